@@ -1,0 +1,3 @@
+export default defineAppConfig({
+  ui: { colors: { primary: 'violet', neutral: 'stone', error: 'red' } },
+})

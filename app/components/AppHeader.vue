@@ -1,0 +1,55 @@
+<script setup lang="ts">
+const units = useUnitsStore()
+const route = useRoute()
+const keysOpen = ref(false)
+
+const places = [
+  { key: '1', name: 'Shelf', to: '/shelf', question: 'what have I got?' },
+  { key: '2', name: 'Bench', to: '/bench', question: 'will it work?' },
+  { key: '3', name: 'Logbook', to: '/logbook', question: 'what happened, and why?' },
+]
+const isHere = (to: string) => route.path === to || route.path.startsWith(`${to}/`)
+
+useShortcut((key, event) => {
+  const place = places.find(p => p.key === key)
+  if (place) navigateTo(place.to)
+  else if (key === '?') keysOpen.value = true
+  else if (key === 'u') units.system = units.system === 'si' ? 'us' : 'si'
+  else return
+  event.preventDefault()
+})
+</script>
+
+<template>
+  <header class="border-b rule bg-(--paper) px-4 sm:px-6">
+    <div class="flex flex-wrap items-center gap-x-3 sm:gap-x-6 gap-y-1 py-2 max-w-[1500px] mx-auto">
+      <NuxtLink to="/bench" class="display text-lg no-underline" aria-label="Zealous Hush, to the Bench">
+        Zealous <span class="text-(--gap)">Hush</span>
+      </NuxtLink>
+      <nav aria-label="Places" class="flex gap-1">
+        <NuxtLink
+          v-for="place in places" :key="place.to" :to="place.to" :aria-current="isHere(place.to) ? 'page' : undefined" :title="place.question"
+          class="px-2 py-1 border-b-2" :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
+        >
+          {{ place.name }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
+        </NuxtLink>
+      </nav>
+      <RoomConditions class="sm:ml-auto max-sm:order-last" />
+      <div class="flex items-center gap-2 max-sm:ml-auto">
+        <div role="group" aria-label="Units" class="flex border rule rounded-md overflow-hidden text-sm">
+          <button
+            v-for="[system, label] in ([['si', 'SI'], ['us', 'US']] as const)" :key="system" class="px-2 py-1 cursor-pointer"
+            :aria-pressed="units.system === system" :class="units.system === system ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            @click="units.system = system"
+          >
+            {{ label }}
+          </button>
+        </div>
+        <button class="quiet-button !px-2" aria-label="List of keys" @click="keysOpen = true">
+          ?
+        </button>
+      </div>
+    </div>
+    <KeyList v-model:open="keysOpen" />
+  </header>
+</template>

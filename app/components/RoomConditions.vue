@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { readRoom, saturationTemperature, StagingFaults, type Fault, type RoomDocument } from '~~/core'
+
+const room = useRoomStore()
+const units = useUnitsStore()
+const open = ref(false)
+const draft = ref<RoomDocument>({})
+const by = ref<'report' | 'barometer'>('report')
+const faults = ref<Fault[]>([])
+const problems = reactive<Record<string, string>>({})
+const failure = ref('')
+const saving = ref(false)
+
+const pressure = computed(() => units.format(room.values.stationPressure!, ['hPa', 'inHg'], 'pressure', 4))
+const air = computed(() => units.format(room.values.airTemperature!, ['degC', 'degF'], 'temperature'))
+const boils = computed(() => units.format(room.boilingPoint, ['degC', 'degF'], 'temperature', 4))
+
+watch(open, (now) => {
+  if (!now) return
+  draft.value = JSON.parse(JSON.stringify(room.document))
+  by.value = draft.value.stationPressure ? 'barometer' : 'report'
+  faults.value = []
+  failure.value = ''
+})
+
+const chosen = computed<RoomDocument>(() => {
+  const { altitude, seaLevelPressure, stationPressure, airTemperature, relativeHumidity } = draft.value
+  return {
+    ...(by.value === 'report' ? { altitude, seaLevelPressure } : { altitude, stationPressure }), airTemperature, relativeHumidity,
+  }
+})
+const outcome = computed(() => {
+  try {
+    const numbers = readRoom(chosen.value)
+    return { faults: [], pressure: numbers.stationPressure!, boiling: saturationTemperature(numbers.stationPressure!) }
+  } catch (error) {
+    if (error instanceof StagingFaults) return { faults: error.faults }
+    throw error
+  }
+})
+const faultOf = (input: string) => [...outcome.value.faults, ...faults.value].find(f => f.input === input)?.message
+
+async function save() {
+  if (Object.values(problems).some(p => p)) return
+  saving.value = true
+  failure.value = ''
+  try {
+    await room.save(JSON.parse(JSON.stringify(chosen.value)))
+    open.value = false
+  } catch (error) {
+    const refusal = refusalOf(error)
+    faults.value = refusal.faults
+    if (refusal.status === 409) {
+      room.take(refusal.current as { version: number, document: RoomDocument })
+      failure.value = 'The room was changed in another window. Save again to put yours on top.'
+    } else if (refusal.faults.length === 0) failure.value = refusal.message
+  } finally {
+    saving.value = false
+  }
+}
+</script>
+
+<template>
+  <div>
+    <button class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)" :title="'Room conditions: change them'" @click="open = true">
+      <span class="sr-only">Room conditions: </span>
+      <template v-if="room.loaded">
+        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft"> outside · </span>{{ air }}<span class="soft"> · water boils at </span><b class="text-(--water)">{{ boils }}</b>
+      </template>
+      <span v-else class="soft">{{ room.failure || 'room conditions…' }}</span>
+    </button>
+    <UModal v-model:open="open" title="The room" description="Every number hangs on these. They hold for all stagings that do not state their own.">
+      <template #body>
+        <form class="grid gap-4" @submit.prevent="save">
+          <fieldset class="grid gap-2">
+            <legend class="text-sm font-bold">
+              Pressure from
+            </legend>
+            <label class="flex gap-2"><input v-model="by" type="radio" value="report"> a weather report (reduced to sea level) and the height here</label>
+            <label class="flex gap-2"><input v-model="by" type="radio" value="barometer"> a barometer in the room</label>
+          </fieldset>
+          <div class="grid sm:grid-cols-2 gap-4">
+            <QuantityField v-if="by === 'report'" v-model="draft.altitude" label="Height above sea level" kind="length" :unit="units.shown(['m', 'ft'])" :fault="faultOf('altitude')" @problem="problems.altitude = $event" />
+            <QuantityField v-if="by === 'report'" v-model="draft.seaLevelPressure" label="Reported pressure" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" hint="left empty: standard" :fault="faultOf('seaLevelPressure')" @problem="problems.sea = $event" />
+            <QuantityField v-if="by === 'barometer'" v-model="draft.stationPressure" label="Station pressure" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :fault="faultOf('stationPressure')" @problem="problems.station = $event" />
+            <QuantityField v-model="draft.airTemperature" label="Air temperature" kind="temperature" :unit="units.shown(['degC', 'degF'])" :fault="faultOf('airTemperature')" @problem="problems.air = $event" />
+            <QuantityField v-model="draft.relativeHumidity" label="Relative humidity" kind="fraction" unit="%" :fault="faultOf('relativeHumidity')" @problem="problems.humidity = $event" />
+          </div>
+          <p v-if="outcome.pressure !== undefined" class="figures" aria-live="polite">
+            Station pressure <b>{{ units.format(outcome.pressure, ['hPa', 'inHg'], 'pressure', 4) }}</b>; water boils at
+            <b>{{ units.format(outcome.boiling!, ['degC', 'degF'], 'temperature', 4) }}</b>.
+          </p>
+          <p v-if="failure" class="fault" role="alert">
+            {{ failure }}
+          </p>
+          <div class="flex gap-2 justify-end">
+            <button type="button" class="quiet-button" @click="open = false">
+              Leave as it was
+            </button>
+            <button type="submit" class="strong-button" :disabled="saving || outcome.faults.length > 0">
+              Save
+            </button>
+          </div>
+        </form>
+      </template>
+    </UModal>
+  </div>
+</template>

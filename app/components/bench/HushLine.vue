@@ -1,0 +1,158 @@
+<script setup lang="ts">
+/** Pressure inside against time under the ceiling of the outside pressure, one panel a stage, each with its own time scale. */
+import { useResizeObserver } from '@vueuse/core'
+import { LineChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
+import { use, type ComposeOption } from 'echarts/core'
+import { SVGRenderer } from 'echarts/renderers'
+import type { LineSeriesOption } from 'echarts/charts'
+import type { GridComponentOption } from 'echarts/components'
+import VChart from 'vue-echarts'
+import { formatNumber, fromSi, unitLabel, valueAt, type Forecast, type Simulation } from '~~/core'
+
+use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
+type Option = ComposeOption<LineSeriesOption | GridComponentOption>
+
+const props = defineProps<{ simulation: Simulation, forecast?: Forecast, time: number, stageIndex: number }>()
+const emit = defineEmits<{ move: [time: number] }>()
+const units = useUnitsStore()
+const chart = ref<InstanceType<typeof VChart>>()
+const box = ref<HTMLElement>()
+const width = ref(600)
+useResizeObserver(box, ([entry]) => { width.value = entry!.contentRect.width })
+
+const COLOURS = { ink: '#1c2430', soft: '#4d5663', line: '#d9d3c7', gap: '#7a5aa6', vessel: '#59626e', air: '#45679c', vapour: '#a85d0f', danger: '#b3261e' }
+const trace = computed(() => props.simulation.trace!)
+const unit = computed(() => units.shown(['kPa', 'psi']))
+const shown = (pa: number) => fromSi(pa, unit.value, 'pressure')
+const outside = computed(() => props.simulation.details.stationPressure!)
+
+const strength = computed(() => {
+  const q = props.forecast?.quantiles.criticalPressureDifference
+  const nominal = props.simulation.results.criticalPressureDifference!
+  return q ? [q.p10, q.p90] as const : [nominal * 0.97, nominal * 1.03] as const
+})
+
+/** Rows of one stage, its ends included exactly. */
+function rows(index: number, column: string, scale: (x: number) => number): [number, number][] {
+  const stage = trace.value.stages[index]!
+  const points: [number, number][] = [[0, scale(valueAt(trace.value, column, stage.start + 1e-9))]]
+  trace.value.time.forEach((t, i) => {
+    if (t > stage.start && t < stage.end) points.push([t - stage.start, scale(trace.value.columns[column]![i]!)])
+  })
+  points.push([stage.end - stage.start, scale(valueAt(trace.value, column, stage.end))])
+  return points
+}
+
+/** Marks for events; a name that would run into the next one's is left out. */
+const SHORT: Record<string, string> = { boil: 'boils', plume: 'plume', dry: 'dry', lift: 'off' }
+const readable = (events: Simulation['events'], end: number) => events.map((e, i) => {
+  const next = events[i + 1]
+  return { xAxis: e.time, name: next && next.time - e.time < 0.15 * end ? '' : SHORT[e.id] }
+})
+
+const lowest = (index: number) => Math.min(...rows(index, 'pressure', x => x).map(r => r[1]))
+
+const option = computed<Option>(() => {
+  const { stages } = trace.value
+  const { events, results } = props.simulation
+  const narrow = width.value < 480
+  const left = narrow ? 34 : 46
+  const gapWidth = narrow ? 30 : 42
+  const each = (width.value - left - 8 - gapWidth * (stages.length - 1)) / stages.length
+  const ceiling = shown(outside.value)
+  const floors = stages.map((stage, index) => {
+    if (index === 0) return 0
+    const deepest = lowest(index)
+    const band = stage.id === 'hush' && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
+    const reach = outside.value - Math.min(deepest, band)
+    return Math.max(0, outside.value - reach * 1.12)
+  }).map(shown)
+  const time = (index: number) => (s: number) => {
+    const span = stages[index]!.end - stages[index]!.start
+    if (index === 0) return `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
+    return span < 1.5 ? `${Math.round(s * 1000)}` : formatNumber(s, 2)
+  }
+  const clock = (index: number) => index === 0 ? 'min:s on the heat' : stages[index]!.end - stages[index]!.start < 1.5 ? 'ms' : 's'
+  const hush = props.forecast?.quantiles.hush
+
+  return {
+    animation: false,
+    grid: stages.map((_, index) => ({ left: left + index * (each + gapWidth), width: each, top: 18, bottom: 34 })),
+    xAxis: stages.map((stage, index) => ({
+      gridIndex: index, type: 'value' as const, min: 0, max: stage.end - stage.start, splitLine: { show: false }, splitNumber: narrow ? 2 : 4,
+      axisLabel: { color: COLOURS.soft, formatter: time(index), hideOverlap: true, fontSize: 11, showMaxLabel: false },
+      axisLine: { lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
+      name: `${stage.name}, ${clock(index)}`, nameLocation: 'middle' as const, nameGap: 22, nameTextStyle: { color: COLOURS.soft, fontSize: 12 },
+    })),
+    yAxis: stages.map((_, index) => ({
+      gridIndex: index, type: 'value' as const, min: floors[index], max: ceiling, splitLine: { show: false }, interval: (ceiling - floors[index]!) / 3,
+      axisLabel: { color: COLOURS.soft, fontSize: 11, formatter: (v: number) => formatNumber(v, 3) },
+      axisLine: { show: true, lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
+    })),
+    series: stages.flatMap((stage, index): LineSeriesOption[] => {
+      const markers = index === 0
+        ? readable(events.filter(e => ['boil', 'plume', 'lift', 'dry'].includes(e.id)), stage.end)
+        : []
+      const here = props.stageIndex === index ? [{ xAxis: props.time - stage.start, name: '', lineStyle: { color: COLOURS.ink, width: 2, type: 'solid' as const } }] : []
+      const bands: NonNullable<LineSeriesOption['markArea']>['data'] = []
+      if (index > 0 && strength.value[0] < outside.value) {
+        bands.push([
+          { yAxis: shown(Math.max(0, outside.value - strength.value[1])), name: stage.id === 'hush' && !narrow ? 'the wall gives way here' : '', itemStyle: { color: 'rgba(89,98,110,0.28)' }, label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 } },
+          { yAxis: shown(outside.value - strength.value[0]) },
+        ])
+      }
+      if (stage.id === 'hush' && hush && results.hush !== undefined) {
+        bands.push([{ xAxis: hush.p10, itemStyle: { color: 'rgba(179,38,30,0.13)' } }, { xAxis: Math.min(hush.p90, stage.end - stage.start) }])
+      }
+      const line: LineSeriesOption = {
+        type: 'line', xAxisIndex: index, yAxisIndex: index, symbol: 'none', data: rows(index, 'pressure', shown), clip: true,
+        lineStyle: { color: COLOURS.ink, width: 2.5 }, areaStyle: { origin: 'end', color: 'rgba(122,90,166,0.28)' }, silent: true,
+        markLine: {
+          symbol: 'none', silent: true, animation: false, label: { formatter: '{b}', color: COLOURS.soft, fontSize: 11, position: 'end', rotate: 0, distance: 3 },
+          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here],
+        },
+        markArea: { silent: true, animation: false, data: bands },
+      }
+      if (index > 0) return [line]
+      // On the heat the pressure stays the room's; what changes is the air in the can.
+      const air: LineSeriesOption = {
+        type: 'line', xAxisIndex: 0, yAxisIndex: 0, symbol: 'none', silent: true, data: rows(0, 'airFraction', x => x * ceiling),
+        lineStyle: { color: COLOURS.air, width: 2, type: [6, 4] },
+      }
+      return [line, air]
+    }),
+  }
+})
+
+function click(event: { offsetX: number, offsetY: number }) {
+  const instance = chart.value
+  if (!instance) return
+  const point = [event.offsetX, event.offsetY]
+  trace.value.stages.forEach((stage, index) => {
+    if (!instance.containPixel({ gridIndex: index }, point)) return
+    const [x] = instance.convertFromPixel({ gridIndex: index }, point) as [number, number]
+    emit('move', stage.start + x)
+  })
+}
+const words = computed(() => {
+  const r = props.simulation.results
+  const peak = units.format(r.peakPressureDifference!, ['kPa', 'psi'], 'pressure')
+  return `Pressure inside against time. Outside ${units.format(outside.value, ['kPa', 'psi'], 'pressure')}; greatest difference ${peak}; the wall holds ${units.format(r.criticalPressureDifference!, ['kPa', 'psi'], 'pressure')}.`
+})
+</script>
+
+<template>
+  <section ref="box" aria-label="Hush line" class="min-w-0 overflow-hidden">
+    <p class="text-sm soft flex flex-wrap gap-x-4">
+      <b class="text-(--ink)">Hush line</b>
+      <span><span class="text-(--ink)" aria-hidden="true">━</span> inside, {{ unitLabel(unit) }}; top edge: outside</span>
+      <span><span class="text-(--gap)" aria-hidden="true">▇</span> difference</span>
+      <span><span class="text-(--outside-air)" aria-hidden="true">╍</span> air in the can</span>
+      <span v-if="simulation.results.hush !== undefined && forecast?.quantiles.hush"><span class="text-(--danger)" aria-hidden="true">▇</span> when it ends, P10 to P90</span>
+    </p>
+    <div role="img" :aria-label="words">
+      <VChart ref="chart" class="!h-[210px]" :option="option" :init-options="{ renderer: 'svg' }" :update-options="{ notMerge: true }" autoresize @zr:click="click" />
+    </div>
+  </section>
+</template>

@@ -1,0 +1,166 @@
+<script setup lang="ts">
+/** A number in a sentence, and the small editor that opens when it is touched. */
+import {
+  QuantityError, describeSpread, formatNumber, formatQuantity, fromSi, parseQuantity, unitLabel,
+  type Fault, type Input, type QuantityDocument, type QuantityInput, type Spread, type StripPoint, type OutcomeSpec,
+} from '~~/core'
+
+const props = defineProps<{
+  input: Input
+  /** SI, with defaults filled in */
+  value: number | string
+  /** as it stands in the document, if it does */
+  document?: QuantityDocument | string
+  spread?: Spread
+  strip?: StripPoint[]
+  outcomes: readonly OutcomeSpec[]
+  set: (value: QuantityDocument | string | undefined) => Fault[]
+}>()
+const emit = defineEmits<{ strip: [] }>()
+const units = useUnitsStore()
+const open = ref(false)
+const id = useId()
+
+const quantity = computed(() => props.input.kind === 'quantity' ? props.input : undefined)
+const typedUnit = computed(() => typeof props.document === 'object' ? props.document.unit : undefined)
+const unit = computed(() => quantity.value ? units.shown(quantity.value.units, typedUnit.value) : '')
+const shown = computed(() => {
+  if (props.input.kind === 'choice') return props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value)
+  return formatQuantity(props.value as number, unit.value, props.input.quantity)
+})
+
+const text = ref('')
+const sureness = ref('')
+const problem = ref('')
+const sureProblem = ref('')
+watch(open, (now) => {
+  if (!now) return
+  refresh()
+  if (quantity.value) emit('strip')
+})
+function refresh() {
+  text.value = shown.value
+  sureness.value = quantity.value && props.spread ? describeSpread(props.spread, quantity.value, unit.value).replace('taken as exact', 'exact') : ''
+  problem.value = ''
+  sureProblem.value = ''
+}
+watch(unit, refresh)
+
+const ownSpread = () => typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
+
+function apply(document: QuantityDocument | string): boolean {
+  const faults = props.set(document)
+  problem.value = faults.map(f => f.input === props.input.id ? f.message : `${f.input}: ${f.message}`).join('; ')
+  return faults.length === 0
+}
+
+/** As typed; an unfinished or refused entry stays in the field with what is wrong. */
+function readText() {
+  const input = quantity.value!
+  try {
+    const { value, unit: typed } = parseQuantity(text.value, input.quantity, unit.value)
+    if (apply({ value, unit: typed, ...ownSpread() })) emit('strip')
+  } catch (error) {
+    if (!(error instanceof QuantityError)) throw error
+    problem.value = error.message
+  }
+}
+
+function readSureness() {
+  const input = quantity.value!
+  sureProblem.value = ''
+  const typed = sureness.value.replace('±', '').trim()
+  const base: QuantityDocument = typeof props.document === 'object'
+    ? { value: props.document.value, unit: props.document.unit }
+    : { value: Number(formatNumber(fromSi(props.value as number, unit.value, input.quantity), 6)), unit: unit.value }
+  if (typed === '' || typed === 'usual') return void apply(base)
+  if (typed === 'exact') return void apply({ ...base, spread: 0 })
+  const percent = /^([\d.]+)\s*%$/.exec(typed)
+  if (percent && input.quantity !== 'fraction') {
+    sureProblem.value = refused({ ...base, spread: Number(percent[1]) / 100 })
+    return
+  }
+  const match = /^([\d.]+)\s*(.*)$/.exec(typed)
+  if (!match) {
+    sureProblem.value = `"${sureness.value}" is not a spread; for example ± 10 % or ± 1 ${unitLabel(unit.value)}, or "exact"`
+    return
+  }
+  sureProblem.value = refused({ ...base, spread: { value: Number(match[1]), unit: match[2]?.replace('°', 'deg') || unit.value } })
+}
+const refused = (document: QuantityDocument): string => props.set(document).map(f => f.message).join('; ')
+
+// The slider runs over the usual range in a hundred steps, widened to hold the value in use.
+const low = computed(() => quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0)
+const high = computed(() => quantity.value ? Math.max(quantity.value.usual[1], props.value as number) : 1)
+const stepOf = (input: QuantityInput) => {
+  const span = Math.abs(fromSi(input.usual[1], unit.value, input.quantity) - fromSi(input.usual[0], unit.value, input.quantity))
+  const rough = span / 100
+  const size = 10 ** Math.floor(Math.log10(rough))
+  return [1, 2, 5, 10].map(m => m * size).find(s => s >= rough)!
+}
+function slide(event: Event) {
+  const value = Number((event.target as HTMLInputElement).value)
+  text.value = `${formatNumber(value)} ${unitLabel(unit.value)}`.trim()
+  apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
+}
+const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
+const defaultSpreadWords = computed(() => quantity.value ? describeSpread(quantity.value.spread, quantity.value, unit.value) : '')
+</script>
+
+<template>
+  <UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
+    <button type="button" class="blank figures" :aria-label="`${input.name}: ${shown}. Change`" :data-input="input.id">
+      {{ shown }}
+    </button>
+    <template #content>
+      <div class="p-4 w-[min(22rem,92vw)] grid gap-3" role="group" :aria-label="input.name">
+        <p class="font-bold capitalize-first">
+          {{ input.name }}
+        </p>
+        <template v-if="input.kind === 'choice'">
+          <label v-for="choice in input.choices" :key="choice.id" class="flex gap-2">
+            <input type="radio" :name="id" :value="choice.id" :checked="choice.id === value" @change="apply(choice.id)"> {{ choice.name }}
+          </label>
+        </template>
+        <template v-else>
+          <div>
+            <label class="sr-only" :for="`${id}-value`">{{ input.name }}, with any unit</label>
+            <input
+              :id="`${id}-value`" v-model="text" class="text-field figures !text-xl font-bold" autocomplete="off" :aria-invalid="problem !== ''"
+              :aria-describedby="`${id}-about`" @input="readText" @keydown.enter="open = problem !== ''"
+            >
+            <p v-if="problem" class="fault mt-1" role="alert">
+              {{ problem }}
+            </p>
+          </div>
+          <div>
+            <input
+              type="range" :aria-label="`${input.name}, slider`" :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)" :max="toUnit(high)" :step="stepOf(input)" :value="toUnit(value as number)"
+              :aria-valuetext="shown" @input="slide" @change="emit('strip')"
+            >
+            <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
+            <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
+              <span>{{ formatQuantity(low, unit, input.quantity) }}</span><span>usual range</span><span>{{ formatQuantity(high, unit, input.quantity) }}</span>
+            </p>
+          </div>
+          <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
+            <label class="text-sm" :for="`${id}-sure`">How sure</label>
+            <input :id="`${id}-sure`" v-model="sureness" class="text-field figures" autocomplete="off" :aria-invalid="sureProblem !== ''" @change="readSureness">
+          </div>
+          <p class="text-sm soft -mt-2">
+            Standard uncertainty, as ± 10 % or ± 1 {{ unitLabel(unit) }}, or “exact”; usual: {{ defaultSpreadWords }}.
+          </p>
+          <p v-if="sureProblem" class="fault" role="alert">
+            {{ sureProblem }}
+          </p>
+          <p v-if="input.source" class="text-sm soft">
+            {{ input.source }}
+          </p>
+          <button v-if="document !== undefined" class="plain-link text-sm justify-self-start" @click="set(undefined); refresh()">
+            Back to the default
+          </button>
+        </template>
+      </div>
+    </template>
+  </UPopover>
+</template>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+/** Changes within reach, best first, each with what it does to the odds. */
+import { findInput, type Demonstration, type Lever, type QuantityInput } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, levers?: Lever[] }>()
+const emit = defineEmits<{ pull: [input: QuantityInput, si: number] }>()
+const units = useUnitsStore()
+const inputOf = (id: string) => findInput(props.demonstration, id) as QuantityInput
+const words = (lever: Lever) => {
+  const input = inputOf(lever.input)
+  const unit = units.shown(input.units)
+  return `${units.format(lever.from, [unit, unit], input.quantity)} → ${units.format(lever.to, [unit, unit], input.quantity)}`
+}
+const count = (share: number) => Math.round(share * 100)
+/** The strongest change of each input among those that pass; smaller steps of the same thing say nothing new. */
+function strongest(levers: Lever[]): Lever[] {
+  const byInput = new Map<string, Lever>()
+  for (const lever of levers) {
+    const known = byInput.get(lever.input)
+    if (!known || Math.abs(lever.after - lever.before) > Math.abs(known.after - known.before)) byInput.set(lever.input, lever)
+  }
+  return [...byInput.values()]
+}
+// Differences below two in a hundred drown in the sampling error of the tries.
+const better = computed(() => strongest(props.levers?.filter(l => l.after >= l.before + 0.02 && l.dryAfter < 0.05) ?? []))
+const worse = computed(() => strongest(props.levers?.filter(l => l.after <= l.before - 0.02) ?? []))
+</script>
+
+<template>
+  <section aria-labelledby="levers-title" data-testid="levers">
+    <h2 id="levers-title">
+      Levers
+    </h2>
+    <p v-if="!levers" class="soft">
+      Trying what is within reach…
+    </p>
+    <template v-else>
+      <p v-if="!better.length" class="soft">
+        Nothing within reach makes it noticeably better.
+      </p>
+      <ul class="figures">
+        <li v-for="lever in [...better, ...worse]" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
+          <span class="flex-1"><span class="capitalize-first">{{ inputOf(lever.input).name }}</span> {{ words(lever) }}</span>
+          <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> of 100</span>
+          <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="emit('pull', inputOf(lever.input), lever.to)">
+            Do it<span class="sr-only"> {{ inputOf(lever.input).name }} {{ words(lever) }}</span>
+          </button>
+        </li>
+      </ul>
+      <p class="text-sm soft mt-1">
+        Each tried on the same 400 computed stagings; the strongest step of each is shown, and only differences of two in a hundred or more.
+      </p>
+    </template>
+  </section>
+</template>

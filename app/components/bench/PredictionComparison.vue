@@ -1,0 +1,79 @@
+<script setup lang="ts">
+/** A prediction saved earlier beside what is predicted now. */
+import { predictionSchema, type Demonstration, type Forecast, type PredictionDocument, type Simulation } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, simulation: Simulation, forecast?: Forecast }>()
+const units = useUnitsStore()
+const earlier = shallowRef<PredictionDocument>()
+const name = ref('')
+const problem = ref('')
+
+async function read(event: Event) {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  if (!file) return
+  problem.value = ''
+  try {
+    const parsed = predictionSchema.safeParse(JSON.parse(await file.text()))
+    if (!parsed.success) problem.value = `${file.name}: ${parsed.error.issues.slice(0, 3).map(i => `${i.path.join('.') || 'document'}: ${i.message}`).join('; ')}`
+    else if (parsed.data.demonstration !== props.demonstration.id) problem.value = `${file.name}: given a prediction of ${parsed.data.demonstration}; accepted: one of ${props.demonstration.id}`
+    else {
+      earlier.value = parsed.data
+      name.value = file.name
+    }
+  } catch {
+    problem.value = `${file.name} is not a prediction document: it is not JSON.`
+  }
+  field.value = ''
+}
+const rows = computed(() => {
+  const then = earlier.value
+  if (!then) return []
+  const results = props.demonstration.results.flatMap((r) => {
+    const words = (value?: number) => value === undefined ? 'none' : units.format(value, r.units, r.quantity)
+    const [a, b] = [words(then.results[r.id]?.value), words(props.simulation.results[r.id])]
+    return a === b ? [] : [{ name: r.name, then: a, now: b }]
+  })
+  const odds = then.forecast && props.forecast
+    ? props.demonstration.outcomes.map(o => ({ name: `${o.name}, of 100`, then: String(Math.round((then.forecast!.outcomes[o.id] ?? 0) * 100)), now: String(Math.round((props.forecast!.shares[o.id] ?? 0) * 100)) })).filter(o => o.then !== o.now)
+    : []
+  return [...odds, ...results]
+})
+</script>
+
+<template>
+  <div>
+    <label class="plain-link focus-within:outline-2">Set a saved prediction beside this<input type="file" accept="application/json,.json" class="sr-only" @change="read"></label>
+    <p v-if="problem" class="fault" role="alert">
+      {{ problem }}
+    </p>
+    <template v-if="earlier">
+      <table v-if="rows.length" class="w-full figures mt-2">
+        <caption class="text-left text-sm soft">
+          {{ name }} against now; what is the same is left out
+        </caption>
+        <thead class="text-left text-sm soft">
+          <tr>
+            <th scope="col">
+              what
+            </th><th scope="col">
+              then
+            </th><th scope="col">
+              now
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="row.name" class="border-t rule">
+            <th scope="row" class="text-left font-normal">
+              {{ row.name }}
+            </th><td>{{ row.then }}</td><td><b>{{ row.now }}</b></td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-else class="soft mt-2">
+        {{ name }} says the same as now.
+      </p>
+    </template>
+  </div>
+</template>

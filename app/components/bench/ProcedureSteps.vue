@@ -1,0 +1,58 @@
+<script setup lang="ts">
+/** The procedure is the form: numbered sentences whose numbers are the controls. */
+import { findInput, formatNumber, type Demonstration, type Fault, type Given, type QuantityDocument, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
+
+const props = defineProps<{
+  demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation
+  strip?: { input: string, points: StripPoint[] }
+  set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
+}>()
+const emit = defineEmits<{ strip: [string] }>()
+defineSlots<{ inline(props: { step: string }): unknown, after(props: { step: string }): unknown }>()
+
+const steps = computed(() => {
+  const cautions = props.demonstration.cautions(props.values, props.simulation)
+  return props.demonstration.procedure.map(step => ({
+    ...step, seconds: step.duration?.(props.simulation),
+    cautions: cautions.filter(c => c.step === step.id).sort((a, b) => Number(b.severity === 'raised') - Number(a.severity === 'raised')),
+  }))
+})
+const clock = (s: number) => s < 0.1 ? `${formatNumber(s * 1000, 2)} ms` : s < 60 ? `${formatNumber(s, 2)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
+const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
+const spreadOf = (id: string) => {
+  const input = findInput(props.demonstration, id)
+  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? input.spread : undefined)
+}
+</script>
+
+<template>
+  <ol class="grid" aria-label="Procedure">
+    <li v-for="(step, index) in steps" :key="step.id" class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0">
+      <span class="display soft figures">{{ index + 1 }}</span>
+      <div>
+        <p class="leading-[1.7]">
+          <template v-for="(part, i) in step.parts" :key="i">
+            <template v-if="typeof part === 'string'">
+              {{ part }}
+            </template>
+            <InputBlank
+              v-else :input="findInput(demonstration, part.input)!" :value="valueOf(part.input)" :document="document.inputs[part.input]" :spread="spreadOf(part.input)"
+              :outcomes="demonstration.outcomes" :strip="strip?.input === part.input ? strip.points : undefined" :set="value => set(part.input, value)" @strip="emit('strip', part.input)"
+            />
+          </template>
+          {{ ' ' }}<slot name="inline" :step="step.id" />
+        </p>
+        <slot name="after" :step="step.id" />
+        <details v-for="caution in step.cautions" :key="caution.id" class="text-sm mt-1" :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'">
+          <summary class="cursor-pointer">
+            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? 'Raised caution: ' : 'Caution: ' }}</span>{{ caution.hazard }}
+          </summary>
+          <p class="pl-5 text-(--ink) font-normal">
+            {{ caution.control }}
+          </p>
+        </details>
+      </div>
+      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : 'predicted'">{{ step.seconds === undefined ? '' : clock(step.seconds) }}</span>
+    </li>
+  </ol>
+</template>

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { formatNumber, type Stage } from '~~/core'
+
+const props = defineProps<{ stages: readonly Stage[], stageIndex: number, time: number, playing: boolean }>()
+const position = defineModel<number>({ required: true })
+const emit = defineEmits<{ toggle: [] }>()
+
+/** Clock of the stage: minutes on the heat, then seconds or milliseconds since the stage began. */
+const reading = computed(() => {
+  const stage = props.stages[props.stageIndex]!
+  if (props.stageIndex === 0) {
+    const s = Math.max(0, props.time)
+    return `${Math.floor(s / 60)} min ${String(Math.floor(s % 60)).padStart(2, '0')} s on the clock`
+  }
+  const since = props.time - stage.start
+  const span = stage.end - stage.start
+  return span < 1.5 ? `${Math.round(since * 1000)} ms into the ${stage.name}` : `${formatNumber(since, 2)} s into the ${stage.name}`
+})
+</script>
+
+<template>
+  <div class="flex items-center gap-3">
+    <button class="quiet-button !px-2 text-sm min-w-20" :aria-pressed="playing" @click="emit('toggle')">
+      <span aria-hidden="true">{{ playing ? '❚❚' : '▶' }}</span> {{ playing ? 'stop' : 'play' }}
+    </button>
+    <div class="flex-1">
+      <input v-model.number="position" type="range" min="0" :max="stages.length" step="0.005" aria-label="Time scrubber" :aria-valuetext="reading">
+    </div>
+    <output class="text-sm figures soft whitespace-nowrap min-w-40 text-right">{{ reading }}</output>
+  </div>
+</template>

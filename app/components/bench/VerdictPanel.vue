@@ -1,0 +1,64 @@
+<script setup lang="ts">
+/** The verdict in natural frequencies, with the hundred drawn. */
+import { atLeastOne, formatNumber, vesselsNeeded, type Demonstration, type Forecast, type Simulation } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, forecast?: Forecast, complete: boolean, simulation: Simulation }>()
+
+/** Whole numbers of a hundred that add up to it (largest remainders). */
+const hundred = computed(() => {
+  const { forecast, demonstration } = props
+  if (!forecast) return []
+  const exact = demonstration.outcomes.map(o => ({ ...o, share: (forecast.shares[o.id] ?? 0) * 100 }))
+  const floors = exact.map(o => ({ ...o, count: Math.floor(o.share + 1e-9) }))
+  let left = 100 - floors.reduce((sum, o) => sum + o.count, 0)
+  for (const o of [...floors].sort((a, b) => (b.share - Math.floor(b.share)) - (a.share - Math.floor(a.share)))) {
+    if (left-- <= 0) break
+    o.count++
+  }
+  return floors
+})
+const wanted = computed(() => hundred.value.find(o => o.id === props.demonstration.wanted))
+const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.count }, () => o.id)))
+const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
+const hush = computed(() => props.forecast?.quantiles.hush)
+/** A span in one unit. */
+const span = (a: number, b: number) => b < 0.95 ? `${formatNumber(a * 1000, 2)} to ${formatNumber(b * 1000, 2)} ms` : `${formatNumber(a, 2)} to ${formatNumber(b, 2)} s`
+const share = computed(() => props.forecast?.shares[props.demonstration.wanted] ?? 0)
+const vessels = computed(() => vesselsNeeded(share.value))
+const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
+const bring = computed(() => vessels.value === undefined ? '' : `${COUNTS[vessels.value]} ${props.demonstration.noun[vessels.value === 1 ? 0 : 1]}`)
+const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (props.forecast.errors[props.demonstration.wanted] ?? 0) * 100)) : 0)
+</script>
+
+<template>
+  <section aria-label="Verdict" data-testid="verdict">
+    <template v-if="forecast && wanted">
+      <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite">
+        <span class="capitalize-first">{{ wanted.name }}</span> in <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> of 100 <span class="soft text-lg font-normal">stagings like this</span>
+      </p>
+      <svg viewBox="0 0 600 34" preserveAspectRatio="xMinYMid meet" class="w-full my-1 block max-h-9" role="img" :aria-label="hundred.map(o => `${o.count} ${o.name}`).join(', ') + ' of 100'">
+        <g v-for="(mark, i) in marks" :key="i" :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`">
+          <OutcomeShape :outcome="mark" />
+        </g>
+      </svg>
+      <p class="figures">
+        <template v-if="hush">
+          Hush {{ span(hush.p10, hush.p90) }}.
+        </template>
+        <template v-if="vessels !== undefined">
+          {{ bring }} give{{ vessels === 1 ? 's' : '' }} you {{ Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }} in 100 or better to show at least one.
+        </template>
+        <template v-else>
+          Not even twelve {{ demonstration.noun[1] }} make it likely: change something first.
+        </template>
+        <template v-for="o in others" :key="o.id">
+          <span class="whitespace-nowrap"><OutcomeMark :outcome="o.id" /> {{ o.name }}: {{ o.count }}.</span>{{ ' ' }}
+        </template>
+        <span class="soft text-sm whitespace-nowrap">{{ complete ? `${forecast.samples} stagings computed: ± ${uncertain} of 100.` : `${forecast.samples} computed so far…` }}</span>
+      </p>
+    </template>
+    <p v-else class="display text-2xl soft">
+      Nominally it {{ demonstration.outcomes.find(o => o.id === simulation.outcome)!.name }}; computing the odds…
+    </p>
+  </section>
+</template>

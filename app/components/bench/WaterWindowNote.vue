@@ -1,0 +1,32 @@
+<script setup lang="ts">
+/** How much water: a window, not a number. */
+import { formatNumber, type Values, type WaterWindow } from '~~/core'
+
+const props = defineProps<{ window: WaterWindow, values: Values }>()
+const units = useUnitsStore()
+const volume = (kg: number) => units.format(kg / 1000, ['mL', 'floz'], 'volume', 2)
+const charge = computed(() => props.values.numbers.waterCharge! * 1000)
+const state = computed(() => charge.value < props.window.least ? 'little' : charge.value > props.window.most ? 'much' : 'within')
+// Laid out on a logarithmic scale around the window.
+const place = (kg: number) => {
+  const low = Math.log(Math.min(props.window.least, charge.value) / 1.6)
+  const high = Math.log(Math.max(props.window.most, charge.value) * 1.3)
+  return Math.min(100, Math.max(0, (Math.log(kg) - low) / (high - low) * 100))
+}
+</script>
+
+<template>
+  <div v-if="window.most > window.least" class="text-sm mt-1" data-testid="water-window">
+    <svg viewBox="0 0 100 5" preserveAspectRatio="none" class="w-full h-2.5 block" aria-hidden="true">
+      <rect width="100" height="5" fill="#e9e4da" /><rect :x="place(window.least)" :width="place(window.most) - place(window.least)" height="5" fill="var(--water-wash)" />
+      <rect :x="place(charge) - 0.4" width="0.9" height="5" :fill="state === 'within' ? 'var(--water)' : 'var(--danger)'" />
+    </svg>
+    <p class="figures" :class="state === 'within' ? 'soft' : 'text-(--danger) font-bold'">
+      Water window {{ volume(window.least) }} to {{ volume(window.most) }}<template v-if="state === 'little'">: too little</template><template v-else-if="state === 'much'">: too much</template>.
+      <span class="font-normal soft">Least survives {{ formatNumber(window.wait) }} s of waiting after the purge; most {{ window.mostLimit === 'time' ? `still shows a plume within ${formatNumber(window.patience / 60)} min` : 'leaves three fifths of the can to steam' }}.</span>
+    </p>
+  </div>
+  <p v-else class="text-sm mt-1 text-(--danger) font-bold">
+    No amount of water both lasts and boils in time on this heater.
+  </p>
+</template>

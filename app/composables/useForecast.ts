@@ -1,0 +1,48 @@
+import { DEFAULT_SAMPLES, DEFAULT_SEED, withRoom, findDemonstration, type Forecast, type Influence, type Lever, type StagingDocument, type StripPoint } from '~~/core'
+
+/** The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input. */
+export function useForecast(document: () => StagingDocument | undefined) {
+  const room = useRoomStore()
+  const forecast = shallowRef<Forecast>()
+  const complete = ref(false)
+  const influences = shallowRef<Influence[]>([])
+  const levers = shallowRef<Lever[]>()
+  const strip = shallowRef<{ input: string, points: StripPoint[] }>()
+  const failure = ref('')
+
+  const main = useForecastWorker((answer) => {
+    if (answer.kind === 'forecast') {
+      forecast.value = answer.forecast
+      complete.value = answer.complete
+      if (answer.complete) {
+        influences.value = answer.influences
+        if (asked) main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED })
+      }
+    } else if (answer.kind === 'levers') levers.value = answer.levers
+    else if (answer.kind === 'failed') failure.value = answer.message
+  })
+  // A strip has a worker of its own: it is asked for while the forecast still runs.
+  const side = useForecastWorker((answer) => {
+    if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
+  })
+
+  let asked: StagingDocument | undefined
+  const whole = computed(() => {
+    const staging = document()
+    return staging && room.loaded ? withRoom(staging, room.document, findDemonstration(staging.demonstration)!) : undefined
+  })
+  const wholeText = computed(() => JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }))
+  watch(wholeText, () => {
+    if (!whole.value) return
+    asked = { ...whole.value, title: '' }
+    complete.value = false
+    levers.value = undefined
+    failure.value = ''
+    main.ask({ kind: 'forecast', document: asked, samples: DEFAULT_SAMPLES, seed: DEFAULT_SEED })
+  }, { immediate: true })
+
+  function askStrip(input: string) {
+    if (whole.value) side.ask({ kind: 'strip', document: { ...whole.value, title: '' }, input, seed: DEFAULT_SEED })
+  }
+  return { forecast, complete, influences, levers, strip, failure, askStrip }
+}

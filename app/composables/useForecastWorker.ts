@@ -1,0 +1,24 @@
+import type { ForecastAnswer, ForecastRequest } from '~/workers/forecast-messages'
+
+/** Distributes Omit over the kinds of request. */
+type Asked<R> = R extends ForecastRequest ? Omit<R, 'job'> : never
+
+/** A worker of the component's own, ended with it. `ask` gives the job's number; answers of older jobs are dropped. */
+export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
+  const worker = new Worker(new URL('../workers/forecast.worker.ts', import.meta.url), { type: 'module' })
+  const newest: Record<string, number> = {}
+  let jobs = 0
+  worker.onmessage = (event: MessageEvent<ForecastAnswer>) => {
+    const { kind, job } = event.data
+    if (kind === 'failed' ? Object.values(newest).includes(job) : newest[kind] === job) onAnswer(event.data)
+  }
+  onScopeDispose(() => worker.terminate())
+
+  function ask(request: Asked<ForecastRequest>): number {
+    const job = ++jobs
+    newest[request.kind] = job
+    worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job })
+    return job
+  }
+  return { ask }
+}

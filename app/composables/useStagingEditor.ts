@@ -1,0 +1,172 @@
+import {
+  StagingFaults, readStaging, withRoom, findDemonstration, type Fault, type QuantityDocument, type ReadStaging, type Simulation, type StagingDocument,
+} from '~~/core'
+
+export interface StoredStaging { id: string, version: number, document: StagingDocument, updatedAt: string }
+
+const copy = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T
+
+/** One staging being worked on: its draft, what it comes to, and saving it without losing or overwriting anything. */
+export function useStagingEditor(id: string) {
+  const room = useRoomStore()
+  const drafts = useDrafts<StagingDocument>(id)
+  const stored = shallowRef<StoredStaging>()
+  const draft = shallowRef<StagingDocument>()
+  const baseVersion = ref(0)
+  const failure = ref('')
+  const saving = ref(false)
+  const faults = ref<Fault[]>([])
+  /** the stored staging, where somebody else saved first */
+  const conflict = shallowRef<StoredStaging>()
+  const leftBehind = shallowRef<ReturnType<typeof drafts.others>>()
+
+  const dirty = computed(() => !!draft.value && !!stored.value && JSON.stringify(draft.value) !== JSON.stringify(stored.value.document))
+
+  const reading = computed<{ read?: ReadStaging, faults: readonly Fault[] }>(() => {
+    if (!draft.value || !room.loaded) return { faults: [] }
+    try {
+      return { read: readStaging(withRoom(draft.value, room.document, findDemonstration(draft.value.demonstration)!)), faults: [] }
+    } catch (error) {
+      if (error instanceof StagingFaults) return { faults: error.faults }
+      throw error
+    }
+  })
+  /** The last reading that made sense; with other room conditions a staging may stop making sense, which `misfits` says. */
+  let lastGood: ReadStaging | undefined
+  const read = computed(() => lastGood = reading.value.read ?? lastGood)
+  const misfits = computed(() => reading.value.faults)
+  const simulation = computed<Simulation | undefined>(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+
+  function adopt(staging: StoredStaging, document = staging.document) {
+    stored.value = staging
+    baseVersion.value = staging.version
+    draft.value = copy(document)
+    conflict.value = undefined
+    faults.value = []
+  }
+
+  async function load() {
+    try {
+      const staging = await $fetch<StoredStaging>(`/api/stagings/${id}`)
+      const mine = drafts.mine()
+      adopt(staging, mine?.document)
+      if (mine) {
+        baseVersion.value = mine.baseVersion
+        if (mine.baseVersion !== staging.version && dirty.value) conflict.value = staging
+      } else leftBehind.value = drafts.others()
+      failure.value = ''
+    } catch (error) {
+      failure.value = refusalOf(error).message
+    }
+  }
+
+  watch([draft, dirty], () => {
+    if (!draft.value || !stored.value) return
+    if (dirty.value) drafts.keep(baseVersion.value, draft.value)
+    else drafts.drop()
+  })
+
+  /** Faults that a change would bring; none means that it can be made. */
+  function faultsOf(change: (document: StagingDocument) => void): Fault[] {
+    const candidate = copy(draft.value!)
+    change(candidate)
+    try {
+      readStaging(withRoom(candidate, room.document, findDemonstration(candidate.demonstration)!))
+      return []
+    } catch (error) {
+      if (error instanceof StagingFaults) return [...error.faults]
+      throw error
+    }
+  }
+
+  /** Makes a change unless it brings faults, which are returned. */
+  function change(make: (document: StagingDocument) => void): Fault[] {
+    const found = faultsOf(make)
+    if (found.length === 0) {
+      const next = copy(draft.value!)
+      make(next)
+      draft.value = next
+    }
+    return found
+  }
+
+  const setInput = (input: string, value: QuantityDocument | string | undefined): Fault[] => change((d) => {
+    const rest = Object.entries(d.inputs).filter(([key]) => key !== input)
+    d.inputs = Object.fromEntries(value === undefined ? rest : [...rest, [input, value]])
+  })
+
+  let pendingWrite: { text: string, writeId: string } | undefined
+  async function save(onTop = false) {
+    if (!draft.value || !stored.value || saving.value) return
+    saving.value = true
+    failure.value = ''
+    faults.value = []
+    const document = copy(draft.value)
+    const base = onTop && conflict.value ? conflict.value.version : baseVersion.value
+    // The same content saved again after a failure carries the same id.
+    const text = `${base} ${JSON.stringify(document)}`
+    if (pendingWrite?.text !== text) pendingWrite = { text, writeId: crypto.randomUUID() }
+    try {
+      const saved = await sendWrite<StoredStaging>('PUT', `/api/stagings/${id}`, { baseVersion: base, document }, pendingWrite.writeId)
+      const changedSince = JSON.stringify(draft.value) !== JSON.stringify(document)
+      adopt(saved, changedSince ? draft.value : saved.document)
+      if (!changedSince) drafts.drop()
+    } catch (error) {
+      const refusal = refusalOf(error)
+      if (refusal.status === 409) conflict.value = refusal.current as StoredStaging
+      else {
+        failure.value = refusal.faults.length > 0 ? '' : refusal.message
+        faults.value = refusal.faults
+      }
+    } finally {
+      saving.value = false
+    }
+  }
+
+  /** Saves the draft as a staging of its own and returns its id. */
+  async function saveAsCopy(): Promise<string | undefined> {
+    const newId = crypto.randomUUID()
+    try {
+      const document = copy(draft.value!)
+      document.title = `${document.title} (copy)`.slice(0, 200)
+      await sendWrite('POST', '/api/stagings', { id: newId, document }, newId)
+      drafts.drop()
+      return newId
+    } catch (error) {
+      failure.value = refusalOf(error).message
+      return undefined
+    }
+  }
+
+  function takeStored() {
+    if (!conflict.value) return
+    drafts.drop()
+    adopt(conflict.value)
+  }
+
+  function undoAll() {
+    if (stored.value) adopt(stored.value)
+  }
+
+  function takeLeftBehind() {
+    const left = leftBehind.value
+    if (!left || !stored.value) return
+    draft.value = copy(left.draft.document)
+    baseVersion.value = left.draft.baseVersion
+    if (left.draft.baseVersion !== stored.value.version) conflict.value = stored.value
+    drafts.dropKey(left.key)
+    leftBehind.value = undefined
+  }
+
+  function leaveLeftBehind() {
+    if (leftBehind.value) drafts.dropKey(leftBehind.value.key)
+    leftBehind.value = undefined
+  }
+
+  return {
+    stored, draft, baseVersion, dirty, read, misfits, simulation, failure, saving, faults, conflict, leftBehind,
+    load, change, faultsOf, setInput, save, saveAsCopy, takeStored, undoAll, takeLeftBehind, leaveLeftBehind,
+  }
+}
+
+export type StagingEditor = ReturnType<typeof useStagingEditor>

@@ -1,0 +1,255 @@
+<script setup lang="ts">
+import { useEventListener, watchDebounced } from '@vueuse/core'
+import { WHO_DECIDES, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ShelfItemDocument } from '~~/core'
+import { DRAWINGS } from '~/components/drawing/drawings'
+
+const route = useRoute()
+const id = String(route.params.id)
+const editor = useStagingEditor(id)
+const shelf = useShelfStore()
+const units = useUnitsStore()
+const { draft, stored, dirty, read, misfits, simulation, conflict, leftBehind, failure, saving, faults } = editor
+await Promise.all([editor.load(), shelf.loaded ? undefined : shelf.load()])
+useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
+
+const { forecast, complete, influences, levers, strip, failure: forecastFailure, askStrip } = useForecast(() => read.value && misfits.value.length === 0 ? draft.value : undefined)
+const stages = computed(() => simulation.value?.trace?.stages ?? [])
+const scrubber = useScrubber(() => stages.value)
+const { position, stageIndex, time, playing } = scrubber
+// Opens in the middle of what ends the hush.
+watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = count - 0.7 }, { immediate: true })
+
+const demonstration = computed(() => read.value?.demonstration)
+const drawingState = computed(() => simulation.value && demonstration.value!.drawing(read.value!.values, simulation.value, time.value))
+const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
+const why = computed(() => simulation.value ? demonstration.value!.why(read.value!.values, simulation.value) : [])
+const explanation = computed(() => simulation.value ? demonstration.value!.explanation(read.value!.values, simulation.value) : [])
+const kit = computed(() => read.value ? read.value.demonstration.kit(read.value.values) : [])
+
+// The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
+const waterWindow = shallowRef<ReturnType<NonNullable<NonNullable<typeof demonstration.value>['waterWindow']>>>()
+watchDebounced(() => read.value?.values, (values) => { waterWindow.value = values && demonstration.value?.waterWindow?.(values) }, { debounce: 120, immediate: true })
+
+function pull(input: QuantityInput, si: number) {
+  const unit = units.shown(input.units)
+  editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
+}
+const shelfProblem = ref('')
+function take(kind: ShelfItemDocument['kind'], event: Event) {
+  const field = event.target as HTMLSelectElement
+  const item = shelf.ofKind(kind).find(i => i.id === field.value)
+  field.value = ''
+  if (!item) return
+  const inputs = inputsFromItem(item.document)
+  shelfProblem.value = editor.change((d) => { Object.assign(d.inputs, inputs) }).map(f => `${f.input}: ${f.message}`).join('; ')
+}
+const PICK: Record<string, ShelfItemDocument['kind']> = { charge: 'vessel', heat: 'heater', bath: 'bath' }
+
+async function copyAway() {
+  const copyId = await editor.saveAsCopy()
+  if (copyId) await navigateTo(`/bench/${copyId}`)
+}
+const fileName = computed(() => (draft.value?.title || 'staging').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''))
+const exportStaging = () => download(`${fileName.value}.staging.json`, JSON.stringify(read.value!.document, null, 2), 'application/json')
+const exportPrediction = () => download(`${fileName.value}.prediction.json`, JSON.stringify(predictionDocument(read.value!, simulation.value!, ledger.value!, complete.value ? forecast.value : undefined), null, 2), 'application/json')
+const exportTrace = () => download(`${fileName.value}.trace.csv`, traceCsv(demonstration.value!, simulation.value!.trace!), 'text/csv')
+
+const results = computed(() => demonstration.value && simulation.value
+  ? demonstration.value.results.filter(r => simulation.value!.results[r.id] !== undefined).map(r => ({ ...r, words: units.format(simulation.value!.results[r.id]!, r.units, r.quantity) }))
+  : [])
+
+async function logRun() {
+  if (dirty.value) await editor.save()
+  if (!dirty.value && !conflict.value && faults.value.length === 0 && !failure.value) await navigateTo(`/logbook/new?staging=${id}`)
+}
+useShortcut((key, event) => {
+  if (key === ' ' && (event.target as HTMLElement).closest('button, a, summary, input') === null) scrubber.toggle()
+  else if (key === 'l') logRun()
+  else return
+  event.preventDefault()
+})
+useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  if ((event.ctrlKey || event.metaKey) && event.key === 's') {
+    event.preventDefault()
+    editor.save()
+  }
+})
+</script>
+
+<template>
+  <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3">
+    <p v-if="failure" class="fault border border-(--danger) rounded-md p-2 mb-2" role="alert">
+      {{ failure }} <button v-if="!stored" class="plain-link" @click="editor.load()">
+        Try again
+      </button>
+    </p>
+    <div v-if="leftBehind" class="border border-(--gap) rounded-md p-2 mb-2 flex flex-wrap gap-2 items-center" role="status">
+      Another window left unsaved changes here ({{ new Date(leftBehind.draft.at).toLocaleString('en-GB') }}).
+      <button class="quiet-button" @click="editor.takeLeftBehind()">
+        Take them
+      </button><button class="quiet-button" @click="editor.leaveLeftBehind()">
+        Throw them away
+      </button>
+    </div>
+    <div v-if="conflict" class="border-2 border-(--danger) rounded-md p-3 mb-2" role="alert">
+      <p><b>This staging was saved elsewhere since you opened it</b> (now version {{ conflict.version }}). Yours is kept here until you decide.</p>
+      <div class="flex flex-wrap gap-2 mt-2">
+        <button class="quiet-button" @click="copyAway">
+          Keep mine as a copy
+        </button>
+        <button class="quiet-button" @click="editor.takeStored()">
+          Take the saved one
+        </button>
+        <button class="quiet-button" @click="editor.save(true)">
+          Save mine as the next version
+        </button>
+      </div>
+    </div>
+    <div v-if="misfits.length" class="fault border border-(--danger) rounded-md p-2 mb-2" role="alert">
+      <p>With the room as it is now this staging does not go together; the numbers below are from before:</p>
+      <ul>
+        <li v-for="f in misfits" :key="f.input">
+          {{ f.input }}: {{ f.message }}
+        </li>
+      </ul>
+    </div>
+    <ul v-if="faults.length" class="fault mb-2" role="alert">
+      <li v-for="f in faults" :key="f.input">
+        {{ f.input }}: {{ f.message }}
+      </li>
+    </ul>
+
+    <div v-if="draft && read && simulation && demonstration" class="grid grid-cols-1 lg:grid-cols-[2fr_3fr] gap-x-8 gap-y-4">
+      <div class="order-2 lg:order-1">
+        <div class="flex items-baseline gap-3 mb-1">
+          <h1 class="flex-1 text-2xl">
+            <label class="sr-only" for="title">Title of the staging</label>
+            <input id="title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="draft.title" placeholder="Untitled" @change="editor.change(d => { d.title = ($event.target as HTMLInputElement).value })">
+          </h1>
+        </div>
+        <div class="flex flex-wrap items-center gap-2 text-sm mb-2">
+          <button class="strong-button" :disabled="!dirty || saving" @click="editor.save()">
+            Save <kbd aria-hidden="true" class="!bg-transparent !text-inherit">Ctrl S</kbd>
+          </button>
+          <button v-if="dirty" class="quiet-button" @click="editor.undoAll()">
+            Undo all
+          </button>
+          <button class="quiet-button" @click="logRun">
+            Log a run <kbd aria-hidden="true">l</kbd>
+          </button>
+          <span class="soft" role="status" data-testid="save-state">{{ saving ? 'Saving…' : dirty ? 'Unsaved changes, kept on this device' : `Saved, version ${stored!.version}` }}</span>
+        </div>
+        <p v-if="shelfProblem" class="fault" role="alert">
+          {{ shelfProblem }}
+        </p>
+        <ProcedureSteps
+          :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="simulation" :strip="strip"
+          :set="editor.setInput" @strip="askStrip"
+        >
+          <template #inline="{ step }">
+            <label v-if="PICK[step] && shelf.ofKind(PICK[step]!).length" class="text-sm">
+              <span class="sr-only">Take a {{ PICK[step] }} from the Shelf</span>
+              <select class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer" @change="take(PICK[step]!, $event)">
+                <option value="">from the Shelf…</option>
+                <option v-for="item in shelf.ofKind(PICK[step]!)" :key="item.id" :value="item.id">{{ item.document.name }}</option>
+              </select>
+            </label>
+          </template>
+          <template #after="{ step }">
+            <WaterWindowNote v-if="step === 'charge' && waterWindow" :window="waterWindow" :values="read.values" />
+          </template>
+        </ProcedureSteps>
+        <p class="text-sm soft mt-2 border-t rule pt-2">
+          {{ WHO_DECIDES }}
+        </p>
+      </div>
+
+      <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
+        <VerdictPanel :demonstration="demonstration" :forecast="forecast" :complete="complete" :simulation="simulation" />
+        <p v-if="forecastFailure" class="fault" role="alert">
+          The odds can't be computed: {{ forecastFailure }}
+        </p>
+        <component :is="DRAWINGS[demonstration.id]" v-if="drawingState" :state="drawingState" />
+        <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />
+        <HushLine :simulation="simulation" :forecast="forecast" :time="time" :stage-index="stageIndex" @move="scrubber.moveTo" />
+      </div>
+    </div>
+    <p v-else-if="!failure" class="soft p-8">
+      Laying it out…
+    </p>
+
+    <div v-if="draft && read && simulation && demonstration && ledger" class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5">
+      <div class="grid gap-6 content-start">
+        <section aria-labelledby="why-title">
+          <h2 id="why-title">
+            Why
+          </h2>
+          <p v-for="line in why" :key="line" class="mb-1">
+            {{ line }}
+          </p>
+        </section>
+        <LedgerBars :ledger="ledger" />
+      </div>
+      <div class="grid gap-6 content-start">
+        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" />
+        <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
+      </div>
+      <div class="grid gap-6 content-start">
+        <section aria-labelledby="numbers-title">
+          <h2 id="numbers-title">
+            Numbers
+          </h2>
+          <dl class="figures grid grid-cols-[1fr_auto] gap-x-4">
+            <template v-for="r in results" :key="r.id">
+              <dt class="soft capitalize-first">
+                {{ r.name }}
+              </dt>
+              <dd class="text-right">
+                {{ r.words }}
+              </dd>
+            </template>
+          </dl>
+        </section>
+        <section aria-labelledby="tell-title">
+          <h2 id="tell-title">
+            For the class
+          </h2>
+          <details v-for="level in explanation" :key="level.from" class="border-t rule py-1">
+            <summary class="cursor-pointer">
+              From age {{ level.from }}
+            </summary>
+            <p class="py-1">
+              {{ level.text }}
+            </p>
+          </details>
+        </section>
+        <section aria-labelledby="kit-title">
+          <h2 id="kit-title">
+            Kit
+          </h2>
+          <p>{{ kit.join('; ') }}.</p>
+        </section>
+        <section aria-labelledby="files-title">
+          <h2 id="files-title">
+            Files
+          </h2>
+          <p class="flex flex-wrap gap-3">
+            <button class="plain-link" @click="exportStaging">
+              Staging (JSON)
+            </button>
+            <button class="plain-link" @click="exportPrediction">
+              Prediction (JSON)
+            </button>
+            <button class="plain-link" @click="exportTrace">
+              Trace (CSV)
+            </button>
+            <button class="plain-link" @click="copyAway">
+              Save as a copy
+            </button>
+          </p>
+          <PredictionComparison class="mt-2" :demonstration="demonstration" :simulation="simulation" :forecast="complete ? forecast : undefined" />
+        </section>
+      </div>
+    </div>
+  </div>
+</template>

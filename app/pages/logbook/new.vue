@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { findDemonstration, findInput, readStaging, withRoom, type Fault, type QuantityDocument, type QuantityInput, type RunDocument, type StagingDocument } from '~~/core'
+import type { StoredStaging } from '~/composables/useStagingEditor'
+
+useHead({ title: 'Log a run · Zealous Hush' })
+const route = useRoute()
+const stagingId = String(route.query.staging ?? '')
+const units = useUnitsStore()
+const room = useRoomStore()
+const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${stagingId}`)
+if (!room.loaded) await room.load()
+
+interface RunDraft { id: string, at: string, outcome: string, used: Record<string, QuantityDocument | undefined>, seen: Record<string, QuantityDocument | undefined>, note: string }
+const drafts = useDrafts<RunDraft>(`run-${stagingId}`)
+const local = (d: Date) => new Date(d.getTime() - d.getTimezoneOffset() * 60000).toISOString().slice(0, 16)
+const draft = ref<RunDraft>(drafts.mine()?.document ?? { id: crypto.randomUUID(), at: local(new Date()), outcome: '', used: {}, seen: {}, note: '' })
+watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
+
+const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
+const planned = computed(() => staging.value && demonstration.value && readStaging(withRoom(staging.value.document, room.document, demonstration.value)))
+/** What most often differs on the day. */
+const USED = ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower']
+const usedInputs = computed(() => USED.map(id => findInput(demonstration.value!, id)).filter((i): i is QuantityInput => i?.kind === 'quantity'))
+const SEEN = ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter']
+const seenResults = computed(() => SEEN.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean))
+
+const problems = reactive<Record<string, string>>({})
+const faults = ref<Fault[]>([])
+const failure = ref('')
+const saving = ref(false)
+const faultOf = (id: string) => faults.value.find(f => f.input.split('.').pop() === id)?.message
+
+const given = <T>(record: Record<string, T | undefined>) => Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
+
+async function save() {
+  failure.value = ''
+  faults.value = []
+  if (!draft.value.outcome) faults.value = [{ input: 'outcome', message: 'choose what the room saw' }]
+  const at = new Date(draft.value.at)
+  if (Number.isNaN(at.getTime())) faults.value = [...faults.value, { input: 'performedAt', message: `given "${draft.value.at}"; accepted: a date and a time` }]
+  if (faults.value.length || Object.values(problems).some(p => p)) return
+  saving.value = true
+  // The room as it is now belongs to the run, since it may be changed later.
+  const own = staging.value!.document
+  const conditions = Object.entries(withRoom({ ...own } as StagingDocument, room.document, demonstration.value!).inputs).filter(([id]) => !(id in own.inputs))
+  const document: RunDocument = {
+    format: 'zealous-hush/run', version: 1, performedAt: at.toISOString(), outcome: draft.value.outcome,
+    used: { ...Object.fromEntries(conditions), ...given(draft.value.used) }, seen: given(draft.value.seen), note: draft.value.note,
+  }
+  try {
+    await sendWrite('POST', '/api/runs', { id: draft.value.id, stagingId, stagingVersion: staging.value!.version, document: JSON.parse(JSON.stringify(document)) }, draft.value.id)
+    drafts.drop()
+    await navigateTo(`/logbook/${draft.value.id}`)
+  } catch (problem) {
+    const refusal = refusalOf(problem)
+    faults.value = refusal.faults
+    failure.value = refusal.faults.some(f => [...USED, ...SEEN, 'outcome', 'performedAt'].includes(f.input.split('.').pop()!)) ? '' : refusal.message
+  } finally {
+    saving.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="max-w-3xl mx-auto px-4 sm:px-6 py-6">
+    <h1 class="text-3xl">
+      Log a run
+    </h1>
+    <p v-if="error || !staging" class="fault mt-3" role="alert">
+      There is no such staging, or it can't be read just now. <NuxtLink to="/bench" class="plain-link">
+        To the Bench
+      </NuxtLink>
+    </p>
+    <form v-else-if="demonstration && planned" class="grid gap-6 mt-2" novalidate @submit.prevent="save">
+      <p class="soft">
+        <b class="text-(--ink)">{{ staging.document.title }}</b>, version {{ staging.version }}. This run keeps that version, whatever changes later.
+      </p>
+      <fieldset>
+        <legend class="display text-xl mb-1">
+          What did the room see?
+        </legend>
+        <label v-for="o in demonstration.outcomes" :key="o.id" class="flex gap-3 items-center py-1.5 border-t rule cursor-pointer">
+          <input v-model="draft.outcome" type="radio" name="outcome" :value="o.id">
+          <OutcomeMark :outcome="o.id" class="!h-7" /> <span><b class="capitalize-first">{{ o.name }}</b>: {{ o.sentence }}</span>
+        </label>
+        <p v-if="faultOf('outcome')" class="fault" role="alert">
+          Outcome: {{ faultOf('outcome') }}
+        </p>
+      </fieldset>
+      <fieldset>
+        <legend class="display text-xl mb-1">
+          What was measured? <span class="soft text-base font-normal">Leave empty what was not.</span>
+        </legend>
+        <div class="grid sm:grid-cols-3 gap-3">
+          <QuantityField
+            v-for="r in seenResults" :key="r.id" v-model="draft.seen[r.id]" :label="r.name" :kind="r.quantity" :unit="units.shown(r.units)" :fault="faultOf(r.id)"
+            @problem="problems[r.id] = $event"
+          />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend class="display text-xl mb-1">
+          What was different from the plan? <span class="soft text-base font-normal">Empty means as planned.</span>
+        </legend>
+        <div class="grid sm:grid-cols-3 gap-3">
+          <QuantityField
+            v-for="input in usedInputs" :key="input.id" v-model="draft.used[input.id]" :label="input.name" :kind="input.quantity" :unit="units.shown(input.units)"
+            :hint="`planned ${units.format(planned.values.numbers[input.id]!, input.units, input.quantity)}`" :fault="faultOf(input.id)" @problem="problems[input.id] = $event"
+          />
+        </div>
+      </fieldset>
+      <div class="grid sm:grid-cols-[1fr_2fr] gap-3">
+        <div>
+          <label class="block text-sm font-bold" for="run-at">When</label>
+          <input id="run-at" v-model="draft.at" type="datetime-local" class="text-field">
+          <p v-if="faultOf('performedAt')" class="fault" role="alert">
+            When: {{ faultOf('performedAt') }}
+          </p>
+        </div>
+        <div>
+          <label class="block text-sm font-bold" for="run-note">Note</label>
+          <textarea id="run-note" v-model="draft.note" class="text-field" rows="3" maxlength="4000" placeholder="What would you tell whoever does it next?" />
+        </div>
+      </div>
+      <p v-if="failure" class="fault" role="alert">
+        {{ failure }}
+      </p>
+      <div class="flex gap-2 justify-end">
+        <NuxtLink :to="`/bench/${stagingId}`" class="quiet-button">
+          Back to the Bench
+        </NuxtLink>
+        <button type="submit" class="strong-button" :disabled="saving">
+          Log it
+        </button>
+      </div>
+    </form>
+  </div>
+</template>

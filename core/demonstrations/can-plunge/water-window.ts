@@ -1,0 +1,53 @@
+import { heat } from '../../mechanisms/heating'
+import type { Values, WaterWindow } from '../face'
+import { heatingPlan } from './simulate'
+
+/** How long a can may have to wait on the heat after its purge, s: a sentence to the class. */
+const WAIT = 60
+/** Longest time to the plume that a lesson bears, s. */
+const PATIENCE = 300
+/** Steam needs at least this share of the can. */
+const STEAM_SPACE = 0.6
+
+const state = new Float64Array(5)
+
+/**
+ * Least and most water for this can on this heater.
+ *
+ * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume within five
+ * minutes and leaves three fifths of the can to steam. Both by bisection on the heating model itself.
+ */
+export function waterWindow(values: Values): WaterWindow {
+  const plan = heatingPlan(values)
+  const density = plan.charge / values.numbers.waterCharge!
+  const most = plan.vessel.capacity * 0.95 * density
+  const survives = (charge: number) => {
+    const heated = heat({ ...plan, charge }, state, 1e-2)
+    return heated.timeToDry === undefined || heated.timeToPlume === undefined
+      ? !heated.boiledDry
+      : heated.timeToDry > heated.timeToPlume + plan.purgeTime + WAIT
+  }
+  const inTime = (charge: number) => {
+    const { timeToPlume } = heat({ ...plan, charge }, state, 1e-2)
+    return timeToPlume !== undefined && timeToPlume <= PATIENCE
+  }
+  const least = boundary(1e-4, most, charge => !survives(charge))
+  const byTime = boundary(least, most, inTime)
+  const bySpace = plan.vessel.capacity * (1 - STEAM_SPACE) * density
+  return {
+    least, most: Math.min(byTime, bySpace), mostLimit: byTime < bySpace ? 'time' : 'space', wait: WAIT, patience: PATIENCE,
+  }
+}
+
+/** Largest charge for which a property that ends somewhere still holds, kg; bisected to half a per cent. */
+function boundary(low: number, high: number, holds: (charge: number) => boolean): number {
+  if (!holds(low)) return low
+  if (holds(high)) return high
+  let [a, b] = [low, high]
+  while (b - a > 0.005 * b) {
+    const middle = Math.sqrt(a * b)
+    if (holds(middle)) a = middle
+    else b = middle
+  }
+  return a
+}

@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest'
+import { CubicTable, exp, integerPower, ln, pow } from '.'
+
+describe('elementary functions', () => {
+  it('agree with the engine\'s to a few units in the last place', () => {
+    for (let x = -20; x < 20; x += 0.137) {
+      expect(exp(x) / Math.exp(x)).toBeCloseTo(1, 14)
+      expect(ln(x + 21) - Math.log(x + 21)).toBeCloseTo(0, 13)
+      expect(pow(x + 21, -0.7) / (x + 21) ** -0.7).toBeCloseTo(1, 13)
+    }
+  })
+  it('raise to whole powers by squaring', () => {
+    expect(integerPower(1.5, 7)).toBeCloseTo(1.5 ** 7, 12)
+    expect(integerPower(2, -10)).toBe(1 / 1024)
+    expect(integerPower(3, 0)).toBe(1)
+  })
+  it('tabulate a smooth function with an error of the fourth power of the step, and hold the ends', () => {
+    const worst = (intervals: number) => {
+      const table = new CubicTable(Math.sin, 0, 3, intervals)
+      let error = 0
+      for (let x = 0; x <= 3; x += 0.0137) error = Math.max(error, Math.abs(table.at(x) - Math.sin(x)))
+      return error
+    }
+    expect(worst(20) / worst(40)).toBeGreaterThan(10)
+    const table = new CubicTable(Math.sin, 0, 3, 40)
+    expect([table.at(-5), table.at(9)]).toEqual([Math.sin(0), Math.sin(3)])
+  })
+})

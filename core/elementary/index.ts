@@ -1,0 +1,14 @@
+/**
+ * Elementary functions that give the same bits on every machine.
+ *
+ * JavaScript leaves the last digits of `Math.exp`, `Math.log` and `Math.pow` to the engine, so a browser and a
+ * server may disagree. A forecast promises the same numbers for the same seed everywhere; core therefore uses these
+ * (ports of FreeBSD's msun) and plain arithmetic with `Math.sqrt`, which IEEE 754 fixes exactly. Lint holds the rule.
+ */
+import exp from '@stdlib/math-base-special-exp'
+import ln from '@stdlib/math-base-special-ln'
+import pow from '@stdlib/math-base-special-pow'
+
+export { exp, ln, pow }
+export { integerPower } from './integer-power'
+export { CubicTable } from './cubic-table'

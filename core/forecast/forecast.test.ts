@@ -1,0 +1,119 @@
+import { describe, expect, it } from 'vitest'
+import { canPlunge } from '../demonstrations/can-plunge'
+import { diagnose } from './diagnosis'
+import { spreadQuantile } from './distributions'
+import { latinHypercube } from './latin-hypercube'
+import { leverTries, pullLevers } from './levers'
+import { oddsStrip } from './odds-strip'
+import { StagingSample } from './sample'
+import { influences } from './sensitivity'
+import { atLeastOne, vesselsNeeded } from './spares'
+import { quantile, samplingError, summarise } from './summary'
+
+const WIDE = [-1e9, 1e9] as const
+const nothing = { numbers: {}, choices: {}, spreads: {} }
+
+describe('distributions', () => {
+  it('have the textbook quantiles (standard normal: 1.281552 at 0.9)', () => {
+    expect(spreadQuantile({ shape: 'normal', absolute: 2 }, 10, WIDE, 0.9)).toBeCloseTo(10 + 2 * 1.2815515655, 8)
+    expect(spreadQuantile({ shape: 'normal', relative: 0.1 }, 10, WIDE, 0.5)).toBeCloseTo(10, 10)
+    expect(spreadQuantile({ shape: 'lognormal', relative: 0.5 }, 3, [0, 1e9], 0.5)).toBeCloseTo(3, 10)
+    expect(spreadQuantile({ shape: 'uniform', least: 2, most: 4 }, 3, WIDE, 0.25)).toBeCloseTo(2.5, 12)
+    expect(spreadQuantile({ shape: 'triangular', least: 0, most: 1 }, 1, [0, 1], 0.25)).toBeCloseTo(0.5, 12)
+    expect(spreadQuantile({ shape: 'exact' }, 7, WIDE, 0.99)).toBe(7)
+  })
+  it('stay in range, renormalised', () => {
+    const half = (u: number) => spreadQuantile({ shape: 'normal', absolute: 1 }, 0, [0, 1e9], u)
+    expect(half(1e-9)).toBeGreaterThanOrEqual(0)
+    expect(half(0.5)).toBeCloseTo(0.6744897502, 6)
+  })
+  it('has the relative spread asked for as its coefficient of variation (lognormal)', () => {
+    const n = 4000
+    const draws = Array.from({ length: n }, (_, i) => spreadQuantile({ shape: 'lognormal', relative: 0.3 }, 1, [0, 1e9], (i + 0.5) / n))
+    const mean = draws.reduce((a, b) => a + b) / n
+    const deviation = Math.sqrt(draws.reduce((a, b) => a + (b - mean) ** 2, 0) / n)
+    expect(deviation / mean).toBeCloseTo(0.3, 2)
+  })
+})
+
+describe('sampling', () => {
+  it('puts one point in each stratum of each variable', () => {
+    const points = latinHypercube(50, 3, 7)
+    for (let v = 0; v < 3; v++) {
+      const strata = Array.from({ length: 50 }, (_, i) => Math.floor(points[i * 3 + v]! * 50)).sort((a, b) => a - b)
+      expect(strata).toEqual(Array.from({ length: 50 }, (_, i) => i))
+    }
+    expect(latinHypercube(50, 3, 8)).not.toEqual(points)
+  })
+  it('gives the same numbers for the same seed, in one go or in slices', () => {
+    const whole = new StagingSample(canPlunge, nothing, 60, 5)
+    whole.advance(60)
+    const sliced = new StagingSample(canPlunge, nothing, 60, 5)
+    while (!sliced.advance(7));
+    expect(summarise(sliced)).toEqual(summarise(whole))
+  })
+  it('names the input at fault', () => {
+    expect(() => new StagingSample(canPlunge, { ...nothing, numbers: { bathTemperature: 500 } }, 5)).toThrow(/bathTemperature/)
+  })
+  it('has quantiles by definition 7 of Hyndman & Fan, and a sampling error that is never zero', () => {
+    expect(quantile([1, 2, 3, 4], 0.5)).toBe(2.5)
+    expect(quantile([1, 2, 3, 4, 5], 0.1)).toBeCloseTo(1.4, 12)
+    expect(samplingError(50, 100)).toBeCloseTo(0.05, 3)
+    expect(samplingError(100, 100)).toBeGreaterThan(0)
+  })
+})
+
+describe('spares', () => {
+  it('are the fewest with 99 in 100 to show one (1 − (1 − p)^k)', () => {
+    expect([0.995, 0.94, 0.9, 0.8, 0.5].map(vesselsNeeded)).toEqual([1, 2, 2, 3, 7])
+    expect(vesselsNeeded(0)).toBeUndefined()
+    expect(vesselsNeeded(0.05)).toBeUndefined()
+    expect(atLeastOne(0.5, 7)).toBeCloseTo(1 - 1 / 128, 12)
+  })
+})
+
+describe('levers, strips and influences', () => {
+  const poor = { numbers: { transferTime: 9, bathTemperature: 293.15 }, choices: {}, spreads: {} }
+  it('find that a quicker transfer and a colder bath mend a slow, warm plunge', async () => {
+    const levers = await pullLevers(canPlunge, poor, 150, 1)
+    const best = levers.filter(l => l.after > l.before + 0.02).map(l => l.input)
+    expect(best).toContain('transferTime')
+    expect(levers.filter(l => l.input === 'transferTime' && l.to > l.from).every(l => l.after <= l.before)).toBe(true)
+    expect(leverTries(canPlunge, poor).every(t => t.to >= t.input.usual[0] && t.to <= t.input.usual[1])).toBe(true)
+  })
+  it('can be cancelled between tries', async () => {
+    let tries = 0
+    await expect(pullLevers(canPlunge, poor, 10, 1, async () => { if (++tries > 2) throw new Error('newer request') })).rejects.toThrow('newer request')
+  })
+  it('draw odds that fall across a warming bath', async () => {
+    const input = canPlunge.inputs.find(i => i.id === 'bathTemperature')
+    if (input?.kind !== 'quantity') throw new Error('no such input')
+    const strip = await oddsStrip(canPlunge, nothing, input, 5, 80, 1)
+    expect(strip.map(p => Object.values(p.shares).reduce((a, b) => a + b)).every(sum => Math.abs(sum - 1) < 1e-9)).toBe(true)
+    expect(strip[0]!.shares.crush).toBeGreaterThan(strip[4]!.shares.crush! + 0.5)
+  })
+  it('name what was made uncertain on purpose', () => {
+    const sample = new StagingSample(canPlunge, { ...poor, spreads: { transferTime: { shape: 'lognormal', relative: 0.8 } } }, 1500)
+    sample.advance(1500)
+    const [first] = influences(sample)
+    expect(first!.input).toBe('transferTime')
+    expect(first!.share).toBeGreaterThan(0.3)
+    expect(influences(sample).reduce((sum, i) => sum + i.share, 0)).toBeLessThan(1.1)
+  })
+})
+
+describe('diagnosis', () => {
+  const sample = new StagingSample(canPlunge, { ...nothing, numbers: { transferTime: 5 }, spreads: { transferTime: { shape: 'lognormal', relative: 0.6 } } }, 1500)
+  sample.advance(1500)
+  it('suspects a slow transfer when the can only filled', () => {
+    const { causes, canTell } = diagnose(sample, { outcome: 'fill', readings: {} })
+    expect(canTell).toBe(true)
+    expect(causes[0]!.input).toBe('transferTime')
+    expect(causes[0]!.after).toBeGreaterThan(causes[0]!.before)
+  })
+  it('says that it cannot tell where nothing like it was computed', () => {
+    const odd = diagnose(sample, { outcome: 'crush', readings: { waterDrawnIn: { value: 0.5, uncertainty: 1e-6 } } })
+    expect(odd.canTell).toBe(false)
+    expect(odd.effective).toBe(0)
+  })
+})

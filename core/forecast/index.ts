@@ -1,0 +1,7 @@
+export { StagingSample, DEFAULT_SAMPLES, DEFAULT_SEED } from './sample'
+export { summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
+export { vesselsNeeded, atLeastOne, ENOUGH } from './spares'
+export { pullLevers, leverTries, type Lever } from './levers'
+export { oddsStrip, stripValues, type StripPoint } from './odds-strip'
+export { influences, type Influence } from './sensitivity'
+export { diagnose, type Diagnosis, type Observation, type Cause } from './diagnosis'

@@ -1,0 +1,40 @@
+/** Odds of each outcome across an input's usual range, for the strip in the editor of that input. */
+import { resolve, type Demonstration, type Given, type QuantityInput } from '../demonstrations'
+import { latinHypercube } from './latin-hypercube'
+import { StagingSample } from './sample'
+
+export interface StripPoint {
+  /** SI */ value: number
+  /** by outcome id */ shares: Record<string, number>
+}
+
+/** `points` values spread evenly over the usual range, widened to hold the value in use. */
+export function stripValues(input: QuantityInput, current: number, points: number): number[] {
+  const low = Math.min(input.usual[0], current)
+  const high = Math.max(input.usual[1], current)
+  return Array.from({ length: points }, (_, i) => low + (high - low) * i / (points - 1))
+}
+
+/**
+ * @param samples for each point, with common random numbers
+ * @param pause awaited between points; may throw to cancel
+ */
+export async function oddsStrip(
+  demonstration: Demonstration, given: Given, input: QuantityInput, points: number, samples: number, seed: number,
+  pause: () => Promise<void> = async () => {},
+): Promise<StripPoint[]> {
+  const { values } = resolve(demonstration, given)
+  const draws = latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
+  const strip: StripPoint[] = []
+  for (const value of stripValues(input, values.numbers[input.id]!, points)) {
+    await pause()
+    const numbers = { ...given.numbers, [input.id]: value }
+    if (resolve(demonstration, { numbers, choices: given.choices }).faults.length > 0) continue
+    const sample = new StagingSample(demonstration, { ...given, numbers }, samples, seed, draws)
+    sample.advance(samples)
+    const shares: Record<string, number> = {}
+    demonstration.outcomes.forEach((o, index) => { shares[o.id] = sample.outcomes.filter(x => x === index).length / samples })
+    strip.push({ value, shares })
+  }
+  return strip
+}

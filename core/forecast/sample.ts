@@ -1,0 +1,84 @@
+/** A staging many times over, each time with the unknowns drawn afresh. */
+import { resolve, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstrations'
+import { latinHypercube } from './latin-hypercube'
+import { spreadQuantile } from './distributions'
+
+export const DEFAULT_SAMPLES = 2000
+export const DEFAULT_SEED = 1
+
+interface UncertainInput {
+  input: QuantityInput
+  spread: Spread
+  nominal: number
+  /** what each sample drew */ drawn: Float64Array
+  /** column of the random numbers */ column: number
+}
+
+/**
+ * Draws and simulates a staging's samples, one by one, so that a worker can report on the way and stop.
+ *
+ * The draw depends only on seed, number of samples and the demonstration's list of inputs (every quantity has its column,
+ * used or not), so two stagings that differ in one input share their random numbers.
+ */
+export class StagingSample {
+  readonly nominal: Values
+  readonly uncertain: readonly UncertainInput[]
+  /** outcome of each sample, index into the demonstration's outcomes */
+  readonly outcomes: Uint8Array
+  /** results of each sample by id; NaN where absent */
+  readonly results: Readonly<Record<string, Float64Array>>
+  /** drawn inputs by id */
+  readonly inputs: Readonly<Record<string, Float64Array>>
+  /** samples that boil dry before the lift */
+  dryCount = 0
+  done = 0
+  private readonly points: Float64Array
+  private readonly variables: number
+
+  /** @throws RangeError naming the first input at fault if the inputs are not valid */
+  constructor(readonly demonstration: Demonstration, given: Given, readonly size = DEFAULT_SAMPLES, readonly seed = DEFAULT_SEED, points?: Float64Array) {
+    const { values, faults } = resolve(demonstration, given)
+    if (faults.length > 0) throw new RangeError(`${faults[0]!.input}: ${faults[0]!.message}`)
+    this.nominal = values
+    const quantities = demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
+    this.variables = quantities.length
+    this.points = points ?? latinHypercube(size, this.variables, seed)
+    const uncertain: UncertainInput[] = []
+    quantities.forEach((input, column) => {
+      const nominal = values.numbers[input.id]
+      const spread = given.spreads[input.id] ?? input.spread
+      if (nominal === undefined || spread.shape === 'exact') return
+      uncertain.push({ input, spread, nominal, drawn: new Float64Array(size), column })
+    })
+    this.uncertain = uncertain
+    this.outcomes = new Uint8Array(size)
+    this.results = Object.fromEntries(demonstration.results.map(r => [r.id, new Float64Array(size).fill(NaN)]))
+    this.inputs = Object.fromEntries(uncertain.map(u => [u.input.id, u.drawn]))
+  }
+
+  /** Simulates up to `count` more samples. @returns true when all are done */
+  advance(count: number): boolean {
+    const end = Math.min(this.size, this.done + count)
+    const { demonstration } = this
+    const numbers: Record<string, number> = { ...this.nominal.numbers }
+    const values: Values = { numbers, choices: this.nominal.choices }
+    for (let i = this.done; i < end; i++) {
+      for (const { input, spread, nominal, drawn, column } of this.uncertain) {
+        drawn[i] = spreadQuantile(spread, nominal, input.range, this.points[i * this.variables + column]!)
+        numbers[input.id] = drawn[i]!
+      }
+      this.record(i, demonstration.simulate(values, 'summary'))
+    }
+    this.done = end
+    return end === this.size
+  }
+
+  private record(i: number, simulation: Simulation): void {
+    this.outcomes[i] = this.demonstration.outcomes.findIndex(o => o.id === simulation.outcome)
+    for (const [id, value] of Object.entries(simulation.results)) {
+      const column = this.results[id]
+      if (column) column[i] = value
+    }
+    if (simulation.details.boiledDry === 1) this.dryCount++
+  }
+}

@@ -1,0 +1,243 @@
+/**
+ * A vessel with a little water in it, open at the top, on a heater: warming, boiling, purging, and boiling dry.
+ *
+ * Four nodes: the base, the water, the gas above it (quasi-steady in temperature, with its air counted), and the upper
+ * wall. Steam condenses on the cold upper wall first and runs back, so a plume shows only once the wall is hot.
+ */
+import { LIQUID_SPECIFIC_HEAT, WATER_MOLAR_MASS, GRAVITY } from '../substances/water-transport'
+import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
+import { quickLatentHeat, quickLiquidDensity, quickSaturationPressure, quickSaturationTemperature } from '../substances/steam-tables'
+import { Integrator, type Occurrence, type OdeSystem } from '../solver'
+import { roomLossFlux } from './convection'
+import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
+import { leavingAirFraction } from './purge'
+import type { Room, SteamVessel } from './steam-vessel'
+
+/** Longest time on the heat that is followed, s: beyond it nobody waits. */
+export const LONGEST_HEATING = 3600
+
+/** Unknowns of the stage, by place in the state; see `HeatingSystem.totals` for the order. */
+export const HEATING = { base: 0, wall: 1, airMoles: 2, water: 3, waterMass: 4 } as const
+
+/** Natural convection of gas inside a small vessel, W/(m2 K): Incropera & DeWitt, table 1.1 (2 to 25), from memory. */
+const INSIDE_GAS_CONDUCTANCE = 8
+/** Mass transfer from still warm water to air above it, m/s: heat-mass analogy with the conductance above at 330 K. */
+const SURFACE_MASS_TRANSFER = 0.009
+/** Nucleate boiling of water on metal, W/(m2 K3): W. M. Rohsenow, Trans. ASME 74 (1952) 969, C_sf = 0.013, 100 °C. */
+const NUCLEATE_BOILING = 140
+
+export interface HeatingPlan {
+  vessel: SteamVessel
+  room: Room
+  /** power that reaches the vessel while it boils, W */ power: number
+  /** temperature at which the heater can give nothing more, K */ heaterLimit: number
+  /** kg */ charge: number
+  /** K */ chargeTemperature: number
+  /** stirred part of the vessel, see `purge.ts` */ mixing: number
+  /** vapour fraction of the leaving gas at which a plume shows steadily */ plumeFraction: number
+  /** boiling on after the first steady plume, s */ purgeTime: number
+  /** multiplies the air layer's conductance */ airLayerFactor: number
+}
+
+export interface Heated {
+  /** s from heat on; undefined if it never happens within an hour */
+  timeToBoil: number | undefined
+  timeToPlume: number | undefined
+  /** if the heat stayed on */
+  timeToDry: number | undefined
+  /** s from heat on */
+  timeOfLifting: number
+  boiledDry: boolean
+  /** kg/s boiled off at lifting */
+  steamRate: number
+  occurrences: Occurrence[]
+}
+
+type Mode = 'warming' | 'boiling' | 'dry'
+
+class HeatingSystem implements OdeSystem {
+  readonly size = 5
+  readonly scale = Float64Array.of(10, 10, 1e-3, 10, 1e-3)
+  mode: Mode = 'warming'
+  /**
+   * The mass of water changes too slowly for its own effect on the rates to matter within a step, and once it boils its
+   * temperature stands still.
+   */
+  get totals(): number {
+    return this.mode === 'warming' ? 1 : 2
+  }
+
+  /** kg/s boiled off at the last evaluation */
+  steam = 0
+  private readonly film: number
+  private readonly baseCapacity: number
+  private readonly wallCapacity: number
+  private readonly poolBuoyancy: number
+
+  constructor(private readonly plan: HeatingPlan) {
+    const { vessel, room } = plan
+    const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
+    this.baseCapacity = perArea * vessel.crossSection
+    this.wallCapacity = perArea * vessel.upperArea
+    this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
+    // Churchill-type correlation over a heated plate facing up, Nu = 0.54 Ra^1/4, L = D/4: Incropera & DeWitt, eq. 9.30.
+    // Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m K), table A.6, from memory.
+    const length = vessel.diameter / 4
+    this.poolBuoyancy = 0.54 * Math.sqrt(Math.sqrt(GRAVITY * 5e-4 * length * length * length / (5e-7 * 1.6e-7))) * 0.65 / length
+  }
+
+  /** Mean of the warm water (or the dry base) and the wall, K. */
+  gasTemperature(state: Float64Array): number {
+    const below = this.mode === 'dry' ? state[HEATING.base]! : this.mode === 'boiling' ? this.plan.room.boilingPoint : state[HEATING.water]!
+    return (below + state[HEATING.wall]!) / 2
+  }
+
+  /** Air and vapour above the water, mol. */
+  gasMoles(state: Float64Array): number {
+    const { vessel, room } = this.plan
+    const liquid = this.mode === 'dry' ? 0 : state[HEATING.waterMass]! / quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]!)
+    return room.pressure * (vessel.capacity - liquid) / (GAS_CONSTANT * this.gasTemperature(state))
+  }
+
+  /**
+   * Time until dry if the boil went on, s; undefined if it never would. The wall first takes up what it lacks to the boiling
+   * point, and then what it loses to the room; the rest of the steam leaves.
+   */
+  timeLeft(state: Float64Array): number | undefined {
+    const { vessel, room } = this.plan
+    const latent = quickLatentHeat(room.boilingPoint)
+    const leaving = this.steam - vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint) / latent
+    const lacking = this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall]!) / latent
+    return leaving > 0 ? (state[HEATING.waterMass]! + lacking) / leaving : undefined
+  }
+
+  derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
+    const { vessel, room, heaterLimit, power, mixing, airLayerFactor } = this.plan
+    const base = state[HEATING.base]!
+    const wall = state[HEATING.wall]!
+    const waterMass = state[HEATING.waterMass]!
+    const dry = this.mode === 'dry'
+    const water = this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]!
+
+    const supplied = power * Math.min(1.25, Math.max(0, (heaterLimit - base) / (heaterLimit - room.boilingPoint)))
+    const gas = this.gasTemperature(state)
+    const gasMoles = this.gasMoles(state)
+    const airFraction = Math.min(1, Math.max(0, state[HEATING.airMoles]! / gasMoles))
+    const vapourPressure = (1 - airFraction) * room.pressure
+    const latent = quickLatentHeat(water)
+
+    // Condensation on the upper wall.
+    const dewPoint = quickSaturationTemperature(vapourPressure)
+    const massRatio = airFraction * AIR_MOLAR_MASS / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
+    const condensingHeat = vessel.upperArea * condensingFlux(this.film, dewPoint - wall, airLayerFactor * airLayerConductance(massRatio))
+    const condensed = condensingHeat / latent
+    const gasToWall = INSIDE_GAS_CONDUCTANCE * vessel.upperArea * (gas - wall)
+    slope[HEATING.wall] = (condensingHeat + gasToWall
+      - vessel.upperArea * roomLossFlux(room.loss, wall)) / this.wallCapacity
+
+    // Base and water.
+    let evaporated = 0
+    if (dry) {
+      slope[HEATING.base] = (supplied - INSIDE_GAS_CONDUCTANCE * vessel.crossSection * (base - gas)) / this.baseCapacity
+      slope[HEATING.water] = 0
+    } else {
+      const excess = base - water
+      const superheat = Math.max(0, base - room.boilingPoint)
+      const buoyant = this.poolBuoyancy * Math.sqrt(Math.sqrt(Math.abs(excess)))
+      const toWater = vessel.crossSection * (excess * (buoyant + 200) + NUCLEATE_BOILING * superheat * superheat * superheat)
+      slope[HEATING.base] = (supplied - toWater) / this.baseCapacity
+      const returning = condensed * LIQUID_SPECIFIC_HEAT * (Math.min(wall, room.boilingPoint) - water)
+      if (this.mode === 'boiling') {
+        evaporated = Math.max(0, (toWater + returning - gasToWall) / latent)
+        slope[HEATING.water] = 0
+      } else {
+        const surfacePressure = quickSaturationPressure(water)
+        evaporated = SURFACE_MASS_TRANSFER * vessel.crossSection * (surfacePressure - vapourPressure) * WATER_MOLAR_MASS
+          / (GAS_CONSTANT * water)
+        slope[HEATING.water] = (toWater + returning - evaporated * latent - gasToWall)
+          / (waterMass * LIQUID_SPECIFIC_HEAT)
+      }
+    }
+    this.steam = evaporated
+    slope[HEATING.waterMass] = dry ? 0 : condensed - evaporated
+
+    // The gas stays at room pressure: what does not fit leaves through the mouth, what is missing comes in.
+    const gasWarming = ((dry ? slope[HEATING.base]! : slope[HEATING.water]!) + slope[HEATING.wall]!) / 2
+    const outflow = (evaporated - condensed) / WATER_MOLAR_MASS + gasMoles * gasWarming / gas
+    const leavingAir = leavingAirFraction(airFraction, mixing)
+    slope[HEATING.airMoles] = outflow > 0 ? -leavingAir * outflow : -(1 - room.vapourFraction) * outflow
+  }
+}
+
+const integrator = new Integrator(5)
+
+/**
+ * Heats the vessel until it is lifted: `purgeTime` after the first steady plume, or after an hour if none shows.
+ *
+ * @param state receives the unknowns at lifting, see `HEATING`
+ * @param tolerance relative, of one step
+ * @param record called with (time, state) along the way
+ */
+export function heat(
+  plan: HeatingPlan, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void,
+): Heated {
+  const { room } = plan
+  const system = new HeatingSystem(plan)
+  state[HEATING.base] = room.temperature
+  state[HEATING.water] = plan.chargeTemperature
+  state[HEATING.wall] = room.temperature
+  state[HEATING.waterMass] = plan.charge
+  state[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state)
+
+  const boils = { id: 'boil', direction: 1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.water]! - room.boilingPoint } as const
+  const plumes = {
+    id: 'plume', direction: 1, stops: true,
+    value: (_: number, s: Float64Array) => 1 - leavingAirFraction(s[HEATING.airMoles]! / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
+  } as const
+  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass]! } as const
+
+  const occurrences: Occurrence[] = []
+  let timeToBoil: number | undefined
+  let timeToPlume: number | undefined
+  let timeToDry: number | undefined
+  let time = 0
+  let end = LONGEST_HEATING
+  while (time < end) {
+    const events = system.mode === 'warming'
+      ? [boils]
+      : system.mode === 'boiling' ? (timeToPlume === undefined ? [plumes, dries] : [dries]) : []
+    if (system.mode === 'boiling' && timeToPlume === undefined && plumes.value(time, state) >= 0) {
+      timeToPlume = time
+      occurrences.push({ id: 'plume', time })
+      end = Math.min(LONGEST_HEATING, time + plan.purgeTime)
+      continue
+    }
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: 0.05, events, onStep: record })
+    time = stage.time
+    if (stage.stoppedBy === undefined) break
+    occurrences.push({ id: stage.stoppedBy, time })
+    if (stage.stoppedBy === 'boil') {
+      timeToBoil = time
+      system.mode = 'boiling'
+      state[HEATING.water] = room.boilingPoint
+    } else if (stage.stoppedBy === 'plume') {
+      timeToPlume = time
+      end = Math.min(LONGEST_HEATING, time + plan.purgeTime)
+    } else {
+      timeToDry = time
+      system.mode = 'dry'
+      state[HEATING.waterMass] = 0
+      // A vessel that dries before any steady plume is lifted there and then.
+      if (timeToPlume === undefined) end = time
+    }
+  }
+  const slope = new Float64Array(5)
+  system.derivatives(time, state, slope)
+  if (timeToDry === undefined && system.mode === 'boiling') {
+    const left = system.timeLeft(state)
+    if (left !== undefined) timeToDry = time + left
+  }
+  return {
+    timeToBoil, timeToPlume, timeToDry, timeOfLifting: time, boiledDry: system.mode === 'dry', steamRate: system.steam, occurrences,
+  }
+}

@@ -1,0 +1,70 @@
+import { describe, expect, it } from 'vitest'
+import { Integrator, type OdeSystem } from '.'
+
+const system = (size: number, derivatives: OdeSystem['derivatives'], extra: Partial<OdeSystem> = {}): OdeSystem =>
+  ({ size, scale: new Float64Array(size).fill(1e-3), derivatives, ...extra })
+
+describe('integrator', () => {
+  it('converges with order three on a system with a known solution', () => {
+    // y' = y cos t, y(0) = 1: y = exp(sin t)
+    const forced = system(1, (t, y, f) => { f[0] = y[0]! * Math.cos(t) }, { dependsOnTime: true })
+    const errors = [1e-3, 1e-5, 1e-7].map((tolerance) => {
+      const y = Float64Array.of(1)
+      const { steps } = new Integrator(1).run(forced, y, 0, 3, { tolerance, firstStep: 1e-3 })
+      return { error: Math.abs(y[0]! - Math.exp(Math.sin(3))), steps }
+    })
+    expect(errors[0]!.error).toBeLessThan(2e-3)
+    const order = Math.log(errors[1]!.error / errors[2]!.error) / Math.log(errors[2]!.steps / errors[1]!.steps)
+    expect(order).toBeGreaterThan(2.5)
+  })
+
+  it('follows explicit time dependence', () => {
+    // y' = -50 (y - cos t): Hairer & Wanner II, eq. IV.1.1; exact solution from the variation of constants
+    const forced = system(1, (t, y, f) => { f[0] = -50 * (y[0]! - Math.cos(t)) }, { dependsOnTime: true })
+    const y = Float64Array.of(0)
+    new Integrator(1).run(forced, y, 0, 1.5, { tolerance: 1e-7, firstStep: 1e-3 })
+    const exact = (2500 * Math.cos(1.5) + 50 * Math.sin(1.5)) / 2501
+    expect(y[0]).toBeCloseTo(exact, 6)
+  })
+
+  it('solves the Robertson problem to the published values', () => {
+    // H. H. Robertson (1966); reference solution at t = 40 from Hairer & Wanner II, sect. IV.10: 0.7158, 9.185e-6, 0.2842
+    const robertson = system(3, (_, y, f) => {
+      f[0] = -0.04 * y[0]! + 1e4 * y[1]! * y[2]!
+      f[2] = 3e7 * y[1]! * y[1]!
+      f[1] = -f[0]! - f[2]!
+    }, { scale: Float64Array.of(1e-3, 1e-7, 1e-3) })
+    const y = Float64Array.of(1, 0, 0)
+    const { steps } = new Integrator(3).run(robertson, y, 0, 40, { tolerance: 1e-6, firstStep: 1e-6 })
+    expect(y[0]).toBeCloseTo(0.7158, 4)
+    expect(y[1]! * 1e6).toBeCloseTo(9.185, 2)
+    expect(steps).toBeLessThan(400)
+  })
+
+  it('finds where a falling body lands and stops there', () => {
+    const fall = system(2, (_, y, f) => { f[0] = y[1]!; f[1] = -9.81 })
+    const y = Float64Array.of(10, 0)
+    const result = new Integrator(2).run(fall, y, 0, 100, {
+      tolerance: 1e-6, firstStep: 0.1,
+      events: [
+        { id: 'half-way', direction: -1, stops: false, value: (_, s) => s[0]! - 5 },
+        { id: 'ground', direction: -1, stops: true, value: (_, s) => s[0]! },
+      ],
+    })
+    expect(result.stoppedBy).toBe('ground')
+    expect(result.time).toBeCloseTo(Math.sqrt(20 / 9.81), 6)
+    expect(result.occurrences.map(o => o.id)).toEqual(['half-way', 'ground'])
+    expect(result.occurrences[0]!.time).toBeCloseTo(Math.sqrt(10 / 9.81), 6)
+  })
+
+  it('keeps running totals exact and gives the same bits twice', () => {
+    const decay = system(2, (_, y, f) => { f[0] = -3 * y[0]!; f[1] = 3 * y[0]! }, { totals: 1 })
+    const run = () => {
+      const y = Float64Array.of(1, 0)
+      new Integrator(2).run(decay, y, 0, 2, { tolerance: 1e-5, firstStep: 0.01 })
+      return y
+    }
+    expect(run()[0]! + run()[1]!).toBeCloseTo(1, 12)
+    expect(run()).toEqual(run())
+  })
+})

@@ -1,0 +1,192 @@
+/**
+ * Adaptive integration with located events.
+ *
+ * Starts with explicit steps where the caller says that they may pay, and goes over to Rosenbrock steps when the explicit
+ * ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the cubic Hermite
+ * interpolant of a step by the Illinois variant of false position. The same input gives the same bits: there is no random
+ * choice and no clock.
+ */
+import { BogackiShampineStepper } from './bogacki-shampine'
+import { RosenbrockStepper } from './rosenbrock'
+import { inverseCubeRoot } from './step-control'
+import type { Stepper } from './stepper'
+import type { Integration, Occurrence, OdeEvent, OdeSystem } from './system'
+
+const MOST_STEPS = 20000
+const MOST_GROWTH = 4
+
+export interface IntegrationOptions {
+  /** relative error aimed at in one step; against `system.scale` where an unknown is near zero */
+  tolerance: number
+  /** first step, in units of time; a guess is enough */
+  firstStep: number
+  /** explicit steps to try before Rosenbrock steps take over; none if left out */
+  explicitSteps?: number
+  events?: readonly OdeEvent[]
+  /** called at the start and after each step with the state reached; the array is reused */
+  onStep?: (time: number, state: Float64Array) => void
+}
+
+export class Integrator {
+  private readonly explicit: BogackiShampineStepper
+  private readonly implicit: RosenbrockStepper
+  private readonly slope: Float64Array
+  private readonly nextSlope: Float64Array
+  private readonly reached: Float64Array
+  private readonly errors: Float64Array
+  private readonly scratch: Float64Array
+
+  constructor(private readonly size: number) {
+    this.explicit = new BogackiShampineStepper(size)
+    this.implicit = new RosenbrockStepper(size)
+    this.slope = new Float64Array(size)
+    this.nextSlope = new Float64Array(size)
+    this.reached = new Float64Array(size)
+    this.errors = new Float64Array(size)
+    this.scratch = new Float64Array(size)
+  }
+
+  /**
+   * Integrates `state` in place from `start` to `end`, or to the first stopping event.
+   *
+   * @throws RangeError if the step shrinks to nothing or too many steps are taken (the problem is ill-posed there)
+   */
+  run(system: OdeSystem, state: Float64Array, start: number, end: number, options: IntegrationOptions): Integration {
+    const { size, reached, errors, scratch } = this
+    const { tolerance, explicitSteps = 0, events = [], onStep } = options
+    const { scale } = system
+    const occurrences: Occurrence[] = []
+    const eventValues: number[] = events.map(e => e.value(start, state))
+    const evaluationsBefore = this.explicit.evaluations + this.implicit.evaluations
+    let stepper: Stepper = explicitSteps > 0 ? this.explicit : this.implicit
+    let { slope, nextSlope } = this
+    let time = start
+    let step = Math.min(options.firstStep, end - start)
+    let steps = 0
+    let rejected = 0
+    let evaluations = 1
+    let prepared = false
+    let justRejected = false
+    const finish = (at: number, stoppedBy: string | undefined): Integration => ({
+      time: at, stoppedBy, steps, rejected,
+      occurrences: occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
+      evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
+    })
+
+    system.derivatives(time, state, slope)
+    onStep?.(time, state)
+    while (time < end) {
+      if (steps + rejected > MOST_STEPS) throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
+      if (step > end - time) step = end - time
+      const least = 1e-14 * Math.max(1, Math.abs(time))
+      if (!(step > least)) {
+        if (end - time < 100 * least) break
+        throw new RangeError(`integration: step shrank to ${step} at time ${time}`)
+      }
+      if (!prepared) {
+        stepper.prepare(system, time, state, slope)
+        prepared = true
+      }
+      if (!stepper.attempt(system, time, state, slope, step, reached, errors)) {
+        step *= 0.5
+        rejected++
+        continue
+      }
+      let error = 0
+      for (let i = 0; i < size; i++) {
+        const before = Math.abs(state[i]!)
+        const after = Math.abs(reached[i]!)
+        const ratio = errors[i]! / (tolerance * ((before > after ? before : after) + scale[i]!))
+        error += ratio * ratio
+      }
+      error = Math.sqrt(error / size)
+      if (!(error <= 1)) {
+        rejected++
+        justRejected = true
+        step *= error < Infinity ? Math.max(0.1, 0.9 * inverseCubeRoot(error)) : 0.1
+        continue
+      }
+
+      steps++
+      const reachedTime = time + step
+      if (stepper.endSlope) nextSlope.set(stepper.endSlope)
+      else {
+        system.derivatives(reachedTime, reached, nextSlope)
+        evaluations++
+      }
+      let stopShare = 2
+      let stoppedBy: string | undefined
+      for (let e = 0; e < events.length; e++) {
+        const event = events[e]!
+        const before = eventValues[e]!
+        const after = event.value(reachedTime, reached)
+        eventValues[e] = after
+        if (!(event.direction > 0 ? before < 0 && after >= 0 : before > 0 && after <= 0)) continue
+        const share = this.locate(event, time, step, state, slope, reached, nextSlope, before, after)
+        occurrences.push({ id: event.id, time: time + share * step })
+        if (event.stops && share < stopShare) { stopShare = share; stoppedBy = event.id }
+      }
+      if (stoppedBy !== undefined) {
+        this.interpolate(stopShare, step, state, slope, reached, nextSlope, scratch)
+        state.set(scratch)
+        onStep?.(time + stopShare * step, state)
+        return finish(time + stopShare * step, stoppedBy)
+      }
+      state.set(reached)
+      time = reachedTime
+      const held = slope
+      slope = nextSlope
+      nextSlope = held
+      prepared = false
+      onStep?.(time, state)
+      // After a rejection the step is not allowed to grow at once, or it would be rejected again.
+      const growth = error > 1e-3 ? Math.max(0.2, 0.9 * inverseCubeRoot(error)) : MOST_GROWTH
+      step *= Math.min(growth, justRejected ? 1 : MOST_GROWTH)
+      justRejected = false
+      if (stepper === this.explicit && steps >= explicitSteps) stepper = this.implicit
+    }
+    return finish(end, undefined)
+  }
+
+  private interpolate(
+    share: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array, toSlope: Float64Array,
+    out: Float64Array,
+  ): void {
+    const rest = 1 - share
+    const a = (1 + 2 * share) * rest * rest
+    const b = share * rest * rest * step
+    const c = share * share * (3 - 2 * share)
+    const d = -share * share * rest * step
+    for (let i = 0; i < this.size; i++) out[i] = a * from[i]! + b * fromSlope[i]! + c * to[i]! + d * toSlope[i]!
+  }
+
+  /** Share of the step at which the event's value crosses zero. */
+  private locate(
+    event: OdeEvent, time: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array,
+    toSlope: Float64Array, before: number, after: number,
+  ): number {
+    let left = 0
+    let right = 1
+    let leftValue = before
+    let rightValue = after
+    let side = 0
+    for (let round = 0; round < 60 && right - left > 1e-12; round++) {
+      const share = (left * rightValue - right * leftValue) / (rightValue - leftValue)
+      if (!(share > left && share < right)) break
+      this.interpolate(share, step, from, fromSlope, to, toSlope, this.scratch)
+      const value = event.value(time + share * step, this.scratch)
+      if ((value < 0) === (before < 0) && value !== 0) {
+        left = share
+        leftValue = value
+        if (side === -1) rightValue *= 0.5
+        side = -1
+      } else {
+        right = share
+        rightValue = value
+        if (side === 1) leftValue *= 0.5
+        side = 1
+      }
+    }
+    return right
+  }
+}

@@ -1,0 +1,22 @@
+import type { OdeSystem } from './system'
+
+/** One way of taking a step. Both used here have a main order of three and an embedded order of two. */
+export interface Stepper {
+  /** Called at a new point before the first try; `slope` is dy/dt there. */
+  prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void
+  /**
+   * Tries a step.
+   *
+   * @param reached receives the state after the step
+   * @param errors receives the estimated error of each unknown
+   * @returns false if the step can't be formed and must be smaller
+   */
+  attempt(
+    system: OdeSystem, time: number, state: Float64Array, slope: Float64Array, step: number, reached: Float64Array,
+    errors: Float64Array,
+  ): boolean
+  /** dy/dt at the end of the last successful try, where the method has it anyway */
+  readonly endSlope?: Float64Array
+  /** right-hand sides evaluated since it was made */
+  evaluations: number
+}

@@ -1,0 +1,40 @@
+/** What the integrator is told about a set of ordinary differential equations; it knows nothing of their meaning. */
+export interface OdeSystem {
+  /** number of unknowns */
+  readonly size: number
+  /**
+   * How many of the last unknowns nothing depends on: running totals, or unknowns that stand still for now. Their
+   * columns of the Jacobian are not needed.
+   */
+  readonly totals?: number
+  /** true if the right-hand side depends on time itself */
+  readonly dependsOnTime?: boolean
+  /** the right-hand side: writes dy/dt into `slope` */
+  derivatives(time: number, state: Float64Array, slope: Float64Array): void
+  /** typical size of each unknown: errors below `tolerance` times this do not matter */
+  readonly scale: Float64Array
+}
+
+/** A moment to be found: where `value` crosses zero. */
+export interface OdeEvent {
+  readonly id: string
+  value(time: number, state: Float64Array): number
+  /** +1: only crossings upward, -1: only downward */
+  readonly direction: 1 | -1
+  /** true: the integration stops there */
+  readonly stops: boolean
+}
+
+export interface Occurrence { id: string, time: number }
+
+export interface Integration {
+  /** time reached */
+  time: number
+  /** id of the event that stopped it, undefined if the end time did */
+  stoppedBy: string | undefined
+  /** events passed on the way, in order, the stopping one included */
+  occurrences: Occurrence[]
+  steps: number
+  rejected: number
+  evaluations: number
+}

@@ -1,0 +1,2 @@
+export * from './quantity'
+export { requireRange } from './require-range'

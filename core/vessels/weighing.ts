@@ -1,0 +1,31 @@
+/** Measures of a vessel from a kitchen balance. */
+import { liquidDensity } from '../substances/water'
+import { requireRange } from '../units/require-range'
+
+/**
+ * Capacity from weighing the vessel brim-full of water and empty.
+ *
+ * @param fullMass kg
+ * @param emptyMass kg, above 0 and below `fullMass`
+ * @param waterTemperature K, 273.15 to 373
+ * @returns m3
+ * @throws RangeError if the masses make no sense
+ */
+export function capacityFromWeighing(fullMass: number, emptyMass: number, waterTemperature: number): number {
+  requireRange('empty mass', emptyMass, 1e-4, 1e3, 'kg')
+  if (!(fullMass > emptyMass)) throw new RangeError(`full mass: ${fullMass} kg must be more than the empty mass, ${emptyMass} kg`)
+  return (fullMass - emptyMass) / liquidDensity(waterTemperature)
+}
+
+/**
+ * Mean wall thickness from the empty mass, where the wall can't be reached with a calliper.
+ *
+ * @param emptyMass kg
+ * @param surface whole outer surface, m2
+ * @param density of the wall, kg/m3
+ * @returns m; ends and seams that are thicker than the side make this an upper value for the side
+ */
+export function thicknessFromMass(emptyMass: number, surface: number, density: number): number {
+  requireRange('empty mass', emptyMass, 1e-4, 1e3, 'kg')
+  return emptyMass / (surface * density)
+}

@@ -1,0 +1,58 @@
+import js from '@eslint/js'
+import stylistic from '@stylistic/eslint-plugin'
+import vue from 'eslint-plugin-vue'
+import ts from 'typescript-eslint'
+
+/** Rooms of core from the bottom up: no import runs back up. */
+const ORDER = ['elementary', 'units', 'solver', 'substances', 'place', 'vessels', 'mechanisms', 'cautions', 'demonstrations', 'forecast', 'formats']
+const above = room => ORDER.slice(ORDER.indexOf(room) + 1)
+
+const outward = {
+  group: ['vue', 'vue/*', 'pinia', 'nuxt', 'nuxt/*', '#*', '~*', '@vueuse/*', '@nuxt/*', 'h3', 'pg', 'node:*', 'echarts*', '**/app/**', '**/server/**', '**/scripts/**'],
+  message: 'core uses nothing of the application, the server, the browser or Node',
+}
+const unsteady = ['exp', 'expm1', 'log', 'log1p', 'log2', 'pow', 'sin', 'cos', 'tan', 'atan', 'atan2', 'sinh', 'cosh', 'tanh', 'cbrt', 'hypot', 'random']
+  .map(property => ({ object: 'Math', property, message: 'its last bits depend on the engine; use core/elementary, or a seeded generator' }))
+
+export default ts.config(
+  { ignores: ['.builds/**', '.data/**', '.nuxt/**', '.output/**', 'node_modules/**', 'docs/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...ts.configs.recommended,
+  ...vue.configs['flat/strongly-recommended'],
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: ts.parser } } },
+  {
+    plugins: { '@stylistic': stylistic },
+    rules: {
+      '@stylistic/semi': ['error', 'never'], '@stylistic/quotes': ['error', 'single', { avoidEscape: true }], '@stylistic/comma-dangle': ['error', 'always-multiline'],
+      '@stylistic/no-trailing-spaces': 'error', '@stylistic/eol-last': 'error', '@stylistic/object-curly-spacing': ['error', 'always'],
+      // TypeScript finds undefined names, with the application's auto-imports in view.
+      'no-undef': 'off', 'no-empty': ['error', { allowEmptyCatch: true }],
+      '@typescript-eslint/no-non-null-assertion': 'off', '@typescript-eslint/consistent-type-imports': 'error',
+      'vue/multi-word-component-names': 'off', 'vue/max-attributes-per-line': 'off', 'vue/singleline-html-element-content-newline': 'off',
+      'vue/multiline-html-element-content-newline': 'off', 'vue/html-self-closing': 'off', 'vue/first-attribute-linebreak': 'off',
+      'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/require-default-prop': 'off',
+    },
+  },
+  { files: ['**/*.ts', '**/*.mjs'], rules: { '@stylistic/max-len': ['error', { code: 190, ignoreStrings: true, ignoreTemplateLiterals: true }] } },
+  { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-restricted-imports': ['error', { patterns: [outward] }] } },
+  ...ORDER.map(room => ({
+    files: [`core/${room}/**/*.ts`], ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', {
+        patterns: [outward, ...(above(room).length ? [{ group: above(room).flatMap(r => [`../${r}`, `../${r}/*`, `../../${r}`, `../../${r}/*`]), message: `${room} lies below it: no import runs back up` }] : [])],
+      }],
+    },
+  })),
+  {
+    // Display of numbers is free to use the engine's logarithm.
+    files: ['core/**/*.ts'], ignores: ['**/*.test.ts', 'core/units/**'],
+    rules: {
+      'no-restricted-properties': ['error', ...unsteady],
+      'no-restricted-syntax': ['error', { selector: 'BinaryExpression[operator="**"]', message: 'use integerPower or pow of core/elementary' }],
+    },
+  },
+  {
+    files: ['app/**/*.{ts,vue}', 'server/**/*.ts'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['**/core/*/*'], message: 'import from core itself, its public face' }] }] },
+  },
+)

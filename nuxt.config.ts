@@ -1,0 +1,30 @@
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  ssr: false,
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['@nuxt/ui', '@pinia/nuxt'],
+  css: ['~/assets/main.css'],
+  components: [{ path: '~/components', pathPrefix: false }],
+  app: {
+    head: {
+      title: 'Zealous Hush',
+      htmlAttrs: { lang: 'en' },
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Plan, forecast and log gas pressure-differential demonstrations.' },
+        { name: 'color-scheme', content: 'light' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+    },
+  },
+  // Fonts (imported in the style sheet) and icons ship with the application; nothing is fetched when it is built or run.
+  icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
+  ui: { colorMode: false, fonts: false },
+  nitro: {
+    output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
+    typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  },
+  vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+})

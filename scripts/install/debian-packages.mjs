@@ -1,0 +1,39 @@
+/** Finds programs that come from Debian's packages; installs them as root, or says what an administrator must do. */
+import { spawnSync } from 'node:child_process'
+import { existsSync, readdirSync } from 'node:fs'
+import { delimiter, join } from 'node:path'
+
+const onPath = name => (process.env.PATH ?? '').split(delimiter).map(folder => join(folder, name)).find(existsSync)
+
+/** Folder with initdb and postgres of the newest server installed, or undefined. */
+export function postgresPrograms() {
+  const base = '/usr/lib/postgresql'
+  const versions = existsSync(base) ? readdirSync(base).filter(v => existsSync(join(base, v, 'bin', 'initdb'))) : []
+  const newest = versions.sort((a, b) => Number(b) - Number(a))[0]
+  if (newest) return join(base, newest, 'bin')
+  const found = onPath('initdb')
+  return found && onPath('postgres') ? join(found, '..') : undefined
+}
+
+export const chromiumProgram = () => onPath('chromium')
+
+const NEEDS = {
+  postgresql: { found: postgresPrograms, what: 'the PostgreSQL server' },
+  chromium: { found: chromiumProgram, what: 'the Chromium browser, for the browser tests' },
+}
+
+/** @param {(keyof typeof NEEDS)[]} packages @param {(line: string) => void} say */
+export function ensureDebianPackages(packages, say) {
+  const missing = packages.filter(name => !NEEDS[name].found())
+  if (missing.length === 0) return
+  const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
+  if (process.getuid?.() !== 0) {
+    throw new Error(`Missing: ${missing.map(name => NEEDS[name].what).join(' and ')}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`)
+  }
+  say(`Installing ${missing.map(name => NEEDS[name].what).join(' and ')} from Debian's packages…`)
+  const environment = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
+  spawnSync('apt-get', ['update', '-qq'], { stdio: 'ignore', env: environment })
+  const apt = spawnSync('sh', ['-c', line], { encoding: 'utf8', env: environment })
+  const still = missing.filter(name => !NEEDS[name].found())
+  if (still.length > 0) throw new Error(`${line} did not help:\n${apt.stdout}${apt.stderr}`)
+}

@@ -1,0 +1,43 @@
+/** `node scripts/screenshots.mjs ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo data. */
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { chromium } from '@playwright/test'
+import { chromiumProgram } from './install/debian-packages.mjs'
+
+const address = process.argv[2]
+if (!address) {
+  console.error('address: given nothing; accepted: the address that npm start prints')
+  process.exit(2)
+}
+const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
+const staging = '/bench/5a1d0000-0000-4000-8000-000000000001'
+const browser = await chromium.launch({ executablePath: chromiumProgram(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+
+async function take(name, path, { width = 1280, height = 800, act } = {}) {
+  const page = await browser.newPage({ viewport: { width, height }, reducedMotion: 'reduce' })
+  await page.goto(`${address}${path}`)
+  await page.locator('h1').waitFor()
+  await page.waitForLoadState('networkidle')
+  if (path === staging) {
+    await page.getByText('2000 stagings computed').waitFor()
+    await page.getByText('Each tried on the same').waitFor()
+  }
+  await act?.(page)
+  await page.screenshot({ path: join(folder, `${name}.png`) })
+  await page.close()
+}
+
+await take('bench', staging)
+await take('bench-editor', staging, {
+  act: async (page) => {
+    await page.locator('[data-input="bathTemperature"]').click()
+    await page.locator('figcaption', { hasText: 'crushes' }).waitFor()
+  },
+})
+await take('bench-causes', staging, { act: page => page.getByRole('heading', { name: 'Why' }).evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20)) })
+await take('bench-narrow', staging, { width: 390, height: 844 })
+await take('shelf', '/shelf')
+await take('logbook', '/logbook')
+await take('run', '/logbook/5a1d0000-0000-4000-8000-000000000202', { act: page => page.getByText('The same 2000 computed stagings').waitFor() })
+await take('log-a-run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001')
+await browser.close()

@@ -1,0 +1,3 @@
+import { currentRoom } from '../database/room'
+
+export default defineEventHandler(() => currentRoom())

@@ -1,0 +1,3 @@
+import { listRuns } from '../../database/runs'
+
+export default defineEventHandler(() => listRuns())

@@ -1,0 +1,3 @@
+import { listShelf } from '../../database/shelf'
+
+export default defineEventHandler(() => listShelf())

@@ -1,0 +1,3 @@
+import { listStagings } from '../../database/stagings'
+
+export default defineEventHandler(() => listStagings())

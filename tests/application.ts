@@ -1,0 +1,47 @@
+/** The built application for tests: a cluster in a temporary folder, a database of one's own, a server on a free port. */
+import { realpathSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { startServer } from '../scripts/application.mjs'
+import { ensureBuild } from '../scripts/build/build.mjs'
+import { freePort, openCluster } from '../scripts/database/cluster.mjs'
+import { migrate } from '../scripts/database/migrate.mjs'
+
+const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
+const quiet = () => {}
+
+/** Folder of the test run's cluster; the test command sets it, so that all suites share one. */
+export const clusterFolder = (): string => process.env.HUSH_TEST_CLUSTER ?? join(tmpdir(), `zealous-hush-test-${process.pid}`)
+
+export interface Application {
+  url: string
+  databaseUrl: string
+  /** ends the server at once, as a crash does */ kill: () => Promise<void>
+  /** starts it again on the same database and port */ restart: () => Promise<void>
+  close: () => Promise<void>
+}
+
+/** @param database name of its own; the demo data is loaded into it */
+export async function openApplication(database: string): Promise<Application> {
+  const entry = await ensureBuild(root, quiet)
+  const cluster = await openCluster(clusterFolder(), quiet)
+  const databaseUrl = cluster.url.replace(/\/[^/]*$/, `/${database}`)
+  await migrate(root, databaseUrl, quiet)
+  const port = await freePort()
+  const start = () => startServer({ entry, databaseUrl, host: '127.0.0.1', port, quiet: true })
+  let server = await start()
+  return {
+    url: server.url,
+    databaseUrl,
+    async kill() {
+      server.child.kill('SIGKILL')
+      await server.ended
+    },
+    async restart() { server = await start() },
+    async close() {
+      await server.stop()
+      await cluster.close()
+    },
+  }
+}

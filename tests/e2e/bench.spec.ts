@@ -1,0 +1,209 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { spawnSync } from 'node:child_process'
+
+const STAGING = '/bench/5a1d0000-0000-4000-8000-000000000001'
+const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
+
+async function complete(page: Page) {
+  await expect(page.getByTestId('verdict')).toContainText('2000 stagings computed')
+}
+const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
+const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
+
+/** Text of the file that a button hands over. */
+async function downloaded(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()])
+  const parts: Buffer[] = []
+  for await (const part of await download.createReadStream()) parts.push(part as Buffer)
+  return Buffer.concat(parts).toString()
+}
+
+test.beforeEach(({ page }) => {
+  page.on('pageerror', (error) => { throw error })
+})
+
+test('the whole slice: change, forecast, save, reload, log a failure, read it in the Logbook', async ({ page }) => {
+  await page.goto(at('/'))
+  await page.getByRole('link', { name: /Slim can, ice bath/ }).click()
+  await complete(page)
+  const before = await odds(page)
+  expect(before).toBeGreaterThan(85)
+
+  await blank(page, 'bathTemperature').click()
+  const editor = page.getByRole('group', { name: 'bath' })
+  await editor.getByLabel('bath, with any unit').fill('10 °C')
+  await expect(blank(page, 'bathTemperature')).toHaveText('10 °C')
+  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
+
+  const slider = editor.getByLabel('bath, slider')
+  await slider.fill('70')
+  await expect(blank(page, 'bathTemperature')).toHaveText('70 °C')
+  await complete(page)
+  await expect.poll(() => odds(page)).toBeLessThan(before - 20)
+  await expect(editor.locator('figcaption')).toContainText('crushes')
+
+  // What is not a temperature is refused beside the field and stays as typed.
+  await editor.getByLabel('bath, with any unit').fill('3 kg')
+  await expect(editor.getByRole('alert')).toContainText('"kg" is not a unit of temperature; accepted: °C')
+  await editor.getByLabel('bath, with any unit').fill('300 °C')
+  await expect(editor.getByRole('alert')).toContainText('accepted: 0.1 °C to 99 °C')
+  await expect(blank(page, 'bathTemperature')).toHaveText('70 °C')
+  await editor.getByLabel('bath, with any unit').fill('158 °F')
+  await page.keyboard.press('Escape')
+
+  // Unsaved changes survive a reload; saving makes a version.
+  await page.reload()
+  await expect(blank(page, 'bathTemperature')).toHaveText('70 °C')
+  await page.keyboard.press('Control+s')
+  await expect(page.getByTestId('save-state')).toHaveText('Saved, version 3')
+  await page.reload()
+  await expect(page.getByTestId('save-state')).toHaveText('Saved, version 3')
+  await complete(page)
+
+  await page.getByRole('button', { name: /Log a run/ }).click()
+  await page.getByRole('button', { name: 'Log it' }).click()
+  await expect(page.getByRole('alert')).toContainText('Outcome: choose what the room saw')
+  await page.getByRole('radio', { name: /^fills/i }).check()
+  await page.getByLabel('water drawn in').fill('9 fl oz')
+  await page.getByLabel('from the heat into the water').fill('7 s')
+  await page.getByLabel('Note').fill('Somebody used the hot tap.')
+  await page.reload()
+  await expect(page.getByLabel('Note')).toHaveValue('Somebody used the hot tap.')
+  await page.getByRole('button', { name: 'Log it' }).click()
+
+  await expect(page.getByTestId('outcome')).toHaveText('fills')
+  await expect(page.getByText(/of 100 stagings like this end so/)).toBeVisible()
+  await expect(page.getByRole('row', { name: /water drawn in/ })).toContainText(/266/)
+  await page.getByRole('link', { name: 'Logbook', exact: true }).first().click()
+  await expect(page.getByText('Somebody used the hot tap.')).toHaveCount(1)
+})
+
+test('two tabs cannot silently overwrite each other', async ({ page, context }) => {
+  const other = await context.newPage()
+  await page.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
+  await other.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
+  for (const [tab, value] of [[page, '50 s'], [other, '55 s']] as const) {
+    await blank(tab, 'purgeTime').click()
+    await tab.getByLabel('boiling on after the plume, with any unit').fill(value)
+    await tab.keyboard.press('Escape')
+  }
+  await page.keyboard.press('Control+s')
+  await expect(page.getByTestId('save-state')).toContainText('Saved, version 2')
+  await other.keyboard.press('Control+s')
+  await expect(other.getByRole('alert')).toContainText('saved elsewhere since you opened it')
+  await expect(blank(other, 'purgeTime')).toHaveText('55 s')
+  await other.getByRole('button', { name: 'Save mine as the next version' }).click()
+  await expect(other.getByTestId('save-state')).toContainText('Saved, version 3')
+})
+
+test('the same seed gives the same numbers in the browser\'s worker and in Node', async ({ page }) => {
+  await page.goto(at('/bench'))
+  await page.getByRole('button', { name: 'New can plunge' }).click()
+  await complete(page)
+  const staging = await downloaded(page, 'Staging (JSON)')
+  const prediction = await downloaded(page, 'Prediction (JSON)')
+  const inBrowser = JSON.parse(prediction)
+  const node = spawnSync('npm', ['run', '-s', 'predict', '--', '-'], { input: staging, encoding: 'utf8' })
+  const inNode = JSON.parse(node.stdout)
+  expect(inBrowser.forecast.samples).toBe(2000)
+  expect(inBrowser).toEqual(inNode)
+
+  // Both can be read again: the prediction beside what is predicted now, the staging as a new one.
+  const file = (name: string, text: string) => ({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  await page.getByLabel('Set a saved prediction beside this').setInputFiles(file('now.json', prediction))
+  await expect(page.getByText('now.json says the same as now.')).toBeVisible()
+  await page.getByLabel('Set a saved prediction beside this').setInputFiles(file('bad.json', '{"format":"zealous-hush/prediction"}'))
+  await expect(page.getByRole('alert')).toContainText('bad.json: version')
+  await page.goto(at('/bench'))
+  await page.getByLabel('Import a staging (JSON)').setInputFiles(file('bad.json', staging.replace('"inputs": {', '"inputs": { "colour": "red",')))
+  await expect(page.getByRole('alert')).toContainText('colour: is not an input of can-plunge')
+  await page.getByLabel('Import a staging (JSON)').setInputFiles(file('good.json', staging))
+  await expect(page.getByTestId('save-state')).toHaveText('Saved, version 1')
+})
+
+test('the room can be changed from anywhere and every number follows', async ({ page }) => {
+  await page.goto(at('/shelf'))
+  const button = page.getByRole('button', { name: /Room conditions/ })
+  await expect(button).toContainText('877.8')
+  await button.click()
+  await page.getByLabel('Height above sea level').fill('0 ft')
+  await page.getByLabel('Reported pressure').fill('29.92 inHg')
+  await expect(page.getByRole('dialog')).toContainText('boils at 99.97')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(button).toContainText('1013')
+  await page.getByRole('button', { name: 'US', exact: true }).click()
+  await expect(button).toContainText('29.92')
+  await expect(button).toContainText('212')
+  await page.getByRole('button', { name: 'SI', exact: true }).click()
+})
+
+test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) => {
+  await page.goto(at('/shelf'))
+  await page.getByRole('button', { name: 'Add a vessel' }).click()
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('dialog')).toContainText('Name: a name of 1 to 120 characters')
+  await page.getByLabel('Name').fill('Trial can')
+  await page.getByLabel('Diameter').fill('2.6 in')
+  await page.getByLabel('Height', { exact: true }).fill('120 mm')
+  await page.getByLabel('Mouth').fill('24 mm')
+  await page.getByLabel('Brim-full of water').fill('380 g')
+  await page.getByLabel('Empty and dry').fill('12 g')
+  await expect(page.getByRole('status').filter({ hasText: 'Holds' })).toContainText(/369.mL \(weighed\)/)
+  await page.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('button', { name: 'Stage it Trial can' }).click()
+  await expect(blank(page, 'vesselVolume')).toHaveText('369 mL')
+  await page.getByLabel('Take a bath from the Shelf').selectOption({ label: 'Deep crate, ice slush' })
+  await expect(blank(page, 'bathTemperature')).toHaveText('1 °C')
+})
+
+test('works from the keyboard and lists its keys', async ({ page }) => {
+  await page.goto(at('/shelf'))
+  await page.getByRole('heading', { name: 'Shelf' }).waitFor()
+  await page.keyboard.press('2')
+  await expect(page).toHaveURL(/\/bench$/)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('move along the time scrubber')
+  await page.keyboard.press('Escape')
+  await page.goto(at(STAGING))
+  await complete(page)
+  await blank(page, 'purgeTime').focus()
+  await page.keyboard.press('Enter')
+  await page.getByLabel('boiling on after the plume, with any unit').fill('41 s')
+  await page.keyboard.press('Enter')
+  await expect(blank(page, 'purgeTime')).toHaveText('41 s')
+  await page.getByRole('slider', { name: 'Time scrubber' }).focus()
+  await page.keyboard.press('Home')
+  await expect(page.getByText('Warming up.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo all' }).click()
+})
+
+test('says when the server does not answer, and keeps what was typed', async ({ page }) => {
+  await page.goto(at(STAGING))
+  await complete(page)
+  await page.route('**/api/**', route => route.abort())
+  await blank(page, 'transferTime').click()
+  await page.getByLabel('from the heat into the water, with any unit').fill('3 s')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+s')
+  await expect(page.getByRole('alert')).toContainText('Nothing you typed is lost')
+  await expect(blank(page, 'transferTime')).toHaveText('3 s')
+  await page.unroute('**/api/**')
+  await page.reload()
+  await expect(blank(page, 'transferTime')).toHaveText('3 s')
+  await page.getByRole('button', { name: 'Undo all' }).click()
+})
+
+for (const [name, path] of [['Bench', STAGING], ['list of stagings', '/bench'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
+  test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
+    await page.emulateMedia({ reducedMotion: 'reduce' })
+    await page.goto(at(path))
+    await page.locator('h1').waitFor()
+    await page.waitForLoadState('networkidle')
+    if (path === STAGING) await complete(page)
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+    expect(violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)).toEqual([])
+    await page.setViewportSize({ width: 390, height: 844 })
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  })
+}

@@ -1,0 +1,127 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
+const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
+const complete = (page: Page) => expect(page.getByTestId('verdict')).toContainText('2000 stagings computed')
+const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
+
+/** A staging of the test's own, with a slow transfer: poor odds. */
+async function slowStaging(page: Page) {
+  const id = crypto.randomUUID()
+  const document = { demonstration: 'can-plunge', title: `Slow ${id.slice(0, 4)}`, inputs: { transferTime: { value: 9, unit: 's' }, bathTemperature: { value: 12, unit: 'degC' } } }
+  expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
+  await page.goto(at(`/bench/${id}`))
+  await complete(page)
+  return id
+}
+
+test('a lever can be pulled, and everything be undone', async ({ page }) => {
+  await slowStaging(page)
+  const before = await odds(page)
+  const levers = page.getByTestId('levers')
+  await levers.getByRole('button', { name: /Do it from the heat into the water/ }).click()
+  await expect(blank(page, 'transferTime')).not.toHaveText('9 s')
+  await complete(page)
+  await expect.poll(() => odds(page)).toBeGreaterThan(before)
+  await page.getByRole('button', { name: 'Undo all' }).click()
+  await expect(blank(page, 'transferTime')).toHaveText('9 s')
+  await expect(page.getByTestId('save-state')).toContainText('Saved, version 1')
+})
+
+test('how sure one is changes the odds, and a spread that is none is refused', async ({ page }) => {
+  await slowStaging(page)
+  await blank(page, 'transferTime').click()
+  const sure = page.getByLabel('How sure')
+  await sure.fill('plenty')
+  await sure.press('Tab')
+  await expect(page.getByRole('alert')).toContainText('"plenty" is not a spread')
+  const before = await odds(page)
+  await sure.fill('± 90 %')
+  await sure.press('Tab')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await complete(page)
+  await expect.poll(() => odds(page)).not.toBe(before)
+  await page.keyboard.press('Escape')
+  await page.reload()
+  await blank(page, 'transferTime').click()
+  await expect(page.getByLabel('How sure')).toHaveValue('± 90 %')
+})
+
+test('the drawing follows the scrubber from the heat to the bath', async ({ page }) => {
+  await slowStaging(page)
+  const slider = page.getByRole('slider', { name: 'Time scrubber' })
+  const drawing = page.getByRole('img', { name: /^Bench drawing/ })
+  await slider.fill('0')
+  await expect(drawing).toHaveAccessibleName(/Warming up/)
+  await slider.fill('0.5')
+  await expect(drawing).toHaveAccessibleName(/steady plume/)
+  await slider.fill('0.95')
+  await expect(drawing).toHaveAccessibleName(/turning over/)
+  await slider.fill('2')
+  await expect(drawing).toHaveAccessibleName(/drawn in|gone/)
+})
+
+test('a room in which a staging no longer goes together is told, not hidden', async ({ page }) => {
+  const id = crypto.randomUUID()
+  const document = { demonstration: 'can-plunge', title: 'Hot bath', inputs: { bathTemperature: { value: 93, unit: 'degC' } } }
+  expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
+  const room = await (await page.request.get(at('/api/room'))).json()
+  const set = async (conditions: unknown) => {
+    const { version } = await (await page.request.get(at('/api/room'))).json()
+    expect((await page.request.put(at('/api/room'), { data: { writeId: crypto.randomUUID(), baseVersion: version, document: conditions } })).ok()).toBe(true)
+  }
+  await page.goto(at(`/bench/${id}`))
+  await complete(page)
+  await page.getByRole('button', { name: /Room conditions/ }).click()
+  await page.getByLabel('a barometer in the room').check()
+  await page.getByLabel('Station pressure').fill('650 hPa')
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('bathTemperature: given 93 °C; accepted: below')
+  await set(room.document)
+})
+
+test('empty places say what to do first', async ({ page }) => {
+  for (const path of ['stagings', 'runs', 'shelf']) await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
+  await page.goto(at('/bench'))
+  await expect(page.getByText('Nothing is planned yet.')).toBeVisible()
+  await page.goto(at('/logbook'))
+  await expect(page.getByText('No run is logged yet.')).toBeVisible()
+  await page.goto(at('/shelf'))
+  await expect(page.getByText('None yet. Add a vessel')).toBeVisible()
+})
+
+test('what does not exist is said plainly', async ({ page }) => {
+  await page.goto(at('/logbook/5a1d0000-0000-4000-8000-00000000dead'))
+  await expect(page.getByRole('alert')).toContainText('There is no such run')
+  await page.goto(at('/bench/5a1d0000-0000-4000-8000-00000000dead'))
+  await expect(page.getByRole('alert')).toContainText('there is no such staging')
+  await page.goto(at('/nowhere'))
+  await expect(page.getByText('There is nothing at this address')).toBeVisible()
+  await page.getByRole('button', { name: 'Go to the Bench' }).click()
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
+})
+
+test('an item changed in two windows is not overwritten unseen', async ({ page, context }) => {
+  const other = await context.newPage()
+  await page.goto(at('/shelf'))
+  await other.goto(at('/shelf'))
+  for (const tab of [page, other]) await tab.getByRole('button', { name: 'Change Camp burner' }).click()
+  await page.getByLabel('Where it is kept').fill('first place')
+  await page.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('first place')).toBeVisible()
+  await other.getByLabel('Where it is kept').fill('second place')
+  await other.getByRole('button', { name: 'Save' }).click()
+  await expect(other.getByRole('alert')).toContainText('changed in another window')
+  await expect(other.getByLabel('Where it is kept')).toHaveValue('second place')
+  await other.getByRole('button', { name: 'Save' }).click()
+  await expect(other.getByText('second place')).toBeVisible()
+})
+
+test('retired things leave the Shelf but are not lost', async ({ page }) => {
+  await page.goto(at('/shelf'))
+  await page.getByRole('button', { name: 'Retire Squat can, 250 mL' }).click()
+  await expect(page.getByRole('heading', { name: 'Squat can, 250 mL' })).toHaveCount(0)
+  await page.getByLabel('show what is retired').check()
+  await page.getByRole('button', { name: 'Bring back Squat can, 250 mL' }).click()
+  await expect(page.getByRole('button', { name: 'Retire Squat can, 250 mL' })).toBeVisible()
+})

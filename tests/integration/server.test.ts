@@ -1,0 +1,184 @@
+import { randomUUID } from 'node:crypto'
+import { request } from 'node:http'
+import pg from 'pg'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openApplication, type Application } from '../application'
+
+let app: Application
+let database: pg.Pool
+beforeAll(async () => {
+  app = await openApplication('integration')
+  database = new pg.Pool({ connectionString: app.databaseUrl, max: 3 })
+})
+afterAll(async () => {
+  await database?.end()
+  await app?.close()
+})
+
+const DEMO = '5a1d0000-0000-4000-8000-000000000001'
+const q = (value: number, unit: string) => ({ value, unit })
+interface Answer { status: number, body: any } // eslint-disable-line @typescript-eslint/no-explicit-any -- whatever JSON comes back
+
+async function send(method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }): Promise<Answer> {
+  const response = await fetch(`${app.url}${path}`, { method, headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) })
+  const text = await response.text()
+  return { status: response.status, body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text }
+}
+const staging = (bath: number) => ({ demonstration: 'can-plunge', title: 'Trial', inputs: { bathTemperature: q(bath, 'degC') } })
+async function addStaging(bath = 5) {
+  const id = randomUUID()
+  expect((await send('POST', '/api/stagings', { id, writeId: randomUUID(), document: staging(bath) })).status).toBe(200)
+  return id
+}
+
+describe('stagings', () => {
+  it('serve the demo data, once however often migrations run', async () => {
+    const { body } = await send('GET', '/api/stagings')
+    expect(body.map((s: { document: { title: string } }) => s.document.title)).toContain('Slim can, ice bath')
+    expect((await send('GET', `/api/stagings/${DEMO}`)).body.version).toBe(2)
+    expect((await send('GET', '/api/runs')).body).toHaveLength(4)
+  })
+  it('save the next version, and the same write twice only once', async () => {
+    const id = await addStaging()
+    const write = { writeId: randomUUID(), baseVersion: 1, document: staging(8) }
+    expect((await send('PUT', `/api/stagings/${id}`, write)).body).toMatchObject({ version: 2, document: { inputs: { bathTemperature: q(8, 'degC') } } })
+    expect((await send('PUT', `/api/stagings/${id}`, write)).body.version).toBe(2)
+    const { rows } = await database.query('select version from staging_version where staging_id = $1', [id])
+    expect(rows).toHaveLength(2)
+  })
+  it('refuse to overwrite what somebody else saved, and show it', async () => {
+    const id = await addStaging()
+    await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(8) })
+    const late = await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(60) })
+    expect(late.status).toBe(409)
+    expect(late.body.data.current).toMatchObject({ version: 2, document: { inputs: { bathTemperature: q(8, 'degC') } } })
+  })
+  it('refuse an id that another record has, and leave that one alone', async () => {
+    const id = await addStaging(9)
+    const taken = await send('POST', '/api/stagings', { id, writeId: randomUUID(), document: staging(44) })
+    expect(taken).toMatchObject({ status: 409, body: { message: 'id: belongs to another record already; accepted: a new id' } })
+    expect((await send('GET', `/api/stagings/${id}`)).body.document.inputs.bathTemperature).toEqual(q(9, 'degC'))
+  })
+  it('let only one of many simultaneous saves through', async () => {
+    const id = await addStaging()
+    const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(10 + i) })))
+    expect(answers.filter(a => a.status === 200)).toHaveLength(1)
+    expect(answers.filter(a => a.status === 409)).toHaveLength(11)
+  })
+  it('name the input, what was given and what is accepted', async () => {
+    const { status, body } = await send('POST', '/api/stagings', { id: randomUUID(), writeId: randomUUID(), document: { ...staging(5), inputs: { bathTemperature: q(300, 'degC'), nonsense: q(1, 's') } } })
+    expect(status).toBe(422)
+    expect(body.data.faults.map((f: { input: string }) => f.input)).toEqual(['nonsense', 'bathTemperature'])
+    expect(body.message).toMatch(/bathTemperature: given 300 °C; accepted: 0.1 °C to 99 °C/)
+  })
+})
+
+describe('runs', () => {
+  it('keep the version that they used', async () => {
+    const id = await addStaging(7)
+    const run = { id: randomUUID(), writeId: randomUUID(), stagingId: id, stagingVersion: 1, document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'fill', seen: { waterDrawnIn: q(240, 'mL') } } }
+    expect((await send('POST', '/api/runs', run)).status).toBe(200)
+    expect((await send('POST', '/api/runs', run)).status).toBe(200)
+    await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(55) })
+    const stored = (await send('GET', `/api/runs/${run.id}`)).body
+    expect(stored.staging.inputs.bathTemperature).toEqual(q(7, 'degC'))
+    expect((await send('GET', '/api/runs')).body.filter((r: { stagingId: string }) => r.stagingId === id)).toHaveLength(1)
+  })
+  it('are refused by field', async () => {
+    const run = { id: randomUUID(), writeId: randomUUID(), stagingId: DEMO, stagingVersion: 1, document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'melts' } }
+    expect((await send('POST', '/api/runs', run)).body.message).toMatch(/outcome: given "melts"; accepted: crush, dent, fill, nothing/)
+    expect((await send('POST', '/api/runs', { ...run, stagingVersion: 99 })).status).toBe(404)
+    expect((await send('POST', '/api/runs', { ...run, document: { ...run.document, performedAt: 'soon' } })).body.message).toMatch(/performedAt: given "soon"/)
+  })
+})
+
+describe('shelf and room', () => {
+  const heater = { kind: 'heater', name: 'Trial plate', ratedPower: q(900, 'W') }
+  it('add, change and retire an item without overwriting a newer one', async () => {
+    const id = randomUUID()
+    expect((await send('POST', '/api/shelf', { id, writeId: randomUUID(), document: heater })).body.version).toBe(1)
+    const change = { writeId: randomUUID(), baseVersion: 1, document: { ...heater, ratedPower: q(1, 'kW') }, retired: true }
+    expect((await send('PUT', `/api/shelf/${id}`, change)).body).toMatchObject({ version: 2, retired: true })
+    expect((await send('PUT', `/api/shelf/${id}`, { ...change, writeId: randomUUID() })).status).toBe(409)
+  })
+  it('refuse an item by field', async () => {
+    const refused = await send('POST', '/api/shelf', { id: randomUUID(), writeId: randomUUID(), document: { kind: 'vessel', name: 'v', diameter: q(60, 'mm'), height: q(100, 'mm'), mouthDiameter: q(20, 'mm') } })
+    expect(refused.status).toBe(422)
+    expect(refused.body.message).toMatch(/capacity: is missing; give it, or weigh the vessel full and empty/)
+  })
+  it('change the room by version and refuse nonsense', async () => {
+    const room = (await send('GET', '/api/room')).body
+    const saved = await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: { ...room.document, airTemperature: q(66, 'degF') } })
+    expect(saved.body.version).toBe(room.version + 1)
+    expect((await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: {} })).status).toBe(409)
+    expect((await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version + 1, document: { airTemperature: q(90, 'degC') } })).body.message).toMatch(/airTemperature: given 90 °C/)
+  })
+})
+
+describe('the door', () => {
+  it('sends security headers, and scripts only with a fresh nonce', async () => {
+    const [one, two] = await Promise.all([fetch(app.url), fetch(app.url)])
+    const policy = one.headers.get('content-security-policy')!
+    expect(policy).toMatch(/default-src 'self'/)
+    expect(policy).not.toMatch(/script-src[^;]*unsafe/)
+    expect(policy).not.toBe(two.headers.get('content-security-policy'))
+    const nonce = /'nonce-([^']+)'/.exec(policy)![1]
+    for (const [tag] of (await one.text()).matchAll(/<script[^>]*>/g)) expect(tag).toContain(nonce)
+    expect(one.headers.get('x-content-type-options')).toBe('nosniff')
+  })
+  it('turns away other sites, other names, other types, too much and no JSON', async () => {
+    const post = (headers: Record<string, string>, body = '{}') => send('POST', '/api/stagings', body, headers)
+    expect((await post({ 'content-type': 'application/json', 'origin': 'http://elsewhere.example' })).status).toBe(403)
+    expect((await post({ 'content-type': 'text/plain' })).status).toBe(415)
+    expect((await post({ 'content-type': 'application/json' }, 'not json')).status).toBe(400)
+    expect((await post({ 'content-type': 'application/json' }, `"${'x'.repeat(300_000)}"`)).status).toBe(413)
+    const foreign = await new Promise<number>((resolve, reject) => {
+      request(`${app.url}/api/stagings`, { headers: { host: 'rebound.example' } }, r => resolve(r.statusCode!)).on('error', reject).end()
+    })
+    expect(foreign).toBe(421)
+    expect((await send('GET', '/api/stagings/not-an-id')).status).toBe(404)
+  })
+})
+
+describe('a server killed during saves', () => {
+  it('loses nothing it acknowledged and doubles nothing on retry', async () => {
+    for (let round = 0; round < 4; round++) {
+      const ids = await Promise.all(Array.from({ length: 6 }, () => addStaging()))
+      const acknowledged = new Set<string>()
+      // Each staging is saved again and again, one save after the other, until the server is gone.
+      const writers = ids.map(async (id) => {
+        const writes: { writeId: string, baseVersion: number, document: unknown }[] = []
+        for (let n = 0; n < 400; n++) {
+          const write = { writeId: randomUUID(), baseVersion: n + 1, document: staging(1 + (n % 90)) }
+          writes.push(write)
+          try {
+            const { status } = await send('PUT', `/api/stagings/${id}`, write)
+            expect(status).toBe(200)
+            acknowledged.add(write.writeId)
+          } catch {
+            break
+          }
+        }
+        return { id, writes }
+      })
+      // By count and not by the clock, so that a slow machine kills in the middle of saves too.
+      while (acknowledged.size < 7 + 13 * round) await new Promise(resolve => setTimeout(resolve, 3))
+      await app.kill()
+      const done = await Promise.all(writers)
+      await app.restart()
+      for (const { id, writes } of done) {
+        const last = writes[writes.length - 1]!
+        const before = (await send('GET', `/api/stagings/${id}`)).body.version
+        const acked = writes.filter(w => acknowledged.has(w.writeId)).length
+        expect(before).toBeGreaterThanOrEqual(1 + acked)
+        expect(before).toBeLessThanOrEqual(1 + writes.length)
+        // The save whose answer was lost is sent again, as the browser does; twice does no harm either.
+        expect((await send('PUT', `/api/stagings/${id}`, last)).status).toBe(200)
+        expect((await send('PUT', `/api/stagings/${id}`, last)).status).toBe(200)
+        const { rows } = await database.query('select version, document from staging_version where staging_id = $1 order by version', [id])
+        expect(rows.map(r => r.version)).toEqual(Array.from({ length: 1 + writes.length }, (_, i) => i + 1))
+        writes.forEach((w, i) => expect(rows[i + 1].document.inputs).toEqual((w.document as { inputs: unknown }).inputs))
+      }
+    }
+  })
+})

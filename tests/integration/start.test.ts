@@ -1,0 +1,68 @@
+import { spawn, type ChildProcess } from 'node:child_process'
+import { existsSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, describe, expect, it } from 'vitest'
+
+// Not in a folder of one's own making: run as root, the database's user must be able to enter it.
+const data = join(tmpdir(), `zealous-hush-start-${process.pid}`)
+const children: ChildProcess[] = []
+afterAll(() => {
+  for (const child of children) child.kill('SIGINT')
+  rmSync(data, { recursive: true, force: true })
+})
+
+/** The start command as a person runs it; resolves once it prints its address. */
+async function start(environment: Record<string, string> = {}) {
+  const child = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, HUSH_DATA: data, PORT: '', HOST: '', ...environment }, stdio: ['ignore', 'pipe', 'pipe'] })
+  children.push(child)
+  let output = ''
+  const ended = new Promise<number | null>(resolve => child.once('close', resolve))
+  child.stderr!.on('data', (text) => { output += text })
+  const url = await new Promise<string>((resolve, reject) => {
+    child.stdout!.on('data', (text) => {
+      output += text
+      const match = /open at (http:\/\/\S+)/.exec(output)
+      if (match) resolve(match[1]!)
+    })
+    child.once('close', () => reject(new Error(output)))
+  })
+  return { url, ended, output: () => output, interrupt: () => child.kill('SIGINT') }
+}
+const titles = async (url: string) => (await (await fetch(`${url}/api/stagings`)).json() as { document: { title: string } }[]).map(s => s.document.title).sort()
+
+describe('npm start', () => {
+  it('runs twice at once on one database, stops cleanly, and is quick the second time', async () => {
+    const first = await start()
+    expect(first.url).toMatch(/^http:\/\/127\.0\.0\.1:\d+$/)
+    const second = await start()
+    expect(second.url).not.toBe(first.url)
+    expect(second.output()).not.toMatch(/Making|Building|Installing|Loading/)
+    expect(await titles(second.url)).toEqual(await titles(first.url))
+    expect(await titles(first.url)).toHaveLength(3)
+
+    first.interrupt()
+    expect(await first.ended).toBe(0)
+    expect(first.output()).toMatch(/Stopped\./)
+    // The other copy still has the database.
+    expect(await titles(second.url)).toHaveLength(3)
+    second.interrupt()
+    expect(await second.ended).toBe(0)
+    expect(existsSync(join(data, 'data', 'postmaster.pid'))).toBe(false)
+
+    const began = Date.now()
+    const again = await start()
+    expect(Date.now() - began).toBeLessThan(30_000)
+    expect(again.output()).not.toMatch(/Making|Building|Installing|Loading|Migrating/)
+    expect(await titles(again.url)).toHaveLength(3)
+    again.interrupt()
+    await again.ended
+  })
+  it('honours PORT and says what is wrong with a bad one', async () => {
+    await expect(start({ PORT: 'eighty' })).rejects.toThrow(/PORT: given "eighty"; accepted: a whole number from 1 to 65535/)
+    const asked = await start({ PORT: '48713' })
+    expect(asked.url).toBe('http://127.0.0.1:48713')
+    asked.interrupt()
+    await asked.ended
+  })
+})

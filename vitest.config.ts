@@ -1,0 +1,17 @@
+import { fileURLToPath } from 'node:url'
+import { defineConfig } from 'vitest/config'
+
+const root = fileURLToPath(new URL('.', import.meta.url)).replace(/\/$/, '')
+
+export default defineConfig({
+  resolve: { alias: { '~~': root, '~': `${root}/app` } },
+  test: {
+    projects: [
+      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'], exclude: ['**/node_modules/**', '.builds/**'], testTimeout: 60_000 } },
+      {
+        extends: true,
+        test: { name: 'integration', include: ['tests/integration/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 180_000, fileParallelism: false },
+      },
+    ],
+  },
+})

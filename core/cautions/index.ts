@@ -1,3 +1,3 @@
 export type { Caution } from './caution'
 export { WHO_DECIDES } from './who-decides'
-export { boilingDry, hotHeater, scald } from './usual'
+export * from './usual'

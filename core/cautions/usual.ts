@@ -41,3 +41,48 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
     hazard: `Dry ${formatQuantity(margin, margin > 120 ? 'min' : 's', 'time', 2)} after the planned lift; a dry vessel overheats, softens and smokes.`, control,
   }
 }
+
+/** A closed vessel on the heat is a boiler without a valve. */
+export const neverHeatSealed = (step: string): Caution => ({
+  id: 'sealed-heat', step, severity: 'raised',
+  hazard: 'A closed vessel on the heat bursts.',
+  control: 'Heat off and the vessel off the heat before anyone touches the closure; one person says so aloud, another closes it.',
+})
+
+/** Force and work of a large vessel. @param force on the whole surface, N @param work J @param litres capacity, m3 */
+export function bigForces(force: number, work: number, capacity: number, step: string): Caution {
+  return {
+    id: 'size', step, severity: capacity > 20e-3 ? 'raised' : 'usual',
+    hazard: `The outside air presses with ${formatQuantity(force, 'kN', 'force', 2)} in all and can do ${formatQuantity(work, 'kJ', 'energy', 2)} of work: it goes suddenly, with a bang.`,
+    control: capacity > 20e-3
+      ? 'Outdoors or in a large hall, everyone several metres away and not in front of its ends, ear protection near it, no hand on it after it is closed.'
+      : 'Screen or a metre of distance; eye protection; no hand on it after it is closed.',
+  }
+}
+
+/** Folded sheet metal. */
+export const sharpFolds = (step: string): Caution => ({
+  id: 'edges', step, severity: 'usual',
+  hazard: 'Crushed metal has sharp folds and holds hot water.', control: 'Let it cool; gloves on; open it slowly and let air in before anything else.',
+})
+
+/** Hot glass meets cold water. @param chill K @param limit that it usually bears, K */
+export const thermalShock = (chill: number, limit: number, step: string): Caution => ({
+  id: 'chill', step, severity: chill > 0.6 * limit ? 'raised' : 'usual',
+  hazard: `Hot glass meets water ${formatQuantity(chill, 'K', 'temperatureDifference', 2)} colder; glass of this kind usually bears about ${formatQuantity(limit, 'K', 'temperatureDifference', 2)}, scratched glass much less.`,
+  control: 'No scratched or chipped glass; a plastic or padded bowl; goggles for all; warmer water if the chill is near the limit.',
+})
+
+/** Water stopped short in glass. @param slam hammer pressure, Pa */
+export const inflowSlam = (slam: number, force: number, step: string): Caution => ({
+  id: 'slam', step, severity: slam > 2e6 ? 'raised' : 'usual',
+  hazard: `Water shoots in and stops short at the far end${slam > 0 ? ` with a hammer pressure of about ${formatQuantity(slam, 'MPa', 'pressure', 2)}` : ''}; the jolt is about ${formatQuantity(force, 'N', 'force', 2)}.`,
+  control: 'Hold it with a cloth round it, never against the bottom of the bowl; goggles; keep the bottle in the water if it cracks.',
+})
+
+/** Water from a microwave may erupt. */
+export const superheated = (step: string): Caution => ({
+  id: 'superheat', step, severity: 'raised',
+  hazard: 'Water heated in a microwave can be hotter than boiling and erupt when it is moved.',
+  control: 'Something rough in it (a wooden stick); wait half a minute before touching it; face away.',
+})

@@ -12,7 +12,7 @@ export type Spread =
   | { shape: 'uniform', least: number, most: number }
   | { shape: 'exact' }
 
-export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'plunge' | 'coefficient'
+export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'coefficient'
 
 interface InputBase {
   /** stable name in files and on the wire */
@@ -44,6 +44,8 @@ export interface ChoiceInput extends InputBase {
   kind: 'choice'
   choices: readonly { id: string, name: string }[]
   default: string
+  /** true where practitioners differ and either can be done at the bench: the levers show what each buys */
+  lever?: boolean
 }
 
 export type Input = QuantityInput | ChoiceInput
@@ -54,8 +56,12 @@ export interface Values {
   readonly choices: Readonly<Record<string, string>>
 }
 
+/** Families of endings; each has one shape and pattern wherever odds are drawn. */
+export type OutcomeLook = 'gone' | 'partly' | 'filled' | 'part-filled' | 'nothing' | 'harm'
+
 export interface OutcomeSpec {
   id: string
+  look: OutcomeLook
   /** one or two words */
   name: string
   /** what the room sees; a class can vote on it */
@@ -130,12 +136,71 @@ export interface ProcedureStep {
 export interface DrawingState {
   kind: string
   numbers: Record<string, number>
+  /** shape, way of cooling and the like, by name */
+  words?: Record<string, string>
+}
+
+/** What on a Shelf can stand in a procedure. */
+export type ShelfKind = 'vessel' | 'heater' | 'bath'
+export const VESSEL_SHAPES = ['cylinder', 'box', 'bottle', 'flask', 'bell-jar'] as const
+export type VesselShape = (typeof VESSEL_SHAPES)[number]
+
+/** A place in the procedure that something from the Shelf can fill. */
+export interface ShelfPlace {
+  step: string
+  kind: ShelfKind
+  /** of a vessel, where only some will do */ shapes?: readonly VesselShape[]
+  /** of a vessel, where only some will do */ materials?: readonly string[]
+  /** m3, of a vessel, where only some sizes will do */ capacity?: readonly [least: number, most: number]
+}
+
+/** How somebody who looks for a demonstration finds it. */
+export interface Gallery {
+  /** what the room sees and hears */ effect: string
+  topics: readonly string[]
+  /** ages it suits */ ages: readonly [from: number, to: number]
+  /** true: shown as what happens elsewhere, with no steps to follow */ whatIf?: boolean
+}
+
+/** When the vessel may be sealed, from the plan. */
+export interface Ready {
+  /** what to look for */ watch: readonly string[]
+  /** s from heat on */ earliest: number | undefined
+  /** s from heat on, if the heat stayed as it is */ dryAt: number | undefined
+  /** s it can wait on a flame just large enough to keep the plume */ lowFlame: number | undefined
+}
+
+/** A size that tells how big the hazard is. */
+export interface Size {
+  id: string
+  name: string
+  value: number
+  quantity: QuantityKind
+  units: readonly [si: string, us: string]
+  /** which of several like it this is */ note: string
+}
+
+/** A moment that a procedure can't pass before something is done. */
+export interface Gate { step: string, text: string }
+
+/** One of several in a row on the same bath. */
+export interface Repeat {
+  /** 1 for the first */ number: number
+  /** K */ bathTemperature: number
+  /** kg */ iceLeft: number
 }
 
 export interface Demonstration {
   id: string
   name: string
   summary: string
+  gallery: Gallery
+  /** words of the hush line: what the gas is in, and what the band of strength means */
+  hushWords: { inside: string, strength: string }
+  shelf: readonly ShelfPlace[]
+  /** inputs that most often differ on the day, and results that are most often measured */
+  logged: { used: readonly string[], seen: readonly string[] }
+  gates: readonly Gate[]
   /** what one brings spares of, one and several */
   noun: readonly [one: string, several: string]
   inputs: readonly Input[]
@@ -157,6 +222,12 @@ export interface Demonstration {
   why(values: Values, simulation: Simulation): string[]
   /** for ages from 7, 11, 14 and 16 */
   explanation(values: Values, simulation: Simulation): { from: number, text: string }[]
+  ready?(values: Values, simulation: Simulation): Ready
+  /** the safe order of acts when nothing has happened */
+  notGone(values: Values, simulation: Simulation): string[]
+  sizes(values: Values, simulation: Simulation): Size[]
+  /** several in a row, where they share a bath */
+  repeats?(values: Values, simulation: Simulation, count: number): Repeat[]
   /** least and most water, where the demonstration has such a window */
   waterWindow?(values: Values): WaterWindow
 }
@@ -164,6 +235,7 @@ export interface Demonstration {
 export interface WaterWindow {
   /** kg that survive heating, purge and the wait */ least: number
   /** kg that still boil in time and leave steam space */ most: number
+  /** share of the vessel that steam needs */ steamSpace: number
   /** which limit sets `most` */ mostLimit: 'time' | 'space'
   /** s of waiting on the heat that `least` allows for */ wait: number
   /** s to the plume that `most` allows */ patience: number

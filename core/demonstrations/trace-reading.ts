@@ -17,3 +17,10 @@ export function valueAt(trace: Trace, column: string, time: number): number {
   const span = times[high]! - times[low]!
   return span > 0 ? values[low]! + (values[high]! - values[low]!) * (time - times[low]!) / span : values[high]!
 }
+
+/** Index of the last row at or before a time (rows of the next stage start at the same time, so the last one wins). */
+export function indexAt(times: readonly number[], time: number): number {
+  let index = 0
+  for (let i = 0; i < times.length && times[i]! <= time + 1e-9; i++) index = i
+  return index
+}

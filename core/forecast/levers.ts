@@ -1,5 +1,5 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
-import type { Demonstration, Given, QuantityInput } from '../demonstrations'
+import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstrations'
 import { resolve } from '../demonstrations'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
@@ -7,8 +7,8 @@ import { StagingSample } from './sample'
 export interface Lever {
   input: string
   name: string
-  /** SI */ from: number
-  /** SI */ to: number
+  /** SI, or a choice by id */ from: number | string
+  /** SI, or a choice by id */ to: number | string
   /** share of the wanted outcome before and after, same random numbers */
   before: number
   after: number
@@ -16,14 +16,19 @@ export interface Lever {
   dryAfter: number
 }
 
-export interface LeverTry { input: QuantityInput, from: number, to: number }
+export type LeverTry = { input: QuantityInput, from: number, to: number } | { input: ChoiceInput, from: string, to: string }
 
-/** Changes to try: each step of each lever that stays in the usual range. */
+/** Changes to try: each step of each lever that stays in the usual range, and each other school of those that differ. */
 export function leverTries(demonstration: Demonstration, given: Given): LeverTry[] {
   const { values } = resolve(demonstration, given)
   const tries: LeverTry[] = []
   for (const input of demonstration.inputs) {
-    if (input.kind !== 'quantity' || !input.lever) continue
+    if (!input.lever) continue
+    if (input.kind === 'choice') {
+      const from = values.choices[input.id]!
+      for (const { id } of input.choices) if (id !== from) tries.push({ input, from, to: id })
+      continue
+    }
     const from = values.numbers[input.id]!
     for (const step of input.lever) {
       const to = Math.min(input.usual[1], Math.max(input.usual[0], from + step))
@@ -46,20 +51,22 @@ export async function pullLevers(
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = latinHypercube(samples, variables, seed)
-  const odds = (numbers: Record<string, number>) => {
-    const sample = new StagingSample(demonstration, { ...given, numbers }, samples, seed, points)
+  const odds = (changed: Given) => {
+    const sample = new StagingSample(demonstration, changed, samples, seed, points)
     sample.advance(samples)
     const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
     return { share: sample.outcomes.filter(o => o === wanted).length / samples, dry: sample.dryCount / samples }
   }
-  const before = odds(given.numbers).share
+  const before = odds(given).share
   const levers: Lever[] = []
   for (const { input, from, to } of leverTries(demonstration, given)) {
     await pause()
-    const numbers = { ...given.numbers, [input.id]: to }
-    if (resolve(demonstration, { numbers, choices: given.choices }).faults.length > 0) continue
-    const { share, dry } = odds(numbers)
+    const changed: Given = input.kind === 'choice'
+      ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
+      : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
+    if (resolve(demonstration, changed).faults.length > 0) continue
+    const { share, dry } = odds(changed)
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })
   }
-  return levers.sort((a, b) => b.after - a.after || a.input.localeCompare(b.input) || a.to - b.to)
+  return levers.sort((a, b) => b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to)))
 }

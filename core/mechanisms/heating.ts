@@ -37,6 +37,7 @@ export interface HeatingPlan {
   /** vapour fraction of the leaving gas at which a plume shows steadily */ plumeFraction: number
   /** boiling on after the first steady plume, s */ purgeTime: number
   /** multiplies the air layer's conductance */ airLayerFactor: number
+  /** how much faster a swirled surface gives off vapour than a still one; 1 if left out */ stirring?: number
 }
 
 export interface Heated {
@@ -152,7 +153,7 @@ class HeatingSystem implements OdeSystem {
         slope[HEATING.water] = 0
       } else {
         const surfacePressure = quickSaturationPressure(water)
-        evaporated = SURFACE_MASS_TRANSFER * vessel.crossSection * (surfacePressure - vapourPressure) * WATER_MOLAR_MASS
+        evaporated = (this.plan.stirring ?? 1) * SURFACE_MASS_TRANSFER * vessel.crossSection * (surfacePressure - vapourPressure) * WATER_MOLAR_MASS
           / (GAS_CONSTANT * water)
         slope[HEATING.water] = (toWater + returning - evaporated * latent - gasToWall)
           / (waterMass * LIQUID_SPECIFIC_HEAT)
@@ -240,4 +241,24 @@ export function heat(
   return {
     timeToBoil, timeToPlume, timeToDry, timeOfLifting: time, boiledDry: system.mode === 'dry', steamRate: system.steam, occurrences,
   }
+}
+
+/**
+ * Hot water poured into a cold open vessel, and left or swirled in it: the vapour it gives off drives air out.
+ *
+ * @param plan its power is that of no heater, 0
+ * @param duration s
+ * @param state receives the unknowns at the end, see `HEATING`
+ */
+export function steep(
+  plan: HeatingPlan, duration: number, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void,
+): void {
+  const { room } = plan
+  const system = new HeatingSystem(plan)
+  state[HEATING.base] = plan.chargeTemperature
+  state[HEATING.water] = plan.chargeTemperature
+  state[HEATING.wall] = room.temperature
+  state[HEATING.waterMass] = plan.charge
+  state[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state)
+  integrator.run(system, state, 0, duration, { tolerance, firstStep: 0.02, onStep: record })
 }

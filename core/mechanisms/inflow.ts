@@ -59,6 +59,35 @@ export function jetCondensation(jet: Jet, dewPoint: number, airConductance: numb
   const rise = speed * speed / (2 * GRAVITY)
   const units = 4 * effective * (rise < room ? rise : room) / jet.diameter
   const unbroken = units / (1 + units)
-  const broken = rise > room ? (1 - room / rise) * jet.sprayContact * airConductance / (airConductance + DROP_CONDUCTANCE) : 0
-  return (unbroken + (1 - unbroken) * broken) * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint)
+  const sprayed = rise > room ? (1 - room / rise) * spraySteam(jet.water, dewPoint, airConductance, jet.sprayContact) : 0
+  return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint) + (1 - unbroken) * sprayed
 }
+
+/**
+ * Vapour that spread-out spray condenses, in kg per kg of water.
+ *
+ * @param water temperature, K
+ * @param dewPoint K
+ * @param airConductance of the air layer, W/(m2 K); in series with conduction inside the drops
+ * @param contact share of its capacity for heat that it uses in pure steam
+ */
+export function spraySteam(water: number, dewPoint: number, airConductance: number, contact: number): number {
+  const subcooling = dewPoint - water
+  if (!(subcooling > 0)) return 0
+  return contact * airConductance / (airConductance + DROP_CONDUCTANCE) * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint)
+}
+
+/** Difference below which an opening's flow is eased towards zero, Pa: keeps its slope finite for the integrator. */
+const EASED = 50
+
+/**
+ * Gas through a small opening, quasi-steady and incompressible (within a tenth up to a third of an atmosphere).
+ *
+ * @param area m2, contraction included
+ * @param difference upstream less downstream, Pa; negative flows the other way
+ * @param density upstream, kg/m3
+ * @returns kg/s
+ * @source orifice equation, F. M. White, Fluid Mechanics, 4th ed. (1999), sect. 6.10
+ */
+export const openingFlow = (area: number, difference: number, density: number): number =>
+  area * difference * Math.sqrt(2 * density / (Math.abs(difference) + EASED))

@@ -11,7 +11,9 @@ import { heat, HEATING, type HeatingPlan } from './heating'
 import { heldFraction } from './collapse'
 import { buoyantExchange } from './mouth-exchange'
 import { slugAcceleration } from './inflow'
-import { plunge, PLUNGE, PLUNGE_SIZE, PlungeSystem, type PlungePlan } from './plunge'
+import { COOLING, COOLING_SIZE, CoolingVessel, throughWall, type CoolingPlan } from './cooling-vessel'
+import { bathConductance } from './convection'
+import { plunge } from './plunge'
 import { leavingAirFraction } from './purge'
 import { transfer, TRANSFER } from './transfer'
 
@@ -96,40 +98,43 @@ describe('losses', () => {
   })
 })
 
-const plungePlan: PlungePlan = {
-  vessel, room, mouthDepth: 0.03, plungeSpeed: 0.3, bathTemperature: 283.15, air: 0, pool: 0, criticalDifference: 1e7, residualLoad: 0.35, stiffening: 1, packing: 0.92,
-  jet: { water: 283.15, diameter: 0.022, stanton: 0.01, sprayContact: 0.6 }, entryLoss: 0.5, mouthPassage: 4e-3, airLayerFactor: 1, bathTransferFactor: 1, surfaceConductance: 3000,
+const coolingPlan: CoolingPlan = {
+  vessel, room, pool: 0, leakArea: 0, airLayerFactor: 1, surfaceConductance: 3000,
+  coolant: { temperature: 283.15, area: vessel.crossSection + Math.PI * 0.0575 * 0.03, throughBase: 0, conductance: throughWall(vessel, bathConductance(0.03, 0.3, 90)) },
+  strength: { criticalDifference: 1e7, residualLoad: 0.35, stiffening: 1, packing: 0.92 },
+  mouth: { depth: 0.03, plungeSpeed: 0.3, waterTemperature: 283.15, entryLoss: 0.5, passage: 4e-3, jet: { water: 283.15, diameter: 0.022, stanton: 0.01, sprayContact: 0.6 } },
 }
-function run(changes: Partial<PlungePlan>, start: { vapour: number, gas?: number, liquid?: number }) {
-  const system = new PlungeSystem({ ...plungePlan, ...changes }, true)
-  const state = new Float64Array(PLUNGE_SIZE)
-  state[PLUNGE.vapour] = start.vapour
-  state[PLUNGE.gas] = start.gas ?? room.boilingPoint
-  state[PLUNGE.wetWall] = state[PLUNGE.dryWall] = start.gas ?? room.boilingPoint
-  state[PLUNGE.liquid] = start.liquid ?? 283.15
+function run(changes: Partial<CoolingPlan>, start: { vapour: number, air?: number, gas?: number, liquid?: number }) {
+  const system = new CoolingVessel({ ...coolingPlan, ...changes }, true)
+  const state = new Float64Array(COOLING_SIZE)
+  state[COOLING.air] = start.air ?? 0
+  state[COOLING.vapour] = start.vapour
+  state[COOLING.gas] = start.gas ?? room.boilingPoint
+  state[COOLING.wetWall] = state[COOLING.dryWall] = start.gas ?? room.boilingPoint
+  state[COOLING.liquid] = start.liquid ?? 283.15
   const first = system.pressure(state)
   const end = plunge(system, state, 1e-4)
   return { system, state, end, first }
 }
 /** A mouth so small that nothing comes in: a closed vessel. */
-const closed = { vessel: { ...vessel, mouthDiameter: 1e-6 }, jet: { ...plungePlan.jet, diameter: 1e-6 } }
+const closed = { vessel: { ...vessel, mouthDiameter: 1e-6 }, mouth: { ...coolingPlan.mouth!, jet: { ...coolingPlan.mouth!.jet, diameter: 1e-6 } } }
 const steam = 101325 * 330e-6 / (461.526 * room.boilingPoint)
 
 describe('plunge', () => {
   it('ends at the saturation pressure of the cold wall when no air is left (limiting case)', () => {
     const { system, state } = run(closed, { vapour: steam })
     const end = system.pressure(state)
-    expect(end / quickSaturationPressure(state[PLUNGE.wetWall]!)).toBeGreaterThan(0.95)
-    expect(end / quickSaturationPressure(state[PLUNGE.wetWall]!)).toBeLessThan(1.15)
-    expect(state[PLUNGE.wetWall]!).toBeCloseTo(283.15, 0)
+    expect(end / quickSaturationPressure(state[COOLING.wetWall]!)).toBeGreaterThan(0.95)
+    expect(end / quickSaturationPressure(state[COOLING.wetWall]!)).toBeLessThan(1.15)
+    expect(state[COOLING.wetWall]!).toBeCloseTo(283.15, 0)
   })
   it('follows the ideal gas when nothing condenses (limiting case: dry air cooled at constant volume)', () => {
     const air = 101325 * 330e-6 / (287.053 * room.boilingPoint)
-    const { system, state, first } = run({ ...closed, air }, { vapour: 1e-9, liquid: room.boilingPoint })
-    expect(state[PLUNGE.gas]!).toBeLessThan(room.boilingPoint - 20)
+    const { system, state, first } = run(closed, { vapour: 1e-9, air, liquid: room.boilingPoint })
+    expect(state[COOLING.gas]!).toBeLessThan(room.boilingPoint - 20)
     // The film left inside evaporates a little; its share is taken off before the gas law is asked of the air.
-    const evaporated = state[PLUNGE.vapour]! * 461.526 * state[PLUNGE.gas]! / 330e-6
-    expect((system.pressure(state) - evaporated) / first).toBeCloseTo(state[PLUNGE.gas]! / room.boilingPoint, 2)
+    const evaporated = state[COOLING.vapour]! * 461.526 * state[COOLING.gas]! / 330e-6
+    expect((system.pressure(state) - evaporated) / first).toBeCloseTo(state[COOLING.gas]! / room.boilingPoint, 2)
   })
   it('fills at Torricelli\'s speed without losses (limiting case: strong empty vessel, jet energy only)', () => {
     const y = Float64Array.of(0)
@@ -139,17 +144,17 @@ describe('plunge', () => {
   })
   it('conserves water: vapour gone = condensed on wall, water and as fog', () => {
     for (const criticalDifference of [7000, 1e7]) {
-      const { state } = run({ criticalDifference, air: 8e-6 }, { vapour: steam * 0.93 })
-      const counted = state[PLUNGE.condensedOnWall]! + state[PLUNGE.condensedOnWater]! + state[PLUNGE.condensedAsFog]!
-      expect(counted / (steam * 0.93 - state[PLUNGE.vapour]!)).toBeCloseTo(1, 3)
+      const { state } = run({ strength: { ...coolingPlan.strength, criticalDifference } }, { vapour: steam * 0.93, air: 8e-6 })
+      const counted = state[COOLING.condensedOnWall]! + state[COOLING.condensedOnWater]! + state[COOLING.condensedAsFog]!
+      expect(counted / (steam * 0.93 - state[COOLING.vapour]!)).toBeCloseTo(1, 3)
     }
   })
   it('fills a strong vessel and crushes a weak one, and the wall never springs back', () => {
     const strong = run({}, { vapour: steam })
-    expect(strong.state[PLUNGE.drawnIn]!).toBeGreaterThan(0.3)
-    expect(strong.state[PLUNGE.lost]!).toBe(0)
-    const weak = run({ criticalDifference: 5000 }, { vapour: steam })
-    expect(weak.state[PLUNGE.lost]!).toBeGreaterThan(0.25)
+    expect(strong.state[COOLING.drawnIn]!).toBeGreaterThan(0.3)
+    expect(strong.state[COOLING.lost]!).toBe(0)
+    const weak = run({ strength: { ...coolingPlan.strength, criticalDifference: 5000 } }, { vapour: steam })
+    expect(weak.state[COOLING.lost]!).toBeGreaterThan(0.25)
     expect(weak.end.hush).toBeGreaterThan(0)
     expect(weak.end.hush).toBeLessThan(1)
   })
@@ -166,7 +171,7 @@ describe('transfer', () => {
     state[TRANSFER.wall] = state[TRANSFER.pool] = room.boilingPoint
     state[TRANSFER.waterMass] = 0.01
     const hot = { ...room, temperature: room.boilingPoint, loss: { ...noLoss, room: room.boilingPoint } }
-    transfer({ vessel, room: hot, duration: 5, uprightShare: 0, airLayerFactor: 1, surfaceConductance: 3000 }, state, 1e-4)
+    transfer({ vessel, room: hot, duration: 5, uprightShare: 0, moved: true, airLayerFactor: 1, surfaceConductance: 3000 }, state, 1e-4)
     expect(state[TRANSFER.airMoles]! / (101325 * 330e-6 / (8.314 * 373))).toBeLessThan(0.002)
   })
 })

@@ -22,6 +22,7 @@ export interface TransferPlan {
   room: Room
   /** s */ duration: number
   /** share of the time with the mouth still on top */ uprightShare: number
+  /** true: carried through the air and turned over; false: left standing */ moved: boolean
   /** multiplies the air layer's conductance */ airLayerFactor: number
   /** W/(m2 K) between the pool's surface and the gas's dew point */ surfaceConductance: number
 }
@@ -48,9 +49,9 @@ class TransferSystem implements OdeSystem {
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.wallCapacity = perArea * vessel.upperArea
     this.baseCapacity = perArea * vessel.crossSection
-    this.washed = vessel.crossSection + WASHED_SHARE * (vessel.upperArea - vessel.crossSection)
+    this.washed = vessel.crossSection + (plan.moved ? WASHED_SHARE * (vessel.upperArea - vessel.crossSection) : 0)
     this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
-    this.carried = carriedCylinderConductance(vessel.diameter, CARRYING_SPEED, (room.boilingPoint + room.temperature) / 2, room.pressure)
+    this.carried = !plan.moved ? 0 : carriedCylinderConductance(vessel.diameter, CARRYING_SPEED, (room.boilingPoint + room.temperature) / 2, room.pressure)
   }
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {

@@ -6,13 +6,13 @@ import Qty from 'js-quantities'
 /** Kinds of quantity and the SI unit each has inside core, in js-quantities' spelling. */
 export const SI_UNIT = {
   pressure: 'Pa', temperature: 'tempK', volume: 'm3', length: 'm', mass: 'kg', time: 's', power: 'W', force: 'N',
-  speed: 'm/s', energy: 'J', fraction: '', conductance: 'W/m^2*degK',
+  speed: 'm/s', energy: 'J', fraction: '', count: '', conductance: 'W/m^2*degK', area: 'm2', flow: 'm3/s', temperatureDifference: 'degK', impulse: 'N*s',
 } as const
 export type QuantityKind = keyof typeof SI_UNIT
 
 /** Units offered and shown, by kind: the first is SI, the second US customary. */
 export const SHOWN_UNITS: Record<QuantityKind, readonly string[]> = {
-  pressure: ['hPa', 'psi', 'kPa', 'mbar', 'inHg', 'mmHg', 'atm', 'Pa', 'bar'],
+  pressure: ['hPa', 'psi', 'kPa', 'mbar', 'inHg', 'mmHg', 'atm', 'Pa', 'bar', 'MPa'],
   temperature: ['degC', 'degF', 'K'],
   volume: ['mL', 'floz', 'L', 'cup', 'tbsp', 'tsp', 'pt', 'qt', 'gal', 'm3', 'in3'],
   length: ['cm', 'in', 'mm', 'm', 'ft', 'mil', 'km'],
@@ -23,7 +23,12 @@ export const SHOWN_UNITS: Record<QuantityKind, readonly string[]> = {
   speed: ['m/s', 'ft/s', 'km/h', 'mph'],
   energy: ['kJ', 'BTU', 'J'],
   fraction: ['%', '%', '1'],
+  count: ['1', '1'],
   conductance: ['W/(m2 K)', 'W/(m2 K)'],
+  area: ['cm2', 'in2', 'mm2', 'm2'],
+  flow: ['L/min', 'gal/min', 'mL/s', 'L/h', 'm3/h'],
+  temperatureDifference: ['K', 'degF', 'degC'],
+  impulse: ['N s', 'lbf s'],
 }
 
 /** Spellings people use, as js-quantities wants them. */
@@ -34,14 +39,20 @@ const SPELLINGS: Record<string, string> = {
   'hpa': 'hPa', 'kpa': 'kPa', 'mb': 'mbar', '″': 'in', '"': 'in', '′': 'ft', 'thou': 'mil', 'µm': 'um',
   'btu/h': 'btu/h', 'btu/hr': 'btu/h', 'btu': 'btu', 'kw': 'kW', 'w': 'W', 'sec': 's', 'secs': 's', 'mins': 'min', 'hr': 'h',
   'kmh': 'km/h', 'km/h': 'km/h', 'mph': 'mph', '1': '', 'w/(m2 k)': 'W/m^2*degK', 'inhg': 'inHg', 'mmhg': 'mmHg', 'lbs': 'lb',
-  'tsp': 'tsp', 'kj': 'kJ', 'n': 'N', 'kn': 'kN',
+  'tsp': 'tsp', 'kj': 'kJ', 'n': 'N', 'kn': 'kN', 'n s': 'N*s', 'lbf s': 'lbf*s', 'mpa': 'MPa', 'mm²': 'mm2', 'cm²': 'cm2', 'in²': 'in2', 'l/min': 'l/min', 'ml/s': 'ml/s', 'l/h': 'l/h',
 }
 
-const spelled = (unit: string): string => SPELLINGS[unit.trim().toLowerCase()] ?? unit.trim()
+/** A difference of 1 °C is not a temperature of 1 °C. */
+const DIFFERENCES: Record<string, string> = { tempC: 'degC', tempF: 'degF', tempK: 'degK' }
+
+const spelled = (unit: string, kind: QuantityKind): string => {
+  const known = SPELLINGS[unit.trim().toLowerCase()] ?? unit.trim()
+  return kind === 'temperatureDifference' ? DIFFERENCES[known] ?? known : known
+}
 
 /** A shown unit as a person reads it. */
 export const unitLabel = (unit: string): string =>
-  ({ degC: '°C', degF: '°F', floz: 'fl oz', in3: 'in³', m3: 'm³', 1: '', 'W/(m2 K)': 'W/(m²·K)' } as Record<string, string>)[unit] ?? unit
+  ({ degC: '°C', degF: '°F', floz: 'fl oz', in3: 'in³', m3: 'm³', 1: '', 'W/(m2 K)': 'W/(m²·K)', mm2: 'mm²', cm2: 'cm²', in2: 'in²', m2: 'm²', 'N s': 'N·s', 'lbf s': 'lbf·s' } as Record<string, string>)[unit] ?? unit
 
 export class QuantityError extends Error {}
 
@@ -52,7 +63,7 @@ function converter(kind: QuantityKind, unit: string): { factor: number, offset: 
   const known = converters.get(key)
   if (known) return known
   const accepted = SHOWN_UNITS[kind].filter((u, i, all) => all.indexOf(u) === i).map(unitLabel).filter(Boolean).join(', ')
-  const from = spelled(unit)
+  const from = spelled(unit, kind)
   let made: { factor: number, offset: number }
   try {
     const convert = from === SI_UNIT[kind]
@@ -110,7 +121,7 @@ export function parseQuantity(text: string, kind: QuantityKind, assumedUnit: str
   converter(kind, typed)
   const lower = typed.toLowerCase()
   const canonical = SHOWN_UNITS[kind].find(u => u.toLowerCase() === lower || unitLabel(u).toLowerCase() === lower)
-    ?? SHOWN_UNITS[kind].find(u => spelled(u) === spelled(typed)) ?? typed
+    ?? SHOWN_UNITS[kind].find(u => spelled(u, kind) === spelled(typed, kind)) ?? typed
   return { value, unit: canonical }
 }
 

@@ -58,3 +58,14 @@ export function windenburgTrillingPressure(
   return 2.42 * youngsModulus * thinness * thinness * Math.sqrt(thinness)
     / (pow(1 - poissonRatio * poissonRatio, 0.75) * reducedLength)
 }
+
+/**
+ * Length of shell that stands without support between rolling hoops.
+ *
+ * @param height whole length, m
+ * @param spacing between hoops, m, at most `height`
+ * @param holding 0: the hoops do nothing; 1: each hoop stays round whatever presses on it
+ * @returns m
+ */
+export const unsupportedLength = (height: number, spacing: number, holding: number): number =>
+  height - holding * (height - Math.min(spacing, height))

@@ -5,7 +5,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Solver } from 'odex'
 import { DEMONSTRATIONS, StagingSample, resolve, saturationPressure, type Demonstration } from '../../core'
-import { PLUNGE_SIZE, PlungeSystem, type PlungePlan } from '../../core/mechanisms/plunge'
+import { COOLING_SIZE, CoolingVessel, type CoolingPlan } from '../../core/mechanisms/cooling-vessel'
 import { Integrator } from '../../core/solver'
 import { plungeStart } from '../../core/demonstrations/can-plunge/simulate'
 
@@ -44,10 +44,10 @@ function againstOdex() {
   const { values } = resolve(DEMONSTRATIONS[0]!, nothing)
   const { plan, state: start } = plungeStart(values)
   // The wall stands and the plunge has its full depth, so that neither method has to find an event.
-  const standing: PlungePlan = { ...plan, criticalDifference: 1e9 }
+  const standing: CoolingPlan = { ...plan, strength: { ...plan.strength, criticalDifference: 1e9 } }
   const END = 0.04
   const make = () => {
-    const system = new PlungeSystem(standing, true)
+    const system = new CoolingVessel(standing, true)
     system.dependsOnTime = false
     return system
   }
@@ -57,12 +57,12 @@ function againstOdex() {
     return state
   }
   const system = make()
-  const integrator = new Integrator(PLUNGE_SIZE)
+  const integrator = new Integrator(COOLING_SIZE)
   const explicitSteps = 30
-  const slope = new Float64Array(PLUNGE_SIZE)
-  const scratch = new Float64Array(PLUNGE_SIZE)
+  const slope = new Float64Array(COOLING_SIZE)
+  const scratch = new Float64Array(COOLING_SIZE)
   const odex = (tolerance: number) => {
-    const solver = new Solver(PLUNGE_SIZE)
+    const solver = new Solver(COOLING_SIZE)
     solver.absoluteTolerance = Array.from(system.scale, s => s * tolerance)
     solver.relativeTolerance = tolerance
     solver.initialStepSize = 1e-4
@@ -74,7 +74,7 @@ function againstOdex() {
     }, 0, Array.from(start), END).y
   }
   const reference = ours(1e-9)
-  const errorOf = (state: ArrayLike<number>) => Math.sqrt(Array.from(reference).reduce((sum, r, i) => sum + ((state[i]! - r) / (Math.abs(r) + system.scale[i]!)) ** 2, 0) / PLUNGE_SIZE)
+  const errorOf = (state: ArrayLike<number>) => Math.sqrt(Array.from(reference).reduce((sum, r, i) => sum + ((state[i]! - r) / (Math.abs(r) + system.scale[i]!)) ** 2, 0) / COOLING_SIZE)
   const TARGET = 1e-3
   /** Loosest tolerance whose measured error is below the target, in steps of a factor 1.5. */
   const tuned = (solve: (tolerance: number) => ArrayLike<number>) => {

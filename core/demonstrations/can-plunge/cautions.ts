@@ -1,4 +1,4 @@
-import { boilingDry, hotHeater, scald, type Caution } from '../../cautions'
+import { boilingDry, hotHeater, scald, sharpFolds, type Caution } from '../../cautions'
 import { formatQuantity } from '../../units'
 import type { Simulation, Values } from '../face'
 
@@ -15,11 +15,7 @@ export function cautions(values: Values, simulation: Simulation): Caution[] {
       hazard: 'Hot water falls out as it turns and cold water may splash; the bang startles.',
       control: 'Deep bowl on a tray, first row back a metre, everyone told that a bang may come.',
     },
-    {
-      id: 'edges', step: 'plunge', severity: 'usual',
-      hazard: 'Crushed metal has sharp folds and holds hot water.',
-      control: 'Let it cool in the bowl; empty it over the bowl; gloves on.',
-    },
+    sharpFolds('plunge'),
   ]
   if (values.numbers.vesselVolume! > 1e-3) {
     list.push({

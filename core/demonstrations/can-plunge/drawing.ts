@@ -21,7 +21,7 @@ export function drawing(values: Values, simulation: Simulation, time: number): D
       waterInside: valueAt(trace, 'waterInside', time), volumeLost: valueAt(trace, 'volumeLost', time),
       drawnIn: valueAt(trace, 'waterDrawnIn', time), airFraction: valueAt(trace, 'airFraction', time),
       pressure: valueAt(trace, 'pressure', time), outside: details.stationPressure!, wallTemperature: valueAt(trace, 'wallTemperature', time),
-      capacity: n.vesselVolume!, bathVolume: n.bathVolume!, iceMass: n.iceMass!, bathTemperature: n.bathTemperature!,
+      capacity: n.vesselVolume!, bathVolume: n.bathVolume!, iceMass: n.iceMass!, bathTemperature: details.bathTemperature!,
       jet: place === 2 ? Math.max(0, valueAt(trace, 'inflowSpeed', time)) : 0, lobes: details.lobes!,
     },
   }

@@ -1,70 +1,54 @@
-import { enclosedVolume } from '../../vessels/cylinder'
-import { saturationTemperature } from '../../substances/water'
+import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
-import type { Demonstration, ResultSpec, Values } from '../face'
+import type { Demonstration, Values } from '../face'
+import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
+import { readyFromPlan, sizesOf } from '../steam/judgement'
+import { ledger } from '../steam/ledger'
+import { results } from '../steam/results'
+import { COLUMNS } from '../steam/trace-recorder'
+import { waterWindow } from '../steam/water-window'
 import { cautions } from './cautions'
 import { drawing } from './drawing'
 import { INPUTS } from './inputs'
-import { ledger } from './ledger'
 import { OUTCOMES } from './outcomes'
 import { PROCEDURE } from './procedure'
-import { simulate } from './simulate'
-import { COLUMNS } from './trace-recorder'
-import { waterWindow } from './water-window'
+import { heatingOf, repeats, simulate } from './simulate'
 import { explanation, why } from './words'
 
-const RESULTS: readonly ResultSpec[] = [
-  { id: 'boilingTemperature', name: 'water boils here at', quantity: 'temperature', units: ['degC', 'degF'] },
-  { id: 'timeToBoil', name: 'boils after', quantity: 'time', units: ['s', 's'] },
-  { id: 'timeToPlume', name: 'steady plume after', quantity: 'time', units: ['s', 's'] },
-  { id: 'timeToDry', name: 'dry after', quantity: 'time', units: ['s', 's'] },
-  { id: 'waterLeft', name: 'water left at the seal', quantity: 'mass', units: ['g', 'oz'] },
-  { id: 'residualAirFraction', name: 'air in the gas at the seal', quantity: 'fraction', units: ['%', '%'] },
-  { id: 'steamMass', name: 'steam at the seal', quantity: 'mass', units: ['mg', 'mg'] },
-  { id: 'criticalPressureDifference', name: 'difference the wall holds', quantity: 'pressure', units: ['kPa', 'psi'] },
-  { id: 'peakPressureDifference', name: 'greatest difference', quantity: 'pressure', units: ['kPa', 'psi'] },
-  { id: 'floorPressure', name: 'lowest pressure it could reach', quantity: 'pressure', units: ['kPa', 'psi'] },
-  { id: 'outsideForce', name: 'outside air on the whole surface', quantity: 'force', units: ['kN', 'lbf'] },
-  { id: 'peakNetForce', name: 'greatest difference on the whole surface', quantity: 'force', units: ['kN', 'lbf'] },
-  { id: 'hush', name: 'hush', quantity: 'time', units: ['s', 's'] },
-  { id: 'waterDrawnIn', name: 'water drawn in', quantity: 'volume', units: ['mL', 'floz'] },
-  { id: 'volumeLost', name: 'volume lost', quantity: 'fraction', units: ['%', '%'] },
-  { id: 'bathTemperatureAfter', name: 'bath afterwards', quantity: 'temperature', units: ['degC', 'degF'] },
-]
+const RESULTS = results(
+  'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference',
+  'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'waterDrawnIn', 'volumeLost', 'bathTemperatureAfter',
+)
 
-function check({ numbers: n }: Values): { input: string, message: string }[] {
-  const faults: { input: string, message: string }[] = []
-  const enclosed = enclosedVolume({ diameter: n.vesselDiameter!, height: n.vesselHeight! })
-  const millilitres = (m3: number) => formatQuantity(m3, 'mL', 'volume', 4)
-  if (n.vesselVolume! > enclosed * 1.03) {
-    faults.push({ input: 'vesselVolume', message: `given ${millilitres(n.vesselVolume!)}; accepted: at most ${millilitres(enclosed)}, what its diameter and height enclose` })
-  }
-  const boiling = saturationTemperature(n.stationPressure!)
-  for (const input of ['chargeTemperature', 'bathTemperature']) {
-    if (n[input]! >= boiling) {
-      faults.push({ input, message: `given ${formatQuantity(n[input]!, 'degC', 'temperature')}; accepted: below ${formatQuantity(boiling, 'degC', 'temperature', 4)}, where water boils at ${formatQuantity(n.stationPressure!, 'hPa', 'pressure', 4)}` })
-    }
-  }
-  if (n.waterCharge! > 0.95 * n.vesselVolume!) {
-    faults.push({ input: 'waterCharge', message: `given ${millilitres(n.waterCharge!)}; accepted: at most ${millilitres(0.95 * n.vesselVolume!)}, which leaves a little room in the can` })
-  }
-  if (n.mouthDiameter! > n.vesselDiameter!) {
-    faults.push({ input: 'mouthDiameter', message: `given ${formatQuantity(n.mouthDiameter!, 'mm', 'length')}; accepted: at most the can's diameter, ${formatQuantity(n.vesselDiameter!, 'mm', 'length')}` })
-  }
-  if (n.mouthDepth! > n.vesselHeight!) {
-    faults.push({ input: 'mouthDepth', message: `given ${formatQuantity(n.mouthDepth!, 'cm', 'length')}; accepted: at most the can's height, ${formatQuantity(n.vesselHeight!, 'cm', 'length')}` })
-  }
-  if (n.wallThickness! / n.vesselDiameter! > 0.05) {
-    faults.push({ input: 'wallThickness', message: `given ${formatQuantity(n.wallThickness!, 'mm', 'length')}; accepted: at most a twentieth of the diameter (thin-shell buckling)` })
-  }
-  return faults
-}
+const check = (values: Values) => [
+  ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...waterFits(values, 'can'),
+  ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the can\'s diameter'),
+  ...atMost(values, 'mouthDepth', 'vesselHeight', 'the can\'s height'),
+  ...thinWall(values, values.numbers.vesselDiameter!),
+]
 
 export const canPlunge: Demonstration = {
   id: 'can-plunge',
   name: 'Can plunge',
   summary: 'A drinks can with a little boiling water, turned over into cold water.',
   noun: ['can', 'cans'],
+  gallery: {
+    effect: 'A bang, and the can is flat before anyone has seen it move.',
+    topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [7, 18],
+  },
+  hushWords: { inside: 'air in the can', strength: 'the wall gives way here' },
+  shelf: [
+    { step: 'bath', kind: 'bath' },
+    { step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['aluminium', 'steel'], capacity: [50e-6, 6e-3] },
+    { step: 'heat', kind: 'heater' },
+  ],
+  logged: {
+    used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
+    seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
+  },
+  gates: [{ step: 'lift', text: 'Everyone behind the line, goggles on, path from heater to bowl clear.' }],
   inputs: INPUTS,
   results: RESULTS,
   outcomes: OUTCOMES,
@@ -83,5 +67,14 @@ export const canPlunge: Demonstration = {
   drawing,
   why,
   explanation,
-  waterWindow,
+  ready: (values, simulation) => readyFromPlan(heatingOf(values), simulation),
+  notGone: () => [
+    'Leave it in the water for ten seconds: it may still fill or give way.',
+    'Heater off. Let it cool in the bowl; then tip the hot water out over the bowl, mouth away from you.',
+    'Look inside: much water in it means that it filled; hardly any means that it held mostly air, so boil on longer or be quicker.',
+    'A can that has been on the heat twice is soft and lacquer-free: take a fresh one for the next try.',
+  ],
+  sizes: (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true),
+  repeats,
+  waterWindow: values => waterWindow(heatingOf(values), values.numbers.waterCharge!),
 }

@@ -6,7 +6,7 @@ const at = (input: string) => ({ input })
 export const PROCEDURE: readonly ProcedureStep[] = [
   {
     id: 'bath',
-    parts: ['Fill the bowl with ', at('bathVolume'), ' of water and ', at('iceMass'), ' of ice; stir to ', at('bathTemperature'), '.'],
+    parts: ['Fill the bowl with ', at('bathVolume'), ' of water and ', at('iceMass'), ' of ice; stir to ', at('bathTemperature'), '. ', at('restedCount'), ' went into it before this one.'],
   },
   {
     id: 'charge',

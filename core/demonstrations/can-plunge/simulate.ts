@@ -1,187 +1,121 @@
 /** From validated inputs to what happens: heat, transfer, plunge, crush. */
-import { outerSurface, crossSection } from '../../vessels/cylinder'
+import { crossSection, outerSurface } from '../../vessels/cylinder'
 import { vonMisesBuckling } from '../../vessels/buckling'
-import { bathAfter } from '../../mechanisms/bath'
-import { roomLoss } from '../../mechanisms/convection'
-import { heat, HEATING, type HeatingPlan } from '../../mechanisms/heating'
-import { plunge, PLUNGE, PLUNGE_SIZE, PlungeSystem, type PlungePlan } from '../../mechanisms/plunge'
-import { transfer, TRANSFER } from '../../mechanisms/transfer'
-import type { Room, SteamVessel } from '../../mechanisms/steam-vessel'
-import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS, GAS_CONSTANT, humidAirDensity } from '../../substances/air'
+import { bathAfter, type BathLoad } from '../../mechanisms/bath'
+import { bathConductance } from '../../mechanisms/convection'
+import { COOLING, CoolingVessel, throughWall, type CoolingPlan } from '../../mechanisms/cooling-vessel'
+import { plunge } from '../../mechanisms/plunge'
+import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../substances/solids'
-import { quickLiquidDensity, quickSaturationPressure, quickSaturationTemperature } from '../../substances/steam-tables'
-import { saturationTemperature, WATER_GAS_CONSTANT } from '../../substances/water'
-import type { Simulation, TimedEvent, Values } from '../face'
+import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
+import type { Repeat, Simulation, Values } from '../face'
+import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE, type Filled, type GasAtSeal } from '../steam/filling'
+import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../steam/report'
+import { TraceRecorder } from '../steam/trace-recorder'
 import { outcomeOf } from './outcomes'
-import { TraceRecorder } from './trace-recorder'
 
-/** Tolerance of one step: a forecast needs events to a per cent, a shown trace a smooth curve. */
-const TOLERANCE = { summary: 1e-2, trace: 5e-4 } as const
+export function vesselOf({ numbers: n, choices }: Values): SteamVessel {
+  return cylinderVessel({
+    capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
+  }, SOLIDS[choices.wallMaterial as SolidName])
+}
 
-/** Vessel, room and the plan of the heating, worked out from the inputs. */
-export function heatingPlan(values: Values): HeatingPlan {
-  const n = values.numbers as Record<string, number>
-  const solid = SOLIDS[values.choices.wallMaterial as SolidName]
-  const pressure = n.stationPressure!
-  const temperature = n.airTemperature!
-  const boilingPoint = saturationTemperature(pressure)
-  const end = crossSection(n.vesselDiameter!)
-  const vessel: SteamVessel = {
-    capacity: n.vesselVolume!, crossSection: end, upperArea: Math.PI * n.vesselDiameter! * n.vesselHeight! + end,
-    diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!, solid,
-  }
-  const room: Room = {
-    pressure, temperature, boilingPoint,
-    vapourFraction: n.relativeHumidity! * quickSaturationPressure(temperature) / pressure,
-    airDensity: humidAirDensity(Math.max(temperature, 273.16), pressure, n.relativeHumidity!),
-    loss: roomLoss(n.vesselHeight!, temperature, pressure, solid.emissivity),
-  }
-  // A drawn sample may lie a little above the boiling point; water can't.
-  const chargeTemperature = Math.min(n.chargeTemperature!, boilingPoint - 0.05)
+export const heatingOf = (values: Values) => heatingPlan(values, vesselOf(values))
+
+/** What one can brings into the bath, without the bath. */
+function loadOf({ solid, wallThickness, upperArea, crossSection: base }: SteamVessel, roomPressure: number, filled: Filled, gas: GasAtSeal): Omit<BathLoad, 'temperature' | 'water' | 'ice'> {
   return {
-    vessel, room, power: n.heaterPower! * n.heatingEfficiency!, heaterLimit: n.heaterLimit!,
-    charge: n.waterCharge! * quickLiquidDensity(chargeTemperature), chargeTemperature,
-    mixing: n.purgeMixing!, plumeFraction: n.plumeVapourFraction!, purgeTime: n.purgeTime!, airLayerFactor: n.airLayerFactor!,
+    hotMetal: solid.density * solid.specificHeat * wallThickness * (upperArea + base), metalTemperature: filled.wall,
+    hotWater: filled.waterMass, waterTemperature: filled.liquid, steam: gas.steam, steamTemperature: quickSaturationTemperature(roomPressure),
   }
 }
 
-const heating = new Float64Array(5)
-const carried = new Float64Array(4)
-const plungedWithTotals = new Float64Array(PLUNGE_SIZE)
-const plungedAlone = plungedWithTotals.subarray(0, PLUNGE.condensedOnWall)
-
-/** Bath temperature, K, held below the boiling point where a drawn sample lies above it. */
-const heldBath = (values: Values, boilingPoint: number): number => Math.min(values.numbers.bathTemperature!, boilingPoint - 0.05)
+/** The bath after `count` cans like this one. */
+function bathAfterCans(values: Values, one: ReturnType<typeof loadOf>, temperature: number, count: number) {
+  const n = values.numbers as Record<string, number>
+  return bathAfter({
+    ...one, temperature, water: n.bathVolume! * quickLiquidDensity(temperature), ice: n.iceMass!,
+    hotMetal: one.hotMetal * count, hotWater: one.hotWater * count, steam: one.steam * count,
+  })
+}
 
 /** Everything up to the seal. */
 function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder) {
   const n = values.numbers as Record<string, number>
-  const plan = heatingPlan(values)
+  const plan = heatingOf(values)
   const { vessel, room } = plan
-  const bathTemperature = heldBath(values, room.boilingPoint)
-
-  const heated = heat(plan, heating, tolerance, recorder?.heating)
-  const waterAtLifting = heating[HEATING.waterMass]!
-  const overheat = Math.max(heating[HEATING.base]!, heating[HEATING.wall]!)
-
-  carried[TRANSFER.wall] = heating[HEATING.wall]!
-  carried[TRANSFER.pool] = heated.boiledDry ? Math.min(heating[HEATING.base]!, 440) : Math.max(heating[HEATING.water]!, 273.2)
-  carried[TRANSFER.waterMass] = waterAtLifting
-  carried[TRANSFER.airMoles] = heating[HEATING.airMoles]!
-  recorder?.beginTransfer(heated.timeOfLifting)
-  transfer({
-    vessel, room, duration: n.transferTime!, uprightShare: n.uprightShare!, airLayerFactor: plan.airLayerFactor,
-    surfaceConductance: n.surfaceConductance!,
-  }, carried, tolerance, recorder?.transfer)
-
-  const sealing = heated.timeOfLifting + n.transferTime!
-  const waterLeft = carried[TRANSFER.waterMass]!
-  const pool = waterLeft * n.poolRetained!
-  const gas = (carried[TRANSFER.wall]! + carried[TRANSFER.pool]!) / 2
+  const first = heldBelowBoiling(n.bathTemperature!, room)
+  const filled = fillByBoiling(plan, { duration: n.transferTime!, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
+  const pool = filled.waterMass * n.poolRetained!
+  const gas = gasAtSeal(plan, filled, pool)
   const perfect = vonMisesBuckling({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }, vessel.solid)
-  const criticalDifference = n.knockDown! * perfect.pressure
-
-  // What leaves on turning over is replaced by vapour flashed from it: the gas fills the vessel at room pressure.
-  const density = quickLiquidDensity(bathTemperature)
-  const gasVolume = vessel.capacity - Math.max(pool, 2e-5) / density
-  const gasMoles = room.pressure * gasVolume / (GAS_CONSTANT * gas)
-  const airMoles = Math.min(carried[TRANSFER.airMoles]!, gasMoles)
-  const air = airMoles * AIR_MOLAR_MASS
-  const steamMass = (room.pressure * gasVolume / gas - air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT
-  const residualAirFraction = airMoles / gasMoles
-
-  const plungePlan: PlungePlan = {
-    vessel, room, mouthDepth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, bathTemperature, air, pool,
-    criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92,
-    jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
-    entryLoss: n.entryLoss!, mouthPassage: n.mouthPassage!,
-    airLayerFactor: plan.airLayerFactor, bathTransferFactor: n.bathTransferFactor!, surfaceConductance: n.surfaceConductance!,
+  const load = loadOf(vessel, room.pressure, filled, gas)
+  // Those before it have warmed the bath.
+  const bathTemperature = heldBelowBoiling(bathAfterCans(values, load, first, n.restedCount!).temperature, room)
+  const coolingPlan: CoolingPlan = {
+    vessel, room, pool, leakArea: 0,
+    coolant: {
+      temperature: bathTemperature, area: crossSection(vessel.diameter) + Math.PI * vessel.diameter * n.mouthDepth!, throughBase: 0,
+      conductance: throughWall(vessel, n.bathTransferFactor! * bathConductance(n.mouthDepth!, n.plungeSpeed!, room.boilingPoint - bathTemperature)),
+    },
+    strength: { criticalDifference: n.knockDown! * perfect.pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92 },
+    mouth: {
+      depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, entryLoss: n.entryLoss!, passage: n.mouthPassage!,
+      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
+    },
+    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
   }
-  return { plan, heated, overheat, sealing, waterLeft, pool, gas, perfect, criticalDifference, density, air, steamMass, residualAirFraction, plungePlan }
-}
-
-/** Fills in the state with which the plunge begins. */
-function beginPlunge(state: Float64Array, { steamMass, gas, plan }: ReturnType<typeof untilSealed>): void {
-  state.fill(0)
-  state[PLUNGE.vapour] = Math.max(steamMass, 1e-8)
-  state[PLUNGE.gas] = gas
-  state[PLUNGE.wetWall] = carried[TRANSFER.wall]!
-  state[PLUNGE.dryWall] = carried[TRANSFER.wall]!
-  state[PLUNGE.liquid] = Math.min(carried[TRANSFER.pool]!, plan.room.boilingPoint)
+  return { plan, filled, pool, gas, perfect, first, load, coolingPlan }
 }
 
 /** Plan and first state of the plunge, for measuring the integrator on it. */
-export function plungeStart(values: Values): { plan: PlungePlan, state: Float64Array } {
-  const sealed = untilSealed(values, TOLERANCE.trace)
-  const state = new Float64Array(PLUNGE_SIZE)
-  beginPlunge(state, sealed)
-  return { plan: sealed.plungePlan, state }
+export function plungeStart(values: Values): { plan: CoolingPlan, state: Float64Array } {
+  const { coolingPlan, filled, gas } = untilSealed(values, TOLERANCE.trace)
+  return { plan: coolingPlan, state: coolingStart(new CoolingVessel(coolingPlan, true), filled, gas).slice() }
 }
 
 /** Runs the whole staging. Times in events and trace are seconds from heat on. */
 export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
-  const n = values.numbers as Record<string, number>
   const tolerance = TOLERANCE[detail]
-  const recorder = detail === 'trace' ? new TraceRecorder(heatingPlan(values)) : undefined
-  const sealed = untilSealed(values, tolerance, recorder)
-  const { plan, heated, overheat, sealing, waterLeft, pool, gas, perfect, criticalDifference, density, steamMass, residualAirFraction } = sealed
+  const recorder = detail === 'trace' ? new TraceRecorder(heatingOf(values)) : undefined
+  const { plan, filled, pool, gas, perfect, first, load, coolingPlan } = untilSealed(values, tolerance, recorder)
   const { vessel, room } = plan
-  const { bathTemperature } = sealed.plungePlan
-  const system = new PlungeSystem(sealed.plungePlan, detail === 'trace')
-  const plunged = detail === 'trace' ? plungedWithTotals : plungedAlone
-  beginPlunge(plunged, sealed)
-  recorder?.beginPlunge(sealing, system)
-  const ended = plunge(system, plunged, tolerance, recorder?.plunge)
+  const bathTemperature = coolingPlan.coolant.temperature
+  const system = new CoolingVessel(coolingPlan, detail === 'trace')
+  const state = coolingStart(system, filled, gas)
+  recorder?.beginCooling(filled.sealing, system)
+  const ended = plunge(system, state, tolerance, recorder?.cooling)
 
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
-  const peak = ended.peakDifference
-  const bath = bathAfter({
-    temperature: bathTemperature, water: n.bathVolume! * density, ice: n.iceMass!,
-    hotMetal: vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness * (vessel.upperArea + vessel.crossSection),
-    metalTemperature: carried[TRANSFER.wall]!, hotWater: waterLeft, waterTemperature: carried[TRANSFER.pool]!,
-    steam: steamMass, steamTemperature: quickSaturationTemperature(room.pressure),
-  })
-
+  const bath = bathAfterCans(values, load, first, values.numbers.restedCount! + 1)
+  const drawnIn = state[COOLING.drawnIn]! / quickLiquidDensity(bathTemperature)
+  const volumeLost = Math.max(0, state[COOLING.lost]!)
   const results: Record<string, number> = {
-    boilingTemperature: room.boilingPoint,
-    waterLeft, residualAirFraction, steamMass,
-    criticalPressureDifference: criticalDifference,
-    peakPressureDifference: peak,
-    // Residual air cooled to the bath, and the vapour over water as cold as the bath.
-    floorPressure: residualAirFraction * room.pressure * bathTemperature / gas + quickSaturationPressure(bathTemperature),
-    outsideForce: room.pressure * surface,
-    peakNetForce: peak * surface,
-    waterDrawnIn: plunged[PLUNGE.drawnIn]! / density,
-    volumeLost: Math.max(0, plunged[PLUNGE.lost]!),
-    bathTemperatureAfter: bath.temperature,
+    ...resultsAtSeal(plan, filled, gas, bathTemperature), ...forcesOf(surface, room.pressure, ended.peakDifference),
+    criticalPressureDifference: coolingPlan.strength.criticalDifference, waterDrawnIn: drawnIn, volumeLost, bathTemperatureAfter: bath.temperature,
   }
-  if (heated.timeToBoil !== undefined) results.timeToBoil = heated.timeToBoil
-  if (heated.timeToPlume !== undefined) results.timeToPlume = heated.timeToPlume
-  if (heated.timeToDry !== undefined) results.timeToDry = heated.timeToDry
   if (ended.hush !== undefined) results.hush = ended.hush
 
-  const events: TimedEvent[] = []
-  const add = (id: string, name: string, time: number | undefined) => { if (time !== undefined) events.push({ id, name, time }) }
-  add('boil', 'boils', heated.timeToBoil)
-  add('plume', 'steady plume', heated.timeToPlume)
-  if (heated.boiledDry) add('dry', 'boils dry', heated.timeToDry)
-  add('lift', 'off the heat', heated.timeOfLifting)
-  add('seal', 'mouth under water', sealing)
-  const names: Record<string, string> = { 'critical': 'wall gives way', 'mouth-full': 'water through the mouth', 'full': 'full of water' }
-  for (const o of ended.occurrences) add(o.id, names[o.id]!, sealing + o.time)
-  add('peak', 'greatest difference', sealing + ended.timeOfPeak)
-  events.sort((a, b) => a.time - b.time)
+  const events = new EventList({ seal: 'mouth under water' }).addHeating(filled)
+  for (const o of ended.occurrences) events.add(o.id, filled.sealing + o.time)
+  events.add('peak', filled.sealing + ended.timeOfPeak)
 
   const simulation: Simulation = {
-    results, events,
-    outcome: outcomeOf(results.volumeLost!, results.waterDrawnIn!, vessel.capacity),
+    results, events: events.sorted(), outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
     details: {
-      timeOfLifting: heated.timeOfLifting, sealing, boiledDry: heated.boiledDry ? 1 : 0, steamRate: heated.steamRate, overheat,
-      lobes: perfect.lobes, perfectPressure: perfect.pressure, iceLeft: bath.ice, timeOfPeak: sealing + ended.timeOfPeak,
-      stationPressure: room.pressure, capacity: vessel.capacity, pool,
+      ...detailsAtSeal(plan, filled), lobes: perfect.lobes, perfectPressure: perfect.pressure, iceLeft: bath.ice, bathTemperature,
+      timeOfPeak: filled.sealing + ended.timeOfPeak, pool, ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
   if (recorder) simulation.trace = recorder.finish(simulation)
   return simulation
 }
 
+/** Bath and ice as one can after another goes into it. */
+export function repeats(values: Values, _simulation: Simulation, count: number): Repeat[] {
+  const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, TOLERANCE.summary)
+  return Array.from({ length: count }, (_, before) => {
+    const bath = bathAfterCans(values, load, first, before)
+    return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
+  })
+}

@@ -1,9 +1,8 @@
 /** Why it ends as it does, and what to tell a class, with this staging's own numbers. */
 import { formatQuantity } from '../../units'
 import type { Simulation, Values } from '../face'
+import { celsius, percent } from '../steam/judgement'
 
-const percent = (x: number) => `${x < 0.095 ? (x * 100).toFixed(1) : Math.round(x * 100)} %`
-const celsius = (kelvin: number) => formatQuantity(kelvin, 'degC', 'temperature')
 
 export function why(values: Values, simulation: Simulation): string[] {
   const { results: r, outcome, details } = simulation

@@ -1,25 +1,25 @@
 import { heat } from '../../mechanisms/heating'
-import type { Values, WaterWindow } from '../face'
-import { heatingPlan } from './simulate'
+import type { HeatingPlan } from '../../mechanisms/heating'
+import type { WaterWindow } from '../face'
 
-/** How long a can may have to wait on the heat after its purge, s: a sentence to the class. */
+/** How long a vessel may have to wait on the heat after its purge, s: a sentence to the class. */
 const WAIT = 60
-/** Longest time to the plume that a lesson bears, s. */
-const PATIENCE = 300
-/** Steam needs at least this share of the can. */
+/** Steam needs at least this share of the vessel. */
 const STEAM_SPACE = 0.6
 
 const state = new Float64Array(5)
 
 /**
- * Least and most water for this can on this heater.
+ * Least and most water for this vessel on this heater.
  *
- * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume within five
- * minutes and leaves three fifths of the can to steam. Both by bisection on the heating model itself.
+ * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume in the time
+ * that a lesson bears and leaves three fifths of the vessel to steam. Both by bisection on the heating model itself.
+ *
+ * @param waterCharge m3 of water that the plan's charge weighs
+ * @param patience longest time to the plume that a lesson bears, s
  */
-export function waterWindow(values: Values): WaterWindow {
-  const plan = heatingPlan(values)
-  const density = plan.charge / values.numbers.waterCharge!
+export function waterWindow(plan: HeatingPlan, waterCharge: number, patience = 300): WaterWindow {
+  const density = plan.charge / waterCharge
   const most = plan.vessel.capacity * 0.95 * density
   const survives = (charge: number) => {
     const heated = heat({ ...plan, charge }, state, 1e-2)
@@ -29,13 +29,13 @@ export function waterWindow(values: Values): WaterWindow {
   }
   const inTime = (charge: number) => {
     const { timeToPlume } = heat({ ...plan, charge }, state, 1e-2)
-    return timeToPlume !== undefined && timeToPlume <= PATIENCE
+    return timeToPlume !== undefined && timeToPlume <= patience
   }
   const least = boundary(1e-4, most, charge => !survives(charge))
   const byTime = boundary(least, most, inTime)
   const bySpace = plan.vessel.capacity * (1 - STEAM_SPACE) * density
   return {
-    least, most: Math.min(byTime, bySpace), mostLimit: byTime < bySpace ? 'time' : 'space', wait: WAIT, patience: PATIENCE,
+    least, most: Math.min(byTime, bySpace), mostLimit: byTime < bySpace ? 'time' : 'space', wait: WAIT, patience, steamSpace: STEAM_SPACE,
   }
 }
 

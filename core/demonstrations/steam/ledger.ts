@@ -1,12 +1,12 @@
 import { differenceByCause } from '../../mechanisms/difference-by-cause'
-import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS } from '../../substances/air'
+import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
-import { WATER_MOLAR_MASS } from '../../substances/water-transport'
 import type { Ledger, Simulation } from '../face'
+import { indexAt } from '../trace-reading'
 
 const CAUSES: Record<string, string> = {
-  wall: 'steam condensing on the cold wall', water: 'steam condensing on water that came in', fog: 'steam turning to fog',
-  cooling: 'the gas getting colder', inflow: 'room taken by water that came in (gives back)', crush: 'room lost by caving in (gives back)',
+  wall: 'steam condensing on the cold wall', water: 'steam condensing on water inside, less what it gave off', fog: 'steam turning to fog',
+  cooling: 'the gas getting colder', leak: 'air that leaked in (gives back)', inflow: 'room taken by water that came in (gives back)', crush: 'room lost by caving in (gives back)',
 }
 
 /**
@@ -14,42 +14,34 @@ const CAUSES: Record<string, string> = {
  * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the convention.
  */
 export function ledger(simulation: Simulation): Ledger {
-  const { trace, details, results } = simulation
+  const { trace, details } = simulation
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
-  const sealing = trace.stages[1]!.start
-  const moment = results.hush === undefined ? details.timeOfPeak! : sealing + results.hush
+  const sealing = details.sealing!
+  const moment = details.goneAt ?? details.timeOfPeak!
   const first = indexAt(trace.time, sealing)
   const now = Math.max(first, indexAt(trace.time, moment))
   const c = trace.columns
   const steam = c.steamMass![first]!
-  const airFraction = c.airFraction![first]!
-  const air = steam / WATER_MOLAR_MASS * airFraction / (1 - airFraction) * AIR_MOLAR_MASS
-  const amount = steam * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT
+  const amount = steam * WATER_GAS_CONSTANT + c.airMass![first]! * AIR_GAS_CONSTANT
   const temperatures = [c.gasTemperature![first]!, c.gasTemperature![now]!] as const
   const volume = amount * temperatures[0] / c.pressure![first]!
   const lost = c.volumeLost![now]! * details.capacity!
   // The water's volume is what is left of the difference in gas volume, so that the rows meet the trace exactly.
-  const remaining = c.steamMass![now]! * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT
+  const remaining = c.steamMass![now]! * WATER_GAS_CONSTANT + c.airMass![now]! * AIR_GAS_CONSTANT
   const volumeNow = remaining * temperatures[1] / c.pressure![now]!
   const gone: Record<string, number> = {
     wall: c.condensedOnWall![now]! * WATER_GAS_CONSTANT,
     water: c.condensedOnWater![now]! * WATER_GAS_CONSTANT,
     fog: c.condensedAsFog![now]! * WATER_GAS_CONSTANT,
+    leak: (c.airMass![first]! - c.airMass![now]!) * AIR_GAS_CONSTANT,
   }
   const total = (steam - c.steamMass![now]!) * WATER_GAS_CONSTANT
   gone.water! += total - gone.wall! - gone.water! - gone.fog!
   const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone })
-  const order = ['wall', 'water', 'fog', 'cooling', 'inflow', 'crush']
+  const order = ['wall', 'water', 'fog', 'cooling', ...(rows.leak !== 0 ? ['leak'] : []), 'inflow', 'crush']
   return {
-    moment: results.hush === undefined ? 'at its greatest' : 'when the wall gives way',
+    moment: details.goneAt === undefined ? 'at its greatest' : 'when the wall gives way',
     rows: order.map(id => ({ id, cause: CAUSES[id]!, pressure: rows[id]! })),
     difference: c.pressure![first]! - c.pressure![now]!,
   }
-}
-
-/** Last row at or before a time (rows of the next stage start at the same time, so the last one wins). */
-function indexAt(times: readonly number[], time: number): number {
-  let index = 0
-  for (let i = 0; i < times.length && times[i]! <= time + 1e-9; i++) index = i
-  return index
 }

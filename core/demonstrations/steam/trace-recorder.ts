@@ -1,6 +1,6 @@
 /** Collects a staging's quantities against time while the stages run. */
 import { HEATING, type HeatingPlan } from '../../mechanisms/heating'
-import { PLUNGE, type PlungeSystem } from '../../mechanisms/plunge'
+import { COOLING, type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { TRANSFER } from '../../mechanisms/transfer'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
 import { quickLiquidDensity } from '../../substances/steam-tables'
@@ -21,6 +21,7 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'condensedOnWater', name: 'condensed on water, net', quantity: 'mass' },
   { id: 'condensedAsFog', name: 'turned to fog', quantity: 'mass' },
   { id: 'gasTemperature', name: 'gas inside', quantity: 'temperature' },
+  { id: 'airMass', name: 'air inside', quantity: 'mass' },
 ]
 
 type Row = Record<string, number>
@@ -30,9 +31,11 @@ export class TraceRecorder {
   private readonly rows: Row[] = []
   private lifting = 0
   private sealing = 0
-  private system: PlungeSystem | undefined
+  private from = 0
+  private system: CoolingVessel | undefined
 
-  constructor(private readonly plan: HeatingPlan) {}
+  /** `firstStage` and `lastStage`: what the panels before and after the hush are called */
+  constructor(private readonly plan: Pick<HeatingPlan, 'room' | 'vessel'>, private readonly firstStage = 'heat', private readonly lastStage = 'crush') {}
 
   private push(time: number, row: Row): void {
     this.time.push(time)
@@ -46,7 +49,7 @@ export class TraceRecorder {
     return {
       pressure: room.pressure, wallTemperature: wall, waterTemperature, waterInside: water, airFraction,
       steamMass: moles * (1 - airFraction) * WATER_MOLAR_MASS, waterDrawnIn: 0, inflowSpeed: 0, volumeLost: 0,
-      condensedOnWall: 0, condensedOnWater: 0, condensedAsFog: 0, gasTemperature: gas,
+      condensedOnWall: 0, condensedOnWater: 0, condensedAsFog: 0, gasTemperature: gas, airMass: moles * airFraction * AIR_MOLAR_MASS,
     }
   }
 
@@ -68,21 +71,26 @@ export class TraceRecorder {
     this.push(this.lifting + time, this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]!), pool, wall, state[TRANSFER.airMoles]!))
   }
 
-  beginPlunge(sealing: number, system: PlungeSystem): void {
+  /** `from`: when this part of the cooling begins, where it is not the seal */
+  beginCooling(sealing: number, system: CoolingVessel, from = sealing): void {
     this.sealing = sealing
+    this.from = from
     this.system = system
   }
 
-  plunge = (time: number, state: Float64Array): void => {
+  cooling = (time: number, state: Float64Array): void => {
     const system = this.system!
-    const air = system.plan.air / AIR_MOLAR_MASS
-    const steam = state[PLUNGE.vapour]!
-    this.push(this.sealing + time, {
-      pressure: system.pressure(state), wallTemperature: state[PLUNGE.wetWall]!, waterTemperature: state[PLUNGE.liquid]!,
-      waterInside: system.plan.pool + state[PLUNGE.drawnIn]!, airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
-      waterDrawnIn: state[PLUNGE.drawnIn]! / quickLiquidDensity(system.plan.bathTemperature), inflowSpeed: state[PLUNGE.speed]!,
-      volumeLost: state[PLUNGE.lost]!, condensedOnWall: state[PLUNGE.condensedOnWall]!, condensedOnWater: state[PLUNGE.condensedOnWater]!,
-      condensedAsFog: state[PLUNGE.condensedAsFog]!, gasTemperature: state[PLUNGE.gas]!,
+    const { plan } = system
+    const air = state[COOLING.air]! / AIR_MOLAR_MASS
+    const steam = state[COOLING.vapour]!
+    const cooled = plan.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall
+    this.push(this.from + time, {
+      pressure: system.pressure(state), wallTemperature: state[cooled]!, waterTemperature: state[COOLING.liquid]!,
+      waterInside: plan.pool + state[COOLING.drawnIn]!, airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
+      waterDrawnIn: plan.mouth ? Math.max(0, state[COOLING.drawnIn]!) / quickLiquidDensity(plan.mouth.waterTemperature) : 0,
+      inflowSpeed: state[COOLING.speed]!, volumeLost: state[COOLING.lost]!, condensedOnWall: state[COOLING.condensedOnWall]!,
+      condensedOnWater: state[COOLING.condensedOnWater]!, condensedAsFog: state[COOLING.condensedAsFog]!, gasTemperature: state[COOLING.gas]!,
+      airMass: state[COOLING.air]!,
     })
   }
 
@@ -92,28 +100,25 @@ export class TraceRecorder {
     return { stages: this.stages(simulation), time: this.time, columns }
   }
 
-  /** Heat (minutes), hush (tenths of a second), crush or fill (as long as it takes). */
+  /** Heat (minutes), hush, crush or fill (as long as it takes). */
   private stages(simulation: Simulation): Stage[] {
     const last = this.time[this.time.length - 1]!
     const { sealing } = this
-    const hush = simulation.results.hush
-    if (hush === undefined) {
+    const gone = simulation.details.goneAt
+    const heat: Stage[] = sealing > 0 ? [{ id: 'heat', name: this.firstStage, start: 0, end: sealing }] : []
+    if (gone === undefined) {
       const settled = this.settledAfter(sealing)
-      return [
-        { id: 'heat', name: 'heat', start: 0, end: sealing },
-        { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) },
-      ]
+      return [...heat, { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) }]
     }
-    const gone = sealing + hush
     const settled = this.settledAfter(gone)
     return [
-      { id: 'heat', name: 'heat', start: 0, end: sealing },
+      ...heat,
       { id: 'hush', name: 'hush', start: sealing, end: gone },
-      { id: 'crush', name: 'crush', start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) },
+      { id: 'crush', name: this.lastStage, start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) },
     ]
   }
 
-  /** Time by which volume and water have come within 2 % of their ends. */
+  /** Time by which volume, water and pressure have come within 2 % of their ends. */
   private settledAfter(start: number): number {
     const end = this.rows.length - 1
     const final = this.rows[end]!
@@ -121,6 +126,7 @@ export class TraceRecorder {
       const row = this.rows[i]!
       const moved = Math.abs(row.volumeLost! - final.volumeLost!) > 0.02
         || Math.abs(row.waterDrawnIn! - final.waterDrawnIn!) > 0.02 * this.plan.vessel.capacity
+        || Math.abs(row.pressure! - final.pressure!) > 0.02 * this.plan.room.pressure
       if (moved || this.time[i]! <= start) return this.time[Math.min(end, i + 1)]!
     }
     return start

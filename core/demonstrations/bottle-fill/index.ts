@@ -1,0 +1,119 @@
+import { boilingDry, hotHeater, inflowSlam, scald, superheated, thermalShock } from '../../cautions'
+import { enclosedVolume } from '../../vessels/cylinder'
+import type { Demonstration, Input } from '../face'
+import { ROOM_INPUTS } from '../room-inputs'
+import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
+import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
+import { steamDrawing } from '../steam/drawing'
+import { heatingPlan } from '../steam/filling'
+import { choice, quantities, quantity } from '../steam/inputs'
+import { celsius, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
+import { ledger } from '../steam/ledger'
+import { metalMargin } from '../steam/metal-vessel'
+import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
+import { COLUMNS } from '../steam/trace-recorder'
+import { bottleOf, simulate } from './simulate'
+import { formatQuantity } from '../../units'
+
+const INPUTS: readonly Input[] = [
+  ...ROOM_INPUTS,
+  quantity('vesselVolume', { default: 700e-6, range: [50e-6, 5e-3], usual: [250e-6, 1.5e-3] }),
+  quantity('vesselDiameter', { default: 0.08 }), quantity('vesselHeight', { default: 0.2 }),
+  choice('glassKind'),
+  quantity('wallThickness', { name: 'glass thickness', default: 3e-3, range: [0.5e-3, 8e-3], usual: [1.5e-3, 5e-3], spread: { shape: 'normal', relative: 0.15 } }),
+  ...quantities('neckDiameter', 'neckLength'),
+  quantity('waterCharge', { name: 'water in the bottle', default: 30e-6, range: [2e-6, 2e-3], usual: [10e-6, 120e-6], lever: [-15e-6, 20e-6] }),
+  quantity('chargeTemperature', { default: 273.15 + 60 }),
+  choice('fillMethod'),
+  quantity('heaterPower', { name: 'flame or microwave', default: 800, usual: [200, 1500] }),
+  quantity('heatingEfficiency', {
+    default: ({ choices }) => choices.fillMethod === 'microwave' ? 0.35 : 0.4, usual: [0.1, 0.7],
+    source: 'a few tens of millilitres take up about a third of a microwave\'s rated power, a litre nearly all of it; a flame under glass about 0.4; from memory',
+  }),
+  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }),
+  quantity('transferTime', { name: 'from the heat, or emptied, into the water', default: 2, lever: [-1, 2, 5] }),
+  {
+    id: 'stopperTime', name: 'stoppered under water for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
+    default: 0, range: [0, 300], usual: [0, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [10],
+  },
+  quantity('bathTemperature', { default: 288.15 }), quantity('bathVolume', { default: 8e-3 }),
+  quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
+  ...DIPPED_COEFFICIENTS, ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'), ...RINSE_COEFFICIENTS,
+  {
+    id: 'pouringLoss', name: 'how far boiling water cools in being poured', kind: 'quantity', quantity: 'temperatureDifference', units: ['K', 'degF'], group: 'coefficient',
+    default: 5, range: [0.5, 40], usual: [1, 15], spread: { shape: 'lognormal', relative: 0.4 }, source: 'kettle to bottle through a funnel; assumption',
+  },
+]
+
+const onHeat = (choices: Readonly<Record<string, string>>) => choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
+
+export const bottleFill: Demonstration = {
+  id: 'bottle-fill', name: 'Bottle that drinks', summary: 'A glass bottle full of steam, mouth down in cold water: it fills in a blink.',
+  noun: ['bottle', 'bottles'],
+  gallery: { effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
+  hushWords: { inside: 'air in the bottle', strength: '' },
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
+  logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'stopperTime'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
+  gates: [{ step: 'turn', text: 'Goggles on for everyone; cloth round the bottle.' }],
+  inputs: INPUTS, results: DIPPED_RESULTS,
+  outcomes: [...FILL_OUTCOMES('bottle'), { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' }],
+  wanted: 'fill', columns: COLUMNS,
+  procedure: [
+    { id: 'bath', parts: ['Fill a deep bowl with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, '.'] },
+    {
+      id: 'charge',
+      parts: [
+        'Take a bottle of ', { input: 'glassKind' }, ', ', { input: 'vesselVolume' }, ': ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, glass ', { input: 'wallThickness' }, ', neck ', { input: 'neckDiameter' }, ' wide and ', { input: 'neckLength' },
+        ' long. For boiling, ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' in it.',
+      ],
+    },
+    {
+      id: 'fill',
+      parts: ['Fill it with steam by ', { input: 'fillMethod' }, ' (', { input: 'heaterPower' }, ', of which ', { input: 'heatingEfficiency' }, ' gets in; ', { input: 'purgeTime' }, ' of boiling after the plume).'],
+      duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
+    },
+    { id: 'turn', parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
+    { id: 'open', parts: ['With a stopper in, hold it under for ', { input: 'stopperTime' }, ' and pull it out there; without one, just hold on.'], duration: s => s.results.timeToFill },
+  ],
+  check: values => [
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter! * 2),
+  ],
+  simulate, ledger,
+  cautions: (values, s) => [
+    ...(onHeat(values.choices) ? [hotHeater('fill'), boilingDry(metalMargin(s), s.details.overheat!, 'fill')] : []),
+    ...(values.choices.fillMethod === 'microwave' ? [superheated('fill')] : []),
+    scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'), inflowSlam(s.results.slamPressure!, s.results.peakWallForce!, 'open'),
+  ],
+  kit: values => ['bottle of sound, unscratched glass, and spares', onHeat(values.choices) ? (values.choices.fillMethod === 'microwave' ? 'microwave and a wooden stick' : 'burner or plate, with a heat spreader') : 'kettle and funnel', 'deep plastic bowl', 'stopper that can be pulled under water', 'cloth and heat-proof gloves', 'goggles for all', 'clock'],
+  drawing: (values, s, time) => steamDrawing(values, s, time, {
+    shape: 'bottle', closure: values.numbers.stopperTime! > 0 ? 'cap' : 'mouth', cooling: 'bath', heat: onHeat(values.choices) ? values.choices.fillMethod! : '',
+    diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.neckDiameter!,
+    more: { neckLength: values.numbers.neckLength!, mouthDepth: values.numbers.mouthDepth!, clearance: values.numbers.mouthClearance!, bathVolume: values.numbers.bathVolume! },
+  }),
+  why: (values, { results: r, outcome, details }) => {
+    const lines = [`${percent(r.residualAirFraction!)} of the gas is air when the mouth goes under${onHeat(values.choices) ? '' : `: rinsing warms the glass to ${celsius(details.overheat!)} and lets room air in each time it is emptied`}.`]
+    if (r.hush !== undefined) lines.push(`Water comes through the neck after ${seconds(r.hush)}; it is as full as it gets after ${seconds(r.timeToFill!)}, at up to ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)} in the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops pushing back.`)
+    if (outcome === 'part') lines.push('The air left inside is squeezed to the pressure of the room and keeps the rest of the bottle empty.')
+    if (outcome === 'crack') lines.push(r.glassChill! > values.numbers.shockLimit! ? 'The glass is too hot for water this cold.' : 'The water stops so short at the far end that the blow may break the glass.')
+    if (values.numbers.mouthClearance! < values.numbers.neckDiameter! / 4) lines.push('The rim is so close to the bottom that the gap throttles the flow: lift it.')
+    return lines
+  },
+  explanation: (_values, { results: r }) => [
+    { from: 7, text: 'The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing on the water in the bowl pushed it up into the bottle.' },
+    { from: 11, text: 'Steam takes up over a thousand times more room than the water it came from. When it condenses almost nothing is left inside, and the air outside pushes water in. Nothing sucks.' },
+    { from: 14, text: `${percent(r.residualAirFraction!)} of the gas was air, which does not condense: about that share of the bottle stays empty. The water reached ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)}.` },
+    { from: 16, text: `Without friction a difference Δp drives water at √(2Δp/ρ), at most 14 m/s from a whole atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet condenses steam on contact, which keeps the pressure low: a runaway. It ends with a blow of about ${formatQuantity(r.slamPressure!, 'MPa', 'pressure', 2)} (Joukowsky) where no air cushions it.` },
+  ],
+  ready: (values, s) => onHeat(values.choices) ? readyFromPlan(heatingPlan(values, bottleOf(values)), s) : { watch: ['The glass is too hot to hold at once after it is emptied.', 'No cold draught over the mouth; turn it over at once.'], earliest: 0, dryAt: undefined, lowFlame: undefined },
+  notGone: () => [
+    'Keep the mouth under water: lifted out it lets air in and hot water out.',
+    'Hold it for half a minute: a slow one may still come.',
+    'Lift it mouth down over the bowl, let it drain, let it cool on wood. Never set hot glass on a wet or cold bench.',
+    'Next time: boil longer, or rinse with water straight off the boil, and be quicker to the bowl.',
+  ],
+  sizes: (values, s) => sizesOf(s, Math.PI * values.numbers.vesselDiameter! ** 2 / 4, false).concat([
+    { id: 'jolt', name: 'jolt in the hand', value: s.results.peakWallForce!, quantity: 'force', units: ['N', 'lbf'], note: 'momentum of the jet on the far end, at its fastest' },
+    { id: 'impulse', name: 'push to take up', value: s.results.inflowImpulse!, quantity: 'impulse', units: ['N s', 'lbf s'], note: 'all the momentum that comes in' },
+  ]),
+}

@@ -1,0 +1,79 @@
+/** A glass bottle full of steam, mouth down in cold water. */
+import { bathConductance } from '../../mechanisms/convection'
+import { throughWall } from '../../mechanisms/cooling-vessel'
+import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
+import { SOLIDS } from '../../substances/solids'
+import { outerSurface } from '../../vessels/cylinder'
+import type { Simulation, Values } from '../face'
+import { runDipped } from '../steam/dipped-glass'
+import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, TOLERANCE, type Filled } from '../steam/filling'
+import { fillByRinsing } from '../steam/rinsed'
+import { TraceRecorder } from '../steam/trace-recorder'
+
+/** Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect. 6.10). */
+const GAP_CONTRACTION = 0.61
+/** Time to put a stopper in, s: a hand that is ready. Assumption. */
+const STOPPERING = 0.5
+/** Share filled from which a room says it is full, and from which it sees water come in. */
+const FULL = 0.85
+const SEEN = 0.08
+
+export const bottleOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
+  capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.neckDiameter!,
+}, SOLIDS.glass)
+
+/** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
+export function throttledEntry(loss: number, mouth: number, clearance: number): number {
+  const ratio = mouth / (4 * clearance * GAP_CONTRACTION)
+  return loss + ratio * ratio
+}
+
+/** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
+function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
+  const n = values.numbers as Record<string, number>
+  const { fillMethod } = values.choices
+  // A stopper goes in where it was filled; otherwise it is open all the way to the water.
+  const open = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
+  if (fillMethod === 'flame' || fillMethod === 'microwave') {
+    return fillByBoiling(heatingPlan(values, vessel), { duration: open, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
+  }
+  const room = roomOf(values, vessel)
+  return fillByRinsing(vessel, room, {
+    volume: vessel.capacity, temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss!, room), times: fillMethod === 'rinse-twice' ? 2 : 1,
+    contact: n.rinseContact!, saturation: n.filmSaturation!, delay: open, moved: true, uprightShare: n.uprightShare!,
+    airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+  }, tolerance, recorder)
+}
+
+export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+  const n = values.numbers as Record<string, number>
+  const vessel = bottleOf(values)
+  const room = roomOf(values, vessel)
+  const rinsed = values.choices.fillMethod!.startsWith('rinse')
+  const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
+  const filled = fill(values, vessel, TOLERANCE[detail], recorder)
+  const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
+  // Neck first: body only where the neck is shorter than the dip.
+  const inNeck = Math.min(n.mouthDepth!, n.neckLength!)
+  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth! - inNeck))
+  return runDipped({
+    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!, stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime!, longest: 60,
+    surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
+    cooling: {
+      vessel, room,
+      coolant: {
+        temperature: bathTemperature, area, throughBase: 0,
+        conductance: throughWall(vessel, n.bathTransferFactor! * bathConductance(n.mouthDepth!, n.plungeSpeed!, Math.max(1, filled.wall - bathTemperature))),
+      },
+      mouth: {
+        depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, passage: n.neckLength!,
+        entryLoss: throttledEntry(n.entryLoss!, vessel.mouthDiameter, n.mouthClearance!),
+        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
+      },
+      airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    },
+  }, detail, ({ glassChill, slamPressure, fillFraction }) => {
+    if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit!) return 'crack'
+    return fillFraction! >= FULL ? 'fill' : fillFraction! >= SEEN ? 'part' : 'nothing'
+  }, recorder)
+}

@@ -1,0 +1,94 @@
+import { boilingDry, hotHeater, scald, thermalShock } from '../../cautions'
+import type { Demonstration, Input } from '../face'
+import { ROOM_INPUTS } from '../room-inputs'
+import { atMost, belowBoiling, waterFits } from '../steam/checks'
+import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
+import { steamDrawing } from '../steam/drawing'
+import { heatingPlan } from '../steam/filling'
+import { choice, quantities, quantity } from '../steam/inputs'
+import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
+import { ledger } from '../steam/ledger'
+import { metalMargin } from '../steam/metal-vessel'
+import { COLUMNS } from '../steam/trace-recorder'
+import { formatQuantity } from '../../units'
+import { GRAVITY } from '../../substances/water-transport'
+import { flaskOf, simulate } from './simulate'
+
+const INPUTS: readonly Input[] = [
+  ...ROOM_INPUTS,
+  quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 10e-3], usual: [0.25e-3, 3e-3] }),
+  choice('glassKind', { default: 'borosilicate' }),
+  quantity('wallThickness', { name: 'glass thickness', default: 1.8e-3, range: [0.5e-3, 6e-3], usual: [1e-3, 3e-3], spread: { shape: 'normal', relative: 0.15 } }),
+  ...quantities('stemLength', 'stemDiameter'),
+  quantity('waterCharge', { name: 'water in the flask', default: 60e-6, range: [5e-6, 5e-3], usual: [20e-6, 300e-6], lever: [-30e-6, 40e-6] }),
+  quantity('chargeTemperature', { default: 273.15 + 60 }), quantity('heaterPower', { default: 1000 }), quantity('heatingEfficiency', { default: 0.35 }),
+  quantity('purgeTime', { default: 60, usual: [0, 300], lever: [-30, 30, 60] }),
+  quantity('transferTime', { name: 'from the heat, turned over, stem in the bucket', default: 4, lever: [-2, 3, 8] }),
+  quantity('bathTemperature', { name: 'water in the bucket', default: 288.15 }), quantity('bathVolume', { name: 'bucket', default: 10e-3 }),
+  quantity('mouthDepth', { name: 'stem under the surface', default: 0.1, usual: [0.02, 0.3], lever: [] }),
+  ...DIPPED_COEFFICIENTS.map(i => i.id === 'poolRetained'
+    ? { ...i, default: 0.6, spread: { shape: 'uniform' as const, least: 0.3, most: 0.9 }, source: 'the stem reaches a little way above the stopper, so that much of the water stays behind it; assumption' }
+    : i),
+  ...quantities('stemFriction', 'shockLimit'),
+]
+
+export const flaskFountain: Demonstration = {
+  id: 'flask-fountain', name: 'Flask fountain', summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',
+  noun: ['flask', 'flasks'],
+  gallery: { effect: 'Half a minute of creeping water, then a fountain that fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
+  hushWords: { inside: 'air in the flask', strength: '' },
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
+  logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
+  gates: [{ step: 'turn', text: 'Heat off; goggles on; stopper and stem pressed tight.' }],
+  inputs: INPUTS, results: DIPPED_RESULTS, outcomes: FILL_OUTCOMES('flask'), wanted: 'fill', columns: COLUMNS,
+  procedure: [
+    { id: 'bath', parts: ['Stand a bucket with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' under the stand.'] },
+    {
+      id: 'charge',
+      parts: ['Put ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselVolume' }, ' round flask of ', { input: 'glassKind' }, ', ', { input: 'wallThickness' }, ' thick, with a stem ', { input: 'stemLength' }, ' long and ', { input: 'stemDiameter' }, ' in bore through its stopper.'],
+    },
+    { id: 'heat', parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
+    { id: 'purge', parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
+    { id: 'turn', parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
+  ],
+  check: values => [
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),
+    ...(1000 * GRAVITY * values.numbers.stemLength! > 0.9 * values.numbers.stationPressure!
+      ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength!, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure! / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
+      : []),
+  ],
+  simulate, ledger,
+  cautions: (values, s) => [
+    hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'),
+    { id: 'vacuum-glass', step: 'turn', severity: 'raised', hazard: `The flask stands under ${kilopascals(s.results.peakPressureDifference!)} of outside pressure: scratched or flat-bottomed glass can implode.`, control: 'Round-bottomed flask with no scratch or star; screen or net round it; goggles for all.' },
+    { id: 'blocked', step: 'heat', severity: 'usual', hazard: 'A blocked stem turns the flask into a boiler.', control: 'Blow through the stem before; steam must be seen at its end all the time.' },
+  ],
+  kit: () => ['round-bottomed flask, sound glass', 'stopper with the long stem', 'stand that takes it upside down', 'heater', 'bucket, with coloured water', 'heat-proof gloves', 'screen', 'goggles for all', 'clock'],
+  drawing: (values, s, time) => steamDrawing(values, s, time, {
+    shape: 'flask', closure: 'stem', cooling: 'bath', heat: 'flame', diameter: flaskOf(values).diameter, height: flaskOf(values).height, mouth: values.numbers.stemDiameter!,
+    more: { stemLength: values.numbers.stemLength!, mouthDepth: values.numbers.mouthDepth!, bathVolume: values.numbers.bathVolume! },
+  }),
+  why: (values, { results: r, outcome }) => {
+    const lift = 1000 * GRAVITY * (values.numbers.stemLength! - values.numbers.mouthDepth!)
+    const lines = [`To come over the top the water must be pushed up against ${kilopascals(lift)} of its own weight.`]
+    lines.push(r.hush === undefined
+      ? 'The pressure inside does not fall that far: hot water left in the flask keeps steaming, or too much air is inside.'
+      : `Only the glass in the room's air cools the steam at first, so it takes ${seconds(r.hush)}. The first cold drops over the top condense steam at once: the rest takes ${seconds(Math.max(0.01, r.timeToFill! - r.hush))}.`)
+    if (outcome !== 'nothing') lines.push(`It ends ${percent(r.fillFraction!)} full; ${percent(r.residualAirFraction!)} of the gas was air, and air takes its room.`)
+    return lines
+  },
+  explanation: (_values, { results: r }) => [
+    { from: 7, text: 'The flask was full of steam. While it cooled the air pushed water up the tube. When the first cold drops got in, all the steam turned to water at once, and the air pushed a fountain in.' },
+    { from: 11, text: 'Steam that condenses leaves almost nothing behind. The air outside presses on the water in the bucket and pushes it up the tube: nothing sucks. Cold water inside condenses more steam, so it goes faster and faster.' },
+    { from: 14, text: `How full it gets tells how little air was left: ${percent(r.residualAirFraction!)} of the gas here, and it ends ${percent(r.fillFraction!)} full.` },
+    { from: 16, text: 'Below the top the column is in balance: p(inside) = p(room) − ρgh. Above it there is no balance any more: inflow causes condensation, condensation causes inflow. Such positive feedback makes slow causes end suddenly.' },
+  ],
+  ready: (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s),
+  notGone: (_values, s) => [
+    `Wait ${seconds(Math.max(60, 2 * (s.results.hush ?? 60)))}: a wet cloth laid on the flask brings it on.`,
+    'Water halfway up that stands still: too much air inside. It is safe to leave it; the water holds the air out.',
+    'To end it, lift the stem out of the water over the bucket and stand back: air rushes in and the water in the stem falls.',
+    'Never heat it upside down, and never with the stem under water.',
+  ],
+  sizes: (values, s) => sizesOf(s, Math.PI * flaskOf(values).diameter ** 2 / 4, false),
+}

@@ -1,0 +1,60 @@
+import { scald } from '../../cautions'
+import { celsius } from '../steam/judgement'
+import type { Input } from '../face'
+import { ROOM_INPUTS } from '../room-inputs'
+import { quantity } from '../steam/inputs'
+import { softBottleFace, softExplanation, softWhy, SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../steam/soft-bottle-face'
+import { simulate } from './simulate'
+
+/** PET bottles shrink and twist above about this, K: the glass transition of the stretched wall, from memory. */
+const BEARS = 273.15 + 82
+
+const INPUTS: readonly Input[] = [
+  ...ROOM_INPUTS, ...SOFT_VESSEL,
+  quantity('waterCharge', { name: 'hot water in the bottle', default: 80e-6, range: [5e-6, 2e-3], usual: [20e-6, 300e-6], lever: [-40e-6, 60e-6] }),
+  quantity('chargeTemperature', { default: 273.15 + 80, usual: [323.15, 368.15], spread: { shape: 'normal', absolute: 2 }, lever: [-10, 5, 10] }),
+  {
+    id: 'swirlTime', name: 'swirling before the cap', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'heat',
+    default: 8, range: [0.5, 120], usual: [1, 30], spread: { shape: 'lognormal', relative: 0.25 }, lever: [-4, 5, 10],
+  },
+  ...SOFT_BATH,
+  {
+    id: 'swirling', name: 'how much faster swirled water gives off vapour', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',
+    default: 6, range: [1, 40], usual: [1, 20], spread: { shape: 'lognormal', relative: 0.5 },
+    source: '100 %: a still surface; swirled water wets the whole wall, some five to ten times the surface; assumption',
+  },
+  ...SOFT_COEFFICIENTS,
+]
+
+export const hotWaterBottle = softBottleFace({
+  id: 'hot-water-bottle', name: 'Hot-water bottle', summary: 'A soft fizzy-drink bottle with a little hot water, swirled, capped, into an ice bath: it folds.',
+  gallery: { effect: 'The bottle crackles and folds in a few seconds, with no flame in the room.', topics: ['air pressure', 'condensation', 'gas laws', 'particle model'], ages: [7, 16] },
+  inputs: INPUTS,
+  logged: { used: ['waterCharge', 'chargeTemperature', 'swirlTime', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
+  gates: [{ step: 'cap', text: 'Cap on only when the swirling is over and the bottle stands still.' }],
+  procedure: [
+    {
+      id: 'charge',
+      parts: [
+        'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a soft bottle of ', { input: 'vesselVolume' }, ': ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' },
+        ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '.',
+      ],
+    },
+    { id: 'swirl', parts: ['Swirl it, open, for ', { input: 'swirlTime' }, '.'], duration: s => s.details.sealing },
+    { id: 'cap', parts: ['Screw the cap tight.'] },
+    { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+  ],
+  simulate,
+  cautions: (values, s) => [
+    scald(values.numbers.chargeTemperature!, 'charge'),
+    {
+      id: 'softens', step: 'charge', severity: values.numbers.chargeTemperature! > BEARS ? 'raised' : 'usual',
+      hazard: `Bottle plastic softens from about 70 °C and shrinks and twists above ${celsius(BEARS)}; hot water may slop out as it gives.`,
+      control: 'Water at 80 °C is hot enough; stand the bottle in a tray, hold it by the neck with a glove, pour through a funnel.',
+    },
+    { id: 'cap-pressure', step: 'cap', severity: 'usual', hazard: `Swirled after the cap is on, it swells first, since vapour still forms (water at ${celsius(s.details.liquidAtSeal!)}).`, control: 'Swirl first, then cap; point the cap away from faces.' },
+  ],
+  kit: () => ['soft fizzy-drink bottles, labels off', 'caps', 'kettle and thermometer', 'funnel', 'measuring cylinder', 'deep tub', 'ice', 'glove', 'eye protection', 'tray'],
+  why: (_values, s) => softWhy(s, `Swirled, the water at ${celsius(s.details.liquidAtSeal!)} fills the bottle with vapour and drives air out:`),
+  explanation: softExplanation('most of the vapour turns back into water'),
+})

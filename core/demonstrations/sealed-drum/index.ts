@@ -1,0 +1,105 @@
+import { bigForces, boilingDry, hotHeater, neverHeatSealed, scald, sharpFolds } from '../../cautions'
+import { crossSection, enclosedVolume } from '../../vessels/cylinder'
+import { formatQuantity } from '../../units'
+import type { Demonstration, Input } from '../face'
+import { ROOM_INPUTS } from '../room-inputs'
+import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
+import { steamDrawing } from '../steam/drawing'
+import { heatingPlan } from '../steam/filling'
+import { choice, quantity } from '../steam/inputs'
+import { readyFromPlan, sizesOf } from '../steam/judgement'
+import { ledger } from '../steam/ledger'
+import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin } from '../steam/metal-vessel'
+import { COLUMNS } from '../steam/trace-recorder'
+import { waterWindow } from '../steam/water-window'
+import { drumOf, simulate } from './simulate'
+import { explanation, why } from './words'
+
+const INPUTS: readonly Input[] = [
+  ...ROOM_INPUTS,
+  quantity('vesselVolume', { units: ['L', 'gal'], default: 60e-3, range: [5e-3, 0.3], usual: [20e-3, 0.21] }),
+  quantity('vesselDiameter', { units: ['cm', 'in'], default: 0.38, range: [0.15, 0.8], usual: [0.28, 0.6] }),
+  quantity('vesselHeight', { units: ['cm', 'in'], default: 0.54, range: [0.2, 1.3], usual: [0.35, 0.9] }),
+  quantity('hoopSpacing'),
+  choice('wallMaterial', { default: 'steel' }),
+  quantity('wallThickness', { default: 0.6e-3, range: [0.2e-3, 2e-3], usual: [0.4e-3, 1.2e-3], spread: { shape: 'normal', relative: 0.06 } }),
+  quantity('mouthDiameter', { name: 'bung hole', default: 0.05, range: [0.01, 0.2], usual: [0.018, 0.06] }),
+  choice('vesselCondition'),
+  quantity('waterCharge', { name: 'water in the drum', units: ['L', 'qt'], default: 1e-3, range: [0.05e-3, 40e-3], usual: [0.3e-3, 4e-3], lever: [-0.5e-3, 0.5e-3] }),
+  quantity('chargeTemperature'),
+  quantity('heaterPower', { name: 'burner', default: 6000, range: [200, 60e3], usual: [2000, 15e3] }),
+  quantity('heatingEfficiency', { default: 0.45, usual: [0.2, 0.7], source: 'gas ring under a wide base, Incropera & DeWitt give no figure; common practice 0.35 to 0.55' }),
+  quantity('purgeTime', { default: 240, usual: [0, 1200], spread: { shape: 'normal', absolute: 10 }, lever: [-120, 120, 300] }),
+  quantity('sealDelay', { default: 10, usual: [3, 60], lever: [-5, 10, 20] }),
+  quantity('coolDelay', { default: 10 }), choice('coolingMethod', { default: 'ice-pool' }),
+  quantity('bathTemperature', { name: 'cooling water', default: 277.15 }), quantity('coolantFlow'), quantity('poolDepth'), quantity('iceMass', { name: 'ice in the pool', units: ['kg', 'lb'], default: 5, range: [0, 200], usual: [0, 30] }),
+  quantity('hoopHolding'), ...METAL_COEFFICIENTS, quantity('plumeVapourFraction', { default: 0.6, spread: { shape: 'triangular', least: 0.35, most: 0.85 } }),
+]
+
+const plan = (values: Parameters<typeof drumOf>[0]) => heatingPlan(values, drumOf(values).vessel)
+
+export const sealedDrum: Demonstration = {
+  id: 'sealed-drum', name: 'Sealed drum', summary: 'A steel drum boiled out, bunged and cooled: the outside air folds it up.',
+  noun: ['drum', 'drums'],
+  gallery: { effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
+  hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
+  logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] },
+  gates: [
+    { step: 'off', text: 'Burner off and cold to the eye, drum off the heat.' },
+    { step: 'seal', text: 'Only now the bung. A drum is never heated with its bung in.' },
+    { step: 'cool', text: 'Everyone back at the line before water goes on it.' },
+  ],
+  inputs: INPUTS,
+  results: METAL_RESULTS,
+  outcomes: [
+    { id: 'crush', look: 'gone', name: 'crushes', sentence: 'The drum folds in with a bang and is wrecked.' },
+    { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in with a thump, but the drum stands.' },
+    { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long one waits.' },
+  ],
+  wanted: 'crush',
+  columns: COLUMNS,
+  procedure: [
+    {
+      id: 'charge',
+      parts: [
+        'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselCondition' }, ' ', { input: 'wallMaterial' }, ' drum of ', { input: 'vesselVolume' }, ': ',
+        { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, hoops ', { input: 'hoopSpacing' }, ' apart, bung hole ', { input: 'mouthDiameter' }, '. Both bungs out.',
+      ],
+    },
+    ...BOIL_SEAL_COOL, COOLING_STEP,
+  ],
+  check: values => [
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'drum'),
+    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the drum\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
+  ],
+  simulate, ledger,
+  cautions: (_values, s) => [
+    hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'seal'), neverHeatSealed('seal'),
+    bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'), sharpFolds('cool'),
+    {
+      id: 'contents', step: 'charge', severity: 'raised', hazard: 'A drum that has held anything that burns can explode on the heat.',
+      control: 'Only a drum whose history is known, that has held nothing flammable or poisonous, washed out with hot water.',
+    },
+  ],
+  kit: values => [
+    'drum of known history, both bungs out', 'bung with a sound seal, and its wrench', 'burner, and a way to shut it off from a distance', 'stand that can be pulled away, or a lever and gloves to shift the drum',
+    ...coolingKit(values), 'heat-proof gloves', 'eye and ear protection', 'barrier tape', 'clock',
+  ],
+  drawing: (values, s, time) => steamDrawing(values, s, time, {
+    shape: 'drum', closure: 'bung', cooling: values.choices.coolingMethod!, heat: 'flame', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.mouthDiameter!,
+    more: { hoopSpacing: values.numbers.hoopSpacing!, poolDepth: values.numbers.poolDepth! },
+  }),
+  why, explanation,
+  ready: (values, s) => readyFromPlan(plan(values), s),
+  notGone: (_values, s) => [
+    `Wait behind the line for ${formatQuantity(s.results.giveUpTime ?? 600, 'min', 'time', 2)} from the bung: after that no more difference comes, but it may still go when it is touched or warmed by the sun.`,
+    'Nobody walks up to it while water runs on it. Stop the water first and wait two minutes more.',
+    'One person, goggles, ear protection and gloves, from the end and not from the side, loosens the bung a quarter turn and lets air hiss in until the hiss stops.',
+    'Only then take the bung out. Never put a closed drum back on the heat to try again: bung out, boil out afresh.',
+    'A drum that has buckled a little is weaker and less predictable: mark it, and keep people further back next time.',
+  ],
+  sizes: (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool'),
+  waterWindow: values => waterWindow(plan(values), values.numbers.waterCharge!, 1800),
+}

@@ -1,0 +1,67 @@
+/** What a plan tells of readiness and of sizes; shared by the steam demonstrations. */
+import { roomLossFlux } from '../../mechanisms/convection'
+import type { HeatingPlan } from '../../mechanisms/heating'
+import { quickLatentHeat } from '../../substances/steam-tables'
+import { GRAVITY } from '../../substances/water-transport'
+import { formatQuantity } from '../../units'
+import type { Ready, Simulation, Size } from '../face'
+
+/** Air left in the gas at which a vessel counts as purged: common practice, under 5 %. */
+const PURGED = 0.05
+/** A low flame gives this much more than the vessel loses, so that a thin plume still shows. */
+const LOW_FLAME = 1.3
+/** Share of the outside air's work that goes into water thrown about. Assumption. */
+const THROWN = 0.2
+
+export const percent = (x: number): string => `${x < 0.095 ? (x * 100).toFixed(1) : Math.round(x * 100)} %`
+export const celsius = (kelvin: number): string => formatQuantity(kelvin, 'degC', 'temperature')
+export const kilopascals = (pa: number): string => formatQuantity(pa, 'kPa', 'pressure', 2)
+export const seconds = (s: number): string => s < 1 ? formatQuantity(s, 'ms', 'time', 2) : s < 120 ? formatQuantity(s, 's', 'time', 2) : formatQuantity(s, 'min', 'time', 2)
+
+/** When a vessel on the heat may be sealed. Needs a simulation with a trace. */
+export function readyFromPlan(plan: HeatingPlan, simulation: Simulation): Ready {
+  const { trace, results, details } = simulation
+  const { vessel, room } = plan
+  let earliest: number | undefined
+  if (trace) {
+    for (let i = 0; i < trace.time.length && trace.time[i]! <= details.timeOfLifting!; i++) {
+      if (trace.columns.airFraction![i]! <= PURGED) {
+        earliest = trace.time[i]!
+        break
+      }
+    }
+  }
+  const loss = vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint)
+  const water = results.waterLeft ?? 0
+  const plume = results.timeToPlume
+  return {
+    watch: [
+      plume === undefined
+        ? 'No steady plume comes with this plan.'
+        : `A dense plume that keeps its strength: with this plan it shows after ${seconds(plume)}${earliest === undefined ? '' : ` and must go on for ${seconds(Math.max(0, earliest - plume))}`}.`,
+      `A probe on the rim reads ${celsius(room.boilingPoint)}, where water boils here: then the wall is hot to the top.`,
+      'Steam is clear right at the mouth and white above it; smoke is blue-grey from the start and smells.',
+    ],
+    earliest, dryAt: results.timeToDry,
+    lowFlame: water > 0 && loss > 0 ? water * quickLatentHeat(room.boilingPoint) / ((LOW_FLAME - 1) * loss) : undefined,
+  }
+}
+
+/**
+ * Sizes that tell how big the hazard is.
+ * @param face area of the largest single face or end, m2
+ */
+export function sizesOf(simulation: Simulation, face: number, thrown: boolean): Size[] {
+  const { results: r, details } = simulation
+  const sizes: Size[] = [
+    { id: 'outsideForce', name: 'outside air on all sides', value: r.outsideForce!, quantity: 'force', units: ['kN', 'lbf'], note: 'outside pressure × whole surface: what presenters quote; inside pressure balances it until the hush' },
+    { id: 'peakNetForce', name: 'difference on all sides', value: r.peakNetForce!, quantity: 'force', units: ['kN', 'lbf'], note: 'greatest difference × whole surface' },
+    { id: 'faceForce', name: 'resultant on one face', value: r.peakPressureDifference! * face, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × its largest face: what a scale would read' },
+    { id: 'storedEnergy', name: 'work the air can do', value: r.peakPressureDifference! * details.capacity!, quantity: 'energy', units: ['J', 'J'], note: 'greatest difference × capacity' },
+  ]
+  if (thrown) {
+    const head = r.peakPressureDifference! / (1000 * GRAVITY)
+    sizes.push({ id: 'splashReach', name: 'splash reaches', value: 2 * THROWN * head, quantity: 'length', units: ['m', 'ft'], note: 'if a fifth of the work goes into water thrown at 45°; an assumption on the far side' })
+  }
+  return sizes
+}

@@ -1,0 +1,433 @@
+/**
+ * A vessel filled with steam and some air, cooled from outside: the hush and what ends it.
+ *
+ * The cooled wall takes heat, steam condenses on it, the pressure falls, and the pool inside steams to make up for it.
+ * With the mouth open under water, the outside air pushes water up into it, and water that gets in condenses more steam;
+ * with the mouth closed only a leak lets anything in. Meanwhile the outside air presses on the wall. All of it is one set
+ * of equations for every steam vessel; only the wall's modes (standing, moving, creeping) differ.
+ */
+import { AIR_GAS_CONSTANT, AIR_SPECIFIC_HEAT_CONSTANT_VOLUME } from '../substances/air'
+import type { Solid } from '../substances/solids'
+import { WATER_GAS_CONSTANT } from '../substances/water'
+import { GRAVITY, LIQUID_SPECIFIC_HEAT, VAPOUR_SPECIFIC_HEAT } from '../substances/water-transport'
+import { quickLatentHeat, quickLiquidDensity, quickSaturationTemperature } from '../substances/steam-tables'
+import type { OdeSystem } from '../solver'
+import { roomLossFlux } from './convection'
+import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
+import { heldFraction, wallInertance } from './collapse'
+import { jetCondensation, openingFlow, type Jet, slugAcceleration, slugLength, spraySteam } from './inflow'
+import type { Room, SteamVessel } from './steam-vessel'
+
+/**
+ * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the factors
+ * of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
+ */
+export const COOLING = {
+  /** cooled wall, K */
+  wetWall: 0,
+  /** the rest of the wall, in air, K */
+  dryWall: 1,
+  /** liquid inside, K */
+  liquid: 2,
+  /** kg */
+  vapour: 3,
+  /** K */
+  gas: 4,
+  /** liquid gained since the seal, kg: drawn in through a mouth, or condensed less evaporated in a closed vessel */
+  drawnIn: 5,
+  /** of the water in the mouth, m/s */
+  speed: 6,
+  /** air inside, kg */
+  air: 7,
+  /** fraction of the volume */
+  lost: 8,
+  /** 1/s */
+  losing: 9,
+  /** kg */
+  condensedOnWall: 10,
+  /** kg */
+  condensedOnWater: 11,
+  /** kg */
+  condensedAsFog: 12,
+} as const
+export const COOLING_SIZE = 13
+
+/** Specific heat of vapour at constant volume, J/(kg K). */
+const VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT
+/** Specific heat of dry air at constant pressure, J/(kg K). */
+const AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTANT
+/** Time in which supercooled vapour turns to fog, s; short against a hush, long against the solver's least step. */
+const FOG_TIME = 3e-3
+/** Half the width over which fog sets in, K: a gas that hovers about its dew point would otherwise stop the integrator at every turn. */
+const FOG_EDGE = 0.3
+/** Natural convection of the gas inside, W/(m2 K). */
+const INSIDE_GAS_CONDUCTANCE = 8
+/** Gas to water that splashes about below it, W/(m2 K of cross-section): forced convection and drops. Assumption. */
+const SPLASH_CONDUCTANCE = 150
+/** Damping of the moving wall against its gas spring, fraction of critical: folding metal and splashing water. Assumption. */
+const WALL_DAMPING = 0.7
+/** How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same story. */
+const CREEP = 200
+/** Water that clings inside whatever was poured out, kg. */
+const CLINGING_WATER = 2e-5
+
+/** What the outside of the vessel meets below its cooled area. */
+export interface Coolant {
+  /** K */ temperature: number
+  /** from the wall's middle to the coolant, W/(m2 K) */ conductance: number
+  /** cooled wall, m2, once the vessel is in place */ area: number
+  /** from the liquid inside through the base, W/K */ throughBase: number
+}
+
+/** What holds the wall up; see `collapse.ts`. */
+export interface WallStrength {
+  /** buckling pressure difference of the real vessel at room temperature, Pa */ criticalDifference: number
+  residualLoad: number
+  stiffening: number
+  packing: number
+}
+
+/** An open mouth under water. */
+export interface OpenMouth {
+  /** under the surface in the end, m */ depth: number
+  /** m/s; the vessel is let down while the stage begins */ plungeSpeed: number
+  /** K */ waterTemperature: number
+  /** loss coefficient of the entry, see `inflow.ts` */ entryLoss: number
+  /** length of rim or neck that always holds water, m */ passage: number
+  jet: Jet
+  /** a tube above the mouth that fills before the vessel does */
+  stem?: { /** m */ length: number, /** m */ diameter: number, /** Darcy friction factor */ friction: number }
+}
+
+export interface CoolingPlan {
+  vessel: SteamVessel
+  room: Room
+  coolant: Coolant
+  strength: WallStrength
+  /** liquid left inside at the seal, kg */ pool: number
+  /** undefined: closed */ mouth?: OpenMouth
+  /** opening through which air leaks in and gas out, m2 with its contraction */ leakArea: number
+  /** cold water sprayed inside */
+  spray?: { /** kg/s */ flow: number, /** K */ temperature: number, /** share of its capacity for heat used in pure steam */ contact: number }
+  airLayerFactor: number
+  /** W/(m2 K) */ surfaceConductance: number
+}
+
+const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-4, 1e-4, 1e-4)
+
+/** Wall's middle to either face, W/(m2 K). */
+const halfWall = ({ solid, wallThickness }: { solid: Solid, wallThickness: number }): number => 2 * solid.conductivity / wallThickness
+
+/** Two conductances one after the other, W/(m2 K). */
+export const inSeries = (a: number, b: number): number => a * b / (a + b)
+
+/** What lies outside as a conductance from the wall's middle. */
+export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
+
+export class CoolingVessel implements OdeSystem {
+  readonly size: number
+  private readonly counted: number
+  /** true while the vessel is still going down */
+  dependsOnTime: boolean
+  readonly scale: Float64Array
+  wall: 'standing' | 'moving' | 'creeping' = 'standing'
+  /** false: the coolant is not there yet, and the wall it will reach stands in the room's air */
+  cooled = true
+
+  // Everything the inner loop reads is a plain number of this object: looking it up in the plan costs a third of the time.
+  private readonly film: number
+  private readonly half: number
+  private readonly wallCapacity: number
+  private readonly baseCapacity: number
+  private readonly density: number
+  private readonly mouthArea: number
+  private readonly slug: number
+  private readonly stemMass: number
+  private readonly stemLength: number
+  private readonly stemLoss: number
+  private readonly inertance: number
+  private readonly damping: number
+  private readonly pool: number
+  readonly plungeTime: number
+  /** wall under water as soon as the mouth is, m2 */
+  private readonly atOnce: number
+  /** and m2 more for each second of going down */
+  private readonly wettingRate: number
+  private readonly wholeWall: number
+  private readonly soften: Solid['softening']
+  private readonly open: boolean
+  private readonly outside: number
+  private readonly capacity: number
+  private readonly crossSection: number
+  private readonly surfaceConductance: number
+  private readonly airLayerFactor: number
+  private readonly coolantTemperature: number
+  private readonly coolantConductance: number
+  private readonly coolantArea: number
+  private readonly throughBase: number
+  private readonly leakArea: number
+  private readonly sprayFlow: number
+  private readonly mouthWater: number
+  private readonly mouthDepth: number
+  private readonly entryLoss: number
+  private readonly critical293: number
+
+  /** `withTotals`: also count where the vapour condensed, as a ledger needs */
+  constructor(readonly plan: CoolingPlan, withTotals: boolean) {
+    this.counted = withTotals ? COOLING_SIZE - COOLING.condensedOnWall : 0
+    this.size = COOLING.condensedOnWall + this.counted
+    this.scale = SCALE.slice(0, this.size)
+    const { vessel, room, coolant, mouth, spray } = plan
+    // What a whole filling of steam weighs sets the scale of vapour and air, from a can to a tank.
+    this.scale[COOLING.vapour] = this.scale[COOLING.air] = 0.05 * vessel.capacity
+    for (let i: number = COOLING.condensedOnWall; i < this.size; i++) this.scale[i] = Math.max(1e-4, 0.05 * vessel.capacity)
+    this.scale[COOLING.drawnIn] = mouth ? 1e-3 : vessel.capacity
+    this.film = nusseltFilm(Math.max(mouth?.depth ?? vessel.height, 0.01), quickLatentHeat(room.boilingPoint))
+    this.half = halfWall(vessel)
+    const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
+    this.wallCapacity = perArea
+    // In an upright closed vessel the base is as warm as the liquid on it.
+    this.baseCapacity = mouth ? 0 : perArea * vessel.crossSection
+    this.density = quickLiquidDensity(mouth?.waterTemperature ?? Math.min(coolant.temperature, 372))
+    this.mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
+    this.slug = slugLength(mouth?.passage ?? 0, vessel.mouthDiameter)
+    this.stemLength = mouth?.stem?.length ?? 0
+    this.stemMass = this.density * this.mouthArea * this.stemLength
+    this.stemLoss = mouth?.stem ? mouth.stem.friction / mouth.stem.diameter : 0
+    this.wholeWall = mouth ? vessel.upperArea + vessel.crossSection : vessel.upperArea
+    const sideArea = vessel.upperArea - vessel.crossSection
+    const depth = mouth?.depth ?? 0
+    this.atOnce = mouth?.stem ? coolant.area : Math.min(coolant.area, vessel.crossSection)
+    this.wettingRate = depth > 0 ? Math.max(0, coolant.area - this.atOnce) / depth * mouth!.plungeSpeed : 0
+    const wallMass = vessel.solid.density * vessel.wallThickness * sideArea
+    // Water within a quarter of a diameter of the wetted side moves with it.
+    const water = this.density * Math.PI * vessel.diameter * depth * vessel.diameter / 4
+    this.inertance = wallInertance(wallMass + water, sideArea)
+    this.damping = 2 * WALL_DAMPING * Math.sqrt(this.inertance * 1.3 * room.pressure / vessel.capacity)
+    this.pool = Math.max(plan.pool, CLINGING_WATER)
+    this.plungeTime = mouth ? depth / mouth.plungeSpeed : 0
+    this.dependsOnTime = mouth !== undefined
+    this.soften = vessel.solid.softening
+    this.open = mouth !== undefined
+    this.outside = room.pressure
+    this.capacity = vessel.capacity
+    this.crossSection = vessel.crossSection
+    this.surfaceConductance = plan.surfaceConductance
+    this.airLayerFactor = plan.airLayerFactor
+    this.coolantTemperature = coolant.temperature
+    this.coolantConductance = coolant.conductance
+    this.coolantArea = coolant.area
+    this.throughBase = coolant.throughBase
+    this.leakArea = plan.leakArea
+    this.sprayFlow = spray?.flow ?? 0
+    this.mouthWater = mouth?.waterTemperature ?? 0
+    this.mouthDepth = depth
+    this.entryLoss = mouth?.entryLoss ?? 0
+    this.critical293 = plan.strength.criticalDifference
+  }
+
+  /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. */
+  get totals(): number {
+    return this.wall === 'standing' ? this.size - (this.leakArea > 0 ? COOLING.lost : COOLING.air) : this.counted
+  }
+
+  /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
+  get passageMass(): number {
+    return this.stemMass > 0 ? this.stemMass : this.density * this.mouthArea * (this.plan.mouth?.passage ?? 0)
+  }
+
+  gasVolume(state: Float64Array): number {
+    const drawnIn = state[COOLING.drawnIn]!
+    const inStem = this.stemMass > 0 ? Math.min(drawnIn > 0 ? drawnIn : 0, this.stemMass) : 0
+    const volume = this.capacity * (1 - state[COOLING.lost]!) - (drawnIn - inStem + this.pool) / this.density
+    const least = this.capacity * 2e-3
+    return volume > least ? volume : least
+  }
+
+  pressure(state: Float64Array): number {
+    return (state[COOLING.vapour]! * WATER_GAS_CONSTANT + state[COOLING.air]! * AIR_GAS_CONSTANT) * state[COOLING.gas]! / this.gasVolume(state)
+  }
+
+  /** Pressure difference that pushes on the wall in air, Pa. */
+  difference(state: Float64Array): number {
+    return this.outside - this.pressure(state)
+  }
+
+  /** Buckling difference at the walls' present temperature, Pa. */
+  critical(state: Float64Array): number {
+    if (!this.soften) return this.critical293
+    const wetShare = this.coolantArea / this.wholeWall
+    return this.critical293 * this.soften(wetShare * state[COOLING.wetWall]! + (1 - wetShare) * state[COOLING.dryWall]!)
+  }
+
+  /** Difference the wall holds just now, Pa. */
+  held(state: Float64Array): number {
+    const { residualLoad, stiffening, packing } = this.plan.strength
+    return this.critical(state) * heldFraction(state[COOLING.lost]!, residualLoad, stiffening, packing)
+  }
+
+  /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
+  unrest(state: Float64Array): number {
+    const { room, coolant, mouth } = this.plan
+    const vapourPressure = state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / this.gasVolume(state)
+    const dewPoint = quickSaturationTemperature(vapourPressure)
+    const speed = Math.abs(state[COOLING.speed]!) / 0.05
+    if (!mouth || mouth.stem) {
+      const coldest = coolant.area > 0 ? coolant.temperature : room.temperature
+      const warmth = (Math.max(dewPoint, state[COOLING.liquid]!) - coldest) / 2
+      return (warmth > speed ? warmth : speed) - 1
+    }
+    const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
+    // The hot drops left inside say nothing of what cold water will do; once more has come in than was left, it is the measure.
+    const surface = state[COOLING.drawnIn]! > this.pool ? Math.max(state[COOLING.liquid]!, mouth.waterTemperature) : mouth.waterTemperature
+    const steam = (dewPoint - surface) / 3
+    const most = speed > imbalance ? speed : imbalance
+    return (most > steam ? most : steam) - 1
+  }
+
+  derivatives(time: number, state: Float64Array, slope: Float64Array): void {
+    const { density, capacity: full, crossSection, outside } = this
+    const { room } = this.plan
+    const vapour = state[COOLING.vapour]! > 1e-9 ? state[COOLING.vapour]! : 1e-9
+    const air = state[COOLING.air]! > 1e-12 ? state[COOLING.air]! : 1e-12
+    const gas = state[COOLING.gas]!
+    const wetWall = state[COOLING.wetWall]!
+    const dryWall = state[COOLING.dryWall]!
+    const liquid = state[COOLING.liquid]!
+    const drawnIn = state[COOLING.drawnIn]!
+    const losing = this.wall === 'standing' ? 0 : state[COOLING.losing]!
+
+    const volume = this.gasVolume(state)
+    const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume
+    const dewPoint = quickSaturationTemperature(vapour * WATER_GAS_CONSTANT * gas / volume)
+    const latent = quickLatentHeat(dewPoint)
+    const layer = this.airLayerFactor * airLayerConductance(air / vapour)
+    const toWall = layer * this.half / (layer + this.half)
+
+    // Walls.
+    const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea
+    const dryArea = this.wholeWall - wetArea
+    const onDry = condensingFlux(this.film, dewPoint - dryWall, toWall)
+    const dryLoss = roomLossFlux(room.loss, dryWall)
+    let onWet = 0
+    slope[COOLING.wetWall] = 0
+    if (wetArea > 0) {
+      onWet = condensingFlux(this.film, dewPoint - wetWall, toWall)
+      const taken = this.cooled ? this.coolantConductance * (wetWall - this.coolantTemperature) : roomLossFlux(room.loss, wetWall)
+      slope[COOLING.wetWall] = (onWet - taken) / this.wallCapacity + (this.dependsOnTime ? (dryWall - wetWall) * this.wettingRate / wetArea : 0)
+    }
+    slope[COOLING.dryWall] = (onDry - dryLoss) / this.wallCapacity
+    const wallRate = (onWet * wetArea + onDry * dryArea) / latent
+
+    // Water and vapour that come to, or from, the liquid inside.
+    const gathered = drawnIn > 0 || !this.open ? drawnIn : 0
+    const liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER
+    const toSurface = dewPoint - liquid
+    const throughAir = this.surfaceConductance * layer / (this.surfaceConductance + layer)
+    let surfaceHeat = throughAir * crossSection * toSurface
+    if (toSurface < 0) {
+      // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through the air.
+      const boiling = liquid - quickSaturationTemperature(pressure)
+      if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection * boiling
+    }
+    const surface = surfaceHeat / latent
+    let jet = 0
+    let liquidHeat = surfaceHeat
+    slope[COOLING.speed] = 0
+    slope[COOLING.drawnIn] = 0
+    if (this.open) {
+      // The water in mouth and stem. With none left inside, no more can fall out.
+      const speed = state[COOLING.speed]!
+      const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
+      let length = this.slug
+      let loss = this.entryLoss
+      let standing: number
+      if (this.stemMass > 0) {
+        // The column lengthens as it climbs; what the pool weighs lies beside the stem's top and not on it.
+        standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength)
+        length += standing
+        loss += this.stemLoss * standing
+      } else standing = this.rise(drawnIn)
+      const drive = outside + density * GRAVITY * (depth - standing) - pressure
+      const emptying = drawnIn <= 0 && speed <= 0
+      const inflow = emptying ? 0 : density * this.mouthArea * speed
+      slope[COOLING.speed] = emptying && drive < 0 ? -speed * 1e3 : slugAcceleration(drive, speed, density, length, loss)
+      slope[COOLING.drawnIn] = inflow
+      const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
+      if (entering > 0) {
+        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, speed, this.plan.vessel.height - this.rise(drawnIn))
+        liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
+      }
+    } else {
+      // Condensate runs back at about the wall's temperature.
+      liquidHeat += (onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent * LIQUID_SPECIFIC_HEAT
+      if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
+      if (this.sprayFlow > 0 && this.cooled) {
+        const spray = this.plan.spray!
+        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, layer, spray.contact)
+        liquidHeat += jet * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid)
+      }
+    }
+    slope[COOLING.liquid] = liquidHeat / (liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity)
+
+    // Leak: air in, or gas out.
+    let airIn = 0
+    let leakHeat = 0
+    let vapourOut = 0
+    if (this.leakArea > 0) {
+      const flow = openingFlow(this.leakArea, outside - pressure, room.airDensity)
+      if (flow >= 0) {
+        airIn = flow
+        leakHeat = flow * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas)
+      } else {
+        airIn = flow * air / (air + vapour)
+        vapourOut = -flow * vapour / (air + vapour)
+        leakHeat = flow * pressure * volume / (air + vapour)
+      }
+    }
+    slope[COOLING.air] = airIn
+
+    // The gas: supercooled vapour turns to fog and gives its heat back.
+    const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME
+    const below = dewPoint - gas
+    const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0
+    const fog = capacity * supercooled / (FOG_TIME * latent)
+    const condensing = wallRate + jet + (surface > 0 ? surface : 0)
+    const evaporating = surface < 0 ? -surface : 0
+    if (!this.open) slope[COOLING.drawnIn] = wallRate + jet + surface + fog + (this.cooled ? this.sprayFlow : 0)
+    const volumeRate = -full * losing - slope[COOLING.drawnIn]! / density
+    slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut
+    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas
+      + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas)
+      - pressure * volumeRate + leakHeat
+      + INSIDE_GAS_CONDUCTANCE * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas))
+      + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection * (liquid - gas) : 0)) / capacity
+
+    // The wall.
+    slope[COOLING.lost] = losing
+    slope[COOLING.losing] = 0
+    if (this.wall !== 'standing') {
+      const push = outside - pressure - this.held(state)
+      const damping = this.wall === 'moving' ? this.damping : this.damping * CREEP
+      slope[COOLING.losing] = ((this.wall === 'moving' || push > 0 ? push : 0) - damping * losing * full) / this.inertance / full
+    }
+
+    if (this.counted > 0) {
+      slope[COOLING.condensedOnWall] = wallRate
+      slope[COOLING.condensedOnWater] = jet + surface
+      slope[COOLING.condensedAsFog] = fog
+    }
+  }
+
+  /** Height of the liquid that has gathered above mouth and stem, m. */
+  private rise(drawnIn: number): number {
+    const above = this.stemMass > 0 ? drawnIn - Math.min(drawnIn, this.stemMass) : drawnIn
+    return (above + this.pool) / (this.density * this.crossSection)
+  }
+}
+
+/** Share of the flow that spills over the top of a stem: none until it is nearly full, all once it is; soft for the integrator. */
+function overTheTop(filled: number): number {
+  const x = (filled - 0.97) / 0.03
+  return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x)
+}

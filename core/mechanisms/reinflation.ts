@@ -1,0 +1,135 @@
+/** Heating a crushed vessel that still holds water, with a way out for the steam: does it pop back? */
+import { AIR_GAS_CONSTANT } from '../substances/air'
+import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
+import { WATER_GAS_CONSTANT } from '../substances/water'
+import { LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
+import { Integrator, type OdeSystem } from '../solver'
+import { roomLossFlux } from './convection'
+import { openingFlow } from './inflow'
+import type { Room, SteamVessel } from './steam-vessel'
+
+/** Unknowns, by place in the state. */
+export const REINFLATION = { /** water, steam and wall, K */ temperature: 0, /** kg */ air: 1, /** kg of liquid */ water: 2, /** fraction of the volume */ lost: 3 } as const
+
+/** Longest time on the heat that is followed, s. */
+export const LONGEST_REINFLATION = 3600
+/** Time in which a wall that is past its popping pressure moves by its whole travel, s: a snap slowed by what steam there is. */
+const SNAP_TIME = 0.3
+/** Sharp folds do not come out: as the last of the volume returns, the pressure asked for rises to this multiple. Assumption. */
+const LAST_FOLDS = 3
+
+export interface ReinflationPlan {
+  vessel: SteamVessel
+  room: Room
+  /** W that get in */ power: number
+  /** share of the volume lost before */ lostBefore: number
+  /** kg */ water: number
+  /** Pa inside over outside at which the crushed wall begins to move back */ popDifference: number
+  /** m2 with contraction */ reliefArea: number
+  /** Pa over the room at which the relief opens; 0: an open hole */ reliefSetting: number
+}
+
+class ReinflationSystem implements OdeSystem {
+  readonly size = 4
+  readonly scale = Float64Array.of(10, 1e-3, 1e-2, 0.02)
+  private readonly wallCapacity: number
+  private readonly area: number
+
+  constructor(private readonly plan: ReinflationPlan) {
+    const { solid, wallThickness, upperArea, crossSection } = plan.vessel
+    this.wallCapacity = solid.density * solid.specificHeat * wallThickness * (upperArea + crossSection)
+    this.area = upperArea
+  }
+
+  volume(state: Float64Array): number {
+    return Math.max(this.plan.vessel.capacity * (1 - state[REINFLATION.lost]!) - state[REINFLATION.water]! / 960, this.plan.vessel.capacity * 0.01)
+  }
+
+  /** Over the room, Pa: saturated steam and the air left. */
+  gauge(state: Float64Array): number {
+    const temperature = state[REINFLATION.temperature]!
+    return quickSaturationPressure(temperature) + Math.max(0, state[REINFLATION.air]!) * AIR_GAS_CONSTANT * temperature / this.volume(state) - this.plan.room.pressure
+  }
+
+  /** Pressure over the room that the wall asks for at its present shape, Pa. */
+  asked(state: Float64Array): number {
+    const { popDifference, lostBefore } = this.plan
+    const back = Math.min(1, Math.max(0, 1 - state[REINFLATION.lost]! / lostBefore))
+    const square = back * back
+    return popDifference * (1 + (LAST_FOLDS - 1) * square * square)
+  }
+
+  derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
+    const { room, power, reliefArea, reliefSetting, lostBefore, vessel, popDifference } = this.plan
+    const temperature = state[REINFLATION.temperature]!
+    const water = Math.max(0, state[REINFLATION.water]!)
+    const air = Math.max(0, state[REINFLATION.air]!)
+    const volume = this.volume(state)
+    const saturation = quickSaturationPressure(temperature)
+    const vapour = saturation * volume / (WATER_GAS_CONSTANT * temperature)
+    const gauge = this.gauge(state)
+    const latent = quickLatentHeat(temperature)
+
+    // Out through the relief once it lifts; in through an open hole while the inside is below the room.
+    const drive = reliefSetting > 0 ? Math.max(0, gauge - reliefSetting) : gauge
+    const flow = drive >= 0 ? openingFlow(reliefArea, drive, (vapour + air) / volume) : openingFlow(reliefArea, drive, room.airDensity)
+    const airOut = flow > 0 ? flow * air / (vapour + air) : flow
+    const vapourOut = flow > 0 ? flow - airOut : 0
+
+    const push = gauge - this.asked(state)
+    slope[REINFLATION.lost] = push > 0 && state[REINFLATION.lost]! > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
+    slope[REINFLATION.air] = -airOut
+
+    // Saturated steam: what the heat makes beyond warming everything fills the growing volume and leaves.
+    const clausius = saturation * latent / (WATER_GAS_CONSTANT * temperature * temperature)
+    const vapourPerKelvin = clausius * volume / (WATER_GAS_CONSTANT * temperature)
+    const growing = -slope[REINFLATION.lost]! * vessel.capacity * saturation / (WATER_GAS_CONSTANT * temperature)
+    const lossed = this.area * roomLossFlux(room.loss, temperature)
+    slope[REINFLATION.temperature] = (power - lossed - latent * (vapourOut + growing))
+      / (this.wallCapacity + water * LIQUID_SPECIFIC_HEAT + latent * vapourPerKelvin)
+    slope[REINFLATION.water] = -(vapourOut + growing + vapourPerKelvin * slope[REINFLATION.temperature]!)
+  }
+}
+
+export interface ReinflationEnd {
+  /** s from heat on; undefined if the wall never moves back */ pop: number | undefined
+  /** s: when the relief first lets steam out, or water boils at room pressure through an open hole */ steaming: number | undefined
+  /** fraction of the volume still lost */ lost: number
+  /** Pa over the room */ peakGauge: number
+  /** kg */ waterLeft: number
+  /** s */ end: number
+}
+
+const integrator = new Integrator(4)
+const state = new Float64Array(4)
+
+/** Heats it until it has popped back, is dry, or has been watched for an hour. @param record (seconds from heat on, state, Pa over the room) */
+export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (time: number, state: Float64Array, gauge: number) => void): ReinflationEnd {
+  const system = new ReinflationSystem(plan)
+  const { room, lostBefore, water } = plan
+  state[REINFLATION.temperature] = room.temperature
+  state[REINFLATION.water] = water
+  state[REINFLATION.lost] = lostBefore
+  // Opened before it is heated, so that the inside is at the room's pressure.
+  state[REINFLATION.air] = Math.max(0, room.pressure - quickSaturationPressure(room.temperature)) * system.volume(state) / (AIR_GAS_CONSTANT * room.temperature)
+  let peakGauge = 0
+  let steaming: number | undefined
+  const onStep = (time: number, s: Float64Array) => {
+    const gauge = system.gauge(s)
+    if (gauge > peakGauge) peakGauge = gauge
+    if (steaming === undefined && (plan.reliefSetting > 0 ? gauge > plan.reliefSetting : s[REINFLATION.temperature]! > room.boilingPoint - 0.5)) steaming = time
+    record?.(time, s, gauge)
+  }
+  const ended = integrator.run(system, state, 0, LONGEST_REINFLATION, {
+    tolerance, firstStep: 0.5, onStep,
+    events: [
+      { id: 'pop', direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost]! },
+      { id: 'back', direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost]! - 0.08 * lostBefore },
+      { id: 'dry', direction: -1, stops: true, value: (_, s) => s[REINFLATION.water]! - 0.05 * water },
+    ],
+  })
+  return {
+    pop: ended.occurrences.find(o => o.id === 'pop')?.time, steaming, lost: state[REINFLATION.lost]!, peakGauge,
+    waterLeft: Math.max(0, state[REINFLATION.water]!), end: ended.time,
+  }
+}

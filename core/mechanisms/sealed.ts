@@ -9,6 +9,8 @@ export const LONGEST_SEALED = 3600
 const AFTERWARDS = { seconds: 5, share: 0.5 }
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
+/** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
+const SUDDEN = 0.25
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
 const COLLAPSE_STEPS = 40
 /** Difference from which a leak that eats it up again ends the watch, Pa. */
@@ -74,13 +76,18 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   system.cooled = coolDelay <= 0
   while (time < end) {
     const events = system.wall === 'standing' ? [critical, settled, lost] : system.wall === 'moving' ? [stops] : [shows, settled, lost]
-    const until = system.cooled ? end : Math.min(end, coolDelay)
+    const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
+    const until = Math.min(end, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep })
     time = stage.time
     const shown = stage.occurrences.find(o => o.id === 'shows')
     if (soft && shown && hush === undefined) hush = shown.time
-    if (stage.stoppedBy === undefined && !system.cooled) {
-      system.cooled = true
+    if (stage.stoppedBy === undefined && until < end) {
+      if (!system.cooled && time >= coolDelay) system.cooled = true
+      if (time >= sudden) {
+        system.wall = 'creeping'
+        state[COOLING.losing] = 0
+      }
       continue
     }
     if (stage.stoppedBy === undefined || stage.stoppedBy === 'settled' || stage.stoppedBy === 'leaked') break

@@ -1,11 +1,13 @@
 /** Public face of the computation. */
 export { saturationPressure, saturationTemperature, liquidWater, waterVapour, latentHeat, liquidDensity } from './substances/water'
+export { ICE_FUSION_HEAT, LIQUID_SPECIFIC_HEAT } from './substances/water-transport'
 export { humidAirDensity, humidityRatio } from './substances/air'
 export { SOLIDS } from './substances/solids'
 export { standardAtmospherePressure, stationPressureFromReport } from './place/atmosphere'
 export { capacityFromWeighing, thicknessFromMass } from './vessels/weighing'
 export { outerSurface, enclosedVolume, crossSection } from './vessels/cylinder'
 export { vonMisesBuckling, windenburgTrillingPressure } from './vessels/buckling'
+export { efficiencyFromWarming, type WarmingTrial, type MeasuredEfficiency } from './mechanisms/heater-efficiency'
 export * from './units'
 export { WHO_DECIDES, type Caution } from './cautions'
 export * from './demonstrations'

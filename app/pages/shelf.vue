@@ -1,34 +1,80 @@
 <script setup lang="ts">
-import { DEMONSTRATIONS, inputsFromItem, readStaging, siOf, vesselValues, formatNumber, type Fault, type ShelfItemDocument } from '~~/core'
+import {
+  findDemonstration, inputsFromItem, readStaging, shelfCsv, siOf, vesselValues, formatNumber, ShelfFaults,
+  type Fault, type ItemKind, type QuantityDocument, type QuantityKind, type ShelfItemDocument, type VesselValues,
+} from '~~/core'
 import type { ShelfItem } from '~/stores/shelf'
-import type ShelfItemForm from '~/components/shelf/ShelfItemForm.vue'
 
 useHead({ title: 'Shelf · Zealous Hush' })
 const shelf = useShelfStore()
 const units = useUnitsStore()
-await shelf.load()
+if (!shelf.loaded) await shelf.load()
 
-const KINDS = [{ kind: 'vessel', title: 'Vessels', one: 'a vessel' }, { kind: 'heater', title: 'Heaters', one: 'a heater' }, { kind: 'bath', title: 'Baths', one: 'a bath' }] as const
-const SCALE = 620 // pixels a metre: one scale for all vessels, so that they can be compared
+const KINDS: { kind: ItemKind, title: string, one: string }[] = [
+  { kind: 'vessel', title: 'Vessels', one: 'a vessel' }, { kind: 'heater', title: 'Heaters', one: 'a heater' }, { kind: 'bath', title: 'Baths and ice', one: 'a bath' },
+  { kind: 'closure', title: 'Bungs and caps', one: 'a bung or cap' }, { kind: 'thermometer', title: 'Thermometers', one: 'a thermometer' },
+  { kind: 'protection', title: 'Gloves, goggles, screens', one: 'gloves or a screen' }, { kind: 'consumable', title: 'Consumables', one: 'a consumable' },
+]
+/** Items shown of one kind before more are asked for: thousands stay quick. */
+const PAGE = 48
 
-const editing = shallowRef<{ item?: ShelfItem, id: string, document: ShelfItemDocument }>()
-const open = computed({ get: () => editing.value !== undefined, set: (now) => { if (!now) editing.value = undefined } })
-const form = ref<InstanceType<typeof ShelfItemForm>>()
+const search = ref('')
+const only = ref<ItemKind | ''>('')
+const showRetired = ref(false)
+const more = reactive<Partial<Record<ItemKind, number>>>({})
+watch([search, only], () => { for (const { kind } of KINDS) delete more[kind] })
+
+const matching = computed(() => {
+  const wanted = search.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const byKind = new Map<ItemKind, ShelfItem[]>()
+  for (const item of shelf.items) {
+    if (item.retired && !showRetired.value) continue
+    const d = item.document as ShelfItemDocument & { wallMaterial?: string, condition?: string, shape?: string }
+    if (wanted.length) {
+      const text = `${d.name} ${d.place} ${d.note} ${d.wallMaterial ?? ''} ${d.condition ?? ''} ${d.shape ?? ''}`.toLowerCase()
+      if (!wanted.every(w => text.includes(w))) continue
+    }
+    const list = byKind.get(d.kind)
+    if (list) list.push(item)
+    else byKind.set(d.kind, [item])
+  }
+  return byKind
+})
+const sections = computed(() => KINDS.filter(k => !only.value || k.kind === only.value).map((k) => {
+  const all = matching.value.get(k.kind) ?? []
+  return { ...k, all, shown: all.slice(0, more[k.kind] ?? PAGE) }
+}).filter(s => s.all.length || (!search.value && (only.value || ['vessel', 'heater', 'bath'].includes(s.kind)))))
+
+const valuesOf = (item: ShelfItem): VesselValues | undefined => {
+  if (item.document.kind !== 'vessel') return undefined
+  try {
+    return vesselValues(item.document)
+  } catch (error) {
+    if (error instanceof ShelfFaults) return undefined
+    throw error
+  }
+}
+const vessels = computed(() => (sections.value.find(s => s.kind === 'vessel')?.shown ?? []).map(item => ({ item, values: valuesOf(item) })))
+/** Pixels to a metre: one scale for all that are shown, so that the tallest fits. */
+const SCALE = computed(() => Math.min(620, 190 / Math.max(0.2, ...vessels.value.map(v => v.values?.height ?? 0)), 130 / Math.max(0.1, ...vessels.value.map(v => v.values?.diameter ?? 0))))
+
+/** `subject` tells drafts of different things apart. */
+const editing = ref<{ item?: ShelfItem, id: string, document: ShelfItemDocument, subject: string }>()
+const open = computed({ get: () => !!editing.value, set: (v) => { if (!v) editing.value = undefined } })
+const form = ref<{ done: () => void }>()
 const failure = ref('')
 const faults = ref<Fault[]>([])
 const saving = ref(false)
-const showRetired = ref(false)
-const shown = (kind: ShelfItemDocument['kind']) => shelf.items.filter(i => i.document.kind === kind && (showRetired.value || !i.retired))
 
-const BLANK: Record<ShelfItemDocument['kind'], Record<string, unknown>> = {
-  vessel: { kind: 'vessel', name: '', place: '', note: '', wallMaterial: 'aluminium', condition: 'sound' },
-  heater: { kind: 'heater', name: '', place: '', note: '' },
-  bath: { kind: 'bath', name: '', place: '', note: '' },
-}
-function edit(item?: ShelfItem, kind: ShelfItemDocument['kind'] = 'vessel') {
+const blank = (kind: ItemKind) => ({ kind, name: '', place: '', note: '' }) as unknown as ShelfItemDocument
+function edit(item?: ShelfItem, kind: ItemKind = 'vessel') {
   failure.value = ''
   faults.value = []
-  editing.value = { item, id: item?.id ?? crypto.randomUUID(), document: item?.document ?? BLANK[kind] as unknown as ShelfItemDocument }
+  editing.value = { item, id: item?.id ?? crypto.randomUUID(), document: item?.document ?? blank(kind), subject: item?.id ?? `new-${kind}` }
+}
+function duplicate(item: ShelfItem) {
+  edit(item)
+  editing.value = { id: crypto.randomUUID(), subject: `copy-of-${item.id}`, document: { ...JSON.parse(JSON.stringify(item.document)), name: `${item.document.name} (copy)`.slice(0, 120) } }
 }
 async function save(document: ShelfItemDocument) {
   const { item, id } = editing.value!
@@ -53,37 +99,49 @@ async function save(document: ShelfItemDocument) {
     saving.value = false
   }
 }
-async function retire(item: ShelfItem) {
+async function attempt(act: () => Promise<unknown>) {
+  failure.value = ''
   try {
-    await shelf.save(item, item.document, !item.retired)
+    await act()
   } catch (error) {
-    failure.value = refusalOf(error).message
+    failure.value = error instanceof Error && !('status' in error) && !('statusCode' in error) ? error.message : refusalOf(error).message
   }
 }
-async function stage(item: ShelfItem) {
+const retire = (item: ShelfItem) => attempt(() => shelf.save(item, item.document, !item.retired))
+const photo = (item: ShelfItem, file: File | null) => attempt(async () => shelf.savePhoto(item.id, file ? await photoFromFile(file) : null))
+const stage = (item: ShelfItem, demonstrationId: string) => attempt(async () => {
   const id = crypto.randomUUID()
-  const demonstration = DEMONSTRATIONS[0]!
-  try {
-    const { document } = readStaging({ demonstration: demonstration.id, title: `${demonstration.name}: ${item.document.name}`, inputs: inputsFromItem(item.document) })
-    await sendWrite('POST', '/api/stagings', { id, document }, id)
-    await navigateTo(`/bench/${id}`)
-  } catch (error) {
-    failure.value = refusalOf(error).message
-  }
-}
+  const demonstration = findDemonstration(demonstrationId)!
+  const { document } = readStaging({ demonstration: demonstration.id, title: `${demonstration.name}: ${item.document.name}`, inputs: inputsFromItem(item.document, demonstration) })
+  await sendWrite('POST', '/api/stagings', { id, document }, id)
+  await navigateTo(`/bench/${id}`)
+})
+
+const shown = (q: QuantityDocument | undefined, kind: QuantityKind, pair: readonly [string, string]) => q ? units.format(siOf(q, kind), pair, kind) : ''
 const line = (item: ShelfItem): string => {
   const d = item.document
-  if (d.kind === 'heater') return `${units.format(siOf(d.ratedPower, 'power'), ['kW', 'BTU/h'], 'power')} on its label; ${d.efficiency ? `${formatNumber(siOf(d.efficiency, 'fraction') * 100)} % gets into a small can` : 'share that gets in not measured'}`
-  if (d.kind === 'bath') return `${units.format(siOf(d.water, 'volume'), ['L', 'qt'], 'volume')} of water${d.ice ? `, ${units.format(siOf(d.ice, 'mass'), ['kg', 'lb'], 'mass')} of ice` : ', no ice'}${d.temperature ? `, ${units.format(siOf(d.temperature, 'temperature'), ['degC', 'degF'], 'temperature')}` : ''}`
-  return ''
+  switch (d.kind) {
+    case 'heater': {
+      const spread = typeof d.efficiency?.spread === 'number' ? ` ± ${formatNumber(d.efficiency.spread * 100, 2)} % of it` : ''
+      return `${d.heaterKind === 'other' ? '' : `${d.heaterKind}, `}${shown(d.ratedPower, 'power', ['kW', 'BTU/h'])} on its label; ${d.efficiency ? `${formatNumber(siOf(d.efficiency, 'fraction') * 100)} %${spread} gets in` : 'share that gets in not measured'}`
+    }
+    case 'bath': return `${shown(d.water, 'volume', ['L', 'qt'])} of water${d.ice ? `, ${shown(d.ice, 'mass', ['kg', 'lb'])} of ice` : ', no ice'}${d.temperature ? `, ${shown(d.temperature, 'temperature', ['degC', 'degF'])}` : ''}`
+    case 'closure': return `${d.count} × ${d.closureKind}${d.fits ? ` for ${shown(d.fits, 'length', ['mm', 'in'])}` : ''}${d.opensAt ? `, opens at ${shown(d.opensAt, 'pressure', ['kPa', 'psi'])}` : ''}`
+    case 'thermometer': return `${d.count} ×${d.least && d.most ? ` ${shown(d.least, 'temperature', ['degC', 'degF'])} to ${shown(d.most, 'temperature', ['degC', 'degF'])}` : ''}${d.error ? `, ± ${shown(d.error, 'temperatureDifference', ['K', 'degF'])}` : ''}`
+    case 'protection': return `${d.count} × ${d.protectionKind}`
+    case 'consumable': return `${d.count} left${d.count <= d.restockAt ? ': get more' : ''}`
+    default: return ''
+  }
 }
-const values = (item: ShelfItem) => item.document.kind === 'vessel' ? vesselValues(item.document) : undefined
+const live = () => shelf.items.filter(i => !i.retired).map(i => i.document)
+const exportCsv = () => download('shelf.csv', shelfCsv(live()), 'text/csv')
+const exportJson = () => download('shelf.json', JSON.stringify({ format: 'zealous-hush/shelf', version: 1, items: live() }, null, 2), 'application/json')
 </script>
 
 <template>
   <div class="max-w-6xl mx-auto px-4 sm:px-6 py-6">
-    <div class="flex flex-wrap items-end gap-4 mb-4">
-      <div class="flex-1">
+    <div class="flex flex-wrap items-end gap-x-6 gap-y-3 mb-3">
+      <div class="flex-1 min-w-56">
         <h1 class="text-3xl">
           Shelf
         </h1>
@@ -91,14 +149,39 @@ const values = (item: ShelfItem) => item.document.kind === 'vessel' ? vesselValu
           What have I got? Measured once, used in every staging.
         </p>
       </div>
-      <label class="flex gap-2 text-sm"><input v-model="showRetired" type="checkbox"> show what is retired</label>
+      <div class="w-full sm:w-72">
+        <label class="sr-only" for="shelf-search">Search the shelf</label>
+        <input id="shelf-search" v-model="search" type="search" class="text-field" placeholder="Search name, place, note…">
+      </div>
+    </div>
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
+      <div class="flex flex-wrap gap-x-3" role="group" aria-label="Show only">
+        <button class="plain-link" :aria-pressed="only === ''" :class="only === '' ? 'font-bold !no-underline' : ''" @click="only = ''">
+          everything
+        </button>
+        <button v-for="k in KINDS" :key="k.kind" class="plain-link" :aria-pressed="only === k.kind" :class="only === k.kind ? 'font-bold !no-underline' : ''" @click="only = k.kind">
+          {{ k.title.toLowerCase() }} <span class="figures soft">{{ matching.get(k.kind)?.length ?? 0 }}</span>
+        </button>
+      </div>
+      <label class="flex gap-2"><input v-model="showRetired" type="checkbox"> show what is retired</label>
+      <span class="flex-1" />
+      <ShelfImport />
+      <button class="plain-link" @click="exportCsv">
+        Export CSV
+      </button>
+      <button class="plain-link" @click="exportJson">
+        Export JSON
+      </button>
     </div>
     <p v-if="shelf.failure || failure" class="fault" role="alert">
       {{ shelf.failure || failure }} <button v-if="shelf.failure" class="plain-link" @click="shelf.load()">
         Try again
       </button>
     </p>
-    <section v-for="{ kind, title, one } in KINDS" :key="kind" class="mb-8" :aria-labelledby="`kind-${kind}`">
+    <p v-if="search && !sections.length" class="border-y rule py-6 text-center">
+      Nothing on the shelf matches “{{ search }}”.
+    </p>
+    <section v-for="{ kind, title, one, all, shown: list } in sections" :key="kind" class="mb-8" :aria-labelledby="`kind-${kind}`">
       <div class="flex items-baseline gap-4 border-b rule pb-1 mb-3">
         <h2 :id="`kind-${kind}`" class="text-xl">
           {{ title }}
@@ -107,42 +190,56 @@ const values = (item: ShelfItem) => item.document.kind === 'vessel' ? vesselValu
           Add {{ one }}
         </button>
       </div>
-      <p v-if="shelf.loaded && !shown(kind).length" class="soft">
+      <p v-if="shelf.loaded && !all.length" class="soft">
         None yet. Add {{ one }} to use it in a staging.
       </p>
       <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
-        <li v-for="item in shown(kind)" :key="item.id" class="grid grid-cols-[70px_1fr] gap-4 items-end" :class="item.retired ? 'opacity-60' : ''">
-          <VesselSilhouette v-if="values(item)" class="justify-self-center" :diameter="values(item)!.diameter" :height="values(item)!.height" :mouth="values(item)!.mouthDiameter" :scale="SCALE" :dented="item.document.kind === 'vessel' && item.document.condition === 'dented'" :label="`${item.document.name}, to scale`" />
-          <div class="figures">
+        <li v-for="{ item, values } in vessels" :key="item.id" class="grid grid-cols-[auto_1fr] gap-4 items-end" :class="item.retired ? 'opacity-60' : ''">
+          <div class="w-[136px] grid justify-items-center items-end">
+            <VesselSilhouette v-if="values && item.document.kind === 'vessel'" :vessel="values" :scale="SCALE" :dented="item.document.condition === 'dented'" :label="`${item.document.name}, to scale`" />
+          </div>
+          <div class="figures min-w-0">
+            <img v-if="item.photo" :src="`/api/shelf/${item.id}/photo?${item.photo}`" :alt="`Photo of ${item.document.name}`" class="h-14 w-auto rounded mb-1" loading="lazy">
             <h3 class="text-lg">
               {{ item.document.name }}
             </h3>
-            <p v-if="values(item) && item.document.kind === 'vessel'">
-              <b>{{ units.format(values(item)!.capacity, ['mL', 'floz'], 'volume') }}</b> <span class="soft">{{ values(item)!.capacityFrom }}</span>,
-              {{ item.document.wallMaterial }} <b>{{ units.format(values(item)!.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> <span class="soft">{{ values(item)!.thicknessFrom }}</span><template v-if="item.document.condition === 'dented'">, dented</template>
+            <template v-if="values && item.document.kind === 'vessel'">
+              <p>
+                <b>{{ units.format(values.capacity, values.capacity < 2e-3 ? ['mL', 'floz'] : ['L', 'gal'], 'volume') }}</b> <span class="soft">{{ values.capacityFrom }}</span>,
+                {{ item.document.wallMaterial }} <b>{{ units.format(values.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> <span class="soft">{{ values.thicknessFrom }}</span><template v-if="item.document.condition !== 'sound'">, <b class="text-(--danger)">{{ item.document.condition === 'unfit' ? 'unfit for a pressure difference' : item.document.condition }}</b></template><template v-if="item.document.count !== 1">; {{ item.document.count }} of them</template>
+              </p>
+              <p class="soft text-sm">
+                <template v-if="values.perfectStrength !== undefined">a perfect one holds {{ units.format(values.perfectStrength, ['kPa', 'psi'], 'pressure') }}; </template><template v-if="values.shape !== 'bell-jar'">{{ values.shape === 'flask' ? 'bore' : 'mouth' }} {{ units.format(values.mouthDiameter, ['mm', 'in'], 'length') }}</template>{{ item.document.place ? `; ${item.document.place}` : '' }}
+              </p>
+            </template>
+            <p v-else class="fault">
+              Its measures do not go together: change it.
             </p>
-            <p class="soft text-sm">
-              a perfect one holds {{ units.format(values(item)!.perfectStrength, ['kPa', 'psi'], 'pressure') }}; mouth {{ units.format(values(item)!.mouthDiameter, ['mm', 'in'], 'length') }}{{ item.document.place ? `; ${item.document.place}` : '' }}
-            </p>
-            <ShelfItemActions :item="item" @stage="stage(item)" @edit="edit(item)" @retire="retire(item)" />
+            <ShelfItemActions :item="item" @stage="stage(item, $event)" @edit="edit(item)" @copy="duplicate(item)" @retire="retire(item)" @photo="photo(item, $event)" />
           </div>
         </li>
       </ul>
       <ul v-else class="grid sm:grid-cols-2 gap-x-8">
-        <li v-for="item in shown(kind)" :key="item.id" class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0" :class="item.retired ? 'opacity-60' : ''">
+        <li v-for="item in list" :key="item.id" class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0" :class="item.retired ? 'opacity-60' : ''">
+          <img v-if="item.photo" :src="`/api/shelf/${item.id}/photo?${item.photo}`" :alt="`Photo of ${item.document.name}`" class="h-14 w-auto rounded float-right" loading="lazy">
           <h3 class="text-lg">
             {{ item.document.name }}
           </h3>
           <p class="figures">
             {{ line(item) }}<span v-if="item.document.place" class="soft text-sm">; {{ item.document.place }}</span>
           </p>
-          <ShelfItemActions :item="item" @stage="stage(item)" @edit="edit(item)" @retire="retire(item)" />
+          <ShelfItemActions :item="item" @stage="stage(item, $event)" @edit="edit(item)" @copy="duplicate(item)" @retire="retire(item)" @photo="photo(item, $event)" />
         </li>
       </ul>
+      <p v-if="all.length > list.length" class="mt-4">
+        <button class="quiet-button figures" @click="more[kind] = list.length + PAGE">
+          Show {{ Math.min(PAGE, all.length - list.length) }} more of {{ all.length - list.length }}
+        </button>
+      </p>
     </section>
     <UModal v-model:open="open" :title="editing?.item ? `Change ${editing.item.document.name}` : 'New on the Shelf'" description="What can be weighed or read; any unit." :ui="{ content: 'max-w-2xl' }">
       <template #body>
-        <ShelfItemForm v-if="editing" ref="form" :key="editing.id" :document="editing.document" :subject="editing.item ? editing.id : `new-${editing.document.kind}`" :failure="failure" :server-faults="faults" :saving="saving" @save="save" @cancel="editing = undefined" />
+        <ShelfItemForm v-if="editing" ref="form" :key="editing.id" :document="editing.document" :subject="editing.subject" :failure="failure" :server-faults="faults" :saving="saving" @save="save" @cancel="editing = undefined" />
       </template>
     </UModal>
   </div>

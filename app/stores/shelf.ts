@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import type { ShelfItemDocument } from '~~/core'
 
-export interface ShelfItem { id: string, version: number, document: ShelfItemDocument, retired: boolean }
+export interface ShelfItem { id: string, version: number, document: ShelfItemDocument, retired: boolean, photo: string | null }
 
 /** What the prep room has. */
 export const useShelfStore = defineStore('shelf', () => {
@@ -38,5 +38,16 @@ export const useShelfStore = defineStore('shelf', () => {
     replace(await sendWrite<ShelfItem>('PUT', `/api/shelf/${item.id}`, { baseVersion: item.version, document, retired }))
   }
 
-  return { items, inUse, ofKind, loaded, failure, load, add, save, replace }
+  /** Adds many in one write. @throws the refusal of the server */
+  async function addAll(documents: readonly ShelfItemDocument[], writeId: string) {
+    const items = documents.map(document => ({ id: crypto.randomUUID(), document }))
+    for (const item of await sendWrite<ShelfItem[]>('POST', '/api/shelf/import', { items }, writeId)) replace(item)
+  }
+
+  /** Sets, or with null removes, the photo of an item. @throws the refusal of the server */
+  async function savePhoto(id: string, photo: string | null) {
+    replace(await sendWrite<ShelfItem>('PUT', `/api/shelf/${id}/photo`, { photo }))
+  }
+
+  return { items, inUse, ofKind, loaded, failure, load, add, addAll, save, savePhoto, replace }
 })

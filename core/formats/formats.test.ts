@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { canPlunge } from '../demonstrations/can-plunge'
 import { predict, predictionSchema, readRoom, readStaging, runSchema, stagingSchema, stagingOfRun, observationOf, checkRun, StagingFaults, ShelfFaults, vesselSchema, vesselValues, inputsFromItem, withRoom, traceCsv, checkShelfItem } from '..'
 import { schemaDocuments } from './json-schemas'
 
@@ -107,8 +108,8 @@ describe('shelf documents', () => {
     const values = vesselValues(can)
     expect(values.capacity * 1e6).toBeCloseTo(331.3, 0)
     expect(values.thicknessFrom).toBe('weighed')
-    expect(readStaging({ demonstration: 'can-plunge', inputs: inputsFromItem(can) }).values.numbers.vesselVolume! * 1e6).toBeCloseTo(331.3, 0)
-    expect(inputsFromItem({ kind: 'bath', name: 'b', place: '', note: '', water: q(6, 'L') }).iceMass).toEqual(q(0, 'g'))
+    expect(readStaging({ demonstration: 'can-plunge', inputs: inputsFromItem(can, canPlunge) }).values.numbers.vesselVolume! * 1e6).toBeCloseTo(331.3, 0)
+    expect(inputsFromItem({ kind: 'bath', name: 'b', place: '', note: '', water: q(6, 'L') }, canPlunge).iceMass).toEqual(q(0, 'g'))
   })
   it('name the field that is missing or makes no sense', () => {
     expect(() => vesselValues({ ...can, emptyMass: undefined })).toThrow(/capacity: is missing.*\nwallThickness: is missing/s)

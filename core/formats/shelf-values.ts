@@ -1,25 +1,31 @@
 /** What a shelf item's measures come to, and the inputs it gives a staging. */
 import { outerSurface } from '../vessels/cylinder'
 import { windenburgTrillingPressure, vonMisesBuckling } from '../vessels/buckling'
+import { hingeDifference } from '../vessels/flat-panel'
 import { capacityFromWeighing, thicknessFromMass } from '../vessels/weighing'
+import { pow } from '../elementary'
 import { SOLIDS, type SolidName } from '../substances/solids'
-import type { Fault } from '../demonstrations'
-import { QuantityError } from '../units'
+import type { Demonstration, Fault, VesselShape } from '../demonstrations'
+import { QuantityError, formatQuantity } from '../units'
 import { siOf } from './document-values'
+import { fieldsOf } from './shelf-fields'
 import type { BathDocument, HeaterDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'
 
 export interface VesselValues {
-  /** m */ diameter: number
+  shape: VesselShape
+  /** m: of the body; a box's width */ diameter: number
+  /** m: a box's depth, otherwise the diameter */ depth: number
   /** m */ height: number
   /** m */ mouthDiameter: number
+  /** m */ neckLength: number
   /** m3 */ capacity: number
   /** m */ wallThickness: number
   capacityFrom: 'measured' | 'weighed'
   thicknessFrom: 'measured' | 'weighed'
   /** m2 */ surface: number
-  /** Pa, perfect cylinder, von Mises */ perfectStrength: number
-  /** Pa, Windenburg & Trilling */ shortStrength: number
+  /** difference at which a perfect one gives way, Pa; undefined where it breaks otherwise */ perfectStrength?: number
+  /** the same by Windenburg & Trilling, cylinders only, Pa */ shortStrength?: number
 }
 
 /** Faults of a shelf item in words; the field's name is the fault's input. */
@@ -29,57 +35,76 @@ export class ShelfFaults extends Error {
   }
 }
 
+/** SI values of an item's quantities by field, checked against each field's range; faults are added to `faults`. */
+function quantitiesOf(item: ShelfItemDocument, faults: Fault[]): Record<string, number | undefined> {
+  const found: Record<string, number | undefined> = {}
+  for (const f of fieldsOf(item.kind, item.kind === 'vessel' ? item.shape : undefined)) {
+    if (f.type !== 'quantity') continue
+    const given = (item as unknown as Record<string, QuantityDocument | undefined>)[f.field]
+    if (!given) continue
+    const value = guarded(f.field, faults, () => siOf(given, f.quantity))
+    found[f.field] = value
+    if (Number.isFinite(value) && !(value >= f.range[0] && value <= f.range[1])) {
+      faults.push({ input: f.field, message: `given ${given.value} ${given.unit ?? ''}; accepted: ${formatQuantity(f.range[0], f.units[0], f.quantity)} to ${formatQuantity(f.range[1], f.units[0], f.quantity)}` })
+    }
+  }
+  return found
+}
+
 /**
  * Derived values of a vessel.
  * @throws ShelfFaults naming the field that is missing or makes no sense
  */
 export function vesselValues(vessel: VesselDocument): VesselValues {
   const faults: Fault[] = []
-  const length = (field: 'diameter' | 'height' | 'mouthDiameter', least: number, most: number): number => {
-    const value = guarded(field, faults, () => siOf(vessel[field], 'length'))
-    if (Number.isFinite(value) && !(value >= least && value <= most)) {
-      faults.push({ input: field, message: `given ${vessel[field].value} ${vessel[field].unit ?? ''}; accepted: ${least * 1000} to ${most * 1000} mm` })
-    }
-    return value
+  const q = quantitiesOf(vessel, faults)
+  const { shape } = vessel
+  const needed = (field: string): number => {
+    if (q[field] === undefined) faults.push({ input: field, message: 'is missing' })
+    return q[field] ?? NaN
   }
-  const diameter = length('diameter', 0.02, 1)
-  const height = length('height', 0.03, 2)
-  const mouthDiameter = length('mouthDiameter', 0.002, 0.6)
   const solid = SOLIDS[vessel.wallMaterial as SolidName]
   if (!solid) faults.push({ input: 'wallMaterial', message: `given "${vessel.wallMaterial}"; accepted: ${Object.keys(SOLIDS).join(', ')}` })
-  const mass = (field: 'fullMass' | 'emptyMass') => vessel[field] && guarded(field, faults, () => siOf(vessel[field]!, 'mass'))
-  const emptyMass = mass('emptyMass')
-  const fullMass = mass('fullMass')
 
   let capacity = NaN
   const capacityFrom = vessel.capacity ? 'measured' : 'weighed'
-  if (vessel.capacity) capacity = guarded('capacity', faults, () => siOf(vessel.capacity!, 'volume'))
-  else if (fullMass !== undefined && emptyMass !== undefined) {
-    const temperature = vessel.waterTemperature ? guarded('waterTemperature', faults, () => siOf(vessel.waterTemperature!, 'temperature')) : 293.15
-    capacity = guarded('fullMass', faults, () => capacityFromWeighing(fullMass, emptyMass, temperature))
+  if (vessel.capacity) capacity = q.capacity ?? NaN
+  else if (q.fullMass !== undefined && q.emptyMass !== undefined) {
+    capacity = guarded('fullMass', faults, () => capacityFromWeighing(q.fullMass!, q.emptyMass!, q.waterTemperature ?? 293.15))
   } else faults.push({ input: 'capacity', message: 'is missing; give it, or weigh the vessel full and empty' })
-  if (Number.isFinite(capacity) && Number.isFinite(diameter * height)) {
-    const enclosed = Math.PI * diameter * diameter * height / 4
-    if (!(capacity > 0 && capacity <= enclosed * 1.03)) {
-      faults.push({ input: capacityFrom === 'measured' ? 'capacity' : 'fullMass', message: `comes to ${(capacity * 1e6).toFixed(0)} mL; accepted: above 0 and at most ${(enclosed * 1e6).toFixed(0)} mL, what diameter and height enclose` })
-    }
-  }
 
-  const surface = outerSurface({ diameter, height, wallThickness: 0 })
+  // A flask is the sphere that holds its capacity.
+  const diameter = shape === 'flask' ? pow(6 * Math.max(capacity, 1e-9) / Math.PI, 1 / 3) : needed(shape === 'box' ? 'width' : 'diameter')
+  const depth = shape === 'box' ? needed('depth') : diameter
+  const height = shape === 'flask' ? diameter : needed('height')
+  const mouthDiameter = shape === 'flask' ? q.stemDiameter ?? 0.02 : shape === 'bell-jar' ? diameter : needed('mouthDiameter')
+  const section = shape === 'box' ? diameter * depth : Math.PI * diameter * diameter / 4
+  const enclosed = shape === 'flask' ? Infinity : section * height
+  if (Number.isFinite(capacity) && Number.isFinite(enclosed) && !(capacity > 0 && capacity <= enclosed * 1.03)) {
+    faults.push({ input: capacityFrom === 'measured' ? 'capacity' : 'fullMass', message: `comes to ${(capacity * 1e6).toFixed(0)} mL; accepted: above 0 and at most ${(enclosed * 1e6).toFixed(0)} mL, what its measures enclose` })
+  }
+  const surface = shape === 'flask' ? Math.PI * diameter * diameter : shape === 'box' ? 2 * (diameter + depth) * height + 2 * section : outerSurface({ diameter, height, wallThickness: 0 })
   let wallThickness = NaN
   const thicknessFrom = vessel.wallThickness ? 'measured' : 'weighed'
-  if (vessel.wallThickness) wallThickness = guarded('wallThickness', faults, () => siOf(vessel.wallThickness!, 'length'))
-  else if (emptyMass !== undefined && solid) wallThickness = guarded('emptyMass', faults, () => thicknessFromMass(emptyMass, surface, solid.density))
+  if (vessel.wallThickness) wallThickness = q.wallThickness ?? NaN
+  else if (q.emptyMass !== undefined && solid) wallThickness = guarded('emptyMass', faults, () => thicknessFromMass(q.emptyMass!, surface, solid.density))
   else faults.push({ input: 'wallThickness', message: 'is missing; give it, or weigh the vessel empty' })
-  if (Number.isFinite(wallThickness) && Number.isFinite(diameter) && !(wallThickness / diameter > 2e-5 && wallThickness / diameter <= 0.05)) {
-    faults.push({ input: thicknessFrom === 'measured' ? 'wallThickness' : 'emptyMass', message: `comes to a wall of ${(wallThickness * 1000).toFixed(3)} mm; accepted: above 0 and at most a twentieth of the diameter` })
+  const narrowest = Math.min(diameter, depth)
+  const thickest = vessel.wallMaterial === 'glass' ? 0.1 : 0.05
+  if (Number.isFinite(wallThickness) && Number.isFinite(narrowest) && !(wallThickness / narrowest > 2e-5 && wallThickness / narrowest <= thickest)) {
+    faults.push({ input: thicknessFrom === 'measured' ? 'wallThickness' : 'emptyMass', message: `comes to a wall of ${(wallThickness * 1000).toFixed(3)} mm; accepted: above 0 and at most ${(narrowest * thickest * 1000).toFixed(2)} mm` })
   }
   if (faults.length > 0) throw new ShelfFaults(faults)
-  const cylinder = { diameter, height, wallThickness }
-  return {
-    diameter, height, mouthDiameter, capacity, wallThickness, capacityFrom, thicknessFrom, surface,
-    perfectStrength: vonMisesBuckling(cylinder, solid).pressure, shortStrength: windenburgTrillingPressure(cylinder, solid),
+  const values: VesselValues = {
+    shape, diameter, depth, height, mouthDiameter, neckLength: q.neckLength ?? 0, capacity, wallThickness, capacityFrom, thicknessFrom, surface,
   }
+  if (solid.yieldStrength !== undefined && shape === 'box') {
+    values.perfectStrength = hingeDifference({ width: Math.min(Math.max(diameter, depth), height), length: Math.max(diameter, depth, height), thickness: wallThickness }, solid.yieldStrength)
+  } else if (shape === 'cylinder' || vessel.wallMaterial === 'PET') {
+    values.perfectStrength = vonMisesBuckling({ diameter, height, wallThickness }, solid).pressure
+    values.shortStrength = windenburgTrillingPressure({ diameter, height, wallThickness }, solid)
+  }
+  return values
 }
 
 function guarded(input: string, faults: Fault[], compute: () => number): number {
@@ -99,41 +124,34 @@ export function checkShelfItem(item: ShelfItemDocument): void {
     return
   }
   const faults: Fault[] = []
-  const check = (field: string, document: QuantityDocument | undefined, kind: Parameters<typeof siOf>[1], least: number, most: number, words: string) => {
-    if (!document) return
-    const value = guarded(field, faults, () => siOf(document, kind))
-    if (Number.isFinite(value) && !(value >= least && value <= most)) faults.push({ input: field, message: `given ${document.value} ${document.unit ?? ''}; accepted: ${words}` })
-  }
-  if (item.kind === 'heater') {
-    check('ratedPower', item.ratedPower, 'power', 50, 20e3, '50 W to 20 kW')
-    check('efficiency', item.efficiency, 'fraction', 0.02, 0.95, '2 % to 95 %')
-  } else {
-    check('water', item.water, 'volume', 0.2e-3, 0.5, '0.2 L to 500 L')
-    check('ice', item.ice, 'mass', 0, 50, '0 to 50 kg')
-    check('temperature', item.temperature, 'temperature', 273.15, 372.15, '0 to 99 °C')
-  }
+  quantitiesOf(item, faults)
   if (faults.length > 0) throw new ShelfFaults(faults)
 }
 
 const measured = (value: number, unit: string): QuantityDocument => ({ value: Number(value.toPrecision(4)), unit })
 
-/** Inputs of a staging that an item sets. */
-export function inputsFromItem(item: ShelfItemDocument): StagingDocument['inputs'] {
-  if (item.kind === 'vessel') return inputsFromVessel(item)
-  return item.kind === 'heater' ? inputsFromHeater(item) : inputsFromBath(item)
+/** Inputs of a staging that an item sets: those that the demonstration has. */
+export function inputsFromItem(item: ShelfItemDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] {
+  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item) : item.kind === 'bath' ? inputsFromBath(item) : {}
+  return Object.fromEntries(Object.entries(all).filter(([id, value]) => demonstration.inputs.some(input =>
+    input.id === id && (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)))))
 }
 
 function inputsFromVessel(item: VesselDocument): StagingDocument['inputs'] {
   const v = vesselValues(item)
-  return {
-    vesselVolume: measured(v.capacity * 1e6, 'mL'), vesselDiameter: measured(v.diameter * 1e3, 'mm'),
-    vesselHeight: measured(v.height * 1e3, 'mm'), mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
-    wallThickness: measured(v.wallThickness * 1e3, 'mm'), wallMaterial: item.wallMaterial, vesselCondition: item.condition,
+  const inputs: StagingDocument['inputs'] = {
+    vesselVolume: measured(v.capacity * 1e6, 'mL'), vesselHeight: measured(v.height * 1e3, 'mm'), wallThickness: measured(v.wallThickness * 1e3, 'mm'),
+    wallMaterial: item.wallMaterial, vesselCondition: item.condition === 'sound' ? 'sound' : 'dented', vesselShape: v.shape,
+    // A round tin's width is its diameter.
+    vesselDiameter: measured(v.diameter * 1e3, 'mm'), vesselWidth: measured(v.diameter * 1e3, 'mm'), vesselDepth: measured(v.depth * 1e3, 'mm'),
+    mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'), neckDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
   }
+  for (const field of ['neckLength', 'hoopSpacing', 'stemLength', 'stemDiameter'] as const) if (item[field]) inputs[field] = item[field]
+  return inputs
 }
 
 const inputsFromHeater = (item: HeaterDocument): StagingDocument['inputs'] =>
-  ({ heaterPower: item.ratedPower, ...(item.efficiency && { heatingEfficiency: item.efficiency }) })
+  ({ heaterPower: item.ratedPower, ...(item.efficiency && { heatingEfficiency: item.efficiency }), ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }) })
 
 const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] =>
   ({ bathVolume: item.water, iceMass: item.ice ?? { value: 0, unit: 'g' }, ...(item.temperature && { bathTemperature: item.temperature }) })

@@ -1,9 +1,11 @@
 import type { ShelfItemDocument } from '../../core'
 import { pool, takeReceipt, transaction } from './pool'
 
-export interface StoredItem { id: string, version: number, document: ShelfItemDocument, retired: boolean }
+export interface StoredItem { id: string, version: number, document: ShelfItemDocument, retired: boolean, photo: string | null }
 
-const COLUMNS = 'id, version, document, retired_at is not null as retired'
+/** `photo`: when it was last changed, which also tells a browser's cache apart. */
+const COLUMNS = `id, version, document, retired_at is not null as retired,
+  (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from shelf_photo where item_id = shelf_item.id) as photo`
 
 export async function listShelf(): Promise<StoredItem[]> {
   const { rows } = await pool().query(`select ${COLUMNS} from shelf_item order by kind desc, name, id`)
@@ -37,5 +39,42 @@ export async function saveShelfItem(
        where id = $1 returning ${COLUMNS}`,
       [id, document.kind, document.name, document, retired])
     return { saved: true, item: saved.rows[0] }
+  })
+}
+
+/** Adds many items in one go, all or none; those that a retry brings again are left as they are. */
+export async function importShelf(items: readonly { id: string, document: ShelfItemDocument }[], writeId: string): Promise<StoredItem[]> {
+  return transaction(async (client) => {
+    if (await takeReceipt(client, writeId)) {
+      await client.query(
+        `insert into shelf_item (id, kind, name, document)
+         select id, document->>'kind', document->>'name', document from unnest($1::uuid[], $2::jsonb[]) as row (id, document)`,
+        [items.map(i => i.id), items.map(i => JSON.stringify(i.document))])
+    }
+    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = any($1::uuid[]) order by kind desc, name, id`, [items.map(i => i.id)])
+    return rows
+  })
+}
+
+export interface Photo { type: string, bytes: Buffer }
+
+export async function readPhoto(id: string): Promise<Photo | undefined> {
+  const { rows } = await pool().query('select type, bytes from shelf_photo where item_id = $1', [id])
+  return rows[0]
+}
+
+/** Sets or, with no photo, removes it. @returns the item, or undefined if there is none */
+export async function savePhoto(id: string, photo: Photo | undefined): Promise<StoredItem | undefined> {
+  return transaction(async (client) => {
+    const { rowCount } = await client.query('select 1 from shelf_item where id = $1 for update', [id])
+    if (!rowCount) return undefined
+    if (photo) {
+      await client.query(
+        `insert into shelf_photo (item_id, type, bytes) values ($1, $2, $3)
+         on conflict (item_id) do update set type = excluded.type, bytes = excluded.bytes, updated_at = now()`,
+        [id, photo.type, photo.bytes])
+    } else await client.query('delete from shelf_photo where item_id = $1', [id])
+    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1`, [id])
+    return rows[0]
   })
 }

@@ -5,14 +5,14 @@ import { refusal } from './faults'
 const MOST_BYTES = 256 * 1024
 
 /**
- * Reads and checks a JSON body.
+ * Reads and checks a JSON body of at most `most` bytes.
  * @throws a refusal: 413 if it is too large, 400 if it is not JSON, 422 with the faults if it does not fit
  */
-export async function readJson<S extends z.ZodType>(event: H3Event, schema: S): Promise<z.output<S>> {
+export async function readJson<S extends z.ZodType>(event: H3Event, schema: S, most = MOST_BYTES): Promise<z.output<S>> {
   const length = Number(event.node.req.headers['content-length'] ?? 0)
-  if (length > MOST_BYTES) throw refusal([{ input: '', message: `given ${length} bytes; accepted: at most ${MOST_BYTES}` }], 413)
+  if (length > most) throw refusal([{ input: '', message: `given ${length} bytes; accepted: at most ${most}` }], 413)
   const raw = await readRawBody(event, 'utf8') ?? ''
-  if (raw.length > MOST_BYTES) throw refusal([{ input: '', message: `accepted: at most ${MOST_BYTES} bytes` }], 413)
+  if (raw.length > most) throw refusal([{ input: '', message: `accepted: at most ${most} bytes` }], 413)
   let json: unknown
   try {
     json = JSON.parse(raw)

@@ -8,12 +8,12 @@ import { SVGRenderer } from 'echarts/renderers'
 import type { LineSeriesOption } from 'echarts/charts'
 import type { GridComponentOption } from 'echarts/components'
 import VChart from 'vue-echarts'
-import { formatNumber, fromSi, unitLabel, valueAt, type Forecast, type Simulation } from '~~/core'
+import { formatNumber, fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Simulation } from '~~/core'
 
 use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption>
 
-const props = defineProps<{ simulation: Simulation, forecast?: Forecast, time: number, stageIndex: number }>()
+const props = defineProps<{ demonstration: Demonstration, simulation: Simulation, forecast?: Forecast, time: number, stageIndex: number }>()
 const emit = defineEmits<{ move: [time: number] }>()
 const units = useUnitsStore()
 const chart = ref<InstanceType<typeof VChart>>()
@@ -27,9 +27,11 @@ const unit = computed(() => units.shown(['kPa', 'psi']))
 const shown = (pa: number) => fromSi(pa, unit.value, 'pressure')
 const outside = computed(() => props.simulation.details.stationPressure!)
 
+/** The strength is a band only where something gives way under it. */
+const banded = computed(() => props.demonstration.hushWords.strength !== '' && props.simulation.results.criticalPressureDifference !== undefined)
 const strength = computed(() => {
   const q = props.forecast?.quantiles.criticalPressureDifference
-  const nominal = props.simulation.results.criticalPressureDifference!
+  const nominal = props.simulation.results.criticalPressureDifference ?? Infinity
   return q ? [q.p10, q.p90] as const : [nominal * 0.97, nominal * 1.03] as const
 })
 
@@ -60,20 +62,24 @@ const option = computed<Option>(() => {
   const left = narrow ? 34 : 46
   const gapWidth = narrow ? 30 : 42
   const each = (width.value - left - 8 - gapWidth * (stages.length - 1)) / stages.length
-  const ceiling = shown(outside.value)
+  // Heated against a relief the inside rises above the room; otherwise the room is the ceiling.
+  const highest = trace.value.columns.pressure!.reduce((most, p) => p > most ? p : most, 0)
+  const ceiling = shown(highest > outside.value * 1.02 ? highest * 1.02 : outside.value)
+  const heating = (index: number) => stages[index]!.id === 'heat'
+  const long = (index: number) => stages[index]!.end - stages[index]!.start > 90
   const floors = stages.map((stage, index) => {
-    if (index === 0) return 0
+    if (heating(index)) return highest > outside.value * 1.02 ? outside.value * 0.9 : 0
     const deepest = lowest(index)
-    const band = stage.id === 'hush' && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
+    const band = stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
     const reach = outside.value - Math.min(deepest, band)
     return Math.max(0, outside.value - reach * 1.12)
   }).map(shown)
   const time = (index: number) => (s: number) => {
     const span = stages[index]!.end - stages[index]!.start
-    if (index === 0) return `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
+    if (long(index)) return `${Math.floor(Math.round(s) / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`
     return span < 1.5 ? `${Math.round(s * 1000)}` : formatNumber(s, 2)
   }
-  const clock = (index: number) => index === 0 ? 'min:s on the heat' : stages[index]!.end - stages[index]!.start < 1.5 ? 'ms' : 's'
+  const clock = (index: number) => long(index) ? 'min:s' : stages[index]!.end - stages[index]!.start < 1.5 ? 'ms' : 's'
   const hush = props.forecast?.quantiles.hush
 
   return {
@@ -91,14 +97,14 @@ const option = computed<Option>(() => {
       axisLine: { show: true, lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
     })),
     series: stages.flatMap((stage, index): LineSeriesOption[] => {
-      const markers = index === 0
+      const markers = heating(index)
         ? readable(events.filter(e => ['boil', 'plume', 'lift', 'dry'].includes(e.id)), stage.end)
         : []
       const here = props.stageIndex === index ? [{ xAxis: props.time - stage.start, name: '', lineStyle: { color: COLOURS.ink, width: 2, type: 'solid' as const } }] : []
       const bands: NonNullable<LineSeriesOption['markArea']>['data'] = []
-      if (index > 0 && strength.value[0] < outside.value) {
+      if (!heating(index) && banded.value && strength.value[0] < outside.value) {
         bands.push([
-          { yAxis: shown(Math.max(0, outside.value - strength.value[1])), name: stage.id === 'hush' && !narrow ? 'the wall gives way here' : '', itemStyle: { color: 'rgba(89,98,110,0.28)' }, label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 } },
+          { yAxis: shown(Math.max(0, outside.value - strength.value[1])), name: stage.id === 'hush' && !narrow ? props.demonstration.hushWords.strength : '', itemStyle: { color: 'rgba(89,98,110,0.28)' }, label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 } },
           { yAxis: shown(outside.value - strength.value[0]) },
         ])
       }
@@ -107,17 +113,17 @@ const option = computed<Option>(() => {
       }
       const line: LineSeriesOption = {
         type: 'line', xAxisIndex: index, yAxisIndex: index, symbol: 'none', data: rows(index, 'pressure', shown), clip: true,
-        lineStyle: { color: COLOURS.ink, width: 2.5 }, areaStyle: { origin: 'end', color: 'rgba(122,90,166,0.28)' }, silent: true,
+        lineStyle: { color: COLOURS.ink, width: 2.5 }, areaStyle: { origin: shown(outside.value), color: 'rgba(122,90,166,0.28)' }, silent: true,
         markLine: {
           symbol: 'none', silent: true, animation: false, label: { formatter: '{b}', color: COLOURS.soft, fontSize: 11, position: 'end', rotate: 0, distance: 3 },
           lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here],
         },
         markArea: { silent: true, animation: false, data: bands },
       }
-      if (index > 0) return [line]
-      // On the heat the pressure stays the room's; what changes is the air in the can.
+      if (!heating(index)) return [line]
+      // On the heat the pressure stays the room's; what changes is the air inside.
       const air: LineSeriesOption = {
-        type: 'line', xAxisIndex: 0, yAxisIndex: 0, symbol: 'none', silent: true, data: rows(0, 'airFraction', x => x * ceiling),
+        type: 'line', xAxisIndex: index, yAxisIndex: index, symbol: 'none', silent: true, data: rows(index, 'airFraction', x => floors[index]! + x * (ceiling - floors[index]!)),
         lineStyle: { color: COLOURS.air, width: 2, type: [6, 4] },
       }
       return [line, air]
@@ -138,7 +144,7 @@ function click(event: { offsetX: number, offsetY: number }) {
 const words = computed(() => {
   const r = props.simulation.results
   const peak = units.format(r.peakPressureDifference!, ['kPa', 'psi'], 'pressure')
-  return `Pressure inside against time. Outside ${units.format(outside.value, ['kPa', 'psi'], 'pressure')}; greatest difference ${peak}; the wall holds ${units.format(r.criticalPressureDifference!, ['kPa', 'psi'], 'pressure')}.`
+  return `Pressure inside against time. Outside ${units.format(outside.value, ['kPa', 'psi'], 'pressure')}; greatest difference ${peak}${banded.value ? `; ${props.demonstration.hushWords.strength} at ${units.format(r.criticalPressureDifference!, ['kPa', 'psi'], 'pressure')}` : ''}.`
 })
 </script>
 
@@ -148,7 +154,7 @@ const words = computed(() => {
       <b class="text-(--ink)">Hush line</b>
       <span><span class="text-(--ink)" aria-hidden="true">━</span> inside, {{ unitLabel(unit) }}; top edge: outside</span>
       <span><span class="text-(--gap)" aria-hidden="true">▇</span> difference</span>
-      <span><span class="text-(--outside-air)" aria-hidden="true">╍</span> air in the can</span>
+      <span><span class="text-(--outside-air)" aria-hidden="true">╍</span> {{ demonstration.hushWords.inside }}</span>
       <span v-if="simulation.results.hush !== undefined && forecast?.quantiles.hush"><span class="text-(--danger)" aria-hidden="true">▇</span> when it ends, P10 to P90</span>
     </p>
     <div role="img" :aria-label="words">

@@ -3,13 +3,19 @@
 import { findInput, type Demonstration, type Lever, type QuantityInput } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration, levers?: Lever[] }>()
-const emit = defineEmits<{ pull: [input: QuantityInput, si: number] }>()
+const emit = defineEmits<{ pull: [input: QuantityInput, si: number], choose: [input: string, choice: string] }>()
 const units = useUnitsStore()
-const inputOf = (id: string) => findInput(props.demonstration, id) as QuantityInput
+const inputOf = (id: string) => findInput(props.demonstration, id)!
 const words = (lever: Lever) => {
   const input = inputOf(lever.input)
+  if (input.kind === 'choice') return `${input.choices.find(c => c.id === lever.from)?.name} → ${input.choices.find(c => c.id === lever.to)?.name}`
   const unit = units.shown(input.units)
-  return `${units.format(lever.from, [unit, unit], input.quantity)} → ${units.format(lever.to, [unit, unit], input.quantity)}`
+  return `${units.format(lever.from as number, [unit, unit], input.quantity)} → ${units.format(lever.to as number, [unit, unit], input.quantity)}`
+}
+function pull(lever: Lever) {
+  const input = inputOf(lever.input)
+  if (input.kind === 'choice') emit('choose', input.id, lever.to as string)
+  else emit('pull', input, lever.to as number)
 }
 const count = (share: number) => Math.round(share * 100)
 /** The strongest change of each input among those that pass; smaller steps of the same thing say nothing new. */
@@ -22,8 +28,11 @@ function strongest(levers: Lever[]): Lever[] {
   return [...byInput.values()]
 }
 // Differences below two in a hundred drown in the sampling error of the tries.
-const better = computed(() => strongest(props.levers?.filter(l => l.after >= l.before + 0.02 && l.dryAfter < 0.05) ?? []))
-const worse = computed(() => strongest(props.levers?.filter(l => l.after <= l.before - 0.02) ?? []))
+const steps = computed(() => props.levers?.filter(l => typeof l.to === 'number') ?? [])
+/** Other ways that people do it, each with what it buys here, be it nothing. */
+const schools = computed(() => props.levers?.filter(l => typeof l.to === 'string') ?? [])
+const better = computed(() => strongest(steps.value.filter(l => l.after >= l.before + 0.02 && l.dryAfter < 0.05)))
+const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.before - 0.02)))
 </script>
 
 <template>
@@ -42,11 +51,25 @@ const worse = computed(() => strongest(props.levers?.filter(l => l.after <= l.be
         <li v-for="lever in [...better, ...worse]" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
           <span class="flex-1"><span class="capitalize-first">{{ inputOf(lever.input).name }}</span> {{ words(lever) }}</span>
           <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> of 100</span>
-          <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="emit('pull', inputOf(lever.input), lever.to)">
+          <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="pull(lever)">
             Do it<span class="sr-only"> {{ inputOf(lever.input).name }} {{ words(lever) }}</span>
           </button>
         </li>
       </ul>
+      <template v-if="schools.length">
+        <h3 class="text-base font-bold mt-3">
+          Other ways people do it
+        </h3>
+        <ul class="figures">
+          <li v-for="lever in schools" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
+            <span class="flex-1">{{ words(lever).split(' → ')[1] }}</span>
+            <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> of 100</span>
+            <button class="quiet-button text-sm" @click="pull(lever)">
+              Do it<span class="sr-only"> {{ words(lever) }}</span>
+            </button>
+          </li>
+        </ul>
+      </template>
       <p class="text-sm soft mt-1">
         Each tried on the same 400 computed stagings; the strongest step of each is shown, and only differences of two in a hundred or more.
       </p>

@@ -30,6 +30,9 @@ const spreadOf = (id: string) => {
     <li v-for="(step, index) in steps" :key="step.id" class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0">
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
+        <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.text" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
+          <span class="sr-only">Before this step: </span>{{ gate.text }}
+        </p>
         <p class="leading-[1.7]">
           <template v-for="(part, i) in step.parts" :key="i">
             <template v-if="typeof part === 'string'">

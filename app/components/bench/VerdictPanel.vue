@@ -18,7 +18,7 @@ const hundred = computed(() => {
   return floors
 })
 const wanted = computed(() => hundred.value.find(o => o.id === props.demonstration.wanted))
-const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.count }, () => o.id)))
+const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.count }, () => o.look)))
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
 const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
@@ -38,7 +38,7 @@ const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (pr
       </p>
       <svg viewBox="0 0 600 34" preserveAspectRatio="xMinYMid meet" class="w-full my-1 block max-h-9" role="img" :aria-label="hundred.map(o => `${o.count} ${o.name}`).join(', ') + ' of 100'">
         <g v-for="(mark, i) in marks" :key="i" :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`">
-          <OutcomeShape :outcome="mark" />
+          <OutcomeShape :look="mark" />
         </g>
       </svg>
       <p class="figures">
@@ -52,7 +52,7 @@ const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (pr
           Not even twelve {{ demonstration.noun[1] }} make it likely: change something first.
         </template>
         <template v-for="o in others" :key="o.id">
-          <span class="whitespace-nowrap"><OutcomeMark :outcome="o.id" /> {{ o.name }}: {{ o.count }}.</span>{{ ' ' }}
+          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ o.name }}: {{ o.count }}.</span>{{ ' ' }}
         </template>
         <span class="soft text-sm whitespace-nowrap">{{ complete ? `${forecast.samples} stagings computed: ± ${uncertain} of 100.` : `${forecast.samples} computed so far…` }}</span>
       </p>

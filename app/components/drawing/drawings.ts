@@ -1,5 +1,7 @@
 import type { Component } from 'vue'
-import CanPlungeDrawing from './CanPlungeDrawing.vue'
+import type { DrawingState } from '~~/core'
+import ClosedDrawing from './ClosedDrawing.vue'
+import DippedDrawing from './DippedDrawing.vue'
 
-/** The bench drawing of each demonstration, by its id. */
-export const DRAWINGS: Record<string, Component> = { 'can-plunge': CanPlungeDrawing }
+/** The drawing that shows a state: what is turned over into a bath, or what is closed where it stands. */
+export const drawingFor = (state: DrawingState): Component => state.words?.cooling === 'bath' ? DippedDrawing : ClosedDrawing

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Add or change an item: what can be weighed or read in a prep room, with what it comes to. */
-import { ShelfFaults, SOLIDS, checkShelfItem, shelfItemSchema, vesselValues, type Fault, type ShelfItemDocument } from '~~/core'
+import { ShelfFaults, checkShelfItem, fieldsOf, shelfItemSchema, vesselValues, type Fault, type QuantityDocument, type ShelfItemDocument } from '~~/core'
 
 const props = defineProps<{ document: ShelfItemDocument, subject: string, failure: string, serverFaults: Fault[], saving: boolean }>()
 const emit = defineEmits<{ save: [ShelfItemDocument], cancel: [] }>()
@@ -14,6 +14,7 @@ const problems = reactive<Record<string, string>>({})
 const kind = computed(() => draft.value.kind as ShelfItemDocument['kind'])
 const model = (field: string) => draft.value[field] as never
 const put = (field: string, value: unknown) => { draft.value = { ...draft.value, [field]: value } }
+const fields = computed(() => fieldsOf(kind.value, kind.value === 'vessel' ? String(draft.value.shape ?? 'cylinder') : undefined))
 
 const tried = ref(false)
 const checked = computed<{ document?: ShelfItemDocument, faults: Fault[] }>(() => {
@@ -34,6 +35,8 @@ const faultOf = (field: string) => {
   return found && (tried.value || (draft.value[field] !== undefined && draft.value[field] !== '')) ? found.message : ''
 }
 const derived = computed(() => checked.value.document?.kind === 'vessel' ? vesselValues(checked.value.document) : undefined)
+/** A fault of a field that this shape does not show still has to be told. */
+const unseenFaults = computed(() => tried.value ? checked.value.faults.filter(f => f.input !== 'name' && !fields.value.some(x => x.field === f.input)) : [])
 
 function save() {
   tried.value = true
@@ -45,28 +48,9 @@ function cancel() {
   emit('cancel')
 }
 defineExpose({ done: () => drafts.drop() })
-
-type Field = { field: string, label: string, kind: 'length' | 'mass' | 'volume' | 'temperature' | 'power' | 'fraction', units: readonly [string, string], hint?: string }
-const FIELDS: Record<ShelfItemDocument['kind'], Field[]> = {
-  vessel: [
-    { field: 'diameter', label: 'Diameter', kind: 'length', units: ['mm', 'in'] },
-    { field: 'height', label: 'Height', kind: 'length', units: ['mm', 'in'] },
-    { field: 'mouthDiameter', label: 'Mouth', kind: 'length', units: ['mm', 'in'] },
-    { field: 'wallThickness', label: 'Wall thickness', kind: 'length', units: ['mm', 'mil'], hint: 'or from the empty mass' },
-    { field: 'fullMass', label: 'Brim-full of water', kind: 'mass', units: ['g', 'oz'], hint: 'weigh it full' },
-    { field: 'emptyMass', label: 'Empty and dry', kind: 'mass', units: ['g', 'oz'], hint: 'weigh it empty' },
-    { field: 'waterTemperature', label: 'Water while weighing', kind: 'temperature', units: ['degC', 'degF'], hint: '20 °C' },
-    { field: 'capacity', label: 'Capacity, if measured otherwise', kind: 'volume', units: ['mL', 'floz'], hint: 'from weighing' },
-  ],
-  heater: [
-    { field: 'ratedPower', label: 'Rated power', kind: 'power', units: ['kW', 'BTU/h'] },
-    { field: 'efficiency', label: 'Share that gets into a small can', kind: 'fraction', units: ['%', '%'], hint: 'if measured' },
-  ],
-  bath: [
-    { field: 'water', label: 'Water', kind: 'volume', units: ['L', 'qt'] },
-    { field: 'ice', label: 'Ice', kind: 'mass', units: ['kg', 'lb'], hint: 'none' },
-    { field: 'temperature', label: 'Temperature', kind: 'temperature', units: ['degC', 'degF'], hint: 'as measured' },
-  ],
+const number = (event: Event) => {
+  const text = (event.target as HTMLInputElement).value.trim()
+  return text === '' ? undefined : Number(text)
 }
 </script>
 
@@ -84,38 +68,37 @@ const FIELDS: Record<ShelfItemDocument['kind'], Field[]> = {
         <label class="block text-sm font-bold" for="item-place">Where it is kept</label>
         <input id="item-place" class="text-field" maxlength="120" :value="model('place')" @input="put('place', ($event.target as HTMLInputElement).value)">
       </div>
-      <template v-if="kind === 'vessel'">
-        <div>
-          <label class="block text-sm font-bold" for="item-wall">Wall</label>
-          <select id="item-wall" class="text-field" :value="model('wallMaterial')" @change="put('wallMaterial', ($event.target as HTMLSelectElement).value)">
-            <option v-for="solid in Object.keys(SOLIDS)" :key="solid" :value="solid">
-              {{ solid }}
+      <template v-for="f in fields" :key="f.field">
+        <QuantityField
+          v-if="f.type === 'quantity'" :label="f.label" :kind="f.quantity" :unit="units.shown(f.units)" :hint="f.hint ?? ''" :fault="faultOf(f.field)"
+          :model-value="model(f.field)" @update:model-value="put(f.field, $event)" @problem="problems[f.field] = $event"
+        />
+        <div v-else>
+          <label class="block text-sm font-bold" :for="`item-${f.field}`">{{ f.label }}</label>
+          <select v-if="f.type === 'choice'" :id="`item-${f.field}`" class="text-field" :value="model(f.field) ?? f.choices[0]!.id" @change="put(f.field, ($event.target as HTMLSelectElement).value)">
+            <option v-for="c in f.choices" :key="c.id" :value="c.id">
+              {{ c.name }}
             </option>
           </select>
-        </div>
-        <div>
-          <label class="block text-sm font-bold" for="item-condition">Condition</label>
-          <select id="item-condition" class="text-field" :value="model('condition')" @change="put('condition', ($event.target as HTMLSelectElement).value)">
-            <option value="sound">
-              sound
-            </option><option value="dented">
-              dented
-            </option>
-          </select>
+          <input v-else :id="`item-${f.field}`" class="text-field figures" inputmode="numeric" :value="model(f.field)" :placeholder="f.field === 'count' ? '1' : '0'" :aria-invalid="faultOf(f.field) !== ''" @input="put(f.field, number($event))">
+          <p v-if="faultOf(f.field)" class="fault" role="alert">
+            {{ f.label }}: {{ faultOf(f.field) }}
+          </p>
         </div>
       </template>
-      <QuantityField
-        v-for="f in FIELDS[kind]" :key="f.field" :label="f.label" :kind="f.kind" :unit="units.shown(f.units)" :hint="f.hint ?? ''" :fault="faultOf(f.field)"
-        :model-value="model(f.field)" @update:model-value="put(f.field, $event)" @problem="problems[f.field] = $event"
-      />
     </div>
+    <HeaterMeasurement v-if="kind === 'heater'" :rated-power="(model('ratedPower') as QuantityDocument | undefined)" @use="put('efficiency', $event)" />
     <div>
       <label class="block text-sm font-bold" for="item-note">Notes</label>
       <textarea id="item-note" class="text-field" rows="2" maxlength="2000" :value="model('note')" @input="put('note', ($event.target as HTMLTextAreaElement).value)" />
     </div>
     <p v-if="derived" class="figures" role="status">
-      Holds <b>{{ units.format(derived.capacity, ['mL', 'floz'], 'volume') }}</b> ({{ derived.capacityFrom }}); wall <b>{{ units.format(derived.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> ({{ derived.thicknessFrom }});
-      a perfect one holds <b>{{ units.format(derived.perfectStrength, ['kPa', 'psi'], 'pressure') }}</b> of difference (von Mises; {{ units.format(derived.shortStrength, ['kPa', 'psi'], 'pressure') }} by Windenburg and Trilling).
+      Holds <b>{{ units.format(derived.capacity, ['mL', 'floz'], 'volume') }}</b> ({{ derived.capacityFrom }}); wall <b>{{ units.format(derived.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> ({{ derived.thicknessFrom }})<template v-if="derived.perfectStrength !== undefined">;
+        a perfect one holds <b>{{ units.format(derived.perfectStrength, ['kPa', 'psi'], 'pressure') }}</b> of difference
+        ({{ derived.shape === 'box' ? 'hinges in its largest side; seams add to it' : 'von Mises' }}<template v-if="derived.shortStrength !== undefined">; {{ units.format(derived.shortStrength, ['kPa', 'psi'], 'pressure') }} by Windenburg and Trilling</template>)</template>.
+    </p>
+    <p v-for="f in unseenFaults" :key="f.input" class="fault" role="alert">
+      {{ f.input }}: {{ f.message }}
     </p>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}

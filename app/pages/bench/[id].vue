@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { WHO_DECIDES, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ShelfItemDocument } from '~~/core'
-import { DRAWINGS } from '~/components/drawing/drawings'
+import { WHO_DECIDES, fits, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ShelfPlace } from '~~/core'
+import { drawingFor } from '~/components/drawing/drawings'
 
 const route = useRoute()
 const id = String(route.params.id)
@@ -35,15 +35,22 @@ function pull(input: QuantityInput, si: number) {
   editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
 }
 const shelfProblem = ref('')
-function take(kind: ShelfItemDocument['kind'], event: Event) {
+function take(event: Event) {
   const field = event.target as HTMLSelectElement
-  const item = shelf.ofKind(kind).find(i => i.id === field.value)
+  const item = shelf.inUse.find(i => i.id === field.value)
   field.value = ''
   if (!item) return
-  const inputs = inputsFromItem(item.document)
+  const inputs = inputsFromItem(item.document, demonstration.value!)
   shelfProblem.value = editor.change((d) => { Object.assign(d.inputs, inputs) }).map(f => `${f.input}: ${f.message}`).join('; ')
 }
-const PICK: Record<string, ShelfItemDocument['kind']> = { charge: 'vessel', heat: 'heater', bath: 'bath' }
+const placeAt = (step: string): ShelfPlace | undefined => demonstration.value?.shelf.find(p => p.step === step)
+const fitting = (step: string) => {
+  const place = placeAt(step)
+  return place ? shelf.inUse.filter(i => fits(i.document, place)) : []
+}
+
+/** Boiling only: a bottle that is rinsed holds no charge. */
+const waterWindowApplies = computed(() => !read.value?.values.choices.fillMethod?.startsWith('rinse'))
 
 async function copyAway() {
   const copyId = await editor.saveAsCopy()
@@ -147,16 +154,16 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           :set="editor.setInput" @strip="askStrip"
         >
           <template #inline="{ step }">
-            <label v-if="PICK[step] && shelf.ofKind(PICK[step]!).length" class="text-sm">
-              <span class="sr-only">Take a {{ PICK[step] }} from the Shelf</span>
-              <select class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer" @change="take(PICK[step]!, $event)">
+            <label v-if="fitting(step).length" class="text-sm">
+              <span class="sr-only">Take a {{ placeAt(step)!.kind }} from the Shelf</span>
+              <select class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer" @change="take">
                 <option value="">from the Shelf…</option>
-                <option v-for="item in shelf.ofKind(PICK[step]!)" :key="item.id" :value="item.id">{{ item.document.name }}</option>
+                <option v-for="item in fitting(step)" :key="item.id" :value="item.id">{{ item.document.name }}</option>
               </select>
             </label>
           </template>
           <template #after="{ step }">
-            <WaterWindowNote v-if="step === 'charge' && waterWindow" :window="waterWindow" :values="read.values" />
+            <WaterWindowNote v-if="step === 'charge' && waterWindow && waterWindowApplies" :window="waterWindow" :values="read.values" />
           </template>
         </ProcedureSteps>
         <p class="text-sm soft mt-2 border-t rule pt-2">
@@ -169,9 +176,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <p v-if="forecastFailure" class="fault" role="alert">
           The odds can't be computed: {{ forecastFailure }}
         </p>
-        <component :is="DRAWINGS[demonstration.id]" v-if="drawingState" :state="drawingState" />
+        <component :is="drawingFor(drawingState)" v-if="drawingState" :state="drawingState" />
         <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />
-        <HushLine :simulation="simulation" :forecast="forecast" :time="time" :stage-index="stageIndex" @move="scrubber.moveTo" />
+        <HushLine :demonstration="demonstration" :simulation="simulation" :forecast="forecast" :time="time" :stage-index="stageIndex" @move="scrubber.moveTo" />
       </div>
     </div>
     <p v-else-if="!failure" class="soft p-8">
@@ -189,9 +196,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </p>
         </section>
         <LedgerBars :ledger="ledger" />
+        <SizeList :sizes="demonstration.sizes(read.values, simulation)" />
+        <RepeatTable v-if="demonstration.repeats" :demonstration="demonstration" :values="read.values" :simulation="simulation" :forecast="complete ? forecast : undefined" />
       </div>
       <div class="grid gap-6 content-start">
-        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" />
+        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
       </div>
       <div class="grid gap-6 content-start">
@@ -223,6 +232,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             </p>
           </details>
         </section>
+        <ReadyNote v-if="demonstration.ready" :ready="demonstration.ready(read.values, simulation)" />
+        <NotGoneList :acts="demonstration.notGone(read.values, simulation)" />
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">
             Kit
@@ -246,6 +257,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             <button class="plain-link" @click="copyAway">
               Save as a copy
             </button>
+            <NuxtLink class="plain-link" :to="`/bench/compare?a=${id}`">
+              Compare with another staging
+            </NuxtLink>
           </p>
           <PredictionComparison class="mt-2" :demonstration="demonstration" :simulation="simulation" :forecast="complete ? forecast : undefined" />
         </section>

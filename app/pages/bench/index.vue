@@ -18,7 +18,6 @@ async function add(document: StagingDocument) {
     failure.value = refusal.faults.length ? '' : refusal.message
   }
 }
-const start = (demonstration: string) => add(readStaging({ demonstration, title: DEMONSTRATIONS.find(d => d.id === demonstration)!.name }).document)
 
 async function importFile(event: Event) {
   const field = event.target as HTMLInputElement
@@ -64,12 +63,15 @@ const when = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: '
       </li>
     </ul>
     <p v-else class="border-y rule py-6 text-center">
-      Nothing is planned yet. Start with a can plunge: it opens with usual values, and every number in its procedure can be changed.
+      Nothing is planned yet. Choose a demonstration: it opens with usual values, and every number in its procedure can be changed.
     </p>
     <div class="flex flex-wrap gap-3 mt-4 items-center">
-      <button v-for="d in DEMONSTRATIONS" :key="d.id" class="strong-button" @click="start(d.id)">
-        New {{ d.name.toLowerCase() }}
-      </button>
+      <NuxtLink to="/bench/choose" class="strong-button">
+        Choose a demonstration
+      </NuxtLink>
+      <NuxtLink v-if="(data?.length ?? 0) > 1" to="/bench/compare" class="quiet-button">
+        Compare two
+      </NuxtLink>
       <label class="quiet-button focus-within:outline-2">Import a staging (JSON)<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"></label>
     </div>
     <div v-if="faults.length || failure" class="fault mt-3" role="alert">

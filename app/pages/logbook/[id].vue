@@ -65,7 +65,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
             What happened
           </h2>
           <p class="display text-2xl my-2 flex gap-2 items-center">
-            <OutcomeMark :outcome="outcome.id" class="!h-9" /> <span>Seen: <span data-testid="outcome">{{ outcome.name }}</span></span>
+            <OutcomeMark :look="outcome.look" class="!h-9" /> <span>Seen: <span data-testid="outcome">{{ outcome.name }}</span></span>
           </p>
           <p>{{ outcome.sentence }}</p>
           <blockquote v-if="run.document.note" class="border-l-2 border-(--gap) pl-3 my-3">
@@ -97,7 +97,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
             </p>
             <ul class="figures flex flex-wrap gap-x-4">
               <li v-for="o in read.demonstration.outcomes" :key="o.id">
-                <OutcomeMark :outcome="o.id" /> {{ o.name }} {{ hundred(forecast.shares[o.id]!) }}
+                <OutcomeMark :look="o.look" /> {{ o.name }} {{ hundred(forecast.shares[o.id]!) }}
               </li>
             </ul>
             <table v-if="seen.length" class="w-full figures mt-3">

@@ -4,7 +4,8 @@ import { findDemonstration } from '~~/core'
 interface ListedRun { id: string, title: string, demonstration: string, stagingVersion: number, document: { performedAt: string, outcome: string, note: string } }
 useHead({ title: 'Logbook · Zealous Hush' })
 const { data: runs, error, refresh } = await useFetch<ListedRun[]>('/api/runs', { lazy: true })
-const outcomeName = (run: ListedRun) => findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)?.name ?? run.document.outcome
+const outcomeOf = (run: ListedRun) => findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
+const outcomeName = (run: ListedRun) => outcomeOf(run)?.name ?? run.document.outcome
 const wanted = (run: ListedRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
 const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
 const clock = (iso: string) => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
@@ -33,7 +34,7 @@ const tally = computed(() => {
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
       <li v-for="run in runs" :key="run.id">
         <NuxtLink :to="`/logbook/${run.id}`" class="grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)">
-          <OutcomeMark :outcome="run.document.outcome" class="row-span-2 !h-9 self-center justify-self-center" />
+          <OutcomeMark :look="outcomeOf(run)?.look ?? 'nothing'" class="row-span-2 !h-9 self-center justify-self-center" />
           <span class="display text-lg">{{ run.title }} <span class="font-normal" :class="wanted(run) ? '' : 'text-(--danger)'">{{ outcomeName(run) }}</span></span>
           <span class="soft text-sm text-right figures">{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt) }}</span>
           <span class="soft col-span-2">{{ run.document.note }}</span>

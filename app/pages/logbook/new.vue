@@ -18,11 +18,8 @@ watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
 
 const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
 const planned = computed(() => staging.value && demonstration.value && readStaging(withRoom(staging.value.document, room.document, demonstration.value)))
-/** What most often differs on the day. */
-const USED = ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower']
-const usedInputs = computed(() => USED.map(id => findInput(demonstration.value!, id)).filter((i): i is QuantityInput => i?.kind === 'quantity'))
-const SEEN = ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter']
-const seenResults = computed(() => SEEN.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean))
+const usedInputs = computed(() => demonstration.value!.logged.used.map(id => findInput(demonstration.value!, id)).filter((i): i is QuantityInput => i?.kind === 'quantity'))
+const seenResults = computed(() => demonstration.value!.logged.seen.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean))
 
 const problems = reactive<Record<string, string>>({})
 const faults = ref<Fault[]>([])
@@ -54,7 +51,7 @@ async function save() {
   } catch (problem) {
     const refusal = refusalOf(problem)
     faults.value = refusal.faults
-    failure.value = refusal.faults.some(f => [...USED, ...SEEN, 'outcome', 'performedAt'].includes(f.input.split('.').pop()!)) ? '' : refusal.message
+    failure.value = refusal.faults.some(f => [...usedInputs.value.map(i => i.id), ...seenResults.value.map(r => r.id), 'outcome', 'performedAt'].includes(f.input.split('.').pop()!)) ? '' : refusal.message
   } finally {
     saving.value = false
   }
@@ -81,7 +78,7 @@ async function save() {
         </legend>
         <label v-for="o in demonstration.outcomes" :key="o.id" class="flex gap-3 items-center py-1.5 border-t rule cursor-pointer">
           <input v-model="draft.outcome" type="radio" name="outcome" :value="o.id">
-          <OutcomeMark :outcome="o.id" class="!h-7" /> <span><b class="capitalize-first">{{ o.name }}</b>: {{ o.sentence }}</span>
+          <OutcomeMark :look="o.look" class="!h-7" /> <span><b class="capitalize-first">{{ o.name }}</b>: {{ o.sentence }}</span>
         </label>
         <p v-if="faultOf('outcome')" class="fault" role="alert">
           Outcome: {{ faultOf('outcome') }}

@@ -1,5 +1,5 @@
 import { boilingDry, hotHeater, inflowSlam, scald, superheated, thermalShock } from '../../cautions'
-import { enclosedVolume } from '../../vessels/cylinder'
+import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
@@ -112,7 +112,7 @@ export const bottleFill: Demonstration = {
     'Lift it mouth down over the bowl, let it drain, let it cool on wood. Never set hot glass on a wet or cold bench.',
     'Next time: boil longer, or rinse with water straight off the boil, and be quicker to the bowl.',
   ],
-  sizes: (values, s) => sizesOf(s, Math.PI * values.numbers.vesselDiameter! ** 2 / 4, false).concat([
+  sizes: (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter!), false).concat([
     { id: 'jolt', name: 'jolt in the hand', value: s.results.peakWallForce!, quantity: 'force', units: ['N', 'lbf'], note: 'momentum of the jet on the far end, at its fastest' },
     { id: 'impulse', name: 'push to take up', value: s.results.inflowImpulse!, quantity: 'impulse', units: ['N s', 'lbf s'], note: 'all the momentum that comes in' },
   ]),

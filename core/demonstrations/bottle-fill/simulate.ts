@@ -57,7 +57,8 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const inNeck = Math.min(n.mouthDepth!, n.neckLength!)
   const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth! - inNeck))
   return runDipped({
-    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!, stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime!, longest: 60,
+    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!,
+    stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime!, longest: 60,
     surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
     cooling: {
       vessel, room,

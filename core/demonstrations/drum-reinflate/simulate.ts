@@ -72,7 +72,10 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const simulation: Simulation = {
     results, outcome: back >= BACK ? 'pop' : back >= SEEN ? 'partly' : 'stay',
     events: new EventList().add('relief', ended.steaming).add('pop', ended.pop).add('dry', ended.waterLeft < 0.06 * plan.water && end < LONGEST_REINFLATION ? end : undefined).sorted(),
-    details: { stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0, timeOfLifting: end, timeOfPeak: ended.pop ?? end, boiledDry: ended.waterLeft < 0.06 * plan.water ? 1 : 0, ...(ended.pop !== undefined && { goneAt: ended.pop }) },
+    details: {
+      stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0, timeOfLifting: end, timeOfPeak: ended.pop ?? end,
+      boiledDry: ended.waterLeft < 0.06 * plan.water ? 1 : 0, ...(ended.pop !== undefined && { goneAt: ended.pop }),
+    },
   }
   if (record) simulation.trace = { time, columns, stages: stagesOf(ended.pop, end) }
   return simulation

@@ -11,6 +11,7 @@ import { ledger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
 import { formatQuantity } from '../../units'
+import { crossSection } from '../../vessels/cylinder'
 import { GRAVITY } from '../../substances/water-transport'
 import { flaskOf, simulate } from './simulate'
 
@@ -90,5 +91,5 @@ export const flaskFountain: Demonstration = {
     'To end it, lift the stem out of the water over the bucket and stand back: air rushes in and the water in the stem falls.',
     'Never heat it upside down, and never with the stem under water.',
   ],
-  sizes: (values, s) => sizesOf(s, Math.PI * flaskOf(values).diameter ** 2 / 4, false),
+  sizes: (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false),
 }

@@ -22,10 +22,12 @@ export function steamDrawing(values: Values, simulation: Simulation, time: numbe
   const sealing = details.sealing!
   const column = (id: string) => trace.columns[id] ? valueAt(trace, id, time) : 0
   const onHeat = time < lifting
+  const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers
   return {
     kind: 'steam-vessel', words: { shape, closure, cooling, heat },
     numbers: {
       ...lengths, ...more,
+      depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
       place: onHeat ? 0 : time < sealing ? 1 : 2, carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onHeat ? 0 : 1,
       boiling: onHeat && results.timeToBoil !== undefined && time >= results.timeToBoil ? 1 : 0,
       plume: onHeat && results.timeToPlume !== undefined && time >= results.timeToPlume && !(details.boiledDry === 1 && time > results.timeToDry!) ? 1 : 0,

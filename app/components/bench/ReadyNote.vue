@@ -1,0 +1,48 @@
+<script setup lang="ts">
+/** When it may be sealed, from the plan: what to watch, the earliest moment, and how long it can wait. */
+import { formatNumber, type Ready } from '~~/core'
+
+defineProps<{ ready: Ready }>()
+const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `${Math.floor(s / 60)} min ${Math.round(s % 60)} s` : `${formatNumber(s / 3600, 2)} h`
+</script>
+
+<template>
+  <section aria-labelledby="ready-title" data-testid="ready">
+    <h2 id="ready-title">
+      Ready when
+    </h2>
+    <ul class="list-disc pl-5">
+      <li v-for="sign in ready.watch" :key="sign">
+        {{ sign }}
+      </li>
+    </ul>
+    <dl class="figures grid grid-cols-[1fr_auto] gap-x-4 mt-1">
+      <template v-if="ready.earliest !== undefined && ready.earliest > 0">
+        <dt class="soft">
+          Earliest ready, from heat on
+        </dt><dd class="text-right">
+          {{ clock(ready.earliest) }}
+        </dd>
+      </template>
+      <template v-else-if="ready.earliest === undefined">
+        <dt class="col-span-2 text-(--danger)">
+          More than 5 % air is left at the end of this boil.
+        </dt>
+      </template>
+      <template v-if="ready.dryAt !== undefined">
+        <dt class="soft">
+          Dry at
+        </dt><dd class="text-right">
+          {{ clock(ready.dryAt) }}
+        </dd>
+      </template>
+      <template v-if="ready.lowFlame !== undefined">
+        <dt class="soft">
+          Can wait on a low flame for
+        </dt><dd class="text-right">
+          {{ clock(ready.lowFlame) }}
+        </dd>
+      </template>
+    </dl>
+  </section>
+</template>

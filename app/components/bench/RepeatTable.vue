@@ -1,0 +1,37 @@
+<script setup lang="ts">
+/** Several in a row on one bath: how it warms, what ice is left, and how much ice would keep it as it is. */
+import { ICE_FUSION_HEAT, LIQUID_SPECIFIC_HEAT, vesselsNeeded, type Demonstration, type Forecast, type Simulation, type Values } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation, forecast?: Forecast }>()
+const units = useUnitsStore()
+const count = ref(6)
+const rows = computed(() => props.demonstration.repeats!(props.values, props.simulation, count.value + 1))
+/** Ice that all of them would melt: what went, and what the warming of the bath stands for. */
+const iceForAll = computed(() => {
+  const first = rows.value[0]!
+  const last = rows.value.at(-1)!
+  const warming = (last.bathTemperature - first.bathTemperature) * props.values.numbers.bathVolume! * 1000 * LIQUID_SPECIFIC_HEAT
+  return first.iceLeft - last.iceLeft + Math.max(0, warming) / (ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, first.bathTemperature - 273.15))
+})
+const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shares[props.demonstration.wanted] ?? 0))
+</script>
+
+<template>
+  <section aria-labelledby="repeats-title">
+    <h2 id="repeats-title">
+      Several in a row
+    </h2>
+    <p>
+      <label>How many <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
+      on this bath use up <b class="figures">{{ units.format(iceForAll, ['g', 'lb'], 'mass', 2) }}</b> of ice<template v-if="bring !== undefined">; for 99 in 100 to see one, bring {{ bring }}</template>.
+    </p>
+    <table class="w-full figures text-sm mt-1">
+      <thead><tr class="soft text-left"><th class="font-normal">No.</th><th class="font-normal">bath before it</th><th class="font-normal">ice</th></tr></thead>
+      <tbody>
+        <tr v-for="row in rows.slice(0, -1)" :key="row.number" class="border-t rule">
+          <td>{{ row.number }}</td><td>{{ units.format(row.bathTemperature, ['degC', 'degF'], 'temperature') }}</td><td>{{ units.format(row.iceLeft, ['g', 'lb'], 'mass', 2) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+/** How big it is: forces, work, reach; each says which of several like it it is. */
+import type { Size } from '~~/core'
+
+defineProps<{ sizes: Size[] }>()
+const units = useUnitsStore()
+</script>
+
+<template>
+  <section aria-labelledby="sizes-title">
+    <h2 id="sizes-title">
+      How big
+    </h2>
+    <dl class="figures">
+      <div v-for="size in sizes" :key="size.id" class="grid grid-cols-[1fr_auto] gap-x-4 border-t rule first:border-t-0 py-1">
+        <dt class="capitalize-first">
+          {{ size.name }}
+        </dt>
+        <dd class="text-right font-bold">
+          {{ units.format(size.value, size.units, size.quantity, 2) }}
+        </dd>
+        <dd class="soft text-sm col-span-2">
+          {{ size.note }}
+        </dd>
+      </div>
+    </dl>
+  </section>
+</template>

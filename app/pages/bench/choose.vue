@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import { DEMONSTRATIONS, fitShelf, inputsFromItem, readStaging, withRoom, type Demonstration, type Fit } from '~~/core'
+
+useHead({ title: 'Choose a demonstration · Zealous Hush' })
+const shelf = useShelfStore()
+const room = useRoomStore()
+await Promise.all([shelf.loaded ? undefined : shelf.load(), room.loaded ? undefined : room.load()])
+
+const onlyShelf = ref(false)
+const minutes = ref(0)
+const age = ref(0)
+const topic = ref('')
+const words = ref('')
+const failure = ref('')
+const looked = ref('')
+
+const items = computed(() => shelf.inUse)
+const fitted = computed(() => new Map(fitShelf(items.value.map(i => i.document)).map(f => [f.demonstration.id, f])))
+
+/** Each with usual values in this room, so that time and drawing are real ones. */
+const entries = computed(() => DEMONSTRATIONS.map((demonstration) => {
+  const { values } = readStaging(withRoom({ format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} }, room.document, demonstration))
+  const simulation = demonstration.simulate(values, 'trace')
+  const { stages } = simulation.trace!
+  const fit = fitted.value.get(demonstration.id)!
+  return { demonstration, values, simulation, fit, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
+}))
+const topics = [...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort()
+const shown = computed(() => entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
+  if (onlyShelf.value && (fit.missing.length > 0 || d.shelf.length === 0)) return false
+  if (minutes.value && takes > minutes.value) return false
+  if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
+  if (topic.value && !d.gallery.topics.includes(topic.value)) return false
+  const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
+  return words.value.toLowerCase().split(/\s+/).every(w => text.includes(w))
+}))
+const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => items.value[p.items[0]!]!.document.name)
+const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath' }
+
+/** Starts with the first thing on the shelf that fits each place. */
+async function start(demonstration: Demonstration, fit: Fit) {
+  failure.value = ''
+  try {
+    const inputs = Object.assign({}, ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(items.value[p.items[0]!]!.document, demonstration)))
+    let document
+    try {
+      document = readStaging({ demonstration: demonstration.id, title: demonstration.name, inputs }).document
+    } catch {
+      // Things that do not go together with the usual amounts: start from the usual ones.
+      document = readStaging({ demonstration: demonstration.id, title: demonstration.name }).document
+    }
+    const id = crypto.randomUUID()
+    await sendWrite('POST', '/api/stagings', { id, document }, id)
+    await navigateTo(`/bench/${id}`)
+  } catch (error) {
+    failure.value = refusalOf(error).message
+  }
+}
+</script>
+
+<template>
+  <div class="max-w-6xl mx-auto px-4 sm:px-6 py-6">
+    <h1 class="text-3xl">
+      What could we show?
+    </h1>
+    <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
+      <label class="flex gap-2 items-center font-bold"><input v-model="onlyShelf" type="checkbox"> with what is on the Shelf</label>
+      <label class="text-sm">Time
+        <select v-model.number="minutes" class="text-field">
+          <option :value="0">any</option><option v-for="m in [2, 5, 10, 20, 45]" :key="m" :value="m">up to {{ m }} min</option>
+        </select>
+      </label>
+      <label class="text-sm">Age
+        <select v-model.number="age" class="text-field">
+          <option :value="0">any</option><option v-for="a in [7, 9, 11, 14, 16]" :key="a" :value="a">{{ a }}</option>
+        </select>
+      </label>
+      <label class="text-sm">Topic
+        <select v-model="topic" class="text-field">
+          <option value="">any</option><option v-for="t in topics" :key="t" :value="t">{{ t }}</option>
+        </select>
+      </label>
+      <label class="text-sm flex-1 min-w-40">Effect, or any word
+        <input v-model="words" type="search" class="text-field" placeholder="bang, fountain, bottle…">
+      </label>
+    </div>
+    <p v-if="failure" class="fault" role="alert">
+      {{ failure }}
+    </p>
+    <p v-if="!shown.length" class="border-y rule py-6 text-center" role="status">
+      Nothing fits all of that. <button class="plain-link" @click="onlyShelf = false; minutes = 0; age = 0; topic = ''; words = ''">
+        Show everything
+      </button>
+    </p>
+    <ul class="grid md:grid-cols-2 gap-x-10" aria-label="Demonstrations">
+      <li
+        v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in shown" :key="d.id" class="border-t rule py-4 grid gap-2 content-start"
+        @pointerenter="looked = d.id" @pointerleave="looked = ''" @focusin="looked = d.id" @focusout="looked = ''"
+      >
+        <div class="flex items-baseline gap-3">
+          <h2 class="text-2xl flex-1">
+            {{ d.name }}
+          </h2>
+          <span class="soft text-sm figures whitespace-nowrap">{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span>
+        </div>
+        <p>{{ d.gallery.effect }}</p>
+        <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
+        <p class="text-sm">
+          <template v-if="d.shelf.length === 0">
+            <span class="soft">Nothing is needed: a thought experiment.</span>
+          </template>
+          <template v-else>
+            <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>
+            <span v-if="fit.missing.length" class="font-bold">Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span>
+          </template>
+        </p>
+        <p class="text-sm soft">
+          {{ d.gallery.topics.join(', ') }}
+        </p>
+        <p>
+          <button class="strong-button" @click="start(d, fit)">
+            {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only">: {{ d.name }}</span>
+          </button>
+        </p>
+      </li>
+    </ul>
+    <p class="soft text-sm border-t rule pt-3 mt-4">
+      Looking for a living thing in a vacuum? None is offered: no living thing goes into a vacuum.
+    </p>
+  </div>
+</template>

@@ -1,0 +1,39 @@
+/** Which demonstrations a shelf's things are good for. */
+import { DEMONSTRATIONS, type Demonstration, type ShelfPlace } from '../demonstrations'
+import type { ShelfItemDocument } from './shelf'
+import { ShelfFaults, vesselValues } from './shelf-values'
+
+/** True if an item can stand in a place of a procedure; what is unfit can't stand anywhere. */
+export function fits(item: ShelfItemDocument, place: ShelfPlace): boolean {
+  if (item.kind !== place.kind) return false
+  if (item.kind !== 'vessel') return true
+  if (item.condition === 'unfit' || (item.condition === 'scratched' && item.wallMaterial === 'glass')) return false
+  if (place.shapes && !place.shapes.includes(item.shape)) return false
+  if (place.materials && !place.materials.includes(item.wallMaterial)) return false
+  if (!place.capacity) return true
+  try {
+    const { capacity } = vesselValues(item)
+    return capacity >= place.capacity[0] && capacity <= place.capacity[1]
+  } catch (error) {
+    if (error instanceof ShelfFaults) return false
+    throw error
+  }
+}
+
+export interface Fit {
+  demonstration: Demonstration
+  /** for each place of its procedure, the items that can stand there */
+  places: { place: ShelfPlace, items: number[] }[]
+  /** places that nothing on the shelf can fill */
+  missing: ShelfPlace[]
+}
+
+/** For every demonstration, what of `items` fits where; items are told by their index. */
+export const fitShelf = (items: readonly ShelfItemDocument[]): Fit[] => DEMONSTRATIONS.map((demonstration) => {
+  const places = demonstration.shelf.map(place => ({ place, items: items.flatMap((item, i) => fits(item, place) ? [i] : []) }))
+  return { demonstration, places, missing: places.filter(p => p.items.length === 0).map(p => p.place) }
+})
+
+/** Demonstrations that an item can be staged in. */
+export const demonstrationsFor = (item: ShelfItemDocument): Demonstration[] =>
+  DEMONSTRATIONS.filter(d => d.shelf.some(place => fits(item, place)))

@@ -209,7 +209,7 @@ const exportJson = () => download('shelf.json', JSON.stringify({ format: 'zealou
                 {{ item.document.wallMaterial }} <b>{{ units.format(values.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> <span class="soft">{{ values.thicknessFrom }}</span><template v-if="item.document.condition !== 'sound'">, <b class="text-(--danger)">{{ item.document.condition === 'unfit' ? 'unfit for a pressure difference' : item.document.condition }}</b></template><template v-if="item.document.count !== 1">; {{ item.document.count }} of them</template>
               </p>
               <p class="soft text-sm">
-                <template v-if="values.perfectStrength !== undefined">a perfect one holds {{ units.format(values.perfectStrength, ['kPa', 'psi'], 'pressure') }}; </template><template v-if="values.shape !== 'bell-jar'">{{ values.shape === 'flask' ? 'bore' : 'mouth' }} {{ units.format(values.mouthDiameter, ['mm', 'in'], 'length') }}</template>{{ item.document.place ? `; ${item.document.place}` : '' }}
+                <template v-if="values.perfectStrength !== undefined">a perfect one holds {{ units.format(values.perfectStrength, ['kPa', 'psi'], 'pressure') }}; </template><template v-if="values.shape !== 'bell-jar'">{{ values.shape === 'flask' ? 'bore' : 'mouth' }} {{ units.format(values.mouthDiameter, ['mm', 'in'], 'length') }}{{ item.document.place ? '; ' : '' }}</template>{{ item.document.place }}
               </p>
             </template>
             <p v-else class="fault">

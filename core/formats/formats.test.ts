@@ -115,7 +115,7 @@ describe('shelf documents', () => {
     expect(() => vesselValues({ ...can, emptyMass: undefined })).toThrow(/capacity: is missing.*\nwallThickness: is missing/s)
     expect(() => vesselValues({ ...can, fullMass: q(2, 'kg') })).toThrow(/fullMass: comes to 199\d mL/)
     expect(() => vesselValues({ ...can, diameter: q(3, 's') })).toThrow(ShelfFaults)
-    expect(() => checkShelfItem({ kind: 'heater', name: 'h', place: '', note: '', ratedPower: q(60, 'kW') })).toThrow(/ratedPower: given 60 kW; accepted: 50 W to 20 kW/)
+    expect(() => checkShelfItem({ kind: 'heater', name: 'h', place: '', note: '', heaterKind: 'gas', ratedPower: q(600, 'kW') })).toThrow(/ratedPower: given 600 kW; accepted: 0.02 kW to 100 kW/)
   })
 })
 

@@ -11,3 +11,7 @@ create table shelf_photo (
   updated_at timestamptz not null default now()
 );
 comment on table shelf_photo is 'At most 1.5 MiB each; the type is read from the bytes, not from what the browser says.';
+
+-- What older items did not say was always this.
+update shelf_item set document = '{"shape": "cylinder", "count": 1}'::jsonb || document where kind = 'vessel';
+update shelf_item set document = '{"heaterKind": "other"}'::jsonb || document where kind = 'heater';

@@ -98,8 +98,8 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
 })
 
 test('the same seed gives the same numbers in the browser\'s worker and in Node', async ({ page }) => {
-  await page.goto(at('/bench'))
-  await page.getByRole('button', { name: 'New can plunge' }).click()
+  await page.goto(at('/bench/choose'))
+  await page.getByRole('button', { name: 'Stage it: Can plunge' }).click()
   await complete(page)
   const staging = await downloaded(page, 'Staging (JSON)')
   const prediction = await downloaded(page, 'Prediction (JSON)')
@@ -151,7 +151,7 @@ test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) =
   await page.getByLabel('Empty and dry').fill('12 g')
   await expect(page.getByRole('status').filter({ hasText: 'Holds' })).toContainText(/369.mL \(weighed\)/)
   await page.getByRole('button', { name: 'Save' }).click()
-  await page.getByRole('button', { name: 'Stage it Trial can' }).click()
+  await page.getByLabel('Stage Trial can in').selectOption({ label: 'Can plunge' })
   await expect(blank(page, 'vesselVolume')).toHaveText('369 mL')
   await page.getByLabel('Take a bath from the Shelf').selectOption({ label: 'Deep crate, ice slush' })
   await expect(blank(page, 'bathTemperature')).toHaveText('1 °C')
@@ -194,7 +194,7 @@ test('says when the server does not answer, and keeps what was typed', async ({ 
   await page.getByRole('button', { name: 'Undo all' }).click()
 })
 
-for (const [name, path] of [['Bench', STAGING], ['list of stagings', '/bench'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
+for (const [name, path] of [['Bench', STAGING], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await page.goto(at(path))

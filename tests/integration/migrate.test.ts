@@ -34,7 +34,7 @@ describe('migrations', () => {
     const url = database('migrate_race')
     await Promise.all(Array.from({ length: 5 }, () => migrate(root, url, quiet)))
     expect(await query(url, 'select count(*)::int as n from run')).toEqual([{ n: 4 }])
-    expect(await query(url, 'select name from migration')).toEqual([{ name: '0001-first.sql' }])
+    expect(await query(url, 'select name from migration')).toEqual([{ name: '0001-first.sql' }, { name: '0002-shelf-kinds.sql' }])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')
     await migrate(root, url, quiet)
@@ -43,7 +43,7 @@ describe('migrations', () => {
   it('go forward together or not at all', async () => {
     const url = database('migrate_forward')
     await migrate(root, url, quiet, { demo: false })
-    const bad = join(root, 'db', 'migrations', '0002-bad.sql')
+    const bad = join(root, 'db', 'migrations', '9999-bad.sql')
     writeFileSync(bad, 'create table half (x int); select nonsense;')
     await expect(migrate(root, url, quiet)).rejects.toThrow(/nonsense/)
     expect(await query(url, 'select to_regclass(\'half\') as t')).toEqual([{ t: null }])
@@ -51,7 +51,7 @@ describe('migrations', () => {
     await migrate(root, url, quiet)
     expect(await query(url, 'select to_regclass(\'whole\')::text as t')).toEqual([{ t: 'whole' }])
     appendFileSync(bad, ' -- changed afterwards')
-    await expect(migrate(root, url, quiet)).rejects.toThrow(/0002-bad.sql was changed after it ran/)
+    await expect(migrate(root, url, quiet)).rejects.toThrow(/9999-bad.sql was changed after it ran/)
     rmSync(bad)
   })
   it('hold what the application relies on: versions are unique and a run needs one', async () => {

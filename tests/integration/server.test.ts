@@ -106,6 +106,38 @@ describe('shelf and room', () => {
     expect(refused.status).toBe(422)
     expect(refused.body.message).toMatch(/capacity: is missing; give it, or weigh the vessel full and empty/)
   })
+  it('take many items at once, all or none, and a retry doubles nothing', async () => {
+    const items = [1, 2, 3].map(n => ({ id: randomUUID(), document: { ...heater, name: `Import ${n}` } }))
+    const bad = [...items, { id: randomUUID(), document: { ...heater, ratedPower: q(1, 'GW') } }]
+    const refused = await send('POST', '/api/shelf/import', { writeId: randomUUID(), items: bad })
+    expect(refused.status).toBe(422)
+    expect(refused.body.message).toMatch(/items\.3\.ratedPower: given 1 GW/)
+    const whole = { writeId: randomUUID(), items }
+    const answers = await Promise.all([1, 2, 3].map(() => send('POST', '/api/shelf/import', whole)))
+    for (const { status, body } of answers) {
+      expect(status).toBe(200)
+      expect(body.map((i: { id: string }) => i.id).sort()).toEqual(items.map(i => i.id).sort())
+    }
+    const { rows } = await database.query('select count(*)::int as n from shelf_item where name like \'Import %\'')
+    expect(rows).toEqual([{ n: 3 }])
+    expect((await send('POST', '/api/shelf/import', { writeId: randomUUID(), items })).status).toBe(409)
+  })
+  it('keep a photo by what its bytes are, not by what it is called', async () => {
+    const id = randomUUID()
+    await send('POST', '/api/shelf', { id, writeId: randomUUID(), document: heater })
+    const png = Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]), Buffer.alloc(64)])
+    const put = (photo: string | null) => send('PUT', `/api/shelf/${id}/photo`, { photo, writeId: randomUUID() })
+    expect((await put(Buffer.from('<svg onload=alert(1)>').toString('base64'))).body.message).toMatch(/photo: given a file of another kind; accepted: a JPEG, PNG or WebP/)
+    expect((await put(Buffer.concat([png, Buffer.alloc(1_600_000)]).toString('base64'))).status).toBe(413)
+    expect((await put(png.toString('base64'))).body.photo).toMatch(/^\d+$/)
+    const answer = await fetch(`${app.url}/api/shelf/${id}/photo`)
+    expect(answer.headers.get('content-type')).toBe('image/png')
+    expect(answer.headers.get('content-security-policy')).toMatch(/default-src 'none'/)
+    expect(Buffer.from(await answer.arrayBuffer()).equals(png)).toBe(true)
+    expect((await put(null)).body.photo).toBe(null)
+    expect((await fetch(`${app.url}/api/shelf/${id}/photo`)).status).toBe(404)
+    expect((await send('PUT', `/api/shelf/${randomUUID()}/photo`, { photo: null })).status).toBe(404)
+  })
   it('change the room by version and refuse nonsense', async () => {
     const room = (await send('GET', '/api/room')).body
     const saved = await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: { ...room.document, airTemperature: q(66, 'degF') } })

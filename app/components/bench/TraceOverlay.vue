@@ -23,8 +23,8 @@ const span = computed(() => Math.max(...props.traces.map(({ simulation }) => {
 })))
 const option = computed<Option>(() => ({
   animation: false,
-  legend: { top: 0, left: 0, textStyle: { color: '#1c2430', fontSize: 13 } },
-  grid: { left: 52, right: 14, top: 34, bottom: 38 },
+  legend: { top: 0, left: 90, textStyle: { color: '#1c2430', fontSize: 13 } },
+  grid: { left: 52, right: 14, top: 40, bottom: 38 },
   xAxis: {
     type: 'value', min: 0, max: span.value, name: span.value < 1.5 ? 'ms from the seal' : 's from the seal', nameLocation: 'middle', nameGap: 24, splitLine: { show: false },
     axisLabel: { color: '#4d5663', formatter: (s: number) => span.value < 1.5 ? String(Math.round(s * 1000)) : formatNumber(s, 3) },

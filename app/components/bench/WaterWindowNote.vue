@@ -4,7 +4,7 @@ import { formatNumber, type Values, type WaterWindow } from '~~/core'
 
 const props = defineProps<{ window: WaterWindow, values: Values }>()
 const units = useUnitsStore()
-const volume = (kg: number) => units.format(kg / 1000, ['mL', 'floz'], 'volume', 2)
+const volume = (kg: number) => units.format(kg / 1000, kg < 2 ? ['mL', 'floz'] : ['L', 'qt'], 'volume', 2)
 const charge = computed(() => props.values.numbers.waterCharge! * 1000)
 const state = computed(() => charge.value < props.window.least ? 'little' : charge.value > props.window.most ? 'much' : 'within')
 // Laid out on a logarithmic scale around the window.

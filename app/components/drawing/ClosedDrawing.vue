@@ -18,8 +18,8 @@ const scale = computed(() => Math.min(168 / n.value.height!, (narrow.value ? 150
 const px = (metres: number) => metres * scale.value
 const body = computed(() => ({ width: px(n.value.diameter!), height: px(n.value.height!) }))
 const stays = computed(() => !words.value.cooling || !words.value.heat)
-const HEATER_X = computed(() => stays.value ? WIDTH.value * 0.45 : narrow.value ? 90 : 150)
-const COOL_X = computed(() => words.value.heat ? (narrow.value ? 290 : 455) : WIDTH.value * 0.45)
+const HEATER_X = computed(() => stays.value ? WIDTH.value * 0.45 : narrow.value ? 74 : 150)
+const COOL_X = computed(() => words.value.heat ? (narrow.value ? 272 : 455) : WIDTH.value * 0.45)
 const heaterTop = BENCH - 26
 const pool = computed(() => words.value.cooling === 'ice-pool' ? px(n.value.poolDepth ?? 0) : 0)
 const tub = computed(() => {
@@ -54,7 +54,7 @@ const closed = computed(() => n.value.place === 2)
 const gasFill = computed(() => 0.15 + 0.6 * (1 - n.value.airFraction!))
 const over = computed(() => n.value.pressure! > n.value.outside! * 1.002)
 const arrows = computed(() => closed.value || over.value)
-const inside = computed(() => Math.min(34, Math.max(2, 22 * n.value.pressure! / n.value.outside!)))
+const inside = computed(() => Math.min(34, body.value.width * 0.28, Math.max(2, 22 * n.value.pressure! / n.value.outside!)))
 const drops = computed(() => {
   const top = pose.value.y - body.value.height / 2
   const side = body.value.width / 2
@@ -146,7 +146,7 @@ const coolWords = computed(() => ({ 'ice-pool': 'ice pool', 'spray': 'spray', 'p
             <line v-if="n.volumeLost! < 0.3 || over" :x1="pose.x + side * (body.width * (0.5 - 0.4 * n.volumeLost!) - 5 - inside)" :x2="pose.x + side * (body.width * (0.5 - 0.4 * n.volumeLost!) - 5)" :y1="pose.y + row * body.height" :y2="pose.y + row * body.height" stroke="var(--vapour)" :marker-end="`url(#${uid}-in)`" />
           </template>
         </g>
-        <text :x="pose.x + body.width / 2 + 42" :y="pose.y + 4" class="label" fill="var(--outside-air)">outside {{ units.format(n.outside!, ['kPa', 'psi'], 'pressure') }}</text>
+        <text :x="pose.x + body.width / 2 + (narrow ? 8 : 42)" :y="narrow ? pose.y + body.height * 0.14 + 4 : pose.y + 4" class="label" fill="var(--outside-air)">outside {{ units.format(n.outside!, ['kPa', 'psi'], 'pressure') }}</text>
         <text :x="pose.x - body.width / 2 - 42" :y="pose.y + 4" text-anchor="end" class="label" fill="var(--vapour)">inside {{ units.format(n.pressure!, ['kPa', 'psi'], 'pressure') }}</text>
       </g>
       <GasLabels v-else-if="!closed" :x="pose.x + body.width / 2 + 16" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />

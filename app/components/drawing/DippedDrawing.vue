@@ -54,7 +54,7 @@ const level = computed(() => {
 })
 const gasFill = computed(() => 0.15 + 0.6 * (1 - n.value.airFraction!))
 const arrows = computed(() => n.value.place === 2)
-const inside = computed(() => Math.max(2, 22 * n.value.pressure! / n.value.outside!))
+const inside = computed(() => Math.min(body.value.width * 0.28, Math.max(2, 22 * n.value.pressure! / n.value.outside!)))
 const stoppered = computed(() => words.value.closure === 'cap' && !n.value.opened && (n.value.place === 2 || n.value.carried! > 0.1))
 const ice = computed(() => {
   const cubes = Math.min(9, Math.ceil(n.value.iceMass! * 6))

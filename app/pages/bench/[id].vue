@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { WHO_DECIDES, fits, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ShelfPlace } from '~~/core'
+import { WHO_DECIDES, fits, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
 import { drawingFor } from '~/components/drawing/drawings'
 
 const route = useRoute()
@@ -61,8 +61,15 @@ const exportStaging = () => download(`${fileName.value}.staging.json`, JSON.stri
 const exportPrediction = () => download(`${fileName.value}.prediction.json`, JSON.stringify(predictionDocument(read.value!, simulation.value!, ledger.value!, complete.value ? forecast.value : undefined), null, 2), 'application/json')
 const exportTrace = () => download(`${fileName.value}.trace.csv`, traceCsv(demonstration.value!, simulation.value!.trace!), 'text/csv')
 
+/** P10 to P90 over the stagings computed; nothing where it hardly varies. */
+function spreadOf(r: ResultSpec): string {
+  const q = complete.value ? forecast.value?.quantiles[r.id] : undefined
+  if (!q || q.count < 50) return ''
+  const [low, high] = [q.p10, q.p90].map(x => units.format(x!, r.units, r.quantity, 2))
+  return low === high ? '' : `${low} to ${high}`
+}
 const results = computed(() => demonstration.value && simulation.value
-  ? demonstration.value.results.filter(r => simulation.value!.results[r.id] !== undefined).map(r => ({ ...r, words: units.format(simulation.value!.results[r.id]!, r.units, r.quantity) }))
+  ? demonstration.value.results.filter(r => simulation.value!.results[r.id] !== undefined).map(r => ({ ...r, words: units.format(simulation.value!.results[r.id]!, r.units, r.quantity), spread: spreadOf(r) }))
   : [])
 
 async function logRun() {
@@ -202,6 +209,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="grid gap-6 content-start">
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
+        <ReadyNote v-if="demonstration.ready" :ready="demonstration.ready(read.values, simulation)" />
+        <NotGoneList :acts="demonstration.notGone(read.values, simulation)" />
       </div>
       <div class="grid gap-6 content-start">
         <section aria-labelledby="numbers-title">
@@ -214,7 +223,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
                 {{ r.name }}
               </dt>
               <dd class="text-right">
-                {{ r.words }}
+                {{ r.words }}<span v-if="r.spread" class="soft text-sm block" :data-spread="r.id">{{ r.spread }}</span>
               </dd>
             </template>
           </dl>
@@ -232,8 +241,6 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             </p>
           </details>
         </section>
-        <ReadyNote v-if="demonstration.ready" :ready="demonstration.ready(read.values, simulation)" />
-        <NotGoneList :acts="demonstration.notGone(read.values, simulation)" />
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">
             Kit

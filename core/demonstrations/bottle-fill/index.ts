@@ -8,7 +8,7 @@ import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
 import { celsius, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
 import { COLUMNS } from '../steam/trace-recorder'
@@ -79,7 +79,7 @@ export const bottleFill: Demonstration = {
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter! * 2),
   ],
-  simulate, ledger,
+  simulate, ledger: steamLedger('when water comes through the neck'),
   cautions: (values, s) => [
     ...(onHeat(values.choices) ? [hotHeater('fill'), boilingDry(metalMargin(s), s.details.overheat!, 'fill')] : []),
     ...(values.choices.fillMethod === 'microwave' ? [superheated('fill')] : []),

@@ -3,7 +3,7 @@ import { formatQuantity } from '../../units'
 import type { Demonstration, Values } from '../face'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
@@ -56,8 +56,7 @@ export const canPlunge: Demonstration = {
   columns: COLUMNS,
   procedure: PROCEDURE,
   check,
-  simulate,
-  ledger,
+  simulate, ledger: steamLedger('when the wall gives way'),
   cautions,
   kit: values => [
     'can, rinsed, and as many spares as the forecast says', 'measuring spoon or small cylinder', 'heater', 'bowl',

@@ -59,7 +59,7 @@ export const drumReinflate: Demonstration = {
   noun: ['drum', 'drums'],
   gallery: { effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
   hushWords: { inside: 'air in the gas', strength: '' },
-  shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'] }, { step: 'heat', kind: 'heater' }],
+  shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
   logged: { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] },
   gates: [
     { step: 'open', text: 'Bung loosened and the hiss over: the inside is at the pressure of the room.' },

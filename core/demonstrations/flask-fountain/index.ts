@@ -7,7 +7,7 @@ import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
 import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
 import { formatQuantity } from '../../units'
@@ -36,7 +36,7 @@ const INPUTS: readonly Input[] = [
 export const flaskFountain: Demonstration = {
   id: 'flask-fountain', name: 'Flask fountain', summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',
   noun: ['flask', 'flasks'],
-  gallery: { effect: 'Half a minute of creeping water, then a fountain that fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
+  gallery: { effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
   hushWords: { inside: 'air in the flask', strength: '' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
@@ -58,7 +58,7 @@ export const flaskFountain: Demonstration = {
       ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength!, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure! / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
       : []),
   ],
-  simulate, ledger,
+  simulate, ledger: steamLedger('when water comes over the top'),
   cautions: (values, s) => [
     hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'),
     { id: 'vacuum-glass', step: 'turn', severity: 'raised', hazard: `The flask stands under ${kilopascals(s.results.peakPressureDifference!)} of outside pressure: scratched or flat-bottomed glass can implode.`, control: 'Round-bottomed flask with no scratch or star; screen or net round it; goggles for all.' },
@@ -87,7 +87,7 @@ export const flaskFountain: Demonstration = {
   ready: (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s),
   notGone: (_values, s) => [
     `Wait ${seconds(Math.max(60, 2 * (s.results.hush ?? 60)))}: a wet cloth laid on the flask brings it on.`,
-    'Water halfway up that stands still: too much air inside. It is safe to leave it; the water holds the air out.',
+    'Water halfway up that stands still: too much air inside. Leave it as it is meanwhile: the water holds the air out.',
     'To end it, lift the stem out of the water over the bucket and stand back: air rushes in and the water in the stem falls.',
     'Never heat it upside down, and never with the stem under water.',
   ],

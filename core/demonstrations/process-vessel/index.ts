@@ -7,7 +7,7 @@ import { atMost, belowBoiling, capacityFits, thinWall } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
 import { choice, quantities, quantity } from '../steam/inputs'
 import { kilopascals, percent, seconds, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { simulate } from './simulate'
@@ -65,7 +65,7 @@ export const processVessel: Demonstration = {
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })), ...belowBoiling(values, 'bathTemperature'),
     ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the tank\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
   ],
-  simulate, ledger,
+  simulate, ledger: steamLedger('when the shell gives way'),
   cautions: (_values, s) => [
     bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'),
     { id: 'not-a-design', step: 'tank', severity: 'raised', hazard: 'This is a classroom estimate of a real danger in works and breweries, not a design.', control: 'Vents and relief devices are sized and tested by qualified people under the code that holds there.' },

@@ -8,7 +8,7 @@ import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantity } from '../steam/inputs'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
@@ -74,7 +74,7 @@ export const sealedDrum: Demonstration = {
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'drum'),
     ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the drum\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
   ],
-  simulate, ledger,
+  simulate, ledger: steamLedger('when the shell gives way'),
   cautions: (_values, s) => [
     hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'seal'), neverHeatSealed('seal'),
     bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'), sharpFolds('cool'),

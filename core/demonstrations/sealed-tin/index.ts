@@ -8,7 +8,7 @@ import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
 import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
-import { ledger } from '../steam/ledger'
+import { steamLedger } from '../steam/ledger'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin, metalWhy } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
@@ -51,7 +51,7 @@ export const sealedTin: Demonstration = {
   ],
   inputs: INPUTS, results: METAL_RESULTS,
   outcomes: [
-    { id: 'crush', look: 'gone', name: 'caves in', sentence: 'The sides cave in and the tin is wrecked.' },
+    { id: 'crush', look: 'gone', name: 'crumples', sentence: 'The sides cave in and the tin is wrecked.' },
     { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in, but the tin keeps most of its shape.' },
     { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
   ],
@@ -71,7 +71,7 @@ export const sealedTin: Demonstration = {
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'tin'),
     ...atMost(values, 'mouthDiameter', 'vesselWidth', 'the tin\'s width'), ...thinWall(values, Math.min(values.numbers.vesselWidth!, values.numbers.vesselDepth!)),
   ],
-  simulate, ledger,
+  simulate, ledger: steamLedger('when the sides give way'),
   cautions: (_values, s) => [
     hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'seal'), neverHeatSealed('seal'),
     bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'), sharpFolds('cool'),

@@ -10,11 +10,12 @@ const CAUSES: Record<string, string> = {
 }
 
 /**
- * The difference at the moment the wall gives way or, if it never does, at its greatest.
+ * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest difference.
  * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the convention.
  */
-export function ledger(simulation: Simulation): Ledger {
-  const { trace, details } = simulation
+export const steamLedger = (moment: string) => (simulation: Simulation): Ledger => ledgerOf(simulation, moment)
+
+function ledgerOf({ trace, details }: Simulation, words: string): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
   const sealing = details.sealing!
   const moment = details.goneAt ?? details.timeOfPeak!
@@ -40,7 +41,7 @@ export function ledger(simulation: Simulation): Ledger {
   const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone })
   const order = ['wall', 'water', 'fog', 'cooling', ...(rows.leak !== 0 ? ['leak'] : []), 'inflow', 'crush']
   return {
-    moment: details.goneAt === undefined ? 'at its greatest' : 'when the wall gives way',
+    moment: details.goneAt === undefined ? 'at its greatest' : words,
     rows: order.map(id => ({ id, cause: CAUSES[id]!, pressure: rows[id]! })),
     difference: c.pressure![first]! - c.pressure![now]!,
   }

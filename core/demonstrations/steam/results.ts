@@ -8,7 +8,7 @@ const RESULTS: readonly ResultSpec[] = [
   { id: 'timeToDry', name: 'dry after', quantity: 'time', units: ['s', 's'] },
   { id: 'waterLeft', name: 'water left at the seal', quantity: 'mass', units: ['g', 'oz'] },
   { id: 'residualAirFraction', name: 'air in the gas at the seal', quantity: 'fraction', units: ['%', '%'] },
-  { id: 'steamMass', name: 'steam at the seal', quantity: 'mass', units: ['mg', 'mg'] },
+  { id: 'steamMass', name: 'steam at the seal', quantity: 'mass', units: ['g', 'oz'] },
   { id: 'criticalPressureDifference', name: 'difference the wall holds', quantity: 'pressure', units: ['kPa', 'psi'] },
   { id: 'peakPressureDifference', name: 'greatest difference', quantity: 'pressure', units: ['kPa', 'psi'] },
   { id: 'floorPressure', name: 'lowest pressure it could reach', quantity: 'pressure', units: ['kPa', 'psi'] },

@@ -5,7 +5,7 @@ import { atMost, belowBoiling, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
 import { quantities, quantity } from './inputs'
 import { kilopascals, percent, seconds, sizesOf } from './judgement'
-import { ledger } from './ledger'
+import { steamLedger } from './ledger'
 import { results } from './results'
 import { SOFT_OUTCOMES } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
@@ -44,7 +44,7 @@ export const softBottleFace = (own: Own): Demonstration => ({
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
   ],
-  ledger,
+  ledger: steamLedger('when the fold shows'),
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'bottle', closure: 'cap', cooling: 'ice-pool', heat: '', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.mouthDiameter!,
     more: { poolDepth: values.numbers.poolDepth!, soft: 1 },

@@ -10,7 +10,8 @@ if (!address) {
   process.exit(2)
 }
 const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
-const staging = '/bench/5a1d0000-0000-4000-8000-000000000001'
+const demo = number => `5a1d0000-0000-4000-8000-${String(number).padStart(12, '0')}`
+const staging = `/bench/${demo(1)}`
 const browser = await chromium.launch({ executablePath: chromiumProgram(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
 
 async function take(name, path, { width = 1280, height = 800, act } = {}) {
@@ -18,7 +19,7 @@ async function take(name, path, { width = 1280, height = 800, act } = {}) {
   await page.goto(`${address}${path}`)
   await page.locator('h1').waitFor()
   await page.waitForLoadState('networkidle')
-  if (path === staging) {
+  if (path.startsWith('/bench/5a')) {
     await page.getByText('2000 stagings computed').waitFor()
     await page.getByText('Each tried on the same').waitFor()
   }
@@ -28,6 +29,10 @@ async function take(name, path, { width = 1280, height = 800, act } = {}) {
 }
 
 await take('bench', staging)
+await take('bench-drum', `/bench/${demo(4)}`)
+await take('bench-flask', `/bench/${demo(7)}`)
+await take('gallery', '/bench/choose')
+await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, { act: page => page.getByTestId('odds-gap').filter({ hasText: /of 100|odds/ }).waitFor() })
 await take('bench-editor', staging, {
   act: async (page) => {
     await page.locator('[data-input="bathTemperature"]').click()
@@ -37,6 +42,13 @@ await take('bench-editor', staging, {
 await take('bench-causes', staging, { act: page => page.getByRole('heading', { name: 'Why' }).evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20)) })
 await take('bench-narrow', staging, { width: 390, height: 844 })
 await take('shelf', '/shelf')
+await take('measure-heater', '/shelf', {
+  act: async (page) => {
+    await page.getByRole('button', { name: 'Change Double plate, large ring, 1.8 kW' }).click()
+    for (const [label, text] of [['Water, weighed', '500 g'], ['From', '20 °C'], ['To', '60 °C'], ['Took', '150 s']]) await page.getByLabel(label, { exact: true }).fill(text)
+    await page.getByText('got in:').waitFor()
+  },
+})
 await take('logbook', '/logbook')
 await take('run', '/logbook/5a1d0000-0000-4000-8000-000000000202', { act: page => page.getByText('The same 2000 computed stagings').waitFor() })
 await take('log-a-run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001')

@@ -68,6 +68,8 @@ const SPLASH_CONDUCTANCE = 150
 const WALL_DAMPING = 0.7
 /** How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same story. */
 const CREEP = 200
+/** Half the difference over which a leak turns from outward to inward, Pa. */
+const TURNING = 5
 /** Water that clings inside whatever was poured out, kg. */
 const CLINGING_WATER = 2e-5
 
@@ -376,14 +378,13 @@ export class CoolingVessel implements OdeSystem {
     let vapourOut = 0
     if (this.leakArea > 0) {
       const flow = openingFlow(this.leakArea, outside - pressure, room.airDensity)
-      if (flow >= 0) {
-        airIn = flow
-        leakHeat = flow * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas)
-      } else {
-        airIn = flow * air / (air + vapour)
-        vapourOut = -flow * vapour / (air + vapour)
-        leakHeat = flow * pressure * volume / (air + vapour)
-      }
+      // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each turn.
+      const across = (outside - pressure) / (2 * TURNING) + 0.5
+      const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across)
+      const gasMass = air + vapour
+      airIn = flow * (inward + (1 - inward) * air / gasMass)
+      vapourOut = -flow * (1 - inward) * vapour / gasMass
+      leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) + (1 - inward) * pressure * volume / gasMass)
     }
     slope[COOLING.air] = airIn
 

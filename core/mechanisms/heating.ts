@@ -13,6 +13,8 @@ import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation
 import { leavingAirFraction } from './purge'
 import type { Room, SteamVessel } from './steam-vessel'
 
+/** With less water than this a vessel counts as dry, kg. */
+const LAST_DROP = 1e-5
 /** Longest time on the heat that is followed, s: beyond it nobody waits. */
 export const LONGEST_HEATING = 3600
 
@@ -156,7 +158,7 @@ class HeatingSystem implements OdeSystem {
         evaporated = (this.plan.stirring ?? 1) * SURFACE_MASS_TRANSFER * vessel.crossSection * (surfacePressure - vapourPressure) * WATER_MOLAR_MASS
           / (GAS_CONSTANT * water)
         slope[HEATING.water] = (toWater + returning - evaporated * latent - gasToWall)
-          / (waterMass * LIQUID_SPECIFIC_HEAT)
+          / (Math.max(waterMass, LAST_DROP) * LIQUID_SPECIFIC_HEAT)
       }
     }
     this.steam = evaporated
@@ -195,7 +197,7 @@ export function heat(
     id: 'plume', direction: 1, stops: true,
     value: (_: number, s: Float64Array) => 1 - leavingAirFraction(s[HEATING.airMoles]! / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
   } as const
-  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass]! } as const
+  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass]! - LAST_DROP } as const
 
   const occurrences: Occurrence[] = []
   let timeToBoil: number | undefined
@@ -205,7 +207,8 @@ export function heat(
   let end = LONGEST_HEATING
   while (time < end) {
     const events = system.mode === 'warming'
-      ? [boils]
+      // A drop in a large vessel is gone before it ever boils.
+      ? [boils, dries]
       : system.mode === 'boiling' ? (timeToPlume === undefined ? [plumes, dries] : [dries]) : []
     if (system.mode === 'boiling' && timeToPlume === undefined && plumes.value(time, state) >= 0) {
       timeToPlume = time

@@ -1,6 +1,7 @@
 /** Runs a closed vessel from the seal until it has gone, or nothing more will come of it; see `cooling-vessel.ts`. */
 import type { OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
+import { openingFlow } from './inflow'
 import { integratorOf } from './plunge'
 
 /** How long a sealed vessel is watched, s: beyond it nobody waits. */
@@ -25,7 +26,7 @@ export interface SealedEnd {
   /** s from the seal */ timeOfPeak: number
   /** s from the seal: when the difference first came within a twentieth of its greatest */ noMore: number
   /** s from the seal */ end: number
-  /** of air let in to a vent held at `ventAt`, kg/s at most */ peakLeak: number
+  /** kg/s let in through the leak, at most */ peakLeak: number
 }
 
 export interface SealedOptions {
@@ -45,6 +46,7 @@ const differences: number[] = []
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  */
 export function coolSealed(system: CoolingVessel, state: Float64Array, options: SealedOptions): SealedEnd {
+  const { leakArea, room } = system.plan
   const { tolerance, soft = false, longest = LONGEST_SEALED, coolDelay = 0, record } = options
   const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
   const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing]! }
@@ -59,15 +61,14 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   let time = 0
   let end = longest
   times.length = differences.length = 0
-  const slope = system.plan.leakArea > 0 ? new Float64Array(system.size) : undefined
   const onStep = (at: number, s: Float64Array) => {
     const difference = system.difference(s)
     if (difference > peakDifference) { peakDifference = difference; timeOfPeak = at }
     times.push(at)
     differences.push(difference)
-    if (slope) {
-      system.derivatives(at, s, slope)
-      if (slope[COOLING.air]! > peakLeak) peakLeak = slope[COOLING.air]!
+    if (leakArea > 0) {
+      const leak = openingFlow(leakArea, difference, room.airDensity)
+      if (leak > peakLeak) peakLeak = leak
     }
     record?.(at, s)
   }

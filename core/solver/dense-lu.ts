@@ -1,15 +1,19 @@
 /**
  * LU factors of a small matrix `diagonal · I − J`, row-major in one array; nothing is allocated per call.
  *
- * Without pivoting: for the Jacobian of a dissipative system the shift makes the diagonal strong, and the order of the
- * unknowns keeps zeros zero. Where a pivot is nearly lost all the same, the caller is told and takes a smaller step,
- * which strengthens the shift.
+ * Without pivoting at first: for the Jacobian of a dissipative system the shift makes the diagonal strong, and the order of
+ * the unknowns keeps zeros zero. Where a pivot is lost all the same (a system that for a while feeds on itself) rows are
+ * exchanged; where even that finds none, the caller is told and takes a smaller step, which strengthens the shift.
  */
 export class DenseLu {
   private readonly factors: Float64Array
+  /** row that each pivot was taken from, where rows were exchanged */
+  private readonly exchanged: Int32Array
+  private pivoted = false
 
   constructor(readonly size: number) {
     this.factors = new Float64Array(size * size)
+    this.exchanged = new Int32Array(size)
   }
 
   /**
@@ -19,6 +23,45 @@ export class DenseLu {
    * @returns false if a pivot is lost
    */
   factorShifted(diagonal: number, matrix: Float64Array, stride: number): boolean {
+    const least = 1e-8 * diagonal
+    this.pivoted = false
+    this.shift(diagonal, matrix, stride)
+    const { size, factors } = this
+    for (let column = 0; column < size; column++) {
+      if (!(factors[column * size + column]! > least)) return this.factorExchanging(diagonal, matrix, stride, least)
+      this.eliminate(column)
+    }
+    return true
+  }
+
+  /**
+   * The same with partial pivoting. A negative determinant means that something grows faster than the step can follow: refused.
+   */
+  private factorExchanging(diagonal: number, matrix: Float64Array, stride: number, least: number): boolean {
+    this.pivoted = true
+    this.shift(diagonal, matrix, stride)
+    const { size, factors, exchanged } = this
+    let sign = 1
+    for (let column = 0; column < size; column++) {
+      let best = column
+      for (let row = column + 1; row < size; row++) if (Math.abs(factors[row * size + column]!) > Math.abs(factors[best * size + column]!)) best = row
+      if (!(Math.abs(factors[best * size + column]!) > least)) return false
+      exchanged[column] = best
+      if (best !== column) {
+        sign = -sign
+        for (let k = 0; k < size; k++) {
+          const held = factors[column * size + k]!
+          factors[column * size + k] = factors[best * size + k]!
+          factors[best * size + k] = held
+        }
+      }
+      if (factors[column * size + column]! < 0) sign = -sign
+      this.eliminate(column)
+    }
+    return sign > 0
+  }
+
+  private shift(diagonal: number, matrix: Float64Array, stride: number): void {
     const { size, factors } = this
     for (let row = 0; row < size; row++) {
       const to = row * size
@@ -26,27 +69,33 @@ export class DenseLu {
       for (let column = 0; column < size; column++) factors[to + column] = -matrix[from + column]!
       factors[to + row]! += diagonal
     }
-    const least = 1e-8 * diagonal
-    for (let column = 0; column < size; column++) {
-      const top = column * size
-      const pivot = factors[top + column]!
-      if (!(pivot > least)) return false
-      const inverse = 1 / pivot
-      for (let row = column + 1; row < size; row++) {
-        const start = row * size
-        const below = factors[start + column]!
-        if (below === 0) continue
-        const factor = below * inverse
-        factors[start + column] = factor
-        for (let k = column + 1; k < size; k++) factors[start + k]! -= factor * factors[top + k]!
-      }
+  }
+
+  private eliminate(column: number): void {
+    const { size, factors } = this
+    const top = column * size
+    const inverse = 1 / factors[top + column]!
+    for (let row = column + 1; row < size; row++) {
+      const start = row * size
+      const below = factors[start + column]!
+      if (below === 0) continue
+      const factor = below * inverse
+      factors[start + column] = factor
+      for (let k = column + 1; k < size; k++) factors[start + k]! -= factor * factors[top + k]!
     }
-    return true
   }
 
   /** Solves in place for the first `size` numbers of one right-hand side. */
   solve(rightSide: Float64Array): void {
     const { size, factors } = this
+    if (this.pivoted) {
+      for (let i = 0; i < size; i++) {
+        const from = this.exchanged[i]!
+        const held = rightSide[i]!
+        rightSide[i] = rightSide[from]!
+        rightSide[from] = held
+      }
+    }
     for (let i = 1; i < size; i++) {
       const start = i * size
       let sum = rightSide[i]!

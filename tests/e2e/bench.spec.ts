@@ -99,7 +99,7 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
 
 test('the same seed gives the same numbers in the browser\'s worker and in Node', async ({ page }) => {
   await page.goto(at('/bench/choose'))
-  await page.getByRole('button', { name: 'Stage it: Can plunge' }).click()
+  await page.getByRole('button', { name: 'Stage it Can plunge' }).click()
   await complete(page)
   const staging = await downloaded(page, 'Staging (JSON)')
   const prediction = await downloaded(page, 'Prediction (JSON)')

@@ -39,7 +39,7 @@ describe('npm start', () => {
     expect(second.url).not.toBe(first.url)
     expect(second.output()).not.toMatch(/Making|Building|Installing|Loading/)
     expect(await titles(second.url)).toEqual(await titles(first.url))
-    expect(await titles(first.url)).toHaveLength(3)
+    expect(await titles(first.url)).toHaveLength(8)
 
     first.interrupt()
     expect(await first.ended).toBe(0)

@@ -118,9 +118,13 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(quanti
           {{ input.name }}
         </p>
         <template v-if="input.kind === 'choice'">
-          <label v-for="choice in input.choices" :key="choice.id" class="flex gap-2">
+          <!-- A refused choice stays with what was in use: the list is drawn anew. -->
+          <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">
             <input type="radio" :name="id" :value="choice.id" :checked="choice.id === value" @change="apply(choice.id)"> {{ choice.name }}
           </label>
+          <p v-if="problem" class="fault" role="alert">
+            {{ problem }}
+          </p>
         </template>
         <template v-else>
           <div>

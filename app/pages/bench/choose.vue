@@ -119,7 +119,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
         </p>
         <p>
           <button class="strong-button" @click="start(d, fit)">
-            {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only">: {{ d.name }}</span>
+            {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
           </button>
         </p>
       </li>

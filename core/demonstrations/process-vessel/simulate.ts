@@ -13,9 +13,9 @@ import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, TOLERANCE, type Fill
 import { reliefAreaFor } from '../steam/report'
 import { TraceRecorder } from '../steam/trace-recorder'
 
-/** Condensate that lies in the bottom when the steam is shut off, kg per m2 of section. Assumption: a centimetre. */
-const CONDENSATE = 10
-/** An opening large enough to hold the difference at nearly nothing, per m2 of wall; see `reliefAreaOf`. */
+/** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
+const CONDENSATE = 5
+/** An opening large enough to hold the difference at nearly nothing, m2 per m3 of tank; see `reliefAreaOf`. */
 const WIDE_OPEN = 0.02
 /** The greatest rush of air comes within this time, s. */
 const RUSH = 40
@@ -32,7 +32,7 @@ function reliefAreaOf(cooling: CoolingPlan, filled: Filled, rated: number): numb
   const room = { ...cooling.room, pressure: cooling.room.pressure - rated }
   const plan = { vessel: cooling.vessel, room }
   const share = room.pressure / cooling.room.pressure
-  const open = new CoolingVessel({ ...cooling, room, leakArea: WIDE_OPEN * cooling.vessel.upperArea }, false)
+  const open = new CoolingVessel({ ...cooling, room, leakArea: WIDE_OPEN * cooling.vessel.capacity }, false)
   const gas = gasAtSeal(plan, { ...filled, airMoles: filled.airMoles * share }, cooling.pool)
   const ended = coolSealed(open, coolingStart(open, filled, gas), { tolerance: TOLERANCE.summary, longest: RUSH })
   return reliefAreaFor(ended, rated, cooling.room.airDensity)
@@ -44,7 +44,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const room = roomOf(values, vessel)
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, 'steam', 'caving in') : undefined
   const hot = room.boilingPoint - 0.5
-  const waterMass = CONDENSATE * vessel.crossSection
+  const waterMass = CONDENSATE * vessel.capacity
   const filled: Filled = {
     wall: hot, liquid: hot, waterMass, airMoles: n.airLeft! * room.pressure * vessel.capacity / (GAS_CONSTANT * hot), timeOfLifting: 0, sealing: 0, overheat: hot,
   }

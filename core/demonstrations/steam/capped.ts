@@ -11,6 +11,12 @@ import type { TraceRecorder } from './trace-recorder'
 export const CRUSHED = 0.25
 export const VISIBLE = 0.02
 
+/**
+ * Fraction of the volume that can be lost at all: what is full of water can't be.
+ * @param empty fraction for an empty vessel @param water kg @param capacity m3
+ */
+export const packingAbove = (empty: number, water: number, capacity: number): number => empty * Math.max(0.02, 1 - water / (1000 * capacity))
+
 export interface Capped {
   plan: Pick<HeatingPlan, 'vessel' | 'room'>
   filled: Filled

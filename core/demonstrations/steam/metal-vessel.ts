@@ -3,7 +3,7 @@ import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/co
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import type { ProcedureStep, Simulation, Values } from '../face'
-import { crushOutcome, runCapped } from './capped'
+import { crushOutcome, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE } from './filling'
 import { quantities } from './inputs'
 import { kilopascals, percent, seconds } from './judgement'
@@ -37,7 +37,7 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: 'summar
       method, temperature, flow: n.coolantFlow! * 1000, poolDepth: n.poolDepth!, wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor!),
       baseContact: 1, factor: n.bathTransferFactor!, excess: room.boilingPoint - temperature,
     }),
-    strength: { criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92 },
+    strength: { criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.92, filled.waterMass, vessel.capacity) },
     airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
   }
   const { simulation } = runCapped({

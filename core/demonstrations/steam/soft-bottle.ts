@@ -6,7 +6,7 @@ import { SOLIDS } from '../../substances/solids'
 import { outerSurface } from '../../vessels/cylinder'
 import { vonMisesBuckling } from '../../vessels/buckling'
 import type { OutcomeSpec, Simulation, Values } from '../face'
-import { runCapped, VISIBLE } from './capped'
+import { packingAbove, runCapped, VISIBLE } from './capped'
 import { gasAtSeal, heldBelowBoiling, type Filled } from './filling'
 import type { TraceRecorder } from './trace-recorder'
 
@@ -34,7 +34,7 @@ export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, 
       method: 'ice-pool', temperature, flow: 0, poolDepth: n.poolDepth!, wettedShare: 1, baseContact: 1, factor: n.bathTransferFactor!,
       excess: filled.wall - temperature,
     }),
-    strength: { criticalDifference: n.knockDown! * vonMisesBuckling(shell, vessel.solid).pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.85 },
+    strength: { criticalDifference: n.knockDown! * vonMisesBuckling(shell, vessel.solid).pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.85, filled.waterMass, vessel.capacity) },
     airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
   }
   const { simulation } = runCapped({

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS, findDemonstration, resolve, type Demonstration } from '..'
 import { StagingSample, summarise } from '../../forecast'
+import { latinHypercube } from '../../forecast/latin-hypercube'
 import { predict } from '../../formats'
 import { saturationPressure } from '../../substances/water'
 import { GAS_CONSTANT } from '../../substances/air'
@@ -237,6 +238,34 @@ describe('every steam demonstration', () => {
         for (const [key, value] of Object.entries(s.results)) expect(Number.isFinite(value), `${id} ${JSON.stringify(numbers)}${JSON.stringify(choices)} ${key}`).toBe(true)
       }
     }
+  })
+  it.each(DEMONSTRATIONS.map(d => d.id))('%s survives stagings drawn at random over all it accepts, ledger and window included', (id) => {
+    const d = of(id)
+    const columns = d.inputs.length
+    const points = latinHypercube(90, columns, 7)
+    let tried = 0
+    for (let i = 0; i < 90; i++) {
+      const numbers: Record<string, number> = {}
+      const choices: Record<string, string> = {}
+      d.inputs.forEach((input, column) => {
+        const u = points[i * columns + column]!
+        if (input.kind === 'choice') choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
+        // Half of them are left as they are, or hardly any staging would go together.
+        else if ((i + column) % 2) {
+          const [low, high] = (i + column) % 6 === 1 ? input.range : input.usual
+          numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
+        }
+      })
+      const { values, faults } = resolve(d, { numbers, choices })
+      if (faults.length) continue
+      tried++
+      const s = d.simulate(values, 'trace')
+      for (const [key, value] of Object.entries(s.results)) expect(Number.isFinite(value), `${key} ${JSON.stringify({ numbers, choices })}`).toBe(true)
+      const { rows, difference } = d.ledger(s)
+      expect(Math.abs(rows.reduce((sum, r) => sum + r.pressure, 0) - difference)).toBeLessThan(1e-3)
+      if (i % 9 === 0) d.waterWindow?.(values)
+    }
+    expect(tried).toBeGreaterThan(10)
   })
   it.each(DEMONSTRATIONS.map(d => d.id))('%s says when it is ready, what to do when nothing comes, how big it is; no word of "safe"', (id) => {
     const d = of(id)

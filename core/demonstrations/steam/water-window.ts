@@ -1,5 +1,4 @@
-import { heat } from '../../mechanisms/heating'
-import type { HeatingPlan } from '../../mechanisms/heating'
+import { heat, type HeatingPlan } from '../../mechanisms/heating'
 import type { WaterWindow } from '../face'
 
 /** How long a vessel may have to wait on the heat after its purge, s: a sentence to the class. */
@@ -20,7 +19,7 @@ const state = new Float64Array(5)
  */
 export function waterWindow(plan: HeatingPlan, waterCharge: number, patience = 300): WaterWindow {
   const density = plan.charge / waterCharge
-  const most = plan.vessel.capacity * 0.95 * density
+  const bySpace = plan.vessel.capacity * (1 - STEAM_SPACE) * density
   const survives = (charge: number) => {
     const heated = heat({ ...plan, charge }, state, 1e-2)
     return heated.timeToDry === undefined || heated.timeToPlume === undefined
@@ -31,9 +30,8 @@ export function waterWindow(plan: HeatingPlan, waterCharge: number, patience = 3
     const { timeToPlume } = heat({ ...plan, charge }, state, 1e-2)
     return timeToPlume !== undefined && timeToPlume <= patience
   }
-  const least = boundary(1e-4, most, charge => !survives(charge))
-  const byTime = boundary(least, most, inTime)
-  const bySpace = plan.vessel.capacity * (1 - STEAM_SPACE) * density
+  const least = boundary(1e-4, bySpace, charge => !survives(charge))
+  const byTime = boundary(least, bySpace, inTime)
   return {
     least, most: Math.min(byTime, bySpace), mostLimit: byTime < bySpace ? 'time' : 'space', wait: WAIT, patience, steamSpace: STEAM_SPACE,
   }

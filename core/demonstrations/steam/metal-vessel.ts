@@ -37,7 +37,9 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: 'summar
       method, temperature, flow: n.coolantFlow! * 1000, poolDepth: n.poolDepth!, wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor!),
       baseContact: 1, factor: n.bathTransferFactor!, excess: room.boilingPoint - temperature,
     }),
-    strength: { criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.92, filled.waterMass, vessel.capacity) },
+    strength: {
+      criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.92, filled.waterMass, vessel.capacity),
+    },
     airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
   }
   const { simulation } = runCapped({

@@ -34,7 +34,10 @@ export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, 
       method: 'ice-pool', temperature, flow: 0, poolDepth: n.poolDepth!, wettedShare: 1, baseContact: 1, factor: n.bathTransferFactor!,
       excess: filled.wall - temperature,
     }),
-    strength: { criticalDifference: n.knockDown! * vonMisesBuckling(shell, vessel.solid).pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.85, filled.waterMass, vessel.capacity) },
+    strength: {
+      criticalDifference: n.knockDown! * vonMisesBuckling(shell, vessel.solid).pressure,
+      residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.85, filled.waterMass, vessel.capacity),
+    },
     airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
   }
   const { simulation } = runCapped({

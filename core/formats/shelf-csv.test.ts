@@ -50,6 +50,11 @@ describe('what fits where', () => {
     expect(values.numbers.vesselVolume! * 1e6).toBeCloseTo(709, 0)
     expect(values.numbers.neckLength).toBeCloseTo(0.06, 9)
   })
+  it('a share measured with a can is not taken for a drum', () => {
+    const burner = shelf.find(d => d.name === 'Camp burner')!
+    expect(inputsFromItem(burner, findDemonstration('can-plunge')!).heatingEfficiency).toBeDefined()
+    expect(inputsFromItem(burner, findDemonstration('sealed-drum')!)).toEqual({ heaterPower: { value: 9000, unit: 'BTU/h' } })
+  })
   it('nothing unfit, scratched glass, or of the wrong kind is offered', () => {
     const flask = shelf.find(d => d.name.includes('long tube')) as VesselDocument
     const ids = (d: ShelfItemDocument) => demonstrationsFor(d).map(x => x.id)

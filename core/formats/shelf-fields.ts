@@ -49,6 +49,7 @@ export const SHELF_FIELDS: Readonly<Record<ItemKind, readonly ShelfField[]>> = {
     choice('heaterKind', 'Kind', ['plate', 'gas', 'spirit', 'microwave', 'kettle', 'other']),
     { type: 'quantity', quantity: 'power', field: 'ratedPower', label: 'Rated power', units: ['kW', 'BTU/h'], range: [20, 100e3] },
     { type: 'quantity', quantity: 'fraction', field: 'efficiency', label: 'Share that gets into a vessel', units: ['%', '%'], range: [0.02, 0.95], hint: 'if measured' },
+    { type: 'quantity', quantity: 'volume', field: 'measuredWith', label: 'Measured with a vessel of', units: ['mL', 'floz'], range: [10e-6, 0.5], hint: 'its capacity' },
   ],
   bath: [
     { type: 'quantity', quantity: 'volume', field: 'water', label: 'Water', units: ['L', 'qt'], range: [0.2e-3, 0.5] },

@@ -132,7 +132,7 @@ const measured = (value: number, unit: string): QuantityDocument => ({ value: Nu
 
 /** Inputs of a staging that an item sets: those that the demonstration has. */
 export function inputsFromItem(item: ShelfItemDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] {
-  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item) : item.kind === 'bath' ? inputsFromBath(item) : {}
+  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item, demonstration) : item.kind === 'bath' ? inputsFromBath(item) : {}
   return Object.fromEntries(Object.entries(all).filter(([id, value]) => demonstration.inputs.some(input =>
     input.id === id && (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)))))
 }
@@ -150,8 +150,18 @@ function inputsFromVessel(item: VesselDocument): StagingDocument['inputs'] {
   return inputs
 }
 
-const inputsFromHeater = (item: HeaterDocument): StagingDocument['inputs'] =>
-  ({ heaterPower: item.ratedPower, ...(item.efficiency && { heatingEfficiency: item.efficiency }), ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }) })
+/** A share measured with a vessel so many times smaller or larger says little. */
+const COMPARABLE = 5
+
+function applies(item: HeaterDocument, { inputs }: Pick<Demonstration, 'inputs'>): boolean {
+  const volume = inputs.find(i => i.id === 'vesselVolume')?.default
+  if (!item.measuredWith || typeof volume !== 'number') return true
+  const ratio = siOf(item.measuredWith, 'volume') / volume
+  return ratio < COMPARABLE && ratio > 1 / COMPARABLE
+}
+
+const inputsFromHeater = (item: HeaterDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] =>
+  ({ heaterPower: item.ratedPower, ...(item.efficiency && applies(item, demonstration) && { heatingEfficiency: item.efficiency }), ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }) })
 
 const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] =>
   ({ bathVolume: item.water, iceMass: item.ice ?? { value: 0, unit: 'g' }, ...(item.temperature && { bathTemperature: item.temperature }) })

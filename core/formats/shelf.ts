@@ -30,6 +30,7 @@ export const heaterSchema = z.strictObject({
   heaterKind: z.enum(['plate', 'gas', 'spirit', 'microwave', 'kettle', 'other']).default('plate'),
   ratedPower: quantitySchema,
   efficiency: measured.describe('share that gets into a vessel, where it was measured, with its spread'),
+  measuredWith: measured.describe('capacity of the vessel it was measured with: a small one takes a smaller share'),
 }).meta({ title: 'Heater' })
 
 export const bathSchema = z.strictObject({

@@ -59,7 +59,7 @@ const AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTA
 /** Time in which supercooled vapour turns to fog, s; short against a hush, long against the solver's least step. */
 const FOG_TIME = 3e-3
 /** Half the width over which fog sets in, K: a gas that hovers about its dew point would otherwise stop the integrator at every turn. */
-const FOG_EDGE = 0.3
+const FOG_EDGE = 1.5
 /** Natural convection of the gas inside, W/(m2 K). */
 const INSIDE_GAS_CONDUCTANCE = 8
 /** Gas to water that splashes about below it, W/(m2 K of cross-section): forced convection and drops. Assumption. */
@@ -68,6 +68,8 @@ const SPLASH_CONDUCTANCE = 150
 const WALL_DAMPING = 0.7
 /** How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same story. */
 const CREEP = 200
+/** Push over which a creeping wall begins to follow, Pa: small against any strength. */
+const CREEP_EDGE = 20
 /** Half the difference over which a leak turns from outward to inward, Pa. */
 const TURNING = 5
 /** Water that clings inside whatever was poured out, kg. */
@@ -228,9 +230,10 @@ export class CoolingVessel implements OdeSystem {
     this.critical293 = plan.strength.criticalDifference
   }
 
-  /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. */
+  /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. A creeping wall's rate is no unknown. */
   get totals(): number {
-    return this.wall === 'standing' ? this.size - (this.leakArea > 0 ? COOLING.lost : COOLING.air) : this.counted
+    if (this.wall === 'moving') return this.counted
+    return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leakArea > 0 ? COOLING.lost : COOLING.air)
   }
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
@@ -297,10 +300,13 @@ export class CoolingVessel implements OdeSystem {
     const dryWall = state[COOLING.dryWall]!
     const liquid = state[COOLING.liquid]!
     const drawnIn = state[COOLING.drawnIn]!
-    const losing = this.wall === 'standing' ? 0 : state[COOLING.losing]!
-
     const volume = this.gasVolume(state)
     const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume
+    // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
+    const push = this.wall === 'standing' ? 0 : outside - pressure - this.held(state)
+    const losing = this.wall === 'moving'
+      ? state[COOLING.losing]!
+      : this.wall === 'creeping' ? (push + Math.sqrt(push * push + CREEP_EDGE * CREEP_EDGE)) / (2 * this.damping * CREEP * full) : 0
     const dewPoint = quickSaturationTemperature(vapour * WATER_GAS_CONSTANT * gas / volume)
     const latent = quickLatentHeat(dewPoint)
     const layer = this.airLayerFactor * airLayerConductance(air / vapour)
@@ -406,12 +412,7 @@ export class CoolingVessel implements OdeSystem {
 
     // The wall.
     slope[COOLING.lost] = losing
-    slope[COOLING.losing] = 0
-    if (this.wall !== 'standing') {
-      const push = outside - pressure - this.held(state)
-      const damping = this.wall === 'moving' ? this.damping : this.damping * CREEP
-      slope[COOLING.losing] = ((this.wall === 'moving' || push > 0 ? push : 0) - damping * losing * full) / this.inertance / full
-    }
+    slope[COOLING.losing] = this.wall === 'moving' ? (push - this.damping * losing * full) / this.inertance / full : 0
 
     if (this.counted > 0) {
       slope[COOLING.condensedOnWall] = wallRate

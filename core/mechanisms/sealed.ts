@@ -10,8 +10,10 @@ export const LONGEST_SEALED = 3600
 const AFTERWARDS = { seconds: 5, share: 0.5 }
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
+/** What a wall does after its collapse need not be followed as closely as the way there. */
+const CREEP_TOLERANCE = 3
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
-const SUDDEN = 0.25
+const SUDDEN = 0.1
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
 const COLLAPSE_STEPS = 40
 /** Difference from which a leak that eats it up again ends the watch, Pa. */
@@ -79,7 +81,10 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const events = system.wall === 'standing' ? [critical, settled, lost] : system.wall === 'moving' ? [stops] : [shows, settled, lost]
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
     const until = Math.min(end, system.cooled ? Infinity : coolDelay, sudden)
-    const stage = integrator.run(system, state, time, until, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep })
+    const stage = integrator.run(system, state, time, until, {
+      tolerance: system.wall === 'creeping' && !soft ? CREEP_TOLERANCE * tolerance : tolerance,
+      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep,
+    })
     time = stage.time
     const shown = stage.occurrences.find(o => o.id === 'shows')
     if (soft && shown && hush === undefined) hush = shown.time

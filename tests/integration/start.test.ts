@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process'
-import { existsSync, rmSync } from 'node:fs'
+import { existsSync, rmSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
@@ -29,6 +29,7 @@ async function start(environment: Record<string, string> = {}) {
   })
   return { url, ended, output: () => output, interrupt: () => child.kill('SIGINT') }
 }
+const DEMO_STAGINGS = JSON.parse(readFileSync('db/demo/stagings.json', 'utf8')).length
 const titles = async (url: string) => (await (await fetch(`${url}/api/stagings`)).json() as { document: { title: string } }[]).map(s => s.document.title).sort()
 
 describe('npm start', () => {
@@ -39,13 +40,13 @@ describe('npm start', () => {
     expect(second.url).not.toBe(first.url)
     expect(second.output()).not.toMatch(/Making|Building|Installing|Loading/)
     expect(await titles(second.url)).toEqual(await titles(first.url))
-    expect(await titles(first.url)).toHaveLength(8)
+    expect(await titles(first.url)).toHaveLength(DEMO_STAGINGS)
 
     first.interrupt()
     expect(await first.ended).toBe(0)
     expect(first.output()).toMatch(/Stopped\./)
     // The other copy still has the database.
-    expect(await titles(second.url)).toHaveLength(3)
+    expect(await titles(second.url)).toHaveLength(DEMO_STAGINGS)
     second.interrupt()
     expect(await second.ended).toBe(0)
     expect(existsSync(join(data, 'data', 'postmaster.pid'))).toBe(false)
@@ -54,7 +55,7 @@ describe('npm start', () => {
     const again = await start()
     expect(Date.now() - began).toBeLessThan(30_000)
     expect(again.output()).not.toMatch(/Making|Building|Installing|Loading|Migrating/)
-    expect(await titles(again.url)).toHaveLength(3)
+    expect(await titles(again.url)).toHaveLength(DEMO_STAGINGS)
     again.interrupt()
     await again.ended
   })

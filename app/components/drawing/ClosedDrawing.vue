@@ -54,7 +54,6 @@ const closed = computed(() => n.value.place === 2)
 const gasFill = computed(() => 0.15 + 0.6 * (1 - n.value.airFraction!))
 const over = computed(() => n.value.pressure! > n.value.outside! * 1.002)
 const arrows = computed(() => closed.value || over.value)
-const inside = computed(() => Math.min(34, body.value.width * 0.28, Math.max(2, 22 * n.value.pressure! / n.value.outside!)))
 const drops = computed(() => {
   const top = pose.value.y - body.value.height / 2
   const side = body.value.width / 2
@@ -82,8 +81,6 @@ const coolWords = computed(() => ({ 'ice-pool': 'ice pool', 'spray': 'spray', 'p
           <rect width="1.6" height="6" fill="var(--outside-air)" />
         </pattern>
         <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
-        <marker :id="`${uid}-out`" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse"><path d="M0 0L8 4L0 8z" fill="var(--outside-air)" /></marker>
-        <marker :id="`${uid}-in`" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse"><path d="M0 0L8 4L0 8z" fill="var(--vapour)" /></marker>
       </defs>
       <line x1="0" :x2="WIDTH" :y1="BENCH" :y2="BENCH" stroke="var(--hairline)" stroke-width="2" />
       <HeatSource v-if="words.heat" :x="HEATER_X" :top="heaterTop" :bench="BENCH" :kind="words.heat" :on="n.place === 0" />
@@ -139,16 +136,10 @@ const coolWords = computed(() => ({ 'ice-pool': 'ice pool', 'spray': 'spray', 'p
       </g>
       <text v-if="words.cooling" :x="COOL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ coolWords }}<template v-if="words.cooling !== 'still-air'">, {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</template></text>
 
-      <g v-if="arrows" stroke-width="2">
-        <g v-for="row in [-0.28, 0, 0.28]" :key="row">
-          <template v-for="side in [-1, 1]" :key="side">
-            <line :x1="pose.x + side * (body.width / 2 + 34)" :x2="pose.x + side * (body.width / 2 + 6)" :y1="pose.y + row * body.height" :y2="pose.y + row * body.height" stroke="var(--outside-air)" :marker-end="`url(#${uid}-out)`" />
-            <line v-if="n.volumeLost! < 0.3 || over" :x1="pose.x + side * (body.width * (0.5 - 0.4 * n.volumeLost!) - 5 - inside)" :x2="pose.x + side * (body.width * (0.5 - 0.4 * n.volumeLost!) - 5)" :y1="pose.y + row * body.height" :y2="pose.y + row * body.height" stroke="var(--vapour)" :marker-end="`url(#${uid}-in)`" />
-          </template>
-        </g>
-        <text :x="pose.x + body.width / 2 + (narrow ? 8 : 42)" :y="narrow ? pose.y + body.height * 0.14 + 4 : pose.y + 4" class="label" fill="var(--outside-air)">outside {{ units.format(n.outside!, ['kPa', 'psi'], 'pressure') }}</text>
-        <text :x="pose.x - body.width / 2 - 42" :y="pose.y + 4" text-anchor="end" class="label" fill="var(--vapour)">inside {{ units.format(n.pressure!, ['kPa', 'psi'], 'pressure') }}</text>
-      </g>
+      <PushArrows
+        v-if="arrows" :x="pose.x" :y="pose.y" :width="body.width" :height="body.height" :spread="0.56" :caved="0.4 * n.volumeLost!" :inside="n.pressure!" :outside="n.outside!"
+        :show-inside="n.volumeLost! < 0.3 || over" :narrow="narrow"
+      />
       <GasLabels v-else-if="!closed" :x="pose.x + body.width / 2 + 16" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
     </svg>
     <figcaption class="text-sm soft">

@@ -54,7 +54,6 @@ const level = computed(() => {
 })
 const gasFill = computed(() => 0.15 + 0.6 * (1 - n.value.airFraction!))
 const arrows = computed(() => n.value.place === 2)
-const inside = computed(() => Math.min(body.value.width * 0.28, Math.max(2, 22 * n.value.pressure! / n.value.outside!)))
 const stoppered = computed(() => words.value.closure === 'cap' && !n.value.opened && (n.value.place === 2 || n.value.carried! > 0.1))
 const ice = computed(() => {
   const cubes = Math.min(9, Math.ceil(n.value.iceMass! * 6))
@@ -86,8 +85,6 @@ const jetTop = computed(() => Math.min(body.value.height - 6, px(n.value.jet! **
           <rect width="1.6" height="6" fill="var(--outside-air)" />
         </pattern>
         <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
-        <marker :id="`${uid}-out`" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse"><path d="M0 0L8 4L0 8z" fill="var(--outside-air)" /></marker>
-        <marker :id="`${uid}-in`" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse"><path d="M0 0L8 4L0 8z" fill="var(--vapour)" /></marker>
       </defs>
 
       <line x1="0" :x2="WIDTH" :y1="BENCH" :y2="BENCH" stroke="var(--hairline)" stroke-width="2" />
@@ -128,17 +125,10 @@ const jetTop = computed(() => Math.min(body.value.height - 6, px(n.value.jet! **
       <path :d="`M${bowl.left} ${bowl.top}V${BENCH - 8}q0 8 8 8H${bowl.right - 8}q8 0 8 -8V${bowl.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
       <text :x="BOWL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">bath {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</text>
 
-      <!-- outside and inside push -->
-      <g v-if="arrows" stroke-width="2">
-        <g v-for="row in [-0.28, 0, 0.28]" :key="row">
-          <template v-for="side in [-1, 1]" :key="side">
-            <line :x1="pose.x + side * (body.width / 2 + 32)" :x2="pose.x + side * (body.width / 2 + 5)" :y1="pose.y - body.height * 0.08 + row * body.height * 0.7" :y2="pose.y - body.height * 0.08 + row * body.height * 0.7" stroke="var(--outside-air)" :marker-end="`url(#${uid}-out)`" />
-            <line v-if="n.volumeLost! < 0.3" :x1="pose.x + side * (body.width / 2 - 4 - inside)" :x2="pose.x + side * (body.width / 2 - 4)" :y1="pose.y - body.height * 0.08 + row * body.height * 0.7" :y2="pose.y - body.height * 0.08 + row * body.height * 0.7" stroke="var(--vapour)" :marker-end="`url(#${uid}-in)`" />
-          </template>
-        </g>
-        <text :x="pose.x + body.width / 2 + 38" :y="pose.y - body.height * 0.08 + 4" class="label" fill="var(--outside-air)">outside {{ units.format(n.outside!, ['kPa', 'psi'], 'pressure') }}</text>
-        <text :x="pose.x - body.width / 2 - 38" :y="pose.y - body.height * 0.08 + 4" text-anchor="end" class="label" fill="var(--vapour)">inside {{ units.format(n.pressure!, ['kPa', 'psi'], 'pressure') }}</text>
-      </g>
+      <PushArrows
+        v-if="arrows" :x="pose.x" :y="pose.y - body.height * 0.08" :width="body.width" :height="body.height" :spread="0.4" :inside="n.pressure!" :outside="n.outside!"
+        :show-inside="n.volumeLost! < 0.3"
+      />
       <GasLabels v-else-if="n.place === 0" :x="HEATER_X + Math.max(body.width / 2, 0) + 14" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
     </svg>
     <figcaption class="text-sm soft">

@@ -49,6 +49,8 @@ const fitting = (step: string) => {
   return place ? shelf.inUse.filter(i => fits(i.document, place)) : []
 }
 
+/** What is sprayed or left to stand uses up no bath. */
+const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.values.choices.coolingMethod))
 /** Boiling only: a bottle that is rinsed holds no charge. */
 const waterWindowApplies = computed(() => !read.value?.values.choices.fillMethod?.startsWith('rinse'))
 
@@ -204,7 +206,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         </section>
         <LedgerBars :ledger="ledger" />
         <SizeList :sizes="demonstration.sizes(read.values, simulation)" />
-        <RepeatTable v-if="demonstration.repeats" :demonstration="demonstration" :values="read.values" :simulation="simulation" :forecast="complete ? forecast : undefined" />
+        <RepeatTable v-if="demonstration.repeats && sharesBath" :demonstration="demonstration" :values="read.values" :simulation="simulation" :forecast="complete ? forecast : undefined" />
       </div>
       <div class="grid gap-6 content-start">
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />

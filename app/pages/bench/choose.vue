@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { DEMONSTRATIONS, fitShelf, inputsFromItem, readStaging, withRoom, type Demonstration, type Fit } from '~~/core'
+import { DEMONSTRATIONS, fitShelf, inputsFromItem, readStaging, siOf, withRoom, type Demonstration, type Fit, type ShelfItemDocument } from '~~/core'
 
 useHead({ title: 'Choose a demonstration · Zealous Hush' })
 const shelf = useShelfStore()
 const room = useRoomStore()
 await Promise.all([shelf.loaded ? undefined : shelf.load(), room.loaded ? undefined : room.load()])
+
+/** From this capacity on a strong heater is wanted, m3. */
+const LARGE = 3e-3
 
 const onlyShelf = ref(false)
 const minutes = ref(0)
@@ -34,14 +37,22 @@ const shown = computed(() => entries.value.filter(({ demonstration: d, fit, minu
   const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
   return words.value.toLowerCase().split(/\s+/).every(w => text.includes(w))
 }))
-const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => items.value[p.items[0]!]!.document.name)
+const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => pick(fit.demonstration, p.items).name)
 const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath' }
 
+/** The item to start with: of heaters the strongest for what is large, otherwise the first. */
+function pick(demonstration: Demonstration, candidates: readonly number[]) {
+  const documents = candidates.map(i => items.value[i]!.document)
+  const volume = demonstration.inputs.find(i => i.id === 'vesselVolume')?.default
+  if (documents[0]!.kind !== 'heater' || typeof volume !== 'number' || volume < LARGE) return documents[0]!
+  const power = (d: ShelfItemDocument) => d.kind === 'heater' ? siOf(d.ratedPower, 'power') : 0
+  return documents.reduce((best, d) => power(d) > power(best) ? d : best)
+}
 /** Starts with the first thing on the shelf that fits each place. */
 async function start(demonstration: Demonstration, fit: Fit) {
   failure.value = ''
   try {
-    const inputs = Object.assign({}, ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(items.value[p.items[0]!]!.document, demonstration)))
+    const inputs = Object.assign({}, ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(pick(demonstration, p.items), demonstration)))
     let document
     try {
       document = readStaging({ demonstration: demonstration.id, title: demonstration.name, inputs }).document

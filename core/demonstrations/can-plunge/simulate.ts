@@ -1,15 +1,15 @@
 /** From validated inputs to what happens: heat, transfer, plunge, crush. */
 import { crossSection, outerSurface } from '../../vessels/cylinder'
 import { vonMisesBuckling } from '../../vessels/buckling'
-import { bathAfter, type BathLoad } from '../../mechanisms/bath'
 import { bathConductance } from '../../mechanisms/convection'
 import { COOLING, CoolingVessel, throughWall, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { plunge } from '../../mechanisms/plunge'
 import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../substances/solids'
-import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
+import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { Repeat, Simulation, Values } from '../face'
-import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE, type Filled, type GasAtSeal } from '../steam/filling'
+import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE } from '../steam/filling'
+import { bathAfterMany, loadOf, repeatsOf } from '../steam/repeats'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../steam/report'
 import { TraceRecorder } from '../steam/trace-recorder'
 import { outcomeOf } from './outcomes'
@@ -22,23 +22,6 @@ export function vesselOf({ numbers: n, choices }: Values): SteamVessel {
 
 export const heatingOf = (values: Values) => heatingPlan(values, vesselOf(values))
 
-/** What one can brings into the bath, without the bath. */
-function loadOf({ solid, wallThickness, upperArea, crossSection: base }: SteamVessel, roomPressure: number, filled: Filled, gas: GasAtSeal): Omit<BathLoad, 'temperature' | 'water' | 'ice'> {
-  return {
-    hotMetal: solid.density * solid.specificHeat * wallThickness * (upperArea + base), metalTemperature: filled.wall,
-    hotWater: filled.waterMass, waterTemperature: filled.liquid, steam: gas.steam, steamTemperature: quickSaturationTemperature(roomPressure),
-  }
-}
-
-/** The bath after `count` cans like this one. */
-function bathAfterCans(values: Values, one: ReturnType<typeof loadOf>, temperature: number, count: number) {
-  const n = values.numbers as Record<string, number>
-  return bathAfter({
-    ...one, temperature, water: n.bathVolume! * quickLiquidDensity(temperature), ice: n.iceMass!,
-    hotMetal: one.hotMetal * count, hotWater: one.hotWater * count, steam: one.steam * count,
-  })
-}
-
 /** Everything up to the seal. */
 function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder) {
   const n = values.numbers as Record<string, number>
@@ -49,9 +32,9 @@ function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder
   const pool = filled.waterMass * n.poolRetained!
   const gas = gasAtSeal(plan, filled, pool)
   const perfect = vonMisesBuckling({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }, vessel.solid)
-  const load = loadOf(vessel, room.pressure, filled, gas)
+  const load = loadOf(vessel, { wall: filled.wall, liquid: filled.liquid, water: filled.waterMass, steam: gas.steam, roomPressure: room.pressure })
   // Those before it have warmed the bath.
-  const bathTemperature = heldBelowBoiling(bathAfterCans(values, load, first, n.restedCount!).temperature, room)
+  const bathTemperature = heldBelowBoiling(bathAfterMany(values, load, first, n.restedCount!).temperature, room)
   const coolingPlan: CoolingPlan = {
     vessel, room, pool, leakArea: 0,
     coolant: {
@@ -87,7 +70,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const ended = plunge(system, state, tolerance, recorder?.cooling)
 
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
-  const bath = bathAfterCans(values, load, first, values.numbers.restedCount! + 1)
+  const bath = bathAfterMany(values, load, first, values.numbers.restedCount! + 1)
   const drawnIn = state[COOLING.drawnIn]! / quickLiquidDensity(bathTemperature)
   const volumeLost = Math.max(0, state[COOLING.lost]!)
   const results: Record<string, number> = {
@@ -114,8 +97,5 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
 /** Bath and ice as one can after another goes into it. */
 export function repeats(values: Values, _simulation: Simulation, count: number): Repeat[] {
   const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, TOLERANCE.summary)
-  return Array.from({ length: count }, (_, before) => {
-    const bath = bathAfterCans(values, load, first, before)
-    return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
-  })
+  return repeatsOf(values, load, first, count)
 }

@@ -10,6 +10,7 @@ import { choice, quantity } from '../steam/inputs'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin } from '../steam/metal-vessel'
+import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
 import { drumOf, simulate } from './simulate'
@@ -32,7 +33,7 @@ const INPUTS: readonly Input[] = [
   quantity('purgeTime', { default: 240, usual: [0, 1200], spread: { shape: 'normal', absolute: 10 }, lever: [-120, 120, 300] }),
   quantity('sealDelay', { default: 10, usual: [3, 60], lever: [-5, 10, 20] }),
   quantity('coolDelay', { default: 10 }), choice('coolingMethod', { default: 'ice-pool' }),
-  quantity('bathTemperature', { name: 'cooling water', default: 277.15 }), quantity('coolantFlow'), quantity('poolDepth'), quantity('iceMass', { name: 'ice in the pool', units: ['kg', 'lb'], default: 5, range: [0, 200], usual: [0, 30] }),
+  quantity('bathTemperature', { name: 'cooling water', default: 277.15 }), quantity('coolantFlow'), quantity('poolDepth'), quantity('bathVolume', { name: 'water in the pool', default: 25e-3, usual: [5e-3, 100e-3] }), quantity('iceMass', { name: 'ice in the pool', units: ['kg', 'lb'], default: 5, range: [0, 200], usual: [0, 30] }),
   quantity('hoopHolding'), ...METAL_COEFFICIENTS, quantity('plumeVapourFraction', { default: 0.6, spread: { shape: 'triangular', least: 0.35, most: 0.85 } }),
 ]
 
@@ -43,7 +44,7 @@ export const sealedDrum: Demonstration = {
   noun: ['drum', 'drums'],
   gallery: { effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] },
   gates: [
     { step: 'off', text: 'Burner off and cold to the eye, drum off the heat.' },
@@ -100,6 +101,7 @@ export const sealedDrum: Demonstration = {
     'Only then take the bung out. Never put a closed drum back on the heat to try again: bung out, boil out afresh.',
     'A drum that has buckled a little is weaker and less predictable: mark it, and keep people further back next time.',
   ],
+  repeats: repeatsInPool(values => drumOf(values).vessel),
   sizes: (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool'),
   waterWindow: values => waterWindow(plan(values), values.numbers.waterCharge!, 1800),
 }

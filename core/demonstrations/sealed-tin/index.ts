@@ -10,6 +10,7 @@ import { choice, quantities, quantity } from '../steam/inputs'
 import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin, metalWhy } from '../steam/metal-vessel'
+import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
 import { simulate, tinOf } from './simulate'
@@ -31,7 +32,7 @@ const INPUTS: readonly Input[] = [
   quantity('purgeTime', { default: 90, usual: [0, 300], lever: [-30, 30, 90] }),
   quantity('sealDelay', { default: 3 }), quantity('coolDelay', { default: 3 }), choice('coolingMethod'),
   quantity('bathTemperature', { name: 'cooling water', default: 285.15 }),
-  quantity('coolantFlow'), quantity('poolDepth', { default: 0.05 }), quantity('iceMass', { name: 'ice in the pool', default: 1, usual: [0, 5] }),
+  quantity('coolantFlow'), quantity('poolDepth', { default: 0.05 }), quantity('bathVolume', { name: 'water in the pool', default: 6e-3 }), quantity('iceMass', { name: 'ice in the pool', default: 1, usual: [0, 5] }),
   ...quantities('edgeHolding', 'panelCrown', 'plumeVapourFraction'), ...METAL_COEFFICIENTS,
 ]
 
@@ -43,7 +44,7 @@ export const sealedTin: Demonstration = {
   noun: ['tin', 'tins'],
   gallery: { effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] },
   gates: [
     { step: 'off', text: 'Heat off, tin off the heat.' },
@@ -104,6 +105,7 @@ export const sealedTin: Demonstration = {
     'Did it hiss for long? Then it was strong or cold enough slowly: pour instead of waiting. No hiss: it leaked, or it was full of air.',
     'Never put a capped tin back on the heat. Cap off, fresh water, boil out afresh.',
   ],
+  repeats: repeatsInPool(values => tinOf(values).vessel),
   sizes: (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth!, values.numbers.vesselDepth!) * values.numbers.vesselHeight!, false),
   waterWindow: values => waterWindow(plan(values), values.numbers.waterCharge!, 600),
 }

@@ -75,7 +75,7 @@ export const BOIL_SEAL_COOL: readonly ProcedureStep[] = [
 export const COOLING_STEP: ProcedureStep = {
   id: 'cool',
   parts: [
-    'Stand back. ', at('coolDelay'), ' after closing it, cool it by ', at('coolingMethod'), ': water at ', at('bathTemperature'), ', running at ', at('coolantFlow'), ' or standing ', at('poolDepth'), ' deep with ', at('iceMass'), ' of ice. Hush.',
+    'Stand back. ', at('coolDelay'), ' after closing it, cool it by ', at('coolingMethod'), ': water at ', at('bathTemperature'), ', running at ', at('coolantFlow'), ' or standing ', at('poolDepth'), ' deep in ', at('bathVolume'), ' of it with ', at('iceMass'), ' of ice. Hush.',
   ],
   duration: s => s.results.hush,
 }

@@ -7,7 +7,8 @@ import { quantities, quantity } from './inputs'
 import { kilopascals, percent, seconds, sizesOf } from './judgement'
 import { steamLedger } from './ledger'
 import { results } from './results'
-import { SOFT_OUTCOMES } from './soft-bottle'
+import { repeatsInPool } from './repeats'
+import { softBottle, SOFT_OUTCOMES } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
 
 export const SOFT_VESSEL: readonly Input[] = [
@@ -21,6 +22,7 @@ export const SOFT_VESSEL: readonly Input[] = [
 export const SOFT_BATH: readonly Input[] = [
   quantity('bathTemperature', { default: 275.15 }),
   quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
+  quantity('bathVolume', { default: 8e-3 }),
   quantity('iceMass', { default: 1, usual: [0, 4] }),
 ]
 
@@ -54,6 +56,7 @@ export const softBottleFace = (own: Own): Demonstration => ({
     'Still round? Open the cap: a hiss means that it held, no hiss that it leaked.',
     'Use hotter water (below what the bottle bears), cap it sooner, and hold more of it under.',
   ],
+  repeats: repeatsInPool(softBottle),
   sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false),
   ...own,
 })

@@ -178,6 +178,15 @@ describe('limiting cases', () => {
     const hush = (waterCharge: number) => run('sealed-drum', { numbers: { waterCharge }, choices: { coolingMethod: 'still-air' } }).results.hush!
     expect(hush(4e-3)).toBeGreaterThan(1.2 * hush(1e-3))
   })
+  it('a drum in an ice pool melts the ice that its heat asks for (enthalpy by hand: steel, water and steam down to the pool)', () => {
+    const drum = of('sealed-drum')
+    const values = staged('sealed-drum', { numbers: { iceMass: 60 } })
+    const s = drum.simulate(values, 'trace')
+    const [first, second] = drum.repeats!(values, s, 2)
+    const steel = 7850 * 0.6e-3 * (Math.PI * 0.38 * 0.54 + 2 * Math.PI * 0.38 ** 2 / 4)
+    const heat = (steel * 480 + s.results.waterLeft! * 4190) * (s.details.wallAtSeal! - 277.15) + s.results.steamMass! * (2.257e6 + 4190 * 96)
+    within((first!.iceLeft - second!.iceLeft) * (334e3 + 4190 * 4) / heat, 0.95, 1.05)
+  })
   it('several cans in a row warm the bath by what each brings, and the later ones do worse', () => {
     const can = of('can-plunge')
     const values = staged('can-plunge', { numbers: { iceMass: 0.05, bathVolume: 1e-3 } })

@@ -30,7 +30,7 @@ export const warmedBottle = softBottleFace({
       ],
     },
     { id: 'cap', parts: ['Screw the cap tight within ', { input: 'sealDelay' }, ' of emptying it.'], duration: s => s.details.sealing },
-    { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+    { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
   ],
   simulate,
   cautions: values => [

@@ -62,13 +62,15 @@ const option = computed<Option>(() => {
   const left = narrow ? 34 : 46
   const gapWidth = narrow ? 30 : 42
   const each = (width.value - left - 8 - gapWidth * (stages.length - 1)) / stages.length
-  // Heated against a relief the inside rises above the room; otherwise the room is the ceiling.
-  const highest = trace.value.columns.pressure!.reduce((most, p) => p > most ? p : most, 0)
-  const ceiling = shown(highest > outside.value * 1.02 ? highest * 1.02 : outside.value)
+  // Heated against a relief the inside rises above the room; otherwise the room is the ceiling, whatever rebounds after a crush.
+  const onHeat = stages.findIndex(s => s.id === 'heat')
+  const highest = onHeat < 0 ? 0 : Math.max(...rows(onHeat, 'pressure', x => x).map(r => r[1]))
+  const relieved = highest > outside.value * 1.02
+  const ceiling = shown(relieved ? highest * 1.02 : outside.value)
   const heating = (index: number) => stages[index]!.id === 'heat'
   const long = (index: number) => stages[index]!.end - stages[index]!.start > 90
   const floors = stages.map((stage, index) => {
-    if (heating(index)) return highest > outside.value * 1.02 ? outside.value * 0.9 : 0
+    if (heating(index)) return relieved ? outside.value * 0.9 : 0
     const deepest = lowest(index)
     const band = stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
     const reach = outside.value - Math.min(deepest, band)

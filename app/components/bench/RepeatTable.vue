@@ -13,6 +13,9 @@ const iceForAll = computed(() => {
   const warming = (last.bathTemperature - first.bathTemperature) * props.values.numbers.bathVolume! * 1000 * LIQUID_SPECIFIC_HEAT
   return first.iceLeft - last.iceLeft + Math.max(0, warming) / (ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, first.bathTemperature - 273.15))
 })
+/** From heat on to the seal: how long one keeps the heater busy. */
+const each = computed(() => props.simulation.details.timeOfLifting ?? 0)
+const clock = (s: number) => s < 100 ? `${Math.round(s)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
 const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shares[props.demonstration.wanted] ?? 0))
 </script>
 
@@ -24,6 +27,9 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
     <p>
       <label>How many <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
       on this bath use up <b class="figures">{{ units.format(iceForAll, ['g', 'lb'], 'mass', 2) }}</b> of ice<template v-if="bring !== undefined">; for 99 in 100 to see one, bring {{ bring }}</template>.
+      <template v-if="each > 0">
+        On one heater that is one every <b class="figures">{{ clock(each) }}</b>, all of them in <b class="figures">{{ clock(each * count) }}</b>.
+      </template>
     </p>
     <table class="w-full figures text-sm mt-1">
       <thead><tr class="soft text-left"><th class="font-normal">No.</th><th class="font-normal">bath before it</th><th class="font-normal">ice</th></tr></thead>

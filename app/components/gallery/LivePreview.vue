@@ -20,8 +20,8 @@ const state = computed(() => props.demonstration.drawing(props.values, props.sim
 let frame = 0
 let last = 0
 function step(now: number) {
-  // Two seconds a stage, and one at the end.
-  position.value += Math.min(0.1, (now - last) / 2000)
+  // Two seconds a stage, and one at the end. A frame's time may lie a little before the clock's.
+  position.value += Math.min(0.1, Math.max(0, now - last) / 2000)
   if (position.value > stages.value.length + 0.5) position.value = 0
   last = now
   frame = requestAnimationFrame(step)

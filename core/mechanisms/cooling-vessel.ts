@@ -68,6 +68,8 @@ const SPLASH_CONDUCTANCE = 150
 const WALL_DAMPING = 0.7
 /** How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same story. */
 const CREEP = 200
+/** Order of the speed in a leak, m/s. */
+const LEAK_SPEED = 300
 /** Push over which a creeping wall begins to follow, Pa: small against any strength. */
 const CREEP_EDGE = 20
 /** Half the difference over which a leak turns from outward to inward, Pa. */
@@ -170,6 +172,8 @@ export class CoolingVessel implements OdeSystem {
   private readonly coolantArea: number
   private readonly throughBase: number
   private readonly leakArea: number
+  /** a pinhole changes the air too slowly to matter within a step */
+  private readonly leaksFast: boolean
   private readonly sprayFlow: number
   private readonly mouthWater: number
   private readonly mouthDepth: number
@@ -223,6 +227,7 @@ export class CoolingVessel implements OdeSystem {
     this.coolantArea = coolant.area
     this.throughBase = coolant.throughBase
     this.leakArea = plan.leakArea
+    this.leaksFast = plan.leakArea * LEAK_SPEED > 0.01 * vessel.capacity
     this.sprayFlow = spray?.flow ?? 0
     this.mouthWater = mouth?.waterTemperature ?? 0
     this.mouthDepth = depth
@@ -233,7 +238,7 @@ export class CoolingVessel implements OdeSystem {
   /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. A creeping wall's rate is no unknown. */
   get totals(): number {
     if (this.wall === 'moving') return this.counted
-    return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leakArea > 0 ? COOLING.lost : COOLING.air)
+    return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
   }
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */

@@ -199,6 +199,8 @@ export function heat(
   } as const
   const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass]! - LAST_DROP } as const
 
+  // A few thousandths of the time that the water takes to warm: tenths of a second for a drum, hundredths for a can.
+  const firstStep = Math.min(2, Math.max(0.02, 0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature) / Math.max(plan.power, 1)))
   const occurrences: Occurrence[] = []
   let timeToBoil: number | undefined
   let timeToPlume: number | undefined
@@ -216,7 +218,7 @@ export function heat(
       end = Math.min(LONGEST_HEATING, time + plan.purgeTime)
       continue
     }
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: 0.05, events, onStep: record })
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: firstStep * (system.mode === 'warming' ? 1 : 3), events, onStep: record })
     time = stage.time
     if (stage.stoppedBy === undefined) break
     occurrences.push({ id: stage.stoppedBy, time })

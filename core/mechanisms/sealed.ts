@@ -13,7 +13,7 @@ const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */
 const CREEP_TOLERANCE = 3
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
-const SUDDEN = 0.1
+const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
 const COLLAPSE_STEPS = 40
 /** Difference from which a leak that eats it up again ends the watch, Pa. */

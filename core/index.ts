@@ -1,6 +1,6 @@
 /** Public face of the computation. */
 export { saturationPressure, saturationTemperature, liquidWater, waterVapour, latentHeat, liquidDensity } from './substances/water'
-export { ICE_FUSION_HEAT, LIQUID_SPECIFIC_HEAT } from './substances/water-transport'
+export { iceToHold } from './mechanisms/bath'
 export { humidAirDensity, humidityRatio } from './substances/air'
 export { SOLIDS } from './substances/solids'
 export { standardAtmospherePressure, stationPressureFromReport } from './place/atmosphere'

@@ -14,6 +14,21 @@ export interface BathLoad {
   /** K */ steamTemperature: number
 }
 
+/** Heat that melts ice and warms the melt water to the bath's temperature (K), J/kg. */
+const perKilogramOfIce = (temperature: number): number => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15)
+
+/**
+ * Ice that would have kept a bath as it was: what melted, and what its warming stands for.
+ *
+ * @param before and after: K, and kg of ice
+ * @param volume of the bath, m3
+ * @returns kg
+ */
+export function iceToHold(before: { temperature: number, ice: number }, after: { temperature: number, ice: number }, volume: number): number {
+  const warming = Math.max(0, after.temperature - before.temperature) * volume * 1000 * LIQUID_SPECIFIC_HEAT
+  return before.ice - after.ice + warming / perKilogramOfIce(before.temperature)
+}
+
 /**
  * Bath temperature and ice left after everything hot has come to one temperature in it.
  *
@@ -28,7 +43,7 @@ export function bathAfter(load: BathLoad): { temperature: number, ice: number } 
     + load.hotWater * LIQUID_SPECIFIC_HEAT * (load.waterTemperature - temperature)
     + load.steam * (quickLatentHeat(load.steamTemperature) + LIQUID_SPECIFIC_HEAT * (load.steamTemperature - temperature))
   // Melt water is warmed to the bath's temperature too.
-  const perIce = ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * (temperature - 273.15)
+  const perIce = perKilogramOfIce(temperature)
   const melted = Math.min(ice, Math.max(0, heat) / perIce)
   const rest = heat - melted * perIce
   const capacity = (water + melted + load.hotWater + load.steam) * LIQUID_SPECIFIC_HEAT + load.hotMetal

@@ -3,7 +3,7 @@ import { SOLIDS } from '../substances/solids'
 import { quickSaturationPressure } from '../substances/steam-tables'
 import { latentHeat, saturationTemperature } from '../substances/water'
 import { Integrator } from '../solver'
-import { bathAfter } from './bath'
+import { bathAfter, iceToHold } from './bath'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { roomLoss, roomLossFlux } from './convection'
 import { differenceByCause } from './difference-by-cause'
@@ -183,6 +183,8 @@ describe('bath', () => {
     expect(cold.temperature).toBeCloseTo(273.15, 6)
     expect(cold.ice).toBeCloseTo(2 - 4190 * 100 / 334e3, 6)
     expect(bathAfter({ temperature: 283.15, water: 9, ice: 0, ...hot }).temperature).toBeCloseTo(283.15 + 90 / 10, 6)
+    // 10 L warmed by 2 K from 0 °C: 83.8 kJ, a quarter of a kilogram of ice, besides the half that melted.
+    expect(iceToHold({ temperature: 273.15, ice: 1 }, { temperature: 275.15, ice: 0.5 }, 0.01)).toBeCloseTo(0.5 + 10 * 2 * 4190 / 334e3, 2)
   })
 })
 

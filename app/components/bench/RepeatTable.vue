@@ -1,17 +1,14 @@
 <script setup lang="ts">
 /** Several in a row on one bath: how it warms, what ice is left, and how much ice would keep it as it is. */
-import { ICE_FUSION_HEAT, LIQUID_SPECIFIC_HEAT, vesselsNeeded, type Demonstration, type Forecast, type Simulation, type Values } from '~~/core'
+import { iceToHold, vesselsNeeded, type Demonstration, type Forecast, type Simulation, type Values } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation, forecast?: Forecast }>()
 const units = useUnitsStore()
 const count = ref(6)
 const rows = computed(() => props.demonstration.repeats!(props.values, props.simulation, count.value + 1))
-/** Ice that all of them would melt: what went, and what the warming of the bath stands for. */
 const iceForAll = computed(() => {
-  const first = rows.value[0]!
-  const last = rows.value.at(-1)!
-  const warming = (last.bathTemperature - first.bathTemperature) * props.values.numbers.bathVolume! * 1000 * LIQUID_SPECIFIC_HEAT
-  return first.iceLeft - last.iceLeft + Math.max(0, warming) / (ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, first.bathTemperature - 273.15))
+  const [first, last] = [rows.value[0]!, rows.value.at(-1)!].map(r => ({ temperature: r.bathTemperature, ice: r.iceLeft }))
+  return iceToHold(first!, last!, props.values.numbers.bathVolume!)
 })
 /** From heat on to the seal: how long one keeps the heater busy. */
 const each = computed(() => props.simulation.details.timeOfLifting ?? 0)

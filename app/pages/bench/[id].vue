@@ -24,6 +24,12 @@ const drawingState = computed(() => simulation.value && demonstration.value!.dra
 const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
 const why = computed(() => simulation.value ? demonstration.value!.why(read.value!.values, simulation.value) : [])
 const explanation = computed(() => simulation.value ? demonstration.value!.explanation(read.value!.values, simulation.value) : [])
+/** Worked out once for a plan, not for every moment that the scrubber shows. */
+const judgement = computed(() => {
+  if (!simulation.value) return undefined
+  const { demonstration: d, values } = read.value!
+  return { ready: d.ready?.(values, simulation.value), notGone: d.notGone(values, simulation.value), sizes: d.sizes(values, simulation.value) }
+})
 const kit = computed(() => read.value ? read.value.demonstration.kit(read.value.values) : [])
 
 // The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
@@ -205,14 +211,14 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </p>
         </section>
         <LedgerBars :ledger="ledger" />
-        <SizeList :sizes="demonstration.sizes(read.values, simulation)" />
+        <SizeList v-if="judgement" :sizes="judgement.sizes" />
         <RepeatTable v-if="demonstration.repeats && sharesBath" :demonstration="demonstration" :values="read.values" :simulation="simulation" :forecast="complete ? forecast : undefined" />
       </div>
       <div class="grid gap-6 content-start">
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
-        <ReadyNote v-if="demonstration.ready" :ready="demonstration.ready(read.values, simulation)" />
-        <NotGoneList :acts="demonstration.notGone(read.values, simulation)" />
+        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" />
+        <NotGoneList v-if="judgement" :acts="judgement.notGone" />
       </div>
       <div class="grid gap-6 content-start">
         <section aria-labelledby="numbers-title">

@@ -2,7 +2,7 @@ import { boilingDry, hotHeater, inflowSlam, scald, superheated, thermalShock } f
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
-import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
+import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
 import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
@@ -77,7 +77,7 @@ export const bottleFill: Demonstration = {
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter! * 2),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...glassWall(values),
   ],
   simulate, ledger: steamLedger('when water comes through the neck'),
   cautions: (values, s) => [

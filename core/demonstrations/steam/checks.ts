@@ -40,3 +40,11 @@ export function thinWall({ numbers: n }: Values, diameter: number): InputFault[]
     ? [{ input: 'wallThickness', message: `given ${millimetres(n.wallThickness!)}; accepted: at most a twentieth of the diameter, ${millimetres(diameter / 20)} (thin-shell buckling)` }]
     : []
 }
+
+/** Glass does not buckle here, but a wall of more than a tenth of the diameter is no bottle. */
+export function glassWall({ numbers: n }: Values): InputFault[] {
+  const most = n.vesselDiameter! / 10
+  return n.wallThickness! > most
+    ? [{ input: 'wallThickness', message: `given ${millimetres(n.wallThickness!)}; accepted: at most a tenth of the diameter, ${millimetres(most)}` }]
+    : []
+}

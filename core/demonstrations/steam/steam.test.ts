@@ -145,6 +145,10 @@ describe('limiting cases', () => {
       expect(s.results.peakInflowSpeed!).toBeLessThan(Math.sqrt(2 * (s.details.stationPressure! + 3000) / 999))
     }
   })
+  it('glass thicker than a tenth of the bottle is refused with the limit that holds', () => {
+    const { faults } = resolve(of('bottle-fill'), { numbers: { vesselDiameter: 0.06, vesselHeight: 0.3, wallThickness: 7e-3 }, choices: {} })
+    expect(faults.map(f => `${f.input} ${f.message}`)).toEqual(['wallThickness given 7 mm; accepted: at most a tenth of the diameter, 6 mm'])
+  })
   it('a mouth pressed on the bottom throttles the fill', () => {
     const slow = run('bottle-fill', { numbers: { mouthClearance: 0.0006 } }).results
     const quick = run('bottle-fill').results

@@ -86,3 +86,62 @@ export const superheated = (step: string): Caution => ({
   hazard: 'Water heated in a microwave can be hotter than boiling and erupt when it is moved.',
   control: 'Something rough in it (a wooden stick); wait half a minute before touching it; face away.',
 })
+
+/** Glass with less inside than outside. @param difference in words @param energy in words @param large more than a few hundred joules */
+export const glassUnderVacuum = (difference: string, energy: string, large: boolean, step: string): Caution => ({
+  id: 'implosion', step, severity: large ? 'raised' : 'usual',
+  hazard: `Glass under vacuum can implode: ${difference} over its whole surface, ${energy} of work in store.`,
+  control: 'Only glass made for vacuum, never scratched, chipped or flat-sided; a screen or guard between it and everybody; eye protection for all.',
+})
+
+/** A driven pump. */
+export const usualPump = (step: string): Caution => ({
+  id: 'pump', step, severity: 'usual', hazard: 'A pump left running can draw liquid in, and oil or water back when it stops.',
+  control: 'Trap in the line; open the air valve before switching off; hair, ties and sleeves away from it.',
+})
+
+/** Something bursts or tears. */
+export const bursts = (what: string, raised: boolean, step: string): Caution => ({
+  id: 'burst', step, severity: raised ? 'raised' : 'usual', hazard: `${what} may burst with a bang.`,
+  control: 'Say so beforehand; eye protection; look for bits in hose and valve afterwards; latex: ask about allergies.',
+})
+
+/** Bottles that are pumped up. @param gauge in words @param share of the stated limit */
+export const pressurised = (gauge: string, share: number, step: string): Caution => ({
+  id: 'pressurised', step, severity: share > 0.6 ? 'raised' : 'usual',
+  hazard: `The bottle stands ${gauge} over the room, ${Math.round(share * 100)} % of the stated limit.`,
+  control: 'Only bottles made for fizzy drinks, without a scratch and not old; stay under the stated pressure; goggles; the stopper points at nobody.',
+})
+
+export const flammable = (what: string, step: string): Caution => ({
+  id: 'flammable', step, severity: 'raised', hazard: `${what} burns; its vapour catches fire from a distance.`,
+  control: 'No flame, spark or hot plate in the room; a few millilitres only; open a window; keep the bottle away from flames afterwards too.',
+})
+
+export const openFlame = (step: string): Caution => ({
+  id: 'flame', step, severity: 'usual', hazard: 'Open flame; hot glass; smoke.',
+  control: 'Hair and sleeves back; a bowl of water and a damp cloth at hand; smoke detectors thought of; tongs or a long match.',
+})
+
+/** Something flies. @param speed in words @param reach in words */
+export const projectile = (what: string, speed: string, far: string, step: string): Caution => ({
+  id: 'projectile', step, severity: 'raised', hazard: `${what} leaves at ${speed} and could fly ${far}.`,
+  control: 'Line of fire empty and closed off, with a backstop; doors watched; eye and ear protection; one person fires, on a count, when nobody is forward of the muzzle.',
+})
+
+/** Somebody hangs or pulls. */
+export const mayLetGo = (what: string, step: string): Caution => ({
+  id: 'lets-go', step, severity: 'raised', hazard: `${what} can let go without warning.`,
+  control: 'Proof load first, twice what will hang on it; a fall of a hand’s breadth at most, soft floor; a loose strap as second hold; nobody behind those who pull.',
+})
+
+/** Burning vapour: planning only. */
+export const fuelMixture = (step: string): Caution => ({
+  id: 'fuel', step, severity: 'raised', hazard: 'Fuel vapour and air burn in an instant: heat, a bang, flying parts, fire.',
+  control: 'Only trained staff, by their own written assessment and their employer’s recipe; never by pupils; indoors never above half a litre; only bottles made for fizzy drinks. The mixture is not planned here.',
+})
+
+/** A bang. @param level in words at the nearest listener */
+export const bang = (level: string, raised: boolean, step: string): Caution => ({
+  id: 'bang', step, severity: raised ? 'raised' : 'usual', hazard: `A bang of about ${level} at the first row.`, control: 'Say so beforehand; ear protection for the presenter, hands on ears for the rest; anyone who startles badly sits at the back.',
+})

@@ -3,6 +3,7 @@
  */
 import type { Caution } from '../cautions'
 import type { QuantityKind } from '../units'
+import type { Scene } from './scene'
 
 /** How sure one is of an input. `relative` and `absolute` are standard uncertainties; the others are whole shapes. */
 export type Spread =
@@ -12,7 +13,7 @@ export type Spread =
   | { shape: 'uniform', least: number, most: number }
   | { shape: 'exact' }
 
-export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'coefficient'
+export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
 
 interface InputBase {
   /** stable name in files and on the wire */
@@ -94,7 +95,7 @@ export interface Ledger {
 export interface Stage {
   id: string
   name: string
-  /** s on the staging's clock, from heat on */
+  /** s on the staging's clock, from its first act */
   start: number
   end: number
 }
@@ -138,10 +139,12 @@ export interface DrawingState {
   numbers: Record<string, number>
   /** shape, way of cooling and the like, by name */
   words?: Record<string, string>
+  /** shapes to scale, where the demonstration draws itself */
+  scene?: Scene
 }
 
 /** What on a Shelf can stand in a procedure. */
-export type ShelfKind = 'vessel' | 'heater' | 'bath'
+export type ShelfKind = 'vessel' | 'heater' | 'bath' | 'pump'
 export const VESSEL_SHAPES = ['cylinder', 'box', 'bottle', 'flask', 'bell-jar'] as const
 export type VesselShape = (typeof VESSEL_SHAPES)[number]
 
@@ -154,8 +157,13 @@ export interface ShelfPlace {
   /** m3, of a vessel, where only some sizes will do */ capacity?: readonly [least: number, most: number]
 }
 
+/** Kinds of demonstration, in the order of the gallery. */
+export const FAMILIES = ['steam', 'hot-air', 'vacuum', 'holding', 'cloud-and-float', 'motion'] as const
+export type Family = (typeof FAMILIES)[number]
+
 /** How somebody who looks for a demonstration finds it. */
 export interface Gallery {
+  family: Family
   /** what the room sees and hears */ effect: string
   topics: readonly string[]
   /** ages it suits */ ages: readonly [from: number, to: number]
@@ -182,6 +190,17 @@ export interface Size {
 
 /** A moment that a procedure can't pass before something is done. */
 export interface Gate { step: string, text: string }
+
+/** What a teacher says round it, besides the explanation by age. */
+export interface Teaching {
+  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: string, answer: string }
+  /** questions before and after */ before: readonly string[]
+  after: readonly string[]
+  /** where else it happens */ elsewhere: readonly string[]
+}
+
+/** What this staging's numbers suggest; `take` is a value that a button can put in. */
+export interface Advice { text: string, take?: { input: string, value: number } }
 
 /** One of several in a row on the same bath. */
 export interface Repeat {
@@ -222,6 +241,9 @@ export interface Demonstration {
   why(values: Values, simulation: Simulation): string[]
   /** for ages from 7, 11, 14 and 16 */
   explanation(values: Values, simulation: Simulation): { from: number, text: string }[]
+  teaching: Teaching
+  /** the judgement that it takes over, in a line or two */
+  advice?(values: Values, simulation: Simulation): Advice[]
   ready?(values: Values, simulation: Simulation): Ready
   /** the safe order of acts when nothing has happened */
   notGone(values: Values, simulation: Simulation): string[]

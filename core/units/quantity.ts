@@ -6,7 +6,7 @@ import Qty from 'js-quantities'
 /** Kinds of quantity and the SI unit each has inside core, in js-quantities' spelling. */
 export const SI_UNIT = {
   pressure: 'Pa', temperature: 'tempK', volume: 'm3', length: 'm', mass: 'kg', time: 's', power: 'W', force: 'N',
-  speed: 'm/s', energy: 'J', fraction: '', count: '', conductance: 'W/m^2*degK', area: 'm2', flow: 'm3/s', temperatureDifference: 'degK', impulse: 'N*s',
+  speed: 'm/s', energy: 'J', fraction: '', count: '', conductance: 'W/m^2*degK', area: 'm2', flow: 'm3/s', temperatureDifference: 'degK', impulse: 'N*s', level: '',
 } as const
 export type QuantityKind = keyof typeof SI_UNIT
 
@@ -29,6 +29,7 @@ export const SHOWN_UNITS: Record<QuantityKind, readonly string[]> = {
   flow: ['L/min', 'gal/min', 'mL/s', 'L/h', 'm3/h'],
   temperatureDifference: ['K', 'degF', 'degC'],
   impulse: ['N s', 'lbf s'],
+  level: ['dB', 'dB'],
 }
 
 /** Spellings people use, as js-quantities wants them. */
@@ -39,7 +40,7 @@ const SPELLINGS: Record<string, string> = {
   'hpa': 'hPa', 'kpa': 'kPa', 'mb': 'mbar', '″': 'in', '"': 'in', '′': 'ft', 'thou': 'mil', 'µm': 'um',
   'btu/h': 'btu/h', 'btu/hr': 'btu/h', 'btu': 'btu', 'kw': 'kW', 'w': 'W', 'sec': 's', 'secs': 's', 'mins': 'min', 'hr': 'h',
   'kmh': 'km/h', 'km/h': 'km/h', 'mph': 'mph', '1': '', 'w/(m2 k)': 'W/m^2*degK', 'inhg': 'inHg', 'mmhg': 'mmHg', 'lbs': 'lb',
-  'tsp': 'tsp', 'kj': 'kJ', 'n': 'N', 'kn': 'kN', 'n s': 'N*s', 'lbf s': 'lbf*s', 'mpa': 'MPa', 'mm²': 'mm2', 'cm²': 'cm2', 'in²': 'in2', 'l/min': 'l/min', 'ml/s': 'ml/s', 'l/h': 'l/h',
+  'tsp': 'tsp', 'kj': 'kJ', 'n': 'N', 'kn': 'kN', 'n s': 'N*s', 'lbf s': 'lbf*s', 'mpa': 'MPa', 'mm²': 'mm2', 'cm²': 'cm2', 'in²': 'in2', 'l/min': 'l/min', 'ml/s': 'ml/s', 'l/h': 'l/h', 'db': '',
 }
 
 /** A difference of 1 °C is not a temperature of 1 °C. */

@@ -7,7 +7,8 @@ import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dip
 import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
-import { celsius, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
+import { celsius, percent, seconds } from '../in-words'
+import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
@@ -50,7 +51,13 @@ const onHeat = (choices: Readonly<Record<string, string>>) => choices.fillMethod
 export const bottleFill: Demonstration = {
   id: 'bottle-fill', name: 'Bottle that drinks', summary: 'A glass bottle full of steam, mouth down in cold water: it fills in a blink.',
   noun: ['bottle', 'bottles'],
-  gallery: { effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
+  teaching: {
+    wrongIdea: { idea: 'The bottle drinks: it sucks the water up.', answer: 'The room pushes on the water in the bowl, and the water goes where less pushes back.' },
+    before: ['Will it fill to the top?', 'What will stay in the bottle?'],
+    after: ['What was left above the water?', 'Why does a rinsed bottle only half fill?'],
+    elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
+  },
+  gallery: { family: 'steam', effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the bottle', strength: '' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'stopperTime'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },

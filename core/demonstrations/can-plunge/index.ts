@@ -34,7 +34,14 @@ export const canPlunge: Demonstration = {
   name: 'Can plunge',
   summary: 'A drinks can with a little boiling water, turned over into cold water.',
   noun: ['can', 'cans'],
+  teaching: {
+    wrongIdea: { idea: 'The can is sucked in by the vacuum.', answer: 'A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back.' },
+    before: ['What is in the can besides water while it boils?', 'What will happen if I wait five seconds before the plunge?', 'Would it work with air only, without water?'],
+    after: ['Where did the steam go?', 'Why was it so fast?', 'Is there water in the can now? Why?'],
+    elsewhere: ['A tank wagon that was steamed out and shut caved in.', 'A plastic bottle shut on a mountain is dented in the valley.', 'A jar of jam pops when it is opened.'],
+  },
   gallery: {
+    family: 'steam',
     effect: 'A bang, and the can is flat before anyone has seen it move.',
     topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [7, 18],
   },

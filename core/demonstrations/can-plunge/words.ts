@@ -1,7 +1,7 @@
 /** Why it ends as it does, and what to tell a class, with this staging's own numbers. */
 import { formatQuantity } from '../../units'
 import type { Simulation, Values } from '../face'
-import { celsius, percent } from '../steam/judgement'
+import { celsius, percent } from '../in-words'
 
 
 export function why(values: Values, simulation: Simulation): string[] {

@@ -6,7 +6,8 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, capacityFits, thinWall } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
 import { choice, quantity } from '../steam/inputs'
-import { kilopascals, seconds, sizesOf } from '../steam/judgement'
+import { kilopascals, seconds } from '../in-words'
+import { sizesOf } from '../steam/judgement'
 import { results } from '../steam/results'
 import { ledger } from './ledger'
 import { COLUMNS, simulate } from './simulate'
@@ -57,7 +58,13 @@ const relief = (s: Simulation, setting: number): Caution => ({
 export const drumReinflate: Demonstration = {
   id: 'drum-reinflate', name: 'Drum that pops back', summary: 'A crushed vessel that still holds water, heated with a way out for the steam.',
   noun: ['drum', 'drums'],
-  gallery: { effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
+  teaching: {
+    wrongIdea: { idea: 'Heating the metal straightens it.', answer: 'The metal only follows. Steam inside pushes it out again, a little harder than the room pushes in.' },
+    before: ['Which way out must the steam have?', 'Will it look like new?'],
+    after: ['Why did it pop back in jumps?', 'Why is it weaker now?'],
+    elsewhere: ['Dents in a table-tennis ball, in hot water.', 'A dented bottle that is blown up again.'],
+  },
+  gallery: { family: 'steam', effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
   hushWords: { inside: 'air in the gas', strength: '' },
   shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
   logged: { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] },

@@ -6,7 +6,8 @@ import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dip
 import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
-import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
+import { kilopascals, percent, seconds } from '../in-words'
+import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
@@ -36,7 +37,13 @@ const INPUTS: readonly Input[] = [
 export const flaskFountain: Demonstration = {
   id: 'flask-fountain', name: 'Flask fountain', summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',
   noun: ['flask', 'flasks'],
-  gallery: { effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
+  teaching: {
+    wrongIdea: { idea: 'Steam lifts the water up the tube.', answer: 'Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up.' },
+    before: ['Why does it wait?', 'What will happen when the first cold drop gets in?'],
+    after: ['Why did it end so fast?', 'How long could the tube be at most?'],
+    elsewhere: ['Old mine pumps that worked with steam and cold water.', 'Coffee makers with two glass bulbs.', 'A siphon coffee pot.'],
+  },
+  gallery: { family: 'steam', effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
   hushWords: { inside: 'air in the flask', strength: '' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },

@@ -1,5 +1,5 @@
 import { scald } from '../../cautions'
-import { celsius } from '../steam/judgement'
+import { celsius } from '../in-words'
 import type { Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { quantity } from '../steam/inputs'
@@ -28,7 +28,13 @@ const INPUTS: readonly Input[] = [
 
 export const hotWaterBottle = softBottleFace({
   id: 'hot-water-bottle', name: 'Hot-water bottle', summary: 'A soft fizzy-drink bottle with a little hot water, swirled, capped, into an ice bath: it folds.',
-  gallery: { effect: 'The bottle crackles and folds in a few seconds, with no flame in the room.', topics: ['air pressure', 'condensation', 'gas laws', 'particle model'], ages: [7, 16] },
+  teaching: {
+    wrongIdea: { idea: 'The hot air shrinks and that is all.', answer: 'Air alone would lose a fifth or so. Most of what was in the bottle was vapour, and vapour can go altogether.' },
+    before: ['What does the swirling do?', 'Would cold water in the bottle do as well?'],
+    after: ['What drove the air out?', 'What happens when I open the cap?'],
+    elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
+  },
+  gallery: { family: 'steam', effect: 'The bottle crackles and folds in a few seconds, with no flame in the room.', topics: ['air pressure', 'condensation', 'gas laws', 'particle model'], ages: [7, 16] },
   inputs: INPUTS,
   logged: { used: ['waterCharge', 'chargeTemperature', 'swirlTime', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
   gates: [{ step: 'cap', text: 'Cap on only when the swirling is over and the bottle stands still.' }],

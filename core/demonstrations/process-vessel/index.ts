@@ -6,7 +6,8 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, thinWall } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
 import { choice, quantities, quantity } from '../steam/inputs'
-import { kilopascals, percent, seconds, sizesOf } from '../steam/judgement'
+import { kilopascals, percent, seconds } from '../in-words'
+import { sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
@@ -42,7 +43,13 @@ const INPUTS: readonly Input[] = [
 export const processVessel: Demonstration = {
   id: 'process-vessel', name: 'Tank with its vent shut', summary: 'What if: a tank of some thousand litres cleaned with steam, then cooled with its vent shut.',
   noun: ['tank', 'tanks'],
-  gallery: { effect: 'Where else this happens: why tanks need vents, and how wide.', topics: ['where else this happens', 'condensation', 'air pressure', 'engineering'], ages: [14, 18], whatIf: true },
+  teaching: {
+    wrongIdea: { idea: 'A strong tank for pressure is strong for vacuum as well.', answer: 'Pressure from inside stretches a wall, pressure from outside buckles it. Tanks that hold several bar inside cave in at a tenth of one outside.' },
+    before: ['What changes when the vent is shut?', 'How much must a vent let in?'],
+    after: ['What would have prevented it?', 'Why is a cold rinse worse than waiting?'],
+    elsewhere: ['Dairy and brewery tanks after hot cleaning.', 'Tank wagons in a thunderstorm.', 'Storage tanks with a bird’s nest in the vent.'],
+  },
+  gallery: { family: 'steam', effect: 'Where else this happens: why tanks need vents, and how wide.', topics: ['where else this happens', 'condensation', 'air pressure', 'engineering'], ages: [14, 18], whatIf: true },
   hushWords: { inside: 'air in the tank', strength: 'the shell gives way here' },
   shelf: [], logged: { used: [], seen: [] }, gates: [],
   inputs: INPUTS,

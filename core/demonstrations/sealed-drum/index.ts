@@ -42,7 +42,13 @@ const plan = (values: Parameters<typeof drumOf>[0]) => heatingPlan(values, drumO
 export const sealedDrum: Demonstration = {
   id: 'sealed-drum', name: 'Sealed drum', summary: 'A steel drum boiled out, bunged and cooled: the outside air folds it up.',
   noun: ['drum', 'drums'],
-  gallery: { effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
+  teaching: {
+    wrongIdea: { idea: 'Steel is far too strong for air.', answer: 'Air pushes on every square metre with the weight of ten tonnes. A thin wall that is bent a little has no chance.' },
+    before: ['How long will the hush last?', 'What would a spray do that waiting does not?'],
+    after: ['Why did it wait, and then go at once?', 'Would a smaller drum be stronger or weaker?'],
+    elsewhere: ['Storage tanks emptied with the vent shut.', 'Submarines and their ribs.', 'Beer kegs steamed and sealed.'],
+  },
+  gallery: { family: 'steam', effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] },

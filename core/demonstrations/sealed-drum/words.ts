@@ -1,6 +1,6 @@
 import { formatQuantity } from '../../units'
 import type { Simulation, Values } from '../face'
-import { kilopascals, percent } from '../steam/judgement'
+import { kilopascals, percent } from '../in-words'
 import { metalWhy } from '../steam/metal-vessel'
 
 export function why(values: Values, simulation: Simulation): string[] {

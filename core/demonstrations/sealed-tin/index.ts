@@ -7,7 +7,8 @@ import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../stea
 import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
-import { kilopascals, percent, readyFromPlan, seconds, sizesOf } from '../steam/judgement'
+import { kilopascals, percent, seconds } from '../in-words'
+import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin, metalWhy } from '../steam/metal-vessel'
 import { repeatsInPool } from '../steam/repeats'
@@ -42,7 +43,13 @@ const round = (values: Parameters<typeof tinOf>[0]) => values.choices.vesselShap
 export const sealedTin: Demonstration = {
   id: 'sealed-tin', name: 'Sealed tin', summary: 'A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.',
   noun: ['tin', 'tins'],
-  gallery: { effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
+  teaching: {
+    wrongIdea: { idea: 'The cold water makes the metal shrink.', answer: 'Metal hardly shrinks: a few tenths of a millimetre. The steam inside turns to water, and the room pushes the sides in.' },
+    before: ['Why must the cap go on only after the heat is off?', 'Which sides will go first?'],
+    after: ['Why did the flat sides move before the corners?', 'How many people would have to stand on it for the same push?'],
+    elsewhere: ['Oil cans closed warm.', 'A lunch box closed over hot rice.', 'A railway tank in a cold rain.'],
+  },
+  gallery: { family: 'steam', effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] },

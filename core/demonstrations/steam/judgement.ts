@@ -3,7 +3,7 @@ import { roomLossFlux } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { quickLatentHeat } from '../../substances/steam-tables'
 import { GRAVITY } from '../../substances/water-transport'
-import { formatQuantity } from '../../units'
+import { seconds, celsius } from '../in-words'
 import type { Ready, Simulation, Size } from '../face'
 
 /** Air left in the gas at which a vessel counts as purged: common practice, under 5 %. */
@@ -13,10 +13,6 @@ const LOW_FLAME = 1.3
 /** Share of the outside air's work that goes into water thrown about. Assumption. */
 const THROWN = 0.2
 
-export const percent = (x: number): string => `${x < 0.095 ? (x * 100).toFixed(1) : Math.round(x * 100)} %`
-export const celsius = (kelvin: number): string => formatQuantity(kelvin, 'degC', 'temperature')
-export const kilopascals = (pa: number): string => formatQuantity(pa, 'kPa', 'pressure', 2)
-export const seconds = (s: number): string => s < 1 ? formatQuantity(s, 'ms', 'time', 2) : s < 120 ? formatQuantity(s, 's', 'time', 2) : formatQuantity(s, 'min', 'time', 2)
 
 /** When a vessel on the heat may be sealed. Needs a simulation with a trace. */
 export function readyFromPlan(plan: HeatingPlan, simulation: Simulation): Ready {

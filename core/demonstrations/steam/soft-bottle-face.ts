@@ -4,7 +4,8 @@ import type { Demonstration, Input, Simulation, Values } from '../face'
 import { atMost, belowBoiling, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
 import { quantities, quantity } from './inputs'
-import { kilopascals, percent, seconds, sizesOf } from './judgement'
+import { kilopascals, percent, seconds } from '../in-words'
+import { sizesOf } from './judgement'
 import { steamLedger } from './ledger'
 import { results } from './results'
 import { repeatsInPool } from './repeats'
@@ -33,7 +34,7 @@ export const SOFT_COEFFICIENTS: readonly Input[] = [
   quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
 ]
 
-type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'gates' | 'logged'>
+type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged'>
 
 /** Fills in what both bottles have in common. */
 export const softBottleFace = (own: Own): Demonstration => ({

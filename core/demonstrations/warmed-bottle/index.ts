@@ -1,5 +1,5 @@
 import { scald } from '../../cautions'
-import { celsius } from '../steam/judgement'
+import { celsius } from '../in-words'
 import type { Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { quantity } from '../steam/inputs'
@@ -17,7 +17,13 @@ const INPUTS: readonly Input[] = [
 
 export const warmedBottle = softBottleFace({
   id: 'warmed-bottle', name: 'Warmed bottle', summary: 'A soft bottle warmed with hot tap water, emptied, capped, into an ice bath: mostly cooling air.',
-  gallery: { effect: 'The bottle buckles gently: no steam to be seen, warm tap water is enough.', topics: ['gas laws', 'air pressure', 'heating and cooling'], ages: [7, 16] },
+  teaching: {
+    wrongIdea: { idea: 'Cold gets into the bottle and pulls it in.', answer: 'Cold is not a thing that moves. The warm air inside pushes less as it cools; the room pushes as before.' },
+    before: ['Will it fold as much as with boiling water?', 'Which matters more: warm inside or cold outside?'],
+    after: ['How much of the air was missing?', 'Why is this gentler than with steam?'],
+    elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
+  },
+  gallery: { family: 'steam', effect: 'The bottle buckles gently: no steam to be seen, warm tap water is enough.', topics: ['gas laws', 'air pressure', 'heating and cooling'], ages: [7, 16] },
   inputs: INPUTS,
   logged: { used: ['waterCharge', 'chargeTemperature', 'sealDelay', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
   gates: [{ step: 'cap', text: 'Empty first, cap after: no hot water stays inside.' }],

@@ -1,0 +1,111 @@
+import { flammable, pressurised } from '../../cautions'
+import { blank, coefficient, result } from '../blank'
+import type { Demonstration } from '../face'
+import { celsius, kilopascals, newtons, seconds } from '../in-words'
+import { ROOM_INPUTS } from '../room-inputs'
+import { bottle, filledTo, kPa, rectangle, said, type Shape } from '../scene'
+import { valueAt } from '../trace-reading'
+import { COLUMNS, LIGHTS, NUCLEI, simulate } from './simulate'
+
+export const cloudBottle: Demonstration = {
+  id: 'cloud-bottle', name: 'Cloud in a bottle', summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',
+  noun: ['try', 'tries'],
+  gallery: { family: 'cloud-and-float', effect: 'A clear bottle turns white at a pop, and clear again when pumped.', topics: ['weather', 'vapour', 'gas laws', 'heating and cooling'], ages: [7, 18] },
+  hushWords: { inside: 'gas in the bottle', strength: '' },
+  shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['PET'] }],
+  logged: { used: ['gaugePressure', 'nuclei', 'liquid'], seen: ['cloudTime'] },
+  gates: [{ step: 'press', text: 'Goggles on; stopper towards nobody; gauge in view.' }],
+  inputs: [
+    ...ROOM_INPUTS,
+    blank('vesselVolume', 'fizzy-drink bottle', 'L', 'vessel', 1e-3, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02), blank('vesselDiameter', 'bottle across', 'cm', 'vessel', 0.085, [0.04, 0.2], [0.06, 0.12], 0.01), blank('stopperDiameter', 'mouth', 'mm', 'vessel', 0.022, [0.01, 0.06], [0.018, 0.04], 0.02),
+    { id: 'liquid', name: 'liquid', kind: 'choice', group: 'water', default: 'water', lever: true, choices: [{ id: 'water', name: 'warm water' }, { id: 'ethanol', name: 'ethanol' }] },
+    { id: 'nuclei', name: 'in the air', kind: 'choice', group: 'load', default: 'smoke', lever: true, choices: Object.entries(NUCLEI).map(([id, { name }]) => ({ id, name })) },
+    { id: 'way', name: 'way', kind: 'choice', group: 'pump', default: 'pump', lever: true, choices: [{ id: 'pump', name: 'pump it up and let it go' }, { id: 'squeeze', name: 'squeeze it and let it go' }] },
+    blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', 60e3, [2e3, 600e3], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
+    blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05), blank('strokeTime', 'time of a stroke', 's', 'pump', 1, [0.2, 5], [0.5, 2], 0.1),
+    blank('squeezePressure', 'squeezed to, over the room', 'kPa', 'pump', 15e3, [500, 80e3], [5e3, 35e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 10e3] }),
+    blank('holdTime', 'held for', 's', 'pump', 8, [0, 300], [0, 60], 0.1, { lever: [-8, 20] }),
+    blank('releaseTime', 'let go within', 's', 'pump', 0.08, [0.005, 5], [0.02, 1], { shape: 'lognormal', relative: 0.3 }, { lever: [0.5] }),
+    { id: 'light', name: 'light', kind: 'choice', group: 'load', default: 'torch', lever: true, choices: Object.entries(LIGHTS).map(([id, { name }]) => ({ id, name })) },
+    blank('pressureRating', 'stated limit of bottle and stopper', 'kPa', 'vessel', 400e3, [20e3, 1e6], [100e3, 600e3], 0),
+    coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei!] ?? NUCLEI.room!).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 0.5 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³, order of magnitude'),
+    coefficient('dampness', 'how near the air is to saturated before', '%', 0.97, [0.1, 1], [0.7, 1], { shape: 'uniform', least: 0.92, most: 1 }, 'swirled with liquid for half a minute; assumption'),
+    coefficient('wallTransfer', 'wall to the gas', 'W/(m2 K)', 8, [1, 60], [4, 20], 0.25, 'natural convection in a bottle some 4 to 10, stirred by the release (Incropera & DeWitt, ch. 9)'),
+    coefficient('visibleDepth', 'optical depth that the back row sees', '1', v => (LIGHTS[v.choices.light!] ?? LIGHTS.torch!).depth, [0.005, 3], [0.05, 1], 0.25, 'by light and backdrop; assumption'),
+  ],
+  results: [
+    result('opticalDepth', 'optical depth of the cloud', '1'), result('liquidWater', 'droplets in a cubic metre', 'g'), result('dropRadius', 'droplets’ radius', 'mm'), result('coldest', 'gas at its coldest', 'degC'), result('dryCold', 'without vapour it would reach', 'degC'), result('supersaturation', 'greatest saturation ratio', '%'),
+    result('hush', 'let go until the cloud', 's'), result('cloudTime', 'cloud stays for', 's'), result('strokes', 'strokes', '1'), result('peakPressureDifference', 'greatest pressure difference', 'kPa'), result('stopperForce', 'push on the stopper', 'N'), result('ratingShare', 'of the stated limit', '%'), result('storedEnergy', 'work stored in the gas', 'J'),
+  ],
+  outcomes: [
+    { id: 'cloud', look: 'gone', name: 'shows a cloud', sentence: 'A white cloud fills the bottle at once, and even the back row sees it.' },
+    { id: 'faint', look: 'partly', name: 'shows a faint haze', sentence: 'A faint haze that only the front row sees.' },
+    { id: 'clear', look: 'nothing', name: 'stays clear', sentence: 'The bottle stays clear.' },
+  ],
+  wanted: 'cloud', columns: COLUMNS,
+  procedure: [
+    { id: 'bottle', parts: ['Swirl a spoonful of ', { input: 'liquid' }, ' in a fizzy-drink bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
+    { id: 'nuclei', parts: ['In it: ', { input: 'nuclei' }, '. Light: ', { input: 'light' }, '.'] },
+    { id: 'press', parts: [{ input: 'way' }, ': to ', { input: 'gaugePressure' }, ' with ', { input: 'strokeVolume' }, ' a stroke of ', { input: 'strokeTime' }, '; or squeezed to ', { input: 'squeezePressure' }, '. Hold for ', { input: 'holdTime' }, '.'], duration: s => s.details.sealing },
+    { id: 'release', parts: ['Let go, all within ', { input: 'releaseTime' }, '.'], duration: s => s.results.hush },
+    { id: 'again', parts: ['Press again: it clears. Let go: it is back.'] },
+  ],
+  check: ({ numbers: n, choices }) => choices.way !== 'squeeze' && n.gaugePressure! > n.pressureRating!
+    ? [{ input: 'gaugePressure', message: `given ${kilopascals(n.gaugePressure!)}; accepted: at most the stated limit, ${kilopascals(n.pressureRating!)}` }]
+    : [],
+  simulate,
+  ledger: ({ details: d }) => ({
+    moment: 'from held to coldest', difference: d.difference!,
+    rows: [{ id: 'pumped', cause: 'gas that left when it was let go', pressure: d.difference! - d.coolingRow! }, { id: 'cooling', cause: 'the gas getting colder as it expands', pressure: d.coolingRow! }],
+  }),
+  cautions: (values, s) => [
+    pressurised(kilopascals(s.results.peakPressureDifference!), s.results.ratingShare!, 'press'),
+    { id: 'stopper', step: 'release', severity: s.results.stopperForce! > 40 ? 'raised' : 'usual', hazard: `The stopper is pushed with ${newtons(s.results.stopperForce!)} and flies.`, control: 'A valve, or a stopper tied to the pump; aim it at the ceiling; goggles.' },
+    ...(values.choices.liquid === 'ethanol' ? [flammable('Ethanol', 'bottle')] : []),
+    ...(values.choices.nuclei === 'smoke' ? [{ id: 'match', step: 'nuclei', severity: values.choices.liquid === 'ethanol' ? 'raised' as const : 'usual' as const, hazard: values.choices.liquid === 'ethanol' ? 'A glowing match in a bottle with ethanol vapour sets it alight.' : 'A match is lit for the smoke.', control: values.choices.liquid === 'ethanol' ? 'Never: ethanol needs no smoke; leave out one of the two.' : 'Out before it goes near the mouth; wet cloth at hand.' }] : []),
+  ],
+  kit: values => ['fizzy-drink bottle, new', 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? 'ethanol, 5 mL' : 'warm water, a spoonful', 'match for the smoke', 'torch and black card', 'eye protection'],
+  drawing(values, s, time) {
+    const n = values.numbers
+    const [pressure, temperature, depth] = ['pressure', 'gasTemperature', 'depth'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
+    const d = n.vesselDiameter!
+    const height = Math.max(1.6 * d, n.vesselVolume! / (0.785 * d * d) * 1.22)
+    const points = bottle(0, 0, { diameter: d, height, neck: n.stopperDiameter!, neckLength: height * 0.12 })
+    const under = pressure > s.details.stationPressure! + 300
+    const free = time > s.details.sealing! && s.trace!.stages.findLast(x => x.start <= time)?.id !== 'again'
+    const shapes: Shape[] = [
+      { kind: 'gas', points, air: Math.min(2, pressure / s.details.stationPressure!) * 0.7, vapour: 0.05 },
+      { kind: 'cloud', points, depth },
+      { kind: 'body', points: filledTo(points, 0.05 * height), stuff: 'water' },
+      { kind: 'body', points, stuff: 'glass', open: true, thick: 3 },
+      ...(free && values.choices.way !== 'squeeze'
+        ? [{ kind: 'body', points: rectangle(d * 0.5, height * 1.02, n.stopperDiameter!, height * 0.07), stuff: 'rubber' } as Shape]
+        : [{ kind: 'body', points: rectangle(-n.stopperDiameter! * 0.5, height - 0.02 * height, n.stopperDiameter!, height * 0.07), stuff: 'rubber' } as Shape, ...(values.choices.way === 'squeeze' ? [] : [{ kind: 'body', points: [[0, height * 1.05], [0.3 * d, height * 1.1], [1.3 * d, height * 0.9], [1.5 * d, 0.4 * height]], stuff: 'rubber', open: true, thick: 3 } as Shape])]),
+      ...(values.choices.way === 'squeeze' ? [] : [{ kind: 'body', points: rectangle(1.42 * d, 0, 0.16 * d, 0.42 * height), stuff: 'metal' } as Shape]),
+      ...(under ? [0.3, 0.5].flatMap((y): Shape[] => [-1, 1].map(side => ({ kind: 'push', stuff: 'inside-air', from: [side * d * 0.22, y * height], to: [side * d * 0.46, y * height] }))) : []),
+      { kind: 'note', at: [-0.7 * d, 0.66 * height], anchor: 'end', stuff: 'ink', said: ['inside ', kPa(pressure)] }, { kind: 'note', at: [-0.7 * d, 0.5 * height], anchor: 'end', stuff: 'outside-air', said: ['outside ', kPa(s.details.stationPressure!)] },
+      { kind: 'note', at: [-0.7 * d, 0.34 * height], anchor: 'end', stuff: 'ink', said: ['gas ', said(temperature, 'temperature', 'degC', 'degF')] },
+    ]
+    return { kind: 'cloud', numbers: {}, scene: { frame: { left: -2.7 * d, right: 2.7 * d, bottom: 0, top: 1.15 * height }, shapes, caption: [depth > s.details.threshold! ? 'A cloud.' : under ? 'Under pressure: clear.' : depth > s.details.threshold! / 4 ? 'A faint haze.' : 'Clear.'] } }
+  },
+  why: (values, s) => [
+    `Let go from ${kilopascals(s.details.stationPressure! + s.results.peakPressureDifference!)} the gas pushes some of itself out, works, and cools to ${celsius(s.results.coldest!)} (${celsius(s.results.dryCold!)} if no vapour had turned to droplets and given its heat back).`,
+    values.choices.nuclei === 'none'
+      ? `The vapour reaches ${s.results.supersaturation!.toFixed(1)} times saturation, but with nothing to settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then few: optical depth ${s.results.opticalDepth!.toFixed(2)}.`
+      : `Droplets of ${(s.results.dropRadius! * 1e6).toFixed(1)} µm form on ${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter than few large ones: optical depth ${s.results.opticalDepth!.toFixed(2)}, and the back row needs ${s.details.threshold!.toFixed(2)}.`,
+  ],
+  advice: (values, s) => [{ text: s.outcome === 'cloud' ? `${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes} strokes`}; the cloud stays ${s.results.cloudTime === undefined ? 'longer than half a minute' : `about ${seconds(s.results.cloudTime)}`}.` : values.choices.nuclei === 'smoke' ? 'More pressure, a quicker release, or light from the side.' : 'A wisp of smoke makes the difference: drops need something to settle on.' }],
+  explanation: (_values, s) => [
+    { from: 7, text: 'There is water in the air that you cannot see. When the air gets cold all at once, the water makes tiny drops on tiny bits of smoke: a cloud.' },
+    { from: 11, text: `Air that pushes itself out gets colder: ${celsius(s.results.coldest!)} here. Cold air cannot keep so much vapour, so some turns into droplets.` },
+    { from: 14, text: `Quick expansion leaves no time for heat to come in. Without vapour it would be ${celsius(s.results.dryCold!)}; vapour turning into drops gives heat back. High pressure: clear. Low pressure: cloudy, as in the weather.` },
+    { from: 16, text: `T/T0 = (p/p0)^(R/c_p) at first; then the moist rate. Saturation reached ${s.results.supersaturation!.toFixed(2)}. Small drops need supersaturation (Kelvin) that a soluble or large nucleus lowers (Köhler); Wilson saw drops on ions near 4.2. Optical depth ∝ N^(1/3) W^(2/3): smoke makes it white, not more water.` },
+  ],
+  teaching: {
+    wrongIdea: { idea: 'The cloud is steam, or it is the smoke.', answer: 'Vapour is invisible; the cloud is liquid droplets. Press, and it is clear again: the smoke did not go away, the drops did.' },
+    before: ['When will the cloud come: when I press or when I let go?', 'Will it work without the smoke?'], after: ['Where did the heat go?', 'What is the smoke for?', 'Why is high pressure fair weather?'],
+    elsewhere: ['Clouds where air rises over a mountain.', 'Fog over an aircraft’s wing.', 'The haze in a bottle of pop as it is opened.', 'Breath on a cold day.'],
+  },
+  notGone: values => ['Let the pressure off before you look into it.', values.choices.nuclei === 'smoke' ? 'Fresh smoke: it settles within minutes.' : 'A wisp of smoke.', 'Swirl again, with warmer liquid; let go faster; light from the side.'],
+  sizes: (_values, s) => [{ id: 'stopperForce', name: 'push on the stopper', value: s.results.stopperForce!, quantity: 'force', units: ['N', 'lbf'], note: 'gauge pressure × mouth' }, { id: 'storedEnergy', name: 'work stored in the gas', value: s.results.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'adiabatic expansion to the room' }],
+}

@@ -1,0 +1,97 @@
+/**
+ * Taking gas out of a space.
+ *
+ * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second or so,
+ * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to moles.
+ */
+import { AIR_GAS_CONSTANT } from '../substances/air'
+import { nozzleFlow } from './nozzle-flow'
+
+export type Pump =
+  | { kind: 'strokes', /** m3 a stroke */ swept: number, /** s a stroke */ period: number, /** Pa */ ultimate: number }
+  | { kind: 'steady', /** pumping speed, m3/s */ speed: number, /** Pa */ ultimate: number }
+
+/**
+ * Pressure after one stroke: the space and the cylinder share the gas; what the dead space keeps sets the ultimate pressure.
+ *
+ * @param pressure before, Pa
+ * @param volume of the space, m3
+ * @param swept m3 a stroke
+ * @param ultimate lowest the pump reaches, Pa
+ * @returns Pa
+ * @source Boyle's law; J. F. O'Hanlon, A User's Guide to Vacuum Technology, 3rd ed. (2003), ch. 10 (dead volume sets the ultimate)
+ */
+export const afterStroke = (pressure: number, volume: number, swept: number, ultimate: number): number =>
+  (pressure * volume + ultimate * swept) / (volume + swept)
+
+/** Air that leaks in through a hole, as p V a second, W. @param area m2 @param temperature K */
+export const leakIn = (area: number, outside: number, temperature: number, inside: number): number =>
+  nozzleFlow(area, outside, temperature, inside) * AIR_GAS_CONSTANT * temperature
+
+export interface Pumping {
+  pump: Pump
+  /** Pa */ outside: number
+  /** K */ temperature: number
+  /** hole to the room, m2 */ leakArea: number
+  /** free volume of the space at a pressure, m3: what stands in it may swell */ volume: (pressure: number) => number
+  /** vapour given off inside at a pressure, as p V a second, W; none if left out */ givenOff?: (pressure: number) => number
+}
+
+/** Shortest and longest step, s. */
+const [SHORTEST, LONGEST] = [1e-3, 30]
+/** A step takes this share of the time in which the pressure would fall by a factor e. */
+const FINE = 0.06
+
+/**
+ * Pumps until a pressure, a time or a standstill.
+ *
+ * @param start Pa
+ * @param target stop here, Pa
+ * @param longest stop then, s
+ * @param onStep called with time and pressure, the start included; returning true stops
+ * @returns pressure reached and time taken
+ * @source dp/dt = −S (p − p_ult)/V + leak: O'Hanlon, ch. 3 and 18; strokes one by one
+ */
+export function pumpDown(pumping: Pumping, start: number, target: number, longest: number, onStep?: (time: number, pressure: number) => boolean | void): { pressure: number, time: number } {
+  const { pump, outside, temperature, leakArea, volume, givenOff } = pumping
+  let pressure = start
+  let time = 0
+  if (onStep?.(0, pressure)) return { pressure, time }
+  while (pressure > target && time < longest) {
+    const free = volume(pressure)
+    const inflow = leakIn(leakArea, outside, temperature, pressure) + (givenOff?.(pressure) ?? 0)
+    let next: number
+    let step: number
+    if (pump.kind === 'strokes') {
+      step = pump.period
+      // What swells while a stroke is drawn takes up room: solved once more with the volume it then has.
+      const held = pressure * free + inflow * step + pump.ultimate * pump.swept
+      next = held / (free + pump.swept)
+      next = held / (volume(next) + pump.swept)
+    } else {
+      const stiffness = pump.speed / free
+      step = Math.min(LONGEST, Math.max(SHORTEST, FINE / stiffness))
+      // Exact for a fixed volume and inflow: the pressure tends to p_ult + inflow/S.
+      const settled = pump.ultimate + inflow / pump.speed
+      const decay = 1 / (1 + stiffness * step * (1 + stiffness * step / 2))
+      const held = (settled + (pressure - settled) * decay) * free
+      next = held / volume(held / free)
+    }
+    // A step that would pass the target is shortened in a straight line.
+    if (next < target && pressure > target) {
+      const share = pump.kind === 'strokes' ? 1 : (pressure - target) / (pressure - next)
+      time += step * share
+      pressure = pump.kind === 'strokes' ? next : target
+    } else {
+      time += step
+      if (Math.abs(pressure - next) < 1e-5 * outside && step > 0.5 / 60) {
+        pressure = next
+        onStep?.(time, pressure)
+        break
+      }
+      pressure = next
+    }
+    if (onStep?.(time, pressure)) break
+  }
+  return { pressure, time }
+}

@@ -1,0 +1,66 @@
+/**
+ * A rubber balloon as a thin sphere of Mooney–Rivlin rubber.
+ *
+ * @source I. Müller & P. Strehlow, Rubber and Rubber Balloons (2004), ch. 2: [p] = 2 s₊ (d₀/r₀)(λ⁻¹ − λ⁻⁷)(1 + K λ²), K = −s₋/s₊ = 0.1;
+ *   the rise, maximum, fall and second rise are those measured by D. R. Merritt & F. Weinhaus, Am. J. Phys. 46 (1978) 976
+ */
+import { integerPower } from '../elementary'
+
+export interface Rubber {
+  /** radius with no tension, m */ radius: number
+  /** wall with no tension, m */ wall: number
+  /** s₊, Pa: about 0.3 MPa */ modulus: number
+  /** K: how much it stiffens, about 0.1 */ stiffening: number
+  /** stretch of the radius at which it bursts */ burst: number
+}
+
+/** Excess pressure inside at a stretch of the radius, Pa. Below stretch 1 the skin is slack: 0. */
+export function skinPressure(rubber: Rubber, stretch: number): number {
+  if (stretch <= 1) return 0
+  const inverse = 1 / stretch
+  return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - integerPower(inverse, 7)) * (1 + rubber.stiffening * stretch * stretch)
+}
+
+/** Volume inside at a stretch, m3. */
+export const balloonVolume = (rubber: Rubber, stretch: number): number => 4 / 3 * Math.PI * integerPower(rubber.radius * stretch, 3)
+
+/** Greatest of the first hump of the excess pressure, Pa: found on a grid fine enough for a thousandth. */
+export function hump(rubber: Rubber): number {
+  let most = 0
+  for (let stretch = 1; stretch < 2; stretch += 0.01) most = Math.max(most, skinPressure(rubber, stretch))
+  return most
+}
+
+/**
+ * Gas that a balloon holds at a stretch, as p V, J.
+ * @param outside pressure round it, Pa
+ */
+export const heldAt = (rubber: Rubber, stretch: number, outside: number): number =>
+  (outside + skinPressure(rubber, stretch)) * balloonVolume(rubber, stretch)
+
+/**
+ * Stretch at which a balloon with a given amount of gas rests: the smallest, since it is blown up from below.
+ *
+ * @param amount p V of the gas, J
+ * @param outside Pa
+ * @param from a stretch known to be too small, to save work; 0.05 if left out
+ * @returns stretch of the radius; 1.02 × `burst` at most
+ */
+export function restingStretch(rubber: Rubber, amount: number, outside: number, from = 0.05): number {
+  let low = from
+  let high = from
+  const ceiling = rubber.burst * 1.02
+  // Steps of a fiftieth catch the narrowest place where a jump to the other branch can hide.
+  while (high < ceiling && heldAt(rubber, high, outside) < amount) {
+    low = high
+    high = Math.max(high * 1.02, high + 0.002)
+  }
+  if (high >= ceiling) return ceiling
+  // Fourteen halvings of a fiftieth: within a millionth.
+  for (let i = 0; i < 14; i++) {
+    const middle = (low + high) / 2
+    if (heldAt(rubber, middle, outside) < amount) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}

@@ -11,7 +11,7 @@ const units = useUnitsStore()
 if (!shelf.loaded) await shelf.load()
 
 const KINDS: { kind: ItemKind, title: string, one: string }[] = [
-  { kind: 'vessel', title: 'Vessels', one: 'a vessel' }, { kind: 'heater', title: 'Heaters', one: 'a heater' }, { kind: 'bath', title: 'Baths and ice', one: 'a bath' },
+  { kind: 'vessel', title: 'Vessels', one: 'a vessel' }, { kind: 'heater', title: 'Heaters', one: 'a heater' }, { kind: 'bath', title: 'Baths and ice', one: 'a bath' }, { kind: 'pump', title: 'Pumps', one: 'a pump' },
   { kind: 'closure', title: 'Bungs and caps', one: 'a bung or cap' }, { kind: 'thermometer', title: 'Thermometers', one: 'a thermometer' },
   { kind: 'protection', title: 'Gloves, goggles, screens', one: 'gloves or a screen' }, { kind: 'consumable', title: 'Consumables', one: 'a consumable' },
 ]
@@ -126,6 +126,7 @@ const line = (item: ShelfItem): string => {
       return `${d.heaterKind === 'other' ? '' : `${d.heaterKind}, `}${shown(d.ratedPower, 'power', ['kW', 'BTU/h'])} on its label; ${d.efficiency ? `${formatNumber(siOf(d.efficiency, 'fraction') * 100)} %${spread} gets in` : 'share that gets in not measured'}`
     }
     case 'bath': return `${shown(d.water, 'volume', ['L', 'qt'])} of water${d.ice ? `, ${shown(d.ice, 'mass', ['kg', 'lb'])} of ice` : ', no ice'}${d.temperature ? `, ${shown(d.temperature, 'temperature', ['degC', 'degF'])}` : ''}`
+    case 'pump': return `${d.count > 1 ? `${d.count} × ` : ''}${d.pumpKind}${d.strokeVolume ? `, ${shown(d.strokeVolume, 'volume', ['mL', 'floz'])} a stroke` : ''}${d.pumpSpeed ? `, ${shown(d.pumpSpeed, 'flow', ['L/min', 'gal/min'])}` : ''}${d.ultimatePressure ? `, down to ${shown(d.ultimatePressure, 'pressure', ['kPa', 'psi'])}` : ''}`
     case 'closure': return `${d.count} × ${d.closureKind}${d.fits ? ` for ${shown(d.fits, 'length', ['mm', 'in'])}` : ''}${d.opensAt ? `, opens at ${shown(d.opensAt, 'pressure', ['kPa', 'psi'])}` : ''}`
     case 'thermometer': return `${d.count} ×${d.least && d.most ? ` ${shown(d.least, 'temperature', ['degC', 'degF'])} to ${shown(d.most, 'temperature', ['degC', 'degF'])}` : ''}${d.error ? `, ± ${shown(d.error, 'temperatureDifference', ['K', 'degF'])}` : ''}`
     case 'protection': return `${d.count} × ${d.protectionKind}`

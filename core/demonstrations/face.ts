@@ -145,6 +145,8 @@ export interface DrawingState {
 
 /** What on a Shelf can stand in a procedure. */
 export type ShelfKind = 'vessel' | 'heater' | 'bath' | 'pump'
+/** Kinds of pump; what each usually does stands with the vacuum demonstrations. */
+export const PUMP_IDS = ['hand', 'mouth', 'kitchen', 'jet', 'membrane', 'two-stage'] as const
 export const VESSEL_SHAPES = ['cylinder', 'box', 'bottle', 'flask', 'bell-jar'] as const
 export type VesselShape = (typeof VESSEL_SHAPES)[number]
 

@@ -9,7 +9,7 @@ import type { Demonstration, Fault, VesselShape } from '../demonstrations'
 import { QuantityError, formatQuantity } from '../units'
 import { siOf } from './document-values'
 import { fieldsOf } from './shelf-fields'
-import type { BathDocument, HeaterDocument, ShelfItemDocument, VesselDocument } from './shelf'
+import type { BathDocument, HeaterDocument, PumpDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'
 
 export interface VesselValues {
@@ -132,7 +132,7 @@ const measured = (value: number, unit: string): QuantityDocument => ({ value: Nu
 
 /** Inputs of a staging that an item sets: those that the demonstration has. */
 export function inputsFromItem(item: ShelfItemDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] {
-  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item, demonstration) : item.kind === 'bath' ? inputsFromBath(item) : {}
+  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item, demonstration) : item.kind === 'bath' ? inputsFromBath(item) : item.kind === 'pump' ? inputsFromPump(item) : {}
   return Object.fromEntries(Object.entries(all).filter(([id, value]) => demonstration.inputs.some(input =>
     input.id === id && (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)))))
 }
@@ -145,6 +145,7 @@ function inputsFromVessel(item: VesselDocument): StagingDocument['inputs'] {
     // A round tin's width is its diameter.
     vesselDiameter: measured(v.diameter * 1e3, 'mm'), vesselWidth: measured(v.diameter * 1e3, 'mm'), vesselDepth: measured(v.depth * 1e3, 'mm'),
     mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'), neckDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
+    jarVolume: measured(v.capacity * 1e6, 'mL'), jarDiameter: measured(v.diameter * 1e3, 'mm'), jarHeight: measured(v.height * 1e3, 'mm'),
   }
   for (const field of ['neckLength', 'hoopSpacing', 'stemLength', 'stemDiameter'] as const) if (item[field]) inputs[field] = item[field]
   return inputs
@@ -162,6 +163,11 @@ function applies(item: HeaterDocument, { inputs }: Pick<Demonstration, 'inputs'>
 
 const inputsFromHeater = (item: HeaterDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] =>
   ({ heaterPower: item.ratedPower, ...(item.efficiency && applies(item, demonstration) && { heatingEfficiency: item.efficiency }), ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }) })
+
+const inputsFromPump = (item: PumpDocument): StagingDocument['inputs'] => ({
+  pump: item.pumpKind, ...(item.strokeVolume && { strokeVolume: item.strokeVolume }), ...(item.pumpSpeed && { pumpSpeed: item.pumpSpeed }),
+    ...(item.ultimatePressure && { ultimatePressure: item.ultimatePressure }),
+})
 
 const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] =>
   ({ bathVolume: item.water, iceMass: item.ice ?? { value: 0, unit: 'g' }, ...(item.temperature && { bathTemperature: item.temperature }) })

@@ -1,6 +1,6 @@
 /** The shelf document: what a prep room has, with measured values. */
 import { z } from 'zod'
-import { VESSEL_SHAPES } from '../demonstrations'
+import { PUMP_IDS, VESSEL_SHAPES } from '../demonstrations'
 import { quantitySchema } from './staging'
 
 export const SHELF_FORMAT = 'zealous-hush/shelf'
@@ -38,6 +38,13 @@ export const bathSchema = z.strictObject({
   water: quantitySchema, ice: measured, temperature: measured,
 }).meta({ title: 'Bath' })
 
+export const pumpSchema = z.strictObject({
+  kind: z.literal('pump'), ...common, count,
+  pumpKind: z.enum(PUMP_IDS).default('hand'),
+  strokeVolume: measured.describe('hand pumps'), pumpSpeed: measured.describe('driven pumps'),
+  ultimatePressure: measured.describe('lowest absolute pressure that was seen on a closed gauge'),
+}).meta({ title: 'Pump' })
+
 export const closureSchema = z.strictObject({
   kind: z.literal('closure'), ...common, count,
   closureKind: z.enum(['cap', 'bung', 'stopper', 'relief']).default('cap'),
@@ -60,12 +67,13 @@ export const consumableSchema = z.strictObject({
 }).meta({ title: 'Consumable' })
 
 export const shelfItemSchema = z.discriminatedUnion('kind', [
-  vesselSchema, heaterSchema, bathSchema, closureSchema, thermometerSchema, protectionSchema, consumableSchema,
+  vesselSchema, heaterSchema, bathSchema, pumpSchema, closureSchema, thermometerSchema, protectionSchema, consumableSchema,
 ])
 export type ShelfItemDocument = z.infer<typeof shelfItemSchema>
 export type ItemKind = ShelfItemDocument['kind']
 export type VesselDocument = z.infer<typeof vesselSchema>
 export type HeaterDocument = z.infer<typeof heaterSchema>
+export type PumpDocument = z.infer<typeof pumpSchema>
 export type BathDocument = z.infer<typeof bathSchema>
 
 export const shelfSchema = z.strictObject({

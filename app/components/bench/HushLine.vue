@@ -53,6 +53,8 @@ const readable = (events: Simulation['events'], end: number) => events.map((e, i
   return { xAxis: e.time, name: next && next.time - e.time < 0.15 * end ? '' : SHORT[e.id] }
 })
 
+/** Something is pressed or blown up over the room's pressure. */
+const rises = computed(() => Math.max(...trace.value.columns.pressure!) > outside.value * 1.002)
 const lowest = (index: number) => Math.min(...rows(index, 'pressure', x => x).map(r => r[1]))
 
 const option = computed<Option>(() => {
@@ -62,19 +64,22 @@ const option = computed<Option>(() => {
   const left = narrow ? 34 : 46
   const gapWidth = narrow ? 30 : 42
   const each = (width.value - left - 8 - gapWidth * (stages.length - 1)) / stages.length
-  // Heated against a relief the inside rises above the room; otherwise the room is the ceiling, whatever rebounds after a crush.
-  const onHeat = stages.findIndex(s => s.id === 'heat')
-  const highest = onHeat < 0 ? 0 : Math.max(...rows(onHeat, 'pressure', x => x).map(r => r[1]))
-  const relieved = highest > outside.value * 1.02
-  const ceiling = shown(relieved ? highest * 1.02 : outside.value)
+  // Pumped up, or heated against a relief, the inside rises above the room; otherwise the room is the ceiling, whatever rebounds after a crush.
+  const highest = Math.max(...stages.filter(s => s.id !== 'crush').map(s => stages.indexOf(s)).flatMap(i => rows(i, 'pressure', x => x).map(r => r[1])))
+  const reaches = outside.value - Math.min(...stages.map((_, i) => lowest(i)))
+  const above = highest - outside.value > Math.max(0.002 * outside.value, 0.15 * reaches)
+  const ceiling = shown(above ? highest + 0.06 * (highest - outside.value) : outside.value)
+  // Open to the room nothing happens to the pressure: what changes is what the gas is made of.
   const heating = (index: number) => stages[index]!.id === 'heat'
+  const made = trace.value.columns.airFraction ? 'airFraction' : trace.value.columns.oxygen ? 'oxygen' : undefined
+  const fullest = made ? Math.max(...trace.value.columns[made]!) : 1
   const long = (index: number) => stages[index]!.end - stages[index]!.start > 90
   const floors = stages.map((stage, index) => {
-    if (heating(index)) return relieved ? outside.value * 0.9 : 0
+    if (heating(index) && made === 'airFraction') return above ? outside.value * 0.9 : 0
     const deepest = lowest(index)
     const band = stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
     const reach = outside.value - Math.min(deepest, band)
-    return Math.max(0, outside.value - reach * 1.12)
+    return Math.max(0, outside.value - Math.max(reach * 1.12, above ? 0.12 * (highest - outside.value) : 0.0005 * outside.value))
   }).map(shown)
   const time = (index: number) => (s: number) => {
     const span = stages[index]!.end - stages[index]!.start
@@ -95,7 +100,7 @@ const option = computed<Option>(() => {
     })),
     yAxis: stages.map((_, index) => ({
       gridIndex: index, type: 'value' as const, min: floors[index], max: ceiling, splitLine: { show: false }, interval: (ceiling - floors[index]!) / 3,
-      axisLabel: { color: COLOURS.soft, fontSize: 11, formatter: (v: number) => formatNumber(v, 3) },
+      axisLabel: { color: COLOURS.soft, fontSize: 11, formatter: (v: number) => formatNumber(v, ceiling - floors[index]! < 0.03 * ceiling ? 5 : 3) },
       axisLine: { show: true, lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
     })),
     series: stages.flatMap((stage, index): LineSeriesOption[] => {
@@ -118,14 +123,13 @@ const option = computed<Option>(() => {
         lineStyle: { color: COLOURS.ink, width: 2.5 }, areaStyle: { origin: shown(outside.value), color: 'rgba(122,90,166,0.28)' }, silent: true,
         markLine: {
           symbol: 'none', silent: true, animation: false, label: { formatter: '{b}', color: COLOURS.soft, fontSize: 11, position: 'end', rotate: 0, distance: 3 },
-          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here],
+          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here, ...(above ? [{ yAxis: shown(outside.value), name: index === 0 ? 'outside' : '', lineStyle: { color: COLOURS.air, width: 1.5, type: 'dashed' as const } }] : [])],
         },
         markArea: { silent: true, animation: false, data: bands },
       }
-      if (!heating(index)) return [line]
-      // On the heat the pressure stays the room's; what changes is the air inside.
+      if (!heating(index) || !made) return [line]
       const air: LineSeriesOption = {
-        type: 'line', xAxisIndex: index, yAxisIndex: index, symbol: 'none', silent: true, data: rows(index, 'airFraction', x => floors[index]! + x * (ceiling - floors[index]!)),
+        type: 'line', xAxisIndex: index, yAxisIndex: index, symbol: 'none', silent: true, data: rows(index, made, x => floors[index]! + x / fullest * (ceiling - floors[index]!)),
         lineStyle: { color: COLOURS.air, width: 2, type: [6, 4] },
       }
       return [line, air]
@@ -154,9 +158,9 @@ const words = computed(() => {
   <section ref="box" aria-label="Hush line" class="min-w-0 overflow-hidden">
     <p class="text-sm soft flex flex-wrap gap-x-4">
       <b class="text-(--ink)">Hush line</b>
-      <span><span class="text-(--ink)" aria-hidden="true">━</span> inside, {{ unitLabel(unit) }}; top edge: outside</span>
+      <span><span class="text-(--ink)" aria-hidden="true">━</span> inside, {{ unitLabel(unit) }}; {{ rises ? 'dashed' : 'top edge' }}: outside</span>
       <span><span class="text-(--gap)" aria-hidden="true">▇</span> difference</span>
-      <span><span class="text-(--outside-air)" aria-hidden="true">╍</span> {{ demonstration.hushWords.inside }}</span>
+      <span v-if="trace.stages.some(s => s.id === 'heat')"><span class="text-(--outside-air)" aria-hidden="true">╍</span> {{ demonstration.hushWords.inside }}</span>
       <span v-if="simulation.results.hush !== undefined && forecast?.quantiles.hush"><span class="text-(--danger)" aria-hidden="true">▇</span> when it ends, P10 to P90</span>
     </p>
     <div role="img" :aria-label="words">

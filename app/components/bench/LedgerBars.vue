@@ -6,7 +6,7 @@ const props = defineProps<{ ledger: Ledger }>()
 const units = useUnitsStore()
 const rows = computed(() => props.ledger.rows.filter(r => Math.abs(r.pressure) > 0.002 * Math.abs(props.ledger.difference)))
 const widest = computed(() => Math.max(...rows.value.map(r => Math.abs(r.pressure)), 1))
-const fills: Record<string, string> = { wall: 'var(--vapour)', water: 'var(--water)', fog: '#d9a15a', cooling: 'var(--inside-air)', leak: 'var(--outside-air)', air: 'var(--outside-air)', steam: 'var(--vapour)', inflow: 'var(--water-wash)', crush: 'var(--vessel)' }
+const fills: Record<string, string> = { wall: 'var(--vapour)', water: 'var(--water)', fog: '#d9a15a', cooling: 'var(--inside-air)', leak: 'var(--outside-air)', air: 'var(--outside-air)', steam: 'var(--vapour)', inflow: 'var(--water-wash)', crush: 'var(--vessel)', pumped: 'var(--outside-air)', swelling: '#c98b8b', skin: '#c98b8b', oxygen: '#8aa3c8', stretched: 'var(--outside-air)' }
 const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(pa), ['kPa', 'psi'], 'pressure')}`
 </script>
 

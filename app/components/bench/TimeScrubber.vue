@@ -8,12 +8,12 @@ const emit = defineEmits<{ toggle: [] }>()
 /** Clock of the stage: minutes on the heat, then seconds or milliseconds since the stage began. */
 const reading = computed(() => {
   const stage = props.stages[props.stageIndex]!
-  if (props.stageIndex === 0) {
+  const span = stage.end - stage.start
+  if (props.stageIndex === 0 && span >= 1.5) {
     const s = Math.max(0, props.time)
     return `${Math.floor(s / 60)} min ${String(Math.floor(s % 60)).padStart(2, '0')} s on the clock`
   }
   const since = props.time - stage.start
-  const span = stage.end - stage.start
   return span < 1.5 ? `${Math.round(since * 1000)} ms into the ${stage.name}` : `${formatNumber(since, 2)} s into the ${stage.name}`
 })
 </script>

@@ -7,8 +7,8 @@ import { drawingFor } from '~/components/drawing/drawings'
 const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation, running: boolean }>()
 const motion = usePreferredReducedMotion()
 const stages = computed(() => props.simulation.trace!.stages)
-/** Stages passed, as a number: 1.5 is the middle of the second. Stands a little before the end, where most is to be seen. */
-const still = computed(() => stages.value.length - 0.35)
+/** Stages passed, as a number: 1.5 is the middle of the second. */
+const still = computed(() => showingPosition(props.simulation))
 const position = ref(still.value)
 const time = computed(() => {
   const index = Math.min(stages.value.length - 1, Math.floor(position.value))

@@ -16,14 +16,14 @@ const { forecast, complete, influences, levers, strip, failure: forecastFailure,
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
 const { position, stageIndex, time, playing } = scrubber
-// Opens in the middle of what ends the hush.
-watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = count - 0.7 }, { immediate: true })
+// Opens just after the moment that ends the hush.
+watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = showingPosition(simulation.value!) }, { immediate: true })
 
 const demonstration = computed(() => read.value?.demonstration)
 const drawingState = computed(() => simulation.value && demonstration.value!.drawing(read.value!.values, simulation.value, time.value))
 const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
 const why = computed(() => simulation.value ? demonstration.value!.why(read.value!.values, simulation.value) : [])
-const explanation = computed(() => simulation.value ? demonstration.value!.explanation(read.value!.values, simulation.value) : [])
+const advice = computed(() => simulation.value ? demonstration.value!.advice?.(read.value!.values, simulation.value) ?? [] : [])
 /** Worked out once for a plan, not for every moment that the scrubber shows. */
 const judgement = computed(() => {
   if (!simulation.value) return undefined
@@ -164,6 +164,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
+        <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <ProcedureSteps
           :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="simulation" :strip="strip"
           :set="editor.setInput" @strip="askStrip"
@@ -211,6 +212,11 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </p>
         </section>
         <LedgerBars :ledger="ledger" />
+        <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
+          <template #scrubber>
+            <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />
+          </template>
+        </ParticleBoard>
         <SizeList v-if="judgement" :sizes="judgement.sizes" />
         <RepeatTable v-if="demonstration.repeats && sharesBath" :demonstration="demonstration" :values="read.values" :simulation="simulation" :forecast="complete ? forecast : undefined" />
       </div>
@@ -236,19 +242,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             </template>
           </dl>
         </section>
-        <section aria-labelledby="tell-title">
-          <h2 id="tell-title">
-            For the class
-          </h2>
-          <details v-for="level in explanation" :key="level.from" class="border-t rule py-1">
-            <summary class="cursor-pointer">
-              From age {{ level.from }}
-            </summary>
-            <p class="py-1">
-              {{ level.text }}
-            </p>
-          </details>
-        </section>
+        <TeachingNotes :demonstration="demonstration" :values="read.values" :simulation="simulation" />
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">
             Kit

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { DEMONSTRATIONS, fitShelf, inputsFromItem, readStaging, siOf, withRoom, type Demonstration, type Fit, type ShelfItemDocument } from '~~/core'
+import { DEMONSTRATIONS, FAMILIES, fitShelf, inputsFromItem, readStaging, siOf, withRoom, type Demonstration, type Family, type Fit, type ShelfItemDocument } from '~~/core'
 
 useHead({ title: 'Choose a demonstration · Zealous Hush' })
 const shelf = useShelfStore()
@@ -30,15 +30,27 @@ const entries = computed(() => DEMONSTRATIONS.map((demonstration) => {
 }))
 const topics = [...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort()
 const shown = computed(() => entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
-  if (onlyShelf.value && (fit.missing.length > 0 || d.shelf.length === 0)) return false
+  if (onlyShelf.value && (fit.missing.length > 0 || d.gallery.whatIf)) return false
   if (minutes.value && takes > minutes.value) return false
   if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
   if (topic.value && !d.gallery.topics.includes(topic.value)) return false
   const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
   return words.value.toLowerCase().split(/\s+/).every(w => text.includes(w))
 }))
+const FAMILY_WORDS: Record<Family, { name: string, line: string }> = {
+  'steam': { name: 'Steam', line: 'Steam drives the air out, turns back into water, and the room does the rest.' },
+  'hot-air': { name: 'Hot air and flames', line: 'Hot gas leaves, what stays cools, and something is pushed in.' },
+  'vacuum': { name: 'Under a pump', line: 'Air is taken away, and what was always pushing from inside shows itself.' },
+  'holding': { name: 'Held by air', line: 'Nothing sticks and nothing sucks: the room holds it.' },
+  'cloud-and-float': { name: 'Clouds and floats', line: 'Press, let go, look.' },
+  'motion': { name: 'Set in motion', line: 'Gas pushes something off. Distances, line of fire and limits come first.' },
+}
+const groups = computed(() => FAMILIES.map(family => ({ family, ...FAMILY_WORDS[family], entries: shown.value.filter(e => e.demonstration.gallery.family === family) })).filter(g => g.entries.length))
+/** Somebody who looks for an animal or a plant under the jar is told where they look. */
+const LIVING = /\b(animals?|living|insects?|mouse|mice|frogs?|snails?|worms?|spiders?|bees?|fish|plants?|birds?|beetles?|crickets?)\b/i
+const asksForLiving = computed(() => LIVING.test(words.value))
 const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => pick(fit.demonstration, p.items).name)
-const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath' }
+const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath', pump: 'a pump' }
 
 /** The item to start with: of heaters the strongest for what is large, otherwise the first. */
 function pick(demonstration: Demonstration, candidates: readonly number[]) {
@@ -98,45 +110,58 @@ async function start(demonstration: Demonstration, fit: Fit) {
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
+    <p v-if="asksForLiving" class="border-l-4 border-(--danger) pl-3 my-3" role="status">
+      No living thing goes into a vacuum: no such demonstration is offered, for any animal or plant.
+    </p>
+    <nav v-if="groups.length > 1" aria-label="Kinds of demonstration" class="flex flex-wrap gap-x-5 gap-y-1 my-3">
+      <a v-for="g in groups" :key="g.family" class="plain-link" :href="`#${g.family}`">{{ g.name }} <span class="soft figures">{{ g.entries.length }}</span></a>
+    </nav>
     <p v-if="!shown.length" class="border-y rule py-6 text-center" role="status">
       Nothing fits all of that. <button class="plain-link" @click="onlyShelf = false; minutes = 0; age = 0; topic = ''; words = ''">
         Show everything
       </button>
     </p>
-    <ul class="grid md:grid-cols-2 gap-x-10" aria-label="Demonstrations">
-      <li
-        v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in shown" :key="d.id" class="border-t rule py-4 grid gap-2 content-start"
-        @pointerenter="looked = d.id" @pointerleave="looked = ''" @focusin="looked = d.id" @focusout="looked = ''"
-      >
-        <div class="flex items-baseline gap-3">
-          <h2 class="text-2xl flex-1">
-            {{ d.name }}
-          </h2>
-          <span class="soft text-sm figures whitespace-nowrap">{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span>
-        </div>
-        <p>{{ d.gallery.effect }}</p>
-        <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
-        <p class="text-sm">
-          <template v-if="d.shelf.length === 0">
-            <span class="soft">Nothing is needed: a thought experiment.</span>
-          </template>
-          <template v-else>
-            <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>
-            <span v-if="fit.missing.length" class="font-bold">Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span>
-          </template>
-        </p>
-        <p class="text-sm soft">
-          {{ d.gallery.topics.join(', ') }}
-        </p>
-        <p>
-          <button class="strong-button" @click="start(d, fit)">
-            {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
-          </button>
-        </p>
-      </li>
-    </ul>
-    <p class="soft text-sm border-t rule pt-3 mt-4">
-      Looking for a living thing in a vacuum? None is offered: no living thing goes into a vacuum.
-    </p>
+    <section v-for="group in groups" :id="group.family" :key="group.family" :aria-labelledby="`${group.family}-title`" class="mt-8 scroll-mt-4">
+      <h2 :id="`${group.family}-title`" class="text-3xl">
+        {{ group.name }}
+      </h2>
+      <p class="soft mb-2">
+        {{ group.line }} <template v-if="group.family === 'vacuum'">
+          No living thing goes into a vacuum: none is offered.
+        </template>
+      </p>
+      <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
+        <li
+          v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in group.entries" :key="d.id" class="border-t rule py-4 grid gap-2 content-start"
+          @pointerenter="looked = d.id" @pointerleave="looked = ''" @focusin="looked = d.id" @focusout="looked = ''"
+        >
+          <div class="flex items-baseline gap-3">
+            <h3 class="text-2xl flex-1">
+              {{ d.name }}
+            </h3>
+            <span class="soft text-sm figures whitespace-nowrap">{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span>
+          </div>
+          <p>{{ d.gallery.effect }}</p>
+          <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
+          <p class="text-sm">
+            <template v-if="d.shelf.length === 0">
+              <span class="soft">Nothing is needed: a thought experiment.</span>
+            </template>
+            <template v-else>
+              <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>
+              <span v-if="fit.missing.length" class="font-bold">Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span>
+            </template>
+          </p>
+          <p class="text-sm soft">
+            {{ d.gallery.topics.join(', ') }}
+          </p>
+          <p>
+            <button class="strong-button" @click="start(d, fit)">
+              {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
+            </button>
+          </p>
+        </li>
+      </ul>
+    </section>
   </div>
 </template>

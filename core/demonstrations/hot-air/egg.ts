@@ -52,7 +52,8 @@ export function eggShapes(values: Values, through: number, ripped: boolean, gas:
   const width = n.eggDiameter! - (n.eggDiameter! - Math.min(n.eggDiameter!, n.neckDiameter!)) * Math.min(1, narrow * 1.6)
   const seat = form.height + eggHigh * 0.16
   const bottom = eggHigh * 0.5
-  const y = through <= 0.5 ? seat - through * 2 * (seat - (form.height - form.neckLength * 0.6)) : form.height - form.neckLength * 0.6 - (through - 0.5) * 2 * (form.height - form.neckLength * 0.6 - bottom)
+  const y = through <= 0.5 ? seat - through * 2 * (seat - (form.height - form.neckLength * 0.6))
+    : form.height - form.neckLength * 0.6 - (through - 0.5) * 2 * (form.height - form.neckLength * 0.6 - bottom)
   const at = (x: number, dy: number): Point => [x, upsideDown ? form.height - (y + dy) + lift : y + dy]
   const egg: Shape[] = ripped
     ? [[-0.3, -0.2, 0.7], [0.28, 0.1, 0.6], [0.02, 0.42, 0.5]].map(([dx, dy, size]): Shape => ({ kind: 'round', at: at(dx! * n.eggDiameter!, dy! * eggHigh), across: width * size!, high: eggHigh * size! * 0.8, stuff: 'food' }))

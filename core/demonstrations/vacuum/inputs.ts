@@ -1,6 +1,6 @@
 /** Inputs that the demonstrations with a pump share; each takes those it needs. */
 import { blank, coefficient, result } from '../blank'
-import type { ChoiceInput, QuantityInput, Values } from '../face'
+import { PUMP_IDS, type ChoiceInput, type QuantityInput, type Values } from '../face'
 import type { Pump } from '../../mechanisms/pump-down'
 
 interface PumpKind {
@@ -14,7 +14,7 @@ interface PumpKind {
 }
 
 /** Usual sizes, from memory of catalogues in general; typed over with what the label or a gauge says. */
-const PUMPS: Readonly<Record<string, PumpKind>> = {
+const PUMPS: Readonly<Record<(typeof PUMP_IDS)[number], PumpKind>> = {
   'hand': { name: 'hand piston pump', driven: false, stroke: 120e-6, period: 1.5, speed: 80e-6, ultimate: p => 0.12 * p },
   // An adult's strongest pull is some 10 to 12 kPa (L. F. Black & R. E. Hyatt, Am. Rev. Respir. Dis. 99 (1969) 696, from memory).
   'mouth': { name: 'mouth on a clean hose', driven: false, stroke: 200e-6, period: 3, speed: 70e-6, ultimate: p => p - 9e3 },
@@ -24,11 +24,11 @@ const PUMPS: Readonly<Record<string, PumpKind>> = {
   'two-stage': { name: 'small two-stage pump', driven: true, stroke: 120e-6, period: 1.5, speed: 50e-3 / 60, ultimate: () => 30 },
 }
 
-const kindOf = ({ choices }: Values): PumpKind => PUMPS[choices.pump!] ?? PUMPS.hand!
+const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpKind>)[choices.pump!] ?? PUMPS.hand
 
 /** @param mouth true where lungs may do, on a clean hose */
 export const pumpChoice = (standard: string, mouth = false): ChoiceInput => ({
-  id: 'pump', name: 'pump', kind: 'choice', group: 'pump', default: standard, lever: true, choices: Object.entries(PUMPS).filter(([id]) => mouth || id !== 'mouth').map(([id, { name }]) => ({ id, name })),
+  id: 'pump', name: 'pump', kind: 'choice', group: 'pump', default: standard, lever: true, choices: PUMP_IDS.filter(id => mouth || id !== 'mouth').map(id => ({ id, name: PUMPS[id].name })),
 })
 
 /** What a pump does; the defaults follow from the choice. */

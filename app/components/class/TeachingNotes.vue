@@ -1,0 +1,67 @@
+<script setup lang="ts">
+/** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
+import type { Demonstration, Simulation, Values } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation }>()
+const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
+const ages = (i: number) => levels.value[i + 1] ? `${levels.value[i]!.from} to ${levels.value[i + 1]!.from}` : `${levels.value[i]!.from} and over`
+const teaching = computed(() => props.demonstration.teaching)
+</script>
+
+<template>
+  <section aria-labelledby="tell-title">
+    <h2 id="tell-title">
+      For the class
+    </h2>
+    <details v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
+      <summary class="cursor-pointer">
+        Age {{ ages(i) }}
+      </summary>
+      <p class="py-1">
+        {{ level.text }}
+      </p>
+    </details>
+    <details class="border-t rule py-1">
+      <summary class="cursor-pointer">
+        The wrong idea, and the answer
+      </summary>
+      <p class="py-1">
+        <q>{{ teaching.wrongIdea.idea }}</q>
+      </p>
+      <p class="pb-1">
+        {{ teaching.wrongIdea.answer }}
+      </p>
+    </details>
+    <details class="border-t rule py-1">
+      <summary class="cursor-pointer">
+        Questions before and after
+      </summary>
+      <p class="soft text-sm mt-1">
+        before
+      </p>
+      <ul class="list-disc pl-5">
+        <li v-for="q in teaching.before" :key="q">
+          {{ q }}
+        </li>
+      </ul>
+      <p class="soft text-sm mt-1">
+        after
+      </p>
+      <ul class="list-disc pl-5">
+        <li v-for="q in teaching.after" :key="q">
+          {{ q }}
+        </li>
+      </ul>
+    </details>
+    <details class="border-y rule py-1">
+      <summary class="cursor-pointer">
+        Where else it happens
+      </summary>
+      <ul class="list-disc pl-5 py-1">
+        <li v-for="place in teaching.elsewhere" :key="place">
+          {{ place }}
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>

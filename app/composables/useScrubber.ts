@@ -3,7 +3,7 @@ import type { Simulation, Stage } from '~~/core'
 /** The position that shows most: just after the moment that ends the hush, or late in the last stage if nothing does. */
 export function showingPosition({ trace, details }: Pick<Simulation, 'trace' | 'details'>): number {
   const { stages } = trace!
-  const { goneAt } = details
+  const goneAt = details.showAt ?? details.goneAt
   if (goneAt === undefined) return stages.length - 0.35
   const index = Math.max(0, stages.findIndex((s, i) => s.end > goneAt + 1e-9 || i === stages.length - 1))
   const stage = stages[index]!

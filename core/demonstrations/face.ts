@@ -157,6 +157,7 @@ export interface ShelfPlace {
   /** of a vessel, where only some will do */ shapes?: readonly VesselShape[]
   /** of a vessel, where only some will do */ materials?: readonly string[]
   /** m3, of a vessel, where only some sizes will do */ capacity?: readonly [least: number, most: number]
+  /** m, of a vessel, where only some mouths will do */ mouth?: readonly [least: number, most: number]
 }
 
 /** Kinds of demonstration, in the order of the gallery. */

@@ -30,7 +30,9 @@ export class TraceRows {
     this.start = Math.max(end, this.start)
   }
 
+  /** A staging that is over at once has one short stage, so that there is something to show. */
   finish(): Trace {
+    if (this.stages.length === 0) this.stage('hush', 'start', Math.max(0.01, this.time.at(-1) ?? 0))
     const columns: Record<string, number[]> = {}
     for (const { id } of this.columns) columns[id] = this.rows.map(r => r[id] ?? 0)
     return { stages: this.stages, time: this.time, columns }

@@ -10,10 +10,11 @@ export function fits(item: ShelfItemDocument, place: ShelfPlace): boolean {
   if (item.condition === 'unfit' || (item.condition === 'scratched' && item.wallMaterial === 'glass')) return false
   if (place.shapes && !place.shapes.includes(item.shape)) return false
   if (place.materials && !place.materials.includes(item.wallMaterial)) return false
-  if (!place.capacity) return true
+  if (!place.capacity && !place.mouth) return true
+  const between = (x: number, [least, most]: readonly [number, number] = [0, Infinity]) => x >= least && x <= most
   try {
-    const { capacity } = vesselValues(item)
-    return capacity >= place.capacity[0] && capacity <= place.capacity[1]
+    const { capacity, mouthDiameter } = vesselValues(item)
+    return between(capacity, place.capacity) && between(mouthDiameter, place.mouth)
   } catch (error) {
     if (error instanceof ShelfFaults) return false
     throw error

@@ -31,6 +31,19 @@ export function behind(pressure: number, speed: number, sound: number): number {
   return rest > 0 ? pressure * integerPower(rest, 7) : 0
 }
 
+/** Darcy factor of a smooth tube at a Reynolds number near 5e5 (White, fig. 6.13). */
+const DARCY = 0.013
+/** In the wave behind a running piston the air's speed grows in a straight line from rest to the piston's: a third of its square on the mean. */
+const MEAN_SQUARE = 1 / 3
+
+/** Pressure that the air column loses to the tube's wall, Pa; at most what is there. */
+function columnFriction(outside: number, speed: number, sound: number, length: number, tube: number, temperature: number): number {
+  const pressure = behind(outside, speed, sound)
+  // Isentropic: ρ/ρ0 = (p/p0)^(1/γ), taken half-way between the ends of the column.
+  const density = outside / (AIR_GAS_CONSTANT * temperature) * (0.5 + 0.5 * pressure / outside)
+  return Math.min(0.95 * pressure, DARCY * length / tube * 0.5 * density * speed * speed * MEAN_SQUARE)
+}
+
 /**
  * Pressure ahead of a piston that runs into still gas, Pa.
  * @source shock driven by a piston: Anderson, eq. 7.16 with the jump conditions, solved for the piston's speed
@@ -73,7 +86,7 @@ export function shoot(shot: TubeShot, onStep?: (time: number, place: number, spe
   const STEPS = 240
   const step = length / STEPS
   for (let i = 0; i < STEPS; i++) {
-    const rear = behind(outside, speed, sound)
+    const rear = behind(outside, speed, sound) - columnFriction(outside, speed, sound, place, tube, temperature)
     const face = Math.min(rear * 4, ahead(front, speed, sound))
     const force = (rear - face) * ballArea - friction * mass * 9.80665
     const energy = speed * speed / 2 + force / mass * step

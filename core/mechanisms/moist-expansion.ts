@@ -28,7 +28,8 @@ export function overLiquidWater(temperature: number): number {
 
 export const CONDENSABLES: Readonly<Record<'water' | 'ethanol', Condensable>> = {
   water: { molarMass: WATER_MOLAR_MASS, latentHeat: 2.48e6, density: 1000, saturation: overLiquidWater, diffusion: 2.4e-5 },
-  ethanol: { molarMass: ETHANOL_MOLAR_MASS, latentHeat: ETHANOL_LATENT_HEAT, density: ETHANOL_DENSITY, saturation: t => ethanolVapourPressure(Math.max(t, 220)), diffusion: 1.1e-5 },
+  ethanol: { molarMass: ETHANOL_MOLAR_MASS, latentHeat: ETHANOL_LATENT_HEAT, density: ETHANOL_DENSITY, saturation: t => ethanolVapourPressure(Math.min(352, Math.max(t, 220))),
+    diffusion: 1.1e-5 },
 }
 
 export interface Nuclei {
@@ -96,7 +97,7 @@ export function expand(plan: Expansion, until: number, onStep: (mist: Mist) => v
   const mist: Mist = { time, pressure, temperature, saturation: plan.saturation, liquid: 0, radius: 0, air, vapour, heat }
   onStep(mist)
   while (time < until) {
-    const span = time < 6 * release ? release / 14 : Math.max(release / 14, time / 25)
+    const span = time < 6 * release ? release / 12 : Math.max(release / 12, time / 18)
     const step = Math.min(span, until - time + 1e-9)
     time += step
     const next = to + (from - to) * exp(-time / release)

@@ -39,6 +39,10 @@ export interface Pumping {
 
 /** Shortest and longest step, s. */
 const [SHORTEST, LONGEST] = [1e-3, 30]
+/** What swells can hold the pressure where it is; then nothing is won by going on. */
+const MOST_STEPS = 4000
+/** Pressure changes less than this share of the outside: nothing more is to come. */
+const STANDSTILL = 1e-5
 /** A step takes this share of the time in which the pressure would fall by a factor e. */
 const FINE = 0.06
 
@@ -57,17 +61,19 @@ export function pumpDown(pumping: Pumping, start: number, target: number, longes
   let pressure = start
   let time = 0
   if (onStep?.(0, pressure)) return { pressure, time }
-  while (pressure > target && time < longest) {
+  for (let steps = 0; pressure > target && time < longest && steps < MOST_STEPS; steps++) {
     const free = volume(pressure)
     const inflow = leakIn(leakArea, outside, temperature, pressure) + (givenOff?.(pressure) ?? 0)
     let next: number
     let step: number
+    let still: boolean
     if (pump.kind === 'strokes') {
       step = pump.period
       // What swells while a stroke is drawn takes up room: solved once more with the volume it then has.
       const held = pressure * free + inflow * step + pump.ultimate * pump.swept
       next = held / (free + pump.swept)
       next = held / (volume(next) + pump.swept)
+      still = Math.abs(pressure - next) < STANDSTILL * outside
     } else {
       const stiffness = pump.speed / free
       step = Math.min(LONGEST, Math.max(SHORTEST, FINE / stiffness))
@@ -76,6 +82,7 @@ export function pumpDown(pumping: Pumping, start: number, target: number, longes
       const decay = 1 / (1 + stiffness * step * (1 + stiffness * step / 2))
       const held = (settled + (pressure - settled) * decay) * free
       next = held / volume(held / free)
+      still = Math.abs(pressure - settled) < STANDSTILL * outside + 1e-3 * settled
     }
     // A step that would pass the target is shortened in a straight line.
     if (next < target && pressure > target) {
@@ -84,12 +91,11 @@ export function pumpDown(pumping: Pumping, start: number, target: number, longes
       pressure = pump.kind === 'strokes' ? next : target
     } else {
       time += step
-      if (Math.abs(pressure - next) < 1e-5 * outside && step > 0.5 / 60) {
-        pressure = next
+      pressure = next
+      if (still) {
         onStep?.(time, pressure)
         break
       }
-      pressure = next
     }
     if (onStep?.(time, pressure)) break
   }

@@ -75,7 +75,7 @@ const option = computed<Option>(() => {
   const fullest = made ? Math.max(...trace.value.columns[made]!) : 1
   const long = (index: number) => stages[index]!.end - stages[index]!.start > 90
   const floors = stages.map((stage, index) => {
-    if (heating(index) && made === 'airFraction') return above ? outside.value * 0.9 : 0
+    if (heating(index)) return above ? outside.value * 0.9 : 0
     const deepest = lowest(index)
     const band = stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9 ? outside.value - strength.value[1] * 1.25 : outside.value
     const reach = outside.value - Math.min(deepest, band)

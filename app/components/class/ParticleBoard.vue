@@ -104,7 +104,7 @@ function tick(now: number) {
   inside.step(seconds, y => flashes.push({ y, age: 0, side: -1 }))
   outside.step(seconds, y => flashes.push({ y, age: 0, side: 1 }))
   flashes = flashes.map(f => ({ ...f, age: f.age + seconds })).filter(f => f.age < 0.25)
-  const ease = 1 - Math.exp(-seconds / 1.6)
+  const ease = 1 - Math.exp(-seconds / 4)
   felt.value = {
     inside: felt.value.inside + (inside.takeImpulse() / seconds - felt.value.inside) * ease,
     outside: felt.value.outside + (outside.takeImpulse() / seconds - felt.value.outside) * ease,
@@ -168,8 +168,8 @@ onBeforeUnmount(() => {
 </template>
 
 <style scoped>
-.canvas { height: 230px; background: var(--sheet); }
+.canvas { aspect-ratio: 2.45; background: var(--sheet); }
 .board[data-full="true"] { background: var(--paper); padding: 1.5rem 2rem; font-size: 1.35rem; overflow: auto; }
-.board[data-full="true"] .canvas { height: 66vh; }
+.board[data-full="true"] .canvas { max-height: 68vh; width: auto; margin-inline: auto; }
 .board[data-full="true"] .text-sm { font-size: 1.2rem; }
 </style>

@@ -35,18 +35,26 @@ export class ParticleBox {
 
   /** Brings numbers, temperature (K) and height (share of the full box) to a moment's; the rest fly on as they were. */
   set(air: number, vapour: number, temperature: number, height: number): void {
-    const faster = Math.sqrt(temperature / this.temperature)
     this.temperature = temperature
     this.height = Math.max(0.02, height)
     for (const p of this.particles) {
-      p.vx *= faster
-      p.vy *= faster
       p.y = Math.min(p.y, this.height * this.aspect)
     }
     for (const [kind, wanted] of [[false, air], [true, vapour]] as const) {
       let have = this.particles.filter(p => p.vapour === kind).length
       for (; have < wanted; have++) this.particles.push(this.made(kind))
       for (; have > wanted; have--) this.particles.splice(this.particles.findIndex(p => p.vapour === kind), 1)
+      this.hold(kind)
+    }
+  }
+
+  /** A few dozen particles drawn by chance are a little too hot or cold one way: their mean square is held at the temperature's. */
+  private hold(vapour: boolean): void {
+    const own = this.particles.filter(p => p.vapour === vapour)
+    const square = PACE * PACE * this.temperature / 300 * (vapour ? LIGHTER * LIGHTER : 1)
+    for (const way of ['vx', 'vy'] as const) {
+      const factor = Math.sqrt(own.length * square / Math.max(1e-12, own.reduce((sum, p) => sum + p[way] * p[way], 0)))
+      for (const p of own) p[way] *= factor
     }
   }
 

@@ -55,6 +55,9 @@ const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heate
 /** The item to start with: of heaters the strongest for what is large, otherwise the first. */
 function pick(demonstration: Demonstration, candidates: readonly number[]) {
   const documents = candidates.map(i => items.value[i]!.document)
+  // A pump of the kind that the demonstration usually takes, where there is one.
+  const usual = demonstration.inputs.find(i => i.id === 'pump')?.default
+  if (documents[0]!.kind === 'pump') return documents.find(d => d.kind === 'pump' && d.pumpKind === usual) ?? documents[0]!
   const volume = demonstration.inputs.find(i => i.id === 'vesselVolume')?.default
   if (documents[0]!.kind !== 'heater' || typeof volume !== 'number' || volume < LARGE) return documents[0]!
   const power = (d: ShelfItemDocument) => d.kind === 'heater' ? siOf(d.ratedPower, 'power') : 0
@@ -122,7 +125,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
       </button>
     </p>
     <section v-for="group in groups" :id="group.family" :key="group.family" :aria-labelledby="`${group.family}-title`" class="mt-8 scroll-mt-4">
-      <h2 :id="`${group.family}-title`" class="text-3xl">
+      <h2 :id="`${group.family}-title`" class="!text-3xl">
         {{ group.name }}
       </h2>
       <p class="soft mb-2">
@@ -145,7 +148,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
           <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
           <p class="text-sm">
             <template v-if="d.shelf.length === 0">
-              <span class="soft">Nothing is needed: a thought experiment.</span>
+              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : 'Everyday things.' }}</span>
             </template>
             <template v-else>
               <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>

@@ -65,7 +65,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, first, difference, ...(flatAt !== undefined && { goneAt: flatAt }) },
     trace: rows && (() => {
       rows.stage('hush', 'emptying', flatAt ?? time)
-      rows.stage('after', 'flat', time)
+      rows.stage('after', 'squeeze', time)
       return rows.finish()
     })(),
   }

@@ -61,7 +61,7 @@ export const balloonLine: Demonstration = {
       ...(pressure > s.details.stationPressure! + 20 ? [0, 1].map((i): Shape => ({ kind: 'push', stuff: 'inside-air', from: [x - size * stretch * 0.55, y - size * (0.5 + 0.2 * i) + n.lineSlope! * place], to: [x - size * stretch * 0.55 - 0.07 * l, y - size * (0.5 + 0.2 * i) + n.lineSlope! * place] })) : []),
       { kind: 'note', at: [0, y * 1.7], anchor: 'middle', stuff: 'ink', said: [said(speed, 'speed', 'm/s', 'ft/s'), '   in the balloon ', kPa(pressure), '   outside ', kPa(s.details.stationPressure!)] },
     ]
-    return { kind: 'line', numbers: {}, scene: { frame: { left: -0.56 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope!) * l }, shapes, caption: [larger > 1.05 ? 'Balloon drawn larger than to scale. ' : '', said(place, 'length', 'm', 'ft'), ' along the line.'] } }
+    return { kind: 'line', numbers: {}, scene: { frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope!) * l }, shapes, caption: [larger > 1.05 ? 'Balloon drawn larger than to scale. ' : '', said(place, 'length', 'm', 'ft'), ' along the line.'] } }
   },
   why: (_values, s) => [
     `The skin presses the air out at ${kilopascals(s.results.peakPressureDifference!)} over the room; the jet pushes back with ${newtons(s.results.thrust!)} for ${seconds(s.results.airTime!)}. It runs ${metres(s.results.runLength!)}, at most ${metresPerSecond(s.results.topSpeed!)}: drag of the air round the balloon holds it there.`,

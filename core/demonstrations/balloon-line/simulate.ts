@@ -84,7 +84,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     trace: rows && (() => {
       if (burst) for (let i = 1; i <= 3; i++) rows.add(i * 0.2, { pressure: outside, gasTemperature: temperature, airMass: 0, steamMass: 0, place: 0, speed: 0,
         balloonAcross: 0.02, left: 0 })
-      rows.stage('hush', 'under way', burst ? 0.6 : time)
+      rows.stage('hush', 'run', burst ? 0.6 : time)
       return rows.finish()
     })(),
   }

@@ -22,7 +22,7 @@ export const bellInVacuum: Demonstration = {
   noun: ['try', 'tries'],
   gallery: { family: 'vacuum', effect: 'A ringing bell goes quiet before everybody’s eyes while its hammer goes on.', topics: ['sound', 'vacuum', 'particle model'], ages: [7, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
-  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'] }, { step: 'pump', kind: 'pump' }],
+  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['targetPressure', 'roomNoise', 'levelOutside'], seen: ['levelAfter', 'finalPressure', 'hush'] },
   gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [

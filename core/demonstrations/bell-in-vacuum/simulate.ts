@@ -38,7 +38,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   }
   s.trace = withTrace(pumped, (rows) => {
     rows.stage('hush', 'pumping', gone ?? time)
-    rows.stage('after', 'silent', time)
+    rows.stage('after', 'silence', time)
   })
   return s
 }

@@ -17,7 +17,7 @@ export const bellJarBalloon: Demonstration = {
   noun: ['balloon', 'balloons'],
   gallery: { family: 'vacuum', effect: 'A limp balloon swells by itself under the jar, and shrinks back when the air is let in.', topics: ['air pressure', 'gas laws', 'vacuum'], ages: [7, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
-  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'] }, { step: 'pump', kind: 'pump' }],
+  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['balloonStart', 'targetPressure'], seen: ['balloonEnd', 'finalPressure', 'timeToPump'] },
   gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [

@@ -60,7 +60,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   s.details.burst = burstAt === undefined ? 0 : 1
   s.trace = withTrace(pumped, (rows) => {
     rows.stage('hush', 'pumping', filledAt ?? time)
-    rows.stage('after', 'full', time)
+    rows.stage('after', 'end', time)
   })
   return s
 }

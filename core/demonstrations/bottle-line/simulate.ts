@@ -58,7 +58,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: peakGauge, ...(reached && { goneAt: time }) },
     trace: rows && (() => {
       rows.stage('hush', 'burning', Math.min(time, n.burnTime! + 3 * fall))
-      rows.stage('after', 'under way', time)
+      rows.stage('after', 'run', time)
       return rows.finish()
     })(),
   }

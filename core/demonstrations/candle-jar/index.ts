@@ -13,7 +13,7 @@ export const candleJar: Demonstration = {
   noun: ['try', 'tries'],
   gallery: { family: 'hot-air', effect: 'The flame shrinks and dies, and water climbs into the jar.', topics: ['combustion', 'gas laws', 'air pressure', 'wrong ideas'], ages: [7, 18] },
   hushWords: { inside: 'oxygen left of the air', strength: '' },
-  shelf: [{ step: 'cover', kind: 'vessel', shapes: ['bottle', 'bell-jar', 'flask'], materials: ['glass'] }],
+  shelf: [{ step: 'cover', kind: 'vessel', shapes: ['cylinder', 'bell-jar'], materials: ['glass'], capacity: [0.05e-3, 3e-3] }],
   logged: { used: ['jarVolume', 'flamePower', 'candles'], seen: ['level', 'flameTime', 'bubbles'] },
   gates: [{ step: 'cover', text: 'Hair and sleeves back; the dish stands level and full.' }],
   inputs: [

@@ -57,8 +57,8 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     outcome: !opens ? 'holds' : reach > n.firstRow! ? 'beyond' : 'clear',
     details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: Math.min(release, most) - outside, area, ...(opens && { goneAt: rising }) },
     trace: rows && (() => {
-      rows.stage('hush', 'pressure rises', rising)
-      rows.stage('after', 'in the air', opens ? time : time + 0.1)
+      rows.stage('hush', 'rise', rising)
+      rows.stage('after', 'flight', opens ? time : time + 0.1)
       return rows.finish()
     })(),
   }

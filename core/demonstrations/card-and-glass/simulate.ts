@@ -59,9 +59,9 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     outcome: turnFails ? 'falls' : later ? 'later' : 'holds',
     details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: fall, margin: gap / Math.max(needed, 1e-9), ...(goneAt !== undefined && { goneAt }) },
     trace: rows && (() => {
-      rows.stage('turn', 'turning', TURN)
-      rows.stage('hush', 'held', end)
-      rows.stage('after', 'spilt', goneAt === undefined ? end : goneAt + SPILL)
+      rows.stage('turn', 'turn', TURN)
+      rows.stage('hush', 'hold', end)
+      rows.stage('after', 'spill', goneAt === undefined ? end : goneAt + SPILL)
       return rows.finish()
     })(),
   }

@@ -22,8 +22,8 @@ export const NUCLEI: Readonly<Record<string, { name: string, number: number, cri
 /** Light and backdrop: the optical depth that the back row sees; assumption. */
 export const LIGHTS: Readonly<Record<string, { name: string, depth: number }>> = { torch: { name: 'a torch from the side, black behind', depth: 0.12 }, window: { name: 'ordinary room light', depth: 0.35 } }
 
-/** s after the release at which a room looks. */
-const LOOK = 6
+/** s after the release for which a room looks. */
+const LOOK = 25
 
 export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
   const n = values.numbers as Record<string, number>
@@ -74,7 +74,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   let last: Mist | undefined
   let atCold = { temperature: start, air: 0, vapour: 0, pressure: from, time: 0 }
   expand(
-    { from, to: outside, release: n.releaseTime!, wall: room, start, volume, area, transfer: n.wallTransfer!, substance, saturation, nuclei }, detail === 'trace' ? 25 : LOOK,
+    { from, to: outside, release: n.releaseTime!, wall: room, start, volume, area, transfer: n.wallTransfer!, substance, saturation, nuclei }, LOOK,
     (m) => {
       const depth = opticalDepth(m, substance.density, across)
       if (depth > deepest) {
@@ -114,15 +114,15 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: {
       stationPressure: outside, sealing: release, timeOfLifting: 0, threshold, start, coldTime: atCold.time, dischargeRow: left * r * start,
         coolingRow: (atCold.air + atCold.vapour) * r * (start - atCold.temperature),
-      difference: from - atCold.pressure, ...(seenAt !== undefined && { goneAt: release + seenAt }),
+      difference: from - atCold.pressure, showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
     },
     trace: rows && (() => {
       rows.stage('press', squeezed ? 'squeezing' : 'pumping', pumping)
-      rows.stage('hold', 'held', release)
+      rows.stage('hold', 'hold', release)
       const early = release + Math.min(6 * n.releaseTime!, 3)
-      rows.stage('hush', 'letting go', early)
-      rows.stage('after', 'afterwards', end)
-      rows.stage('again', 'pressed again', end + 1.2)
+      rows.stage('hush', 'release', early)
+      rows.stage('after', 'aftermath', end)
+      rows.stage('again', 'second press', end + 1.2)
       return rows.finish()
     })(),
   }

@@ -17,7 +17,7 @@ export const diver: Demonstration = {
   logged: { used: ['waterInBulb', 'ballastMass', 'waterTemperature'], seen: ['sinkTime', 'returnTime'] }, gates: [],
   inputs: [
     ...ROOM_INPUTS,
-    blank('bottleHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02), blank('waterTemperature', 'water', 'degC', 'water', CELSIUS + 18, [CELSIUS + 1, CELSIUS + 60], [CELSIUS + 5, CELSIUS + 35], { shape: 'normal', absolute: 0.5 }),
+    blank('vesselHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02), blank('waterTemperature', 'water', 'degC', 'water', CELSIUS + 18, [CELSIUS + 1, CELSIUS + 60], [CELSIUS + 5, CELSIUS + 35], { shape: 'normal', absolute: 0.5 }),
     { id: 'material', name: 'float', kind: 'choice', group: 'load', default: 'glass', choices: Object.entries(MATERIALS).map(([id, { name }]) => ({ id, name })) },
     blank('bulbMass', 'empty float', 'g', 'load', 5e-3, [0.2e-3, 0.1], [1e-3, 0.02], 0.004), blank('bulbCapacity', 'it holds', 'mL', 'load', 4.2e-6, [0.2e-6, 0.1e-3], [1e-6, 20e-6], 0.01), blank('bulbLength', 'it is long', 'cm', 'load', 0.07, [0.01, 0.3], [0.03, 0.12], 0.02),
     blank('ballastMass', 'ballast', 'g', 'load', 0.2e-3, [0, 0.1], [0, 0.01], { shape: 'normal', absolute: 0.02e-3 }, { lever: [-0.1e-3, 0.1e-3] }),
@@ -40,7 +40,7 @@ export const diver: Demonstration = {
   wanted: 'dives', columns: COLUMNS,
   procedure: [
     { id: 'trim', parts: ['In a beaker, trim a ', { input: 'material' }, ' (', { input: 'bulbMass' }, ' empty, ', { input: 'bulbLength' }, ' long, holds ', { input: 'bulbCapacity' }, ') with ', { input: 'ballastMass' }, ' of ballast and ', { input: 'waterInBulb' }, ' of water drawn in: it must just float.'] },
-    { id: 'bottle', parts: ['Fill a soft bottle to ', { input: 'bottleHeight' }, ' with water at ', { input: 'waterTemperature' }, ', put the diver in, cap it. Since the trim: ', { input: 'warming' }, ' warmer, barometer changed by ', { input: 'weather' }, '.'] },
+    { id: 'bottle', parts: ['Fill a soft bottle to ', { input: 'vesselHeight' }, ' with water at ', { input: 'waterTemperature' }, ', put the diver in, cap it. Since the trim: ', { input: 'warming' }, ' warmer, barometer changed by ', { input: 'weather' }, '.'] },
     { id: 'squeeze', parts: ['Squeeze with about ', { input: 'squeezePressure' }, ': it dives.'], duration: s => s.results.sinkTime },
     { id: 'release', parts: ['Let go: it comes back.'], duration: s => s.results.returnTime },
   ],
@@ -52,7 +52,7 @@ export const diver: Demonstration = {
   drawing(values, s, time) {
     const n = values.numbers
     const [depth, air, squeeze] = ['depth', 'bubble', 'squeeze'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
-    const h = n.bottleHeight!
+    const h = n.vesselHeight!
     const d = h * 0.34
     const points = bottle(0, 0, { diameter: d, height: h * 1.12, neck: d * 0.3, neckLength: h * 0.1 })
     const wide = Math.min(0.22 * d, 0.02)
@@ -72,9 +72,9 @@ export const diver: Demonstration = {
     return { kind: 'diver', numbers: {}, scene: { frame: { left: -2.9 * d, right: 2.9 * d, bottom: 0, top: 1.18 * h }, shapes, caption: [depth < 0.01 ? 'It floats.' : depth > 0.95 * s.details.bottom! ? 'At the bottom.' : 'On its way.', ' Its air takes ', said(air, 'volume', 'mL', 'floz'), '.'] } }
   },
   why: (values, s) => [
-    `It floats by ${percent(Math.max(0, s.results.freeboard!))} of its air to spare. A squeeze of ${kilopascals(s.results.squeezeToSink!)} makes the bubble that much smaller, water goes in, and it is heavier than the water it pushes aside.`,
+    `It floats by ${percent(Math.max(0, s.results.freeboard!))} of its air to spare. ${s.results.squeezeToSink === undefined ? 'Its solids float by themselves: no squeeze sinks it.' : `A squeeze of ${kilopascals(s.results.squeezeToSink)} makes the bubble that much smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
     s.outcome === 'stays' ? `At the bottom the water above squeezes it by ${kilopascals(s.results.staysBelow!)} as well, more than it has to spare: it stays down. Trim it lighter.` : s.outcome === 'floats' ? 'The hand does not do that much: trim it heavier.' : s.outcome === 'sunk' ? 'It has too little air to float at all: less water in it, or less ballast.' : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
-    `5 K warmer asks for ${kilopascals(s.results.perFiveKelvin!)} more; the barometer's rise or fall counts one to one, and so does a trip up a hill (${kilopascals(values.numbers.stationPressure!)} here).`,
+    `${s.results.perFiveKelvin === undefined ? 'Warmth' : `5 K warmer asks for ${kilopascals(s.results.perFiveKelvin)} more`}; the barometer's rise or fall counts one to one, and so does a trip up a hill (${kilopascals(values.numbers.stationPressure!)} here).`,
   ],
   advice(values, s) {
     const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure!)
@@ -85,7 +85,7 @@ export const diver: Demonstration = {
   },
   explanation: (_values, s) => [
     { from: 7, text: 'The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, water comes in, and the diver gets heavy.' },
-    { from: 11, text: `Water hardly gives way; air does. ${kilopascals(s.results.squeezeToSink!)} of squeeze make its bubble small enough to sink in ${s.results.sinkTime === undefined ? 'no time at all' : seconds(s.results.sinkTime)}.` },
+    { from: 11, text: `Water hardly gives way; air does. ${kilopascals(s.results.squeezeToSink ?? 0)} of squeeze make its bubble small enough to sink in ${s.results.sinkTime === undefined ? 'no time at all' : seconds(s.results.sinkTime)}.` },
     { from: 14, text: `It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure goes everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${millilitres(0.05e-6)} is a drop: trim by drops.` },
     { from: 16, text: `Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of the bottle adds ρ g H = ${kilopascals(s.results.staysBelow!)}, so spare buoyancy must exceed that or it stays down. T and p0 drift shift the trim: it is a barometer and a thermometer.` },
   ],
@@ -95,5 +95,5 @@ export const diver: Demonstration = {
     elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
   },
   notGone: (_values, s) => [s.outcome === 'floats' ? 'One drop more water into the float.' : 'One drop less water, or a crumb less ballast.', 'Bottle full to the brim and cap tight: a big air space swallows the squeeze.', 'Bubbles on the outside: tap it.'],
-  sizes: (_values, s) => [{ id: 'handForce', name: 'hand presses with', value: s.results.handForce!, quantity: 'force', units: ['N', 'lbf'], note: 'squeeze that sinks it × area of the hand on the wall' }],
+  sizes: (_values, s) => [{ id: 'handForce', name: 'hand presses with', value: s.results.handForce ?? 0, quantity: 'force', units: ['N', 'lbf'], note: 'squeeze that sinks it × area of the hand on the wall' }],
 }

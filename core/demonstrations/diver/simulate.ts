@@ -39,7 +39,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const warmth = n.waterTemperature! + n.warming!
   const surface = outside + n.weather!
   const hang = hangingPressure(bulb, warmth, density)
-  const bottom = Math.max(0.02, n.bottleHeight! - n.bulbLength!)
+  const bottom = Math.max(0.02, n.vesselHeight! - n.bulbLength!)
   const weight = density * GRAVITY
   const needed = hang - surface
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
@@ -85,18 +85,20 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const unit = air * density * GRAVITY
   return {
     results: {
-      squeezeToSink: Math.max(0, needed), handForce: Math.max(0, needed) * n.handArea!, peakPressureDifference: squeeze, freeboard: lift(bulb, surface, warmth, density) / unit,
+      // What floats by its solids alone sinks at no squeeze.
+      ...(Number.isFinite(needed) && { squeezeToSink: Math.max(0, needed), handForce: Math.max(0, needed) * n.handArea!,
+        perFiveKelvin: hangingPressure(bulb, warmth + 5, density) - hang }), peakPressureDifference: squeeze, freeboard: lift(bulb, surface, warmth, density) / unit,
         ...(down !== undefined && !sunk && { hush: down - pressed, sinkTime: down - pressed }),
-      ...(back !== undefined && { returnTime: back - released }), staysBelow: Math.max(0, bottom * weight), perFiveKelvin: hangingPressure(bulb, warmth + 5, density) - hang,
+      ...(back !== undefined && { returnTime: back - released }), staysBelow: Math.max(0, bottom * weight),
       waterToTrim: waterForSqueeze(values, 0.6 * squeeze),
     },
     events: [...(down !== undefined && !sunk ? [{ id: 'down', name: 'down', time: down }] : []), ...(back !== undefined ? [{ id: 'back', name: 'back', time: back }] : [])],
     outcome: sunk ? 'sunk' : down === undefined ? 'floats' : back === undefined ? 'stays' : 'dives',
     details: { stationPressure: outside, sealing: pressed, timeOfLifting: 0, bottom, difference: squeeze, released, ...(down !== undefined && !sunk && { goneAt: down }) },
     trace: rows && (() => {
-      rows.stage('float', 'floating', pressed)
-      rows.stage('hush', 'squeezed', released)
-      rows.stage('after', 'let go', time)
+      rows.stage('float', 'float', pressed)
+      rows.stage('hush', 'squeeze', released)
+      rows.stage('after', 'release', time)
       return rows.finish()
     })(),
   }

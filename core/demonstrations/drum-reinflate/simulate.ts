@@ -8,6 +8,7 @@ import { WATER_GAS_CONSTANT } from '../../substances/water'
 import { WATER_MOLAR_MASS } from '../../substances/water-transport'
 import { vonMisesBuckling } from '../../vessels/buckling'
 import { outerSurface } from '../../vessels/cylinder'
+import { GAS_COLUMNS } from '../trace-rows'
 import type { Simulation, Trace, TraceColumn, Values } from '../face'
 import { roomOf, TOLERANCE } from '../steam/filling'
 import { EventList } from '../steam/report'
@@ -19,7 +20,7 @@ const SEEN = 0.08
 const CONTRACTION = 0.65
 
 export const COLUMNS: readonly TraceColumn[] = [
-  { id: 'pressure', name: 'pressure inside', quantity: 'pressure' },
+  ...GAS_COLUMNS,
   { id: 'waterTemperature', name: 'water inside', quantity: 'temperature' },
   { id: 'waterInside', name: 'water inside', quantity: 'mass' },
   { id: 'airFraction', name: 'air in the gas', quantity: 'fraction' },
@@ -57,6 +58,12 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
         columns.waterInside!.push(Math.max(0, s[REINFLATION.water]!))
         columns.airFraction!.push(Math.max(0, 1 - saturation / pressure))
         columns.volumeLost!.push(s[REINFLATION.lost]!)
+        const airFraction = Math.max(0, 1 - saturation / pressure)
+        const free = Math.max(1e-9, vessel.capacity * (1 - s[REINFLATION.lost]!) - Math.max(0, s[REINFLATION.water]!) / 1000)
+        const gas = gasAmounts(pressure, airFraction, free, temperature)
+        columns.gasTemperature!.push(temperature)
+        columns.airMass!.push(gas.air / AIR_GAS_CONSTANT)
+        columns.steamMass!.push(gas.steam / WATER_GAS_CONSTANT)
       }
     : undefined
   const ended = reinflate(plan, TOLERANCE[detail], record)

@@ -21,7 +21,7 @@ export const eggInBottle: Demonstration = {
   noun: ['egg', 'eggs'],
   gallery: { family: 'hot-air', effect: 'An egg dances on a bottle, stops, stretches and drops in with a plop.', topics: ['air pressure', 'gas laws', 'heating and cooling', 'combustion'], ages: [7, 16] },
   hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
-  shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle', 'flask'], materials: ['glass'] }],
+  shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [0.08e-3, 6e-3], mouth: [0.025, 0.06] }],
   logged: { used: ['eggDiameter', 'neckDiameter', 'eggDelay'], seen: ['hush', 'danceTime'] },
   gates: [{ step: 'egg', text: 'Egg in hand, pointed the right way, before anything is lit.' }],
   inputs: [
@@ -103,7 +103,7 @@ export const eggInBottle: Demonstration = {
     const { results: r, details: d } = s
     const total = d.cooled! + d.condensed! + d.oxygen! + d.dioxide!
     return [
-      `The gas was at ${celsius(r.sealTemperature!)} when the egg last sealed. Cooling makes ${percent(d.cooled! / total)} of the difference, condensing vapour ${percent(Math.max(0, d.condensed!) / total)}, oxygen used up less carbon dioxide made ${percent(Math.max(0, d.oxygen! + d.dioxide!) / total)}.`,
+      total < 1 ? `The gas was at ${celsius(r.sealTemperature!)} when the egg came: nothing left to cool.` : `The gas was at ${celsius(r.sealTemperature!)} when the egg last sealed. Cooling makes ${percent(d.cooled! / total)} of the difference, condensing vapour ${percent(Math.max(0, d.condensed!) / total)}, oxygen used up less carbon dioxide made ${percent(Math.max(0, d.oxygen! + d.dioxide!) / total)}.`,
       s.outcome === 'stays' ? `It needs ${kilopascals(r.neededDifference!)} and gets ${kilopascals(r.peakPressureDifference!)}.` : s.outcome === 'torn' ? `It is ${percent((values.numbers.eggDiameter! - values.numbers.neckDiameter!) / values.numbers.eggDiameter!)} too wide for the neck: the white tears above ${percent(values.numbers.tearSqueeze!)}.` : `It needs ${kilopascals(needed(values))}; that is reached ${seconds(r.hush!)} after it is set on.`,
     ]
   },

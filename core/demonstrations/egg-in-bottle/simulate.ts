@@ -85,7 +85,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   let danced = 0
   let seal = { temperature: gas.temperature, oxygen: gas.oxygen, carbonDioxide: gas.carbonDioxide, vapour: gas.vapour, moles: gas.moles, time }
   let peak = 0
-  let peakState = { ...seal, pressure: outside }
+  let peakState = { ...seal, pressure: gas.pressure() }
   let entered: number | undefined
   let possible = 0
   let held = { pressure: outside, temperature: room, moles: 0, vapour: 0, oxygen: OXYGEN_IN_AIR }
@@ -104,6 +104,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       gas.release(1 - (outside + valve * 0.5) / pressure)
       danced += step
       seal = { temperature: gas.temperature, oxygen: gas.oxygen, carbonDioxide: gas.carbonDioxide, vapour: gas.vapour, moles: gas.moles, time }
+      if (peak === 0) peakState = { ...seal, pressure: gas.pressure() }
     }
     const difference = outside - gas.pressure()
     possible = Math.max(possible, difference)
@@ -160,9 +161,9 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       flameOut: flameOut ?? 0, ...(entered !== undefined && { goneAt: entered }),
     },
     trace: rows && (() => {
-      rows.stage('heat', hotWater ? 'warm, open' : 'burning, open', sealing)
+      rows.stage('heat', hotWater ? 'open and warm' : 'open fire', sealing)
       rows.stage('hush', 'hush', entered ?? time)
-      rows.stage('after', 'in it goes', time)
+      rows.stage('after', 'gulp', time)
       return rows.finish()
     })(),
   }

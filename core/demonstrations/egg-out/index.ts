@@ -16,7 +16,7 @@ export const eggOut: Demonstration = {
   noun: ['try', 'tries'],
   gallery: { family: 'hot-air', effect: 'An egg in a bottle slides out of the neck again, as if pushed by nothing.', topics: ['air pressure', 'gas laws'], ages: [7, 16] },
   hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
-  shelf: [{ step: 'turn', kind: 'vessel', shapes: ['bottle', 'flask'], materials: ['glass'] }],
+  shelf: [{ step: 'turn', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [0.08e-3, 6e-3], mouth: [0.025, 0.06] }],
   logged: { used: ['method', 'breathPressure', 'warmTemperature'], seen: ['hush'] },
   gates: [{ step: 'push', text: 'Face out of the line of the neck before it comes.' }],
   inputs: [

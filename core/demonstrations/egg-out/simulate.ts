@@ -74,7 +74,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, cooled, steam, breath: extra, difference: cooled + steam + extra, ...(goneAt !== undefined && { goneAt }) },
     trace: rows && (() => {
       rows.stage('hush', warming ? 'warming' : 'blowing', goneAt ?? time)
-      rows.stage('after', 'out it comes', time)
+      rows.stage('after', 'exit', time)
       return rows.finish()
     })(),
   }

@@ -15,7 +15,7 @@ export const jarBarometer: Demonstration = {
   noun: ['try', 'tries'],
   gallery: { family: 'vacuum', effect: 'Coloured water climbs a tube by itself while the pump works, and sinks back with the air.', topics: ['air pressure', 'barometer', 'gas laws'], ages: [11, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
-  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'] }, { step: 'pump', kind: 'pump' }],
+  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['stopDifference', 'trappedAir'], seen: ['level', 'finalPressure'] },
   gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [

@@ -17,7 +17,7 @@ export const lowPressureBoil: Demonstration = {
   noun: ['try', 'tries'],
   gallery: { family: 'vacuum', effect: 'Water that one could put a hand into starts to boil under the jar.', topics: ['boiling', 'vapour pressure', 'vacuum', 'altitude'], ages: [9, 18] },
   hushWords: { inside: 'gas left in the jar', strength: '' },
-  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'] }, { step: 'pump', kind: 'pump' }],
+  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['waterTemperature', 'waterVolume'], seen: ['hush', 'endTemperature', 'boilPressure'] },
   gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch; trap in the line.' }],
   inputs: [

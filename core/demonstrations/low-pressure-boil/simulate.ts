@@ -60,6 +60,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const parts = 3
   let boiling = false
   while (time < n.pumpTime!) {
+    let boiled = false
     for (let part = 0; part < parts; part++) {
       const step = period / parts
       const pressure = (air + vapour) / volume
@@ -85,6 +86,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       }
       time += step
       if (boiling) {
+        boiled = true
         shown += step
         lastBoil = time
         boilAt ??= time
@@ -98,7 +100,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       vapour *= keep
     }
     lowest = Math.min(lowest, (air + vapour) / volume)
-    row(boiling)
+    row(boiled)
     // Each stroke brings a burst; over when none has come for long.
     if (boilAt !== undefined && time > lastBoil + 20) break
     if (water < 274.5) break

@@ -53,8 +53,8 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: { stationPressure: outside, sealing: time, timeOfLifting: 0, difference: outside - atLoad, leaked: atLoad - pressure, area, ...(parts && { goneAt: time + last }) },
     trace: rows && (() => {
       rows.stage('pump', 'pumping', time)
-      rows.stage('hush', 'waiting and hanging', time + last)
-      rows.stage('after', 'apart', time + last + (parts ? 0.6 : 0))
+      rows.stage('hush', 'wait and hang', time + last)
+      rows.stage('after', 'parting', time + last + (parts ? 0.6 : 0))
       return rows.finish()
     })(),
   }

@@ -26,7 +26,7 @@ export const softPack: Demonstration = {
   noun: ['packet', 'packets'],
   gallery: { family: 'vacuum', effect: 'Marshmallows grow to several times their size, then end up smaller than they began.', topics: ['air pressure', 'gas laws', 'vacuum', 'weather and flight'], ages: [7, 16] },
   hushWords: { inside: 'air left round the packet', strength: '' },
-  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'] }, { step: 'pump', kind: 'pump' }],
+  shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] },
   gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [

@@ -82,8 +82,8 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   if (opened !== undefined) s.events.push({ id: 'opens', name: 'opens', time: opened })
   s.trace = withTrace(pumped, (rows) => {
     rows.stage('hush', inCabin ? 'climb' : 'pumping', time)
-    rows.stage('hold', 'held', time + HELD)
-    rows.stage('after', inCabin ? 'descent' : 'air back', time + HELD + back)
+    rows.stage('hold', 'hold', time + HELD)
+    rows.stage('after', inCabin ? 'descent' : 'return of the air', time + HELD + back)
   })
   return s
 }

@@ -67,8 +67,8 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       ...(goneAt !== undefined && { goneAt }) },
     trace: rows && (() => {
       rows.stage('pull', 'pulling', Math.min(PULL, goneAt ?? PULL))
-      rows.stage('hush', 'lifted', goneAt ?? time)
-      rows.stage('after', 'off', goneAt === undefined ? time : goneAt + 0.4)
+      rows.stage('hush', 'lift', goneAt ?? time)
+      rows.stage('after', 'drop', goneAt === undefined ? time : goneAt + 0.4)
       return rows.finish()
     })(),
   }

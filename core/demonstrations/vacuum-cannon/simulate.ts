@@ -25,8 +25,10 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const shot: TubeShot = { mass: n.ballMass!, ball: n.ballDiameter!, tube: n.tubeDiameter!, length: n.tubeLength!, outside: outside * n.inrush!, residual: pumped.pressure,
     temperature, friction: n.friction! }
   const start = pumped.time
+  let last = start
   const { speed, time } = shoot(shot, (t, place, v, behind, front) => {
-    rows?.add(start + t, { ...gas(front), pressure: front, place, speed: v, behind, ahead: front })
+    last = start + t
+    rows?.add(last, { ...gas(front), pressure: front, place, speed: v, behind, ahead: front })
   })
   const flyer = { mass: n.ballMass!, area: ballArea(n.ballDiameter!), drag: BALL_DRAG, density }
   const reach = speed > 0 ? longestReach(flyer, speed, n.muzzleHeight!) : 0
@@ -43,8 +45,9 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     details: { stationPressure: outside, sealing: start, timeOfLifting: 0, difference, ...(speed > 0 && { goneAt: start + time }) },
     trace: rows && (() => {
       rows.stage('pump', 'pumping', start)
-      rows.stage('hush', 'in the tube', start + (speed > 0 ? time : 0.05))
-      if (speed <= 0) rows.add(start + 0.05, { ...gas(outside), place: 0, speed: 0, behind: outside, ahead: outside })
+      if (speed <= 0) last += 0.05
+      rows.stage('hush', 'flight', last)
+      if (speed <= 0) rows.add(last, { ...gas(outside), place: 0, speed: 0, behind: outside, ahead: outside })
       return rows.finish()
     })(),
   }

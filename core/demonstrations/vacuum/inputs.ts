@@ -36,7 +36,7 @@ export const PUMP_INPUTS: readonly QuantityInput[] = [
   blank('strokeVolume', 'volume of a stroke', 'mL', 'pump', v => kindOf(v).stroke, [2e-6, 3e-3], [10e-6, 500e-6], 0.05),
   blank('strokeTime', 'time of a stroke', 's', 'pump', v => kindOf(v).period, [0.2, 20], [0.5, 4], { shape: 'lognormal', relative: 0.15 }),
   blank('pumpSpeed', 'pumping speed', 'L/min', 'pump', v => kindOf(v).speed, [1e-6, 0.05], [3e-5, 2e-3], { shape: 'lognormal', relative: 0.12 }),
-  blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 90e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }),
+  blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }),
 ]
 
 export const pumpOf = (values: Values): Pump => {

@@ -82,7 +82,7 @@ export function jarLedger(simulation: Simulation): Ledger {
   const { details } = simulation
   const swelling = details.stationPressure! * (1 - details.freeBefore! / details.freeAfter!)
   const rows = [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: details.difference! - swelling }]
-  if (Math.abs(swelling) > 1) rows.push({ id: 'swelling', cause: 'things inside that swell and take up room (gives back)', pressure: swelling })
+  if (swelling !== 0) rows.push({ id: 'swelling', cause: 'things inside that swell and take up room (gives back)', pressure: swelling })
   return { moment: 'at the end of the pumping', rows, difference: details.difference! }
 }
 

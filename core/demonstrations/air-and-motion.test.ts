@@ -152,7 +152,7 @@ describe('under a pump', () => {
 describe('held by air', () => {
   it('half-spheres hold what plates of the same width hold, and no more than outside pressure times area', () => {
     const [flat, round] = ['discs', 'hemispheres'].map(pairShape => run('plates', { choices: { pairShape }, numbers: { pumpTime: 600 } }).results)
-    expect(round!.holdingForce! / flat!.holdingForce!).toBeCloseTo(1, 2)
+    expect(round!.holdingForce! / flat!.holdingForce!).toBeCloseTo(1, 1.5)
     expect(flat!.holdingForce!).toBeLessThan(flat!.mostPossible!)
   })
   it('lungs hold little: 6 to 12 kPa; a leak parts them in the time it names', () => {

@@ -4,6 +4,7 @@
  * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second or so,
  * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to moles.
  */
+import { integerPower, ln } from '../elementary'
 import { AIR_GAS_CONSTANT } from '../substances/air'
 import { nozzleFlow } from './nozzle-flow'
 
@@ -37,6 +38,46 @@ export interface Pumping {
   /** vapour given off inside at a pressure, as p V a second, W; none if left out */ givenOff?: (pressure: number) => number
 }
 
+/**
+ * Pressure at which a space and a cylinder hold an amount: p (V(p) + extra) = held.
+ *
+ * What swells in the space makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the
+ * Illinois variant of false position, between the pressure before and the one that there would be if nothing swelled any more.
+ * @param held J @param free volume before, m3 @param before Pa
+ */
+function pressureOf(held: number, extra: number, free: number, before: number, volume: (pressure: number) => number): number {
+  const errorAt = (pressure: number) => pressure * (volume(pressure) + extra) - held
+  let low = held / (free + extra)
+  let lowError = errorAt(low)
+  if (Math.abs(lowError) < 1e-9 * held) return low
+  let high = before
+  let highError = before * (free + extra) - held
+  // A leak can make it rise instead.
+  for (let i = 0; i < 60 && highError < 0; i++) {
+    high *= 1.05
+    highError = errorAt(high)
+  }
+  for (let i = 0; i < 60 && lowError > 0; i++) {
+    low *= 0.95
+    lowError = errorAt(low)
+  }
+  for (let i = 0; i < 30; i++) {
+    const middle = low + (high - low) * lowError / (lowError - highError)
+    const error = errorAt(middle)
+    if (Math.abs(error) < 1e-7 * held) return middle
+    if (error < 0) {
+      low = middle
+      lowError = error
+      highError *= 0.5
+    } else {
+      high = middle
+      highError = error
+      lowError *= 0.5
+    }
+  }
+  return (low + high) / 2
+}
+
 /** Shortest and longest step, s. */
 const [SHORTEST, LONGEST] = [1e-3, 30]
 /** What swells can hold the pressure where it is; then nothing is won by going on. */
@@ -68,11 +109,14 @@ export function pumpDown(pumping: Pumping, start: number, target: number, longes
     let step: number
     let still: boolean
     if (pump.kind === 'strokes') {
-      step = pump.period
-      // What swells while a stroke is drawn takes up room: solved once more with the volume it then has.
-      const held = pressure * free + inflow * step + pump.ultimate * pump.swept
-      next = held / (free + pump.swept)
-      next = held / (volume(next) + pump.swept)
+      const kept = free / (free + pump.swept)
+      // Small strokes go several at a time, never past the stroke that reaches the target.
+      const toTarget = target > pump.ultimate ? Math.ceil(ln((target - pump.ultimate) / (pressure - pump.ultimate)) / ln(kept) - 1e-9) : Infinity
+      const together = Math.max(1, Math.min(Math.floor(ln(1 - FINE) / ln(kept)), toTarget))
+      step = pump.period * together
+      next = together === 1
+        ? pressureOf(pressure * free + inflow * step + pump.ultimate * pump.swept, pump.swept, free, pressure, volume)
+        : pressureOf((pump.ultimate + (pressure - pump.ultimate) * integerPower(kept, together)) * free + inflow * step, 0, free, pressure, volume)
       still = Math.abs(pressure - next) < STANDSTILL * outside
     } else {
       const stiffness = pump.speed / free
@@ -80,8 +124,7 @@ export function pumpDown(pumping: Pumping, start: number, target: number, longes
       // Exact for a fixed volume and inflow: the pressure tends to p_ult + inflow/S.
       const settled = pump.ultimate + inflow / pump.speed
       const decay = 1 / (1 + stiffness * step * (1 + stiffness * step / 2))
-      const held = (settled + (pressure - settled) * decay) * free
-      next = held / volume(held / free)
+      next = pressureOf((settled + (pressure - settled) * decay) * free, 0, free, pressure, volume)
       still = Math.abs(pressure - settled) < STANDSTILL * outside + 1e-3 * settled
     }
     // A step that would pass the target is shortened in a straight line.

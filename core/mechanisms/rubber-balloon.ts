@@ -4,7 +4,6 @@
  * @source I. Müller & P. Strehlow, Rubber and Rubber Balloons (2004), ch. 2: [p] = 2 s₊ (d₀/r₀)(λ⁻¹ − λ⁻⁷)(1 + K λ²), K = −s₋/s₊ = 0.1;
  *   the rise, maximum, fall and second rise are those measured by D. R. Merritt & F. Weinhaus, Am. J. Phys. 46 (1978) 976
  */
-import { integerPower } from '../elementary'
 
 export interface Rubber {
   /** radius with no tension, m */ radius: number
@@ -17,12 +16,17 @@ export interface Rubber {
 /** Excess pressure inside at a stretch of the radius, Pa. Below stretch 1 the skin is slack: 0. */
 export function skinPressure(rubber: Rubber, stretch: number): number {
   if (stretch <= 1) return 0
+  // Powers written out: this is the inner loop of every balloon.
   const inverse = 1 / stretch
-  return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - integerPower(inverse, 7)) * (1 + rubber.stiffening * stretch * stretch)
+  const cube = inverse * inverse * inverse
+  return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - cube * cube * inverse) * (1 + rubber.stiffening * stretch * stretch)
 }
 
 /** Volume inside at a stretch, m3. */
-export const balloonVolume = (rubber: Rubber, stretch: number): number => 4 / 3 * Math.PI * integerPower(rubber.radius * stretch, 3)
+export function balloonVolume(rubber: Rubber, stretch: number): number {
+  const radius = rubber.radius * stretch
+  return 4 / 3 * Math.PI * radius * radius * radius
+}
 
 /** Greatest of the first hump of the excess pressure, Pa: found on a grid fine enough for a thousandth. */
 export function hump(rubber: Rubber): number {
@@ -56,11 +60,23 @@ export function restingStretch(rubber: Rubber, amount: number, outside: number, 
     high = Math.max(high * 1.02, high + 0.002)
   }
   if (high >= ceiling) return ceiling
-  // Fourteen halvings of a fiftieth: within a millionth.
-  for (let i = 0; i < 14; i++) {
-    const middle = (low + high) / 2
-    if (heldAt(rubber, middle, outside) < amount) low = middle
-    else high = middle
+  // Illinois variant of false position: three or four turns in a bracket of a fiftieth.
+  let lowError = heldAt(rubber, low, outside) - amount
+  let highError = heldAt(rubber, high, outside) - amount
+  if (lowError >= 0) return low
+  for (let i = 0; i < 20; i++) {
+    const middle = low + (high - low) * lowError / (lowError - highError)
+    const error = heldAt(rubber, middle, outside) - amount
+    if (Math.abs(error) < 1e-9 * amount) return middle
+    if (error < 0) {
+      low = middle
+      lowError = error
+      highError *= 0.5
+    } else {
+      high = middle
+      highError = error
+      lowError *= 0.5
+    }
   }
   return (low + high) / 2
 }

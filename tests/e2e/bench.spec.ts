@@ -194,13 +194,13 @@ test('says when the server does not answer, and keeps what was typed', async ({ 
   await page.getByRole('button', { name: 'Undo all' }).click()
 })
 
-for (const [name, path] of [['Bench', STAGING], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
+for (const [name, path] of [['Bench', STAGING], ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await page.goto(at(path))
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
-    if (path === STAGING) await complete(page)
+    if (name.startsWith('Bench')) await complete(page)
     const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
     expect(violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)).toEqual([])
     await page.setViewportSize({ width: 390, height: 844 })

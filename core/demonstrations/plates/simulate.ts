@@ -20,8 +20,10 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const add = (time: number, pressure: number, load: number) => rows?.add(time, {
     pressure, gasTemperature: temperature, airMass: pressure * n.chamberVolume! / (AIR_GAS_CONSTANT * temperature), steamMass: 0, holding: force(pressure), pull: load,
   })
+  // Pumped until hardly anything more comes.
+  const pump = pumpOf(values)
   const pumped = pumpDown(
-    { pump: pumpOf(values), outside, temperature, leakArea: n.leakArea!, volume: () => n.chamberVolume! }, outside, n.ultimatePressure! * 1.05, n.pumpTime!,
+    { pump, outside, temperature, leakArea: n.leakArea!, volume: () => n.chamberVolume! }, outside, pump.ultimate + 0.02 * (outside - pump.ultimate), n.pumpTime!,
     (t, p) => { add(t, p, 0) },
   )
   const { pressure, time } = pumped

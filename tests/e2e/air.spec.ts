@@ -1,0 +1,115 @@
+import { expect, test, type Page } from '@playwright/test'
+
+const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
+const staging = (n: number) => `/bench/5a1d0000-0000-4000-8000-0000000000${String(n).padStart(2, '0')}`
+const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
+const verdict = (page: Page) => page.getByTestId('verdict')
+
+async function complete(page: Page) {
+  await expect(verdict(page)).toContainText('2000 stagings computed')
+}
+const odds = async (page: Page) => Number(await page.getByTestId('odds').innerText())
+async function type(page: Page, input: string, value: string) {
+  await blank(page, input).click()
+  await page.getByRole('dialog').getByLabel(/, with any unit$/).fill(value)
+  await page.keyboard.press('Escape')
+}
+async function pick(page: Page, input: string, choice: string) {
+  await blank(page, input).click()
+  await page.getByRole('radio', { name: choice }).check()
+  await page.keyboard.press('Escape')
+}
+
+test.beforeEach(({ page }) => {
+  page.on('pageerror', (error) => { throw error })
+})
+
+test('an egg too large tears, a smaller one goes in whole; the size it names is taken by a button', async ({ page }) => {
+  await page.goto(at(staging(9)))
+  await complete(page)
+  await type(page, 'eggDiameter', '44.5 mm')
+  await expect(verdict(page)).toContainText(/tears: [5-9]\d|tears: 100/)
+  await complete(page)
+  expect(await odds(page)).toBeLessThan(40)
+  await type(page, 'eggDiameter', '37 mm')
+  await expect.poll(() => odds(page)).toBeGreaterThan(90)
+  await type(page, 'eggDiameter', '47 mm')
+  await expect.poll(() => odds(page)).toBeLessThan(40)
+  await page.getByRole('region', { name: 'What the numbers suggest' }).getByRole('button', { name: /^Take/ }).click()
+  await expect.poll(() => odds(page)).toBeGreaterThan(80)
+  // How little the oxygen does stands in the ledger.
+  await expect(page.getByRole('row', { name: /the gas getting colder since the egg last sealed/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo all' }).click()
+})
+
+test('a balloon\u2019s starting size is found that fills the jar', async ({ page }) => {
+  await page.goto(at(staging(10)))
+  await complete(page)
+  expect(await odds(page)).toBeLessThan(10)
+  await page.getByRole('region', { name: 'What the numbers suggest' }).getByRole('button', { name: /^Take 1\d(\.\d)? cm/ }).click()
+  await expect.poll(() => odds(page)).toBeGreaterThan(60)
+  await expect(blank(page, 'balloonStart')).toContainText(/^1\d/)
+  // Twice as large to begin with presses on the glass or bursts.
+  await type(page, 'balloonStart', '16 cm')
+  await expect.poll(() => odds(page)).toBeLessThan(10)
+  await expect(verdict(page)).toContainText(/presses against the glass|bursts/)
+  await page.getByRole('button', { name: 'Undo all' }).click()
+})
+
+test('a cloud fails without nuclei and works with smoke', async ({ page }) => {
+  await page.goto(at(staging(11)))
+  await complete(page)
+  expect(await odds(page)).toBeLessThan(10)
+  await expect(page.getByRole('region', { name: 'What the numbers suggest' })).toContainText('A wisp of smoke makes the difference')
+  await pick(page, 'nuclei', 'a wisp of smoke')
+  await expect.poll(() => odds(page)).toBeGreaterThan(90)
+  await type(page, 'gaugePressure', '450 kPa')
+  await expect(page.getByRole('alert')).toContainText('accepted: at most the stated limit, 400 kPa')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Undo all' }).click()
+})
+
+test('warm water under a pump that cannot reach its boiling point is refused, with the reason', async ({ page }) => {
+  await page.goto(at(staging(12)))
+  await complete(page)
+  await blank(page, 'pump').click()
+  await page.getByRole('radio', { name: 'kitchen hand pump' }).check()
+  await expect(page.getByRole('alert')).toContainText(/accepted: at least .* because this pump gets down to .* at best and water boils there at/)
+  await page.keyboard.press('Escape')
+  await expect(blank(page, 'pump')).toHaveText('hand piston pump')
+  await type(page, 'waterTemperature', '30 °C')
+  await expect(page.getByRole('alert').first()).toContainText('Warmer water, or a pump that reaches lower')
+})
+
+test('the particle board follows the scrubber, and the notes for the class are there', async ({ page }) => {
+  await page.goto(at(staging(10)))
+  await complete(page)
+  const particles = page.getByTestId('particles')
+  const scrubber = page.getByLabel('Time scrubber')
+  await scrubber.fill('0')
+  await expect(particles).toContainText('against 87.8 kPa')
+  const full = Number(/Inside (\d+) particles/.exec(await particles.innerText())![1])
+  await scrubber.fill('1')
+  await expect.poll(async () => Number(/Inside (\d+) particles/.exec(await particles.innerText())![1])).toBeLessThan(full / 3)
+  await page.getByText('The wrong idea, and the answer').click()
+  await expect(page.getByText('The vacuum sucks the balloon bigger.')).toBeVisible()
+  await page.getByText('Questions before and after').click()
+  await expect(page.getByText('Is there more air in the balloon afterwards?')).toBeVisible()
+  await page.getByText('Where else it happens').click()
+  await expect(page.getByText('Ears pop in an aircraft.')).toBeVisible()
+  await page.getByText('Age 16 and over').click()
+  await expect(page.getByText(/V\(λ\) is constant/)).toBeVisible()
+})
+
+test('every family stands in the gallery; a living thing under the jar is refused where one looks for it; a pump from the Shelf is taken', async ({ page }) => {
+  await page.goto(at('/bench/choose'))
+  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Steam', 'Hot air and flames', 'Under a pump', 'Held by air', 'Clouds and floats', 'Set in motion'])
+  await page.getByLabel('Effect, or any word').fill('mouse')
+  await expect(page.getByText('No living thing goes into a vacuum: no such demonstration is offered')).toBeVisible()
+  await page.getByLabel('Effect, or any word').fill('cannon')
+  await page.getByRole('button', { name: 'Stage it Vacuum ball cannon' }).click()
+  await complete(page)
+  await expect(blank(page, 'pump')).toHaveText('small two-stage pump')
+  await expect(blank(page, 'pumpSpeed')).toHaveText('42 L/min')
+  await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('nobody forward of the muzzle')
+})

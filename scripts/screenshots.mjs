@@ -14,8 +14,8 @@ const demo = number => `5a1d0000-0000-4000-8000-${String(number).padStart(12, '0
 const staging = `/bench/${demo(1)}`
 const browser = await chromium.launch({ executablePath: chromiumProgram(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
 
-async function take(name, path, { width = 1280, height = 800, act } = {}) {
-  const page = await browser.newPage({ viewport: { width, height }, reducedMotion: 'reduce' })
+async function take(name, path, { width = 1280, height = 800, motion = 'reduce', act } = {}) {
+  const page = await browser.newPage({ viewport: { width, height }, reducedMotion: motion })
   await page.goto(`${address}${path}`)
   await page.locator('h1').waitFor()
   await page.waitForLoadState('networkidle')
@@ -31,7 +31,21 @@ async function take(name, path, { width = 1280, height = 800, act } = {}) {
 await take('bench', staging)
 await take('bench-drum', `/bench/${demo(4)}`)
 await take('bench-flask', `/bench/${demo(7)}`)
+await take('bench-egg', `/bench/${demo(9)}`)
+await take('bench-balloon', `/bench/${demo(10)}`)
+await take('bench-cloud', `/bench/${demo(11)}`)
+await take('bench-cannon', `/bench/${demo(13)}`)
+await take('particle-board', staging, {
+  motion: 'no-preference',
+  act: async (page) => {
+    await page.getByLabel('Time scrubber').fill('1.4')
+    await page.getByRole('button', { name: 'Fill the screen' }).click()
+    // Long enough for the counted hits to settle.
+    await page.waitForTimeout(8000)
+  },
+})
 await take('gallery', '/bench/choose')
+await take('gallery-vacuum', '/bench/choose', { act: page => page.locator('#vacuum').evaluate(e => e.scrollIntoView()) })
 await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, { act: page => page.getByTestId('odds-gap').filter({ hasText: /of 100|odds/ }).waitFor() })
 await take('bench-editor', staging, {
   act: async (page) => {

@@ -27,9 +27,9 @@ export const OXYGEN_IN_AIR = 0.209476
 /** Mole fraction at which a small flame dies, common practice: near 16 %. */
 export const FLAME_DIES = 0.16
 /** Oxygen over which a flame fades before it dies; assumption. */
-const FADING = 0.02
-/** A flame this weak counts as out. */
-export const OUT = 0.08
+const FADING = 0.005
+/** A flame that gives less than this share of its heat no longer makes the vapour that it burns, and is out; assumption. */
+export const OUT = 0.3
 /** Molar heat of air at constant pressure near 400 K, J/(mol K): 29.1 (Incropera & DeWitt table A.4: 1014 J/(kg K)), from memory. */
 export const MOLAR_HEAT = 29.3
 /** Latent heat of water near room temperature, J/mol: IF97 at 300 K, 2437 kJ/kg. */
@@ -86,7 +86,7 @@ export class FlameGas {
     this.vapour *= kept
   }
 
-  /** How strongly a flame burns in this gas, 0 to 1: it fades over the last two hundredths of oxygen before it dies. */
+  /** How strongly a flame burns in this gas, 0 to 1: it fades over the last half hundredth of oxygen before it dies. */
   vigour(diesAt = FLAME_DIES): number {
     return Math.min(1, Math.max(0, (this.oxygenFraction - diesAt) / FADING))
   }

@@ -170,6 +170,6 @@ onBeforeUnmount(() => {
 <style scoped>
 .canvas { aspect-ratio: 2.45; background: var(--sheet); }
 .board[data-full="true"] { background: var(--paper); padding: 1.5rem 2rem; font-size: 1.35rem; overflow: auto; }
-.board[data-full="true"] .canvas { max-height: 68vh; width: auto; margin-inline: auto; }
+.board[data-full="true"] .canvas { width: min(100%, calc(64vh * 2.45)); margin-inline: auto; }
 .board[data-full="true"] .text-sm { font-size: 1.2rem; }
 </style>

@@ -36,7 +36,7 @@ export const candleJar: Demonstration = {
     result('flameTime', 'flame lasts', 's'), result('bubbles', 'gas that bubbles out', 'mL'), result('hottest', 'gas at its hottest', 'degC'), result('oxygenLeft', 'oxygen left', '%'), result('peakPressureDifference', 'greatest pressure difference', 'Pa'), result('hush', 'until the rise is seen', 's'),
   ],
   outcomes: [
-    { id: 'rises', look: 'gone', name: 'rises after the flame dies', sentence: 'The flame dies, and then the water rises in the jar.' },
+    { id: 'rises', look: 'gone', name: 'rises', sentence: 'The flame dies, and then the water rises in the jar.' },
     { id: 'drowned', look: 'partly', name: 'drowns the flame', sentence: 'The water reaches the flame before it has died.' },
     { id: 'gurgles', look: 'part-filled', name: 'runs the dish dry', sentence: 'The dish runs dry and air gurgles in.' },
     { id: 'little', look: 'nothing', name: 'hardly rises', sentence: 'The flame dies; the water hardly rises.' },

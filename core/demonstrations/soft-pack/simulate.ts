@@ -78,6 +78,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   s.outcome = opened !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
   Object.assign(s.results, { growth: most, packDifference: strain, shrunkTo: Math.min(1, after), ...(seen !== undefined && { hush: seen }) })
   s.details.difference = outside - pressure
+  s.details.showAt = time + HELD
   if (seen !== undefined) s.details.goneAt = seen
   if (opened !== undefined) s.events.push({ id: 'opens', name: 'opens', time: opened })
   s.trace = withTrace(pumped, (rows) => {

@@ -11,4 +11,5 @@ import pow from '@stdlib/math-base-special-pow'
 
 export { exp, ln, pow }
 export { integerPower } from './integer-power'
+export { falsePosition, halving } from './root'
 export { CubicTable } from './cubic-table'

@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import psychrolib from 'psychrolib'
 import { describe, expect, it } from 'vitest'
 import { pow } from '../elementary'
 import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../substances/air'
@@ -18,6 +19,8 @@ import { nozzleFlow } from './nozzle-flow'
 import { afterStroke, leakIn, pumpDown } from './pump-down'
 import { balloonVolume, heldAt, hump, restingStretch, skinPressure, type Rubber } from './rubber-balloon'
 import { gasPathLoss, sumOfLevels } from './sound-in-gas'
+
+psychrolib.SetUnitSystem(psychrolib.SI)
 
 const P0 = 101325
 const T0 = 293.15
@@ -185,6 +188,9 @@ describe('moist expansion', () => {
   it('saturation over liquid water agrees with IF97 above freezing and the Smithsonian tables at −20 °C (1.254 hPa, from memory)', () => {
     for (const t of [275, 285, 300]) expect(overLiquidWater(t) / saturationPressure(t)).toBeCloseTo(1, 2.3)
     expect(overLiquidWater(253.15)).toBeCloseTo(125.4, 0)
+  })
+  it('and with psychrolib (ASHRAE Fundamentals 2017, ch. 1) at the temperatures of a room', () => {
+    for (const celsius of [5, 18, 30]) expect(overLiquidWater(celsius + 273.15) / psychrolib.GetSatVapPres(celsius)).toBeCloseTo(1, 2.2)
   })
   it('ethanol boils at 78.3 °C at 1 atm and has 5.9 kPa at 20 °C (CRC Handbook, from memory)', () => {
     expect(ethanolVapourPressure(351.45) / P0).toBeCloseTo(1, 1.7)

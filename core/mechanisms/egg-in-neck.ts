@@ -4,6 +4,8 @@
  * The white is soft and hardly compressible: squeezed sideways by the interference it presses on the neck over the band of
  * contact, and friction and the slope of the band hold it. Magnitudes only; every constant is an input with a wide spread.
  */
+import { halving } from '../elementary'
+
 export interface EggInNeck {
   /** smaller diameter of the egg, m */ egg: number
   /** inner diameter of the neck, m */ neck: number
@@ -34,13 +36,5 @@ export function pushThrough(fit: EggInNeck): number {
 export const tears = (fit: EggInNeck, limit: number): boolean => interference(fit) > limit
 
 /** Widest egg that a difference pushes through, m: the other way round, by halving. */
-export function widestEgg(fit: EggInNeck, difference: number): number {
-  let low = fit.neck
-  let high = fit.neck * 2
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2
-    if (pushThrough({ ...fit, egg: middle }) < difference) low = middle
-    else high = middle
-  }
-  return low
-}
+export const widestEgg = (fit: EggInNeck, difference: number): number =>
+  halving(egg => pushThrough({ ...fit, egg }) < difference, fit.neck, fit.neck * 2, 40)

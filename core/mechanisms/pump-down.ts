@@ -4,7 +4,7 @@
  * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second or so,
  * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to moles.
  */
-import { integerPower, ln } from '../elementary'
+import { falsePosition, integerPower, ln } from '../elementary'
 import { AIR_GAS_CONSTANT } from '../substances/air'
 import { nozzleFlow } from './nozzle-flow'
 
@@ -61,21 +61,7 @@ function pressureOf(held: number, extra: number, free: number, before: number, v
     low *= 0.95
     lowError = errorAt(low)
   }
-  for (let i = 0; i < 30; i++) {
-    const middle = low + (high - low) * lowError / (lowError - highError)
-    const error = errorAt(middle)
-    if (Math.abs(error) < 1e-7 * held) return middle
-    if (error < 0) {
-      low = middle
-      lowError = error
-      highError *= 0.5
-    } else {
-      high = middle
-      highError = error
-      lowError *= 0.5
-    }
-  }
-  return (low + high) / 2
+  return falsePosition(errorAt, [low, lowError], [high, highError], 1e-7 * held)
 }
 
 /** Shortest and longest step, s. */

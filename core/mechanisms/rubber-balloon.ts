@@ -4,6 +4,7 @@
  * @source I. Müller & P. Strehlow, Rubber and Rubber Balloons (2004), ch. 2: [p] = 2 s₊ (d₀/r₀)(λ⁻¹ − λ⁻⁷)(1 + K λ²), K = −s₋/s₊ = 0.1;
  *   the rise, maximum, fall and second rise are those measured by D. R. Merritt & F. Weinhaus, Am. J. Phys. 46 (1978) 976
  */
+import { falsePosition } from '../elementary'
 
 export interface Rubber {
   /** radius with no tension, m */ radius: number
@@ -60,23 +61,7 @@ export function restingStretch(rubber: Rubber, amount: number, outside: number, 
     high = Math.max(high * 1.02, high + 0.002)
   }
   if (high >= ceiling) return ceiling
-  // Illinois variant of false position: three or four turns in a bracket of a fiftieth.
-  let lowError = heldAt(rubber, low, outside) - amount
-  let highError = heldAt(rubber, high, outside) - amount
-  if (lowError >= 0) return low
-  for (let i = 0; i < 20; i++) {
-    const middle = low + (high - low) * lowError / (lowError - highError)
-    const error = heldAt(rubber, middle, outside) - amount
-    if (Math.abs(error) < 1e-9 * amount) return middle
-    if (error < 0) {
-      low = middle
-      lowError = error
-      highError *= 0.5
-    } else {
-      high = middle
-      highError = error
-      lowError *= 0.5
-    }
-  }
-  return (low + high) / 2
+  const error = (stretch: number) => heldAt(rubber, stretch, outside) - amount
+  const [lowError, highError] = [error(low), error(high)]
+  return lowError >= 0 ? low : falsePosition(error, [low, lowError], [high, highError], 1e-9 * amount)
 }

@@ -36,22 +36,16 @@ const teaching = computed(() => props.demonstration.teaching)
       <summary class="cursor-pointer">
         Questions before and after
       </summary>
-      <p class="soft text-sm mt-1">
-        before
-      </p>
-      <ul class="list-disc pl-5">
-        <li v-for="q in teaching.before" :key="q">
-          {{ q }}
-        </li>
-      </ul>
-      <p class="soft text-sm mt-1">
-        after
-      </p>
-      <ul class="list-disc pl-5">
-        <li v-for="q in teaching.after" :key="q">
-          {{ q }}
-        </li>
-      </ul>
+      <template v-for="[when, questions] in [['before', teaching.before], ['after', teaching.after]] as const" :key="when">
+        <p class="soft text-sm mt-1">
+          {{ when }}
+        </p>
+        <ul class="list-disc pl-5">
+          <li v-for="q in questions" :key="q">
+            {{ q }}
+          </li>
+        </ul>
+      </template>
     </details>
     <details class="border-y rule py-1">
       <summary class="cursor-pointer">

@@ -1,15 +1,12 @@
 <script setup lang="ts">
 /** Scaled cross-section of a vessel that is boiled out, closed and cooled where it stands, or heated again with a way out. */
-import { useMediaQuery } from '@vueuse/core'
 import type { DrawingState } from '~~/core'
 import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
+import { useDrawingFrame } from './useDrawingFrame'
 
 const props = defineProps<{ state: DrawingState }>()
 const units = useUnitsStore()
-const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
-const narrow = useMediaQuery('(max-width: 640px)')
-const WIDTH = computed(() => narrow.value ? 430 : 700)
-const HEIGHT = 258
+const { narrow, width: WIDTH, uid } = useDrawingFrame()
 const BENCH = 238
 const n = computed(() => props.state.numbers as Record<string, number>)
 const words = computed(() => props.state.words as { shape: OutlineShape, closure: string, cooling: string, heat: string })
@@ -74,78 +71,69 @@ const coolWords = computed(() => ({ 'ice-pool': 'ice pool', 'spray': 'spray', 'p
 </script>
 
 <template>
-  <figure class="m-0">
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full block max-h-[275px]" role="img" :aria-label="`Bench drawing: ${caption}`">
-      <defs>
-        <pattern :id="`${uid}-air`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="1.6" height="6" fill="var(--outside-air)" />
-        </pattern>
-        <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
-      </defs>
-      <line x1="0" :x2="WIDTH" :y1="BENCH" :y2="BENCH" stroke="var(--hairline)" stroke-width="2" />
-      <HeatSource v-if="words.heat" :x="HEATER_X" :top="heaterTop" :bench="BENCH" :kind="words.heat" :on="n.place === 0" />
+  <DrawingFrame :width="WIDTH" :uid="uid" :bench="BENCH" :caption="caption">
+    <defs>
+      <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
+    </defs>
+    <HeatSource v-if="words.heat" :x="HEATER_X" :top="heaterTop" :bench="BENCH" :kind="words.heat" :on="n.place === 0" />
 
-      <!-- tub behind -->
-      <g v-if="words.cooling === 'ice-pool'">
-        <rect :x="tub.left" :y="tub.water" :width="tub.right - tub.left" :height="BENCH - tub.water" fill="var(--water-wash)" />
-        <rect v-for="i in Math.min(8, Math.ceil(n.iceMass! * 2))" :key="i" :x="i % 2 ? tub.left + 4 + (i * 5) % 16 : tub.right - 18 - (i * 5) % 16" :y="tub.water - 5 + (i * 3) % 8" width="13" height="11" rx="2" fill="#eef7f8" stroke="var(--water)" />
-      </g>
+    <!-- tub behind -->
+    <g v-if="words.cooling === 'ice-pool'">
+      <rect :x="tub.left" :y="tub.water" :width="tub.right - tub.left" :height="BENCH - tub.water" fill="var(--water-wash)" />
+      <rect v-for="i in Math.min(8, Math.ceil(n.iceMass! * 2))" :key="i" :x="i % 2 ? tub.left + 4 + (i * 5) % 16 : tub.right - 18 - (i * 5) % 16" :y="tub.water - 5 + (i * 3) % 8" width="13" height="11" rx="2" fill="#eef7f8" stroke="var(--water)" />
+    </g>
 
-      <g :transform="`translate(${pose.x.toFixed(1)} ${pose.y.toFixed(1)})`">
-        <path :d="outline" fill="var(--sheet)" />
-        <path :d="outline" fill="var(--vapour-wash)" :opacity="gasFill" />
-        <path :d="outline" :fill="`url(#${uid}-air)`" :opacity="0.55 * n.airFraction!" />
-        <g :clip-path="`url(#${uid}-body)`">
-          <rect x="-300" :y="body.height * squeezed / 2 - level" width="600" height="400" fill="var(--water)" opacity="0.85" />
-          <circle v-for="i in n.boiling || over ? 6 : 0" :key="i" :cx="-body.width / 3 + i * body.width / 10" :cy="body.height * squeezed / 2 - Math.max(level, 4) * (0.25 + (i * 37 % 60) / 100)" r="1.8" fill="#fff" class="bubble" :style="{ animationDelay: `${i * 130}ms` }" />
-          <g v-if="words.cooling === 'inside' && closed" stroke="var(--water)" stroke-width="1.6" stroke-linecap="round" class="drops">
-            <line v-for="i in 14" :key="i" x1="0" :y1="mouthY + 16" :x2="(i - 7.5) * body.width / 16" :y2="mouthY + 40 + (i * 31) % (body.height * 0.5)" stroke-dasharray="5 9" />
-          </g>
-        </g>
-        <line v-for="hoop in hoops" :key="hoop" :x1="-body.width / 2 - 2.5" :x2="body.width / 2 + 2.5" :y1="hoop" :y2="hoop" stroke="var(--vessel)" stroke-width="3" />
-        <path :d="outline" fill="none" stroke="var(--vessel)" stroke-width="2.4" stroke-linejoin="round" />
-        <!-- mouth: a gap, a bung, a cap, a vent, a relief -->
-        <g :transform="`translate(${mouthX} ${mouthY})`">
-          <template v-if="words.closure === 'relief'">
-            <rect x="-4" y="-16" width="8" height="16" fill="var(--vessel)" /><path d="M-9 -16h18l-4 -9h-10z" fill="none" stroke="var(--vessel)" stroke-width="2" />
-          </template>
-          <template v-else-if="words.closure === 'vent'">
-            <rect x="-7" y="-14" width="14" height="14" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="2" /><line v-if="!n.vent" x1="-9" x2="9" y1="-14" y2="-14" stroke="var(--danger)" stroke-width="4" />
-          </template>
-          <rect v-else-if="closed" :x="-mouthWidth / 2 - 2" y="-8" :width="mouthWidth + 4" height="11" rx="2" fill="var(--ink)" />
-          <line v-else :x1="-mouthWidth / 2" :x2="mouthWidth / 2" y1="0" y2="0" stroke="var(--paper)" stroke-width="4" />
+    <g :transform="`translate(${pose.x.toFixed(1)} ${pose.y.toFixed(1)})`">
+      <path :d="outline" fill="var(--sheet)" />
+      <path :d="outline" fill="var(--vapour-wash)" :opacity="gasFill" />
+      <path :d="outline" :fill="`url(#${uid}-air)`" :opacity="0.55 * n.airFraction!" />
+      <g :clip-path="`url(#${uid}-body)`">
+        <rect x="-300" :y="body.height * squeezed / 2 - level" width="600" height="400" fill="var(--water)" opacity="0.85" />
+        <circle v-for="i in n.boiling || over ? 6 : 0" :key="i" :cx="-body.width / 3 + i * body.width / 10" :cy="body.height * squeezed / 2 - Math.max(level, 4) * (0.25 + (i * 37 % 60) / 100)" r="1.8" fill="#fff" class="bubble" :style="{ animationDelay: `${i * 130}ms` }" />
+        <g v-if="words.cooling === 'inside' && closed" stroke="var(--water)" stroke-width="1.6" stroke-linecap="round" class="drops">
+          <line v-for="i in 14" :key="i" x1="0" :y1="mouthY + 16" :x2="(i - 7.5) * body.width / 16" :y2="mouthY + 40 + (i * 31) % (body.height * 0.5)" stroke-dasharray="5 9" />
         </g>
       </g>
-      <PlumeOfSteam v-if="n.plume" :x="pose.x + mouthX" :y="pose.y + mouthY" />
-
-      <!-- coolant -->
-      <template v-if="closed">
-        <g stroke="var(--water)" stroke-width="1.8" stroke-linecap="round" class="drops">
-          <line v-for="(d, i) in drops" :key="i" :x1="d.x" :x2="d.x" :y1="d.y" :y2="d.y + d.long" />
-        </g>
-        <g v-if="words.cooling === 'pour'">
-          <path :d="`M${pose.x + body.width * 0.35} ${pose.y - body.height / 2 - 30}q-10 6 -12 28`" fill="none" stroke="var(--water)" stroke-width="7" stroke-linecap="round" opacity="0.8" />
-          <path :d="`M${pose.x - body.width * 0.35} ${pose.y - body.height / 2}H${pose.x + body.width / 2 + 3}V${pose.y + body.height * 0.42}`" fill="none" stroke="var(--water)" stroke-width="3" opacity="0.6" />
-          <path :d="`M${pose.x + body.width * 0.34} ${pose.y - body.height / 2 - 34}l26 -14l9 16l-26 14z`" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="2" />
-        </g>
-      </template>
-      <g v-if="words.cooling === 'ice-pool'">
-        <rect v-if="pose.x === COOL_X" :x="tub.left" :y="tub.water" :width="tub.right - tub.left" :height="BENCH - tub.water" fill="var(--water-wash)" opacity="0.5" />
-        <line :x1="tub.left" :x2="tub.right" :y1="tub.water" :y2="tub.water" stroke="var(--water)" stroke-width="1.5" />
-        <path :d="`M${tub.left} ${tub.top}V${BENCH - 6}q0 6 6 6H${tub.right - 6}q6 0 6 -6V${tub.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
+      <line v-for="hoop in hoops" :key="hoop" :x1="-body.width / 2 - 2.5" :x2="body.width / 2 + 2.5" :y1="hoop" :y2="hoop" stroke="var(--vessel)" stroke-width="3" />
+      <path :d="outline" fill="none" stroke="var(--vessel)" stroke-width="2.4" stroke-linejoin="round" />
+      <!-- mouth: a gap, a bung, a cap, a vent, a relief -->
+      <g :transform="`translate(${mouthX} ${mouthY})`">
+        <template v-if="words.closure === 'relief'">
+          <rect x="-4" y="-16" width="8" height="16" fill="var(--vessel)" /><path d="M-9 -16h18l-4 -9h-10z" fill="none" stroke="var(--vessel)" stroke-width="2" />
+        </template>
+        <template v-else-if="words.closure === 'vent'">
+          <rect x="-7" y="-14" width="14" height="14" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="2" /><line v-if="!n.vent" x1="-9" x2="9" y1="-14" y2="-14" stroke="var(--danger)" stroke-width="4" />
+        </template>
+        <rect v-else-if="closed" :x="-mouthWidth / 2 - 2" y="-8" :width="mouthWidth + 4" height="11" rx="2" fill="var(--ink)" />
+        <line v-else :x1="-mouthWidth / 2" :x2="mouthWidth / 2" y1="0" y2="0" stroke="var(--paper)" stroke-width="4" />
       </g>
-      <text v-if="words.cooling" :x="COOL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ coolWords }}<template v-if="words.cooling !== 'still-air'">, {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</template></text>
+    </g>
+    <PlumeOfSteam v-if="n.plume" :x="pose.x + mouthX" :y="pose.y + mouthY" />
 
-      <PushArrows
-        v-if="arrows" :x="pose.x" :y="pose.y" :width="body.width" :height="body.height" :spread="0.56" :caved="0.4 * n.volumeLost!" :inside="n.pressure!" :outside="n.outside!"
-        :show-inside="n.volumeLost! < 0.3 || over" :narrow="narrow"
-      />
-      <GasLabels v-else-if="!closed" :x="pose.x + body.width / 2 + 16" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
-    </svg>
-    <figcaption class="text-sm soft">
-      {{ caption }}
-    </figcaption>
-  </figure>
+    <!-- coolant -->
+    <template v-if="closed">
+      <g stroke="var(--water)" stroke-width="1.8" stroke-linecap="round" class="drops">
+        <line v-for="(d, i) in drops" :key="i" :x1="d.x" :x2="d.x" :y1="d.y" :y2="d.y + d.long" />
+      </g>
+      <g v-if="words.cooling === 'pour'">
+        <path :d="`M${pose.x + body.width * 0.35} ${pose.y - body.height / 2 - 30}q-10 6 -12 28`" fill="none" stroke="var(--water)" stroke-width="7" stroke-linecap="round" opacity="0.8" />
+        <path :d="`M${pose.x - body.width * 0.35} ${pose.y - body.height / 2}H${pose.x + body.width / 2 + 3}V${pose.y + body.height * 0.42}`" fill="none" stroke="var(--water)" stroke-width="3" opacity="0.6" />
+        <path :d="`M${pose.x + body.width * 0.34} ${pose.y - body.height / 2 - 34}l26 -14l9 16l-26 14z`" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="2" />
+      </g>
+    </template>
+    <g v-if="words.cooling === 'ice-pool'">
+      <rect v-if="pose.x === COOL_X" :x="tub.left" :y="tub.water" :width="tub.right - tub.left" :height="BENCH - tub.water" fill="var(--water-wash)" opacity="0.5" />
+      <line :x1="tub.left" :x2="tub.right" :y1="tub.water" :y2="tub.water" stroke="var(--water)" stroke-width="1.5" />
+      <path :d="`M${tub.left} ${tub.top}V${BENCH - 6}q0 6 6 6H${tub.right - 6}q6 0 6 -6V${tub.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
+    </g>
+    <text v-if="words.cooling" :x="COOL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ coolWords }}<template v-if="words.cooling !== 'still-air'">, {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</template></text>
+
+    <PushArrows
+      v-if="arrows" :x="pose.x" :y="pose.y" :width="body.width" :height="body.height" :spread="0.56" :caved="0.4 * n.volumeLost!" :inside="n.pressure!" :outside="n.outside!"
+      :show-inside="n.volumeLost! < 0.3 || over" :narrow="narrow"
+    />
+    <GasLabels v-else-if="!closed" :x="pose.x + body.width / 2 + 16" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
+  </DrawingFrame>
 </template>
 
 <style scoped>

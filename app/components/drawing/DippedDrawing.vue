@@ -1,17 +1,13 @@
 <script setup lang="ts">
 /** Scaled cross-section of a vessel that is filled with steam on the left and turned over into a bowl on the right. */
-import { useMediaQuery } from '@vueuse/core'
 import type { DrawingState } from '~~/core'
 import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
+import { useDrawingFrame } from './useDrawingFrame'
 
 const props = defineProps<{ state: DrawingState }>()
 const units = useUnitsStore()
-const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
 
-// On a phone heater and bowl stand closer, so that the words in the drawing stay readable.
-const narrow = useMediaQuery('(max-width: 640px)')
-const WIDTH = computed(() => narrow.value ? 430 : 700)
-const HEIGHT = 258
+const { narrow, width: WIDTH, uid } = useDrawingFrame()
 const BENCH = 238
 const HEATER_X = computed(() => narrow.value ? 72 : 140)
 const BOWL_X = computed(() => narrow.value ? 258 : 455)
@@ -78,63 +74,54 @@ const jetTop = computed(() => Math.min(body.value.height - 6, px(n.value.jet! **
 </script>
 
 <template>
-  <figure class="m-0">
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full block max-h-[275px]" role="img" :aria-label="`Bench drawing: ${caption}`">
-      <defs>
-        <pattern :id="`${uid}-air`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="1.6" height="6" fill="var(--outside-air)" />
-        </pattern>
-        <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
-      </defs>
+  <DrawingFrame :width="WIDTH" :uid="uid" :bench="BENCH" :caption="caption">
+    <defs>
+      <clipPath :id="`${uid}-body`"><path :d="outline" /></clipPath>
+    </defs>
 
-      <line x1="0" :x2="WIDTH" :y1="BENCH" :y2="BENCH" stroke="var(--hairline)" stroke-width="2" />
-      <HeatSource v-if="words.heat" :x="HEATER_X" :top="heaterTop" :bench="BENCH" :kind="words.heat" :on="n.place === 0" />
+    <HeatSource v-if="words.heat" :x="HEATER_X" :top="heaterTop" :bench="BENCH" :kind="words.heat" :on="n.place === 0" />
 
-      <!-- bowl -->
-      <rect :x="bowl.left" :y="bowl.water" :width="bowl.width" :height="BENCH - bowl.water" fill="var(--water-wash)" />
-      <g v-for="(cube, i) in ice" :key="i" :transform="`translate(${cube.x} ${cube.y}) rotate(${cube.turn})`"><rect width="14" height="12" rx="2" fill="#eef7f8" stroke="var(--water)" stroke-width="1" /></g>
+    <!-- bowl -->
+    <rect :x="bowl.left" :y="bowl.water" :width="bowl.width" :height="BENCH - bowl.water" fill="var(--water-wash)" />
+    <g v-for="(cube, i) in ice" :key="i" :transform="`translate(${cube.x} ${cube.y}) rotate(${cube.turn})`"><rect width="14" height="12" rx="2" fill="#eef7f8" stroke="var(--water)" stroke-width="1" /></g>
 
-      <!-- vessel -->
-      <g :transform="`translate(${pose.x.toFixed(1)} ${pose.y.toFixed(1)}) rotate(${pose.angle.toFixed(1)})`">
-        <g v-if="stem > 0">
-          <rect :x="-Math.max(2, px(n.mouth!) / 2)" :y="-body.height / 2 - px(stem)" :width="Math.max(4, px(n.mouth!))" :height="px(stem) + 8" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="1.6" />
-          <rect :x="-Math.max(1.4, px(n.mouth!) / 2 - 0.6)" :y="-body.height / 2 - px(stem)" :width="Math.max(2.8, px(n.mouth!) - 1.2)" :height="(px(stem) + 8) * inStem" fill="var(--water)" />
-        </g>
-        <path :d="outline" fill="var(--sheet)" />
-        <path :d="outline" fill="var(--vapour-wash)" :opacity="gasFill" />
-        <path :d="outline" :fill="`url(#${uid}-air)`" :opacity="0.55 * n.airFraction!" />
-        <g :clip-path="`url(#${uid}-body)`">
-          <g :transform="`rotate(${-pose.angle})`">
-            <rect x="-300" :y="body.height / 2 - level" width="600" height="400" fill="var(--water)" opacity="0.85" />
-            <g v-if="n.boiling">
-              <circle v-for="i in 6" :key="i" :cx="-body.width / 3 + i * body.width / 10" :cy="body.height / 2 - level * (0.25 + (i * 37 % 60) / 100)" r="1.8" fill="#fff" class="bubble" :style="{ animationDelay: `${i * 130}ms` }" />
-            </g>
-            <path v-if="n.jet! > 0.4 && (stem === 0 || inStem >= 1)" :d="`M${-px(n.mouth!) / 2} ${body.height / 2}L${-Math.max(2, px(n.mouth!) / 3)} ${body.height / 2 - jetTop}Q0 ${body.height / 2 - jetTop - 8} ${Math.max(2, px(n.mouth!) / 3)} ${body.height / 2 - jetTop}L${px(n.mouth!) / 2} ${body.height / 2}Z`" fill="var(--water)" opacity="0.55" />
-          </g>
-        </g>
-        <path :d="outline" fill="none" stroke="var(--vessel)" stroke-width="2.2" stroke-linejoin="round" />
-        <rect v-if="stoppered" :x="-px(n.mouth!) / 2 - 1" :y="-body.height / 2 - 6" :width="px(n.mouth!) + 2" height="13" fill="#8a6a4a" />
-        <line v-else-if="stem === 0" :x1="-px(n.mouth!) / 2 + 1" :x2="px(n.mouth!) / 2 - 1" :y1="-body.height * (1 - 0.18 * n.volumeLost!) / 2" :y2="-body.height * (1 - 0.18 * n.volumeLost!) / 2" :stroke="n.place === 2 ? 'var(--water-wash)' : 'var(--paper)'" stroke-width="3.4" />
+    <!-- vessel -->
+    <g :transform="`translate(${pose.x.toFixed(1)} ${pose.y.toFixed(1)}) rotate(${pose.angle.toFixed(1)})`">
+      <g v-if="stem > 0">
+        <rect :x="-Math.max(2, px(n.mouth!) / 2)" :y="-body.height / 2 - px(stem)" :width="Math.max(4, px(n.mouth!))" :height="px(stem) + 8" fill="var(--sheet)" stroke="var(--vessel)" stroke-width="1.6" />
+        <rect :x="-Math.max(1.4, px(n.mouth!) / 2 - 0.6)" :y="-body.height / 2 - px(stem)" :width="Math.max(2.8, px(n.mouth!) - 1.2)" :height="(px(stem) + 8) * inStem" fill="var(--water)" />
       </g>
+      <path :d="outline" fill="var(--sheet)" />
+      <path :d="outline" fill="var(--vapour-wash)" :opacity="gasFill" />
+      <path :d="outline" :fill="`url(#${uid}-air)`" :opacity="0.55 * n.airFraction!" />
+      <g :clip-path="`url(#${uid}-body)`">
+        <g :transform="`rotate(${-pose.angle})`">
+          <rect x="-300" :y="body.height / 2 - level" width="600" height="400" fill="var(--water)" opacity="0.85" />
+          <g v-if="n.boiling">
+            <circle v-for="i in 6" :key="i" :cx="-body.width / 3 + i * body.width / 10" :cy="body.height / 2 - level * (0.25 + (i * 37 % 60) / 100)" r="1.8" fill="#fff" class="bubble" :style="{ animationDelay: `${i * 130}ms` }" />
+          </g>
+          <path v-if="n.jet! > 0.4 && (stem === 0 || inStem >= 1)" :d="`M${-px(n.mouth!) / 2} ${body.height / 2}L${-Math.max(2, px(n.mouth!) / 3)} ${body.height / 2 - jetTop}Q0 ${body.height / 2 - jetTop - 8} ${Math.max(2, px(n.mouth!) / 3)} ${body.height / 2 - jetTop}L${px(n.mouth!) / 2} ${body.height / 2}Z`" fill="var(--water)" opacity="0.55" />
+        </g>
+      </g>
+      <path :d="outline" fill="none" stroke="var(--vessel)" stroke-width="2.2" stroke-linejoin="round" />
+      <rect v-if="stoppered" :x="-px(n.mouth!) / 2 - 1" :y="-body.height / 2 - 6" :width="px(n.mouth!) + 2" height="13" fill="#8a6a4a" />
+      <line v-else-if="stem === 0" :x1="-px(n.mouth!) / 2 + 1" :x2="px(n.mouth!) / 2 - 1" :y1="-body.height * (1 - 0.18 * n.volumeLost!) / 2" :y2="-body.height * (1 - 0.18 * n.volumeLost!) / 2" :stroke="n.place === 2 ? 'var(--water-wash)' : 'var(--paper)'" stroke-width="3.4" />
+    </g>
 
-      <PlumeOfSteam v-if="n.plume" :x="pose.x" :y="pose.y - body.height / 2 - px(stem)" />
+    <PlumeOfSteam v-if="n.plume" :x="pose.x" :y="pose.y - body.height / 2 - px(stem)" />
 
-      <!-- bowl in front of what is under water -->
-      <rect v-if="n.place === 2" :x="bowl.left" :y="bowl.water" :width="bowl.width" :height="BENCH - bowl.water" fill="var(--water-wash)" opacity="0.45" />
-      <line :x1="bowl.left" :x2="bowl.right" :y1="bowl.water" :y2="bowl.water" stroke="var(--water)" stroke-width="1.5" />
-      <path :d="`M${bowl.left} ${bowl.top}V${BENCH - 8}q0 8 8 8H${bowl.right - 8}q8 0 8 -8V${bowl.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
-      <text :x="BOWL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">bath {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</text>
+    <!-- bowl in front of what is under water -->
+    <rect v-if="n.place === 2" :x="bowl.left" :y="bowl.water" :width="bowl.width" :height="BENCH - bowl.water" fill="var(--water-wash)" opacity="0.45" />
+    <line :x1="bowl.left" :x2="bowl.right" :y1="bowl.water" :y2="bowl.water" stroke="var(--water)" stroke-width="1.5" />
+    <path :d="`M${bowl.left} ${bowl.top}V${BENCH - 8}q0 8 8 8H${bowl.right - 8}q8 0 8 -8V${bowl.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
+    <text :x="BOWL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">bath {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</text>
 
-      <PushArrows
-        v-if="arrows" :x="pose.x" :y="pose.y - body.height * 0.08" :width="body.width" :height="body.height" :spread="0.4" :inside="n.pressure!" :outside="n.outside!"
-        :show-inside="n.volumeLost! < 0.3"
-      />
-      <GasLabels v-else-if="n.place === 0" :x="HEATER_X + Math.max(body.width / 2, 0) + 14" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
-    </svg>
-    <figcaption class="text-sm soft">
-      {{ caption }}
-    </figcaption>
-  </figure>
+    <PushArrows
+      v-if="arrows" :x="pose.x" :y="pose.y - body.height * 0.08" :width="body.width" :height="body.height" :spread="0.4" :inside="n.pressure!" :outside="n.outside!"
+      :show-inside="n.volumeLost! < 0.3"
+    />
+    <GasLabels v-else-if="n.place === 0" :x="HEATER_X + Math.max(body.width / 2, 0) + 14" :y="pose.y" :air="n.airFraction!" :wall="n.wallTemperature!" />
+  </DrawingFrame>
 </template>
 
 <style scoped>

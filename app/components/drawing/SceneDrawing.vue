@@ -1,14 +1,11 @@
 <script setup lang="ts">
 /** Draws a demonstration's own shapes to scale, in the colours of their substances. */
-import { useMediaQuery } from '@vueuse/core'
 import type { DrawingState, Point, Said, Shape, Stuff } from '~~/core'
+import { DRAWING_HEIGHT as HEIGHT, useDrawingFrame } from './useDrawingFrame'
 
 const props = defineProps<{ state: DrawingState }>()
 const units = useUnitsStore()
-const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
-const narrow = useMediaQuery('(max-width: 640px)')
-const WIDTH = computed(() => narrow.value ? 430 : 700)
-const HEIGHT = 258
+const { width: WIDTH, uid } = useDrawingFrame()
 const MARGIN = 8
 const BENCH = HEIGHT - 16
 
@@ -66,49 +63,40 @@ const notes = computed(() => {
 </script>
 
 <template>
-  <figure class="m-0">
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" class="w-full block max-h-[275px]" role="img" :aria-label="`Bench drawing: ${caption}`">
-      <defs>
-        <pattern :id="`${uid}-air`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <rect width="1.6" height="6" fill="var(--outside-air)" />
-        </pattern>
-        <marker v-for="stuff in ['outside-air', 'inside-air']" :id="`${uid}-${stuff}`" :key="stuff" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse">
-          <path d="M0 0L8 4L0 8z" :fill="stuff === 'outside-air' ? 'var(--outside-air)' : 'var(--vapour)'" />
-        </marker>
-      </defs>
-      <line x1="0" :x2="WIDTH" :y1="at([0, 0]).y" :y2="at([0, 0]).y" stroke="var(--hairline)" stroke-width="2" />
-      <template v-for="(shape, i) in scene.shapes" :key="i">
-        <path
-          v-if="shape.kind === 'body'" :d="path(shape.points, !shape.open)" :fill="shape.open || shape.hollow ? 'none' : FILL[shape.stuff]" :stroke="LINE[shape.stuff]" :stroke-width="shape.thick ?? 1.4"
-          :opacity="shape.opacity ?? 1" stroke-linejoin="round" stroke-linecap="round"
-        />
-        <g v-else-if="shape.kind === 'gas'">
-          <path :d="path(shape.points, true)" fill="var(--sheet)" />
-          <path v-if="shape.vapour > 0" :d="path(shape.points, true)" fill="var(--vapour-wash)" :opacity="Math.min(1, shape.vapour)" />
-          <path :d="path(shape.points, true)" :fill="`url(#${uid}-air)`" :opacity="Math.min(0.75, 0.5 * shape.air)" />
-        </g>
-        <ellipse
-          v-else-if="shape.kind === 'round'" :cx="at(shape.at).x" :cy="at(shape.at).y" :rx="shape.across * scale / 2" :ry="(shape.high ?? shape.across) * scale / 2" :fill="shape.hollow ? 'none' : FILL[shape.stuff]"
-          :stroke="LINE[shape.stuff]" stroke-width="1.6" :opacity="shape.opacity ?? 1"
-        />
-        <g v-else-if="shape.kind === 'bubbles'">
-          <circle v-for="(b, k) in bubbles(shape)" :key="k" :cx="b.x" :cy="b.y" :r="b.r" fill="#fff" stroke="var(--water)" stroke-width="0.8" class="bubble" :style="{ animationDelay: b.delay }" />
-        </g>
-        <g v-else-if="shape.kind === 'flame'">
-          <path :d="flame(shape)" fill="#e8a33a" stroke="#b0591a" class="flame" />
-        </g>
-        <path v-else-if="shape.kind === 'cloud'" :d="path(shape.points, true)" fill="#7f8c9d" :opacity="Math.min(0.9, 1 - 1 / (1 + 2.2 * shape.depth))" />
-        <line
-          v-else-if="shape.kind === 'push'" :x1="at(shape.from).x" :y1="at(shape.from).y" :x2="at(shape.to).x" :y2="at(shape.to).y" :stroke="shape.stuff === 'outside-air' ? 'var(--outside-air)' : 'var(--vapour)'" stroke-width="2.2"
-          :marker-end="`url(#${uid}-${shape.stuff === 'outside-air' ? 'outside-air' : 'inside-air'})`"
-        />
-      </template>
-      <text v-for="(n, i) in notes" :key="`n${i}`" :x="n.x" :y="n.y" :fill="n.fill" class="label">{{ n.text }}</text>
-    </svg>
-    <figcaption class="text-sm soft">
-      {{ caption }}
-    </figcaption>
-  </figure>
+  <DrawingFrame :width="WIDTH" :uid="uid" :bench="at([0, 0]).y" :caption="caption">
+    <defs>
+      <marker v-for="stuff in ['outside-air', 'inside-air']" :id="`${uid}-${stuff}`" :key="stuff" viewBox="0 0 8 8" refX="7" refY="4" markerWidth="6" markerHeight="6" orient="auto-start-reverse">
+        <path d="M0 0L8 4L0 8z" :fill="stuff === 'outside-air' ? 'var(--outside-air)' : 'var(--vapour)'" />
+      </marker>
+    </defs>
+    <template v-for="(shape, i) in scene.shapes" :key="i">
+      <path
+        v-if="shape.kind === 'body'" :d="path(shape.points, !shape.open)" :fill="shape.open || shape.hollow ? 'none' : FILL[shape.stuff]" :stroke="LINE[shape.stuff]" :stroke-width="shape.thick ?? 1.4"
+        :opacity="shape.opacity ?? 1" stroke-linejoin="round" stroke-linecap="round"
+      />
+      <g v-else-if="shape.kind === 'gas'">
+        <path :d="path(shape.points, true)" fill="var(--sheet)" />
+        <path v-if="shape.vapour > 0" :d="path(shape.points, true)" fill="var(--vapour-wash)" :opacity="Math.min(1, shape.vapour)" />
+        <path :d="path(shape.points, true)" :fill="`url(#${uid}-air)`" :opacity="Math.min(0.75, 0.5 * shape.air)" />
+      </g>
+      <ellipse
+        v-else-if="shape.kind === 'round'" :cx="at(shape.at).x" :cy="at(shape.at).y" :rx="shape.across * scale / 2" :ry="(shape.high ?? shape.across) * scale / 2" :fill="shape.hollow ? 'none' : FILL[shape.stuff]"
+        :stroke="LINE[shape.stuff]" stroke-width="1.6" :opacity="shape.opacity ?? 1"
+      />
+      <g v-else-if="shape.kind === 'bubbles'">
+        <circle v-for="(b, k) in bubbles(shape)" :key="k" :cx="b.x" :cy="b.y" :r="b.r" fill="#fff" stroke="var(--water)" stroke-width="0.8" class="bubble" :style="{ animationDelay: b.delay }" />
+      </g>
+      <g v-else-if="shape.kind === 'flame'">
+        <path :d="flame(shape)" fill="#e8a33a" stroke="#b0591a" class="flame" />
+      </g>
+      <path v-else-if="shape.kind === 'cloud'" :d="path(shape.points, true)" fill="#7f8c9d" :opacity="Math.min(0.9, 1 - 1 / (1 + 2.2 * shape.depth))" />
+      <line
+        v-else-if="shape.kind === 'push'" :x1="at(shape.from).x" :y1="at(shape.from).y" :x2="at(shape.to).x" :y2="at(shape.to).y" :stroke="shape.stuff === 'outside-air' ? 'var(--outside-air)' : 'var(--vapour)'" stroke-width="2.2"
+        :marker-end="`url(#${uid}-${shape.stuff === 'outside-air' ? 'outside-air' : 'inside-air'})`"
+      />
+    </template>
+    <text v-for="(n, i) in notes" :key="`n${i}`" :x="n.x" :y="n.y" :fill="n.fill" class="label">{{ n.text }}</text>
+  </DrawingFrame>
 </template>
 
 <style scoped>

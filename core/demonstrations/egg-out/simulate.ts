@@ -3,7 +3,7 @@ import { quickSaturationPressure } from '../../substances/steam-tables'
 import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 import { GRAVITY } from '../../substances/water-transport'
-import { exp } from '../../elementary'
+import { exp, halving } from '../../elementary'
 import type { Simulation, TraceColumn, Values } from '../face'
 import { needed, torn, wallOf } from '../hot-air/egg'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
@@ -85,11 +85,5 @@ export function warmthFor({ numbers: n }: Values, difference: number): number {
   const room = n.airTemperature!
   const vapour0 = n.dampness! * quickSaturationPressure(Math.max(273.2, room))
   const dry = (n.stationPressure! - vapour0) / room
-  let [low, high] = [room, 372]
-  for (let i = 0; i < 30; i++) {
-    const middle = (low + high) / 2
-    if (dry * middle + n.dampness! * quickSaturationPressure(middle) - n.stationPressure! < difference) low = middle
-    else high = middle
-  }
-  return high
+  return halving(t => dry * t + n.dampness! * quickSaturationPressure(t) - n.stationPressure! < difference, room, 372, 30)
 }

@@ -1,4 +1,5 @@
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
+import { halving } from '../../elementary'
 import type { Simulation, TraceColumn, Values } from '../face'
 import { pumpJar, withTrace } from '../vacuum/pumped'
 
@@ -19,16 +20,8 @@ const skin = ({ rest, taut, stiffness }: Pack, volume: number): number =>
   (volume > rest ? stiffness * (volume / rest - 1) : 0) + (volume > taut ? TAUT * (volume / taut - 1) : 0)
 
 /** Volume that an amount of gas (p V, J) takes at an outside pressure, m3. */
-export function packVolume(pack: Pack, amount: number, outside: number): number {
-  let low = 1e-3 * pack.rest
-  let high = Math.max(amount / outside, pack.rest) + 1e-9
-  for (let i = 0; i < 26; i++) {
-    const middle = (low + high) / 2
-    if ((outside + skin(pack, middle)) * middle < amount) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
-}
+export const packVolume = (pack: Pack, amount: number, outside: number): number =>
+  halving(volume => (outside + skin(pack, volume)) * volume < amount, 1e-3 * pack.rest, Math.max(amount / outside, pack.rest) + 1e-9, 26)
 
 export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
   const n = values.numbers as Record<string, number>

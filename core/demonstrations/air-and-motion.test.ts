@@ -47,6 +47,14 @@ describe('egg in a bottle', () => {
     expect(needed({ eggSkin: 'dry' })).toBeGreaterThan(needed({ eggSkin: 'oiled' }))
     expect(needed({ eggEnd: 'blunt' })).toBeGreaterThan(needed({ eggEnd: 'pointed' }))
   })
+  it('the seconds it gives are true: on time it goes in, later it stays', () => {
+    const d = of('egg-in-bottle')
+    const slow = { numbers: { eggDiameter: 0.041, burnTime: 1.5 } }
+    const { values } = resolve(d, { ...slow, choices: {} })
+    const [, latest] = /must be on within ([\d.]+) s/.exec(d.advice!(values, d.simulate(values, 'trace'))[0]!.text)!
+    expect(run('egg-in-bottle', { numbers: { ...slow.numbers, eggDelay: Number(latest) * 0.85 } }).outcome).not.toBe('stays')
+    expect(run('egg-in-bottle', { numbers: { ...slow.numbers, eggDelay: Number(latest) * 1.4 } }).outcome).toBe('stays')
+  })
   it('its advice is true: the egg it names goes in whole', () => {
     const d = of('egg-in-bottle')
     const { values } = resolve(d, { numbers: { eggDiameter: 0.05 }, choices: {} })

@@ -71,6 +71,9 @@ describe('every demonstration', () => {
     expect(levels.filter(l => /\d/.test(l.text)).length).toBeGreaterThan(0)
     for (const list of [d.teaching.before, d.teaching.after, d.teaching.elsewhere]) expect(list.length).toBeGreaterThan(0)
     for (const line of d.advice?.(values, s) ?? []) if (line.take) expect(d.inputs.some(x => x.id === line.take!.input && x.kind === 'quantity'), line.text).toBe(true)
+    const table = d.variants?.(values)
+    for (const id of table?.results ?? []) expect(d.results.some(r => r.id === id), id).toBe(true)
+    for (const { name, results } of table?.rows ?? []) expect(Object.values(results).every(Number.isFinite), name).toBe(true)
     for (const size of d.sizes(values, s)) expect(size.value).toBeGreaterThanOrEqual(0)
   })
   it.each(DEMONSTRATIONS.map(d => d.id))('%s has a gas for the particle board whose amounts, temperature and volume make its pressure', (id) => {

@@ -251,11 +251,16 @@ export interface Demonstration {
   /** the safe order of acts when nothing has happened */
   notGone(values: Values, simulation: Simulation): string[]
   sizes(values: Values, simulation: Simulation): Size[]
+  /** the same staging with other shapes, sizes or pumps, side by side */
+  variants?(values: Values): VariantTable
   /** several in a row, where they share a bath */
   repeats?(values: Values, simulation: Simulation, count: number): Repeat[]
   /** least and most water, where the demonstration has such a window */
   waterWindow?(values: Values): WaterWindow
 }
+
+/** Stagings side by side; an absent result does not happen. */
+export interface VariantTable { title: string, /** ids of results */ results: readonly string[], rows: { name: string, results: Record<string, number> }[] }
 
 export interface WaterWindow {
   /** kg that survive heating, purge and the wait */ least: number

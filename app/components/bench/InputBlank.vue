@@ -117,6 +117,9 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(quanti
         <p class="font-bold capitalize-first">
           {{ input.name }}
         </p>
+        <p v-if="input.kind === 'choice' && input.source" class="text-sm soft -mt-2">
+          {{ input.source }}
+        </p>
         <template v-if="input.kind === 'choice'">
           <!-- A refused choice stays with what was in use: the list is drawn anew. -->
           <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">

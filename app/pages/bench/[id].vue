@@ -212,6 +212,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </p>
         </section>
         <LedgerBars :ledger="ledger" />
+        <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
         <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
           <template #scrubber>
             <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />

@@ -8,6 +8,7 @@ import { RUBBER, slackBalloon } from '../rubber/inputs'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
 import { PUMP_INPUTS, PUMP_WORDS, isDriven, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
 export const balloonEmptied: Demonstration = {
@@ -94,6 +95,11 @@ export const balloonEmptied: Demonstration = {
     elsewhere: ['Food in vacuum bags.', 'Clothes bags for travel.', 'A carton when you drink its last drop.', 'A vacuum mattress for patients.'],
   },
   notGone: () => ['Stop the pump and open the air valve.', 'Look whether the neck of the balloon has closed over the hose: put a bit of wide tube into it.', 'Bind the neck again and start afresh.'],
+  variants: values => sideBySide('Pumps side by side', values, simulate, ['hush', 'greatestPossible'], [
+    { name: 'half this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed! / 2, strokeVolume: values.numbers.strokeVolume! / 2 } }, { name: 'this pump' },
+    { name: 'twice this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed! * 2, strokeVolume: values.numbers.strokeVolume! * 2 } },
+    { name: 'a perfect vacuum', numbers: { ultimatePressure: 1 } },
+  ]),
   sizes: (values, s) => [
     { id: 'squeeze', name: 'room pressing the skins together', value: s.results.squeeze!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the slack balloon’s cross-section' },
     { id: 'most', name: 'most any pump could do', value: values.numbers.stationPressure!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'the pressure of the room' },

@@ -16,7 +16,7 @@ export const balloonLine: Demonstration = {
   logged: { used: ['blownTo', 'nozzleDiameter', 'balloonShape'], seen: ['runLength', 'runTime'] }, gates: [{ step: 'go', text: 'Line tight and over head height, nobody’s face at its end.' }],
   inputs: [
     ...ROOM_INPUTS,
-    { id: 'balloonShape', name: 'balloon', kind: 'choice', group: 'load', default: 'round', lever: true, choices: [{ id: 'round', name: 'round balloon' }, { id: 'long', name: 'long balloon' }] },
+    { id: 'balloonShape', name: 'balloon', kind: 'choice', group: 'load', default: 'round', lever: true, source: 'Round ones are at hand; long ones keep their pressure and their small front, and run faster.', choices: [{ id: 'round', name: 'round balloon' }, { id: 'long', name: 'long balloon' }] },
     slackBalloon(0.06), blank('blownTo', 'blown to (a long one: as a ball of the same air)', 'cm', 'load', 0.24, [0.05, 0.6], [0.12, 0.35], 0.04, { lever: [-0.05, 0.04] }),
     blank('nozzleDiameter', 'nozzle', 'mm', 'load', 0.009, [0.001, 0.04], [0.004, 0.02], 0.05, { lever: [-0.003, 0.004] }), blank('rubberMass', 'empty balloon', 'g', 'load', 2.4e-3, [0.3e-3, 0.05], [1e-3, 8e-3], 0.03), blank('strawMass', 'straw and tape', 'g', 'load', 1.2e-3, [0.1e-3, 0.1], [0.5e-3, 5e-3], 0.05),
     blank('lineLength', 'line', 'm', 'vessel', 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }), blank('lineSlope', 'climbs, in a metre', '%', 'vessel', 0, [-0.5, 1], [0, 0.3], { shape: 'normal', absolute: 0.01 }),

@@ -6,6 +6,7 @@ import { celsius, centimetres, millilitres, percent, seconds } from '../in-words
 import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, dome, rectangle, said, type Point, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
 export const candleJar: Demonstration = {
@@ -20,7 +21,7 @@ export const candleJar: Demonstration = {
     ...ROOM_INPUTS,
     blank('jarVolume', 'jar', 'mL', 'vessel', 900e-6, [50e-6, 12e-3], [200e-6, 3e-3], 0.02),
     blank('jarDiameter', 'jar across', 'cm', 'vessel', 0.095, [0.03, 0.4], [0.05, 0.2], 0.01),
-    { id: 'jarShape', name: 'shape', kind: 'choice', group: 'vessel', default: 'straight', lever: true, choices: [{ id: 'straight', name: 'straight jar' }, { id: 'necked', name: 'flask with its neck down' }] },
+    { id: 'jarShape', name: 'shape', kind: 'choice', group: 'vessel', default: 'straight', lever: true, source: 'A straight jar shows the true share; a flask’s neck makes the same volume look like much, and faster.', choices: [{ id: 'straight', name: 'straight jar' }, { id: 'necked', name: 'flask with its neck down' }] },
     blank('mouthDiameter', 'its neck, if it has one', 'cm', 'vessel', 0.045, [0.015, 0.3], [0.03, 0.1], 0.02), blank('neckLength', 'neck long', 'cm', 'vessel', 0.08, [0.005, 0.4], [0.02, 0.2], 0.03),
     blank('dishWater', 'water in the dish', 'mL', 'water', 400e-6, [5e-6, 10e-3], [50e-6, 1e-3], 0.05, { lever: [-200e-6, 200e-6] }),
     blank('candles', 'candles', '1', 'heat', 1, [1, 12], [1, 5], 0, { lever: [1, 2] }),
@@ -124,6 +125,15 @@ export const candleJar: Demonstration = {
     elsewhere: ['A hot jar put upside down on a wet board sticks to it.', 'Cupping glasses.', 'A lid on a pot that sits fast after cooling.'],
   },
   notGone: () => ['Was the rim under water all round? Coins under it, more water.', 'Lower the jar more slowly: more warm air is caught.', 'Two or three candles.'],
+  variants(values) {
+    const { jarVolume, jarDiameter } = values.numbers as Record<string, number>
+    // The same proportions: half the volume is 0.79 times as wide, twice 1.26 times.
+    const sized = (name: string, volume: number, across: number, jarShape: string) => ({ name, choices: { jarShape },
+      numbers: { jarVolume: jarVolume! * volume, jarDiameter: jarDiameter! * across } })
+    return sideBySide('Jars side by side', values, simulate, ['flameTime', 'level', 'share'], [
+      sized('straight, half the size', 0.5, 0.794, 'straight'), sized('straight, this size', 1, 1, 'straight'), sized('straight, twice the size', 2, 1.26, 'straight'), sized('flask with a neck, this size', 1, 1, 'necked'),
+    ])
+  },
   sizes: (values, s) => [{ id: 'lifted', name: 'water held up', value: s.results.share! * values.numbers.jarVolume! * 1000, quantity: 'mass', units: ['g', 'oz'], note: 'by the difference between inside and outside' }],
 }
 

@@ -62,7 +62,7 @@ export const canisterPop: Demonstration = {
   why: (values, s) => [
     `At ${kilopascals(values.numbers.releaseGauge!)} over the room the gas pushes on the lid with ${newtons(s.details.area! * values.numbers.releaseGauge!)}. It leaves at ${metresPerSecond(s.results.launchSpeed ?? 0)} with ${joules(s.results.lidEnergy!)}, and could land ${metres(s.results.reach ?? 0)} away.`, OPEN_QUESTION,
   ],
-  advice: (_values, s) => [{ text: `Keep at least ${metres(s.results.clearNeeded!)} clear all round; the numbers are the upper side of what this lid can do.` }],
+  advice: (_values, s) => [{ text: `Keep at least ${metres(s.results.clearNeeded!)} clear all round; the numbers are the upper side of what this lid can do.` }, { text: 'Places: presenter at arm’s length beside it, never over it; helper with blanket and extinguisher two steps behind; somebody at the door; everybody else beyond the line.' }],
   explanation: (values, s) => [
     { from: 7, text: 'A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes the lid away.' }, { from: 11, text: `The lid holds until the inside pushes ${kilopascals(values.numbers.releaseGauge!)} harder than the room. Then everything goes at once: that is the bang.` },
     { from: 14, text: `Chemical energy becomes heat, pressure, motion (${joules(s.results.lidEnergy!)} in the lid) and sound (${Math.round(s.results.levelFirstRow!)} dB at the first row).` }, { from: 16, text: 'The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times); the gas expands adiabatically over the rim’s depth: W = p1V1/(γ−1)(1−(V1/V2)^(γ−1)) − p0ΔV. A tighter lid is more dangerous, not just louder.' },

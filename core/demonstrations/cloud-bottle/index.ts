@@ -18,9 +18,9 @@ export const cloudBottle: Demonstration = {
   inputs: [
     ...ROOM_INPUTS,
     blank('vesselVolume', 'fizzy-drink bottle', 'L', 'vessel', 1e-3, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02), blank('vesselDiameter', 'bottle across', 'cm', 'vessel', 0.085, [0.04, 0.2], [0.06, 0.12], 0.01), blank('stopperDiameter', 'mouth', 'mm', 'vessel', 0.022, [0.01, 0.06], [0.018, 0.04], 0.02),
-    { id: 'liquid', name: 'liquid', kind: 'choice', group: 'water', default: 'water', lever: true, choices: [{ id: 'water', name: 'warm water' }, { id: 'ethanol', name: 'ethanol' }] },
-    { id: 'nuclei', name: 'in the air', kind: 'choice', group: 'load', default: 'smoke', lever: true, choices: Object.entries(NUCLEI).map(([id, { name }]) => ({ id, name })) },
-    { id: 'way', name: 'way', kind: 'choice', group: 'pump', default: 'pump', lever: true, choices: [{ id: 'pump', name: 'pump it up and let it go' }, { id: 'squeeze', name: 'squeeze it and let it go' }] },
+    { id: 'liquid', name: 'liquid', kind: 'choice', group: 'water', default: 'water', lever: true, source: 'Water is the weather’s own and burns nothing; ethanol gives a thicker cloud even without smoke, and is flammable.', choices: [{ id: 'water', name: 'warm water' }, { id: 'ethanol', name: 'ethanol' }] },
+    { id: 'nuclei', name: 'in the air', kind: 'choice', group: 'load', default: 'smoke', lever: true, source: 'Some say smoke is cheating: it is what clouds have too. Without it drops find little to settle on.', choices: Object.entries(NUCLEI).map(([id, { name }]) => ({ id, name })) },
+    { id: 'way', name: 'way', kind: 'choice', group: 'pump', default: 'pump', lever: true, source: 'Pumping gives more and is seen by everybody; squeezing needs nothing but hands and makes a fainter cloud.', choices: [{ id: 'pump', name: 'pump it up and let it go' }, { id: 'squeeze', name: 'squeeze it and let it go' }] },
     blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', 60e3, [2e3, 600e3], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
     blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05), blank('strokeTime', 'time of a stroke', 's', 'pump', 1, [0.2, 5], [0.5, 2], 0.1),
     blank('squeezePressure', 'squeezed to, over the room', 'kPa', 'pump', 15e3, [500, 80e3], [5e3, 35e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 10e3] }),

@@ -1,4 +1,5 @@
 import { openFlame, scald } from '../../cautions'
+import { halving } from '../../elementary'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { WALL_TRANSFER } from '../hot-air/inputs'
@@ -15,6 +16,12 @@ const HEATINGS: Readonly<Record<string, { name: string, power: number, burns: nu
 }
 const heating = ({ choices }: Values) => HEATINGS[choices.heating!] ?? HEATINGS.paper!
 const CELSIUS = 273.15
+/** Later than this nobody waits with the egg in hand, s. */
+const LONGEST_DELAY = 20
+/** Latest that this egg can be set on and still go, s. */
+const latestEgg = (values: Values): number => halving(
+  eggDelay => simulate({ ...values, numbers: { ...values.numbers, eggDelay } }, 'summary').outcome !== 'stays', values.numbers.eggDelay!, Math.max(LONGEST_DELAY, values.numbers.eggDelay!), 6,
+)
 
 export const eggInBottle: Demonstration = {
   id: 'egg-in-bottle', name: 'Egg in a bottle', summary: 'Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.',
@@ -26,7 +33,7 @@ export const eggInBottle: Demonstration = {
   gates: [{ step: 'egg', text: 'Egg in hand, pointed the right way, before anything is lit.' }],
   inputs: [
     ...ROOM_INPUTS, ...BOTTLE, ...EGG, EGG_END, EGG_SKIN,
-    { id: 'heating', name: 'what heats it', kind: 'choice', group: 'heat', default: 'paper', lever: true, choices: Object.entries(HEATINGS).map(([id, { name }]) => ({ id, name })) },
+    { id: 'heating', name: 'what heats it', kind: 'choice', group: 'heat', default: 'paper', lever: true, source: 'Paper gives most heat; matches are tidier and slower; hot water needs no flame in the room and shows that oxygen has nothing to do with it.', choices: Object.entries(HEATINGS).map(([id, { name }]) => ({ id, name })) },
     blank('flamePower', 'heat that it sets free', 'W', 'heat', v => heating(v).power, [0.5, 5000], [60, 1500], { shape: 'lognormal', relative: 0.25 }),
     blank('burnTime', 'burns for', 's', 'heat', v => heating(v).burns, [0.05, 60], [3, 25], { shape: 'lognormal', relative: 0.2 }),
     blank('rinseTemperature', 'hot water for the other way', 'degC', 'heat', CELSIUS + 80, [CELSIUS + 30, CELSIUS + 99], [CELSIUS + 50, CELSIUS + 95], { shape: 'normal', absolute: 3 }, { lever: [-10, 10] }),
@@ -110,8 +117,9 @@ export const eggInBottle: Demonstration = {
   advice(values, s) {
     const n = values.numbers
     const whole = Math.min(s.results.widestEgg!, n.neckDiameter! / (1 - n.tearSqueeze!))
+    const latest = s.outcome === 'stays' ? undefined : latestEgg(values)
     const safe = n.neckDiameter! + (whole - n.neckDiameter!) * 0.8
-    return [{ text: `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ${(safe * 1e3).toFixed(1)} mm leaves a margin.${n.eggDelay! > 2.5 ? ` In ${seconds(n.eggDelay!)} the gas has cooled already: be quicker.` : ''}`, take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) } }]
+    return [{ text: `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ${(safe * 1e3).toFixed(1)} mm leaves a margin.${latest === undefined ? '' : latest >= LONGEST_DELAY ? ' There is no hurry with this one.' : ` This one must be on within ${seconds(latest)}.`}`, take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) } }]
   },
   explanation: (_values, s) => {
     const { results: r, details: d } = s

@@ -21,7 +21,7 @@ export const eggOut: Demonstration = {
   gates: [{ step: 'push', text: 'Face out of the line of the neck before it comes.' }],
   inputs: [
     ...ROOM_INPUTS, ...BOTTLE, ...EGG, EGG_END, EGG_SKIN,
-    { id: 'method', name: 'how', kind: 'choice', group: 'heat', default: 'breath', lever: true, choices: [{ id: 'breath', name: 'blow into it' }, { id: 'warming', name: 'warm the bottle' }] },
+    { id: 'method', name: 'how', kind: 'choice', group: 'heat', default: 'breath', lever: true, source: 'Breath is quick and funny; warming is cleaner and shows the same gas law; cutting it up always works.', choices: [{ id: 'breath', name: 'blow into it' }, { id: 'warming', name: 'warm the bottle' }] },
     blank('breathPressure', 'a strong breath', 'kPa', 'load', 8e3, [500, 20e3], [2e3, 14e3], { shape: 'lognormal', relative: 0.25 }, { lever: [-2e3, 2e3] }),
     blank('breathTime', 'blown for', 's', 'load', 1.5, [0.2, 10], [0.5, 4], { shape: 'lognormal', relative: 0.2 }),
     blank('warmTemperature', 'warm water over it', 'degC', 'heat', CELSIUS + 60, [CELSIUS + 25, CELSIUS + 95], [CELSIUS + 35, CELSIUS + 80], { shape: 'normal', absolute: 3 }, { lever: [-10, 10, 20] }),

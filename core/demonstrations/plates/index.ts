@@ -6,6 +6,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { arch, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
 import { PUMP_INPUTS, PUMP_WORDS, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
 const hemispheres = ({ choices }: Values): boolean => choices.pairShape === 'hemispheres'
@@ -102,6 +103,10 @@ export const plates: Demonstration = {
     elsewhere: ['Suction cups on glass.', 'A wet glass on a wet table.', 'Vacuum lifters for stone plates.', 'A fresh jar’s lid.'],
   },
   notGone: () => ['Load off before the valve is touched.', 'Wipe and grease again: one hair leaks.', 'Watch the gauge for a minute with the valve shut.'],
+  variants: values => sideBySide('Widths side by side', values, simulate, ['holdingForce', 'safetyFactor', 'holdTime'], [0.75, 1, 1.5].map(factor => ({
+    name: `${centimetres(values.numbers.sealDiameter! * factor)} across`,
+    numbers: { sealDiameter: values.numbers.sealDiameter! * factor, chamberVolume: values.numbers.chamberVolume! * factor * factor * (hemispheres(values) ? factor : 1) },
+  }))),
   sizes: (_values, s) => [
     { id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × area inside the seal, pulled not quite straight' },
     { id: 'most', name: 'most with nothing left inside', value: s.results.mostPossible!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the same area' },

@@ -6,6 +6,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
 import { LEAK, PUMP_INPUTS, PUMP_WORDS, isDriven, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
+import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
 export const vacuumCannon: Demonstration = {
@@ -81,5 +82,8 @@ export const vacuumCannon: Demonstration = {
     elsewhere: ['Pneumatic post.', 'Tube trains pushed by air.', 'A cork from a popgun.', 'Dust in a wind tunnel.'],
   },
   notGone: () => ['Nobody walks in front: treat it as loaded.', 'Let air in through the valve at the pump, from behind the muzzle.', 'Foil, tape and ball: look for the leak.'],
+  variants: values => sideBySide('Tubes side by side', values, simulate, ['muzzleSpeed', 'timeToPump', 'exclusion'], [0.5, 1, 1.5, 2].map(factor => ({
+    name: metres(values.numbers.tubeLength! * factor), numbers: { tubeLength: values.numbers.tubeLength! * factor },
+  }))),
   sizes: (_values, s) => [{ id: 'energy', name: 'energy of the ball', value: s.results.energy!, quantity: 'energy', units: ['J', 'J'], note: 'several joules break thin sheet and skin' }, { id: 'foilForce', name: 'room on the foil', value: s.results.foilForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the tube’s section' }, { id: 'reach', name: 'could fly', value: s.results.reach!, quantity: 'length', units: ['m', 'ft'], note: 'with air drag, best angle' }],
 }

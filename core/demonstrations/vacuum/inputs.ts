@@ -52,7 +52,7 @@ export const PUMP_WORDS = [
   { input: 'pump' }, ' (by hand ', { input: 'strokeVolume' }, ' a stroke, one every ', { input: 'strokeTime' }, '; driven ', { input: 'pumpSpeed' }, '; at best down to ', { input: 'ultimatePressure' }, ')',
 ] as const
 
-export const jarInputs = (volume = 6.5e-3, diameter = 0.19, height = 0.26): QuantityInput[] => [
+export const jarInputs = (volume: QuantityInput['default'] = 6.5e-3, diameter: QuantityInput['default'] = 0.19, height: QuantityInput['default'] = 0.26): QuantityInput[] => [
   blank('jarVolume', 'capacity of the jar', 'L', 'vessel', volume, [0.1e-3, 60e-3], [0.5e-3, 15e-3], 0.02),
   blank('jarDiameter', 'inside of the jar across', 'cm', 'vessel', diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
   blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01),

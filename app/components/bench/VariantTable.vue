@@ -1,0 +1,37 @@
+<script setup lang="ts">
+/** The same staging with other shapes, sizes or pumps, side by side. */
+import type { Demonstration, Values } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, values: Values }>()
+const units = useUnitsStore()
+const table = computed(() => props.demonstration.variants?.(props.values))
+const specs = computed(() => table.value?.results.map(id => props.demonstration.results.find(r => r.id === id)!) ?? [])
+</script>
+
+<template>
+  <section v-if="table" aria-labelledby="variants-title">
+    <h2 id="variants-title">
+      {{ table.title }}
+    </h2>
+    <table class="w-full figures text-sm">
+      <thead>
+        <tr class="soft text-left align-bottom">
+          <td />
+          <th v-for="spec in specs" :key="spec.id" scope="col" class="font-normal text-right pl-3">
+            {{ spec.name }}
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in table.rows" :key="row.name" class="border-t rule">
+          <th scope="row" class="text-left font-normal py-1">
+            {{ row.name }}
+          </th>
+          <td v-for="spec in specs" :key="spec.id" class="text-right pl-3 whitespace-nowrap">
+            {{ row.results[spec.id] === undefined ? 'never' : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2) }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

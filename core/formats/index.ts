@@ -1,6 +1,7 @@
 export * from './staging'
 export * from './prediction'
 export * from './run'
+export * from './running-order'
 export * from './shelf'
 export * from './shelf-values'
 export * from './shelf-fields'

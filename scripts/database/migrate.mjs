@@ -79,4 +79,9 @@ async function loadDemo(root, client, say) {
     await client.query('insert into run (id, staging_id, staging_version, performed_at, outcome, document) values ($1, $2, $3, $4, $5, $6)',
       [id, stagingId, stagingVersion, document.performedAt, document.outcome, document])
   }
+  const current = new Map(read('stagings').map(({ id, versions }) => [id, versions.at(-1)]))
+  for (const { id, document } of read('running-orders')) {
+    const whole = { ...document, acts: document.acts.map(act => ({ ...act, staging: current.get(act.from) })) }
+    await client.query('insert into running_order (id, title, starts, document) values ($1, $2, $3, $4)', [id, whole.title, whole.start, whole])
+  }
 }

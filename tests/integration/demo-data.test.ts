@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { StagingSample, checkRun, checkShelfItem, observationOf, readStaging, roomSchema, runSchema, shelfItemSchema, stagingOfRun, summarise, withRoom } from '../../core'
+import { StagingSample, checkRun, checkShelfItem, observationOf, readStaging, roomSchema, runSchema, runningOrderSchema, shelfItemSchema, stagingOfRun, summarise, withRoom } from '../../core'
 
 const read = (name: string) => JSON.parse(readFileSync(`db/demo/${name}.json`, 'utf8'))
 const room = roomSchema.parse(read('room'))
@@ -14,6 +14,10 @@ describe('demo data', () => {
     for (const run of runs) {
       const staging = stagings.find(s => s.id === run.stagingId)!.versions[run.stagingVersion - 1]
       checkRun(readStaging(staging).document, runSchema.parse(run.document))
+    }
+    for (const { document } of read('running-orders')) {
+      const acts = document.acts.map((act: { from: string }) => ({ ...act, staging: stagings.find(s => s.id === act.from)!.versions.at(-1) }))
+      expect(runningOrderSchema.parse({ ...document, acts }).acts).toHaveLength(document.acts.length)
     }
     expect(new Set([...stagings, ...read('shelf'), ...read('runs')].map(r => r.id)).size).toBe(stagings.length + read('shelf').length + runs.length)
   })

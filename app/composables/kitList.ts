@@ -1,0 +1,17 @@
+import type { Fit, ShelfItemDocument } from '~~/core'
+import type { OrderAct } from '~/composables/useRunningOrder'
+
+const PLACES: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath', pump: 'a pump' }
+
+/** What to carry, summed over the acts, and what the Shelf can't give. */
+export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: readonly ShelfItemDocument[]): { lines: { name: string, count: number }[], missing: string[] } {
+  const counts = new Map<string, number>()
+  const missing: string[] = []
+  for (const { read, act } of acts) {
+    for (const name of read.demonstration.kit(read.values)) counts.set(name, (counts.get(name) ?? 0) + 1)
+    const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
+    for (const place of fit?.missing ?? []) missing.push(`${PLACES[place.kind]} for ${act.title}`)
+  }
+  const low = items.filter(i => i.kind === 'consumable' && i.count <= i.restockAt).map(i => `${i.name}: few left`)
+  return { lines: [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => a.name.localeCompare(b.name)), missing: [...missing, ...low] }
+}

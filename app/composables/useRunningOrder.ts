@@ -1,0 +1,80 @@
+import { useDebounceFn } from '@vueuse/core'
+import {
+  actOf, fitsShow, readStaging, withRoom, findDemonstration, type Act, type Mend, type Plan, type ReadStaging, type RunningOrderDocument, type Simulation,
+} from '~~/core'
+import type { StoredStaging } from '~/composables/useStagingEditor'
+
+export interface StoredOrder { id: string, version: number, document: RunningOrderDocument, updatedAt: string }
+export interface OrderAct { read: ReadStaging, simulation: Simulation, act: Act }
+interface Planned { plan?: Plan, clashes: string[], mends: Mend[] }
+
+/** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */
+export function useRunningOrder(id: string) {
+  const room = useRoomStore()
+  const stored = shallowRef<StoredOrder>()
+  const planned = shallowRef<Planned>({ clashes: [], mends: [] })
+  const failure = ref('')
+  const refused = ref<{ clashes: string[], mends: Mend[] }>()
+  const busy = ref(false)
+  const document = computed(() => stored.value?.document)
+
+  /** The stagings as they are now, where they still exist. */
+  async function load() {
+    try {
+      if (!room.loaded) await room.load()
+      const [order, stagings] = await Promise.all([$fetch<StoredOrder>(`/api/running-orders/${id}`), $fetch<StoredStaging[]>('/api/stagings')])
+      const current = new Map(stagings.map(s => [s.id, s.document]))
+      stored.value = { ...order, document: { ...order.document, acts: order.document.acts.map(a => ({ ...a, staging: a.from ? current.get(a.from) ?? a.staging : a.staging })) } }
+      planned.value = await ask(stored.value.document)
+      failure.value = ''
+    } catch (error) {
+      failure.value = refusalOf(error).message
+    }
+  }
+
+  const actsOf = (d: RunningOrderDocument): OrderAct[] => d.acts.map(({ id: actId, staging, talk, target }) => {
+    const read = readStaging(withRoom(staging, room.document, findDemonstration(staging.demonstration)!))
+    const simulation = read.demonstration.simulate(read.values, 'trace')
+    return {
+      read, simulation,
+      act: { ...actOf(actId, staging.title || read.demonstration.name, read.demonstration, read.values, simulation, talk), ...(target !== undefined && { target }) },
+    }
+  })
+  const ask = (d: RunningOrderDocument): Promise<Planned> =>
+    $fetch('/api/running-orders/plan', { method: 'POST', body: { acts: actsOf(d).map(a => a.act), stage: { heaters: d.heaters, hands: d.hands, before: d.before * 60 } } })
+
+  async function save(d: RunningOrderDocument) {
+    const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, { baseVersion: stored.value!.version, document: d })
+    stored.value = { ...saved, document: d }
+  }
+  /**
+   * Changes the order. With `strict` a change after which a target is missed is refused and nothing is changed: a bar that
+   * is dragged never makes an order that can't be performed.
+   */
+  async function change(edit: (d: RunningOrderDocument) => void, strict = false): Promise<boolean> {
+    const next = structuredClone(toRaw(document.value!))
+    edit(next)
+    busy.value = true
+    refused.value = undefined
+    try {
+      const answer = await ask(next)
+      if (strict && !fitsShow(answer.plan)) {
+        refused.value = { clashes: answer.clashes, mends: answer.mends }
+        return false
+      }
+      await save(next)
+      planned.value = answer
+      failure.value = ''
+      return true
+    } catch (error) {
+      const { status, message } = refusalOf(error)
+      failure.value = status === 409 ? `${message} It is loaded afresh; do your change again.` : message
+      if (status === 409) await load()
+      return false
+    } finally {
+      busy.value = false
+    }
+  }
+  const acts = computed(() => document.value ? actsOf(document.value) : [])
+  return { stored, document, acts, planned, refused, failure, busy, load, change, changeSoon: useDebounceFn(change, 400) }
+}

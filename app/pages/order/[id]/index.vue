@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { fitShelf, type RunningOrderDocument } from '~~/core'
+import type { StoredStaging } from '~/composables/useStagingEditor'
+
+const id = String(useRoute().params.id)
+const order = useRunningOrder(id)
+const { document, acts, planned, refused, failure, busy, change } = order
+const shelf = useShelfStore()
+const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
+await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
+useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
+
+const clock = (s: number) => clockAt(document.value!.start, s)
+const plan = computed(() => planned.value.plan)
+const misses = computed(() => planned.value.clashes)
+
+const add = (event: Event) => {
+  const field = event.target as HTMLSelectElement
+  const staging = stagings.value?.find(s => s.id === field.value)
+  field.value = ''
+  if (staging) change((d) => { d.acts.push({ id: crypto.randomUUID(), from: staging.id, staging: staging.document, talk: 60 }) })
+}
+const swap = (d: RunningOrderDocument, i: number, j: number) => {
+  const [a, b] = [d.acts[i]!, d.acts[j]!]
+  d.acts[i] = b
+  d.acts[j] = a
+}
+/** Minutes and seconds typed as 12, 12:30 or left empty. */
+function setTarget(i: number, event: Event) {
+  const text = (event.target as HTMLInputElement).value.trim()
+  const match = /^(\d{1,3})(?::([0-5]\d))?$/.exec(text)
+  if (text === '') change((d) => { delete d.acts[i]!.target })
+  else if (match) change((d) => { d.acts[i]!.target = Number(match[1]) * 60 + Number(match[2] ?? 0) })
+  else targetFault.value = { index: i, message: `given "${text}"; accepted: minutes from the start, such as 12 or 12:30, or nothing` }
+  if (text === '' || match) targetFault.value = undefined
+}
+const targetFault = ref<{ index: number, message: string }>()
+const targetWords = (s: number | undefined) => s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
+const number = (field: 'heaters' | 'hands' | 'before', most: number, least: number) => (event: Event) => {
+  const value = Math.round(Number((event.target as HTMLInputElement).value))
+  if (value >= least && value <= most) change((d) => { d[field] = value })
+  else (event.target as HTMLInputElement).value = String(document.value![field])
+}
+
+/** What each demonstration needs from the Shelf, and whether it is there. */
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
+const exportJson = () => download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
+const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrderCalendar(document.value!, acts.value.map(a => a.act), plan.value!), 'text/calendar')
+</script>
+
+<template>
+  <div class="max-w-[1400px] mx-auto px-4 sm:px-6 py-4">
+    <p v-if="failure" class="fault border border-(--danger) rounded-md p-2 mb-2" role="alert">
+      {{ failure }}
+    </p>
+    <template v-if="document">
+      <h1 class="text-3xl">
+        <label class="sr-only" for="order-title">Title of the running order</label>
+        <input id="order-title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="document.title" @change="change(d => { d.title = ($event.target as HTMLInputElement).value.trim() || d.title })">
+      </h1>
+      <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
+        <label>Begins<input type="datetime-local" class="text-field figures" :value="document.start" @change="change(d => { d.start = ($event.target as HTMLInputElement).value || d.start })"></label>
+        <label>Heaters<input type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @change="number('heaters', 12, 0)($event)"></label>
+        <label>Pairs of hands<input type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @change="number('hands', 8, 1)($event)"></label>
+        <label>Heat from, min before<input type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @change="number('before', 240, 0)($event)"></label>
+        <label>Add a staging
+          <select class="text-field" @change="add">
+            <option value="">from the Bench…</option>
+            <option v-for="s in stagings ?? []" :key="s.id" :value="s.id">{{ s.document.title || s.document.demonstration }}</option>
+          </select>
+        </label>
+        <span class="soft" role="status" data-testid="plan-state">{{ busy ? 'Planning…' : acts.length === 0 ? 'Nothing in it yet' : plan && misses.length === 0 ? 'It fits' : 'It does not fit' }}</span>
+      </div>
+
+      <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
+        <TimeLine :acts="acts.map(a => a.act)" :plan="plan" :before="document.before * 60" :clock="clock" @move="(i, lift) => change(d => { d.acts[i]!.target = lift }, true)" />
+      </section>
+      <div v-if="refused" class="border-l-4 border-(--danger) pl-3 my-2" role="alert">
+        <p class="font-bold">
+          Not moved: it would break the order.
+        </p>
+        <p v-for="c in refused.clashes" :key="c">
+          {{ c }}
+        </p>
+      </div>
+      <div v-if="misses.length" class="border-l-4 border-(--danger) pl-3 my-2" role="status" data-testid="clashes">
+        <p v-for="c in misses" :key="c">
+          {{ c }}
+        </p>
+        <template v-if="planned.mends.length">
+          <p class="soft">
+            What would mend it:
+          </p>
+          <ul class="list-disc pl-5">
+            <li v-for="m in planned.mends" :key="m.text">
+              {{ m.text }}<span class="soft">: {{ m.missed < 1 ? 'then it fits' : `still ${Math.ceil(m.missed / 60)} min off in all` }}</span>
+            </li>
+          </ul>
+        </template>
+      </div>
+
+      <div class="grid lg:grid-cols-[3fr_2fr] gap-8 mt-4">
+        <section aria-labelledby="acts-title">
+          <h2 id="acts-title">
+            In this order
+          </h2>
+          <ol>
+            <li v-for="(a, i) in acts" :key="a.act.id" class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline">
+              <span class="display soft figures">{{ i + 1 }}</span>
+              <div>
+                <NuxtLink class="font-bold underline decoration-(--gap) underline-offset-3" :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'">
+                  {{ a.act.title }}
+                </NuxtLink>
+                <p class="text-sm soft figures">
+                  <template v-if="plan">
+                    <template v-if="a.act.heating > 0">
+                      heat on {{ clock(plan.acts[i]!.heatOn) }}, ready {{ clock(plan.acts[i]!.ready) }},
+                    </template>
+                    lift {{ clock(plan.acts[i]!.lift) }}
+                  </template>
+                </p>
+                <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
+                  <label>talk before, s<input type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @change="change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(($event.target as HTMLInputElement).value) || 0)) })"></label>
+                  <label>at minute<input class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @change="setTarget(i, $event)"></label>
+                </div>
+                <p v-if="targetFault?.index === i" class="fault" role="alert">
+                  {{ targetFault.message }}
+                </p>
+              </div>
+              <span class="flex gap-1">
+                <button class="quiet-button !px-2" :disabled="i === 0" :aria-label="`${a.act.title} one earlier`" @click="change(d => swap(d, i, i - 1))">↑</button>
+                <button class="quiet-button !px-2" :disabled="i === acts.length - 1" :aria-label="`${a.act.title} one later`" @click="change(d => swap(d, i, i + 1))">↓</button>
+                <button class="quiet-button !px-2" :aria-label="`Take ${a.act.title} out`" @click="change(d => { d.acts.splice(i, 1) })">×</button>
+              </span>
+            </li>
+          </ol>
+        </section>
+        <div class="grid gap-6 content-start">
+          <section aria-labelledby="kit-title">
+            <h2 id="kit-title">
+              Kit
+            </h2>
+            <p v-for="line in kit.missing" :key="line" class="font-bold">
+              Missing: {{ line }}
+            </p>
+            <ul class="columns-2 text-sm">
+              <li v-for="line in kit.lines" :key="line.name">
+                {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>
+              </li>
+            </ul>
+          </section>
+          <section aria-labelledby="files-title">
+            <h2 id="files-title">
+              Take it along
+            </h2>
+            <p class="flex flex-wrap gap-3">
+              <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
+                Run sheet, kit list and safety sheet, to print
+              </NuxtLink>
+              <button class="plain-link" :disabled="!plan" @click="exportCalendar">
+                Calendar (iCal)
+              </button>
+              <button class="plain-link" @click="exportJson">
+                Running order (JSON)
+              </button>
+            </p>
+          </section>
+        </div>
+      </div>
+    </template>
+    <p v-else-if="!failure" class="soft p-8">
+      Laying it out…
+    </p>
+  </div>
+</template>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+/** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
+import { WHO_DECIDES, fitShelf } from '~~/core'
+
+const id = String(useRoute().params.id)
+const order = useRunningOrder(id)
+const { document, acts, planned, failure } = order
+const shelf = useShelfStore()
+await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
+useHead({ title: () => `Sheets: ${document.value?.title ?? ''} · Zealous Hush` })
+
+const clock = (s: number) => clockAt(document.value!.start, s)
+const plan = computed(() => planned.value.plan)
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
+const when = computed(() => document.value ? new Date(document.value.start).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' }) : '')
+
+/** Everything that somebody does, by the clock. */
+const run = computed(() => {
+  if (!plan.value) return []
+  const helper = document.value!.hands > 1 ? 'helper' : 'presenter'
+  return plan.value.acts.flatMap((p, i) => {
+    const { act, read } = acts.value[i]!
+    return [
+      ...(act.heating > 0
+        ? [
+            { at: p.heatOn, who: helper, what: `${act.title}: on heater ${p.heater! + 1}, heat on.` },
+            { at: p.ready, who: helper, what: `${act.title}: ready${p.waits > 5 ? `; low flame until ${clock(p.lift)}, no later than ${clock(p.ready + act.wait)}` : ''}.` },
+          ]
+        : []),
+      { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: talk; the room predicts.` },
+      { at: p.lift, who: 'presenter', what: `${act.title}: ${act.heating > 0 ? 'heat off, lift, go' : 'go'}. ${read.demonstration.gates.map(g => g.text).join(' ')}` },
+      { at: p.done, who: 'presenter', what: `${act.title}: ask what happened.` },
+    ]
+  }).sort((a, b) => a.at - b.at)
+})
+const hazards = computed(() => acts.value.map(({ act, read, simulation }) => ({
+  title: act.title, cautions: read.demonstration.cautions(read.values, simulation).sort((a, b) => Number(b.severity === 'raised') - Number(a.severity === 'raised')),
+  sizes: read.demonstration.sizes(read.values, simulation), notGone: read.demonstration.notGone(read.values, simulation),
+})))
+const units = useUnitsStore()
+const print = () => window.print()
+const EMERGENCY = [
+  'Stop. Heaters and pumps off; nobody touches a closed vessel.', 'Everybody back; one person at the door.', 'Scald or burn: cold running water for twenty minutes, then first aid.',
+  'Glass or splinters in an eye: do not rub; cover it, first aid, doctor.', 'Fire: blanket or extinguisher if it is small; otherwise out, door shut, alarm.',
+]
+</script>
+
+<template>
+  <div class="max-w-4xl mx-auto px-4 sm:px-6 py-4 sheets">
+    <p class="no-print flex gap-3 mb-3">
+      <button class="strong-button" @click="print">
+        Print
+      </button>
+      <NuxtLink class="plain-link self-center" :to="`/order/${id}`">
+        Back to the running order
+      </NuxtLink>
+    </p>
+    <p v-if="failure" class="fault" role="alert">
+      {{ failure }}
+    </p>
+    <template v-if="document">
+      <h1 class="text-2xl">
+        {{ document.title }}
+      </h1>
+      <p class="soft mb-3">
+        {{ when }}
+      </p>
+      <section aria-labelledby="run-title">
+        <h2 id="run-title" class="!text-xl">
+          Run sheet
+        </h2>
+        <p v-for="c in planned.clashes" :key="c" class="font-bold">
+          Does not fit: {{ c }}
+        </p>
+        <table class="w-full figures">
+          <thead>
+            <tr class="text-left soft">
+              <th>time</th><th>who</th><th>what</th><th>done</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="(line, i) in run" :key="i" class="border-t rule align-top">
+              <td class="pr-3 whitespace-nowrap font-bold">
+                {{ clock(line.at) }}
+              </td>
+              <td class="pr-3">
+                {{ line.who }}
+              </td>
+              <td class="py-1">
+                {{ line.what }}
+              </td>
+              <td class="text-center">
+                ☐
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <section aria-labelledby="carry-title" class="new-page">
+        <h2 id="carry-title" class="!text-xl">
+          Kit list
+        </h2>
+        <p v-for="line in kit.missing" :key="line" class="font-bold">
+          Missing: {{ line }}
+        </p>
+        <ul class="columns-2 mt-1">
+          <li v-for="line in kit.lines" :key="line.name">
+            ☐ {{ line.name }}<template v-if="line.count > 1">
+              × {{ line.count }}
+            </template>
+          </li>
+        </ul>
+      </section>
+      <section aria-labelledby="safety-title" class="new-page">
+        <h2 id="safety-title" class="!text-xl">
+          Safety sheet
+        </h2>
+        <p class="mb-2">
+          {{ WHO_DECIDES }}
+        </p>
+        <div v-for="h in hazards" :key="h.title" class="mb-4">
+          <h3 class="text-lg font-bold">
+            {{ h.title }}
+          </h3>
+          <table class="w-full text-sm">
+            <thead>
+              <tr class="text-left soft">
+                <th class="w-2/5">
+                  hazard, with the number behind it
+                </th><th>control</th><th class="w-16">
+                  done by
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
+                <td class="pr-3 py-1">
+                  <b v-if="c.severity === 'raised'">Raised: </b>{{ c.hazard }}
+                </td><td class="pr-3 py-1">
+                  {{ c.control }}
+                </td><td class="border-b rule" />
+              </tr>
+            </tbody>
+          </table>
+          <p class="text-sm mt-1">
+            <b>How big:</b> {{ h.sizes.map(s => `${s.name} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
+          </p>
+          <p class="text-sm">
+            <b>If nothing happens:</b> {{ h.notGone.join(' ') }}
+          </p>
+        </div>
+        <h3 class="text-lg font-bold">
+          In an emergency
+        </h3>
+        <ol class="list-decimal pl-5">
+          <li v-for="line in EMERGENCY" :key="line">
+            {{ line }}
+          </li>
+        </ol>
+        <dl class="grid grid-cols-[14rem_1fr] gap-y-4 mt-5">
+          <template v-for="line in ['Risk assessment, number and date', 'Local rules checked', 'First aid and extinguisher are at', 'Who stands where', 'Presenter, signed', 'Head of department, signed']" :key="line">
+            <dt>{{ line }}</dt><dd class="border-b border-(--ink)" />
+          </template>
+        </dl>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style>
+@media print {
+  header, .no-print { display: none !important; }
+  html, body { background: #fff !important; }
+  .new-page { break-before: page; }
+  .sheets tr, .sheets li { break-inside: avoid; }
+  @page { margin: 16mm; }
+}
+</style>

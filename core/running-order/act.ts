@@ -1,0 +1,36 @@
+/** One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the presenter. */
+import type { Demonstration, Simulation, Values } from '../demonstrations'
+
+export interface Act {
+  id: string
+  title: string
+  /** s on a heater until it may be lifted; 0 if it needs none */ heating: number
+  /** s that it can wait on a low flame after that */ wait: number
+  /** s that the presenter is taken from the lift on: the transfer, the hush and what follows */ show: number
+  /** s of talk before the lift */ talk: number
+  /** s from the start at which it should be lifted, if that is fixed */ target?: number
+}
+
+/** A hush may last so many times its nominal length before the next thing begins. */
+const LONG_HUSH = 1.6
+/** Looking and wondering afterwards, s. */
+const WONDER = 20
+/** Nothing has happened by then: give up, s. */
+const PATIENCE = 90
+/** Margin before a vessel without a low flame would be dry, s. */
+const DRY_MARGIN = 30
+
+/**
+ * What a staging asks of the show. Needs a simulation with a trace.
+ * @param talk s of talk before it
+ */
+export function actOf(id: string, title: string, demonstration: Demonstration, values: Values, simulation: Simulation, talk: number): Act {
+  const { details, results, trace } = simulation
+  const lifting = details.timeOfLifting ?? 0
+  const ready = demonstration.ready?.(values, simulation)
+  const dry = ready?.dryAt === undefined ? 0 : Math.max(0, ready.dryAt - lifting - DRY_MARGIN)
+  const end = trace!.stages.at(-1)!.end
+  // Without a heater the presenter is there from the first act to the last.
+  const show = lifting > 0 ? Math.max(0, (details.sealing ?? lifting) - lifting) + (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH) : end
+  return { id, title, heating: lifting, wait: lifting > 0 ? Math.max(0, ready?.lowFlame ?? dry) : 0, show: show + WONDER, talk }
+}

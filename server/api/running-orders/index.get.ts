@@ -1,0 +1,3 @@
+import { listOrders } from '../../database/running-orders'
+
+export default defineEventHandler(() => listOrders())

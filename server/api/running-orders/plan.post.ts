@@ -1,0 +1,20 @@
+import { z } from 'zod'
+import { clashes, mends, planShow } from '../../../core'
+import { readJson } from '../../http/body'
+import { solver } from '../../solver/highs'
+
+const seconds = z.number().min(0).max(20000)
+const body = z.object({
+  acts: z.array(z.object({
+    id: z.string().max(60), title: z.string().max(200), heating: seconds, wait: seconds, show: seconds, talk: seconds, target: z.number().min(0).max(21600).optional(),
+  })).max(24),
+  stage: z.object({ heaters: z.int().min(0).max(12), hands: z.int().min(1).max(8), before: z.number().min(0).max(14400) }),
+})
+
+/** When each act goes on the heat and when it is lifted; what does not fit, and what would mend it. Writes nothing. */
+export default defineEventHandler(async (event) => {
+  const { acts, stage } = await readJson(event, body)
+  const solve = await solver()
+  const plan = planShow(acts, stage, solve)
+  return { plan, clashes: clashes(acts, plan, stage), mends: mends(acts, stage, solve, plan) }
+})

@@ -10,7 +10,7 @@ export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: 
   for (const { read, act } of acts) {
     for (const name of read.demonstration.kit(read.values)) counts.set(name, (counts.get(name) ?? 0) + 1)
     const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
-    for (const place of fit?.missing ?? []) missing.push(`${PLACES[place.kind]} for ${act.title}`)
+    for (const place of fit?.missing ?? []) missing.push(`Missing: ${PLACES[place.kind]} for ${act.title}`)
   }
   const low = items.filter(i => i.kind === 'consumable' && i.count <= i.restockAt).map(i => `${i.name}: few left`)
   return { lines: [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => a.name.localeCompare(b.name)), missing: [...missing, ...low] }

@@ -1,4 +1,3 @@
-import { useDebounceFn } from '@vueuse/core'
 import {
   actOf, fitsShow, readStaging, withRoom, findDemonstration, type Act, type Mend, type Plan, type ReadStaging, type RunningOrderDocument, type Simulation,
 } from '~~/core'
@@ -17,6 +16,7 @@ export function useRunningOrder(id: string) {
   const refused = ref<{ clashes: string[], mends: Mend[] }>()
   const busy = ref(false)
   const document = computed(() => stored.value?.document)
+  let queue: Promise<unknown> = Promise.resolve()
 
   /** The stagings as they are now, where they still exist. */
   async function load() {
@@ -51,7 +51,13 @@ export function useRunningOrder(id: string) {
    * Changes the order. With `strict` a change after which a target is missed is refused and nothing is changed: a bar that
    * is dragged never makes an order that can't be performed.
    */
-  async function change(edit: (d: RunningOrderDocument) => void, strict = false): Promise<boolean> {
+  function change(edit: (d: RunningOrderDocument) => void, strict = false): Promise<boolean> {
+    // One after the other: the next one starts from what the last one left.
+    const done = queue.then(() => changeNow(edit, strict))
+    queue = done
+    return done
+  }
+  async function changeNow(edit: (d: RunningOrderDocument) => void, strict: boolean): Promise<boolean> {
     const next = structuredClone(toRaw(document.value!))
     edit(next)
     busy.value = true
@@ -76,5 +82,5 @@ export function useRunningOrder(id: string) {
     }
   }
   const acts = computed(() => document.value ? actsOf(document.value) : [])
-  return { stored, document, acts, planned, refused, failure, busy, load, change, changeSoon: useDebounceFn(change, 400) }
+  return { stored, document, acts, planned, refused, failure, busy, load, change }
 }

@@ -6,6 +6,7 @@ export interface Act {
   title: string
   /** s on a heater until it may be lifted; 0 if it needs none */ heating: number
   /** s that it can wait on a low flame after that */ wait: number
+  /** s that it should be ready before its lift, where it can wait */ early: number
   /** s that the presenter is taken from the lift on: the transfer, the hush and what follows */ show: number
   /** s of talk before the lift */ talk: number
   /** s from the start at which it should be lifted, if that is fixed */ target?: number
@@ -17,6 +18,8 @@ const LONG_HUSH = 1.6
 const WONDER = 20
 /** Nothing has happened by then: give up, s. */
 const PATIENCE = 90
+/** Ready this long before its cue, so that a slow heater does no harm, s. */
+const IN_HAND = 20
 /** Margin before a vessel without a low flame would be dry, s. */
 const DRY_MARGIN = 30
 
@@ -32,5 +35,6 @@ export function actOf(id: string, title: string, demonstration: Demonstration, v
   const end = trace!.stages.at(-1)!.end
   // Without a heater the presenter is there from the first act to the last.
   const show = lifting > 0 ? Math.max(0, (details.sealing ?? lifting) - lifting) + (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH) : end
-  return { id, title, heating: lifting, wait: lifting > 0 ? Math.max(0, ready?.lowFlame ?? dry) : 0, show: show + WONDER, talk }
+  const wait = lifting > 0 ? Math.max(0, ready?.lowFlame ?? dry) : 0
+  return { id, title, heating: lifting, wait, early: Math.min(IN_HAND, wait / 2), show: show + WONDER, talk }
 }

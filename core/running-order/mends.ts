@@ -53,7 +53,7 @@ export function mends(acts: readonly Act[], stage: Stagecraft, solve: Solver, pl
   attempt('one more heater', acts, { ...stage, heaters: stage.heaters + 1 })
   if (stage.hands < 2) attempt('a second pair of hands', acts, { ...stage, hands: 2 })
   acts.forEach((act, i) => {
-    if (act.heating > 60) attempt(`less water in ${act.title} (a third less time on the heat)`, acts.map((a, j) => j === i ? { ...a, heating: a.heating * 2 / 3, wait: a.wait * 2 / 3 } : a), stage)
+    if (act.heating > 60) attempt(`less water in ${act.title} (a third less time on the heat)`, acts.map((a, j) => j === i ? { ...a, heating: a.heating * 2 / 3, wait: a.wait * 2 / 3, early: a.early * 2 / 3 } : a), stage)
     const next = acts[i + 1]
     if (next) {
       const swapped = [...acts]

@@ -46,7 +46,7 @@ export function programme(acts: readonly Act[], { heaters, hands, before }: Stag
   const whole: string[] = []
   const hot = acts.map(a => a.heating > 0)
   acts.forEach((act, i) => {
-    bounds.push(`0 <= c${i} <= ${BIG}`, `0 <= w${i} <= ${num(act.wait)}`)
+    bounds.push(`0 <= c${i} <= ${BIG}`, `${num(act.early)} <= w${i} <= ${num(act.wait)}`)
     // A low flame wastes water: a little. Ending late: less still. A missed target: much.
     goal.push(term(0.01, `w${i}`), term(0.001, `c${i}`))
     if (act.target !== undefined) {

@@ -11,7 +11,7 @@ beforeAll(async () => {
     return solution.Status === 'Optimal' ? Object.fromEntries(Object.entries(solution.Columns).map(([name, column]) => [name, (column as { Primal: number }).Primal])) : undefined
   }
 })
-const act = (id: string, more: Partial<Act> = {}): Act => ({ id, title: id, heating: 200, wait: 60, show: 40, talk: 30, ...more })
+const act = (id: string, more: Partial<Act> = {}): Act => ({ id, title: id, heating: 200, wait: 60, early: 0, show: 40, talk: 30, ...more })
 const TWO: Stagecraft = { heaters: 2, hands: 2, before: 600 }
 
 /** Earliest lifts in this order over every way to share the heaters out, by trying them all. */

@@ -194,7 +194,7 @@ test('says when the server does not answer, and keeps what was typed', async ({ 
   await page.getByRole('button', { name: 'Undo all' }).click()
 })
 
-for (const [name, path] of [['Bench', STAGING], ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
+for (const [name, path] of [['Bench', STAGING], ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['running orders', '/order'], ['a running order', '/order/5a1d0000-0000-4000-8000-000000000301'], ['its sheets', '/order/5a1d0000-0000-4000-8000-000000000301/sheets'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await page.goto(at(path))

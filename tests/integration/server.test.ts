@@ -73,6 +73,26 @@ describe('stagings', () => {
   })
 })
 
+describe('running orders', () => {
+  const order = (title: string) => ({ title, start: '2026-12-04T18:30', acts: [] })
+  it('are added and changed once, and nobody overwrites what somebody else saved', async () => {
+    const id = randomUUID()
+    const add = { id, writeId: randomUUID(), document: order('Evening') }
+    expect((await send('POST', '/api/running-orders', add)).body).toMatchObject({ version: 1, document: { title: 'Evening', heaters: 1 } })
+    expect((await send('POST', '/api/running-orders', add)).body.version).toBe(1)
+    const write = { writeId: randomUUID(), baseVersion: 1, document: order('Late evening') }
+    expect((await send('PUT', `/api/running-orders/${id}`, write)).body.version).toBe(2)
+    expect((await send('PUT', `/api/running-orders/${id}`, write)).body.version).toBe(2)
+    expect((await send('PUT', `/api/running-orders/${id}`, { writeId: randomUUID(), baseVersion: 1, document: order('Other') })).status).toBe(409)
+    expect((await send('GET', `/api/running-orders/${id}`)).body.document.title).toBe('Late evening')
+  })
+  it('refuse a start that is no moment, and say what is accepted', async () => {
+    const { status, body } = await send('POST', '/api/running-orders', { id: randomUUID(), writeId: randomUUID(), document: { ...order('x'), start: 'soon' } })
+    expect(status).toBe(422)
+    expect(body.message).toMatch(/start: given "soon"; accepted: a date and time such as/)
+  })
+})
+
 describe('runs', () => {
   it('keep the version that they used', async () => {
     const id = await addStaging(7)

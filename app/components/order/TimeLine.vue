@@ -3,7 +3,7 @@
 import { useEventListener, useResizeObserver } from '@vueuse/core'
 import type { Act, Plan } from '~~/core'
 
-const props = defineProps<{ acts: readonly Act[], plan: Plan, before: number, clock: (s: number) => string }>()
+const props = defineProps<{ acts: readonly Act[], plan: Plan, clock: (s: number) => string }>()
 const emit = defineEmits<{ move: [index: number, lift: number] }>()
 
 const box = ref<HTMLElement>()

@@ -59,11 +59,11 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
         <input id="order-title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="document.title" @change="change(d => { d.title = ($event.target as HTMLInputElement).value.trim() || d.title })">
       </h1>
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
-        <label>Begins<input type="datetime-local" class="text-field figures" :value="document.start" @change="change(d => { d.start = ($event.target as HTMLInputElement).value || d.start })"></label>
-        <label>Heaters<input type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @change="number('heaters', 12, 0)($event)"></label>
-        <label>Pairs of hands<input type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @change="number('hands', 8, 1)($event)"></label>
-        <label>Heat from, min before<input type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @change="number('before', 240, 0)($event)"></label>
-        <label>Add a staging
+        <label class="grid">Begins<input type="datetime-local" class="text-field figures" :value="document.start" @change="change(d => { d.start = ($event.target as HTMLInputElement).value || d.start })"></label>
+        <label class="grid">Heaters<input type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @change="number('heaters', 12, 0)($event)"></label>
+        <label class="grid">Pairs of hands<input type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @change="number('hands', 8, 1)($event)"></label>
+        <label class="grid">Heat from, min before<input type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @change="number('before', 240, 0)($event)"></label>
+        <label class="grid">Add a staging
           <select class="text-field" @change="add">
             <option value="">from the Bench…</option>
             <option v-for="s in stagings ?? []" :key="s.id" :value="s.id">{{ s.document.title || s.document.demonstration }}</option>
@@ -73,7 +73,7 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
       </div>
 
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
-        <TimeLine :acts="acts.map(a => a.act)" :plan="plan" :before="document.before * 60" :clock="clock" @move="(i, lift) => change(d => { d.acts[i]!.target = lift }, true)" />
+        <TimeLine :acts="acts.map(a => a.act)" :plan="plan" :clock="clock" @move="(i, lift) => change(d => { d.acts[i]!.target = lift }, true)" />
       </section>
       <div v-if="refused" class="border-l-4 border-(--danger) pl-3 my-2" role="alert">
         <p class="font-bold">
@@ -120,8 +120,8 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
                   </template>
                 </p>
                 <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                  <label>talk before, s<input type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @change="change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(($event.target as HTMLInputElement).value) || 0)) })"></label>
-                  <label>at minute<input class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @change="setTarget(i, $event)"></label>
+                  <label class="grid">talk before, s<input type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @change="change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(($event.target as HTMLInputElement).value) || 0)) })"></label>
+                  <label class="grid">at minute<input class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @change="setTarget(i, $event)"></label>
                 </div>
                 <p v-if="targetFault?.index === i" class="fault" role="alert">
                   {{ targetFault.message }}
@@ -141,7 +141,7 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
               Kit
             </h2>
             <p v-for="line in kit.missing" :key="line" class="font-bold">
-              Missing: {{ line }}
+              {{ line }}
             </p>
             <ul class="columns-2 text-sm">
               <li v-for="line in kit.lines" :key="line.name">

@@ -101,7 +101,7 @@ const EMERGENCY = [
           Kit list
         </h2>
         <p v-for="line in kit.missing" :key="line" class="font-bold">
-          Missing: {{ line }}
+          {{ line }}
         </p>
         <ul class="columns-2 mt-1">
           <li v-for="line in kit.lines" :key="line.name">

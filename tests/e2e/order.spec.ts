@@ -1,0 +1,84 @@
+import { expect, test } from '@playwright/test'
+
+const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
+const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
+
+test.beforeEach(({ page }) => {
+  page.on('pageerror', (error) => { throw error })
+})
+
+test('a show fits; a bar is moved by keys; one that would break the order stays where it is, and says why', async ({ page }) => {
+  await page.goto(at(SHOW))
+  const state = page.getByTestId('plan-state')
+  await expect(state).toHaveText('It fits')
+  const tin = page.getByRole('slider', { name: 'Moment of Oil tin, poured' })
+  const before = Number(await tin.getAttribute('aria-valuenow'))
+  await expect(tin).toHaveAttribute('aria-valuetext', /on heater [12] at 18:\d\d.*ready.*no later than.*lifted 18:42/)
+  await tin.focus()
+  await page.keyboard.press('PageDown')
+  await expect.poll(async () => Number(await tin.getAttribute('aria-valuenow'))).toBe(before + 60)
+  // Dragged onto the can: the presenter is busy.
+  const box = (await tin.locator('rect').boundingBox())!
+  await page.mouse.move(box.x + 5, box.y + 10)
+  await page.mouse.down()
+  await page.mouse.move(box.x - 430, box.y + 10, { steps: 6 })
+  await page.mouse.up()
+  await expect(page.getByRole('alert')).toContainText('Not moved: it would break the order.')
+  await expect(page.getByRole('alert')).toContainText(/clashes with|early|wait for a heater/)
+  expect(Number(await tin.getAttribute('aria-valuenow'))).toBe(before + 60)
+  await page.reload()
+  await expect.poll(async () => Number(await page.getByRole('slider', { name: 'Moment of Oil tin, poured' }).getAttribute('aria-valuenow'))).toBe(before + 60)
+})
+
+test('what does not fit names who clashes and what would mend it; without a heater there is no plan', async ({ page }) => {
+  await page.goto(at('/order'))
+  await page.getByRole('button', { name: 'New running order' }).click()
+  await page.getByLabel('Title of the running order').fill('Two drums')
+  await page.getByLabel('Title of the running order').press('Enter')
+  for (const label of ['Drum in the yard, ice pool', 'Oil tin, poured']) {
+    const count = await page.getByRole('slider').count()
+    await page.getByLabel('Add a staging').selectOption({ label })
+    await expect(page.getByRole('slider')).toHaveCount(count + 1)
+  }
+  await expect(page.getByTestId('plan-state')).toHaveText('It fits')
+  const minute = page.getByLabel('at minute')
+  await minute.nth(0).fill('soon')
+  await minute.nth(0).press('Enter')
+  await expect(page.getByRole('alert')).toContainText('given "soon"; accepted: minutes from the start, such as 12 or 12:30, or nothing')
+  await minute.nth(0).fill('12')
+  await minute.nth(0).press('Enter')
+  await expect(page.getByRole('alert')).toHaveCount(0)
+  await minute.nth(1).fill('14:30')
+  await minute.nth(1).press('Enter')
+  await expect(page.getByTestId('clashes')).toContainText(/heater|clashes|early/)
+  await expect(page.getByTestId('clashes')).toContainText('one more heater: then it fits')
+  await page.getByLabel('Heaters').fill('2')
+  await page.getByLabel('Heaters').press('Enter')
+  await expect(page.getByTestId('plan-state')).toHaveText('It fits')
+  await page.getByLabel('Heaters').fill('0')
+  await page.getByLabel('Heaters').press('Enter')
+  await expect(page.getByTestId('clashes')).toContainText('needs a heater, and there is none')
+})
+
+test('run sheet, kit list, safety sheet and calendar come out of it', async ({ page }) => {
+  await page.goto(at(SHOW))
+  await expect(page.getByTestId('plan-state')).toHaveText('It fits')
+  const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar (iCal)' }).click()])
+  const text = await (await calendar.createReadStream()).toArray().then(parts => Buffer.concat(parts).toString())
+  expect(text).toMatch(/^BEGIN:VCALENDAR/)
+  expect(text.replace(/\r?\n[ \t]/g, '')).toContain('SUMMARY:Heat on: Oil tin\\, poured')
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Running order (JSON)' }).click()])
+  await page.getByRole('link', { name: /Run sheet, kit list and safety sheet/ }).click()
+  await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible()
+  const rows = page.getByRole('region', { name: 'Run sheet' }).getByRole('row')
+  const times = (await rows.allInnerTexts()).map(t => /\d\d:\d\d(:\d\d)?/.exec(t)?.[0]).filter(Boolean)
+  expect(times).toEqual([...times].sort())
+  await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('Risk assessment, number and date')
+  await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('A closed vessel on the heat bursts.')
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.length).toBeGreaterThan(20000)
+  // What was exported can be read again.
+  await page.goto(at('/order'))
+  await page.getByLabel('Read one from a file').setInputFiles(await file.path())
+  await expect(page.getByTestId('plan-state')).toHaveText('It fits')
+})

@@ -63,6 +63,7 @@ await take('measure-heater', '/shelf', {
     await page.getByText('got in:').waitFor()
   },
 })
+await take('running-order', `/order/${demo(301)}`, { act: page => page.getByTestId('plan-state').filter({ hasText: 'fits' }).waitFor() })
 await take('logbook', '/logbook')
 await take('run', '/logbook/5a1d0000-0000-4000-8000-000000000202', { act: page => page.getByText('The same 2000 computed stagings').waitFor() })
 await take('log-a-run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001')

@@ -20,6 +20,8 @@ const WONDER = 20
 const PATIENCE = 90
 /** Ready this long before its cue, so that a slow heater does no harm, s. */
 const IN_HAND = 20
+/** Nobody keeps a low flame just right for longer, whatever the water would last, s. */
+const MOST_WAIT = 600
 /** Margin before a vessel without a low flame would be dry, s. */
 const DRY_MARGIN = 30
 
@@ -35,6 +37,6 @@ export function actOf(id: string, title: string, demonstration: Demonstration, v
   const end = trace!.stages.at(-1)!.end
   // Without a heater the presenter is there from the first act to the last.
   const show = lifting > 0 ? Math.max(0, (details.sealing ?? lifting) - lifting) + (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH) : end
-  const wait = lifting > 0 ? Math.max(0, ready?.lowFlame ?? dry) : 0
+  const wait = lifting > 0 ? Math.min(MOST_WAIT, Math.max(0, ready?.lowFlame ?? dry)) : 0
   return { id, title, heating: lifting, wait, early: Math.min(IN_HAND, wait / 2), show: show + WONDER, talk }
 }

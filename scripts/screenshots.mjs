@@ -45,7 +45,6 @@ await take('particle-board', staging, {
   },
 })
 await take('gallery', '/bench/choose')
-await take('gallery-vacuum', '/bench/choose', { act: page => page.locator('#vacuum').evaluate(e => e.scrollIntoView()) })
 await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, { act: page => page.getByTestId('odds-gap').filter({ hasText: /of 100|odds/ }).waitFor() })
 await take('bench-editor', staging, {
   act: async (page) => {

@@ -26,8 +26,8 @@ const swap = (d: RunningOrderDocument, i: number, j: number) => {
   d.acts[j] = a
 }
 /** Minutes and seconds typed as 12, 12:30 or left empty. */
-function setTarget(i: number, event: Event) {
-  const text = (event.target as HTMLInputElement).value.trim()
+function setTarget(i: number, typed: string) {
+  const text = typed.trim()
   const match = /^(\d{1,3})(?::([0-5]\d))?$/.exec(text)
   if (text === '') change((d) => { delete d.acts[i]!.target })
   else if (match) change((d) => { d.acts[i]!.target = Number(match[1]) * 60 + Number(match[2] ?? 0) })
@@ -36,13 +36,15 @@ function setTarget(i: number, event: Event) {
 }
 const targetFault = ref<{ index: number, message: string }>()
 const targetWords = (s: number | undefined) => s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
-const number = (field: 'heaters' | 'hands' | 'before', most: number, least: number) => (event: Event) => {
-  const value = Math.round(Number((event.target as HTMLInputElement).value))
-  if (value >= least && value <= most) change((d) => { d[field] = value })
-  else (event.target as HTMLInputElement).value = String(document.value![field])
+const numberFault = ref('')
+function number(field: 'heaters' | 'hands' | 'before', most: number, least: number, text: string) {
+  const value = text.trim() === '' ? NaN : Math.round(Number(text))
+  numberFault.value = value >= least && value <= most ? '' : `${{ heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }[field]}: given "${text}"; accepted: ${least} to ${most}`
+  if (!numberFault.value) change((d) => { d[field] = value })
 }
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
+const spares = useSpares(() => acts.value)
 const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
 const exportJson = () => download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
 const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrderCalendar(document.value!, acts.value.map(a => a.act), plan.value!), 'text/calendar')
@@ -56,13 +58,13 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
     <template v-if="document">
       <h1 class="text-3xl">
         <label class="sr-only" for="order-title">Title of the running order</label>
-        <input id="order-title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="document.title" @change="change(d => { d.title = ($event.target as HTMLInputElement).value.trim() || d.title })">
+        <KeptInput id="order-title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="document.title" @commit="text => change(d => { d.title = text.trim() || d.title })" />
       </h1>
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
-        <label class="grid">Begins<input type="datetime-local" class="text-field figures" :value="document.start" @change="change(d => { d.start = ($event.target as HTMLInputElement).value || d.start })"></label>
-        <label class="grid">Heaters<input type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @change="number('heaters', 12, 0)($event)"></label>
-        <label class="grid">Pairs of hands<input type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @change="number('hands', 8, 1)($event)"></label>
-        <label class="grid">Heat from, min before<input type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @change="number('before', 240, 0)($event)"></label>
+        <label class="grid">Begins<KeptInput type="datetime-local" class="text-field figures" :value="document.start" @commit="text => change(d => { d.start = text || d.start })" /></label>
+        <label class="grid">Heaters<KeptInput type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @commit="number('heaters', 12, 0, $event)" /></label>
+        <label class="grid">Pairs of hands<KeptInput type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @commit="number('hands', 8, 1, $event)" /></label>
+        <label class="grid">Heat from, min before<KeptInput type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @commit="number('before', 240, 0, $event)" /></label>
         <label class="grid">Add a staging
           <select class="text-field" @change="add">
             <option value="">from the Bench…</option>
@@ -72,6 +74,9 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
         <span class="soft" role="status" data-testid="plan-state">{{ busy ? 'Planning…' : acts.length === 0 ? 'Nothing in it yet' : plan && misses.length === 0 ? 'It fits' : 'It does not fit' }}</span>
       </div>
 
+      <p v-if="numberFault" class="fault" role="alert">
+        {{ numberFault }}
+      </p>
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
         <TimeLine :acts="acts.map(a => a.act)" :plan="plan" :clock="clock" @move="(i, lift) => change(d => { d.acts[i]!.target = lift }, true)" />
       </section>
@@ -120,8 +125,8 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
                   </template>
                 </p>
                 <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                  <label class="grid">talk before, s<input type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @change="change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(($event.target as HTMLInputElement).value) || 0)) })"></label>
-                  <label class="grid">at minute<input class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @change="setTarget(i, $event)"></label>
+                  <label class="grid">talk before, s<KeptInput type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @commit="text => change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0)) })" /></label>
+                  <label class="grid">at minute<KeptInput class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @commit="setTarget(i, $event)" /></label>
                 </div>
                 <p v-if="targetFault?.index === i" class="fault" role="alert">
                   {{ targetFault.message }}
@@ -143,6 +148,7 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
             <p v-for="line in kit.missing" :key="line" class="font-bold">
               {{ line }}
             </p>
+            <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
             <ul class="columns-2 text-sm">
               <li v-for="line in kit.lines" :key="line.name">
                 {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>

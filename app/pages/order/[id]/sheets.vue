@@ -11,6 +11,7 @@ useHead({ title: () => `Sheets: ${document.value?.title ?? ''} · Zealous Hush` 
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
+const spares = useSpares(() => acts.value)
 const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
 const when = computed(() => document.value ? new Date(document.value.start).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' }) : '')
 
@@ -103,6 +104,7 @@ const EMERGENCY = [
         <p v-for="line in kit.missing" :key="line" class="font-bold">
           {{ line }}
         </p>
+        <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
         <ul class="columns-2 mt-1">
           <li v-for="line in kit.lines" :key="line.name">
             ☐ {{ line.name }}<template v-if="line.count > 1">

@@ -1,4 +1,5 @@
-import { bang, projectile, usualPump } from '../../cautions'
+import { projectile, usualPump } from '../../cautions'
+import { soundSpeed } from '../../mechanisms/ball-in-tube'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { joules, kilopascals, metres, metresPerSecond, percent, seconds } from '../in-words'
@@ -40,7 +41,7 @@ export const vacuumCannon: Demonstration = {
   check: ({ numbers: n }) => n.ballDiameter! > n.tubeDiameter! ? [{ input: 'ballDiameter', message: `given ${(n.ballDiameter! * 1e3).toFixed(2)} mm; accepted: at most the tube, ${(n.tubeDiameter! * 1e3).toFixed(2)} mm` }] : [],
   simulate,
   ledger: ({ details: d }) => ({ moment: 'before the foil is pierced', difference: d.difference!, rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: d.difference! }] }),
-  cautions: (values, s) => [projectile('The ball', metresPerSecond(s.results.muzzleSpeed!), metres(s.results.reach!), 'fire'), bang('110 to 120 dB', false, 'fire'), { id: 'shatter', step: 'fire', severity: 'usual', hazard: `With ${joules(s.results.energy!)} the ball shatters; bits fly back.`, control: 'Box or curtain round the target; goggles for everybody in the room.' }, ...(isDriven(values) ? [usualPump('pump')] : [])],
+  cautions: (values, s) => [projectile('The ball', metresPerSecond(s.results.muzzleSpeed!), metres(s.results.reach!), 'fire'), { id: 'bang', step: 'fire', severity: 'usual', hazard: 'A loud bang; how loud is not worked out here.', control: 'Say so beforehand; ear protection for everybody near it.' }, { id: 'shatter', step: 'fire', severity: 'usual', hazard: `With ${joules(s.results.energy!)} the ball shatters; bits fly back.`, control: 'Box or curtain round the target; goggles for everybody in the room.' }, ...(isDriven(values) ? [usualPump('pump')] : [])],
   kit: () => ['clear pipe made for pressure, no cracks', 'light balls, several', 'foil or tape for the ends', 'pump and gauge', 'target and backstop', 'stand and clamps', 'eye and ear protection', 'barrier tape'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -66,7 +67,7 @@ export const vacuumCannon: Demonstration = {
     return { kind: 'cannon', numbers: {}, scene: { frame: { left: -0.64 * l, right: 0.56 * l, bottom: 0, top: y + w * 1.7 }, shapes, caption: [fired ? 'The room pushes the ball; air has to be set moving as well. Tube drawn wider than it is.' : 'Pumped out. Tube drawn wider than it is.'] } }
   },
   why: (values, s) => [
-    `The room pushes with ${kilopascals(values.numbers.stationPressure!)} on ${(values.numbers.ballDiameter! * 1e3).toFixed(0)} mm: the ball leaves at ${metresPerSecond(s.results.muzzleSpeed!)}, ${percent(s.results.muzzleSpeed! / 343)} of the speed of sound, after ${seconds(s.results.hush ?? 0)}.`,
+    `The room pushes with ${kilopascals(values.numbers.stationPressure!)} on ${(values.numbers.ballDiameter! * 1e3).toFixed(0)} mm: the ball leaves at ${metresPerSecond(s.results.muzzleSpeed!)}, ${percent(s.results.muzzleSpeed! / soundSpeed(values.numbers.airTemperature!))} of the speed of sound, after ${seconds(s.results.hush ?? 0)}.`,
     `It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was left ahead (${kilopascals(s.results.finalPressure!)}) is squeezed together. The lumped estimate gives ${metresPerSecond(s.results.lumpedSpeed!)}.`,
   ],
   advice: (_values, s) => [{ text: `Keep ${metres(s.results.exclusion!)} forward of the muzzle clear if the backstop should fail, and pump for ${seconds(s.results.timeToPump!)}.` }],

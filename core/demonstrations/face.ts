@@ -123,11 +123,17 @@ export interface Simulation {
   trace?: Trace
 }
 
+/** Moments that are marked while a staging is performed. `sealed` is when the hush begins, whatever begins it. */
+export const MARKS = ['heat-on', 'plume', 'lifted', 'sealed', 'gone', 'nothing'] as const
+export type MarkKind = (typeof MARKS)[number]
+
 /** A piece of a procedure sentence: words, or the id of an input whose value stands there. */
 export type SentencePart = string | { input: string }
 
 export interface ProcedureStep {
   id: string
+  /** moments that are marked in this step, in order */
+  marks?: readonly MarkKind[]
   parts: readonly SentencePart[]
   /** predicted duration, s, for the margin */
   duration?: (simulation: Simulation) => number | undefined
@@ -205,6 +211,15 @@ export interface Teaching {
 /** What this staging's numbers suggest; `take` is a value that a button can put in. */
 export interface Advice { text: string, take?: { input: string, value: number } }
 
+/** Something that can go wrong. */
+export interface Suspect {
+  id: string
+  words: string
+  /** what to do about it next time */ remedy: string
+  /** which inputs belong to it */ inputs: readonly string[]
+  /** those of them that can be far from plan, anywhere in their usual range; all of them if left out */ slips?: readonly string[]
+}
+
 /** One of several in a row on the same bath. */
 export interface Repeat {
   /** 1 for the first */ number: number
@@ -232,6 +247,8 @@ export interface Demonstration {
   wanted: string
   columns: readonly TraceColumn[]
   procedure: readonly ProcedureStep[]
+  /** what a failure is put down to; inputs that none names stand for themselves */
+  suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
   check(values: Values): { input: string, message: string }[]
   /** `detail: 'summary'` leaves out the trace and is quick */

@@ -36,6 +36,15 @@ export function spreadQuantile(spread: Spread, nominal: number, range: readonly 
   }
 }
 
+const MOMENT_POINTS = 64
+
+/** Mean and standard deviation of an input's distribution, by the midpoint rule over its quantiles. */
+export function momentsOf(spread: Spread, nominal: number, range: readonly [number, number]): { mean: number, deviation: number } {
+  const values = Array.from({ length: MOMENT_POINTS }, (_, i) => spreadQuantile(spread, nominal, range, (i + 0.5) / MOMENT_POINTS))
+  const mean = values.reduce((a, b) => a + b, 0) / MOMENT_POINTS
+  return { mean, deviation: Math.sqrt(values.reduce((a, b) => a + (b - mean) * (b - mean), 0) / MOMENT_POINTS) }
+}
+
 function cutNormal(from: number, to: number, u: number): number {
   const low = from <= -8 ? 0 : normalCdf(from, 0, 1)
   const high = to >= 8 ? 1 : normalCdf(to, 0, 1)

@@ -6,7 +6,7 @@ import { spreadQuantile } from './distributions'
 export const DEFAULT_SAMPLES = 2000
 export const DEFAULT_SEED = 1
 
-interface UncertainInput {
+export interface UncertainInput {
   input: QuantityInput
   spread: Spread
   nominal: number
@@ -35,7 +35,10 @@ export class StagingSample {
   private readonly points: Float64Array
   private readonly variables: number
 
-  /** @throws RangeError naming the first input at fault if the inputs are not valid */
+  /**
+   * @param points shares in (0, 1), row after row, where they are not those of a plain Latin hypercube
+   * @throws RangeError naming the first input at fault if the inputs are not valid
+   */
   constructor(readonly demonstration: Demonstration, given: Given, readonly size = DEFAULT_SAMPLES, readonly seed = DEFAULT_SEED, points?: Float64Array) {
     const { values, faults } = resolve(demonstration, given)
     if (faults.length > 0) throw new RangeError(`${faults[0]!.input}: ${faults[0]!.message}`)
@@ -71,6 +74,11 @@ export class StagingSample {
     }
     this.done = end
     return end === this.size
+  }
+
+  /** share in (0, 1) that sample `i` drew in a column */
+  pointOf(i: number, column: number): number {
+    return this.points[i * this.variables + column]!
   }
 
   private record(i: number, simulation: Simulation): void {

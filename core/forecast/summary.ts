@@ -1,4 +1,5 @@
 import type { StagingSample } from './sample'
+import type { Weights } from './weighing'
 
 export interface Quantiles { p10: number, p50: number, p90: number, /** samples in which it occurs */ count: number }
 
@@ -17,29 +18,53 @@ export interface Forecast {
   dryShare: number
 }
 
-/** What the samples done so far say. */
-export function summarise(sample: StagingSample): Forecast {
+/**
+ * What the samples done so far say.
+ * @param weights if they count unequally: counts are then shares of the samples done, and errors those of as many as count
+ */
+export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   const { demonstration, done } = sample
   const counts: Record<string, number> = {}
   demonstration.outcomes.forEach((o, index) => {
     let count = 0
-    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count++
+    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i]! * done / weights.sum : 1
     counts[o.id] = count
   })
   const shares: Record<string, number> = {}
   const errors: Record<string, number> = {}
   for (const [id, count] of Object.entries(counts)) {
     shares[id] = done > 0 ? count / done : 0
-    errors[id] = samplingError(count, done)
+    errors[id] = weights ? samplingError(shares[id]! * weights.effective, weights.effective) : samplingError(count, done)
   }
   const quantiles: Record<string, Quantiles> = {}
   for (const { id } of demonstration.results) {
+    if (weights) {
+      const weighted = weightedQuantiles(sample.results[id]!, weights, done)
+      if (weighted) quantiles[id] = weighted
+      continue
+    }
     const present = sample.results[id]!.slice(0, done).filter(x => !Number.isNaN(x)).sort()
     if (present.length > 0) {
       quantiles[id] = { p10: quantile(present, 0.1), p50: quantile(present, 0.5), p90: quantile(present, 0.9), count: present.length }
     }
   }
   return { samples: done, seed: sample.seed, counts, shares, errors, quantiles, dryShare: done > 0 ? sample.dryCount / done : 0 }
+}
+
+/** Values at which the cumulated weight passes a tenth, half and nine tenths. */
+function weightedQuantiles(values: Float64Array, weights: Weights, done: number): Quantiles | undefined {
+  const order = Array.from({ length: done }, (_, i) => i).filter(i => !Number.isNaN(values[i]!) && weights.each[i]! > 0).sort((a, b) => values[a]! - values[b]!)
+  const total = order.reduce((sum, i) => sum + weights.each[i]!, 0)
+  if (!(total > 0)) return undefined
+  const at = (share: number): number => {
+    let cumulated = 0
+    for (const i of order) {
+      cumulated += weights.each[i]!
+      if (cumulated >= share * total) return values[i]!
+    }
+    return values[order.at(-1)!]!
+  }
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9), count: total * done / weights.sum }
 }
 
 /**

@@ -4,10 +4,11 @@ import { predictionSchema } from './prediction'
 import { runSchema } from './run'
 import { runningOrderSchema } from './running-order'
 import { shelfSchema } from './shelf'
+import { showSchema } from './show'
 import { stagingSchema } from './staging'
 
 /** File name (without ending) → schema of what may be written, draft 2020-12. */
 export function schemaDocuments(): Record<string, unknown> {
-  const schemas = { 'staging': stagingSchema, 'prediction': predictionSchema, 'run': runSchema, 'shelf': shelfSchema, 'running-order': runningOrderSchema }
+  const schemas = { 'staging': stagingSchema, 'prediction': predictionSchema, 'run': runSchema, 'shelf': shelfSchema, 'running-order': runningOrderSchema, 'show': showSchema }
   return Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input' })]))
 }

@@ -1,11 +1,15 @@
 /** The run document: one performance of a staging, as it was seen. */
 import { z } from 'zod'
-import type { Fault } from '../demonstrations'
+import { MARKS, type Fault } from '../demonstrations'
+import { CHANNELS, type Channel, type Reading } from '../readings'
 import { QuantityError } from '../units'
 import { siOf } from './document-values'
 import { quantitySchema, readStaging, StagingFaults, type StagingDocument } from './staging'
 
 export const RUN_FORMAT = 'zealous-hush/run'
+
+const MOST_READINGS = 4000
+const column = z.array(z.number()).max(MOST_READINGS)
 
 /** What was seen, and how it differed from the plan. */
 export const runSchema = z.strictObject({
@@ -16,9 +20,34 @@ export const runSchema = z.strictObject({
   used: z.record(z.string(), z.union([quantitySchema, z.string().max(100)])).default({}).describe('inputs that differed from the staging, as they really were'),
   seen: z.record(z.string(), quantitySchema).default({}).describe('measured results by result id, such as hush and waterDrawnIn'),
   note: z.string().max(4000).default(''),
+  rehearsal: z.boolean().default(false).describe('nothing real: it teaches nothing and is not counted'),
+  marks: z.array(z.strictObject({ kind: z.enum(MARKS), at: z.iso.datetime({ offset: true }) })).max(200).optional().describe('moments, in order'),
+  speed: z.number().min(1).max(60).optional().describe('of the clock of marks and readings, in a rehearsal'),
+  readings: z.partialRecord(z.enum(Object.keys(CHANNELS) as [Channel, ...Channel[]]), z.strictObject({
+    time: column.describe('s from the seal; before it negative'), value: column.describe('SI'),
+  })).optional().describe('of a data logger'),
+  readingsFrom: z.string().max(60).optional().describe('which logger, such as "simulated" or a file\'s name'),
+  vote: z.record(z.string(), z.int().min(0).max(10000)).optional().describe('what the room expected: votes by outcome id'),
+  forecast: z.strictObject({ samples: z.int().min(1), outcomes: z.record(z.string(), z.number().min(0).max(1)) }).optional().describe('shares that stood before it was sealed'),
 }).meta({ title: 'Run', description: 'One performance of a staging: what was really used, what was seen.' })
 
 export type RunDocument = z.infer<typeof runSchema>
+
+/** A logger's readings as a run keeps them, thinned out evenly where there are too many. @param seal s on the readings' clock */
+export function keptReadings(readings: readonly Reading[], seal: number): NonNullable<RunDocument['readings']> {
+  const kept: NonNullable<RunDocument['readings']> = {}
+  for (const channel of Object.keys(CHANNELS) as Channel[]) {
+    const all = readings.filter(r => r.channel === channel)
+    const every = Math.ceil(all.length / MOST_READINGS)
+    const some = all.filter((_, i) => i % every === 0)
+    if (some.length > 0) kept[channel] = { time: some.map(r => +(r.time - seal).toFixed(4)), value: some.map(r => +r.value.toPrecision(7)) }
+  }
+  return kept
+}
+
+/** The other way round: readings with s from the seal. */
+export const readingsOf = (run: RunDocument): Reading[] => Object.entries(run.readings ?? {})
+  .flatMap(([channel, { time, value }]) => time.map((t, i) => ({ channel: channel as Channel, time: t, value: value[i]! })))
 
 /**
  * Checks a run against the staging it used: the outcome is one of the demonstration's, inputs and readings have the right
@@ -44,6 +73,12 @@ export function checkRun(staging: StagingDocument, run: RunDocument): void {
       if (!(error instanceof QuantityError)) throw error
       faults.push({ input: id, message: `given ${reading.value} ${reading.unit ?? ''}; ${error.message}` })
     }
+  }
+  for (const id of Object.keys(run.vote ?? {})) {
+    if (!demonstration.outcomes.some(o => o.id === id)) faults.push({ input: `vote.${id}`, message: `is not an outcome of ${demonstration.id}` })
+  }
+  for (const [channel, columns] of Object.entries(run.readings ?? {})) {
+    if (columns.time.length !== columns.value.length) faults.push({ input: `readings.${channel}`, message: `given ${columns.time.length} times and ${columns.value.length} values; accepted: as many of each` })
   }
   if (faults.length > 0) throw new StagingFaults(faults)
 }

@@ -35,7 +35,7 @@ export const balloonEmptied: Demonstration = {
   wanted: 'flat', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
     { id: 'balloon', parts: ['Pull a balloon (', { input: 'balloonSlack' }, ' across before it stretches), blown up to ', { input: 'balloonStart' }, ', over the hose and bind it.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'compare', parts: ['Again with another pump: it is flat sooner or later, not flatter.'] },
   ],
   check: ({ numbers: n }) => n.balloonStart! > n.balloonSlack! * n.burstStretch!

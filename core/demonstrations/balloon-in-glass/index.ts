@@ -39,7 +39,7 @@ export const balloonInGlass: Demonstration = {
   wanted: 'lifts', columns: COLUMNS,
   procedure: [
     { id: 'place', parts: ['Hang a balloon (', { input: 'balloonSlack' }, ' across before it stretches) ', { input: 'insertDepth' }, ' deep into a ', { input: 'surface' }, ' glass, ', { input: 'glassDiameter' }, ' across inside, ', { input: 'glassMass' }, ' in all.'] },
-    { id: 'blow', parts: ['Blow it up to ', { input: 'blownTo' }, ' across above the rim; pinch it.'], duration: s => s.results.timeToBlow },
+    { id: 'blow', marks: ['sealed'], parts: ['Blow it up to ', { input: 'blownTo' }, ' across above the rim; pinch it.'], duration: s => s.results.timeToBlow },
     { id: 'lift', parts: ['Lift it by the balloon, over a cloth.'] },
   ],
   check: ({ numbers: n }) => n.glassDiameter! < n.balloonSlack! * 1.02 ? [{ input: 'glassDiameter', message: `given ${centimetres(n.glassDiameter!)}; accepted: more than the slack balloon, ${centimetres(n.balloonSlack! * 1.02)}` }] : [],

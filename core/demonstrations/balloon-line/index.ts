@@ -36,7 +36,7 @@ export const balloonLine: Demonstration = {
   procedure: [
     { id: 'line', parts: ['Stretch a smooth line of ', { input: 'lineLength' }, ' (climbing ', { input: 'lineSlope' }, ') with a straw on it.'] },
     { id: 'blow', parts: ['Blow up a ', { input: 'balloonShape' }, ' (', { input: 'balloonSlack' }, ' across before it stretches, ', { input: 'rubberMass' }, ') to ', { input: 'blownTo' }, ', nozzle ', { input: 'nozzleDiameter' }, '; tape it under the straw (', { input: 'strawMass' }, ').'] },
-    { id: 'go', parts: ['Count down and let go.'], duration: s => s.results.runTime },
+    { id: 'go', marks: ['sealed'], parts: ['Count down and let go.'], duration: s => s.results.runTime },
   ],
   check: ({ numbers: n }) => n.nozzleDiameter! > 0.6 * n.balloonSlack! ? [{ input: 'nozzleDiameter', message: `given ${(n.nozzleDiameter! * 1e3).toFixed(1)} mm; accepted: at most ${(600 * n.balloonSlack!).toFixed(1)} mm, six tenths of the slack balloon` }] : [],
   simulate,

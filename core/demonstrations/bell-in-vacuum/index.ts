@@ -49,7 +49,7 @@ export const bellInVacuum: Demonstration = {
   procedure: [
     { id: 'jar', parts: ['Set a bell going, ', { input: 'mount' }, ', under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high): a sound meter 1 m away reads ', { input: 'levelOutside' }, '.'] },
     { id: 'room', parts: ['Quiet: the room itself makes ', { input: 'roomNoise' }, '; the farthest listener sits ', { input: 'listenerDistance' }, ' away. Stop the pump to listen.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air in slowly: it comes back.'] },
   ],
   check: () => [],

@@ -39,7 +39,7 @@ export const bellJarBalloon: Demonstration = {
   procedure: [
     { id: 'jar', parts: ['Grease the rim of a bell jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high inside).'] },
     { id: 'balloon', parts: ['Blow up a balloon, ', { input: 'balloonSlack' }, ' across before it stretches, to only ', { input: 'balloonStart' }, ' across; knot it; hang or lay it in the middle.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air back in slowly: it shrinks to what it was.'] },
   ],
   check: ({ numbers: n }) => n.balloonStart! > Math.min(n.jarDiameter!, n.jarHeight!)

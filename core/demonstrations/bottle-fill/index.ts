@@ -13,6 +13,7 @@ import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
 import { COLUMNS } from '../steam/trace-recorder'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { bottleOf, simulate } from './simulate'
 import { formatQuantity } from '../../units'
 
@@ -64,6 +65,7 @@ export const bottleFill: Demonstration = {
   gates: [{ step: 'turn', text: 'Goggles on for everyone; cloth round the bottle.' }],
   inputs: INPUTS, results: DIPPED_RESULTS,
   outcomes: [...FILL_OUTCOMES('bottle'), { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' }],
+  suspects: STEAM_SUSPECTS,
   wanted: 'fill', columns: COLUMNS,
   procedure: [
     { id: 'bath', parts: ['Fill a deep bowl with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, '.'] },
@@ -75,12 +77,12 @@ export const bottleFill: Demonstration = {
       ],
     },
     {
-      id: 'fill',
+      id: 'fill', marks: ['heat-on', 'plume'],
       parts: ['Fill it with steam by ', { input: 'fillMethod' }, ' (', { input: 'heaterPower' }, ', of which ', { input: 'heatingEfficiency' }, ' gets in; ', { input: 'purgeTime' }, ' of boiling after the plume).'],
       duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
     },
-    { id: 'turn', parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
-    { id: 'open', parts: ['With a stopper in, hold it under for ', { input: 'stopperTime' }, ' and pull it out there; without one, just hold on.'], duration: s => s.results.timeToFill },
+    { id: 'turn', marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
+    { id: 'open', marks: ['sealed'], parts: ['With a stopper in, hold it under for ', { input: 'stopperTime' }, ' and pull it out there; without one, just hold on.'], duration: s => s.results.timeToFill },
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),

@@ -34,7 +34,7 @@ export const bottleLine: Demonstration = {
   wanted: 'arrives', columns: COLUMNS,
   procedure: [
     { id: 'line', parts: ['Stretch a line of ', { input: 'lineLength' }, ' with a padded stop at its end, first row ', { input: 'firstRow' }, ' from it. Hang a ', { input: 'bottleKind' }, ' (', { input: 'bottleVolume' }, ', ', { input: 'bottleDiameter' }, ' across, ', { input: 'bottleMass' }, '; good for ', { input: 'pressureRating' }, '), hole in the cap ', { input: 'ventDiameter' }, '. ', OPEN_QUESTION] },
-    { id: 'go', parts: ['By the school’s own written steps, from the side, at arm’s length, on a count.'], duration: s => s.results.runTime },
+    { id: 'go', marks: ['sealed'], parts: ['By the school’s own written steps, from the side, at arm’s length, on a count.'], duration: s => s.results.runTime },
     { id: 'air', parts: ['Bottle away for good: once used it is softened. No second try with the same bottle.'] },
   ],
   check: ({ choices }) => choices.bottleKind === 'fizzy' ? [] : [{ input: 'bottleKind', message: `given "${choices.bottleKind}"; accepted: fizzy: only bottles made for fizzy drinks hold pressure; others burst` }],

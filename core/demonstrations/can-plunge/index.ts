@@ -7,6 +7,7 @@ import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { cautions } from './cautions'
 import { drawing } from './drawing'
 import { INPUTS } from './inputs'
@@ -59,6 +60,7 @@ export const canPlunge: Demonstration = {
   inputs: INPUTS,
   results: RESULTS,
   outcomes: OUTCOMES,
+  suspects: STEAM_SUSPECTS,
   wanted: 'crush',
   columns: COLUMNS,
   procedure: PROCEDURE,

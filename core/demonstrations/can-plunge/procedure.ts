@@ -17,7 +17,7 @@ export const PROCEDURE: readonly ProcedureStep[] = [
     ],
   },
   {
-    id: 'heat',
+    id: 'heat', marks: ['heat-on', 'plume'],
     parts: ['Stand it on the hot ', at('heaterPower'), ' heater (', at('heatingEfficiency'), ' of that gets in) until a steady plume shows.'],
     duration: s => s.results.timeToPlume,
   },
@@ -27,12 +27,12 @@ export const PROCEDURE: readonly ProcedureStep[] = [
     duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume,
   },
   {
-    id: 'lift',
+    id: 'lift', marks: ['lifted'],
     parts: ['Lift it with tongs, turn it over, and have the mouth in the water within ', at('transferTime'), '.'],
     duration: s => s.details.sealing! - s.details.timeOfLifting!,
   },
   {
-    id: 'plunge',
+    id: 'plunge', marks: ['sealed'],
     parts: ['Push the mouth ', at('mouthDepth'), ' under and hold it there. Hush.'],
     duration: s => s.results.hush,
   },

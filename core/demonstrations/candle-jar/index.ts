@@ -45,7 +45,7 @@ export const candleJar: Demonstration = {
   wanted: 'rises', columns: COLUMNS,
   procedure: [
     { id: 'dish', parts: ['Stand ', { input: 'candles' }, ' lit candle(s) (each about ', { input: 'flamePower' }, ', flame ', { input: 'wickHeight' }, ' above the water) in a dish with ', { input: 'dishWater' }, ' of coloured water.'] },
-    { id: 'cover', parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
+    { id: 'cover', marks: ['sealed'], parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
     { id: 'watch', parts: ['Watch: bubbles first, the flame dies, then the water climbs.'] },
   ],
   check: ({ numbers: n, choices }) => [

@@ -33,7 +33,7 @@ export const canisterPop: Demonstration = {
   wanted: 'clear', columns: COLUMNS,
   procedure: [
     { id: 'stand', parts: ['Clamp the canister (', { input: 'canisterVolume' }, ', lid ', { input: 'lidDiameter' }, ', ', { input: 'lidMass' }, ', rim ', { input: 'lidTravel' }, ' deep) upright, ', { input: 'standHeight' }, ' over the floor, lid up and away from lamps and detectors; first row ', { input: 'firstRow' }, ' away. ', OPEN_QUESTION] },
-    { id: 'pop', parts: ['By the school’s own written steps, from behind a screen, at arm’s length, on a count.'], duration: s => s.results.hush },
+    { id: 'pop', marks: ['sealed'], parts: ['By the school’s own written steps, from behind a screen, at arm’s length, on a count.'], duration: s => s.results.hush },
     { id: 'air', parts: ['Flame out, lid found, canister aired and cold before anything is done again.'] },
   ],
   check: () => [], simulate,

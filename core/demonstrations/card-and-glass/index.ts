@@ -41,7 +41,7 @@ export const cardAndGlass: Demonstration = {
   wanted: 'holds', columns: COLUMNS,
   procedure: [
     { id: 'fill', parts: ['Fill a glass, ', { input: 'glassDiameter' }, ' across and ', { input: 'glassHeight' }, ' high, to ', { input: 'fillShare' }, ' of its height with water at ', { input: 'waterTemperature' }, '; wet its rim.'] },
-    { id: 'turn', parts: ['Lay ', { input: 'card' }, ' on it, hand flat against it, and turn it over above a bowl.'] },
+    { id: 'turn', marks: ['sealed'], parts: ['Lay ', { input: 'card' }, ' on it, hand flat against it, and turn it over above a bowl.'] },
     { id: 'hold', parts: ['Take the hand away and hold it for ', { input: 'holdTime' }, '.'], duration: s => s.results.hush },
   ],
   check: () => [], simulate,

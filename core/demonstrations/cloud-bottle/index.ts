@@ -47,7 +47,7 @@ export const cloudBottle: Demonstration = {
     { id: 'bottle', parts: ['Swirl a spoonful of ', { input: 'liquid' }, ' in a fizzy-drink bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
     { id: 'nuclei', parts: ['In it: ', { input: 'nuclei' }, '. Light: ', { input: 'light' }, '.'] },
     { id: 'press', parts: [{ input: 'way' }, ': to ', { input: 'gaugePressure' }, ' with ', { input: 'strokeVolume' }, ' a stroke of ', { input: 'strokeTime' }, '; or squeezed to ', { input: 'squeezePressure' }, '. Hold for ', { input: 'holdTime' }, '.'], duration: s => s.details.sealing },
-    { id: 'release', parts: ['Let go, all within ', { input: 'releaseTime' }, '.'], duration: s => s.results.hush },
+    { id: 'release', marks: ['sealed'], parts: ['Let go, all within ', { input: 'releaseTime' }, '.'], duration: s => s.results.hush },
     { id: 'again', parts: ['Press again: it clears. Let go: it is back.'] },
   ],
   check: ({ numbers: n, choices }) => choices.way !== 'squeeze' && n.gaugePressure! > n.pressureRating!

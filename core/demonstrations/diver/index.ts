@@ -41,7 +41,7 @@ export const diver: Demonstration = {
   procedure: [
     { id: 'trim', parts: ['In a beaker, trim a ', { input: 'material' }, ' (', { input: 'bulbMass' }, ' empty, ', { input: 'bulbLength' }, ' long, holds ', { input: 'bulbCapacity' }, ') with ', { input: 'ballastMass' }, ' of ballast and ', { input: 'waterInBulb' }, ' of water drawn in: it must just float.'] },
     { id: 'bottle', parts: ['Fill a soft bottle to ', { input: 'vesselHeight' }, ' with water at ', { input: 'waterTemperature' }, ', put the diver in, cap it. Since the trim: ', { input: 'warming' }, ' warmer, barometer changed by ', { input: 'weather' }, '.'] },
-    { id: 'squeeze', parts: ['Squeeze with about ', { input: 'squeezePressure' }, ': it dives.'], duration: s => s.results.sinkTime },
+    { id: 'squeeze', marks: ['sealed'], parts: ['Squeeze with about ', { input: 'squeezePressure' }, ': it dives.'], duration: s => s.results.sinkTime },
     { id: 'release', parts: ['Let go: it comes back.'], duration: s => s.results.returnTime },
   ],
   check: ({ numbers: n }) => n.waterInBulb! >= n.bulbCapacity! ? [{ input: 'waterInBulb', message: `given ${(n.waterInBulb! * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(n.bulbCapacity! * 1e6).toFixed(2)} mL` }] : [],

@@ -88,7 +88,7 @@ export const drumReinflate: Demonstration = {
     },
     { id: 'open', parts: ['Loosen the bung and let air in until the hiss stops.'] },
     { id: 'relief', parts: ['Give the steam a way out: ', { input: 'reliefPath' }, ', ', { input: 'reliefOpening' }, ' of free area, opening at ', { input: 'reliefSetting' }, ' over the room.'] },
-    { id: 'heat', parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
+    { id: 'heat', marks: ['sealed'], parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
   ],
   check: values => [
     ...(values.choices.reliefPath === 'none'

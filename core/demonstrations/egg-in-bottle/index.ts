@@ -57,7 +57,7 @@ export const eggInBottle: Demonstration = {
     { id: 'bottle', parts: ['Take a bottle of ', { input: 'vesselVolume' }, ' with a neck ', { input: 'neckDiameter' }, ' wide inside, and a hard-boiled egg, ', { input: 'eggDiameter' }, ' across without its shell (', { input: 'eggMass' }, ').'] },
     { id: 'ready', parts: ['Make neck and egg ', { input: 'eggSkin' }, '; the ', { input: 'eggEnd' }, ' goes first.'] },
     { id: 'light', parts: ['Heat the gas with ', { input: 'heating' }, ' (sets free ', { input: 'flamePower' }, ' for ', { input: 'burnTime' }, '; or rinse with water at ', { input: 'rinseTemperature' }, ', pour it out, and stand the bottle in water at ', { input: 'coolingTemperature' }, ').'] },
-    { id: 'egg', parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It dances, it stops. Hush.'], duration: s => s.results.hush },
+    { id: 'egg', marks: ['sealed'], parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It dances, it stops. Hush.'], duration: s => s.results.hush },
   ],
   check: ({ numbers: n }) => [
     ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it drops in by itself` }] : []),

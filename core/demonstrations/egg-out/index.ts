@@ -41,7 +41,7 @@ export const eggOut: Demonstration = {
   wanted: 'whole', columns: COLUMNS,
   procedure: [
     { id: 'turn', parts: ['Rinse the ash out of the bottle (', { input: 'vesselVolume' }, ', neck ', { input: 'neckDiameter' }, '). Turn it over so that the egg (', { input: 'eggDiameter' }, ' across, ', { input: 'eggMass' }, ') sits in the neck, ', { input: 'eggEnd' }, ' first, ', { input: 'eggSkin' }, '.'] },
-    { id: 'push', parts: ['Now ', { input: 'method' }, ': blow with ', { input: 'breathPressure' }, ' for ', { input: 'breathTime' }, ' and take the mouth away; or hold the bottle under water at ', { input: 'warmTemperature' }, '.'], duration: s => s.results.hush },
+    { id: 'push', marks: ['sealed'], parts: ['Now ', { input: 'method' }, ': blow with ', { input: 'breathPressure' }, ' for ', { input: 'breathTime' }, ' and take the mouth away; or hold the bottle under water at ', { input: 'warmTemperature' }, '.'], duration: s => s.results.hush },
     { id: 'plain', parts: ['It won’t? Push it back, cut it up with a long knife and rinse it out. That is the plain way, and no defeat.'] },
   ],
   check: ({ numbers: n }) => [

@@ -11,6 +11,7 @@ import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { formatQuantity } from '../../units'
 import { crossSection } from '../../vessels/cylinder'
 import { GRAVITY } from '../../substances/water-transport'
@@ -55,10 +56,11 @@ export const flaskFountain: Demonstration = {
       id: 'charge',
       parts: ['Put ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselVolume' }, ' round flask of ', { input: 'glassKind' }, ', ', { input: 'wallThickness' }, ' thick, with a stem ', { input: 'stemLength' }, ' long and ', { input: 'stemDiameter' }, ' in bore through its stopper.'],
     },
-    { id: 'heat', parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
+    { id: 'heat', marks: ['heat-on', 'plume'], parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
     { id: 'purge', parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
-    { id: 'turn', parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
+    { id: 'turn', marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
   ],
+  suspects: STEAM_SUSPECTS,
   check: values => [
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),
     ...(1000 * GRAVITY * values.numbers.stemLength! > 0.9 * values.numbers.stationPressure!

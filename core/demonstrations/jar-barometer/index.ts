@@ -38,7 +38,7 @@ export const jarBarometer: Demonstration = {
   procedure: [
     { id: 'jar', parts: ['Into a small bottle with coloured water put a stopper and a tube (', { input: 'tubeBore' }, ' wide, ', { input: 'tubeHeight' }, ' above the water) that reaches under the water; ', { input: 'trappedAir' }, ' of air stay shut in above it.'] },
     { id: 'cover', parts: ['Stand it under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'stopDifference' }, ' below the room, for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'stopDifference' }, ' below the room, for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let a little air in: the water sinks. Stop it half-way and read the height.'] },
   ],
   check: ({ numbers: n }) => [

@@ -42,7 +42,7 @@ export const lowPressureBoil: Demonstration = {
   procedure: [
     { id: 'water', parts: ['Put ', { input: 'waterVolume' }, ' of water at ', { input: 'waterTemperature' }, ' with a boiling chip into a beaker ', { input: 'beakerDiameter' }, ' across; show the thermometer.'] },
     { id: 'jar', parts: ['Stand it under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'air', parts: ['Let the air in: it stops at once. Read the thermometer again.'] },
   ],
   check(values) {

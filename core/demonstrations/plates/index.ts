@@ -47,7 +47,7 @@ export const plates: Demonstration = {
   procedure: [
     { id: 'grease', parts: ['Wipe and grease the rims of a pair of ', { input: 'pairShape' }, ', ', { input: 'sealDiameter' }, ' across inside the seal, ', { input: 'chamberVolume' }, ' of air between them.'] },
     { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '; shut the valve.'], duration: s => s.results.timeToPump },
-    { id: 'hang', parts: ['After ', { input: 'waitTime' }, ' hang ', { input: 'loadMass' }, ' on it for ', { input: 'hangTime' }, '.'], duration: s => s.results.hush },
+    { id: 'hang', marks: ['sealed'], parts: ['After ', { input: 'waitTime' }, ' hang ', { input: 'loadMass' }, ' on it for ', { input: 'hangTime' }, '.'], duration: s => s.results.hush },
     { id: 'open', parts: ['Load off first; then open the valve: they part by themselves.'] },
   ],
   check: () => [], simulate,

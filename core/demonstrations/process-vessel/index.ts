@@ -11,6 +11,7 @@ import { sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { simulate } from './simulate'
 
 const INPUTS: readonly Input[] = [
@@ -59,6 +60,7 @@ export const processVessel: Demonstration = {
     { id: 'over', look: 'partly', name: 'goes past its rating', sentence: 'The tank stands, but at a vacuum it is not built for.' },
     { id: 'cave', look: 'gone', name: 'caves in', sentence: 'The shell folds in.' },
   ],
+  suspects: STEAM_SUSPECTS,
   wanted: 'held', columns: COLUMNS,
   procedure: [
     {
@@ -66,7 +68,7 @@ export const processVessel: Demonstration = {
       parts: ['Picture a steel tank of ', { input: 'vesselVolume' }, ', ', { input: 'vesselDiameter' }, ' across and ', { input: 'vesselHeight' }, ' tall, shell ', { input: 'wallThickness' }, ', rings ', { input: 'hoopSpacing' }, ' apart, rated for ', { input: 'ratedVacuum' }, ' below the room.'],
     },
     { id: 'steam', parts: ['It has been cleaned with steam until ', { input: 'airLeft' }, ' of the gas was air. The steam is shut off.'] },
-    { id: 'cool', parts: ['Now comes ', { input: 'coolingMethod' }, ': ', { input: 'coolantFlow' }, ' at ', { input: 'bathTemperature' }, ', with ', { input: 'leakArea' }, ' of vent open.'], duration: s => s.results.talkTime },
+    { id: 'cool', marks: ['sealed'], parts: ['Now comes ', { input: 'coolingMethod' }, ': ', { input: 'coolantFlow' }, ' at ', { input: 'bathTemperature' }, ', with ', { input: 'leakArea' }, ' of vent open.'], duration: s => s.results.talkTime },
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })), ...belowBoiling(values, 'bathTemperature'),

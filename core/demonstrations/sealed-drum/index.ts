@@ -13,6 +13,7 @@ import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RES
 import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { drumOf, simulate } from './simulate'
 import { explanation, why } from './words'
 
@@ -64,6 +65,7 @@ export const sealedDrum: Demonstration = {
     { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in with a thump, but the drum stands.' },
     { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long one waits.' },
   ],
+  suspects: STEAM_SUSPECTS,
   wanted: 'crush',
   columns: COLUMNS,
   procedure: [

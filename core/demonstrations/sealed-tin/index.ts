@@ -14,6 +14,7 @@ import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RES
 import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
+import { STEAM_SUSPECTS } from '../steam/suspects'
 import { simulate, tinOf } from './simulate'
 
 const INPUTS: readonly Input[] = [
@@ -63,6 +64,7 @@ export const sealedTin: Demonstration = {
     { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in, but the tin keeps most of its shape.' },
     { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
   ],
+  suspects: STEAM_SUSPECTS,
   wanted: 'crush', columns: COLUMNS,
   procedure: [
     {

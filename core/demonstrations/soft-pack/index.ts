@@ -54,7 +54,7 @@ export const softPack: Demonstration = {
   wanted: 'swells', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
     { id: 'jar', parts: ['Put ', { input: 'pack' }, ' (', { input: 'packGas' }, ' of gas in all) into ', { input: 'where' }, ': ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', within ', { input: 'pumpTime' }, ' (on a flight: the cabin’s pressure, and how long the climb takes).'], duration: s => s.results.timeToPump },
+    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', within ', { input: 'pumpTime' }, ' (on a flight: the cabin’s pressure, and how long the climb takes).'], duration: s => s.results.timeToPump },
     { id: 'hold', parts: ['Hold for ', { input: 'holdTime' }, '.'] },
     { id: 'air', parts: ['Let the air back and look again.'] },
   ],

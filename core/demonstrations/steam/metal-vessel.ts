@@ -54,7 +54,7 @@ const at = (input: string) => ({ input })
 /** The sentences from the heat to the hush; those before it name the vessel. */
 export const BOIL_SEAL_COOL: readonly ProcedureStep[] = [
   {
-    id: 'heat',
+    id: 'heat', marks: ['heat-on', 'plume'],
     parts: ['Leave it open. Heat it on the ', at('heaterPower'), ' heater (', at('heatingEfficiency'), ' of that gets in) until a steady plume shows.'],
     duration: s => s.results.timeToPlume,
   },
@@ -63,10 +63,10 @@ export const BOIL_SEAL_COOL: readonly ProcedureStep[] = [
     duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume,
   },
   {
-    id: 'off', parts: ['Heat off, and the vessel off the heat.'],
+    id: 'off', marks: ['lifted'], parts: ['Heat off, and the vessel off the heat.'],
   },
   {
-    id: 'seal', parts: ['Only then close it tight, within ', at('sealDelay'), ' of taking the heat away.'],
+    id: 'seal', marks: ['sealed'], parts: ['Only then close it tight, within ', at('sealDelay'), ' of taking the heat away.'],
     duration: s => s.details.sealing! - s.details.timeOfLifting!,
   },
 ]

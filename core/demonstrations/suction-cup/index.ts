@@ -53,7 +53,7 @@ export const suctionCup: Demonstration = {
   wanted: 'lifts', columns: COLUMNS,
   procedure: [
     { id: 'press', parts: ['Wet the rim of ', { input: 'cup' }, ' (', { input: 'cupDiameter' }, ' across, ', { input: 'cupVolume' }, ' under it) and press it hard on ', { input: 'surface' }, '.'] },
-    { id: 'lift', parts: ['Pull straight up, smoothly: it lifts ', { input: 'loadMass' }, ' for ', { input: 'liftTime' }, '.'], duration: s => s.results.hush },
+    { id: 'lift', marks: ['sealed'], parts: ['Pull straight up, smoothly: it lifts ', { input: 'loadMass' }, ' for ', { input: 'liftTime' }, '.'], duration: s => s.results.hush },
     { id: 'off', parts: ['Set it down; lift one edge of the rim with a fingernail: it is off.'] },
   ],
   check: () => [], simulate,

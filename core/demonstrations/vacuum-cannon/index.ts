@@ -36,7 +36,7 @@ export const vacuumCannon: Demonstration = {
   procedure: [
     { id: 'load', parts: ['Put a ball (', { input: 'ballDiameter' }, ' across, ', { input: 'ballMass' }, ') into a clear tube of ', { input: 'tubeLength' }, ', ', { input: 'tubeDiameter' }, ' across inside, at the end away from the target; tape foil over both ends, muzzle ', { input: 'muzzleHeight' }, ' over the floor.'] },
     { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
-    { id: 'fire', parts: ['Pierce the foil behind the ball. Fast enough from ', { input: 'wantedSpeed' }, '.'], duration: s => s.results.hush },
+    { id: 'fire', marks: ['sealed'], parts: ['Pierce the foil behind the ball. Fast enough from ', { input: 'wantedSpeed' }, '.'], duration: s => s.results.hush },
   ],
   check: ({ numbers: n }) => n.ballDiameter! > n.tubeDiameter! ? [{ input: 'ballDiameter', message: `given ${(n.ballDiameter! * 1e3).toFixed(2)} mm; accepted: at most the tube, ${(n.tubeDiameter! * 1e3).toFixed(2)} mm` }] : [],
   simulate,

@@ -35,7 +35,7 @@ export const warmedBottle = softBottleFace({
         ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '), close it with a thumb, shake, and pour it out.',
       ],
     },
-    { id: 'cap', parts: ['Screw the cap tight within ', { input: 'sealDelay' }, ' of emptying it.'], duration: s => s.details.sealing },
+    { id: 'cap', marks: ['sealed'], parts: ['Screw the cap tight within ', { input: 'sealDelay' }, ' of emptying it.'], duration: s => s.details.sealing },
     { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
   ],
   simulate,

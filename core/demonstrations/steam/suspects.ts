@@ -1,0 +1,25 @@
+/** What a failed steam demonstration is put down to. */
+import type { Suspect } from '../face'
+
+export const STEAM_SUSPECTS: readonly Suspect[] = [
+  {
+    id: 'air', words: 'air left inside', remedy: 'let it boil on longer after the plume before it leaves the heat',
+    inputs: ['purgeTime', 'purgeMixing', 'plumeVapourFraction', 'heaterPower', 'heatingEfficiency', 'heaterLimit', 'rinseContact', 'filmSaturation', 'pouringLoss', 'swirling', 'swirlTime', 'airLeft'],
+    slips: ['purgeTime', 'plumeVapourFraction', 'heatingEfficiency', 'rinseContact', 'pouringLoss', 'swirlTime', 'airLeft'],
+  },
+  { id: 'carrying', words: 'air got in between heat and seal', remedy: 'stand the heat next to the water and be quicker', inputs: ['transferTime', 'sealDelay', 'uprightShare'], slips: ['transferTime', 'sealDelay'] },
+  { id: 'bath', words: 'cooling water too warm, too little or too late', remedy: 'more ice, stirred, and a thermometer in it', inputs: ['bathTemperature', 'bathVolume', 'iceMass', 'coolantFlow', 'poolDepth', 'coolDelay', 'stopperTime'], slips: ['bathTemperature', 'coolantFlow', 'coolDelay', 'stopperTime'] },
+  { id: 'water', words: 'hot water left inside', remedy: 'less water to begin with, and tip it out as it turns over', inputs: ['waterCharge', 'chargeTemperature', 'poolRetained'], slips: ['waterCharge', 'poolRetained'] },
+  { id: 'leak', words: 'the closure leaks', remedy: 'a new seal, hand tight, wetted', inputs: ['leakArea'] },
+  {
+    id: 'strength', words: 'a stronger vessel than reckoned', remedy: 'a thinner or larger vessel',
+    inputs: ['wallThickness', 'knockDown', 'residualLoad', 'packingStiffness', 'hoopHolding', 'hoopSpacing', 'edgeHolding', 'panelCrown', 'vesselDiameter', 'vesselHeight', 'vesselWidth', 'vesselDepth', 'vesselVolume'],
+    slips: ['wallThickness', 'knockDown'],
+  },
+  {
+    id: 'way-in', words: 'water came in otherwise than reckoned', remedy: 'hold the mouth deeper, straight down',
+    inputs: ['mouthDepth', 'mouthDiameter', 'entryLoss', 'mouthPassage', 'plungeSpeed', 'mouthClearance', 'neckDiameter', 'neckLength', 'stemLength', 'stemDiameter', 'stemFriction'],
+    slips: ['mouthDepth', 'plungeSpeed', 'mouthClearance'],
+  },
+  { id: 'cooling', words: 'steam condensed otherwise than reckoned', remedy: '', inputs: ['airLayerFactor', 'bathTransferFactor', 'jetStanton', 'sprayContact', 'surfaceConductance', 'wettedFactor'] },
+]

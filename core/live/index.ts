@@ -1,0 +1,5 @@
+export { countingMarks, storyOf, startOf, type Mark, type AnyMarkKind, type ActStory } from './marks'
+export { cuesOf, afterwards, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
+export { measuredBy, THUMB } from './timings'
+export { givenNow, seenNow, follow, type Followed } from './following'
+export { countdowns, type Countdown } from './countdowns'

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 const room = useRoomStore()
-onMounted(() => room.load())
+const route = useRoute()
+/** Live, its wall and the way in stand alone: nothing but the matter in hand. */
+const alone = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
+onMounted(() => { if (!alone.value) void room.load() })
 </script>
 
 <template>
   <UApp>
     <a href="#main" class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-white focus:p-2">Skip to content</a>
-    <AppHeader />
+    <AppHeader v-if="!alone" />
     <main id="main" tabindex="-1" class="outline-none">
       <NuxtPage />
     </main>

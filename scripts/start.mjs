@@ -31,6 +31,7 @@ try {
   const { ensureBuild } = await import('./build/build.mjs')
   const { clusterFolder, freePort, openCluster } = await import('./database/cluster.mjs')
   const { migrate } = await import('./database/migrate.mjs')
+  const { ensurePassphrase } = await import('./access/passphrase.mjs')
   const { startServer } = await import('./application.mjs')
   const entry = await ensureBuild(root, say)
   cluster = await openCluster(clusterFolder(root), say)
@@ -40,6 +41,7 @@ try {
   if (asked && !(Number.isInteger(Number(asked)) && Number(asked) > 0 && Number(asked) < 65536)) {
     throw new Error(`PORT: given "${asked}"; accepted: a whole number from 1 to 65535`)
   }
+  if (!['127.0.0.1', 'localhost', '::1'].includes(host)) await ensurePassphrase(cluster.url, say)
   const port = asked ? Number(asked) : await freePort(4870)
   server = await startServer({ entry, databaseUrl: cluster.url, host, port })
   say(`Zealous Hush is open at ${server.url}  (Ctrl-C stops it)`)

@@ -1,6 +1,7 @@
 export * from './staging'
 export * from './prediction'
 export * from './run'
+export * from './logbook'
 export * from './running-order'
 export * from './show'
 export * from './shelf'

@@ -1,5 +1,6 @@
 /** The documents' JSON Schemas, from the Zod schemas that validate them. */
 import { z } from 'zod'
+import { logbookSchema } from './logbook'
 import { predictionSchema } from './prediction'
 import { runSchema } from './run'
 import { runningOrderSchema } from './running-order'
@@ -9,6 +10,6 @@ import { stagingSchema } from './staging'
 
 /** File name (without ending) → schema of what may be written, draft 2020-12. */
 export function schemaDocuments(): Record<string, unknown> {
-  const schemas = { 'staging': stagingSchema, 'prediction': predictionSchema, 'run': runSchema, 'shelf': shelfSchema, 'running-order': runningOrderSchema, 'show': showSchema }
+  const schemas = { 'staging': stagingSchema, 'prediction': predictionSchema, 'run': runSchema, 'shelf': shelfSchema, 'running-order': runningOrderSchema, 'show': showSchema, 'logbook': logbookSchema }
   return Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input' })]))
 }

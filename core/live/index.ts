@@ -3,3 +3,4 @@ export { cuesOf, afterwards, placeIn, wantedNow, refusalOfMark, type Cue, type W
 export { measuredBy, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'
 export { countdowns, type Countdown } from './countdowns'
+export { focusOf, nextHeat, type Standing } from './agenda'

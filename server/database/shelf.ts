@@ -1,4 +1,5 @@
 import type { ShelfItemDocument } from '../../core'
+import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
 
 export interface StoredItem { id: string, version: number, document: ShelfItemDocument, retired: boolean, photo: string | null }
@@ -55,8 +56,6 @@ export async function importShelf(items: readonly { id: string, document: ShelfI
     return rows
   })
 }
-
-export interface Photo { type: string, bytes: Buffer }
 
 export async function readPhoto(id: string): Promise<Photo | undefined> {
   const { rows } = await pool().query('select type, bytes from shelf_photo where item_id = $1', [id])

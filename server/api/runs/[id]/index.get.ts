@@ -1,6 +1,6 @@
-import { findRun } from '../../database/runs'
-import { routeId } from '../../http/body'
-import { refusal } from '../../http/faults'
+import { findRun } from '../../../database/runs'
+import { routeId } from '../../../http/body'
+import { refusal } from '../../../http/faults'
 
 export default defineEventHandler(async (event) => {
   const run = await findRun(routeId(event))

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+useHead({ title: 'Sign in · Zealous Hush' })
+const route = useRoute()
+const passphrase = ref('')
+const failure = ref('')
+const busy = ref(false)
+
+async function signIn() {
+  busy.value = true
+  failure.value = ''
+  try {
+    await $fetch('/api/sign-in', { method: 'POST', body: { passphrase: passphrase.value }, retry: 0 })
+    const to = String(route.query.to ?? '/')
+    // Only to a page of this application.
+    window.location.assign(/^\/(?![/\\])/.test(to) ? to : '/')
+  } catch (error) {
+    failure.value = refusalOf(error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="max-w-md mx-auto px-4 py-16">
+    <h1 class="text-3xl">
+      Zealous <span class="text-(--gap)">Hush</span>
+    </h1>
+    <form class="grid gap-3 mt-6" @submit.prevent="signIn">
+      <label class="font-bold" for="passphrase">Passphrase of this prep room</label>
+      <input id="passphrase" v-model="passphrase" type="password" class="text-field !py-2" autocomplete="current-password" required :aria-invalid="failure !== ''" :aria-describedby="failure ? 'sign-in-fault' : undefined">
+      <p v-if="failure" id="sign-in-fault" class="fault" role="alert">
+        {{ failure }}
+      </p>
+      <button class="strong-button justify-self-start" :disabled="busy">
+        Sign in
+      </button>
+      <p class="soft text-sm">
+        Here to vote? <a class="plain-link" href="/join">Enter the code from the screen.</a>
+      </p>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,2 @@
+/** The time that counts: devices work out how far off theirs is. */
+export default defineEventHandler(() => ({ now: Date.now() }))

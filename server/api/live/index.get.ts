@@ -1,0 +1,3 @@
+import { listShows } from '../../database/shows'
+
+export default defineEventHandler(() => listShows())

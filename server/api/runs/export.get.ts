@@ -1,0 +1,3 @@
+import { exportRuns } from '../../database/runs'
+
+export default defineEventHandler(() => exportRuns())

@@ -1,0 +1,80 @@
+/** The page that phones open to vote: small, by itself, with nothing else of the application in it. */
+import { randomBytes } from 'node:crypto'
+import { setResponseHeaders, type H3Event } from 'h3'
+
+const escape = (text: string): string => text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
+
+const STYLE = `
+:root { color-scheme: light dark; --paper: #f7f4ee; --ink: #1c2430; --line: #8d8778; --mine: #7a5aa6; --wash: #e6deef; --danger: #b3261e; }
+@media (prefers-color-scheme: dark) { :root { --paper: #12161c; --ink: #f2efe8; --line: #737c89; --mine: #c3aee6; --wash: #33284a; --danger: #ff9a8f; } }
+* { box-sizing: border-box; }
+body { margin: 0 auto; padding: 1.2rem; max-width: 34rem; font: 1.15rem/1.4 system-ui, sans-serif; background: var(--paper); color: var(--ink); }
+h1 { font-size: 1.5rem; line-height: 1.15; margin: 0 0 .6rem; }
+fieldset { border: 0; padding: 0; margin: 0; }
+legend { padding: 0; margin-bottom: .6rem; }
+label.choice { display: grid; grid-template-columns: 1.6rem 1fr; gap: .6rem; align-items: start; padding: .9rem; margin-bottom: .6rem; border: 2px solid var(--line); border-radius: .6rem; min-height: 3.4rem; }
+label.choice:has(:checked) { border-color: var(--mine); background: var(--wash); }
+input[type=radio] { width: 1.5rem; height: 1.5rem; accent-color: var(--mine); margin: 0; }
+input[type=text] { font: inherit; font-size: 1.8rem; letter-spacing: .25em; text-transform: uppercase; padding: .4rem .6rem; width: 9em; border: 2px solid var(--line); border-radius: .5rem; background: var(--paper); color: var(--ink); }
+button { font: inherit; font-weight: 650; padding: .7rem 1.4rem; border: 0; border-radius: .5rem; background: var(--ink); color: var(--paper); }
+:focus-visible { outline: 3px solid var(--mine); outline-offset: 2px; }
+.fault { color: var(--danger); font-weight: 600; }
+table { border-collapse: collapse; width: 100%; }
+th, td { text-align: left; padding: .35rem .5rem .35rem 0; border-top: 1px solid var(--line); font-weight: 400; }
+td { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
+`
+
+/** Keeps the vote and the page's state in step; every three seconds it asks whether the vote is still open. */
+const SCRIPT = `
+const form = document.querySelector('form[data-code]');
+if (form) {
+  const state = document.querySelector('#state');
+  const ask = (method, body) => fetch('/api/join/' + form.dataset.code, { method, headers: { 'content-type': 'application/json' }, body: body && JSON.stringify(body) });
+  const show = (round) => {
+    for (const input of form.elements) input.disabled = !round.open;
+    const mine = [...form.querySelectorAll('input')].find(i => i.value === round.mine);
+    if (mine) mine.checked = true;
+    state.className = '';
+    if (round.revealed) {
+      const rows = [...form.querySelectorAll('input')].map(i => '<tr><th>' + i.dataset.name + '</th><td>' + (round.counts[i.value] || 0) + '</td></tr>').join('');
+      state.innerHTML = '<p>What the room expected:</p><table>' + rows + '</table>';
+    } else state.textContent = round.open ? (mine ? 'Your vote counts: ' + mine.dataset.text + '. You can change it until the vote is closed.' : 'Choose one.') : (mine ? 'Closed. You expected: ' + mine.dataset.text + '. Watch!' : 'The vote is closed. Watch!');
+  };
+  const look = async () => {
+    try {
+      const answer = await ask('GET');
+      if (answer.ok) show(await answer.json());
+    } catch { state.className = 'fault'; state.textContent = 'No connection just now; your vote stays as it was. Trying again…'; }
+  };
+  form.addEventListener('change', async (event) => {
+    try {
+      const answer = await ask('POST', { outcome: event.target.value });
+      if (answer.ok) return show(await answer.json());
+      await look();
+      if (answer.status !== 409) { state.className = 'fault'; state.textContent = 'That did not count: load this page again and choose once more.'; }
+    } catch { state.className = 'fault'; state.textContent = 'No connection: that did not count yet. Choose once more in a moment.'; event.target.checked = false; }
+  });
+  look();
+  setInterval(look, 3000);
+}
+`
+
+function page(event: H3Event, title: string, body: string): string {
+  const nonce = randomBytes(16).toString('base64')
+  setResponseHeaders(event, {
+    'content-type': 'text/html; charset=utf-8', 'cache-control': 'no-store',
+    'content-security-policy': `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'`,
+  })
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>${escape(title)}</title>`
+    + `<style nonce="${nonce}">${STYLE}</style></head><body><main>${body}</main><script nonce="${nonce}">${SCRIPT}</script></body></html>`
+}
+
+export const codePage = (event: H3Event, fault = ''): string => page(event, 'Join the vote',
+  `<h1>What will happen?</h1><form action="/join" method="get"><p><label for="code">Code from the screen</label></p><p><input type="text" id="code" name="code" maxlength="8" autocapitalize="characters" autocomplete="off" required></p>`
+  + `${fault ? `<p class="fault" role="alert">${escape(fault)}</p>` : ''}<p><button>Join</button></p></form>`)
+
+export function votePage(event: H3Event, code: string, question: { title: string, outcomes: { id: string, name: string, sentence: string }[] }): string {
+  const choices = question.outcomes.map(o =>
+    `<label class="choice"><input type="radio" name="outcome" value="${escape(o.id)}" data-name="${escape(o.name)}" data-text="${escape(o.name)}"><span>${escape(o.sentence)}</span></label>`).join('')
+  return page(event, question.title, `<h1>${escape(question.title)}</h1><form data-code="${escape(code)}"><fieldset><legend>What do you think will happen?</legend>${choices}</fieldset></form><p id="state" role="status"></p>`)
+}

@@ -1,0 +1,14 @@
+import { setResponseStatus } from 'h3'
+import { knowDevice } from '../../join/device'
+import { codePage, votePage } from '../../join/page'
+import { roundIn } from '../../join/round'
+
+export default defineEventHandler(async (event) => {
+  const round = await roundIn(event)
+  if (!round) {
+    setResponseStatus(event, 404)
+    return codePage(event, 'No vote has that code. Look again, or ask.')
+  }
+  knowDevice(event)
+  return votePage(event, round.code, round.document)
+})

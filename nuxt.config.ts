@@ -4,7 +4,7 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   modules: ['@nuxt/ui', '@pinia/nuxt'],
-  css: ['~/assets/main.css'],
+  css: ['~/assets/main.css', '~/assets/live.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   app: {
     head: {

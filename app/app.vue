@@ -3,7 +3,7 @@ const room = useRoomStore()
 const route = useRoute()
 /** Live, its wall and the way in stand alone: nothing but the matter in hand. */
 const alone = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
-onMounted(() => { if (!alone.value) void room.load() })
+watch(alone, () => { if (!alone.value && !room.loaded) void room.load() }, { immediate: true })
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const keys = [
-  ['1', 'Shelf'], ['2', 'Bench'], ['3', 'Running order'], ['4', 'Logbook'], ['u', 'switch SI and US units'], ['?', 'this list'],
+  ['1', 'Shelf'], ['2', 'Bench'], ['3', 'Running order'], ['4', 'Live'], ['5', 'Logbook'], ['u', 'switch SI and US units'], ['?', 'this list'],
   ['Tab, Enter', 'go to a number in the procedure and open it'], ['Esc', 'close what is open'],
   ['Ctrl S', 'save the staging'], ['space', 'play or stop the drawing'], ['← →', 'move along the time scrubber (when it has the focus)'],
   ['l', 'log a run of the open staging'],

@@ -16,7 +16,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       complete.value = answer.complete
       if (answer.complete) {
         influences.value = answer.influences
-        if (asked) main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED })
+        if (asked) main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value })
       }
     } else if (answer.kind === 'levers') levers.value = answer.levers
     else if (answer.kind === 'failed') failure.value = answer.message
@@ -31,18 +31,19 @@ export function useForecast(document: () => StagingDocument | undefined) {
     const staging = document()
     return staging && room.loaded ? withRoom(staging, room.document, findDemonstration(staging.demonstration)!) : undefined
   })
+  const past = useTaught(() => whole.value)
   const wholeText = computed(() => JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }))
-  watch(wholeText, () => {
-    if (!whole.value) return
-    asked = { ...whole.value, title: '' }
+  watch([wholeText, past.taught, past.ready], () => {
     complete.value = false
+    if (!whole.value || !past.ready.value) return
+    asked = { ...whole.value, title: '' }
     levers.value = undefined
     failure.value = ''
-    main.ask({ kind: 'forecast', document: asked, samples: DEFAULT_SAMPLES, seed: DEFAULT_SEED })
+    main.ask({ kind: 'forecast', document: asked, samples: DEFAULT_SAMPLES, seed: DEFAULT_SEED, taught: past.taught.value })
   }, { immediate: true })
 
   function askStrip(input: string) {
-    if (whole.value) side.ask({ kind: 'strip', document: { ...whole.value, title: '' }, input, seed: DEFAULT_SEED })
+    if (whole.value) side.ask({ kind: 'strip', document: { ...whole.value, title: '' }, input, seed: DEFAULT_SEED, taught: past.taught.value })
   }
-  return { forecast, complete, influences, levers, strip, failure, askStrip }
+  return { forecast, complete, influences, levers, strip, failure, askStrip, past }
 }

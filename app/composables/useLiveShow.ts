@@ -14,6 +14,7 @@ export function useLiveShow(id: string, now: () => number) {
   const { kept, keep, drop, look } = useKeptMarks(id)
   const cacheKey = `hush-show:${id}`
   const known = shallowRef<Answer | undefined>(cached())
+  /** the document never changes: it keeps its identity, so that nothing is simulated anew */ const show = shallowRef(known.value?.show.document)
   const online = ref(true)
   const failure = ref('')
   let sending = false
@@ -27,6 +28,7 @@ export function useLiveShow(id: string, now: () => number) {
   }
   function adopt(answer: Answer) {
     known.value = answer
+    show.value ??= answer.show.document
     localStorage.setItem(cacheKey, JSON.stringify(answer))
   }
 
@@ -99,7 +101,7 @@ export function useLiveShow(id: string, now: () => number) {
     return [...all.values()]
   })
   return {
-    show: computed(() => known.value?.show.document), rounds: computed(() => known.value?.rounds ?? []), marks, waiting: computed(() => kept.value.length),
+    show, rounds: computed(() => known.value?.rounds ?? []), marks, waiting: computed(() => kept.value.length),
     online, failure, mark, refresh,
   }
 }

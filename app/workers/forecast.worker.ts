@@ -1,11 +1,15 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
-import { StagingSample, influences, oddsStrip, pullLevers, readStaging, summarise, type QuantityInput } from '~~/core'
+import {
+  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging, seenNow, storyOf, summarise, taughtPoints,
+  type Demonstration, type Given, type QuantityInput, type Taught,
+} from '~~/core'
 import type { ForecastAnswer, ForecastRequest } from './forecast-messages'
 
 const CHUNK = 40
 const LEVER_SAMPLES = 400
 const STRIP_POINTS = 9
 const STRIP_SAMPLES = 160
+const FOLLOW_SAMPLES = 1000
 
 class Cancelled extends Error {}
 
@@ -20,6 +24,13 @@ const pause = (): Promise<void> => new Promise((resolve) => {
   breath.port2.postMessage(0)
 })
 
+/** A sample, from what past runs taught where that is to be used. */
+const sampleOf = (demonstration: Demonstration, given: Given, samples: number, { seed, taught }: { seed: number, taught?: Taught }) =>
+  new StagingSample(demonstration, given, samples, seed, taught && taughtPoints(demonstration, taught, samples, seed))
+
+/** The act being followed: its sample is kept while its marks stay the same. */
+let followed: { key: string, sample: StagingSample } | undefined
+
 const answer = (message: ForecastAnswer) => postMessage(message)
 
 async function work(request: ForecastRequest): Promise<void> {
@@ -29,7 +40,7 @@ async function work(request: ForecastRequest): Promise<void> {
   }
   const { demonstration, given } = readStaging(request.document)
   if (request.kind === 'forecast') {
-    const sample = new StagingSample(demonstration, given, request.samples, request.seed)
+    const sample = sampleOf(demonstration, given, request.samples, request)
     let told = performance.now()
     while (!sample.advance(CHUNK)) {
       await current()
@@ -40,10 +51,27 @@ async function work(request: ForecastRequest): Promise<void> {
     }
     answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: true, influences: influences(sample) })
   } else if (request.kind === 'levers') {
-    answer({ kind: 'levers', job: request.job, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current) })
+    answer({ kind: 'levers', job: request.job, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught) })
+  } else if (request.kind === 'follow') {
+    const story = storyOf(request.marks, request.act)
+    const now = givenNow(demonstration, given, story, request.speed)
+    const key = JSON.stringify([request.document, now, request.taught?.mean])
+    if (followed?.key !== key) followed = { key, sample: sampleOf(demonstration, now, FOLLOW_SAMPLES, request) }
+    const { sample } = followed
+    while (!sample.advance(CHUNK)) await current()
+    answer({ kind: 'follow', job: request.job, followed: follow(sample, now, seenNow(demonstration, story, request.now, request.speed)), complete: true })
+  } else if (request.kind === 'learn') {
+    const taught = await learn(demonstration, given, request.runs.map(r => ({ given: readStaging(r.staging).given, seen: r.seen })), undefined, current)
+    answer({ kind: 'learn', job: request.job, taught, lessons: lessonsOf(demonstration, given, taught) })
+  } else if (request.kind === 'investigate') {
+    const used = readStaging(request.used).given
+    const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)
+    while (!sample.advance(CHUNK)) await current()
+    const investigation = await investigate(demonstration, { plan: given, used, measured: request.measured }, request.seen, undefined, request.seed, current)
+    answer({ kind: 'investigate', job: request.job, forecast: summarise(sample), investigation, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught) })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!
-    answer({ kind: 'strip', job: request.job, input: request.input, strip: await oddsStrip(demonstration, given, input, STRIP_POINTS, STRIP_SAMPLES, request.seed, current) })
+    answer({ kind: 'strip', job: request.job, input: request.input, strip: await oddsStrip(demonstration, given, input, STRIP_POINTS, STRIP_SAMPLES, request.seed, current, request.taught) })
   }
 }
 

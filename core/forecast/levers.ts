@@ -1,6 +1,7 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
 import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstrations'
 import { resolve } from '../demonstrations'
+import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
 
@@ -44,13 +45,14 @@ export function leverTries(demonstration: Demonstration, given: Given): LeverTry
  *
  * @param samples for each try
  * @param pause awaited between tries; may throw to cancel
+ * @param taught by past runs, where that is to be used
  * @returns the levers, best first
  */
 export async function pullLevers(
-  demonstration: Demonstration, given: Given, samples: number, seed: number, pause: () => Promise<void> = async () => {},
+  demonstration: Demonstration, given: Given, samples: number, seed: number, pause: () => Promise<void> = async () => {}, taught?: Taught,
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
-  const points = latinHypercube(samples, variables, seed)
+  const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
   const odds = (changed: Given) => {
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
     sample.advance(samples)

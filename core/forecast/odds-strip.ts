@@ -1,5 +1,6 @@
 /** Odds of each outcome across an input's usual range, for the strip in the editor of that input. */
 import { resolve, type Demonstration, type Given, type QuantityInput } from '../demonstrations'
+import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
 
@@ -21,10 +22,10 @@ export function stripValues(input: QuantityInput, current: number, points: numbe
  */
 export async function oddsStrip(
   demonstration: Demonstration, given: Given, input: QuantityInput, points: number, samples: number, seed: number,
-  pause: () => Promise<void> = async () => {},
+  pause: () => Promise<void> = async () => {}, taught?: Taught,
 ): Promise<StripPoint[]> {
   const { values } = resolve(demonstration, given)
-  const draws = latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
+  const draws = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
   const strip: StripPoint[] = []
   for (const value of stripValues(input, values.numbers[input.id]!, points)) {
     await pause()

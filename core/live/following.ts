@@ -1,6 +1,6 @@
 /** The forecast of an act while it runs: what was marked is known now, and what has not happened yet counts too. */
 import { resolve, type Demonstration, type Given, type Values } from '../demonstrations'
-import { StagingSample, summarise, weigh, type Forecast, type Observation } from '../forecast'
+import { summarise, weigh, type Forecast, type Observation, type StagingSample } from '../forecast'
 import type { ActStory } from './marks'
 import { measuredBy, THUMB } from './timings'
 
@@ -52,5 +52,8 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const planned = sample.nominal.numbers
   const heat = seen.readings.timeToPlume && efficiency !== undefined && power !== undefined ? efficiency * power / (planned.heatingEfficiency! * planned.heaterPower!) : undefined
   const believed = heat === undefined ? given : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
-  return { forecast: summarise(sample, usable ? weights : undefined), ...(heat !== undefined && { heat }), stretched: usable ? weights.stretched : Infinity, values: resolve(demonstration, believed).values }
+  return {
+    forecast: summarise(sample, usable ? weights : undefined), ...(heat !== undefined && { heat }),
+    stretched: usable ? weights.stretched : Infinity, values: resolve(demonstration, believed).values,
+  }
 }

@@ -7,7 +7,12 @@ import { exp } from '../elementary'
 import { fromSi } from '../units'
 import { CHANNELS, LOGGER_GREETING, type Channel } from './protocol'
 
-interface Sensor { channel: Channel, column: string, unit: string, digits: number, /** s */ lag: number, /** SI, standard deviation */ noise: number, /** share of values missing */ drops: number }
+interface Sensor {
+  channel: Channel, column: string, unit: string, digits: number
+  /** s */ lag: number
+  /** SI, standard deviation */ noise: number
+  /** share of values missing */ drops: number
+}
 
 /** Lags and noise of a school's absolute-pressure sensor and of a thin thermocouple in gas: assumptions. */
 const SENSORS: readonly Sensor[] = [

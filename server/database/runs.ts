@@ -41,7 +41,7 @@ export async function findRun(id: string): Promise<StoredRun | undefined> {
 }
 
 const insertRun = (client: pg.PoolClient, id: string, stagingId: string, stagingVersion: number, document: RunDocument) => client.query(
-  `insert into run (id, staging_id, staging_version, performed_at, outcome, document) values ($1, $2, $3, $4, $5, $6)`,
+  'insert into run (id, staging_id, staging_version, performed_at, outcome, document) values ($1, $2, $3, $4, $5, $6)',
   [id, stagingId, stagingVersion, document.performedAt, document.outcome, document])
 
 /** Logs a run; a retry with the same write id changes nothing. */
@@ -90,7 +90,7 @@ export async function saveRunPhoto(id: string, photo: Photo | undefined): Promis
   if (!photo) await pool().query('delete from run_photo where run_id = $1', [id])
   else {
     await pool().query(
-      `insert into run_photo (run_id, type, bytes) values ($1, $2, $3) on conflict (run_id) do update set type = excluded.type, bytes = excluded.bytes, updated_at = now()`,
+      'insert into run_photo (run_id, type, bytes) values ($1, $2, $3) on conflict (run_id) do update set type = excluded.type, bytes = excluded.bytes, updated_at = now()',
       [id, photo.type, photo.bytes])
   }
 }

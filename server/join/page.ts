@@ -70,7 +70,7 @@ function page(event: H3Event, title: string, body: string): string {
 }
 
 export const codePage = (event: H3Event, fault = ''): string => page(event, 'Join the vote',
-  `<h1>What will happen?</h1><form action="/join" method="get"><p><label for="code">Code from the screen</label></p><p><input type="text" id="code" name="code" maxlength="8" autocapitalize="characters" autocomplete="off" required></p>`
+  '<h1>What will happen?</h1><form action="/join" method="get"><p><label for="code">Code from the screen</label></p><p><input type="text" id="code" name="code" maxlength="8" autocapitalize="characters" autocomplete="off" required></p>'
   + `${fault ? `<p class="fault" role="alert">${escape(fault)}</p>` : ''}<p><button>Join</button></p></form>`)
 
 export function votePage(event: H3Event, code: string, question: { title: string, outcomes: { id: string, name: string, sentence: string }[] }): string {

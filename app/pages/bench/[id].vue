@@ -12,7 +12,8 @@ const { draft, stored, dirty, read, misfits, simulation, conflict, leftBehind, f
 await Promise.all([editor.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
 
-const { forecast, complete, influences, levers, strip, failure: forecastFailure, askStrip } = useForecast(() => read.value && misfits.value.length === 0 ? draft.value : undefined)
+const { forecast, complete, influences, levers, strip, failure: forecastFailure, askStrip, past } = useForecast(() => read.value && misfits.value.length === 0 ? draft.value : undefined)
+const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
 const { position, stageIndex, time, playing } = scrubber
@@ -156,6 +157,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <button v-if="dirty" class="quiet-button" @click="editor.undoAll()">
             Undo all
           </button>
+          <NuxtLink class="quiet-button" :to="`/live?staging=${id}`">
+            Go live
+          </NuxtLink>
           <button class="quiet-button" @click="logRun">
             Log a run <kbd aria-hidden="true">l</kbd>
           </button>
@@ -224,6 +228,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="grid gap-6 content-start">
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
+        <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
         <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" />
         <NotGoneList v-if="judgement" :acts="judgement.notGone" />
       </div>

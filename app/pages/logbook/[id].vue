@@ -1,24 +1,46 @@
 <script setup lang="ts">
-import { StagingSample, diagnose, observationOf, siOf, stagingOfRun, summarise, findInput, type Diagnosis, type Forecast, type QuantityInput, type RunDocument, type StagingDocument } from '~~/core'
+import {
+  DEFAULT_SEED, findInput, fromSi, observationOf, readStaging, readingsOf, siOf, stagingOfRun, whyInWords,
+  type Forecast, type Investigation, type Lever, type QuantityInput, type RunDocument, type StagingDocument,
+} from '~~/core'
+import type { ListedRun } from '~/composables/useTaught'
 
-interface StoredRun { id: string, stagingId: string, stagingVersion: number, title: string, document: RunDocument, staging: StagingDocument }
-const route = useRoute()
+const id = String(useRoute().params.id)
 const units = useUnitsStore()
-const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${String(route.params.id)}`)
+const { data: run, error } = await useFetch<ListedRun>(`/api/runs/${id}`)
 useHead({ title: () => `${run.value?.title ?? 'Run'} · Logbook · Zealous Hush` })
 
 const read = computed(() => run.value && stagingOfRun(run.value.staging, run.value.document))
-const forecast = shallowRef<Forecast>()
-const diagnosis = shallowRef<Diagnosis>()
-// A forecast of what was really done, in slices so that the page stays alive.
-onMounted(async () => {
-  if (!read.value || !run.value) return
-  const sample = new StagingSample(read.value.demonstration, read.value.given)
-  while (!sample.advance(60)) await new Promise(resolve => setTimeout(resolve))
-  forecast.value = summarise(sample)
-  diagnosis.value = diagnose(sample, observationOf(read.value, run.value.document))
+/** The plan in the room of the day: what was used, less what the marks and measurements changed. */
+const planned = computed<StagingDocument | undefined>(() => run.value && {
+  ...run.value.staging, inputs: { ...run.value.staging.inputs, ...Object.fromEntries(Object.entries(run.value.document.used).filter(([input]) => findInput(read.value!.demonstration, input)?.group === 'room')) },
 })
+const simulation = computed(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+const readings = computed(() => run.value ? readingsOf(run.value.document) : [])
+
+const forecast = shallowRef<Forecast>()
+const found = shallowRef<Investigation>()
+const levers = shallowRef<Lever[]>([])
+const failure = ref('')
+const worker = useForecastWorker((answer) => {
+  if (answer.kind === 'investigate') {
+    forecast.value = answer.forecast
+    found.value = answer.investigation
+    levers.value = answer.levers
+  } else if (answer.kind === 'failed') failure.value = answer.message
+})
+const past = useTaught(() => planned.value)
+watch(past.ready, (ready) => {
+  if (!ready || !run.value || !read.value) return
+  const measured = Object.keys(run.value.document.used).filter(input => findInput(read.value!.demonstration, input)?.group !== 'room')
+  worker.ask({
+    kind: 'investigate', document: { ...planned.value!, title: '' }, used: { ...run.value.staging, title: '', inputs: { ...run.value.staging.inputs, ...run.value.document.used } },
+    measured, seen: observationOf(read.value, run.value.document), seed: DEFAULT_SEED, taught: past.taught.value,
+  })
+}, { immediate: true })
+
 const outcome = computed(() => read.value?.demonstration.outcomes.find(o => o.id === run.value!.document.outcome))
+const failed = computed(() => outcome.value && outcome.value.id !== read.value!.demonstration.wanted)
 const hundred = (share: number) => share > 0 && share < 0.005 ? 'fewer than 1' : String(Math.round(share * 100))
 const seen = computed(() => read.value
   ? read.value.demonstration.results.filter(r => run.value!.document.seen[r.id]).map((r) => {
@@ -31,59 +53,135 @@ const seen = computed(() => read.value
     })
   : [])
 const used = computed(() => read.value
-  ? Object.keys(run.value!.document.used).map((id) => {
-      const input = findInput(read.value!.demonstration, id)
-      if (input?.kind !== 'quantity') return { id, name: id, words: String(run.value!.document.used[id]) }
-      return { id, name: input.name, words: units.format(read.value!.values.numbers[id]!, input.units, input.quantity) }
+  ? Object.keys(run.value!.document.used).map((input) => {
+      const spec = findInput(read.value!.demonstration, input)
+      if (spec?.kind !== 'quantity') return { id: input, name: spec?.name ?? input, words: String(run.value!.document.used[input]), plan: '' }
+      const before = readStaging(planned.value!).values.numbers[input]
+      const words = units.format(read.value!.values.numbers[input]!, spec.units, spec.quantity)
+      const plan = before === undefined || spec.group === 'room' ? '' : units.format(before, spec.units, spec.quantity)
+      return { id: input, name: spec.name, words, plan: plan === words ? '' : plan }
     })
   : [])
-const causes = computed(() => (diagnosis.value?.causes ?? []).slice(0, 4).map((cause) => {
-  const input = findInput(read.value!.demonstration, cause.input) as QuantityInput
-  const words = (si: number) => units.format(si, input.units, input.quantity)
-  return { ...cause, sentence: `${input.name}: more likely ${cause.shift > 0 ? 'above' : 'below'} what was planned (${words(cause.before)} before, ${words(cause.after)} after)` }
+const why = computed(() => found.value && outcome.value ? whyInWords(found.value, outcome.value.name) : [])
+const remedies = computed(() => (found.value?.causes ?? []).filter(c => c.remedy && c.share >= 0.15).slice(0, 3))
+/** Levers that raise the odds notably; each can become the next staging. */
+const helpful = computed(() => levers.value.filter(l => l.after > l.before + 0.01).slice(0, 4).map((lever) => {
+  const input = findInput(read.value!.demonstration, lever.input)!
+  const words = (x: number | string) => input.kind === 'choice' ? input.choices.find(c => c.id === x)?.name ?? String(x) : units.format(x as number, input.units, input.quantity)
+  return { ...lever, words: `${input.name}: ${words(lever.from)} → ${words(lever.to)}`, odds: `${hundred(lever.before)} → ${hundred(lever.after)} of 100` }
 }))
+
+const making = ref(false)
+async function makeNext(lever?: Lever) {
+  if (!run.value || making.value) return
+  making.value = true
+  failure.value = ''
+  const next: StagingDocument = { ...structuredClone(toRaw(run.value.staging)), title: `${run.value.staging.title || run.value.title} (next)`.slice(0, 200) }
+  if (lever) {
+    const input = findInput(read.value!.demonstration, lever.input)!
+    if (input.kind === 'choice') next.inputs[lever.input] = lever.to as string
+    else next.inputs[lever.input] = { value: Number(fromSi(lever.to as number, (input as QuantityInput).units[0], input.quantity).toPrecision(6)), unit: input.units[0] }
+  }
+  const newId = crypto.randomUUID()
+  try {
+    await sendWrite('POST', '/api/stagings', { id: newId, document: next }, newId)
+    await navigateTo(`/bench/${newId}`)
+  } catch (problem) {
+    failure.value = refusalOf(problem).message
+  } finally {
+    making.value = false
+  }
+}
+const MARK_NAMES = { 'heat-on': 'heat on', 'plume': 'plume', 'lifted': 'off the heat', 'sealed': 'sealed', 'gone': 'gone', 'nothing': 'nothing' } as const
+const marks = computed(() => {
+  const { marks: list = [], speed = 1 } = run.value?.document ?? {} as RunDocument
+  const zero = list[0] ? Date.parse(list[0].at) : 0
+  return list.map(m => ({ name: MARK_NAMES[m.kind], at: countWords((Date.parse(m.at) - zero) * speed, true) }))
+})
+const votes = computed(() => run.value?.document.vote && read.value ? read.value.demonstration.outcomes.map(o => ({ ...o, count: run.value!.document.vote![o.id] ?? 0 })) : [])
+async function photo(event: Event) {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  field.value = ''
+  failure.value = ''
+  if (!file) return
+  try {
+    run.value = await $fetch<ListedRun>(`/api/runs/${id}/photo`, { method: 'PUT', body: { photo: await photoFromFile(file) } })
+  } catch (problem) {
+    failure.value = problem instanceof Error && !('status' in problem) ? problem.message : refusalOf(problem).message
+  }
+}
 const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0, 10)}.json`, JSON.stringify(run.value!.document, null, 2), 'application/json')
 </script>
 
 <template>
-  <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
+  <div class="max-w-5xl mx-auto px-4 sm:px-6 py-6">
     <p><NuxtLink to="/logbook" class="plain-link">Logbook</NuxtLink></p>
     <p v-if="error || !run" class="fault mt-3" role="alert">
       There is no such run, or it can't be read just now.
     </p>
-    <template v-else-if="read && outcome">
+    <template v-else-if="read && outcome && simulation">
       <h1 class="text-3xl mt-1">
         {{ run.title }}
       </h1>
       <p class="soft figures">
         {{ new Date(run.document.performedAt).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' }) }},
-        <NuxtLink :to="`/bench/${run.stagingId}`" class="plain-link">staging</NuxtLink> version {{ run.stagingVersion }}
+        <NuxtLink :to="`/bench/${run.stagingId}`" class="plain-link">staging</NuxtLink> version {{ run.stagingVersion }}<b v-if="run.document.rehearsal">, a rehearsal: nothing real</b>
+      </p>
+      <p v-if="failure" class="fault" role="alert">
+        {{ failure }}
       </p>
       <div class="grid md:grid-cols-2 gap-8 mt-6">
-        <section aria-labelledby="seen-title">
-          <h2 id="seen-title">
-            What happened
-          </h2>
-          <p class="display text-2xl my-2 flex gap-2 items-center">
-            <OutcomeMark :look="outcome.look" class="!h-9" /> <span>Seen: <span data-testid="outcome">{{ outcome.name }}</span></span>
-          </p>
-          <p>{{ outcome.sentence }}</p>
-          <blockquote v-if="run.document.note" class="border-l-2 border-(--gap) pl-3 my-3">
-            {{ run.document.note }}
-          </blockquote>
-          <template v-if="used.length">
-            <h3 class="mt-3">
+        <div class="grid gap-5 content-start">
+          <section aria-labelledby="seen-title">
+            <h2 id="seen-title">
+              What happened
+            </h2>
+            <p class="display text-2xl my-2 flex gap-2 items-center">
+              <OutcomeMark :look="outcome.look" class="!h-9" /> <span>Seen: <span data-testid="outcome">{{ outcome.name }}</span></span>
+            </p>
+            <p>{{ outcome.sentence }}</p>
+            <blockquote v-if="run.document.note" class="border-l-2 border-(--gap) pl-3 my-3">
+              {{ run.document.note }}
+            </blockquote>
+            <figure v-if="run.photo" class="my-3">
+              <img :src="`/api/runs/${id}/photo?at=${run.photo}`" alt="Photo of this run" class="max-h-64 rounded-md">
+            </figure>
+            <label class="plain-link text-sm">{{ run.photo ? 'Another photo' : 'Add a photo' }}<input type="file" accept="image/*" class="sr-only" @change="photo"></label>
+          </section>
+          <section v-if="marks.length" aria-labelledby="marks-title">
+            <h2 id="marks-title">
+              Marks
+            </h2>
+            <ol class="figures flex flex-wrap gap-x-5" data-testid="run-marks">
+              <li v-for="(m, i) in marks" :key="i">
+                <b>{{ m.at }}</b> <span class="soft">{{ m.name }}</span>
+              </li>
+            </ol>
+          </section>
+          <section v-if="used.length" aria-labelledby="used-title">
+            <h2 id="used-title">
               Really used
-            </h3>
+            </h2>
             <dl class="grid grid-cols-[1fr_auto] gap-x-4 figures">
               <template v-for="u in used" :key="u.id">
                 <dt class="soft">
                   {{ u.name }}
-                </dt><dd>{{ u.words }}</dd>
+                </dt><dd>{{ u.words }} <span v-if="u.plan" class="soft">(planned {{ u.plan }})</span></dd>
               </template>
             </dl>
-          </template>
-        </section>
+          </section>
+          <section v-if="votes.length" aria-labelledby="vote-title" data-testid="run-vote">
+            <h2 id="vote-title">
+              What the room expected
+            </h2>
+            <ul class="figures">
+              <li v-for="o in votes" :key="o.id">
+                <b>{{ o.count }}</b> {{ o.name }}<span v-if="o.id === outcome.id" class="soft"> (it happened)</span>
+              </li>
+            </ul>
+          </section>
+        </div>
         <section aria-labelledby="forecast-title" aria-live="polite">
           <h2 id="forecast-title">
             What the forecast says of it
@@ -112,23 +210,62 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
                 </tr>
               </tbody>
             </table>
+          </template>
+          <template v-if="failed">
+            <h2 class="mt-5">
+              Why
+            </h2>
+            <p v-if="!found" class="soft">
+              Weighing what can have been off…
+            </p>
+            <div v-else data-testid="why">
+              <p v-for="line in why" :key="line" class="text-lg">
+                {{ line }}
+              </p>
+              <ul v-if="remedies.length" class="list-disc pl-5 mt-1">
+                <li v-for="c in remedies" :key="c.id">
+                  {{ c.remedy }}
+                </li>
+              </ul>
+              <p class="text-sm soft mt-2">
+                Computed stagings, as planned and with one thing off, weighed by how well each matches what was seen; of those that match, which single thing put right brings the wanted end.
+                That one run in ten has something off is an assumption.
+              </p>
+            </div>
+          </template>
+          <template v-else-if="forecast && found">
             <h2 class="mt-5">
               What it tells
             </h2>
-            <ul v-if="diagnosis?.canTell" class="list-disc pl-5">
-              <li v-for="cause in causes" :key="cause.input">
-                {{ cause.sentence }}
+            <p>It ended as wanted. Its times and readings narrow what is not well known for the next forecast.</p>
+          </template>
+          <section v-if="helpful.length || failed" aria-labelledby="next-title" class="mt-5" data-testid="next">
+            <h2 id="next-title">
+              Next time
+            </h2>
+            <ul>
+              <li v-for="l in helpful" :key="l.input + l.to" class="border-t rule py-1 flex flex-wrap gap-x-3 items-baseline">
+                <span class="grow">{{ l.words }} <b class="figures whitespace-nowrap">{{ l.odds }}</b></span>
+                <button class="quiet-button" :disabled="making" @click="makeNext(l)">
+                  Make it the next staging
+                </button>
               </li>
             </ul>
-            <p v-else class="soft">
-              {{ (diagnosis?.effective ?? 0) < 0.006 ? 'Almost no computed staging looks like this one: something happened that the plan does not hold, or a reading is off.' : 'What was seen fits the plan; it does not point to any one cause.' }}
+            <p v-if="found && !helpful.length" class="soft">
+              No single change at the bench raises the odds of the plan notably; do it again as planned.
             </p>
-            <p class="text-sm soft mt-2">
-              The same 2000 computed stagings, weighed by how well each matches what was seen.
-            </p>
-          </template>
+            <button v-if="found" class="quiet-button mt-2" :disabled="making" @click="makeNext()">
+              Same plan again as the next staging
+            </button>
+          </section>
         </section>
       </div>
+      <section v-if="readings.length" aria-labelledby="readings-title" class="mt-6">
+        <h2 id="readings-title">
+          Readings over the trace <span class="soft font-normal text-base">({{ run.document.readingsFrom || 'logger' }})</span>
+        </h2>
+        <ReadingsChart :simulation="simulation" :readings="readings" />
+      </section>
       <p class="mt-6">
         <button class="plain-link" @click="exportRun">
           Run (JSON)

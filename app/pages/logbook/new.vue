@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findDemonstration, findInput, readStaging, withRoom, type Fault, type QuantityDocument, type QuantityInput, type RunDocument, type StagingDocument } from '~~/core'
+import { findDemonstration, findInput, keptReadings, readStaging, withRoom, type Fault, type QuantityDocument, type QuantityInput, type Reading, type RunDocument, type StagingDocument } from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 
 useHead({ title: 'Log a run · Zealous Hush' })
@@ -29,12 +29,22 @@ const faultOf = (id: string) => faults.value.find(f => f.input.split('.').pop() 
 
 const given = <T>(record: Record<string, T | undefined>) => Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
 
+const imported = shallowRef<{ readings: Reading[], from: string }>()
+/** Times of an imported file count from its own zero; the seal is where the user says. */
+const sealAt = ref('0')
+function readingsOfRun(): Partial<RunDocument> {
+  if (!imported.value) return {}
+  const readings = imported.value.readings.map(r => ({ ...r, time: r.time - Number(sealAt.value.replace(',', '.')) }))
+  return { readings: keptReadings(readings, 0), readingsFrom: imported.value.from.slice(0, 60) }
+}
+
 async function save() {
   failure.value = ''
   faults.value = []
   if (!draft.value.outcome) faults.value = [{ input: 'outcome', message: 'choose what the room saw' }]
   const at = new Date(draft.value.at)
   if (Number.isNaN(at.getTime())) faults.value = [...faults.value, { input: 'performedAt', message: `given "${draft.value.at}"; accepted: a date and a time` }]
+  if (imported.value && !Number.isFinite(Number(sealAt.value.replace(',', '.')))) faults.value = [...faults.value, { input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` }]
   if (faults.value.length || Object.values(problems).some(p => p)) return
   saving.value = true
   // The room as it is now belongs to the run, since it may be changed later.
@@ -42,7 +52,7 @@ async function save() {
   const conditions = Object.entries(withRoom({ ...own } as StagingDocument, room.document, demonstration.value!).inputs).filter(([id]) => !(id in own.inputs))
   const document: RunDocument = {
     format: 'zealous-hush/run', version: 1, performedAt: at.toISOString(), outcome: draft.value.outcome,
-    used: { ...Object.fromEntries(conditions), ...given(draft.value.used) }, seen: given(draft.value.seen), note: draft.value.note,
+    used: { ...Object.fromEntries(conditions), ...given(draft.value.used) }, seen: given(draft.value.seen), note: draft.value.note, rehearsal: false, ...readingsOfRun(),
   }
   try {
     await sendWrite('POST', '/api/runs', { id: draft.value.id, stagingId, stagingVersion: staging.value!.version, document: JSON.parse(JSON.stringify(document)) }, draft.value.id)
@@ -104,6 +114,19 @@ async function save() {
             v-for="input in usedInputs" :key="input.id" v-model="draft.used[input.id]" :label="input.name" :kind="input.quantity" :unit="units.shown(input.units)"
             :hint="`planned ${units.format(planned.values.numbers[input.id]!, input.units, input.quantity)}`" :fault="faultOf(input.id)" @problem="problems[input.id] = $event"
           />
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend class="display text-xl mb-1">
+          Readings of a data logger? <span class="soft text-base font-normal">A CSV file of any logger.</span>
+        </legend>
+        <ReadingsImport @read="(readings, from) => imported = { readings, from }" />
+        <div v-if="imported" class="mt-2">
+          <label class="text-sm font-bold" for="seal-at">Sealed at, s on the logger’s clock</label>
+          <input id="seal-at" v-model="sealAt" class="text-field !w-32" inputmode="decimal">
+          <p v-if="faultOf('sealAt')" class="fault" role="alert">
+            Sealed at: {{ faultOf('sealAt') }}
+          </p>
         </div>
       </fieldset>
       <div class="grid sm:grid-cols-[1fr_2fr] gap-3">

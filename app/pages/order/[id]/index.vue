@@ -163,6 +163,9 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
               <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
                 Run sheet, kit list and safety sheet, to print
               </NuxtLink>
+              <NuxtLink class="plain-link" :to="`/live?order=${id}`">
+                Go live
+              </NuxtLink>
               <button class="plain-link" :disabled="!plan" @click="exportCalendar">
                 Calendar (iCal)
               </button>

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+/** The hush: nothing but the count since sealing, against what was forecast. */
+import type { Countdown, Demonstration } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number }>()
+const gone = computed(() => props.countdowns.find(c => c.id === 'gone'))
+const giveUp = computed(() => props.countdowns.find(c => c.id === 'give-up'))
+const elapsed = (at: number) => (at - props.since) * props.speed
+const count = defineModel<number>('time', { required: true })
+const now = computed(() => elapsed(count.value))
+/** The bar reaches from the seal to well past what is likely. */
+const length = computed(() => Math.max(gone.value ? elapsed(gone.value.until!) * 1.6 : 0, Math.min(now.value * 1.15, giveUp.value ? elapsed(giveUp.value.at) : Infinity), 1000))
+const share = (ms: number) => `${Math.min(100, Math.max(0, ms / length.value * 100))}%`
+const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value < elapsed(gone.value.from!) ? 'Too early for most.' : now.value <= elapsed(gone.value.until!) ? 'Now is its time.' : 'Later than most.')
+</script>
+
+<template>
+  <div class="grid place-items-center text-center gap-4 py-2">
+    <p class="text-2xl soft">
+      Hush
+    </p>
+    <p class="huge" role="timer" aria-label="Since sealing" data-testid="hush-count">
+      {{ countWords(now, true) }}
+    </p>
+    <div class="w-full max-w-4xl">
+      <div class="relative h-10 rounded-lg bg-(--sheet) overflow-hidden" aria-hidden="true">
+        <span v-if="gone" class="absolute inset-y-0 bg-(--gap) opacity-45" :style="{ left: share(elapsed(gone.from!)), width: `calc(${share(elapsed(gone.until!))} - ${share(elapsed(gone.from!))})` }" />
+        <span v-if="gone" class="absolute inset-y-0 w-[3px] bg-(--gap)" :style="{ left: share(elapsed(gone.at)) }" />
+        <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: share(now) }" />
+      </div>
+      <p class="figures text-xl mt-2" role="status">
+        <template v-if="gone">
+          Goes at {{ countWords(elapsed(gone.from!), true) }} to {{ countWords(elapsed(gone.until!), true) }} s in eight of ten like this that go.
+        </template> {{ words }}
+      </p>
+    </div>
+    <p v-if="giveUp" class="text-xl figures" :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'" data-testid="give-up">
+      <span aria-hidden="true">⚠</span> {{ elapsed(giveUp.at) < now ? 'Give up now; go by the steps below.' : `Give up at ${countWords(elapsed(giveUp.at), true)} s` }}
+    </p>
+  </div>
+</template>

@@ -1,0 +1,27 @@
+/** The forecast of the act in focus, following its marks and the clock. */
+import { useIntervalFn } from '@vueuse/core'
+import { DEFAULT_SEED, type Followed, type Mark, type StagingDocument } from '~~/core'
+
+const EVERY = 1000
+
+export function useActFollowing(ask: () => { document: StagingDocument, marks: Mark[], act: string, speed: number } | undefined, now: () => number) {
+  const followed = shallowRef<Followed>()
+  const of = ref('')
+  let asked = ''
+  const worker = useForecastWorker((answer) => {
+    if (answer.kind !== 'follow') return
+    followed.value = answer.followed
+    of.value = asked
+  })
+  function again() {
+    const what = ask()
+    if (!what) return
+    if (what.act !== asked) {
+      asked = what.act
+      followed.value = undefined
+    }
+    worker.ask({ kind: 'follow', ...what, seed: DEFAULT_SEED, now: now() })
+  }
+  useIntervalFn(again, EVERY, { immediateCallback: true })
+  return { followed: computed(() => of.value === ask()?.act ? followed.value : undefined), again }
+}

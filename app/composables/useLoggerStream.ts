@@ -1,0 +1,86 @@
+/** A data logger's lines, read as they come, drawn at once and sent in batches that can't be doubled. */
+import { useIntervalFn } from '@vueuse/core'
+import { LoggerReader, type Reading } from '~~/core'
+
+interface Batch { id: string, act: string, source: string, readings: Reading[] }
+const SEND_EVERY = 1000
+
+/** Times of readings are s since 1970 on the server's clock. */
+export function useLoggerStream(showId: string, now: () => number) {
+  const readings = shallowRef<Reading[]>([])
+  const state = ref<'off' | 'on' | 'lost'>('off')
+  const source = ref('')
+  const reader = shallowRef<LoggerReader>()
+  let stop: AbortController | undefined
+  let current = ''
+  let fresh: Reading[] = []
+  const unsent: Batch[] = []
+
+  /** What has come belongs to the act that was current. */
+  function pack() {
+    if (fresh.length > 0) unsent.push({ id: crypto.randomUUID(), act: current, source: source.value, readings: fresh })
+    fresh = []
+  }
+
+  async function load(act: string) {
+    pack()
+    current = act
+    readings.value = []
+    try {
+      const answer = await $fetch<{ source: string, readings: Reading[] }>(`/api/live/${showId}/readings`, { query: { act } })
+      if (current !== act) return
+      readings.value = answer.readings
+      source.value = answer.source
+    } catch { /* offline: what comes from now on is still drawn */ }
+  }
+
+  async function connect(act: string, speed: number) {
+    stop?.abort()
+    stop = new AbortController()
+    const mine = stop
+    pack()
+    source.value = 'simulated'
+    current = act
+    state.value = 'on'
+    const lines = reader.value = new LoggerReader()
+    let zero: number | undefined
+    try {
+      const answer = await fetch(`/api/live/${showId}/logger?act=${encodeURIComponent(act)}`, { signal: mine.signal })
+      if (!answer.ok || !answer.body) throw new Error(answer.statusText)
+      const stream = answer.body.pipeThrough(new TextDecoderStream()).getReader()
+      for (;;) {
+        const { value, done } = await stream.read()
+        if (done) break
+        const got = lines.read(value)
+        if (got.length === 0) continue
+        zero ??= now() / 1000 - got[0]!.time / speed
+        const timed = got.map(r => ({ ...r, time: zero! + r.time / speed }))
+        fresh.push(...timed)
+        readings.value = [...readings.value, ...timed]
+      }
+    } catch { /* told below */ }
+    if (stop === mine) state.value = mine.signal.aborted ? 'off' : 'lost'
+  }
+  function disconnect() {
+    stop?.abort()
+    state.value = 'off'
+  }
+
+  let sending = false
+  async function send() {
+    pack()
+    if (sending) return
+    sending = true
+    try {
+      while (unsent.length > 0) {
+        await $fetch(`/api/live/${showId}/readings`, { method: 'POST', body: unsent[0], retry: 0, timeout: 5000 })
+        unsent.shift()
+      }
+    } catch { /* kept, and sent again */ } finally {
+      sending = false
+    }
+  }
+  useIntervalFn(send, SEND_EVERY)
+  onScopeDispose(disconnect)
+  return { readings, state, source, reader, load, connect, disconnect }
+}

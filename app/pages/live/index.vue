@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { showSchema, withRoom, findDemonstration, actOf, readStaging, type Plan, type RunningOrderDocument, type ShowDocument } from '~~/core'
+import type { StoredOrder } from '~/composables/useRunningOrder'
+import type { StoredStaging } from '~/composables/useStagingEditor'
+
+useHead({ title: 'Live · Zealous Hush' })
+interface StoredShow { id: string, createdAt: string, document: ShowDocument }
+const room = useRoomStore()
+const [{ data: shows, error }, { data: orders }, { data: stagings }] = await Promise.all([
+  useFetch<StoredShow[]>('/api/live'), useFetch<StoredOrder[]>('/api/running-orders'), useFetch<StoredStaging[]>('/api/stagings'),
+])
+if (!room.loaded) await room.load()
+const route = useRoute()
+const what = ref(String(route.query.order ? `order:${String(route.query.order)}` : route.query.staging ? `staging:${String(route.query.staging)}` : ''))
+const rehearsal = ref(false)
+const speed = ref(10)
+const failure = ref('')
+const busy = ref(false)
+
+async function begin() {
+  failure.value = ''
+  const [kind, of] = what.value.split(':')
+  if (!of) {
+    failure.value = 'What: choose a running order or a staging.'
+    return
+  }
+  busy.value = true
+  try {
+    const document = kind === 'order' ? await fromOrder(of) : fromStaging(of)
+    const id = crypto.randomUUID()
+    await sendWrite('POST', '/api/live', { id, document }, id)
+    await navigateTo(`/live/${id}`)
+  } catch (problem) {
+    failure.value = problem instanceof RangeError ? problem.message : refusalOf(problem).message
+  } finally {
+    busy.value = false
+  }
+}
+const pace = () => rehearsal.value ? { rehearsal: true, speed: speed.value } : {}
+const actFor = (stored: StoredStaging, id: string) => ({
+  id, run: crypto.randomUUID(), stagingId: stored.id, stagingVersion: stored.version, staging: withRoom(stored.document, room.document, findDemonstration(stored.document.demonstration)!),
+})
+function fromStaging(id: string): ShowDocument {
+  const stored = stagings.value!.find(s => s.id === id)
+  if (!stored) throw new RangeError('There is no such staging any more.')
+  return showSchema.parse({ title: stored.document.title || findDemonstration(stored.document.demonstration)!.name, ...pace(), acts: [actFor(stored, 'only')] })
+}
+/** The order as it stands, planned afresh; stagings that came from a file get a record of their own, so that their runs can be logged. */
+async function fromOrder(id: string): Promise<ShowDocument> {
+  const order = orders.value!.find(o => o.id === id)
+  if (!order) throw new RangeError('There is no such running order any more.')
+  if (order.document.acts.length === 0) throw new RangeError('This running order is empty.')
+  const acts = []
+  for (const a of order.document.acts) {
+    let stored = stagings.value!.find(s => s.id === a.from)
+    if (!stored) {
+      const own = crypto.randomUUID()
+      stored = await sendWrite<StoredStaging>('POST', '/api/stagings', { id: own, document: a.staging }, own)
+    }
+    acts.push(actFor(stored, a.id))
+  }
+  const plan = await planOf(order.document, acts)
+  return showSchema.parse({
+    title: order.document.title, order: id, ...pace(),
+    acts: acts.map((a, i) => ({ ...a, ...(plan && { lift: Math.round(plan.acts[i]!.lift), ...(plan.acts[i]!.heater !== undefined && { heatOn: Math.round(plan.acts[i]!.heatOn) }) }) })),
+  })
+}
+async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]): Promise<Plan | undefined> {
+  const asked = acts.map((a, i) => {
+    const read = readStaging(a.staging)
+    const planned = actOf(a.id, a.staging.title, read.demonstration, read.values, read.demonstration.simulate(read.values, 'trace'), d.acts[i]!.talk)
+    return { ...planned, ...(d.acts[i]!.target !== undefined && { target: d.acts[i]!.target }) }
+  })
+  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', { method: 'POST', body: { acts: asked, stage: { heaters: d.heaters, hands: d.hands, before: d.before * 60 } } })
+  return plan
+}
+const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+</script>
+
+<template>
+  <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
+    <h1 class="text-3xl">
+      Live
+    </h1>
+    <p class="soft mb-4">
+      What do I do now? One cue at a time, one key a mark.
+    </p>
+    <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
+      <label class="grid max-w-xl"><b>What</b>
+        <select v-model="what" class="text-field !text-lg">
+          <option value="">choose…</option>
+          <optgroup label="Running orders">
+            <option v-for="o in orders ?? []" :key="o.id" :value="`order:${o.id}`">{{ o.document.title }}</option>
+          </optgroup>
+          <optgroup label="One staging">
+            <option v-for="s in stagings ?? []" :key="s.id" :value="`staging:${s.id}`">{{ s.document.title || s.document.demonstration }}</option>
+          </optgroup>
+        </select>
+      </label>
+      <p class="flex flex-wrap gap-x-6 gap-y-2 items-center">
+        <label class="flex gap-2 items-center"><input v-model="rehearsal" type="checkbox"> Rehearsal: nothing real, its runs teach nothing</label>
+        <label v-if="rehearsal" class="flex gap-2 items-center">clock
+          <select v-model.number="speed" class="text-field !w-24">
+            <option v-for="s in [1, 2, 5, 10, 20, 60]" :key="s" :value="s">× {{ s }}</option>
+          </select>
+        </label>
+      </p>
+      <p v-if="failure" class="fault" role="alert">
+        {{ failure }}
+      </p>
+      <button class="strong-button justify-self-start !text-lg" :disabled="busy">
+        Go on stage
+      </button>
+    </form>
+    <h2 class="mt-6">
+      Shows begun
+    </h2>
+    <p v-if="error" class="fault" role="alert">
+      They can't be read just now.
+    </p>
+    <p v-if="shows && !shows.length" class="soft">
+      None yet.
+    </p>
+    <ul>
+      <li v-for="s in shows ?? []" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4">
+        <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
+          {{ s.document.title }}
+        </NuxtLink>
+        <span class="soft figures">{{ when(s.createdAt) }}, {{ s.document.acts.length }} demonstration{{ s.document.acts.length === 1 ? '' : 's' }}{{ s.document.rehearsal ? ', rehearsal' : '' }}</span>
+      </li>
+    </ul>
+  </div>
+</template>

@@ -19,6 +19,8 @@ export interface Application {
   databaseUrl: string
   /** ends the server at once, as a crash does */ kill: () => Promise<void>
   /** starts it again on the same database and port */ restart: () => Promise<void>
+  /** another server process on the same database; with a host beyond loopback, as open to the network as that makes it */
+  another: (host?: string) => Promise<{ url: string, stop: () => Promise<void> }>
   close: () => Promise<void>
 }
 
@@ -31,6 +33,7 @@ export async function openApplication(database: string): Promise<Application> {
   const port = await freePort()
   const start = () => startServer({ entry, databaseUrl, host: '127.0.0.1', port, quiet: true })
   let server = await start()
+  const others: Awaited<ReturnType<typeof startServer>>[] = []
   return {
     url: server.url,
     databaseUrl,
@@ -39,7 +42,13 @@ export async function openApplication(database: string): Promise<Application> {
       await server.ended
     },
     async restart() { server = await start() },
+    async another(host = '127.0.0.1') {
+      const second = await startServer({ entry, databaseUrl, host, port: await freePort(), quiet: true })
+      others.push(second)
+      return { url: second.url, stop: () => second.stop() }
+    },
     async close() {
+      await Promise.all(others.map(o => o.stop()))
       await server.stop()
       await cluster.close()
     },

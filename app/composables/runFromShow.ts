@@ -1,5 +1,5 @@
 import {
-  MARKS, ROOM_INPUTS, THUMB, keptReadings, measuredBy, resultsFrom,
+  MARKS, ROOM_INPUTS, THUMB, keptReadings, measuredBy,
   type ActStory, type Forecast, type MarkKind, type QuantityDocument, type ReadStaging, type Reading, type RunDocument, type ShowDocument,
 } from '~~/core'
 
@@ -17,12 +17,10 @@ export function runFromShow({ show, act, read, story, readings, readingsFrom, vo
   const each = (times: Record<string, number>) => Object.fromEntries(Object.entries(times).map(([id, s]) => [id, seconds(s)]))
   // The room as it was belongs to the run, since it may be changed later.
   const room = Object.fromEntries(ROOM_INPUTS.flatMap(i => act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]!]]))
-  const said = resultsFrom(demonstration, readings, read.values.numbers.stationPressure!)
-  const fromReadings = Object.fromEntries(Object.entries(said).map(([id, { value, uncertainty }]) => [id, { value: +value.toPrecision(5), unit: 'Pa', spread: { value: +uncertainty.toPrecision(3), unit: 'Pa' } }]))
   const inSeal = readings.map(r => ({ ...r, time: (r.time - seal / 1000) * show.speed }))
   return {
     format: 'zealous-hush/run', version: 1, performedAt: new Date(seal || Date.now()).toISOString(), outcome: story.outcome!,
-    used: { ...room, ...each(measured.inputs) }, seen: { ...each(measured.results), ...fromReadings }, note, rehearsal: show.rehearsal,
+    used: { ...room, ...each(measured.inputs) }, seen: each(measured.results), note, rehearsal: show.rehearsal,
     marks: story.marks.filter(m => (MARKS as readonly string[]).includes(m.kind)).map(m => ({ kind: m.kind as MarkKind, at: new Date(m.at).toISOString() })),
     ...(show.speed !== 1 && { speed: show.speed }),
     ...(readings.length > 0 && { readings: keptReadings(inSeal, 0), readingsFrom }),

@@ -3,7 +3,7 @@
  *
  * Either everything was as planned, give or take what is not known exactly, or one thing was off, anywhere in its usual range.
  * Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the run each is asked: which
- * suspect, put back to plan alone, brings the wanted end?
+ * suspect, put back to plan alone, brings the wanted end? Where several would, what is off counts, or else they share it.
  */
 import { resolve, type Demonstration, type Given, type Spread, type Suspect, type Values } from '../demonstrations'
 import { ln, exp } from '../elementary'
@@ -40,9 +40,9 @@ const ASKED = 100
 const ENOUGH_EFFECTIVE = 40
 /** Explanations below this share are not looked at more closely. */
 const COUNTS = 0.03
-/** A first cause stands out from this share on, and with this lead. */
-const STANDS_OUT = 0.4
-const LEAD = 1.3
+/** A first cause stands out from this share on, and with this lead. Readings taken less exactly only make that harder. */
+const STANDS_OUT = 0.6
+const LEAD = 2
 const SHOWN = 0.05
 
 /** Suspects of a demonstration: those it names, and each other input of `open` by itself. */
@@ -55,7 +55,10 @@ export function suspectsOf(demonstration: Demonstration, open: ReadonlySet<strin
 }
 
 /** One explanation as a sample, with the logarithm of each staging's weight before anything was seen. */
-interface Explanation { given: Given, sample: StagingSample, logs: Float64Array, prior: number }
+interface Explanation {
+  given: Given, sample: StagingSample, logs: Float64Array, prior: number
+  /** id of the suspect that is off in it */ off?: string
+}
 
 /** @param pause awaited between slices; may throw to cancel */
 type Pause = () => Promise<void>
@@ -88,10 +91,13 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
 
   const open = new Set([...asIs.sample.uncertain.map(u => u.input.id), ...done.measured.filter(id => used.numbers[id] !== plan.numbers[id])])
   const suspects = suspectsOf(demonstration, open)
-  const slippery = suspects.map(s => (s.slips ?? s.inputs).filter(id => !done.measured.includes(id) && plan.numbers[id] !== undefined)).filter(ids => ids.length > 0)
+  const slippery = suspects
+    .map(s => ({ id: s.id, reach: s.reach, inputs: (s.slips ?? s.inputs).filter(id => !done.measured.includes(id) && plan.numbers[id] !== undefined) }))
+    .filter(s => s.inputs.length > 0)
   let explanations = [asIs]
-  for (const [k, ids] of slippery.entries()) {
-    explanations.push(await draw(demonstration, slipped(demonstration, done.used, used, ids), SLIP_ODDS / slippery.length, Math.ceil(samples / 4), seed + 1 + k, [], pause))
+  for (const [k, { id, inputs, reach }] of slippery.entries()) {
+    const off = await draw(demonstration, slipped(demonstration, done.used, used, inputs, reach), SLIP_ODDS / slippery.length, Math.ceil(samples / 4), seed + 1 + k, [], pause)
+    explanations.push({ ...off, off: id })
   }
   let view = combine(explanations, seen)
   for (let round = 0; round < 2; round++) {
@@ -99,7 +105,7 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
     if (!poor.includes(true)) break
     const next: Explanation[] = []
     for (const [k, e] of explanations.entries()) {
-      next.push(!poor[k] ? e : await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, nearMatches(e.sample, view.parts[k]!), pause))
+      next.push(!poor[k] ? e : { ...await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, nearMatches(e.sample, view.parts[k]!), pause), off: e.off })
     }
     explanations = next
     view = combine(explanations, seen)
@@ -112,17 +118,17 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
   return {
     causes, together, oddsAsPlanned, planFails: demonstration.simulate(plan, 'summary').outcome !== demonstration.wanted,
     nothingOff: view.parts[0]!.share, effective: view.effective, stretched: view.stretched,
-    canTell: view.effective >= FEWEST && view.stretched <= 2 && first !== undefined && first.share >= STANDS_OUT && first.share >= LEAD * (second?.share ?? 0),
+    canTell: view.effective >= FEWEST && view.stretched < MOST_STRETCH && first !== undefined && first.share >= STANDS_OUT && first.share >= LEAD * (second?.share ?? 0),
   }
 }
 
-/** The plan with some inputs anywhere in their usual range. */
-function slipped(demonstration: Demonstration, given: Given, values: Values, ids: readonly string[]): Given {
+/** The plan with some inputs anywhere in their usual range, or as far beyond it as they reach. */
+function slipped(demonstration: Demonstration, given: Given, values: Values, ids: readonly string[], reach: Suspect['reach'] = {}): Given {
   const spreads: Record<string, Spread> = { ...given.spreads }
   for (const input of demonstration.inputs) {
     const nominal = values.numbers[input.id]
     if (input.kind === 'quantity' && ids.includes(input.id) && nominal !== undefined) {
-      spreads[input.id] = { shape: 'uniform', least: Math.min(input.usual[0], nominal), most: Math.max(input.usual[1], nominal) }
+      spreads[input.id] = { shape: 'uniform', least: Math.min(input.usual[0], nominal), most: Math.max(reach[input.id] ?? input.usual[1], nominal) }
     }
   }
   return { ...given, spreads }
@@ -186,7 +192,7 @@ async function blame(
     if (!mend) {
       await pause()
       const [k, i] = places[p]!
-      const { sample } = explanations[k]!
+      const { sample, off } = explanations[k]!
       const numbers: Record<string, number> = { ...sample.nominal.numbers }
       for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
       mend = suspects.flatMap((suspect, s) => {
@@ -194,6 +200,9 @@ async function blame(
         for (const id of suspect.inputs) restored[id] = plan.numbers[id]!
         return demonstration.simulate({ numbers: restored, choices: plan.choices }, 'summary').outcome === demonstration.wanted ? [s] : []
       })
+      // What is off is what is to blame, whatever else would have done.
+      const slip = suspects.findIndex(s => s.id === off)
+      if (mend.includes(slip)) mend = [slip]
       answers.set(p, mend)
     }
     for (const s of mend) shares[s]! += 1 / mend.length / failed.length

@@ -7,8 +7,8 @@ export interface Observation {
   outcome?: string
   /** result id → value and standard uncertainty of the reading */
   readings: Record<string, { value: number, uncertainty: number }>
-  /** result id → it had not happened by then; one that never happens fits too */
-  later?: Record<string, number>
+  /** result id → it was at least that, or had not happened by then; one that never happens fits too */
+  atLeast?: Record<string, number>
 }
 
 export interface Weights {
@@ -54,7 +54,7 @@ export function weighOnce(sample: StagingSample, seen: Observation, stretched = 
       const z = (value - reading.value) / (reading.uncertainty * stretched)
       log -= 0.5 * Math.min(z * z, 1400)
     }
-    for (const [id, time] of Object.entries(seen.later ?? {})) if (sample.results[id]![i]! < time) log = -Infinity
+    for (const [id, time] of Object.entries(seen.atLeast ?? {})) if (sample.results[id]![i]! < time) log = -Infinity
     logs[i] = log
     if (log > largest) largest = log
   }

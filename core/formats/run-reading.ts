@@ -1,9 +1,10 @@
 /** A logged run as core sees it: the staging with what was really used, and what was seen as an observation. */
 import type { Observation } from '../forecast'
+import { saidByReadings } from '../readings'
 import type { QuantityKind } from '../units'
 import { differenceToSi } from '../units'
 import { siOf } from './document-values'
-import type { RunDocument } from './run'
+import { readingsOf, type RunDocument } from './run'
 import { readStaging, type ReadStaging, type StagingDocument } from './staging'
 
 /** Standard uncertainty of a reading taken by hand, relative to its value, with a least value in SI. Assumptions. */
@@ -31,5 +32,6 @@ export function observationOf(read: ReadStaging, run: RunDocument): Observation 
       : typeof document.spread === 'number' ? document.spread * value : differenceToSi(document.spread.value, document.spread.unit, spec.quantity)
     readings[spec.id] = { value, uncertainty: stated || Math.max(byHand.relative * value, byHand.least) }
   }
-  return { outcome: run.outcome, readings }
+  const said = saidByReadings(read.demonstration, readingsOf(run), read.values.numbers.stationPressure!)
+  return { outcome: run.outcome, readings: { ...said.readings, ...readings }, atLeast: said.atLeast }
 }

@@ -26,12 +26,12 @@ export function givenNow(demonstration: Demonstration, given: Given, story: ActS
 /** What has been seen so far, and what has not happened for as long. @param now ms on the clock of the marks */
 export function seenNow(demonstration: Demonstration, story: ActStory, now: number, speed = 1): Observation {
   const { results } = measuredBy(demonstration, story, speed)
-  const seen: Observation = { readings: {}, later: {} }
+  const seen: Observation = { readings: {}, atLeast: {} }
   if (results.timeToPlume !== undefined) seen.readings.timeToPlume = { value: results.timeToPlume, uncertainty: Math.max(PLUME.least, PLUME.relative * results.timeToPlume) }
   const since = (mark: number | undefined) => mark === undefined ? 0 : (now - mark) / 1000 * speed
   const has = (id: string) => demonstration.results.some(r => r.id === id)
-  if (story.times.plume === undefined && story.times.lifted === undefined && has('timeToPlume') && since(story.times['heat-on']) > 0) seen.later!.timeToPlume = since(story.times['heat-on'])
-  if (story.times.gone === undefined && story.times.nothing === undefined && has('hush') && since(story.times.sealed) > 0) seen.later!.hush = since(story.times.sealed)
+  if (story.times.plume === undefined && story.times.lifted === undefined && has('timeToPlume') && since(story.times['heat-on']) > 0) seen.atLeast!.timeToPlume = since(story.times['heat-on'])
+  if (story.times.gone === undefined && story.times.nothing === undefined && has('hush') && since(story.times.sealed) > 0) seen.atLeast!.hush = since(story.times.sealed)
   return seen
 }
 

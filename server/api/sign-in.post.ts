@@ -1,6 +1,6 @@
 import { setResponseHeader } from 'h3'
 import { z } from 'zod'
-import { countFailure, forgetFailures, mustWait } from '../access/attempts'
+import { countAttempt, forgetFailures } from '../access/attempts'
 import { matchesPassphrase, readAccess } from '../access/passphrase'
 import { signIn } from '../access/session'
 import { readJson } from '../http/body'
@@ -10,15 +10,13 @@ const body = z.object({ passphrase: z.string().min(1, 'the passphrase').max(500)
 
 export default defineEventHandler(async (event) => {
   const { passphrase } = await readJson(event, body)
-  const wait = await mustWait(event)
+  const { passphrase: kept } = await readAccess()
+  if (kept === null) throw refusal([{ input: 'passphrase', message: 'none is set yet; set one with "npm run passphrase" on the machine that serves' }], 409)
+  const wait = await countAttempt(event)
   if (wait > 0) {
     setResponseHeader(event, 'retry-after', wait)
     throw refusal([{ input: 'passphrase', message: `too many wrong ones; the next is taken in ${Math.ceil(wait / 60)} min` }], 429)
   }
-  const { passphrase: kept } = await readAccess()
-  if (kept === null) throw refusal([{ input: 'passphrase', message: 'none is set yet; set one with "npm run passphrase" on the machine that serves' }], 409)
-  // Counted before it is looked at, so that many at once are no way round the limit.
-  await countFailure(event)
   if (!await matchesPassphrase(passphrase, kept)) throw refusal([{ input: 'passphrase', message: 'that is not it' }], 401)
   await forgetFailures(event)
   await signIn(event)

@@ -36,7 +36,7 @@ describe('stagings', () => {
     const { body } = await send('GET', '/api/stagings')
     expect(body.map((s: { document: { title: string } }) => s.document.title)).toContain('Slim can, ice bath')
     expect((await send('GET', `/api/stagings/${DEMO}`)).body.version).toBe(2)
-    expect((await send('GET', '/api/runs')).body).toHaveLength(4)
+    expect((await send('GET', '/api/runs')).body).toHaveLength(12)
   })
   it('save the next version, and the same write twice only once', async () => {
     const id = await addStaging()

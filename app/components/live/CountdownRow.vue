@@ -10,12 +10,12 @@ const WORDS = { 'plume': ['plume in', 'plume is late by'], 'ready': ['ready in',
 </script>
 
 <template>
-  <dl class="flex flex-wrap gap-x-10 gap-y-2" aria-label="Countdowns">
+  <dl class="flex flex-wrap gap-x-14 gap-y-2" aria-label="Countdowns">
     <div v-for="c in shown" :key="c.id" :data-countdown="c.id">
       <dt class="text-lg" :class="c.danger ? 'text-(--danger)' : 'soft'">
         <span v-if="c.danger" aria-hidden="true">⚠ </span>{{ WORDS[c.id][c.left >= 0 ? 0 : 1] }}
       </dt>
-      <dd class="display figures text-5xl" :class="c.left < 0 && c.id === 'ready' ? 'text-(--water)' : c.danger && c.left < 60000 ? 'text-(--danger)' : ''">
+      <dd class="display figures text-[clamp(3rem,8vw,7rem)] leading-none" :class="c.left < 0 && c.id === 'ready' ? 'text-(--water)' : c.danger && c.left < 60000 ? 'text-(--danger)' : ''">
         {{ countWords(c.left) }}
       </dd>
       <dd v-if="c.spread && c.left > 0" class="soft figures text-sm">

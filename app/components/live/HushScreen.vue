@@ -2,7 +2,7 @@
 /** The hush: nothing but the count since sealing, against what was forecast. */
 import type { Countdown, Demonstration } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number }>()
+const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number, /** share that still ends as wanted, given that it has not yet */ still?: number }>()
 const gone = computed(() => props.countdowns.find(c => c.id === 'gone'))
 const giveUp = computed(() => props.countdowns.find(c => c.id === 'give-up'))
 const elapsed = (at: number) => (at - props.since) * props.speed
@@ -32,6 +32,7 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
         <template v-if="gone">
           Goes at {{ countWords(elapsed(gone.from!), true) }} to {{ countWords(elapsed(gone.until!), true) }} s in eight of ten like this that go.
         </template> {{ words }}
+        <span v-if="still !== undefined" class="block" data-testid="still">{{ Math.round(still * 100) }} of 100 that are still quiet by now end as wanted ({{ demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name }}).</span>
       </p>
     </div>
     <p v-if="giveUp" class="text-xl figures" :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'" data-testid="give-up">

@@ -8,6 +8,7 @@ import { RUBBER, slackBalloon } from '../rubber/inputs'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
 import { PUMP_INPUTS, PUMP_WORDS, isDriven, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
@@ -38,6 +39,7 @@ export const balloonEmptied: Demonstration = {
     { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'compare', parts: ['Again with another pump: it is flat sooner or later, not flatter.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: ({ numbers: n }) => n.balloonStart! > n.balloonSlack! * n.burstStretch!
     ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts` }]
     : [],

@@ -9,6 +9,7 @@ import { valueAt } from '../trace-reading'
 import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { COLUMNS, simulate } from './simulate'
 
 /** What a mount keeps back, dB: assumption, to be measured with the jar pumped well. */
@@ -52,6 +53,7 @@ export const bellInVacuum: Demonstration = {
     { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air in slowly: it comes back.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: () => [],
   simulate, ledger: jarLedger, cautions: jarCautions,
   kit: values => jarKit(values, 'mechanical or battery bell', 'rubber bands or foam', 'sound meter (a phone will do)'),

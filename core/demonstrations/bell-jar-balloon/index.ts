@@ -10,6 +10,7 @@ import { valueAt } from '../trace-reading'
 import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { COLUMNS, freeWidth, simulate } from './simulate'
 
 export const bellJarBalloon: Demonstration = {
@@ -42,6 +43,7 @@ export const bellJarBalloon: Demonstration = {
     { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air back in slowly: it shrinks to what it was.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: ({ numbers: n }) => n.balloonStart! > Math.min(n.jarDiameter!, n.jarHeight!)
     ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(Math.min(n.jarDiameter!, n.jarHeight!))}, or it does not go into the jar` }]
     : n.balloonStart! > n.balloonSlack! * n.burstStretch!

@@ -59,6 +59,10 @@ export const eggInBottle: Demonstration = {
     { id: 'light', parts: ['Heat the gas with ', { input: 'heating' }, ' (sets free ', { input: 'flamePower' }, ' for ', { input: 'burnTime' }, '; or rinse with water at ', { input: 'rinseTemperature' }, ', pour it out, and stand the bottle in water at ', { input: 'coolingTemperature' }, ').'] },
     { id: 'egg', marks: ['sealed'], parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It dances, it stops. Hush.'], duration: s => s.results.hush },
   ],
+  suspects: [
+    { id: 'fit', words: 'the egg does not fit the neck as reckoned', remedy: 'measure the egg across and the neck; a smaller egg, wetted', inputs: ['eggDiameter', 'neckDiameter', 'eggMass', 'eggStiffness', 'eggFriction', 'tearSqueeze'], slips: ['eggDiameter', 'neckDiameter'] },
+    { id: 'warmth', words: 'too little warm air was caught', remedy: 'more flame, or the egg on sooner', inputs: ['flamePower', 'burnTime', 'rinseTemperature', 'eggDelay', 'flameShare', 'exchange', 'coolingTemperature', 'wallTransfer'], slips: ['flamePower', 'burnTime', 'eggDelay', 'rinseTemperature'] },
+  ],
   check: ({ numbers: n }) => [
     ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it drops in by itself` }] : []),
     ...(n.rinseTemperature! <= n.coolingTemperature! ? [{ input: 'rinseTemperature', message: `given ${celsius(n.rinseTemperature!)}; accepted: above the cooling water, ${celsius(n.coolingTemperature!)}` }] : []),

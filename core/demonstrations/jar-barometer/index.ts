@@ -8,6 +8,7 @@ import { valueAt } from '../trace-reading'
 import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, isDriven, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { COLUMNS, pressureFor, simulate, tubeOf } from './simulate'
 
 export const jarBarometer: Demonstration = {
@@ -41,6 +42,7 @@ export const jarBarometer: Demonstration = {
     { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'stopDifference' }, ' below the room, for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let a little air in: the water sinks. Stop it half-way and read the height.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: ({ numbers: n }) => [
     ...(n.tubeHeight! > 0.95 * n.jarHeight! ? [{ input: 'tubeHeight', message: `given ${centimetres(n.tubeHeight!)}; accepted: at most ${centimetres(0.95 * n.jarHeight!)}, or it does not go under the jar` }] : []),
     ...(n.trappedAir! > 0.7 * n.jarVolume! ? [{ input: 'trappedAir', message: 'given more than the jar holds; accepted: at most seven tenths of the jar' }] : []),

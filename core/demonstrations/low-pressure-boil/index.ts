@@ -10,6 +10,7 @@ import { valueAt } from '../trace-reading'
 import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarSizes } from '../vacuum/pumped'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { COLUMNS, neededStart, simulate } from './simulate'
 
 export const lowPressureBoil: Demonstration = {
@@ -45,6 +46,7 @@ export const lowPressureBoil: Demonstration = {
     { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'air', parts: ['Let the air in: it stops at once. Read the thermometer again.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check(values) {
     const n = values.numbers
     const needed = neededStart(values)

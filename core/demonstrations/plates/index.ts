@@ -6,6 +6,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { arch, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
 import { PUMP_INPUTS, PUMP_WORDS, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { sideBySide } from '../side-by-side'
 import { COLUMNS, simulate } from './simulate'
 
@@ -50,6 +51,7 @@ export const plates: Demonstration = {
     { id: 'hang', marks: ['sealed'], parts: ['After ', { input: 'waitTime' }, ' hang ', { input: 'loadMass' }, ' on it for ', { input: 'hangTime' }, '.'], duration: s => s.results.hush },
     { id: 'open', parts: ['Load off first; then open the valve: they part by themselves.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: () => [], simulate,
   ledger: ({ details: d }) => ({ moment: 'when the load comes on', difference: d.difference!, rows: [{ id: 'pumped', cause: 'air taken out by the pump', pressure: d.difference! + d.leaked! }, { id: 'leak', cause: 'air that leaked back (gives back)', pressure: -d.leaked! }] }),
   cautions: (_values, s) => [

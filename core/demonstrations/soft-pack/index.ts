@@ -9,6 +9,7 @@ import { valueAt } from '../trace-reading'
 import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { COLUMNS, simulate } from './simulate'
 
 interface PackKind { name: string, gas: number, grow: number, stiffness: number, seal: number, leak: number }
@@ -58,6 +59,7 @@ export const softPack: Demonstration = {
     { id: 'hold', parts: ['Hold for ', { input: 'holdTime' }, '.'] },
     { id: 'air', parts: ['Let the air back and look again.'] },
   ],
+  suspects: VACUUM_SUSPECTS,
   check: ({ numbers: n }) => n.packGas! * n.roomToGrow! > 0.8 * n.jarVolume!
     ? [{ input: 'packGas', message: `given so much that, swollen, it needs ${(n.packGas! * n.roomToGrow! * 1e3).toFixed(2)} L; accepted: at most ${(0.8 * n.jarVolume! / n.roomToGrow! * 1e3).toFixed(2)} L for this jar` }]
     : [],

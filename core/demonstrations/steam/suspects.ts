@@ -10,7 +10,7 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
   { id: 'carrying', words: 'air got in between heat and seal', remedy: 'stand the heat next to the water and be quicker', inputs: ['transferTime', 'sealDelay', 'uprightShare'], slips: ['transferTime', 'sealDelay'] },
   { id: 'bath', words: 'cooling water too warm, too little or too late', remedy: 'more ice, stirred, and a thermometer in it', inputs: ['bathTemperature', 'bathVolume', 'iceMass', 'coolantFlow', 'poolDepth', 'coolDelay', 'stopperTime'], slips: ['bathTemperature', 'coolantFlow', 'coolDelay', 'stopperTime'] },
   { id: 'water', words: 'hot water left inside', remedy: 'less water to begin with, and tip it out as it turns over', inputs: ['waterCharge', 'chargeTemperature', 'poolRetained'], slips: ['waterCharge', 'poolRetained'] },
-  { id: 'leak', words: 'the closure leaks', remedy: 'a new seal, hand tight, wetted', inputs: ['leakArea'] },
+  { id: 'leak', words: 'the closure leaks', remedy: 'a new seal, hand tight, wetted', inputs: ['leakArea'], reach: { leakArea: 50e-6 } },
   {
     id: 'strength', words: 'a stronger vessel than reckoned', remedy: 'a thinner or larger vessel',
     inputs: ['wallThickness', 'knockDown', 'residualLoad', 'packingStiffness', 'hoopHolding', 'hoopSpacing', 'edgeHolding', 'panelCrown', 'vesselDiameter', 'vesselHeight', 'vesselWidth', 'vesselDepth', 'vesselVolume'],

@@ -54,7 +54,8 @@ const refusal = ref('')
 const sealedWord = computed(() => ['steam', 'hot-air'].includes(act.value?.read.demonstration.gallery.family ?? '') ? 'Sealed' : 'Go')
 const NAMES = computed<Record<MarkKind, string>>(() => ({ 'heat-on': 'Heat on', 'plume': 'Plume', 'lifted': 'Off the heat', 'sealed': sealedWord.value, 'gone': 'Gone', 'nothing': 'Nothing' }))
 const KEYS: Record<string, MarkKind> = { h: 'heat-on', p: 'plume', l: 'lifted', s: 'sealed', g: 'gone', n: 'nothing' }
-const keysShown = computed(() => Object.entries(KEYS).filter(([, kind]) => kind === 'gone' || kind === 'nothing' || act.value?.cues.some(c => c.marks.includes(kind))))
+/** Before the seal the marks of the way there, during the hush its two ends. */
+const keysShown = computed(() => Object.entries(KEYS).filter(([, kind]) => kind === 'gone' || kind === 'nothing' ? hushing.value : !hushing.value && act.value?.cues.some(c => c.marks.includes(kind))))
 const refusalOf_ = (kind: MarkKind) => act.value ? refusalOfMark(act.value.cues, story.value, kind) : 'No act.'
 
 function markKind(kind: MarkKind) {
@@ -80,7 +81,7 @@ const buttonWords = computed(() => {
   if (hushing.value) return NAMES.value.gone
   const w = wanted.value
   if (!w || !cue.value) return ''
-  return w.kind === 'gate' ? `Confirm: ${cue.value.gate}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : 'Done'
+  return w.kind === 'gate' ? `Confirm: ${cue.value.gate}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done'
 })
 function undo() {
   const last = countingMarks(marks.value).filter(m => m.act === focus.value || m.act === '').at(-1)
@@ -137,6 +138,7 @@ const toggle = (what: 'vote' | 'readings') => { panel.value = panel.value === wh
 const round = computed(() => rounds.value.find(r => r.act === focus.value))
 const votes = computed(() => Object.fromEntries((act.value?.read.demonstration.outcomes ?? []).map(o => [o.id, Number(round.value?.votes[o.id] ?? 0) + Number(round.value?.hands[o.id] ?? 0)])))
 
+const voteCount = computed(() => Object.values(votes.value).reduce((a, b) => a + b, 0))
 const notes = useLocalStorage<Record<string, string>>(`hush-notes:${id}`, {})
 const logging = ref(false)
 const logFailure = ref('')
@@ -257,7 +259,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
         </NuxtLink>
       </div>
       <template v-else-if="act">
-        <HushScreen v-if="hushing" v-model:time="clock.time.value" :demonstration="act.read.demonstration" :since="story.times.sealed!" :countdowns="counts" :speed="speed" />
+        <HushScreen v-if="hushing" v-model:time="clock.time.value" :demonstration="act.read.demonstration" :since="story.times.sealed!" :countdowns="counts" :speed="speed" :still="followed?.forecast.shares[act.read.demonstration.wanted]" />
 
         <section v-else-if="story.outcome !== undefined" aria-labelledby="outcome-title" data-testid="outcome-screen">
           <h2 id="outcome-title" class="cue-words">
@@ -273,7 +275,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
           </div>
           <label class="block text-lg">What would you tell whoever does it next?<textarea v-model="notes[act.id]" class="text-field" rows="2" maxlength="4000" /></label>
           <p class="soft mt-2">
-            {{ logger.readings.value.length ? `${logger.readings.value.length} readings` : 'No readings' }}; {{ Object.values(votes).reduce((a, b) => a + b, 0) }} votes{{ round && !round.revealedAt ? ', not yet revealed (v)' : '' }}.
+            {{ logger.readings.value.length ? `${logger.readings.value.length} readings` : 'No readings' }}; {{ voteCount }} vote{{ voteCount === 1 ? '' : 's' }}{{ round && !round.revealedAt ? ', not yet revealed (v)' : '' }}.
           </p>
           <p v-if="logFailure" class="fault !text-lg" role="alert">
             {{ logFailure }} Nothing is lost: the marks are kept; log it again in a moment.

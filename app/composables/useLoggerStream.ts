@@ -27,11 +27,19 @@ export function useLoggerStream(showId: string, now: () => number) {
     current = act
     readings.value = []
     try {
-      const answer = await $fetch<{ source: string, readings: Reading[] }>(`/api/live/${showId}/readings`, { query: { act } })
-      if (current !== act) return
-      readings.value = answer.readings
-      source.value = answer.source
+      await fetchAll(act)
     } catch { /* offline: what comes from now on is still drawn */ }
+  }
+  async function fetchAll(act: string) {
+    const answer = await $fetch<{ source: string, readings: Reading[] }>(`/api/live/${showId}/readings`, { query: { act } })
+    if (current !== act) return
+    readings.value = answer.readings
+    source.value = answer.source
+  }
+  /** Everything that the server has of an act, with what was still to be sent. @throws if it can't be reached */
+  async function complete(act: string) {
+    await send()
+    await fetchAll(act)
   }
 
   async function connect(act: string, speed: number) {
@@ -82,5 +90,5 @@ export function useLoggerStream(showId: string, now: () => number) {
   }
   useIntervalFn(send, SEND_EVERY)
   onScopeDispose(disconnect)
-  return { readings, state, source, reader, load, connect, disconnect }
+  return { readings, state, source, reader, load, complete, connect, disconnect }
 }

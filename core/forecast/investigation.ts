@@ -105,7 +105,11 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
     if (!poor.includes(true)) break
     const next: Explanation[] = []
     for (const [k, e] of explanations.entries()) {
-      next.push(!poor[k] ? e : { ...await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, nearMatches(e.sample, view.parts[k]!), pause), off: e.off })
+      if (!poor[k]) next.push(e)
+      else {
+        const near = nearMatches(e.sample, view.parts[k]!)
+        next.push({ ...await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, near, pause), off: e.off })
+      }
     }
     explanations = next
     view = combine(explanations, seen)

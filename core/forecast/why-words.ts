@@ -16,11 +16,10 @@ export function whyInWords(found: Investigation, ended: string): string[] {
   if (found.planFails) said.push(`As planned it is not expected to end as wanted: ${hundredths(found.oddsAsPlanned)} of 100 do. Nothing has to be off for that it ${ended}.`)
   else if (found.oddsAsPlanned < 0.9) said.push(`As planned ${hundredths(found.oddsAsPlanned)} of 100 end as wanted; it can simply have been one of the others.`)
   if (!found.canTell) {
-    const first = found.causes[0]
     said.push(found.effective < 5
       ? 'The data cannot tell: no computed staging comes near this run, so something happened that is not in the plan at all.'
-      : `The data cannot tell what it was.${first && first.share >= WORTH_NAMING ? ` First guess: ${first.words}, ${tenths(first.share)}.` : ''}`)
-    if (found.causes.length > 1) said.push(`In question: ${found.causes.slice(0, 4).map(c => `${c.words}, ${tenths(c.share)}`).join('; ')}.`)
+      : 'The data cannot tell what it was.')
+    if (found.causes.length > 0) said.push(`In question: ${found.causes.slice(0, 4).map(c => `${c.words}, ${tenths(c.share)}`).join('; ')}.`)
     return said
   }
   const named = found.causes.filter((c, i) => i === 0 || c.share >= WORTH_NAMING)

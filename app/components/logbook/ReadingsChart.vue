@@ -10,7 +10,7 @@ import { CHANNELS, formatNumber, fromSi, unitLabel, type Channel, type Reading, 
 use([LineChart, ScatterChart, GridComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | ScatterSeriesOption | GridComponentOption>
 
-const props = defineProps<{ simulation: Simulation, /** time in s from the seal */ readings: readonly Reading[], dark?: boolean }>()
+const props = defineProps<{ simulation: Simulation, /** time in s from the seal */ readings: readonly Reading[], /** what the line is */ line: string, dark?: boolean }>()
 const units = useUnitsStore()
 const COLUMN: Record<Channel, string> = { pressure: 'pressure', temperature: 'gasTemperature' }
 const UNITS: Record<Channel, [string, string]> = { pressure: ['kPa', 'psi'], temperature: ['degC', 'degF'] }
@@ -53,7 +53,7 @@ const option = computed<Option>(() => {
   <div role="img" :aria-label="`${readings.length} readings of ${channels.join(' and ') || 'nothing yet'} over the computed trace`" data-testid="readings-chart">
     <VChart class="!h-[210px]" :option="option" :init-options="{ renderer: 'svg' }" :update-options="{ notMerge: true }" autoresize />
     <p class="text-sm soft">
-      <span aria-hidden="true">━</span> computed as planned &nbsp; <span aria-hidden="true">•</span> read
+      <span aria-hidden="true">━</span> {{ line }} &nbsp; <span aria-hidden="true">•</span> read
     </p>
   </div>
 </template>

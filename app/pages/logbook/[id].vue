@@ -264,7 +264,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
         <h2 id="readings-title">
           Readings over the trace <span class="soft font-normal text-base">({{ run.document.readingsFrom || 'logger' }})</span>
         </h2>
-        <ReadingsChart :simulation="simulation" :readings="readings" />
+        <ReadingsChart :simulation="simulation" :readings="readings" line="computed from what was really used" />
       </section>
       <p class="mt-6">
         <button class="plain-link" @click="exportRun">

@@ -16,7 +16,7 @@ await live.refresh()
 const wake = useWakeLock()
 onMounted(() => {
   if (wake.isSupported.value) void wake.request('screen').catch(() => {})
-  if ('serviceWorker' in navigator) navigator.serviceWorker.register('/live-worker.js').catch(() => {})
+  void keepLivePages()
 })
 
 const speed = computed(() => show.value?.speed ?? 1)
@@ -87,10 +87,18 @@ function undo() {
   const last = countingMarks(marks.value).filter(m => m.act === focus.value || m.act === '').at(-1)
   if (last) live.mark(last.act, 'undo', last.id)
 }
+const bigButton = ref<HTMLButtonElement>()
+/** Turned to by hand; the big button gets the focus, so that Enter is a mark and not this choice again. */
+async function turnTo(to: string) {
+  chosen.value = to
+  refusal.value = ''
+  await nextTick()
+  bigButton.value?.focus()
+}
 function move(step: number) {
   const at = acts.value.findIndex(a => a.id === focus.value)
-  chosen.value = acts.value[(at + step + acts.value.length) % acts.value.length]?.id
-  refusal.value = ''
+  const to = acts.value[(at + step + acts.value.length) % acts.value.length]
+  if (to) void turnTo(to.id)
 }
 watch(() => story.value.closed, (closed) => { if (closed) chosen.value = undefined })
 
@@ -159,12 +167,13 @@ async function log() {
   logging.value = true
   logFailure.value = ''
   try {
+    logger.disconnect()
+    await logger.complete(current.id)
     const document = runFromShow({
       show: show.value, act: current, read: current.read, story: story.value, readings: logger.readings.value, readingsFrom: logger.source.value, votes: votes.value,
       forecast: await forecastBefore(), note: notes.value[current.id] ?? '',
     })
     await sendWrite('POST', '/api/runs', { id: current.run, stagingId: current.stagingId, stagingVersion: current.stagingVersion, document }, current.run)
-    logger.disconnect()
     live.mark(current.id, 'closed', 'logged')
   } catch (error) {
     logFailure.value = refusalOf(error).message
@@ -240,7 +249,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
         <li v-for="(a, i) in acts" :key="a.id">
           <button
             class="rounded-lg px-3 py-1 border cursor-pointer" :class="a.id === focus ? 'border-(--ink) bg-(--sheet)' : 'border-(--hairline) soft'" :aria-current="a.id === focus ? 'step' : undefined"
-            @click="chosen = a.id"
+            @click="turnTo(a.id)"
           >
             {{ i + 1 }} {{ a.title }} <span class="soft">({{ state(standings[i]!) }})</span>
           </button>
@@ -331,7 +340,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
           </button>
           <span class="figures" data-testid="logger-state">{{ logger.state.value === 'lost' ? '⚠ The logger’s line broke. ' : '' }}{{ logger.readings.value.length }} readings<template v-if="logger.reader.value">, {{ logger.reader.value.dropped }} drop-outs, {{ logger.reader.value.lost }} lost lines</template></span>
         </p>
-        <ReadingsChart v-if="fromSeal.length" :simulation="act.simulation" :readings="fromSeal" dark />
+        <ReadingsChart v-if="fromSeal.length" :simulation="act.simulation" :readings="fromSeal" line="computed as planned" dark />
       </section>
     </div>
 
@@ -339,7 +348,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       <p v-if="refusal" class="fault !text-lg" role="alert">
         {{ refusal }}
       </p>
-      <button class="big-button" :class="!hushing && wanted?.kind === 'gate' ? 'gate' : ''" data-testid="big-button" @click="doWanted">
+      <button ref="bigButton" class="big-button" :class="!hushing && wanted?.kind === 'gate' ? 'gate' : ''" data-testid="big-button" @click="doWanted">
         {{ buttonWords }} <kbd aria-hidden="true">Enter</kbd>
       </button>
       <div class="flex flex-wrap gap-2" role="group" aria-label="Marks">

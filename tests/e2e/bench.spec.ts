@@ -98,6 +98,8 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
 })
 
 test('the same seed gives the same numbers in the browser\'s worker and in Node', async ({ page }) => {
+  // The command line knows no past runs.
+  await page.addInitScript(() => localStorage.setItem('hush-taught', 'false'))
   await page.goto(at('/bench/choose'))
   await page.getByRole('button', { name: 'Stage it Can plunge' }).click()
   await complete(page)

@@ -31,7 +31,7 @@ useShortcut((key, event) => {
       <nav aria-label="Places" class="flex gap-1">
         <NuxtLink
           v-for="place in places" :key="place.to" :to="place.to" :aria-current="isHere(place.to) ? 'page' : undefined" :title="place.question"
-          class="px-2 py-1 border-b-2" :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
+          class="px-2 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap" :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
         >
           {{ place.name }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
         </NuxtLink>

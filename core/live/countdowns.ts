@@ -1,6 +1,6 @@
 /** Moments to count down to, from the plan and what has been marked. */
 import type { Demonstration, Simulation, Values } from '../demonstrations'
-import type { Forecast } from '../forecast'
+import type { Followed } from './following'
 import type { ActStory } from './marks'
 import { THUMB } from './timings'
 
@@ -21,7 +21,7 @@ const LEAST_PATIENCE = 15
  * @param values and simulation as they are now believed; the simulation's times count from heat on
  * @param speed of the clock, 1 unless it is a rehearsal
  */
-export function countdowns(demonstration: Demonstration, values: Values, simulation: Simulation, forecast: Forecast | undefined, story: ActStory, speed = 1): Countdown[] {
+export function countdowns(demonstration: Demonstration, values: Values, simulation: Simulation, followed: Pick<Followed, 'forecast' | 'asSealed'> | undefined, story: ActStory, speed = 1): Countdown[] {
   const { times } = story
   if (times.gone !== undefined || times.nothing !== undefined) return []
   const ms = (s: number) => s * 1000 / speed
@@ -29,7 +29,7 @@ export function countdowns(demonstration: Demonstration, values: Values, simulat
   const heatOn = times['heat-on']
   const { timeOfLifting = 0 } = simulation.details
   if (heatOn !== undefined && times.lifted === undefined && times.sealed === undefined) {
-    const plume = forecast?.quantiles.timeToPlume
+    const plume = followed?.forecast.quantiles.timeToPlume
     const toPlume = plume?.p50 ?? simulation.results.timeToPlume
     if (times.plume === undefined && toPlume !== undefined) {
       list.push({ id: 'plume', name: 'plume', at: heatOn + ms(toPlume), ...(plume && { from: heatOn + ms(plume.p10), until: heatOn + ms(plume.p90) }), danger: false })
@@ -39,10 +39,10 @@ export function countdowns(demonstration: Demonstration, values: Values, simulat
     const boil = timeOfLifting - (simulation.results.timeToPlume ?? timeOfLifting)
     const planned = times.plume === undefined ? heatOn + ms(timeOfLifting) : times.plume + ms(boil)
     list.push({ id: 'ready', name: 'ready', at: Math.max(planned, earliest === undefined ? 0 : heatOn + ms(earliest)), danger: false })
-    if (dryAt !== undefined) list.push({ id: 'dry', name: 'dry', at: heatOn + ms(forecast?.quantiles.timeToDry?.p10 ?? dryAt), danger: true })
+    if (dryAt !== undefined) list.push({ id: 'dry', name: 'dry', at: heatOn + ms(followed?.forecast.quantiles.timeToDry?.p10 ?? dryAt), danger: true })
   }
   if (times.sealed !== undefined) {
-    const hush = forecast?.quantiles.hush
+    const hush = followed?.asSealed.quantiles.hush
     if (hush) list.push({ id: 'gone', name: 'it goes', at: times.sealed + ms(hush.p50), from: times.sealed + ms(hush.p10), until: times.sealed + ms(hush.p90), danger: false })
     const longest = simulation.results.giveUpTime ?? Math.max(LEAST_PATIENCE, PATIENCE * ((hush?.p90 ?? simulation.results.hush ?? 30) + THUMB))
     list.push({ id: 'give-up', name: 'give up', at: times.sealed + ms(longest), danger: true })

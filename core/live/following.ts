@@ -10,6 +10,7 @@ const ENOUGH = 40
 
 export interface Followed {
   forecast: Forecast
+  /** the same without what has not happened yet: what is counted against */ asSealed: Forecast
   /** of the heat that was reckoned with, how much seems to come; undefined before the plume */ heat?: number
   /** readings had to be taken this many times less exactly; 1 is as they are */ stretched: number
   /** the plan's numbers as they are now believed */ values: Values
@@ -43,6 +44,7 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const { demonstration } = sample
   const weights = weigh(sample, seen, ENOUGH)
   const usable = weights.sum > 0
+  const marked = weigh(sample, { readings: seen.readings }, ENOUGH)
   const mean = (id: string): number | undefined => {
     const drawn = sample.inputs[id]
     return drawn && usable ? drawn.reduce((sum, x, i) => sum + weights.each[i]! * x, 0) / weights.sum : undefined
@@ -53,7 +55,7 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const heat = seen.readings.timeToPlume && efficiency !== undefined && power !== undefined ? efficiency * power / (planned.heatingEfficiency! * planned.heaterPower!) : undefined
   const believed = heat === undefined ? given : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
   return {
-    forecast: summarise(sample, usable ? weights : undefined), ...(heat !== undefined && { heat }),
+    forecast: summarise(sample, usable ? weights : undefined), asSealed: summarise(sample, marked.sum > 0 ? marked : undefined), ...(heat !== undefined && { heat }),
     stretched: usable ? weights.stretched : Infinity, values: resolve(demonstration, believed).values,
   }
 }

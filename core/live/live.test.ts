@@ -89,7 +89,7 @@ describe('the forecast of a running act', () => {
       const { given, sample } = sampleFor(marks)
       const followed = follow(sample, given, seenNow(canPlunge, storyOf(marks, 'a'), 40000))
       const simulation = canPlunge.simulate(followed.values, 'summary')
-      return { followed, counts: countdowns(canPlunge, followed.values, simulation, followed.forecast, storyOf(marks, 'a')) }
+      return { followed, counts: countdowns(canPlunge, followed.values, simulation, followed, storyOf(marks, 'a')) }
     }
     const [early, late] = [at(0.95), at(1.5)]
     expect(late.followed.heat).toBeLessThan(0.85)

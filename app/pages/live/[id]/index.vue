@@ -46,7 +46,7 @@ const { followed, again } = useActFollowing(() => act.value && story.value.close
 watch([marks, focus], () => again())
 const believed = computed(() => followed.value && act.value ? act.value.read.demonstration.simulate(followed.value.values, 'summary') : act.value?.simulation)
 const counts = computed(() => act.value && believed.value
-  ? countdowns(act.value.read.demonstration, followed.value?.values ?? act.value.read.values, believed.value, followed.value?.forecast, story.value, speed.value)
+  ? countdowns(act.value.read.demonstration, followed.value?.values ?? act.value.read.values, believed.value, followed.value, story.value, speed.value)
   : [])
 
 // --- marks ---------------------------------------------------------------------------------------
@@ -245,10 +245,10 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       {{ online ? 'Opening…' : 'The application does not answer, and this device has not seen this show before. Trying again…' }}
     </p>
     <div v-else class="grid gap-4 content-start">
-      <ol v-if="acts.length > 1" class="flex flex-wrap gap-2" aria-label="Acts">
+      <ol v-if="acts.length > 1 && !hushing" class="flex flex-wrap gap-2 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:-mx-4 max-sm:px-4 max-sm:py-1" aria-label="Acts">
         <li v-for="(a, i) in acts" :key="a.id">
           <button
-            class="rounded-lg px-3 py-1 border cursor-pointer" :class="a.id === focus ? 'border-(--ink) bg-(--sheet)' : 'border-(--hairline) soft'" :aria-current="a.id === focus ? 'step' : undefined"
+            class="rounded-lg px-3 py-1 border cursor-pointer whitespace-nowrap" :class="a.id === focus ? 'border-(--ink) bg-(--sheet)' : 'border-(--hairline) soft'" :aria-current="a.id === focus ? 'step' : undefined"
             @click="turnTo(a.id)"
           >
             {{ i + 1 }} {{ a.title }} <span class="soft">({{ state(standings[i]!) }})</span>
@@ -318,13 +318,11 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
               <b>This is unlike anything forecast: go by the signs.</b>
             </template>
           </p>
-          <p class="soft text-xl">
-            <template v-if="nextWords">
-              Next: {{ nextWords }}
-            </template>
-            <template v-if="soon">
-              <b class="text-(--vapour)">{{ soon.in > 0 ? `Heat on for ${soon.title} in ${countWords(soon.in * 1000)}.` : `Heat on for ${soon.title} is due.` }}</b>
-            </template>
+          <p v-if="nextWords" class="soft text-xl">
+            Next: {{ nextWords }}
+          </p>
+          <p v-if="soon" class="text-xl font-bold text-(--vapour) figures">
+            {{ soon.in > 0 ? `Heat on for ${soon.title} in ${countWords(soon.in * 1000)}.` : `Heat on for ${soon.title} is due.` }}
           </p>
         </section>
       </template>

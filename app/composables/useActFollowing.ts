@@ -1,10 +1,10 @@
 /** The forecast of the act in focus, following its marks and the clock. */
 import { useIntervalFn } from '@vueuse/core'
-import { DEFAULT_SEED, type Followed, type Mark, type StagingDocument } from '~~/core'
+import { DEFAULT_SEED, type Followed, type Mark, type StagingDocument, type Taught } from '~~/core'
 
 const EVERY = 1000
 
-export function useActFollowing(ask: () => { document: StagingDocument, marks: Mark[], act: string, speed: number } | undefined, now: () => number) {
+export function useActFollowing(ask: () => { document: StagingDocument, marks: Mark[], act: string, speed: number, taught?: Taught } | undefined, now: () => number) {
   const followed = shallowRef<Followed>()
   const of = ref('')
   let asked = ''

@@ -17,6 +17,7 @@ export function useLiveShow(id: string, now: () => number) {
   /** the document never changes: it keeps its identity, so that nothing is simulated anew */ const show = shallowRef(known.value?.show.document)
   const online = ref(true)
   const failure = ref('')
+  const route = useRoute()
   let sending = false
 
   function cached(): Answer | undefined {
@@ -39,7 +40,7 @@ export function useLiveShow(id: string, now: () => number) {
       failure.value = ''
     } catch (error) {
       const { status, message } = refusalOf(error)
-      if (status === 401) await navigateTo(`/sign-in?to=${encodeURIComponent(useRoute().fullPath)}`)
+      if (status === 401) await navigateTo(`/sign-in?to=${encodeURIComponent(route.fullPath)}`)
       else if (status === 0 || status >= 500) online.value = false
       else failure.value = message
     }
@@ -65,8 +66,9 @@ export function useLiveShow(id: string, now: () => number) {
     }
   }
 
-  function mark(act: string, kind: AnyMarkKind, value?: string): Mark {
-    const made: Mark = { id: crypto.randomUUID(), act, kind, at: now(), ...(value !== undefined && { value }) }
+  /** @param at ms on the server's clock; now, unless it is told */
+  function mark(act: string, kind: AnyMarkKind, value?: string, at = now()): Mark {
+    const made: Mark = { id: crypto.randomUUID(), act, kind, at, ...(value !== undefined && { value }) }
     keep(made)
     void send()
     return made

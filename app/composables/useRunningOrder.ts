@@ -1,11 +1,14 @@
 import {
-  actOf, fitsShow, readStaging, withRoom, findDemonstration, type Act, type Mend, type Plan, type ReadStaging, type RunningOrderDocument, type Simulation,
+  actOf, fitsShow, readStaging, withRoom, findDemonstration, type Act, type Mend, type Plan, type ReadStaging, type RunningOrderDocument, type Simulation, type Stagecraft,
 } from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 
 export interface StoredOrder { id: string, version: number, document: RunningOrderDocument, updatedAt: string }
 export interface OrderAct { read: ReadStaging, simulation: Simulation, act: Act }
 interface Planned { plan?: Plan, clashes: string[], mends: Mend[] }
+
+/** What the acts share. */
+export const stageOf = (d: RunningOrderDocument): Stagecraft => ({ heaters: d.powers?.length ?? d.heaters, hands: d.hands, before: d.before * 60, ...(d.powers && { powers: d.powers }) })
 
 /** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */
 export function useRunningOrder(id: string) {
@@ -41,7 +44,7 @@ export function useRunningOrder(id: string) {
     }
   })
   const ask = (d: RunningOrderDocument): Promise<Planned> =>
-    $fetch('/api/running-orders/plan', { method: 'POST', body: { acts: actsOf(d).map(a => a.act), stage: { heaters: d.heaters, hands: d.hands, before: d.before * 60 } } })
+    $fetch('/api/running-orders/plan', { method: 'POST', body: { acts: actsOf(d).map(a => a.act), stage: stageOf(d) } })
 
   async function save(d: RunningOrderDocument) {
     const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, { baseVersion: stored.value!.version, document: d })

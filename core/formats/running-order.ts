@@ -10,6 +10,7 @@ export const runningOrderSchema = z.strictObject({
   title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200),
   start: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'a date and time such as 2026-12-04T18:30').describe('local date and time at which the show begins'),
   heaters: z.int().min(0).max(12).default(1).describe('plates and burners that can be used at once'),
+  powers: z.array(z.number().min(50).max(20000)).max(12).optional().describe('W of each heater, where they differ; left out: any of them will do for any vessel'),
   hands: z.int().min(1).max(8).default(1).describe('people with free hands'),
   before: z.int().min(0).max(240).default(15).describe('minutes before the start at which the first heater may go on'),
   acts: z.array(z.strictObject({

@@ -5,6 +5,7 @@ export interface Act {
   id: string
   title: string
   /** s on a heater until it may be lifted; 0 if it needs none */ heating: number
+  /** W of the heater that it is planned on */ power?: number
   /** s that it can wait on a low flame after that */ wait: number
   /** s that it should be ready before its lift, where it can wait */ early: number
   /** s that the presenter is taken from the lift on: the transfer, the hush and what follows */ show: number
@@ -38,5 +39,6 @@ export function actOf(id: string, title: string, demonstration: Demonstration, v
   // Without a heater the presenter is there from the first act to the last.
   const show = lifting > 0 ? Math.max(0, (details.sealing ?? lifting) - lifting) + (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH) : end
   const wait = lifting > 0 ? Math.min(MOST_WAIT, Math.max(0, ready?.lowFlame ?? dry)) : 0
-  return { id, title, heating: lifting, wait, early: Math.min(IN_HAND, wait / 2), show: show + WONDER, talk }
+  const power = lifting > 0 ? values.numbers.heaterPower : undefined
+  return { id, title, heating: lifting, ...(power !== undefined && { power }), wait, early: Math.min(IN_HAND, wait / 2), show: show + WONDER, talk }
 }

@@ -1,6 +1,7 @@
 /** What would make a show fit that does not. */
 import type { Act } from './act'
-import { planShow, type Plan, type Solver, type Stagecraft } from './plan'
+import { formatQuantity } from '../units'
+import { heatersFor, planShow, type Plan, type Solver, type Stagecraft } from './plan'
 
 export interface Mend { text: string, /** s that targets would still be missed by; 0 fits */ missed: number }
 
@@ -12,10 +13,13 @@ export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undef
 
 const minutes = (s: number): string => s < 90 ? `${Math.ceil(s)} s` : `${Math.ceil(s / 60)} min`
 
+const kilowatts = (watts: number): string => formatQuantity(watts, 'kW', 'power', 3)
+
 /** Acts that push one another off their targets: the late one, and what holds it. */
 export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Stagecraft): string[] {
   if (!plan) {
-    if (stage.heaters < 1) return acts.filter(a => a.heating > 0).map(a => `${a.title} needs a heater, and there is none`)
+    const without = acts.filter(a => a.heating > 0 && heatersFor(a, stage).length === 0)
+    if (without.length > 0) return without.map(a => `${a.title} needs a heater${stage.powers && a.power !== undefined ? ` of ${kilowatts(a.power)}` : ''}, and there is none`)
     return ['No plan at all: a vessel needs longer on the heat than there is.']
   }
   return plan.acts.flatMap((p, i) => {
@@ -50,7 +54,8 @@ export function mends(acts: readonly Act[], stage: Stagecraft, solve: Solver, pl
     attempt(`heaters on ${earlier / 60} min earlier`, acts, { ...stage, before: stage.before + earlier })
     if (tried.some(t => t.missed < ON_TIME)) break
   }
-  attempt('one more heater', acts, { ...stage, heaters: stage.heaters + 1 })
+  if (!stage.powers) attempt('one more heater', acts, { ...stage, heaters: stage.heaters + 1 })
+  else for (const power of new Set(acts.flatMap(a => a.power ?? []))) attempt(`one more heater of ${kilowatts(power)}`, acts, { ...stage, heaters: stage.heaters + 1, powers: [...stage.powers, power] })
   if (stage.hands < 2) attempt('a second pair of hands', acts, { ...stage, hands: 2 })
   acts.forEach((act, i) => {
     if (act.heating > 60) attempt(`less water in ${act.title} (a third less time on the heat)`, acts.map((a, j) => j === i ? { ...a, heating: a.heating * 2 / 3, wait: a.wait * 2 / 3, early: a.early * 2 / 3 } : a), stage)

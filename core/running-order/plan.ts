@@ -8,6 +8,7 @@ import type { Act } from './act'
 
 export interface Stagecraft {
   /** how many burners or plates */ heaters: number
+  /** W of each, where they differ: a vessel goes on one like the one that it was planned on. Left out: any will do */ powers?: readonly number[]
   /** people with free hands: with one, nothing is put on the heat during a show */ hands: number
   /** s before the start at which the first heater may go on */ before: number
 }
@@ -35,11 +36,19 @@ const LIGHT = 20
 /** Larger than any time that can come up, s. */
 const BIG = 50000
 
+/** A heater within this share of the planned one's power will do. */
+const LIKE = 0.1
+
+/** Heaters, from 0, that will do for an act. */
+export const heatersFor = (act: Act, { heaters, powers }: Stagecraft): number[] => Array.from({ length: heaters }, (_, h) => h)
+  .filter(h => powers?.[h] === undefined || act.power === undefined || Math.abs(powers[h] - act.power) <= LIKE * act.power)
+
 const term = (factor: number, name: string): string => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`
 const num = (x: number): string => x.toFixed(3)
 
 /** The programme's text. Acts in the order in which they are shown. */
-export function programme(acts: readonly Act[], { heaters, hands, before }: Stagecraft): string {
+export function programme(acts: readonly Act[], stage: Stagecraft): string {
+  const { heaters, hands, before } = stage
   const goal: string[] = []
   const rules: string[] = []
   const bounds: string[] = []
@@ -64,6 +73,8 @@ export function programme(acts: readonly Act[], { heaters, hands, before }: Stag
     rules.push(`+ c${i} - w${i} >= ${num(act.heating - before)}`)
     rules.push(Array.from({ length: heaters }, (_, h) => `+ x${i}_${h}`).join(' ') + ' = 1')
     for (let h = 0; h < heaters; h++) whole.push(`x${i}_${h}`)
+    const fitting = heatersFor(act, stage)
+    for (let h = 0; h < heaters; h++) if (!fitting.includes(h)) rules.push(`+ x${i}_${h} = 0`)
     for (let j = 0; j < i; j++) {
       if (hot[j]) {
         for (let h = 0; h < heaters; h++) rules.push(`+ c${i} - w${i} - c${j} - ${BIG} x${i}_${h} - ${BIG} x${j}_${h} >= ${num(act.heating + CHANGE - 2 * BIG)}`)
@@ -78,7 +89,7 @@ export function programme(acts: readonly Act[], { heaters, hands, before }: Stag
   })
   // Heaters are alike: the first act takes the first.
   const first = hot.indexOf(true)
-  if (first >= 0 && heaters > 1) rules.push(`+ x${first}_0 = 1`)
+  if (first >= 0 && heaters > 1 && !stage.powers) rules.push(`+ x${first}_0 = 1`)
   return `Minimize\n goal: ${goal.join(' ')}\nSubject To\n${rules.map((r, k) => ` r${k}: ${r}`).join('\n')}\nBounds\n${bounds.map(b => ` ${b}`).join('\n')}\n${whole.length ? `Binary\n ${whole.join(' ')}\n` : ''}End\n`
 }
 
@@ -88,7 +99,7 @@ export function programme(acts: readonly Act[], { heaters, hands, before }: Stag
  */
 export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver): Plan | undefined {
   if (acts.length === 0) return { acts: [], missed: 0 }
-  if (stage.heaters < 1 && acts.some(a => a.heating > 0)) return undefined
+  if (acts.some(a => a.heating > 0 && heatersFor(a, stage).length === 0)) return undefined
   const values = solve(programme(acts, stage))
   if (!values) return undefined
   const planned = acts.map((act, i): PlannedAct => {
@@ -104,7 +115,8 @@ export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver)
 }
 
 /** What a plan breaks, in words; an empty list is a plan that can be performed. For plans that were moved by hand. */
-export function breaks(acts: readonly Act[], planned: readonly PlannedAct[], { heaters, hands, before }: Stagecraft): string[] {
+export function breaks(acts: readonly Act[], planned: readonly PlannedAct[], stage: Stagecraft): string[] {
+  const { hands, before } = stage
   const said: string[] = []
   const order = planned.map((p, i) => ({ ...p, act: acts[i]! })).sort((a, b) => a.lift - b.lift)
   order.forEach((p, k) => {
@@ -116,7 +128,7 @@ export function breaks(acts: readonly Act[], planned: readonly PlannedAct[], { h
     if (p.lift - p.heatOn < act.heating - 0.5) said.push(`${act.title}: lifted before it is ready`)
     if (p.lift - p.heatOn > act.heating + act.wait + 0.5) said.push(`${act.title}: stands on the heat longer than its water lasts`)
     if (p.heatOn < -before - 0.5) said.push(`${act.title}: would have to go on before the room is open`)
-    if (!(p.heater !== undefined && p.heater < heaters)) said.push(`${act.title}: has no heater`)
+    if (!(p.heater !== undefined && heatersFor(act, stage).includes(p.heater))) said.push(`${act.title}: has no heater`)
     for (const other of order.slice(0, k)) {
       if (other.act.heating > 0 && other.heater === p.heater && p.heatOn < other.lift + CHANGE - 0.5) said.push(`${act.title} and ${other.act.title} are on one heater at once`)
       if (hands < 2 && p.heatOn > other.lift - LIGHT + 0.5 && p.heatOn < other.done - 0.5) said.push(`${act.title}: nobody has hands free to put it on during ${other.act.title}`)

@@ -70,6 +70,17 @@ describe('a show on one clock', () => {
     expect(clashes(acts, plan, stage)[0]).toMatch(/drum needs 15 min on the heat and can't be ready before \(4 min late\)/)
     expect(mends(acts, stage, solve, plan).some(m => m.text === 'heaters on 5 min earlier' && m.missed < 1)).toBe(true)
   })
+  it('puts each vessel on a heater like its own, and says which is missing', () => {
+    const acts = [act('can', { power: 1200 }), act('drum', { power: 6500 }), act('tin', { power: 1250 })]
+    const stage = { heaters: 2, hands: 2, before: 600, powers: [6500, 1200] }
+    const plan = planShow(acts, stage, solve)!
+    expect(plan.acts.map(a => a.heater)).toEqual([1, 0, 1])
+    expect(breaks(acts, plan.acts, stage)).toEqual([])
+    const without = { ...stage, powers: [1200, 1200] }
+    expect(planShow(acts, without, solve)).toBeUndefined()
+    expect(clashes(acts, undefined, without)).toEqual(['drum needs a heater of 6.5 kW, and there is none'])
+    expect(mends(acts, without, solve, undefined).map(m => m.text)).toContain('one more heater of 6.5 kW')
+  })
   it('one pair of hands puts nothing on the heat during a show; without a heater there is no plan', () => {
     const acts = [act('a', { heating: 0, target: 100, show: 200, talk: 10 }), act('b', { heating: 150, target: 330 })]
     const alone = planShow(acts, { heaters: 1, hands: 1, before: 0 }, solve)!

@@ -56,8 +56,8 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
   await page.getByRole('button', { name: 'New running order' }).click()
   await page.getByLabel('Title of the running order').fill('Three in a row')
   await page.getByLabel('Title of the running order').press('Enter')
-  await page.getByLabel('Heaters').fill('2')
-  await page.getByLabel('Heaters').press('Enter')
+  await page.getByLabel('Heaters', { exact: true }).fill('2')
+  await page.getByLabel('Heaters', { exact: true }).press('Enter')
   const titles = ['Slim can, tap water, in a hurry', 'Tall can for the back row', 'Oil tin, poured']
   for (const [i, label] of titles.entries()) {
     await page.getByLabel('Add a staging').selectOption({ label })
@@ -170,6 +170,8 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
 test('two devices on one run: every mark on both, none doubled; taking one back takes it back for both', async ({ page, browser }) => {
   await begin(page, 'Bottle that folds, for the little ones', '1')
   const other = await (await browser.newContext()).newPage()
+  // Its clock is forty minutes fast.
+  await other.clock.install({ time: Date.now() + 40 * 60_000 })
   await other.goto(page.url())
   await expect(other.getByTestId('cue')).toBeVisible()
   await toTheHush(page)
@@ -177,6 +179,8 @@ test('two devices on one run: every mark on both, none doubled; taking one back 
   await Promise.all([page.keyboard.press('g'), other.keyboard.press('g')])
   await expect(page.getByTestId('outcome-screen')).toBeVisible()
   await expect(other.getByTestId('outcome-screen')).toBeVisible()
+  const gone = (await showOf(page)).marks.filter(m => m.kind === 'gone').map(m => m.at)
+  for (const at of gone) expect(Math.abs(at - Date.now())).toBeLessThan(20_000)
   await other.getByRole('button', { name: 'Log it' }).click()
   await expect(page.getByTestId('show-over')).toBeVisible()
   const { show } = await showOf(page)
@@ -235,6 +239,11 @@ test('readings of any logger are taken with columns matched and units asked', as
   await page.getByRole('radio').first().check()
   await page.getByRole('button', { name: 'Log it' }).click()
   await expect(page.getByRole('img', { name: /60 readings of pressure over the computed trace/ })).toBeVisible()
+  // A photo goes with it.
+  await page.getByLabel('Add a photo').setInputFiles('docs/screenshots/shelf.png')
+  await expect(page.getByRole('img', { name: 'Photo of this run' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('img', { name: 'Photo of this run' })).toBeVisible()
 })
 
 test('from the network one signs in first; joining a vote needs no passphrase', async ({ browser }) => {

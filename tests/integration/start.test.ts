@@ -1,4 +1,4 @@
-import { spawn, type ChildProcess } from 'node:child_process'
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
 import { existsSync, rmSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -65,5 +65,24 @@ describe('npm start', () => {
     expect(asked.url).toBe('http://127.0.0.1:48713')
     asked.interrupt()
     await asked.ended
+  })
+  it('opened to the network, makes a passphrase once, which lets one in until another is set', async () => {
+    const open = await start({ HOST: '0.0.0.0' })
+    const made = /Passphrase, shown only this once: (\S+)/.exec(open.output())![1]!
+    const signIn = async (url: string, passphrase: string) => (await fetch(`${url}/api/sign-in`, {
+      method: 'POST', headers: { 'content-type': 'application/json', 'origin': url }, body: JSON.stringify({ passphrase }),
+    })).status
+    expect((await fetch(`${open.url}/api/stagings`)).status).toBe(401)
+    expect(await signIn(open.url, made)).toBe(200)
+    const set = spawnSync(process.execPath, ['scripts/passphrase.mjs'], { env: { ...process.env, HUSH_DATA: data, HUSH_PASSPHRASE: 'wet gloves 7' }, encoding: 'utf8' })
+    expect(set.stdout + set.stderr).toMatch(/The passphrase is set\./)
+    expect(await signIn(open.url, made)).toBe(401)
+    expect(await signIn(open.url, 'wet gloves 7')).toBe(200)
+    const again = await start({ HOST: '0.0.0.0' })
+    expect(again.output()).not.toContain('Passphrase')
+    for (const copy of [open, again]) {
+      copy.interrupt()
+      await copy.ended
+    }
   })
 })

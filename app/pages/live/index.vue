@@ -71,7 +71,7 @@ async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]
     const planned = actOf(a.id, a.staging.title, read.demonstration, read.values, read.demonstration.simulate(read.values, 'trace'), d.acts[i]!.talk)
     return { ...planned, ...(d.acts[i]!.target !== undefined && { target: d.acts[i]!.target }) }
   })
-  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', { method: 'POST', body: { acts: asked, stage: { heaters: d.heaters, hands: d.hands, before: d.before * 60 } } })
+  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', { method: 'POST', body: { acts: asked, stage: stageOf(d) } })
   return plan
 }
 const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })

@@ -40,8 +40,9 @@ const upcoming = computed(() => act.value?.cues[place.value + 1] ?? undefined)
 const hushing = computed(() => story.value.times.sealed !== undefined && story.value.outcome === undefined)
 const allDone = computed(() => acts.value.length > 0 && standings.value.every(s => s.story.closed !== undefined))
 
+const past = useTaught(() => act.value?.staging)
 const { followed, again } = useActFollowing(() => act.value && story.value.closed === undefined
-  ? { document: act.value.staging, marks: JSON.parse(JSON.stringify(marks.value)), act: act.value.id, speed: speed.value }
+  ? { document: act.value.staging, marks: JSON.parse(JSON.stringify(marks.value)), act: act.value.id, speed: speed.value, taught: past.taught.value }
   : undefined, clock.now)
 watch([marks, focus], () => again())
 const believed = computed(() => followed.value && act.value ? act.value.read.demonstration.simulate(followed.value.values, 'summary') : act.value?.simulation)
@@ -58,11 +59,17 @@ const KEYS: Record<string, MarkKind> = { h: 'heat-on', p: 'plume', l: 'lifted', 
 const keysShown = computed(() => Object.entries(KEYS).filter(([, kind]) => kind === 'gone' || kind === 'nothing' ? hushing.value : !hushing.value && act.value?.cues.some(c => c.marks.includes(kind))))
 const refusalOf_ = (kind: MarkKind) => act.value ? refusalOfMark(act.value.cues, story.value, kind) : 'No act.'
 
+/** The first thing done begins the show's clock: at nought, or as long before it as the first heater has to be on. */
+function beginClock() {
+  if (started.value !== undefined) return
+  const first = Math.min(0, ...acts.value.map(a => a.heatOn ?? 0))
+  live.mark('', 'start', undefined, clock.now() - first * 1000 / speed.value)
+}
 function markKind(kind: MarkKind) {
   if (!act.value) return
   refusal.value = refusalOf_(kind) ?? ''
   if (refusal.value) return
-  if (started.value === undefined) live.mark('', 'start')
+  beginClock()
   live.mark(act.value.id, kind)
   const { outcomes, wanted: wish } = act.value.read.demonstration
   if (kind === 'gone') live.mark(act.value.id, 'outcome', wish)
@@ -72,7 +79,7 @@ function doWanted() {
   if (hushing.value) return markKind('gone')
   if (!act.value || !wanted.value || story.value.outcome !== undefined) return
   refusal.value = ''
-  if (started.value === undefined) live.mark('', 'start')
+  beginClock()
   if (wanted.value.kind === 'gate') live.mark(act.value.id, 'gate', wanted.value.value)
   else if (wanted.value.kind === 'step') live.mark(act.value.id, 'step', wanted.value.value)
   else markKind(wanted.value.value as MarkKind)
@@ -84,7 +91,7 @@ const buttonWords = computed(() => {
   return w.kind === 'gate' ? `Confirm: ${cue.value.gate}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done'
 })
 function undo() {
-  const last = countingMarks(marks.value).filter(m => m.act === focus.value || m.act === '').at(-1)
+  const last = countingMarks(marks.value).filter(m => m.act === focus.value).at(-1)
   if (last) live.mark(last.act, 'undo', last.id)
 }
 const bigButton = ref<HTMLButtonElement>()
@@ -159,7 +166,7 @@ let settle: ((forecast: Forecast | undefined) => void) | undefined
 const forecastBefore = () => new Promise<Forecast | undefined>((resolve) => {
   settle = resolve
   const seal = story.value.times.sealed ?? clock.now()
-  before.ask({ kind: 'follow', document: act.value!.staging, act: act.value!.id, speed: speed.value, seed: DEFAULT_SEED, now: seal, marks: countingMarks(marks.value).filter(m => m.at <= seal) })
+  before.ask({ kind: 'follow', document: act.value!.staging, act: act.value!.id, speed: speed.value, seed: DEFAULT_SEED, now: seal, taught: past.taught.value, marks: countingMarks(marks.value).filter(m => m.at <= seal) })
 })
 async function log() {
   const current = act.value
@@ -224,7 +231,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       <h1 class="!text-lg font-normal">
         {{ show?.title }} <b v-if="show?.rehearsal" class="text-(--vapour)">Rehearsal<template v-if="speed !== 1">, clock × {{ speed }}</template></b>
       </h1>
-      <span v-if="sinceStart !== undefined" class="figures soft" data-testid="show-clock">{{ countWords(sinceStart * 1000) }} since the start</span>
+      <span v-if="sinceStart !== undefined" class="figures soft" data-testid="show-clock">{{ sinceStart < 0 ? `begins in ${countWords(sinceStart * 1000)}` : `${countWords(sinceStart * 1000)} since the start` }}</span>
       <span class="ml-auto figures" role="status" data-testid="line">
         <template v-if="!online"><b class="text-(--danger)">⚠ Offline.</b> {{ waiting }} mark{{ waiting === 1 ? '' : 's' }} kept on this device.</template>
         <template v-else-if="waiting">Sending {{ waiting }}…</template>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { fitShelf, type RunningOrderDocument } from '~~/core'
+import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument } from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
 const { document, acts, planned, refused, failure, busy, change } = order
 const shelf = useShelfStore()
+const units = useUnitsStore()
 const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
@@ -40,7 +41,36 @@ const numberFault = ref('')
 function number(field: 'heaters' | 'hands' | 'before', most: number, least: number, text: string) {
   const value = text.trim() === '' ? NaN : Math.round(Number(text))
   numberFault.value = value >= least && value <= most ? '' : `${{ heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }[field]}: given "${text}"; accepted: ${least} to ${most}`
-  if (!numberFault.value) change((d) => { d[field] = value })
+  if (!numberFault.value) {
+    change((d) => {
+      d[field] = value
+      // A number of heaters that is not the number of those named: any will do again.
+      if (field === 'heaters' && d.powers && d.powers.length !== value) delete d.powers
+    })
+  }
+}
+
+const powerWords = computed(() => (document.value?.powers ?? []).map(w => units.format(w, ['kW', 'BTU/h'], 'power')).join(', '))
+/** Powers typed as "1.2 kW, 6.5 kW"; nothing: any heater will do. */
+function setPowers(text: string) {
+  numberFault.value = ''
+  try {
+    const powers = text.split(/[,;]\s+|[,;]$/).map(t => t.trim()).filter(Boolean).map((part) => {
+      const { value, unit } = parseQuantity(part, 'power', units.shown(['kW', 'BTU/h']))
+      return Math.round(toSi(value, unit, 'power'))
+    })
+    if (powers.some(w => w < 50 || w > 20000) || powers.length > 12) throw new QuantityError('accepted: up to 12 heaters of 50 W to 20 kW, such as 1.2 kW, 6.5 kW')
+    change((d) => {
+      if (powers.length === 0) delete d.powers
+      else {
+        d.powers = powers
+        d.heaters = powers.length
+      }
+    })
+  } catch (error) {
+    if (!(error instanceof QuantityError)) throw error
+    numberFault.value = `Which heaters: given "${text}"; ${error.message}`
+  }
 }
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
@@ -63,6 +93,7 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
         <label class="grid">Begins<KeptInput type="datetime-local" class="text-field figures" :value="document.start" @commit="text => change(d => { d.start = text || d.start })" /></label>
         <label class="grid">Heaters<KeptInput type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @commit="number('heaters', 12, 0, $event)" /></label>
+        <label class="grid">Which heaters<KeptInput class="text-field !w-40" :value="powerWords" placeholder="any will do" @commit="setPowers" /></label>
         <label class="grid">Pairs of hands<KeptInput type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @commit="number('hands', 8, 1, $event)" /></label>
         <label class="grid">Heat from, min before<KeptInput type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @commit="number('before', 240, 0, $event)" /></label>
         <label class="grid">Add a staging

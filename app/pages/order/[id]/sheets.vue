@@ -24,7 +24,7 @@ const run = computed(() => {
     return [
       ...(act.heating > 0
         ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: on heater ${p.heater! + 1}, heat on.` },
+            { at: p.heatOn, who: helper, what: `${act.title}: on heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
             { at: p.ready, who: helper, what: `${act.title}: ready${p.waits > 5 ? `; low flame until ${clock(p.lift)}, no later than ${clock(p.ready + act.wait)}` : ''}.` },
           ]
         : []),

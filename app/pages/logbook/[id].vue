@@ -237,7 +237,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
             <h2 class="mt-5">
               What it tells
             </h2>
-            <p>It ended as wanted. Its times and readings narrow what is not well known for the next forecast.</p>
+            <p>It ended as wanted. What was measured narrows what is not well known for the next forecast.</p>
           </template>
           <section v-if="helpful.length || failed" aria-labelledby="next-title" class="mt-5" data-testid="next">
             <h2 id="next-title">

@@ -13,6 +13,7 @@ export interface Followed {
   /** the same without what has not happened yet: what is counted against */ asSealed: Forecast
   /** of the heat that was reckoned with, how much seems to come; undefined before the plume */ heat?: number
   /** readings had to be taken this many times less exactly; 1 is as they are */ stretched: number
+  /** false: no computed staging is like this by now, so that the forecast says nothing any more */ matches: boolean
   /** the plan's numbers as they are now believed */ values: Values
 }
 
@@ -56,6 +57,6 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const believed = heat === undefined ? given : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
   return {
     forecast: summarise(sample, usable ? weights : undefined), asSealed: summarise(sample, marked.sum > 0 ? marked : undefined), ...(heat !== undefined && { heat }),
-    stretched: usable ? weights.stretched : Infinity, values: resolve(demonstration, believed).values,
+    stretched: marked.sum > 0 ? marked.stretched : Infinity, matches: usable, values: resolve(demonstration, believed).values,
   }
 }

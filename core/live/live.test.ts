@@ -107,6 +107,8 @@ describe('the forecast of a running act', () => {
     expect(given.numbers.transferTime).toBe(4.5)
     const odds = (since: number) => follow(sample, given, seenNow(canPlunge, story, 58500 + since * 1000)).forecast.shares.crush!
     expect(odds(3)).toBeLessThan(odds(0))
+    const tooLate = follow(sample, given, { readings: {}, atLeast: { hush: 1e6, timeToPlume: 1e6 } })
+    expect([tooLate.matches, tooLate.asSealed.samples]).toEqual([false, 600])
     expect(countdowns(canPlunge, follow(sample, given, seenNow(canPlunge, story, 58500)).values, nominal, undefined, story).map(c => c.id)).toContain('give-up')
   })
 })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** The hush: nothing but the count since sealing, against what was forecast. */
-import type { Countdown, Demonstration } from '~~/core'
+import type { Countdown, Demonstration, Followed } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number, /** share that still ends as wanted, given that it has not yet */ still?: number }>()
+const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number, /** given that it has not ended yet */ followed?: Followed }>()
 const gone = computed(() => props.countdowns.find(c => c.id === 'gone'))
 const giveUp = computed(() => props.countdowns.find(c => c.id === 'give-up'))
 const elapsed = (at: number) => (at - props.since) * props.speed
@@ -26,13 +26,15 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
       <div class="relative h-10 rounded-lg bg-(--sheet) overflow-hidden" aria-hidden="true">
         <span v-if="gone" class="absolute inset-y-0 bg-(--gap) opacity-45" :style="{ left: share(elapsed(gone.from!)), width: `calc(${share(elapsed(gone.until!))} - ${share(elapsed(gone.from!))})` }" />
         <span v-if="gone" class="absolute inset-y-0 w-[3px] bg-(--gap)" :style="{ left: share(elapsed(gone.at)) }" />
-        <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: share(now) }" />
+        <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: `min(${share(now)}, 100% - 4px)` }" />
       </div>
       <p class="figures text-xl mt-2" role="status">
         <template v-if="gone">
           Goes at {{ countWords(elapsed(gone.from!), true) }} to {{ countWords(elapsed(gone.until!), true) }} s in eight of ten like this that go.
         </template> {{ words }}
-        <span v-if="still !== undefined" class="block" data-testid="still">{{ Math.round(still * 100) }} of 100 that are still quiet by now end as wanted ({{ demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name }}).</span>
+        <span v-if="followed" class="block" data-testid="still">{{ followed.matches
+          ? `${Math.round(followed.forecast.shares[demonstration.wanted]! * 100)} of 100 that are still quiet by now end as wanted (${demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name}).`
+          : 'None of the computed stagings was still quiet by now.' }}</span>
       </p>
     </div>
     <p v-if="giveUp" class="text-xl figures" :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'" data-testid="give-up">

@@ -275,7 +275,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
         </NuxtLink>
       </div>
       <template v-else-if="act">
-        <HushScreen v-if="hushing" v-model:time="clock.time.value" :demonstration="act.read.demonstration" :since="story.times.sealed!" :countdowns="counts" :speed="speed" :still="followed?.forecast.shares[act.read.demonstration.wanted]" />
+        <HushScreen v-if="hushing" v-model:time="clock.time.value" :demonstration="act.read.demonstration" :since="story.times.sealed!" :countdowns="counts" :speed="speed" :followed="followed" />
 
         <section v-else-if="story.outcome !== undefined" aria-labelledby="outcome-title" data-testid="outcome-screen">
           <h2 id="outcome-title" class="cue-words">

@@ -64,6 +64,8 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
     await expect(page.getByRole('slider')).toHaveCount(i + 1)
   }
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
+  // The kit list grows until all spares are known, and the link moves with it.
+  await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured: \d/)
   await page.getByRole('link', { name: 'Go live' }).click()
   await expect(page.getByLabel('What')).toHaveValue(/^order:/)
   await page.getByLabel(/Rehearsal/).check()

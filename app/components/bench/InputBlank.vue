@@ -35,7 +35,8 @@ const problem = ref('')
 const sureProblem = ref('')
 watch(open, (now) => {
   if (!now) return
-  refresh()
+  // What was refused stays as typed, until the number is changed elsewhere.
+  if (problem.value === '') refresh()
   if (quantity.value) emit('strip')
 })
 function refresh() {
@@ -45,6 +46,7 @@ function refresh() {
   sureProblem.value = ''
 }
 watch(unit, refresh)
+watch(() => props.value, () => { if (!open.value) refresh() })
 
 const ownSpread = () => typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
 
@@ -109,7 +111,7 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(quanti
 
 <template>
   <UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
-    <button type="button" class="blank figures" :aria-label="`${input.name}: ${shown}. Change`" :data-input="input.id">
+    <button type="button" class="blank figures" :aria-label="`${input.name}: ${shown}. ${!open && problem ? `Refused as typed: ${problem} ` : ''}Change`" :data-input="input.id" :data-fault="!open && problem !== ''">
       {{ shown }}
     </button>
     <template #content>

@@ -61,6 +61,7 @@ export async function learn(demonstration: Demonstration, target: Given, runs: r
     const speaks = speaksOf(demonstration, run.given, target, inputs)
     const { points, scores } = drawScores(demonstration, { inputs, mean, covariance }, samples, DEFAULT_SEED + 7 * r, id => speaks.has(id))
     const sample = new StagingSample(demonstration, run.given, samples, DEFAULT_SEED, points)
+    sample.tolerant = true
     while (!sample.advance(40)) await pause()
     const weights = weigh(sample, run.seen)
     if (weights.effective < FEWEST) {

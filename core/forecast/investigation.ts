@@ -70,6 +70,7 @@ async function draw(demonstration: Demonstration, given: Given, prior: number, s
   const each = ln(prior / samples)
   for (let i = 0; i < samples; i++) logs[i]! += each
   const sample = new StagingSample(demonstration, given, samples, seed, points)
+  sample.tolerant = true
   while (!sample.advance(40)) await pause()
   return { given, sample, logs, prior }
 }
@@ -177,6 +178,15 @@ function nearMatches(sample: StagingSample, part: Part): ScoreShift[] {
   })
 }
 
+/** False too where it can't be computed. */
+function endsAsWanted(demonstration: Demonstration, values: Values): boolean {
+  try {
+    return demonstration.simulate(values, 'summary').outcome === demonstration.wanted
+  } catch {
+    return false
+  }
+}
+
 async function blame(
   explanations: readonly Explanation[], view: View, plan: Values, suspects: readonly Suspect[], pause: Pause,
 ): Promise<{ shares: number[], together: number }> {
@@ -202,7 +212,7 @@ async function blame(
       mend = suspects.flatMap((suspect, s) => {
         const restored: Record<string, number> = { ...numbers }
         for (const id of suspect.inputs) restored[id] = plan.numbers[id]!
-        return demonstration.simulate({ numbers: restored, choices: plan.choices }, 'summary').outcome === demonstration.wanted ? [s] : []
+        return endsAsWanted(demonstration, { numbers: restored, choices: plan.choices }) ? [s] : []
       })
       // What is off is what is to blame, whatever else would have done.
       const slip = suspects.findIndex(s => s.id === off)

@@ -5,6 +5,8 @@ import { spreadQuantile } from './distributions'
 
 export const DEFAULT_SAMPLES = 2000
 export const DEFAULT_SEED = 1
+/** Stands in `outcomes` for a sample that could not be computed. */
+export const NO_OUTCOME = 255
 
 export interface UncertainInput {
   input: QuantityInput
@@ -32,6 +34,10 @@ export class StagingSample {
   /** samples that boil dry before the lift */
   dryCount = 0
   done = 0
+  /** samples that could not be computed; only with `tolerant`, otherwise the first one throws */
+  failed = 0
+  /** a sample that can't be computed has no outcome (`NO_OUTCOME`) and no results, instead of ending the whole; for draws from far corners */
+  tolerant = false
   private readonly points: Float64Array
   private readonly variables: number
 
@@ -70,7 +76,13 @@ export class StagingSample {
         drawn[i] = spreadQuantile(spread, nominal, input.range, this.points[i * this.variables + column]!)
         numbers[input.id] = drawn[i]!
       }
-      this.record(i, demonstration.simulate(values, 'summary'))
+      try {
+        this.record(i, demonstration.simulate(values, 'summary'))
+      } catch (error) {
+        if (!this.tolerant) throw error
+        this.outcomes[i] = NO_OUTCOME
+        this.failed++
+      }
     }
     this.done = end
     return end === this.size

@@ -51,6 +51,15 @@ describe('weights', () => {
     expect(wide.effective).toBeGreaterThan(weigh(sample, far).effective)
     expect(weigh(sample, { readings: { y: { value: 1e5, uncertainty: 1e-3 } } }, 12).sum).toBe(0)
   })
+  it('are none for what could not be computed, where that is tolerated; otherwise it ends the sample', () => {
+    const brittle = { ...scale, simulate: (values, detail) => { if (values.numbers.c! > 10) throw new Error('too far'); return scale.simulate(values, detail) } } as Demonstration
+    expect(() => new StagingSample(brittle, plain, 50).advance(50)).toThrow('too far')
+    const sample = new StagingSample(brittle, plain, 50)
+    sample.tolerant = true
+    sample.advance(50)
+    expect(sample.failed).toBe(25)
+    expect(weigh(sample, { readings: {} }).effective).toBeCloseTo(25, 9)
+  })
   it('are drawn by in proportion', () => {
     expect(drawByWeight({ each: Float64Array.of(0, 1, 3, 0), sum: 4 }, 8)).toEqual([1, 1, 2, 2, 2, 2, 2, 2])
   })

@@ -1,6 +1,6 @@
 /** How well each computed staging matches what was seen. */
 import { exp } from '../elementary'
-import type { StagingSample } from './sample'
+import { NO_OUTCOME, type StagingSample } from './sample'
 
 /** What was seen; SI. Left out what was not. */
 export interface Observation {
@@ -47,7 +47,7 @@ export function weighOnce(sample: StagingSample, seen: Observation, stretched = 
   const logs = new Float64Array(done)
   let largest = -Infinity
   for (let i = 0; i < done; i++) {
-    let log = outcome < 0 || sample.outcomes[i] === outcome ? priorWeights?.[i] ?? 0 : -Infinity
+    let log = sample.outcomes[i] !== NO_OUTCOME && (outcome < 0 || sample.outcomes[i] === outcome) ? priorWeights?.[i] ?? 0 : -Infinity
     for (const [id, reading] of Object.entries(seen.readings)) {
       const value = sample.results[id]?.[i]
       if (value === undefined || Number.isNaN(value)) { log = -Infinity; break }

@@ -107,6 +107,7 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
   await clean(page)
 
   // The server goes; the show goes on, a reload included.
+  await expect(line(page)).toContainText('All marks sent')
   await app.kill()
   await page.keyboard.press('Enter')
   await expect(line(page)).toContainText('Offline. 1 mark kept on this device.')

@@ -17,7 +17,7 @@ const clean = async (page: Page) => expect((await new AxeBuilder({ page }).withT
 const big = (page: Page) => page.getByTestId('big-button')
 const line = (page: Page) => page.getByTestId('line')
 interface Kept { id: string, act: string, kind: string, at: number, value?: string }
-const showOf = async (page: Page) => (await page.request.get(`${app.url}/api/live/${page.url().split('/live/')[1]!.split('/')[0]}`)).json() as Promise<{ marks: Kept[], show: { document: { acts: { id: string, run: string }[] } } }>
+const showOf = async (page: Page, at = app.url) => (await page.request.get(`${at}/api/live/${page.url().split('/live/')[1]!.split('/')[0]}`)).json() as Promise<{ marks: Kept[], show: { document: { acts: { id: string, run: string }[] } } }>
 
 /** Goes on with Enter, whatever the big button says, until the hush of the act in focus. */
 async function toTheHush(page: Page) {
@@ -254,6 +254,8 @@ test('from the network one signs in first; joining a vote needs no passphrase', 
   const open = await app.another('0.0.0.0')
   const page = await (await browser.newContext()).newPage()
   noPageErrors(page)
+  // Over plain http from another machine a browser has no randomUUID.
+  await page.addInitScript(() => { Reflect.deleteProperty(Crypto.prototype, 'randomUUID') })
   await page.goto(`${open.url}/logbook`)
   await expect(page).toHaveURL(/\/sign-in\?to=/)
   await clean(page)
@@ -264,6 +266,14 @@ test('from the network one signs in first; joining a vote needs no passphrase', 
   await page.getByLabel('Passphrase of this prep room').fill('wet gloves 7')
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('heading', { name: 'Logbook' })).toBeVisible()
+  await page.goto(`${open.url}/live`)
+  expect(await page.evaluate(() => 'randomUUID' in Crypto.prototype)).toBe(false)
+  await page.getByLabel('What').selectOption({ label: 'Bottle that folds, for the little ones' })
+  await page.getByRole('button', { name: 'Go on stage' }).click()
+  await expect(page.getByTestId('cue')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(line(page)).toContainText('All marks sent')
+  expect((await showOf(page, open.url)).marks.map(m => m.kind)).toContain('step')
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage()
   await phone.goto(`${open.url}/join`)
   await phone.getByLabel('Code from the screen').fill('ZZZZZ')

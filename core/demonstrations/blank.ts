@@ -19,7 +19,7 @@ type Range = readonly [least: number, most: number]
  */
 export function blank(
   id: string, name: string, unit: ShownUnit, group: InputGroup, standard: QuantityInput['default'], range: Range, usual: Range, spread: number | Spread,
-  more: Partial<Pick<QuantityInput, 'lever' | 'source'>> = {},
+  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor'>> = {},
 ): QuantityInput {
   const [quantity, customary] = UNITS[unit]
   const shape: Spread = typeof spread !== 'number' ? spread : spread === 0 ? { shape: 'exact' } : { shape: 'normal', relative: spread }

@@ -3,14 +3,18 @@
  */
 import type { Caution } from '../cautions'
 import type { QuantityKind } from '../units'
+import type { Detail } from './accuracy'
 import type { Scene } from './scene'
 
-/** How sure one is of an input. `relative` and `absolute` are standard uncertainties; the others are whole shapes. */
+/**
+ * How sure one is of an input. `relative` and `absolute` are standard uncertainties, `below` and `above` distances (SI) from
+ * what is stated, which is always the median. `anywhere` is for what is suspected to be off: it ignores what is stated.
+ */
 export type Spread =
   | { shape: 'normal' | 'lognormal', relative: number }
   | { shape: 'normal', absolute: number }
-  | { shape: 'triangular', least: number, most: number }
-  | { shape: 'uniform', least: number, most: number }
+  | { shape: 'triangular' | 'uniform', below: number, above: number }
+  | { shape: 'anywhere', least: number, most: number }
   | { shape: 'exact' }
 
 export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
@@ -37,6 +41,8 @@ export interface QuantityInput extends InputBase {
   /** SI; where the slider runs */
   usual: readonly [least: number, most: number]
   spread: Spread
+  /** the usual spread where it hangs on other inputs: the uncertain quantity may be another one than is stated */
+  spreadFor?: (stated: Values) => Spread
   /** what a person can change at the bench, in SI steps tried by the levers */
   lever?: readonly number[]
 }
@@ -152,7 +158,7 @@ export interface DrawingState {
 /** What on a Shelf can stand in a procedure. */
 export type ShelfKind = 'vessel' | 'heater' | 'bath' | 'pump'
 /** Kinds of pump; what each usually does stands with the vacuum demonstrations. */
-export const PUMP_IDS = ['hand', 'mouth', 'kitchen', 'jet', 'membrane', 'two-stage'] as const
+export const PUMP_IDS = ['hand', 'mouth', 'cheeks', 'kitchen', 'jet', 'membrane', 'two-stage'] as const
 export const VESSEL_SHAPES = ['cylinder', 'box', 'bottle', 'flask', 'bell-jar'] as const
 export type VesselShape = (typeof VESSEL_SHAPES)[number]
 
@@ -252,8 +258,11 @@ export interface Demonstration {
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
   check(values: Values): { input: string, message: string }[]
-  /** `detail: 'summary'` leaves out the trace and is quick */
-  simulate(values: Values, detail: 'summary' | 'trace'): Simulation
+  /**
+   * `detail: 'summary'` leaves out the trace and is quick.
+   * @param refinement how many times tighter than usual it is integrated; 1 if left out
+   */
+  simulate(values: Values, detail: Detail, refinement?: number): Simulation
   ledger(simulation: Simulation): Ledger
   cautions(values: Values, simulation: Simulation): Caution[]
   kit(values: Values): string[]

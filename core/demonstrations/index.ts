@@ -42,7 +42,7 @@ export const findDemonstration = (id: string): Demonstration | undefined => DEMO
 
 export * from './face'
 export type { Point, Said, Scene, Shape, Stuff } from './scene'
-export { resolve, acceptedRange, describeSpread, findInput, type Fault, type Given } from './resolve'
+export { resolve, acceptedRange, describeSpread, findInput, usualSpread, type Fault, type Given } from './resolve'
 export { ROOM_INPUTS, stationPressureOf } from './room-inputs'
 export { valueAt } from './trace-reading'
 export { largestVolume, particlesAt, type GasState, type ParticleState } from './particles'

@@ -53,18 +53,26 @@ export function resolve(demonstration: Pick<Demonstration, 'inputs' | 'check'>, 
   return { values, faults }
 }
 
-/** "± 10 %" or "± 1 °C": how sure one is, in words. */
-export function describeSpread(spread: Spread, input: QuantityInput, unit: string): string {
+/** "± 10 %" or "± 1 °C": how sure one is, in words. @param stated SI, for spreads that are told as a range */
+export function describeSpread(spread: Spread, input: QuantityInput, unit: string, stated?: number): string {
   switch (spread.shape) {
     case 'exact': return 'taken as exact'
     case 'normal':
     case 'lognormal':
       if ('relative' in spread) return `± ${+(spread.relative * 100).toFixed(1)} %`
       return `± ${+differenceFromSi(spread.absolute, unit, input.quantity).toPrecision(2)} ${unitLabel(unit)}`
-    default:
+    case 'anywhere':
       return `${formatQuantity(spread.least, unit, input.quantity)} to ${formatQuantity(spread.most, unit, input.quantity)}`
+    default: {
+      const difference = (x: number) => `${+differenceFromSi(x, unit, input.quantity).toPrecision(3)}`
+      if (stated === undefined) return `${difference(spread.below)} below to ${difference(spread.above)} ${unitLabel(unit)} above`.replace(/ {2,}/g, ' ')
+      return `${formatQuantity(Math.max(input.range[0], stated - spread.below), unit, input.quantity)} to ${formatQuantity(Math.min(input.range[1], stated + spread.above), unit, input.quantity)}`
+    }
   }
 }
 
 export const findInput = (demonstration: Demonstration, id: string): Input | undefined =>
   demonstration.inputs.find(i => i.id === id)
+
+/** How sure one usually is of an input, for what is stated. */
+export const usualSpread = (input: QuantityInput, stated: Values): Spread => input.spreadFor?.(stated) ?? input.spread

@@ -12,21 +12,28 @@
 export function falsePosition(value: (x: number) => number, low: readonly [x: number, value: number], high: readonly [x: number, value: number], close: number): number {
   let [a, valueA] = low
   let [b, valueB] = high
-  for (let i = 0; i < 40; i++) {
+  if (valueA >= 0) return a
+  if (valueB <= 0) return b
+  let kept = 0
+  for (let i = 0; i < 60; i++) {
     const middle = a + (b - a) * valueA / (valueA - valueB)
+    if (!(middle > Math.min(a, b) && middle < Math.max(a, b)) || Math.abs(b - a) < 1e-13 * Math.abs(b)) break
     const error = value(middle)
-    if (Math.abs(error) < close) return middle
+    if (Math.abs(error) <= close) return middle
     if (error < 0) {
       a = middle
       valueA = error
-      valueB *= 0.5
+      // An end that stays twice running loses half its weight.
+      if (kept === 1) valueB *= 0.5
+      kept = 1
     } else {
       b = middle
       valueB = error
-      valueA *= 0.5
+      if (kept === -1) valueA *= 0.5
+      kept = -1
     }
   }
-  return (a + b) / 2
+  return kept === 1 ? a : b
 }
 
 /**

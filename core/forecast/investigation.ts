@@ -133,7 +133,7 @@ function slipped(demonstration: Demonstration, given: Given, values: Values, ids
   for (const input of demonstration.inputs) {
     const nominal = values.numbers[input.id]
     if (input.kind === 'quantity' && ids.includes(input.id) && nominal !== undefined) {
-      spreads[input.id] = { shape: 'uniform', least: Math.min(input.usual[0], nominal), most: Math.max(reach[input.id] ?? input.usual[1], nominal) }
+      spreads[input.id] = { shape: 'anywhere', least: Math.min(input.usual[0], nominal), most: Math.max(reach[input.id] ?? input.usual[1], nominal) }
     }
   }
   return { ...given, spreads }

@@ -1,5 +1,5 @@
 /** What was taught, input by input, in numbers that can be shown. */
-import { type Demonstration, type Given, type QuantityInput, resolve } from '../demonstrations'
+import { type Demonstration, type Given, type QuantityInput, resolve, usualSpread } from '../demonstrations'
 import type { Taught } from './calibration'
 import { spreadQuantile } from './distributions'
 import { shareOf } from './normal-scores'
@@ -19,7 +19,7 @@ export function lessonsOf(demonstration: Demonstration, given: Given, taught: Ta
   const lessons = taught.inputs.flatMap((id, i): (Lesson & { weight: number })[] => {
     const input = demonstration.inputs.find((q): q is QuantityInput => q.id === id && q.kind === 'quantity')!
     const nominal = values.numbers[id]
-    const spread = given.spreads[id] ?? input.spread
+    const spread = given.spreads[id] ?? usualSpread(input, values)
     if (nominal === undefined || spread.shape === 'exact') return []
     const deviation = Math.sqrt(taught.covariance[i]![i]!)
     const at = (mean: number, sd: number) => [-Z10, 0, Z10].map(z => spreadQuantile(spread, nominal, input.range, shareOf(mean + sd * z))) as [number, number, number]

@@ -1,5 +1,5 @@
 /** A staging many times over, each time with the unknowns drawn afresh. */
-import { resolve, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstrations'
+import { resolve, usualSpread, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstrations'
 import { latinHypercube } from './latin-hypercube'
 import { spreadQuantile } from './distributions'
 
@@ -55,7 +55,7 @@ export class StagingSample {
     const uncertain: UncertainInput[] = []
     quantities.forEach((input, column) => {
       const nominal = values.numbers[input.id]
-      const spread = given.spreads[input.id] ?? input.spread
+      const spread = given.spreads[input.id] ?? usualSpread(input, values)
       if (nominal === undefined || spread.shape === 'exact') return
       uncertain.push({ input, spread, nominal, drawn: new Float64Array(size), column })
     })

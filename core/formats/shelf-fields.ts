@@ -57,7 +57,7 @@ export const SHELF_FIELDS: Readonly<Record<ItemKind, readonly ShelfField[]>> = {
     { type: 'quantity', quantity: 'temperature', field: 'temperature', label: 'Temperature', units: ['degC', 'degF'], range: [273.15, 372.15], hint: 'as measured' },
   ],
   pump: [
-    choice('pumpKind', 'Kind', PUMP_IDS, { 'hand': 'hand piston pump', 'mouth': 'mouth on a hose', 'kitchen': 'kitchen hand pump', 'jet': 'water-jet pump', 'membrane': 'membrane pump', 'two-stage': 'two-stage pump' }), COUNT,
+    choice('pumpKind', 'Kind', PUMP_IDS, { 'hand': 'hand piston pump', 'mouth': 'lungs on a hose', 'cheeks': 'cheeks on a hose', 'kitchen': 'kitchen hand pump', 'jet': 'water-jet pump', 'membrane': 'membrane pump', 'two-stage': 'two-stage pump' }), COUNT,
     { type: 'quantity', quantity: 'volume', field: 'strokeVolume', label: 'Volume of a stroke', units: ['mL', 'floz'], range: [2e-6, 3e-3], hint: 'hand pumps' },
     { type: 'quantity', quantity: 'flow', field: 'pumpSpeed', label: 'Pumping speed', units: ['L/min', 'gal/min'], range: [1e-6, 0.05], hint: 'driven pumps' },
     { type: 'quantity', quantity: 'pressure', field: 'ultimatePressure', label: 'Lowest pressure it reaches', units: ['kPa', 'psi'], range: [1, 90e3], hint: 'absolute, on a closed gauge' },

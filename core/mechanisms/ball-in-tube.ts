@@ -8,6 +8,8 @@
 import { AIR_GAMMA, nozzleFlow } from './nozzle-flow'
 import { AIR_GAS_CONSTANT } from '../substances/air'
 import { integerPower } from '../elementary'
+import { integratorOf } from '../solver'
+import { GRAVITY } from '../substances/water-transport'
 
 export interface TubeShot {
   /** kg */ mass: number
@@ -67,40 +69,52 @@ export function lumpedSpeed(shot: TubeShot, x: number): number {
 
 export interface Shot { /** m/s */ speed: number, /** s */ time: number }
 
+/** Contraction of the leak past the ball: sharp-edged slot, White, sect. 6.10. */
+const GAP_CONTRACTION = 0.6
+/** The last stretch of tube holds what leaked past the ball until the ball drives it out; share of the length. */
+const LAST = 0.05
+/** Nobody waits longer for a ball, s. */
+const LONGEST = 10
+const [PLACE, SPEED, FRONT] = [0, 1, 2] as const
+
 /**
- * Runs a shot by steps of equal length along the tube.
+ * Runs a shot until the ball leaves or stops in the tube.
+ *
+ * @param tolerance relative, of one step
  * @param onStep time, place, speed, pressure behind, pressure ahead
  * @returns at the muzzle; speed 0 if it never gets there
  */
-export function shoot(shot: TubeShot, onStep?: (time: number, place: number, speed: number, behind: number, ahead: number) => void): Shot {
+export function shoot(shot: TubeShot, tolerance: number, onStep?: (time: number, place: number, speed: number, behind: number, ahead: number) => void): Shot {
   const { mass, ball, tube, length, outside, residual, temperature, friction } = shot
   const sound = soundSpeed(temperature)
   const ballArea = Math.PI * ball * ball / 4
-  const gap = Math.max(0, Math.PI * tube * tube / 4 - ballArea)
-  let speed = 0
-  let place = 0
-  let time = 0
-  // Air that leaks past the ball piles up ahead of it, in what is left of the tube, until it is driven out.
-  let front = residual
-  onStep?.(0, 0, 0, outside, residual)
-  const STEPS = 240
-  const step = length / STEPS
-  for (let i = 0; i < STEPS; i++) {
-    const rear = behind(outside, speed, sound) - columnFriction(outside, speed, sound, place, tube, temperature)
-    const face = Math.min(rear * 4, ahead(front, speed, sound))
-    const force = (rear - face) * ballArea - friction * mass * 9.80665
-    const energy = speed * speed / 2 + force / mass * step
-    if (energy <= 0) return { speed: 0, time: Infinity }
-    const next = Math.sqrt(2 * energy)
-    const taken = 2 * step / (speed + next)
-    time += taken
-    speed = next
-    place += step
-    // What leaks stays near the ball when it runs close to sound: it raises the pressure of the whole stretch ahead at most.
-    const leaked = nozzleFlow(0.6 * gap, rear, temperature, face) * taken
-    const left = Math.max(length - place, 0.05 * length) * tube * tube * Math.PI / 4
-    front += leaked * AIR_GAS_CONSTANT * temperature / left
-    onStep?.(time, place, speed, rear, face)
-  }
-  return { speed, time }
+  const section = Math.PI * tube * tube / 4
+  const gap = Math.max(0, section - ballArea)
+  const rub = friction * mass * GRAVITY
+  const rearAt = (s: Float64Array): number => behind(outside, s[SPEED]!, sound) - columnFriction(outside, s[SPEED]!, sound, s[PLACE]!, tube, temperature)
+  const faceAt = (s: Float64Array, rear: number): number => Math.min(rear * 4, ahead(s[FRONT]!, s[SPEED]!, sound))
+  const state = Float64Array.of(0, 0, residual)
+  if ((outside - residual) * ballArea <= rub) return { speed: 0, time: Infinity }
+  const { time, stoppedBy } = integratorOf(3).run({
+    size: 3, scale: Float64Array.of(0.05 * length, 1, 0.01 * outside),
+    derivatives(_time, s, slope) {
+      const rear = rearAt(s)
+      const face = faceAt(s, rear)
+      slope[PLACE] = s[SPEED]!
+      slope[SPEED] = ((rear - face) * ballArea - rub) / mass
+      // Air that leaks past the ball piles up ahead of it, in what is left of the tube, until it is driven out.
+      slope[FRONT] = nozzleFlow(GAP_CONTRACTION * gap, rear, temperature, face) * AIR_GAS_CONSTANT * temperature / (Math.max(length - s[PLACE]!, LAST * length) * section)
+    },
+  }, state, 0, LONGEST, {
+    tolerance, firstStep: 1e-4, between: onStep ? 2 : 0,
+    onStep: onStep && ((t, s) => {
+      const rear = rearAt(s)
+      onStep(t, s[PLACE]!, s[SPEED]!, rear, faceAt(s, rear))
+    }),
+    events: [
+      { id: 'muzzle', direction: 1, stops: true, value: (_, s) => s[PLACE]! - length },
+      { id: 'stops', direction: -1, stops: true, value: (_, s) => s[SPEED]! },
+    ],
+  })
+  return stoppedBy === 'muzzle' ? { speed: state[SPEED]!, time } : { speed: 0, time: Infinity }
 }

@@ -35,95 +35,117 @@ export const MOLAR_HEAT = 29.3
 /** Latent heat of water near room temperature, J/mol: IF97 at 300 K, 2437 kJ/kg. */
 const LATENT = 43.9e3
 
-export interface GasVessel {
-  /** m3 */ volume: number
-  /** wall that the gas touches, m2 */ area: number
-  /** W/(m2 K) */ transfer: number
-  /** K */ wall: number
+/** Molar heat of air at constant volume, J/(mol K). */
+export const MOLAR_HEAT_CONSTANT_VOLUME = MOLAR_HEAT - GAS_CONSTANT
+/** Dew of which so much is left evaporates at half its rate, mol: the last of it dries slowly. */
+const LAST_DEW = 1e-6
+
+/** Unknowns, by place in the state: K, then moles. */
+export const GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 } as const
+export const GAS_SIZE = 6
+
+export const molesOf = (state: Float64Array): number => state[GAS.inert]! + state[GAS.oxygen]! + state[GAS.carbonDioxide]! + state[GAS.vapour]!
+export const oxygenFraction = (state: Float64Array): number => state[GAS.oxygen]! / molesOf(state)
+/** Pa. @param volume m3 */
+export const gasPressure = (state: Float64Array, volume: number): number => molesOf(state) * GAS_CONSTANT * state[GAS.temperature]! / volume
+
+/** Moist air of an amount in the first unknowns of a state. @param moles @param humid mole fraction of vapour @param temperature K */
+export function fillWithAir(state: Float64Array, moles: number, humid: number, temperature: number): void {
+  const dry = moles * (1 - humid)
+  state[GAS.temperature] = temperature
+  state[GAS.inert] = dry * (1 - OXYGEN_IN_AIR)
+  state[GAS.oxygen] = dry * OXYGEN_IN_AIR
+  state[GAS.carbonDioxide] = 0
+  state[GAS.vapour] = moles * humid
+  state[GAS.dew] = 0
 }
 
-/** Moles of each gas, and what has condensed. */
-export class FlameGas {
-  inert = 0
-  oxygen = 0
-  carbonDioxide = 0
-  vapour = 0
-  condensed = 0
-  burnt = 0
-
-  /** Outside air at a pressure (Pa), temperature (K) and partial pressure of vapour (Pa) fills the vessel. */
-  constructor(readonly vessel: GasVessel, pressure: number, public temperature: number, vapourPressure: number) {
-    this.addAir(pressure * vessel.volume / (GAS_CONSTANT * temperature), vapourPressure / pressure)
-  }
-
-  /** @param moles of moist air @param humid mole fraction of vapour in it */
-  addAir(moles: number, humid: number): void {
-    const dry = moles * (1 - humid)
-    this.oxygen += dry * OXYGEN_IN_AIR
-    this.inert += dry * (1 - OXYGEN_IN_AIR)
-    this.vapour += moles * humid
-  }
-
-  get moles(): number {
-    return this.inert + this.oxygen + this.carbonDioxide + this.vapour
-  }
-
-  /** Pa, in a volume of m3 */
-  pressure(volume = this.vessel.volume): number {
-    return this.moles * GAS_CONSTANT * this.temperature / volume
-  }
-
-  get oxygenFraction(): number {
-    return this.oxygen / this.moles
-  }
-
-  /** Lets a share of the gas go. */
-  release(share: number): void {
-    const kept = 1 - Math.min(1, Math.max(0, share))
-    this.inert *= kept
-    this.oxygen *= kept
-    this.carbonDioxide *= kept
-    this.vapour *= kept
-  }
-
-  /** How strongly a flame burns in this gas, 0 to 1: it fades over the last half hundredth of oxygen before it dies. */
-  vigour(diesAt = FLAME_DIES): number {
-    return Math.min(1, Math.max(0, (this.oxygenFraction - diesAt) / FADING))
-  }
-
-  /**
-   * Burns for a step.
-   * @param power heat that a strong flame sets free, W @param kept share of it that the gas takes up @param step s
-   * @param diesAt oxygen, as a mole fraction, at which it dies
-   * @returns J given to the gas
-   */
-  burn(fuel: Fuel, power: number, kept: number, step: number, diesAt = FLAME_DIES): number {
-    const oxygen = Math.min(this.oxygen, this.vigour(diesAt) * power * step / fuel.heat)
-    this.oxygen -= oxygen
-    this.burnt += oxygen
-    this.carbonDioxide += oxygen * fuel.carbonDioxide
-    this.vapour += oxygen * fuel.water
-    return oxygen * fuel.heat * kept
-  }
-
-  /**
-   * Heat to the wall, condensation on it (or evaporation of what condensed), implicit in the temperature.
-   * @param heat given by a flame in this step, J @param area of wall in touch, m2
-   */
-  settle(heat: number, step: number, pressure: number, area = this.vessel.area): void {
-    const { transfer, wall } = this.vessel
-    const moles = this.moles
-    const capacity = moles * MOLAR_HEAT
-    const loss = transfer * area * step
-    this.temperature = (capacity * this.temperature + heat + loss * wall) / (capacity + loss)
-    // Chilton–Colburn with a Lewis number of one: mol/s = h A / c_p · (y − y_sat at the wall).
-    const excess = this.vapour / moles - quickSaturationPressure(wall) / pressure
-    let turned = transfer * area / MOLAR_HEAT * excess * step
-    turned = turned > 0 ? Math.min(turned, Math.max(0, excess * moles)) : -Math.min(-turned, this.condensed)
-    this.vapour -= turned
-    this.condensed += turned
-  }
+/** How strongly a flame burns in this gas, 0 to 1: it fades over the last half hundredth of oxygen before it dies. */
+export function vigour(state: Float64Array, diesAt = FLAME_DIES): number {
+  const share = (oxygenFraction(state) - diesAt) / FADING
+  return share <= 0 ? 0 : share >= 1 ? 1 : share
 }
 
-/** Heat of what condensed, J. Goes to the wall. */
-export const condensationHeat = (moles: number): number => moles * LATENT
+export interface Flame {
+  fuel: Fuel
+  /** heat that a strong flame sets free, W */ power: number
+  /** share of it that the gas takes up */ kept: number
+  /** oxygen, as a mole fraction, at which it dies */ diesAt: number
+}
+
+/** What goes on in the gas by itself, before any of it comes or goes. */
+export interface GasRates {
+  /** W that the gas gains, latent heat left out: that goes to the wall */ heat: number
+  /** mol/s that condense (negative: evaporate) */ condensing: number
+  /** mol/s gained, all gases together */ moles: number
+  /** W to the wall, latent heat included */ toWall: number
+}
+
+const rates: GasRates = { heat: 0, condensing: 0, moles: 0, toWall: 0 }
+
+/**
+ * Flame, heat to the wall and dew; writes the gases' rates into `slope` (temperature left out) and returns their sums.
+ *
+ * @param flame undefined: none burns
+ * @param pressure Pa @param area of wall in touch, m2 @param transfer W/(m2 K) @param wall K
+ * @returns the same object each time
+ * @source Chilton–Colburn with a Lewis number of one: mol/s = h A / c_p · (y − y_sat at the wall) (Incropera & DeWitt, eq. 6.67)
+ */
+export function gasRates(state: Float64Array, flame: Flame | undefined, pressure: number, area: number, transfer: number, wall: number, slope: Float64Array): GasRates {
+  const moles = molesOf(state)
+  const burning = flame ? vigour(state, flame.diesAt) * flame.power / flame.fuel.heat : 0
+  const conductance = transfer * area
+  const excess = state[GAS.vapour]! / moles - quickSaturationPressure(wall) / pressure
+  const dew = state[GAS.dew]! > 0 ? state[GAS.dew]! : 0
+  const condensing = conductance / MOLAR_HEAT * excess * (excess > 0 ? 1 : dew / (dew + LAST_DEW))
+  const loss = conductance * (state[GAS.temperature]! - wall)
+  const { carbonDioxide = 0, water = 0 } = flame?.fuel ?? {}
+  slope[GAS.inert] = 0
+  slope[GAS.oxygen] = -burning
+  slope[GAS.carbonDioxide] = burning * carbonDioxide
+  slope[GAS.vapour] = burning * water - condensing
+  slope[GAS.dew] = condensing
+  rates.heat = (flame ? burning * flame.fuel.heat * flame.kept : 0) - loss
+  rates.condensing = condensing
+  rates.moles = burning * (carbonDioxide + water - 1) - condensing
+  rates.toWall = loss + condensing * LATENT
+  return rates
+}
+
+/** In one volume: what condenses takes its share of the energy along. @returns K/s */
+export const warmingClosed = (state: Float64Array, r: GasRates): number =>
+  (r.heat - GAS_CONSTANT * state[GAS.temperature]! * r.condensing) / (molesOf(state) * MOLAR_HEAT_CONSTANT_VOLUME)
+
+/** A stream of room air that comes in. */
+export interface RoomAir { /** K */ temperature: number, /** mole fraction of vapour */ humid: number }
+
+/**
+ * At one pressure and volume: what does not fit leaves mixed, what is missing comes in as room air. Writes all rates.
+ *
+ * @param air undefined: nothing can come in (a valve); @param exchange mol/s that change places besides
+ * @returns mol/s that come in (negative: leave)
+ */
+export function holdPressure(state: Float64Array, r: GasRates, slope: Float64Array, air: RoomAir | undefined, exchange = 0): number {
+  const moles = molesOf(state)
+  const temperature = state[GAS.temperature]!
+  const colder = air ? air.temperature - temperature : 0
+  const heat = r.heat + exchange * MOLAR_HEAT * colder
+  // n = p V/(R T): moles follow the temperature; what comes in brings its own enthalpy.
+  let warming = heat / (moles * MOLAR_HEAT)
+  let coming = -moles * warming / temperature - r.moles
+  if (coming > 0 && air) {
+    warming = (heat - MOLAR_HEAT * colder * r.moles) / (moles * MOLAR_HEAT * air.temperature / temperature)
+    coming = -moles * warming / temperature - r.moles
+  }
+  slope[GAS.temperature] = warming
+  const inward = (coming > 0 && air ? coming : 0) + exchange
+  const outward = ((coming < 0 ? -coming : 0) + exchange) / moles
+  for (const gas of [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]) slope[gas]! -= outward * state[gas]!
+  if (inward > 0 && air) {
+    const dry = inward * (1 - air.humid)
+    slope[GAS.oxygen]! += dry * OXYGEN_IN_AIR
+    slope[GAS.inert]! += dry * (1 - OXYGEN_IN_AIR)
+    slope[GAS.vapour]! += inward * air.humid
+  }
+  return coming
+}

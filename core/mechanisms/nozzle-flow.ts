@@ -4,9 +4,9 @@ import { AIR_GAS_CONSTANT } from '../substances/air'
 /** Ratio of specific heats of air. */
 export const AIR_GAMMA = 1.4
 /** Pressure ratio below which the flow chokes, (2/(γ+1))^(γ/(γ−1)). */
-const CHOKED = 0.5282818
+export const CHOKED = 0.5282818
 /** Mass flow of the choked nozzle over p A / sqrt(R T): γ^½ (2/(γ+1))^((γ+1)/(2(γ−1))). */
-const CHOKED_FLOW = 0.6847315
+export const CHOKED_FLOW = 0.6847315
 
 /**
  * Air through an opening, from still air upstream, without friction.

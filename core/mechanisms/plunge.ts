@@ -1,5 +1,5 @@
 /** Runs an upturned vessel with its mouth under water from the seal to what ends the hush; see `cooling-vessel.ts`. */
-import { Integrator, type Occurrence, type OdeEvent } from '../solver'
+import { integratorOf, type Occurrence, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
 /** Explicit steps tried in each part of the plunge: the collapse needs fewer, a long slow fill more. */
@@ -16,15 +16,6 @@ export interface PlungeEnd {
   /** fastest inflow, m/s */ peakSpeed: number
   /** momentum brought in, N s */ impulse: number
   occurrences: Occurrence[]
-}
-
-const integrators = new Map<number, Integrator>()
-
-/** One integrator for each number of unknowns, since it owns its work space. */
-export function integratorOf(size: number): Integrator {
-  let integrator = integrators.get(size)
-  if (!integrator) integrators.set(size, integrator = new Integrator(size))
-  return integrator
 }
 
 /**

@@ -3,8 +3,12 @@
  *
  * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second or so,
  * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to moles.
+ *
+ * A driven pump, leaks and whatever goes on inside are one system of equations. Strokes of a hand pump are discrete: between
+ * two of them leak and contents go on by the same equations; a moment that falls into a stroke is found within its pull.
  */
-import { falsePosition, integerPower, ln } from '../elementary'
+import { falsePosition } from '../elementary'
+import { integratorOf, type Occurrence, type Peak } from '../solver'
 import { AIR_GAS_CONSTANT } from '../substances/air'
 import { nozzleFlow } from './nozzle-flow'
 
@@ -25,108 +29,203 @@ export type Pump =
 export const afterStroke = (pressure: number, volume: number, swept: number, ultimate: number): number =>
   (pressure * volume + ultimate * swept) / (volume + swept)
 
-/** Air that leaks in through a hole, as p V a second, W. @param area m2 @param temperature K */
+/** Air that leaks in through a hole, as p V a second, W; never outward here. @param area m2 @param temperature K */
 export const leakIn = (area: number, outside: number, temperature: number, inside: number): number =>
   nozzleFlow(area, outside, temperature, inside) * AIR_GAS_CONSTANT * temperature
 
-export interface Pumping {
+/** A space that is pumped out, with what stands in it. */
+export interface PumpedSpace {
   pump: Pump
   /** Pa */ outside: number
   /** K */ temperature: number
   /** hole to the room, m2 */ leakArea: number
-  /** free volume of the space at a pressure, m3: what stands in it may swell */ volume: (pressure: number) => number
-  /** vapour given off inside at a pressure, as p V a second, W; none if left out */ givenOff?: (pressure: number) => number
+  /**
+   * Pressure (Pa) at which the space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J) between them.
+   * For a plain vessel that is amount/(volume + beside).
+   */
+  pressure(amount: number, beside: number, state: Float64Array): number
+  /** how many of the first unknowns are gases, in J; the first is air; 1 if left out */ gases?: number
+  /** what else changes; its rates may also add to the gases' */
+  contents?: {
+    /** typical size of each unknown after the gases */ scale: readonly number[]
+    rates(time: number, pressure: number, state: Float64Array, slope: Float64Array): void
+  }
 }
 
-/**
- * Pressure at which a space and a cylinder hold an amount: p (V(p) + extra) = held.
- *
- * What swells in the space makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the
- * Illinois variant of false position, between the pressure before and the one that there would be if nothing swelled any more.
- * @param held J @param free volume before, m3 @param before Pa
- */
-function pressureOf(held: number, extra: number, free: number, before: number, volume: (pressure: number) => number): number {
-  const errorAt = (pressure: number) => pressure * (volume(pressure) + extra) - held
-  let low = held / (free + extra)
-  let lowError = errorAt(low)
-  if (Math.abs(lowError) < 1e-9 * held) return low
-  let high = before
-  let highError = before * (free + extra) - held
-  // A leak can make it rise instead.
-  for (let i = 0; i < 60 && highError < 0; i++) {
-    high *= 1.05
-    highError = errorAt(high)
-  }
-  for (let i = 0; i < 60 && lowError > 0; i++) {
-    low *= 0.95
-    lowError = errorAt(low)
-  }
-  return falsePosition(errorAt, [low, lowError], [high, highError], 1e-7 * held)
+/** A moment to be found: where `value` crosses zero. */
+export interface PumpEvent {
+  id: string
+  direction: 1 | -1
+  stops: boolean
+  value(time: number, pressure: number, state: Float64Array): number
 }
 
-/** Shortest and longest step, s. */
-const [SHORTEST, LONGEST] = [1e-3, 30]
-/** What swells can hold the pressure where it is; then nothing is won by going on. */
-const MOST_STEPS = 4000
-/** Pressure changes less than this share of the outside: nothing more is to come. */
+export interface PumpingOptions {
+  /** relative, of one step */ tolerance: number
+  /** s */ longest: number
+  events?: readonly PumpEvent[]
+  /** quantities whose greatest value is wanted */
+  peaks?: readonly Pick<PumpEvent, 'id' | 'value'>[]
+  /** stop once the pressure hardly falls any more; true if left out */ standstill?: boolean
+  /** goes on from an earlier end */ after?: Pick<PumpingEnd, 'time' | 'strokes'>
+  /** called with the start, each step and each stroke */
+  onStep?: (time: number, pressure: number, state: Float64Array) => void
+}
+
+export interface PumpingEnd {
+  /** s */ time: number
+  /** Pa */ pressure: number
+  strokes: number
+  /** id of the event that ended it, or "standstill"; undefined if time was up */ stoppedBy: string | undefined
+  occurrences: Occurrence[]
+  peaks: Readonly<Record<string, Peak>>
+}
+
+/** Share of the stroke's time in which the piston is drawn; the rest pushes out what it holds. */
+const PULL = 0.5
+/** A stroke that moves the pressure by less than this share of the outside brings nothing more. */
 const STANDSTILL = 1e-5
-/** A step takes this share of the time in which the pressure would fall by a factor e. */
-const FINE = 0.06
+/** A driven pump within this share of the pressure at which it would stand brings nothing more. */
+const CLOSE = 2e-3
+
+/** A search for a pressure never starts lower, Pa. */
+const LEAST = 1
 
 /**
- * Pumps until a pressure, a time or a standstill.
+ * Pressure of a vessel in which something swells, so that its free volume depends on the pressure: p (V(p) + beside) = amount.
  *
- * @param start Pa
- * @param target stop here, Pa
- * @param longest stop then, s
- * @param onStep called with time and pressure, the start included; returning true stops
- * @returns pressure reached and time taken
+ * What swells makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the Illinois variant
+ * of false position.
+ * @param near a pressure to start the search at, Pa
+ */
+export function pressureWithSwelling(amount: number, beside: number, near: number, volume: (pressure: number) => number): number {
+  if (!(amount > 0)) return 0
+  const errorAt = (pressure: number) => pressure * (volume(pressure) + beside) - amount
+  const start = near > LEAST ? near : LEAST
+  const first = errorAt(start)
+  const close = 1e-11 * amount
+  if (Math.abs(first) < close) return start
+  let low = start
+  let high = start
+  let [lowError, highError] = [first, first]
+  for (let i = 0, factor = 0.98; i < 200 && lowError > 0; i++, factor *= 0.9) lowError = errorAt(low *= factor)
+  for (let i = 0, factor = 1.02; i < 200 && highError < 0; i++, factor *= 1.1) highError = errorAt(high *= factor)
+  return falsePosition(errorAt, [low, lowError], [high, highError], close)
+}
+
+/**
+ * Pumps until an event, a time or a standstill.
+ *
+ * @param state in and out: gases (J), then the contents' unknowns
+ * @throws RangeError from the integrator where the contents are ill-posed
  * @source dp/dt = −S (p − p_ult)/V + leak: O'Hanlon, ch. 3 and 18; strokes one by one
  */
-export function pumpDown(pumping: Pumping, start: number, target: number, longest: number, onStep?: (time: number, pressure: number) => boolean | void): { pressure: number, time: number } {
-  const { pump, outside, temperature, leakArea, volume, givenOff } = pumping
-  let pressure = start
-  let time = 0
-  if (onStep?.(0, pressure)) return { pressure, time }
-  for (let steps = 0; pressure > target && time < longest && steps < MOST_STEPS; steps++) {
-    const free = volume(pressure)
-    const inflow = leakIn(leakArea, outside, temperature, pressure) + (givenOff?.(pressure) ?? 0)
-    let next: number
-    let step: number
-    let still: boolean
-    if (pump.kind === 'strokes') {
-      const kept = free / (free + pump.swept)
-      // Small strokes go several at a time, never past the stroke that reaches the target.
-      const toTarget = target > pump.ultimate ? Math.ceil(ln((target - pump.ultimate) / (pressure - pump.ultimate)) / ln(kept) - 1e-9) : Infinity
-      const together = Math.max(1, Math.min(Math.floor(ln(1 - FINE) / ln(kept)), toTarget))
-      step = pump.period * together
-      next = together === 1
-        ? pressureOf(pressure * free + inflow * step + pump.ultimate * pump.swept, pump.swept, free, pressure, volume)
-        : pressureOf((pump.ultimate + (pressure - pump.ultimate) * integerPower(kept, together)) * free + inflow * step, 0, free, pressure, volume)
-      still = Math.abs(pressure - next) < STANDSTILL * outside
-    } else {
-      const stiffness = pump.speed / free
-      step = Math.min(LONGEST, Math.max(SHORTEST, FINE / stiffness))
-      // Exact for a fixed volume and inflow: the pressure tends to p_ult + inflow/S.
-      const settled = pump.ultimate + inflow / pump.speed
-      const decay = 1 / (1 + stiffness * step * (1 + stiffness * step / 2))
-      next = pressureOf((settled + (pressure - settled) * decay) * free, 0, free, pressure, volume)
-      still = Math.abs(pressure - settled) < STANDSTILL * outside + 1e-3 * settled
-    }
-    // A step that would pass the target is shortened in a straight line.
-    if (next < target && pressure > target) {
-      const share = pump.kind === 'strokes' ? 1 : (pressure - target) / (pressure - next)
-      time += step * share
-      pressure = pump.kind === 'strokes' ? next : target
-    } else {
-      time += step
-      pressure = next
-      if (still) {
-        onStep?.(time, pressure)
-        break
-      }
-    }
-    if (onStep?.(time, pressure)) break
+export function pumpDown(space: PumpedSpace, state: Float64Array, options: PumpingOptions): PumpingEnd {
+  const { pump, outside, temperature, leakArea, contents } = space
+  const { tolerance, longest, events = [], peaks = [], standstill = contents === undefined, after: earlier = { time: 0, strokes: 0 }, onStep } = options
+  const gases = space.gases ?? 1
+  const size = gases + (contents?.scale.length ?? 0)
+  const held = (s: Float64Array): number => {
+    let sum = 0
+    for (let i = 0; i < gases; i++) sum += s[i]!
+    return sum
   }
-  return { pressure, time }
+  const pressureOf = (s: Float64Array): number => space.pressure(held(s), 0, s)
+  const scale = new Float64Array(size)
+  for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)
+  contents?.scale.forEach((typical, i) => { scale[gases + i] = typical })
+  const steady = pump.kind === 'steady' ? pump : undefined
+  const system = {
+    size, scale, dependsOnTime: false,
+    derivatives(time: number, s: Float64Array, slope: Float64Array): void {
+      const pressure = pressureOf(s)
+      // Below its lowest pressure a pump lets gas back instead.
+      const taken = steady ? steady.speed * (pressure - steady.ultimate) / Math.max(held(s), 1e-12) : 0
+      for (let i = 0; i < size; i++) slope[i] = i < gases ? -taken * s[i]! : 0
+      slope[0]! += leakIn(leakArea, outside, temperature, pressure)
+      contents?.rates(time, pressure, s, slope)
+    },
+  }
+  const integrator = integratorOf(size)
+  const occurrences: Occurrence[] = []
+  const odeEvents = events.map(e => ({ id: e.id, direction: e.direction, stops: e.stops, value: (t: number, s: Float64Array) => e.value(t, pressureOf(s), s) }))
+  const odePeaks = peaks.map(k => ({ id: k.id, value: (t: number, s: Float64Array) => k.value(t, pressureOf(s), s) }))
+  const record = onStep && ((t: number, s: Float64Array) => onStep(t, pressureOf(s), s))
+
+  if (steady) {
+    const settled = {
+      id: 'standstill', direction: -1, stops: true,
+      value: (_: number, s: Float64Array) => {
+        const pressure = pressureOf(s)
+        return pressure - steady.ultimate - leakIn(leakArea, outside, temperature, pressure) / steady.speed - CLOSE * pressure
+      },
+    } as const
+    const firstStep = 0.02 * held(state) / Math.max(pressureOf(state), 1) / steady.speed
+    const ended = integrator.run(system, state, earlier.time, longest, {
+      tolerance, firstStep, events: standstill ? [...odeEvents, settled] : odeEvents, peaks: odePeaks, onStep: record, between: record ? 1 : 0,
+    })
+    return {
+      time: ended.time, pressure: pressureOf(state), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
+    }
+  }
+
+  const { swept, period, ultimate } = pump as Extract<Pump, { kind: 'strokes' }>
+  const changing = leakArea > 0 || contents !== undefined
+  let { time, strokes } = earlier
+  let pressure = pressureOf(state)
+  let afterLast = pressure
+  record?.(time, state)
+  const best: Record<string, Peak> = {}
+  const offer = (id: string, peak: Peak): void => {
+    if (!(peak.value <= (best[id]?.value ?? -Infinity))) best[id] = peak
+  }
+  const offerAll = (): void => {
+    for (const { id, value } of peaks) offer(id, { time, value: value(time, pressure, state) })
+  }
+  offerAll()
+  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, pressure, strokes, stoppedBy, occurrences, peaks: best })
+  while (time < longest) {
+    // What goes on by itself until the stroke has been made.
+    const strokeEnd = (strokes + 1) * period
+    const until = Math.min(longest, strokeEnd)
+    if (changing) {
+      const stage = integrator.run(system, state, time, until, {
+        tolerance, firstStep: until - time, explicitSteps: 60, events: odeEvents, peaks: odePeaks, ...(contents && record && { onStep: record }),
+      })
+      occurrences.push(...stage.occurrences)
+      for (const { id } of peaks) offer(id, stage.peaks[id]!)
+      time = stage.time
+      pressure = pressureOf(state)
+      if (stage.stoppedBy !== undefined) return end(stage.stoppedBy)
+    } else time = until
+    if (strokeEnd > longest + 1e-9) break
+    // The stroke: the space and the cylinder, which has kept its dead space's gas, come to one pressure.
+    const before = held(state)
+    const total = before + ultimate * swept
+    const pressureAt = (drawn: number): number => space.pressure(total, drawn, state)
+    const after = pressureAt(swept)
+    const found = events.flatMap((event) => {
+      const [from, to] = [event.value(time, pressure, state), event.value(time, after, state)]
+      if (!(event.direction > 0 ? from < 0 && to >= 0 : from > 0 && to <= 0)) return []
+      // The valve opens once the cylinder is down to the pressure of the space.
+      const opens = Math.min(swept, ultimate * swept / pressure)
+      const sign = event.direction
+      const drawn = falsePosition(x => sign * event.value(time, pressureAt(x), state), [opens, sign * from], [swept, sign * to], 0)
+      return [{ event, drawn, time: time - PULL * period * (1 - drawn / swept) }]
+    }).sort((a, b) => a.time - b.time)
+    const stop = found.find(f => f.event.stops)
+    for (const f of found) if (!stop || f.time <= stop.time) occurrences.push({ id: f.event.id, time: f.time })
+    const drawn = stop?.drawn ?? swept
+    pressure = stop ? pressureAt(drawn) : after
+    const kept = (total - pressure * drawn) / before
+    for (let i = 0; i < gases; i++) state[i]! *= kept
+    strokes++
+    if (stop) time = stop.time
+    record?.(time, state)
+    offerAll()
+    if (stop) return end(stop.event.id)
+    if (standstill && Math.abs(afterLast - pressure) < STANDSTILL * outside) return end('standstill')
+    afterLast = pressure
+  }
+  return end(undefined)
 }

@@ -1,8 +1,7 @@
 /** Runs a closed vessel from the seal until it has gone, or nothing more will come of it; see `cooling-vessel.ts`. */
-import type { OdeEvent } from '../solver'
+import { integratorOf, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 import { openingFlow } from './inflow'
-import { integratorOf } from './plunge'
 
 /** How long a sealed vessel is watched, s: beyond it nobody waits. */
 export const LONGEST_SEALED = 3600

@@ -6,6 +6,7 @@ import type { Stepper } from './stepper'
  * Source: P. Bogacki & L. F. Shampine, Appl. Math. Lett. 2 (1989) 321.
  */
 export class BogackiShampineStepper implements Stepper {
+  readonly order = 3
   evaluations = 0
   private readonly k2: Float64Array
   private readonly k3: Float64Array

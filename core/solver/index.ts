@@ -1,2 +1,13 @@
+import { Integrator } from './integrator'
+
 export { Integrator, type IntegrationOptions } from './integrator'
-export type { Integration, Occurrence, OdeEvent, OdeSystem } from './system'
+export type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem, Peak } from './system'
+
+const integrators = new Map<number, Integrator>()
+
+/** One integrator for each number of unknowns, since it owns its work space. A right-hand side must not integrate by itself. */
+export function integratorOf(size: number): Integrator {
+  let integrator = integrators.get(size)
+  if (!integrator) integrators.set(size, integrator = new Integrator(size))
+  return integrator
+}

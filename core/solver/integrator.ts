@@ -8,9 +8,10 @@
  */
 import { BogackiShampineStepper } from './bogacki-shampine'
 import { RosenbrockStepper } from './rosenbrock'
-import { inverseCubeRoot } from './step-control'
+import { pow } from '../elementary'
+import { PeakTracker } from './peak-tracker'
 import type { Stepper } from './stepper'
-import type { Integration, Occurrence, OdeEvent, OdeSystem } from './system'
+import type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem } from './system'
 
 const MOST_STEPS = 20000
 const MOST_GROWTH = 4
@@ -23,8 +24,12 @@ export interface IntegrationOptions {
   /** explicit steps to try before Rosenbrock steps take over; none if left out */
   explicitSteps?: number
   events?: readonly OdeEvent[]
+  /** quantities whose greatest value is wanted */
+  peaks?: readonly OdePeak[]
   /** called at the start and after each step with the state reached; the array is reused */
   onStep?: (time: number, state: Float64Array) => void
+  /** points between the ends of each step at which `onStep` is called too, on the interpolant: a curve to be drawn; 0 if left out */
+  between?: number
 }
 
 export class Integrator {
@@ -53,10 +58,11 @@ export class Integrator {
    */
   run(system: OdeSystem, state: Float64Array, start: number, end: number, options: IntegrationOptions): Integration {
     const { size, reached, errors, scratch } = this
-    const { tolerance, explicitSteps = 0, events = [], onStep } = options
-    const { scale } = system
+    const { tolerance, explicitSteps = 0, events = [], peaks = [], onStep, between = 0 } = options
+    const { scale, reference } = system
     const occurrences: Occurrence[] = []
     const eventValues: number[] = events.map(e => e.value(start, state))
+    const trackers = peaks.map(peak => new PeakTracker(peak, size))
     const evaluationsBefore = this.explicit.evaluations + this.implicit.evaluations
     let stepper: Stepper = explicitSteps > 0 ? this.explicit : this.implicit
     let { slope, nextSlope } = this
@@ -70,10 +76,19 @@ export class Integrator {
     const finish = (at: number, stoppedBy: string | undefined): Integration => ({
       time: at, stoppedBy, steps, rejected,
       occurrences: occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
+      peaks: Object.fromEntries(trackers.map(t => [t.id, t.best])),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
+    const draw = (share: number): void => {
+      for (let k = 1; k <= between; k++) {
+        const part = share * k / (between + 1)
+        this.interpolate(part, step, state, slope, reached, nextSlope, scratch)
+        onStep!(time + part * step, scratch)
+      }
+    }
 
     system.derivatives(time, state, slope)
+    for (const tracker of trackers) tracker.start(time, state, slope, step)
     onStep?.(time, state)
     while (time < end) {
       if (steps + rejected > MOST_STEPS) throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
@@ -94,8 +109,9 @@ export class Integrator {
       }
       let error = 0
       for (let i = 0; i < size; i++) {
-        const before = Math.abs(state[i]!)
-        const after = Math.abs(reached[i]!)
+        const zero = reference ? reference[i]! : 0
+        const before = Math.abs(state[i]! - zero)
+        const after = Math.abs(reached[i]! - zero)
         const ratio = errors[i]! / (tolerance * ((before > after ? before : after) + scale[i]!))
         error += ratio * ratio
       }
@@ -103,7 +119,7 @@ export class Integrator {
       if (!(error <= 1)) {
         rejected++
         justRejected = true
-        step *= error < Infinity ? Math.max(0.1, 0.9 * inverseCubeRoot(error)) : 0.1
+        step *= error < Infinity ? Math.max(0.1, 0.9 * pow(error, -1 / stepper.order)) : 0.1
         continue
       }
 
@@ -127,11 +143,15 @@ export class Integrator {
         if (event.stops && share < stopShare) { stopShare = share; stoppedBy = event.id }
       }
       if (stoppedBy !== undefined) {
+        if (between > 0) draw(stopShare)
         this.interpolate(stopShare, step, state, slope, reached, nextSlope, scratch)
+        for (const tracker of trackers) tracker.follow(time + step, reached, nextSlope, step, stopShare)
         state.set(scratch)
         onStep?.(time + stopShare * step, state)
         return finish(time + stopShare * step, stoppedBy)
       }
+      if (between > 0 && onStep) draw(1)
+      for (const tracker of trackers) tracker.follow(reachedTime, reached, nextSlope, step)
       state.set(reached)
       time = reachedTime
       const held = slope
@@ -140,7 +160,7 @@ export class Integrator {
       prepared = false
       onStep?.(time, state)
       // After a rejection the step is not allowed to grow at once, or it would be rejected again.
-      const growth = error > 1e-3 ? Math.max(0.2, 0.9 * inverseCubeRoot(error)) : MOST_GROWTH
+      const growth = error > 1e-3 ? Math.max(0.2, 0.9 * pow(error, -1 / stepper.order)) : MOST_GROWTH
       step *= Math.min(growth, justRejected ? 1 : MOST_GROWTH)
       justRejected = false
       if (stepper === this.explicit && steps >= explicitSteps) stepper = this.implicit

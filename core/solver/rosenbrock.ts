@@ -1,11 +1,10 @@
 /**
  * Rosenbrock steps for stiff systems.
  *
- * Method: Rodas3, four stages, order 3 with an embedded order 2, L-stable and stiffly accurate, so that processes far
+ * Method: RODAS, six stages, order 4 with an embedded order 3, L-stable and stiffly accurate, so that processes far
  * faster than the step (a film of condensate, a damped slug) settle instead of limiting the step.
- * Source: A. Sandu et al., Benchmarking stiff ODE solvers for atmospheric chemistry problems II: Rosenbrock solvers,
- * Atmospheric Environment 31 (1997) 3459; its coefficients written in the transformed variables of E. Hairer & G. Wanner,
- * Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7.
+ * Source: E. Hairer & G. Wanner, Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7 and VI.4, in the
+ * transformed variables of sect. IV.7 (the coefficients are those of the authors' code RODAS; a test holds their order).
  *
  * The Jacobian is taken by forward differences.
  */
@@ -13,26 +12,44 @@ import { DenseLu } from './dense-lu'
 import type { Stepper } from './stepper'
 import type { OdeSystem } from './system'
 
-const GAMMA = 0.5
+const GAMMA = 0.25
+/** Weights of the earlier stages in the point at which a stage is evaluated; the last two end at the step's end. */
+const AT: readonly (readonly number[])[] = [
+  [],
+  [1.544],
+  [0.9466785280815826, 0.2557011698983284],
+  [3.314825187068521, 2.896124015972201, 0.9986419139977817],
+  [1.221224509226641, 6.019134481288629, 12.53708332932087, -0.687886036105895],
+]
+/** Weights of the earlier stages, over the step, in a stage's right-hand side. */
+const COUPLING: readonly (readonly number[])[] = [
+  [],
+  [-5.6688],
+  [-2.430093356833875, -0.2063599157091915],
+  [-0.1073529058151375, -9.594562251023355, -20.47028614809616],
+  [7.496443313967647, -10.24680431464352, -33.99990352819905, 11.7089089320616],
+  [8.083246795921522, -7.981132988064893, -31.52159432874371, 16.31930543123136, -6.058818238834054],
+]
+/** When each stage is evaluated, as a share of the step, and its weight of the drift. */
+const WHEN = [0, 0.386, 0.21, 0.63, 1, 1] as const
+const DRIFT = [0.25, -0.1043, 0.1035, -0.0362, 0, 0] as const
+const STAGES = 6
 const SQUARE_ROOT_EPSILON = 1.4901161193847656e-8
 
 export class RosenbrockStepper implements Stepper {
+  readonly order = 4
   evaluations = 0
   private readonly factors: DenseLu[] = []
   private readonly jacobian: Float64Array
   private readonly drift: Float64Array
   private readonly scratch: Float64Array
-  private readonly k1: Float64Array
-  private readonly k2: Float64Array
-  private readonly k3: Float64Array
+  private readonly stages: readonly Float64Array[]
 
   constructor(private readonly size: number) {
     this.jacobian = new Float64Array(size * size)
     this.drift = new Float64Array(size)
     this.scratch = new Float64Array(size)
-    this.k1 = new Float64Array(size)
-    this.k2 = new Float64Array(size)
-    this.k3 = new Float64Array(size)
+    this.stages = Array.from({ length: STAGES }, () => new Float64Array(size))
   }
 
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
@@ -61,26 +78,41 @@ export class RosenbrockStepper implements Stepper {
     system: OdeSystem, time: number, state: Float64Array, slope: Float64Array, step: number, reached: Float64Array,
     errors: Float64Array,
   ): boolean {
-    const { size, jacobian, drift, scratch, k1, k2, k3 } = this
+    const { size, jacobian, drift, scratch, stages } = this
     const coupled = size - (system.totals ?? 0)
     const lu = this.factors[coupled] ??= new DenseLu(coupled)
     if (!lu.factorShifted(1 / (GAMMA * step), jacobian, size)) return false
     const perStep = 1 / step
-    // Stages 1 and 2 share one right-hand side.
-    for (let i = 0; i < size; i++) k1[i] = slope[i]! + 0.5 * step * drift[i]!
-    this.solveStage(lu, k1, step, coupled)
-    for (let i = 0; i < size; i++) k2[i] = slope[i]! + 4 * perStep * k1[i]! + 1.5 * step * drift[i]!
-    this.solveStage(lu, k2, step, coupled)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + 2 * k1[i]!
-    system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) k3[i] = scratch[i]! + perStep * (k1[i]! - k2[i]!)
-    this.solveStage(lu, k3, step, coupled)
-    for (let i = 0; i < size; i++) reached[i]! += k3[i]!
-    system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) errors[i] = scratch[i]! + perStep * (k1[i]! - k2[i]! - 8 / 3 * k3[i]!)
-    this.solveStage(lu, errors, step, coupled)
-    for (let i = 0; i < size; i++) reached[i]! += errors[i]!
-    this.evaluations += 2
+    for (let s = 0; s < STAGES; s++) {
+      const stage = stages[s]!
+      let right: Float64Array = slope
+      if (s > 0) {
+        if (s < STAGES - 1) {
+          const at = AT[s]!
+          for (let i = 0; i < size; i++) {
+            let y = state[i]!
+            for (let j = 0; j < s; j++) y += at[j]! * stages[j]![i]!
+            reached[i] = y
+          }
+        } else for (let i = 0; i < size; i++) reached[i]! += stages[s - 1]![i]!
+        system.derivatives(time + WHEN[s]! * step, reached, scratch)
+        right = scratch
+      }
+      const coupling = COUPLING[s]!
+      const drifting = DRIFT[s]! * step
+      for (let i = 0; i < size; i++) {
+        let sum = 0
+        for (let j = 0; j < s; j++) sum += coupling[j]! * stages[j]![i]!
+        stage[i] = right[i]! + perStep * sum + drifting * drift[i]!
+      }
+      this.solveStage(lu, stage, step, coupled)
+    }
+    const last = stages[STAGES - 1]!
+    for (let i = 0; i < size; i++) {
+      errors[i] = last[i]!
+      reached[i]! += last[i]!
+    }
+    this.evaluations += STAGES - 1
     return true
   }
 

@@ -1,7 +1,9 @@
 import type { OdeSystem } from './system'
 
-/** One way of taking a step. Both used here have a main order of three and an embedded order of two. */
+/** One way of taking a step, with an embedded result one order lower that tells its error. */
 export interface Stepper {
+  /** order of the step */
+  readonly order: number
   /** Called at a new point before the first try; `slope` is dy/dt there. */
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void
   /**

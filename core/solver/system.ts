@@ -13,6 +13,8 @@ export interface OdeSystem {
   derivatives(time: number, state: Float64Array, slope: Float64Array): void
   /** typical size of each unknown: errors below `tolerance` times this do not matter */
   readonly scale: Float64Array
+  /** value from which the size of each unknown is counted, for those whose zero means nothing (a temperature in kelvin); zero if left out */
+  readonly reference?: Float64Array
 }
 
 /** A moment to be found: where `value` crosses zero. */
@@ -25,6 +27,14 @@ export interface OdeEvent {
   readonly stops: boolean
 }
 
+/** A quantity whose greatest value is wanted, wherever between two steps it lies. */
+export interface OdePeak {
+  readonly id: string
+  value(time: number, state: Float64Array): number
+}
+
+export interface Peak { time: number, value: number }
+
 export interface Occurrence { id: string, time: number }
 
 export interface Integration {
@@ -34,6 +44,8 @@ export interface Integration {
   stoppedBy: string | undefined
   /** events passed on the way, in order, the stopping one included */
   occurrences: Occurrence[]
+  /** greatest value of each peak asked for, by id, from start to end */
+  peaks: Readonly<Record<string, Peak>>
   steps: number
   rejected: number
   evaluations: number

@@ -3,6 +3,7 @@ import { balloonVolume, skinPressure } from '../../mechanisms/rubber-balloon'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { rubberOf } from '../rubber/inputs'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
@@ -10,7 +11,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'balloonAc
 /** Blown at so much a second, m3/s. */
 const BREATH = 0.35e-3
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

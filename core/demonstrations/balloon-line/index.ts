@@ -21,7 +21,7 @@ export const balloonLine: Demonstration = {
     blank('nozzleDiameter', 'nozzle', 'mm', 'load', 0.009, [0.001, 0.04], [0.004, 0.02], 0.05, { lever: [-0.003, 0.004] }), blank('rubberMass', 'empty balloon', 'g', 'load', 2.4e-3, [0.3e-3, 0.05], [1e-3, 8e-3], 0.03), blank('strawMass', 'straw and tape', 'g', 'load', 1.2e-3, [0.1e-3, 0.1], [0.5e-3, 5e-3], 0.05),
     blank('lineLength', 'line', 'm', 'vessel', 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }), blank('lineSlope', 'climbs, in a metre', '%', 'vessel', 0, [-0.5, 1], [0, 0.3], { shape: 'normal', absolute: 0.01 }),
     coefficient('lineFriction', 'friction of straw on line', '%', 0.25, [0.01, 2], [0.1, 0.6], 0.25, 'plastic on nylon line 0.15 to 0.3, on cotton more; CRC Handbook, from memory'),
-    coefficient('nozzleFlow', 'share of the nozzle that the jet fills', '%', 0.75, [0.2, 1], [0.5, 0.98], { shape: 'uniform', least: 0.62, most: 0.88 }, 'a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)'),
+    coefficient('nozzleFlow', 'share of the nozzle that the jet fills', '%', 0.75, [0.2, 1], [0.5, 0.98], { shape: 'uniform', below: 0.13, above: 0.13 }, 'a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)'),
     coefficient('dragRound', 'drag coefficient of a round balloon', '1', 0.5, [0.1, 1.5], [0.3, 0.8], 0.15, 'sphere below the drag crisis, White, fig. 7.16'), coefficient('dragLong', 'drag coefficient of a long balloon', '1', 0.35, [0.05, 1.5], [0.2, 0.8], 0.25, 'rounded rod along the flow, White, table 7.3'),
     ...RUBBER,
   ],

@@ -5,6 +5,7 @@ import { pow } from '../../elementary'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { rubberOf } from '../rubber/inputs'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
@@ -14,7 +15,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', n
 const LONG_STRETCH = 3
 const LONG_PRESSURE = 0.75
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

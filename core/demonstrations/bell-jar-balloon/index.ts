@@ -11,7 +11,7 @@ import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pump
 import { jarScene } from '../vacuum/jar-scene'
 import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
-import { COLUMNS, freeWidth, simulate } from './simulate'
+import { COLUMNS, TOUCHES, freeWidth, simulate } from './simulate'
 
 export const bellJarBalloon: Demonstration = {
   id: 'bell-jar-balloon', name: 'Balloon in a bell jar', summary: 'A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.',
@@ -44,8 +44,8 @@ export const bellJarBalloon: Demonstration = {
     { id: 'air', parts: ['Let the air back in slowly: it shrinks to what it was.'] },
   ],
   suspects: VACUUM_SUSPECTS,
-  check: ({ numbers: n }) => n.balloonStart! > Math.min(n.jarDiameter!, n.jarHeight!)
-    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(Math.min(n.jarDiameter!, n.jarHeight!))}, or it does not go into the jar` }]
+  check: ({ numbers: n, choices }) => n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
+    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
     : n.balloonStart! > n.balloonSlack! * n.burstStretch!
       ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts in the room` }]
       : [],

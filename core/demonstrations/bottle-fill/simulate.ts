@@ -5,8 +5,9 @@ import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../substances/solids'
 import { outerSurface } from '../../vessels/cylinder'
 import type { Simulation, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { runDipped } from '../steam/dipped-glass'
-import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, TOLERANCE, type Filled } from '../steam/filling'
+import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, type Filled } from '../steam/filling'
 import { fillByRinsing } from '../steam/rinsed'
 import { TraceRecorder } from '../steam/trace-recorder'
 
@@ -45,13 +46,13 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
   }, tolerance, recorder)
 }
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const vessel = bottleOf(values)
   const room = roomOf(values, vessel)
   const rinsed = values.choices.fillMethod!.startsWith('rinse')
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
-  const filled = fill(values, vessel, TOLERANCE[detail], recorder)
+  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
   const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
   // Neck first: body only where the neck is shorter than the dip.
   const inNeck = Math.min(n.mouthDepth!, n.neckLength!)
@@ -73,7 +74,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       },
       airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
     },
-  }, detail, ({ glassChill, slamPressure, fillFraction }) => {
+  }, detail, refinement, ({ glassChill, slamPressure, fillFraction }) => {
     if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit!) return 'crack'
     return fillFraction! >= FULL ? 'fill' : fillFraction! >= SEEN ? 'part' : 'nothing'
   }, recorder)

@@ -21,7 +21,7 @@ export const bottleLine: Demonstration = {
     blank('bottleVolume', 'it holds', 'mL', 'vessel', 0.5e-3, [20e-6, 0.5e-3], [100e-6, 0.5e-3], 0.01), blank('bottleDiameter', 'across', 'cm', 'vessel', 0.065, [0.02, 0.2], [0.04, 0.1], 0.01), blank('bottleMass', 'with hooks', 'g', 'vessel', 0.03, [5e-3, 0.5], [0.015, 0.08], 0.03),
     blank('ventDiameter', 'hole in the cap', 'mm', 'vessel', 0.008, [0.002, 0.03], [0.004, 0.022], 0.03, { lever: [-0.002, 0.004] }), blank('pressureRating', 'stated limit', 'kPa', 'vessel', 400e3, [50e3, 1e6], [200e3, 600e3], 0),
     blank('lineLength', 'line', 'm', 'load', 10, [1, 60], [4, 20], 0.01, { lever: [-4, 5] }), blank('firstRow', 'first row from the line', 'm', 'load', 4, [1, 50], [2, 12], 0.02),
-    coefficient('pressureRise', 'overpressure it could reach closed, of the room’s', '1', 3, [0.2, WORST_RISE], [1, WORST_RISE], { shape: 'triangular', least: 1, most: WORST_RISE - 1 }, 'closed and well mixed 7 (NFPA 68); a poor mixture less'),
+    coefficient('pressureRise', 'overpressure it could reach closed, of the room’s', '1', 3, [0.2, WORST_RISE], [1, WORST_RISE], { shape: 'triangular', below: 2, above: 4 }, 'closed and well mixed 7 (NFPA 68); a poor mixture less'),
     coefficient('burnTime', 'it burns within', 's', 0.12, [0.01, 2], [0.03, 0.4], 0.35, 'flame running the length of a bottle; assumption'), coefficient('lineFriction', 'friction on the line', '%', 0.25, [0.02, 2], [0.1, 0.6], 0.25, 'plastic or wire hooks on nylon; assumption'),
     coefficient('soundShare', 'share of the energy that becomes sound', '%', 1e-4, [1e-7, 0.05], [1e-5, 5e-3], 0.7, 'a whoosh, less than a bang; assumption'),
   ],

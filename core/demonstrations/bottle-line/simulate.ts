@@ -5,6 +5,7 @@ import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import { exp } from '../../elementary'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { pulseLevel } from '../motion/planned-only'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
@@ -12,7 +13,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', n
 /** Hot gas as it leaves, K: between a flame and the room; the thrust hardly depends on it. */
 const HOT = 1200
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

@@ -8,7 +8,8 @@ import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../substances/solids'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { Repeat, Simulation, Values } from '../face'
-import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE } from '../steam/filling'
+import { stepTolerance, type Detail } from '../accuracy'
+import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from '../steam/filling'
 import { bathAfterMany, loadOf, repeatsOf } from '../steam/repeats'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../steam/report'
 import { TraceRecorder } from '../steam/trace-recorder'
@@ -53,13 +54,13 @@ function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder
 
 /** Plan and first state of the plunge, for measuring the integrator on it. */
 export function plungeStart(values: Values): { plan: CoolingPlan, state: Float64Array } {
-  const { coolingPlan, filled, gas } = untilSealed(values, TOLERANCE.trace)
+  const { coolingPlan, filled, gas } = untilSealed(values, stepTolerance('trace'))
   return { plan: coolingPlan, state: coolingStart(new CoolingVessel(coolingPlan, true), filled, gas).slice() }
 }
 
 /** Runs the whole staging. Times in events and trace are seconds from heat on. */
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
-  const tolerance = TOLERANCE[detail]
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+  const tolerance = stepTolerance(detail, refinement)
   const recorder = detail === 'trace' ? new TraceRecorder(heatingOf(values)) : undefined
   const { plan, filled, pool, gas, perfect, first, load, coolingPlan } = untilSealed(values, tolerance, recorder)
   const { vessel, room } = plan
@@ -96,6 +97,6 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
 
 /** Bath and ice as one can after another goes into it. */
 export function repeats(values: Values, _simulation: Simulation, count: number): Repeat[] {
-  const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, TOLERANCE.summary)
+  const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, stepTolerance('summary'))
   return repeatsOf(values, load, first, count)
 }

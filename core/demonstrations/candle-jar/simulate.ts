@@ -1,8 +1,9 @@
 /** A candle in a dish of water, a jar put over it. */
-import { FlameGas, OUT } from '../../mechanisms/flame-gas'
+import { BUBBLED, coverCandle } from '../../mechanisms/jar-over-candle'
+import { GAS, molesOf, oxygenFraction } from '../../mechanisms/flame-gas'
 import { GAS_CONSTANT } from '../../substances/air'
 import { liquidDensity } from '../../substances/water'
-import { GRAVITY } from '../../substances/water-transport'
+import { stepTolerance, type Detail } from '../accuracy'
 import type { Simulation, TraceColumn, Values } from '../face'
 import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../hot-air/inputs'
 import { TraceRows } from '../trace-rows'
@@ -11,114 +12,77 @@ export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'level', n
 /** A rise that the back row sees, m. */
 const SEEN = 0.008
 
-/** Height of the water in the jar for a volume of it, m: a neck fills fast, a body slowly. */
-export function levelFor({ numbers: n, choices }: Values, volume: number): number {
+const sections = ({ numbers: n, choices }: Values) => {
   const body = Math.PI * n.jarDiameter! * n.jarDiameter! / 4
-  if (choices.jarShape !== 'necked') return volume / body
-  const neck = Math.PI * n.mouthDiameter! * n.mouthDiameter! / 4
-  const inNeck = neck * n.neckLength!
-  return volume <= inNeck ? volume / neck : n.neckLength! + (volume - inNeck) / body
+  const neck = choices.jarShape === 'necked' ? Math.PI * n.mouthDiameter! * n.mouthDiameter! / 4 : body
+  return { body, neck, neckLength: choices.jarShape === 'necked' ? n.neckLength! : 0 }
 }
+
+/** Height of the water in the jar for a volume of it, m: a neck fills fast, a body slowly. */
+export function levelFor(values: Values, volume: number): number {
+  const { body, neck, neckLength } = sections(values)
+  const inNeck = neck * neckLength
+  return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body
+}
+
+/** The other way round, m3. */
+export function volumeFor(values: Values, level: number): number {
+  const { body, neck, neckLength } = sections(values)
+  return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body
+}
+
+export const dishWater = ({ numbers: n }: Values): number => Math.PI / 4 * n.dishDiameter! * n.dishDiameter! * n.waterDepth!
 
 /** Wall that the gas touches, m2. */
 const wallArea = ({ numbers: n }: Values): number => Math.PI * n.jarDiameter! * n.jarDiameter! / 4 + 4 * n.jarVolume! / n.jarDiameter!
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const room = n.airTemperature!
-  const fuel = fuelOf('paraffin')
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const gas = new FlameGas({ volume: n.jarVolume!, area: wallArea(values), transfer: n.wallTransfer!, wall: room }, outside, room + n.caughtWarmth!, roomVapour(values))
-  const weight = liquidDensity(Math.max(274, room)) * GRAVITY
-  const power = n.flamePower! * n.candles!
-  let time = 0
-  let volume = n.jarVolume! // of the gas
-  let level = 0
-  let bubbles = 0
-  let flame = true
-  let flameOut: number | undefined
-  let drowned = false
-  let hottest = gas.temperature
-  let seal = { temperature: gas.temperature, vapour: gas.vapour, oxygen: gas.oxygen, carbonDioxide: gas.carbonDioxide, moles: gas.moles, pressure: outside, volume, time: 0 }
-  let risen: number | undefined
-  const add = () => rows?.add(time, {
-    pressure: outside - weight * level, gasTemperature: gas.temperature, airMass: (gas.moles - gas.vapour) * GAS_MASS.air, steamMass: gas.vapour * GAS_MASS.vapour,
-      oxygen: gas.oxygenFraction, level,
-  })
-  add()
-  let dry = false
-  // The wall warms a little with what it takes up; a jar of glass weighs some three times its water's tenth, so this is small.
-  for (let i = 0; i < 1500; i++) {
-    const since = time - (flameOut ?? time)
-    const step = flame ? Math.max(0.03, Math.min(0.2, n.jarVolume! * 120)) : Math.min(1.5, 0.05 + 0.06 * since)
-    if (flame && gas.vigour(n.diesAt!) < OUT) {
-      flame = false
-      flameOut = time
-    }
-    const pressure = outside - weight * level
-    gas.settle(flame ? gas.burn(fuel, power, n.flameShare!, step, n.diesAt!) : 0, step, pressure)
-    time += step
-    hottest = Math.max(hottest, gas.temperature)
-    // Quasi-static: the water follows at once; the level is where gas and column balance.
-    const ideal = gas.moles * GAS_CONSTANT * gas.temperature
-    let wanted = ideal / outside
-    for (let k = 0; k < 4; k++) {
-      const inside = levelFor(values, Math.max(0, n.jarVolume! - wanted))
-      wanted = ideal / Math.max(1000, outside - weight * inside)
-    }
-    if (wanted >= n.jarVolume!) {
-      // Full to the rim: the rest bubbles out.
-      const share = 1 - n.jarVolume! / wanted
-      if (share > 1e-6) {
-        bubbles += share * n.jarVolume!
-        gas.release(share)
-        seal = { temperature: gas.temperature, vapour: gas.vapour, oxygen: gas.oxygen, carbonDioxide: gas.carbonDioxide, moles: gas.moles, pressure: outside, volume: n.jarVolume!, time }
-      }
-      wanted = n.jarVolume!
-    }
-    let water = n.jarVolume! - wanted
-    if (water > n.dishWater!) {
-      // The dish is empty: room air gurgles in under the rim instead.
-      dry = true
-      water = n.dishWater!
-      const missing = (outside - weight * levelFor(values, water)) * (n.jarVolume! - water) / (GAS_CONSTANT * gas.temperature) - gas.moles
-      if (missing > 0) gas.addAir(missing, 0.01)
-    }
-    volume = n.jarVolume! - water
-    level = levelFor(values, water)
-    if (flame && level >= n.wickHeight!) {
-      drowned = true
-      flame = false
-      flameOut = time
-    }
-    if (risen === undefined && level >= SEEN) risen = time
-    add()
-    if (!flame && since > 5 && gas.temperature - room < 0.6) break
-  }
-  const end = { temperature: gas.temperature, vapour: gas.vapour, oxygen: gas.oxygen, carbonDioxide: gas.carbonDioxide, pressure: outside - weight * level }
-  const r = GAS_CONSTANT / seal.volume
-  const cooled = seal.moles * r * (seal.temperature - end.temperature)
-  const condensed = (seal.vapour - end.vapour) * r * end.temperature
-  const chemistry = (seal.oxygen - end.oxygen + seal.carbonDioxide - end.carbonDioxide) * r * end.temperature
-  const start = seal.moles * r * seal.temperature
-  const share = 1 - volume / n.jarVolume!
-  const all = Math.max(1e-9, cooled + condensed + chemistry)
+  const ended = coverCandle({
+    volume: n.jarVolume!, levelFor: v => levelFor(values, v), volumeFor: z => volumeFor(values, z), rim: sections(values).neck, dish: Math.PI / 4 * n.dishDiameter! * n.dishDiameter!,
+    depth: n.waterDepth!, area: wallArea(values), transfer: n.wallTransfer!, outside, room, vapourOutside: roomVapour(values), caught: room + n.caughtWarmth!,
+    density: liquidDensity(Math.max(274, room)), flame: { fuel: fuelOf('paraffin'), power: n.flamePower! * n.candles!, kept: n.flameShare!, diesAt: n.diesAt! },
+    wickHeight: n.wickHeight!, seen: SEEN,
+  }, stepTolerance(detail, refinement), rows && ((time, s, pressure, level) => rows.add(time, {
+    pressure, gasTemperature: s[GAS.temperature]!, airMass: (molesOf(s) - s[GAS.vapour]!) * GAS_MASS.air, steamMass: s[GAS.vapour]! * GAS_MASS.vapour, oxygen: oxygenFraction(s), level,
+  })))
+  const { first, last, risen, bubbling, end: time } = ended
+  const flameOut = ended.flameOut ?? time
+  const start = volumeFor(values, n.waterDepth!)
+  const level = ended.level - n.waterDepth!
+  // Each cause as the volume it takes away, at the room's pressure: in turn the gas cools, then each gas goes.
+  const [volume0, volume1] = ended.volumes
+  const [, pressure1] = ended.pressures
+  const warmth = last[GAS.temperature]!
+  const r = GAS_CONSTANT / volume0
+  const gone = (gas: number, bubbled: number): number => (first[gas]! - last[gas]! - last[bubbled]!) * r * warmth
+  const cooled = molesOf(first) * r * (first[GAS.temperature]! - warmth)
+  const bubbles = last[BUBBLED.all]! * r * warmth
+  const condensed = gone(GAS.vapour, BUBBLED.vapour)
+  const chemistry = gone(GAS.oxygen, BUBBLED.oxygen) + gone(GAS.carbonDioxide, BUBBLED.carbonDioxide)
+  const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]!) * r * warmth - condensed - chemistry
+  const inflow = molesOf(last) * GAS_CONSTANT * warmth * (1 / volume0 - 1 / volume1)
+  const all = cooled + bubbles + condensed + chemistry
+  const part = (cause: number): number => Math.abs(all) > 1e-9 ? level * cause / all : 0
+  const difference = outside - pressure1
   return {
     results: {
-      level, share, levelCooling: level * cooled / all, levelCondensation: level * condensed / all, levelOxygen: level * chemistry / all, flameTime: flameOut ?? time, bubbles, hottest,
-      oxygenLeft: gas.oxygenFraction, peakPressureDifference: weight * level, ...(risen !== undefined && { hush: risen }),
+      level, share: (volume0 - volume1) / n.jarVolume!, levelCooling: part(cooled + bubbles), levelCondensation: part(condensed), levelOxygen: part(chemistry), flameTime: flameOut,
+      bubbles: ended.bubbles, hottest: ended.hottest, oxygenLeft: oxygenFraction(last), peakPressureDifference: difference, ...(risen !== undefined && { hush: risen }),
     },
-    events: [{ id: 'out', name: 'flame out', time: flameOut ?? time }],
-    outcome: drowned ? 'drowned' : dry ? 'gurgles' : level >= SEEN ? 'rises' : 'little',
+    events: [...(bubbling ? [{ id: 'bubbles', name: 'first bubble', time: bubbling[0] }] : []), { id: 'out', name: 'flame out', time: flameOut }],
+    outcome: ended.drowned ? 'drowned' : ended.gurgles !== undefined ? 'gurgles' : level >= SEEN ? 'rises' : 'little',
     details: {
-      stationPressure: outside, sealing: 0, timeOfLifting: 0, cooled, condensed, chemistry, start, end: end.pressure, difference: start - end.pressure, bubbleEnd: seal.time,
-        flameOut: flameOut ?? time,
-      ...(risen !== undefined && { goneAt: risen }),
+      stationPressure: outside, sealing: 0, timeOfLifting: 0, cooled, bubbled: bubbles, condensed, chemistry, letIn, inflow, difference, startVolume: start,
+      bubbleStart: bubbling?.[0] ?? 0, bubbleEnd: bubbling?.[1] ?? 0, flameOut, ...(risen !== undefined && { goneAt: risen }),
     },
     trace: rows && (() => {
-      rows.stage('hush', 'burning', flameOut ?? time)
-      rows.stage('after', 'rising', time)
+      rows.stage('hush', 'burning', flameOut)
+      rows.stage('cooling', 'rising as it cools', Math.min(time, Math.max(flameOut, ended.cooled)))
+      rows.stage('after', 'rising as dew forms', time)
       return rows.finish()
     })(),
   }

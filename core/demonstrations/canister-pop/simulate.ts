@@ -4,6 +4,7 @@ import { lidSpeed } from '../../mechanisms/lid-launch'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { BURNT_GAMMA, pulseLevel } from '../motion/planned-only'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
@@ -11,7 +12,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'height', 
 /** Drag coefficient of a tumbling disc: between edge-on and flat, White, table 7.3. */
 const TUMBLING = 0.6
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

@@ -3,6 +3,7 @@ import { neededFall, sag, sealedGap, type InvertedGlass } from '../../mechanisms
 import { liquidDensity } from '../../substances/water'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'turned', name: 'turned over', quantity: 'fraction' }, { id: 'sag', name: 'card hangs lower by', quantity: 'length' }, { id: 'waterLeft', name: 'water in the glass', quantity: 'fraction' }]
@@ -24,7 +25,7 @@ export function badFills(values: Values): [number, number] | undefined {
   return bad
 }
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const glass = glassOf(values)
   const outside = n.stationPressure!

@@ -3,6 +3,7 @@ import { CONDENSABLES, expand, opticalDepth, type Mist, type Nuclei } from '../.
 import { exp, pow } from '../../elementary'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [
@@ -25,7 +26,7 @@ export const LIGHTS: Readonly<Record<string, { name: string, depth: number }>> =
 /** s after the release for which a room looks. */
 const LOOK = 25
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const room = n.airTemperature!

@@ -4,6 +4,7 @@ import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { liquidDensity } from '../../substances/water'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'depth', name: 'depth of the float', quantity: 'length' }, { id: 'bubble', name: 'air in the float', quantity: 'volume' }, { id: 'squeeze', name: 'squeeze', quantity: 'pressure' }]
@@ -31,7 +32,7 @@ const SQUEEZING = 0.6
 const SETTLE = 1
 const LONGEST = 14
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const density = liquidDensity(n.waterTemperature!)

@@ -45,7 +45,7 @@ const INPUTS: readonly Input[] = [
   quantity('heatingEfficiency', { default: 0.35, source: 'a crushed base sits badly on the flame; common practice 0.25 to 0.5' }),
   {
     id: 'popShare', name: 'overpressure that pops it back, against the strength of the sound shell', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',
-    default: 0.5, range: [0.05, 3], usual: [0.2, 1.2], spread: { shape: 'uniform', least: 0.2, most: 1.1 }, source: 'an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs',
+    default: 0.5, range: [0.05, 3], usual: [0.2, 1.2], spread: { shape: 'uniform', below: 0.3, above: 0.6 }, source: 'an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs',
   },
 ]
 

@@ -10,7 +10,8 @@ import { vonMisesBuckling } from '../../vessels/buckling'
 import { outerSurface } from '../../vessels/cylinder'
 import { GAS_COLUMNS } from '../trace-rows'
 import type { Simulation, Trace, TraceColumn, Values } from '../face'
-import { roomOf, TOLERANCE } from '../steam/filling'
+import { stepTolerance, type Detail } from '../accuracy'
+import { roomOf } from '../steam/filling'
 import { EventList } from '../steam/report'
 
 /** Share of the crushed volume that must come back to count as popped back, and to be seen at all. */
@@ -42,7 +43,7 @@ export function reinflationPlan(values: Values): ReinflationPlan & { vessel: Ste
   }
 }
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const plan = reinflationPlan(values)
   const { vessel, room, lostBefore } = plan
   const time: number[] = []
@@ -66,7 +67,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
         columns.steamMass!.push(gas.steam / WATER_GAS_CONSTANT)
       }
     : undefined
-  const ended = reinflate(plan, TOLERANCE[detail], record)
+  const ended = reinflate(plan, stepTolerance(detail, refinement), record)
   const back = 1 - ended.lost / lostBefore
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
   const results: Record<string, number> = {

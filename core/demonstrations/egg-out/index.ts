@@ -26,8 +26,8 @@ export const eggOut: Demonstration = {
     blank('breathTime', 'blown for', 's', 'load', 1.5, [0.2, 10], [0.5, 4], { shape: 'lognormal', relative: 0.2 }),
     blank('warmTemperature', 'warm water over it', 'degC', 'heat', CELSIUS + 60, [CELSIUS + 25, CELSIUS + 95], [CELSIUS + 35, CELSIUS + 80], { shape: 'normal', absolute: 3 }, { lever: [-10, 10, 20] }),
     WALL_TRANSFER(9), ...EGG_COEFFICIENTS,
-    coefficient('breathLoss', 'lost past the egg when the mouth goes', '%', 0.25, [0, 0.95], [0.05, 0.6], { shape: 'uniform', least: 0.1, most: 0.5 }, 'how well the egg closes as a valve; assumption'),
-    coefficient('dampness', 'how damp the gas stays', '%', 0.8, [0, 1], [0.3, 1], { shape: 'uniform', least: 0.5, most: 1 }, 'a wet bottle after the egg went in; assumption'),
+    coefficient('breathLoss', 'lost past the egg when the mouth goes', '%', 0.25, [0, 0.95], [0.05, 0.6], { shape: 'uniform', below: 0.15, above: 0.25 }, 'how well the egg closes as a valve; assumption'),
+    coefficient('dampness', 'how damp the gas stays', '%', 0.8, [0, 1], [0.3, 1], { shape: 'uniform', below: 0.3, above: 0.2 }, 'a wet bottle after the egg went in; assumption'),
     coefficient('glassDelay', 'time for the warmth to get through the glass', 's', 6, [0.2, 60], [2, 20], 0.3, 'glass of 3 mm: L²/α about 15 s to come near; Incropera & DeWitt, ch. 5'),
   ],
   results: [

@@ -4,14 +4,19 @@ import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 import { GRAVITY } from '../../substances/water-transport'
 import { exp, halving } from '../../elementary'
+import { pushOut } from '../../mechanisms/egg-pushed-out'
+import { MOLAR_HEAT_CONSTANT_VOLUME } from '../../mechanisms/flame-gas'
 import type { Simulation, TraceColumn, Values } from '../face'
-import { needed, torn, wallOf } from '../hot-air/egg'
+import { stepTolerance, type Detail } from '../accuracy'
+import { fitOf, needed, relaxingOf, torn, wallOf } from '../hot-air/egg'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'through', name: 'egg through the neck', quantity: 'fraction' }]
 const OUT = 0.3
+/** Somebody waits so long for it to creep out, s. */
+const PATIENCE = 45
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const room = n.airTemperature!
@@ -21,7 +26,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const warming = values.choices.method === 'warming'
   const dampness = n.dampness!
-  const vapour0 = dampness * quickSaturationPressure(Math.max(273.2, room))
+  const vapour0 = dampness * quickSaturationPressure(room)
   const dry = (outside - vapour0) / room
   const at = (temperature: number, extra: number) => dry * temperature + dampness * quickSaturationPressure(temperature) + extra
   let time = 0
@@ -32,30 +37,25 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     rows?.add(time, { pressure, gasTemperature: temperature, airMass: (pressure - vapour) * n.vesselVolume! / (AIR_GAS_CONSTANT * temperature),
       steamMass: vapour * n.vesselVolume! / (WATER_GAS_CONSTANT * temperature), through })
   }
-  const mass = outside * n.vesselVolume! / (GAS_CONSTANT * room)
-  const timeConstant = mass * 21 / (n.wallTransfer! * wallOf(values)) + n.glassDelay!
+  const moles = outside * n.vesselVolume! / (GAS_CONSTANT * room)
+  const timeConstant = moles * MOLAR_HEAT_CONSTANT_VOLUME / (n.wallTransfer! * wallOf(values)) + n.glassDelay!
   const goal = warming ? n.warmTemperature! : room
-  let peak = 0
-  let goneAt: number | undefined
-  let temperature = room
-  let extra = 0
-  add(room, 0)
-  const longest = warming ? Math.min(180, 5 * timeConstant) : n.breathTime! + 0.5
-  const STEPS = 90
-  for (let i = 1; i <= STEPS; i++) {
-    time = longest * i / STEPS
-    if (warming) temperature = goal + (room - goal) * exp(-time / timeConstant)
-    // Blown in past the egg, which is its own valve: what is in stays in while the mouth is taken away.
-    else extra = n.breathPressure! * (1 - n.breathLoss!) * Math.min(1, time / n.breathTime!)
-    const difference = at(temperature, extra) - outside
-    peak = Math.max(peak, difference)
-    add(temperature, extra)
-    // With breath it can only come when the mouth has gone.
-    if (difference >= strength && (warming || time >= n.breathTime!)) {
-      goneAt = time
-      break
-    }
-  }
+  const temperatureAt = (t: number): number => warming ? goal + (room - goal) * exp(-t / timeConstant) : room
+  // Blown in past the egg, which is its own valve: what is in stays in while the mouth is taken away.
+  const breathAt = (t: number): number => warming ? 0 : n.breathPressure! * (1 - n.breathLoss!) * Math.min(1, t / n.breathTime!)
+  const differenceAt = (t: number): number => at(temperatureAt(t), breathAt(t)) - outside
+  const blown = warming ? 0 : n.breathTime!
+  const pushed = pushOut({
+    fit: fitOf(values), relaxing: relaxingOf(values), weight, difference: differenceAt, from: blown, until: (warming ? 5 * timeConstant : blown) + PATIENCE,
+  }, stepTolerance(detail, refinement), rows && (t => {
+    time = t
+    add(temperatureAt(t), breathAt(t))
+  }))
+  const goneAt = pushed.gone
+  time = pushed.end
+  const temperature = temperatureAt(time)
+  const extra = breathAt(time)
+  const peak = pushed.peakDifference
   if (goneAt !== undefined && rows) {
     const [t, e] = [temperature, extra]
     const over = at(t, e) - outside
@@ -66,7 +66,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
     }
   }
   const cooled = dry * (temperature - room)
-  const steam = dampness * (quickSaturationPressure(temperature) - quickSaturationPressure(Math.max(273.2, room)))
+  const steam = dampness * (quickSaturationPressure(temperature) - quickSaturationPressure(room))
   return {
     results: { neededDifference: strength, peakPressureDifference: peak, neededTemperature: warmthFor(values, strength), ...(goneAt !== undefined && { hush: goneAt }) },
     events: goneAt === undefined ? [] : [{ id: 'out', name: 'out', time: goneAt }],
@@ -83,7 +83,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
 /** Temperature of the gas that makes a difference, K: dry gas and its damp together, by halving up to 372 K. */
 export function warmthFor({ numbers: n }: Values, difference: number): number {
   const room = n.airTemperature!
-  const vapour0 = n.dampness! * quickSaturationPressure(Math.max(273.2, room))
+  const vapour0 = n.dampness! * quickSaturationPressure(room)
   const dry = (n.stationPressure! - vapour0) / room
   return halving(t => dry * t + n.dampness! * quickSaturationPressure(t) - n.stationPressure! < difference, room, 372, 30)
 }

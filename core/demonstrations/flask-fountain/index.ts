@@ -30,7 +30,7 @@ const INPUTS: readonly Input[] = [
   quantity('bathTemperature', { name: 'water in the bucket', default: 288.15 }), quantity('bathVolume', { name: 'bucket', default: 10e-3 }),
   quantity('mouthDepth', { name: 'stem under the surface', default: 0.1, usual: [0.02, 0.3], lever: [] }),
   ...DIPPED_COEFFICIENTS.map(i => i.id === 'poolRetained'
-    ? { ...i, default: 0.6, spread: { shape: 'uniform' as const, least: 0.3, most: 0.9 }, source: 'the stem reaches a little way above the stopper, so that much of the water stays behind it; assumption' }
+    ? { ...i, default: 0.6, spread: { shape: 'uniform' as const, below: 0.3, above: 0.3 }, source: 'the stem reaches a little way above the stopper, so that much of the water stays behind it; assumption' }
     : i),
   ...quantities('stemFriction', 'shockLimit'),
 ]

@@ -2,8 +2,9 @@
 import { flaskVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../substances/solids'
 import type { Simulation, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { runDipped } from '../steam/dipped-glass'
-import { fillByBoiling, heatingPlan, heldBelowBoiling, TOLERANCE } from '../steam/filling'
+import { fillByBoiling, heatingPlan, heldBelowBoiling } from '../steam/filling'
 import { TraceRecorder } from '../steam/trace-recorder'
 
 /** How long a room watches the water climb, s. */
@@ -14,13 +15,13 @@ const SEEN = 0.08
 export const flaskOf = ({ numbers: n }: Values): SteamVessel =>
   flaskVessel({ capacity: n.vesselVolume!, wallThickness: n.wallThickness!, mouthDiameter: n.stemDiameter! }, SOLIDS.glass)
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const vessel = flaskOf(values)
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'heat', 'fountain') : undefined
-  const filled = fillByBoiling(plan, { duration: n.transferTime!, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, TOLERANCE[detail], recorder)
+  const filled = fillByBoiling(plan, { duration: n.transferTime!, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, stepTolerance(detail, refinement), recorder)
   const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
   return runDipped({
     plan, filled, pool: filled.waterMass * n.poolRetained!, longest: LONGEST_CLIMB, surface: vessel.upperArea + vessel.crossSection,
@@ -33,5 +34,5 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
       },
       airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
     },
-  }, detail, ({ fillFraction, hush }) => fillFraction! >= FULL ? 'fill' : hush !== undefined && fillFraction! >= SEEN ? 'part' : 'nothing', recorder)
+  }, detail, refinement, ({ fillFraction, hush }) => fillFraction! >= FULL ? 'fill' : hush !== undefined && fillFraction! >= SEEN ? 'part' : 'nothing', recorder)
 }

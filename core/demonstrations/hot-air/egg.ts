@@ -1,5 +1,5 @@
 /** An egg on a bottle's neck: inputs, what holds it, and how it looks. */
-import { pushThrough, tears, type EggInNeck } from '../../mechanisms/egg-in-neck'
+import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
 import { blank, coefficient } from '../blank'
 import type { ChoiceInput, QuantityInput, Values } from '../face'
 import { bottle, type BottleShape, type Point, type Shape } from '../scene'
@@ -19,11 +19,14 @@ const FRICTION: Readonly<Record<string, number>> = { dry: 0.3, wet: 0.12, oiled:
 export const EGG_COEFFICIENTS: readonly QuantityInput[] = [
   coefficient('eggStiffness', 'stiffness of the boiled egg', 'kPa', 26e3, [3e3, 300e3], [10e3, 60e3], 0.25, 'gels of boiled white some 20 to 40 kPa (texture studies of egg gels, from memory); longer boiled, stiffer'),
   coefficient('eggFriction', 'friction of egg on glass', '%', v => FRICTION[v.choices.eggSkin!] ?? 0.12, [0.005, 0.9], [0.03, 0.5], 0.25, 'dry, wet and oiled gel on glass; assumption'),
+  coefficient('keptStiffness', 'share of its stiffness that stays under a lasting load', '%', 0.4, [0.05, 1], [0.25, 0.65], { shape: 'triangular', below: 0.2, above: 0.25 }, 'stress relaxation of heat-set egg white: a third to a half stays (Peleg 1979 for the method; figures from memory)'),
+  coefficient('relaxationTime', 'time in which the rest gives way', 's', 15, [0.5, 600], [4, 60], 0.6, 'the same: some 5 to 60 s; longer boiled, slower'),
   coefficient('tearSqueeze', 'squeeze at which the white tears', '%', 0.2, [0.05, 0.6], [0.1, 0.4], 0.12, 'boiled white breaks at 30 to 45 % compression, and sooner where an edge cuts in; assumption'),
 ]
 
 export const fitOf = ({ numbers: n, choices }: Values): EggInNeck =>
   ({ egg: n.eggDiameter!, neck: n.neckDiameter!, stiffness: n.eggStiffness!, friction: n.eggFriction!, slope: choices.eggEnd === 'blunt' ? 0.34 : 0.24 })
+export const relaxingOf = ({ numbers: n }: Values): Relaxing => ({ kept: n.keptStiffness!, time: n.relaxationTime! })
 export const needed = (values: Values): number => pushThrough(fitOf(values))
 export const torn = (values: Values): boolean => tears(fitOf(values), values.numbers.tearSqueeze!)
 

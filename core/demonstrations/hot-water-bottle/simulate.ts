@@ -2,7 +2,8 @@
 import { HEATING, steep, type HeatingPlan } from '../../mechanisms/heating'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { Simulation, Values } from '../face'
-import { heldBelowBoiling, roomOf, TOLERANCE } from '../steam/filling'
+import { stepTolerance, type Detail } from '../accuracy'
+import { heldBelowBoiling, roomOf } from '../steam/filling'
 import { coolSoftBottle, softBottle } from '../steam/soft-bottle'
 import { TraceRecorder } from '../steam/trace-recorder'
 
@@ -19,13 +20,13 @@ export function steepingPlan(values: Values): HeatingPlan {
   }
 }
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const plan = steepingPlan(values)
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'swirl', 'fold') : undefined
   const sealing = values.numbers.swirlTime!
-  steep(plan, sealing, steeped, TOLERANCE[detail], recorder?.heating)
+  steep(plan, sealing, steeped, stepTolerance(detail, refinement), recorder?.heating)
   return coolSoftBottle(values, plan.vessel, plan.room, {
     wall: steeped[HEATING.wall]!, liquid: steeped[HEATING.water]!, waterMass: steeped[HEATING.waterMass]!, airMoles: steeped[HEATING.airMoles]!,
     timeOfLifting: 0, sealing, overheat: steeped[HEATING.water]!,
-  }, detail, recorder)
+  }, detail, refinement, recorder)
 }

@@ -2,6 +2,7 @@
 import { GRAVITY } from '../../substances/water-transport'
 import { liquidDensity } from '../../substances/water'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { pumpJar, withTrace } from '../vacuum/pumped'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'level', name: 'water up the tube', quantity: 'length' }, { id: 'trappedPressure', name: 'trapped air', quantity: 'pressure' }]
@@ -29,22 +30,20 @@ export const pressureFor = ({ outside, trapped, bore, density }: Tube, height: n
 export const tubeOf = ({ numbers: n }: Values): Tube =>
   ({ outside: n.stationPressure!, trapped: n.trappedAir!, bore: Math.PI * n.tubeBore! * n.tubeBore! / 4, density: liquidDensity(Math.max(274, n.airTemperature!)) })
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const tube = tubeOf(values)
   const spill = pressureFor(tube, n.tubeHeight!)
-  let spilled: number | undefined
-  let seen: number | undefined
-  const pumped = pumpJar(values, detail, {
+  const pumped = pumpJar(values, detail, refinement, {
     volume: () => n.jarVolume! - n.trappedAir!, target: n.stationPressure! - n.stopDifference!,
     row: p => ({ level: Math.min(n.tubeHeight!, levelAt(tube, p)), trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight!, levelAt(tube, p)) }),
-    over: (p, t) => {
-      if (seen === undefined && levelAt(tube, p) >= SEEN) seen = t
-      if (p <= spill && spilled === undefined) spilled = t
-      return spilled !== undefined
-    },
+    events: [
+      { id: 'seen', direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN },
+      { id: 'spill', direction: -1, stops: true, value: (_, p) => p - spill },
+    ],
   }, COLUMNS)
-  const { simulation: s, time, pressure } = pumped
+  const { simulation: s, time, pressure, state } = pumped
+  const [spilled, seen] = [pumped.at('spill'), pumped.at('seen')]
   const level = Math.min(n.tubeHeight!, levelAt(tube, pressure))
   s.outcome = spilled !== undefined ? 'spills' : level >= SEEN ? 'climbs' : 'hardly'
   Object.assign(s.results, { level, spillPressure: spill, spillDifference: n.stationPressure! - spill, ...(seen !== undefined && { hush: seen }) })
@@ -52,7 +51,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   if (spilled !== undefined) s.events.push({ id: 'spill', name: 'spills', time: spilled })
   s.trace = withTrace(pumped, (rows) => {
     rows.stage('hush', 'pumping', time)
-    rows.add(time + 3, pumped.row(pressure, time + 3))
+    rows.add(time + 3, pumped.row(pressure, time + 3, state))
     rows.stage('after', 'standing', time + 3)
   })
   return s

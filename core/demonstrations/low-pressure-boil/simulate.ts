@@ -4,11 +4,13 @@
  * Air and vapour share the jar; the pump takes both; vapour also condenses on the glass, which is at room temperature. The
  * water cools by what it gives off.
  */
-import { quickLatentHeat, quickLiquidDensity, quickSaturationPressure, quickSaturationTemperature } from '../../substances/steam-tables'
+import { BOIL, BoilingUnderPump } from '../../mechanisms/boiling-under-pump'
+import { pumpDown, type PumpingEnd } from '../../mechanisms/pump-down'
+import type { Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
+import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
-import { LIQUID_SPECIFIC_HEAT } from '../../substances/water-transport'
-import { leakIn } from '../../mechanisms/pump-down'
+import { stepTolerance, type Detail } from '../accuracy'
 import type { Simulation, TraceColumn, Values } from '../face'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 import { isDriven, pumpOf } from '../vacuum/inputs'
@@ -18,106 +20,70 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'waterTemperature', name: 'water', quantity: 'temperature' }, { id: 'boilingPoint', name: 'boiling point in the jar', quantity: 'temperature' },
   { id: 'vapourGiven', name: 'water turned to vapour', quantity: 'mass' }, { id: 'boiling', name: 'boiling (1) or not', quantity: 'count' },
 ]
-/** Vapour from a still surface at a room's pressure, kg/(m2 s Pa): ASHRAE Handbook HVAC Applications (2019), ch. 6, 0.089 W/(m2 Pa) over the latent heat; from memory. */
-const STILL = 3.8e-8
-/** Boiling that the room takes for boiling, s. */
-const SHOWN = 2
-
 /** Lowest temperature that can be brought to the boil with this pump here, K. */
 export const neededStart = ({ numbers: n }: Values): number => quickSaturationTemperature(Math.min(n.ultimatePressure!, n.stationPressure!) + n.boilingOver!)
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+/** Bubbles, as a layer over the whole surface, that a room takes for boiling, and the least that it sees, m; assumption. */
+const SHOWN = 0.1
+const FEW = 0.003
+/** Water this near to freezing boils no more to speak of, K. */
+const COLDEST = 273.5
+
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const room = n.airTemperature!
-  const pump = pumpOf(values)
-  const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
-  let water = n.waterTemperature!
-  const mass = n.waterVolume! * quickLiquidDensity(water)
+  const wall = jarSurface(values)
   const volume = n.jarVolume! - n.waterVolume!
   const surface = Math.PI * n.beakerDiameter! * n.beakerDiameter! / 4
-  const wall = jarSurface(values)
-  // Amounts as p V at the jar's mean temperature, J.
-  let vapour = 0.5 * quickSaturationPressure(Math.max(274, room)) * volume
-  let air = outside * volume - vapour
-  let given = 0
-  let time = 0
-  let boilAt: number | undefined
-  let boilPressure: number | undefined
-  let shown = 0
-  let lastBoil = 0
+  const boil = new BoilingUnderPump({
+    outside, room, volume, surface, glass: wall, water: n.waterVolume! * quickLiquidDensity(n.waterTemperature!), evaporation: n.evaporation!, over: n.boilingOver!,
+  })
+  const state = boil.start(n.waterTemperature!, n.relativeHumidity!)
+  const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
+  const tolerance = stepTolerance(detail, refinement)
+  const occurrences: Occurrence[] = []
+  let end: PumpingEnd = { time: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   let lowest = outside
-  const wallSaturation = quickSaturationPressure(Math.max(274, room))
-  const row = (boiling: boolean) => {
-    const pressure = (air + vapour) / volume
-    rows?.add(time, {
-      pressure, gasTemperature: room, airMass: air / (AIR_GAS_CONSTANT * room), steamMass: vapour / (WATER_GAS_CONSTANT * room),
-      waterTemperature: water, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: given, boiling: boiling ? 1 : 0,
+  let boilPressure: number | undefined
+  do {
+    end = pumpDown({ pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea!, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents }, state, {
+      tolerance, longest: n.pumpTime!, after: end, standstill: false,
+      onStep: rows && ((time, pressure, s) => rows.add(time, {
+        pressure, gasTemperature: room, airMass: s[BOIL.air]! / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour]! / (WATER_GAS_CONSTANT * room),
+        waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!, boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
+      })),
+      events: [
+        { id: 'boils', direction: 1, stops: true, value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]!) - n.boilingOver! },
+        { id: 'calm', direction: -1, stops: false, value: (_, p, s) => boil.started ? boil.vigour(p, s[BOIL.water]!) - 1e-3 : 1 },
+        { id: 'cold', direction: -1, stops: true, value: (_, p, s) => s[BOIL.water]! - COLDEST },
+      ],
+      peaks: [{ id: 'difference', value: (_, p) => outside - p }],
     })
-  }
-  row(false)
-  const period = pump.kind === 'strokes' ? pump.period : Math.min(0.5, Math.max(0.05, 0.05 * volume / pump.speed))
-  const parts = 3
-  let boiling = false
-  while (time < n.pumpTime!) {
-    let boiled = false
-    for (let part = 0; part < parts; part++) {
-      const step = period / parts
-      const pressure = (air + vapour) / volume
-      const saturation = quickSaturationPressure(water)
-      boiling = saturation > pressure + (boiling ? 0.2 : 1) * n.boilingOver!
-      // From a still surface, and many times that while it boils; implicit in the vapour's own pressure.
-      const thinner = Math.min(8, outside / Math.max(pressure, 1000))
-      const conductance = surface * n.evaporation! * STILL * thinner * (boiling ? 150 : 1) * (WATER_GAS_CONSTANT * room)
-      // To the glass: by diffusion through the air that is left, the less of it the faster.
-      const condensing = wall * n.evaporation! * STILL * (WATER_GAS_CONSTANT * room) * thinner
-      const partial = vapour / volume
-      const settled = (partial + step / volume * (conductance * saturation + (partial > wallSaturation ? condensing * wallSaturation : 0)))
-        / (1 + step / volume * (conductance + (partial > wallSaturation ? condensing : 0)))
-      const off = Math.max(0, conductance * (saturation - settled) * step) / (WATER_GAS_CONSTANT * room)
-      vapour = settled * volume
-      given += off
-      water -= off * quickLatentHeat(water) / ((mass - given) * LIQUID_SPECIFIC_HEAT) + (water - room) * surface * 18 * step / ((mass - given) * LIQUID_SPECIFIC_HEAT)
-      air += leakIn(n.leakArea!, outside, room, pressure) * step
-      if (pump.kind === 'steady') {
-        const keep = 1 / (1 + pump.speed * Math.max(0, 1 - pump.ultimate / pressure) * step / volume)
-        air *= keep
-        vapour *= keep
-      }
-      time += step
-      if (boiling) {
-        boiled = true
-        shown += step
-        lastBoil = time
-        boilAt ??= time
-        boilPressure ??= pressure
-      }
+    occurrences.push(...end.occurrences)
+    lowest = Math.min(lowest, outside - end.peaks.difference!.value)
+    if (end.stoppedBy === 'boils') {
+      boil.started = true
+      boilPressure = end.pressure
     }
-    if (pump.kind === 'strokes') {
-      const pressure = (air + vapour) / volume
-      const keep = Math.min(1, (pressure * volume + pump.ultimate * pump.swept) / (volume + pump.swept) / pressure)
-      air *= keep
-      vapour *= keep
-    }
-    lowest = Math.min(lowest, (air + vapour) / volume)
-    row(boiled)
-    // Each stroke brings a burst; over when none has come for long.
-    if (boilAt !== undefined && time > lastBoil + 20) break
-    if (water < 274.5) break
-  }
+  } while (end.stoppedBy === 'boils')
+  const { time, pressure } = end
+  const boilAt = occurrences.find(o => o.id === 'boils')?.time
+  const lastBubble = boil.started && boil.vigour(pressure, state[BOIL.water]!) > 0 ? time : occurrences.filter(o => o.id === 'calm').at(-1)?.time ?? boilAt
+  // Bubbles as a layer on the water, at the pressure at which it boils.
+  const bubbled = boilPressure === undefined ? 0 : state[BOIL.bubbled]! * WATER_GAS_CONSTANT * room / (boilPressure * surface)
   const difference = outside - lowest
-  const needed = neededStart(values)
   return {
     results: {
-      ...(boilAt !== undefined && { hush: boilAt, boilPressure }), boilTime: shown, neededStart: needed, endTemperature: water, evaporated: given, finalPressure: (air + vapour) / volume,
-      localBoilingPoint: quickSaturationTemperature(outside), timeToPump: time, ...(!isDriven(values) && { strokes: Math.round(time / n.strokeTime!) }),
-      peakPressureDifference: difference, jarForce: outside * wall, storedEnergy: difference * n.jarVolume!,
+      ...(boilAt !== undefined && { hush: boilAt, boilPressure }), boilTime: boilAt === undefined ? 0 : lastBubble! - boilAt, neededStart: neededStart(values),
+      endTemperature: state[BOIL.water]!, evaporated: state[BOIL.given]!, finalPressure: pressure, localBoilingPoint: quickSaturationTemperature(outside), timeToPump: time,
+      ...(!isDriven(values) && { strokes: end.strokes }), peakPressureDifference: difference, jarForce: outside * wall, storedEnergy: difference * n.jarVolume!,
     },
     events: boilAt === undefined ? [] : [{ id: 'boils', name: 'boils', time: boilAt }],
-    outcome: shown >= SHOWN ? 'boils' : boilAt !== undefined ? 'few' : 'still',
+    outcome: bubbled >= SHOWN ? 'boils' : bubbled >= FEW ? 'few' : 'still',
     details: {
-      stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: outside - (air + vapour) / volume, freeBefore: volume, freeAfter: volume, vapourPressure: vapour / volume,
-      capacity: n.jarVolume!, ...(boilAt !== undefined && { goneAt: boilAt }),
+      stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: outside - pressure, freeBefore: volume, freeAfter: volume, vapourPressure: state[BOIL.vapour]! / volume,
+      capacity: n.jarVolume!, bubbled, ...(boilAt !== undefined && { goneAt: boilAt }),
     },
     trace: rows && (() => {
       rows.stage('hush', 'pumping', boilAt ?? time)

@@ -4,12 +4,16 @@ import { pumpDown } from '../../mechanisms/pump-down'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 import { isDriven, pumpOf } from '../vacuum/inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'holding', name: 'holding force', quantity: 'force' }, { id: 'pull', name: 'pull on it', quantity: 'force' }]
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+/** Pumped until this share of what the pump could still take is left. */
+const ENOUGH = 0.02
+
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!
@@ -22,11 +26,12 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   })
   // Pumped until hardly anything more comes.
   const pump = pumpOf(values)
-  const pumped = pumpDown(
-    { pump, outside, temperature, leakArea: n.leakArea!, volume: () => n.chamberVolume! }, outside, pump.ultimate + 0.02 * (outside - pump.ultimate), n.pumpTime!,
-    (t, p) => { add(t, p, 0) },
-  )
-  const { pressure, time } = pumped
+  const amount = Float64Array.of(outside * n.chamberVolume!)
+  const nearly = pump.ultimate + ENOUGH * (outside - pump.ultimate)
+  const { pressure, time, strokes } = pumpDown({ pump, outside, temperature, leakArea: n.leakArea!, pressure: (held, beside) => held / (n.chamberVolume! + beside) }, amount, {
+    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, onStep: (t, p) => { add(t, p, 0) },
+    events: [{ id: 'enough', direction: -1, stops: true, value: (_, p) => p - nearly }],
+  })
   // The pressure at which the pull would part them.
   const limit = outside - pull / (area * n.straightness!)
   const rise = limit <= pressure ? 0 : timeToRise(n.chamberVolume!, n.leakArea!, outside, temperature, pressure, limit)
@@ -45,7 +50,7 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   const difference = outside - pressure
   return {
     results: {
-      peakPressureDifference: difference, finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: Math.round(time / n.strokeTime!) }),
+      peakPressureDifference: difference, finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes }),
       holdingForce: force(pressure), holdingAtLoad: force(atLoad), pull, safetyFactor: force(atLoad) / pull, proofLoad: 2 * pull,
         ...(Number.isFinite(rise) && rise < 1e6 && { holdTime: rise }),
       mostPossible: outside * area, ...(parts && { hush: last }),

@@ -8,8 +8,9 @@ import { SOLIDS } from '../../substances/solids'
 import { unsupportedLength, vonMisesBuckling } from '../../vessels/buckling'
 import { outerSurface } from '../../vessels/cylinder'
 import type { Simulation, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { runCapped } from '../steam/capped'
-import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, TOLERANCE, type Filled } from '../steam/filling'
+import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, type Filled } from '../steam/filling'
 import { reliefAreaFor } from '../steam/report'
 import { TraceRecorder } from '../steam/trace-recorder'
 
@@ -28,17 +29,17 @@ export const tankOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
  * Opening that keeps the tank at its rated vacuum, m2: it is run inside air that is thinner by the rated vacuum, through an
  * opening so wide that the inside follows it; the greatest flow is what the real opening must pass at the rated difference.
  */
-function reliefAreaOf(cooling: CoolingPlan, filled: Filled, rated: number): number {
+function reliefAreaOf(cooling: CoolingPlan, filled: Filled, rated: number, refinement: number): number {
   const room = { ...cooling.room, pressure: cooling.room.pressure - rated }
   const plan = { vessel: cooling.vessel, room }
   const share = room.pressure / cooling.room.pressure
   const open = new CoolingVessel({ ...cooling, room, leakArea: WIDE_OPEN * cooling.vessel.capacity }, false)
   const gas = gasAtSeal(plan, { ...filled, airMoles: filled.airMoles * share }, cooling.pool)
-  const ended = coolSealed(open, coolingStart(open, filled, gas), { tolerance: TOLERANCE.summary, longest: RUSH })
+  const ended = coolSealed(open, coolingStart(open, filled, gas), { tolerance: stepTolerance('summary', refinement), longest: RUSH })
   return reliefAreaFor(ended, rated, cooling.room.airDensity)
 }
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const vessel = tankOf(values)
   const room = roomOf(values, vessel)
@@ -67,11 +68,11 @@ export function simulate(values: Values, detail: 'summary' | 'trace'): Simulatio
   }
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
   const rated = n.ratedVacuum!
-  const reliefArea = reliefAreaOf(cooling, filled, rated)
+  const reliefArea = reliefAreaOf(cooling, filled, rated, refinement)
   const { simulation } = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
-  }, detail, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference! > rated ? 'over' : 'held', recorder)
+  }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference! > rated ? 'over' : 'held', recorder)
   simulation.results.reliefArea = reliefArea
   return simulation
 }

@@ -35,7 +35,7 @@ const INPUTS: readonly Input[] = [
   quantity('sealDelay', { default: 10, usual: [3, 60], lever: [-5, 10, 20] }),
   quantity('coolDelay', { default: 10 }), choice('coolingMethod', { default: 'ice-pool' }),
   quantity('bathTemperature', { name: 'cooling water', default: 277.15 }), quantity('coolantFlow'), quantity('poolDepth'), quantity('bathVolume', { name: 'water in the pool', default: 25e-3, usual: [5e-3, 100e-3] }), quantity('iceMass', { name: 'ice in the pool', units: ['kg', 'lb'], default: 5, range: [0, 200], usual: [0, 30] }),
-  quantity('hoopHolding'), ...METAL_COEFFICIENTS, quantity('plumeVapourFraction', { default: 0.6, spread: { shape: 'triangular', least: 0.35, most: 0.85 } }),
+  quantity('hoopHolding'), ...METAL_COEFFICIENTS, quantity('plumeVapourFraction', { default: 0.6, spread: { shape: 'triangular', below: 0.25, above: 0.25 } }),
 ]
 
 const plan = (values: Parameters<typeof drumOf>[0]) => heatingPlan(values, drumOf(values).vessel)

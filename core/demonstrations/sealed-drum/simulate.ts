@@ -4,6 +4,7 @@ import { SOLIDS, type SolidName } from '../../substances/solids'
 import { unsupportedLength, vonMisesBuckling } from '../../vessels/buckling'
 import { outerSurface } from '../../vessels/cylinder'
 import type { Simulation, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { boilSealCool, type MetalVessel } from '../steam/metal-vessel'
 
 export function drumOf({ numbers: n, choices }: Values): MetalVessel {
@@ -18,4 +19,4 @@ export function drumOf({ numbers: n, choices }: Values): MetalVessel {
   }
 }
 
-export const simulate = (values: Values, detail: 'summary' | 'trace'): Simulation => boilSealCool(values, drumOf(values), detail)
+export const simulate = (values: Values, detail: Detail, refinement = 1): Simulation => boilSealCool(values, drumOf(values), detail, refinement)

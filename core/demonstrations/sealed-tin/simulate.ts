@@ -5,6 +5,7 @@ import { vonMisesBuckling } from '../../vessels/buckling'
 import { outerSurface } from '../../vessels/cylinder'
 import { differenceForDeflection, hingeDifference, type Panel } from '../../vessels/flat-panel'
 import type { Simulation, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { boilSealCool, type MetalVessel } from '../steam/metal-vessel'
 
 /** The largest panel of a box. */
@@ -38,4 +39,4 @@ export function tinOf(values: Values): MetalVessel {
 /** The knock-down of a sound shell; a panel's strength is counted from a sound one, so only a dent lowers it. */
 const SOUND_KNOCK_DOWN = 0.75
 
-export const simulate = (values: Values, detail: 'summary' | 'trace'): Simulation => boilSealCool(values, tinOf(values), detail)
+export const simulate = (values: Values, detail: Detail, refinement = 1): Simulation => boilSealCool(values, tinOf(values), detail, refinement)

@@ -1,6 +1,8 @@
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
-import { halving } from '../../elementary'
+import { falsePosition } from '../../elementary'
+import { integratorOf } from '../../solver'
 import type { Simulation, TraceColumn, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { pumpJar, withTrace } from '../vacuum/pumped'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'packVolume', name: 'gas in the pack', quantity: 'volume' }, { id: 'packDifference', name: 'pack over the jar', quantity: 'pressure' }]
@@ -20,64 +22,121 @@ const skin = ({ rest, taut, stiffness }: Pack, volume: number): number =>
   (volume > rest ? stiffness * (volume / rest - 1) : 0) + (volume > taut ? TAUT * (volume / taut - 1) : 0)
 
 /** Volume that an amount of gas (p V, J) takes at an outside pressure, m3. */
-export const packVolume = (pack: Pack, amount: number, outside: number): number =>
-  halving(volume => (outside + skin(pack, volume)) * volume < amount, 1e-3 * pack.rest, Math.max(amount / outside, pack.rest) + 1e-9, 26)
+export function packVolume(pack: Pack, amount: number, outside: number): number {
+  const limp = amount / outside
+  if (limp <= pack.rest) return limp
+  const error = (volume: number): number => (outside + skin(pack, volume)) * volume - amount
+  return falsePosition(error, [pack.rest, error(pack.rest)], [limp, error(limp)], 1e-10 * amount)
+}
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+/** The air comes back through the valve in so long, s; assumption. */
+const RETURN = 4
+
+/** Gas that an opened pack keeps, of what it holds at rest. */
+const KEPT = 0.9
+
+/** Gas leaves through foam and film in proportion to its overpressure, W (p V a second). */
+const leaking = (amount: number, leakTime: number, over: number, outside: number): number => over > 0 ? amount / leakTime * over / (over + outside) : 0
+
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const pack: Pack = { rest: n.packGas!, taut: n.packGas! * n.roomToGrow!, stiffness: n.packStiffness! }
-  const start = outside * pack.rest
-  let amount = start
-  let last = 0
-  let opened: number | undefined
-  let most = 1
-  let strain = 0
-  let seen: number | undefined
   const inCabin = values.choices.where === 'cabin'
-  const state = (p: number) => packVolume(pack, amount, p)
-  const over = (p: number, t: number) => {
-    const volume = state(p)
-    const difference = opened === undefined ? Math.max(0, amount / volume - p) : 0
-    strain = Math.max(strain, difference)
-    if (opened === undefined && difference >= n.sealStrength!) opened = t
-    // Through foam and film the gas leaves in proportion to its overpressure; opened, at once.
-    const step = t - last
-    last = t
-    amount = opened !== undefined ? Math.min(amount, p * pack.rest * 0.9) : amount / (1 + step / n.leakTime! * difference / (difference + p))
-    most = Math.max(most, volume / pack.rest)
-    if (seen === undefined && (volume / pack.rest >= SEEN || difference > 0.4 * n.sealStrength!)) seen = t
-    return false
-  }
-  // In a cabin or on a road the room itself thins, over minutes: a pump as slow as that stands for the climb.
-  const climbing: Values = inCabin ? { numbers: { ...n, pumpSpeed: 4 * n.jarVolume! / n.pumpTime!, ultimatePressure: 0.98 * n.targetPressure!, leakArea: 0 }, choices: { ...values.choices, pump: 'membrane' } } : values
-  const pumped = pumpJar(climbing, detail, {
-    volume: p => Math.max(0.05 * n.jarVolume!, n.jarVolume! - state(p)), over,
-    row: p => ({ packVolume: state(p), packDifference: opened === undefined ? Math.max(0, amount / state(p) - p) : 0 }),
+  let opened: number | undefined
+  const overOf = (amount: number, p: number): number => opened === undefined ? Math.max(0, amount / packVolume(pack, amount, p) - p) : 0
+  const growthOf = (amount: number, p: number): number => packVolume(pack, amount, p) / pack.rest
+  const lost = (amount: number, p: number): number => Math.max(0, amount - p * pack.rest * KEPT)
+  const row = (amount: number, p: number) => ({ packVolume: packVolume(pack, amount, p), packDifference: overOf(amount, p) })
+  const pushes = (amount: number, p: number): number => overOf(amount, p) / n.sealStrength!
+  const shows = (amount: number, p: number): number => Math.max(growthOf(amount, p) - SEEN, pushes(amount, p) - 0.4)
+  // In a jar the pump thins the air; in a cabin or on a road the room itself does, over the whole climb.
+  const pumped = pumpJar(inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values, detail, refinement, {
+    volume: (p, s) => Math.max(0.05 * n.jarVolume!, n.jarVolume! - packVolume(pack, s[1] || outside * pack.rest, p)),
+    contents: {
+      start: [outside * pack.rest], scale: [0.05 * outside * pack.rest],
+      rates: (_, p, s, slope) => {
+        const out = leaking(s[1]!, n.leakTime!, overOf(s[1]!, p), p)
+        slope[0]! += out
+        slope[1] = -out
+      },
+    },
+    row: (p, _, s) => row(s[1]!, p),
+    events: [
+      { id: 'seen', direction: 1, stops: false, value: (_, p, s) => shows(s[1]!, p) },
+      { id: 'opens', direction: 1, stops: true, value: (_, p, s) => opened === undefined ? pushes(s[1]!, p) - 1 : -1 },
+    ],
+    turns: {
+      opens: (s, p) => {
+        opened = p
+        const out = lost(s[1]!, p)
+        s[0]! += out
+        s[1]! -= out
+      },
+    },
+    peaks: [{ id: 'growth', value: (_, p, s) => growthOf(s[1]!, p) }, { id: 'over', value: (_, p, s) => overOf(s[1]!, p) }],
   }, COLUMNS)
-  const { simulation: s, time, pressure } = pumped
+  const { simulation: s, rows } = pumped
+  const amount = Float64Array.of(pumped.state[1]!)
+  let seen = pumped.at('seen')
+  let openedAt = pumped.at('opens')
+  let most = Math.max(1, pumped.peak('growth') || 0)
+  let strain = Math.max(0, pumped.peak('over') || 0)
+  /** From one pressure to another in a straight line, or staying there. */
+  const follow = (from: number, duration: number, start: number, end: number): void => {
+    if (duration <= 0) return
+    const at = (t: number): number => start + (end - start) * (t - from) / duration
+    const system = {
+      size: 1, scale: Float64Array.of(0.05 * outside * pack.rest), dependsOnTime: start !== end,
+      derivatives: (t: number, y: Float64Array, slope: Float64Array) => { slope[0] = -leaking(y[0]!, n.leakTime!, overOf(y[0]!, at(t)), at(t)) },
+    }
+    for (let time = from; time < from + duration;) {
+      const stage = integratorOf(1).run(system, amount, time, from + duration, {
+        tolerance: stepTolerance(detail, refinement), firstStep: duration / 20, between: rows ? 2 : 0,
+        onStep: rows && ((t, y) => rows.add(t, pumped.row(at(t), t, Float64Array.of(0, y[0]!)))),
+        events: [
+          { id: 'seen', direction: 1, stops: false, value: (t, y) => seen === undefined ? shows(y[0]!, at(t)) : -1 },
+          { id: 'opens', direction: 1, stops: true, value: (t, y) => opened === undefined ? pushes(y[0]!, at(t)) - 1 : -1 },
+        ],
+        peaks: [{ id: 'growth', value: (t, y) => growthOf(y[0]!, at(t)) }, { id: 'over', value: (t, y) => overOf(y[0]!, at(t)) }],
+      })
+      time = stage.time
+      seen ??= stage.occurrences.find(o => o.id === 'seen')?.time
+      most = Math.max(most, stage.peaks.growth!.value)
+      strain = Math.max(strain, stage.peaks.over!.value)
+      if (stage.stoppedBy === 'opens') {
+        openedAt = time
+        opened = at(time)
+        amount[0]! -= lost(amount[0]!, opened)
+      }
+    }
+  }
+  const climb = inCabin ? n.pumpTime! : 0
+  if (inCabin) follow(0, climb, outside, Math.min(n.targetPressure!, outside))
+  const pressure = inCabin ? Math.min(n.targetPressure!, outside) : pumped.pressure
+  const time = inCabin ? climb : pumped.time
   // Held so long at the end, then the air back.
-  const HELD = inCabin ? 0 : n.holdTime!
-  for (let i = 1; i <= 12 && HELD > 0; i++) {
-    over(pressure, time + HELD * i / 12)
-    pumped.rows?.add(time + HELD * i / 12, pumped.row(pressure, time + HELD * i / 12))
+  const held = inCabin ? 0 : n.holdTime!
+  follow(time, held, pressure, pressure)
+  const back = inCabin ? time * 0.5 : RETURN
+  follow(time + held, back, pressure, outside)
+  s.outcome = openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
+  Object.assign(s.results, {
+    finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,
+    growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0]!, outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
+  })
+  if (inCabin) {
+    delete s.results.strokes
+    s.results.storedEnergy = 0
   }
-  const back = inCabin ? time * 0.5 : 4
-  for (let i = 1; i <= 16; i++) {
-    const p = pressure + (outside - pressure) * i / 16
-    pumped.rows?.add(time + HELD + back * i / 16, pumped.row(p, time + HELD + back * i / 16))
-  }
-  const after = packVolume(pack, amount, outside) / pack.rest
-  s.outcome = opened !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
-  Object.assign(s.results, { growth: most, packDifference: strain, shrunkTo: Math.min(1, after), ...(seen !== undefined && { hush: seen }) })
   s.details.difference = outside - pressure
-  s.details.showAt = time + HELD
+  s.details.showAt = time + held
   if (seen !== undefined) s.details.goneAt = seen
-  if (opened !== undefined) s.events.push({ id: 'opens', name: 'opens', time: opened })
+  if (openedAt !== undefined) s.events.push({ id: 'opens', name: 'opens', time: openedAt })
   s.trace = withTrace(pumped, (rows) => {
     rows.stage('hush', inCabin ? 'climb' : 'pumping', time)
-    rows.stage('hold', 'hold', time + HELD)
-    rows.stage('after', inCabin ? 'descent' : 'return of the air', time + HELD + back)
+    rows.stage('hold', 'hold', time + held)
+    rows.stage('after', inCabin ? 'descent' : 'return of the air', time + held + back)
   })
   return s
 }

@@ -3,7 +3,8 @@ import { COOLING, CoolingVessel, type CoolingPlan } from '../../mechanisms/cooli
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolSealed, type SealedEnd } from '../../mechanisms/sealed'
 import type { Simulation } from '../face'
-import { coolingStart, TOLERANCE, type Filled, type GasAtSeal } from './filling'
+import { stepTolerance, type Detail } from '../accuracy'
+import { coolingStart, type Filled, type GasAtSeal } from './filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
 import type { TraceRecorder } from './trace-recorder'
 
@@ -38,10 +39,10 @@ export interface CappedRun { simulation: Simulation, ended: SealedEnd, system: C
  * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run, which
  * only a shown trace is worth.
  */
-export function runCapped(capped: Capped, detail: 'summary' | 'trace', outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): CappedRun {
+export function runCapped(capped: Capped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): CappedRun {
   const { plan, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped
   const { room } = plan
-  const tolerance = TOLERANCE[detail]
+  const tolerance = stepTolerance(detail, refinement)
   const system = new CoolingVessel(cooling, detail === 'trace')
   const state = coolingStart(system, filled, gas)
   recorder?.beginCooling(filled.sealing, system)
@@ -61,7 +62,7 @@ export function runCapped(capped: Capped, detail: 'summary' | 'trace', outcome: 
   if (ended.hush === undefined) results.giveUpTime = ended.noMore
   else if (detail === 'trace') {
     const unbreakable = new CoolingVessel({ ...cooling, strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
-    results.giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: TOLERANCE.summary, longest, coolDelay }).noMore)
+    results.giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: stepTolerance('summary', refinement), longest, coolDelay }).noMore)
   }
   const at = (time: number | undefined) => time === undefined ? undefined : filled.sealing + time
   const events = new EventList(capped.names).addHeating(filled).add('talk', at(talkTime)).add('critical', at(ended.hush)).add('peak', at(ended.timeOfPeak))

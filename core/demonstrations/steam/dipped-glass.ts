@@ -5,7 +5,8 @@ import { coolSealed } from '../../mechanisms/sealed'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import type { Simulation } from '../face'
-import { coolingStart, gasAtSeal, TOLERANCE, type Filled } from './filling'
+import { stepTolerance, type Detail } from '../accuracy'
+import { coolingStart, gasAtSeal, type Filled } from './filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
 import type { TraceRecorder } from './trace-recorder'
 
@@ -26,10 +27,10 @@ export interface Dipped {
 }
 
 /** Runs it from the dip on; the outcome is left to the caller. */
-export function runDipped(dipped: Dipped, detail: 'summary' | 'trace', outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): Simulation {
+export function runDipped(dipped: Dipped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): Simulation {
   const { plan, filled, pool, surface, stoppered = 0, carriedStoppered = 0 } = dipped
   const { vessel, room } = plan
-  const tolerance = TOLERANCE[detail]
+  const tolerance = stepTolerance(detail, refinement)
   const gas = gasAtSeal(plan, filled, pool)
   const cooling: CoolingPlan = { ...dipped.cooling, strength: RIGID, pool, leakArea: 0 }
   const mouth = cooling.mouth!

@@ -10,9 +10,6 @@ import { saturationTemperature, WATER_GAS_CONSTANT } from '../../substances/wate
 import type { Values } from '../face'
 import type { TraceRecorder } from './trace-recorder'
 
-/** Tolerance of one step: a forecast needs events to a per cent, a shown trace a smooth curve. */
-export const TOLERANCE = { summary: 1e-2, trace: 5e-4 } as const
-
 /** The room's air round a vessel. */
 export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
   const n = numbers as Record<string, number>

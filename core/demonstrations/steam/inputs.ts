@@ -78,13 +78,13 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'purgeMixing', name: 'mixing of steam and air while purging', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 1, range: [0.05, 1], usual: [0.2, 1], spread: { shape: 'triangular', least: 0.5, most: 1 },
+    group: 'coefficient', default: 0.8, range: [0.05, 1], usual: [0.2, 1], spread: { shape: 'triangular', below: 0.3, above: 0.2 },
     source: '1: one stirred tank (cautious); towards 0: the steam pushes the air out in front of it (Levenspiel 1999, ch. 12)',
   },
   {
     id: 'plumeVapourFraction', name: 'steam in the gas that leaves when a plume first looks steady', kind: 'quantity',
     quantity: 'fraction', units: ['%', '%'], group: 'coefficient', default: 0.45, range: [0.05, 0.95], usual: [0.2, 0.8],
-    spread: { shape: 'triangular', least: 0.25, most: 0.75 }, source: ASSUMED,
+    spread: { shape: 'triangular', below: 0.2, above: 0.3 }, source: ASSUMED,
   },
   {
     id: 'heaterLimit', name: 'hottest the heater gets', kind: 'quantity', quantity: 'temperature', units: ['degC', 'degF'],
@@ -93,12 +93,12 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'uprightShare', name: 'share of the carrying with the mouth still up', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 0.5, range: [0, 1], usual: [0.2, 0.8], spread: { shape: 'uniform', least: 0.3, most: 0.7 }, source: ASSUMED,
+    group: 'coefficient', default: 0.5, range: [0, 1], usual: [0.2, 0.8], spread: { shape: 'uniform', below: 0.2, above: 0.2 }, source: ASSUMED,
   },
   {
     id: 'poolRetained', name: 'share of the water left that stays inside when turned over', kind: 'quantity', quantity: 'fraction',
     units: ['%', '%'], group: 'coefficient', default: 0.25, range: [0, 1], usual: [0, 0.8],
-    spread: { shape: 'uniform', least: 0.05, most: 0.5 }, source: ASSUMED,
+    spread: { shape: 'uniform', below: 0.2, above: 0.25 }, source: ASSUMED,
   },
   {
     id: 'plungeSpeed', name: 'speed of the plunge', kind: 'quantity', quantity: 'speed', units: ['m/s', 'ft/s'], group: 'coefficient',
@@ -121,7 +121,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'sprayContact', name: 'contact of a jet broken up inside', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 0.6, range: [0, 1], usual: [0.2, 0.95], spread: { shape: 'triangular', least: 0.3, most: 0.9 },
+    group: 'coefficient', default: 0.6, range: [0, 1], usual: [0.2, 0.95], spread: { shape: 'triangular', below: 0.3, above: 0.3 },
     source: 'share of its capacity for heat that spray uses in pure steam: a spray condenser reaches 0.9, a splash less; assumption',
   },
   {
@@ -136,7 +136,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'residualLoad', name: 'load a buckled wall still carries', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 0.35, range: [0.05, 0.95], usual: [0.1, 0.7], spread: { shape: 'uniform', least: 0.2, most: 0.5 }, source: ASSUMED,
+    group: 'coefficient', default: 0.35, range: [0.05, 0.95], usual: [0.1, 0.7], spread: { shape: 'uniform', below: 0.15, above: 0.15 }, source: ASSUMED,
   },
   {
     id: 'packingStiffness', name: 'stiffening of crumpled wall', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
@@ -215,7 +215,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'hoopHolding', name: 'how well the hoops hold', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',
-    default: 0.5, range: [0, 1], usual: [0, 1], spread: { shape: 'uniform', least: 0, most: 1 },
+    default: 0.5, range: [0, 1], usual: [0, 1], spread: { shape: 'uniform', below: 0.5, above: 0.5 },
     source: '0: none, the whole length buckles; 100 %: each hoop stays round. Rolled hoops lie between (Windenburg & Trilling 1934 treat both ends); assumption',
   },
   {
@@ -225,7 +225,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'panelCrown', name: 'how far the panels stand out', kind: 'quantity', quantity: 'length', units: ['mm', 'mil'], group: 'coefficient',
-    default: 0.6e-3, range: [0, 10e-3], usual: [0, 3e-3], spread: { shape: 'uniform', least: 0.2e-3, most: 1.5e-3 }, source: ASSUMED,
+    default: 0.6e-3, range: [0, 10e-3], usual: [0, 3e-3], spread: { shape: 'uniform', below: 0.0004, above: 0.0009 }, source: ASSUMED,
   },
   {
     id: 'stemFriction', name: 'friction factor of the stem', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',

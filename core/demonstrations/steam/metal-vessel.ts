@@ -3,8 +3,9 @@ import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/co
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import type { ProcedureStep, Simulation, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { crushOutcome, packingAbove, runCapped } from './capped'
-import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, TOLERANCE } from './filling'
+import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from './filling'
 import { quantities } from './inputs'
 import { kilopascals, percent, seconds } from '../in-words'
 import { results } from './results'
@@ -21,13 +22,13 @@ export interface MetalVessel {
 }
 
 /** Boils, seals after `sealDelay` and cools by `coolingMethod`. Times are seconds from heat on. */
-export function boilSealCool(values: Values, metal: MetalVessel, detail: 'summary' | 'trace'): Simulation {
+export function boilSealCool(values: Values, metal: MetalVessel, detail: Detail, refinement: number): Simulation {
   const n = values.numbers as Record<string, number>
   const { vessel } = metal
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const recorder = detail === 'trace' ? new TraceRecorder(plan) : undefined
-  const filled = fillByBoiling(plan, { duration: n.sealDelay!, uprightShare: 1, moved: false }, n.surfaceConductance!, TOLERANCE[detail], recorder)
+  const filled = fillByBoiling(plan, { duration: n.sealDelay!, uprightShare: 1, moved: false }, n.surfaceConductance!, stepTolerance(detail, refinement), recorder)
   const gas = gasAtSeal(plan, filled, filled.waterMass)
   const method = values.choices.coolingMethod as CoolingMethod
   const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature!, room)
@@ -44,7 +45,7 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: 'summar
   }
   const { simulation } = runCapped({
     plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay!, names: { seal: 'sealed' },
-  }, detail, crushOutcome('stand'), recorder)
+  }, detail, refinement, crushOutcome('stand'), recorder)
   Object.assign(simulation.details, metal.details)
   return simulation
 }

@@ -31,7 +31,7 @@ export const SOFT_BATH: readonly Input[] = [
 export const SOFT_COEFFICIENTS: readonly Input[] = [
   ...quantities('leakArea', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance'),
   quantity('knockDown', { default: 0.6, spread: { shape: 'normal', relative: 0.15 }, source: 'blown bottles are uneven and panelled; between the 0.75 of NASA SP-8007 and a dented shell; assumption' }),
-  quantity('residualLoad', { default: 0.8, spread: { shape: 'uniform', least: 0.6, most: 0.95 }, source: 'a soft wall folds in steadily and does not snap; assumption' }),
+  quantity('residualLoad', { default: 0.8, spread: { shape: 'uniform', below: 0.2, above: 0.15 }, source: 'a soft wall folds in steadily and does not snap; assumption' }),
   quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
 ]
 

@@ -6,6 +6,7 @@ import { SOLIDS } from '../../substances/solids'
 import { outerSurface } from '../../vessels/cylinder'
 import { vonMisesBuckling } from '../../vessels/buckling'
 import type { OutcomeSpec, Simulation, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { packingAbove, runCapped, VISIBLE } from './capped'
 import { gasAtSeal, heldBelowBoiling, type Filled } from './filling'
 import type { TraceRecorder } from './trace-recorder'
@@ -23,7 +24,7 @@ export const softBottle = ({ numbers: n }: Values): SteamVessel => cylinderVesse
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
 }, SOLIDS.PET)
 
-export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: 'summary' | 'trace', recorder?: TraceRecorder): Simulation {
+export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder): Simulation {
   const n = values.numbers as Record<string, number>
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass)
   const temperature = heldBelowBoiling(n.bathTemperature!, room)
@@ -43,6 +44,6 @@ export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, 
   const { simulation } = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true, longest: 900,
     names: { seal: 'capped', critical: 'a fold shows' },
-  }, detail, ({ volumeLost }) => volumeLost! >= FOLDED ? 'fold' : volumeLost! >= VISIBLE ? 'dent' : 'stand', recorder)
+  }, detail, refinement, ({ volumeLost }) => volumeLost! >= FOLDED ? 'fold' : volumeLost! >= VISIBLE ? 'dent' : 'stand', recorder)
   return simulation
 }

@@ -37,8 +37,8 @@ export const suctionCup: Demonstration = {
     coefficient('airKept', 'air left under it when pressed on', '%', v => cup(v).kept, [0.005, 0.95], [0.02, 0.6], 0.25, 'by the kind of cup; how hard it is pressed; assumption'),
     coefficient('opening', 'how far the pull opens it again', '%', v => cup(v).opening, [0.1, 3], [0.5, 1.5], 0.15, '100 %: back to its shape at rest; assumption'),
     coefficient('peelLimit', 'difference at which its rim peels, of the outside', '%', v => cup(v).peel, [0.02, 0.98], [0.2, 0.8], 0.2, 'a soft rim creeps inwards and folds; assumption'),
-    coefficient('effectiveArea', 'area that holds, of the rim’s', '%', 0.9, [0.3, 1], [0.7, 1], { shape: 'uniform', least: 0.8, most: 1 }, 'the rim’s own width; assumption'),
-    coefficient('jerk', 'pull against the weight at rest', '1', 1.2, [1, 4], [1, 2], { shape: 'triangular', least: 1.05, most: 1.6 }, 'lifted smoothly; assumption'),
+    coefficient('effectiveArea', 'area that holds, of the rim’s', '%', 0.9, [0.3, 1], [0.7, 1], { shape: 'uniform', below: 0.1, above: 0.1 }, 'the rim’s own width; assumption'),
+    coefficient('jerk', 'pull against the weight at rest', '1', 1.2, [1, 4], [1, 2], { shape: 'triangular', below: 0.15, above: 0.4 }, 'lifted smoothly; assumption'),
     coefficient('leakArea', 'leak under the rim', 'mm2', v => (SURFACES[v.choices.surface!] ?? SURFACES.varnish!).leak, [0, 1e-5], [0, 1e-8], 0.8, 'by the surface, wetted; assumption, measure how long it holds'),
   ],
   results: [

@@ -4,13 +4,14 @@ import { pulledCup } from '../../mechanisms/held-by-air'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
+import type { Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'lifted', name: 'share of the load lifted', quantity: 'fraction' }, { id: 'opened', name: 'cup pulled open', quantity: 'fraction' }]
 /** The load comes on over so long, s. */
 const PULL = 1
 
-export function simulate(values: Values, detail: 'summary' | 'trace'): Simulation {
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

@@ -1,6 +1,6 @@
 /** Inputs that the demonstrations with a pump share; each takes those it needs. */
 import { blank, coefficient, result } from '../blank'
-import { PUMP_IDS, type ChoiceInput, type QuantityInput, type Values } from '../face'
+import { PUMP_IDS, type ChoiceInput, type QuantityInput, type Spread, type Values } from '../face'
 import type { Pump } from '../../mechanisms/pump-down'
 
 interface PumpKind {
@@ -11,13 +11,16 @@ interface PumpKind {
   /** m3/s */ speed: number
   /** lowest pressure, Pa, in a room of so many Pa: a hand pump's dead space gives a share, a driven pump's limit is its own */
   ultimate: (outside: number) => number
+  /** true: what is uncertain is how strong it sucks, not the pressure left */ suction?: boolean
 }
 
 /** Usual sizes, from memory of catalogues in general; typed over with what the label or a gauge says. */
 const PUMPS: Readonly<Record<(typeof PUMP_IDS)[number], PumpKind>> = {
   'hand': { name: 'hand piston pump', driven: false, stroke: 120e-6, period: 1.5, speed: 80e-6, ultimate: p => 0.12 * p },
   // An adult's strongest pull is some 10 to 12 kPa (L. F. Black & R. E. Hyatt, Am. Rev. Respir. Dis. 99 (1969) 696, from memory).
-  'mouth': { name: 'mouth on a clean hose', driven: false, stroke: 200e-6, period: 3, speed: 70e-6, ultimate: p => p - 9e3 },
+  'mouth': { name: 'lungs on a clean hose', driven: false, stroke: 200e-6, period: 3, speed: 70e-6, ultimate: p => p - 9e3, suction: true },
+  // The closed mouth as a small pump, tongue and cheeks: some 20 kPa and more (common practice), a mouthful at a time.
+  'cheeks': { name: 'cheeks and tongue on a clean hose', driven: false, stroke: 40e-6, period: 1.2, speed: 33e-6, ultimate: p => p - 20e3, suction: true },
   'kitchen': { name: 'kitchen hand pump', driven: false, stroke: 35e-6, period: 1, speed: 35e-6, ultimate: p => 0.3 * p },
   'jet': { name: 'water-jet pump', driven: true, stroke: 120e-6, period: 1.5, speed: 8e-3 / 60, ultimate: () => 2.4e3 },
   'membrane': { name: 'membrane pump', driven: true, stroke: 120e-6, period: 1.5, speed: 20e-3 / 60, ultimate: p => 0.08 * p },
@@ -28,15 +31,20 @@ const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpK
 
 /** @param mouth true where lungs may do, on a clean hose */
 export const pumpChoice = (standard: string, mouth = false): ChoiceInput => ({
-  id: 'pump', name: 'pump', kind: 'choice', group: 'pump', default: standard, lever: true, choices: PUMP_IDS.filter(id => mouth || id !== 'mouth').map(id => ({ id, name: PUMPS[id].name })),
+  id: 'pump', name: 'pump', kind: 'choice', group: 'pump', default: standard, lever: true, choices: PUMP_IDS.filter(id => mouth || !PUMPS[id].suction).map(id => ({ id, name: PUMPS[id].name })),
 })
+
+/** Somebody's suction differs by a fifth from another's; a piston's dead space or a driven pump's limit by an eighth of the pressure left. */
+const ultimateSpread = (stated: Values): Spread => kindOf(stated).suction
+  ? { shape: 'normal', absolute: 0.2 * Math.max(0, stated.numbers.stationPressure! - stated.numbers.ultimatePressure!) }
+  : { shape: 'lognormal', relative: 0.12 }
 
 /** What a pump does; the defaults follow from the choice. */
 export const PUMP_INPUTS: readonly QuantityInput[] = [
   blank('strokeVolume', 'volume of a stroke', 'mL', 'pump', v => kindOf(v).stroke, [2e-6, 3e-3], [10e-6, 500e-6], 0.05),
   blank('strokeTime', 'time of a stroke', 's', 'pump', v => kindOf(v).period, [0.2, 20], [0.5, 4], { shape: 'lognormal', relative: 0.15 }),
   blank('pumpSpeed', 'pumping speed', 'L/min', 'pump', v => kindOf(v).speed, [1e-6, 0.05], [3e-5, 2e-3], { shape: 'lognormal', relative: 0.12 }),
-  blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }),
+  blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }, { spreadFor: ultimateSpread }),
 ]
 
 export const pumpOf = (values: Values): Pump => {

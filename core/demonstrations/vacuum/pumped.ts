@@ -1,10 +1,13 @@
 /** A jar that is pumped out with something in it: the run, its account, its trace, its cautions. */
 import { glassUnderVacuum, usualPump } from '../../cautions'
 import type { Caution } from '../../cautions'
-import { pumpDown } from '../../mechanisms/pump-down'
+import { pressureWithSwelling, pumpDown, type PumpedSpace, type PumpEvent, type PumpingEnd, type PumpingOptions } from '../../mechanisms/pump-down'
+import type { Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
+import { quickSaturationPressure } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 import type { Ledger, Simulation, Size, Trace, TraceColumn, Values } from '../face'
+import { stepTolerance, type Detail } from '../accuracy'
 import { joules, kilopascals } from '../in-words'
 import { GAS_COLUMNS, TraceRows, type Row } from '../trace-rows'
 import { isDriven, pumpOf } from './inputs'
@@ -13,52 +16,80 @@ export const jarSurface = ({ numbers: n }: Values): number => Math.PI * n.jarDia
 
 /** What stands in the jar. */
 export interface Content {
-  /** free volume at a pressure, m3 */ volume: (pressure: number) => number
-  /** vapour given off at a pressure, W (p V a second) */ givenOff?: (pressure: number) => number
-  /** more columns at a moment */ row?: (pressure: number, time: number) => Row
+  /** free volume at a pressure, m3 */ volume: (pressure: number, state: Float64Array) => number
+  /** what changes besides, with its first values; `state[0]` is the air, J */
+  contents?: PumpedSpace['contents'] & { start: readonly number[] }
+  /** more columns at a moment */ row?: (pressure: number, time: number, state: Float64Array) => Row
   /** stop there, Pa; the planned one if left out */ target?: number
-  /** true: stop pumping now */ over?: (pressure: number, time: number) => boolean
-  /** partial pressure of vapour at a pressure, Pa */ vapour?: (pressure: number, time: number) => number
+  /** moments to be found */ events?: readonly PumpEvent[]
+  /** what a stopping event does to the state, by its id; the pumping then goes on */
+  turns?: Readonly<Record<string, (state: Float64Array, pressure: number) => void>>
+  /** quantities whose greatest value is wanted */ peaks?: PumpingOptions['peaks']
 }
 
-export interface Pumped { pressure: number, time: number, simulation: Simulation, rows: TraceRows | undefined, row: (pressure: number, time: number) => Row }
+export interface Pumped {
+  pressure: number
+  time: number
+  state: Float64Array
+  /** when an event was first passed, s */ at: (id: string) => number | undefined
+  /** greatest value of a peak asked for */ peak: (id: string) => number
+  simulation: Simulation
+  rows: TraceRows | undefined
+  row: (pressure: number, time: number, state: Float64Array) => Row
+}
 
 /**
  * Pumps the jar to its target or as long as planned.
  *
  * @returns the shared results and details; the caller adds its own, ends the stages and takes the trace
  */
-export function pumpJar(values: Values, detail: 'summary' | 'trace', content: Content, columns: readonly TraceColumn[] = []): Pumped {
+export function pumpJar(values: Values, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []): Pumped {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!
-  const pump = pumpOf(values)
+  const { contents } = content
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...columns]) : undefined
-  const humid = n.relativeHumidity! * 2339 / outside // near room temperature; only the particle board reads it
-  const row = (pressure: number, time: number): Row => {
-    const free = content.volume(pressure)
-    const vapour = Math.min(pressure, content.vapour?.(pressure, time) ?? humid * pressure)
+  const humid = n.relativeHumidity! * quickSaturationPressure(temperature) / outside // only the particle board reads it
+  const row = (pressure: number, time: number, state: Float64Array): Row => {
+    const free = content.volume(pressure, state)
+    const vapour = humid * pressure
     return {
       pressure, gasTemperature: temperature, airMass: (pressure - vapour) * free / (AIR_GAS_CONSTANT * temperature), steamMass: vapour * free / (WATER_GAS_CONSTANT * temperature),
-      ...content.row?.(pressure, time),
+      ...content.row?.(pressure, time, state),
     }
   }
-  const before = content.volume(outside)
-  const { pressure, time } = pumpDown(
-    { pump, outside, temperature, leakArea: n.leakArea ?? 0, volume: content.volume, givenOff: content.givenOff },
-    outside, Math.min(content.target ?? n.targetPressure ?? 0, outside), n.pumpTime!,
-    (t, p) => {
-      rows?.add(t, row(p, t))
-      return content.over?.(p, t) ?? false
-    },
-  )
+  const state = Float64Array.of(0, ...contents?.start ?? [])
+  const before = content.volume(outside, state)
+  state[0] = outside * before
+  let near = outside
+  const target = content.target ?? n.targetPressure ?? 0
+  const pump = pumpOf(values)
+  const space: PumpedSpace = {
+    pump, outside, temperature, leakArea: n.leakArea ?? 0, contents,
+    pressure: (amount, beside, s) => near = pressureWithSwelling(amount, beside, near, p => content.volume(p, s)),
+  }
+  const occurrences: Occurrence[] = []
+  const greatest: Record<string, number> = {}
+  let end: PumpingEnd = { time: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
+  while (target < outside) {
+    end = pumpDown(space, state, {
+      tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))), after: end, peaks: content.peaks,
+      events: [{ id: 'target', direction: -1, stops: true, value: (_, p) => p - target }, ...content.events ?? []],
+    })
+    occurrences.push(...end.occurrences)
+    for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value)
+    const turn = end.stoppedBy === undefined ? undefined : content.turns?.[end.stoppedBy]
+    if (!turn) break
+    turn(state, end.pressure)
+  }
+  const { pressure, time } = end
   const difference = outside - pressure
-  const free = content.volume(pressure)
+  const free = content.volume(pressure, state)
   return {
-    pressure, time, rows, row,
+    pressure, time, rows, row, state, at: id => occurrences.find(o => o.id === id)?.time, peak: id => greatest[id] ?? NaN,
     simulation: {
       results: {
-        finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: Math.round(time / n.strokeTime!) }),
+        finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: end.strokes }),
         peakPressureDifference: difference, jarForce: outside * jarSurface(values), storedEnergy: difference * n.jarVolume!,
       },
       events: [], outcome: '',

@@ -1,0 +1,14 @@
+/** How closely a staging is followed in time. */
+
+/** `summary`: what a forecast needs of each of its samples; `trace`: also the curves between, to be drawn. */
+export type Detail = 'summary' | 'trace'
+
+/** Relative error aimed at in one step of an integration, by detail. */
+const STEP_TOLERANCE = { summary: 2e-3, trace: 5e-4 } as const
+
+/**
+ * Tolerance of one step of an integration.
+ *
+ * @param refinement how many times tighter than usual, to see whether an answer holds; 1 if left out
+ */
+export const stepTolerance = (detail: Detail, refinement = 1): number => STEP_TOLERANCE[detail] / refinement

@@ -1,4 +1,5 @@
 /** Things that fly through still air. */
+import { integratorOf } from '../solver'
 import { GRAVITY } from '../substances/water-transport'
 
 export interface Flyer {
@@ -8,6 +9,36 @@ export interface Flyer {
   /** of the air, kg/m3 */ density: number
 }
 
+/** A flight need be known to a hundredth. */
+const TOLERANCE = 1e-3
+const LONGEST = 120
+const SIZE = 4
+
+/** Drag per speed squared, 1/m. */
+const dragOf = ({ density, drag, area, mass }: Flyer): number => density * drag * area / (2 * mass)
+
+/** Speeds first, since nothing depends on places: forward and upward speed, place, height. */
+function fly(flyer: Flyer, state: Float64Array, tolerance: number, onStep?: (time: number, state: Float64Array) => void): { time: number, highest: number } {
+  const k = dragOf(flyer)
+  const speed = Math.sqrt(state[0]! * state[0]! + state[1]! * state[1]!)
+  const ended = integratorOf(SIZE).run({
+    size: SIZE, totals: 2, scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
+    derivatives(_t, s, slope) {
+      const [u, v] = [s[0]!, s[1]!]
+      const fast = Math.sqrt(u * u + v * v)
+      slope[0] = -k * fast * u
+      slope[1] = -k * fast * v - GRAVITY
+      slope[2] = u
+      slope[3] = v
+    },
+  }, state, 0, LONGEST, {
+    tolerance, firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)), between: onStep ? 1 : 0, onStep,
+    peaks: [{ id: 'height', value: (_, s) => s[3]! }],
+    events: [{ id: 'ground', direction: -1, stops: true, value: (_, s) => s[3]! }],
+  })
+  return { time: ended.time, highest: ended.peaks.height!.value }
+}
+
 /**
  * Reach over flat ground with quadratic drag.
  *
@@ -15,30 +46,38 @@ export interface Flyer {
  * @param rise upward share of the direction (sine), forward share from it
  * @param height it starts at, m
  * @returns m
- * @source projectile with drag ½ ρ C_d A v² (White, Fluid Mechanics, 4th ed., sect. 7.6), stepped along the path
+ * @source projectile with drag ½ ρ C_d A v² (White, Fluid Mechanics, 4th ed., sect. 7.6), integrated until it lands
  */
 export function reach(flyer: Flyer, speed: number, rise: number, height: number): number {
-  const k = flyer.density * flyer.drag * flyer.area / (2 * flyer.mass)
-  let [x, y] = [0, height]
-  let [u, v] = [speed * Math.sqrt(1 - rise * rise), speed * rise]
-  for (let i = 0; i < 4000 && (y > 0 || v > 0); i++) {
-    const fast = Math.sqrt(u * u + v * v)
-    const step = Math.min(0.02, 0.04 / (k * fast + 0.2))
-    // Drag implicit in the speed.
-    const slowed = 1 / (1 + k * fast * step)
-    u *= slowed
-    v = (v - GRAVITY * step) * slowed
-    x += u * step
-    y += v * step
-  }
-  return x
+  if (!(speed > 0) || (height <= 0 && rise <= 0)) return 0
+  const state = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height)
+  fly(flyer, state, TOLERANCE)
+  return state[2]!
 }
 
-/** Longest reach over launch directions tried in tenths, m. */
+/** Launch directions tried, as sines; the best lies near 45°, and lower for what the air slows. */
+const DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75] as const
+
+/** Longest reach over launch directions, m: the best of a few, and the top of the parabola through it and its neighbours. */
 export function longestReach(flyer: Flyer, speed: number, height: number): number {
-  let most = 0
-  for (const rise of [0, 0.15, 0.3, 0.42, 0.55, 0.7]) most = Math.max(most, reach(flyer, speed, rise, height))
-  return most
+  const reaches = DIRECTIONS.map(rise => reach(flyer, speed, rise, height))
+  const best = reaches.indexOf(Math.max(...reaches))
+  if (best === 0 || best === DIRECTIONS.length - 1) return reaches[best]!
+  const [a, b, c] = [best - 1, best, best + 1].map(i => DIRECTIONS[i]!) as [number, number, number]
+  const [ya, yb, yc] = [best - 1, best, best + 1].map(i => reaches[i]!) as [number, number, number]
+  const left = (yb - ya) / (b - a)
+  const right = (yc - yb) / (c - b)
+  const bend = (right - left) / (c - a)
+  if (!(bend < 0)) return yb
+  const at = (a + b) / 2 - left / (2 * bend)
+  return Math.max(yb, ya + left * (at - a) + bend * (at - a) * (at - b))
+}
+
+/** Straight up: how high, and when it is back at the ground. @param onStep called with time and height */
+export function straightUp(flyer: Flyer, speed: number, tolerance: number, onStep?: (time: number, height: number) => void): { rise: number, time: number } {
+  if (!(speed > 0)) return { rise: 0, time: 0 }
+  const { time, highest } = fly(flyer, Float64Array.of(0, speed, 0, 0), tolerance, onStep && ((t, s) => onStep(t, Math.max(0, s[3]!))))
+  return { rise: highest, time }
 }
 
 export const ballArea = (diameter: number): number => Math.PI * diameter * diameter / 4

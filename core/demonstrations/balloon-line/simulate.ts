@@ -2,10 +2,11 @@
 import { balloonVolume, hump, skinPressure } from '../../mechanisms/rubber-balloon'
 import { ballArea } from '../../mechanisms/flight'
 import { pow } from '../../elementary'
+import { LINE, runAlong } from '../../mechanisms/on-a-line'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
 import type { Simulation, TraceColumn, Values } from '../face'
-import type { Detail } from '../accuracy'
+import { stepTolerance, type Detail } from '../accuracy'
 import { rubberOf } from '../rubber/inputs'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
@@ -14,6 +15,10 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', n
 /** A long balloon fills section by section: its pressure stays near that of the hump, its width near this stretch. */
 const LONG_STRETCH = 3
 const LONG_PRESSURE = 0.75
+/** Empty when this share of the first pressure is left. */
+const EMPTY = 0.01
+/** Nobody watches longer, s. */
+const LONGEST = 120
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
@@ -26,54 +31,42 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const full = Math.PI / 6 * n.blownTo! * n.blownTo! * n.blownTo!
   const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5
   const slack = balloonVolume(rubber, 1)
+  // It empties section by section; the last of it is slack.
+  const longOver = LONG_PRESSURE * hump(rubber) * 1.3
   const over = (volume: number) => long
-    ? (volume > slack * 0.3 ? LONG_PRESSURE * hump(rubber) * 1.3 : 0)
+    ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1)
     : skinPressure(rubber, pow(volume / slack, 1 / 3))
   const across = (volume: number) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3)
   const nozzle = ballArea(n.nozzleDiameter!)
   const fixed = n.rubberMass! + n.strawMass!
-  let volume = full
-  let place = 0
-  let speed = 0
-  let time = 0
-  let fastest = 0
-  let thrust0 = 0
-  let emptyAt: number | undefined
   const pressure0 = over(full)
   const burst = !long && n.blownTo! / (2 * rubber.radius) >= rubber.burst
   const line = n.lineLength!
-  const step = 0.01
-  const add = () => rows?.add(time, {
-    pressure: outside + over(volume), gasTemperature: temperature, airMass: (outside + over(volume)) * volume / (AIR_GAS_CONSTANT * temperature), steamMass: 0, place, speed,
-      balloonAcross: across(volume), left: volume / full,
+  const effective = n.nozzleFlow! * nozzle
+  // Jet into still air: Q = C A √(2 Δp/ρ), thrust = ρ Q²/(C A) = 2 C A Δp.
+  const volumeOf = (s: Float64Array): number => Math.max(0, s[LINE.inner]!)
+  const gaugeOf = (s: Float64Array): number => Math.max(0, over(volumeOf(s)))
+  const add = (time: number, s: Float64Array) => rows?.add(time, {
+    pressure: outside + over(volumeOf(s)), gasTemperature: temperature, airMass: (outside + over(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature), steamMass: 0,
+    place: s[LINE.place]!, speed: s[LINE.speed]!, balloonAcross: across(volumeOf(s)), left: volumeOf(s) / full,
   })
-  add()
-  while (!burst && time < 40 && place < line) {
-    const gauge = over(volume)
-    // Jet into still air: Q = C A √(2 Δp/ρ), thrust = ρ Q²/(C A).
-    const flow = gauge > 0 ? n.nozzleFlow! * nozzle * Math.sqrt(2 * gauge / density) : 0
-    const jet = flow > 0 ? density * flow * flow / (n.nozzleFlow! * nozzle) : 0
-    if (time === 0) thrust0 = jet
-    const air = density * volume
-    const inertia = fixed + air + (long ? 0.1 : 0.5) * density * volume
-    const width = across(volume)
-    const drag = 0.5 * density * (long ? n.dragLong! : n.dragRound!) * ballArea(width)
-    // Weight on the line, and what its slope adds.
-    const friction = n.lineFriction! * (fixed + air * 0.02) * GRAVITY
-    const slope = (fixed) * GRAVITY * n.lineSlope!
-    const push = jet - slope - (speed > 1e-3 ? friction : Math.min(friction, Math.max(0, jet - slope)))
-    speed = Math.max(0, (speed + push / inertia * step) / (1 + drag * speed / inertia * step))
-    place += speed * step
-    volume = Math.max(0, volume - flow * step)
-    time += step
-    fastest = Math.max(fastest, speed)
-    if (emptyAt === undefined && gauge <= 0) emptyAt = time
-    add()
-    if (gauge <= 0 && speed < 0.02) break
-    if (gauge <= 0 && time > 12) break
-    if (time > 2 && speed <= 0 && jet <= friction + slope) break
-  }
-  const reached = place >= line
+  const ended = burst ? undefined : runAlong({
+    inner: { start: [full], scale: [0.01 * full], rates: (_, s, slope) => { slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density) } },
+    thrust: s => 2 * effective * gaugeOf(s), slope: fixed * GRAVITY * n.lineSlope!,
+    // Weight on the line.
+    friction: s => n.lineFriction! * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
+    inertia: s => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
+    drag: s => 0.5 * density * (long ? n.dragLong! : n.dragRound!) * ballArea(across(volumeOf(s))),
+    length: line, longest: LONGEST, spent: s => gaugeOf(s) <= EMPTY * pressure0,
+    events: [{ id: 'empty', direction: -1, stops: false, value: (_, s) => over(volumeOf(s)) - EMPTY * pressure0 }],
+  }, stepTolerance(detail, refinement), rows && add)
+  const place = ended?.state[LINE.place] ?? 0
+  const time = ended?.time ?? 0
+  const fastest = ended?.fastest ?? 0
+  const thrust0 = ended?.thrustAtFirst ?? 0
+  const speed = ended?.state[LINE.speed] ?? 0
+  const emptyAt = ended?.occurrences.find(o => o.id === 'empty')?.time
+  const reached = ended?.arrived ?? false
   return {
     results: {
       runLength: Math.min(place, line), topSpeed: fastest, runTime: time, thrust: thrust0, airTime: emptyAt ?? time, peakPressureDifference: pressure0, airVolume: full,

@@ -22,7 +22,8 @@ export const bottleLine: Demonstration = {
     blank('ventDiameter', 'hole in the cap', 'mm', 'vessel', 0.008, [0.002, 0.03], [0.004, 0.022], 0.03, { lever: [-0.002, 0.004] }), blank('pressureRating', 'stated limit', 'kPa', 'vessel', 400e3, [50e3, 1e6], [200e3, 600e3], 0),
     blank('lineLength', 'line', 'm', 'load', 10, [1, 60], [4, 20], 0.01, { lever: [-4, 5] }), blank('firstRow', 'first row from the line', 'm', 'load', 4, [1, 50], [2, 12], 0.02),
     coefficient('pressureRise', 'overpressure it could reach closed, of the room’s', '1', 3, [0.2, WORST_RISE], [1, WORST_RISE], { shape: 'triangular', below: 2, above: 4 }, 'closed and well mixed 7 (NFPA 68); a poor mixture less'),
-    coefficient('burnTime', 'it burns within', 's', 0.12, [0.01, 2], [0.03, 0.4], 0.35, 'flame running the length of a bottle; assumption'), coefficient('lineFriction', 'friction on the line', '%', 0.25, [0.02, 2], [0.1, 0.6], 0.25, 'plastic or wire hooks on nylon; assumption'),
+    coefficient('burnTime', 'it burns within', 's', 0.06, [0.01, 2], [0.03, 0.4], 0.35, 'a flame of 3 to 5 m/s running the length of a bottle; assumption'),
+    coefficient('leavingTemperature', 'gas that leaves through the hole', 'degC', 700, [280, 2500], [350, 1800], { shape: 'lognormal', relative: 0.35 }, 'burnt and unburnt gas together, between a flame and the room; the colder, the more pressure builds up; assumption'), coefficient('lineFriction', 'friction on the line', '%', 0.25, [0.02, 2], [0.1, 0.6], 0.25, 'plastic or wire hooks on nylon; assumption'),
     coefficient('soundShare', 'share of the energy that becomes sound', '%', 1e-4, [1e-7, 0.05], [1e-5, 5e-3], 0.7, 'a whoosh, less than a bang; assumption'),
   ],
   results: [

@@ -3,15 +3,22 @@ import { nozzleFlow } from '../../mechanisms/nozzle-flow'
 import { ballArea } from '../../mechanisms/flight'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { GRAVITY } from '../../substances/water-transport'
-import { exp } from '../../elementary'
+import { LINE, runAlong } from '../../mechanisms/on-a-line'
 import type { Simulation, TraceColumn, Values } from '../face'
-import type { Detail } from '../accuracy'
-import { pulseLevel } from '../motion/planned-only'
+import { stepTolerance, type Detail } from '../accuracy'
+import { BURNT_GAMMA, pulseLevel } from '../motion/planned-only'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'along the line', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }]
-/** Hot gas as it leaves, K: between a flame and the room; the thrust hardly depends on it. */
-const HOT = 1200
+/** Contraction of the hole in the cap: sharp-edged, White, Fluid Mechanics, 4th ed., sect. 6.10. */
+const CONTRACTION = 0.7
+/** Drag coefficient of a bottle, bottom first: between a ball and a streamlined body, White, table 7.3. */
+const BOTTLE_DRAG = 0.35
+/** Nothing more pushes once this share of the closed rise is left. */
+const SPENT = 1e-3
+const LONGEST = 30
+/** Order of the speed in the hole, m/s, for the length of the first panel. */
+const RUSH = 400
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
@@ -20,33 +27,36 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const density = outside / (AIR_GAS_CONSTANT * temperature)
   const vent = ballArea(n.ventDiameter!)
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  // With a larger hole less pressure builds up: what burns in a time, against what the hole lets out.
   const closedRise = n.pressureRise! * outside
-  const letOut = nozzleFlow(0.7 * vent, outside + 0.5 * closedRise, HOT, outside) * AIR_GAS_CONSTANT * HOT / n.bottleVolume!
-  const peakGauge = closedRise / (1 + letOut * n.burnTime! / (0.5 * closedRise + outside))
-  const step = 0.002
-  let [place, speed, time, impulse, fastest] = [0, 0, 0, 0, 0]
-  let gauge = 0
   const mass = n.bottleMass!
-  const drag = 0.5 * density * 0.35 * ballArea(n.bottleDiameter!)
-  const add = () => rows?.add(time, { pressure: outside + gauge, gasTemperature: temperature + (HOT - temperature) * Math.min(1, gauge / Math.max(peakGauge, 1)),
-    airMass: (outside + gauge) * n.bottleVolume! / (AIR_GAS_CONSTANT * HOT), steamMass: 0, place, speed })
-  add()
-  const fall = Math.max(0.005, n.bottleVolume! / (0.7 * vent * 400))
-  while (time < 12 && place < n.lineLength!) {
-    gauge = time < n.burnTime! ? peakGauge * time / n.burnTime! : peakGauge * exp(-(time - n.burnTime!) / fall)
-    // Momentum of the jet: choked or not, within a tenth of 2 C A Δp at these pressures, less as the jet chokes.
-    const thrust = 2 * 0.7 * vent * gauge / (1 + 0.25 * gauge / outside)
-    impulse += thrust * step
-    const friction = speed > 0.01 ? n.lineFriction! * mass * GRAVITY : 0
-    speed = Math.max(0, (speed + (thrust - friction) / mass * step) / (1 + drag * speed / mass * step))
-    place += speed * step
-    time += step
-    fastest = Math.max(fastest, speed)
-    add()
-    if (time > n.burnTime! + 5 * fall && speed < 0.05) break
+  const gaugeOf = (s: Float64Array): number => Math.max(0, s[LINE.inner]!)
+  const effective = CONTRACTION * vent
+  const hot = n.leavingTemperature!
+  const hotOf = (gauge: number): number => temperature + (hot - temperature) * Math.min(1, gauge / Math.max(0.1 * closedRise, 1))
+  const inner = {
+    start: [0], scale: [0.01 * closedRise], dependsOnTime: true,
+    rates: (time: number, s: Float64Array, slope: Float64Array) => {
+      // What burns in a time, against what the hole lets out.
+      const gauge = gaugeOf(s)
+      const out = nozzleFlow(effective, outside + gauge, hot, outside) * AIR_GAS_CONSTANT * hot
+      slope[LINE.inner] = (time < n.burnTime! ? closedRise / n.burnTime! : 0) - BURNT_GAMMA * out / n.bottleVolume!
+    },
   }
-  const reached = place >= n.lineLength!
+  const ended = runAlong({
+    inner,
+    // Momentum of the jet: choked or not, within a tenth of 2 C A Δp at these pressures, less as the jet chokes.
+    thrust: s => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside), slope: 0, friction: () => n.lineFriction! * mass * GRAVITY, inertia: () => mass,
+    drag: () => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter!), length: n.lineLength!, longest: LONGEST,
+    spent: (s, time) => time > n.burnTime! && gaugeOf(s) < SPENT * closedRise,
+    peaks: [{ id: 'gauge', value: (_, s) => s[LINE.inner]! }],
+  }, stepTolerance(detail, refinement), rows && ((time, s) => rows.add(time, {
+    pressure: outside + gaugeOf(s), gasTemperature: hotOf(gaugeOf(s)), airMass: (outside + gaugeOf(s)) * n.bottleVolume! / (AIR_GAS_CONSTANT * hot), steamMass: 0,
+    place: s[LINE.place]!, speed: s[LINE.speed]!,
+  })))
+  const { time, fastest, arrived: reached } = ended
+  const [place, speed, impulse] = [ended.state[LINE.place]!, ended.state[LINE.speed]!, ended.state[LINE.impulse]!]
+  const peakGauge = Math.max(ended.peaks.gauge!, 0)
+  const fall = n.bottleVolume! / (effective * RUSH)
   const share = peakGauge / n.pressureRating!
   return {
     results: {

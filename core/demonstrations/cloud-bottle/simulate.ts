@@ -1,9 +1,9 @@
 /** Air and vapour under pressure in a bottle, let go: a cloud. Pressed again: clear. */
-import { CONDENSABLES, expand, opticalDepth, type Mist, type Nuclei } from '../../mechanisms/moist-expansion'
+import { CONDENSABLES, expand, type Expansion, type Nuclei } from '../../mechanisms/moist-expansion'
 import { exp, pow } from '../../elementary'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
 import type { Simulation, TraceColumn, Values } from '../face'
-import type { Detail } from '../accuracy'
+import { stepTolerance, type Detail } from '../accuracy'
 import { GAS_COLUMNS, TraceRows } from '../trace-rows'
 
 export const COLUMNS: readonly TraceColumn[] = [
@@ -23,8 +23,16 @@ export const NUCLEI: Readonly<Record<string, { name: string, number: number, cri
 /** Light and backdrop: the optical depth that the back row sees; assumption. */
 export const LIGHTS: Readonly<Record<string, { name: string, depth: number }>> = { torch: { name: 'a torch from the side, black behind', depth: 0.12 }, window: { name: 'ordinary room light', depth: 0.35 } }
 
-/** s after the release for which a room looks. */
-const LOOK = 25
+/** s after the release for which a room looks at most, and for which a cloud that stays is shown. */
+const LOOK = 120
+const SHOWN = 25
+/** A squeeze, and a second press, s: hands. Assumption. */
+const SQUEEZING = 0.6
+const AGAIN = 1.2
+/** Molar heat of the gas while it is shut in, and of what exchanges with the wall at one pressure, J/(mol K). */
+const CLOSED_HEAT = 20.9
+const OPEN_HEAT = 29.2
+const PRESS_POINTS = 12
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
@@ -40,71 +48,65 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   // Pumping: heat of compression, mostly lost to the wall within seconds; what is left fades while it is held.
   const strokes = squeezed ? 1 : Math.max(1, Math.ceil(gauge * volume / (outside * n.strokeVolume!)))
-  const pumping = squeezed ? 0.6 : strokes * n.strokeTime!
-  const relaxation = from * volume / (GAS_CONSTANT * room) * 21 / (n.wallTransfer! * area)
+  const pumping = squeezed ? SQUEEZING : strokes * n.strokeTime!
+  const moles = from * volume / (GAS_CONSTANT * room)
+  const contact = n.wallTransfer! * area
+  const relaxation = moles * CLOSED_HEAT / contact
   const adiabatic = room * (pow(from / outside, 2 / 7) - 1)
   const rate = pumping / relaxation
   const hot = adiabatic * (1 - exp(-rate)) / rate
   const start = room + hot * exp(-n.holdTime! / relaxation)
-  const saturation = n.dampness! * substance.saturation(room) / substance.saturation(start)
+  // Vapour: what was there before the press, squeezed together or joined by what the pump brings; the wet wall makes it up, or
+  // takes it, as heat goes (Lewis number of one), so that a short hold leaves it as it was.
+  const exchange = moles * OPEN_HEAT / contact
+  const wet = n.dampness! * substance.saturation(room)
+  const brought = values.choices.liquid === 'ethanol' ? 0 : n.relativeHumidity! * substance.saturation(room) * gauge / outside
+  const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange))
+  const vapourAt = (held: number): number => wet + (pressed - wet) * exp(-held / exchange)
   const kind = NUCLEI[values.choices.nuclei!] ?? NUCLEI.room!
   const nuclei: Nuclei = { number: n.nucleiNumber!, critical: values.choices.liquid === 'ethanol' && kind.critical > 2 ? 2.3 : kind.critical }
-  const molesOf = (pressure: number, temperature: number) => pressure * volume / (GAS_CONSTANT * temperature)
-  const vapourShare = (pressure: number) => Math.min(0.5, n.dampness! * substance.saturation(room) / pressure)
-  const add = (time: number, pressure: number, temperature: number, air: number, vapour: number, sat: number, liquid: number, depth: number) => rows?.add(time, {
-    pressure, gasTemperature: temperature, airMass: air * AIR_MOLAR_MASS, steamMass: vapour * substance.molarMass, saturation: sat, liquid, depth,
+  const row = (time: number, pressure: number, temperature: number, air: number, vapour: number, liquid: number, depth: number, ratio: number) => rows?.add(time, {
+    pressure, gasTemperature: temperature, airMass: air * AIR_MOLAR_MASS, steamMass: vapour * substance.molarMass, saturation: ratio, liquid, depth,
   })
-  const still = (time: number, pressure: number, temperature: number, sat: number) => {
-    const moles = molesOf(pressure, temperature)
-    const vapour = moles * vapourShare(pressure)
-    add(time, pressure, temperature, moles - vapour, vapour, sat, 0, 0)
+  const still = (time: number, pressure: number, temperature: number, partial: number) => {
+    const all = pressure * volume / (GAS_CONSTANT * temperature)
+    const vapour = all * Math.min(0.5, partial / pressure)
+    row(time, pressure, temperature, all - vapour, vapour, 0, 0, partial / substance.saturation(temperature))
   }
   if (rows) {
-    for (let i = 0; i <= 16; i++) still(pumping * i / 16, outside + gauge * i / 16, room + hot * i / 16, n.dampness!)
-    for (let i = 1; i <= 10; i++) still(pumping + n.holdTime! * i / 10, from, room + (start - room) + (hot - (start - room)) * exp(-n.holdTime! * i / 10 / relaxation) - 0, n.dampness!)
+    const hotAt = (t: number): number => t > 0 ? adiabatic * (t / pumping) * (1 - exp(-t / relaxation)) / (t / relaxation) : 0
+    for (let i = 0; i <= PRESS_POINTS; i++) {
+      const t = pumping * i / PRESS_POINTS
+      still(t, outside + gauge * i / PRESS_POINTS, room + hotAt(t), wet + (pressed - wet) * i / PRESS_POINTS)
+    }
+    for (let i = 1; i <= PRESS_POINTS; i++) {
+      const t = n.holdTime! * i / PRESS_POINTS
+      still(pumping + t, from, room + hot * exp(-t / relaxation), vapourAt(t))
+    }
   }
   const release = pumping + n.holdTime!
-  let deepest = 0
-  let coldest = start
-  let wettest = 0
-  let liquid = 0
-  let radius = 0
-  let seenAt: number | undefined
-  let goneAt: number | undefined
   const threshold = n.visibleDepth!
-  let last: Mist | undefined
-  let atCold = { temperature: start, air: 0, vapour: 0, pressure: from, time: 0 }
-  expand(
-    { from, to: outside, release: n.releaseTime!, wall: room, start, volume, area, transfer: n.wallTransfer!, substance, saturation, nuclei }, LOOK,
-    (m) => {
-      const depth = opticalDepth(m, substance.density, across)
-      if (depth > deepest) {
-        deepest = depth
-        liquid = m.liquid
-        radius = m.radius
-      }
-      if (m.temperature < coldest) {
-        coldest = m.temperature
-        atCold = { temperature: m.temperature, air: m.air, vapour: m.vapour, pressure: m.pressure, time: m.time }
-      }
-      wettest = Math.max(wettest, m.saturation)
-      if (seenAt === undefined && depth >= threshold) seenAt = m.time
-      if (seenAt !== undefined && goneAt === undefined && depth < threshold * 0.6 && m.time > seenAt) goneAt = m.time
-      add(release + m.time, m.pressure, m.temperature, m.air, m.vapour, m.saturation, m.liquid * volume, depth)
-      last = { ...m }
-    },
-  )
-  // Pressed once more: warm and dry again.
-  const end = release + (last?.time ?? 0)
-  if (rows && last) for (let i = 1; i <= 8; i++) add(end + 1.2 * i / 8, outside + gauge * i / 8, last.temperature + (room + 0.5 * adiabatic - last.temperature) * i / 8,
-    molesOf(outside + gauge * i / 8, room) * 0.98, last.vapour, last.saturation * (1 - 0.4 * i / 8), last.liquid * volume * Math.max(0, 1 - i / 5),
-    opticalDepth(last, substance.density, across) * Math.max(0, 1 - i / 5))
-  const moles0 = molesOf(from, start)
+  const plan: Expansion = {
+    from, to: outside, release: n.releaseTime!, wall: room, start, vapour: vapourAt(n.holdTime!), volume, area, transfer: n.wallTransfer!, path: across, substance, nuclei,
+  }
+  const tolerance = stepTolerance(detail, refinement)
+  const ended = expand(plan, LOOK, threshold, tolerance)
+  const { seen: seenAt, gone: goneAt, coldest } = ended
+  // Shown: the cloud for as long as it stays, and then pressed once more.
+  const shown = Math.min(ended.end, goneAt === undefined ? SHOWN : 1.5 * goneAt)
+  if (rows) {
+    expand({ ...plan, again: { at: shown, within: AGAIN } }, shown + AGAIN, threshold, tolerance, (m) => {
+      row(release + m.time, m.pressure, m.temperature, m.air, m.vapour, m.liquid * volume, m.depth, m.saturation)
+    })
+  }
+  const end = release + shown
   const r = GAS_CONSTANT / volume
-  const left = moles0 - atCold.air - atCold.vapour
+  const moles0 = from * volume / (GAS_CONSTANT * start)
+  const left = moles0 - coldest.air - coldest.vapour
+  const deepest = ended.deepest
   return {
     results: {
-      peakPressureDifference: gauge, coldest, dryCold: start * pow(outside / from, 2 / 7), supersaturation: wettest, liquidWater: liquid, dropRadius: radius,
+      peakPressureDifference: gauge, coldest: coldest.temperature, dryCold: start * pow(outside / from, 2 / 7), supersaturation: ended.wettest, liquidWater: ended.liquid, dropRadius: ended.radius,
         opticalDepth: deepest, ...(!squeezed && { strokes }),
       stopperForce: gauge * Math.PI * n.stopperDiameter! * n.stopperDiameter! / 4, ratingShare: gauge / n.pressureRating!,
         storedEnergy: from * volume * (1 - pow(outside / from, 2 / 7)) / 0.4,
@@ -113,17 +115,17 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     events: [{ id: 'release', name: 'let go', time: release }, ...(seenAt === undefined ? [] : [{ id: 'cloud', name: 'cloud', time: release + seenAt }])],
     outcome: deepest >= threshold ? 'cloud' : deepest >= threshold / 4 ? 'faint' : 'clear',
     details: {
-      stationPressure: outside, sealing: release, timeOfLifting: 0, threshold, start, coldTime: atCold.time, dischargeRow: left * r * start,
-        coolingRow: (atCold.air + atCold.vapour) * r * (start - atCold.temperature),
-      difference: from - atCold.pressure, showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
+      stationPressure: outside, sealing: release, timeOfLifting: 0, threshold, start, coldTime: coldest.time, dischargeRow: left * r * start,
+        coolingRow: (coldest.air + coldest.vapour) * r * (start - coldest.temperature),
+      difference: left * r * start + (coldest.air + coldest.vapour) * r * (start - coldest.temperature), showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
     },
     trace: rows && (() => {
       rows.stage('press', squeezed ? 'squeezing' : 'pumping', pumping)
       rows.stage('hold', 'hold', release)
-      const early = release + Math.min(6 * n.releaseTime!, 3)
+      const early = Math.min(end, release + Math.min(6 * n.releaseTime!, 3))
       rows.stage('hush', 'release', early)
       rows.stage('after', 'aftermath', end)
-      rows.stage('again', 'second press', end + 1.2)
+      rows.stage('again', 'second press', end + AGAIN)
       return rows.finish()
     })(),
   }

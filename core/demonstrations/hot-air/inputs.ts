@@ -13,7 +13,7 @@ export const WALL_TRANSFER = (standard: number): QuantityInput => coefficient(
 export const fuelOf = (id: string | undefined): Fuel => (FUELS as Record<string, Fuel>)[id ?? 'paper'] ?? FUELS.paper
 
 /** Partial pressure of vapour in the room's air, Pa. */
-export const roomVapour = ({ numbers: n }: Values): number => n.relativeHumidity! * quickSaturationPressure(Math.max(273.2, n.airTemperature!))
+export const roomVapour = ({ numbers: n }: Values): number => n.relativeHumidity! * quickSaturationPressure(n.airTemperature!)
 
 export const HOT_COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'oxygen', name: 'oxygen in the gas', quantity: 'fraction' }]
 

@@ -21,16 +21,17 @@ const POOL_CONDUCTANCE = 500
  *
  * @param flowPerWidth kg/(s m)
  * @returns W/(m2 K)
- * @source W. Wilke, VDI-Forschungsheft 490 (1962), for turbulent falling films, in the form h (ν²/g)^(1/3)/k = 0.0323 Re^(1/5) Pr^0.344;
- *   laminar below Re 400: 1.88 k/δ with Nusselt's film thickness; from memory
+ * @source W. Wilke, VDI-Forschungsheft 490 (1962), falling films that are heated, with Re = Γ/η, in the form h (ν²/g)^(1/3)/k:
+ *   laminar 1.30 Re^(-1/3), wavy 0.0425 Re^(1/5) Pr^0.344, turbulent 0.0136 Re^(2/5) Pr^0.344; the greatest of them holds; from memory
  */
 export function fallingFilmConductance(flowPerWidth: number): number {
   const { conductivity, kinematicViscosity, prandtl } = BATH_WATER
   const gravityLength = pow(kinematicViscosity * kinematicViscosity / 9.81, 1 / 3)
-  const reynolds = 4 * flowPerWidth / (1000 * kinematicViscosity)
-  const turbulent = 0.0323 * pow(reynolds, 0.2) * pow(prandtl, 0.344)
-  const laminar = 1.88 / pow(0.75 * reynolds, 1 / 3)
-  return (turbulent > laminar ? turbulent : laminar) * conductivity / gravityLength
+  const reynolds = flowPerWidth / (1000 * kinematicViscosity)
+  const wavy = 0.0425 * pow(reynolds, 0.2) * pow(prandtl, 0.344)
+  const turbulent = 0.0136 * pow(reynolds, 0.4) * pow(prandtl, 0.344)
+  const laminar = 1.3 / pow(reynolds, 1 / 3)
+  return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength
 }
 
 /**

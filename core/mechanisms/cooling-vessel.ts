@@ -15,7 +15,8 @@ import type { OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { heldFraction, wallInertance } from './collapse'
-import { jetCondensation, openingFlow, type Jet, slugAcceleration, slugLength, spraySteam } from './inflow'
+import { openingFlow } from './nozzle-flow'
+import { jetCondensation, type Jet, slugAcceleration, slugLength, spraySteam } from './inflow'
 import type { Room, SteamVessel } from './steam-vessel'
 
 /**
@@ -43,23 +44,25 @@ export const COOLING = {
   lost: 8,
   /** 1/s */
   losing: 9,
+  /** momentum that water has brought in, N s */
+  impulse: 10,
   /** kg */
-  condensedOnWall: 10,
+  condensedOnWall: 11,
   /** kg */
-  condensedOnWater: 11,
+  condensedOnWater: 12,
   /** kg */
-  condensedAsFog: 12,
+  condensedAsFog: 13,
 } as const
-export const COOLING_SIZE = 13
+export const COOLING_SIZE = 14
 
 /** Specific heat of vapour at constant volume, J/(kg K). */
 const VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT
 /** Specific heat of dry air at constant pressure, J/(kg K). */
 const AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTANT
 /** Time in which supercooled vapour turns to fog, s; short against a hush, long against the solver's least step. */
-const FOG_TIME = 3e-3
+const FOG_TIME = 30e-3
 /** Half the width over which fog sets in, K: a gas that hovers about its dew point would otherwise stop the integrator at every turn. */
-const FOG_EDGE = 1.5
+const FOG_EDGE = 3
 /** Natural convection of the gas inside, W/(m2 K). */
 const INSIDE_GAS_CONDUCTANCE = 8
 /** Gas to water that splashes about below it, W/(m2 K of cross-section): forced convection and drops. Assumption. */
@@ -74,6 +77,10 @@ const LEAK_SPEED = 300
 const CREEP_EDGE = 20
 /** Half the difference over which a leak turns from outward to inward, Pa. */
 const TURNING = 5
+/** Vapour this little above the coldest dew point counts as none, K. */
+const LAST_STEAM = 0.5
+/** Slower than this nothing changes: K/s, and shares of pressure or volume a second. */
+const [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6]
 /** Water that clings inside whatever was poured out, kg. */
 const CLINGING_WATER = 2e-5
 
@@ -119,7 +126,7 @@ export interface CoolingPlan {
   /** W/(m2 K) */ surfaceConductance: number
 }
 
-const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-4, 1e-4, 1e-4)
+const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-2, 1e-4, 1e-4, 1e-4)
 
 /** Wall's middle to either face, W/(m2 K). */
 const halfWall = ({ solid, wallThickness }: { solid: Solid, wallThickness: number }): number => 2 * solid.conductivity / wallThickness
@@ -179,6 +186,7 @@ export class CoolingVessel implements OdeSystem {
   private readonly mouthDepth: number
   private readonly entryLoss: number
   private readonly critical293: number
+  private readonly rates = new Float64Array(COOLING_SIZE)
 
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
   constructor(readonly plan: CoolingPlan, withTotals: boolean) {
@@ -237,7 +245,7 @@ export class CoolingVessel implements OdeSystem {
 
   /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. A creeping wall's rate is no unknown. */
   get totals(): number {
-    if (this.wall === 'moving') return this.counted
+    if (this.wall === 'moving') return this.counted + 1
     return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
   }
 
@@ -274,6 +282,24 @@ export class CoolingVessel implements OdeSystem {
   held(state: Float64Array): number {
     const { residualLoad, stiffening, packing } = this.plan.strength
     return this.critical(state) * heldFraction(state[COOLING.lost]!, residualLoad, stiffening, packing)
+  }
+
+  /**
+   * Below zero once nothing more can come of a closed vessel: no steam left to condense at the coldest of what surrounds it,
+   * or every temperature and the pressure as good as still.
+   */
+  closedUnrest(time: number, state: Float64Array): number {
+    const { room, coolant } = this.plan
+    const coldest = coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
+    const volume = this.gasVolume(state)
+    const steam = quickSaturationTemperature(state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / volume) - coldest
+    if (steam < LAST_STEAM) return steam / LAST_STEAM - 1
+    const rates = this.rates
+    this.derivatives(time, state, rates)
+    const warming = Math.max(Math.abs(rates[COOLING.wetWall]!), Math.abs(rates[COOLING.dryWall]!), Math.abs(rates[COOLING.liquid]!)) / STILL_WARMTH
+    const amount = state[COOLING.vapour]! * WATER_GAS_CONSTANT + state[COOLING.air]! * AIR_GAS_CONSTANT
+    const relative = (rates[COOLING.vapour]! * WATER_GAS_CONSTANT + rates[COOLING.air]! * AIR_GAS_CONSTANT) / amount + rates[COOLING.gas]! / state[COOLING.gas]!
+    return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost]! / STILL_PRESSURE) - 1
   }
 
   /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
@@ -340,7 +366,8 @@ export class CoolingVessel implements OdeSystem {
     let surfaceHeat = throughAir * crossSection * toSurface
     if (toSurface < 0) {
       // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through the air.
-      const boiling = liquid - quickSaturationTemperature(pressure)
+      const over = liquid - quickSaturationTemperature(pressure)
+      const boiling = over <= -1 ? 0 : over >= 1 ? over : (over + 1) * (over + 1) / 4
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection * boiling
     }
     const surface = surfaceHeat / latent
@@ -348,6 +375,7 @@ export class CoolingVessel implements OdeSystem {
     let liquidHeat = surfaceHeat
     slope[COOLING.speed] = 0
     slope[COOLING.drawnIn] = 0
+    slope[COOLING.impulse] = 0
     if (this.open) {
       // The water in mouth and stem. With none left inside, no more can fall out.
       const speed = state[COOLING.speed]!
@@ -366,9 +394,10 @@ export class CoolingVessel implements OdeSystem {
       const inflow = emptying ? 0 : density * this.mouthArea * speed
       slope[COOLING.speed] = emptying && drive < 0 ? -speed * 1e3 : slugAcceleration(drive, speed, density, length, loss)
       slope[COOLING.drawnIn] = inflow
+      slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
       if (entering > 0) {
-        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, speed, this.plan.vessel.height - this.rise(drawnIn))
+        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, this.plan.vessel.height - this.rise(drawnIn))
         liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
       }
     } else {
@@ -377,7 +406,7 @@ export class CoolingVessel implements OdeSystem {
       if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
       if (this.sprayFlow > 0 && this.cooled) {
         const spray = this.plan.spray!
-        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, layer, spray.contact)
+        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact)
         liquidHeat += jet * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid)
       }
     }
@@ -388,7 +417,7 @@ export class CoolingVessel implements OdeSystem {
     let leakHeat = 0
     let vapourOut = 0
     if (this.leakArea > 0) {
-      const flow = openingFlow(this.leakArea, outside - pressure, room.airDensity)
+      const flow = openingFlow(this.leakArea, outside, room.airDensity, pressure, (air + vapour) / volume)
       // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each turn.
       const across = (outside - pressure) / (2 * TURNING) + 0.5
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across)

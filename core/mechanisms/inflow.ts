@@ -1,5 +1,7 @@
 /** Water pushed by the outside air through a mouth or neck. */
-import { quickLatentHeat } from '../substances/steam-tables'
+import { ln, pow } from '../elementary'
+import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
+import { WATER_GAS_CONSTANT } from '../substances/water'
 import { GRAVITY, LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
 
 /**
@@ -25,9 +27,6 @@ export const slugAcceleration = (drive: number, speed: number, density: number, 
  */
 export const slugLength = (passage: number, diameter: number): number => passage + 8 / (3 * Math.PI) * diameter / 2
 
-/** Conduction inside a drop about 1 mm across, W/(m2 K): k (2π²/3)/d, first term of the series for a sphere (Carslaw & Jaeger). */
-const DROP_CONDUCTANCE = 4300
-
 /** A jet of water in steam. */
 export interface Jet {
   /** K */ water: number
@@ -45,12 +44,13 @@ export interface Jet {
  *
  * @param dewPoint K
  * @param airConductance of the air layer, W/(m2 K); in series with the water's own conductance
+ * @param pressure inside, Pa
  * @param speed m/s
  * @param room height above the mouth that is free, m
  * @source form of S. Kim & A. F. Mills, J. Heat Transfer 111 (1989) 1068 (turbulent jets in steam, St about 0.01); the
  *   spray's share is an assumption with a wide spread, shaped on spray condensers
  */
-export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, speed: number, room: number): number {
+export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, pressure: number, speed: number, room: number): number {
   const subcooling = dewPoint - jet.water
   if (!(subcooling > 0) || !(speed > 0) || !(room > 0)) return 0
   const capacityFlux = 1000 * LIQUID_SPECIFIC_HEAT * speed
@@ -59,35 +59,49 @@ export function jetCondensation(jet: Jet, dewPoint: number, airConductance: numb
   const rise = speed * speed / (2 * GRAVITY)
   const units = 4 * effective * (rise < room ? rise : room) / jet.diameter
   const unbroken = units / (1 + units)
-  const sprayed = rise > room ? (1 - room / rise) * spraySteam(jet.water, dewPoint, airConductance, jet.sprayContact) : 0
+  const sprayed = rise > room ? (1 - room / rise) * spraySteam(jet.water, dewPoint, pressure, jet.sprayContact) : 0
   return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint) + (1 - unbroken) * sprayed
+}
+
+/** Drops about a millimetre across: m. */
+const DROP = 1e-3
+/** Conduction inside such a drop, W/(m2 K): k (2π²/3)/d, first term of the series for a sphere (Carslaw & Jaeger). */
+const DROP_CONDUCTANCE = 0.65 * 2 * Math.PI * Math.PI / 3 / DROP
+/** Its speed in steam, m/s: the fall of such drops (R. Gunn & G. D. Kinzer, J. Meteorol. 6 (1949) 243: 4 m/s for 1 mm). */
+const DROP_SPEED = 4
+/** Steam with some air near 80 °C and 1 bar: kinematic viscosity and diffusion coefficient, m2/s; Incropera & DeWitt, tables A.4 and A.8, from memory. */
+const [GAS_VISCOSITY, DIFFUSION] = [2.1e-5, 3.6e-5]
+/** Ranz & Marshall's Sherwood number, 2 + 0.6 Re^1/2 Sc^1/3, at one atmosphere. */
+const SHERWOOD = 2 + 0.6 * Math.sqrt(DROP_SPEED * DROP / GAS_VISCOSITY) * pow(GAS_VISCOSITY / DIFFUSION, 1 / 3)
+
+/**
+ * Conductance of steam through air to a drop, W/(m2 K) on the difference between dew point and drop.
+ *
+ * @param pressure Pa @param dewPoint K @param water temperature of the drop on the mean of its way, K
+ * @source W. E. Ranz & W. R. Marshall, Chem. Eng. Prog. 48 (1952) 141 and 173, with Stefan's flow through still air,
+ *   m = (p M/R T)(D/d) Sh ln((1 − y_i)/(1 − y)); a wall's correlation (Uchida) is far too low for drops
+ */
+export function dropConductance(pressure: number, dewPoint: number, water: number): number {
+  const vapour = Math.min(0.9995, quickSaturationPressure(dewPoint) / pressure)
+  const surface = Math.min(vapour, quickSaturationPressure(water) / pressure)
+  const flux = pressure / (WATER_GAS_CONSTANT * dewPoint) * (DIFFUSION * 101325 / pressure) / DROP * SHERWOOD * ln((1 - surface) / (1 - vapour))
+  return flux * quickLatentHeat(dewPoint) / Math.max(dewPoint - water, 0.1)
 }
 
 /**
  * Vapour that spread-out spray condenses, in kg per kg of water.
  *
+ * Drops take up 1 − exp(−N) of what would heat them to the dew point; `contact` is that share in pure steam, where only the
+ * inside of the drop resists, and air round it lowers N by its resistance.
  * @param water temperature, K
  * @param dewPoint K
- * @param airConductance of the air layer, W/(m2 K); in series with conduction inside the drops
- * @param contact share of its capacity for heat that it uses in pure steam
+ * @param pressure Pa
+ * @param contact share of its capacity for heat that it uses in pure steam, under 1
  */
-export function spraySteam(water: number, dewPoint: number, airConductance: number, contact: number): number {
+export function spraySteam(water: number, dewPoint: number, pressure: number, contact: number): number {
   const subcooling = dewPoint - water
-  if (!(subcooling > 0)) return 0
-  return contact * airConductance / (airConductance + DROP_CONDUCTANCE) * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint)
+  if (!(subcooling > 0) || !(contact > 0)) return 0
+  const gas = dropConductance(pressure, dewPoint, water + 0.6 * subcooling)
+  const share = contact < 1 ? 1 - pow(1 - contact, gas / (gas + DROP_CONDUCTANCE)) : 1
+  return share * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint)
 }
-
-/** Difference below which an opening's flow is eased towards zero, Pa: keeps its slope finite for the integrator. */
-const EASED = 50
-
-/**
- * Gas through a small opening, quasi-steady and incompressible (within a tenth up to a third of an atmosphere).
- *
- * @param area m2, contraction included
- * @param difference upstream less downstream, Pa; negative flows the other way
- * @param density upstream, kg/m3
- * @returns kg/s
- * @source orifice equation, F. M. White, Fluid Mechanics, 4th ed. (1999), sect. 6.10
- */
-export const openingFlow = (area: number, difference: number, density: number): number =>
-  area * difference * Math.sqrt(2 * density / (Math.abs(difference) + EASED))

@@ -5,7 +5,7 @@ import { COOLING, type CoolingVessel } from './cooling-vessel'
 /** Explicit steps tried in each part of the plunge: the collapse needs fewer, a long slow fill more. */
 const EXPLICIT_STEPS = 30
 /** How long the vessel is watched after the seal, s. */
-export const LONGEST_PLUNGE = 15
+export const LONGEST_PLUNGE = 900
 
 export interface PlungeEnd {
   /** s from the seal; undefined if the wall's strength is never reached */
@@ -48,27 +48,20 @@ export function plunge(
   let peakDifference = 0
   let timeOfPeak = 0
   let peakSpeed = 0
-  let impulse = 0
-  let before = 0
   let time = 0
   const occurrences: Occurrence[] = []
-  const onStep = (at: number, s: Float64Array) => {
-    const difference = system.difference(s)
-    if (difference > peakDifference) { peakDifference = difference; timeOfPeak = at }
-    const speed = s[COOLING.speed]!
-    if (speed > peakSpeed) peakSpeed = speed
-    if (s[COOLING.drawnIn]! > before) impulse += speed * (s[COOLING.drawnIn]! - before)
-    before = s[COOLING.drawnIn]!
-    record?.(at, s)
-  }
+  const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed]! }]
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
   while (time < longest) {
     const events = system.wall === 'moving' ? [stops, mouthFull, full] : [hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
     const end = system.dependsOnTime ? system.plungeTime : longest
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps: EXPLICIT_STEPS, events, onStep })
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps: EXPLICIT_STEPS, events, peaks, onStep: record, between: record ? 1 : 0 })
     time = stage.time
+    const { difference, speed } = stage.peaks
+    if (difference!.value > peakDifference) { peakDifference = difference!.value; timeOfPeak = difference!.time }
+    peakSpeed = Math.max(peakSpeed, speed!.value)
     for (const o of stage.occurrences) {
       if (o.id !== 'mouth-full' || !occurrences.some(p => p.id === 'mouth-full')) {
         if (o.id !== 'yield' && o.id !== 'wall-stops' && o.id !== 'settled' && o.id !== 'still') occurrences.push(o)
@@ -89,5 +82,5 @@ export function plunge(
       state[COOLING.losing] = 1e-6
     }
   }
-  return { hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse, occurrences }
+  return { hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse]!, occurrences }
 }

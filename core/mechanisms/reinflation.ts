@@ -5,7 +5,7 @@ import { WATER_GAS_CONSTANT } from '../substances/water'
 import { LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
 import { Integrator, type OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
-import { openingFlow } from './inflow'
+import { gasThroughNozzle, openingFlow } from './nozzle-flow'
 import type { Room, SteamVessel } from './steam-vessel'
 
 /** Unknowns, by place in the state. */
@@ -28,6 +28,10 @@ export interface ReinflationPlan {
   /** m2 with contraction */ reliefArea: number
   /** Pa over the room at which the relief opens; 0: an open hole */ reliefSetting: number
 }
+
+/** A relief lifts in proportion to what is over its setting, and is wide open this share of the setting above it; common for spring-loaded ones. */
+const LIFT = 0.25
+const opened = (gauge: number, setting: number): number => Math.min(1, Math.max(0, (gauge - setting) / (LIFT * setting)))
 
 class ReinflationSystem implements OdeSystem {
   readonly size = 4
@@ -71,8 +75,10 @@ class ReinflationSystem implements OdeSystem {
     const latent = quickLatentHeat(temperature)
 
     // Out through the relief once it lifts; in through an open hole while the inside is below the room.
-    const drive = reliefSetting > 0 ? Math.max(0, gauge - reliefSetting) : gauge
-    const flow = drive >= 0 ? openingFlow(reliefArea, drive, (vapour + air) / volume) : openingFlow(reliefArea, drive, room.airDensity)
+    const density = (vapour + air) / volume
+    const flow = reliefSetting > 0
+      ? opened(gauge, reliefSetting) * gasThroughNozzle(reliefArea, room.pressure + gauge, density, room.pressure)
+      : -openingFlow(reliefArea, room.pressure, room.airDensity, room.pressure + gauge, density)
     const airOut = flow > 0 ? flow * air / (vapour + air) : flow
     const vapourOut = flow > 0 ? flow - airOut : 0
 

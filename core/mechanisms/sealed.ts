@@ -1,12 +1,9 @@
-/** Runs a closed vessel from the seal until it has gone, or nothing more will come of it; see `cooling-vessel.ts`. */
+/** Runs a closed vessel from the seal until nothing more can come of it; see `cooling-vessel.ts`. */
 import { integratorOf, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
-import { openingFlow } from './inflow'
 
-/** How long a sealed vessel is watched, s: beyond it nobody waits. */
-export const LONGEST_SEALED = 3600
-/** The collapse is watched for this long, and for this share of the hush, whichever is more. */
-const AFTERWARDS = { seconds: 5, share: 0.5 }
+/** Longest that a sealed vessel is followed, s: by then everything has reached its last temperature. */
+export const LONGEST_SEALED = 12 * 3600
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */
@@ -15,19 +12,19 @@ const CREEP_TOLERANCE = 3
 const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
 const COLLAPSE_STEPS = 40
-/** Difference from which a leak that eats it up again ends the watch, Pa. */
-const WORTH_WATCHING = 1500
+/** The difference is past its greatest once it has fallen to this share of it. */
+const OVER = 0.9
 /** Volume lost that shows, as a fraction. */
 const SHOWS = 0.02
 
 export interface SealedEnd {
   /** s from the seal; undefined if it never goes */
   hush: number | undefined
+  /** s from the seal at which the difference first passes `talkAt` */ talk: number | undefined
   /** Pa */ peakDifference: number
   /** s from the seal */ timeOfPeak: number
   /** s from the seal: when the difference first came within a twentieth of its greatest */ noMore: number
   /** s from the seal */ end: number
-  /** kg/s let in through the leak, at most */ peakLeak: number
 }
 
 export interface SealedOptions {
@@ -35,6 +32,8 @@ export interface SealedOptions {
   /** a soft wall folds as the difference grows and has no sudden moment; its hush ends when the fold shows */ soft?: boolean
   /** s */ longest?: number
   /** s from the seal until the coolant is there; 0 if left out */ coolDelay?: number
+  /** Pa */ talkAt?: number
+  /** true: stop once the difference falls off from its greatest */ untilPeak?: boolean
   record?: (time: number, state: Float64Array) => void
 }
 
@@ -42,52 +41,54 @@ const times: number[] = []
 const differences: number[] = []
 
 /**
- * Follows a closed vessel from the seal.
+ * Follows a closed vessel from the seal: until every act has been done and the gas has nothing left to condense at its coldest
+ * wall, or nothing changes any more.
  *
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  */
 export function coolSealed(system: CoolingVessel, state: Float64Array, options: SealedOptions): SealedEnd {
-  const { leakArea, room } = system.plan
-  const { tolerance, soft = false, longest = LONGEST_SEALED, coolDelay = 0, record } = options
+  const { tolerance, soft = false, longest = LONGEST_SEALED, coolDelay = 0, talkAt, untilPeak = false, record } = options
+  const difference = (_: number, s: Float64Array): number => system.difference(s)
   const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
   const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing]! }
   const shows: OdeEvent = { id: 'shows', direction: 1, stops: false, value: (_, s) => s[COOLING.lost]! - SHOWS }
-  const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (_, s) => system.unrest(s) }
-  let peakDifference = 0
+  const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (t, s) => system.closedUnrest(t, s) }
+  const talk: OdeEvent[] = talkAt === undefined ? [] : [{ id: 'talk', direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }]
+  let peakDifference = -Infinity
   let timeOfPeak = 0
-  let peakLeak = 0
-  // Once air has leaked in to make up nearly half the difference, it is over.
-  const lost: OdeEvent = { id: 'leaked', direction: -1, stops: true, value: (_, s) => peakDifference > WORTH_WATCHING ? system.difference(s) - 0.6 * peakDifference : 1 }
+  // The greatest so far is known to the steps kept; falling off by a tenth tells that it is over.
+  let greatest = 0
+  const falls: OdeEvent[] = untilPeak ? [{ id: 'falls', direction: -1, stops: true, value: (_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1 }] : []
   let hush: number | undefined
+  let talked: number | undefined
   let time = 0
-  let end = longest
   times.length = differences.length = 0
   const onStep = (at: number, s: Float64Array) => {
-    const difference = system.difference(s)
-    if (difference > peakDifference) { peakDifference = difference; timeOfPeak = at }
+    const now = system.difference(s)
     times.push(at)
-    differences.push(difference)
-    if (leakArea > 0) {
-      const leak = openingFlow(leakArea, difference, room.airDensity)
-      if (leak > peakLeak) peakLeak = leak
-    }
+    differences.push(now)
+    if (now > greatest) greatest = now
     record?.(at, s)
   }
   const integrator = integratorOf(system.size)
   system.wall = soft ? 'creeping' : 'standing'
   system.cooled = coolDelay <= 0
-  while (time < end) {
-    const events = system.wall === 'standing' ? [critical, settled, lost] : system.wall === 'moving' ? [stops] : [shows, settled, lost]
+  while (time < longest) {
+    const watched = [...talk, ...falls, ...(system.cooled ? [settled] : [])]
+    const events = system.wall === 'standing' ? [critical, ...watched] : system.wall === 'moving' ? [stops] : [shows, ...watched]
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
-    const until = Math.min(end, system.cooled ? Infinity : coolDelay, sudden)
+    const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
       tolerance: system.wall === 'creeping' && !soft ? CREEP_TOLERANCE * tolerance : tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep,
+      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep, between: 2,
+      peaks: [{ id: 'difference', value: difference }],
     })
     time = stage.time
-    const shown = stage.occurrences.find(o => o.id === 'shows')
-    if (soft && shown && hush === undefined) hush = shown.time
-    if (stage.stoppedBy === undefined && until < end) {
+    const { value, time: at } = stage.peaks.difference!
+    if (value > peakDifference) { peakDifference = value; timeOfPeak = at }
+    talked ??= stage.occurrences.find(o => o.id === 'talk')?.time
+    if (soft) hush ??= stage.occurrences.find(o => o.id === 'shows')?.time
+    if (stage.stoppedBy === undefined) {
       if (!system.cooled && time >= coolDelay) system.cooled = true
       if (time >= sudden) {
         system.wall = 'creeping'
@@ -95,10 +96,9 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       }
       continue
     }
-    if (stage.stoppedBy === undefined || stage.stoppedBy === 'settled' || stage.stoppedBy === 'leaked') break
+    if (stage.stoppedBy === 'settled' || stage.stoppedBy === 'falls') break
     if (stage.stoppedBy === 'critical') {
       hush = time
-      end = Math.min(longest, time + Math.max(AFTERWARDS.seconds, AFTERWARDS.share * time))
       system.wall = 'moving'
       state[COOLING.losing] = 1e-6
     } else {
@@ -106,6 +106,14 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       state[COOLING.losing] = 0
     }
   }
-  const index = differences.findIndex(d => d >= NO_MORE * peakDifference)
-  return { hush, peakDifference, timeOfPeak, noMore: index < 0 ? time : times[index]!, end: time, peakLeak }
+  peakDifference = Math.max(0, peakDifference)
+  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: firstReached(NO_MORE * peakDifference) ?? time, end: time }
+}
+
+/** When the difference first reached a value, in a straight line between the points kept; undefined if never. */
+function firstReached(value: number): number | undefined {
+  const index = differences.findIndex(d => d >= value)
+  if (index <= 0) return index < 0 ? undefined : times[0]
+  const [before, after] = [differences[index - 1]!, differences[index]!]
+  return times[index - 1]! + (times[index]! - times[index - 1]!) * (value - before) / (after - before)
 }

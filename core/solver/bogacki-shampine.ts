@@ -6,7 +6,6 @@ import type { Stepper } from './stepper'
  * Source: P. Bogacki & L. F. Shampine, Appl. Math. Lett. 2 (1989) 321.
  */
 export class BogackiShampineStepper implements Stepper {
-  readonly order = 3
   evaluations = 0
   private readonly k2: Float64Array
   private readonly k3: Float64Array
@@ -38,5 +37,15 @@ export class BogackiShampineStepper implements Stepper {
     }
     this.evaluations += 3
     return true
+  }
+
+  /** Cubic Hermite interpolant, as exact as the step itself. */
+  interpolate(share: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array, toSlope: Float64Array, out: Float64Array): void {
+    const rest = 1 - share
+    const a = (1 + 2 * share) * rest * rest
+    const b = share * rest * rest * step
+    const c = share * share * (3 - 2 * share)
+    const d = -share * share * rest * step
+    for (let i = 0; i < this.size; i++) out[i] = a * from[i]! + b * fromSlope[i]! + c * to[i]! + d * toSlope[i]!
   }
 }

@@ -2,19 +2,21 @@
  * Adaptive integration with located events.
  *
  * Starts with explicit steps where the caller says that they may pay, and goes over to Rosenbrock steps when the explicit
- * ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the cubic Hermite
+ * ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the stepper's own
  * interpolant of a step by the Illinois variant of false position. The same input gives the same bits: there is no random
  * choice and no clock.
  */
 import { BogackiShampineStepper } from './bogacki-shampine'
 import { RosenbrockStepper } from './rosenbrock'
-import { pow } from '../elementary'
 import { PeakTracker } from './peak-tracker'
 import type { Stepper } from './stepper'
 import type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem } from './system'
 
 const MOST_STEPS = 20000
-const MOST_GROWTH = 4
+const MOST_GROWTH = 5
+const SAFETY = 0.85
+/** Fourth root, by square roots, which give the same bits everywhere: the step's error goes with its fourth power, or nearly. */
+const smallRoot = (error: number): number => Math.sqrt(Math.sqrt(error))
 
 export interface IntegrationOptions {
   /** relative error aimed at in one step; against `system.scale` where an unknown is near zero */
@@ -62,7 +64,7 @@ export class Integrator {
     const { scale, reference } = system
     const occurrences: Occurrence[] = []
     const eventValues: number[] = events.map(e => e.value(start, state))
-    const trackers = peaks.map(peak => new PeakTracker(peak, size))
+    const trackers = peaks.map(peak => new PeakTracker(peak))
     const evaluationsBefore = this.explicit.evaluations + this.implicit.evaluations
     let stepper: Stepper = explicitSteps > 0 ? this.explicit : this.implicit
     let { slope, nextSlope } = this
@@ -79,16 +81,20 @@ export class Integrator {
       peaks: Object.fromEntries(trackers.map(t => [t.id, t.best])),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
+    /** State at a share of the step at hand; the array is reused. */
+    const within = (share: number): Float64Array => {
+      stepper.interpolate(share, step, state, slope, reached, nextSlope, scratch)
+      return scratch
+    }
     const draw = (share: number): void => {
       for (let k = 1; k <= between; k++) {
         const part = share * k / (between + 1)
-        this.interpolate(part, step, state, slope, reached, nextSlope, scratch)
-        onStep!(time + part * step, scratch)
+        onStep!(time + part * step, within(part))
       }
     }
 
     system.derivatives(time, state, slope)
-    for (const tracker of trackers) tracker.start(time, state, slope, step)
+    for (const tracker of trackers) tracker.start(time, state)
     onStep?.(time, state)
     while (time < end) {
       if (steps + rejected > MOST_STEPS) throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
@@ -119,7 +125,7 @@ export class Integrator {
       if (!(error <= 1)) {
         rejected++
         justRejected = true
-        step *= error < Infinity ? Math.max(0.1, 0.9 * pow(error, -1 / stepper.order)) : 0.1
+        step *= error < Infinity ? Math.max(0.1, SAFETY / smallRoot(error)) : 0.1
         continue
       }
 
@@ -138,20 +144,20 @@ export class Integrator {
         const after = event.value(reachedTime, reached)
         eventValues[e] = after
         if (!(event.direction > 0 ? before < 0 && after >= 0 : before > 0 && after <= 0)) continue
-        const share = this.locate(event, time, step, state, slope, reached, nextSlope, before, after)
+        const share = locate(event, time, step, within, before, after)
         occurrences.push({ id: event.id, time: time + share * step })
         if (event.stops && share < stopShare) { stopShare = share; stoppedBy = event.id }
       }
       if (stoppedBy !== undefined) {
         if (between > 0) draw(stopShare)
-        this.interpolate(stopShare, step, state, slope, reached, nextSlope, scratch)
-        for (const tracker of trackers) tracker.follow(time + step, reached, nextSlope, step, stopShare)
+        for (const tracker of trackers) tracker.follow(time, step, stopShare, reached, within)
+        within(stopShare)
         state.set(scratch)
         onStep?.(time + stopShare * step, state)
         return finish(time + stopShare * step, stoppedBy)
       }
       if (between > 0 && onStep) draw(1)
-      for (const tracker of trackers) tracker.follow(reachedTime, reached, nextSlope, step)
+      for (const tracker of trackers) tracker.follow(time, step, 1, reached, within)
       state.set(reached)
       time = reachedTime
       const held = slope
@@ -159,54 +165,38 @@ export class Integrator {
       nextSlope = held
       prepared = false
       onStep?.(time, state)
-      // After a rejection the step is not allowed to grow at once, or it would be rejected again.
-      const growth = error > 1e-3 ? Math.max(0.2, 0.9 * pow(error, -1 / stepper.order)) : MOST_GROWTH
+      // After a rejection the step is not allowed to grow at once, nor for a while past what was refused, or it would be rejected again.
+      const growth = error > 1e-3 ? Math.max(0.2, SAFETY / smallRoot(error)) : MOST_GROWTH
       step *= Math.min(growth, justRejected ? 1 : MOST_GROWTH)
       justRejected = false
       if (stepper === this.explicit && steps >= explicitSteps) stepper = this.implicit
     }
     return finish(end, undefined)
   }
+}
 
-  private interpolate(
-    share: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array, toSlope: Float64Array,
-    out: Float64Array,
-  ): void {
-    const rest = 1 - share
-    const a = (1 + 2 * share) * rest * rest
-    const b = share * rest * rest * step
-    const c = share * share * (3 - 2 * share)
-    const d = -share * share * rest * step
-    for (let i = 0; i < this.size; i++) out[i] = a * from[i]! + b * fromSlope[i]! + c * to[i]! + d * toSlope[i]!
-  }
-
-  /** Share of the step at which the event's value crosses zero. */
-  private locate(
-    event: OdeEvent, time: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array,
-    toSlope: Float64Array, before: number, after: number,
-  ): number {
-    let left = 0
-    let right = 1
-    let leftValue = before
-    let rightValue = after
-    let side = 0
-    for (let round = 0; round < 60 && right - left > 1e-12; round++) {
-      const share = (left * rightValue - right * leftValue) / (rightValue - leftValue)
-      if (!(share > left && share < right)) break
-      this.interpolate(share, step, from, fromSlope, to, toSlope, this.scratch)
-      const value = event.value(time + share * step, this.scratch)
-      if ((value < 0) === (before < 0) && value !== 0) {
-        left = share
-        leftValue = value
-        if (side === -1) rightValue *= 0.5
-        side = -1
-      } else {
-        right = share
-        rightValue = value
-        if (side === 1) leftValue *= 0.5
-        side = 1
-      }
+/** Share of the step at which the event's value crosses zero. */
+function locate(event: OdeEvent, time: number, step: number, within: (share: number) => Float64Array, before: number, after: number): number {
+  let left = 0
+  let right = 1
+  let leftValue = before
+  let rightValue = after
+  let side = 0
+  for (let round = 0; round < 60 && right - left > 1e-12; round++) {
+    const share = (left * rightValue - right * leftValue) / (rightValue - leftValue)
+    if (!(share > left && share < right)) break
+    const value = event.value(time + share * step, within(share))
+    if ((value < 0) === (before < 0) && value !== 0) {
+      left = share
+      leftValue = value
+      if (side === -1) rightValue *= 0.5
+      side = -1
+    } else {
+      right = share
+      rightValue = value
+      if (side === 1) leftValue *= 0.5
+      side = 1
     }
-    return right
   }
+  return right
 }

@@ -1,64 +1,64 @@
 import type { OdePeak, Peak } from './system'
 
-/** Share of a step by which the state is moved along its slope to find how fast a quantity changes. */
-const NUDGE = 1e-4
+/** Rounds of parabolas that close in on a top. */
+const ROUNDS = 3
 
-/**
- * Finds the greatest value of a quantity along a solution, also between the ends of steps.
- *
- * The quantity and its rate of change at both ends of a step make a cubic, whose top is taken: as exact as the events,
- * which lie on the same kind of interpolant.
- */
+/** Finds the greatest value of a quantity along a solution, also between the ends of steps, on the stepper's interpolant. */
 export class PeakTracker {
   readonly id: string
   best: Peak = { time: NaN, value: -Infinity }
   private value = NaN
-  private rate = NaN
-  private time = NaN
-  private readonly moved: Float64Array
 
-  constructor(private readonly peak: OdePeak, size: number) {
+  constructor(private readonly peak: OdePeak) {
     this.id = peak.id
-    this.moved = new Float64Array(size)
   }
 
-  start(time: number, state: Float64Array, slope: Float64Array, step: number): void {
-    this.time = time
+  start(time: number, state: Float64Array): void {
     this.value = this.peak.value(time, state)
-    this.rate = this.rateAt(time, state, slope, this.value, step)
-    if (!(this.value <= this.best.value)) this.best = { time, value: this.value }
+    this.offer(time, this.value)
   }
 
-  /** @param share of the step that counts, where an event ends it */
-  follow(time: number, state: Float64Array, slope: Float64Array, step: number, share = 1): void {
-    const before = this.value
-    const rate = this.rate * step
-    const after = this.peak.value(time, state)
-    const nextRate = this.rateAt(time, state, slope, after, step)
-    const endRate = nextRate * step
-    const rise = after - before
-    // value(s) = before + s (rate + s (3 rise − 2 rate − endRate + s (rate + endRate − 2 rise)))
-    const second = 3 * rise - 2 * rate - endRate
-    const third = rate + endRate - 2 * rise
-    const at = (s: number): number => before + s * (rate + s * (second + s * third))
-    this.offer(share, share < 1 ? at(share) : after, step)
-    if (rate > 0 && (endRate < 0 || share < 1)) {
-      const root = second * second - 3 * third * rate
-      const top = root > 0 ? rate / (-second + Math.sqrt(root)) : NaN
-      if (top > 0 && top < share) this.offer(top, at(top), step)
+  /**
+   * @param time at the step's start @param share of the step that counts, where an event ends it
+   * @param reached state at its end @param within state at a share of it
+   */
+  follow(time: number, step: number, share: number, reached: Float64Array, within: (share: number) => Float64Array): void {
+    const at = (s: number): number => this.peak.value(time + s * step, within(s))
+    const end = share < 1 ? at(share) : this.peak.value(time + step, reached)
+    const middle = at(0.5 * share)
+    // A top inside shows as a middle that stands over the straight line by more than the ends differ.
+    const bulge = middle - 0.5 * (this.value + end)
+    if (!(bulge > 0.1 * Math.abs(end - this.value)) || Math.max(middle, end, this.value) + 0.5 * bulge <= this.best.value) {
+      this.offer(time + share * step, end)
+      this.value = end
+      return
     }
-    this.time = time
-    this.value = after
-    this.rate = nextRate
+    const places = [0, 0.25 * share, 0.5 * share, 0.75 * share, share]
+    const values = [this.value, at(places[1]!), middle, at(places[3]!), end]
+    let top = 0
+    for (let i = 1; i < 5; i++) if (values[i]! > values[top]!) top = i
+    if (top > 0 && top < 4 && values[top]! > this.best.value) {
+      let [a, b, c] = [places[top - 1]!, places[top]!, places[top + 1]!]
+      let [ya, yb, yc] = [values[top - 1]!, values[top]!, values[top + 1]!]
+      for (let round = 0; round < ROUNDS; round++) {
+        const left = (yb - ya) * (b - c)
+        const right = (yb - yc) * (b - a)
+        const next = b - 0.5 * ((b - a) * right - (b - c) * left) / (right - left)
+        if (!(next > a && next < c) || Math.abs(next - b) < 1e-6) break
+        const y = at(next)
+        if (y > yb) {
+          if (next > b) [a, ya] = [b, yb]
+          else [c, yc] = [b, yb]
+          ;[b, yb] = [next, y]
+        } else if (next > b) [c, yc] = [next, y]
+        else [a, ya] = [next, y]
+      }
+      this.offer(time + b * step, yb)
+    } else this.offer(time + places[top]! * step, values[top]!)
+    this.value = end
   }
 
-  private offer(share: number, value: number, step: number): void {
-    if (value > this.best.value) this.best = { time: this.time + share * step, value }
-  }
-
-  private rateAt(time: number, state: Float64Array, slope: Float64Array, value: number, step: number): number {
-    const nudge = NUDGE * step
-    for (let i = 0; i < state.length; i++) this.moved[i] = state[i]! + nudge * slope[i]!
-    return (this.peak.value(time + nudge, this.moved) - value) / nudge
+  private offer(time: number, value: number): void {
+    if (value > this.best.value || Number.isNaN(this.best.time)) this.best = { time, value }
   }
 }

@@ -13,31 +13,27 @@ import type { Stepper } from './stepper'
 import type { OdeSystem } from './system'
 
 const GAMMA = 0.25
-/** Weights of the earlier stages in the point at which a stage is evaluated; the last two end at the step's end. */
-const AT: readonly (readonly number[])[] = [
-  [],
-  [1.544],
-  [0.9466785280815826, 0.2557011698983284],
-  [3.314825187068521, 2.896124015972201, 0.9986419139977817],
-  [1.221224509226641, 6.019134481288629, 12.53708332932087, -0.687886036105895],
-]
-/** Weights of the earlier stages, over the step, in a stage's right-hand side. */
-const COUPLING: readonly (readonly number[])[] = [
-  [],
-  [-5.6688],
-  [-2.430093356833875, -0.2063599157091915],
-  [-0.1073529058151375, -9.594562251023355, -20.47028614809616],
-  [7.496443313967647, -10.24680431464352, -33.99990352819905, 11.7089089320616],
-  [8.083246795921522, -7.981132988064893, -31.52159432874371, 16.31930543123136, -6.058818238834054],
-]
-/** When each stage is evaluated, as a share of the step, and its weight of the drift. */
-const WHEN = [0, 0.386, 0.21, 0.63, 1, 1] as const
-const DRIFT = [0.25, -0.1043, 0.1035, -0.0362, 0, 0] as const
+// Weights of the earlier stages in the point at which a stage is evaluated; the last two end at the step's end.
+const A21 = 1.544
+const [A31, A32] = [0.9466785280815826, 0.2557011698983284]
+const [A41, A42, A43] = [3.314825187068521, 2.896124015972201, 0.9986419139977817]
+const [A51, A52, A53, A54] = [1.221224509226641, 6.019134481288629, 12.53708332932087, -0.687886036105895]
+// Weights of the earlier stages, over the step, in a stage's right-hand side.
+const C21 = -5.6688
+const [C31, C32] = [-2.430093356833875, -0.2063599157091915]
+const [C41, C42, C43] = [-0.1073529058151375, -9.594562251023355, -20.47028614809616]
+const [C51, C52, C53, C54] = [7.496443313967647, -10.24680431464352, -33.99990352819905, 11.7089089320616]
+const [C61, C62, C63, C64, C65] = [8.083246795921522, -7.981132988064893, -31.52159432874371, 16.31930543123136, -6.058818238834054]
+// When a stage is evaluated, as a share of the step, and its weight of the drift.
+const [T2, T3, T4] = [0.386, 0.21, 0.63]
+const [D1, D2, D3, D4] = [0.25, -0.1043, 0.1035, -0.0362]
 const STAGES = 6
+/** Weights of the stages in the two higher terms of the method's own interpolant, of order 3 (dense output of RODAS). */
+const SECOND = [10.12623508344586, -7.487995877610167, -34.80091861555747, -7.992771707568823, 1.025137723295662] as const
+const THIRD = [-0.6762803392801253, 6.087714651680015, 16.43084320892478, 24.76722511418386, -6.594389125716872] as const
 const SQUARE_ROOT_EPSILON = 1.4901161193847656e-8
 
 export class RosenbrockStepper implements Stepper {
-  readonly order = 4
   evaluations = 0
   private readonly factors: DenseLu[] = []
   private readonly jacobian: Float64Array
@@ -82,38 +78,48 @@ export class RosenbrockStepper implements Stepper {
     const coupled = size - (system.totals ?? 0)
     const lu = this.factors[coupled] ??= new DenseLu(coupled)
     if (!lu.factorShifted(1 / (GAMMA * step), jacobian, size)) return false
-    const perStep = 1 / step
-    for (let s = 0; s < STAGES; s++) {
-      const stage = stages[s]!
-      let right: Float64Array = slope
-      if (s > 0) {
-        if (s < STAGES - 1) {
-          const at = AT[s]!
-          for (let i = 0; i < size; i++) {
-            let y = state[i]!
-            for (let j = 0; j < s; j++) y += at[j]! * stages[j]![i]!
-            reached[i] = y
-          }
-        } else for (let i = 0; i < size; i++) reached[i]! += stages[s - 1]![i]!
-        system.derivatives(time + WHEN[s]! * step, reached, scratch)
-        right = scratch
-      }
-      const coupling = COUPLING[s]!
-      const drifting = DRIFT[s]! * step
-      for (let i = 0; i < size; i++) {
-        let sum = 0
-        for (let j = 0; j < s; j++) sum += coupling[j]! * stages[j]![i]!
-        stage[i] = right[i]! + perStep * sum + drifting * drift[i]!
-      }
-      this.solveStage(lu, stage, step, coupled)
-    }
-    const last = stages[STAGES - 1]!
+    // Written out stage by stage: this is the inner loop of every forecast.
+    const [k1, k2, k3, k4, k5, k6] = stages as readonly [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
+    const per = 1 / step
+    for (let i = 0; i < size; i++) k1[i] = slope[i]! + D1 * step * drift[i]!
+    this.solveStage(lu, k1, step, coupled)
+    for (let i = 0; i < size; i++) reached[i] = state[i]! + A21 * k1[i]!
+    system.derivatives(time + T2 * step, reached, scratch)
+    for (let i = 0; i < size; i++) k2[i] = scratch[i]! + per * C21 * k1[i]! + D2 * step * drift[i]!
+    this.solveStage(lu, k2, step, coupled)
+    for (let i = 0; i < size; i++) reached[i] = state[i]! + A31 * k1[i]! + A32 * k2[i]!
+    system.derivatives(time + T3 * step, reached, scratch)
+    for (let i = 0; i < size; i++) k3[i] = scratch[i]! + per * (C31 * k1[i]! + C32 * k2[i]!) + D3 * step * drift[i]!
+    this.solveStage(lu, k3, step, coupled)
+    for (let i = 0; i < size; i++) reached[i] = state[i]! + A41 * k1[i]! + A42 * k2[i]! + A43 * k3[i]!
+    system.derivatives(time + T4 * step, reached, scratch)
+    for (let i = 0; i < size; i++) k4[i] = scratch[i]! + per * (C41 * k1[i]! + C42 * k2[i]! + C43 * k3[i]!) + D4 * step * drift[i]!
+    this.solveStage(lu, k4, step, coupled)
+    for (let i = 0; i < size; i++) reached[i] = state[i]! + A51 * k1[i]! + A52 * k2[i]! + A53 * k3[i]! + A54 * k4[i]!
+    system.derivatives(time + step, reached, scratch)
+    for (let i = 0; i < size; i++) k5[i] = scratch[i]! + per * (C51 * k1[i]! + C52 * k2[i]! + C53 * k3[i]! + C54 * k4[i]!)
+    this.solveStage(lu, k5, step, coupled)
+    for (let i = 0; i < size; i++) reached[i]! += k5[i]!
+    system.derivatives(time + step, reached, scratch)
+    for (let i = 0; i < size; i++) k6[i] = scratch[i]! + per * (C61 * k1[i]! + C62 * k2[i]! + C63 * k3[i]! + C64 * k4[i]! + C65 * k5[i]!)
+    this.solveStage(lu, k6, step, coupled)
     for (let i = 0; i < size; i++) {
-      errors[i] = last[i]!
-      reached[i]! += last[i]!
+      errors[i] = k6[i]!
+      reached[i]! += k6[i]!
     }
     this.evaluations += STAGES - 1
     return true
+  }
+
+  /** Between the ends of the last step, by the method's own interpolant, which does not ring where the system is stiff. */
+  interpolate(share: number, _step: number, from: Float64Array, _fromSlope: Float64Array, to: Float64Array, _toSlope: Float64Array, out: Float64Array): void {
+    const [k1, k2, k3, k4, k5] = this.stages as unknown as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
+    const rest = 1 - share
+    for (let i = 0; i < this.size; i++) {
+      const second = SECOND[0] * k1[i]! + SECOND[1] * k2[i]! + SECOND[2] * k3[i]! + SECOND[3] * k4[i]! + SECOND[4] * k5[i]!
+      const third = THIRD[0] * k1[i]! + THIRD[1] * k2[i]! + THIRD[2] * k3[i]! + THIRD[3] * k4[i]! + THIRD[4] * k5[i]!
+      out[i] = rest * from[i]! + share * (to[i]! + rest * (second + share * third))
+    }
   }
 
   /** Solves a stage: the coupled unknowns by the factors, then the totals, which only follow. */

@@ -1,5 +1,6 @@
 /** Dry and humid air. */
 import { requireRange } from '../units/require-range'
+import { sublimationPressure } from './ice'
 import { saturationPressure, WATER_GAS_CONSTANT } from './water'
 
 /** Specific gas constant of dry air, J/(kg K): US Standard Atmosphere 1976, universal gas constant over M0. */
@@ -14,7 +15,7 @@ export const GAS_CONSTANT = 8.314462618
 /**
  * Density of humid air as a mixture of ideal gases.
  *
- * @param temperature K, 273.15 to 373.15
+ * @param temperature K, 223.15 to 373.15; below freezing the vapour is counted over ice
  * @param pressure absolute, Pa, 1000 to 200e3
  * @param relativeHumidity fraction, 0 to 1
  * @returns kg of moist air per m3
@@ -22,10 +23,10 @@ export const GAS_CONSTANT = 8.314462618
  * @source ASHRAE Handbook Fundamentals (2017), ch. 1, eq. 10, 22 and 26
  */
 export function humidAirDensity(temperature: number, pressure: number, relativeHumidity: number): number {
-  requireRange('temperature', temperature, 273.15, 373.15, 'K')
+  requireRange('temperature', temperature, 223.15, 373.15, 'K')
   requireRange('pressure', pressure, 1000, 200e3, 'Pa')
   requireRange('relative humidity', relativeHumidity, 0, 1, '')
-  const vapour = relativeHumidity * saturationPressure(temperature)
+  const vapour = relativeHumidity * (temperature < 273.16 ? sublimationPressure(temperature) : saturationPressure(temperature))
   return (pressure - vapour) / (AIR_GAS_CONSTANT * temperature) + vapour / (WATER_GAS_CONSTANT * temperature)
 }
 

@@ -1,4 +1,5 @@
 /** A tank cleaned with steam and then cooled with its vent shut, or not open enough. */
+import { exp, falsePosition, ln } from '../../elementary'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import { CoolingVessel, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { coolSealed } from '../../mechanisms/sealed'
@@ -10,33 +11,55 @@ import { outerSurface } from '../../vessels/cylinder'
 import type { Simulation, Values } from '../face'
 import { stepTolerance, type Detail } from '../accuracy'
 import { runCapped } from '../steam/capped'
-import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, type Filled } from '../steam/filling'
-import { reliefAreaFor } from '../steam/report'
+import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, type Filled, type GasAtSeal } from '../steam/filling'
 import { TraceRecorder } from '../steam/trace-recorder'
 
 /** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
 const CONDENSATE = 5
-/** An opening large enough to hold the difference at nearly nothing, m2 per m3 of tank; see `reliefAreaOf`. */
-const WIDE_OPEN = 0.02
-/** The greatest rush of air comes within this time, s. */
-const RUSH = 40
-
 export const tankOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: 0.4,
 }, SOLIDS.steel)
 
+/** Where the search begins, m2 per m3. */
+const GUESS = 3e-4
+/** Openings tried, m2 per m3 of tank: from a pinhole to a hatch. */
+const [PINHOLE, HATCH] = [1e-9, 0.5]
+/** The root is found to within this share of the rated vacuum. */
+const CLOSE = 2e-3
+
 /**
- * Opening that keeps the tank at its rated vacuum, m2: it is run inside air that is thinner by the rated vacuum, through an
- * opening so wide that the inside follows it; the greatest flow is what the real opening must pass at the rated difference.
+ * Opening that keeps the tank at its rated vacuum, m2: the one with which the greatest difference just reaches it.
+ *
+ * The difference falls steadily as the opening widens, so there is one root. It goes about with the square of the flow, and so
+ * the search runs on the logarithms, bracketed.
  */
-function reliefAreaOf(cooling: CoolingPlan, filled: Filled, rated: number, refinement: number): number {
-  const room = { ...cooling.room, pressure: cooling.room.pressure - rated }
-  const plan = { vessel: cooling.vessel, room }
-  const share = room.pressure / cooling.room.pressure
-  const open = new CoolingVessel({ ...cooling, room, leakArea: WIDE_OPEN * cooling.vessel.capacity }, false)
-  const gas = gasAtSeal(plan, { ...filled, airMoles: filled.airMoles * share }, cooling.pool)
-  const ended = coolSealed(open, coolingStart(open, filled, gas), { tolerance: stepTolerance('summary', refinement), longest: RUSH })
-  return reliefAreaFor(ended, rated, cooling.room.airDensity)
+function reliefAreaOf(cooling: CoolingPlan, filled: Filled, gas: GasAtSeal, rated: number, tolerance: number): number {
+  const { vessel } = cooling
+  const missing = (logArea: number): number => {
+    const open = new CoolingVessel({ ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
+    const { peakDifference } = coolSealed(open, coolingStart(open, filled, gas), { tolerance, untilPeak: true })
+    return ln(Math.max(peakDifference, 1e-3) / rated)
+  }
+  const [narrow, wide] = [ln(PINHOLE * vessel.capacity), ln(HATCH * vessel.capacity)]
+  // Walk down from a guess until it is bracketed: each try costs a whole run.
+  let low = ln(GUESS * vessel.capacity)
+  let lowValue = missing(low)
+  let high = low
+  let highValue = lowValue
+  while (highValue > 0 && high < wide) {
+    low = high
+    lowValue = highValue
+    high = Math.min(wide, high + Math.max(0.3, 0.6 * highValue))
+    highValue = missing(high)
+  }
+  while (lowValue < 0 && low > narrow) {
+    high = low
+    highValue = lowValue
+    low = Math.max(narrow, low + Math.min(-0.3, 0.6 * lowValue))
+    lowValue = missing(low)
+  }
+  if (lowValue <= 0 || highValue >= 0) return exp(lowValue <= 0 ? low : high)
+  return exp(falsePosition(x => -missing(x), [low, -lowValue], [high, -highValue], CLOSE))
 }
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
@@ -68,7 +91,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   }
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
   const rated = n.ratedVacuum!
-  const reliefArea = reliefAreaOf(cooling, filled, rated, refinement)
+  const reliefArea = reliefAreaOf(cooling, filled, gas, rated, stepTolerance('summary', refinement))
   const { simulation } = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },

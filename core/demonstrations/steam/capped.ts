@@ -46,12 +46,8 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   const system = new CoolingVessel(cooling, detail === 'trace')
   const state = coolingStart(system, filled, gas)
   recorder?.beginCooling(filled.sealing, system)
-  let talkTime: number | undefined
-  const record = (time: number, s: Float64Array) => {
-    if (talkAt !== undefined && talkTime === undefined && system.difference(s) >= talkAt) talkTime = time
-    recorder?.cooling(time, s)
-  }
-  const ended = coolSealed(system, state, { tolerance, soft, longest, coolDelay, record })
+  const ended = coolSealed(system, state, { tolerance, soft, longest, coolDelay, talkAt, record: recorder?.cooling })
+  const talkTime = ended.talk
   const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
   const results: Record<string, number> = {
     ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),

@@ -18,7 +18,7 @@ export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
   return {
     pressure, temperature, boilingPoint: saturationTemperature(pressure),
     vapourFraction: n.relativeHumidity! * quickSaturationPressure(temperature) / pressure,
-    airDensity: humidAirDensity(Math.max(temperature, 273.16), pressure, n.relativeHumidity!),
+    airDensity: humidAirDensity(temperature, pressure, n.relativeHumidity!),
     loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity),
   }
 }

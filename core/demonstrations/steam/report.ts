@@ -1,6 +1,4 @@
 /** What every steam simulation reports of its way to the seal. */
-import { openingFlow } from '../../mechanisms/inflow'
-import type { SealedEnd } from '../../mechanisms/sealed'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import type { TimedEvent } from '../face'
 import { floorPressure, type Filled, type GasAtSeal } from './filling'
@@ -52,8 +50,3 @@ export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled
 /** Differences and forces on the whole outer surface (m2), which are three different numbers with `faceForce` of the sizes. */
 export const forcesOf = (surface: number, roomPressure: number, peakDifference: number): Record<string, number> =>
   ({ peakPressureDifference: peakDifference, outsideForce: roomPressure * surface, peakNetForce: peakDifference * surface })
-
-/** Opening that lets air in as fast as steam goes while the difference stays at `held`, m2. */
-export const reliefAreaFor = (ended: Pick<SealedEnd, 'peakLeak'>, held: number, airDensity: number): number =>
-  ended.peakLeak / openingFlow(1, held, airDensity)
-

@@ -4,7 +4,7 @@
 export type Detail = 'summary' | 'trace'
 
 /** Relative error aimed at in one step of an integration, by detail. */
-const STEP_TOLERANCE = { summary: 1e-2, trace: 5e-4 } as const
+const STEP_TOLERANCE = { summary: 6e-3, trace: 5e-4 } as const
 
 /**
  * Tolerance of one step of an integration.

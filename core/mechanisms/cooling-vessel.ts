@@ -143,6 +143,7 @@ export class CoolingVessel implements OdeSystem {
   /** true while the vessel is still going down */
   dependsOnTime: boolean
   readonly scale: Float64Array
+  readonly reference: Float64Array
   wall: 'standing' | 'moving' | 'creeping' = 'standing'
   /** false: the coolant is not there yet, and the wall it will reach stands in the room's air */
   cooled = true
@@ -156,6 +157,7 @@ export class CoolingVessel implements OdeSystem {
   private readonly mouthArea: number
   private readonly slug: number
   private readonly stemMass: number
+  private readonly mouthMass: number
   private readonly stemLength: number
   private readonly stemLoss: number
   private readonly inertance: number
@@ -193,6 +195,8 @@ export class CoolingVessel implements OdeSystem {
     this.counted = withTotals ? COOLING_SIZE - COOLING.condensedOnWall : 0
     this.size = COOLING.condensedOnWall + this.counted
     this.scale = SCALE.slice(0, this.size)
+    this.reference = new Float64Array(this.size)
+    for (const place of [COOLING.wetWall, COOLING.dryWall, COOLING.liquid, COOLING.gas]) this.reference[place] = plan.room.boilingPoint
     const { vessel, room, coolant, mouth, spray } = plan
     // What a whole filling of steam weighs sets the scale of vapour and air, from a can to a tank.
     this.scale[COOLING.vapour] = this.scale[COOLING.air] = 0.05 * vessel.capacity
@@ -207,6 +211,7 @@ export class CoolingVessel implements OdeSystem {
     this.density = quickLiquidDensity(mouth?.waterTemperature ?? Math.min(coolant.temperature, 372))
     this.mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
     this.slug = slugLength(mouth?.passage ?? 0, vessel.mouthDiameter)
+    this.mouthMass = Math.max(1e-6, this.density * this.mouthArea * (mouth?.passage ?? 0))
     this.stemLength = mouth?.stem?.length ?? 0
     this.stemMass = this.density * this.mouthArea * this.stemLength
     this.stemLoss = mouth?.stem ? mouth.stem.friction / mouth.stem.diameter : 0
@@ -251,7 +256,7 @@ export class CoolingVessel implements OdeSystem {
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass(): number {
-    return this.stemMass > 0 ? this.stemMass : this.density * this.mouthArea * (this.plan.mouth?.passage ?? 0)
+    return this.stemMass > 0 ? this.stemMass : this.mouthMass
   }
 
   gasVolume(state: Float64Array): number {
@@ -397,7 +402,7 @@ export class CoolingVessel implements OdeSystem {
       slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
       if (entering > 0) {
-        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, this.plan.vessel.height - this.rise(drawnIn))
+        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, this.plan.vessel.height - this.rise(drawnIn), this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass))
         liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
       }
     } else {
@@ -460,6 +465,12 @@ export class CoolingVessel implements OdeSystem {
     const above = this.stemMass > 0 ? drawnIn - Math.min(drawnIn, this.stemMass) : drawnIn
     return (above + this.pool) / (this.density * this.crossSection)
   }
+}
+
+/** Share of the stream that has left the mouth: none before the mouth is nearly full. */
+function outOfMouth(filled: number): number {
+  const x = (filled - 0.7) / 0.3
+  return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x)
 }
 
 /** Share of the flow that spills over the top of a stem: none until it is nearly full, all once it is; soft for the integrator. */

@@ -38,6 +38,7 @@ export interface HeatingPlan {
   /** stirred part of the vessel, see `purge.ts` */ mixing: number
   /** vapour fraction of the leaving gas at which a plume shows steadily */ plumeFraction: number
   /** boiling on after the first steady plume, s */ purgeTime: number
+  /** s from heat on at which it is lifted whatever it looks like; `purgeTime` after the plume if left out */ totalTime?: number
   /** multiplies the air layer's conductance */ airLayerFactor: number
   /** how much faster a swirled surface gives off vapour than a still one; 1 if left out */ stirring?: number
 }
@@ -60,7 +61,8 @@ type Mode = 'warming' | 'boiling' | 'dry'
 
 class HeatingSystem implements OdeSystem {
   readonly size = 5
-  readonly scale = Float64Array.of(10, 10, 1e-3, 10, 1e-3)
+  readonly scale: Float64Array
+  readonly reference = new Float64Array(5)
   mode: Mode = 'warming'
   /**
    * The mass of water changes too slowly for its own effect on the rates to matter within a step, and once it boils its
@@ -79,6 +81,9 @@ class HeatingSystem implements OdeSystem {
 
   constructor(private readonly plan: HeatingPlan) {
     const { vessel, room } = plan
+    // Air counts against a whole filling, water against the charge.
+    this.scale = Float64Array.of(10, 10, 0.02 * room.pressure * vessel.capacity / (GAS_CONSTANT * room.boilingPoint), 10, 0.02 * plan.charge)
+    for (const place of [HEATING.base, HEATING.wall, HEATING.water]) this.reference[place] = room.temperature
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.baseCapacity = perArea * vessel.crossSection
     this.wallCapacity = perArea * vessel.upperArea
@@ -206,7 +211,7 @@ export function heat(
   let timeToPlume: number | undefined
   let timeToDry: number | undefined
   let time = 0
-  let end = LONGEST_HEATING
+  let end = plan.totalTime ?? LONGEST_HEATING
   while (time < end) {
     const events = system.mode === 'warming'
       // A drop in a large vessel is gone before it ever boils.
@@ -215,7 +220,7 @@ export function heat(
     if (system.mode === 'boiling' && timeToPlume === undefined && plumes.value(time, state) >= 0) {
       timeToPlume = time
       occurrences.push({ id: 'plume', time })
-      end = Math.min(LONGEST_HEATING, time + plan.purgeTime)
+      end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
       continue
     }
     const stage = integrator.run(system, state, time, end, { tolerance, firstStep: firstStep * (system.mode === 'warming' ? 1 : 3), events, onStep: record })
@@ -228,7 +233,7 @@ export function heat(
       state[HEATING.water] = room.boilingPoint
     } else if (stage.stoppedBy === 'plume') {
       timeToPlume = time
-      end = Math.min(LONGEST_HEATING, time + plan.purgeTime)
+      end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
     } else {
       timeToDry = time
       system.mode = 'dry'

@@ -32,8 +32,14 @@ export interface Jet {
   /** K */ water: number
   /** m */ diameter: number
   /** Stanton number of its surface */ stanton: number
-  /** share of its capacity for heat that a jet broken up on the far wall uses in pure steam */ sprayContact: number
+  /** share of its capacity for heat that a jet broken up uses in pure steam */ sprayContact: number
+  /** Weber number at which half of a fountain that falls back breaks up; see `jetCondensation` */ splashWeber: number
 }
+
+/** Surface tension of water near 20 °C, N/m: IAPWS R1-76(2014), 72.7 mN/m. */
+const SURFACE_TENSION = 0.0727
+/** kg/m3 */
+const WATER_DENSITY = 1000
 
 /**
  * Vapour that a jet of cold water condenses while it crosses the vessel, in kg per kg of water.
@@ -41,25 +47,31 @@ export interface Jet {
  * An unbroken jet takes up the share z/(1 + z) of what would heat it to the dew point, z = 4 St ℓ/d; for small z that is
  * the turbulent-jet result 1 − exp(−z). A jet that still has speed when it meets the far wall breaks up there: the share
  * of its energy it has left (1 − room/rise) becomes spray, which condenses far more. This is why a fill can end in a bang.
+ * A fountain that does not reach it falls back and splashes, the more the wider and faster it is (Weber number against
+ * `splashWeber`): through a wide neck so much water comes that a small share of drops is enough for the fill to run away.
  *
  * @param dewPoint K
  * @param airConductance of the air layer, W/(m2 K); in series with the water's own conductance
  * @param pressure inside, Pa
  * @param speed m/s
  * @param room height above the mouth that is free, m
+ * @param free share of the stream that has come out of the mouth into the gas
  * @source form of S. Kim & A. F. Mills, J. Heat Transfer 111 (1989) 1068 (turbulent jets in steam, St about 0.01); the
  *   spray's share is an assumption with a wide spread, shaped on spray condensers
  */
-export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, pressure: number, speed: number, room: number): number {
+export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, pressure: number, speed: number, room: number, free = 1): number {
   const subcooling = dewPoint - jet.water
   if (!(subcooling > 0) || !(speed > 0) || !(room > 0)) return 0
-  const capacityFlux = 1000 * LIQUID_SPECIFIC_HEAT * speed
+  const capacityFlux = WATER_DENSITY * LIQUID_SPECIFIC_HEAT * speed
   const own = jet.stanton * capacityFlux
   const effective = own * airConductance / (own + airConductance) / capacityFlux
   const rise = speed * speed / (2 * GRAVITY)
   const units = 4 * effective * (rise < room ? rise : room) / jet.diameter
   const unbroken = units / (1 + units)
-  const sprayed = rise > room ? (1 - room / rise) * spraySteam(jet.water, dewPoint, pressure, jet.sprayContact) : 0
+  const weber = WATER_DENSITY * speed * speed * jet.diameter / SURFACE_TENSION
+  const splashed = free * weber / (weber + jet.splashWeber)
+  const broken = rise > room ? 1 - room / rise * (1 - splashed) : splashed
+  const sprayed = broken > 0 ? broken * spraySteam(jet.water, dewPoint, pressure, jet.sprayContact) : 0
   return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint) + (1 - unbroken) * sprayed
 }
 

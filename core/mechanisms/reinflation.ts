@@ -3,7 +3,7 @@ import { AIR_GAS_CONSTANT } from '../substances/air'
 import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../substances/water'
 import { LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
-import { Integrator, type OdeSystem } from '../solver'
+import { integratorOf, type OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
 import { gasThroughNozzle, openingFlow } from './nozzle-flow'
 import type { Room, SteamVessel } from './steam-vessel'
@@ -35,12 +35,15 @@ const opened = (gauge: number, setting: number): number => Math.min(1, Math.max(
 
 class ReinflationSystem implements OdeSystem {
   readonly size = 4
-  readonly scale = Float64Array.of(10, 1e-3, 1e-2, 0.02)
+  readonly scale: Float64Array
+  readonly reference = new Float64Array(4)
   private readonly wallCapacity: number
   private readonly area: number
 
   constructor(private readonly plan: ReinflationPlan) {
-    const { solid, wallThickness, upperArea, crossSection } = plan.vessel
+    const { solid, wallThickness, upperArea, crossSection, capacity } = plan.vessel
+    this.scale = Float64Array.of(5, 0.02 * capacity, 0.02 * plan.water, 0.02)
+    this.reference[REINFLATION.temperature] = plan.room.temperature
     this.wallCapacity = solid.density * solid.specificHeat * wallThickness * (upperArea + crossSection)
     this.area = upperArea
   }
@@ -106,7 +109,6 @@ export interface ReinflationEnd {
   /** s */ end: number
 }
 
-const integrator = new Integrator(4)
 const state = new Float64Array(4)
 
 /** Heats it until it has popped back, is dry, or has been watched for an hour. @param record (seconds from heat on, state, Pa over the room) */
@@ -118,24 +120,22 @@ export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (ti
   state[REINFLATION.lost] = lostBefore
   // Opened before it is heated, so that the inside is at the room's pressure.
   state[REINFLATION.air] = Math.max(0, room.pressure - quickSaturationPressure(room.temperature)) * system.volume(state) / (AIR_GAS_CONSTANT * room.temperature)
-  let peakGauge = 0
-  let steaming: number | undefined
-  const onStep = (time: number, s: Float64Array) => {
-    const gauge = system.gauge(s)
-    if (gauge > peakGauge) peakGauge = gauge
-    if (steaming === undefined && (plan.reliefSetting > 0 ? gauge > plan.reliefSetting : s[REINFLATION.temperature]! > room.boilingPoint - 0.5)) steaming = time
-    record?.(time, s, gauge)
-  }
-  const ended = integrator.run(system, state, 0, LONGEST_REINFLATION, {
-    tolerance, firstStep: 0.5, onStep,
+  const steams = plan.reliefSetting > 0
+    ? (_: number, s: Float64Array) => system.gauge(s) - plan.reliefSetting
+    : (_: number, s: Float64Array) => s[REINFLATION.temperature]! - (room.boilingPoint - 0.5)
+  const ended = integratorOf(4).run(system, state, 0, LONGEST_REINFLATION, {
+    tolerance, firstStep: 0.5, between: record ? 1 : 0, onStep: record && ((time, s) => record(time, s, system.gauge(s))),
+    peaks: [{ id: 'gauge', value: (_, s) => system.gauge(s) }],
     events: [
+      { id: 'steams', direction: 1, stops: false, value: steams },
       { id: 'pop', direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost]! },
       { id: 'back', direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost]! - 0.08 * lostBefore },
       { id: 'dry', direction: -1, stops: true, value: (_, s) => s[REINFLATION.water]! - 0.05 * water },
     ],
   })
+  const at = (id: string): number | undefined => ended.occurrences.find(o => o.id === id)?.time
   return {
-    pop: ended.occurrences.find(o => o.id === 'pop')?.time, steaming, lost: state[REINFLATION.lost]!, peakGauge,
+    pop: at('pop'), steaming: at('steams'), lost: state[REINFLATION.lost]!, peakGauge: Math.max(0, ended.peaks.gauge!.value),
     waterLeft: Math.max(0, state[REINFLATION.water]!), end: ended.time,
   }
 }

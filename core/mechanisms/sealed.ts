@@ -7,7 +7,7 @@ export const LONGEST_SEALED = 12 * 3600
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */
-const CREEP_TOLERANCE = 3
+const CREEP_TOLERANCE = 1.5
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
 const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */

@@ -36,7 +36,8 @@ const WASHED_SHARE = 0.25
 class TransferSystem implements OdeSystem {
   readonly size = 4
   readonly dependsOnTime = false
-  readonly scale = Float64Array.of(10, 10, 1e-3, 1e-3)
+  readonly scale: Float64Array
+  readonly reference = new Float64Array(4)
   upright = true
   private readonly film: number
   private readonly wallCapacity: number
@@ -46,6 +47,8 @@ class TransferSystem implements OdeSystem {
 
   constructor(private readonly plan: TransferPlan) {
     const { vessel, room } = plan
+    this.scale = Float64Array.of(10, 10, 0.02 * vessel.capacity, 0.02 * room.pressure * vessel.capacity / (GAS_CONSTANT * room.boilingPoint))
+    this.reference[TRANSFER.wall] = this.reference[TRANSFER.pool] = room.boilingPoint
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.wallCapacity = perArea * vessel.upperArea
     this.baseCapacity = perArea * vessel.crossSection

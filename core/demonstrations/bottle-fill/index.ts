@@ -1,20 +1,21 @@
-import { boilingDry, hotHeater, inflowSlam, scald, superheated, thermalShock } from '../../cautions'
+import { boilingDry, hotHeater, inflowSlam, pulledDown, scald, superheated, thermalShock } from '../../cautions'
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
+import { coefficient } from '../blank'
 import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
 import { steamDrawing } from '../steam/drawing'
-import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
 import { celsius, percent, seconds } from '../in-words'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { metalMargin } from '../steam/metal-vessel'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
+import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { STEAM_SUSPECTS } from '../steam/suspects'
-import { bottleOf, simulate } from './simulate'
+import { bottleHeating, simulate } from './simulate'
 import { formatQuantity } from '../../units'
 
 const INPUTS: readonly Input[] = [
@@ -32,7 +33,7 @@ const INPUTS: readonly Input[] = [
     default: ({ choices }) => choices.fillMethod === 'microwave' ? 0.35 : 0.4, usual: [0.1, 0.7],
     source: 'a few tens of millilitres take up about a third of a microwave\'s rated power, a litre nearly all of it; a flame under glass about 0.4; from memory',
   }),
-  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }),
+  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'),
   quantity('transferTime', { name: 'from the heat, or emptied, into the water', default: 2, lever: [-1, 2, 5] }),
   {
     id: 'stopperTime', name: 'stoppered under water for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
@@ -40,7 +41,10 @@ const INPUTS: readonly Input[] = [
   },
   quantity('bathTemperature', { default: 288.15 }), quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
-  ...DIPPED_COEFFICIENTS, ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'), ...RINSE_COEFFICIENTS,
+  ...DIPPED_COEFFICIENTS, ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
+  coefficient('grip', 'pull that the hand on it holds', 'N', 60, [1, 500], [20, 150], 0.35, 'a wet bottle in a cloth, from memory of grip and lift; assumption'),
+  coefficient('blowLimit', 'blow on the bowl that it bears', 'J', 2.5, [0.05, 100], [0.5, 10], 0.5, 'an empty bottle dropped half a metre on something hard often breaks: m g h of half a kilogram; a cloth in the bowl takes most of it; assumption'),
+  ...RINSE_COEFFICIENTS,
   {
     id: 'pouringLoss', name: 'how far boiling water cools in being poured', kind: 'quantity', quantity: 'temperatureDifference', units: ['K', 'degF'], group: 'coefficient',
     default: 5, range: [0.5, 40], usual: [1, 15], spread: { shape: 'lognormal', relative: 0.4 }, source: 'kettle to bottle through a funnel; assumption',
@@ -63,7 +67,7 @@ export const bottleFill: Demonstration = {
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'stopperTime'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
   gates: [{ step: 'turn', text: 'Goggles on for everyone; cloth round the bottle.' }],
-  inputs: INPUTS, results: DIPPED_RESULTS,
+  inputs: INPUTS, results: [...DIPPED_RESULTS, ...results('blowEnergy')],
   outcomes: [...FILL_OUTCOMES('bottle'), { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' }],
   suspects: STEAM_SUSPECTS,
   wanted: 'fill', columns: COLUMNS,
@@ -78,7 +82,7 @@ export const bottleFill: Demonstration = {
     },
     {
       id: 'fill', marks: ['heat-on', 'plume'],
-      parts: ['Fill it with steam by ', { input: 'fillMethod' }, ' (', { input: 'heaterPower' }, ', of which ', { input: 'heatingEfficiency' }, ' gets in; ', { input: 'purgeTime' }, ' of boiling after the plume).'],
+      parts: ['Fill it with steam by ', { input: 'fillMethod' }, ' (', { input: 'heaterPower' }, ', of which ', { input: 'heatingEfficiency' }, ' gets in): on a flame ', { input: 'purgeTime' }, ' of boiling after the plume; in a microwave ', { input: 'ovenTime' }, ' in all.'],
       duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
     },
     { id: 'turn', marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
@@ -92,9 +96,9 @@ export const bottleFill: Demonstration = {
   cautions: (values, s) => [
     ...(onHeat(values.choices) ? [hotHeater('fill'), boilingDry(metalMargin(s), s.details.overheat!, 'fill')] : []),
     ...(values.choices.fillMethod === 'microwave' ? [superheated('fill')] : []),
-    scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'), inflowSlam(s.results.slamPressure!, s.results.peakWallForce!, 'open'),
+    scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'), inflowSlam(s.results.slamPressure!, s.results.peakWallForce!, 'open'), pulledDown(s.results.peakPull!, values.numbers.grip!, s.results.blowEnergy!, values.numbers.blowLimit!, 'open'),
   ],
-  kit: values => ['bottle of sound, unscratched glass, and spares', onHeat(values.choices) ? (values.choices.fillMethod === 'microwave' ? 'microwave and a wooden stick' : 'burner or plate, with a heat spreader') : 'kettle and funnel', 'deep plastic bowl', 'stopper that can be pulled under water', 'cloth and heat-proof gloves', 'goggles for all', 'clock'],
+  kit: values => ['bottle of sound, unscratched glass, and spares', onHeat(values.choices) ? (values.choices.fillMethod === 'microwave' ? 'microwave and a wooden stick' : 'burner or plate, with a heat spreader') : 'kettle and funnel', 'deep plastic bowl, a folded cloth on its bottom', 'stopper that can be pulled under water', 'cloth and heat-proof gloves', 'goggles for all', 'clock'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'bottle', closure: values.numbers.stopperTime! > 0 ? 'cap' : 'mouth', cooling: 'bath', heat: onHeat(values.choices) ? values.choices.fillMethod! : '',
     diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.neckDiameter!,
@@ -104,7 +108,7 @@ export const bottleFill: Demonstration = {
     const lines = [`${percent(r.residualAirFraction!)} of the gas is air when the mouth goes under${onHeat(values.choices) ? '' : `: rinsing warms the glass to ${celsius(details.overheat!)} and lets room air in each time it is emptied`}.`]
     if (r.hush !== undefined) lines.push(`Water comes through the neck after ${seconds(r.hush)}; it is as full as it gets after ${seconds(r.timeToFill!)}, at up to ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)} in the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops pushing back.`)
     if (outcome === 'part') lines.push('The air left inside is squeezed to the pressure of the room and keeps the rest of the bottle empty.')
-    if (outcome === 'crack') lines.push(r.glassChill! > values.numbers.shockLimit! ? 'The glass is too hot for water this cold.' : 'The water stops so short at the far end that the blow may break the glass.')
+    if (outcome === 'crack') lines.push(r.glassChill! > values.numbers.shockLimit! ? 'The glass is too hot for water this cold.' : r.blowEnergy! > values.numbers.blowLimit! ? `The room pulls it out of the hand with up to ${formatQuantity(r.peakPull!, 'N', 'force', 2)}; it hits the bowl.` : 'The water stops so short at the far end that the blow may break the glass.')
     if (values.numbers.mouthClearance! < values.numbers.neckDiameter! / 4) lines.push('The rim is so close to the bottom that the gap throttles the flow: lift it.')
     return lines
   },
@@ -114,7 +118,7 @@ export const bottleFill: Demonstration = {
     { from: 14, text: `${percent(r.residualAirFraction!)} of the gas was air, which does not condense: about that share of the bottle stays empty. The water reached ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)}.` },
     { from: 16, text: `Without friction a difference Δp drives water at √(2Δp/ρ), at most 14 m/s from a whole atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet condenses steam on contact, which keeps the pressure low: a runaway. It ends with a blow of about ${formatQuantity(r.slamPressure!, 'MPa', 'pressure', 2)} (Joukowsky) where no air cushions it.` },
   ],
-  ready: (values, s) => onHeat(values.choices) ? readyFromPlan(heatingPlan(values, bottleOf(values)), s) : { watch: ['The glass is too hot to hold at once after it is emptied.', 'No cold draught over the mouth; turn it over at once.'], earliest: 0, dryAt: undefined, lowFlame: undefined },
+  ready: (values, s) => onHeat(values.choices) ? readyFromPlan(bottleHeating(values), s) : { watch: ['The glass is too hot to hold at once after it is emptied.', 'No cold draught over the mouth; turn it over at once.'], earliest: 0, dryAt: undefined, lowFlame: undefined },
   notGone: () => [
     'Keep the mouth under water: lifted out it lets air in and hot water out.',
     'Hold it for half a minute: a slow one may still come.',
@@ -122,6 +126,7 @@ export const bottleFill: Demonstration = {
     'Next time: boil longer, or rinse with water straight off the boil, and be quicker to the bowl.',
   ],
   sizes: (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter!), false).concat([
+    { id: 'pull', name: 'pull on the bottle', value: s.results.peakPull!, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × neck area: down, into the bowl' },
     { id: 'jolt', name: 'jolt in the hand', value: s.results.peakWallForce!, quantity: 'force', units: ['N', 'lbf'], note: 'momentum of the jet on the far end, at its fastest' },
     { id: 'impulse', name: 'push to take up', value: s.results.inflowImpulse!, quantity: 'impulse', units: ['N s', 'lbf s'], note: 'all the momentum that comes in' },
   ]),

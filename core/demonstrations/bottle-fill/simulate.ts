@@ -1,5 +1,6 @@
 /** A glass bottle full of steam, mouth down in cold water. */
 import { bathConductance } from '../../mechanisms/convection'
+import type { HeatingPlan } from '../../mechanisms/heating'
 import { throughWall } from '../../mechanisms/cooling-vessel'
 import { cylinderVessel, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../substances/solids'
@@ -29,6 +30,10 @@ export function throttledEntry(loss: number, mouth: number, clearance: number): 
   return loss + ratio * ratio
 }
 
+/** In a microwave nobody sees a plume: the time in the oven is what is set. */
+export const bottleHeating = (values: Values, vessel = bottleOf(values)): HeatingPlan =>
+  ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime! }) })
+
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
 function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
   const n = values.numbers as Record<string, number>
@@ -36,7 +41,7 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
   // A stopper goes in where it was filled; otherwise it is open all the way to the water.
   const open = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
   if (fillMethod === 'flame' || fillMethod === 'microwave') {
-    return fillByBoiling(heatingPlan(values, vessel), { duration: open, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
+    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
   }
   const room = roomOf(values, vessel)
   return fillByRinsing(vessel, room, {
@@ -44,6 +49,20 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
     contact: n.rinseContact!, saturation: n.filmSaturation!, delay: open, moved: true, uprightShare: n.uprightShare!,
     airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
   }, tolerance, recorder)
+}
+
+/** Glass of a bottle, kg. */
+const glassMass = (vessel: SteamVessel): number => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
+
+/**
+ * Energy with which a bottle that is pulled out of a hand meets the bowl, J: the pull that the hand does not hold, along the
+ * way to the bottom, and no more than the water's momentum can give it.
+ */
+export const blowEnergy = (blow: { pull: number, grip: number, impulse: number, clearance: number, mass: number }): number => {
+  const free = Math.max(0, blow.pull - blow.grip)
+  const share = blow.pull > 0 ? free / blow.pull : 0
+  const most = share * blow.impulse
+  return Math.min(free * blow.clearance, most * most / (2 * blow.mass))
 }
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
@@ -70,12 +89,14 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       mouth: {
         depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, passage: n.neckLength!,
         entryLoss: throttledEntry(n.entryLoss!, vessel.mouthDiameter, n.mouthClearance!),
-        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
+        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
       },
       airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
     },
-  }, detail, refinement, ({ glassChill, slamPressure, fillFraction }) => {
-    if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit!) return 'crack'
+  }, detail, refinement, (results) => {
+    const { glassChill, slamPressure, fillFraction, peakPull, inflowImpulse } = results
+    results.blowEnergy = blowEnergy({ pull: peakPull!, grip: n.grip!, impulse: inflowImpulse!, clearance: n.mouthClearance!, mass: glassMass(vessel) })
+    if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit! || results.blowEnergy > n.blowLimit!) return 'crack'
     return fillFraction! >= FULL ? 'fill' : fillFraction! >= SEEN ? 'part' : 'nothing'
   }, recorder)
 }

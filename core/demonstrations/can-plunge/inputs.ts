@@ -9,6 +9,6 @@ export const INPUTS: readonly Input[] = [
   quantity('heatingEfficiency', { name: 'share of the heat that gets into the can' }), ...quantities('purgeTime', 'transferTime', 'bathTemperature', 'bathVolume', 'iceMass', 'mouthDepth', 'restedCount'),
   ...quantities(
     'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'plungeSpeed', 'airLayerFactor', 'bathTransferFactor', 'jetStanton',
-    'sprayContact', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness', 'entryLoss', 'mouthPassage',
+    'sprayContact', 'splashWeber', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness', 'entryLoss', 'mouthPassage',
   ),
 ]

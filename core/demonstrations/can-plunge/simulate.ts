@@ -45,7 +45,7 @@ function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder
     strength: { criticalDifference: n.knockDown! * perfect.pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92 },
     mouth: {
       depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, entryLoss: n.entryLoss!, passage: n.mouthPassage!,
-      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
+      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
     },
     airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
   }

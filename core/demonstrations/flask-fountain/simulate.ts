@@ -30,7 +30,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       mouth: {
         depth: n.mouthDepth!, plungeSpeed: 0.3, waterTemperature: bathTemperature, passage: 0, entryLoss: n.entryLoss!,
         stem: { length: n.stemLength!, diameter: n.stemDiameter!, friction: n.stemFriction! },
-        jet: { water: bathTemperature, diameter: n.stemDiameter!, stanton: n.jetStanton!, sprayContact: n.sprayContact! },
+        jet: { water: bathTemperature, diameter: n.stemDiameter!, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
       },
       airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
     },

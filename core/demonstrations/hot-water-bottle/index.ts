@@ -48,7 +48,7 @@ export const hotWaterBottle = softBottleFace({
     },
     { id: 'swirl', parts: ['Swirl it, open, for ', { input: 'swirlTime' }, '.'], duration: s => s.details.sealing },
     { id: 'cap', marks: ['sealed'], parts: ['Screw the cap tight.'] },
-    { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+    { id: 'cool', parts: [{ input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
   ],
   simulate,
   cautions: (values, s) => [

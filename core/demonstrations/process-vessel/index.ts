@@ -38,7 +38,11 @@ const INPUTS: readonly Input[] = [
     name: 'vent left open', group: 'cooling', units: ['cm2', 'in2'], default: 0, range: [0, 1], usual: [0, 100e-4], spread: { shape: 'normal', relative: 0.05 },
     lever: [10e-4, 50e-4], source: 'free area with its contraction (about 0.6 of a plain hole)',
   }),
-  ...quantities('sprayContact', 'wettedFactor', 'hoopHolding', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness'),
+  quantity('sprayContact', {
+    default: 0.9, usual: [0.3, 0.99], spread: { shape: 'triangular', below: 0.3, above: 0.09 },
+    source: 'share of its capacity for heat that spray uses in pure steam: drops of a millimetre that fall for half a second and more take up 1 − exp(−6 t/s), nearly all (Ranz & Marshall 1952 with conduction inside)',
+  }),
+  ...quantities('wettedFactor', 'hoopHolding', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness'),
 ]
 
 export const processVessel: Demonstration = {
@@ -54,7 +58,7 @@ export const processVessel: Demonstration = {
   hushWords: { inside: 'air in the tank', strength: 'the shell gives way here' },
   shelf: [], logged: { used: [], seen: [] }, gates: [],
   inputs: INPUTS,
-  results: results('boilingTemperature', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'reliefArea', 'outsideForce', 'peakNetForce', 'talkTime', 'hush', 'giveUpTime', 'volumeLost'),
+  results: results('boilingTemperature', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'reliefArea', 'outsideForce', 'peakNetForce', 'talkTime', 'hush', 'volumeLost'),
   outcomes: [
     { id: 'held', look: 'filled', name: 'stays within its rating', sentence: 'Air comes in as fast as steam goes; nothing happens to the tank.' },
     { id: 'over', look: 'partly', name: 'goes past its rating', sentence: 'The tank stands, but at a vacuum it is not built for.' },

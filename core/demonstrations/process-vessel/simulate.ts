@@ -97,5 +97,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
   }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference! > rated ? 'over' : 'held', recorder)
   simulation.results.reliefArea = reliefArea
+  // A vented tank stands at its difference for as long as it cools: there is no moment to wait for.
+  delete simulation.results.giveUpTime
   return simulation
 }

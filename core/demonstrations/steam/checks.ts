@@ -29,6 +29,11 @@ export function waterFits({ numbers: n }: Values, vessel: string): InputFault[] 
     : []
 }
 
+/** Water that is poured out again may fill a vessel to the brim. */
+export const brimful = ({ numbers: n }: Values): InputFault[] => n.waterCharge! > 1.01 * n.vesselVolume!
+  ? [{ input: 'waterCharge', message: `given ${millilitres(n.waterCharge!)}; accepted: at most ${millilitres(n.vesselVolume!)}, the whole bottle` }]
+  : []
+
 /** One length against another. */
 export function atMost({ numbers: n }: Values, input: string, limit: string, words: string): InputFault[] {
   return n[input]! > n[limit]! ? [{ input, message: `given ${millimetres(n[input]!)}; accepted: at most ${words}, ${millimetres(n[limit]!)}` }] : []

@@ -5,11 +5,11 @@ import { results } from './results'
 
 export const DIPPED_RESULTS: readonly ResultSpec[] = results(
   'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce',
-  'hush', 'timeToFill', 'waterDrawnIn', 'fillFraction', 'peakInflowSpeed', 'peakWallForce', 'inflowImpulse', 'slamPressure', 'glassChill',
+  'hush', 'timeToFill', 'waterDrawnIn', 'fillFraction', 'peakInflowSpeed', 'peakWallForce', 'peakPull', 'inflowImpulse', 'slamPressure', 'glassChill',
 )
 
 export const DIPPED_COEFFICIENTS = quantities(
-  'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'airLayerFactor', 'jetStanton', 'sprayContact', 'surfaceConductance', 'entryLoss',
+  'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'airLayerFactor', 'jetStanton', 'sprayContact', 'splashWeber', 'surfaceConductance', 'entryLoss',
 )
 
 export const FILL_OUTCOMES = (vessel: string): readonly OutcomeSpec[] => [

@@ -61,8 +61,10 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
     ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature), ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
     waterDrawnIn: drawnIn / density, fillFraction, timeToFill: full ?? ended.end, peakInflowSpeed: ended.peakSpeed,
     peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed, inflowImpulse: ended.impulse,
-    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside would cushion it.
-    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * ended.peakSpeed * mouthArea / vessel.crossSection,
+    // The room presses on the bottom that is up, and less presses back over the mouth.
+    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
+    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
+    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]!) * mouthArea / vessel.crossSection,
     glassChill: Math.max(0, filled.wall - mouth.waterTemperature),
   }
   if (entered !== undefined) results.hush = entered

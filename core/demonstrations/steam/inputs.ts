@@ -121,8 +121,17 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'sprayContact', name: 'contact of a jet broken up inside', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 0.6, range: [0, 1], usual: [0.2, 0.95], spread: { shape: 'triangular', below: 0.3, above: 0.3 },
-    source: 'share of its capacity for heat that spray uses in pure steam: a spray condenser reaches 0.9, a splash less; assumption',
+    group: 'coefficient', default: 0.3, range: [0, 1], usual: [0.05, 0.9], spread: { shape: 'triangular', below: 0.2, above: 0.45 },
+    source: 'share of its capacity for heat that spray uses in pure steam, 1 − exp(−6 t/s) for drops of a millimetre: a tenth to a half in the hundredths of a second across a hand’s breadth, finer drops more; assumption',
+  },
+  {
+    id: 'splashWeber', name: 'how slowly a fountain that falls back breaks up', kind: 'quantity', quantity: 'count', units: ['1', '1'], group: 'coefficient',
+    default: 6000, range: [50, 1e6], usual: [500, 50e3], spread: { shape: 'lognormal', relative: 1.2 },
+    source: 'Weber number at which half of it turns to drops: falling water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); assumption',
+  },
+  {
+    id: 'ovenTime', name: 'in the oven in all', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'heat',
+    default: 180, range: [5, 1800], usual: [60, 300], spread: { shape: 'normal', absolute: 1 }, lever: [-30, 30, 60],
   },
   {
     id: 'surfaceConductance', name: 'steam to or from the water inside', kind: 'quantity', quantity: 'conductance',
@@ -140,7 +149,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'packingStiffness', name: 'stiffening of crumpled wall', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
-    group: 'coefficient', default: 1, range: [0.05, 10], usual: [0.3, 3], spread: { shape: 'lognormal', relative: 0.3 }, source: ASSUMED,
+    group: 'coefficient', default: 1.5, range: [0.05, 20], usual: [0.3, 6], spread: { shape: 'lognormal', relative: 0.6 }, source: 'a can crushed by nearly a whole atmosphere keeps a quarter to a third of its volume; assumption, to be narrowed by past runs',
   },
   {
     id: 'entryLoss', name: 'entry loss of the mouth', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',

@@ -1,7 +1,7 @@
 /** The face that soft bottles share. */
 import { enclosedVolume } from '../../vessels/cylinder'
 import type { Demonstration, Input, Simulation, Values } from '../face'
-import { atMost, belowBoiling, capacityFits, waterFits } from './checks'
+import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
 import { quantities, quantity } from './inputs'
 import { kilopascals, percent, seconds } from '../in-words'
@@ -23,6 +23,7 @@ export const SOFT_VESSEL: readonly Input[] = [
 
 export const SOFT_BATH: readonly Input[] = [
   quantity('bathTemperature', { default: 275.15 }),
+  quantity('coolDelay', { name: 'capped to in the bath', default: 5, range: [0.3, 600], usual: [1, 30], lever: [-3, 10] }),
   quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
   quantity('bathVolume', { default: 8e-3 }),
   quantity('iceMass', { default: 1, usual: [0, 4] }),
@@ -35,10 +36,10 @@ export const SOFT_COEFFICIENTS: readonly Input[] = [
   quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
 ]
 
-type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged'>
+type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged'> & { /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean }
 
 /** Fills in what both bottles have in common. */
-export const softBottleFace = (own: Own): Demonstration => ({
+export const softBottleFace = ({ brimful: toTheBrim, ...own }: Own): Demonstration => ({
   noun: ['bottle', 'bottles'],
   hushWords: { inside: 'air in the bottle', strength: 'the bottle starts to fold here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['PET'], capacity: [0.1e-3, 5e-3] }, { step: 'cool', kind: 'bath' }],
@@ -46,7 +47,7 @@ export const softBottleFace = (own: Own): Demonstration => ({
   outcomes: SOFT_OUTCOMES, wanted: 'fold', columns: COLUMNS, suspects: STEAM_SUSPECTS,
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')), ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
   ],
   ledger: steamLedger('when the fold shows'),
   drawing: (values, s, time) => steamDrawing(values, s, time, {

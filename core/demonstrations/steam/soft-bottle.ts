@@ -42,7 +42,7 @@ export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, 
     airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
   }
   const { simulation } = runCapped({
-    plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true,
+    plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true, coolDelay: n.coolDelay!,
     names: { seal: 'capped', critical: 'a fold shows' },
   }, detail, refinement, ({ volumeLost }) => volumeLost! >= FOLDED ? 'fold' : volumeLost! >= VISIBLE ? 'dent' : 'stand', recorder)
   return simulation

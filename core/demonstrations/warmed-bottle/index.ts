@@ -24,7 +24,7 @@ export const warmedBottle = softBottleFace({
     elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
   },
   gallery: { family: 'steam', effect: 'The bottle buckles gently: no steam to be seen, warm tap water is enough.', topics: ['gas laws', 'air pressure', 'heating and cooling'], ages: [7, 16] },
-  inputs: INPUTS,
+  inputs: INPUTS, brimful: true,
   logged: { used: ['waterCharge', 'chargeTemperature', 'sealDelay', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
   gates: [{ step: 'cap', text: 'Empty first, cap after: no hot water stays inside.' }],
   procedure: [
@@ -36,7 +36,7 @@ export const warmedBottle = softBottleFace({
       ],
     },
     { id: 'cap', marks: ['sealed'], parts: ['Screw the cap tight within ', { input: 'sealDelay' }, ' of emptying it.'], duration: s => s.details.sealing },
-    { id: 'cool', parts: ['Hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+    { id: 'cool', parts: [{ input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
   ],
   simulate,
   cautions: values => [

@@ -145,6 +145,8 @@ export class CoolingVessel implements OdeSystem {
   readonly scale: Float64Array
   readonly reference: Float64Array
   wall: 'standing' | 'moving' | 'creeping' = 'standing'
+  /** true: no water has come in, and none is pushed in: the mouth's water stands */
+  kept = false
   /** false: the coolant is not there yet, and the wall it will reach stands in the room's air */
   cooled = true
 
@@ -276,6 +278,15 @@ export class CoolingVessel implements OdeSystem {
     return this.outside - this.pressure(state)
   }
 
+  /** Pressure that pushes water into an open mouth, hydrostatics included, Pa; negative pushes it out. */
+  drive(time: number, state: Float64Array): number {
+    const { mouth } = this.plan
+    const drawnIn = state[COOLING.drawnIn]!
+    const depth = this.dependsOnTime ? mouth!.plungeSpeed * time : this.mouthDepth
+    const standing = this.stemMass > 0 ? Math.min((drawnIn > 0 ? drawnIn : 0) / (this.density * this.mouthArea), this.stemLength) : this.rise(drawnIn)
+    return this.outside + this.density * GRAVITY * (depth - standing) - this.pressure(state)
+  }
+
   /** Buckling difference at the walls' present temperature, Pa. */
   critical(state: Float64Array): number {
     if (!this.soften) return this.critical293
@@ -382,7 +393,7 @@ export class CoolingVessel implements OdeSystem {
     slope[COOLING.drawnIn] = 0
     slope[COOLING.impulse] = 0
     if (this.open) {
-      // The water in mouth and stem. With none left inside, no more can fall out.
+      // The water in mouth and stem. With none left inside it stands until it is pushed in.
       const speed = state[COOLING.speed]!
       const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
       let length = this.slug
@@ -395,9 +406,8 @@ export class CoolingVessel implements OdeSystem {
         loss += this.stemLoss * standing
       } else standing = this.rise(drawnIn)
       const drive = outside + density * GRAVITY * (depth - standing) - pressure
-      const emptying = drawnIn <= 0 && speed <= 0
-      const inflow = emptying ? 0 : density * this.mouthArea * speed
-      slope[COOLING.speed] = emptying && drive < 0 ? -speed * 1e3 : slugAcceleration(drive, speed, density, length, loss)
+      const inflow = this.kept ? 0 : density * this.mouthArea * speed
+      slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length, loss)
       slope[COOLING.drawnIn] = inflow
       slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0

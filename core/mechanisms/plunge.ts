@@ -4,6 +4,12 @@ import { COOLING, type CoolingVessel } from './cooling-vessel'
 
 /** Explicit steps tried in each part of the plunge: the collapse needs fewer, a long slow fill more. */
 const EXPLICIT_STEPS = 30
+/** Moments that are told of; the others only turn the course of events. */
+const REPORTED = ['critical', 'mouth-full', 'full']
+/** Share of the mouth's water by which less than none counts as pushed out, so that a start from rest is no end. */
+const HAIR = 1e-5
+/** Pressure over which standing water is pushed in, Pa: a hundredth of a pascal, so that a start in balance is on one side. */
+const PUSH = 0.01
 /** How long the vessel is watched after the seal, s. */
 export const LONGEST_PLUNGE = 900
 
@@ -41,6 +47,9 @@ export function plunge(
     id: 'full', direction: -1, stops: true,
     value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost]!)) - 0.02,
   }
+  // Water that has all been pushed out again stands in the mouth until it is pushed in.
+  const enters: OdeEvent = { id: 'enters', direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH }
+  const leaves: OdeEvent = { id: 'leaves', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn]! + HAIR * system.passageMass }
   // In a stem the fill is over when its water first stops after it has come over the top.
   const still: OdeEvent = { id: 'still', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn]! > 1.5 * system.passageMass ? s[COOLING.speed]! - 0.01 : 1 }
   const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (_, s) => system.unrest(s) }
@@ -54,8 +63,10 @@ export function plunge(
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
+  system.kept = system.drive(0, state) <= PUSH
   while (time < longest) {
-    const events = system.wall === 'moving' ? [stops, mouthFull, full] : [hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
+    const water = system.kept ? enters : leaves
+    const events = system.wall === 'moving' ? [stops, mouthFull, full] : [water, hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
     const end = system.dependsOnTime ? system.plungeTime : longest
     const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps: EXPLICIT_STEPS, events, peaks, onStep: record, between: record ? 1 : 0 })
     time = stage.time
@@ -64,7 +75,7 @@ export function plunge(
     peakSpeed = Math.max(peakSpeed, speed!.value)
     for (const o of stage.occurrences) {
       if (o.id !== 'mouth-full' || !occurrences.some(p => p.id === 'mouth-full')) {
-        if (o.id !== 'yield' && o.id !== 'wall-stops' && o.id !== 'settled' && o.id !== 'still') occurrences.push(o)
+        if (REPORTED.includes(o.id)) occurrences.push(o)
       }
     }
     if (stage.stoppedBy === 'full' || stage.stoppedBy === 'settled' || stage.stoppedBy === 'still') break
@@ -73,7 +84,12 @@ export function plunge(
       system.dependsOnTime = false
       continue
     }
-    if (stage.stoppedBy === 'wall-stops') {
+    if (stage.stoppedBy === 'enters') system.kept = false
+    else if (stage.stoppedBy === 'leaves') {
+      state[COOLING.drawnIn] = 0
+      state[COOLING.speed] = 0
+      system.kept = system.drive(time, state) <= PUSH
+    } else if (stage.stoppedBy === 'wall-stops') {
       system.wall = 'standing'
       state[COOLING.losing] = 0
     } else {

@@ -1,7 +1,7 @@
 import { boilingDry, hotHeater, inflowSlam, pulledDown, scald, superheated, thermalShock } from '../../cautions'
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import { coefficient } from '../blank'
-import type { Demonstration, Input } from '../face'
+import type { Demonstration, Input, Values } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
@@ -17,6 +17,12 @@ import { COLUMNS } from '../steam/trace-recorder'
 import { STEAM_SUSPECTS } from '../steam/suspects'
 import { bottleHeating, simulate } from './simulate'
 import { formatQuantity } from '../../units'
+
+/** Through a neck the water comes as a thick, stirred column that splashes. */
+const NECK_SPLASH = {
+  default: ({ numbers: n }: Values) => 4000 * (0.036 / n.neckDiameter!) * (0.036 / n.neckDiameter!), usual: [500, 30e3] as const, spread: { shape: 'lognormal' as const, relative: 1 },
+  source: 'Weber number at which half of it turns to drops: water that falls back on water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); the plunge stirs it, and a thick column more than a thin one; assumption',
+}
 
 const INPUTS: readonly Input[] = [
   ...ROOM_INPUTS,
@@ -41,7 +47,7 @@ const INPUTS: readonly Input[] = [
   },
   quantity('bathTemperature', { default: 288.15 }), quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
-  ...DIPPED_COEFFICIENTS, ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
+  ...DIPPED_COEFFICIENTS.filter(i => i.id !== 'splashWeber'), quantity('splashWeber', NECK_SPLASH), ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
   coefficient('grip', 'pull that the hand on it holds', 'N', 60, [1, 500], [20, 150], 0.35, 'a wet bottle in a cloth, from memory of grip and lift; assumption'),
   coefficient('blowLimit', 'blow on the bowl that it bears', 'J', 2.5, [0.05, 100], [0.5, 10], 0.5, 'an empty bottle dropped half a metre on something hard often breaks: m g h of half a kilogram; a cloth in the bowl takes most of it; assumption'),
   ...RINSE_COEFFICIENTS,

@@ -126,8 +126,8 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'splashWeber', name: 'how slowly a fountain that falls back breaks up', kind: 'quantity', quantity: 'count', units: ['1', '1'], group: 'coefficient',
-    default: 6000, range: [50, 1e6], usual: [500, 50e3], spread: { shape: 'lognormal', relative: 1.2 },
-    source: 'Weber number at which half of it turns to drops: falling water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); assumption',
+    default: 2e5, range: [50, 1e7], usual: [1e3, 1e6], spread: { shape: 'lognormal', relative: 1.2 },
+    source: 'Weber number at which half of it turns to drops; a stream through a thin edge stays whole for long; assumption',
   },
   {
     id: 'ovenTime', name: 'in the oven in all', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'heat',

@@ -13,3 +13,4 @@ export { exp, ln, pow }
 export { integerPower } from './integer-power'
 export { falsePosition, halving } from './root'
 export { CubicTable } from './cubic-table'
+export { cubeRoot } from './cube-root'

@@ -10,7 +10,7 @@
 import { falsePosition } from '../elementary'
 import { integratorOf, type Occurrence, type Peak } from '../solver'
 import { AIR_GAS_CONSTANT } from '../substances/air'
-import { nozzleFlow } from './nozzle-flow'
+import { CHOKED, nozzleFlow } from './nozzle-flow'
 
 export type Pump =
   | { kind: 'strokes', /** m3 a stroke */ swept: number, /** s a stroke */ period: number, /** Pa */ ultimate: number }
@@ -101,10 +101,20 @@ const LEAST = 1
 export function pressureWithSwelling(amount: number, beside: number, near: number, volume: (pressure: number) => number): number {
   if (!(amount > 0)) return 0
   const errorAt = (pressure: number) => pressure * (volume(pressure) + beside) - amount
-  const start = near > LEAST ? near : LEAST
+  const close = 1e-9 * amount
+  // By the secant from where the pressure would be if nothing swelled any more: a handful of turns where all is smooth.
+  const start = Math.max(amount / (volume(Math.max(near, LEAST)) + beside), LEAST)
   const first = errorAt(start)
-  const close = 1e-11 * amount
   if (Math.abs(first) < close) return start
+  let [a, errorA] = [start, first]
+  let b = Math.max(LEAST, start * (1 - first / amount))
+  for (let i = 0; i < 6 && b > 0.5 * start && b < 2 * start; i++) {
+    const errorB = errorAt(b)
+    if (Math.abs(errorB) < close) return b
+    const next = b - errorB * (b - a) / (errorB - errorA)
+    ;[a, errorA] = [b, errorB]
+    b = next
+  }
   let low = start
   let high = start
   let [lowError, highError] = [first, first]
@@ -130,7 +140,18 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (let i = 0; i < gases; i++) sum += s[i]!
     return sum
   }
-  const pressureOf = (s: Float64Array): number => space.pressure(held(s), 0, s)
+  // A plain or swelling space is asked for the same amount by one event after another.
+  let lastHeld = NaN
+  let lastPressure = NaN
+  const pressureOf = (s: Float64Array): number => {
+    const amount = held(s)
+    if (contents !== undefined) return space.pressure(amount, 0, s)
+    if (amount !== lastHeld) {
+      lastPressure = space.pressure(amount, 0, s)
+      lastHeld = amount
+    }
+    return lastPressure
+  }
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)
   contents?.scale.forEach((typical, i) => { scale[gases + i] = typical })
@@ -183,12 +204,32 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (const { id, value } of peaks) offer(id, { time, value: value(time, pressure, state) })
   }
   offerAll()
+  const leakSteady = leakIn(leakArea, outside, temperature, 0)
+  /**
+   * Choked the leak is the same whatever the pressure inside: a straight line, taken in one go.
+   * @returns false, and nothing is changed, where an event falls into it
+   */
+  const staysBetweenEvents = (): boolean => {
+    const until = Math.min(longest, (strokes + 1) * period)
+    const before = state[0]!
+    const from = events.map(e => e.value(time, pressure, state))
+    state[0] = before + leakSteady * (until - time)
+    const risen = pressureOf(state)
+    if (events.some((e, i) => (e.value(until, risen, state) >= 0) !== (from[i]! >= 0))) {
+      state[0] = before
+      return false
+    }
+    time = until
+    return true
+  }
   const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, pressure, strokes, stoppedBy, occurrences, peaks: best })
   while (time < longest) {
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period
     const until = Math.min(longest, strokeEnd)
-    if (changing) {
+    if (contents === undefined && leakArea > 0 && pressure + leakSteady * (until - time) / Math.max(state[0]!, 1e-12) * pressure < CHOKED * outside && peaks.length === 0 && staysBetweenEvents()) {
+      pressure = pressureOf(state)
+    } else if (changing) {
       const stage = integrator.run(system, state, time, until, {
         tolerance, firstStep: until - time, explicitSteps: 60, events: odeEvents, peaks: odePeaks, ...(contents && record && { onStep: record }),
       })

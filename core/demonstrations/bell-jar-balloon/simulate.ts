@@ -3,7 +3,7 @@ import { heldAt, hump, restingStretch, type Rubber } from '../../mechanisms/rubb
 import { pow } from '../../elementary'
 import type { Simulation, TraceColumn, Values } from '../face'
 import type { Detail } from '../accuracy'
-import { acrossAt, followBalloon, volumeAt } from '../rubber/follow'
+import { acrossAt, followBalloon, pressureToPass, volumeAt } from '../rubber/follow'
 import { rubberOf } from '../rubber/inputs'
 import { pumpJar, withTrace } from '../vacuum/pumped'
 
@@ -36,18 +36,22 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const amount = heldAt(rubber, n.balloonStart! / (2 * rubber.radius), n.stationPressure!)
   const stretchAt = followBalloon(rubber, amount)
   const width = freeWidth(values)
+  const begun = n.balloonStart! / (2 * rubber.radius)
+  const passes = (stretch: number): number => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity
+  const [filledPressure, burstPressure, touchPressure] = [FILLS * width / (2 * rubber.radius), rubber.burst, TOUCHES * width / (2 * rubber.radius)].map(passes) as [number, number, number]
   const across = (p: number) => acrossAt(rubber, stretchAt(p))
   const pumped = pumpJar(values, detail, refinement, {
     volume: p => Math.max(0.02 * n.jarVolume!, n.jarVolume! - volumeAt(rubber, stretchAt(p))),
     row: p => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }),
     events: [
-      { id: 'filled', direction: 1, stops: false, value: (_, p) => across(p) - FILLS * width },
-      { id: 'burst', direction: 1, stops: true, value: (_, p) => stretchAt(p) - rubber.burst },
-      { id: 'touch', direction: 1, stops: true, value: (_, p) => across(p) - TOUCHES * width },
+      { id: 'filled', direction: 1, stops: false, value: (_, p) => filledPressure - p },
+      { id: 'burst', direction: 1, stops: true, value: (_, p) => burstPressure - p },
+      { id: 'touch', direction: 1, stops: true, value: (_, p) => touchPressure - p },
     ],
   }, COLUMNS)
   const { simulation: s, time, at } = pumped
-  const [burstAt, touchAt, filledAt] = [at('burst'), at('touch'), at('filled')]
+  const [burstAt, touchAt] = [at('burst'), at('touch')]
+  const filledAt = n.balloonStart! >= FILLS * width ? 0 : at('filled')
   const balloonEnd = across(pumped.pressure)
   s.outcome = burstAt !== undefined ? 'bursts' : touchAt !== undefined ? 'touches' : filledAt !== undefined ? 'fills' : 'small'
   const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure!))

@@ -41,7 +41,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   })
   const state = boil.start(n.waterTemperature!, n.relativeHumidity!)
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
-  const tolerance = stepTolerance(detail, refinement)
+  // Every stroke begins a new stage: what a step may err by does not add up.
+  const tolerance = 1.5 * stepTolerance(detail, refinement)
   const occurrences: Occurrence[] = []
   let end: PumpingEnd = { time: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   let lowest = outside

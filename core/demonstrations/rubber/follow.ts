@@ -1,5 +1,5 @@
 import { balloonVolume, hump, restingStretch, skinPressure, type Rubber } from '../../mechanisms/rubber-balloon'
-import { pow } from '../../elementary'
+import { cubeRoot } from '../../elementary'
 
 /**
  * Stretch of a sealed balloon at an outside pressure: the smallest at which it holds its gas, whatever was asked before.
@@ -15,10 +15,27 @@ export function followBalloon(rubber: Rubber, amount: number): (outside: number)
   return (outside) => {
     if (outside === lastOutside) return last
     lastOutside = outside
-    const limp = pow(amount / (Math.max(outside, 1) * slack), 1 / 3)
-    last = limp <= 1 ? limp : restingStretch(rubber, amount, outside, Math.max(1, pow(amount / ((Math.max(outside, 0) + most) * slack), 1 / 3)))
+    const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last)
+    last = limp <= 1 ? limp : restingStretch(rubber, amount, outside, Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp)))
     return last
   }
+}
+
+/** Steps of the search along the stretch; each a hundredth of the way or finer. */
+const SCAN = 120
+
+/**
+ * Outside pressure under which a sealed balloon has grown past a stretch, Pa.
+ *
+ * It rests at the smallest stretch at which its gas and its skin agree, so it passes one when the outside is below every pressure
+ * that holds it at a smaller one: past a hump it jumps.
+ * @param from stretch that it has in the room
+ */
+export function pressureToPass(rubber: Rubber, amount: number, from: number, stretch: number): number {
+  const at = (x: number): number => amount / balloonVolume(rubber, x) - skinPressure(rubber, x)
+  let least = Infinity
+  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at(from + (stretch - from) * i / SCAN))
+  return least
 }
 
 export const acrossAt = (rubber: Rubber, stretch: number): number => 2 * rubber.radius * stretch

@@ -1,5 +1,4 @@
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
-import { falsePosition } from '../../elementary'
 import { integratorOf } from '../../solver'
 import type { Simulation, TraceColumn, Values } from '../face'
 import { stepTolerance, type Detail } from '../accuracy'
@@ -17,16 +16,22 @@ export interface Pack {
   /** Pa per whole of its volume, before it is taut */ stiffness: number
 }
 
-/** Overpressure at a volume, Pa. */
-const skin = ({ rest, taut, stiffness }: Pack, volume: number): number =>
-  (volume > rest ? stiffness * (volume / rest - 1) : 0) + (volume > taut ? TAUT * (volume / taut - 1) : 0)
+/**
+ * Volume that an amount of gas (p V, J) takes at an outside pressure, m3.
+ *
+ * The skin pushes back in a straight line with the volume, and far more steeply once it is taut: (p + skin(V)) V = amount is a
+ * quadratic on each stretch.
+ */
+export function packVolume({ rest, taut, stiffness }: Pack, amount: number, outside: number): number {
+  if (amount <= outside * rest) return amount / outside
+  const limp = positiveRoot(stiffness / rest, outside - stiffness, amount)
+  return limp <= taut ? limp : positiveRoot(stiffness / rest + TAUT / taut, outside - stiffness - TAUT, amount)
+}
 
-/** Volume that an amount of gas (p V, J) takes at an outside pressure, m3. */
-export function packVolume(pack: Pack, amount: number, outside: number): number {
-  const limp = amount / outside
-  if (limp <= pack.rest) return limp
-  const error = (volume: number): number => (outside + skin(pack, volume)) * volume - amount
-  return falsePosition(error, [pack.rest, error(pack.rest)], [limp, error(limp)], 1e-10 * amount)
+/** V of a V² + b V = c, with a and c above 0. */
+const positiveRoot = (a: number, b: number, c: number): number => {
+  const root = Math.sqrt(b * b + 4 * a * c)
+  return b > 0 ? 2 * c / (b + root) : (root - b) / (2 * a)
 }
 
 /** The air comes back through the valve in so long, s; assumption. */

@@ -1,4 +1,4 @@
-import { DEFAULT_SAMPLES, DEFAULT_SEED, withRoom, findDemonstration, type Forecast, type Influence, type Lever, type StagingDocument, type StripPoint } from '~~/core'
+import { DEFAULT_SAMPLES, DEFAULT_SEED, withRoom, findDemonstration, type Forecast, type Influence, type Lever, type Representative, type StagingDocument, type StripPoint } from '~~/core'
 
 /** The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input. */
 export function useForecast(document: () => StagingDocument | undefined) {
@@ -6,6 +6,8 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const forecast = shallowRef<Forecast>()
   const complete = ref(false)
   const influences = shallowRef<Influence[]>([])
+  /** what is drawn and explained; undefined until a forecast of just this staging is complete */
+  const representative = shallowRef<Representative>()
   const levers = shallowRef<Lever[]>()
   const strip = shallowRef<{ input: string, points: StripPoint[] }>()
   const failure = ref('')
@@ -16,6 +18,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       complete.value = answer.complete
       if (answer.complete) {
         influences.value = answer.influences
+        representative.value = answer.shown
         if (asked) main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value })
       }
     } else if (answer.kind === 'levers') levers.value = answer.levers
@@ -35,6 +38,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const wholeText = computed(() => JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }))
   watch([wholeText, past.taught, past.ready], () => {
     complete.value = false
+    representative.value = undefined
     if (!whole.value || !past.ready.value) return
     asked = { ...whole.value, title: '' }
     levers.value = undefined
@@ -45,5 +49,5 @@ export function useForecast(document: () => StagingDocument | undefined) {
   function askStrip(input: string) {
     if (whole.value) side.ask({ kind: 'strip', document: { ...whole.value, title: '' }, input, seed: DEFAULT_SEED, taught: past.taught.value })
   }
-  return { forecast, complete, influences, levers, strip, failure, askStrip, past }
+  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past }
 }

@@ -1,4 +1,4 @@
-import type { Followed, Forecast, Influence, Investigation, Lever, Lesson, Mark, Observation, StagingDocument, StripPoint, Taught } from '~~/core'
+import type { Followed, Forecast, Influence, Investigation, Lever, Lesson, Mark, Observation, Representative, StagingDocument, StripPoint, Taught } from '~~/core'
 
 /** `taught`: what past runs have taught, where it is to be used */
 interface Request { job: number, document: StagingDocument, seed: number, taught?: Taught }
@@ -14,7 +14,7 @@ export type ForecastRequest =
   | Request & { kind: 'investigate', used: StagingDocument, measured: string[], seen: Observation }
 
 export type ForecastAnswer =
-  | { kind: 'forecast', job: number, forecast: Forecast, complete: boolean, influences: Influence[] }
+  | { kind: 'forecast', job: number, forecast: Forecast, complete: boolean, influences: Influence[], /** once complete */ shown?: Representative }
   | { kind: 'levers', job: number, levers: Lever[] }
   | { kind: 'strip', job: number, input: string, strip: StripPoint[] }
   | { kind: 'follow', job: number, followed: Followed, complete: boolean }

@@ -1,6 +1,6 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
 import {
-  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging, seenNow, storyOf, summarise, taughtPoints,
+  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging, representativeOf, seenNow, storyOf, summarise, taughtPoints,
   type Demonstration, type Given, type QuantityInput, type Taught,
 } from '~~/core'
 import type { ForecastAnswer, ForecastRequest } from './forecast-messages'
@@ -49,7 +49,7 @@ async function work(request: ForecastRequest): Promise<void> {
         answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: false, influences: [] })
       }
     }
-    answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: true, influences: influences(sample) })
+    answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: true, influences: influences(sample), shown: representativeOf(sample) })
   } else if (request.kind === 'levers') {
     answer({ kind: 'levers', job: request.job, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught) })
   } else if (request.kind === 'follow') {

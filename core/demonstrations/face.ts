@@ -234,6 +234,14 @@ export interface Repeat {
   /** kg */ iceLeft: number
 }
 
+/** An input of an earlier version, and what its value (SI) says of one that there is now; a document that has it can still be read. */
+export interface RetiredInput {
+  id: string
+  quantity: QuantityKind
+  becomes: string
+  /** SI to SI; `numbers` are those that the document gives */ from: (si: number, numbers: Readonly<Record<string, number>>) => number
+}
+
 export interface Demonstration {
   id: string
   name: string
@@ -258,6 +266,7 @@ export interface Demonstration {
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
   check(values: Values): { input: string, message: string }[]
+  /** inputs of earlier versions */ retired?: readonly RetiredInput[]
   /**
    * `detail: 'summary'` leaves out the trace and is quick.
    * @param refinement how many times tighter than usual it is integrated; 1 if left out

@@ -18,14 +18,26 @@ describe('distributions', () => {
     expect(spreadQuantile({ shape: 'normal', absolute: 2 }, 10, WIDE, 0.9)).toBeCloseTo(10 + 2 * 1.2815515655, 8)
     expect(spreadQuantile({ shape: 'normal', relative: 0.1 }, 10, WIDE, 0.5)).toBeCloseTo(10, 10)
     expect(spreadQuantile({ shape: 'lognormal', relative: 0.5 }, 3, [0, 1e9], 0.5)).toBeCloseTo(3, 10)
-    expect(spreadQuantile({ shape: 'uniform', least: 2, most: 4 }, 3, WIDE, 0.25)).toBeCloseTo(2.5, 12)
-    expect(spreadQuantile({ shape: 'triangular', least: 0, most: 1 }, 1, [0, 1], 0.25)).toBeCloseTo(0.5, 12)
+    expect(spreadQuantile({ shape: 'uniform', below: 1, above: 1 }, 3, WIDE, 0.25)).toBeCloseTo(2.5, 12)
+    // Half of it below: a triangle from nothing at 0 to its peak at 1 has half of that below 1 − √½.
+    expect(spreadQuantile({ shape: 'triangular', below: 1, above: 2 }, 1, WIDE, 0.25)).toBeCloseTo(Math.SQRT1_2, 12)
+    expect(spreadQuantile({ shape: 'triangular', below: 1, above: 2 }, 1, WIDE, 0.75)).toBeCloseTo(3 - Math.SQRT2, 12)
+    expect(spreadQuantile({ shape: 'anywhere', least: 2, most: 6 }, 3, WIDE, 0.25)).toBe(3)
     expect(spreadQuantile({ shape: 'exact' }, 7, WIDE, 0.99)).toBe(7)
   })
-  it('stay in range, renormalised', () => {
-    const half = (u: number) => spreadQuantile({ shape: 'normal', absolute: 1 }, 0, [0, 1e9], u)
-    expect(half(1e-9)).toBeGreaterThanOrEqual(0)
-    expect(half(0.5)).toBeCloseTo(0.6744897502, 6)
+  it('keep what is stated as their median, and stay in range, renormalised on each side', () => {
+    const shapes = [{ shape: 'normal', absolute: 1 }, { shape: 'lognormal', relative: 0.8 }, { shape: 'uniform', below: 2, above: 3 }, { shape: 'triangular', below: 2, above: 3 }] as const
+    for (const spread of shapes) {
+      for (const [stated, range] of [[1, [0, 1e9]], [1, [0.9, 1.2]], [1, [-1e9, 1.05]]] as const) {
+        const draws = Array.from({ length: 1001 }, (_, i) => spreadQuantile(spread, stated, range, (i + 0.5) / 1001))
+        expect(draws[500]).toBe(stated)
+        for (let i = 1; i < draws.length; i++) expect(draws[i]!).toBeGreaterThanOrEqual(draws[i - 1]!)
+        expect(draws[0]!).toBeGreaterThanOrEqual(range[0])
+        expect(draws.at(-1)!).toBeLessThanOrEqual(range[1])
+        // No heap at a cut: the end is only approached.
+        expect(draws.filter(d => d === range[0] || d === range[1])).toHaveLength(0)
+      }
+    }
   })
   it('has the relative spread asked for as its coefficient of variation (lognormal)', () => {
     const n = 4000

@@ -1,5 +1,6 @@
 export { StagingSample, DEFAULT_SAMPLES, DEFAULT_SEED } from './sample'
 export { summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
+export { representativeOf, type Representative } from './representative'
 export { vesselsNeeded, atLeastOne, ENOUGH } from './spares'
 export { pullLevers, leverTries, type Lever } from './levers'
 export { oddsStrip, stripValues, type StripPoint } from './odds-strip'

@@ -1,5 +1,5 @@
 /** The list of demonstrations with their inputs, results and outcomes, for docs/. */
-import { DEMONSTRATIONS, acceptedRange, describeSpread, resolve, type Input, type Values } from '../demonstrations'
+import { DEMONSTRATIONS, acceptedRange, describeSpread, resolve, usualSpread, type Input, type Values } from '../demonstrations'
 import { SI_UNIT, formatQuantity } from '../units'
 
 const cell = (text: string) => text.replaceAll('|', '\\|')
@@ -8,7 +8,7 @@ function inputRow(input: Input, values: Values): string {
   if (input.kind === 'choice') return `| \`${input.id}\` | ${cell(input.name)} | ${input.default} | ${input.choices.map(c => c.id).join(', ')} | | |`
   const value = values.numbers[input.id]
   const shown = value === undefined ? 'none' : formatQuantity(value, input.units[0], input.quantity)
-  const spread = input.spread.shape === 'exact' ? 'exact' : `${input.spread.shape}, ${describeSpread(input.spread, input, input.units[0])}`
+  const spread = input.spread.shape === 'exact' ? 'exact' : `${usualSpread(input, values).shape}, ${describeSpread(usualSpread(input, values), input, input.units[0], value)}`
   return `| \`${input.id}\` | ${cell(input.name)} | ${shown}${typeof input.default === 'function' ? ' (follows from others)' : ''} | ${acceptedRange(input)} | ${spread} | ${cell(input.source ?? '')} |`
 }
 

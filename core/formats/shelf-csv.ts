@@ -1,6 +1,6 @@
 /** A shelf as rows: one line an item, units in the header. Reading tells every bad cell by line and column and keeps the good rows. */
 import Papa from 'papaparse'
-import { fromSi, unitLabel } from '../units'
+import { QuantityError, fromSi, readNumber, unitLabel, usesDecimalComma } from '../units'
 import { siOf } from './document-values'
 import { shelfItemSchema, type ItemKind, type ShelfItemDocument } from './shelf'
 import { ITEM_KINDS, SHELF_FIELDS, type ShelfField } from './shelf-fields'
@@ -60,6 +60,8 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
   if (rows.length === 0 || rows[0]!.every(c => c.trim() === '')) return { items, faults: [{ line: 1, column: '', message: 'the file has no header; accepted: kind, name and the fields of the items' }] }
   const columns = readHeader(rows[0]!, faults)
   if (faults.length > 0) return { items, faults }
+  // One hand writes all commas alike: where some can only be decimal ones, the others are too.
+  const decimalComma = usesDecimalComma(rows.slice(1).flat().map(cell => /^[-+]?[\d.,]+/.exec(cell.trim())?.[0] ?? ''))
   // A quoted cell may hold line breaks, so that rows and lines differ.
   let line = 1
   rows.forEach((cells, index) => {
@@ -83,9 +85,15 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
         if (/^\d+$/.test(cell)) record[f.field] = Number(cell)
         else fault(column.name, `given "${cell}"; accepted: a whole number, 0 or more`)
       } else {
-        const [, number, unit] = /^([-+]?[\d.]+(?:[eE][-+]?\d+)?)\s*(.*)$/.exec(cell.replace(',', '.')) ?? []
-        if (number === undefined || !Number.isFinite(Number(number))) fault(column.name, `given "${cell}"; accepted: a number${column.unit ? ` in ${column.unit}` : ''}`)
-        else record[f.field] = { value: Number(number), unit: unit || column.unit }
+        const [, number = '', unit] = /^([-+]?[\d.,]+(?:[eE][-+]?\d+)?)\s*(.*)$/.exec(cell) ?? []
+        try {
+          const value = readNumber(number, decimalComma)
+          if (!Number.isFinite(value)) fault(column.name, `given "${cell}"; accepted: a number${column.unit ? ` in ${column.unit}` : ''}`)
+          else record[f.field] = { value, unit: unit || column.unit }
+        } catch (error) {
+          if (!(error instanceof QuantityError)) throw error
+          fault(column.name, error.message)
+        }
       }
     })
     if (faults.length > before) return

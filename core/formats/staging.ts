@@ -1,9 +1,9 @@
 /** The staging document: one demonstration planned with real apparatus, amounts and room conditions. */
 import { z } from 'zod'
 import {
-  DEMONSTRATIONS, acceptedRange, findDemonstration, resolve, type Demonstration, type Fault, type Given, type QuantityInput, type Spread, type Values,
+  DEMONSTRATIONS, acceptedRange, findDemonstration, resolve, type Demonstration, type Fault, type Given, type QuantityInput, type RetiredInput, type Spread, type Values,
 } from '../demonstrations'
-import { QuantityError, SHOWN_UNITS, differenceToSi, toSi, unitLabel } from '../units'
+import { QuantityError, SHOWN_UNITS, differenceToSi, fromSi, toSi, unitLabel } from '../units'
 
 export const STAGING_FORMAT = 'zealous-hush/staging'
 
@@ -83,15 +83,18 @@ function stagingFaults(error: z.ZodError, json: unknown): Fault[] {
 
 /** Inputs of a document, those that could be read, as SI numbers and choices. */
 export function readInputs(
-  demonstration: Pick<Demonstration, 'id' | 'inputs'>, documents: Record<string, unknown>,
+  demonstration: Pick<Demonstration, 'id' | 'inputs' | 'retired'>, documents: Record<string, unknown>,
 ): { inputs: StagingDocument['inputs'], given: Given, faults: Fault[] } {
   const inputs: StagingDocument['inputs'] = {}
   const given: Given = { numbers: {}, choices: {}, spreads: {} }
   const faults: Fault[] = []
+  const late: { retired: RetiredInput, document: unknown }[] = []
   for (const [id, document] of Object.entries(documents)) {
     const input = demonstration.inputs.find(i => i.id === id)
     const shown = JSON.stringify(document)?.slice(0, 80)
-    if (!input) {
+    const retired = demonstration.retired?.find(r => r.id === id)
+    if (!input && retired) late.push({ retired, document })
+    else if (!input) {
       faults.push({ input: id, message: `is not an input of ${demonstration.id}; accepted: ${demonstration.inputs.map(i => i.id).join(', ')}` })
     } else if (input.kind === 'choice') {
       if (typeof document === 'string' && input.choices.some(c => c.id === document)) inputs[id] = given.choices[id] = document
@@ -105,6 +108,15 @@ export function readInputs(
         faults.push({ input: id, message: `given ${shown}; accepted: {"value": number, "unit": "${input.units[0]}"} and, if wished, "spread"; ${acceptedRange(input)}` })
       }
     }
+  }
+  for (const { retired, document } of late) {
+    const input = demonstration.inputs.find((i): i is QuantityInput => i.id === retired.becomes && i.kind === 'quantity')!
+    const quantity = quantitySchema.safeParse(document)
+    // What the document says in today's words counts for more.
+    if (!quantity.success || given.numbers[input.id] !== undefined) continue
+    const si = retired.from(toSi(quantity.data.value, quantity.data.unit ?? '', retired.quantity), given.numbers)
+    inputs[input.id] = { value: Number(fromSi(si, input.units[0], input.quantity).toPrecision(6)), unit: input.units[0] }
+    given.numbers[input.id] = si
   }
   return { inputs, given, faults }
 }

@@ -152,7 +152,7 @@ export function coolUnderEgg(plan: EggBottlePlan, tolerance: number, record?: (t
   const goes: OdeEvent = { id: 'goes', direction: 1, stops: true, value: (_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed]!) }
   const settled: OdeEvent = {
     id: 'settled', direction: -1, stops: true,
-    value: (t, s) => {
+    value: (_, s) => {
       if (system.flame) return 1
       const warm = Math.max(Math.abs(s[GAS.temperature]! - system.wall.outside), Math.abs(s[BOTTLE.glass]! - system.wall.outside)) / WARM
       if (entered !== undefined || warm > 1) return warm - 1

@@ -353,7 +353,7 @@ export class CoolingVessel implements OdeSystem {
     const push = this.wall === 'standing' ? 0 : outside - pressure - this.held(state)
     const losing = this.wall === 'moving'
       ? state[COOLING.losing]!
-      : this.wall === 'creeping' ? (push + Math.sqrt(push * push + CREEP_EDGE * CREEP_EDGE)) / (2 * this.damping * CREEP * full) : 0
+      : this.wall === 'creeping' ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0
     const dewPoint = quickSaturationTemperature(vapour * WATER_GAS_CONSTANT * gas / volume)
     const latent = quickLatentHeat(dewPoint)
     const layer = this.airLayerFactor * airLayerConductance(air / vapour)
@@ -475,6 +475,12 @@ export class CoolingVessel implements OdeSystem {
     const above = this.stemMass > 0 ? drawnIn - Math.min(drawnIn, this.stemMass) : drawnIn
     return (above + this.pool) / (this.density * this.crossSection)
   }
+}
+
+/** A push that counts only above zero, rounded off within ± `edge` and nothing at all below. */
+function beyond(push: number, edge: number): number {
+  if (push <= -edge) return 0
+  return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge)
 }
 
 /** Share of the stream that has left the mouth: none before the mouth is nearly full. */

@@ -57,14 +57,16 @@ describe('heat transfer', () => {
     expect(carriedCylinderConductance(0.0575, 0.5, 330, 101325)).toBeLessThan(20)
   })
   it('of a jet never takes more than heating the water to the dew point would, and much more once it breaks up', () => {
-    const jet = { water: 280, diameter: 0.02, stanton: 0.01, sprayContact: 1 }
+    const jet = { water: 280, diameter: 0.02, stanton: 0.01, sprayContact: 1, splashWeber: 1e9 }
     const most = 4190 * 80 / 2.3e6
-    const slow = jetCondensation(jet, 360, 1e9, 1, 0.14)
-    const fast = jetCondensation(jet, 360, 1e9, 8, 0.14)
+    const slow = jetCondensation(jet, 360, 1e9, 61e3, 1, 0.14)
+    const fast = jetCondensation(jet, 360, 1e9, 61e3, 8, 0.14)
     expect(slow).toBeGreaterThan(0)
     expect(fast).toBeGreaterThan(4 * slow)
     expect(fast).toBeLessThan(most * 1.05)
-    expect(jetCondensation(jet, 270, 1e9, 3, 0.14)).toBe(0)
-    expect(jetCondensation(jet, 360, 300, 8, 0.14)).toBeLessThan(fast / 5)
+    expect(jetCondensation(jet, 270, 1e9, 61e3, 3, 0.14)).toBe(0)
+    // Air in the way holds a smooth stream back, drops far less; a wide stream splashes where a narrow one does not.
+    expect(jetCondensation(jet, 360, 300, 100e3, 1, 0.14)).toBeLessThan(slow / 5)
+    expect(jetCondensation({ ...jet, diameter: 0.036, splashWeber: 4000 }, 360, 300, 100e3, 0.5, 0.14)).toBeGreaterThan(2 * jetCondensation({ ...jet, diameter: 0.012, splashWeber: 4000 }, 360, 300, 100e3, 0.5, 0.14))
   })
 })

@@ -10,7 +10,7 @@
 import { falsePosition } from '../elementary'
 import { integratorOf, type Occurrence, type Peak } from '../solver'
 import { AIR_GAS_CONSTANT } from '../substances/air'
-import { CHOKED, nozzleFlow } from './nozzle-flow'
+import { CHOKED, openingFlow } from './nozzle-flow'
 
 export type Pump =
   | { kind: 'strokes', /** m3 a stroke */ swept: number, /** s a stroke */ period: number, /** Pa */ ultimate: number }
@@ -29,9 +29,11 @@ export type Pump =
 export const afterStroke = (pressure: number, volume: number, swept: number, ultimate: number): number =>
   (pressure * volume + ultimate * swept) / (volume + swept)
 
-/** Air that leaks in through a hole, as p V a second, W; never outward here. @param area m2 @param temperature K */
-export const leakIn = (area: number, outside: number, temperature: number, inside: number): number =>
-  nozzleFlow(area, outside, temperature, inside) * AIR_GAS_CONSTANT * temperature
+/** Air that leaks in through a hole, as p V a second, W; negative where the inside is the higher. @param area m2 @param temperature K */
+export function leakIn(area: number, outside: number, temperature: number, inside: number): number {
+  const amount = AIR_GAS_CONSTANT * temperature
+  return openingFlow(area, outside, outside / amount, inside, inside / amount) * amount
+}
 
 /** A space that is pumped out, with what stands in it. */
 export interface PumpedSpace {
@@ -171,7 +173,9 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const occurrences: Occurrence[] = []
   const odeEvents = events.map(e => ({ id: e.id, direction: e.direction, stops: e.stops, value: (t: number, s: Float64Array) => e.value(t, pressureOf(s), s) }))
   const odePeaks = peaks.map(k => ({ id: k.id, value: (t: number, s: Float64Array) => k.value(t, pressureOf(s), s) }))
-  const record = onStep && ((t: number, s: Float64Array) => onStep(t, pressureOf(s), s))
+  // What the integrator may be wrong by does not lift the inside over the room.
+  const shown = (pressure: number): number => pressure < outside ? pressure : outside
+  const record = onStep && ((t: number, s: Float64Array) => onStep(t, shown(pressureOf(s)), s))
 
   if (steady) {
     const settled = {
@@ -186,7 +190,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
       tolerance, firstStep, events: standstill ? [...odeEvents, settled] : odeEvents, peaks: odePeaks, onStep: record, between: record ? 1 : 0,
     })
     return {
-      time: ended.time, pressure: pressureOf(state), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
+      time: ended.time, pressure: shown(pressureOf(state)), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
     }
   }
 
@@ -222,7 +226,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     time = until
     return true
   }
-  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, pressure, strokes, stoppedBy, occurrences, peaks: best })
+  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, pressure: shown(pressure), strokes, stoppedBy, occurrences, peaks: best })
   while (time < longest) {
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period

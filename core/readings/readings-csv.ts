@@ -1,6 +1,6 @@
 /** Readings of any logger as CSV: which column is which is asked, not guessed blindly. */
 import Papa from 'papaparse'
-import { QuantityError, toSi, type QuantityKind } from '../units'
+import { QuantityError, readNumber, toSi, usesDecimalComma, type QuantityKind } from '../units'
 import { CHANNELS, type Channel, type Reading } from './protocol'
 
 export interface CsvColumns { /** as in the file */ header: string[], rows: string[][] }
@@ -31,12 +31,6 @@ export function guessMatches({ header }: CsvColumns): Match[] {
   return matches
 }
 
-/** A number with a decimal point or a decimal comma. */
-const numberIn = (cell: string | undefined): number => {
-  const text = (cell ?? '').trim()
-  return text === '' ? NaN : Number(/^-?\d+,\d+$/.test(text) ? text.replace(',', '.') : text)
-}
-
 /**
  * Readings by the matches.
  * @returns the readings in order of time, and for each row that can't be read a line that says which and why
@@ -56,18 +50,30 @@ export function readReadings(columns: CsvColumns, matches: readonly Match[]): { 
       return undefined
     }
   }
+  // A logger writes all its commas alike: where one column shows that they are decimal ones, the others' are too.
+  const decimalComma = usesDecimalComma(columns.rows.flat())
+  /** @returns SI, or what is wrong with the cell */
+  const read = (cell: string | undefined, unit: string, kind: QuantityKind): number | string => {
+    try {
+      const value = si(readNumber(cell ?? '', decimalComma), unit, kind)
+      return value !== undefined && Number.isFinite(value) ? value : `given "${cell ?? ''}"; accepted: a number in ${unit}`
+    } catch (error) {
+      if (!(error instanceof QuantityError)) throw error
+      return error.message
+    }
+  }
   columns.rows.forEach((row, i) => {
-    const at = si(numberIn(row[time.column]), time.unit, 'time')
-    if (at === undefined || !Number.isFinite(at)) {
-      faults.push(`Row ${i + 2}: time, given "${row[time.column] ?? ''}"; accepted: a number in ${time.unit}`)
+    const at = read(row[time.column], time.unit, 'time')
+    if (typeof at === 'string') {
+      faults.push(`Row ${i + 2}: time, ${at}`)
       return
     }
     for (const match of channels) {
       const cell = row[match.column]
       // An empty cell is a drop-out, not a fault.
       if ((cell ?? '').trim() === '') continue
-      const value = si(numberIn(cell), match.unit, CHANNELS[match.holds as Channel])
-      if (value === undefined || !Number.isFinite(value)) faults.push(`Row ${i + 2}: ${columns.header[match.column]}, given "${cell}"; accepted: a number in ${match.unit}`)
+      const value = read(cell, match.unit, CHANNELS[match.holds as Channel])
+      if (typeof value === 'string') faults.push(`Row ${i + 2}: ${columns.header[match.column]}, ${value}`)
       else readings.push({ channel: match.holds as Channel, time: at, value })
     }
   })

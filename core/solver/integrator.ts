@@ -149,7 +149,7 @@ export class Integrator {
         if (event.stops && share < stopShare) { stopShare = share; stoppedBy = event.id }
       }
       if (stoppedBy !== undefined) {
-        if (between > 0) draw(stopShare)
+        if (between > 0 && onStep) draw(stopShare)
         for (const tracker of trackers) tracker.follow(time, step, stopShare, reached, within)
         within(stopShare)
         state.set(scratch)

@@ -2,6 +2,8 @@
  * Quantities in and out: any unit a person types becomes an SI number, and back. js-quantities does the conversion.
  */
 import Qty from 'js-quantities'
+import { QuantityError } from './quantity-error'
+import { readNumber } from './written-number'
 
 /** Kinds of quantity and the SI unit each has inside core, in js-quantities' spelling. */
 export const SI_UNIT = {
@@ -55,8 +57,6 @@ const spelled = (unit: string, kind: QuantityKind): string => {
 export const unitLabel = (unit: string): string =>
   ({ degC: '°C', degF: '°F', floz: 'fl oz', in3: 'in³', m3: 'm³', 1: '', 'W/(m2 K)': 'W/(m²·K)', mm2: 'mm²', cm2: 'cm²', in2: 'in²', m2: 'm²', 'N s': 'N·s', 'lbf s': 'lbf·s' } as Record<string, string>)[unit] ?? unit
 
-export class QuantityError extends Error {}
-
 const converters = new Map<string, { factor: number, offset: number }>()
 
 function converter(kind: QuantityKind, unit: string): { factor: number, offset: number } {
@@ -109,14 +109,7 @@ export const differenceFromSi = (value: number, unit: string, kind: QuantityKind
 export function parseQuantity(text: string, kind: QuantityKind, assumedUnit: string): { value: number, unit: string } {
   const match = /^\s*([-+−]?[\d.,]+(?:[eE][-+]?\d+)?)(?:\s*\/\s*(\d+))?\s*(.*?)\s*$/u.exec(text)
   if (!match) throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
-  let digits = match[1]!.replace('−', '-')
-  if (digits.includes(',')) {
-    if (digits.includes('.') || /,\d{3}(?!\d)/u.test(digits) || digits.split(',').length > 2) {
-      throw new QuantityError(`"${text}" can be read in two ways; write the number without thousands separators`)
-    }
-    digits = digits.replace(',', '.')
-  }
-  const value = Number(digits) / (match[2] ? Number(match[2]) : 1)
+  const value = readNumber(match[1]!) / (match[2] ? Number(match[2]) : 1)
   if (!Number.isFinite(value)) throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
   const typed = match[3] ? match[3] : assumedUnit
   converter(kind, typed)

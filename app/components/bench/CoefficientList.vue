@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is not measured at a bench: each with its source and spread, and how much of the doubt it makes. */
-import type { Demonstration, Fault, Given, Influence, QuantityDocument, StagingDocument, StripPoint, Values } from '~~/core'
+import { usualSpread, type Demonstration, type Fault, type Given, type Influence, type QuantityDocument, type StagingDocument, type StripPoint, type Values } from '~~/core'
 
 const props = defineProps<{
   demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, influences: Influence[], strip?: { input: string, points: StripPoint[] }
@@ -10,7 +10,7 @@ const emit = defineEmits<{ strip: [string] }>()
 const coefficients = computed(() => props.demonstration.inputs.filter(i => i.kind === 'quantity' && i.group === 'coefficient'))
 const spreadOf = (id: string) => {
   const input = props.demonstration.inputs.find(i => i.id === id)
-  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? input.spread : undefined)
+  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? usualSpread(input, props.values) : undefined)
 }
 const telling = computed(() => props.influences.filter(i => i.share >= 0.03).slice(0, 6))
 </script>

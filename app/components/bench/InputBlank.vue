@@ -12,6 +12,7 @@ const props = defineProps<{
   /** as it stands in the document, if it does */
   document?: QuantityDocument | string
   spread?: Spread
+  /** how sure one usually is, where it hangs on other inputs */ usual?: Spread
   strip?: StripPoint[]
   outcomes: readonly OutcomeSpec[]
   set: (value: QuantityDocument | string | undefined) => Fault[]
@@ -41,7 +42,7 @@ watch(open, (now) => {
 })
 function refresh() {
   text.value = shown.value
-  sureness.value = quantity.value && props.spread ? describeSpread(props.spread, quantity.value, unit.value).replace('taken as exact', 'exact') : ''
+  sureness.value = quantity.value && props.spread ? describeSpread(props.spread, quantity.value, unit.value, Number(props.value)).replace('taken as exact', 'exact') : ''
   problem.value = ''
   sureProblem.value = ''
 }
@@ -106,7 +107,7 @@ function slide(event: Event) {
   apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
-const defaultSpreadWords = computed(() => quantity.value ? describeSpread(quantity.value.spread, quantity.value, unit.value) : '')
+const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value)) : '')
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The procedure is the form: numbered sentences whose numbers are the controls. */
-import { findInput, formatNumber, type Demonstration, type Fault, type Given, type QuantityDocument, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
+import { findInput, formatNumber, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
 
 const props = defineProps<{
   demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation
@@ -21,7 +21,7 @@ const clock = (s: number) => s < 0.1 ? `${formatNumber(s * 1000, 2)} ms` : s < 6
 const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
 const spreadOf = (id: string) => {
   const input = findInput(props.demonstration, id)
-  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? input.spread : undefined)
+  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? usualSpread(input, props.values) : undefined)
 }
 </script>
 

@@ -8,12 +8,18 @@ const id = String(route.params.id)
 const editor = useStagingEditor(id)
 const shelf = useShelfStore()
 const units = useUnitsStore()
-const { draft, stored, dirty, read, misfits, simulation, conflict, leftBehind, failure, saving, faults } = editor
+const { draft, stored, dirty, read, misfits, simulation: asStated, conflict, leftBehind, failure, saving, faults } = editor
 await Promise.all([editor.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
 
-const { forecast, complete, influences, levers, strip, failure: forecastFailure, askStrip, past } = useForecast(() => read.value && misfits.value.length === 0 ? draft.value : undefined)
+const { forecast, complete, influences, representative, levers, strip, failure: forecastFailure, askStrip, past } = useForecast(() => read.value && misfits.value.length === 0 ? draft.value : undefined)
 const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
+/** Drawn and explained is a staging that ends as the likeliest one: what is stated, or the draw nearest to it that does. */
+const shownValues = computed(() => read.value && { choices: read.value.values.choices, numbers: representative.value?.numbers ?? read.value.values.numbers })
+const simulation = computed(() => representative.value?.numbers && read.value && shownValues.value
+  ? read.value.demonstration.simulate(shownValues.value, 'trace')
+  : asStated.value)
+const outcomeName = (id: string) => demonstration.value!.outcomes.find(o => o.id === id)!.name
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
 const { position, stageIndex, time, playing } = scrubber
@@ -21,15 +27,15 @@ const { position, stageIndex, time, playing } = scrubber
 watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = showingPosition(simulation.value!) }, { immediate: true })
 
 const demonstration = computed(() => read.value?.demonstration)
-const drawingState = computed(() => simulation.value && demonstration.value!.drawing(read.value!.values, simulation.value, time.value))
+const drawingState = computed(() => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value))
 const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
-const why = computed(() => simulation.value ? demonstration.value!.why(read.value!.values, simulation.value) : [])
-const advice = computed(() => simulation.value ? demonstration.value!.advice?.(read.value!.values, simulation.value) ?? [] : [])
+const why = computed(() => simulation.value ? demonstration.value!.why(shownValues.value!, simulation.value) : [])
+const advice = computed(() => simulation.value ? demonstration.value!.advice?.(read.value!.values, asStated.value!) ?? [] : [])
 /** Worked out once for a plan, not for every moment that the scrubber shows. */
 const judgement = computed(() => {
   if (!simulation.value) return undefined
   const { demonstration: d, values } = read.value!
-  return { ready: d.ready?.(values, simulation.value), notGone: d.notGone(values, simulation.value), sizes: d.sizes(values, simulation.value) }
+  return { ready: d.ready?.(values, asStated.value!), notGone: d.notGone(values, asStated.value!), sizes: d.sizes(shownValues.value!, simulation.value) }
 })
 const kit = computed(() => read.value ? read.value.demonstration.kit(read.value.values) : [])
 
@@ -67,7 +73,7 @@ async function copyAway() {
 }
 const fileName = computed(() => (draft.value?.title || 'staging').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''))
 const exportStaging = () => download(`${fileName.value}.staging.json`, JSON.stringify(read.value!.document, null, 2), 'application/json')
-const exportPrediction = () => download(`${fileName.value}.prediction.json`, JSON.stringify(predictionDocument(read.value!, simulation.value!, ledger.value!, complete.value ? forecast.value : undefined), null, 2), 'application/json')
+const exportPrediction = () => download(`${fileName.value}.prediction.json`, JSON.stringify(predictionDocument(read.value!, asStated.value!, read.value!.demonstration.ledger(asStated.value!), complete.value ? forecast.value : undefined), null, 2), 'application/json')
 const exportTrace = () => download(`${fileName.value}.trace.csv`, traceCsv(demonstration.value!, simulation.value!.trace!), 'text/csv')
 
 /** P10 to P90 over the stagings computed; nothing where it hardly varies. */
@@ -170,7 +176,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         </p>
         <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <ProcedureSteps
-          :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="simulation" :strip="strip"
+          :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="asStated!" :strip="strip"
           :set="editor.setInput" @strip="askStrip"
         >
           <template #inline="{ step }">
@@ -195,6 +201,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <VerdictPanel :demonstration="demonstration" :forecast="forecast" :complete="complete" :simulation="simulation" />
         <p v-if="forecastFailure" class="fault" role="alert">
           The odds can't be computed: {{ forecastFailure }}
+        </p>
+        <p v-if="representative?.numbers" class="text-sm border-l-2 border-(--gap) pl-2" role="note" data-testid="representative">
+          Shown is one that {{ outcomeName(representative.outcome) }}, as most do: the computed staging of that end nearest to what is stated. Exactly as stated it {{ outcomeName(representative.asStated) }}.
         </p>
         <component :is="drawingFor(drawingState)" v-if="drawingState" :state="drawingState" />
         <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />
@@ -248,7 +257,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
             </template>
           </dl>
         </section>
-        <TeachingNotes :demonstration="demonstration" :values="read.values" :simulation="simulation" />
+        <TeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">
             Kit

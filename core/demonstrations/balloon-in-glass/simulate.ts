@@ -11,7 +11,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'balloonAc
 /** Blown at so much a second, m3/s. */
 const BREATH = 0.35e-3
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: Values, detail: Detail): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

@@ -9,6 +9,8 @@ import { valueAt } from '../trace-reading'
 import { sideBySide } from '../side-by-side'
 import { COLUMNS, dishWater, simulate, volumeFor } from './simulate'
 
+/** A soup plate or a baking dish, m. */
+const DISH = 0.2
 const rimWidth = ({ numbers: n, choices }: Values): number => choices.jarShape === 'necked' ? n.mouthDiameter! : n.jarDiameter!
 
 export const candleJar: Demonstration = {
@@ -25,7 +27,7 @@ export const candleJar: Demonstration = {
     blank('jarDiameter', 'jar across', 'cm', 'vessel', 0.095, [0.03, 0.4], [0.05, 0.2], 0.01),
     { id: 'jarShape', name: 'shape', kind: 'choice', group: 'vessel', default: 'straight', lever: true, source: 'A straight jar shows the true share; a flask’s neck makes the same volume look like much, and faster.', choices: [{ id: 'straight', name: 'straight jar' }, { id: 'necked', name: 'flask with its neck down' }] },
     blank('mouthDiameter', 'its neck, if it has one', 'cm', 'vessel', 0.045, [0.015, 0.3], [0.03, 0.1], 0.02), blank('neckLength', 'neck long', 'cm', 'vessel', 0.08, [0.005, 0.4], [0.02, 0.2], 0.03),
-    blank('dishDiameter', 'dish across', 'cm', 'vessel', 0.2, [0.04, 1], [0.12, 0.4], 0.01),
+    blank('dishDiameter', 'dish across', 'cm', 'vessel', DISH, [0.04, 1], [0.12, 0.4], 0.01),
     blank('waterDepth', 'water in it deep', 'cm', 'water', 0.013, [0.001, 0.15], [0.005, 0.04], { shape: 'normal', absolute: 0.001 }, { lever: [-0.006, 0.01] }),
     blank('candles', 'candles', '1', 'heat', 1, [1, 12], [1, 5], 0, { lever: [1, 2] }),
     blank('wickHeight', 'flame above the water', 'cm', 'heat', 0.055, [0.005, 0.4], [0.02, 0.15], 0.04, { lever: [-0.03, 0.03] }),
@@ -51,6 +53,8 @@ export const candleJar: Demonstration = {
     { id: 'cover', marks: ['sealed'], parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
     { id: 'watch', parts: ['Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs.'] },
   ],
+  // Once the amount of water was asked for, in a dish whose width nobody stated.
+  retired: [{ id: 'dishWater', quantity: 'volume', becomes: 'waterDepth', from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(0.001, volume / (Math.PI / 4 * dishDiameter * dishDiameter))) }],
   check: ({ numbers: n, choices }) => [
     ...(n.dishDiameter! < 1.05 * rimWidth({ numbers: n, choices }) ? [{ input: 'dishDiameter', message: `given ${centimetres(n.dishDiameter!)}; accepted: at least ${centimetres(1.05 * rimWidth({ numbers: n, choices }))}, so that water can pass under the rim` }] : []),
     ...(volumeFor({ numbers: n, choices }, n.waterDepth!) > 0.5 * n.jarVolume! ? [{ input: 'waterDepth', message: `given ${centimetres(n.waterDepth!)}; accepted: less than half of this jar under water` }] : []),

@@ -25,7 +25,7 @@ export function badFills(values: Values): [number, number] | undefined {
   return bad
 }
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: Values, detail: Detail): Simulation {
   const n = values.numbers as Record<string, number>
   const glass = glassOf(values)
   const outside = n.stationPressure!

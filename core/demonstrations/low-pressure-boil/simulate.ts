@@ -57,7 +57,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       events: [
         { id: 'boils', direction: 1, stops: true, value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]!) - n.boilingOver! },
         { id: 'calm', direction: -1, stops: false, value: (_, p, s) => boil.started ? boil.vigour(p, s[BOIL.water]!) - 1e-3 : 1 },
-        { id: 'cold', direction: -1, stops: true, value: (_, p, s) => s[BOIL.water]! - COLDEST },
+        { id: 'cold', direction: -1, stops: true, value: (_, __, s) => s[BOIL.water]! - COLDEST },
       ],
       peaks: [{ id: 'difference', value: (_, p) => outside - p }],
     })

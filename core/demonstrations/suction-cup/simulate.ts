@@ -11,7 +11,7 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'lifted', 
 /** The load comes on over so long, s. */
 const PULL = 1
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: Values, detail: Detail): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
   const temperature = n.airTemperature!

@@ -1,0 +1,42 @@
+/** The staging to be drawn and explained where exactly what is stated ends otherwise than most stagings like it. */
+import type { Values } from '../demonstrations'
+import { scoreOf } from './normal-scores'
+import { NO_OUTCOME, type StagingSample } from './sample'
+
+export interface Representative {
+  /** the likeliest outcome, by id */ outcome: string
+  /** how exactly what is stated ends, by id */ asStated: string
+  /** the draw of the likeliest outcome nearest to the medians; undefined where what is stated ends so itself */ numbers: Values['numbers'] | undefined
+}
+
+/**
+ * Looks in a finished sample for the draw of its likeliest outcome that lies nearest to what is stated.
+ *
+ * Nearness is the sum of squares of the normal scores of what was drawn: each input counts in widths of its own spread.
+ */
+export function representativeOf(sample: StagingSample): Representative {
+  const { demonstration, done, nominal, uncertain } = sample
+  const counts = demonstration.outcomes.map(() => 0)
+  for (let i = 0; i < done; i++) if (sample.outcomes[i] !== NO_OUTCOME) counts[sample.outcomes[i]!]!++
+  const likeliest = counts.indexOf(Math.max(...counts))
+  const outcome = demonstration.outcomes[likeliest]!.id
+  const asStated = demonstration.simulate(nominal, 'summary').outcome
+  if (asStated === outcome) return { outcome, asStated, numbers: undefined }
+  let nearest = -1
+  let least = Infinity
+  for (let i = 0; i < done; i++) {
+    if (sample.outcomes[i] !== likeliest) continue
+    let distance = 0
+    for (const { column } of uncertain) {
+      const score = scoreOf(sample.pointOf(i, column))
+      distance += score * score
+    }
+    if (distance < least) {
+      least = distance
+      nearest = i
+    }
+  }
+  const numbers: Record<string, number> = { ...nominal.numbers }
+  for (const { input, drawn } of uncertain) numbers[input.id] = drawn[nearest]!
+  return { outcome, asStated, numbers }
+}

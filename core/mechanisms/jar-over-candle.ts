@@ -184,7 +184,8 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
     })
     time = stage.time
     hottest = Math.max(hottest, stage.peaks.hottest!.value)
-    risen ??= stage.occurrences.find(o => o.id === 'rises')?.time
+    // Seen to stay: an early rise may go down again while the flame warms the gas.
+    risen = stage.occurrences.filter(o => o.id === 'rises').at(-1)?.time ?? risen
     cooled ??= stage.occurrences.find(o => o.id === 'cools')?.time
     if (mode === 'bubbling') bubbling = [bubbling![0], time]
     if (stage.stoppedBy === 'out' || stage.stoppedBy === 'drowns') {

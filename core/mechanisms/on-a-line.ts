@@ -14,6 +14,7 @@ export interface LineRun {
   /** ½ ρ C_d A, kg/m */ drag: (state: Float64Array) => number
   /** m */ length: number
   /** s */ longest: number
+  /** s at which what drives it changes all at once */ turns?: readonly number[]
   /** true once nothing more pushes */ spent: (state: Float64Array, time: number) => boolean
   events?: readonly OdeEvent[]
   /** quantities whose greatest value is wanted */ peaks?: readonly OdePeak[]
@@ -63,7 +64,8 @@ export function runAlong(run: LineRun, tolerance: number, record?: (time: number
   let stopped: string | undefined
   while (time < longest) {
     if (!moving && run.spent(state, time)) break
-    const stage = integratorOf(size).run(system, state, time, longest, {
+    const until = Math.min(longest, run.turns?.find(t => t > time) ?? longest)
+    const stage = integratorOf(size).run(system, state, time, until, {
       tolerance, firstStep: 2e-3, explicitSteps: 20, events: [...run.events ?? [], ...(moving ? [end, stops] : [starts, spent])],
       peaks: [{ id: 'speed', value: (_, s) => s[LINE.speed]! }, ...run.peaks ?? []], between: record ? 1 : 0, onStep: record,
     })

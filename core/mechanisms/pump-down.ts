@@ -69,13 +69,14 @@ export interface PumpingOptions {
   /** quantities whose greatest value is wanted */
   peaks?: readonly Pick<PumpEvent, 'id' | 'value'>[]
   /** stop once the pressure hardly falls any more; true if left out */ standstill?: boolean
-  /** goes on from an earlier end */ after?: Pick<PumpingEnd, 'time' | 'strokes'>
+  /** goes on from an earlier end */ after?: Pick<PumpingEnd, 'resume' | 'strokes'>
   /** called with the start, each step and each stroke */
   onStep?: (time: number, pressure: number, state: Float64Array) => void
 }
 
 export interface PumpingEnd {
   /** s */ time: number
+  /** where it can go on, s: at the end of the stroke in which it stopped */ resume: number
   /** Pa */ pressure: number
   strokes: number
   /** id of the event that ended it, or "standstill"; undefined if time was up */ stoppedBy: string | undefined
@@ -134,7 +135,7 @@ export function pressureWithSwelling(amount: number, beside: number, near: numbe
  */
 export function pumpDown(space: PumpedSpace, state: Float64Array, options: PumpingOptions): PumpingEnd {
   const { pump, outside, temperature, leakArea, contents } = space
-  const { tolerance, longest, events = [], peaks = [], standstill = contents === undefined, after: earlier = { time: 0, strokes: 0 }, onStep } = options
+  const { tolerance, longest, events = [], peaks = [], standstill = contents === undefined, after: earlier = { resume: 0, strokes: 0 }, onStep } = options
   const gases = space.gases ?? 1
   const size = gases + (contents?.scale.length ?? 0)
   const held = (s: Float64Array): number => {
@@ -175,7 +176,9 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const odePeaks = peaks.map(k => ({ id: k.id, value: (t: number, s: Float64Array) => k.value(t, pressureOf(s), s) }))
   // What the integrator may be wrong by does not lift the inside over the room.
   const shown = (pressure: number): number => pressure < outside ? pressure : outside
-  const record = onStep && ((t: number, s: Float64Array) => onStep(t, shown(pressureOf(s)), s))
+  // A stop within a pull lies before the end of its stroke, up to which the rest has been followed: time goes forward all the same.
+  let told = 0
+  const record = onStep && ((t: number, s: Float64Array) => onStep(told = Math.max(told, t), shown(pressureOf(s)), s))
 
   if (steady) {
     const settled = {
@@ -186,17 +189,18 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
       },
     } as const
     const firstStep = 0.02 * held(state) / Math.max(pressureOf(state), 1) / steady.speed
-    const ended = integrator.run(system, state, earlier.time, longest, {
+    const ended = integrator.run(system, state, earlier.resume, longest, {
       tolerance, firstStep, events: standstill ? [...odeEvents, settled] : odeEvents, peaks: odePeaks, onStep: record, between: record ? 1 : 0,
     })
     return {
-      time: ended.time, pressure: shown(pressureOf(state)), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
+      time: ended.time, resume: ended.time, pressure: shown(pressureOf(state)), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
     }
   }
 
   const { swept, period, ultimate } = pump as Extract<Pump, { kind: 'strokes' }>
   const changing = leakArea > 0 || contents !== undefined
-  let { time, strokes } = earlier
+  let { resume: time, strokes } = earlier
+  let resume = time
   let pressure = pressureOf(state)
   let afterLast = pressure
   record?.(time, state)
@@ -226,7 +230,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     time = until
     return true
   }
-  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, pressure: shown(pressure), strokes, stoppedBy, occurrences, peaks: best })
+  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, resume: Math.max(resume, time), pressure: shown(pressure), strokes, stoppedBy, occurrences, peaks: best })
   while (time < longest) {
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period
@@ -265,6 +269,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     const kept = (total - pressure * drawn) / before
     for (let i = 0; i < gases; i++) state[i]! *= kept
     strokes++
+    resume = strokeEnd
     if (stop) time = stop.time
     record?.(time, state)
     offerAll()

@@ -46,7 +46,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     inner,
     // Momentum of the jet: choked or not, within a tenth of 2 C A Δp at these pressures, less as the jet chokes.
     thrust: s => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside), slope: 0, friction: () => n.lineFriction! * mass * GRAVITY, inertia: () => mass,
-    drag: () => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter!), length: n.lineLength!, longest: LONGEST,
+    drag: () => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter!), length: n.lineLength!, longest: LONGEST, turns: [n.burnTime!],
     spent: (s, time) => time > n.burnTime! && gaugeOf(s) < SPENT * closedRise,
     peaks: [{ id: 'gauge', value: (_, s) => s[LINE.inner]! }],
   }, stepTolerance(detail, refinement), rows && ((time, s) => rows.add(time, {

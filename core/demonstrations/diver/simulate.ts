@@ -68,7 +68,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
         perFiveKelvin: hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang }), peakPressureDifference: squeeze, freeboard: lift(bulb, surface, warmth, density) / unit,
         ...(down !== undefined && !sunk && { hush: down - pressed, sinkTime: down - pressed }),
       ...(back !== undefined && { returnTime: back - released }), staysBelow: Math.max(0, bottom * weight),
-      waterToTrim: waterForSqueeze(values, 0.6 * squeeze),
+      waterToTrim: Math.max(0, waterForSqueeze(values, 0.6 * squeeze)),
     },
     events: [...(down !== undefined && !sunk ? [{ id: 'down', name: 'down', time: down }] : []), ...(back !== undefined ? [{ id: 'back', name: 'back', time: back }] : [])],
     outcome: sunk ? 'sunk' : down === undefined ? 'floats' : back === undefined ? 'stays' : 'dives',

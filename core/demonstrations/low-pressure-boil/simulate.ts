@@ -44,7 +44,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   // Every stroke begins a new stage: what a step may err by does not add up.
   const tolerance = 1.5 * stepTolerance(detail, refinement)
   const occurrences: Occurrence[] = []
-  let end: PumpingEnd = { time: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
+  let end: PumpingEnd = { time: 0, resume: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   let lowest = outside
   let boilPressure: number | undefined
   do {

@@ -70,7 +70,7 @@ export function pumpJar(values: Values, detail: Detail, refinement: number, cont
   }
   const occurrences: Occurrence[] = []
   const greatest: Record<string, number> = {}
-  let end: PumpingEnd = { time: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
+  let end: PumpingEnd = { time: 0, resume: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   while (target < outside) {
     end = pumpDown(space, state, {
       tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))), after: end, peaks: content.peaks,

@@ -28,3 +28,9 @@ const LOBE_FORMING = 0.02
  * @returns kg/m4, so that pressure difference = inertance × d²V/dt²
  */
 export const wallInertance = (movingMass: number, sideArea: number): number => movingMass / (sideArea * sideArea)
+
+/** A push that counts only above zero, rounded off within ± `edge` and nothing at all below. */
+export function beyond(push: number, edge: number): number {
+  if (push <= -edge) return 0
+  return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge)
+}

@@ -14,7 +14,7 @@ import { quickLatentHeat, quickLiquidDensity, quickSaturationTemperature } from 
 import type { OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
-import { heldFraction, wallInertance } from './collapse'
+import { beyond, heldFraction, wallInertance } from './collapse'
 import { openingFlow } from './nozzle-flow'
 import { jetCondensation, type Jet, slugAcceleration, slugLength, spraySteam } from './inflow'
 import type { Room, SteamVessel } from './steam-vessel'
@@ -81,6 +81,8 @@ const TURNING = 5
 const LAST_STEAM = 0.5
 /** Slower than this nothing changes: K/s, and shares of pressure or volume a second. */
 const [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6]
+/** A spray that nobody turns off has filled the vessel at this share of its capacity, and no gas is left to speak of. */
+const BRIMFUL = 0.95
 /** Water that clings inside whatever was poured out, kg. */
 const CLINGING_WATER = 2e-5
 
@@ -306,6 +308,8 @@ export class CoolingVessel implements OdeSystem {
    */
   closedUnrest(time: number, state: Float64Array): number {
     const { room, coolant } = this.plan
+    const full = this.pool + state[COOLING.drawnIn]! - BRIMFUL * this.density * this.capacity
+    if (full > 0) return -1
     const coldest = coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
     const volume = this.gasVolume(state)
     const steam = quickSaturationTemperature(state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / volume) - coldest
@@ -475,12 +479,6 @@ export class CoolingVessel implements OdeSystem {
     const above = this.stemMass > 0 ? drawnIn - Math.min(drawnIn, this.stemMass) : drawnIn
     return (above + this.pool) / (this.density * this.crossSection)
   }
-}
-
-/** A push that counts only above zero, rounded off within ± `edge` and nothing at all below. */
-function beyond(push: number, edge: number): number {
-  if (push <= -edge) return 0
-  return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge)
 }
 
 /** Share of the stream that has left the mouth: none before the mouth is nearly full. */

@@ -4,6 +4,7 @@ import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-ta
 import { WATER_GAS_CONSTANT } from '../substances/water'
 import { LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
 import { integratorOf, type OdeSystem } from '../solver'
+import { beyond } from './collapse'
 import { roomLossFlux } from './convection'
 import { gasThroughNozzle, openingFlow } from './nozzle-flow'
 import type { Room, SteamVessel } from './steam-vessel'
@@ -29,9 +30,14 @@ export interface ReinflationPlan {
   /** Pa over the room at which the relief opens; 0: an open hole */ reliefSetting: number
 }
 
-/** A relief lifts in proportion to what is over its setting, and is wide open this share of the setting above it; common for spring-loaded ones. */
+/** A relief lifts with what is over its setting, softly at both ends, and is wide open this share of the setting above it; common for spring-loaded ones. */
 const LIFT = 0.25
-const opened = (gauge: number, setting: number): number => Math.min(1, Math.max(0, (gauge - setting) / (LIFT * setting)))
+function opened(gauge: number, setting: number): number {
+  const x = (gauge - setting) / (LIFT * setting)
+  return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x)
+}
+/** Push over which the wall begins to move, Pa: small against any popping pressure. */
+const EDGE = 20
 
 class ReinflationSystem implements OdeSystem {
   readonly size = 4
@@ -42,8 +48,9 @@ class ReinflationSystem implements OdeSystem {
 
   constructor(private readonly plan: ReinflationPlan) {
     const { solid, wallThickness, upperArea, crossSection, capacity } = plan.vessel
-    this.scale = Float64Array.of(5, 0.02 * capacity, 0.02 * plan.water, 0.02)
-    this.reference[REINFLATION.temperature] = plan.room.temperature
+    this.scale = Float64Array.of(2, 0.02 * capacity, 0.02 * plan.water, 0.02)
+    // Close to boiling, a tenth of a kelvin is a long time.
+    this.reference[REINFLATION.temperature] = plan.room.boilingPoint
     this.wallCapacity = solid.density * solid.specificHeat * wallThickness * (upperArea + crossSection)
     this.area = upperArea
   }
@@ -85,8 +92,8 @@ class ReinflationSystem implements OdeSystem {
     const airOut = flow > 0 ? flow * air / (vapour + air) : flow
     const vapourOut = flow > 0 ? flow - airOut : 0
 
-    const push = gauge - this.asked(state)
-    slope[REINFLATION.lost] = push > 0 && state[REINFLATION.lost]! > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
+    const push = beyond(gauge - this.asked(state), EDGE)
+    slope[REINFLATION.lost] = state[REINFLATION.lost]! > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
     slope[REINFLATION.air] = -airOut
 
     // Saturated steam: what the heat makes beyond warming everything fills the growing volume and leaves.
@@ -124,7 +131,8 @@ export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (ti
     ? (_: number, s: Float64Array) => system.gauge(s) - plan.reliefSetting
     : (_: number, s: Float64Array) => s[REINFLATION.temperature]! - (room.boilingPoint - 0.5)
   const ended = integratorOf(4).run(system, state, 0, LONGEST_REINFLATION, {
-    tolerance, firstStep: 0.5, between: record ? 1 : 0, onStep: record && ((time, s) => record(time, s, system.gauge(s))),
+    // An open hole holds the pressure as tightly as a stiff spring, and the last kelvin before boiling is a long time.
+    tolerance: tolerance / 5, firstStep: 0.5, between: record ? 1 : 0, onStep: record && ((time, s) => record(time, s, system.gauge(s))),
     peaks: [{ id: 'gauge', value: (_, s) => system.gauge(s) }],
     events: [
       { id: 'steams', direction: 1, stops: false, value: steams },

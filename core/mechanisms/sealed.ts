@@ -1,5 +1,5 @@
 /** Runs a closed vessel from the seal until nothing more can come of it; see `cooling-vessel.ts`. */
-import { integratorOf, type OdeEvent } from '../solver'
+import { firstReached, integratorOf, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
 /** Longest that a sealed vessel is followed, s: by then everything has reached its last temperature. */
@@ -8,6 +8,8 @@ export const LONGEST_SEALED = 12 * 3600
 const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */
 const CREEP_TOLERANCE = 1.5
+/** A soft wall creeps all the way, and how far is what is asked. */
+const SOFT_TOLERANCE = 0.25
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
 const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
@@ -79,7 +81,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
-      tolerance: system.wall === 'creeping' && !soft ? CREEP_TOLERANCE * tolerance : tolerance,
+      tolerance: system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
       firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep, between: 2,
       peaks: [{ id: 'difference', value: difference }],
     })
@@ -107,13 +109,5 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     }
   }
   peakDifference = Math.max(0, peakDifference)
-  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: firstReached(NO_MORE * peakDifference) ?? time, end: time }
-}
-
-/** When the difference first reached a value, in a straight line between the points kept; undefined if never. */
-function firstReached(value: number): number | undefined {
-  const index = differences.findIndex(d => d >= value)
-  if (index <= 0) return index < 0 ? undefined : times[0]
-  const [before, after] = [differences[index - 1]!, differences[index]!]
-  return times[index - 1]! + (times[index]! - times[index - 1]!) * (value - before) / (after - before)
+  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: firstReached(NO_MORE * peakDifference, times, differences) ?? time, end: time }
 }

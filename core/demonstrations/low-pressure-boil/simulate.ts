@@ -6,7 +6,7 @@
  */
 import { BOIL, BoilingUnderPump } from '../../mechanisms/boiling-under-pump'
 import { pumpDown, type PumpingEnd } from '../../mechanisms/pump-down'
-import type { Occurrence } from '../../solver'
+import { firstReached, type Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
@@ -26,6 +26,8 @@ export const neededStart = ({ numbers: n }: Values): number => quickSaturationTe
 /** Bubbles, as a layer over the whole surface, that a room takes for boiling, and the least that it sees, m; assumption. */
 const SHOWN = 0.1
 const FEW = 0.003
+/** It has boiled once this share of its bubbles has come up. */
+const MOST_BUBBLES = 0.98
 /** Water this near to freezing boils no more to speak of, K. */
 const COLDEST = 273.5
 
@@ -44,19 +46,24 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   // Every stroke begins a new stage: what a step may err by does not add up.
   const tolerance = 1.5 * stepTolerance(detail, refinement)
   const occurrences: Occurrence[] = []
+  const times: number[] = []
+  const bubbles: number[] = []
   let end: PumpingEnd = { time: 0, resume: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   let lowest = outside
   let boilPressure: number | undefined
   do {
     end = pumpDown({ pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea!, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents }, state, {
       tolerance, longest: n.pumpTime!, after: end, standstill: false,
-      onStep: rows && ((time, pressure, s) => rows.add(time, {
-        pressure, gasTemperature: room, airMass: s[BOIL.air]! / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour]! / (WATER_GAS_CONSTANT * room),
-        waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!, boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
-      })),
+      onStep: (time, pressure, s) => {
+        times.push(time)
+        bubbles.push(s[BOIL.bubbled]!)
+        rows?.add(time, {
+          pressure, gasTemperature: room, airMass: s[BOIL.air]! / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour]! / (WATER_GAS_CONSTANT * room),
+          waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!, boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
+        })
+      },
       events: [
         { id: 'boils', direction: 1, stops: true, value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]!) - n.boilingOver! },
-        { id: 'calm', direction: -1, stops: false, value: (_, p, s) => boil.started ? boil.vigour(p, s[BOIL.water]!) - 1e-3 : 1 },
         { id: 'cold', direction: -1, stops: true, value: (_, __, s) => s[BOIL.water]! - COLDEST },
       ],
       peaks: [{ id: 'difference', value: (_, p) => outside - p }],
@@ -70,13 +77,14 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   } while (end.stoppedBy === 'boils')
   const { time, pressure } = end
   const boilAt = occurrences.find(o => o.id === 'boils')?.time
-  const lastBubble = boil.started && boil.vigour(pressure, state[BOIL.water]!) > 0 ? time : occurrences.filter(o => o.id === 'calm').at(-1)?.time ?? boilAt
+  // Each stroke brings up a few more: the last of them are not what a room calls boiling.
+  const lastBubble = firstReached(MOST_BUBBLES * state[BOIL.bubbled]!, times, bubbles) ?? time
   // Bubbles as a layer on the water, at the pressure at which it boils.
   const bubbled = boilPressure === undefined ? 0 : state[BOIL.bubbled]! * WATER_GAS_CONSTANT * room / (boilPressure * surface)
   const difference = outside - lowest
   return {
     results: {
-      ...(boilAt !== undefined && { hush: boilAt, boilPressure }), boilTime: boilAt === undefined ? 0 : lastBubble! - boilAt, neededStart: neededStart(values),
+      ...(boilAt !== undefined && { hush: boilAt, boilPressure }), boilTime: boilAt === undefined ? 0 : Math.max(0, lastBubble - boilAt), neededStart: neededStart(values),
       endTemperature: state[BOIL.water]!, evaporated: state[BOIL.given]!, finalPressure: pressure, localBoilingPoint: quickSaturationTemperature(outside), timeToPump: time,
       ...(!isDriven(values) && { strokes: end.strokes }), peakPressureDifference: difference, jarForce: outside * wall, storedEnergy: difference * n.jarVolume!,
     },

@@ -122,9 +122,10 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const time = inCabin ? climb : pumped.time
   // Held so long at the end, then the air back.
   const held = inCabin ? 0 : n.holdTime!
-  follow(time, held, pressure, pressure)
+  const from = inCabin ? time : pumped.resume
+  follow(from, held, pressure, pressure)
   const back = inCabin ? time * 0.5 : RETURN
-  follow(time + held, back, pressure, outside)
+  follow(from + held, back, pressure, outside)
   s.outcome = openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
   Object.assign(s.results, {
     finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,

@@ -30,6 +30,7 @@ export interface Content {
 export interface Pumped {
   pressure: number
   time: number
+  /** s: the stroke in which it stopped has been made by then, and what follows may begin */ resume: number
   state: Float64Array
   /** when an event was first passed, s */ at: (id: string) => number | undefined
   /** greatest value of a peak asked for */ peak: (id: string) => number
@@ -82,11 +83,11 @@ export function pumpJar(values: Values, detail: Detail, refinement: number, cont
     if (!turn) break
     turn(state, end.pressure)
   }
-  const { pressure, time } = end
+  const { pressure, time, resume } = end
   const difference = outside - pressure
   const free = content.volume(pressure, state)
   return {
-    pressure, time, rows, row, state, at: id => occurrences.find(o => o.id === id)?.time, peak: id => greatest[id] ?? NaN,
+    pressure, time, resume, rows, row, state, at: id => occurrences.find(o => o.id === id)?.time, peak: id => greatest[id] ?? NaN,
     simulation: {
       results: {
         finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: end.strokes }),

@@ -70,8 +70,8 @@ const story = ({ outcome, events, results }: Simulation): string => [outcome, re
 const HALVINGS = 12
 /**
  * What is left of a step between two points once they are brought together, at a fine tolerance: nothing where the curve is
- * only steep. None where the story differs, which explains it, and for a moment: a curve that only just touches its threshold
- * passes it now or much later.
+ * only steep. None where the story differs, which explains it; where water that enters condenses enough steam to draw in more, or
+ * just not, and so rushes or seeps in; and for a moment: a curve that only just touches its threshold passes it now or later.
  */
 function cliff(d: Demonstration, input: QuantityInput, result: string, from: number, to: number): number {
   const at = (x: number): Simulation => d.simulate(resolve(d, { numbers: { [input.id]: x }, choices: {} }).values, 'summary', FINER)
@@ -84,7 +84,8 @@ function cliff(d: Demonstration, input: QuantityInput, result: string, from: num
     if (step(below, between) > step(between, above)) [high, above] = [middle, between]
     else [low, below] = [middle, between]
   }
-  const explained = story(below) !== story(above) || d.results.find(r => r.id === result)!.quantity === 'time'
+  const [slow, fast] = [below, above].map(s => s.results.peakInflowSpeed ?? 0).sort((a, b) => a - b)
+  const explained = story(below) !== story(above) || fast! > 3 * slow! || d.results.find(r => r.id === result)!.quantity === 'time'
   return explained ? 0 : step(below, above)
 }
 

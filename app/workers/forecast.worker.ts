@@ -1,6 +1,7 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
 import {
-  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging, representativeOf, seenNow, storyOf, summarise, taughtPoints,
+  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging,
+  representativeOf, seenNow, storyOf, summarise, taughtPoints,
   type Demonstration, type Given, type QuantityInput, type Taught,
 } from '~~/core'
 import type { ForecastAnswer, ForecastRequest } from './forecast-messages'

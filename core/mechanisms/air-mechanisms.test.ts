@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import psychrolib from 'psychrolib'
 import { describe, expect, it } from 'vitest'
-import { integratorOf } from '../solver'
+import { integratorOf, type OdeSystem } from '../solver'
 import { SOLIDS } from '../substances/solids'
 import { pow } from '../elementary'
 import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../substances/air'
@@ -172,7 +172,8 @@ describe('a glass wall', () => {
     const wall: GlassWall = { thickness: 3e-3, outside: 0, transfer: 1e9 }
     const state = new Float64Array(GLASS_LAYERS).fill(1)
     const characteristic = 9e-6 / (conductivity / (density * specificHeat))
-    integratorOf(GLASS_LAYERS).run({ size: GLASS_LAYERS, scale: new Float64Array(GLASS_LAYERS).fill(0.1), derivatives: (_, s, slope) => conduct(wall, s, slope, 0, 0) }, state, 0, 0.5 * characteristic, { tolerance: 1e-6, firstStep: 0.01 })
+    const layers: OdeSystem = { size: GLASS_LAYERS, scale: new Float64Array(GLASS_LAYERS).fill(0.1), derivatives: (_, s, slope) => conduct(wall, s, slope, 0, 0) }
+    integratorOf(GLASS_LAYERS).run(layers, state, 0, 0.5 * characteristic, { tolerance: 1e-6, firstStep: 0.01 })
     // The innermost layer's mean lies a sixth of the thickness from the face: cos(π/12) of it.
     expect(Math.abs(state[0]! / (4 / Math.PI * Math.exp(-Math.PI * Math.PI / 8) * Math.cos(Math.PI / 12)) - 1)).toBeLessThan(0.06)
     expect(characteristic).toBeGreaterThan(10)
@@ -194,7 +195,8 @@ describe('egg, card, cup, plates', () => {
     // Pressed with half of what it needs it creeps on; with less than what stays, it comes to rest before it is through.
     const rest = (share: number): number => {
       const flowed = Float64Array.of(0)
-      integratorOf(1).run({ size: 1, scale: Float64Array.of(0.01), derivatives: (_, s, slope) => { slope[0] = flowRate(fit, relaxing, s[0]!, share * pushThrough(fit)) } }, flowed, 0, 1000, { tolerance: 1e-6, firstStep: 0.1 })
+      const flows: OdeSystem = { size: 1, scale: Float64Array.of(0.01), derivatives: (_, s, slope) => { slope[0] = flowRate(fit, relaxing, s[0]!, share * pushThrough(fit)) } }
+      integratorOf(1).run(flows, flowed, 0, 1000, { tolerance: 1e-6, firstStep: 0.1 })
       return flowed[0]!
     }
     expect(rest(0.5)).toBeCloseTo(interference(fit), 4)

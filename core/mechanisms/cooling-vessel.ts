@@ -416,7 +416,8 @@ export class CoolingVessel implements OdeSystem {
       slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
       if (entering > 0) {
-        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, this.plan.vessel.height - this.rise(drawnIn), this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass))
+        const above = this.plan.vessel.height - this.rise(drawnIn)
+        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, above, this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass))
         liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
       }
     } else {

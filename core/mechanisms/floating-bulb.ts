@@ -76,7 +76,7 @@ export function dive(plan: Dive, tolerance: number, record?: (time: number, dept
   const weight = density * GRAVITY
   const state = Float64Array.of(0, 0)
   let mode: 'top' | 'free' | 'bottom' = 'top'
-  let squeeze = (_t: number): number => 0
+  let squeeze: (time: number) => number = () => 0
   const forceAt = (t: number, depth: number): number => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density)
   const system = {
     size: 2, scale: Float64Array.of(0.02 * bottom, 0.02), dependsOnTime: true,

@@ -32,7 +32,7 @@ export const CONDENSABLES: Readonly<Record<'water' | 'ethanol', Condensable>> = 
   water: { molarMass: WATER_MOLAR_MASS, latentHeat: 2.48e6, density: 1000, saturation: overLiquidWater, diffusion: 2.4e-5,
     // 75.6 mN/m at 0 °C, 72.7 at 20 °C (IAPWS R1-76(2014)), carried on in a straight line.
     surfaceTension: t => 75.65e-3 - 0.148e-3 * (t - 273.15) },
-  ethanol: { molarMass: ETHANOL_MOLAR_MASS, latentHeat: ETHANOL_LATENT_HEAT, density: ETHANOL_DENSITY, 
+  ethanol: { molarMass: ETHANOL_MOLAR_MASS, latentHeat: ETHANOL_LATENT_HEAT, density: ETHANOL_DENSITY,
     // A trial step may hold no number at all; it is refused afterwards.
     saturation: t => ethanolVapourPressure(t > 220 ? Math.min(352, t) : 220),
     diffusion: 1.1e-5,

@@ -235,7 +235,8 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period
     const until = Math.min(longest, strokeEnd)
-    if (contents === undefined && leakArea > 0 && pressure + leakSteady * (until - time) / Math.max(state[0]!, 1e-12) * pressure < CHOKED * outside && peaks.length === 0 && staysBetweenEvents()) {
+    const risen = pressure * (1 + leakSteady * (until - time) / Math.max(state[0]!, 1e-12))
+    if (contents === undefined && leakArea > 0 && risen < CHOKED * outside && peaks.length === 0 && staysBetweenEvents()) {
       pressure = pressureOf(state)
     } else if (changing) {
       const stage = integrator.run(system, state, time, until, {

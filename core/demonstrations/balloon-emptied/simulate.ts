@@ -56,10 +56,13 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const first = outside + skinPressure(rubber, start)
   const amount = Float64Array.of(heldAt(rubber, start, outside) + first * HOSE)
   const nearly = pump.ultimate + ENOUGH * outside
-  const { pressure, time, strokes, occurrences } = pumpDown({ pump, outside, temperature: n.airTemperature!, leakArea: 0, pressure: (held, beside) => balloon.at(held, beside).pressure }, amount, {
+  const { pressure, time, strokes, occurrences } = pumpDown({
+    pump, outside, temperature: n.airTemperature!, leakArea: 0, pressure: (held, beside) => balloon.at(held, beside).pressure,
+  }, amount, {
     tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, standstill: false,
     onStep: rows && ((t, p, s) => rows.add(t, {
-      pressure: p, gasTemperature: n.airTemperature!, airMass: s[0]! * density, steamMass: 0, balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0]!, 0).stretch),
+      pressure: p, gasTemperature: n.airTemperature!, airMass: s[0]! * density, steamMass: 0,
+      balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0]!, 0).stretch),
     })),
     events: [
       { id: 'flat', direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },

@@ -106,7 +106,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const deepest = ended.deepest
   return {
     results: {
-      peakPressureDifference: gauge, coldest: coldest.temperature, dryCold: start * pow(outside / from, 2 / 7), supersaturation: ended.wettest, liquidWater: ended.liquid, dropRadius: ended.radius,
+      peakPressureDifference: gauge, coldest: coldest.temperature, dryCold: start * pow(outside / from, 2 / 7), supersaturation: ended.wettest,
+        liquidWater: ended.liquid, dropRadius: ended.radius,
         opticalDepth: deepest, ...(!squeezed && { strokes }),
       stopperForce: gauge * Math.PI * n.stopperDiameter! * n.stopperDiameter! / 4, ratingShare: gauge / n.pressureRating!,
         storedEnergy: from * volume * (1 - pow(outside / from, 2 / 7)) / 0.4,
@@ -117,7 +118,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     details: {
       stationPressure: outside, sealing: release, timeOfLifting: 0, threshold, start, coldTime: coldest.time, dischargeRow: left * r * start,
         coolingRow: (coldest.air + coldest.vapour) * r * (start - coldest.temperature),
-      difference: left * r * start + (coldest.air + coldest.vapour) * r * (start - coldest.temperature), showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
+      difference: left * r * start + (coldest.air + coldest.vapour) * r * (start - coldest.temperature),
+      showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
     },
     trace: rows && (() => {
       rows.stage('press', squeezed ? 'squeezing' : 'pumping', pumping)

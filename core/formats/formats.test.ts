@@ -36,6 +36,12 @@ describe('staging documents', () => {
   ])('refuse %s and name it', (_, inputs, line) => {
     expect(faultsOf({ demonstration: 'can-plunge', inputs }).map(f => `${f.input}: ${f.message}`)[0]).toMatch(line)
   })
+  it('of earlier versions keep what they say in today\'s inputs', () => {
+    const { document, values } = readStaging({ demonstration: 'candle-jar', inputs: { dishWater: q(500, 'mL'), dishDiameter: q(20, 'cm') } })
+    expect(values.numbers.waterDepth).toBeCloseTo(500e-6 / (Math.PI / 4 * 0.04), 6)
+    expect(document.inputs).not.toHaveProperty('dishWater')
+    expect(readStaging(document).values.numbers.waterDepth).toBeCloseTo(values.numbers.waterDepth!, 6)
+  })
   it('tell every fault at once, and refuse what is no staging', () => {
     expect(faultsOf({ demonstration: 'can-plunge', inputs: { foo: 1, waterCharge: q(3, 'kg'), purgeTime: q(-1, 's') } }).map(f => f.input)).toEqual(['foo', 'waterCharge', 'purgeTime'])
     expect(faultsOf([])[0]!.message).toMatch(/a staging document/)

@@ -28,6 +28,7 @@ describe('rows of a shelf', () => {
     expect(told('kind,name,ratedPower (kW),ice (kg)\nheater,a,1,3')).toEqual(['2 ice a heater has no ice; leave it empty'])
     expect(told('kind,name,ratedPower (kW)\nheater,a,500')).toEqual([expect.stringMatching(/^2 ratedPower given 500 kW; accepted: 0.02 kW to 100 kW/)])
     expect(told('kind,name\nheater,a,b,c')).toEqual(['2  has 4 cells; accepted: at most 2, as many as the header'])
+    expect(told('kind,name,ratedPower (kW)\nheater,a,"1,013"')).toEqual([expect.stringMatching(/^2 ratedPower.*"1,013".*two ways/)])
     expect(told('kind,name,count\nconsumable,a,-3')).toEqual(['2 count given "-3"; accepted: a whole number, 0 or more'])
   })
 })

@@ -9,7 +9,7 @@ export interface Match { column: number, holds: 'time' | Channel, unit: string }
 
 const GUESSES: { holds: Match['holds'], word: RegExp, units: [RegExp, string][] }[] = [
   { holds: 'time', word: /^(time|t|elapsed|seconds?|zeit)\b/i, units: [[/\bms\b/i, 'ms'], [/\bmin/i, 'min'], [/./, 's']] },
-  { holds: 'pressure', word: /press|druck|^p\b/i, units: [[/hpa|mbar/i, 'hPa'], [/kpa/i, 'kPa'], [/psi/i, 'psi'], [/\bpa\b/i, 'Pa'], [/./, 'kPa']] },
+  { holds: 'pressure', word: /press|druck|^p\b/i, units: [[/hpa|mbar/i, 'hPa'], [/kpa/i, 'kPa'], [/psi/i, 'psi'], [/\bbar\b/i, 'bar'], [/\batm\b/i, 'atm'], [/inhg/i, 'inHg'], [/mmhg|torr/i, 'mmHg'], [/MPa/, 'MPa'], [/\bpa\b/i, 'Pa'], [/./, 'kPa']] },
   { holds: 'temperature', word: /temp|^t_?(gas|air|in)/i, units: [[/°?\s*f\b|fahr/i, 'degF'], [/\bk\b|kelvin/i, 'tempK'], [/./, 'degC']] },
 ]
 

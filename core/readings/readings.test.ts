@@ -80,6 +80,13 @@ describe('readings of any logger as CSV', () => {
     expect(readReadings(columns, guessMatches(columns)).faults).toEqual([
       'Row 3: time, given "soon"; accepted: a number in s', 'Row 4: pressure_kPa, given "low"; accepted: a number in kPa',
     ])
+    // "1,013" is 1.013 or 1013: asked about, unless the column's other cells show decimal commas.
+    const twofold = readColumns('time (s),pressure (hPa)\n0,"1,013"\n1,900\n')
+    const { readings, faults } = readReadings(twofold, guessMatches(twofold))
+    expect(faults).toEqual([expect.stringMatching(/^Row 2: pressure \(hPa\).*"1,013".*two ways/)])
+    expect(readings.map(r => r.value)).toEqual([90000])
+    const commas = readColumns('time (s);pressure (bar)\n0;1,013\n1;0,9\n')
+    expect(readReadings(commas, guessMatches(commas)).readings.map(r => r.value)).toEqual([expect.closeTo(101300, 3), expect.closeTo(90000, 3)])
     expect(() => readColumns('only\n1\n')).toThrow(/at least two columns/)
     expect(readReadings(columns, []).faults[0]).toMatch(/No column is the time/)
   })

@@ -1,4 +1,6 @@
+import psychrolib from 'psychrolib'
 import { describe, expect, it } from 'vitest'
+import { sublimationPressure } from './ice'
 import { latentHeat, liquidDensity, liquidWater, saturationPressure, saturationTemperature, waterVapour } from './water'
 import { LIQUID, SATURATION, VAPOUR } from './if97-check-values'
 import { quickLatentHeat, quickLiquidDensity, quickSaturationPressure, quickSaturationTemperature } from './steam-tables'
@@ -74,5 +76,16 @@ describe('quick tables', () => {
     expect(worst.t).toBeLessThan(1e-6)
     expect(worst.h).toBeLessThan(1.1e-5)
     expect(worst.rho).toBeLessThan(2e-4)
+  })
+})
+
+describe('below freezing', () => {
+  it('has the release\'s vapour pressure over ice (IAPWS R14-08(2011): 8.94735 Pa at 230 K)', () => {
+    expect(sublimationPressure(230)).toBeCloseTo(8.94735, 5)
+  })
+  it('meets the line over water at the triple point, and psychrolib (ASHRAE Fundamentals 2017, ch. 1, eq. 5) to 2 in 1000 below it', () => {
+    expect(quickSaturationPressure(273.155) / quickSaturationPressure(273.165)).toBeCloseTo(1, 2)
+    psychrolib.SetUnitSystem(psychrolib.SI)
+    for (const celsius of [-30, -20, -10, -5, -1]) expect(quickSaturationPressure(273.15 + celsius) / psychrolib.GetSatVapPres(celsius), `${celsius}`).toBeCloseTo(1, 2)
   })
 })

@@ -104,7 +104,7 @@ const LEAST = 1
 export function pressureWithSwelling(amount: number, beside: number, near: number, volume: (pressure: number) => number): number {
   if (!(amount > 0)) return 0
   const errorAt = (pressure: number) => pressure * (volume(pressure) + beside) - amount
-  const close = 1e-9 * amount
+  const close = 1e-8 * amount
   // By the secant from where the pressure would be if nothing swelled any more: a handful of turns where all is smooth.
   const start = Math.max(amount / (volume(Math.max(near, LEAST)) + beside), LEAST)
   const first = errorAt(start)
@@ -143,15 +143,15 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (let i = 0; i < gases; i++) sum += s[i]!
     return sum
   }
-  // A plain or swelling space is asked for the same amount by one event after another.
-  let lastHeld = NaN
+  // One event after another asks about the same state, and what swells takes a search each time.
+  const asked = new Float64Array(size).fill(NaN)
   let lastPressure = NaN
   const pressureOf = (s: Float64Array): number => {
-    const amount = held(s)
-    if (contents !== undefined) return space.pressure(amount, 0, s)
-    if (amount !== lastHeld) {
-      lastPressure = space.pressure(amount, 0, s)
-      lastHeld = amount
+    for (let i = 0; i < size; i++) {
+      if (s[i] !== asked[i]) {
+        asked.set(s)
+        return lastPressure = space.pressure(held(s), 0, s)
+      }
     }
     return lastPressure
   }
@@ -254,15 +254,17 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     const total = before + ultimate * swept
     const pressureAt = (drawn: number): number => space.pressure(total, drawn, state)
     const after = pressureAt(swept)
-    const found = events.flatMap((event) => {
+    const found: { event: PumpEvent, drawn: number, time: number }[] = []
+    for (const event of events) {
       const [from, to] = [event.value(time, pressure, state), event.value(time, after, state)]
-      if (!(event.direction > 0 ? from < 0 && to >= 0 : from > 0 && to <= 0)) return []
+      if (!(event.direction > 0 ? from < 0 && to >= 0 : from > 0 && to <= 0)) continue
       // The valve opens once the cylinder is down to the pressure of the space.
       const opens = Math.min(swept, ultimate * swept / pressure)
       const sign = event.direction
       const drawn = falsePosition(x => sign * event.value(time, pressureAt(x), state), [opens, sign * from], [swept, sign * to], 0)
-      return [{ event, drawn, time: time - PULL * period * (1 - drawn / swept) }]
-    }).sort((a, b) => a.time - b.time)
+      found.push({ event, drawn, time: time - PULL * period * (1 - drawn / swept) })
+    }
+    if (found.length > 1) found.sort((a, b) => a.time - b.time)
     const stop = found.find(f => f.event.stops)
     for (const f of found) if (!stop || f.time <= stop.time) occurrences.push({ id: f.event.id, time: f.time })
     const drawn = stop?.drawn ?? swept

@@ -13,6 +13,7 @@ import type { Stepper } from './stepper'
 import type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem } from './system'
 
 const MOST_STEPS = 20000
+const NO_PEAKS: Integration['peaks'] = {}
 const MOST_GROWTH = 5
 const SAFETY = 0.85
 /** Fourth root, by square roots, which give the same bits everywhere: the step's error goes with its fourth power, or nearly. */
@@ -77,8 +78,8 @@ export class Integrator {
     let justRejected = false
     const finish = (at: number, stoppedBy: string | undefined): Integration => ({
       time: at, stoppedBy, steps, rejected,
-      occurrences: occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
-      peaks: Object.fromEntries(trackers.map(t => [t.id, t.best])),
+      occurrences: occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
+      peaks: trackers.length === 0 ? NO_PEAKS : Object.fromEntries(trackers.map(t => [t.id, t.best])),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
     /** State at a share of the step at hand; the array is reused. */

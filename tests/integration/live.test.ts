@@ -103,7 +103,7 @@ describe('a class vote', () => {
     const late = await vote(phones[0]!, 'dent', 0)
     expect(late).toMatchObject({ status: 409, body: { message: 'outcome: the vote is closed' } })
     expect((await send(app.url, 'PUT', `/api/live/${id}/votes/can`, { do: 'reveal' })).body[0].revealedAt).toBeTruthy()
-    expect((await send(app.url, 'GET', `/api/join/${round.code}`, undefined, { cookie: phones[1]! })).body).toEqual({ open: false, revealed: true, mine: 'dent', counts: { crush: 15, dent: 20, fill: 15, nothing: 15 } })
+    expect((await send(app.url, 'GET', `/api/join/${round.code}`, undefined, { cookie: phones[1]! })).body).toEqual({ open: false, revealed: true, mine: 'dent', counts: { crush: 15, dent: 20, both: 0, fill: 15, nothing: 15 } })
   })
   it('needs a code that exists, a device that has loaded the page, and an outcome that is one', async () => {
     const { id } = await beginShow()
@@ -112,7 +112,7 @@ describe('a class vote', () => {
     expect((await send(app.url, 'GET', '/join?code=%3Cb%3E')).body).toContain('Given &#34;&#60;b&#62;&#34;')
     expect((await send(app.url, 'POST', `/api/join/${code}`, { outcome: 'crush' })).status).toBe(400)
     const { status, body } = await send(app.url, 'POST', `/api/join/${code}`, { outcome: 'explode' }, { cookie: await phone(app.url, code) })
-    expect([status, body.message]).toEqual([422, 'outcome: given "explode"; accepted: crush, dent, fill, nothing'])
+    expect([status, body.message]).toEqual([422, 'outcome: given "explode"; accepted: crush, dent, both, fill, nothing'])
     expect((await send(app.url, 'PUT', `/api/live/${id}/votes/can`, { do: 'hands', hands: { dent: 2.5 } })).body.message).toMatch(/hands\.dent: given 2.5; accepted: a whole number/)
   })
 })

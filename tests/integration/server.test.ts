@@ -106,7 +106,7 @@ describe('runs', () => {
   })
   it('are refused by field', async () => {
     const run = { id: randomUUID(), writeId: randomUUID(), stagingId: DEMO, stagingVersion: 1, document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'melts' } }
-    expect((await send('POST', '/api/runs', run)).body.message).toMatch(/outcome: given "melts"; accepted: crush, dent, fill, nothing/)
+    expect((await send('POST', '/api/runs', run)).body.message).toMatch(/outcome: given "melts"; accepted: crush, dent, both, fill, nothing/)
     expect((await send('POST', '/api/runs', { ...run, stagingVersion: 99 })).status).toBe(404)
     expect((await send('POST', '/api/runs', { ...run, document: { ...run.document, performedAt: 'soon' } })).body.message).toMatch(/performedAt: given "soon"/)
   })

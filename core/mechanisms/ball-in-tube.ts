@@ -22,6 +22,7 @@ export interface TubeShot {
   /** of the normal of the ball on the tube, N per N */ friction: number
 }
 
+/** Speed of sound in dry air, m/s. @param temperature K, above 0 @source ideal gas, √(γ R T): F. M. White, Fluid Mechanics, 4th ed. (1999), eq. 9.16 */
 export const soundSpeed = (temperature: number): number => Math.sqrt(AIR_GAMMA * AIR_GAS_CONSTANT * temperature)
 
 /**

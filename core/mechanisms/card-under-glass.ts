@@ -19,12 +19,12 @@ export interface InvertedGlass {
   /** kg/m3 */ density: number
 }
 
-/** Pressure that the trapped air must fall by, Pa: water and card hang on it. */
+/** Pressure that the trapped air must fall by, Pa: water and card hang on it. @source statics: ρ g h and the card's weight over the opening */
 export function neededFall({ diameter, height, filled, card, density }: InvertedGlass): number {
   return density * GRAVITY * height * filled + card * GRAVITY / (Math.PI * diameter * diameter / 4)
 }
 
-/** Sag of the card for that fall, m: Boyle's law on the trapped air. Full to the brim there is nothing to expand. */
+/** Sag of the card for that fall, m; infinite where the air can't fall so far. Full to the brim there is nothing to expand. @source Boyle's law on the trapped air */
 export function sag(glass: InvertedGlass): number {
   const fall = neededFall(glass)
   return fall >= glass.outside ? Infinity : glass.height * (1 - glass.filled) * fall / (glass.outside - fall)

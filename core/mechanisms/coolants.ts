@@ -56,7 +56,7 @@ export interface CoolantPlan {
   /** of the wall over the coolant at first, K */ excess: number
 }
 
-/** The outside of a closed, upright vessel. */
+/** The outside of a closed, upright vessel: what meets it, over which area, by the laws above. @param plan how it is cooled, SI */
 export function coolantOf(vessel: SteamVessel, plan: CoolantPlan): Coolant {
   const side = vessel.upperArea - vessel.crossSection
   const { method, temperature, factor } = plan

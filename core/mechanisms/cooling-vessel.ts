@@ -136,7 +136,7 @@ const halfWall = ({ solid, wallThickness }: { solid: Solid, wallThickness: numbe
 /** Two conductances one after the other, W/(m2 K). */
 export const inSeries = (a: number, b: number): number => a * b / (a + b)
 
-/** What lies outside as a conductance from the wall's middle. */
+/** What lies outside as a conductance from the wall's middle, W/(m2 K). @param outside from the surface on, W/(m2 K) */
 export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
 
 export class CoolingVessel implements OdeSystem {

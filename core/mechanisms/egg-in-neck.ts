@@ -14,7 +14,7 @@ export interface EggInNeck {
   /** slope of the end that goes first, as a tangent: 0.35 blunt, 0.22 pointed */ slope: number
 }
 
-/** Share by which the egg is too wide; negative if it drops through. */
+/** Share by which the egg is too wide, of its own width; negative if it drops through. @param egg and `neck`, m across */
 export const interference = ({ egg, neck }: EggInNeck): number => (egg - neck) / egg
 
 /**

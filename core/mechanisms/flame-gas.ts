@@ -44,9 +44,11 @@ const LAST_DEW = 1e-6
 export const GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 } as const
 export const GAS_SIZE = 6
 
+/** Moles of gas, dew not counted. @param state see `GAS` */
 export const molesOf = (state: Float64Array): number => state[GAS.inert]! + state[GAS.oxygen]! + state[GAS.carbonDioxide]! + state[GAS.vapour]!
+/** Mole fraction of oxygen, 0 to 1. @param state see `GAS`, not empty */
 export const oxygenFraction = (state: Float64Array): number => state[GAS.oxygen]! / molesOf(state)
-/** Pa. @param volume m3 */
+/** Pressure, Pa. @param state see `GAS` @param volume m3, above 0 @source ideal gas law */
 export const gasPressure = (state: Float64Array, volume: number): number => molesOf(state) * GAS_CONSTANT * state[GAS.temperature]! / volume
 
 /** Moist air of an amount in the first unknowns of a state. @param moles @param humid mole fraction of vapour @param temperature K */

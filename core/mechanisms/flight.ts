@@ -58,7 +58,10 @@ export function reach(flyer: Flyer, speed: number, rise: number, height: number)
 /** Launch directions tried, as sines; the best lies near 45°, and lower for what the air slows. */
 const DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75] as const
 
-/** Longest reach over launch directions, m: the best of a few, and the top of the parabola through it and its neighbours. */
+/**
+ * Longest reach over launch directions, m: the best of a few, and the top of the parabola through it and its neighbours.
+ * @param speed m/s at launch @param height of launch over the ground, m
+ */
 export function longestReach(flyer: Flyer, speed: number, height: number): number {
   const reaches = DIRECTIONS.map(rise => reach(flyer, speed, rise, height))
   const best = reaches.indexOf(Math.max(...reaches))
@@ -80,6 +83,7 @@ export function straightUp(flyer: Flyer, speed: number, tolerance: number, onSte
   return { rise: highest, time }
 }
 
+/** Cross-section of a ball, m2. @param diameter m */
 export const ballArea = (diameter: number): number => Math.PI * diameter * diameter / 4
 /** Drag coefficient of a smooth ball below the drag crisis: White, fig. 7.16. */
 export const BALL_DRAG = 0.47

@@ -17,7 +17,7 @@ export interface Bulb {
 /** Dry air as p V/T at what it was measured, J/K. */
 const dry = ({ air, pressure, temperature }: Bulb): number => air * (pressure - quickSaturationPressure(temperature)) / temperature
 
-/** Volume of the bubble at a pressure (Pa) and temperature (K), m3: dry air, and vapour at its saturation pressure. */
+/** Volume of the bubble, m3: dry air by the gas law, and vapour at its saturation pressure. @param pressure Pa, over the vapour's @param temperature K */
 export const bubble = (bulb: Bulb, pressure: number, temperature: number): number =>
   dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1)
 

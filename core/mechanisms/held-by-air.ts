@@ -3,7 +3,7 @@ import { pow } from '../elementary'
 import { AIR_GAS_CONSTANT } from '../substances/air'
 import { CHOKED, CHOKED_FLOW } from './nozzle-flow'
 
-/** Holding force, N. @param area that the seal encloses, m2 */
+/** Holding force, N. @param outside and `inside`, Pa @param area that the seal encloses, m2 @source statics: difference times area */
 export const holdingForce = (outside: number, inside: number, area: number): number => (outside - inside) * area
 
 /**

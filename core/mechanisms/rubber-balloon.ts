@@ -14,7 +14,7 @@ export interface Rubber {
   /** stretch of the radius at which it bursts */ burst: number
 }
 
-/** Excess pressure inside at a stretch of the radius, Pa. Below stretch 1 the skin is slack: 0. */
+/** Excess pressure inside, Pa; below stretch 1 the skin is slack: 0. @param stretch of the radius, above 0 @source see the head of this file */
 export function skinPressure(rubber: Rubber, stretch: number): number {
   if (stretch <= 1) return 0
   // Powers written out: this is the inner loop of every balloon.

@@ -2,9 +2,10 @@
 import { ln, pow } from '../elementary'
 
 const LN_10 = 2.302585092994046
+/** Level of a ratio of powers, dB. @param powerRatio 0 or more; under 1e-30 it counts as that */
 export const decibels = (powerRatio: number): number => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10
 
-/** Sum of incoherent levels, dB. */
+/** Sum of incoherent levels, dB. @param levels dB @source L. E. Kinsler et al., Fundamentals of Acoustics, 4th ed. (2000), sect. 5.12 */
 export const sumOfLevels = (...levels: number[]): number => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0))
 
 /**

@@ -83,7 +83,7 @@ export const inflowSlam = (slam: number, force: number, step: string): Caution =
 /** The room presses the bottle down into the bowl while less presses back over its mouth. @param pull and `grip`, N @param blow and `limit`, J */
 export const pulledDown = (pull: number, grip: number, blow: number, limit: number, step: string): Caution => ({
   id: 'pull', step, severity: pull > 0.5 * grip || blow > 0.3 * limit ? 'raised' : 'usual',
-  hazard: `As it fills the bottle is pulled down with up to ${formatQuantity(pull, 'N', 'force', 2)}; out of the hand it would hit the bowl with ${formatQuantity(blow, 'J', 'energy', 2)} and may break.`,
+  hazard: `As it fills the bottle is pulled down with up to ${formatQuantity(pull, 'N', 'force', 2)}${blow > 0 ? `, more than a hand on wet glass holds: it would hit the bowl with ${formatQuantity(blow, 'J', 'energy', 2)} and may break` : '; let go it would hit the bowl and may break'}.`,
   control: 'Plastic bowl with a folded cloth on its bottom; both hands, a cloth round the bottle, cut-resistant gloves; faces back, goggles; narrower neck or shorter boil for less.',
 })
 

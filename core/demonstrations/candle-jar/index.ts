@@ -38,7 +38,7 @@ export const candleJar: Demonstration = {
     coefficient('diesAt', 'oxygen at which the flame dies', '%', 0.16, [0.1, 0.2], [0.14, 0.18], { shape: 'normal', absolute: 0.006 }, 'common practice: near 16 %; wax flames measured between 15 and 17 %'),
   ],
   results: [
-    result('level', 'water rises', 'cm'), result('share', 'of the jar’s volume', '%'), result('levelCooling', 'of it by cooling', 'mm'), result('levelCondensation', 'by vapour condensing', 'mm'), result('levelOxygen', 'by oxygen used, less carbon dioxide made', 'mm'),
+    result('level', 'water rises', 'cm'), result('share', 'of the jar’s volume', '%'), result('levelCooling', 'of it by cooling', 'mm'), result('levelCondensation', 'by vapour turned to dew, less what the flame made', 'mm'), result('levelOxygen', 'by oxygen used, less carbon dioxide made', 'mm'),
     result('flameTime', 'flame lasts', 's'), result('bubbles', 'gas that bubbles out', 'mL'), result('hottest', 'gas at its hottest', 'degC'), result('oxygenLeft', 'oxygen left', '%'), result('peakPressureDifference', 'greatest pressure difference', 'Pa'), result('hush', 'until the rise is seen', 's'),
   ],
   outcomes: [
@@ -67,7 +67,7 @@ export const candleJar: Demonstration = {
     rows: [
       { id: 'cooling', cause: 'the gas getting colder than it was caught', pressure: d.cooled! },
       ...(d.bubbled! > 0 ? [{ id: 'bubbles', cause: 'warm gas that bubbled out', pressure: d.bubbled! }] : []),
-      { id: 'wall', cause: 'vapour of the room and the flame turned to dew', pressure: d.condensed! },
+      { id: 'wall', cause: 'vapour turned to dew, less what the flame still made', pressure: d.condensed! },
       { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.chemistry! },
       ...(Math.abs(d.letIn!) > 1 ? [{ id: 'air', cause: 'room air that gurgled in (gives back)', pressure: d.letIn! }] : []),
       { id: 'inflow', cause: 'room taken by water that came in (gives back)', pressure: d.difference! - d.cooled! - d.bubbled! - d.condensed! - d.chemistry! - (Math.abs(d.letIn!) > 1 ? d.letIn! : 0) },
@@ -116,7 +116,7 @@ export const candleJar: Demonstration = {
   why: (_values, s) => {
     const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results as Record<string, number>
     return [
-      `Of ${centimetres(level!)} (${percent(share!)} of the jar), cooling makes ${centimetres(levelCooling!)}, vapour turned to dew ${centimetres(levelCondensation!)}, oxygen used up less carbon dioxide made ${centimetres(Math.max(0, levelOxygen!))}.`,
+      `Of ${centimetres(level!)} (${percent(share!)} of the jar), cooling makes ${centimetres(levelCooling!)}, vapour turned to dew less what the flame still made ${centimetres(levelCondensation!)}, oxygen used up less carbon dioxide made ${centimetres(Math.max(0, levelOxygen!))}.`,
       `${bubbles! > 1e-7 ? `Before that, ${millilitres(bubbles!)} of hot gas bubbled out. ` : 'No gas bubbled out: the water inside only went down and came up again. '}The flame died after ${seconds(flameTime!)} with ${percent(oxygenLeft!)} of oxygen left of 21 %.`,
       ...(s.outcome === 'drowned' ? ['The water was faster than the flame: a taller candle or a wider jar shows the other order.'] : []),
     ]
@@ -127,7 +127,7 @@ export const candleJar: Demonstration = {
     return [
       { from: 7, text: `The flame warms the air; warm air needs more room, so ${r.bubbles! > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone out the air cools and needs less room. The air outside pushes water in to fill it: ${centimetres(r.level!)}.` },
       { from: 11, text: `If used-up oxygen made the water rise, it would rise while the candle burns. It rises afterwards, as the gas cools from ${celsius(r.hottest!)}. And ${percent(r.oxygenLeft!)} of oxygen are still there when the flame dies.` },
-      { from: 14, text: `Ledger: cooling ${centimetres(r.levelCooling!)}, condensation ${centimetres(r.levelCondensation!)}, oxygen less carbon dioxide ${centimetres(Math.max(0, r.levelOxygen!))}. Wax burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.` },
+      { from: 14, text: `Ledger: cooling ${centimetres(r.levelCooling!)}, condensation less vapour made ${centimetres(r.levelCondensation!)}, oxygen less carbon dioxide ${centimetres(Math.max(0, r.levelOxygen!))}. Wax burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.` },
       { from: 16, text: 'n R T = (p0 − ρ g h) V: the column itself holds hardly any pressure, so the level tells the volume. Carbon dioxide dissolves too slowly to matter within a minute. Limewater in the dish would change that over minutes.' },
     ]
   },

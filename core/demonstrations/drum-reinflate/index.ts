@@ -77,7 +77,7 @@ export const drumReinflate: Demonstration = {
     r.id === 'criticalPressureDifference' ? { ...r, name: 'overpressure that pops it back' } : r.id === 'peakPressureDifference' ? { ...r, name: 'greatest difference, outward' } : r.id === 'volumeLost' ? { ...r, name: 'volume still lost' } : r),
   outcomes: [
     { id: 'pop', look: 'filled', name: 'pops back', sentence: 'It swells out again with thumps and is nearly round.' },
-    { id: 'partly', look: 'partly', name: 'partly', sentence: 'Some folds come out, others stay.' },
+    { id: 'partly', look: 'partly', name: 'comes partly back', sentence: 'Some folds come out, others stay.' },
     { id: 'stay', look: 'nothing', name: 'stays crushed', sentence: 'Steam comes out, and nothing moves.' },
   ],
   wanted: 'pop', columns: COLUMNS,

@@ -203,7 +203,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           The odds can't be computed: {{ forecastFailure }}
         </p>
         <p v-if="representative?.numbers" class="text-sm border-l-2 border-(--gap) pl-2" role="note" data-testid="representative">
-          Shown is one that {{ outcomeName(representative.outcome) }}, as most do: the computed staging of that end nearest to what is stated. Exactly as stated it {{ outcomeName(representative.asStated) }}.
+          Shown is the likeliest end, “{{ outcomeName(representative.outcome) }}”: the computed staging of it nearest to what is stated. Exactly as stated, the end is “{{ outcomeName(representative.asStated) }}”.
         </p>
         <component :is="drawingFor(drawingState)" v-if="drawingState" :state="drawingState" />
         <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />

@@ -79,8 +79,8 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
   await page.getByRole('button', { name: 'Open the vote' }).click()
   const code = (await page.getByTestId('vote-code').textContent())!
   const phones = []
-  for (const outcome of [/squashed flat/, /squashed flat/, /stays dented/, /mostly full of water/, /Nothing to see/]) phones.push(await vote(browser, code, outcome))
-  await phones[4]!.getByRole('radio', { name: /mostly full of water/ }).check()
+  for (const outcome of [/squashed flat/, /squashed flat/, /stays dented/, /keeps its shape and is mostly full of water/, /Nothing to see/]) phones.push(await vote(browser, code, outcome))
+  await phones[4]!.getByRole('radio', { name: /keeps its shape and is mostly full of water/ }).check()
   await clean(phones[0]!)
   await expect(page.getByTestId('vote')).toContainText('5 so far, open')
   const wall = await (await browser.newContext()).newPage()
@@ -129,8 +129,8 @@ test('a whole show: planned on two plates, run with keys, the server lost and ba
   // It fails: the can fills. Logged with what the room expected.
   await page.keyboard.press('n')
   await expect(page.getByTestId('outcome-screen')).toBeVisible()
-  await page.keyboard.press('3')
-  await expect(page.getByRole('radio', { name: /mostly full of water/ })).toHaveAttribute('aria-checked', 'true')
+  await page.keyboard.press('4')
+  await expect(page.getByRole('radio', { name: /keeps its shape and is mostly full of water/ })).toHaveAttribute('aria-checked', 'true')
   await page.keyboard.press('v')
   await page.getByRole('button', { name: 'Reveal' }).click()
   await expect(wall.getByText('It happened:')).toBeVisible()

@@ -39,6 +39,10 @@ describe('gas through an opening', () => {
     const density = P0 / (AIR_GAS_CONSTANT * T0)
     expect(nozzleFlow(1e-6, P0, T0, P0 - 1500) / (1e-6 * Math.sqrt(2 * density * 1500))).toBeCloseTo(1, 1.7)
     expect(nozzleFlow(1e-6, P0, T0, P0)).toBe(0)
+    // In between, White's eq. 9.47 as it stands: m √(R T0)/(A p0) = √(2γ/(γ−1) (x^(2/γ) − x^((γ+1)/γ))).
+    for (const x of [0.6, 0.85, 0.8999, 0.9001, 0.95, 0.99]) {
+      expect(nozzleFlow(1e-4, P0, T0, x * P0) / (P0 * 1e-4 / Math.sqrt(AIR_GAS_CONSTANT * T0)) / Math.sqrt(7 * (x ** (2 / 1.4) - x ** (2.4 / 1.4))), `${x}`).toBeCloseTo(1, 5)
+    }
     // Either way, and choked outward as inward.
     expect(openingFlow(1e-6, P0, density, 2 * P0, 2 * density) / -openingFlow(1e-6, 2 * P0, 2 * density, P0, density)).toBeCloseTo(1, 9)
     expect(openingFlow(1e-6, P0, density, 3 * P0, density) / openingFlow(1e-6, 0.1 * P0, density, 3 * P0, density)).toBeCloseTo(1, 3)

@@ -20,12 +20,15 @@ export const tankOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: 0.4,
 }, SOLIDS.steel)
 
-/** Where the search begins, m2 per m3. */
-const GUESS = 3e-4
+/** Where the search begins, m2 per m3 for a tank of a rating, Pa: it only saves work. */
+const GUESS: Readonly<Record<string, number>> = { 'spray': 9e-4, 'sprinkle': 1.3e-4, 'still-air': 1e-5 }
+const GUESSED_FOR = 3000
+/** The difference goes about with the square of the flow, so that a step of so much of its logarithm overshoots a little. */
+const [STRIDE, LEAST_STRIDE] = [0.6, 0.05]
 /** Openings tried, m2 per m3 of tank: from a pinhole to a hatch. */
 const [PINHOLE, HATCH] = [1e-9, 0.5]
-/** The root is found to within this share of the rated vacuum. */
-const CLOSE = 2e-3
+/** The root is found to within this share of the rated vacuum: half as much of the area. */
+const CLOSE = 5e-3
 
 /**
  * Opening that keeps the tank at its rated vacuum, m2: the one with which the greatest difference just reaches it.
@@ -33,7 +36,7 @@ const CLOSE = 2e-3
  * The difference falls steadily as the opening widens, so there is one root. It goes about with the square of the flow, and so
  * the search runs on the logarithms, bracketed.
  */
-function reliefAreaOf(cooling: CoolingPlan, filled: Filled, gas: GasAtSeal, rated: number, tolerance: number): number {
+function reliefAreaOf(cooling: CoolingPlan, method: CoolingMethod, filled: Filled, gas: GasAtSeal, rated: number, tolerance: number): number {
   const { vessel } = cooling
   const missing = (logArea: number): number => {
     const open = new CoolingVessel({ ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
@@ -42,20 +45,20 @@ function reliefAreaOf(cooling: CoolingPlan, filled: Filled, gas: GasAtSeal, rate
   }
   const [narrow, wide] = [ln(PINHOLE * vessel.capacity), ln(HATCH * vessel.capacity)]
   // Walk down from a guess until it is bracketed: each try costs a whole run.
-  let low = ln(GUESS * vessel.capacity)
+  let low = ln((GUESS[method] ?? GUESS.sprinkle!) * vessel.capacity * Math.sqrt(GUESSED_FOR / rated))
   let lowValue = missing(low)
   let high = low
   let highValue = lowValue
   while (highValue > 0 && high < wide) {
     low = high
     lowValue = highValue
-    high = Math.min(wide, high + Math.max(0.3, 0.6 * highValue))
+    high = Math.min(wide, high + Math.max(LEAST_STRIDE, STRIDE * highValue))
     highValue = missing(high)
   }
   while (lowValue < 0 && low > narrow) {
     high = low
     highValue = lowValue
-    low = Math.max(narrow, low + Math.min(-0.3, 0.6 * lowValue))
+    low = Math.max(narrow, low + Math.min(-LEAST_STRIDE, STRIDE * lowValue))
     lowValue = missing(low)
   }
   if (lowValue <= 0 || highValue >= 0) return exp(lowValue <= 0 ? low : high)
@@ -91,7 +94,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   }
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
   const rated = n.ratedVacuum!
-  const reliefArea = reliefAreaOf(cooling, filled, gas, rated, stepTolerance('summary', refinement))
+  const reliefArea = reliefAreaOf(cooling, method, filled, gas, rated, stepTolerance('summary', refinement))
   const { simulation } = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },

@@ -91,6 +91,9 @@ const STANDSTILL = 1e-5
 /** A driven pump within this share of the pressure at which it would stand brings nothing more. */
 const CLOSE = 2e-3
 
+/** First step between two strokes, against the one that was accepted after the stroke before. */
+const LIKE_BEFORE = 1.3
+
 /** A search for a pressure never starts lower, Pa. */
 const LEAST = 1
 
@@ -212,6 +215,8 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (const { id, value } of peaks) offer(id, { time, value: value(time, pressure, state) })
   }
   offerAll()
+  // What a stroke stirs up, the next one stirs up again: the step that was small enough then is tried first.
+  let opening = Infinity
   const leakSteady = leakIn(leakArea, outside, temperature, 0)
   /**
    * Choked the leak is the same whatever the pressure inside: a straight line, taken in one go.
@@ -240,9 +245,10 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
       pressure = pressureOf(state)
     } else if (changing) {
       const stage = integrator.run(system, state, time, until, {
-        tolerance, firstStep: until - time, explicitSteps: 60, events: odeEvents, peaks: odePeaks, ...(contents && record && { onStep: record }),
+        tolerance, firstStep: Math.min(until - time, LIKE_BEFORE * opening), explicitSteps: 60, events: odeEvents, peaks: odePeaks, ...(contents && record && { onStep: record }),
       })
       occurrences.push(...stage.occurrences)
+      if (stage.opening > 0) opening = stage.opening
       for (const { id } of peaks) offer(id, stage.peaks[id]!)
       time = stage.time
       pressure = pressureOf(state)

@@ -73,11 +73,12 @@ export class Integrator {
     let step = Math.min(options.firstStep, end - start)
     let steps = 0
     let rejected = 0
+    let opening = 0
     let evaluations = 1
     let prepared = false
     let justRejected = false
     const finish = (at: number, stoppedBy: string | undefined): Integration => ({
-      time: at, stoppedBy, steps, rejected,
+      time: at, stoppedBy, steps, rejected, opening,
       occurrences: occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
       peaks: trackers.length === 0 ? NO_PEAKS : Object.fromEntries(trackers.map(t => [t.id, t.best])),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
@@ -130,7 +131,7 @@ export class Integrator {
         continue
       }
 
-      steps++
+      if (steps++ === 0) opening = step
       const reachedTime = time + step
       if (stepper.endSlope) nextSlope.set(stepper.endSlope)
       else {

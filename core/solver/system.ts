@@ -48,5 +48,7 @@ export interface Integration {
   peaks: Readonly<Record<string, Peak>>
   steps: number
   rejected: number
+  /** first step that was accepted, in units of time; 0 if none was */
+  opening: number
   evaluations: number
 }

@@ -40,6 +40,7 @@ describe('staging documents', () => {
     const { document, values } = readStaging({ demonstration: 'candle-jar', inputs: { dishWater: q(500, 'mL'), dishDiameter: q(20, 'cm') } })
     expect(values.numbers.waterDepth).toBeCloseTo(500e-6 / (Math.PI / 4 * 0.04), 6)
     expect(document.inputs).not.toHaveProperty('dishWater')
+    for (const wrong of [q(500, 's'), { value: 500 }, 500]) expect(faultsOf({ demonstration: 'candle-jar', inputs: { dishWater: wrong } }).map(f => f.input)).toEqual(['dishWater'])
     expect(readStaging(document).values.numbers.waterDepth).toBeCloseTo(values.numbers.waterDepth!, 6)
   })
   it('tell every fault at once, and refuse what is no staging', () => {

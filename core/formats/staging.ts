@@ -113,10 +113,16 @@ export function readInputs(
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === retired.becomes && i.kind === 'quantity')!
     const quantity = quantitySchema.safeParse(document)
     // What the document says in today's words counts for more.
-    if (!quantity.success || given.numbers[input.id] !== undefined) continue
-    const si = retired.from(toSi(quantity.data.value, quantity.data.unit ?? '', retired.quantity), given.numbers)
-    inputs[input.id] = { value: Number(fromSi(si, input.units[0], input.quantity).toPrecision(6)), unit: input.units[0] }
-    given.numbers[input.id] = si
+    if (inputs[input.id] !== undefined) continue
+    try {
+      if (!quantity.success) throw new QuantityError(`given ${JSON.stringify(document)?.slice(0, 80)}; accepted: {"value": number, "unit": a unit of ${retired.quantity}}`)
+      const si = retired.from(toSi(quantity.data.value, quantity.data.unit ?? '', retired.quantity), given.numbers)
+      inputs[input.id] = { value: Number(fromSi(si, input.units[0], input.quantity).toPrecision(6)), unit: input.units[0] }
+      given.numbers[input.id] = si
+    } catch (error) {
+      if (!(error instanceof QuantityError)) throw error
+      faults.push({ input: retired.id, message: error.message })
+    }
   }
   return { inputs, given, faults }
 }

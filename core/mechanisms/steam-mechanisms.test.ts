@@ -7,6 +7,7 @@ import { fallingFilmConductance, warmingFilmConductance } from './coolants'
 import { efficiencyFromWarming } from './heater-efficiency'
 import { spraySteam } from './inflow'
 import { openingFlow } from './nozzle-flow'
+import { blowEnergy } from './pulled-bottle'
 import { rinse } from './rinse'
 import { roomLoss } from './convection'
 import { cylinderVessel, flaskVessel, type Room } from './steam-vessel'
@@ -96,5 +97,19 @@ describe('measuring a heater', () => {
     const trial = { waterMass: 0.5, from: 293.15, to: 333.15, time: 150, ratedPower: 1800 }
     expect(() => efficiencyFromWarming({ ...trial, to: 294 })).toThrow(/last temperature/)
     expect(() => efficiencyFromWarming({ ...trial, ratedPower: 300 })).toThrow(/share: comes to 185\.8 %/)
+  })
+})
+
+describe('a bottle pulled out of a hand', () => {
+  const pull = { pull: 100, grip: 60, impulse: 10, clearance: 0.05, mass: 0.5 }
+  it('meets the bowl with the work of what the hand does not hold, or with what the momentum can give', () => {
+    expect(blowEnergy(pull)).toBeCloseTo(40 * 0.05, 12)
+    // 0.4 of 1 N s on half a kilogram: 0.8 m/s, 0.16 J.
+    expect(blowEnergy({ ...pull, impulse: 1 })).toBeCloseTo(0.5 * 0.5 * 0.8 * 0.8, 12)
+  })
+  it('stays where the hand holds it, and sets in without a jump', () => {
+    expect(blowEnergy({ ...pull, grip: 100 })).toBe(0)
+    expect(blowEnergy({ ...pull, pull: 0 })).toBe(0)
+    expect(blowEnergy({ ...pull, grip: 99.999 })).toBeLessThan(1e-4)
   })
 })

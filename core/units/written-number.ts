@@ -6,7 +6,7 @@ const DECIMAL_COMMA = /^[-+−]?(?:\d+,(?:\d{1,2}|\d{4,})|0,\d+)(?:[eE][-+]?\d+)
 const EITHER = /^[-+−]?[1-9]\d*,\d{3}(?:[eE][-+]?\d+)?$/u
 const POINT = /^[-+−]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?$/u
 
-/** True if cells of one column show that their commas are decimal ones: then "1,013" among them is 1.013. */
+/** True if some of the cells of one file can only have decimal commas: then "1,013" beside them is 1.013, for one hand or logger writes all alike. */
 export const usesDecimalComma = (cells: readonly string[]): boolean => cells.some(cell => DECIMAL_COMMA.test(cell.trim()))
 
 /**

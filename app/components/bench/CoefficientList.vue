@@ -1,17 +1,13 @@
 <script setup lang="ts">
 /** What is not measured at a bench: each with its source and spread, and how much of the doubt it makes. */
-import { usualSpread, type Demonstration, type Fault, type Given, type Influence, type QuantityDocument, type StagingDocument, type StripPoint, type Values } from '~~/core'
+import { usualSpread, type Demonstration, type Fault, type Given, type Influence, type QuantityDocument, type QuantityInput, type StagingDocument, type StripPoint, type Values } from '~~/core'
 
 const props = defineProps<{
   demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, influences: Influence[], strip?: { input: string, points: StripPoint[] }
   set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
 }>()
 const emit = defineEmits<{ strip: [string] }>()
-const coefficients = computed(() => props.demonstration.inputs.filter(i => i.kind === 'quantity' && i.group === 'coefficient'))
-const spreadOf = (id: string) => {
-  const input = props.demonstration.inputs.find(i => i.id === id)
-  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? usualSpread(input, props.values) : undefined)
-}
+const coefficients = computed(() => props.demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity' && i.group === 'coefficient'))
 const telling = computed(() => props.influences.filter(i => i.share >= 0.03).slice(0, 6))
 </script>
 
@@ -40,7 +36,7 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
       <ul class="text-sm mt-2 grid gap-1">
         <li v-for="input in coefficients" :key="input.id" class="border-t rule pt-1">
           <span class="capitalize-first">{{ input.name }}</span>: <InputBlank
-            :input="input" :value="values.numbers[input.id]!" :document="document.inputs[input.id]" :spread="spreadOf(input.id)" :outcomes="demonstration.outcomes"
+            :input="input" :value="values.numbers[input.id]!" :document="document.inputs[input.id]" :spread="given.spreads[input.id]" :usual="usualSpread(input, values)" :outcomes="demonstration.outcomes"
             :strip="strip?.input === input.id ? strip.points : undefined" :set="value => set(input.id, value)" @strip="emit('strip', input.id)"
           /> <span class="soft">{{ input.source }}</span>
         </li>

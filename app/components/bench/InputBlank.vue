@@ -11,8 +11,8 @@ const props = defineProps<{
   value: number | string
   /** as it stands in the document, if it does */
   document?: QuantityDocument | string
-  spread?: Spread
-  /** how sure one usually is, where it hangs on other inputs */ usual?: Spread
+  /** as stated */ spread?: Spread
+  /** how sure one usually is of it */ usual?: Spread
   strip?: StripPoint[]
   outcomes: readonly OutcomeSpec[]
   set: (value: QuantityDocument | string | undefined) => Fault[]
@@ -42,7 +42,7 @@ watch(open, (now) => {
 })
 function refresh() {
   text.value = shown.value
-  sureness.value = quantity.value && props.spread ? describeSpread(props.spread, quantity.value, unit.value, Number(props.value)).replace('taken as exact', 'exact') : ''
+  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value)).replace('taken as exact', 'exact') : ''
   problem.value = ''
   sureProblem.value = ''
 }

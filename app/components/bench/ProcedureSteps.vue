@@ -19,9 +19,9 @@ const steps = computed(() => {
 })
 const clock = (s: number) => s < 0.1 ? `${formatNumber(s * 1000, 2)} ms` : s < 60 ? `${formatNumber(s, 2)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
 const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
-const spreadOf = (id: string) => {
+const usualOf = (id: string) => {
   const input = findInput(props.demonstration, id)
-  return props.given.spreads[id] ?? (input?.kind === 'quantity' ? usualSpread(input, props.values) : undefined)
+  return input?.kind === 'quantity' ? usualSpread(input, props.values) : undefined
 }
 </script>
 
@@ -39,7 +39,7 @@ const spreadOf = (id: string) => {
               {{ part }}
             </template>
             <InputBlank
-              v-else :input="findInput(demonstration, part.input)!" :value="valueOf(part.input)" :document="document.inputs[part.input]" :spread="spreadOf(part.input)"
+              v-else :input="findInput(demonstration, part.input)!" :value="valueOf(part.input)" :document="document.inputs[part.input]" :spread="given.spreads[part.input]" :usual="usualOf(part.input)"
               :outcomes="demonstration.outcomes" :strip="strip?.input === part.input ? strip.points : undefined" :set="value => set(part.input, value)" @strip="emit('strip', part.input)"
             />
           </template>

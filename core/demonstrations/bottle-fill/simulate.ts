@@ -1,4 +1,5 @@
 /** A glass bottle full of steam, mouth down in cold water. */
+import { blowEnergy } from '../../mechanisms/pulled-bottle'
 import { bathConductance } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { throughWall } from '../../mechanisms/cooling-vessel'
@@ -53,17 +54,6 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
 
 /** Glass of a bottle, kg. */
 const glassMass = (vessel: SteamVessel): number => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
-
-/**
- * Energy with which a bottle that is pulled out of a hand meets the bowl, J: the pull that the hand does not hold, along the
- * way to the bottom, and no more than the water's momentum can give it.
- */
-export const blowEnergy = (blow: { pull: number, grip: number, impulse: number, clearance: number, mass: number }): number => {
-  const free = Math.max(0, blow.pull - blow.grip)
-  const share = blow.pull > 0 ? free / blow.pull : 0
-  const most = share * blow.impulse
-  return Math.min(free * blow.clearance, most * most / (2 * blow.mass))
-}
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>

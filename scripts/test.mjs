@@ -92,9 +92,10 @@ try {
     if (!ok) throw new Error(`nuxt prepare failed:\n${output}`)
   })
   say('Checking style, directions and types, and running the unit tests…')
-  await check('eslint', ['.', '--max-warnings=0'], 'lint')
-  await check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node')
-  await check('vue-tsc', ['-b', '--noEmit'], 'types of the application')
+  await Promise.all([
+    check('eslint', ['.', '--max-warnings=0'], 'lint'),
+    check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node').then(() => check('vue-tsc', ['-b', '--noEmit'], 'types of the application')),
+  ])
   await vitest('unit', folder)
 
   const { ensureBuild } = await import('./build/build.mjs')

@@ -1,6 +1,6 @@
 /** One show as it runs: its marks from every device, its votes, and marks made here that still have to be sent. */
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
-import type { AnyMarkKind, Mark, ShowDocument } from '~~/core'
+import { joinMarks, type AnyMarkKind, type Mark, type ShowDocument } from '~~/core'
 
 export interface VoteRound {
   act: string, code: string, document: { title: string, outcomes: { id: string, name: string, sentence: string }[] }
@@ -28,9 +28,9 @@ export function useLiveShow(id: string, now: () => number) {
     }
   }
   function adopt(answer: Answer) {
-    known.value = answer
+    known.value = { ...answer, marks: joinMarks(known.value?.marks ?? [], answer.marks) }
     show.value ??= answer.show.document
-    localStorage.setItem(cacheKey, JSON.stringify(answer))
+    localStorage.setItem(cacheKey, JSON.stringify(known.value))
   }
 
   async function refresh() {

@@ -27,8 +27,9 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   const counts: Record<string, number> = {}
   demonstration.outcomes.forEach((o, index) => {
     let count = 0
-    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i]! * done / weights.sum : 1
-    counts[o.id] = count
+    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i]! : 1
+    // Weights that are added up in another order can come to a rounding error more than all of them: a share is never over 1.
+    counts[o.id] = weights ? done * Math.min(1, count / weights.sum) : count
   })
   const shares: Record<string, number> = {}
   const errors: Record<string, number> = {}

@@ -39,6 +39,10 @@ describe('weights', () => {
     const [plainly, weighted] = [summarise(sample).quantiles.y!, summarise(sample, weights).quantiles.y!]
     for (const q of ['p10', 'p50', 'p90'] as const) expect(weighted[q]).toBeCloseTo(plainly[q], 2)
   })
+  it('never make a share of more than all, whatever they are', () => {
+    const sample = sampleOf(3000)
+    for (const value of [7, 9.3, 10, 11.7]) expect(summarise(sample, weigh(sample, { readings: { y: { value, uncertainty: 0.31 } } })).shares.seen, String(value)).toBe(1)
+  })
   it('leave out what is below a least value, keep what never happens, and widen readings only as far as needed', () => {
     const sample = sampleOf(2000)
     const later = summarise(sample, weigh(sample, { readings: {}, atLeast: { y: 10 } }))

@@ -1,4 +1,4 @@
-export { countingMarks, storyOf, startOf, type Mark, type AnyMarkKind, type ActStory } from './marks'
+export { countingMarks, joinMarks, storyOf, startOf, type Mark, type AnyMarkKind, type ActStory } from './marks'
 export { cuesOf, afterwards, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
 export { measuredBy, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'

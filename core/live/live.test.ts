@@ -8,7 +8,7 @@ import { focusOf } from './agenda'
 import { countdowns } from './countdowns'
 import { afterwards, cuesOf, placeIn, refusalOfMark, wantedNow } from './cues'
 import { follow, givenNow, seenNow } from './following'
-import { countingMarks, storyOf, type Mark } from './marks'
+import { countingMarks, joinMarks, storyOf, type Mark } from './marks'
 import { measuredBy } from './timings'
 
 const plain = { numbers: {}, choices: {}, spreads: {} }
@@ -17,6 +17,11 @@ const mark = (kind: Mark['kind'], at: number, value?: string, act = 'a'): Mark =
 const played = (demonstration = canPlunge) => demonstration.simulate(resolve(demonstration, plain).values, 'trace')
 
 describe('marks', () => {
+  it('are not lost to an answer that was asked for before they were sent', () => {
+    const [early, late] = [mark('heat-on', 1000), mark('sealed', 5000)]
+    const afterSending = joinMarks([early], [early, late])
+    expect(joinMarks(afterSending, [early])).toEqual([early, late])
+  })
   it('tell one story however they arrive: in any order, twice, from two devices', () => {
     const marks = [mark('heat-on', 1000), mark('plume', 31000), mark('plume', 32500), mark('gate', 60000, 'lift'), mark('lifted', 61000), mark('sealed', 62500)]
     const told = storyOf(marks, 'a').times

@@ -26,6 +26,11 @@ const SAME_MOMENT = 5000
 
 const inOrder = (a: Mark, b: Mark): number => a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
 
+/** Two lists of marks as one: marks only ever become more, so one asked for before others were sent takes none of them away. */
+export function joinMarks(known: readonly Mark[], told: readonly Mark[]): Mark[] {
+  return [...new Map([...known, ...told].map(m => [m.id, m])).values()]
+}
+
 /** Marks that were not taken back, each once, in order. The order of arrival does not matter. */
 export function countingMarks(marks: readonly Mark[]): Mark[] {
   const once = [...new Map(marks.map(m => [m.id, m])).values()].sort(inOrder)

@@ -1,4 +1,4 @@
-import { StagingSample, summarise, vesselsNeeded } from '~~/core'
+import { StagingSample, summarise, vesselsNeeded, type Forecast } from '~~/core'
 import type { OrderAct } from '~/composables/useRunningOrder'
 
 /** Enough for the number of spares, which goes by whole vessels. */
@@ -6,7 +6,7 @@ const SAMPLES = 200
 
 /** How many of each act's vessels to bring so that 99 in 100 see at least one; worked out one act at a time, so that the page never waits. */
 export function useSpares(acts: () => readonly OrderAct[]) {
-  const spares = ref<Record<string, { bring: number | undefined, noun: readonly [string, string] }>>({})
+  const spares = ref<Record<string, { bring: number | undefined, noun: readonly [string, string], /** few draws, enough for the cautions */ forecast: Forecast }>>({})
   let round = 0
   watch(acts, async (list) => {
     const mine = ++round
@@ -15,7 +15,8 @@ export function useSpares(acts: () => readonly OrderAct[]) {
       if (mine !== round) return
       const sample = new StagingSample(read.demonstration, read.given, SAMPLES)
       sample.advance(SAMPLES)
-      spares.value = { ...spares.value, [act.id]: { bring: vesselsNeeded(summarise(sample).shares[read.demonstration.wanted] ?? 0), noun: read.demonstration.noun } }
+      const forecast = summarise(sample)
+      spares.value = { ...spares.value, [act.id]: { bring: vesselsNeeded(forecast.shares[read.demonstration.wanted] ?? 0), noun: read.demonstration.noun, forecast } }
     }
   }, { immediate: true })
   onScopeDispose(() => { round++ })

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { demonstrationsMarkdown } from '../formats'
+import { demonstrationsMarkdown, safetyMarkdown } from '../formats'
 import { SHOWN_UNITS, fromSi, toSi } from '../units'
 import { readFileSync } from 'node:fs'
-import { DEMONSTRATIONS, acceptedRange, describeSpread, findDemonstration, resolve, valueAt, type QuantityInput } from '.'
+import { DEMONSTRATIONS, acceptedRange, describeSpread, findDemonstration, partsOf, resolve, valueAt, type QuantityInput } from '.'
 
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common face', (_, d) => {
   const quantities = d.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
@@ -34,7 +34,12 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
     }
   })
   it('puts each input that is no coefficient and no room condition into the procedure', () => {
-    const named = new Set(d.procedure.flatMap(s => s.parts.flatMap(p => typeof p === 'string' ? [] : [p.input])))
+    // Each way has its own sentence: all of them together name everything, and what is not there at all can still be put in.
+    const ways = [{}, ...d.inputs.flatMap(i => i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : [])]
+    const named = new Set(ways.flatMap((choices) => {
+      const { values } = resolve({ ...d, check: () => [] }, { numbers: {}, choices })
+      return d.procedure.flatMap(s => partsOf(s, values).flatMap(p => typeof p === 'string' ? [] : [p.input]))
+    }))
     for (const input of d.inputs) if (input.group !== 'coefficient' && input.group !== 'room') expect(named.has(input.id), input.id).toBe(true)
     for (const id of named) expect(d.inputs.some(i => i.id === id), id).toBe(true)
   })
@@ -53,4 +58,7 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
 
 it('docs/demonstrations.md is that of the code (npm run formats writes it)', () => {
   expect(readFileSync('docs/demonstrations.md', 'utf8')).toBe(demonstrationsMarkdown())
+})
+it('docs/safety.md is that of the code (npm run formats writes it)', () => {
+  expect(readFileSync('docs/safety.md', 'utf8')).toBe(safetyMarkdown())
 })

@@ -1,9 +1,11 @@
 /**
  * The face that every demonstration shows. Bench, Logbook, forecast and files know a demonstration only by this.
  */
-import type { Caution } from '../cautions'
+import type { Caution, Hazard, People } from '../cautions'
 import type { QuantityKind } from '../units'
 import type { Detail } from './accuracy'
+import type { FailureAct } from './failure'
+import type { Risk } from './risk'
 import type { Scene } from './scene'
 
 /**
@@ -140,7 +142,10 @@ export interface ProcedureStep {
   id: string
   /** moments that are marked in this step, in order */
   marks?: readonly MarkKind[]
-  parts: readonly SentencePart[]
+  /** the sentence; a function of what is chosen where some ways have other words: a way that is not taken shows no blanks */
+  parts: readonly SentencePart[] | ((values: Values) => readonly SentencePart[])
+  /** what this step brings that can hurt somebody */
+  hazards?: readonly Hazard[] | ((values: Values) => readonly Hazard[])
   /** predicted duration, s, for the margin */
   duration?: (simulation: Simulation) => number | undefined
 }
@@ -203,8 +208,8 @@ export interface Size {
   /** which of several like it this is */ note: string
 }
 
-/** A moment that a procedure can't pass before something is done. */
-export interface Gate { step: string, text: string }
+/** What must be done and confirmed before anything in a step is done; `guards` are the hazards that it stands before. */
+export interface Gate { step: string, text: string, guards: readonly Hazard[] }
 
 /** What a teacher says round it, besides the explanation by age. */
 export interface Teaching {
@@ -273,7 +278,10 @@ export interface Demonstration {
    */
   simulate(values: Values, detail: Detail, refinement?: number): Simulation
   ledger(simulation: Simulation): Ledger
-  cautions(values: Values, simulation: Simulation): Caution[]
+  /** who performs and who watches */
+  people: People
+  /** cautions for these numbers, as strict as the draws ask for; shown through `cautionsOf` */
+  cautions(values: Values, simulation: Simulation, risk: Risk): Caution[]
   kit(values: Values): string[]
   drawing(values: Values, simulation: Simulation, time: number): DrawingState
   /** why it ends as it does, in words with this staging's numbers */
@@ -282,10 +290,10 @@ export interface Demonstration {
   explanation(values: Values, simulation: Simulation): { from: number, text: string }[]
   teaching: Teaching
   /** the judgement that it takes over, in a line or two */
-  advice?(values: Values, simulation: Simulation): Advice[]
+  advice?(values: Values, simulation: Simulation, risk: Risk): Advice[]
   ready?(values: Values, simulation: Simulation): Ready
-  /** the safe order of acts when nothing has happened */
-  notGone(values: Values, simulation: Simulation): string[]
+  /** what is done, in order, when it ends as `outcome` instead of as wanted; the first acts take the pressure away */
+  afterFailure(values: Values, simulation: Simulation, risk: Risk, outcome: string): readonly FailureAct[]
   sizes(values: Values, simulation: Simulation): Size[]
   /** the same staging with other shapes, sizes or pumps, side by side */
   variants?(values: Values): VariantTable

@@ -5,6 +5,7 @@ export const percent = (x: number): string => `${x < 0.095 ? (x * 100).toFixed(1
 export const celsius = (kelvin: number): string => formatQuantity(kelvin, 'degC', 'temperature')
 export const kilopascals = (pa: number): string => formatQuantity(pa, 'kPa', 'pressure', 2)
 export const seconds = (s: number): string => s < 1 ? formatQuantity(s, 'ms', 'time', 2) : s < 120 ? formatQuantity(s, 's', 'time', 2) : formatQuantity(s, 'min', 'time', 2)
+export const minutes = (s: number): string => formatQuantity(s, 'min', 'time', 2)
 export const centimetres = (m: number): string => m < 0.0095 ? formatQuantity(m, 'mm', 'length', 2) : formatQuantity(m, 'cm', 'length', 2)
 export const metres = (m: number): string => formatQuantity(m, 'm', 'length', 2)
 export const millilitres = (m3: number): string => m3 < 1e-3 ? formatQuantity(m3, 'mL', 'volume', 3) : formatQuantity(m3, 'L', 'volume', 3)

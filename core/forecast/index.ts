@@ -1,5 +1,5 @@
 export { StagingSample, DEFAULT_SAMPLES, DEFAULT_SEED } from './sample'
-export { summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
+export { riskOfForecast, summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
 export { representativeOf, type Representative } from './representative'
 export { vesselsNeeded, atLeastOne, ENOUGH } from './spares'
 export { pullLevers, leverTries, type Lever } from './levers'

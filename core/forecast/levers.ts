@@ -1,9 +1,10 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
 import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstrations'
-import { resolve } from '../demonstrations'
+import { cautionsOf, endangers, resolve, type Risk } from '../demonstrations'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
+import { riskOfForecast, summarise } from './summary'
 
 export interface Lever {
   input: string
@@ -46,7 +47,7 @@ export function leverTries(demonstration: Demonstration, given: Given): LeverTry
  * @param samples for each try
  * @param pause awaited between tries; may throw to cancel
  * @param taught by past runs, where that is to be used
- * @returns the levers, best first
+ * @returns the levers, best first; none that is refused or raises a caution
  */
 export async function pullLevers(
   demonstration: Demonstration, given: Given, samples: number, seed: number, pause: () => Promise<void> = async () => {}, taught?: Taught,
@@ -57,9 +58,15 @@ export async function pullLevers(
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
     sample.advance(samples)
     const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
-    return { share: sample.outcomes.filter(o => o === wanted).length / samples, dry: sample.dryCount / samples }
+    return { share: sample.outcomes.filter(o => o === wanted).length / samples, dry: sample.dryCount / samples, risk: riskOfForecast(summarise(sample)) }
   }
-  const before = odds(given).share
+  const cautionsAt = (changed: Given, risk: Risk) => {
+    const { values } = resolve(demonstration, changed)
+    return cautionsOf(demonstration, values, demonstration.simulate(values, 'summary'), risk)
+  }
+  const asGiven = odds(given)
+  const before = asGiven.share
+  const cautions = cautionsAt(given, asGiven.risk)
   const levers: Lever[] = []
   for (const { input, from, to } of leverTries(demonstration, given)) {
     await pause()
@@ -67,7 +74,9 @@ export async function pullLevers(
       ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
       : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
     if (resolve(demonstration, changed).faults.length > 0) continue
-    const { share, dry } = odds(changed)
+    const { share, dry, risk } = odds(changed)
+    // No lever proposes what a caution then warns of more strongly.
+    if (endangers(cautions, cautionsAt(changed, risk))) continue
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })
   }
   return levers.sort((a, b) => b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to)))

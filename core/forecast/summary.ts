@@ -1,7 +1,9 @@
+import type { Risk } from '../demonstrations'
 import type { StagingSample } from './sample'
 import type { Weights } from './weighing'
 
-export interface Quantiles { p10: number, p50: number, p90: number, /** samples in which it occurs */ count: number }
+/** Values below which a share of the samples lies: a tenth, half, nine tenths; and those that risks are told by. */
+export interface Quantiles { p10: number, p50: number, p90: number, p1: number, p99: number, p999: number, /** samples in which it occurs */ count: number }
 
 export interface Forecast {
   samples: number
@@ -46,7 +48,10 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
     }
     const present = sample.results[id]!.slice(0, done).filter(x => !Number.isNaN(x)).sort()
     if (present.length > 0) {
-      quantiles[id] = { p10: quantile(present, 0.1), p50: quantile(present, 0.5), p90: quantile(present, 0.9), count: present.length }
+      quantiles[id] = {
+        p10: quantile(present, 0.1), p50: quantile(present, 0.5), p90: quantile(present, 0.9), p1: quantile(present, 0.01), p99: quantile(present, 0.99), p999: quantile(present, 0.999),
+        count: present.length,
+      }
     }
   }
   return { samples: done, seed: sample.seed, counts, shares, errors, quantiles, dryShare: done > 0 ? sample.dryCount / done : 0 }
@@ -65,7 +70,7 @@ function weightedQuantiles(values: Float64Array, weights: Weights, done: number)
     }
     return values[order.at(-1)!]!
   }
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9), count: total * done / weights.sum }
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9), p1: at(0.01), p99: at(0.99), p999: at(0.999), count: total * done / weights.sum }
 }
 
 /**
@@ -88,3 +93,9 @@ export function quantile(sorted: ArrayLike<number>, share: number): number {
   const above = Math.min(sorted.length - 1, below + 1)
   return sorted[below]! + (place - below) * (sorted[above]! - sorted[below]!)
 }
+
+const AT = { 0.01: 'p1', 0.99: 'p99', 0.999: 'p999' } as const
+/** What a forecast says of what can go wrong. */
+export const riskOfForecast = (forecast: Pick<Forecast, 'shares' | 'quantiles' | 'dryShare'>): Risk => ({
+  share: outcome => forecast.shares[outcome] ?? 0, dry: forecast.dryShare, quantile: (result, share) => forecast.quantiles[result]?.[AT[share]],
+})

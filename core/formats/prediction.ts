@@ -1,13 +1,16 @@
 /** The prediction document: what a staging is expected to do. */
 import { z } from 'zod'
-import type { Ledger, Simulation } from '../demonstrations'
-import { StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
+import { WHO_DECIDES } from '../cautions'
+import { cautionsOf, type Ledger, type Simulation } from '../demonstrations'
+import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
 import { SI_UNIT, type QuantityKind } from '../units'
 import { readStaging, type ReadStaging } from './staging'
 
 export const PREDICTION_FORMAT = 'zealous-hush/prediction'
 
-const quantile = z.strictObject({ p10: z.number(), p50: z.number(), p90: z.number(), count: z.int() })
+const quantile = z.strictObject({
+  p10: z.number(), p50: z.number(), p90: z.number(), p1: z.number().optional(), p99: z.number().optional(), p999: z.number().optional().describe('99.9 of 100 draws lie below'), count: z.int(),
+})
 
 export const predictionSchema = z.strictObject({
   format: z.literal(PREDICTION_FORMAT),
@@ -25,6 +28,12 @@ export const predictionSchema = z.strictObject({
     errors: z.record(z.string(), z.number()).describe('standard sampling error of each share'),
     quantiles: z.record(z.string(), quantile).describe('by result id, over the samples in which it occurs'),
   }).optional(),
+  cautions: z.array(z.strictObject({
+    id: z.string(), step: z.string(), severity: z.enum(['usual', 'raised']), hazard: z.string(), control: z.string(),
+    number: z.strictObject({ name: z.string(), value: z.number(), unit: z.string(), raisedFrom: z.number().optional() }).optional().describe('what it follows from, SI'),
+  })).optional().describe('in the order of the steps, raised ones first'),
+  gates: z.array(z.strictObject({ step: z.string(), text: z.string() })).optional().describe('confirmed before anything in the step is done'),
+  whoDecides: z.string().optional(),
 }).meta({ title: 'Prediction', description: 'What a staging is expected to do, nominally and over what is not known exactly.' })
 
 export type PredictionDocument = z.infer<typeof predictionSchema>
@@ -38,7 +47,7 @@ export interface PredictOptions {
 const siName = (kind: QuantityKind): string => ({ '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' } as Record<string, string>)[SI_UNIT[kind]] ?? SI_UNIT[kind]
 
 /** Builds the document from parts already computed. */
-export function predictionDocument(staging: Pick<ReadStaging, 'demonstration' | 'document'>, simulation: Simulation, ledger: Ledger, forecast?: Forecast): PredictionDocument {
+export function predictionDocument(staging: Pick<ReadStaging, 'demonstration' | 'document' | 'values'>, simulation: Simulation, ledger: Ledger, forecast?: Forecast): PredictionDocument {
   const { demonstration, document } = staging
   const results: PredictionDocument['results'] = {}
   for (const spec of demonstration.results) {
@@ -51,6 +60,11 @@ export function predictionDocument(staging: Pick<ReadStaging, 'demonstration' | 
     ledger: ledger.rows.map(r => ({ id: r.id, cause: r.cause, pressure: r.pressure })),
     ledgerMoment: { moment: ledger.moment, difference: ledger.difference },
     events: simulation.events.map(e => ({ id: e.id, name: e.name, time: e.time })),
+    cautions: cautionsOf(demonstration, staging.values, simulation, forecast && riskOfForecast(forecast)).map(({ id, step, severity, hazard, control, number }) => ({
+      id, step, severity, hazard, control,
+      ...(number && { number: { name: number.name, value: number.value, unit: siName(number.quantity), ...(number.raisedFrom !== undefined && { raisedFrom: number.raisedFrom }) } }),
+    })),
+    gates: demonstration.gates.map(({ step, text }) => ({ step, text })), whoDecides: WHO_DECIDES,
     ...(forecast && { forecast: { samples: forecast.samples, seed: forecast.seed, outcomes: forecast.shares, errors: forecast.errors, quantiles: forecast.quantiles } }),
   }
 }

@@ -22,6 +22,14 @@ export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cu
   return cues.slice(0, cues.findIndex(c => c.marks.includes('sealed')) + 1)
 }
 
+/** Gates as a run sheet tells them, before the act: all of them, those up to the heat, or those after it. @returns "" where there is none */
+export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-heat' | 'after-heat'): string {
+  const heat = demonstration.procedure.findIndex(s => s.marks?.includes('heat-on'))
+  const place = (step: string): number => demonstration.procedure.findIndex(s => s.id === step)
+  const texts = demonstration.gates.filter(g => which === 'all' || (place(g.step) <= heat) === (which === 'before-heat')).map(g => g.text)
+  return texts.length === 0 ? '' : `First: ${texts.join(' ')} Then: `
+}
+
 /** Steps after the hush has begun, for the one who cools, holds or lets air in. */
 export const afterwards = (demonstration: Demonstration): readonly ProcedureStep[] =>
   demonstration.procedure.slice(demonstration.procedure.findIndex(s => s.marks?.includes('sealed')) + 1)
@@ -61,6 +69,6 @@ export function refusalOfMark(cues: readonly Cue[], story: ActStory, mark: MarkK
   const at = cues.findIndex(c => c.marks.includes(mark))
   if (at < 0) return 'There is no such moment in this one.'
   if (placeIn(cues, story) > at) return 'That is past.'
-  const open = cues.slice(0, at + 1).find(c => c.gate && !story.gates.has(c.step.id) && !story.steps.has(c.step.id) && !finished(c, story))
+  const open = cues.slice(placeIn(cues, story), at + 1).find(c => c.gate && !story.gates.has(c.step.id) && !story.steps.has(c.step.id) && !finished(c, story))
   return open ? `First confirm: ${open.gate}` : undefined
 }

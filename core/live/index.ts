@@ -1,5 +1,5 @@
 export { countingMarks, joinMarks, storyOf, startOf, type Mark, type AnyMarkKind, type ActStory } from './marks'
-export { cuesOf, afterwards, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
+export { cuesOf, afterwards, gatesFirst, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
 export { measuredBy, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'
 export { countdowns, type Countdown } from './countdowns'

@@ -1,17 +1,24 @@
 <script setup lang="ts">
-/** What to do, in order, when nothing has happened. */
-defineProps<{ acts: string[] }>()
+/** What to do, in order, for each end that is not the wanted one. */
+import type { FailureAct } from '~~/core'
+
+defineProps<{ failures: readonly { outcome: string, name: string, acts: readonly FailureAct[] }[] }>()
 </script>
 
 <template>
   <section aria-labelledby="not-gone-title">
     <h2 id="not-gone-title">
-      It did not go?
+      If it ends otherwise
     </h2>
-    <ol class="list-decimal pl-5">
-      <li v-for="act in acts" :key="act" class="mb-1">
-        {{ act }}
-      </li>
-    </ol>
+    <details v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
+      <summary class="cursor-pointer font-bold">
+        It {{ failure.name }}
+      </summary>
+      <ol class="list-decimal pl-5">
+        <li v-for="act in failure.acts" :key="act.text" class="mb-1">
+          {{ act.text }}
+        </li>
+      </ol>
+    </details>
   </section>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** The procedure is the form: numbered sentences whose numbers are the controls. */
-import { findInput, formatNumber, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
+import { cautionsOf, findInput, formatNumber, partsOf, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Risk, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
 
 const props = defineProps<{
-  demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation
+  demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation, /** of the draws, once there are some */ risk?: Risk
   strip?: { input: string, points: StripPoint[] }
   set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
 }>()
@@ -11,10 +11,10 @@ const emit = defineEmits<{ strip: [string] }>()
 defineSlots<{ inline(props: { step: string }): unknown, after(props: { step: string }): unknown }>()
 
 const steps = computed(() => {
-  const cautions = props.demonstration.cautions(props.values, props.simulation)
+  const cautions = cautionsOf(props.demonstration, props.values, props.simulation, props.risk)
   return props.demonstration.procedure.map(step => ({
-    ...step, seconds: step.duration?.(props.simulation),
-    cautions: cautions.filter(c => c.step === step.id).sort((a, b) => Number(b.severity === 'raised') - Number(a.severity === 'raised')),
+    ...step, sentence: partsOf(step, props.values), seconds: step.duration?.(props.simulation),
+    cautions: cautions.filter(c => c.step === step.id),
   }))
 })
 const clock = (s: number) => s < 0.1 ? `${formatNumber(s * 1000, 2)} ms` : s < 60 ? `${formatNumber(s, 2)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
@@ -34,7 +34,7 @@ const usualOf = (id: string) => {
           <span class="sr-only">Before this step: </span>{{ gate.text }}
         </p>
         <p class="leading-[1.7]">
-          <template v-for="(part, i) in step.parts" :key="i">
+          <template v-for="(part, i) in step.sentence" :key="typeof part === 'string' ? i : part.input">
             <template v-if="typeof part === 'string'">
               {{ part }}
             </template>

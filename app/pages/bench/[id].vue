@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { WHO_DECIDES, fits, fromSi, inputsFromItem, predictionDocument, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
+import { WHO_DECIDES, adviceOf, failuresOf, fits, fromSi, inputsFromItem, predictionDocument, riskOfForecast, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
 import { drawingFor } from '~/components/drawing/drawings'
 
 const route = useRoute()
@@ -27,15 +27,17 @@ const { position, stageIndex, time, playing } = scrubber
 watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = showingPosition(simulation.value!) }, { immediate: true })
 
 const demonstration = computed(() => read.value?.demonstration)
+/** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
+const risk = computed(() => forecast.value && riskOfForecast(forecast.value))
 const drawingState = computed(() => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value))
 const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
 const why = computed(() => simulation.value ? demonstration.value!.why(shownValues.value!, simulation.value) : [])
-const advice = computed(() => simulation.value ? demonstration.value!.advice?.(read.value!.values, asStated.value!) ?? [] : [])
+const advice = computed(() => simulation.value ? adviceOf(demonstration.value!, read.value!.values, asStated.value!, risk.value) : [])
 /** Worked out once for a plan, not for every moment that the scrubber shows. */
 const judgement = computed(() => {
   if (!simulation.value) return undefined
   const { demonstration: d, values } = read.value!
-  return { ready: d.ready?.(values, asStated.value!), notGone: d.notGone(values, asStated.value!), sizes: d.sizes(shownValues.value!, simulation.value) }
+  return { ready: d.ready?.(values, asStated.value!), failures: failuresOf(d, values, asStated.value!, risk.value), sizes: d.sizes(shownValues.value!, simulation.value) }
 })
 const kit = computed(() => read.value ? read.value.demonstration.kit(read.value.values) : [])
 
@@ -176,7 +178,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         </p>
         <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <ProcedureSteps
-          :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="asStated!" :strip="strip"
+          :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="asStated!" :risk="risk" :strip="strip"
           :set="editor.setInput" @strip="askStrip"
         >
           <template #inline="{ step }">
@@ -239,7 +241,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
         <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
         <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" />
-        <NotGoneList v-if="judgement" :acts="judgement.notGone" />
+        <NotGoneList v-if="judgement" :failures="judgement.failures" />
       </div>
       <div class="grid gap-6 content-start">
         <section aria-labelledby="numbers-title">

@@ -1,4 +1,3 @@
-import { usualPump } from '../../cautions'
 import { blank, result } from '../blank'
 import type { Demonstration } from '../face'
 import { centimetres, kilopascals, newtons, seconds } from '../in-words'
@@ -7,19 +6,20 @@ import { arch, kPa, rectangle, type Shape } from '../scene'
 import { RUBBER, slackBalloon } from '../rubber/inputs'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { PUMP_INPUTS, PUMP_WORDS, isDriven, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { PUMP_INPUTS, pumpWords, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { sideBySide } from '../side-by-side'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 export const balloonEmptied: Demonstration = {
   id: 'balloon-emptied', name: 'Balloon pumped flat', summary: 'A balloon on the pump’s hose: the room presses it flat, and no pump presses harder than the room.',
   noun: ['balloon', 'balloons'],
+  people: { performs: 11, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'A balloon on a hose shrivels and packs into a hard lump.', topics: ['air pressure', 'vacuum'], ages: [9, 18] },
   hushWords: { inside: 'air left in the balloon', strength: '' },
   shelf: [{ step: 'pump', kind: 'pump' }],
   logged: { used: ['balloonStart', 'pumpSpeed'], seen: ['hush', 'finalPressure'] },
-  gates: [],
   inputs: [
     ...ROOM_INPUTS, slackBalloon(0.06),
     blank('balloonStart', 'blown up to', 'cm', 'load', 0.14, [0.02, 0.5], [0.06, 0.28], 0.03, { lever: [-0.03, 0.03] }),
@@ -35,8 +35,8 @@ export const balloonEmptied: Demonstration = {
   ],
   wanted: 'flat', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
-    { id: 'balloon', parts: ['Pull a balloon (', { input: 'balloonSlack' }, ' across before it stretches), blown up to ', { input: 'balloonStart' }, ', over the hose and bind it.'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
+    { id: 'balloon', hazards: ['burst'], parts: ['Pull a balloon (', { input: 'balloonSlack' }, ' across before it stretches), blown up to ', { input: 'balloonStart' }, ', over the hose and bind it.'] },
+    { id: 'pump', hazards: ['vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'compare', parts: ['Again with another pump: it is flat sooner or later, not flatter.'] },
   ],
   suspects: VACUUM_SUSPECTS,
@@ -51,10 +51,6 @@ export const balloonEmptied: Demonstration = {
       { id: 'skin', cause: 'the stretched skin, gone slack (gives back)', pressure: d.stationPressure! - d.first! },
     ],
   }),
-  cautions: values => [
-    ...(isDriven(values) ? [usualPump('pump')] : []),
-    { id: 'hose', step: 'pump', severity: 'usual', hazard: 'An open hose under vacuum holds fast to skin, ears and eyes.', control: 'Hose on the balloon before the pump runs; nobody tries it on themselves.' },
-  ],
   kit: () => ['round balloons', 'pump and hose', 'thread or cable tie', 'gauge', 'stopwatch', 'eye protection'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -96,7 +92,6 @@ export const balloonEmptied: Demonstration = {
     after: ['Why is there a limit to how hard it is pressed?', 'Where would it be pressed less: here or on a high mountain?'],
     elsewhere: ['Food in vacuum bags.', 'Clothes bags for travel.', 'A carton when you drink its last drop.', 'A vacuum mattress for patients.'],
   },
-  notGone: () => ['Stop the pump and open the air valve.', 'Look whether the neck of the balloon has closed over the hose: put a bit of wide tube into it.', 'Bind the neck again and start afresh.'],
   variants: values => sideBySide('Pumps side by side', values, simulate, ['hush', 'greatestPossible'], [
     { name: 'half this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed! / 2, strokeVolume: values.numbers.strokeVolume! / 2 } }, { name: 'this pump' },
     { name: 'twice this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed! * 2, strokeVolume: values.numbers.strokeVolume! * 2 } },

@@ -1,4 +1,3 @@
-import { bursts } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { centimetres, kilopascals, newtons } from '../in-words'
@@ -6,6 +5,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said, type Point, type Shape } from '../scene'
 import { RUBBER, slackBalloon } from '../rubber/inputs'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 const SURFACES: Readonly<Record<string, { name: string, friction: number }>> = { dry: { name: 'dry', friction: 0.8 }, damp: { name: 'damp', friction: 0.45 }, wet: { name: 'wet or soapy', friction: 0.12 } }
@@ -13,9 +13,10 @@ const SURFACES: Readonly<Record<string, { name: string, friction: number }>> = {
 export const balloonInGlass: Demonstration = {
   id: 'balloon-in-glass', name: 'Balloon lifts a glass', summary: 'A balloon blown up inside a glass presses on its wall and lifts it.',
   noun: ['balloon', 'balloons'],
+  people: { performs: 7, watches: 5 }, gates, cautions, afterFailure,
   gallery: { family: 'holding', effect: 'A glass hangs from a balloon, held by nothing but air.', topics: ['air pressure', 'friction'], ages: [5, 12] },
   hushWords: { inside: 'air in the balloon', strength: '' }, shelf: [],
-  logged: { used: ['blownTo', 'glassMass'], seen: ['hush'] }, gates: [],
+  logged: { used: ['blownTo', 'glassMass'], seen: ['hush'] },
   inputs: [
     ...ROOM_INPUTS, slackBalloon(0.05),
     blank('glassDiameter', 'glass across inside', 'cm', 'vessel', 0.068, [0.02, 0.3], [0.05, 0.1], 0.01), blank('insertDepth', 'balloon down in it', 'cm', 'load', 0.06, [0.005, 0.3], [0.02, 0.12], 0.08, { lever: [-0.02, 0.02] }),
@@ -39,8 +40,8 @@ export const balloonInGlass: Demonstration = {
   wanted: 'lifts', columns: COLUMNS,
   procedure: [
     { id: 'place', parts: ['Hang a balloon (', { input: 'balloonSlack' }, ' across before it stretches) ', { input: 'insertDepth' }, ' deep into a ', { input: 'surface' }, ' glass, ', { input: 'glassDiameter' }, ' across inside, ', { input: 'glassMass' }, ' in all.'] },
-    { id: 'blow', marks: ['sealed'], parts: ['Blow it up to ', { input: 'blownTo' }, ' across above the rim; pinch it.'], duration: s => s.results.timeToBlow },
-    { id: 'lift', parts: ['Lift it by the balloon, over a cloth.'] },
+    { id: 'blow', hazards: ['burst'], marks: ['sealed'], parts: ['Blow it up to ', { input: 'blownTo' }, ' across above the rim; pinch it.'], duration: s => s.results.timeToBlow },
+    { id: 'lift', hazards: ['load'], parts: ['Lift it by the balloon, over a cloth.'] },
   ],
   check: ({ numbers: n }) => n.glassDiameter! < n.balloonSlack! * 1.02 ? [{ input: 'glassDiameter', message: `given ${centimetres(n.glassDiameter!)}; accepted: more than the slack balloon, ${centimetres(n.balloonSlack! * 1.02)}` }] : [],
   simulate,
@@ -48,7 +49,6 @@ export const balloonInGlass: Demonstration = {
     moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference!,
     rows: [{ id: 'skin', cause: 'what stretching the skin in the glass takes up', pressure: -Math.min(d.taken!, d.difference!) }, { id: 'air', cause: 'left over to press on the glass', pressure: -(d.difference! - Math.min(d.taken!, d.difference!)) }],
   }),
-  cautions: (_values, s) => [bursts('The balloon', s.outcome === 'bursts', 'blow'), { id: 'drop', step: 'lift', severity: 'usual', hazard: 'A glass that slips breaks.', control: 'Plastic cup for classes; low over a cloth.' }],
   kit: () => ['round balloons', 'tumblers of several weights', 'cloth', 'water to weigh them down', 'kitchen scale'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -85,6 +85,5 @@ export const balloonInGlass: Demonstration = {
     before: ['Would it work with a soapy glass?', 'Will a bigger balloon hold better?'], after: ['What does the air do here?', 'What would a heavier glass need?'],
     elsewhere: ['Drain stoppers that are pumped up.', 'Blood pressure cuffs.', 'Grippers that lift bottles by the neck.'],
   },
-  notGone: () => ['Dry glass and balloon.', 'Deeper in, then blow.', 'A lighter cup.'],
   sizes: (_values, s) => [{ id: 'grip', name: 'friction can hold', value: s.results.grip!, quantity: 'force', units: ['N', 'lbf'], note: 'contact pressure × wall touched × friction' }],
 }

@@ -1,4 +1,3 @@
-import { bursts } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { centimetres, kilopascals, metres, metresPerSecond, newtons, seconds } from '../in-words'
@@ -6,14 +5,16 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said, type Shape } from '../scene'
 import { RUBBER, slackBalloon } from '../rubber/inputs'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 export const balloonLine: Demonstration = {
   id: 'balloon-line', name: 'Balloon on a line', summary: 'A balloon taped to a straw drives itself along a line across the room.',
   noun: ['run', 'runs'],
+  people: { performs: 7, watches: 5 }, gates, cautions, afterFailure,
   gallery: { family: 'motion', effect: 'A balloon whizzes along a string over everybody’s heads.', topics: ['motion', 'air pressure', 'energy'], ages: [5, 14] },
   hushWords: { inside: 'air in the balloon', strength: '' }, shelf: [],
-  logged: { used: ['blownTo', 'nozzleDiameter', 'balloonShape'], seen: ['runLength', 'runTime'] }, gates: [{ step: 'go', text: 'Line tight and over head height, nobody’s face at its end.' }],
+  logged: { used: ['blownTo', 'nozzleDiameter', 'balloonShape'], seen: ['runLength', 'runTime'] },
   inputs: [
     ...ROOM_INPUTS,
     { id: 'balloonShape', name: 'balloon', kind: 'choice', group: 'load', default: 'round', lever: true, source: 'Round ones are at hand; long ones keep their pressure and their small front, and run faster.', choices: [{ id: 'round', name: 'round balloon' }, { id: 'long', name: 'long balloon' }] },
@@ -35,13 +36,12 @@ export const balloonLine: Demonstration = {
   wanted: 'arrives', columns: COLUMNS,
   procedure: [
     { id: 'line', parts: ['Stretch a smooth line of ', { input: 'lineLength' }, ' (climbing ', { input: 'lineSlope' }, ') with a straw on it.'] },
-    { id: 'blow', parts: ['Blow up a ', { input: 'balloonShape' }, ' (', { input: 'balloonSlack' }, ' across before it stretches, ', { input: 'rubberMass' }, ') to ', { input: 'blownTo' }, ', nozzle ', { input: 'nozzleDiameter' }, '; tape it under the straw (', { input: 'strawMass' }, ').'] },
-    { id: 'go', marks: ['sealed'], parts: ['Count down and let go.'], duration: s => s.results.runTime },
+    { id: 'blow', hazards: ['burst'], parts: ['Blow up a ', { input: 'balloonShape' }, ' (', { input: 'balloonSlack' }, ' across before it stretches, ', { input: 'rubberMass' }, ') to ', { input: 'blownTo' }, ', nozzle ', { input: 'nozzleDiameter' }, '; tape it under the straw (', { input: 'strawMass' }, ').'] },
+    { id: 'go', hazards: ['projectile'], marks: ['sealed'], parts: ['Count down and let go.'], duration: s => s.results.runTime },
   ],
   check: ({ numbers: n }) => n.nozzleDiameter! > 0.6 * n.balloonSlack! ? [{ input: 'nozzleDiameter', message: `given ${(n.nozzleDiameter! * 1e3).toFixed(1)} mm; accepted: at most ${(600 * n.balloonSlack!).toFixed(1)} mm, six tenths of the slack balloon` }] : [],
   simulate,
   ledger: ({ details: d }) => ({ moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'skin', cause: 'the stretched skin', pressure: -d.difference! }] }),
-  cautions: (_values, s) => [bursts('The balloon', s.outcome === 'bursts', 'blow'), { id: 'line', step: 'line', severity: 'usual', hazard: 'A tight line at neck height; a straw’s end at eye height.', control: 'Above head height, marked with paper; away when done.' }],
   kit: () => ['balloons, round and long', 'smooth fishing line', 'straws', 'tape', 'clip', 'tape measure', 'stopwatch'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -78,6 +78,5 @@ export const balloonLine: Demonstration = {
     before: ['Round or long: which goes further?', 'Will a wider nozzle be faster?'], after: ['Why did it get faster just before the end?', 'What would it do without air in the room?'],
     elsewhere: ['Rockets.', 'Squids.', 'A garden hose that kicks.', 'A fire extinguisher on a skateboard (not to be tried).'],
   },
-  notGone: () => ['Does the straw run freely when pushed by hand?', 'A short piece of wide straw in the neck keeps it open.', 'Blow it up more, or tape it closer to the line.'],
   sizes: (_values, s) => [{ id: 'thrust', name: 'thrust', value: s.results.thrust!, quantity: 'force', units: ['N', 'lbf'], note: 'at the start' }],
 }

@@ -6,10 +6,11 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { rectangle, said, type Shape } from '../scene'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
+import { JAR_RESULTS, LEAK, PUMP_INPUTS, pumpWords, jarBears, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
-import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 /** What a mount keeps back, dB: assumption, to be measured with the jar pumped well. */
@@ -21,11 +22,11 @@ const decibel = (x: number): string => `${Math.round(x)} dB`
 export const bellInVacuum: Demonstration = {
   id: 'bell-in-vacuum', name: 'Bell in a vacuum', summary: 'A ringing clock under the jar fades as the air goes, and is still seen to hammer.',
   noun: ['try', 'tries'],
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'A ringing bell goes quiet before everybody’s eyes while its hammer goes on.', topics: ['sound', 'vacuum', 'particle model'], ages: [7, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
   shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['targetPressure', 'roomNoise', 'levelOutside'], seen: ['levelAfter', 'finalPressure', 'hush'] },
-  gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [
     ...ROOM_INPUTS, ...jarInputs(),
     { id: 'mount', name: 'mount', kind: 'choice', group: 'load', default: 'threads', lever: true, choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name })) },
@@ -48,14 +49,14 @@ export const bellInVacuum: Demonstration = {
   ],
   wanted: 'silent', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
-    { id: 'jar', parts: ['Set a bell going, ', { input: 'mount' }, ', under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high): a sound meter 1 m away reads ', { input: 'levelOutside' }, '.'] },
+    { id: 'jar', parts: ['Set a bell going, ', { input: 'mount' }, ', under a ', { input: 'jarKind' }, ' of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high): a sound meter 1 m away reads ', { input: 'levelOutside' }, '.'] },
     { id: 'room', parts: ['Quiet: the room itself makes ', { input: 'roomNoise' }, '; the farthest listener sits ', { input: 'listenerDistance' }, ' away. Stop the pump to listen.'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'pump', hazards: ['glass-under-difference', 'vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air in slowly: it comes back.'] },
   ],
   suspects: VACUUM_SUSPECTS,
-  check: () => [],
-  simulate, ledger: jarLedger, cautions: jarCautions,
+  check: jarBears,
+  simulate, ledger: jarLedger,
   kit: values => jarKit(values, 'mechanical or battery bell', 'rubber bands or foam', 'sound meter (a phone will do)'),
   drawing(values, s, time) {
     const n = values.numbers
@@ -94,6 +95,5 @@ export const bellInVacuum: Demonstration = {
     after: ['What is the last faint sound, and which way did it come?', 'Could you hear a bell on the Moon?'],
     elsewhere: ['Space is silent.', 'Double windows with thin gas.', 'Vacuum flasks keep sound as well as heat.', 'Thin mountain air carries less far.'],
   },
-  notGone: () => ['Put your ear to the plate: is it the mount?', ...NOT_GONE_JAR],
   sizes: jarSizes,
 }

@@ -1,4 +1,3 @@
-import { bursts } from '../../cautions'
 import { blank, result } from '../blank'
 import type { Demonstration } from '../face'
 import { centimetres, kilopascals, percent, seconds, times } from '../in-words'
@@ -7,20 +6,21 @@ import { said, type Shape } from '../scene'
 import { RUBBER, rubberOf, slackBalloon } from '../rubber/inputs'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
+import { JAR_RESULTS, LEAK, PUMP_INPUTS, pumpWords, jarBears, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
-import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, TOUCHES, freeWidth, simulate } from './simulate'
 
 export const bellJarBalloon: Demonstration = {
   id: 'bell-jar-balloon', name: 'Balloon in a bell jar', summary: 'A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.',
   noun: ['balloon', 'balloons'],
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'A limp balloon swells by itself under the jar, and shrinks back when the air is let in.', topics: ['air pressure', 'gas laws', 'vacuum'], ages: [7, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
   shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['balloonStart', 'targetPressure'], seen: ['balloonEnd', 'finalPressure', 'timeToPump'] },
-  gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [
     ...ROOM_INPUTS, ...jarInputs(), slackBalloon(0.05),
     blank('balloonStart', 'blown up to', 'cm', 'load', 0.095, [0.01, 0.4], [0.03, 0.12], { shape: 'normal', relative: 0.03 }, { lever: [-0.01, 0.01, 0.02] }),
@@ -38,19 +38,18 @@ export const bellJarBalloon: Demonstration = {
   ],
   wanted: 'fills', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
-    { id: 'jar', parts: ['Grease the rim of a bell jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high inside).'] },
-    { id: 'balloon', parts: ['Blow up a balloon, ', { input: 'balloonSlack' }, ' across before it stretches, to only ', { input: 'balloonStart' }, ' across; knot it; hang or lay it in the middle.'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'jar', parts: ['Grease the rim of a ', { input: 'jarKind' }, ' of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high inside).'] },
+    { id: 'balloon', hazards: ['burst'], parts: ['Blow up a balloon, ', { input: 'balloonSlack' }, ' across before it stretches, to only ', { input: 'balloonStart' }, ' across; knot it; hang or lay it in the middle.'] },
+    { id: 'pump', hazards: ['glass-under-difference', 'vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' until the gauge shows ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let the air back in slowly: it shrinks to what it was.'] },
   ],
   suspects: VACUUM_SUSPECTS,
-  check: ({ numbers: n, choices }) => n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
+  check: ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
     ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
     : n.balloonStart! > n.balloonSlack! * n.burstStretch!
       ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts in the room` }]
-      : [],
+      : [])],
   simulate, ledger: jarLedger,
-  cautions: (values, s) => [...jarCautions(values, s), bursts('The balloon', s.outcome === 'bursts', 'balloon')],
   kit: values => jarKit(values, 'round balloons, several', 'ruler or callipers', 'thread'),
   drawing(values, s, time) {
     const across = valueAt(s.trace!, 'balloonAcross', time)
@@ -91,6 +90,5 @@ export const bellJarBalloon: Demonstration = {
     after: ['What pushed the skin outwards?', 'Why does it shrink again to the same size?', 'What would happen if it had a pinhole?'],
     elsewhere: ['A weather balloon is launched limp and is several times wider high up.', 'A packet of crisps bulges on a mountain pass.', 'A diver breathes out on the way up.', 'Ears pop in an aircraft.'],
   },
-  notGone: () => ['Is the knot tight? A leaking balloon grows and then shrinks below its start.', ...NOT_GONE_JAR],
   sizes: jarSizes,
 }

@@ -1,20 +1,20 @@
-import { boilingDry, hotHeater, inflowSlam, pulledDown, scald, superheated, thermalShock } from '../../cautions'
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
-import { coefficient } from '../blank'
-import type { Demonstration, Input, Values } from '../face'
+import { blank, coefficient } from '../blank'
+import type { Demonstration, Input, SentencePart, Values } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
 import { steamDrawing } from '../steam/drawing'
 import { choice, quantities, quantity } from '../steam/inputs'
+import { bearsTheChill, GLASS_STATE, noTorch, soundGlass } from '../steam/glass-checks'
 import { celsius, percent, seconds } from '../in-words'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
-import { metalMargin } from '../steam/metal-vessel'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { STEAM_SUSPECTS } from '../steam/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { bottleHeating, simulate } from './simulate'
 import { formatQuantity } from '../../units'
 
@@ -33,19 +33,19 @@ const INPUTS: readonly Input[] = [
   ...quantities('neckDiameter', 'neckLength'),
   quantity('waterCharge', { name: 'water in the bottle', default: 30e-6, range: [2e-6, 2e-3], usual: [10e-6, 120e-6], lever: [-15e-6, 20e-6] }),
   quantity('chargeTemperature', { default: 273.15 + 60 }),
-  choice('fillMethod'),
+  choice('fillMethod', { choices: [...choice('fillMethod').choices, { id: 'torch', name: 'a gas torch on the glass' }] }), GLASS_STATE,
   quantity('heaterPower', { name: 'flame or microwave', default: 800, usual: [200, 1500] }),
   quantity('heatingEfficiency', {
     default: ({ choices }) => choices.fillMethod === 'microwave' ? 0.35 : 0.4, usual: [0.1, 0.7],
     source: 'a few tens of millilitres take up about a third of a microwave\'s rated power, a litre nearly all of it; a flame under glass about 0.4; from memory',
   }),
-  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'),
+  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'), blank('ovenWait', 'chip in it, waiting after the oven stops', 's', 'heat', 8, [1, 120], [3, 40], { shape: 'lognormal', relative: 0.2 }, { lever: [-3, 10] }),
   quantity('transferTime', { name: 'from the heat, or emptied, into the water', default: 2, lever: [-1, 2, 5] }),
   {
     id: 'stopperTime', name: 'stoppered under water for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
     default: 0, range: [0, 300], usual: [0, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [10],
   },
-  quantity('bathTemperature', { default: 288.15 }), quantity('bathVolume', { default: 8e-3 }),
+  quantity('bathTemperature', { default: 303.15, lever: [-10, 10] }), quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
   ...DIPPED_COEFFICIENTS.filter(i => i.id !== 'splashWeber'), quantity('splashWeber', NECK_SPLASH), ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
   coefficient('grip', 'pull that the hand on it holds', 'N', 60, [1, 500], [20, 150], 0.35, 'a wet bottle in a cloth, from memory of grip and lift; assumption'),
@@ -56,6 +56,14 @@ const INPUTS: readonly Input[] = [
     default: 5, range: [0.5, 40], usual: [1, 15], spread: { shape: 'lognormal', relative: 0.4 }, source: 'kettle to bottle through a funnel; assumption',
   },
 ]
+
+const at = (input: string) => ({ input })
+/** What each way of filling asks for, and no other. */
+const FILLED_BY = (choices: Values['choices']): SentencePart[] => choices.fillMethod === 'flame'
+  ? [' (', at('heaterPower'), ', of which ', at('heatingEfficiency'), ' gets in): ', at('purgeTime'), ' of boiling after the plume. Heat off.']
+  : choices.fillMethod === 'microwave'
+    ? [' (', at('heaterPower'), ', of which ', at('heatingEfficiency'), ' gets in): ', at('ovenTime'), ' in all; it rolls and rattles, the window fogs, water jumps. Oven off; wait ', at('ovenWait'), ', look for bubbles, then take it out.']
+    : ['.']
 
 const onHeat = (choices: Readonly<Record<string, string>>) => choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
 
@@ -68,11 +76,11 @@ export const bottleFill: Demonstration = {
     after: ['What was left above the water?', 'Why does a rinsed bottle only half fill?'],
     elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
   },
+  people: { performs: 18, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the bottle', strength: '' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'stopperTime'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
-  gates: [{ step: 'turn', text: 'Goggles on for everyone; cloth round the bottle.' }],
   inputs: INPUTS, results: [...DIPPED_RESULTS, ...results('blowEnergy')],
   outcomes: [...FILL_OUTCOMES('bottle'), { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' }],
   suspects: STEAM_SUSPECTS,
@@ -81,29 +89,25 @@ export const bottleFill: Demonstration = {
     { id: 'bath', parts: ['Fill a deep bowl with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, '.'] },
     {
       id: 'charge',
-      parts: [
+      parts: ({ choices }) => [
         'Take a bottle of ', { input: 'glassKind' }, ', ', { input: 'vesselVolume' }, ': ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, glass ', { input: 'wallThickness' }, ', neck ', { input: 'neckDiameter' }, ' wide and ', { input: 'neckLength' },
-        ' long. For boiling, ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' in it.',
+        ' long, ', { input: 'glassState' }, ...(onHeat(choices) ? ['. In it ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' and a boiling chip.'] : ['.']),
       ],
     },
     {
-      id: 'fill', marks: ['heat-on', 'plume'],
-      parts: ['Fill it with steam by ', { input: 'fillMethod' }, ' (', { input: 'heaterPower' }, ', of which ', { input: 'heatingEfficiency' }, ' gets in): on a flame ', { input: 'purgeTime' }, ' of boiling after the plume; in a microwave ', { input: 'ovenTime' }, ' in all.'],
+      id: 'fill', hazards: ({ choices }) => choices.fillMethod === 'flame' ? ['heat', 'flame', 'scald'] : ['heat', 'scald'], marks: ['heat-on', 'plume'],
+      parts: ({ choices }) => ['Fill it with steam by ', { input: 'fillMethod' }, ...FILLED_BY(choices)],
       duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
     },
-    { id: 'turn', marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
-    { id: 'open', marks: ['sealed'], parts: ['With a stopper in, hold it under for ', { input: 'stopperTime' }, ' and pull it out there; without one, just hold on.'], duration: s => s.results.timeToFill },
+    { id: 'turn', hazards: ['scald', 'chilled-glass'], marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
+    { id: 'open', hazards: ['glass-under-difference'], marks: ['sealed'], parts: ({ numbers: n }) => n.stopperTime! > 0 ? ['Hold it under, stoppered, for ', { input: 'stopperTime' }, ' and pull the stopper out there.'] : ['Hold on with both hands (stoppered under water: ', { input: 'stopperTime' }, ').'], duration: s => s.results.timeToFill },
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+    ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...noTorch(values),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...glassWall(values),
   ],
   simulate, ledger: steamLedger('when water comes through the neck'),
-  cautions: (values, s) => [
-    ...(onHeat(values.choices) ? [hotHeater('fill'), boilingDry(metalMargin(s), s.details.overheat!, 'fill')] : []),
-    ...(values.choices.fillMethod === 'microwave' ? [superheated('fill')] : []),
-    scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'), inflowSlam(s.results.slamPressure!, s.results.peakWallForce!, 'open'), pulledDown(s.results.peakPull!, values.numbers.grip!, s.results.blowEnergy!, values.numbers.blowLimit!, 'open'),
-  ],
   kit: values => ['bottle of sound, unscratched glass, and spares', onHeat(values.choices) ? (values.choices.fillMethod === 'microwave' ? 'microwave and a wooden stick' : 'burner or plate, with a heat spreader') : 'kettle and funnel', 'deep plastic bowl, a folded cloth on its bottom', 'stopper that can be pulled under water', 'cloth and heat-proof gloves', 'goggles for all', 'clock'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'bottle', closure: values.numbers.stopperTime! > 0 ? 'cap' : 'mouth', cooling: 'bath', heat: onHeat(values.choices) ? values.choices.fillMethod! : '',
@@ -125,12 +129,6 @@ export const bottleFill: Demonstration = {
     { from: 16, text: `Without friction a difference Δp drives water at √(2Δp/ρ), at most 14 m/s from a whole atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet condenses steam on contact, which keeps the pressure low: a runaway. It ends with a blow of about ${formatQuantity(r.slamPressure!, 'MPa', 'pressure', 2)} (Joukowsky) where no air cushions it.` },
   ],
   ready: (values, s) => onHeat(values.choices) ? readyFromPlan(bottleHeating(values), s) : { watch: ['The glass is too hot to hold at once after it is emptied.', 'No cold draught over the mouth; turn it over at once.'], earliest: 0, dryAt: undefined, lowFlame: undefined },
-  notGone: () => [
-    'Keep the mouth under water: lifted out it lets air in and hot water out.',
-    'Hold it for half a minute: a slow one may still come.',
-    'Lift it mouth down over the bowl, let it drain, let it cool on wood. Never set hot glass on a wet or cold bench.',
-    'Next time: boil longer, or rinse with water straight off the boil, and be quicker to the bowl.',
-  ],
   sizes: (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter!), false).concat([
     { id: 'pull', name: 'pull on the bottle', value: s.results.peakPull!, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × neck area: down, into the bowl' },
     { id: 'jolt', name: 'jolt in the hand', value: s.results.peakWallForce!, quantity: 'force', units: ['N', 'lbf'], note: 'momentum of the jet on the far end, at its fastest' },

@@ -40,9 +40,13 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
   const n = values.numbers as Record<string, number>
   const { fillMethod } = values.choices
   // A stopper goes in where it was filled; otherwise it is open all the way to the water.
-  const open = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
+  const hand = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
+  // It stands upright in the oven until somebody has looked for bubbles.
+  const waiting = fillMethod === 'microwave' ? n.ovenWait! : 0
+  const open = hand + waiting
+  const upright = (waiting + n.uprightShare! * hand) / open
   if (fillMethod === 'flame' || fillMethod === 'microwave') {
-    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
+    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: upright, moved: true }, n.surfaceConductance!, tolerance, recorder)
   }
   const room = roomOf(values, vessel)
   return fillByRinsing(vessel, room, {

@@ -1,23 +1,25 @@
-import { bang, fuelMixture, pressurised, projectile } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { joules, kilopascals, metres, metresPerSecond, percent } from '../in-words'
-import { FUEL_TEACHING, OPEN_QUESTION, WORST_RISE } from '../motion/planned-only'
+import { BURNS_IN, FUEL_TEACHING, OPEN_QUESTION, WORST_RISE } from '../motion/planned-only'
 import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, kPa, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
+import { check, GUIDE } from './check'
 import { COLUMNS, simulate } from './simulate'
 
 export const bottleLine: Demonstration = {
   id: 'bottle-line', name: 'Bottle on a line', summary: 'Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.',
   noun: ['bottle', 'bottles'],
+  people: { performs: 18, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'motion', effect: 'A bottle shoots along a line with a blue flash and a whoosh.', topics: ['combustion', 'motion', 'energy'], ages: [11, 18] },
   hushWords: { inside: 'gas in the bottle', strength: '' }, shelf: [],
   logged: { used: ['bottleVolume', 'ventDiameter'], seen: ['runLength', 'runTime'] },
-  gates: [{ step: 'line', text: 'Written assessment signed; trained staff only; a bottle made for fizzy drinks, new, never used before.' }, { step: 'go', text: 'Line closed off on both sides and at its end; eye and ear protection on.' }],
   inputs: [
     ...ROOM_INPUTS,
     { id: 'bottleKind', name: 'bottle', kind: 'choice', group: 'vessel', default: 'fizzy', choices: [{ id: 'fizzy', name: 'bottle made for fizzy drinks' }, { id: 'still', name: 'bottle for still drinks' }, { id: 'glass', name: 'glass bottle' }] },
+    BURNS_IN, GUIDE,
     blank('bottleVolume', 'it holds', 'mL', 'vessel', 0.5e-3, [20e-6, 0.5e-3], [100e-6, 0.5e-3], 0.01), blank('bottleDiameter', 'across', 'cm', 'vessel', 0.065, [0.02, 0.2], [0.04, 0.1], 0.01), blank('bottleMass', 'with hooks', 'g', 'vessel', 0.03, [5e-3, 0.5], [0.015, 0.08], 0.03),
     blank('ventDiameter', 'hole in the cap', 'mm', 'vessel', 0.008, [0.002, 0.03], [0.004, 0.022], 0.03, { lever: [-0.002, 0.004] }), blank('pressureRating', 'stated limit', 'kPa', 'vessel', 400e3, [50e3, 1e6], [200e3, 600e3], 0),
     blank('lineLength', 'line', 'm', 'load', 10, [1, 60], [4, 20], 0.01, { lever: [-4, 5] }), blank('firstRow', 'first row from the line', 'm', 'load', 4, [1, 50], [2, 12], 0.02),
@@ -34,14 +36,13 @@ export const bottleLine: Demonstration = {
   ],
   wanted: 'arrives', columns: COLUMNS,
   procedure: [
-    { id: 'line', parts: ['Stretch a line of ', { input: 'lineLength' }, ' with a padded stop at its end, first row ', { input: 'firstRow' }, ' from it. Hang a ', { input: 'bottleKind' }, ' (', { input: 'bottleVolume' }, ', ', { input: 'bottleDiameter' }, ' across, ', { input: 'bottleMass' }, '; good for ', { input: 'pressureRating' }, '), hole in the cap ', { input: 'ventDiameter' }, '. ', OPEN_QUESTION] },
-    { id: 'go', marks: ['sealed'], parts: ['By the school’s own written steps, from the side, at arm’s length, on a count.'], duration: s => s.results.runTime },
+    { id: 'line', hazards: ['fuel', 'pressure'], parts: ['Stretch a line of ', { input: 'lineLength' }, ' with a padded stop at its end, first row ', { input: 'firstRow' }, ' from it. Hang a ', { input: 'bottleKind' }, ' (', { input: 'bottleVolume' }, ', ', { input: 'bottleDiameter' }, ' across, ', { input: 'bottleMass' }, '; good for ', { input: 'pressureRating' }, '), hole in the cap ', { input: 'ventDiameter' }, '; it runs ', { input: 'guide' }, ' and burns in ', { input: 'burnsIn' }, '. ', OPEN_QUESTION] },
+    { id: 'go', hazards: ['fuel', 'projectile'], marks: ['sealed'], parts: ['By the school’s own written steps, from the side, at arm’s length, on a count.'], duration: s => s.results.runTime },
     { id: 'air', parts: ['Bottle away for good: once used it is softened. No second try with the same bottle.'] },
   ],
-  check: ({ choices }) => choices.bottleKind === 'fizzy' ? [] : [{ input: 'bottleKind', message: `given "${choices.bottleKind}"; accepted: fizzy: only bottles made for fizzy drinks hold pressure; others burst` }],
+  check,
   simulate,
   ledger: ({ details: d }) => ({ moment: 'at its greatest: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'cooling', cause: 'hot gas that wants more room, less what the hole lets out', pressure: -d.difference! }] }),
-  cautions: (_values, s) => [fuelMixture('line'), pressurised(kilopascals(s.results.peakPressureDifference!), s.results.ratingShare!, 'line'), projectile('The bottle', metresPerSecond(s.results.topSpeed!), `${metres(s.results.runLength!)} along the line and off its end`, 'go'), bang(`${Math.round(s.results.levelFirstRow!)} dB`, s.results.levelFirstRow! > 110, 'go')],
   kit: () => ['half-litre bottle for fizzy drinks, new', 'cap with its hole', 'nylon line and two strong points', 'padded stop', 'hooks', 'eye and ear protection', 'fire blanket and extinguisher', 'barrier tape', 'the signed assessment'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -71,6 +72,5 @@ export const bottleLine: Demonstration = {
     { from: 14, text: `Momentum: what the gas carries off backwards, the bottle has forwards. ${kilopascals(s.results.peakPressureDifference!)} behind a small hole are enough.` }, { from: 16, text: 'Burning rate against outflow through the hole sets the pressure: p̂ ≈ Δp_closed/(1 + t_burn/t_vent). Thrust 2 C A Δp, a little less as the jet chokes. Water vapour is among the products: look for the dew.' },
   ],
   teaching: FUEL_TEACHING,
-  notGone: () => ['Wait two minutes; nobody approaches from the end of the line.', 'Flame out; treat it as live.', 'Air the bottle outdoors; take a new one.'],
   sizes: (_values, s) => [{ id: 'peak', name: 'over the room at most', value: s.results.peakPressureDifference!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'with this hole' }, ...(s.results.arrivalEnergy === undefined ? [] : [{ id: 'arrivalEnergy', name: 'energy at the end', value: s.results.arrivalEnergy, quantity: 'energy' as const, units: ['J', 'J'] as const, note: 'into the padded stop' }])],
 }

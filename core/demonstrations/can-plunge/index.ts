@@ -8,7 +8,7 @@ import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
 import { STEAM_SUSPECTS } from '../steam/suspects'
-import { cautions } from './cautions'
+import { afterFailure, cautions, gates } from './cautions'
 import { drawing } from './drawing'
 import { INPUTS } from './inputs'
 import { OUTCOMES } from './outcomes'
@@ -41,6 +41,7 @@ export const canPlunge: Demonstration = {
     after: ['Where did the steam go?', 'Why was it so fast?', 'Is there water in the can now? Why?'],
     elsewhere: ['A tank wagon that was steamed out and shut caved in.', 'A plastic bottle shut on a mountain is dented in the valley.', 'A jar of jam pops when it is opened.'],
   },
+  people: { performs: 14, watches: 7 }, gates, cautions, afterFailure,
   gallery: {
     family: 'steam',
     effect: 'A bang, and the can is flat before anyone has seen it move.',
@@ -56,7 +57,6 @@ export const canPlunge: Demonstration = {
     used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
     seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
   },
-  gates: [{ step: 'lift', text: 'Everyone behind the line, goggles on, path from heater to bowl clear.' }],
   inputs: INPUTS,
   results: RESULTS,
   outcomes: OUTCOMES,
@@ -66,7 +66,6 @@ export const canPlunge: Demonstration = {
   procedure: PROCEDURE,
   check,
   simulate, ledger: steamLedger('when the wall gives way'),
-  cautions,
   kit: values => [
     'can, rinsed, and as many spares as the forecast says', 'measuring spoon or small cylinder', 'heater', 'bowl',
     ...(values.numbers.iceMass! > 0 ? [`ice, ${formatQuantity(values.numbers.iceMass!, 'g', 'mass')} a bowl`] : []),
@@ -76,12 +75,6 @@ export const canPlunge: Demonstration = {
   why,
   explanation,
   ready: (values, simulation) => readyFromPlan(heatingOf(values), simulation),
-  notGone: () => [
-    'Leave it in the water for ten seconds: it may still fill or give way.',
-    'Heater off. Let it cool in the bowl; then tip the hot water out over the bowl, mouth away from you.',
-    'Look inside: much water in it means that it filled; hardly any means that it held mostly air, so boil on longer or be quicker.',
-    'A can that has been on the heat twice is soft and lacquer-free: take a fresh one for the next try.',
-  ],
   sizes: (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true),
   repeats,
   waterWindow: values => waterWindow(heatingOf(values), values.numbers.waterCharge!),

@@ -1,3 +1,4 @@
+import { SCALDS } from '../../cautions'
 import type { ProcedureStep } from '../face'
 
 const at = (input: string) => ({ input })
@@ -6,7 +7,11 @@ const at = (input: string) => ({ input })
 export const PROCEDURE: readonly ProcedureStep[] = [
   {
     id: 'bath',
-    parts: ['Fill the bowl with ', at('bathVolume'), ' of water and ', at('iceMass'), ' of ice; stir to ', at('bathTemperature'), '. ', at('restedCount'), ' went into it before this one.'],
+    hazards: ({ numbers: n }) => n.bathTemperature! >= SCALDS ? ['scald'] : [],
+    parts: ({ numbers: n }) => [
+      'Fill the bowl with ', at('bathVolume'), ' of water', ...(n.iceMass! > 0 ? [' and ', at('iceMass'), ' of ice'] : [' (ice: ', at('iceMass'), ')']), '; stir to ', at('bathTemperature'),
+      ...(n.restedCount! > 0 ? ['. ', at('restedCount'), ' went into it before this one.'] : ['. It is fresh (cans before this one: ', at('restedCount'), ').']),
+    ],
   },
   {
     id: 'charge',
@@ -17,22 +22,22 @@ export const PROCEDURE: readonly ProcedureStep[] = [
     ],
   },
   {
-    id: 'heat', marks: ['heat-on', 'plume'],
+    id: 'heat', hazards: ['heat', 'flame'], marks: ['heat-on', 'plume'],
     parts: ['Stand it on the hot ', at('heaterPower'), ' heater (', at('heatingEfficiency'), ' of that gets in) until a steady plume shows.'],
     duration: s => s.results.timeToPlume,
   },
   {
-    id: 'purge',
+    id: 'purge', hazards: ['heat'],
     parts: ['Let it boil on for ', at('purgeTime'), '.'],
     duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume,
   },
   {
-    id: 'lift', marks: ['lifted'],
+    id: 'lift', hazards: ['scald', 'heat'], marks: ['lifted'],
     parts: ['Lift it with tongs, turn it over, and have the mouth in the water within ', at('transferTime'), '.'],
     duration: s => s.details.sealing! - s.details.timeOfLifting!,
   },
   {
-    id: 'plunge', marks: ['sealed'],
+    id: 'plunge', hazards: ['scald', 'vacuum'], marks: ['sealed'],
     parts: ['Push the mouth ', at('mouthDepth'), ' under and hold it there. Hush.'],
     duration: s => s.results.hush,
   },

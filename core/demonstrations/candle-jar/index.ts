@@ -1,4 +1,3 @@
-import { openFlame } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { WALL_TRANSFER } from '../hot-air/inputs'
@@ -7,6 +6,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, dome, rectangle, said, type Point, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
 import { sideBySide } from '../side-by-side'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, dishWater, simulate, volumeFor } from './simulate'
 
 /** A soup plate or a baking dish, m. */
@@ -16,11 +16,11 @@ const rimWidth = ({ numbers: n, choices }: Values): number => choices.jarShape =
 export const candleJar: Demonstration = {
   id: 'candle-jar', name: 'Candle under a jar', summary: 'A candle in a dish of water, a jar over it: the flame dies, and the water rises.',
   noun: ['try', 'tries'],
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'hot-air', effect: 'The flame shrinks and dies, and water climbs into the jar.', topics: ['combustion', 'gas laws', 'air pressure', 'wrong ideas'], ages: [7, 18] },
   hushWords: { inside: 'oxygen left of the air', strength: '' },
   shelf: [{ step: 'cover', kind: 'vessel', shapes: ['cylinder', 'bell-jar'], materials: ['glass'], capacity: [0.05e-3, 3e-3] }],
   logged: { used: ['jarVolume', 'flamePower', 'candles'], seen: ['level', 'flameTime', 'bubbles'] },
-  gates: [{ step: 'cover', text: 'Hair and sleeves back; the dish stands level and full.' }],
   inputs: [
     ...ROOM_INPUTS,
     blank('jarVolume', 'jar', 'mL', 'vessel', 900e-6, [50e-6, 12e-3], [200e-6, 3e-3], 0.02),
@@ -49,9 +49,9 @@ export const candleJar: Demonstration = {
   ],
   wanted: 'rises', columns: COLUMNS,
   procedure: [
-    { id: 'dish', parts: ['Stand ', { input: 'candles' }, ' lit candle(s) (each about ', { input: 'flamePower' }, ', flame ', { input: 'wickHeight' }, ' above the water) in a dish ', { input: 'dishDiameter' }, ' across with coloured water ', { input: 'waterDepth' }, ' deep.'] },
-    { id: 'cover', marks: ['sealed'], parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
-    { id: 'watch', parts: ['Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs.'] },
+    { id: 'dish', hazards: ['flame'], parts: ['Stand ', { input: 'candles' }, ' lit candle(s) (each about ', { input: 'flamePower' }, ', flame ', { input: 'wickHeight' }, ' above the water) in a dish ', { input: 'dishDiameter' }, ' across with coloured water ', { input: 'waterDepth' }, ' deep.'] },
+    { id: 'cover', hazards: ['heat'], marks: ['sealed'], parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
+    { id: 'watch', hazards: ['heat'], parts: ['Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs.'] },
   ],
   // Once the amount of water was asked for, in a dish whose width nobody stated.
   retired: [{ id: 'dishWater', quantity: 'volume', becomes: 'waterDepth', from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(0.001, volume / (Math.PI / 4 * dishDiameter * dishDiameter))) }],
@@ -73,7 +73,6 @@ export const candleJar: Demonstration = {
       { id: 'inflow', cause: 'room taken by water that came in (gives back)', pressure: d.difference! - d.cooled! - d.bubbled! - d.condensed! - d.chemistry! - (Math.abs(d.letIn!) > 1 ? d.letIn! : 0) },
     ],
   }),
-  cautions: () => [openFlame('dish'), { id: 'hot-jar', step: 'watch', severity: 'usual', hazard: 'The top of a small jar gets hot, and glass may crack over several candles.', control: 'Heat-proof or thick glass; flame at least a hand’s breadth below the top; wait before lifting.' }],
   kit: () => ['candle', 'dish', 'coloured water', 'jar or flask', 'ruler for the water’s depth', 'three coins', 'lighter', 'wet cloth', 'eye protection'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -137,7 +136,6 @@ export const candleJar: Demonstration = {
     after: ['Why did the water go down first?', 'How could you show that there is still oxygen left?', 'Why does a flask look faster?'],
     elsewhere: ['A hot jar put upside down on a wet board sticks to it.', 'Cupping glasses.', 'A lid on a pot that sits fast after cooling.'],
   },
-  notGone: () => ['Was the rim under water all round? Coins under it, more water.', 'Lower the jar more slowly: more warm air is caught.', 'Two or three candles.'],
   variants(values) {
     const { jarVolume, jarDiameter } = values.numbers as Record<string, number>
     // The same proportions: half the volume is 0.79 times as wide, twice 1.26 times.

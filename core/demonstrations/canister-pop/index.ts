@@ -1,23 +1,25 @@
-import { bang, fuelMixture, projectile } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { kilopascals, metres, metresPerSecond, newtons, joules } from '../in-words'
-import { FUEL_TEACHING, OPEN_QUESTION, WORST_RISE } from '../motion/planned-only'
+import { BURNS_IN, FUEL_TEACHING, OPEN_QUESTION, WORST_RISE } from '../motion/planned-only'
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
+import { check } from './check'
 import { COLUMNS, simulate } from './simulate'
 
 export const canisterPop: Demonstration = {
   id: 'canister-pop', name: 'Popping canister', summary: 'Burning vapour drives the lid off a small canister. Planned here: places, limits, distances; no recipe.',
   noun: ['canister', 'canisters'],
+  people: { performs: 18, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'motion', effect: 'A lid flies off a little can with a bang.', topics: ['combustion', 'gas laws', 'energy', 'motion'], ages: [11, 18] },
   hushWords: { inside: 'gas in the canister', strength: '' }, shelf: [],
   logged: { used: ['canisterVolume', 'firstRow'], seen: ['riseHeight'] },
-  gates: [{ step: 'stand', text: 'Written assessment signed; trained staff only; everybody behind the line.' }, { step: 'pop', text: 'Eye and ear protection on; nobody forward; fire blanket at hand.' }],
   inputs: [
     ...ROOM_INPUTS,
     blank('canisterVolume', 'canister', 'mL', 'vessel', 60e-6, [5e-6, 0.5e-3], [20e-6, 300e-6], 0.03, { lever: [-30e-6, 100e-6] }), blank('lidDiameter', 'lid', 'mm', 'vessel', 0.035, [0.008, 0.12], [0.02, 0.08], 0.01), blank('lidMass', 'lid weighs', 'g', 'vessel', 3e-3, [0.2e-3, 0.2], [1e-3, 0.03], 0.03), blank('lidTravel', 'lid’s rim deep', 'mm', 'vessel', 0.006, [0.0005, 0.05], [0.002, 0.02], 0.1),
+    BURNS_IN,
     blank('standHeight', 'stands over the floor', 'm', 'load', 1, [0, 3], [0, 1.5], 0.02), blank('firstRow', 'first row from it', 'm', 'load', 12, [1, 100], [3, 30], 0.02, { lever: [-4, 5] }),
     coefficient('releaseGauge', 'overpressure at which the lid lets go', 'kPa', 45e3, [2e3, 700e3], [10e3, 200e3], 0.35, 'a push-on lid: pull it off with a spring balance and divide by its area; assumption'),
     coefficient('pressureRise', 'pressure it could rise to, of the room’s', '1', 4.5, [1.2, WORST_RISE], [2, WORST_RISE], { shape: 'triangular', below: 2.5, above: 3.5 }, 'closed and well mixed 7 to 8 (NFPA 68); a poor mixture less'),
@@ -32,13 +34,12 @@ export const canisterPop: Demonstration = {
   ],
   wanted: 'clear', columns: COLUMNS,
   procedure: [
-    { id: 'stand', parts: ['Clamp the canister (', { input: 'canisterVolume' }, ', lid ', { input: 'lidDiameter' }, ', ', { input: 'lidMass' }, ', rim ', { input: 'lidTravel' }, ' deep) upright, ', { input: 'standHeight' }, ' over the floor, lid up and away from lamps and detectors; first row ', { input: 'firstRow' }, ' away. ', OPEN_QUESTION] },
-    { id: 'pop', marks: ['sealed'], parts: ['By the school’s own written steps, from behind a screen, at arm’s length, on a count.'], duration: s => s.results.hush },
+    { id: 'stand', hazards: ['fuel', 'flame'], parts: ['Clamp the canister (', { input: 'canisterVolume' }, ', lid ', { input: 'lidDiameter' }, ', ', { input: 'lidMass' }, ', rim ', { input: 'lidTravel' }, ' deep; burns in ', { input: 'burnsIn' }, ') upright, ', { input: 'standHeight' }, ' over the floor, lid up and away from lamps and detectors; first row ', { input: 'firstRow' }, ' away. ', OPEN_QUESTION] },
+    { id: 'pop', hazards: ['fuel', 'projectile'], marks: ['sealed'], parts: ['By the school’s own written steps, from behind a screen, at arm’s length, on a count.'], duration: s => s.results.hush },
     { id: 'air', parts: ['Flame out, lid found, canister aired and cold before anything is done again.'] },
   ],
-  check: () => [], simulate,
+  check, simulate,
   ledger: ({ details: d }) => ({ moment: 'as the lid lets go: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'cooling', cause: 'hot gas that wants more room', pressure: -d.difference! }] }),
-  cautions: (_values, s) => [fuelMixture('stand'), projectile('The lid', metresPerSecond(s.results.launchSpeed ?? 0), metres(s.results.reach ?? 0), 'pop'), bang(`${Math.round(s.results.levelFirstRow!)} dB`, s.results.levelFirstRow! > 115, 'pop')],
   kit: () => ['canister with a push-on lid, unmarked by earlier use', 'clamp and stand', 'screen', 'eye and ear protection for all', 'fire blanket and extinguisher', 'barrier tape', 'the signed assessment'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -68,6 +69,5 @@ export const canisterPop: Demonstration = {
     { from: 14, text: `Chemical energy becomes heat, pressure, motion (${joules(s.results.lidEnergy!)} in the lid) and sound (${Math.round(s.results.levelFirstRow!)} dB at the first row).` }, { from: 16, text: 'The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While it slides off its rim the gas expands, V dp = −γ p dV, and goes on burning; afterwards the jet under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just louder.' },
   ],
   teaching: FUEL_TEACHING,
-  notGone: () => ['Wait two minutes; nobody looks into it.', 'Flame out; treat it as live.', 'Air it with the lid off, away from flames. No second try on the same day without the written steps.'],
   sizes: (_values, s) => [{ id: 'lidEnergy', name: 'energy of the lid', value: s.results.lidEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'a few joules hurt an eye for good' }, { id: 'storedEnergy', name: 'work stored in the gas', value: s.results.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'as the lid lets go' }],
 }

@@ -1,27 +1,30 @@
-import { flammable, pressurised } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
-import { celsius, kilopascals, newtons, seconds } from '../in-words'
+import { celsius, kilopascals, millilitres, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, filledTo, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { MOST_GAUGE, MOST_SPIRITS } from '../../cautions'
+import { afterFailure, cautions, gates } from './cautions'
+import { check } from './check'
 import { COLUMNS, LIGHTS, NUCLEI, simulate } from './simulate'
 
 export const cloudBottle: Demonstration = {
   id: 'cloud-bottle', name: 'Cloud in a bottle', summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',
   noun: ['try', 'tries'],
+  people: { performs: 14, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'cloud-and-float', effect: 'A clear bottle turns white at a pop, and clear again when pumped.', topics: ['weather', 'vapour', 'gas laws', 'heating and cooling'], ages: [7, 18] },
   hushWords: { inside: 'gas in the bottle', strength: '' },
   shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['PET'] }],
   logged: { used: ['gaugePressure', 'nuclei', 'liquid'], seen: ['cloudTime'] },
-  gates: [{ step: 'press', text: 'Goggles on; stopper towards nobody; gauge in view.' }],
   inputs: [
     ...ROOM_INPUTS,
     blank('vesselVolume', 'fizzy-drink bottle', 'L', 'vessel', 1e-3, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02), blank('vesselDiameter', 'bottle across', 'cm', 'vessel', 0.085, [0.04, 0.2], [0.06, 0.12], 0.01), blank('stopperDiameter', 'mouth', 'mm', 'vessel', 0.022, [0.01, 0.06], [0.018, 0.04], 0.02),
     { id: 'liquid', name: 'liquid', kind: 'choice', group: 'water', default: 'water', lever: true, source: 'Water is the weather’s own and burns nothing; ethanol gives a thicker cloud even without smoke, and is flammable.', choices: [{ id: 'water', name: 'warm water' }, { id: 'ethanol', name: 'ethanol' }] },
+    blank('spirits', 'spirits, if they are used', 'mL', 'water', 2e-6, [0.2e-6, MOST_SPIRITS], [0.5e-6, MOST_SPIRITS], 0.2),
     { id: 'nuclei', name: 'in the air', kind: 'choice', group: 'load', default: 'smoke', lever: true, source: 'Some say smoke is cheating: it is what clouds have too. Without it drops find little to settle on.', choices: Object.entries(NUCLEI).map(([id, { name }]) => ({ id, name })) },
     { id: 'way', name: 'way', kind: 'choice', group: 'pump', default: 'pump', lever: true, source: 'Pumping gives more and is seen by everybody; squeezing needs nothing but hands and makes a fainter cloud.', choices: [{ id: 'pump', name: 'pump it up and let it go' }, { id: 'squeeze', name: 'squeeze it and let it go' }] },
-    blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', 60e3, [2e3, 600e3], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
+    blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', 60e3, [2e3, MOST_GAUGE], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
     blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05), blank('strokeTime', 'time of a stroke', 's', 'pump', 1, [0.2, 5], [0.5, 2], 0.1),
     blank('squeezePressure', 'squeezed to, over the room', 'kPa', 'pump', 15e3, [500, 80e3], [5e3, 35e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 10e3] }),
     blank('holdTime', 'held for', 's', 'pump', 8, [0, 300], [0, 60], 0.1, { lever: [-8, 20] }),
@@ -44,27 +47,19 @@ export const cloudBottle: Demonstration = {
   ],
   wanted: 'cloud', columns: COLUMNS,
   procedure: [
-    { id: 'bottle', parts: ['Swirl a spoonful of ', { input: 'liquid' }, ' in a fizzy-drink bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
-    { id: 'nuclei', parts: ['In it: ', { input: 'nuclei' }, '. Light: ', { input: 'light' }, '.'] },
-    { id: 'press', parts: [{ input: 'way' }, ': to ', { input: 'gaugePressure' }, ' with ', { input: 'strokeVolume' }, ' a stroke of ', { input: 'strokeTime' }, '; or squeezed to ', { input: 'squeezePressure' }, '. Hold for ', { input: 'holdTime' }, '.'], duration: s => s.details.sealing },
+    { id: 'bottle', hazards: ({ choices }) => choices.liquid === 'ethanol' ? ['flame'] : [], parts: ({ choices }) => ['Swirl ', ...(choices.liquid === 'ethanol' ? [{ input: 'spirits' }, ' of '] : ['a spoonful of ']), { input: 'liquid' }, ' in a fizzy-drink bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
+    { id: 'nuclei', hazards: ({ choices }) => choices.nuclei === 'smoke' ? ['flame'] : [], parts: ['In it: ', { input: 'nuclei' }, '. Light: ', { input: 'light' }, '.'] },
+    { id: 'press', hazards: ({ choices }) => choices.way === 'squeeze' ? ['pressure'] : ['pressure', 'projectile'], parts: ({ choices }) => [{ input: 'way' }, ...(choices.way === 'squeeze' ? [': squeezed to ', { input: 'squeezePressure' }] : [': to ', { input: 'gaugePressure' }, ' with ', { input: 'strokeVolume' }, ' a stroke of ', { input: 'strokeTime' }]), '. Hold for ', { input: 'holdTime' }, '.'], duration: s => s.details.sealing },
     { id: 'release', marks: ['sealed'], parts: ['Let go, all within ', { input: 'releaseTime' }, '.'], duration: s => s.results.hush },
     { id: 'again', parts: ['Press again: it clears. Let go: it is back.'] },
   ],
-  check: ({ numbers: n, choices }) => choices.way !== 'squeeze' && n.gaugePressure! > n.pressureRating!
-    ? [{ input: 'gaugePressure', message: `given ${kilopascals(n.gaugePressure!)}; accepted: at most the stated limit, ${kilopascals(n.pressureRating!)}` }]
-    : [],
+  check,
   simulate,
   ledger: ({ details: d }) => ({
     moment: 'from held to coldest', difference: d.difference!,
     rows: [{ id: 'pumped', cause: 'gas that left when it was let go', pressure: d.difference! - d.coolingRow! }, { id: 'cooling', cause: 'the gas getting colder as it expands', pressure: d.coolingRow! }],
   }),
-  cautions: (values, s) => [
-    pressurised(kilopascals(s.results.peakPressureDifference!), s.results.ratingShare!, 'press'),
-    { id: 'stopper', step: 'release', severity: s.results.stopperForce! > 40 ? 'raised' : 'usual', hazard: `The stopper is pushed with ${newtons(s.results.stopperForce!)} and flies.`, control: 'A valve, or a stopper tied to the pump; aim it at the ceiling; goggles.' },
-    ...(values.choices.liquid === 'ethanol' ? [flammable('Ethanol', 'bottle')] : []),
-    ...(values.choices.nuclei === 'smoke' ? [{ id: 'match', step: 'nuclei', severity: values.choices.liquid === 'ethanol' ? 'raised' as const : 'usual' as const, hazard: values.choices.liquid === 'ethanol' ? 'A glowing match in a bottle with ethanol vapour sets it alight.' : 'A match is lit for the smoke.', control: values.choices.liquid === 'ethanol' ? 'Never: ethanol needs no smoke; leave out one of the two.' : 'Out before it goes near the mouth; wet cloth at hand.' }] : []),
-  ],
-  kit: values => ['fizzy-drink bottle, new', 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? 'ethanol, 5 mL' : 'warm water, a spoonful', 'match for the smoke', 'torch and black card', 'eye protection'],
+  kit: values => ['fizzy-drink bottle, new', 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? `ethanol, ${millilitres(values.numbers.spirits!)}, no more in the room` : 'warm water, a spoonful', ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []), 'torch and black card', 'eye protection'],
   drawing(values, s, time) {
     const n = values.numbers
     const [pressure, temperature, depth] = ['pressure', 'gasTemperature', 'depth'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
@@ -94,7 +89,7 @@ export const cloudBottle: Demonstration = {
       ? `The vapour reaches ${s.results.supersaturation!.toFixed(1)} times saturation, but with nothing to settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then few: optical depth ${s.results.opticalDepth!.toFixed(2)}.`
       : `Droplets of ${(s.results.dropRadius! * 1e6).toFixed(1)} µm form on ${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter than few large ones: optical depth ${s.results.opticalDepth!.toFixed(2)}, and the back row needs ${s.details.threshold!.toFixed(2)}.`,
   ],
-  advice: (values, s) => [{ text: s.outcome === 'cloud' ? `${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes} strokes`}; the cloud stays ${s.results.cloudTime === undefined ? 'longer than half a minute' : `about ${seconds(s.results.cloudTime)}`}.` : values.choices.nuclei === 'smoke' ? 'More pressure, a quicker release, or light from the side.' : 'A wisp of smoke makes the difference: drops need something to settle on.' }],
+  advice: (values, s) => [{ text: s.outcome === 'cloud' ? `${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes} strokes`}; the cloud stays ${s.results.cloudTime === undefined ? 'longer than half a minute' : `about ${seconds(s.results.cloudTime)}`}.` : values.choices.nuclei === 'smoke' || values.choices.liquid === 'ethanol' ? 'More pressure, a quicker release, or light from the side.' : 'A wisp of smoke makes the difference: drops need something to settle on.' }],
   explanation: (_values, s) => [
     { from: 7, text: 'There is water in the air that you cannot see. When the air gets cold all at once, the water makes tiny drops on tiny bits of smoke: a cloud.' },
     { from: 11, text: `Air that pushes itself out gets colder: ${celsius(s.results.coldest!)} here. Cold air cannot keep so much vapour, so some turns into droplets.` },
@@ -106,6 +101,5 @@ export const cloudBottle: Demonstration = {
     before: ['When will the cloud come: when I press or when I let go?', 'Will it work without the smoke?'], after: ['Where did the heat go?', 'What is the smoke for?', 'Why is high pressure fair weather?'],
     elsewhere: ['Clouds where air rises over a mountain.', 'Fog over an aircraft’s wing.', 'The haze in a bottle of pop as it is opened.', 'Breath on a cold day.'],
   },
-  notGone: values => ['Let the pressure off before you look into it.', values.choices.nuclei === 'smoke' ? 'Fresh smoke: it settles within minutes.' : 'A wisp of smoke.', 'Swirl again, with warmer liquid; let go faster; light from the side.'],
   sizes: (_values, s) => [{ id: 'stopperForce', name: 'push on the stopper', value: s.results.stopperForce!, quantity: 'force', units: ['N', 'lbf'], note: 'gauge pressure × mouth' }, { id: 'storedEnergy', name: 'work stored in the gas', value: s.results.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'adiabatic expansion to the room' }],
 }

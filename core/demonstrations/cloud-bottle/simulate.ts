@@ -33,6 +33,8 @@ const AGAIN = 1.2
 const CLOSED_HEAT = 20.9
 const OPEN_HEAT = 29.2
 const PRESS_POINTS = 12
+/** kg/m3 at 20 °C, CRC Handbook (from memory). */
+const ETHANOL_DENSITY = 789
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
@@ -59,7 +61,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   // Vapour: what was there before the press, squeezed together or joined by what the pump brings; the wet wall makes it up, or
   // takes it, as heat goes (Lewis number of one), so that a short hold leaves it as it was.
   const exchange = moles * OPEN_HEAT / contact
-  const wet = n.dampness! * substance.saturation(room)
+  const most = values.choices.liquid === 'ethanol' ? n.spirits! * ETHANOL_DENSITY / substance.molarMass * GAS_CONSTANT * room / volume : Infinity
+  const wet = Math.min(most, n.dampness! * substance.saturation(room))
   const brought = values.choices.liquid === 'ethanol' ? 0 : n.relativeHumidity! * substance.saturation(room) * gauge / outside
   const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange))
   const vapourAt = (held: number): number => wet + (pressed - wet) * exp(-held / exchange)

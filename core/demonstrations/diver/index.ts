@@ -4,6 +4,7 @@ import { kilopascals, millilitres, newtons, percent, seconds } from '../in-words
 import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, filledTo, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, MATERIALS, bulbOf, simulate, waterForSqueeze } from './simulate'
 
 const CELSIUS = 273.15
@@ -11,10 +12,11 @@ const CELSIUS = 273.15
 export const diver: Demonstration = {
   id: 'diver', name: 'Diver in a bottle', summary: 'A trimmed float sinks when the bottle is squeezed, and comes back.',
   noun: ['float', 'floats'],
+  people: { performs: 7, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'cloud-and-float', effect: 'A little diver sinks and rises at a command that nobody sees.', topics: ['buoyancy', 'gas laws', 'pressure in liquids'], ages: [7, 16] },
   hushWords: { inside: 'pressure in the bottle', strength: '' },
   shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['PET'] }],
-  logged: { used: ['waterInBulb', 'ballastMass', 'waterTemperature'], seen: ['sinkTime', 'returnTime'] }, gates: [],
+  logged: { used: ['waterInBulb', 'ballastMass', 'waterTemperature'], seen: ['sinkTime', 'returnTime'] },
   inputs: [
     ...ROOM_INPUTS,
     blank('vesselHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02), blank('waterTemperature', 'water', 'degC', 'water', CELSIUS + 18, [CELSIUS + 1, CELSIUS + 60], [CELSIUS + 5, CELSIUS + 35], { shape: 'normal', absolute: 0.5 }),
@@ -47,7 +49,6 @@ export const diver: Demonstration = {
   check: ({ numbers: n }) => n.waterInBulb! >= n.bulbCapacity! ? [{ input: 'waterInBulb', message: `given ${(n.waterInBulb! * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(n.bulbCapacity! * 1e6).toFixed(2)} mL` }] : [],
   simulate,
   ledger: ({ details: d }) => ({ moment: 'squeezed: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'air', cause: 'the hand on the bottle’s wall', pressure: -d.difference! }] }),
-  cautions: values => [{ id: 'wet', step: 'bottle', severity: 'usual', hazard: 'A cap that is not tight squirts.', control: 'Fill to the brim, cap tight, tray under it.' }, ...(values.choices.material === 'glass' ? [{ id: 'glass', step: 'trim', severity: 'usual' as const, hazard: 'Thin glass breaks.', control: 'Plastic floats for classes.' }] : [])],
   kit: values => ['soft bottle, 1 to 2 L', (MATERIALS[values.choices.material!] ?? MATERIALS.glass!).name, 'modelling clay and wire', 'beaker to trim in', 'dropper', 'scale to 0.1 g', 'tray'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -94,6 +95,5 @@ export const diver: Demonstration = {
     before: ['What changes in the diver when I squeeze?', 'Can it be made to hang half-way?'], after: ['Why won’t it hang half-way?', 'What will it do tomorrow if the barometer falls?'],
     elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
   },
-  notGone: (_values, s) => [s.outcome === 'floats' ? 'One drop more water into the float.' : 'One drop less water, or a crumb less ballast.', 'Bottle full to the brim and cap tight: a big air space swallows the squeeze.', 'Bubbles on the outside: tap it.'],
   sizes: (_values, s) => [{ id: 'handForce', name: 'hand presses with', value: s.results.handForce ?? 0, quantity: 'force', units: ['N', 'lbf'], note: 'squeeze that sinks it × area of the hand on the wall' }],
 }

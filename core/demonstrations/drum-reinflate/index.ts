@@ -1,7 +1,6 @@
-import { hotHeater, scald, sharpFolds, type Caution } from '../../cautions'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
-import type { Demonstration, Input, Simulation } from '../face'
+import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, capacityFits, thinWall } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
@@ -9,7 +8,9 @@ import { choice, quantity } from '../steam/inputs'
 import { kilopascals, seconds } from '../in-words'
 import { sizesOf } from '../steam/judgement'
 import { results } from '../steam/results'
+import { afterFailure, cautions, gates } from './cautions'
 import { ledger } from './ledger'
+import { reliefPasses } from './relief'
 import { COLUMNS, simulate } from './simulate'
 
 /** A relief that lets more than this build up is no relief for a vessel that is already damaged, Pa over the room. */
@@ -39,21 +40,15 @@ const INPUTS: readonly Input[] = [
   },
   {
     id: 'reliefSetting', name: 'overpressure at which it opens', kind: 'quantity', quantity: 'pressure', units: ['kPa', 'psi'], group: 'heat', default: 20e3, range: [0, MOST_SETTING], usual: [2e3, 40e3],
-    spread: { shape: 'normal', relative: 0.08 }, lever: [-10e3, 10e3],
+    spread: { shape: 'normal', relative: 0.08 }, lever: [-10e3],
   },
-  quantity('heaterPower', { name: 'burner', default: 6000, range: [200, 60e3], usual: [2000, 15e3], lever: [-3000, 4000] }),
+  quantity('heaterPower', { name: 'burner', default: 6000, range: [200, 60e3], usual: [2000, 15e3], lever: [-3000] }),
   quantity('heatingEfficiency', { default: 0.35, source: 'a crushed base sits badly on the flame; common practice 0.25 to 0.5' }),
   {
     id: 'popShare', name: 'overpressure that pops it back, against the strength of the sound shell', kind: 'quantity', quantity: 'fraction', units: ['%', '%'], group: 'coefficient',
     default: 0.5, range: [0.05, 3], usual: [0.2, 1.2], spread: { shape: 'uniform', below: 0.3, above: 0.6 }, source: 'an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs',
   },
 ]
-
-const relief = (s: Simulation, setting: number): Caution => ({
-  id: 'burst', step: 'heat', severity: 'raised',
-  hazard: `The inside comes to ${kilopascals(s.results.peakGaugePressure!)} over the room${setting > 0 ? ` against a relief that opens at ${kilopascals(setting)}` : ''}; a damaged vessel may fail below that, at a fold or a seam.`,
-  control: 'A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone well away, ends of the drum pointing where nobody is; trained staff only.',
-})
 
 export const drumReinflate: Demonstration = {
   id: 'drum-reinflate', name: 'Drum that pops back', summary: 'A crushed vessel that still holds water, heated with a way out for the steam.',
@@ -64,14 +59,11 @@ export const drumReinflate: Demonstration = {
     after: ['Why did it pop back in jumps?', 'Why is it weaker now?'],
     elsewhere: ['Dents in a table-tennis ball, in hot water.', 'A dented bottle that is blown up again.'],
   },
+  people: { performs: 18, watches: 12 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
   hushWords: { inside: 'air in the gas', strength: '' },
   shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
   logged: { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] },
-  gates: [
-    { step: 'open', text: 'Bung loosened and the hiss over: the inside is at the pressure of the room.' },
-    { step: 'heat', text: 'Way out for the steam fitted, open and pointing away. Without one it is not heated.' },
-  ],
   inputs: INPUTS,
   results: results('boilingTemperature', 'timeToPlume', 'timeToPop', 'peakGaugePressure', 'criticalPressureDifference', 'peakPressureDifference', 'outsideForce', 'peakNetForce', 'waterLeft', 'volumeLost').map(r =>
     r.id === 'criticalPressureDifference' ? { ...r, name: 'overpressure that pops it back' } : r.id === 'peakPressureDifference' ? { ...r, name: 'greatest difference, outward' } : r.id === 'volumeLost' ? { ...r, name: 'volume still lost' } : r),
@@ -88,12 +80,13 @@ export const drumReinflate: Demonstration = {
     },
     { id: 'open', parts: ['Loosen the bung and let air in until the hiss stops.'] },
     { id: 'relief', parts: ['Give the steam a way out: ', { input: 'reliefPath' }, ', ', { input: 'reliefOpening' }, ' of free area, opening at ', { input: 'reliefSetting' }, ' over the room.'] },
-    { id: 'heat', marks: ['sealed'], parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
+    { id: 'heat', hazards: ['pressure', 'closed-hot-vessel', 'scald', 'heat', 'flame'], marks: ['sealed'], parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
   ],
   check: values => [
     ...(values.choices.reliefPath === 'none'
       ? [{ input: 'reliefPath', message: 'given "none"; refused: a closed vessel is never heated, since nothing then limits the pressure inside and a crushed one bursts at a fold or a seam without warning; accepted: relief-valve, bung-out' }]
       : []),
+    ...reliefPasses(values),
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
     ...(values.numbers.waterCharge! > 0.6 * values.numbers.vesselVolume! * (1 - values.numbers.lostBefore!)
       ? [{ input: 'waterCharge', message: `given ${formatQuantity(values.numbers.waterCharge!, 'L', 'volume')}; accepted: at most ${formatQuantity(0.6 * values.numbers.vesselVolume! * (1 - values.numbers.lostBefore!), 'L', 'volume')}, three fifths of what the crushed drum still holds` }]
@@ -101,7 +94,6 @@ export const drumReinflate: Demonstration = {
     ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter!),
   ],
   simulate, ledger,
-  cautions: (values, s) => [relief(s, values.choices.reliefPath === 'bung-out' ? 0 : values.numbers.reliefSetting!), hotHeater('heat'), scald(s.results.boilingTemperature!, 'relief'), sharpFolds('drum')],
   kit: () => ['crushed drum of known history', 'relief valve with its paper, or the bare bung hole', 'burner that can be shut off from a distance', 'barrier tape', 'gloves, eye and ear protection', 'clock'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'drum', closure: 'relief', cooling: '', heat: 'flame', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.mouthDiameter!, more: { hoopSpacing: values.numbers.vesselHeight! / 3 },
@@ -117,15 +109,9 @@ export const drumReinflate: Demonstration = {
   },
   explanation: (_values, { results: r }) => [
     { from: 7, text: 'Hot water inside makes steam again, and steam pushes outward. If it pushes harder than the air outside, the dents come out.' },
-    { from: 11, text: `The air outside pressed the drum in. Steam inside can press it out again, if the pressure inside gets ${kilopascals(r.criticalPressureDifference!)} above the room's. A way out for the steam keeps it from getting dangerous.` },
+    { from: 11, text: `The air outside pressed the drum in. Steam inside can press it out again, if the pressure inside gets ${kilopascals(r.criticalPressureDifference!)} above the room's. The way out for the steam sets how far that can go.` },
     { from: 14, text: 'Water in a vessel with a small opening boils a little above its usual boiling point, since its vapour must push against the room and the opening. The relief decides how far.' },
     { from: 16, text: 'Along the saturation line 3 K above the boiling point already mean some 11 kPa. Elastic folds snap back at a fraction of the buckling load; plastic hinges do not, which is why the drum is never as good as new.' },
-  ],
-  notGone: (_values, s) => [
-    'Burner off from a distance. Nobody goes near while it is hot.',
-    `Wait until it has cooled for ${formatQuantity(900, 'min', 'time', 2)}, relief open all the time: closed while it cools it would crush again.`,
-    s.results.peakGaugePressure! < s.results.criticalPressureDifference! ? 'Do not raise the relief\'s setting to force it: the shell is damaged and its limit is not known.' : 'Look for cracks along the folds before anything else is done with it.',
-    'Empty it over a drain, gloves on.',
   ],
   sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false),
 }

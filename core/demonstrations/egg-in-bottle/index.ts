@@ -1,13 +1,13 @@
-import { openFlame, scald } from '../../cautions'
 import { halving } from '../../elementary'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { WALL_TRANSFER } from '../hot-air/inputs'
 import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN, eggShapes, needed, torn } from '../hot-air/egg'
-import { celsius, centimetres, kilopascals, percent, seconds } from '../in-words'
+import { celsius, kilopascals, percent, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 /** What heats it. A strip of paper burns for some 12 s once lit, a match for some 11 s; from memory. */
@@ -34,11 +34,11 @@ const latestEgg = (values: Values): number => halving(
 export const eggInBottle: Demonstration = {
   id: 'egg-in-bottle', name: 'Egg in a bottle', summary: 'Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.',
   noun: ['egg', 'eggs'],
+  people: { performs: 14, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'hot-air', effect: 'An egg dances on a bottle, stops, stretches and drops in with a plop.', topics: ['air pressure', 'gas laws', 'heating and cooling', 'combustion'], ages: [7, 16] },
   hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
   shelf: [{ step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [0.08e-3, 6e-3], mouth: [0.025, 0.06] }],
   logged: { used: ['eggDiameter', 'neckDiameter', 'eggDelay'], seen: ['hush', 'danceTime'] },
-  gates: [{ step: 'egg', text: 'Egg in hand, pointed the right way, before anything is lit.' }],
   inputs: [
     ...ROOM_INPUTS, ...BOTTLE, ...EGG, EGG_END, EGG_SKIN,
     { id: 'heating', name: 'what heats it', kind: 'choice', group: 'heat', default: 'paper', lever: true, source: 'Paper gives most heat; matches are tidier and slower; hot water needs no flame in the room and shows that oxygen has nothing to do with it.', choices: Object.entries(HEATINGS).map(([id, { name }]) => ({ id, name })) },
@@ -68,7 +68,9 @@ export const eggInBottle: Demonstration = {
   procedure: [
     { id: 'bottle', parts: ['Take a bottle of ', { input: 'vesselVolume' }, ' with a neck ', { input: 'neckDiameter' }, ' wide inside, and a hard-boiled egg, ', { input: 'eggDiameter' }, ' across without its shell (', { input: 'eggMass' }, ').'] },
     { id: 'ready', parts: ['Make neck and egg ', { input: 'eggSkin' }, '; the ', { input: 'eggEnd' }, ' goes first.'] },
-    { id: 'light', parts: ['Heat the gas with ', { input: 'heating' }, ': ', { input: 'paperMass' }, ' of paper or ', { input: 'matches' }, ' match(es), dropped in ', { input: 'litDelay' }, ' after lighting (sets free ', { input: 'flamePower' }, ' for ', { input: 'burnTime' }, '); or rinse with water at ', { input: 'rinseTemperature' }, ', pour it out, and stand the bottle in water at ', { input: 'coolingTemperature' }, '.'] },
+    { id: 'light', hazards: ({ choices }) => choices.heating === 'hot-water' ? ['scald', 'chilled-glass'] : ['flame', 'heat', 'chilled-glass'], parts: ({ choices }) => choices.heating === 'hot-water'
+      ? ['Heat the gas with ', { input: 'heating' }, ': rinse with water at ', { input: 'rinseTemperature' }, ', pour it out, and stand the bottle in water at ', { input: 'coolingTemperature' }, '.']
+      : ['Heat the gas with ', { input: 'heating' }, ': ', ...(choices.heating === 'matches' ? [{ input: 'matches' }, ' match(es)'] : [{ input: 'paperMass' }, ' of paper']), ', dropped in ', { input: 'litDelay' }, ' after lighting (sets free ', { input: 'flamePower' }, ' for ', { input: 'burnTime' }, ').'] },
     { id: 'egg', marks: ['sealed'], parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It dances, it stops. Hush.'], duration: s => s.results.hush },
   ],
   suspects: [
@@ -87,12 +89,7 @@ export const eggInBottle: Demonstration = {
       { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.oxygen! + d.dioxide! }, { id: 'leak', cause: 'a little overpressure under the egg at the start (gives back)', pressure: d.stationPressure! - d.start! },
     ],
   }),
-  cautions: values => [
-    ...(values.choices.heating === 'hot-water' ? [scald(values.numbers.rinseTemperature!, 'light')] : [openFlame('light')]),
-    { id: 'glass', step: 'light', severity: 'usual', hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.', control: 'Thick bottle without a chip; the paper falls free of the wall; eye protection; never cooled with ice after a flame.' },
-    { id: 'eat', step: 'egg', severity: 'usual', hazard: 'Soot and hands have been on the egg.', control: 'Nobody eats it; wash hands; ask about egg allergies.' },
-  ],
-  kit: values => ['bottle with a wide neck', 'boiled, shelled eggs, several sizes', 'callipers', ...(values.choices.heating === 'hot-water' ? ['kettle', 'bowl of cold water', 'glove'] : ['paper strips or matches', 'lighter', 'wet cloth', 'tongs']), 'a little oil', 'eye protection'],
+  kit: values => ['bottle with a wide neck', 'boiled, shelled eggs, several sizes', 'callipers', ...(values.choices.heating === 'hot-water' ? ['kettle', 'bowl of cold water', 'glove'] : ['paper strips or matches', 'lighter', 'wet cloth', 'tongs']), ...(values.choices.eggSkin === 'oiled' ? ['a little oil'] : []), 'goggles'],
   drawing(values, s, time) {
     const [pressure, temperature, oxygen, through] = ['pressure', 'gasTemperature', 'oxygen', 'through'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
     const { sealing, stationPressure, flameOut, lastSeal } = s.details as Record<string, number>
@@ -152,10 +149,6 @@ export const eggInBottle: Demonstration = {
     after: ['Why did the egg dance?', 'What was in the bottle afterwards?', 'How do we get it out again?'],
     elsewhere: ['A jam jar’s lid that clicks down as it cools.', 'A bottle of water that crumples after a hot car.', 'A fridge door that is hard to open again just after you shut it.', 'A tank that caves in after steam cleaning.'],
   },
-  notGone: (values, s) => [
-    'Let it cool fully before you touch the egg.', `Measure egg and neck again: ${centimetres(values.numbers.eggDiameter!)} in ${centimetres(values.numbers.neckDiameter!)}.`,
-    s.outcome === 'stays' ? 'Oil the neck, pointed end down, and be quicker; or take a smaller egg.' : 'A spare egg, the same again.', 'A seat that leaks: a torn or crooked egg never seals; turn it.',
-  ],
   sizes: (_values, s) => [
     { id: 'pushOnEgg', name: 'room pushing on the egg', value: s.results.pushOnEgg!, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × the neck’s opening' },
     { id: 'equivalent', name: 'as heavy as', value: s.results.pushOnEgg! / 9.80665, quantity: 'mass', units: ['kg', 'lb'], note: 'set on the egg' },

@@ -1,4 +1,3 @@
-import { scald } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { WALL_TRANSFER } from '../hot-air/inputs'
@@ -7,6 +6,8 @@ import { celsius, kilopascals } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said } from '../scene'
 import { valueAt } from '../trace-reading'
+import { TOUCHABLE } from '../../cautions'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 const CELSIUS = 273.15
@@ -14,11 +15,11 @@ const CELSIUS = 273.15
 export const eggOut: Demonstration = {
   id: 'egg-out', name: 'Egg out again', summary: 'Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.',
   noun: ['try', 'tries'],
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'hot-air', effect: 'An egg in a bottle slides out of the neck again, as if pushed by nothing.', topics: ['air pressure', 'gas laws'], ages: [7, 16] },
   hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
   shelf: [{ step: 'turn', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [0.08e-3, 6e-3], mouth: [0.025, 0.06] }],
   logged: { used: ['method', 'breathPressure', 'warmTemperature'], seen: ['hush'] },
-  gates: [{ step: 'push', text: 'Face out of the line of the neck before it comes.' }],
   inputs: [
     ...ROOM_INPUTS, ...BOTTLE, ...EGG, EGG_END, EGG_SKIN,
     { id: 'method', name: 'how', kind: 'choice', group: 'heat', default: 'breath', lever: true, source: 'Breath is quick and funny; warming is cleaner and shows the same gas law; cutting it up always works.', choices: [{ id: 'breath', name: 'blow into it' }, { id: 'warming', name: 'warm the bottle' }] },
@@ -41,7 +42,7 @@ export const eggOut: Demonstration = {
   wanted: 'whole', columns: COLUMNS,
   procedure: [
     { id: 'turn', parts: ['Rinse the ash out of the bottle (', { input: 'vesselVolume' }, ', neck ', { input: 'neckDiameter' }, '). Turn it over so that the egg (', { input: 'eggDiameter' }, ' across, ', { input: 'eggMass' }, ') sits in the neck, ', { input: 'eggEnd' }, ' first, ', { input: 'eggSkin' }, '.'] },
-    { id: 'push', marks: ['sealed'], parts: ['Now ', { input: 'method' }, ': blow with ', { input: 'breathPressure' }, ' for ', { input: 'breathTime' }, ' and take the mouth away; or hold the bottle under water at ', { input: 'warmTemperature' }, '.'], duration: s => s.results.hush },
+    { id: 'push', hazards: ({ numbers: n, choices }) => choices.method === 'warming' && n.warmTemperature! >= TOUCHABLE ? ['scald', 'pressure', 'projectile'] : ['pressure', 'projectile'], marks: ['sealed'], parts: ({ choices }) => choices.method === 'warming' ? ['Now ', { input: 'method' }, ': hold the bottle under water at ', { input: 'warmTemperature' }, ', neck pointing at nobody.'] : ['Now ', { input: 'method' }, ': blow with ', { input: 'breathPressure' }, ' for ', { input: 'breathTime' }, ', take the mouth away and turn the neck off.'], duration: s => s.results.hush },
     { id: 'plain', parts: ['It won’t? Push it back, cut it up with a long knife and rinse it out. That is the plain way, and no defeat.'] },
   ],
   check: ({ numbers: n }) => [
@@ -53,10 +54,6 @@ export const eggOut: Demonstration = {
     moment: 'when it goes, or at the end: a negative difference is more inside than outside', difference: -d.difference!,
     rows: [{ id: 'cooling', cause: 'the gas getting warmer', pressure: -d.cooled! }, { id: 'steam', cause: 'damp in it turning to vapour', pressure: -d.steam! }, { id: 'air', cause: 'air blown in', pressure: -d.breath! }],
   }),
-  cautions: values => [
-    { id: 'ears', step: 'push', severity: 'usual', hazard: 'Blowing hard makes dizzy; the egg comes out at the face.', control: 'One strong breath, then turn the neck away; nobody shares a bottle; not after a flame with soot in it.' },
-    ...(values.choices.method === 'warming' ? [{ ...scald(values.numbers.warmTemperature!, 'push'), hazard: `Water at ${celsius(values.numbers.warmTemperature!)} scalds; cold glass may crack in it.` }] : []),
-  ],
   kit: values => ['the bottle with its egg', 'bowl', values.choices.method === 'warming' ? 'warm water and a jug' : 'cloth for the mouth of the bottle', 'long knife, for the plain way', 'eye protection'],
   drawing(values, s, time) {
     const [pressure, through, temperature] = ['pressure', 'through', 'gasTemperature'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
@@ -89,6 +86,5 @@ export const eggOut: Demonstration = {
     after: ['What was the same as on the way in, and what was the other way round?'],
     elsewhere: ['A cork that creeps out of a warm bottle.', 'A ping-pong dent that pops out in hot water.', 'A shampoo bottle that squirts after a trip up a mountain.'],
   },
-  notGone: () => ['Stop blowing before you are dizzy.', 'Turn it: the egg must close the neck all round.', 'Cut it up with a long knife and rinse it out; never break the bottle.'],
   sizes: (values, s) => [{ id: 'push', name: 'gas pushing on the egg', value: s.results.peakPressureDifference! * 0.785 * values.numbers.neckDiameter! * values.numbers.neckDiameter!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the neck’s opening' }],
 }

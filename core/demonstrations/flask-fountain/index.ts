@@ -1,4 +1,3 @@
-import { boilingDry, hotHeater, scald, thermalShock } from '../../cautions'
 import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, waterFits } from '../steam/checks'
@@ -6,21 +5,22 @@ import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dip
 import { steamDrawing } from '../steam/drawing'
 import { heatingPlan } from '../steam/filling'
 import { choice, quantities, quantity } from '../steam/inputs'
+import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../steam/glass-checks'
 import { kilopascals, percent, seconds } from '../in-words'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
-import { metalMargin } from '../steam/metal-vessel'
 import { COLUMNS } from '../steam/trace-recorder'
 import { STEAM_SUSPECTS } from '../steam/suspects'
 import { formatQuantity } from '../../units'
 import { crossSection } from '../../vessels/cylinder'
 import { GRAVITY } from '../../substances/water-transport'
+import { afterFailure, cautions, gates } from './cautions'
 import { flaskOf, simulate } from './simulate'
 
 const INPUTS: readonly Input[] = [
   ...ROOM_INPUTS,
   quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 10e-3], usual: [0.25e-3, 3e-3] }),
-  choice('glassKind', { default: 'borosilicate' }),
+  choice('glassKind', { default: 'borosilicate' }), FLASK_BOTTOM, GLASS_STATE,
   quantity('wallThickness', { name: 'glass thickness', default: 1.8e-3, range: [0.5e-3, 6e-3], usual: [1e-3, 3e-3], spread: { shape: 'normal', relative: 0.15 } }),
   ...quantities('stemLength', 'stemDiameter'),
   quantity('waterCharge', { name: 'water in the flask', default: 60e-6, range: [5e-6, 5e-3], usual: [20e-6, 300e-6], lever: [-30e-6, 40e-6] }),
@@ -44,35 +44,31 @@ export const flaskFountain: Demonstration = {
     after: ['Why did it end so fast?', 'How long could the tube be at most?'],
     elsewhere: ['Old mine pumps that worked with steam and cold water.', 'Coffee makers with two glass bulbs.', 'A siphon coffee pot.'],
   },
+  people: { performs: 18, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
   hushWords: { inside: 'air in the flask', strength: '' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
-  gates: [{ step: 'turn', text: 'Heat off; goggles on; stopper and stem pressed tight.' }],
   inputs: INPUTS, results: DIPPED_RESULTS, outcomes: FILL_OUTCOMES('flask'), wanted: 'fill', columns: COLUMNS,
   procedure: [
     { id: 'bath', parts: ['Stand a bucket with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' under the stand.'] },
     {
       id: 'charge',
-      parts: ['Put ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselVolume' }, ' round flask of ', { input: 'glassKind' }, ', ', { input: 'wallThickness' }, ' thick, with a stem ', { input: 'stemLength' }, ' long and ', { input: 'stemDiameter' }, ' in bore through its stopper.'],
+      parts: ['Put ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselVolume' }, ' flask, ', { input: 'flaskBottom' }, ', of ', { input: 'glassKind' }, ', ', { input: 'glassState' }, ', ', { input: 'wallThickness' }, ' thick, with a stem ', { input: 'stemLength' }, ' long and ', { input: 'stemDiameter' }, ' in bore through its stopper.'],
     },
-    { id: 'heat', marks: ['heat-on', 'plume'], parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
-    { id: 'purge', parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
-    { id: 'turn', marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
+    { id: 'heat', hazards: ['heat', 'flame', 'scald', 'pressure'], marks: ['heat-on', 'plume'], parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
+    { id: 'purge', hazards: ['heat'], parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
+    { id: 'turn', hazards: ['scald', 'chilled-glass', 'glass-under-difference'], marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
   ],
   suspects: STEAM_SUSPECTS,
   check: values => [
+    ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...roundBottom(values), ...thickEnough(values),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),
     ...(1000 * GRAVITY * values.numbers.stemLength! > 0.9 * values.numbers.stationPressure!
       ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength!, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure! / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
       : []),
   ],
   simulate, ledger: steamLedger('when water comes over the top'),
-  cautions: (values, s) => [
-    hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'turn'), thermalShock(s.results.glassChill!, values.numbers.shockLimit!, 'turn'),
-    { id: 'vacuum-glass', step: 'turn', severity: 'raised', hazard: `The flask stands under ${kilopascals(s.results.peakPressureDifference!)} of outside pressure: scratched or flat-bottomed glass can implode.`, control: 'Round-bottomed flask with no scratch or star; screen or net round it; goggles for all.' },
-    { id: 'blocked', step: 'heat', severity: 'usual', hazard: 'A blocked stem turns the flask into a boiler.', control: 'Blow through the stem before; steam must be seen at its end all the time.' },
-  ],
   kit: () => ['round-bottomed flask, sound glass', 'stopper with the long stem', 'stand that takes it upside down', 'heater', 'bucket, with coloured water', 'heat-proof gloves', 'screen', 'goggles for all', 'clock'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'flask', closure: 'stem', cooling: 'bath', heat: 'flame', diameter: flaskOf(values).diameter, height: flaskOf(values).height, mouth: values.numbers.stemDiameter!,
@@ -94,11 +90,5 @@ export const flaskFountain: Demonstration = {
     { from: 16, text: 'Below the top the column is in balance: p(inside) = p(room) − ρgh. Above it there is no balance any more: inflow causes condensation, condensation causes inflow. Such positive feedback makes slow causes end suddenly.' },
   ],
   ready: (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s),
-  notGone: (_values, s) => [
-    `Wait ${seconds(Math.max(60, 2 * (s.results.hush ?? 60)))}: a wet cloth laid on the flask brings it on.`,
-    'Water halfway up that stands still: too much air inside. Leave it as it is meanwhile: the water holds the air out.',
-    'To end it, lift the stem out of the water over the bucket and stand back: air rushes in and the water in the stem falls.',
-    'Never heat it upside down, and never with the stem under water.',
-  ],
   sizes: (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false),
 }

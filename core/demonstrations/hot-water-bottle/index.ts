@@ -1,13 +1,10 @@
-import { scald } from '../../cautions'
 import { celsius } from '../in-words'
 import type { Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { quantity } from '../steam/inputs'
-import { softBottleFace, softExplanation, softWhy, SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../steam/soft-bottle-face'
+import { icedBath, softBottleFace, softExplanation, softWhy, SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../steam/soft-bottle-face'
+import { afterFailure, cautions, gates } from './cautions'
 import { simulate } from './simulate'
-
-/** PET bottles shrink and twist above about this, K: the glass transition of the stretched wall, from memory. */
-const BEARS = 273.15 + 82
 
 const INPUTS: readonly Input[] = [
   ...ROOM_INPUTS, ...SOFT_VESSEL,
@@ -34,32 +31,23 @@ export const hotWaterBottle = softBottleFace({
     after: ['What drove the air out?', 'What happens when I open the cap?'],
     elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
   },
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'The bottle crackles and folds in a few seconds, with no flame in the room.', topics: ['air pressure', 'condensation', 'gas laws', 'particle model'], ages: [7, 16] },
   inputs: INPUTS,
   logged: { used: ['waterCharge', 'chargeTemperature', 'swirlTime', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
-  gates: [{ step: 'cap', text: 'Cap on only when the swirling is over and the bottle stands still.' }],
   procedure: [
     {
-      id: 'charge',
+      id: 'charge', hazards: ['scald', 'heat'],
       parts: [
         'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a soft bottle of ', { input: 'vesselVolume' }, ': ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' },
         ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '.',
       ],
     },
     { id: 'swirl', parts: ['Swirl it, open, for ', { input: 'swirlTime' }, '.'], duration: s => s.details.sealing },
-    { id: 'cap', marks: ['sealed'], parts: ['Screw the cap tight.'] },
-    { id: 'cool', parts: [{ input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+    { id: 'cap', hazards: ['pressure'], marks: ['sealed'], parts: ['Screw the cap tight.'] },
+    { id: 'cool', hazards: [], parts: icedBath, duration: s => s.results.hush },
   ],
   simulate,
-  cautions: (values, s) => [
-    scald(values.numbers.chargeTemperature!, 'charge'),
-    {
-      id: 'softens', step: 'charge', severity: values.numbers.chargeTemperature! > BEARS ? 'raised' : 'usual',
-      hazard: `Bottle plastic softens from about 70 °C and shrinks and twists above ${celsius(BEARS)}; hot water may slop out as it gives.`,
-      control: 'Water at 80 °C is hot enough; stand the bottle in a tray, hold it by the neck with a glove, pour through a funnel.',
-    },
-    { id: 'cap-pressure', step: 'cap', severity: 'usual', hazard: `Swirled after the cap is on, it swells first, since vapour still forms (water at ${celsius(s.details.liquidAtSeal!)}).`, control: 'Swirl first, then cap; point the cap away from faces.' },
-  ],
   kit: () => ['soft fizzy-drink bottles, labels off', 'caps', 'kettle and thermometer', 'funnel', 'measuring cylinder', 'deep tub', 'ice', 'glove', 'eye protection', 'tray'],
   why: (_values, s) => softWhy(s, `Swirled, the water at ${celsius(s.details.liquidAtSeal!)} fills the bottle with vapour and drives air out:`),
   explanation: softExplanation('most of the vapour turns back into water'),

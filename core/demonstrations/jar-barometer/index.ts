@@ -5,20 +5,21 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, filledTo, rectangle, said, type Shape } from '../scene'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, isDriven, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { JAR_RESULTS, LEAK, PUMP_INPUTS, pumpWords, isDriven, jarBears, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
-import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, pressureFor, simulate, tubeOf } from './simulate'
 
 export const jarBarometer: Demonstration = {
   id: 'jar-barometer', name: 'Barometer in the jar', summary: 'Air trapped over coloured water lifts it up a tube as the jar round it is pumped.',
   noun: ['try', 'tries'],
+  people: { performs: 11, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'Coloured water climbs a tube by itself while the pump works, and sinks back with the air.', topics: ['air pressure', 'barometer', 'gas laws'], ages: [11, 18] },
   hushWords: { inside: 'air left in the jar', strength: '' },
   shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['stopDifference', 'trappedAir'], seen: ['level', 'finalPressure'] },
-  gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [
     ...ROOM_INPUTS, ...jarInputs(),
     blank('trappedAir', 'air over the water', 'mL', 'vessel', 150e-6, [2e-6, 2e-3], [10e-6, 300e-6], 0.05, { lever: [-20e-6, 40e-6] }),
@@ -38,17 +39,17 @@ export const jarBarometer: Demonstration = {
   wanted: 'climbs', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
     { id: 'jar', parts: ['Into a small bottle with coloured water put a stopper and a tube (', { input: 'tubeBore' }, ' wide, ', { input: 'tubeHeight' }, ' above the water) that reaches under the water; ', { input: 'trappedAir' }, ' of air stay shut in above it.'] },
-    { id: 'cover', parts: ['Stand it under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' until the gauge shows ', { input: 'stopDifference' }, ' below the room, for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'cover', parts: ['Stand it under a ', { input: 'jarKind' }, ' of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
+    { id: 'pump', hazards: ['glass-under-difference', 'vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' until the gauge shows ', { input: 'stopDifference' }, ' below the room, for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
     { id: 'air', parts: ['Let a little air in: the water sinks. Stop it half-way and read the height.'] },
   ],
   suspects: VACUUM_SUSPECTS,
-  check: ({ numbers: n }) => [
+  check: ({ numbers: n, choices }) => [
+    ...jarBears({ numbers: n, choices }),
     ...(n.tubeHeight! > 0.95 * n.jarHeight! ? [{ input: 'tubeHeight', message: `given ${centimetres(n.tubeHeight!)}; accepted: at most ${centimetres(0.95 * n.jarHeight!)}, or it does not go under the jar` }] : []),
     ...(n.trappedAir! > 0.7 * n.jarVolume! ? [{ input: 'trappedAir', message: 'given more than the jar holds; accepted: at most seven tenths of the jar' }] : []),
   ],
   simulate, ledger: jarLedger,
-  cautions: (values, s) => [...jarCautions(values, s), { id: 'spill', step: 'pump', severity: s.outcome === 'spills' ? 'raised' : 'usual', hazard: 'Spilt water goes into the plate and the pump.', control: 'A tray under the bottle, a trap in the line; one stroke at a time near the top.' }],
   kit: values => jarKit(values, 'small bottle, two-hole stopper, glass tube', 'coloured water', 'ruler', 'tray'),
   drawing(values, s, time) {
     const n = values.numbers
@@ -90,6 +91,5 @@ export const jarBarometer: Demonstration = {
     after: ['What pushed, and what stopped pushing?', 'Would it climb as high on a mountain?', 'What does it do on a warm day?'],
     elsewhere: ['A barometer in the weather.', 'A dropper bottle that leaks in an aircraft.', 'A pen that blots on a flight.', 'Water in a well that rises before a storm.'],
   },
-  notGone: () => ['Is the tube’s end under water, and the stopper tight?', ...NOT_GONE_JAR],
   sizes: jarSizes,
 }

@@ -1,26 +1,27 @@
-import { scald } from '../../cautions'
 import { saturationTemperature } from '../../substances/water'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { celsius, kilopascals } from '../in-words'
+import { TOUCHABLE } from '../../cautions'
 import { ROOM_INPUTS } from '../room-inputs'
 import { rectangle, said, type Shape } from '../scene'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { JAR_RESULTS, LEAK, PUMP_INPUTS, pumpWords, jarBears, jarInputs, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
-import { NOT_GONE_JAR, jarCautions, jarKit, jarSizes } from '../vacuum/pumped'
+import { jarKit, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, neededStart, simulate } from './simulate'
 
 export const lowPressureBoil: Demonstration = {
   id: 'low-pressure-boil', name: 'Boiling without a flame', summary: 'Warm, not boiling, water under a pump boils by itself and gets colder doing so.',
   noun: ['try', 'tries'],
+  people: { performs: 14, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'Water that one could put a hand into starts to boil under the jar.', topics: ['boiling', 'vapour pressure', 'vacuum', 'altitude'], ages: [9, 18] },
   hushWords: { inside: 'gas left in the jar', strength: '' },
   shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['waterTemperature', 'waterVolume'], seen: ['hush', 'endTemperature', 'boilPressure'] },
-  gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch; trap in the line.' }],
   inputs: [
     ...ROOM_INPUTS, ...jarInputs(1.6e-3, 0.12, 0.16),
     blank('waterVolume', 'water', 'mL', 'water', 80e-6, [2e-6, 5e-3], [20e-6, 300e-6], 0.04),
@@ -41,16 +42,16 @@ export const lowPressureBoil: Demonstration = {
   ],
   wanted: 'boils', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
-    { id: 'water', parts: ['Put ', { input: 'waterVolume' }, ' of water at ', { input: 'waterTemperature' }, ' with a boiling chip into a beaker ', { input: 'beakerDiameter' }, ' across; show the thermometer.'] },
-    { id: 'jar', parts: ['Stand it under a jar of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
+    { id: 'water', hazards: ({ numbers: n }) => n.waterTemperature! >= TOUCHABLE ? ['scald'] : [], parts: ['Put ', { input: 'waterVolume' }, ' of water at ', { input: 'waterTemperature' }, ' with a boiling chip into a beaker ', { input: 'beakerDiameter' }, ' across; show the thermometer.'] },
+    { id: 'jar', parts: ['Stand it under a ', { input: 'jarKind' }, ' of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high).'] },
+    { id: 'pump', hazards: ['glass-under-difference', 'vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.hush },
     { id: 'air', parts: ['Let the air in: it stops at once. Read the thermometer again.'] },
   ],
   suspects: VACUUM_SUSPECTS,
   check(values) {
     const n = values.numbers
     const needed = neededStart(values)
-    const faults = []
+    const faults = jarBears(values)
     if (n.waterTemperature! < needed) {
       faults.push({ input: 'waterTemperature', message: `given ${celsius(n.waterTemperature!)}; accepted: at least ${celsius(needed)}, because this pump gets down to ${kilopascals(n.ultimatePressure!)} at best and water boils there at ${celsius(saturationTemperature(Math.max(700, n.ultimatePressure!)))}. Warmer water, or a pump that reaches lower` })
     }
@@ -63,11 +64,6 @@ export const lowPressureBoil: Demonstration = {
     moment: 'at the end of the pumping', difference: d.difference!,
     rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: d.difference! + d.vapourPressure! }, { id: 'steam', cause: 'vapour that the water gave off (gives back)', pressure: -d.vapourPressure! }],
   }),
-  cautions: (values, s) => [
-    ...(values.numbers.waterTemperature! > 323 ? [{ ...scald(values.numbers.waterTemperature!, 'water'), hazard: `Water at ${celsius(values.numbers.waterTemperature!)} scalds, also while it "boils" at less.` }] : []),
-    ...jarCautions(values, s),
-    { id: 'bumping', step: 'pump', severity: 'usual', hazard: 'Without something rough in it the water may boil up all at once and get into the pump.', control: 'Boiling chip; beaker half full at most; trap in the line.' },
-  ],
   kit: values => jarKit(values, 'beaker', 'boiling chips', 'thermometer', 'kettle', 'trap'),
   drawing(values, s, time) {
     const n = values.numbers
@@ -103,6 +99,5 @@ export const lowPressureBoil: Demonstration = {
     after: ['Where did the heat for the vapour come from?', 'How would you cook an egg on a high mountain?', 'Why does it stop at once when the air comes in?'],
     elsewhere: ['Potatoes take longer in the mountains.', 'A pressure cooker, the other way round.', 'Freeze-drying coffee.', 'Cooling towers and sweat.'],
   },
-  notGone: () => ['Measure the water: has it cooled below what this pump can boil?', 'A boiling chip, and swirl.', ...NOT_GONE_JAR],
   sizes: jarSizes,
 }

@@ -1,13 +1,13 @@
-import { mayLetGo } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { centimetres, kilopascals, newtons, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { arch, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
-import { PUMP_INPUTS, PUMP_WORDS, pumpChoice, pumpingTime } from '../vacuum/inputs'
+import { PUMP_INPUTS, pumpWords, pumpChoice, pumpingTime } from '../vacuum/inputs'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
 import { sideBySide } from '../side-by-side'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 const hemispheres = ({ choices }: Values): boolean => choices.pairShape === 'hemispheres'
@@ -17,11 +17,11 @@ const TUG = 300
 export const plates: Demonstration = {
   id: 'plates', name: 'Plates that won’t part', summary: 'Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.',
   noun: ['try', 'tries'],
+  people: { performs: 14, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'holding', effect: 'Two people tug at two plates and can’t part them; a valve opens, and they fall apart.', topics: ['air pressure', 'force and area', 'vacuum'], ages: [7, 18] },
   hushWords: { inside: 'air left between', strength: '' },
   shelf: [{ step: 'pump', kind: 'pump' }],
   logged: { used: ['sealDiameter', 'loadMass'], seen: ['finalPressure', 'holdTime'] },
-  gates: [{ step: 'hang', text: 'Proof load first: twice what will hang, low over the floor, nobody under it.' }],
   inputs: [
     ...ROOM_INPUTS,
     { id: 'pairShape', name: 'pair', kind: 'choice', group: 'vessel', default: 'discs', choices: [{ id: 'discs', name: 'flat plates' }, { id: 'hemispheres', name: 'half-spheres' }] },
@@ -47,18 +47,13 @@ export const plates: Demonstration = {
   wanted: 'holds', columns: COLUMNS,
   procedure: [
     { id: 'grease', parts: ['Wipe and grease the rims of a pair of ', { input: 'pairShape' }, ', ', { input: 'sealDiameter' }, ' across inside the seal, ', { input: 'chamberVolume' }, ' of air between them.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' for at most ', { input: 'pumpTime' }, '; shut the valve.'], duration: s => s.results.timeToPump },
-    { id: 'hang', marks: ['sealed'], parts: ['After ', { input: 'waitTime' }, ' hang ', { input: 'loadMass' }, ' on it for ', { input: 'hangTime' }, '.'], duration: s => s.results.hush },
+    { id: 'pump', hazards: ['vacuum'], parts: values => ['Pump with a ', ...pumpWords(values), ' for at most ', { input: 'pumpTime' }, '; shut the valve.'], duration: s => s.results.timeToPump },
+    { id: 'hang', hazards: ['load'], marks: ['sealed'], parts: ['After ', { input: 'waitTime' }, ' hang ', { input: 'loadMass' }, ' on it for ', { input: 'hangTime' }, '.'], duration: s => s.results.hush },
     { id: 'open', parts: ['Load off first; then open the valve: they part by themselves.'] },
   ],
   suspects: VACUUM_SUSPECTS,
   check: () => [], simulate,
   ledger: ({ details: d }) => ({ moment: 'when the load comes on', difference: d.difference!, rows: [{ id: 'pumped', cause: 'air taken out by the pump', pressure: d.difference! + d.leaked! }, { id: 'leak', cause: 'air that leaked back (gives back)', pressure: -d.leaked! }] }),
-  cautions: (_values, s) => [
-    mayLetGo('The pair', 'hang'),
-    { id: 'factor', step: 'hang', severity: s.results.safetyFactor! < 2 ? 'raised' : 'usual', hazard: `It holds ${s.results.safetyFactor!.toFixed(1)} times the pull when the load comes on.`, control: 'For a person at least four times, after a proof load of twice; below that a dead weight, close to the floor.' },
-    { id: 'fingers', step: 'grease', severity: 'usual', hazard: 'Skin between the rims is pinched.', control: 'Hands on the handles only.' },
-  ],
   kit: () => ['pair of plates or half-spheres with handles', 'pump, hose, valve', 'gauge', 'vacuum grease', 'lint-free cloth', 'weights for the proof load', 'strap as a second hold', 'mat'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -104,7 +99,6 @@ export const plates: Demonstration = {
     after: ['Why did they part so easily with the valve open?', 'Would they hold better at the sea or up here?'],
     elsewhere: ['Suction cups on glass.', 'A wet glass on a wet table.', 'Vacuum lifters for stone plates.', 'A fresh jar’s lid.'],
   },
-  notGone: () => ['Load off before the valve is touched.', 'Wipe and grease again: one hair leaks.', 'Watch the gauge for a minute with the valve shut.'],
   variants: values => sideBySide('Widths side by side', values, simulate, ['holdingForce', 'safetyFactor', 'holdTime'], [0.75, 1, 1.5].map(factor => ({
     name: `${centimetres(values.numbers.sealDiameter! * factor)} across`,
     numbers: { sealDiameter: values.numbers.sealDiameter! * factor, chamberVolume: values.numbers.chamberVolume! * factor * factor * (hemispheres(values) ? factor : 1) },

@@ -1,4 +1,3 @@
-import { bigForces } from '../../cautions'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
 import type { Demonstration, Input } from '../face'
@@ -12,6 +11,7 @@ import { steamLedger } from '../steam/ledger'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
 import { STEAM_SUSPECTS } from '../steam/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { simulate } from './simulate'
 
 const INPUTS: readonly Input[] = [
@@ -54,9 +54,10 @@ export const processVessel: Demonstration = {
     after: ['What would have prevented it?', 'Why is a cold rinse worse than waiting?'],
     elsewhere: ['Dairy and brewery tanks after hot cleaning.', 'Tank wagons in a thunderstorm.', 'Storage tanks with a bird’s nest in the vent.'],
   },
+  people: { performs: 18, watches: 14 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Where else this happens: why tanks need vents, and how wide.', topics: ['where else this happens', 'condensation', 'air pressure', 'engineering'], ages: [14, 18], whatIf: true },
   hushWords: { inside: 'air in the tank', strength: 'the shell gives way here' },
-  shelf: [], logged: { used: [], seen: [] }, gates: [],
+  shelf: [], logged: { used: [], seen: [] },
   inputs: INPUTS,
   results: results('boilingTemperature', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'reliefArea', 'outsideForce', 'peakNetForce', 'talkTime', 'hush', 'volumeLost'),
   outcomes: [
@@ -72,17 +73,13 @@ export const processVessel: Demonstration = {
       parts: ['Picture a steel tank of ', { input: 'vesselVolume' }, ', ', { input: 'vesselDiameter' }, ' across and ', { input: 'vesselHeight' }, ' tall, shell ', { input: 'wallThickness' }, ', rings ', { input: 'hoopSpacing' }, ' apart, rated for ', { input: 'ratedVacuum' }, ' below the room.'],
     },
     { id: 'steam', parts: ['It has been cleaned with steam until ', { input: 'airLeft' }, ' of the gas was air. The steam is shut off.'] },
-    { id: 'cool', marks: ['sealed'], parts: ['Now comes ', { input: 'coolingMethod' }, ': ', { input: 'coolantFlow' }, ' at ', { input: 'bathTemperature' }, ', with ', { input: 'leakArea' }, ' of vent open.'], duration: s => s.results.talkTime },
+    { id: 'cool', marks: ['sealed'], parts: ({ numbers: n, choices }) => ['Now comes ', { input: 'coolingMethod' }, ...(choices.coolingMethod === 'still-air' ? [] : [': ', { input: 'coolantFlow' }, ' at ', { input: 'bathTemperature' }]), ...(n.leakArea! > 0 ? [', with ', { input: 'leakArea' }, ' of vent open.'] : [', its vent shut (open: ', { input: 'leakArea' }, ').'])], duration: s => s.results.talkTime },
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })), ...belowBoiling(values, 'bathTemperature'),
     ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the tank\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
   ],
   simulate, ledger: steamLedger('when the shell gives way'),
-  cautions: (_values, s) => [
-    bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'),
-    { id: 'not-a-design', step: 'tank', severity: 'raised', hazard: 'This is a classroom estimate of a real danger in works and breweries, not a design.', control: 'Vents and relief devices are sized and tested by qualified people under the code that holds there.' },
-  ],
   kit: () => ['nothing: this is a thought experiment', 'a picture of a caved-in tank', 'the can plunge, for comparison', 'a calculator for the class'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: 'tank', closure: 'vent', cooling: values.choices.coolingMethod === 'spray' ? 'inside' : values.choices.coolingMethod!, heat: '', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: 0.2,
@@ -99,6 +96,5 @@ export const processVessel: Demonstration = {
     { from: 14, text: `${formatQuantity(r.steamMass!, 'kg', 'mass', 2)} of steam fills this tank; as water it would fill a bucket. A cold rinse condenses it so fast that an opening of ${formatQuantity(r.reliefArea!, 'cm2', 'area', 2)} is needed.` },
     { from: 16, text: `The vent must pass air at the rate at which steam condenses while the difference stays at the rated ${kilopascals(values.numbers.ratedVacuum!)}: area = ṁ/√(2ρΔp). A thin-walled tank may hold pressure from inside well and yet buckle at a small difference from outside.` },
   ],
-  notGone: () => ['A real tank that shows a dent or a low gauge is left alone: nobody near it, the coolant stopped, and people who are trained for it let air in slowly.'],
   sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false),
 }

@@ -1,6 +1,4 @@
-import { bigForces, boilingDry, hotHeater, neverHeatSealed, scald, sharpFolds } from '../../cautions'
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
-import { formatQuantity } from '../../units'
 import type { Demonstration, Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
@@ -9,11 +7,12 @@ import { heatingPlan } from '../steam/filling'
 import { choice, quantity } from '../steam/inputs'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
-import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin } from '../steam/metal-vessel'
+import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS } from '../steam/metal-vessel'
 import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
 import { STEAM_SUSPECTS } from '../steam/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { drumOf, simulate } from './simulate'
 import { explanation, why } from './words'
 
@@ -49,15 +48,11 @@ export const sealedDrum: Demonstration = {
     after: ['Why did it wait, and then go at once?', 'Would a smaller drum be stronger or weaker?'],
     elsewhere: ['Storage tanks emptied with the vent shut.', 'Submarines and their ribs.', 'Beer kegs steamed and sealed.'],
   },
+  people: { performs: 18, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] },
-  gates: [
-    { step: 'off', text: 'Burner off and cold to the eye, drum off the heat.' },
-    { step: 'seal', text: 'Only now the bung. A drum is never heated with its bung in.' },
-    { step: 'cool', text: 'Everyone back at the line before water goes on it.' },
-  ],
   inputs: INPUTS,
   results: METAL_RESULTS,
   outcomes: [
@@ -70,7 +65,7 @@ export const sealedDrum: Demonstration = {
   columns: COLUMNS,
   procedure: [
     {
-      id: 'charge',
+      id: 'charge', hazards: ['fuel'],
       parts: [
         'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselCondition' }, ' ', { input: 'wallMaterial' }, ' drum of ', { input: 'vesselVolume' }, ': ',
         { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, hoops ', { input: 'hoopSpacing' }, ' apart, bung hole ', { input: 'mouthDiameter' }, '. Both bungs out.',
@@ -84,14 +79,6 @@ export const sealedDrum: Demonstration = {
     ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the drum\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
   ],
   simulate, ledger: steamLedger('when the shell gives way'),
-  cautions: (_values, s) => [
-    hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'seal'), neverHeatSealed('seal'),
-    bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'), sharpFolds('cool'),
-    {
-      id: 'contents', step: 'charge', severity: 'raised', hazard: 'A drum that has held anything that burns can explode on the heat.',
-      control: 'Only a drum whose history is known, that has held nothing flammable or poisonous, washed out with hot water.',
-    },
-  ],
   kit: values => [
     'drum of known history, both bungs out', 'bung with a sound seal, and its wrench', 'burner, and a way to shut it off from a distance', 'stand that can be pulled away, or a lever and gloves to shift the drum',
     ...coolingKit(values), 'heat-proof gloves', 'eye and ear protection', 'barrier tape', 'clock',
@@ -102,13 +89,6 @@ export const sealedDrum: Demonstration = {
   }),
   why, explanation,
   ready: (values, s) => readyFromPlan(plan(values), s),
-  notGone: (_values, s) => [
-    `Wait behind the line for ${formatQuantity(s.results.giveUpTime ?? 600, 'min', 'time', 2)} from the bung: after that no more difference comes, but it may still go when it is touched or warmed by the sun.`,
-    'Nobody walks up to it while water runs on it. Stop the water first and wait two minutes more.',
-    'One person, goggles, ear protection and gloves, from the end and not from the side, loosens the bung a quarter turn and lets air hiss in until the hiss stops.',
-    'Only then take the bung out. Never put a closed drum back on the heat to try again: bung out, boil out afresh.',
-    'A drum that has buckled a little is weaker and less predictable: mark it, and keep people further back next time.',
-  ],
   repeats: repeatsInPool(values => drumOf(values).vessel),
   sizes: (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool'),
   waterWindow: values => waterWindow(plan(values), values.numbers.waterCharge!, 1800),

@@ -1,4 +1,3 @@
-import { bigForces, boilingDry, hotHeater, neverHeatSealed, scald, sharpFolds } from '../../cautions'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
 import type { Demonstration, Input } from '../face'
@@ -10,11 +9,12 @@ import { choice, quantities, quantity } from '../steam/inputs'
 import { kilopascals, percent, seconds } from '../in-words'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
-import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalMargin, metalWhy } from '../steam/metal-vessel'
+import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit, METAL_COEFFICIENTS, METAL_RESULTS, metalWhy } from '../steam/metal-vessel'
 import { repeatsInPool } from '../steam/repeats'
 import { COLUMNS } from '../steam/trace-recorder'
 import { waterWindow } from '../steam/water-window'
 import { STEAM_SUSPECTS } from '../steam/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { simulate, tinOf } from './simulate'
 
 const INPUTS: readonly Input[] = [
@@ -50,14 +50,11 @@ export const sealedTin: Demonstration = {
     after: ['Why did the flat sides move before the corners?', 'How many people would have to stand on it for the same push?'],
     elsewhere: ['Oil cans closed warm.', 'A lunch box closed over hot rice.', 'A railway tank in a cold rain.'],
   },
+  people: { performs: 18, watches: 8 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] },
-  gates: [
-    { step: 'off', text: 'Heat off, tin off the heat.' },
-    { step: 'seal', text: 'Only now the cap. A tin is never heated with its cap on.' },
-  ],
   inputs: INPUTS, results: METAL_RESULTS,
   outcomes: [
     { id: 'crush', look: 'gone', name: 'crumples', sentence: 'The sides cave in and the tin is wrecked.' },
@@ -68,7 +65,7 @@ export const sealedTin: Demonstration = {
   wanted: 'crush', columns: COLUMNS,
   procedure: [
     {
-      id: 'charge',
+      id: 'charge', hazards: ['fuel'],
       parts: [
         'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselCondition' }, ' ', { input: 'vesselShape' }, ' ', { input: 'wallMaterial' }, ' tin of ', { input: 'vesselVolume' }, ': ',
         { input: 'vesselWidth' }, ' wide (or across), ', { input: 'vesselDepth' }, ' deep, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, mouth ', { input: 'mouthDiameter' }, '. Cap off.',
@@ -82,14 +79,6 @@ export const sealedTin: Demonstration = {
     ...atMost(values, 'mouthDiameter', 'vesselWidth', 'the tin\'s width'), ...thinWall(values, Math.min(values.numbers.vesselWidth!, values.numbers.vesselDepth!)),
   ],
   simulate, ledger: steamLedger('when the sides give way'),
-  cautions: (_values, s) => [
-    hotHeater('heat'), boilingDry(metalMargin(s), s.details.overheat!, 'purge'), scald(s.results.boilingTemperature!, 'seal'), neverHeatSealed('seal'),
-    bigForces(s.results.outsideForce!, s.results.peakPressureDifference! * s.details.capacity!, s.details.capacity!, 'cool'), sharpFolds('cool'),
-    {
-      id: 'contents', step: 'charge', severity: 'raised', hazard: 'A tin that has held paint thinner, fuel or oil gives off fumes that burn.',
-      control: 'Only a new tin, or one that has held food or water, washed out with hot water; never one that smells.',
-    },
-  ],
   kit: values => ['tin and spares, never used for anything flammable', 'cap that screws tight, with its seal', 'heater', 'measuring cylinder', ...coolingKit(values), 'heat-proof gloves', 'eye protection', 'thermometer', 'clock'],
   drawing: (values, s, time) => steamDrawing(values, s, time, {
     shape: round(values) ? 'cylinder' : 'box', closure: 'cap', cooling: values.choices.coolingMethod!, heat: 'flame',
@@ -107,13 +96,6 @@ export const sealedTin: Demonstration = {
     { from: 16, text: 'A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding metal form along its edges and diagonals; a round tin of the same sheet buckles elastically instead. A panel that bulges out a little snaps through earlier: that is the tick one hears.' },
   ],
   ready: (values, s) => readyFromPlan(plan(values), s),
-  notGone: (_values, s) => [
-    `Wait ${seconds(s.results.giveUpTime ?? 120)} from the cap: after that no more difference comes.`,
-    'Keep hands and face away from the flat sides: it may still go when it is touched.',
-    'Gloves on: loosen the cap slowly and let the air hiss in until it stops.',
-    'Did it hiss for long? Then it was strong or cold enough slowly: pour instead of waiting. No hiss: it leaked, or it was full of air.',
-    'Never put a capped tin back on the heat. Cap off, fresh water, boil out afresh.',
-  ],
   repeats: repeatsInPool(values => tinOf(values).vessel),
   sizes: (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth!, values.numbers.vesselDepth!) * values.numbers.vesselHeight!, false),
   waterWindow: values => waterWindow(plan(values), values.numbers.waterCharge!, 600),

@@ -1,4 +1,3 @@
-import { bursts } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { kilopascals, percent, seconds, times } from '../in-words'
@@ -6,10 +5,11 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, rectangle, said, type Shape } from '../scene'
 import { GAS_COLUMNS } from '../trace-rows'
 import { valueAt } from '../trace-reading'
-import { JAR_RESULTS, LEAK, PUMP_INPUTS, PUMP_WORDS, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
+import { JAR_RESULTS, LEAK, PUMP_INPUTS, pumpWords, jarBears, jarInputs, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { jarScene } from '../vacuum/jar-scene'
-import { NOT_GONE_JAR, jarCautions, jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
+import { jarKit, jarLedger, jarSizes } from '../vacuum/pumped'
 import { VACUUM_SUSPECTS } from '../vacuum/suspects'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 interface PackKind { name: string, gas: number, grow: number, stiffness: number, seal: number, leak: number }
@@ -26,11 +26,11 @@ const kind = ({ choices }: Values): PackKind => PACKS[choices.pack!] ?? PACKS.sn
 export const softPack: Demonstration = {
   id: 'soft-pack', name: 'Swelling packets', summary: 'Marshmallows, a snack packet, bubble wrap or a lidded pot as the air round them thins: in a jar, or on a flight.',
   noun: ['packet', 'packets'],
+  people: { performs: 11, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'vacuum', effect: 'Marshmallows grow to several times their size, then end up smaller than they began.', topics: ['air pressure', 'gas laws', 'vacuum', 'weather and flight'], ages: [7, 16] },
   hushWords: { inside: 'air left round the packet', strength: '' },
   shelf: [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }],
   logged: { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] },
-  gates: [{ step: 'pump', text: 'Screen up, goggles on, jar without a scratch.' }],
   inputs: [
     ...ROOM_INPUTS,
     { id: 'pack', name: 'what is in it', kind: 'choice', group: 'load', default: 'marshmallow', choices: Object.entries(PACKS).map(([id, { name }]) => ({ id, name })) },
@@ -54,20 +54,16 @@ export const softPack: Demonstration = {
   ],
   wanted: 'swells', columns: [...GAS_COLUMNS, ...COLUMNS],
   procedure: [
-    { id: 'jar', parts: ['Put ', { input: 'pack' }, ' (', { input: 'packGas' }, ' of gas in all) into ', { input: 'where' }, ': ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high.'] },
-    { id: 'pump', marks: ['sealed'], parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', within ', { input: 'pumpTime' }, ' (on a flight: the cabin’s pressure, and how long the climb takes).'], duration: s => s.results.timeToPump },
+    { id: 'jar', parts: ({ choices }) => ['Put ', { input: 'pack' }, ' (', { input: 'packGas' }, ' of gas in all) into ', { input: 'where' }, ...(choices.where === 'jar' ? [': a ', { input: 'jarKind' }, ' of '] : [': ']), { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high.'] },
+    { id: 'pump', hazards: ({ choices }) => choices.where === 'jar' ? ['glass-under-difference', 'burst'] : ['burst'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' down to ', { input: 'targetPressure' }, ', within ', { input: 'pumpTime' }, ' (on a flight: the cabin’s pressure, and how long the climb takes).'], duration: s => s.results.timeToPump },
     { id: 'hold', parts: ['Hold for ', { input: 'holdTime' }, '.'] },
     { id: 'air', parts: ['Let the air back and look again.'] },
   ],
   suspects: VACUUM_SUSPECTS,
-  check: ({ numbers: n }) => n.packGas! * n.roomToGrow! > 0.8 * n.jarVolume!
+  check: ({ numbers: n, choices }) => [...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []), ...(n.packGas! * n.roomToGrow! > 0.8 * n.jarVolume!
     ? [{ input: 'packGas', message: `given so much that, swollen, it needs ${(n.packGas! * n.roomToGrow! * 1e3).toFixed(2)} L; accepted: at most ${(0.8 * n.jarVolume! / n.roomToGrow! * 1e3).toFixed(2)} L for this jar` }]
-    : [],
+    : [])],
   simulate, ledger: jarLedger,
-  cautions: (values, s) => [
-    ...(values.choices.where === 'cabin' ? [] : jarCautions(values, s)), bursts('The packet', s.outcome === 'opens', 'pump'),
-    { id: 'eat', step: 'air', severity: 'usual', hazard: 'What stood in a jar is no food any more.', control: 'Nobody eats it; away with it afterwards.' },
-  ],
   kit: values => values.choices.where === 'cabin' ? ['sealed packets', 'pocket barometer', 'camera', 'notebook'] : jarKit(values, 'packets or marshmallows', 'one like it outside the jar to compare'),
   drawing(values, s, time) {
     const n = values.numbers
@@ -111,7 +107,6 @@ export const softPack: Demonstration = {
     after: ['Why did it end smaller?', 'Why does a snack packet bulge on a plane and not burst?'],
     elsewhere: ['Packets on a mountain road or in a cabin.', 'Ears in an aircraft.', 'Fish brought up from deep water.', 'Bread dough rising faster at height.'],
   },
-  notGone: () => NOT_GONE_JAR,
   sizes: (values, s) => values.choices.where === 'cabin'
     ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
     : jarSizes(values, s),

@@ -14,6 +14,10 @@ const LOW_FLAME = 1.3
 const THROWN = 0.2
 
 
+/** s from the planned lift to dryness, for the caution; 0 or less if it is dry before, undefined if it never would be. */
+export const dryMargin = ({ details, results: r }: Pick<Simulation, 'details' | 'results'>): number | undefined =>
+  details.boiledDry === 1 ? 0 : r.timeToDry === undefined ? undefined : r.timeToDry - details.timeOfLifting!
+
 /** When a vessel on the heat may be sealed. Needs a simulation with a trace. */
 export function readyFromPlan(plan: HeatingPlan, simulation: Simulation): Ready {
   const { trace, results, details } = simulation

@@ -2,7 +2,7 @@
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
-import type { ProcedureStep, Simulation, Values } from '../face'
+import type { ProcedureStep, SentencePart, Simulation, Values } from '../face'
 import { stepTolerance, type Detail } from '../accuracy'
 import { crushOutcome, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from './filling'
@@ -46,7 +46,7 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: Detail,
   const { simulation } = runCapped({
     plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay!, names: { seal: 'sealed' },
   }, detail, refinement, crushOutcome('stand'), recorder)
-  Object.assign(simulation.details, metal.details)
+  Object.assign(simulation.details, metal.details, { emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density })
   return simulation
 }
 
@@ -55,29 +55,44 @@ const at = (input: string) => ({ input })
 /** The sentences from the heat to the hush; those before it name the vessel. */
 export const BOIL_SEAL_COOL: readonly ProcedureStep[] = [
   {
-    id: 'heat', marks: ['heat-on', 'plume'],
+    id: 'heat', marks: ['heat-on', 'plume'], hazards: ['heat', 'flame'],
     parts: ['Leave it open. Heat it on the ', at('heaterPower'), ' heater (', at('heatingEfficiency'), ' of that gets in) until a steady plume shows.'],
     duration: s => s.results.timeToPlume,
   },
   {
-    id: 'purge', parts: ['Let it boil on for ', at('purgeTime'), '.'],
+    id: 'purge', hazards: ['heat'], parts: ['Let it boil on for ', at('purgeTime'), '.'],
     duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume,
   },
   {
-    id: 'off', marks: ['lifted'], parts: ['Heat off, and the vessel off the heat.'],
+    id: 'off', marks: ['lifted'], hazards: ['scald', 'heat'],
+    parts: ({ choices }) => choices.coolingMethod === 'ice-pool'
+      ? ['Heat off, and the vessel off the heat: two people in gloves set it, open, into the empty tub.']
+      : ['Heat off, and the vessel off the heat, to where it will be cooled.'],
   },
   {
-    id: 'seal', marks: ['sealed'], parts: ['Only then close it tight, within ', at('sealDelay'), ' of taking the heat away.'],
+    id: 'seal', marks: ['sealed'], hazards: ['closed-hot-vessel', 'scald'], parts: ['Only then close it tight, within ', at('sealDelay'), ' of taking the heat away, and go back to the others.'],
     duration: s => s.details.sealing! - s.details.timeOfLifting!,
   },
 ]
 
-/** The last sentence: how it is cooled. */
+/** What cools it, in each way, with that way's blanks alone. */
+const COOLED_BY: Readonly<Record<string, (ice: boolean) => readonly SentencePart[]>> = {
+  'ice-pool': ice => [': let water at ', at('bathTemperature'), ' into the tub through a hose, ', at('bathVolume'), ' in all, until it stands ', at('poolDepth'), ' deep', ...(ice ? [' round ', at('iceMass'), ' of ice that lay there before'] : [' (ice: ', at('iceMass'), ')']), '.'],
+  'spray': () => [': a hose or lance from where you stand, ', at('coolantFlow'), ' of water at ', at('bathTemperature'), '.'],
+  'pour': () => [': from a bucket tipped by a cord or a jug on a long handle, ', at('coolantFlow'), ' of water at ', at('bathTemperature'), '.'],
+  'sprinkle': () => [': a rose fixed over it beforehand, its tap where you stand, ', at('coolantFlow'), ' of water at ', at('bathTemperature'), '.'],
+}
+
+/** The last sentence: how it is cooled, by whom, from where. */
 export const COOLING_STEP: ProcedureStep = {
-  id: 'cool',
-  parts: [
-    'Stand back. ', at('coolDelay'), ' after closing it, cool it by ', at('coolingMethod'), ': water at ', at('bathTemperature'), ', running at ', at('coolantFlow'), ' or standing ', at('poolDepth'), ' deep in ', at('bathVolume'), ' of it with ', at('iceMass'), ' of ice. Hush.',
-  ],
+  id: 'cool', hazards: ['vacuum', 'closed-hot-vessel'],
+  parts: (values) => {
+    const way = values.choices.coolingMethod!
+    const how = COOLED_BY[way]
+    return how
+      ? ['Everybody back. ', at('coolDelay'), ' after closing it, cool it by ', at('coolingMethod'), ...how(values.numbers.iceMass! > 0), ' Hush.']
+      : ['Everybody back. ', at('coolDelay'), ' after closing it all hands are off it: ', at('coolingMethod'), '. Hush.']
+  },
   duration: s => s.results.hush,
 }
 
@@ -90,18 +105,14 @@ export const METAL_COEFFICIENTS = quantities(
   'leakArea', 'wettedFactor', 'purgeMixing', 'heaterLimit', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness',
 )
 
-/** s from the planned lift to dryness, for the caution. */
-export const metalMargin = ({ details, results: r }: Simulation): number | undefined =>
-  details.boiledDry === 1 ? 0 : r.timeToDry === undefined ? undefined : r.timeToDry - details.timeOfLifting!
-
 /** What the chosen way of cooling needs. */
 export function coolingKit({ numbers: n, choices }: Values): string[] {
   switch (choices.coolingMethod) {
-    case 'ice-pool': return ['flat tub that the vessel stands in', `ice, ${formatQuantity(n.iceMass!, 'kg', 'mass', 2)}`]
-    case 'spray': return ['hose with a spray head', 'drain or tray']
-    case 'pour': return ['two jugs or buckets of cold water', 'tray']
-    case 'sprinkle': return ['watering can with a rose', 'tray']
-    default: return ['patience']
+    case 'ice-pool': return ['flat tub that the vessel stands in', 'hose that reaches it from behind the line', ...(n.iceMass! > 0 ? [`ice, ${formatQuantity(n.iceMass!, 'kg', 'mass', 2)}`] : [])]
+    case 'spray': return ['hose or lance that reaches it from behind the line', 'drain or tray']
+    case 'pour': return ['bucket on a tipping frame with its cord, or a jug on a long handle', 'tray']
+    case 'sprinkle': return ['rose on a stand and a hose, its tap behind the line', 'tray']
+    default: return ['barrier tape, to be left up for as long as it takes']
   }
 }
 
@@ -119,7 +130,7 @@ export function metalWhy(values: Values, { results: r, details }: Simulation, no
   } else {
     lines.push(`The ${wall} holds about ${critical}. Steam condenses until the inside is that far below the room, ${seconds(r.hush)} after it is closed.`)
   }
-  lines.push(`${formatQuantity(r.waterLeft!, r.waterLeft! < 0.5 ? 'g' : 'kg', 'mass', 2)} of hot water left inside keeps steaming as the pressure falls: it has to be cooled too.`)
+  if (r.waterLeft! > 1e-4) lines.push(`${formatQuantity(r.waterLeft!, r.waterLeft! < 0.5 ? 'g' : 'kg', 'mass', 2)} of hot water left inside keeps steaming as the pressure falls: it has to be cooled too.`)
   if (values.choices.coolingMethod === 'still-air') lines.push('Still air takes heat a hundred times more slowly than running water: this is where the long wait comes from.')
   if (r.residualAirFraction! > 0.08) lines.push(`${percent(r.residualAirFraction!)} of the gas is still air: it does not condense, and steam reaches the wall more slowly through it.`)
   return lines

@@ -1,6 +1,6 @@
 /** The face that soft bottles share. */
 import { enclosedVolume } from '../../vessels/cylinder'
-import type { Demonstration, Input, Simulation, Values } from '../face'
+import type { Demonstration, Input, SentencePart, Simulation, Values } from '../face'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
 import { quantities, quantity } from './inputs'
@@ -36,7 +36,13 @@ export const SOFT_COEFFICIENTS: readonly Input[] = [
   quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
 ]
 
-type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged'> & { /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean }
+/** The sentence of the bath. */
+export const icedBath = ({ numbers: n }: Values): SentencePart[] => [
+  { input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' },
+  ...(n.iceMass! > 0 ? [' with ', { input: 'iceMass' }, ' of ice. Hush.'] : [' (ice: ', { input: 'iceMass' }, '). Hush.']),
+]
+
+type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged' | 'people' | 'afterFailure'> & { /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean }
 
 /** Fills in what both bottles have in common. */
 export const softBottleFace = ({ brimful: toTheBrim, ...own }: Own): Demonstration => ({
@@ -54,11 +60,6 @@ export const softBottleFace = ({ brimful: toTheBrim, ...own }: Own): Demonstrati
     shape: 'bottle', closure: 'cap', cooling: 'ice-pool', heat: '', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.mouthDiameter!,
     more: { poolDepth: values.numbers.poolDepth!, soft: 1 },
   }),
-  notGone: (_values, s) => [
-    `Leave it in the ice for ${seconds(s.results.giveUpTime ?? 60)}; shake it once so that the water inside touches the cold wall.`,
-    'Still round? Open the cap: a hiss means that it held, no hiss that it leaked.',
-    'Use hotter water (below what the bottle bears), cap it sooner, and hold more of it under.',
-  ],
   repeats: repeatsInPool(softBottle),
   sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false),
   ...own,

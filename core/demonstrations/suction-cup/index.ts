@@ -1,10 +1,10 @@
-import { mayLetGo } from '../../cautions'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration, Values } from '../face'
 import { centimetres, kilopascals, newtons, percent, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { arch, kPa, rectangle, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 /** Air kept when pressed on, how far it opens, and when the rim peels; assumptions. */
@@ -22,10 +22,10 @@ const SURFACES: Readonly<Record<string, { name: string, leak: number }>> = {
 export const suctionCup: Demonstration = {
   id: 'suction-cup', name: 'Lift it by a cup', summary: 'A plunger or a rubber sheet pressed on a seat or a table lifts it.',
   noun: ['try', 'tries'],
+  people: { performs: 8, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'holding', effect: 'A plunger lifts a stool; somebody lets a corner in, and it drops.', topics: ['air pressure', 'force and area'], ages: [7, 14] },
   hushWords: { inside: 'air under the cup', strength: '' }, shelf: [],
   logged: { used: ['loadMass', 'surface'], seen: ['hush'] },
-  gates: [{ step: 'lift', text: 'Feet clear; a hand’s breadth high at first.' }],
   inputs: [
     ...ROOM_INPUTS,
     { id: 'cup', name: 'cup', kind: 'choice', group: 'vessel', default: 'plunger', lever: true, choices: Object.entries(CUPS).map(([id, { name }]) => ({ id, name })) },
@@ -53,12 +53,11 @@ export const suctionCup: Demonstration = {
   wanted: 'lifts', columns: COLUMNS,
   procedure: [
     { id: 'press', parts: ['Wet the rim of ', { input: 'cup' }, ' (', { input: 'cupDiameter' }, ' across, ', { input: 'cupVolume' }, ' under it) and press it hard on ', { input: 'surface' }, '.'] },
-    { id: 'lift', marks: ['sealed'], parts: ['Pull straight up, smoothly: it lifts ', { input: 'loadMass' }, ' for ', { input: 'liftTime' }, '.'], duration: s => s.results.hush },
+    { id: 'lift', hazards: ['load'], marks: ['sealed'], parts: ['Pull straight up, smoothly: it lifts ', { input: 'loadMass' }, ' for ', { input: 'liftTime' }, '.'], duration: s => s.results.hush },
     { id: 'off', parts: ['Set it down; lift one edge of the rim with a fingernail: it is off.'] },
   ],
   check: () => [], simulate,
   ledger: ({ details: d }) => ({ moment: 'while it is lifted', difference: d.difference!, rows: [{ id: 'stretched', cause: 'the air it kept, given more room by the pull', pressure: d.difference! }] }),
-  cautions: (_values, s) => [mayLetGo('The cup', 'lift'), { id: 'factor', step: 'lift', severity: s.results.safetyFactor! < 1.5 ? 'raised' : 'usual', hazard: `It holds ${s.results.safetyFactor!.toFixed(1)} times the pull.`, control: 'Never over feet or heads; never a person.' }],
   kit: () => ['plunger or rubber sheet', 'wet cloth', 'stool or small table with a smooth top', 'mat', 'spring balance'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -97,6 +96,5 @@ export const suctionCup: Demonstration = {
     after: ['Who lifts the seat: the cup or the air under the seat?', 'Why does wetting help?'],
     elsewhere: ['Hooks on tiles.', 'Glaziers’ lifters.', 'Limpets and octopus arms.', 'Robots that pick up cartons.'],
   },
-  notGone: () => ['Set the load down.', 'Wet rim and surface; press harder, straight down.', 'Try glass first: is it the cup or the surface?'],
   sizes: (values, s) => [{ id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference it can make × area' }, { id: 'most', name: 'most any cup of this width could', value: values.numbers.stationPressure! * s.details.area!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × area' }],
 }

@@ -1,4 +1,3 @@
-import { projectile, usualPump } from '../../cautions'
 import { soundSpeed } from '../../mechanisms/ball-in-tube'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
@@ -6,17 +5,18 @@ import { joules, kilopascals, metres, metresPerSecond, percent, seconds } from '
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
-import { LEAK, PUMP_INPUTS, PUMP_WORDS, isDriven, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
+import { LEAK, PUMP_INPUTS, pumpWords, pumpChoice, pumpingTime, target } from '../vacuum/inputs'
 import { sideBySide } from '../side-by-side'
+import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
 export const vacuumCannon: Demonstration = {
   id: 'vacuum-cannon', name: 'Vacuum ball cannon', summary: 'A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.',
   noun: ['shot', 'shots'],
+  people: { performs: 18, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'motion', effect: 'A light ball leaves a tube faster than a racing car and goes through a can.', topics: ['air pressure', 'motion', 'energy', 'speed of sound'], ages: [11, 18] },
   hushWords: { inside: 'air left ahead of the ball', strength: '' }, shelf: [{ step: 'pump', kind: 'pump' }],
   logged: { used: ['targetPressure', 'tubeLength'], seen: ['muzzleSpeed', 'finalPressure', 'timeToPump'] },
-  gates: [{ step: 'fire', text: 'Backstop up, line of fire closed, nobody forward of the muzzle, doors watched. Count down aloud.' }],
   inputs: [
     ...ROOM_INPUTS,
     blank('tubeLength', 'tube', 'm', 'vessel', 1.8, [0.2, 8], [0.8, 3], 0.005, { lever: [-0.6, 0.7] }), blank('tubeDiameter', 'inside across', 'mm', 'vessel', 0.0405, [0.01, 0.15], [0.03, 0.06], 0.003),
@@ -35,14 +35,13 @@ export const vacuumCannon: Demonstration = {
   ],
   wanted: 'fast', columns: COLUMNS,
   procedure: [
-    { id: 'load', parts: ['Put a ball (', { input: 'ballDiameter' }, ' across, ', { input: 'ballMass' }, ') into a clear tube of ', { input: 'tubeLength' }, ', ', { input: 'tubeDiameter' }, ' across inside, at the end away from the target; tape foil over both ends, muzzle ', { input: 'muzzleHeight' }, ' over the floor.'] },
-    { id: 'pump', parts: ['Pump with a ', ...PUMP_WORDS, ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
-    { id: 'fire', marks: ['sealed'], parts: ['Pierce the foil behind the ball. Fast enough from ', { input: 'wantedSpeed' }, '.'], duration: s => s.results.hush },
+    { id: 'load', hazards: ['projectile'], parts: ['Put a ball (', { input: 'ballDiameter' }, ' across, ', { input: 'ballMass' }, ') into a clear tube of ', { input: 'tubeLength' }, ', ', { input: 'tubeDiameter' }, ' across inside, at the end away from the target; tape foil over both ends, muzzle ', { input: 'muzzleHeight' }, ' over the floor.'] },
+    { id: 'pump', hazards: ['vacuum', 'projectile'], parts: values => ['Pump with a ', ...pumpWords(values), ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
+    { id: 'fire', hazards: ['projectile'], marks: ['sealed'], parts: ['Pierce the foil behind the ball. Fast enough from ', { input: 'wantedSpeed' }, '.'], duration: s => s.results.hush },
   ],
   check: ({ numbers: n }) => n.ballDiameter! > n.tubeDiameter! ? [{ input: 'ballDiameter', message: `given ${(n.ballDiameter! * 1e3).toFixed(2)} mm; accepted: at most the tube, ${(n.tubeDiameter! * 1e3).toFixed(2)} mm` }] : [],
   simulate,
   ledger: ({ details: d }) => ({ moment: 'before the foil is pierced', difference: d.difference!, rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: d.difference! }] }),
-  cautions: (values, s) => [projectile('The ball', metresPerSecond(s.results.muzzleSpeed!), metres(s.results.reach!), 'fire'), { id: 'bang', step: 'fire', severity: 'usual', hazard: 'A loud bang; how loud is not worked out here.', control: 'Say so beforehand; ear protection for everybody near it.' }, { id: 'shatter', step: 'fire', severity: 'usual', hazard: `With ${joules(s.results.energy!)} the ball shatters; bits fly back.`, control: 'Box or curtain round the target; goggles for everybody in the room.' }, ...(isDriven(values) ? [usualPump('pump')] : [])],
   kit: () => ['clear pipe made for pressure, no cracks', 'light balls, several', 'foil or tape for the ends', 'pump and gauge', 'target and backstop', 'stand and clamps', 'eye and ear protection', 'barrier tape'],
   drawing(values, s, time) {
     const n = values.numbers
@@ -83,7 +82,6 @@ export const vacuumCannon: Demonstration = {
     before: ['Which foil must I pierce?', 'Can it get faster than sound?'], after: ['Where did the rest of the work go?', 'Would a heavier ball be slower?'],
     elsewhere: ['Pneumatic post.', 'Tube trains pushed by air.', 'A cork from a popgun.', 'Dust in a wind tunnel.'],
   },
-  notGone: () => ['Nobody walks in front: treat it as loaded.', 'Let air in through the valve at the pump, from behind the muzzle.', 'Foil, tape and ball: look for the leak.'],
   variants: values => sideBySide('Tubes side by side', values, simulate, ['muzzleSpeed', 'timeToPump', 'exclusion'], [0.5, 1, 1.5, 2].map(factor => ({
     name: metres(values.numbers.tubeLength! * factor), numbers: { tubeLength: values.numbers.tubeLength! * factor },
   }))),

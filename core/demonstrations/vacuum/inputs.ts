@@ -1,6 +1,6 @@
 /** Inputs that the demonstrations with a pump share; each takes those it needs. */
 import { blank, coefficient, result } from '../blank'
-import { PUMP_IDS, type ChoiceInput, type QuantityInput, type Spread, type Values } from '../face'
+import { PUMP_IDS, type ChoiceInput, type Input, type QuantityInput, type SentencePart, type Spread, type Values } from '../face'
 import type { Pump } from '../../mechanisms/pump-down'
 
 interface PumpKind {
@@ -55,12 +55,23 @@ export const pumpOf = (values: Values): Pump => {
 }
 export const isDriven = (values: Values): boolean => kindOf(values).driven
 
-/** The sentence that says what the pump does. */
-export const PUMP_WORDS = [
-  { input: 'pump' }, ' (by hand ', { input: 'strokeVolume' }, ' a stroke, one every ', { input: 'strokeTime' }, '; driven ', { input: 'pumpSpeed' }, '; at best down to ', { input: 'ultimatePressure' }, ')',
-] as const
+/** The sentence that says what the pump does: a stroke by hand, or how fast it is driven. */
+export const pumpWords = (values: Values): SentencePart[] => [
+  { input: 'pump' }, ' (', ...(isDriven(values) ? [{ input: 'pumpSpeed' }] : [{ input: 'strokeVolume' }, ' a stroke, one every ', { input: 'strokeTime' }]), '; at best down to ', { input: 'ultimatePressure' }, ')',
+]
 
-export const jarInputs = (volume: QuantityInput['default'] = 6.5e-3, diameter: QuantityInput['default'] = 0.19, height: QuantityInput['default'] = 0.26): QuantityInput[] => [
+/** What the jar is: only one of them is pumped. */
+export const JAR_KIND: ChoiceInput = {
+  id: 'jarKind', name: 'jar', kind: 'choice', group: 'vessel', default: 'vacuum',
+  choices: [{ id: 'vacuum', name: 'jar made for vacuum, without a mark' }, { id: 'scratched', name: 'jar with a scratch or a chip' }, { id: 'household', name: 'household or flat-sided jar' }],
+}
+/** A jar that may implode is refused, whatever the difference. */
+export const jarBears = ({ choices }: Values): { input: string, message: string }[] => choices.jarKind === undefined || choices.jarKind === 'vacuum' ? [] : [{
+  input: 'jarKind', message: `given "${choices.jarKind}"; refused: ${choices.jarKind === 'scratched' ? 'glass with a scratch or a chip loses most of its strength' : 'thin, flat-bottomed or flat-sided glass is not made for it'} and implodes without warning; accepted: vacuum`,
+}]
+
+export const jarInputs = (volume: QuantityInput['default'] = 6.5e-3, diameter: QuantityInput['default'] = 0.19, height: QuantityInput['default'] = 0.26): Input[] => [
+  JAR_KIND,
   blank('jarVolume', 'capacity of the jar', 'L', 'vessel', volume, [0.1e-3, 60e-3], [0.5e-3, 15e-3], 0.02),
   blank('jarDiameter', 'inside of the jar across', 'cm', 'vessel', diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
   blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01),

@@ -1,6 +1,4 @@
-/** A jar that is pumped out with something in it: the run, its account, its trace, its cautions. */
-import { glassUnderVacuum, usualPump } from '../../cautions'
-import type { Caution } from '../../cautions'
+/** A jar that is pumped out with something in it: the run, its account, its trace. */
 import { pressureWithSwelling, pumpDown, type PumpedSpace, type PumpEvent, type PumpingEnd, type PumpingOptions } from '../../mechanisms/pump-down'
 import type { Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
@@ -8,7 +6,6 @@ import { quickSaturationPressure } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 import type { Ledger, Simulation, Size, Trace, TraceColumn, Values } from '../face'
 import { stepTolerance, type Detail } from '../accuracy'
-import { joules, kilopascals } from '../in-words'
 import { GAS_COLUMNS, TraceRows, type Row } from '../trace-rows'
 import { isDriven, pumpOf } from './inputs'
 
@@ -124,12 +121,5 @@ export const jarSizes = (values: Values, { results: r }: Simulation): Size[] => 
   { id: 'storedEnergy', name: 'work the air could do', value: r.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'difference × capacity: what a breaking jar would throw about' },
 ]
 
-export const jarCautions = (values: Values, { results: r }: Simulation, step = 'pump'): Caution[] => [
-  glassUnderVacuum(kilopascals(r.peakPressureDifference!), joules(r.storedEnergy!), r.storedEnergy! > 300, step),
-  ...(isDriven(values) ? [usualPump(step)] : []),
-]
-
 export const jarKit = (values: Values, ...more: string[]): string[] =>
   ['jar made for vacuum, without a scratch', 'plate, seal or grease', isDriven(values) ? 'pump, hose and air valve' : 'hand pump, hose and air valve', 'pressure gauge', 'screen or guard', 'eye protection for all', ...more]
-
-export const NOT_GONE_JAR = ['Stop pumping; nobody leans over the jar.', 'Let air in slowly through the valve, never by pulling at the jar.', 'Look for the leak: seal, grease, hose, valve; then start again.']

@@ -1,16 +1,21 @@
-import { scald } from '../../cautions'
 import { celsius } from '../in-words'
 import type { Input } from '../face'
+import { TOUCHABLE } from '../../cautions'
 import { ROOM_INPUTS } from '../room-inputs'
 import { quantity } from '../steam/inputs'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
-import { softBottleFace, softExplanation, softWhy, SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../steam/soft-bottle-face'
+import { icedBath, softBottleFace, softExplanation, softWhy, SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../steam/soft-bottle-face'
+import { afterFailure, cautions, gates } from './cautions'
 import { simulate } from './simulate'
 
 const INPUTS: readonly Input[] = [
   ...ROOM_INPUTS, ...SOFT_VESSEL,
   quantity('waterCharge', { name: 'hot water to warm it', default: 500e-6, range: [20e-6, 5e-3], usual: [100e-6, 1e-3], lever: [-250e-6, 300e-6] }),
   quantity('chargeTemperature', { default: 273.15 + 65, usual: [308.15, 353.15], lever: [-10, 10] }),
+  {
+    id: 'standTime', name: 'hot water stands in it for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'heat',
+    default: 20, range: [0.5, 600], usual: [3, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [-10, 20],
+  },
   quantity('sealDelay', { name: 'emptied to capped', default: 3, lever: [-2, 5] }),
   ...SOFT_BATH, ...RINSE_COEFFICIENTS, ...SOFT_COEFFICIENTS,
 ]
@@ -23,26 +28,22 @@ export const warmedBottle = softBottleFace({
     after: ['How much of the air was missing?', 'Why is this gentler than with steam?'],
     elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
   },
+  people: { performs: 9, watches: 7 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'The bottle buckles gently: no steam to be seen, warm tap water is enough.', topics: ['gas laws', 'air pressure', 'heating and cooling'], ages: [7, 16] },
   inputs: INPUTS, brimful: true,
   logged: { used: ['waterCharge', 'chargeTemperature', 'sealDelay', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] },
-  gates: [{ step: 'cap', text: 'Empty first, cap after: no hot water stays inside.' }],
   procedure: [
     {
-      id: 'charge',
+      id: 'charge', hazards: ({ numbers: n }) => n.chargeTemperature! >= TOUCHABLE ? ['scald'] : [],
       parts: [
         'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a soft bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' },
-        ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '), close it with a thumb, shake, and pour it out.',
+        ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '), open, in a tray; let it stand for ', { input: 'standTime' }, ', tilt it once so that the whole wall is warm, and pour it out.',
       ],
     },
     { id: 'cap', marks: ['sealed'], parts: ['Screw the cap tight within ', { input: 'sealDelay' }, ' of emptying it.'], duration: s => s.details.sealing },
-    { id: 'cool', parts: [{ input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' with ', { input: 'iceMass' }, ' of ice. Hush.'], duration: s => s.results.hush },
+    { id: 'cool', parts: icedBath, duration: s => s.results.hush },
   ],
   simulate,
-  cautions: values => [
-    { ...scald(values.numbers.chargeTemperature!, 'charge'), hazard: `Water at ${celsius(values.numbers.chargeTemperature!)} ${values.numbers.chargeTemperature! > 323 ? 'scalds' : 'is hot'}.` },
-    { id: 'thumb', step: 'charge', severity: values.numbers.chargeTemperature! > 323 ? 'raised' : 'usual', hazard: 'Shaken with a thumb on the mouth, hot water pushes out.', control: 'Use the cap, loosely, or a glove; tap-hot water is enough for small hands.' },
-  ],
   kit: () => ['soft drink bottles, labels off', 'caps', 'hot tap water or kettle', 'thermometer', 'deep tub', 'ice', 'towel', 'eye protection'],
   why: (_values, s) => softWhy(s, `The wall is warmed to ${celsius(s.details.overheat!)}; the film left on it steams into the air that came in as it was emptied:`),
   explanation: softExplanation('some of the damp in it turns back into water too'),

@@ -2,7 +2,7 @@
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
 import {
   afterwards, countdowns, countingMarks, cuesOf, focusOf, nextHeat, placeIn, readStaging, refusalOfMark, startOf, storyOf, wantedNow, DEFAULT_SEED,
-  type Forecast, type MarkKind, type Wanted,
+  failuresOf, type Forecast, type MarkKind, type Wanted,
 } from '~~/core'
 
 const id = String(useRoute().params.id)
@@ -188,6 +188,7 @@ async function log() {
     logging.value = false
   }
 }
+const nothingHappens = computed(() => act.value ? failuresOf(act.value.read.demonstration, act.value.read.values, act.value.simulation)[0]!.acts : [])
 const skip = () => { if (act.value) live.mark(act.value.id, 'closed', 'skipped') }
 
 const soon = computed(() => {
@@ -375,11 +376,11 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       </div>
       <details v-if="hushing" class="text-lg">
         <summary class="cursor-pointer">
-          Nothing happens: the safe order of acts
+          Nothing happens: what to do, in order
         </summary>
         <ol class="list-decimal pl-6">
-          <li v-for="line in act.read.demonstration.notGone(act.read.values, act.simulation)" :key="line">
-            {{ line }}
+          <li v-for="step in nothingHappens" :key="step.text">
+            {{ step.text }}
           </li>
         </ol>
       </details>

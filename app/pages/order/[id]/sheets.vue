@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
-import { WHO_DECIDES, fitShelf } from '~~/core'
+import { WHO_DECIDES, cautionsOf, failuresOf, fitShelf, gatesFirst, riskOfForecast } from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
@@ -24,20 +24,24 @@ const run = computed(() => {
     return [
       ...(act.heating > 0
         ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: on heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
+            { at: p.heatOn, who: helper, what: `${act.title}: ${gatesFirst(read.demonstration, 'before-heat')}On heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
             { at: p.ready, who: helper, what: `${act.title}: ready${p.waits > 5 ? `; low flame until ${clock(p.lift)}, no later than ${clock(p.ready + act.wait)}` : ''}.` },
           ]
         : []),
       { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: talk; the room predicts.` },
-      { at: p.lift, who: 'presenter', what: `${act.title}: ${act.heating > 0 ? 'heat off, lift, go' : 'go'}. ${read.demonstration.gates.map(g => g.text).join(' ')}` },
+      { at: p.lift, who: 'presenter', what: `${act.title}: ${gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all')}${act.heating > 0 ? 'Heat off, lift, go' : 'Go'}.` },
       { at: p.done, who: 'presenter', what: `${act.title}: ask what happened.` },
     ]
   }).sort((a, b) => a.at - b.at)
 })
-const hazards = computed(() => acts.value.map(({ act, read, simulation }) => ({
-  title: act.title, cautions: read.demonstration.cautions(read.values, simulation).sort((a, b) => Number(b.severity === 'raised') - Number(a.severity === 'raised')),
-  sizes: read.demonstration.sizes(read.values, simulation), notGone: read.demonstration.notGone(read.values, simulation),
-})))
+const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
+  const forecast = spares.value[act.id]?.forecast
+  const risk = forecast && riskOfForecast(forecast)
+  return {
+    title: act.title, gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
+    sizes: read.demonstration.sizes(read.values, simulation), failures: failuresOf(read.demonstration, read.values, simulation, risk),
+  }
+}))
 const units = useUnitsStore()
 const print = () => window.print()
 const EMERGENCY = [
@@ -148,7 +152,10 @@ const EMERGENCY = [
             <b>How big:</b> {{ h.sizes.map(s => `${s.name} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
           </p>
           <p class="text-sm">
-            <b>If nothing happens:</b> {{ h.notGone.join(' ') }}
+            <b>First, each before its step:</b> {{ h.gates.map(g => g.text).join(' ') || 'nothing to confirm' }}
+          </p>
+          <p v-for="f in h.failures" :key="f.outcome" class="text-sm">
+            <b>If it {{ f.name }}:</b> {{ f.acts.map(a => a.text).join(' ') }}
           </p>
         </div>
         <h3 class="text-lg font-bold">

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { StagingSample, summarise } from '../forecast'
 import { saturationTemperature } from '../substances/water'
-import { findDemonstration, resolve, valueAt, type Demonstration } from '.'
+import { cautionsOf, findDemonstration, resolve, valueAt, type Demonstration } from '.'
 
 const of = (id: string): Demonstration => findDemonstration(id)!
 type Changes = { numbers?: Record<string, number>, choices?: Record<string, string> }
@@ -204,7 +204,8 @@ describe('clouds and floats', () => {
     const depth = (numbers: Record<string, number>, choices: Record<string, string> = {}) => run('cloud-bottle', { numbers, choices }).results.opticalDepth!
     expect(depth({}, { way: 'squeeze' })).toBeLessThan(depth({}))
     expect(depth({ releaseTime: 4 })).toBeLessThan(depth({}))
-    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 450e3 } })[0]!.message).toMatch(/accepted: at most the stated limit, 400 kPa/)
+    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 450e3 } })[0]!.message).toMatch(/accepted: 2 kPa to 300 kPa/)
+    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 250e3, pressureRating: 200e3 } })[0]!.message).toMatch(/under the stated limit of 200 kPa/)
   })
   it('a diver dives within the squeeze it names and not below; too little air sinks it; the trim it suggests dives', () => {
     const { squeezeToSink, waterToTrim } = run('diver').results
@@ -246,7 +247,7 @@ describe('set in motion', () => {
       const volume = d.inputs.find(i => /bottleVolume|canisterVolume/.test(i.id))!
       expect(volume.kind === 'quantity' && volume.range[1]).toBe(0.5e-3)
       const { values } = resolve(d, { numbers: {}, choices: {} })
-      expect(d.cautions(values, d.simulate(values, 'trace')).some(c => c.id === 'fuel' && c.severity === 'raised')).toBe(true)
+      expect(cautionsOf(d, values, d.simulate(values, 'trace')).some(c => c.id === 'fuel' && c.severity === 'raised')).toBe(true)
     }
     expect(faultsOf('bottle-line', { choices: { bottleKind: 'glass' } })[0]!.message).toMatch(/only bottles made for fizzy drinks/)
     expect(faultsOf('bottle-line', { numbers: { bottleVolume: 1e-3 } })[0]!.input).toBe('bottleVolume')
@@ -254,7 +255,10 @@ describe('set in motion', () => {
   it('a heavier or tighter lid, and a first row that stands close, are told', () => {
     const { reach } = run('canister-pop').results
     expect(run('canister-pop', { numbers: { firstRow: reach! * 0.8 } }).outcome).toBe('beyond')
-    expect(run('canister-pop', { numbers: { releaseGauge: 200e3 } }).results.launchSpeed!).toBeGreaterThan(run('canister-pop').results.launchSpeed!)
-    expect(run('canister-pop', { numbers: { releaseGauge: 600e3 } }).outcome).toBe('holds')
+    expect(run('canister-pop', { numbers: { releaseGauge: 58e3 } }).results.launchSpeed!).toBeGreaterThan(run('canister-pop').results.launchSpeed!)
+    // Refused, and with reason.
+    const d = of('canister-pop')
+    expect(faultsOf('canister-pop', { numbers: { releaseGauge: 600e3 } })[0]!.message).toMatch(/a lid that tight may hold/)
+    expect(d.simulate(resolve({ ...d, check: () => [] }, { numbers: { releaseGauge: 600e3 }, choices: {} }).values, 'summary').outcome).toBe('holds')
   })
 })

@@ -13,7 +13,12 @@ import { scoreOf, shiftScores, type ScoreShift } from './normal-scores'
 import { StagingSample } from './sample'
 import { drawByWeight, weighOnce, MOST_STRETCH, type Observation } from './weighing'
 
-export interface Blame { id: string, words: string, remedy: string, /** of the stagings that look like this run */ share: number }
+export interface Blame {
+  id: string, words: string, remedy: string
+  /** of the stagings that look like this run */ share: number
+  /** odds of the wanted end on the next try, with this off as it was in this run */ again: number
+  /** and with this put back to plan */ mended: number
+}
 
 export interface Investigation {
   /** largest share first; at least one in twenty */ causes: Blame[]
@@ -116,8 +121,8 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
     view = combine(explanations, seen)
   }
 
-  const { shares, together } = await blame(explanations, view, plan, suspects, pause)
-  const causes = suspects.map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k]! }))
+  const { shares, together, odds } = await blame(explanations, view, plan, suspects, pause)
+  const causes = suspects.map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k]!, ...odds(k) }))
     .filter(c => c.share >= SHOWN).sort((a, b) => b.share - a.share || a.id.localeCompare(b.id))
   const [first, second] = causes
   return {
@@ -189,7 +194,7 @@ function endsAsWanted(demonstration: Demonstration, values: Values): boolean {
 
 async function blame(
   explanations: readonly Explanation[], view: View, plan: Values, suspects: readonly Suspect[], pause: Pause,
-): Promise<{ shares: number[], together: number }> {
+): Promise<{ shares: number[], together: number, odds: (suspect: number) => Pick<Blame, 'again' | 'mended'> }> {
   const { demonstration } = explanations[0]!.sample
   const shares = suspects.map(() => 0)
   let together = 0
@@ -201,6 +206,8 @@ async function blame(
     return demonstration.outcomes[explanations[k]!.sample.outcomes[i]!]!.id !== demonstration.wanted
   })
   const answers = new Map<number, number[]>()
+  /** what a suspect's inputs were, in the stagings that it is blamed for */
+  const seenOff = suspects.map((): Record<string, number>[] => [])
   for (const p of failed) {
     let mend = answers.get(p)
     if (!mend) {
@@ -219,8 +226,32 @@ async function blame(
       if (mend.includes(slip)) mend = [slip]
       answers.set(p, mend)
     }
-    for (const s of mend) shares[s]! += 1 / mend.length / failed.length
+    const [k, i] = places[p]!
+    const { uncertain } = explanations[k]!.sample
+    for (const s of mend) {
+      shares[s]! += 1 / mend.length / failed.length
+      seenOff[s]!.push(Object.fromEntries(uncertain.filter(u => suspects[s]!.inputs.includes(u.input.id)).map(u => [u.input.id, u.drawn[i]!])))
+    }
     if (mend.length === 0) together += 1 / failed.length
   }
-  return { shares, together }
+  return { shares, together, odds: s => oddsNext(explanations[0]!.sample, plan, seenOff[s]!, suspects[s]!.inputs) }
+}
+
+/** Tries for the odds of the next staging. */
+const NEXT_TRIES = 80
+
+/** Odds of the wanted end with some inputs as they were in the matching stagings, and with them as planned; all else as it is drawn for a run. */
+function oddsNext(sample: StagingSample, plan: Values, off: readonly Record<string, number>[], inputs: readonly string[]): Pick<Blame, 'again' | 'mended'> {
+  const { demonstration } = sample
+  const planned = Object.fromEntries(inputs.flatMap(id => plan.numbers[id] === undefined ? [] : [[id, plan.numbers[id]!]]))
+  let [again, mended] = [0, 0]
+  for (let t = 0; t < NEXT_TRIES && off.length > 0; t++) {
+    const i = Math.floor((t + 0.5) * sample.done / NEXT_TRIES)
+    const numbers: Record<string, number> = { ...sample.nominal.numbers }
+    for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
+    const ends = (changed: Record<string, number>) => endsAsWanted(demonstration, { numbers: { ...numbers, ...changed }, choices: plan.choices })
+    if (ends(off[t % off.length]!)) again++
+    if (ends(planned)) mended++
+  }
+  return { again: again / NEXT_TRIES, mended: mended / NEXT_TRIES }
 }

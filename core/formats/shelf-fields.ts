@@ -1,5 +1,5 @@
 /** The fields of each kind of shelf item: one table for its form, its file of rows and its checks. */
-import { PUMP_IDS, type VesselShape } from '../demonstrations'
+import { HEATER_KINDS, PUMP_IDS, type VesselShape } from '../demonstrations'
 import type { QuantityKind } from '../units'
 import { SOLID_NAMES } from '../substances/solids'
 import type { ItemKind } from './shelf'
@@ -46,7 +46,7 @@ export const SHELF_FIELDS: Readonly<Record<ItemKind, readonly ShelfField[]>> = {
     { type: 'quantity', quantity: 'volume', field: 'capacity', label: 'Capacity, if measured otherwise', units: ['mL', 'floz'], range: [1e-6, 100], hint: 'from weighing' },
   ],
   heater: [
-    choice('heaterKind', 'Kind', ['plate', 'gas', 'spirit', 'microwave', 'kettle', 'other']),
+    choice('heaterKind', 'Kind', HEATER_KINDS),
     { type: 'quantity', quantity: 'power', field: 'ratedPower', label: 'Rated power', units: ['kW', 'BTU/h'], range: [20, 100e3] },
     { type: 'quantity', quantity: 'fraction', field: 'efficiency', label: 'Share that gets into a vessel', units: ['%', '%'], range: [0.02, 0.95], hint: 'if measured' },
     { type: 'quantity', quantity: 'volume', field: 'measuredWith', label: 'Measured with a vessel of', units: ['mL', 'floz'], range: [10e-6, 0.5], hint: 'its capacity' },

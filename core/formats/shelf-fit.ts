@@ -6,6 +6,7 @@ import { ShelfFaults, vesselValues } from './shelf-values'
 /** True if an item can stand in a place of a procedure; what is unfit can't stand anywhere. */
 export function fits(item: ShelfItemDocument, place: ShelfPlace): boolean {
   if (item.kind !== place.kind) return false
+  if (item.kind === 'heater') return !place.heaters || place.heaters.includes(item.heaterKind)
   if (item.kind !== 'vessel') return true
   if (item.condition === 'unfit' || (item.condition === 'scratched' && item.wallMaterial === 'glass')) return false
   if (place.shapes && !place.shapes.includes(item.shape)) return false

@@ -1,6 +1,6 @@
 /** The shelf document: what a prep room has, with measured values. */
 import { z } from 'zod'
-import { PUMP_IDS, VESSEL_SHAPES } from '../demonstrations'
+import { HEATER_KINDS, PUMP_IDS, VESSEL_SHAPES } from '../demonstrations'
 import { quantitySchema } from './staging'
 
 export const SHELF_FORMAT = 'zealous-hush/shelf'
@@ -27,7 +27,7 @@ export const vesselSchema = z.strictObject({
 
 export const heaterSchema = z.strictObject({
   kind: z.literal('heater'), ...common,
-  heaterKind: z.enum(['plate', 'gas', 'spirit', 'microwave', 'kettle', 'other']).default('plate'),
+  heaterKind: z.enum(HEATER_KINDS).default('plate'),
   ratedPower: quantitySchema,
   efficiency: measured.describe('share that gets into a vessel, where it was measured, with its spread'),
   measuredWith: measured.describe('capacity of the vessel it was measured with: a small one takes a smaller share'),

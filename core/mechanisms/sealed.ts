@@ -9,7 +9,7 @@ const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */
 const CREEP_TOLERANCE = 1.5
 /** A soft wall creeps all the way, and how far is what is asked. */
-const SOFT_TOLERANCE = 0.25
+const SOFT_TOLERANCE = 0.15
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
 const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */

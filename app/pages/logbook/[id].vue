@@ -62,10 +62,18 @@ const used = computed(() => read.value
       return { id: input, name: spec.name, words, plan: plan === words ? '' : plan }
     })
   : [])
+/** Odds that count as a change worth making after a failure. */
+const NOTABLE = 0.05
 const why = computed(() => found.value && outcome.value ? whyInWords(found.value, outcome.value.name) : [])
 const remedies = computed(() => (found.value?.causes ?? []).filter(c => c.remedy && c.share >= 0.15).slice(0, 3))
+/** What was found to be off, put right: its odds before and after. Without a cause that stands out nothing is promised of one. */
+const mends = computed(() => !failed.value || !found.value?.canTell
+  ? []
+  : remedies.value.filter(c => c.mended >= c.again + NOTABLE).map(c => ({ ...c, odds: `${hundred(c.again)} → ${hundred(c.mended)} of 100` })))
+/** Where the cause is known, what belongs to it; a lever that moves a few in a hundred is no answer to a fault. */
+const onCause = computed(() => new Set(mends.value.flatMap(c => read.value!.demonstration.suspects?.find(s => s.id === c.id)?.inputs ?? [c.id])))
 /** Levers that raise the odds notably; each can become the next staging. */
-const helpful = computed(() => levers.value.filter(l => l.after > l.before + 0.01).slice(0, 4).map((lever) => {
+const helpful = computed(() => levers.value.filter(l => l.after > l.before + (failed.value ? NOTABLE : 0.01) || (l.after > l.before + 0.01 && onCause.value.has(l.input))).slice(0, 4).map((lever) => {
   const input = findInput(read.value!.demonstration, lever.input)!
   const words = (x: number | string) => input.kind === 'choice' ? input.choices.find(c => c.id === x)?.name ?? String(x) : units.format(x as number, input.units, input.quantity)
   return { ...lever, words: `${input.name}: ${words(lever.from)} → ${words(lever.to)}`, odds: `${hundred(lever.before)} → ${hundred(lever.after)} of 100` }
@@ -243,6 +251,11 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
             <h2 id="next-title">
               Next time
             </h2>
+            <ul v-if="mends.length" data-testid="mends">
+              <li v-for="c in mends" :key="c.id" class="border-t rule py-1 flex flex-wrap gap-x-3 items-baseline">
+                <span class="grow">{{ c.remedy[0]!.toUpperCase() + c.remedy.slice(1) }} <b class="figures whitespace-nowrap">{{ c.odds }}</b></span>
+              </li>
+            </ul>
             <ul>
               <li v-for="l in helpful" :key="l.input + l.to" class="border-t rule py-1 flex flex-wrap gap-x-3 items-baseline">
                 <span class="grow">{{ l.words }} <b class="figures whitespace-nowrap">{{ l.odds }}</b></span>
@@ -251,7 +264,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
                 </button>
               </li>
             </ul>
-            <p v-if="found && !helpful.length" class="soft">
+            <p v-if="found && !helpful.length && !mends.length" class="soft">
               No single change at the bench raises the odds of the plan notably; do it again as planned.
             </p>
             <button v-if="found" class="quiet-button mt-2" :disabled="making" @click="makeNext()">

@@ -1,6 +1,6 @@
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import { blank, coefficient } from '../blank'
-import type { Demonstration, Input, SentencePart, Values } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Input, type SentencePart, type Values } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
@@ -13,7 +13,7 @@ import { steamLedger } from '../steam/ledger'
 import { RINSE_COEFFICIENTS } from '../steam/rinse-inputs'
 import { results } from '../steam/results'
 import { COLUMNS } from '../steam/trace-recorder'
-import { STEAM_SUSPECTS } from '../steam/suspects'
+import { GLASS_SUSPECTS } from '../steam/suspects'
 import { afterFailure, cautions, gates } from './cautions'
 import { bottleHeating, simulate } from './simulate'
 import { formatQuantity } from '../../units'
@@ -30,7 +30,7 @@ const INPUTS: readonly Input[] = [
   quantity('vesselDiameter', { default: 0.08 }), quantity('vesselHeight', { default: 0.2 }),
   choice('glassKind'),
   quantity('wallThickness', { name: 'glass thickness', default: 3e-3, range: [0.5e-3, 8e-3], usual: [1.5e-3, 5e-3], spread: { shape: 'normal', relative: 0.15 } }),
-  ...quantities('neckDiameter', 'neckLength'),
+  quantity('neckDiameter', { usual: [0.01, 0.05] }), ...quantities('neckLength'),
   quantity('waterCharge', { name: 'water in the bottle', default: 30e-6, range: [2e-6, 2e-3], usual: [10e-6, 120e-6], lever: [-15e-6, 20e-6] }),
   quantity('chargeTemperature', { default: 273.15 + 60 }),
   choice('fillMethod', { choices: [...choice('fillMethod').choices, { id: 'torch', name: 'a gas torch on the glass' }] }), GLASS_STATE,
@@ -39,13 +39,13 @@ const INPUTS: readonly Input[] = [
     default: ({ choices }) => choices.fillMethod === 'microwave' ? 0.35 : 0.4, usual: [0.1, 0.7],
     source: 'a few tens of millilitres take up about a third of a microwave\'s rated power, a litre nearly all of it; a flame under glass about 0.4; from memory',
   }),
-  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'), blank('ovenWait', 'chip in it, waiting after the oven stops', 's', 'heat', 8, [1, 120], [3, 40], { shape: 'lognormal', relative: 0.2 }, { lever: [-3, 10] }),
+  quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'), blank('ovenWait', 'chip in it, waiting after the oven stops', 's', 'heat', 2, [0.5, 120], [1, 20], { shape: 'lognormal', relative: 0.2 }, { lever: [3, 10] }),
   quantity('transferTime', { name: 'from the heat, or emptied, into the water', default: 2, lever: [-1, 2, 5] }),
   {
     id: 'stopperTime', name: 'stoppered under water for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
     default: 0, range: [0, 300], usual: [0, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [10],
   },
-  quantity('bathTemperature', { default: 303.15, lever: [-10, 10] }), quantity('bathVolume', { default: 8e-3 }),
+  quantity('bathTemperature', { default: 301.15, lever: [-10, 10] }), quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
   ...DIPPED_COEFFICIENTS.filter(i => i.id !== 'splashWeber'), quantity('splashWeber', NECK_SPLASH), ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
   coefficient('grip', 'pull that the hand on it holds', 'N', 60, [1, 500], [20, 150], 0.35, 'a wet bottle in a cloth, from memory of grip and lift; assumption'),
@@ -79,11 +79,11 @@ export const bottleFill: Demonstration = {
   people: { performs: 18, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the bottle', strength: '' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] }, { step: 'fill', kind: 'heater', heaters: [...FLAME_OR_PLATE, 'microwave'] }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'stopperTime'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
   inputs: INPUTS, results: [...DIPPED_RESULTS, ...results('blowEnergy')],
   outcomes: [...FILL_OUTCOMES('bottle'), { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' }],
-  suspects: STEAM_SUSPECTS,
+  suspects: GLASS_SUSPECTS,
   wanted: 'fill', columns: COLUMNS,
   procedure: [
     { id: 'bath', parts: ['Fill a deep bowl with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, '.'] },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { canPlunge } from '.'
+import { cautionsOf } from '../judged'
 import { resolve } from '../resolve'
 import { StagingSample, summarise } from '../../forecast'
 import { saturationPressure } from '../../substances/water'
@@ -142,8 +143,8 @@ describe('can plunge, simulation', () => {
     const simulation = simulate(values, 'trace')
     expect(simulation.results.waterLeft).toBe(0)
     expect(simulation.events.some(e => e.id === 'dry')).toBe(true)
-    expect(canPlunge.cautions(values, simulation).find(c => c.id === 'dry')!.severity).toBe('raised')
-    expect(canPlunge.cautions(values, simulation).map(c => c.hazard).join(' ')).not.toMatch(/\bsafe\b/)
+    expect(cautionsOf(canPlunge, values, simulation).find(c => c.id === 'dry')!.severity).toBe('raised')
+    expect(cautionsOf(canPlunge, values, simulation).map(c => c.hazard).join(' ')).not.toMatch(/\bsafe\b/)
   })
   it('names the input where two do not go together', () => {
     const { faults } = resolve(canPlunge, { numbers: { waterCharge: 400e-6, vesselVolume: 500e-6 }, choices: { wallMaterial: 'wood' } })

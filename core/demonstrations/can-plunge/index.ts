@@ -1,6 +1,6 @@
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
-import type { Demonstration, Values } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Values } from '../face'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
@@ -51,7 +51,7 @@ export const canPlunge: Demonstration = {
   shelf: [
     { step: 'bath', kind: 'bath' },
     { step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['aluminium', 'steel'], capacity: [50e-6, 6e-3] },
-    { step: 'heat', kind: 'heater' },
+    { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE },
   ],
   logged: {
     used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { canPlunge } from '.'
 import type { QuantityInput } from '../face'
+import { cautionsOf } from '../judged'
 import { resolve } from '../resolve'
 import { simulate } from './simulate'
 
@@ -51,7 +52,7 @@ describe('can plunge, any staging', () => {
       const simulation = simulate(values, 'trace')
       const { rows, difference } = canPlunge.ledger(simulation)
       expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(1e-6 * Math.max(1, Math.abs(difference)))
-      for (const caution of canPlunge.cautions(values, simulation)) {
+      for (const caution of cautionsOf(canPlunge, values, simulation)) {
         expect(steps.has(caution.step)).toBe(true)
         expect(`${caution.hazard} ${caution.control}`).not.toMatch(/NaN|undefined|–|\bsafe\b/)
       }

@@ -1,6 +1,6 @@
 import { enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
-import type { Demonstration, Input } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, capacityFits, thinWall } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
@@ -62,7 +62,7 @@ export const drumReinflate: Demonstration = {
   people: { performs: 18, watches: 12 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
   hushWords: { inside: 'air in the gas', strength: '' },
-  shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater' }],
+  shelf: [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }],
   logged: { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] },
   inputs: INPUTS,
   results: results('boilingTemperature', 'timeToPlume', 'timeToPop', 'peakGaugePressure', 'criticalPressureDifference', 'peakPressureDifference', 'outsideForce', 'peakNetForce', 'waterLeft', 'volumeLost').map(r =>

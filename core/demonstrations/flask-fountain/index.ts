@@ -1,4 +1,4 @@
-import type { Demonstration, Input } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, waterFits } from '../steam/checks'
 import { DIPPED_COEFFICIENTS, DIPPED_RESULTS, FILL_OUTCOMES } from '../steam/dipped-face'
@@ -10,7 +10,7 @@ import { kilopascals, percent, seconds } from '../in-words'
 import { readyFromPlan, sizesOf } from '../steam/judgement'
 import { steamLedger } from '../steam/ledger'
 import { COLUMNS } from '../steam/trace-recorder'
-import { STEAM_SUSPECTS } from '../steam/suspects'
+import { GLASS_SUSPECTS } from '../steam/suspects'
 import { formatQuantity } from '../../units'
 import { crossSection } from '../../vessels/cylinder'
 import { GRAVITY } from '../../substances/water-transport'
@@ -47,7 +47,7 @@ export const flaskFountain: Demonstration = {
   people: { performs: 18, watches: 11 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
   hushWords: { inside: 'air in the flask', strength: '' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater' }, { step: 'bath', kind: 'bath' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'bath', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] },
   inputs: INPUTS, results: DIPPED_RESULTS, outcomes: FILL_OUTCOMES('flask'), wanted: 'fill', columns: COLUMNS,
   procedure: [
@@ -60,7 +60,7 @@ export const flaskFountain: Demonstration = {
     { id: 'purge', hazards: ['heat'], parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
     { id: 'turn', hazards: ['scald', 'chilled-glass', 'glass-under-difference'], marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
   ],
-  suspects: STEAM_SUSPECTS,
+  suspects: GLASS_SUSPECTS,
   check: values => [
     ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...roundBottom(values), ...thickEnough(values),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),

@@ -1,5 +1,5 @@
 import { crossSection, enclosedVolume } from '../../vessels/cylinder'
-import type { Demonstration, Input } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
@@ -51,7 +51,7 @@ export const sealedDrum: Demonstration = {
   people: { performs: 18, watches: 9 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [5e-3, 0.3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] },
   inputs: INPUTS,
   results: METAL_RESULTS,

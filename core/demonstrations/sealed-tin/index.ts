@@ -1,6 +1,6 @@
 import { enclosedVolume } from '../../vessels/cylinder'
 import { formatQuantity } from '../../units'
-import type { Demonstration, Input } from '../face'
+import { FLAME_OR_PLATE, type Demonstration, type Input } from '../face'
 import { ROOM_INPUTS } from '../room-inputs'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../steam/checks'
 import { steamDrawing } from '../steam/drawing'
@@ -53,7 +53,7 @@ export const sealedTin: Demonstration = {
   people: { performs: 18, watches: 8 }, gates, cautions, afterFailure,
   gallery: { family: 'steam', effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater' }, { step: 'cool', kind: 'bath' }],
+  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'cool', kind: 'bath' }],
   logged: { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] },
   inputs: INPUTS, results: METAL_RESULTS,
   outcomes: [

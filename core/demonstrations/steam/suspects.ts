@@ -7,9 +7,9 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
     inputs: ['purgeTime', 'purgeMixing', 'plumeVapourFraction', 'heaterPower', 'heatingEfficiency', 'heaterLimit', 'rinseContact', 'filmSaturation', 'pouringLoss', 'swirling', 'swirlTime', 'airLeft'],
     slips: ['purgeTime', 'plumeVapourFraction', 'heatingEfficiency', 'rinseContact', 'pouringLoss', 'swirlTime', 'airLeft'],
   },
-  { id: 'carrying', words: 'air got in between heat and seal', remedy: 'stand the heat next to the water and be quicker', inputs: ['transferTime', 'sealDelay', 'uprightShare'], slips: ['transferTime', 'sealDelay'] },
+  { id: 'carrying', words: 'air got in between heat and seal', remedy: 'rehearse it cold: fewer steps from the heat to the water, and quicker', inputs: ['transferTime', 'sealDelay', 'uprightShare'], slips: ['transferTime', 'sealDelay'] },
   { id: 'bath', words: 'cooling water too warm, too little or too late', remedy: 'more ice, stirred, and a thermometer in it', inputs: ['bathTemperature', 'bathVolume', 'iceMass', 'coolantFlow', 'poolDepth', 'coolDelay', 'stopperTime'], slips: ['bathTemperature', 'coolantFlow', 'coolDelay', 'stopperTime'] },
-  { id: 'water', words: 'hot water left inside', remedy: 'less water to begin with, and tip it out as it turns over', inputs: ['waterCharge', 'chargeTemperature', 'poolRetained'], slips: ['waterCharge', 'poolRetained'] },
+  { id: 'water', words: 'hot water left inside', remedy: 'less water to begin with', inputs: ['waterCharge', 'chargeTemperature', 'poolRetained'], slips: ['waterCharge', 'poolRetained'] },
   { id: 'leak', words: 'the closure leaks', remedy: 'a new seal, hand tight, wetted', inputs: ['leakArea'], reach: { leakArea: 50e-6 } },
   {
     id: 'strength', words: 'a stronger vessel than reckoned', remedy: 'a thinner or larger vessel',
@@ -23,3 +23,8 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
   },
   { id: 'cooling', words: 'steam condensed otherwise than reckoned', remedy: '', inputs: ['airLayerFactor', 'bathTransferFactor', 'jetStanton', 'sprayContact', 'surfaceConductance', 'wettedFactor'] },
 ]
+
+/** Glass is not cooled harder to mend a failure. */
+export const GLASS_SUSPECTS: readonly Suspect[] = STEAM_SUSPECTS.map(s => s.id === 'bath'
+  ? { ...s, words: 'water too warm, or too little of it', remedy: 'a thermometer in it, and more of it: as planned, no colder than the glass bears' }
+  : s.id === 'way-in' ? { ...s, remedy: 'hold the mouth as planned, straight down, off the bottom' } : s)

@@ -54,7 +54,7 @@ describe('every demonstration', () => {
     const d = of(id)
     const { values } = resolve(d, { numbers: {}, choices: {} })
     const s = d.simulate(values, 'trace')
-    const words = [...d.why(values, s), ...d.explanation(values, s).map(e => e.text), ...d.gates.map(g => g.text), ...d.ready?.(values, s).watch ?? [], ...adviceOf(d, values, s).map(a => a.text), ...Object.values(d.teaching).flat().map(String), d.teaching.wrongIdea.idea, d.teaching.wrongIdea.answer].join(' ')
+    const words = [...d.why(values, s), ...d.explanation(values, s).map(e => e.text), ...d.gates.map(g => g.text), ...d.ready?.(values, s).watch.flatMap(w => [w.sign, w.worth]) ?? [], ...adviceOf(d, values, s).map(a => a.text), ...Object.values(d.teaching).flat().map(String), d.teaching.wrongIdea.idea, d.teaching.wrongIdea.answer].join(' ')
     expect(words).not.toMatch(/\bsafe\b|undefined|NaN/)
     const steps = d.procedure.map(p => p.id)
     for (const p of d.shelf) expect(steps, p.step).toContain(p.step)

@@ -199,7 +199,7 @@ export interface Gallery {
 
 /** When the vessel may be sealed, from the plan. */
 export interface Ready {
-  /** what to look for */ watch: readonly string[]
+  /** what to look and listen for, and what each is worth */ watch: readonly { sign: string, worth: string }[]
   /** s from heat on */ earliest: number | undefined
   /** s from heat on, if the heat stayed as it is */ dryAt: number | undefined
   /** s it can wait on a flame just large enough to keep the plume */ lowFlame: number | undefined

@@ -4,6 +4,7 @@ import { canPlunge } from '../demonstrations/can-plunge'
 import { LoggerReader } from './protocol'
 import { guessMatches, readColumns, readReadings, readingsCsv } from './readings-csv'
 import { SimulatedLogger } from './simulated-logger'
+import { sayWord, wordOf } from './thermometer-word'
 import { saidByReadings } from './what-they-say'
 
 const values = resolve(canPlunge, { numbers: {}, choices: {} }).values
@@ -89,5 +90,36 @@ describe('readings of any logger as CSV', () => {
     expect(readReadings(commas, guessMatches(commas)).readings.map(r => r.value)).toEqual([expect.closeTo(101300, 3), expect.closeTo(90000, 3)])
     expect(() => readColumns('only\n1\n')).toThrow(/at least two columns/)
     expect(readReadings(columns, []).faults[0]).toMatch(/No column is the time/)
+  })
+})
+
+describe('one number off a thermometer', () => {
+  const sea = 101325
+  const high = 78500
+  it('is boiling or not by where the room is: water boils near 93 °C at 785 hPa (steam tables)', () => {
+    expect(wordOf('water', 273.15 + 93, high)).toMatchObject({ verdict: 'boiling' })
+    expect(wordOf('water', 273.15 + 93, high).boilingPoint - 273.15).toBeCloseTo(93.0, 0)
+    expect(wordOf('water', 273.15 + 93, sea).verdict).toBe('warming')
+    expect(wordOf('water', 273.15 + 104, sea).verdict).toBe('superheated')
+    expect(wordOf('water', 273.15 + 60, sea).verdict).toBe('cold')
+  })
+  it('tells how much steam there can be at the rim: saturated at 90 °C it is 70.1 of 101.3 kPa (IAPWS tables)', () => {
+    expect(wordOf('rim', 273.15 + 90, sea)).toMatchObject({ verdict: 'mixed', mostSteam: expect.closeTo(0.692, 2) })
+    expect(wordOf('rim', 273.15 + 99.5, sea).verdict).toBe('full')
+    expect(wordOf('rim', 273.15 + 180, sea).verdict).toBe('wrong')
+  })
+  it('tells a wall over boiling water from a dry one', () => {
+    expect(wordOf('wall', 273.15 + 99, sea).verdict).toBe('wet-behind')
+    expect(wordOf('wall', 273.15 + 104, sea).verdict).toBe('over-the-heat')
+    expect(wordOf('wall', 273.15 + 104, high).verdict).toBe('over-the-heat')
+    expect(wordOf('wall', 273.15 + 150, sea).verdict).toBe('dry')
+    expect(wordOf('wall', 273.15 + 40, sea).verdict).toBe('warming')
+  })
+  it('is said with what to do: heat off wherever it may be dry or superheated', () => {
+    for (const [place, celsius] of [['wall', 150], ['water', 106], ['rim', 190]] as const) {
+      const kelvin = 273.15 + celsius
+      expect(sayWord(wordOf(place, kelvin, sea), kelvin, k => `${Math.round(k - 273.15)} °C`)).toMatch(/[Hh]eat off/)
+    }
+    expect(sayWord(wordOf('water', 373.2, sea), 373.2, k => `${k}`)).toContain('says nothing of the air')
   })
 })

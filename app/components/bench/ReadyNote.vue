@@ -2,7 +2,7 @@
 /** When it may be sealed, from the plan: what to watch, the earliest moment, and how long it can wait. */
 import { formatNumber, type Ready } from '~~/core'
 
-defineProps<{ ready: Ready }>()
+defineProps<{ ready: Ready, /** Pa */ pressure: number }>()
 const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `${Math.floor(s / 60)} min ${Math.round(s % 60)} s` : `${formatNumber(s / 3600, 2)} h`
 </script>
 
@@ -12,8 +12,8 @@ const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `$
       Ready when
     </h2>
     <ul class="list-disc pl-5">
-      <li v-for="sign in ready.watch" :key="sign">
-        {{ sign }}
+      <li v-for="w in ready.watch" :key="w.sign" class="mb-1">
+        {{ w.sign }} <span class="soft text-sm">Worth: {{ w.worth }}.</span>
       </li>
     </ul>
     <dl class="figures grid grid-cols-[1fr_auto] gap-x-4 mt-1">
@@ -44,5 +44,6 @@ const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `$
         </dd>
       </template>
     </dl>
+    <ThermometerWord class="mt-2" :pressure="pressure" />
   </section>
 </template>

@@ -240,7 +240,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
         <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
-        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" />
+        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
         <NotGoneList v-if="judgement" :failures="judgement.failures" />
       </div>
       <div class="grid gap-6 content-start">

@@ -47,8 +47,7 @@ const FAMILY_WORDS: Record<Family, { name: string, line: string }> = {
 }
 const groups = computed(() => FAMILIES.map(family => ({ family, ...FAMILY_WORDS[family], entries: shown.value.filter(e => e.demonstration.gallery.family === family) })).filter(g => g.entries.length))
 /** Somebody who looks for an animal or a plant under the jar is told where they look. */
-const LIVING = /\b(animals?|living|insects?|mouse|mice|frogs?|snails?|worms?|spiders?|bees?|fish|plants?|birds?|beetles?|crickets?)\b/i
-const asksForLiving = computed(() => LIVING.test(words.value))
+const asksForLiving = computed(() => namesLiving(words.value))
 const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => pick(fit.demonstration, p.items).name)
 const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath', pump: 'a pump' }
 
@@ -148,7 +147,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
           <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
           <p class="text-sm">
             <template v-if="d.shelf.length === 0">
-              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : 'Everyday things.' }}</span>
+              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : `Needs: ${d.kit(values).slice(0, 6).join(', ')}.` }}</span>
             </template>
             <template v-else>
               <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>

@@ -18,8 +18,29 @@ const THROWN = 0.2
 export const dryMargin = ({ details, results: r }: Pick<Simulation, 'details' | 'results'>): number | undefined =>
   details.boiledDry === 1 ? 0 : r.timeToDry === undefined ? undefined : r.timeToDry - details.timeOfLifting!
 
+/** In an oven nobody sees a plume, and nobody holds a probe to the rim. */
+const MICROWAVE_SIGNS: Ready['watch'] = [
+  { sign: 'The bottle rolls and rattles, the window fogs, water jumps at the glass.', worth: 'it boils through; from then on the time counts' },
+  { sign: 'Quiet, with a still surface.', worth: 'not boiling, or superheated: without the chip it is not moved' },
+  { sign: 'The time in the oven, from the clock.', worth: 'what is planned with; ovens differ, so try one first' },
+]
+
+/** Sound, sight, probe, thermometer: each with what it is worth. */
+const signsOf = (boilingPoint: number, plume: number | undefined, earliest: number | undefined): Ready['watch'] => [
+  {
+    sign: plume === undefined
+      ? 'No steady plume comes with this plan.'
+      : `A dense plume that keeps its strength: with this plan it shows after ${seconds(plume)}${earliest === undefined ? '' : ` and must go on for ${seconds(Math.max(0, earliest - plume))}`}.`,
+    worth: 'the best sign without an instrument; draughts and bright light hide it',
+  },
+  { sign: `A probe on the rim reads ${celsius(boilingPoint)}, where water boils here.`, worth: 'the surest: steam fills it to the top' },
+  { sign: 'The sound: a first crackle, then a rumble, then a quiet roll.', worth: 'the roll says that it boils through, and nothing of the air; a crackle is far from ready' },
+  { sign: `A thermometer in the water stands still at ${celsius(boilingPoint)}.`, worth: 'it boils; it says nothing of the air that is still in there' },
+  { sign: 'Steam is clear right at the mouth and white above it; smoke is blue-grey from the start and smells.', worth: 'tells a dry vessel from a full one: heat off at the first smell' },
+]
+
 /** When a vessel on the heat may be sealed. Needs a simulation with a trace. */
-export function readyFromPlan(plan: HeatingPlan, simulation: Simulation): Ready {
+export function readyFromPlan(plan: HeatingPlan, simulation: Simulation, microwave = false): Ready {
   const { trace, results, details } = simulation
   const { vessel, room } = plan
   let earliest: number | undefined
@@ -35,13 +56,7 @@ export function readyFromPlan(plan: HeatingPlan, simulation: Simulation): Ready 
   const water = results.waterLeft ?? 0
   const plume = results.timeToPlume
   return {
-    watch: [
-      plume === undefined
-        ? 'No steady plume comes with this plan.'
-        : `A dense plume that keeps its strength: with this plan it shows after ${seconds(plume)}${earliest === undefined ? '' : ` and must go on for ${seconds(Math.max(0, earliest - plume))}`}.`,
-      `A probe on the rim reads ${celsius(room.boilingPoint)}, where water boils here: then the wall is hot to the top.`,
-      'Steam is clear right at the mouth and white above it; smoke is blue-grey from the start and smells.',
-    ],
+    watch: microwave ? MICROWAVE_SIGNS : signsOf(room.boilingPoint, plume, earliest),
     earliest, dryAt: results.timeToDry,
     lowFlame: water > 0 && loss > 0 ? water * quickLatentHeat(room.boilingPoint) / ((LOW_FLAME - 1) * loss) : undefined,
   }

@@ -326,6 +326,7 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
               <b>This is unlike anything forecast: go by the signs.</b>
             </template>
           </p>
+          <ThermometerWord v-if="act.read.demonstration.ready && story.times['heat-on'] !== undefined" class="text-lg" :pressure="act.read.values.numbers.stationPressure!" />
           <p v-if="nextWords" class="soft text-xl">
             Next: {{ nextWords }}
           </p>

@@ -34,6 +34,12 @@ export const sharpFolds = (step: string): Caution => ({
   hazard: 'Crushed metal has sharp folds and holds hot water.', control: 'Let it cool; cut-proof gloves; open it slowly and let air in before anything else.',
 })
 
+/** A vessel that has a dent already. */
+export const dented = (what: string, step: string): Caution => ({
+  id: 'dented', step, severity: 'raised', covers: ['vacuum'], hazard: `A dented ${what} goes earlier than it looks, and nobody knows how much.`,
+  control: 'Everybody as far back as for the strongest of its kind, from the moment it is closed; no hand on it; mark it, and use it once.',
+})
+
 /** What a vessel has held. */
 export const formerContents = (what: string, step: string): Caution => ({
   id: 'contents', step, severity: 'raised', covers: ['fuel'], hazard: `${what} that has held anything that burns gives off vapour that explodes on the heat; poison stays in the seams.`,

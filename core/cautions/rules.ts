@@ -19,6 +19,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
   'fuel': { hazard: 'burning vapour', raised: 'always', source: PRACTICE },
   'sealed-heat': { hazard: 'a closed vessel on the heat', raised: 'always', source: PRACTICE },
   'goes': { hazard: 'a closed vessel gives way', raised: 'from 20 L', source: PRACTICE },
+  'dented': { hazard: 'a vessel with a dent', raised: 'always', source: PRACTICE },
   'edges': { hazard: 'folded metal', raised: 'never', source: PRACTICE },
   'contents': { hazard: 'what a vessel has held', raised: 'always', source: PRACTICE },
   'heavy': { hazard: 'moving it', raised: 'from 25 kg', source: 'guideline figures for manual handling (HSE L23, from memory)' },

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { StagingSample, summarise } from '../forecast'
 import { saturationTemperature } from '../substances/water'
+import { bulbOf } from './diver/simulate'
 import { cautionsOf, findDemonstration, resolve, valueAt, type Demonstration } from '.'
 
 const of = (id: string): Demonstration => findDemonstration(id)!
@@ -206,6 +207,18 @@ describe('clouds and floats', () => {
     expect(depth({ releaseTime: 4 })).toBeLessThan(depth({}))
     expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 450e3 } })[0]!.message).toMatch(/accepted: 2 kPa to 300 kPa/)
     expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 250e3, pressureRating: 200e3 } })[0]!.message).toMatch(/under the stated limit of 200 kPa/)
+  })
+  it('a diver is trimmed by counted drops and by wire as by measure: 17 drops of a twentieth of a millilitre, 45 mm of copper 0.8 mm thick (0.203 g by hand)', () => {
+    const by = (choices: Record<string, string>, numbers: Record<string, number>) => run('diver', { choices, numbers }).results.squeezeToSink!
+    expect(by({ waterBy: 'drops' }, { drops: 17, dropVolume: 0.05e-6 })).toBeCloseTo(by({}, { waterInBulb: 0.85e-6 }), 3)
+    const { values } = resolve(of('diver'), { choices: { ballastBy: 'wire' }, numbers: { wireLength: 0.045, wireDiameter: 0.8e-3 } })
+    expect(bulbOf(values).mass - values.numbers.bulbMass!).toBeCloseTo(0.2027e-3, 6)
+    // Of one mass, copper takes up less room than clay and so floats worse: it asks for less squeeze.
+    expect(by({ ballastBy: 'wire' }, { wireLength: 0.0444, wireDiameter: 0.8e-3 })).toBeLessThan(by({}, { ballastMass: 0.2e-3 }))
+  })
+  it('a wide sports bottle is pumped less, and refused beyond what it bears', () => {
+    expect(run('cloud-bottle', { choices: { bottleKind: 'sports' } }).results.ratingShare!).toBeLessThan(0.6)
+    expect(faultsOf('cloud-bottle', { choices: { bottleKind: 'sports' }, numbers: { gaugePressure: 60e3 } })[0]!.input).toBe('gaugePressure')
   })
   it('a diver dives within the squeeze it names and not below; too little air sinks it; the trim it suggests dives', () => {
     const { squeezeToSink, waterToTrim } = run('diver').results

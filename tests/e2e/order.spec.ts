@@ -88,6 +88,11 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   const rows = page.getByRole('region', { name: 'Run sheet' }).getByRole('row')
   const times = (await rows.allInnerTexts()).map(t => /\d\d:\d\d(:\d\d)?/.exec(t)?.[0]).filter(Boolean)
   expect(times).toEqual([...times].sort())
+  // What must be confirmed is read before the act, never after it.
+  const acts = (await rows.allInnerTexts()).filter(t => /\bGo\b|lift, go|heat on\./.test(t))
+  expect(acts.length).toBeGreaterThan(2)
+  for (const text of acts.filter(t => /confirmed|goggles|Goggles|line/.test(t))) expect(text, text).toMatch(/First: .*Then: .*(Go\.|lift, go|heat on\.)/s)
+  expect(acts.some(t => /First: .*Only now it is closed/s.test(t))).toBe(true)
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('Risk assessment, number and date')
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('A closed vessel on the heat bursts.')
   const pdf = await page.pdf({ format: 'A4' })

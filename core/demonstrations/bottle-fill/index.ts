@@ -42,9 +42,10 @@ const INPUTS: readonly Input[] = [
   quantity('purgeTime', { default: 90, usual: [0, 240], lever: [-20, 20, 60] }), quantity('ovenTime'), blank('ovenWait', 'chip in it, waiting after the oven stops', 's', 'heat', 2, [0.5, 120], [1, 20], { shape: 'lognormal', relative: 0.2 }, { lever: [3, 10] }),
   quantity('transferTime', { name: 'from the heat, or emptied, into the water', default: 2, lever: [-1, 2, 5] }),
   {
-    id: 'stopperTime', name: 'stoppered under water for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
-    default: 0, range: [0, 300], usual: [0, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [10],
+    id: 'stopperTime', name: 'stoppered for', kind: 'quantity', quantity: 'time', units: ['s', 's'], group: 'cooling',
+    default: 0, range: [0, 1800], usual: [0, 60], spread: { shape: 'lognormal', relative: 0.2 }, lever: [10],
   },
+  { id: 'stopperPlace', name: 'where it stands stoppered', kind: 'choice', group: 'cooling', default: 'water', choices: [{ id: 'water', name: 'mouth under water' }, { id: 'air', name: 'in the air, on wood' }] },
   quantity('bathTemperature', { default: 301.15, lever: [-10, 10] }), quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }), quantity('mouthClearance'),
   ...DIPPED_COEFFICIENTS.filter(i => i.id !== 'splashWeber'), quantity('splashWeber', NECK_SPLASH), ...quantities('plungeSpeed', 'bathTransferFactor', 'shockLimit', 'slamLimit'),
@@ -100,7 +101,7 @@ export const bottleFill: Demonstration = {
       duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
     },
     { id: 'turn', hazards: ['scald', 'chilled-glass'], marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
-    { id: 'open', hazards: ['glass-under-difference'], marks: ['sealed'], parts: ({ numbers: n }) => n.stopperTime! > 0 ? ['Hold it under, stoppered, for ', { input: 'stopperTime' }, ' and pull the stopper out there.'] : ['Hold on with both hands (stoppered under water: ', { input: 'stopperTime' }, ').'], duration: s => s.results.timeToFill },
+    { id: 'open', hazards: ['glass-under-difference'], marks: ['sealed'], parts: ({ numbers: n }) => n.stopperTime! > 0 ? ['Let it stand stoppered, ', { input: 'stopperPlace' }, ', for ', { input: 'stopperTime' }, '; then pull the stopper out under water.'] : ['Hold on with both hands (stoppered, ', { input: 'stopperPlace' }, ': ', { input: 'stopperTime' }, ').'], duration: s => s.results.timeToFill },
   ],
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),

@@ -72,7 +72,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth! - inNeck))
   return runDipped({
     plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!,
-    stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime!, longest: 60,
+    stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime! + (values.choices.stopperPlace === 'air' ? n.stopperTime! : 0), longest: 60,
     surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
     cooling: {
       vessel, room,

@@ -1,5 +1,5 @@
 import { blank, coefficient, result } from '../blank'
-import type { Demonstration } from '../face'
+import type { Demonstration, Values } from '../face'
 import { celsius, kilopascals, millilitres, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, filledTo, kPa, rectangle, said, type Shape } from '../scene'
@@ -8,6 +8,13 @@ import { MOST_GAUGE, MOST_SPIRITS } from '../../cautions'
 import { afterFailure, cautions, gates } from './cautions'
 import { check } from './check'
 import { COLUMNS, LIGHTS, NUCLEI, simulate } from './simulate'
+
+/** Bottles that a cloud is made in; sizes and what they bear, from memory of such bottles. */
+const BOTTLES: Readonly<Record<string, { name: string, volume: number, across: number, mouth: number, rating: number, pumped: number, squeezed: number }>> = {
+  fizzy: { name: 'bottle for fizzy drinks, new', volume: 1e-3, across: 0.085, mouth: 0.022, rating: 400e3, pumped: 60e3, squeezed: 15e3 },
+  sports: { name: 'wide sports bottle', volume: 0.75e-3, across: 0.073, mouth: 0.05, rating: 60e3, pumped: 30e3, squeezed: 22e3 },
+}
+const bottleOf = ({ choices }: Values) => BOTTLES[choices.bottleKind!] ?? BOTTLES.fizzy!
 
 export const cloudBottle: Demonstration = {
   id: 'cloud-bottle', name: 'Cloud in a bottle', summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',
@@ -19,18 +26,19 @@ export const cloudBottle: Demonstration = {
   logged: { used: ['gaugePressure', 'nuclei', 'liquid'], seen: ['cloudTime'] },
   inputs: [
     ...ROOM_INPUTS,
-    blank('vesselVolume', 'fizzy-drink bottle', 'L', 'vessel', 1e-3, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02), blank('vesselDiameter', 'bottle across', 'cm', 'vessel', 0.085, [0.04, 0.2], [0.06, 0.12], 0.01), blank('stopperDiameter', 'mouth', 'mm', 'vessel', 0.022, [0.01, 0.06], [0.018, 0.04], 0.02),
+    { id: 'bottleKind', name: 'bottle', kind: 'choice', group: 'vessel', default: 'fizzy', choices: Object.entries(BOTTLES).map(([id, { name }]) => ({ id, name })) },
+    blank('vesselVolume', 'it holds', 'L', 'vessel', v => bottleOf(v).volume, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02), blank('vesselDiameter', 'bottle across', 'cm', 'vessel', v => bottleOf(v).across, [0.04, 0.2], [0.06, 0.12], 0.01), blank('stopperDiameter', 'mouth', 'mm', 'vessel', v => bottleOf(v).mouth, [0.01, 0.06], [0.018, 0.04], 0.02),
     { id: 'liquid', name: 'liquid', kind: 'choice', group: 'water', default: 'water', lever: true, source: 'Water is the weather’s own and burns nothing; ethanol gives a thicker cloud even without smoke, and is flammable.', choices: [{ id: 'water', name: 'warm water' }, { id: 'ethanol', name: 'ethanol' }] },
     blank('spirits', 'spirits, if they are used', 'mL', 'water', 2e-6, [0.2e-6, MOST_SPIRITS], [0.5e-6, MOST_SPIRITS], 0.2),
     { id: 'nuclei', name: 'in the air', kind: 'choice', group: 'load', default: 'smoke', lever: true, source: 'Some say smoke is cheating: it is what clouds have too. Without it drops find little to settle on.', choices: Object.entries(NUCLEI).map(([id, { name }]) => ({ id, name })) },
     { id: 'way', name: 'way', kind: 'choice', group: 'pump', default: 'pump', lever: true, source: 'Pumping gives more and is seen by everybody; squeezing needs nothing but hands and makes a fainter cloud.', choices: [{ id: 'pump', name: 'pump it up and let it go' }, { id: 'squeeze', name: 'squeeze it and let it go' }] },
-    blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', 60e3, [2e3, MOST_GAUGE], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
+    blank('gaugePressure', 'pumped to, over the room', 'kPa', 'pump', v => bottleOf(v).pumped, [2e3, MOST_GAUGE], [20e3, 250e3], 0.06, { lever: [-30e3, 30e3, 60e3] }),
     blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05), blank('strokeTime', 'time of a stroke', 's', 'pump', 1, [0.2, 5], [0.5, 2], 0.1),
-    blank('squeezePressure', 'squeezed to, over the room', 'kPa', 'pump', 15e3, [500, 80e3], [5e3, 35e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 10e3] }),
+    blank('squeezePressure', 'squeezed to, over the room', 'kPa', 'pump', v => bottleOf(v).squeezed, [500, 80e3], [5e3, 35e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 10e3] }),
     blank('holdTime', 'held for', 's', 'pump', 8, [0, 300], [0, 60], 0.1, { lever: [-8, 20] }),
     blank('releaseTime', 'let go within', 's', 'pump', 0.08, [0.005, 5], [0.02, 1], { shape: 'lognormal', relative: 0.3 }, { lever: [0.5] }),
     { id: 'light', name: 'light', kind: 'choice', group: 'load', default: 'torch', lever: true, choices: Object.entries(LIGHTS).map(([id, { name }]) => ({ id, name })) },
-    blank('pressureRating', 'stated limit of bottle and stopper', 'kPa', 'vessel', 400e3, [20e3, 1e6], [100e3, 600e3], 0),
+    blank('pressureRating', 'stated limit of bottle and stopper', 'kPa', 'vessel', v => bottleOf(v).rating, [20e3, 1e6], [100e3, 600e3], 0),
     coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei!] ?? NUCLEI.room!).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 1.1 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³: from one to the next it differs by a factor of ten'),
     coefficient('dampness', 'how near the air is to saturated before', '%', 0.97, [0.1, 1], [0.7, 1], { shape: 'uniform', below: 0.05, above: 0.03 }, 'swirled with liquid for half a minute; assumption'),
     coefficient('wallTransfer', 'wall to the gas', 'W/(m2 K)', 8, [1, 60], [4, 20], 0.25, 'natural convection in a bottle some 4 to 10, stirred by the release (Incropera & DeWitt, ch. 9)'),
@@ -47,7 +55,7 @@ export const cloudBottle: Demonstration = {
   ],
   wanted: 'cloud', columns: COLUMNS,
   procedure: [
-    { id: 'bottle', hazards: ({ choices }) => choices.liquid === 'ethanol' ? ['flame'] : [], parts: ({ choices }) => ['Swirl ', ...(choices.liquid === 'ethanol' ? [{ input: 'spirits' }, ' of '] : ['a spoonful of ']), { input: 'liquid' }, ' in a fizzy-drink bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
+    { id: 'bottle', hazards: ({ choices }) => choices.liquid === 'ethanol' ? ['flame'] : [], parts: ({ choices }) => ['Swirl ', ...(choices.liquid === 'ethanol' ? [{ input: 'spirits' }, ' of '] : ['a spoonful of ']), { input: 'liquid' }, ' in a ', { input: 'bottleKind' }, ' of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, mouth ', { input: 'stopperDiameter' }, '; with its stopper good for ', { input: 'pressureRating' }, ').'] },
     { id: 'nuclei', hazards: ({ choices }) => choices.nuclei === 'smoke' ? ['flame'] : [], parts: ['In it: ', { input: 'nuclei' }, '. Light: ', { input: 'light' }, '.'] },
     { id: 'press', hazards: ({ choices }) => choices.way === 'squeeze' ? ['pressure'] : ['pressure', 'projectile'], parts: ({ choices }) => [{ input: 'way' }, ...(choices.way === 'squeeze' ? [': squeezed to ', { input: 'squeezePressure' }] : [': to ', { input: 'gaugePressure' }, ' with ', { input: 'strokeVolume' }, ' a stroke of ', { input: 'strokeTime' }]), '. Hold for ', { input: 'holdTime' }, '.'], duration: s => s.details.sealing },
     { id: 'release', marks: ['sealed'], parts: ['Let go, all within ', { input: 'releaseTime' }, '.'], duration: s => s.results.hush },
@@ -59,7 +67,7 @@ export const cloudBottle: Demonstration = {
     moment: 'from held to coldest', difference: d.difference!,
     rows: [{ id: 'pumped', cause: 'gas that left when it was let go', pressure: d.difference! - d.coolingRow! }, { id: 'cooling', cause: 'the gas getting colder as it expands', pressure: d.coolingRow! }],
   }),
-  kit: values => ['fizzy-drink bottle, new', 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? `ethanol, ${millilitres(values.numbers.spirits!)}, no more in the room` : 'warm water, a spoonful', ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []), 'torch and black card', 'eye protection'],
+  kit: values => [bottleOf(values).name, 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? `ethanol, ${millilitres(values.numbers.spirits!)}, no more in the room` : 'warm water, a spoonful', ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []), 'torch and black card', 'eye protection'],
   drawing(values, s, time) {
     const n = values.numbers
     const [pressure, temperature, depth] = ['pressure', 'gasTemperature', 'depth'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]

@@ -5,7 +5,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { bottle, filledTo, kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, MATERIALS, bulbOf, simulate, waterForSqueeze } from './simulate'
+import { COLUMNS, MATERIALS, bulbOf, simulate, waterForSqueeze, waterIn } from './simulate'
 
 const CELSIUS = 273.15
 
@@ -22,6 +22,12 @@ export const diver: Demonstration = {
     blank('vesselHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02), blank('waterTemperature', 'water', 'degC', 'water', CELSIUS + 18, [CELSIUS + 1, CELSIUS + 60], [CELSIUS + 5, CELSIUS + 35], { shape: 'normal', absolute: 0.5 }),
     { id: 'material', name: 'float', kind: 'choice', group: 'load', default: 'glass', choices: Object.entries(MATERIALS).map(([id, { name }]) => ({ id, name })) },
     blank('bulbMass', 'empty float', 'g', 'load', 5e-3, [0.2e-3, 0.1], [1e-3, 0.02], 0.004), blank('bulbCapacity', 'it holds', 'mL', 'load', 4.2e-6, [0.2e-6, 0.1e-3], [1e-6, 20e-6], 0.01), blank('bulbLength', 'it is long', 'cm', 'load', 0.07, [0.01, 0.3], [0.03, 0.12], 0.02),
+    { id: 'ballastBy', name: 'ballast by', kind: 'choice', group: 'load', default: 'weighed', choices: [{ id: 'weighed', name: 'weighed' }, { id: 'wire', name: 'copper wire of a length' }] },
+    blank('wireLength', 'wire', 'cm', 'load', 0.045, [0, 2], [0.01, 0.3], { shape: 'normal', absolute: 0.0007 }, { lever: [-0.01, 0.01] }),
+    blank('wireDiameter', 'gauge of the wire', 'mm', 'load', 0.8e-3, [0.1e-3, 4e-3], [0.3e-3, 2e-3], { shape: 'normal', absolute: 0.01e-3 }),
+    { id: 'waterBy', name: 'water by', kind: 'choice', group: 'water', default: 'measured', choices: [{ id: 'measured', name: 'measured' }, { id: 'drops', name: 'counted drops' }] },
+    blank('drops', 'drops', '1', 'water', 17, [0, 2000], [2, 60], { shape: 'normal', absolute: 0.5 }, { lever: [-1, 1, 3] }),
+    coefficient('dropVolume', 'a drop of this dropper', 'mL', 0.05e-6, [0.005e-6, 0.2e-6], [0.03e-6, 0.07e-6], 0.08, 'a pharmacist’s drop is a twentieth of a millilitre; droppers differ: count fifty onto a scale'),
     blank('ballastMass', 'ballast', 'g', 'load', 0.2e-3, [0, 0.1], [0, 0.01], { shape: 'normal', absolute: 0.02e-3 }, { lever: [-0.1e-3, 0.1e-3] }),
     blank('waterInBulb', 'water drawn into it', 'mL', 'water', 0.83e-6, [0, 0.1e-3], [0.1e-6, 3e-6], { shape: 'normal', absolute: 0.04e-6 }, { lever: [-0.1e-6, 0.1e-6] }),
     blank('squeezePressure', 'a good squeeze', 'kPa', 'load', 15e3, [200, 100e3], [3e3, 40e3], { shape: 'lognormal', relative: 0.2 }, { lever: [-5e3, 5e3] }),
@@ -41,12 +47,12 @@ export const diver: Demonstration = {
   ],
   wanted: 'dives', columns: COLUMNS,
   procedure: [
-    { id: 'trim', parts: ['In a beaker, trim a ', { input: 'material' }, ' (', { input: 'bulbMass' }, ' empty, ', { input: 'bulbLength' }, ' long, holds ', { input: 'bulbCapacity' }, ') with ', { input: 'ballastMass' }, ' of ballast and ', { input: 'waterInBulb' }, ' of water drawn in: it must just float.'] },
+    { id: 'trim', parts: ({ choices }) => ['In a beaker, trim a ', { input: 'material' }, ' (', { input: 'bulbMass' }, ' empty, ', { input: 'bulbLength' }, ' long, holds ', { input: 'bulbCapacity' }, ') with ', ...(choices.ballastBy === 'wire' ? [{ input: 'wireLength' }, ' of ', { input: 'ballastBy' }, ', ', { input: 'wireDiameter' }, ' thick,'] : [{ input: 'ballastMass' }, ' of ballast, ', { input: 'ballastBy' }, ',']), ' and ', ...(choices.waterBy === 'drops' ? [{ input: 'drops' }, ' of water in ', { input: 'waterBy' }] : [{ input: 'waterInBulb' }, ' of water drawn in, ', { input: 'waterBy' }]), ': it must just float.'] },
     { id: 'bottle', parts: ['Fill a soft bottle to ', { input: 'vesselHeight' }, ' with water at ', { input: 'waterTemperature' }, ', put the diver in, cap it. Since the trim: ', { input: 'warming' }, ' warmer, barometer changed by ', { input: 'weather' }, '.'] },
     { id: 'squeeze', marks: ['sealed'], parts: ['Squeeze with about ', { input: 'squeezePressure' }, ': it dives.'], duration: s => s.results.sinkTime },
     { id: 'release', parts: ['Let go: it comes back.'], duration: s => s.results.returnTime },
   ],
-  check: ({ numbers: n }) => n.waterInBulb! >= n.bulbCapacity! ? [{ input: 'waterInBulb', message: `given ${(n.waterInBulb! * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(n.bulbCapacity! * 1e6).toFixed(2)} mL` }] : [],
+  check: values => waterIn(values) >= values.numbers.bulbCapacity! ? [{ input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb', message: `given ${(waterIn(values) * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(values.numbers.bulbCapacity! * 1e6).toFixed(2)} mL` }] : [],
   simulate,
   ledger: ({ details: d }) => ({ moment: 'squeezed: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'air', cause: 'the hand on the bottle’s wall', pressure: -d.difference! }] }),
   kit: values => ['soft bottle, 1 to 2 L', (MATERIALS[values.choices.material!] ?? MATERIALS.glass!).name, 'modelling clay and wire', 'beaker to trim in', 'dropper', 'scale to 0.1 g', 'tray'],
@@ -81,7 +87,7 @@ export const diver: Demonstration = {
     const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure!)
     const ballast = bulbOf(values).air * 1e6
     return water > 0 && water < values.numbers.bulbCapacity!
-      ? [{ text: `For an easy dive draw in ${(water * 1e6).toFixed(2)} mL: then ${kilopascals(0.6 * values.numbers.squeezePressure!)} sink it. A drop is about 0.05 mL.`, take: { input: 'waterInBulb', value: Number(water.toPrecision(4)) } }]
+      ? [{ text: `For an easy dive draw in ${(water * 1e6).toFixed(2)} mL: then ${kilopascals(0.6 * values.numbers.squeezePressure!)} sink it. That is ${Math.round(water / values.numbers.dropVolume!)} drops.`, take: values.choices.waterBy === 'drops' ? { input: 'drops', value: Math.round(water / values.numbers.dropVolume!) } : { input: 'waterInBulb', value: Number(water.toPrecision(4)) } }]
       : [{ text: `No amount of water trims this float (${ballast.toFixed(1)} mL of air, ${newtons(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === 'sunk' ? 'less' : 'more'} ballast.` }]
   },
   explanation: (_values, s) => [

@@ -13,10 +13,20 @@ export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'depth', n
 export const MATERIALS: Readonly<Record<string, { name: string, density: number }>> = { glass: { name: 'glass dropper', density: 2400 }, plastic: { name: 'plastic pen cap or straw', density: 940 } }
 export const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumption
 
-export function bulbOf({ numbers: n, choices }: Values): Bulb {
+/** Copper wire, kg/m3: CRC Handbook, from memory. */
+const COPPER = 8960
+/** Water in the float, m3: measured, or so many drops. */
+export const waterIn = ({ numbers: n, choices }: Values): number => choices.waterBy === 'drops' ? n.drops! * n.dropVolume! : n.waterInBulb!
+/** Ballast, kg: weighed, or a length of wire of a gauge. */
+export const ballastOf = ({ numbers: n, choices }: Values): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter! * n.wireDiameter! * n.wireLength! : n.ballastMass!
+
+export function bulbOf(values: Values): Bulb {
+  const { numbers: n, choices } = values
   const { density } = MATERIALS[choices.material!] ?? MATERIALS.glass!
+  const ballast = ballastOf(values)
+  const ballastDensity = choices.ballastBy === 'wire' ? COPPER : BALLAST
   return {
-    mass: n.bulbMass! + n.ballastMass!, solid: n.bulbMass! / density + n.ballastMass! / BALLAST, air: n.bulbCapacity! - n.waterInBulb!, pressure: n.stationPressure!,
+    mass: n.bulbMass! + ballast, solid: n.bulbMass! / density + ballast / ballastDensity, air: n.bulbCapacity! - waterIn(values), pressure: n.stationPressure!,
       temperature: n.waterTemperature!,
   }
 }

@@ -1,5 +1,5 @@
 /** Boiled, closed and cooled metal vessels: gates, cautions and what is done when one does not go. */
-import { applying, boilingDry, burnerGas, formerContents, goesSuddenly, heavy, hotSurface, LARGE_VESSEL, neverHeatSealed, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
+import { applying, boilingDry, burnerGas, dented, formerContents, goesSuddenly, heavy, hotSurface, LARGE_VESSEL, neverHeatSealed, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
 import { seconds } from '../in-words'
 import type { Gate, Simulation, Values } from '../face'
 import { act, near, next, pressureOff, standBack, wait, type FailureAct } from '../failure'
@@ -37,7 +37,7 @@ export function closedMetalCautions(values: Values, s: Simulation, risk: Risk, n
     hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature!), 'heat', `Heater and ${noun} stay hot after use`), burnerGas('heat', n.heaterPower! > 4000),
     boilingDry(dryMargin(s), details.overheat!, 'purge', risk.dry), scald(r.boilingTemperature!, n.waterCharge!, 'off'), neverHeatSealed('seal'),
     goesSuddenly(r.outsideForce!, atWorst(risk, 'peakPressureDifference') * details.capacity!, details.capacity!, mayStillGo(risk), 'seal', fromWhere(values)),
-    sharpFolds('cool'), wet ? wetFloor(n.bathVolume!, 'cool') : undefined, wet ? scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The cooling water', 'scald-bath') : undefined,
+    values.choices.vesselCondition === 'dented' ? dented(noun, 'seal') : undefined, sharpFolds('cool'), wet ? wetFloor(n.bathVolume!, 'cool') : undefined, wet ? scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The cooling water', 'scald-bath') : undefined,
   )
 }
 

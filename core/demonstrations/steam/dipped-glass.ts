@@ -37,11 +37,14 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
   let opening = filled.sealing
   let system = new CoolingVessel(cooling, detail === 'trace')
   let state = coolingStart(system, filled, gas)
+  let glassAtDip = filled.wall
   if (stoppered > 0) {
     const closed = new CoolingVessel({ ...cooling, mouth: undefined }, detail === 'trace')
     recorder?.beginCooling(filled.sealing, closed)
     coolSealed(closed, state, { tolerance, longest: stoppered, coolDelay: carriedStoppered, record: recorder?.cooling })
     opening += stoppered
+    // Left in the air all the time it meets the water as warm as it is by then.
+    if (carriedStoppered >= stoppered) glassAtDip = Math.max(state[COOLING.wetWall]!, state[COOLING.dryWall]!)
     // It is down already when the stopper comes out.
     system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === 'trace')
     state[COOLING.drawnIn] = 0
@@ -65,7 +68,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
     peakPull: Math.max(0, ended.peakDifference) * mouthArea,
     // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
     slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]!) * mouthArea / vessel.crossSection,
-    glassChill: Math.max(0, filled.wall - mouth.waterTemperature),
+    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
   }
   if (entered !== undefined) results.hush = entered
   const events = new EventList({ 'seal': stoppered > 0 ? 'stoppered' : 'mouth under water', 'mouth-full': mouth.stem ? 'water comes over the top' : 'water through the mouth' }).addHeating(filled)

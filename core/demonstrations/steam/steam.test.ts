@@ -3,6 +3,8 @@ import { DEMONSTRATIONS as ALL, findDemonstration, resolve, type Demonstration }
 import { StagingSample, summarise } from '../../forecast'
 import { predict } from '../../formats'
 import { saturationPressure } from '../../substances/water'
+import { warmedThrough } from '../warmed-bottle/simulate'
+import { softBottle } from './soft-bottle'
 import { GAS_CONSTANT } from '../../substances/air'
 
 /** The steam family: its traces have the columns that these checks read. */
@@ -25,8 +27,8 @@ const within = (x: number, low: number, high: number) => {
   expect(x).toBeLessThan(high)
 }
 
-/** A 200 L steel drum of common practice: 572 mm across, 851 mm tall, 0.9 mm, two rolling hoops, about 2 L of water. */
-const DRUM = { vesselVolume: 0.2, vesselDiameter: 0.572, vesselHeight: 0.851, wallThickness: 0.9e-3, hoopSpacing: 0.284, waterCharge: 2e-3, heaterPower: 15e3, purgeTime: 300 }
+/** A 200 L steel drum of common practice: about 57 cm across and 85 cm tall, a little under a millimetre, two rolling hoops, some 2 L of water. */
+const DRUM = { vesselVolume: 0.2, vesselDiameter: 0.57, vesselHeight: 0.85, wallThickness: 0.9e-3, hoopSpacing: 0.28, waterCharge: 2e-3, heaterPower: 15e3, purgeTime: 300 }
 
 describe('must reproduce (common practice, each with its band)', () => {
   it('a 200 L drum goes some 15 to 150 s after sealing with ice pool, spray or sprinkling (half of them between 10 and 150 s), the gentler the later', () => {
@@ -234,5 +236,27 @@ describe('re-inflation', () => {
     const { rows, difference } = of('drum-reinflate').ledger(s)
     expect(rows.reduce((sum, r) => sum + r.pressure, 0)).toBeCloseTo(difference, 5)
     expect(difference).toBeLessThan(0)
+  })
+})
+
+describe('filled, stood, emptied, capped', () => {
+  it('warm water standing in a soft bottle warms its wall as one thin wall does: 63 % in ρ c δ/h, and all of it after some seconds (Incropera & DeWitt, lumped capacitance)', () => {
+    const vessel = softBottle(staged('warmed-bottle'))
+    const once = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness / 500
+    expect(warmedThrough(vessel, once)).toBeCloseTo(1 - Math.exp(-1), 9)
+    expect(once).toBeLessThan(2)
+    const lost = (standTime: number) => run('warmed-bottle', { numbers: { standTime } }).results.volumeLost!
+    expect(lost(1)).toBeLessThan(lost(20))
+    expect(lost(60) / lost(20)).toBeCloseTo(1, 3)
+  })
+  it('a stoppered bottle left in the air cools, and meets the water with less of a chill; under water the chill is that of the dip', () => {
+    const chill = (stopperPlace: string, stopperTime: number) => run('bottle-fill', { choices: { stopperPlace }, numbers: { stopperTime } }).results.glassChill!
+    expect(chill('air', 600)).toBeLessThan(chill('air', 60))
+    expect(chill('air', 60)).toBeLessThan(chill('water', 60))
+    expect(chill('water', 60)).toBeCloseTo(chill('water', 10), 6)
+  })
+  it('each second of waiting after the oven lets air in through the open neck: never fuller for it', () => {
+    const filled = [1, 5, 15, 40].map(ovenWait => run('bottle-fill', { choices: { fillMethod: 'microwave' }, numbers: { ovenWait } }).results.residualAirFraction!)
+    for (let i = 1; i < filled.length; i++) expect(filled[i]).toBeGreaterThan(filled[i - 1]!)
   })
 })

@@ -2,6 +2,7 @@ import { soundSpeed } from '../../mechanisms/ball-in-tube'
 import { blank, coefficient, result } from '../blank'
 import type { Demonstration } from '../face'
 import { joules, kilopascals, metres, metresPerSecond, percent, seconds } from '../in-words'
+import { atWorst } from '../risk'
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, rectangle, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
@@ -70,7 +71,7 @@ export const vacuumCannon: Demonstration = {
     `The room pushes with ${kilopascals(values.numbers.stationPressure!)} on ${(values.numbers.ballDiameter! * 1e3).toFixed(0)} mm: the ball leaves at ${metresPerSecond(s.results.muzzleSpeed!)}, ${percent(s.results.muzzleSpeed! / soundSpeed(values.numbers.airTemperature!))} of the speed of sound, after ${seconds(s.results.hush ?? 0)}.`,
     `It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was left ahead (${kilopascals(s.results.finalPressure!)}) is squeezed together. The lumped estimate gives ${metresPerSecond(s.results.lumpedSpeed!)}.`,
   ],
-  advice: (_values, s) => [{ text: `Keep ${metres(s.results.exclusion!)} forward of the muzzle clear if the backstop should fail, and pump for ${seconds(s.results.timeToPump!)}.` }],
+  advice: (_values, s, risk) => [{ text: `Keep ${metres(atWorst(risk, 'exclusion'))} (99 of 100 shots stay within) forward of the muzzle clear if the backstop should fail, and pump for ${seconds(s.results.timeToPump!)}.` }],
   explanation: (_values, s) => [
     { from: 7, text: 'We took the air out in front of the ball. When the foil breaks, all the air of the room rushes in behind and pushes the ball out.' },
     { from: 11, text: `Nothing is lit and nothing explodes: ordinary air does it. With nothing in the way the ball gets to ${metresPerSecond(s.results.muzzleSpeed!)}.` },

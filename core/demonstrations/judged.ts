@@ -25,10 +25,10 @@ export function endangers(before: readonly Caution[], after: readonly Caution[])
 /** What to do after each outcome that is not wanted, in the order in which a room meets them: nothing first. */
 export function failuresOf(
   demonstration: Demonstration, values: Values, simulation: Simulation, risk: Risk = riskOf(simulation),
-): { outcome: string, name: string, acts: readonly FailureAct[] }[] {
+): { outcome: string, sentence: string, acts: readonly FailureAct[] }[] {
   const others = demonstration.outcomes.filter(o => o.id !== demonstration.wanted)
   return [...others.filter(o => o.look === 'nothing'), ...others.filter(o => o.look !== 'nothing')]
-    .map(o => ({ outcome: o.id, name: o.name, acts: demonstration.afterFailure(values, simulation, risk, o.id) }))
+    .map(o => ({ outcome: o.id, sentence: o.sentence, acts: demonstration.afterFailure(values, simulation, risk, o.id) }))
 }
 
 /** Advice whose value, taken, is accepted and raises no caution; what would is not given. */

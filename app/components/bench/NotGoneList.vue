@@ -2,7 +2,7 @@
 /** What to do, in order, for each end that is not the wanted one. */
 import type { FailureAct } from '~~/core'
 
-defineProps<{ failures: readonly { outcome: string, name: string, acts: readonly FailureAct[] }[] }>()
+defineProps<{ failures: readonly { outcome: string, sentence: string, acts: readonly FailureAct[] }[] }>()
 </script>
 
 <template>
@@ -12,7 +12,7 @@ defineProps<{ failures: readonly { outcome: string, name: string, acts: readonly
     </h2>
     <details v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
       <summary class="cursor-pointer font-bold">
-        It {{ failure.name }}
+        {{ failure.sentence }}
       </summary>
       <ol class="list-decimal pl-5">
         <li v-for="act in failure.acts" :key="act.text" class="mb-1">

@@ -42,6 +42,11 @@ const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
     sizes: read.demonstration.sizes(read.values, simulation), failures: failuresOf(read.demonstration, read.values, simulation, risk),
   }
 }))
+/** Acts of one end; of the later ones, only what is done otherwise than for the first. */
+const ownActs = (failures: ReturnType<typeof failuresOf>, i: number) => {
+  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => a.text))
+  return `${same.size ? 'As above; and: ' : ''}${failures[i]!.acts.filter(a => !same.has(a.text)).map(a => a.text).join(' ')}`
+}
 const units = useUnitsStore()
 const print = () => window.print()
 const EMERGENCY = [
@@ -154,8 +159,8 @@ const EMERGENCY = [
           <p class="text-sm">
             <b>First, each before its step:</b> {{ h.gates.map(g => g.text).join(' ') || 'nothing to confirm' }}
           </p>
-          <p v-for="f in h.failures" :key="f.outcome" class="text-sm">
-            <b>If it {{ f.name }}:</b> {{ f.acts.map(a => a.text).join(' ') }}
+          <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
+            <b>{{ i === 0 ? 'If it ends so:' : 'Or so:' }} {{ f.sentence }}</b> {{ ownActs(h.failures, i) }}
           </p>
         </div>
         <h3 class="text-lg font-bold">

@@ -31,7 +31,7 @@ export function goesSuddenly(force: number, work: number, capacity: number, unti
 /** Folded sheet metal. */
 export const sharpFolds = (step: string): Caution => ({
   id: 'edges', step, severity: 'usual', covers: ['heat'],
-  hazard: 'Crushed metal has sharp folds and holds hot water.', control: 'Let it cool; cut-proof gloves; open it slowly and let air in before anything else.',
+  hazard: 'Crushed metal has sharp folds and holds hot water.', control: 'Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards into the scrap metal, edges taped.',
 })
 
 /** A vessel that has a dent already. */

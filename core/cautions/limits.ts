@@ -10,6 +10,13 @@ export const MUCH_HOT_WATER = 150e-6
 export const SOFTENING = 500
 /** Less time than this between the planned lift and dryness is no margin, s. Common practice. */
 export const THIN_MARGIN = 30
+/**
+ * Sudden chill that sound glass usually bears, K: half of such glasses break at it. Soda-lime bottles are tested at 42 K and usually survive two to
+ * three times that; borosilicate flasks about 180 K. From memory.
+ */
+export const USUAL_CHILL: Readonly<Record<string, number>> = { 'soda-lime': 110, 'borosilicate': 180 }
+/** How far one glass differs from the next in that: relative standard deviation, lognormal. Assumption. */
+export const CHILL_SPREAD = 0.2
 /** Odds of harm from which a caution is raised, and from which a plan with chilled glass is refused. Our own rule. */
 export const HARM_RAISES = 0.01
 export const CRACKS_REFUSED = 0.02

@@ -6,8 +6,10 @@ const DRAWS = 200
 const FINER = 100
 /** A result may move by this share of itself, or of its P10 to P90 over the draws, whichever is more. */
 const [ITSELF, SPREAD] = [0.01, 0.1]
-/** Of the draws, for a result that is born of a threshold: it can fall on the other side of it. */
-const STRAYS = 0.06
+/** Of the draws, for a result that is born of a threshold: three of two hundred can fall on the other side of it. */
+const STRAYS = 0.016
+/** The rest of two forces that nearly cancel (pull less grip): one in a hundred of either is many in a hundred of it. */
+const SMALL_DIFFERENCE: Readonly<Record<string, number>> = { blowEnergy: 0.06 }
 
 /** Stagings over the usual ranges; half of the inputs stay as they are, or hardly any would go together. */
 function drawn(d: Demonstration, count: number): Values[] {
@@ -18,8 +20,9 @@ function drawn(d: Demonstration, count: number): Values[] {
     const choices: Record<string, string> = {}
     d.inputs.forEach((input, column) => {
       const u = points[i * d.inputs.length + column]!
-      if (input.kind === 'choice') choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
-      else if ((i + column) % 2) {
+      if (input.kind === 'choice') {
+        if ((i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
+      } else if ((i + column) % 2) {
         const [low, high] = input.usual
         numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
       }
@@ -47,7 +50,7 @@ describe('a tolerance a hundred times tighter', () => {
         const [a, b] = [coarse[i]!.results[id], s.results[id]]
         return a === undefined || b === undefined ? a !== b : Math.abs(a - b) > Math.max(ITSELF * Math.abs(b), wide, 1e-12)
       }).length
-      expect(off / stagings.length, id).toBeLessThanOrEqual(STRAYS)
+      expect(off / stagings.length, id).toBeLessThanOrEqual(SMALL_DIFFERENCE[id] ?? STRAYS)
       // What is stated and nothing else: no stray there.
       const [a, b] = [coarse[0]!.results[id], fine[0]!.results[id]]
       if (a !== undefined && b !== undefined) expect(Math.abs(a - b), `${id} as it stands`).toBeLessThanOrEqual(Math.max(ITSELF * Math.abs(b), wide, 1e-12))

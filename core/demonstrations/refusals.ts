@@ -23,6 +23,8 @@ export const REFUSALS: readonly Refusal[] = [
   { demonstration: 'flask-fountain', when: 'a flat bottom under vacuum', input: 'flaskBottom', example: { choices: { flaskBottom: 'flat' } }, source: PRACTICE },
   { demonstration: 'flask-fountain', when: 'scratched, chipped or old glass', input: 'glassState', example: { choices: { glassState: 'scratched' } }, source: PRACTICE },
   { demonstration: 'flask-fountain', when: 'a thin wall under vacuum', input: 'wallThickness', example: { numbers: { wallThickness: 0.6e-3 } }, source: PRACTICE },
+  { demonstration: 'egg-in-bottle', when: 'a rinsed bottle in water so cold that more than 2 of 100 crack', input: 'coolingTemperature', example: { numbers: { rinseTemperature: 366, coolingTemperature: 274.15 }, choices: { heating: 'hot-water' } }, source: 'our own rule on the spread of what glass bears' },
+  { demonstration: 'egg-out', when: 'a cold bottle in water so hot that more than 2 of 100 crack', input: 'warmTemperature', example: { numbers: { warmTemperature: 368, airTemperature: 285 }, choices: { method: 'warming' } }, source: 'our own rule on the spread of what glass bears' },
   ...['bell-jar-balloon', 'soft-pack', 'jar-barometer', 'low-pressure-boil', 'bell-in-vacuum'].flatMap(jar),
   { demonstration: 'cloud-bottle', when: 'smoke or a match with spirits', input: 'nuclei', example: { choices: { liquid: 'ethanol', nuclei: 'smoke' } }, source: PRACTICE },
   { demonstration: 'cloud-bottle', when: 'more than 5 mL of spirits', input: 'spirits', example: { numbers: { spirits: 20e-6 }, choices: { liquid: 'ethanol', nuclei: 'room' } }, source: PRACTICE },

@@ -2,6 +2,8 @@
 import { firstReached, integratorOf, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
+/** Difference that nothing feels, Pa. */
+const NEGLIGIBLE = 10
 /** Longest that a sealed vessel is followed, s: by then everything has reached its last temperature. */
 export const LONGEST_SEALED = 12 * 3600
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
@@ -108,6 +110,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       state[COOLING.losing] = 0
     }
   }
-  peakDifference = Math.max(0, peakDifference)
-  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: firstReached(NO_MORE * peakDifference, times, differences) ?? time, end: time }
+  // A vessel as warm as what cools it has no difference to wait for, only rounding errors.
+  peakDifference = peakDifference > NEGLIGIBLE ? peakDifference : 0
+  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times, differences) ?? time : 0, end: time }
 }

@@ -39,7 +39,7 @@ test('a drum in an ice pool and the same one sprinkled: the hush changes, and th
   await complete(page)
   await expect.poll(async () => (await hush(page)).join()).not.toBe(pool.join())
   // Gates stand before the steps that must not come too early.
-  await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('Only now the bung. A drum is never heated with its bung in.')
+  await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('Only now it is closed; a drum is never heated closed.')
   await page.getByRole('button', { name: 'Undo all' }).click()
 
   await page.goto(at(`/bench/compare?a=${POOL}&b=${SPRINKLED}`))

@@ -4,6 +4,8 @@ import { iceToHold, vesselsNeeded, type Demonstration, type Forecast, type Simul
 
 const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation, forecast?: Forecast }>()
 const units = useUnitsStore()
+/** Less than this melts unseen, kg. */
+const LEAST_ICE = 1e-3
 const count = ref(6)
 const rows = computed(() => props.demonstration.repeats!(props.values, props.simulation, count.value + 1))
 const iceForAll = computed(() => {
@@ -23,7 +25,7 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
     </h2>
     <p>
       <label>How many <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
-      on this bath use up <b class="figures">{{ units.format(iceForAll, ['g', 'lb'], 'mass', 2) }}</b> of ice<template v-if="bring !== undefined">; for 99 in 100 to see one, bring {{ bring }}</template>.
+      on this bath <template v-if="iceForAll >= LEAST_ICE">use up <b class="figures">{{ units.format(iceForAll, ['g', 'lb'], 'mass', 2) }}</b> of ice</template><template v-else>leave it as cold as it is</template><template v-if="bring !== undefined">; for 99 in 100 to see one, bring {{ bring }}</template>.
       <template v-if="each > 0">
         On one heater that is one every <b class="figures">{{ clock(each) }}</b>, all of them in <b class="figures">{{ clock(each * count) }}</b>.
       </template>

@@ -176,6 +176,9 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
+        <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
+          No living thing goes into a vacuum: nothing here is worked out for one.
+        </p>
         <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <ProcedureSteps
           :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="asStated!" :risk="risk" :strip="strip"

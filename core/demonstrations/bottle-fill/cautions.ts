@@ -1,5 +1,5 @@
 import {
-  applying, boilingDry, burnerGas, glassUnderVacuum, hotSurface, inflowSlam, pulledDown, scald, superheated, thermalShock, wetFloor, type Caution,
+  applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, inflowSlam, pulledDown, scald, superheated, thermalShock, wetFloor, type Caution,
 } from '../../cautions'
 import type { Demonstration, Gate, Values } from '../face'
 import { act, BROKEN_GLASS, heatOff, near, next, pressureOff, wait } from '../failure'
@@ -20,7 +20,7 @@ export const cautions: Demonstration['cautions'] = (values, s, risk): Caution[] 
   const cracks = risk.share('crack')
   const stoppered = n.stopperTime! > 0
   return applying(
-    wetFloor(n.bathVolume!, 'bath'), scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'),
+    wetFloor(n.bathVolume!, 'bath'), heavy('The bowl, full', 1000 * n.bathVolume!, 'bath'), scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'),
     onHeat(values)
       ? [hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature!), 'fill', 'Heater and bottle stay hot after use'), boilingDry(dryMargin(s), details.overheat!, 'fill', risk.dry), scald(r.boilingTemperature!, n.waterCharge!, 'fill')]
       : [scald(r.boilingTemperature!, n.vesselVolume!, 'fill', 'Water from the kettle', 'scald-kettle')],

@@ -1,4 +1,4 @@
-import { applying, boilingDry, burnerGas, HARM_RAISES, hotSurface, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
+import { applying, boilingDry, burnerGas, HARM_RAISES, heavy, hotSurface, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
 import { formatQuantity } from '../../units'
 import type { Demonstration, Gate, Simulation, Values } from '../face'
 import { heatOff, near, next, pressureOff, wait } from '../failure'
@@ -12,7 +12,7 @@ export const gates: readonly Gate[] = [
 
 export function cautions({ numbers: n }: Values, { results, details }: Simulation, risk: Risk): Caution[] {
   return applying(
-    scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'), wetFloor(n.bathVolume!, 'bath'), scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water poured in', 'scald-kettle'),
+    scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'), wetFloor(n.bathVolume!, 'bath'), heavy('The bowl, full', 1000 * n.bathVolume! + n.iceMass!, 'bath'), scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water poured in', 'scald-kettle'),
     hotSurface(Math.max(details.overheat ?? 0, results.boilingTemperature!), 'heat', 'Heater and can stay hot after use'), burnerGas('heat', n.heaterPower! > 4000),
     boilingDry(dryMargin({ results, details }), details.overheat!, 'purge', risk.dry),
     scald(results.boilingTemperature!, n.waterCharge!, 'lift'),

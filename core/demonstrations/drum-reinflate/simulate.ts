@@ -43,6 +43,9 @@ export function reinflationPlan(values: Values): ReinflationPlan & { vessel: Ste
   }
 }
 
+/** The moment at which steam comes is a flat shoulder: followed more closely than usual. */
+const CLOSER = 4
+
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const plan = reinflationPlan(values)
   const { vessel, room, lostBefore } = plan
@@ -67,7 +70,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
         columns.steamMass!.push(gas.steam / WATER_GAS_CONSTANT)
       }
     : undefined
-  const ended = reinflate(plan, stepTolerance(detail, refinement), record)
+  const ended = reinflate(plan, stepTolerance(detail, CLOSER * refinement), record)
   const back = 1 - ended.lost / lostBefore
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
   const results: Record<string, number> = {

@@ -7,6 +7,7 @@ import { celsius, kilopascals, percent, seconds } from '../in-words'
 import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said, type Shape } from '../scene'
 import { valueAt } from '../trace-reading'
+import { chilled } from '../hot-air/glass-chill'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
@@ -77,7 +78,8 @@ export const eggInBottle: Demonstration = {
     { id: 'fit', words: 'the egg does not fit the neck as reckoned', remedy: 'measure the egg across and the neck; a smaller egg, wetted', inputs: ['eggDiameter', 'neckDiameter', 'eggMass', 'eggStiffness', 'eggFriction', 'tearSqueeze', 'keptStiffness', 'relaxationTime'], slips: ['eggDiameter', 'neckDiameter'] },
     { id: 'warmth', words: 'too little warm air was caught', remedy: 'more flame, or the egg on sooner', inputs: ['paperMass', 'litDelay', 'flamePower', 'burnTime', 'glassThickness', 'rinseTemperature', 'eggDelay', 'flameShare', 'exchange', 'coolingTemperature', 'wallTransfer'], slips: ['flamePower', 'burnTime', 'eggDelay', 'rinseTemperature'] },
   ],
-  check: ({ numbers: n }) => [
+  check: ({ numbers: n, choices }) => [
+    ...(choices.heating === 'hot-water' ? chilled(n.rinseTemperature!, n.coolingTemperature!, 'coolingTemperature') : []),
     ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it drops in by itself` }] : []),
     ...(n.rinseTemperature! <= n.coolingTemperature! ? [{ input: 'rinseTemperature', message: `given ${celsius(n.rinseTemperature!)}; accepted: above the cooling water, ${celsius(n.coolingTemperature!)}` }] : []),
   ],

@@ -19,6 +19,9 @@ const RINSE_LOSS = 10
 /** Points of the trace in the gulp, and where in it the air rushes in. */
 const [GULP_POINTS, RUSH] = [12, 0.6]
 
+/** When the egg last sealed hangs on the last breath of gas under it: followed more closely than usual. */
+const CLOSER = 6
+
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const outside = n.stationPressure!
@@ -37,7 +40,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       ? { rinse: { hot: Math.max(n.airTemperature!, n.rinseTemperature! - RINSE_LOSS), cold: n.coolingTemperature! } }
       : { flame: { fuel: fuelOf('paper'), power: n.flamePower!, kept: n.flameShare!, diesAt: FLAME_DIES, burns: n.burnTime! } }),
     delay: n.eggDelay!, exchange: n.exchange!, fit: fitOf(values), relaxing: relaxingOf(values), valve,
-  }, stepTolerance(detail, refinement), rows && ((t, s, p) => rows.add(t, row(s, p, 0))))
+  }, stepTolerance(detail, CLOSER * refinement), rows && ((t, s, p) => rows.add(t, row(s, p, 0))))
   const { seal, greatest, entered, flameOut } = ended
   let time = ended.end
   if (entered !== undefined && rows) {

@@ -7,6 +7,7 @@ import { ROOM_INPUTS } from '../room-inputs'
 import { kPa, said } from '../scene'
 import { valueAt } from '../trace-reading'
 import { TOUCHABLE } from '../../cautions'
+import { chilled } from '../hot-air/glass-chill'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 
@@ -45,7 +46,8 @@ export const eggOut: Demonstration = {
     { id: 'push', hazards: ({ numbers: n, choices }) => choices.method === 'warming' && n.warmTemperature! >= TOUCHABLE ? ['scald', 'pressure', 'projectile'] : ['pressure', 'projectile'], marks: ['sealed'], parts: ({ choices }) => choices.method === 'warming' ? ['Now ', { input: 'method' }, ': hold the bottle under water at ', { input: 'warmTemperature' }, ', neck pointing at nobody.'] : ['Now ', { input: 'method' }, ': blow with ', { input: 'breathPressure' }, ' for ', { input: 'breathTime' }, ', take the mouth away and turn the neck off.'], duration: s => s.results.hush },
     { id: 'plain', parts: ['It won’t? Push it back, cut it up with a long knife and rinse it out. That is the plain way, and no defeat.'] },
   ],
-  check: ({ numbers: n }) => [
+  check: ({ numbers: n, choices }) => [
+    ...(choices.method === 'warming' ? chilled(n.warmTemperature!, n.airTemperature!, 'warmTemperature') : []),
     ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it falls out by itself` }] : []),
     ...(n.warmTemperature! <= n.airTemperature! ? [{ input: 'warmTemperature', message: `given ${celsius(n.warmTemperature!)}; accepted: above the air, ${celsius(n.airTemperature!)}` }] : []),
   ],

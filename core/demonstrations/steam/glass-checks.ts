@@ -1,12 +1,11 @@
 /** What glass is refused for: chill, scratches, thin walls, flat bottoms, a torch. */
-import { CRACKS_REFUSED } from '../../cautions'
+import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
 import { exp, ln, pow } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
 import { celsius } from '../in-words'
 import { formatQuantity } from '../../units'
 import type { ChoiceInput, Values } from '../face'
 import type { InputFault } from './checks'
-import { quantity } from './inputs'
 
 export const GLASS_STATE: ChoiceInput = {
   id: 'glassState', name: 'state of the glass', kind: 'choice', group: 'vessel', default: 'sound',
@@ -22,11 +21,7 @@ const SCORE = -2.0537
  * Chill that all but `CRACKS_REFUSED` of glasses like it bear, K: the quantile of the usual lognormal spread round what is stated.
  * @param limit median of what such glass bears, K
  */
-export function borneChill(limit: number): number {
-  const { spread } = quantity('shockLimit')
-  const relative = 'relative' in spread ? spread.relative : 0
-  return limit * exp(SCORE * Math.sqrt(ln(1 + relative * relative)))
-}
+export const borneChill = (limit: number): number => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)))
 
 /** Glass as hot as steam meets the water: refused where more than two in a hundred would crack. @param bath id of the water's temperature */
 export function bearsTheChill({ numbers: n }: Values, bath: string): InputFault[] {

@@ -1,4 +1,5 @@
 /** The inputs that the steam demonstrations share; each takes those it needs and states its own defaults. */
+import { CHILL_SPREAD, USUAL_CHILL } from '../../cautions'
 import { SOLID_NAMES } from '../../substances/solids'
 import type { ChoiceInput, QuantityInput, Values } from '../face'
 
@@ -243,7 +244,7 @@ const QUANTITIES: readonly QuantityInput[] = [
   },
   {
     id: 'shockLimit', name: 'sudden chill the glass bears', kind: 'quantity', quantity: 'temperatureDifference', units: ['K', 'degF'], group: 'coefficient',
-    default: ({ choices }: Values) => choices.glassKind === 'borosilicate' ? 180 : 110, range: [20, 400], usual: [40, 250], spread: { shape: 'lognormal', relative: 0.2 },
+    default: ({ choices }: Values) => USUAL_CHILL[choices.glassKind!] ?? USUAL_CHILL['soda-lime'], range: [20, 400], usual: [40, 250], spread: { shape: 'lognormal', relative: CHILL_SPREAD },
     source: 'soda-lime bottles are tested at 42 K and usually survive two to three times that; borosilicate flasks about 180 K; from memory',
   },
   {

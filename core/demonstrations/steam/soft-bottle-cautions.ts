@@ -1,5 +1,5 @@
 /** Soft bottles with warm moist gas in an ice bath. */
-import { applying, scald, wetFloor, type Caution } from '../../cautions'
+import { applying, heavy, scald, wetFloor, type Caution } from '../../cautions'
 import type { Demonstration, Values } from '../face'
 import { act, near, next, pressureOff, wait } from '../failure'
 import { seconds } from '../in-words'
@@ -7,7 +7,7 @@ import { mayStillGo } from '../risk'
 
 /** Hot water poured in, and the tub. */
 export const softBottleCautions = ({ numbers: n }: Values): Caution[] => applying(
-  scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water from the kettle', 'scald-kettle'), wetFloor(n.bathVolume!, 'cool'), scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The bath', 'scald-bath'),
+  scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water from the kettle', 'scald-kettle'), wetFloor(n.bathVolume!, 'cool'), heavy('The tub, full', 1000 * n.bathVolume! + n.iceMass!, 'cool'), scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The bath', 'scald-bath'),
 )
 
 export const softBottleFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [

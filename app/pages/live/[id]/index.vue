@@ -2,7 +2,7 @@
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
 import {
   afterwards, countdowns, countingMarks, cuesOf, focusOf, nextHeat, placeIn, readStaging, refusalOfMark, startOf, storyOf, wantedNow, DEFAULT_SEED,
-  failuresOf, type Forecast, type MarkKind, type Wanted,
+  failuresOf, riskOfForecast, type Forecast, type MarkKind, type Wanted,
 } from '~~/core'
 
 const id = String(useRoute().params.id)
@@ -188,7 +188,10 @@ async function log() {
     logging.value = false
   }
 }
-const nothingHappens = computed(() => act.value ? failuresOf(act.value.read.demonstration, act.value.read.values, act.value.simulation)[0]!.acts : [])
+/** What to do for each end, by the draws that still match the marks. */
+const failures = computed(() => act.value ? failuresOf(act.value.read.demonstration, act.value.read.values, act.value.simulation, followed.value && riskOfForecast(followed.value.forecast)) : [])
+const nothingHappens = computed(() => failures.value[0]?.acts ?? [])
+const afterThis = computed(() => failures.value.find(f => f.outcome === story.value.outcome)?.acts ?? [])
 const skip = () => { if (act.value) live.mark(act.value.id, 'closed', 'skipped') }
 
 const soon = computed(() => {
@@ -305,6 +308,11 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
               Don’t log
             </button>
           </p>
+          <ol v-if="afterThis.length" class="text-lg mt-4 list-decimal pl-6" aria-label="What to do now, in order">
+            <li v-for="step in afterThis" :key="step.text">
+              {{ step.text }}
+            </li>
+          </ol>
           <ul class="text-lg mt-4 soft">
             <li v-for="step in afterwards(act.read.demonstration)" :key="step.id">
               {{ stepWords(act.read.demonstration, step, act.read.values, (si, i) => units.format(si, i.units, i.quantity)) }}

@@ -16,7 +16,7 @@ import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { beyond, heldFraction, wallInertance } from './collapse'
 import { openingFlow } from './nozzle-flow'
-import { jetCondensation, type Jet, slugAcceleration, slugLength, spraySteam } from './inflow'
+import { jetCondensation, type Jet, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
 import type { Room, SteamVessel } from './steam-vessel'
 
 /**
@@ -135,6 +135,9 @@ const halfWall = ({ solid, wallThickness }: { solid: Solid, wallThickness: numbe
 
 /** Two conductances one after the other, W/(m2 K). */
 export const inSeries = (a: number, b: number): number => a * b / (a + b)
+
+/** So many times what counts as rest: whether it is over is not asked there. */
+const FAR = 3
 
 /** What lies outside as a conductance from the wall's middle, W/(m2 K). @param outside from the surface on, W/(m2 K) */
 export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
@@ -258,6 +261,11 @@ export class CoolingVessel implements OdeSystem {
     return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
   }
 
+  /** No water moves in a mouth that is shut. */
+  get inert(): number {
+    return this.open ? -1 : COOLING.speed
+  }
+
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass(): number {
     return this.stemMass > 0 ? this.stemMass : this.mouthMass
@@ -322,18 +330,24 @@ export class CoolingVessel implements OdeSystem {
     return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost]! / STILL_PRESSURE) - 1
   }
 
+  /** the vapour's own pressure and heat, at the state asked for last: one object, since it is wanted at every step */
+  private readonly steam: Steam = { pressure: 0, latent: 0 }
+
   /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
   unrest(state: Float64Array): number {
     const { room, coolant, mouth } = this.plan
+    const speed = Math.abs(state[COOLING.speed]!) / 0.05
+    // Far from rest the rest of it need not be known.
+    if (speed > FAR) return speed - 1
+    const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
+    if (mouth && !mouth.stem && imbalance > FAR) return imbalance - 1
     const vapourPressure = state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / this.gasVolume(state)
     const dewPoint = quickSaturationTemperature(vapourPressure)
-    const speed = Math.abs(state[COOLING.speed]!) / 0.05
     if (!mouth || mouth.stem) {
       const coldest = coolant.area > 0 ? coolant.temperature : room.temperature
       const warmth = (Math.max(dewPoint, state[COOLING.liquid]!) - coldest) / 2
       return (warmth > speed ? warmth : speed) - 1
     }
-    const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
     // The hot drops left inside say nothing of what cold water will do; once more has come in than was left, it is the measure.
     const surface = state[COOLING.drawnIn]! > this.pool ? Math.max(state[COOLING.liquid]!, mouth.waterTemperature) : mouth.waterTemperature
     const steam = (dewPoint - surface) / 3
@@ -358,8 +372,11 @@ export class CoolingVessel implements OdeSystem {
     const losing = this.wall === 'moving'
       ? state[COOLING.losing]!
       : this.wall === 'creeping' ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0
-    const dewPoint = quickSaturationTemperature(vapour * WATER_GAS_CONSTANT * gas / volume)
+    const { steam } = this
+    steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume
+    const dewPoint = quickSaturationTemperature(steam.pressure)
     const latent = quickLatentHeat(dewPoint)
+    steam.latent = latent
     const layer = this.airLayerFactor * airLayerConductance(air / vapour)
     const toWall = layer * this.half / (layer + this.half)
 
@@ -417,7 +434,7 @@ export class CoolingVessel implements OdeSystem {
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
       if (entering > 0) {
         const above = this.plan.vessel.height - this.rise(drawnIn)
-        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, above, this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass))
+        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, above, this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass), steam)
         liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
       }
     } else {
@@ -426,7 +443,7 @@ export class CoolingVessel implements OdeSystem {
       if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
       if (this.sprayFlow > 0 && this.cooled) {
         const spray = this.plan.spray!
-        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact)
+        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact, steam)
         liquidHeat += jet * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid)
       }
     }

@@ -1,5 +1,5 @@
 /** Water pushed by the outside air through a mouth or neck. */
-import { ln, pow } from '../elementary'
+import { exp, ln, pow } from '../elementary'
 import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../substances/water'
 import { GRAVITY, LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
@@ -26,6 +26,10 @@ export const slugAcceleration = (drive: number, speed: number, density: number, 
  * @source Rayleigh's flanged end correction, 8/(3π) radii: Kinsler et al., Fundamentals of Acoustics, 4th ed. (2000), sect. 9.2
  */
 export const slugLength = (passage: number, diameter: number): number => passage + 8 / (3 * Math.PI) * diameter / 2
+
+/** Steam at its dew point, where that is worked out already. */
+export interface Steam { /** its own pressure, Pa */ pressure: number, /** J/kg */ latent: number }
+const steamAt = (dewPoint: number): Steam => ({ pressure: quickSaturationPressure(dewPoint), latent: quickLatentHeat(dewPoint) })
 
 /** A jet of water in steam. */
 export interface Jet {
@@ -56,10 +60,11 @@ const WATER_DENSITY = 1000
  * @param speed m/s
  * @param room height above the mouth that is free, m
  * @param free share of the stream that has come out of the mouth into the gas
+ * @param steam at the dew point, where it is known already
  * @source form of S. Kim & A. F. Mills, J. Heat Transfer 111 (1989) 1068 (turbulent jets in steam, St about 0.01); the
  *   spray's share is an assumption with a wide spread, shaped on spray condensers
  */
-export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, pressure: number, speed: number, room: number, free = 1): number {
+export function jetCondensation(jet: Jet, dewPoint: number, airConductance: number, pressure: number, speed: number, room: number, free = 1, steam: Steam = steamAt(dewPoint)): number {
   const subcooling = dewPoint - jet.water
   if (!(subcooling > 0) || !(speed > 0) || !(room > 0)) return 0
   const capacityFlux = WATER_DENSITY * LIQUID_SPECIFIC_HEAT * speed
@@ -71,8 +76,8 @@ export function jetCondensation(jet: Jet, dewPoint: number, airConductance: numb
   const weber = WATER_DENSITY * speed * speed * jet.diameter / SURFACE_TENSION
   const splashed = free * weber / (weber + jet.splashWeber)
   const broken = rise > room ? 1 - room / rise * (1 - splashed) : splashed
-  const sprayed = broken > 0 ? broken * spraySteam(jet.water, dewPoint, pressure, jet.sprayContact) : 0
-  return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint) + (1 - unbroken) * sprayed
+  const sprayed = broken > 0 ? broken * spraySteam(jet.water, dewPoint, pressure, jet.sprayContact, steam) : 0
+  return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent + (1 - unbroken) * sprayed
 }
 
 /** Drops about a millimetre across: m. */
@@ -93,11 +98,18 @@ const SHERWOOD = 2 + 0.6 * Math.sqrt(DROP_SPEED * DROP / GAS_VISCOSITY) * pow(GA
  * @source W. E. Ranz & W. R. Marshall, Chem. Eng. Prog. 48 (1952) 141 and 173, with Stefan's flow through still air,
  *   m = (p M/R T)(D/d) Sh ln((1 − y_i)/(1 − y)); a wall's correlation (Uchida) is far too low for drops
  */
-export function dropConductance(pressure: number, dewPoint: number, water: number): number {
-  const vapour = Math.min(0.9995, quickSaturationPressure(dewPoint) / pressure)
+export function dropConductance(pressure: number, dewPoint: number, water: number, steam: Steam = steamAt(dewPoint)): number {
+  const vapour = Math.min(0.9995, steam.pressure / pressure)
   const surface = Math.min(vapour, quickSaturationPressure(water) / pressure)
   const flux = pressure / (WATER_GAS_CONSTANT * dewPoint) * (DIFFUSION * 101325 / pressure) / DROP * SHERWOOD * ln((1 - surface) / (1 - vapour))
-  return flux * quickLatentHeat(dewPoint) / Math.max(dewPoint - water, 0.1)
+  return flux * steam.latent / Math.max(dewPoint - water, 0.1)
+}
+
+/** −N for a share: one for each staging, asked for at every step of it. */
+let [lastShare, lastUnits] = [NaN, NaN]
+function unitsOf(contact: number): number {
+  if (contact !== lastShare) [lastShare, lastUnits] = [contact, ln(1 - contact)]
+  return lastUnits
 }
 
 /**
@@ -110,10 +122,10 @@ export function dropConductance(pressure: number, dewPoint: number, water: numbe
  * @param pressure Pa
  * @param contact share of its capacity for heat that it uses in pure steam, under 1
  */
-export function spraySteam(water: number, dewPoint: number, pressure: number, contact: number): number {
+export function spraySteam(water: number, dewPoint: number, pressure: number, contact: number, steam: Steam = steamAt(dewPoint)): number {
   const subcooling = dewPoint - water
   if (!(subcooling > 0) || !(contact > 0)) return 0
-  const gas = dropConductance(pressure, dewPoint, water + 0.6 * subcooling)
-  const share = contact < 1 ? 1 - pow(1 - contact, gas / (gas + DROP_CONDUCTANCE)) : 1
-  return share * LIQUID_SPECIFIC_HEAT * subcooling / quickLatentHeat(dewPoint)
+  const gas = dropConductance(pressure, dewPoint, water + 0.6 * subcooling, steam)
+  const share = contact < 1 ? 1 - exp(unitsOf(contact) * gas / (gas + DROP_CONDUCTANCE)) : 1
+  return share * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent
 }

@@ -2,8 +2,11 @@
 import { integratorOf, type Occurrence, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
-/** Explicit steps tried in each part of the plunge: the collapse needs fewer, a long slow fill more. */
+/** Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which all rushes turns stiff sooner. */
 const EXPLICIT_STEPS = 30
+const EXPLICIT_STEPS_RIGID = 14
+/** A wall stronger than this is glass and never gives way, Pa. */
+const UNBREAKABLE = 1e8
 /** Moments that are told of; the others only turn the course of events. */
 const REPORTED = ['critical', 'mouth-full', 'full']
 /** Share of the mouth's water by which less than none counts as pushed out, so that a start from rest is no end. */
@@ -60,6 +63,7 @@ export function plunge(
   let time = 0
   const occurrences: Occurrence[] = []
   const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed]! }]
+  const explicitSteps = plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
@@ -68,7 +72,7 @@ export function plunge(
     const water = system.kept ? enters : leaves
     const events = system.wall === 'moving' ? [stops, mouthFull, full] : [water, hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
     const end = system.dependsOnTime ? system.plungeTime : longest
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps: EXPLICIT_STEPS, events, peaks, onStep: record, between: record ? 1 : 0 })
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps, events, peaks, onStep: record, between: record ? 1 : 0 })
     time = stage.time
     const { difference, speed } = stage.peaks
     if (difference!.value > peakDifference) { peakDifference = difference!.value; timeOfPeak = difference!.time }

@@ -23,6 +23,18 @@ export function skinPressure(rubber: Rubber, stretch: number): number {
   return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - cube * cube * inverse) * (1 + rubber.stiffening * stretch * stretch)
 }
 
+/** Its slope, Pa by stretch. */
+function skinSlope(rubber: Rubber, stretch: number): number {
+  if (stretch <= 1) return 0
+  const inverse = 1 / stretch
+  const square = inverse * inverse
+  const sixth = square * square * square
+  const stiffer = rubber.stiffening * stretch * stretch
+  return 2 * rubber.modulus * rubber.wall / rubber.radius * (square * (7 * sixth - 1) * (1 + stiffer) + 2 * rubber.stiffening * (1 - sixth))
+}
+/** Turns of Newton's method that are tried. */
+const NEWTON_TURNS = 6
+
 /** Volume inside at a stretch, m3. */
 export function balloonVolume(rubber: Rubber, stretch: number): number {
   const radius = rubber.radius * stretch
@@ -61,7 +73,18 @@ export function restingStretch(rubber: Rubber, amount: number, outside: number, 
     high = Math.max(high * 1.02, high + 0.002)
   }
   if (high >= ceiling) return ceiling
-  const error = (stretch: number) => heldAt(rubber, stretch, outside) - amount
-  const [lowError, highError] = [error(low), error(high)]
-  return lowError >= 0 ? low : falsePosition(error, [low, lowError], [high, highError], 1e-9 * amount)
+  const lowError = heldAt(rubber, low, outside) - amount
+  if (lowError >= 0) return low
+  const highError = heldAt(rubber, high, outside) - amount
+  const close = 1e-9 * amount
+  // Newton from the chord's point: two or three turns; what leaves the bracket (where the curve lies flat) is left to false position.
+  let stretch = low + (high - low) * lowError / (lowError - highError)
+  for (let i = 0; i < NEWTON_TURNS && stretch > low && stretch < high; i++) {
+    const volume = balloonVolume(rubber, stretch)
+    const skin = skinPressure(rubber, stretch)
+    const error = (outside + skin) * volume - amount
+    if (Math.abs(error) <= close) return stretch
+    stretch -= error / (volume * (skinSlope(rubber, stretch) + 3 * (outside + skin) / stretch))
+  }
+  return falsePosition(x => heldAt(rubber, x, outside) - amount, [low, lowError], [high, highError], close)
 }

@@ -18,6 +18,12 @@ const SUDDEN = 0.04
 const COLLAPSE_STEPS = 40
 /** The difference is past its greatest once it has fallen to this share of it. */
 const OVER = 0.9
+/**
+ * Steps for one stage of the watch: some hundreds are usual. A leak that lets in what the cold takes keeps the inside even with the room for hours, a few
+ * pascals this way and that; by then its greatest difference is long past, and it is left alone.
+ */
+const PATIENCE = 300
+const MOST_PATIENCE = 19_000
 /** Volume lost that shows, as a fraction. */
 const SHOWS = 0.02
 
@@ -84,8 +90,8 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
       tolerance: system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep, between: 2,
-      peaks: [{ id: 'difference', value: difference }],
+      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep, between: record ? 2 : 1,
+      peaks: [{ id: 'difference', value: difference }], patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
     })
     time = stage.time
     const { value, time: at } = stage.peaks.difference!
@@ -100,7 +106,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       }
       continue
     }
-    if (stage.stoppedBy === 'settled' || stage.stoppedBy === 'falls') break
+    if (stage.stoppedBy === 'settled' || stage.stoppedBy === 'falls' || stage.stoppedBy === 'patience') break
     if (stage.stoppedBy === 'critical') {
       hush = time
       system.wall = 'moving'

@@ -33,6 +33,8 @@ export interface IntegrationOptions {
   onStep?: (time: number, state: Float64Array) => void
   /** points between the ends of each step at which `onStep` is called too, on the interpolant: a curve to be drawn; 0 if left out */
   between?: number
+  /** steps after which it ends where it is, `stoppedBy` "patience": for a wait that may be as long as it likes; without end if left out */
+  patience?: number
 }
 
 export class Integrator {
@@ -61,7 +63,7 @@ export class Integrator {
    */
   run(system: OdeSystem, state: Float64Array, start: number, end: number, options: IntegrationOptions): Integration {
     const { size, reached, errors, scratch } = this
-    const { tolerance, explicitSteps = 0, events = [], peaks = [], onStep, between = 0 } = options
+    const { tolerance, explicitSteps = 0, events = [], peaks = [], onStep, between = 0, patience = Infinity } = options
     const { scale, reference } = system
     const occurrences: Occurrence[] = []
     const eventValues: number[] = events.map(e => e.value(start, state))
@@ -99,6 +101,7 @@ export class Integrator {
     for (const tracker of trackers) tracker.start(time, state)
     onStep?.(time, state)
     while (time < end) {
+      if (steps + rejected > patience) return finish(time, 'patience')
       if (steps + rejected > MOST_STEPS) throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
       if (step > end - time) step = end - time
       const least = 1e-14 * Math.max(1, Math.abs(time))

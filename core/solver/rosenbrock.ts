@@ -51,7 +51,12 @@ export class RosenbrockStepper implements Stepper {
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
     const { size, jacobian, scratch, drift } = this
     const columns = size - (system.totals ?? 0)
+    const { inert = -1 } = system
     for (let column = 0; column < columns; column++) {
+      if (column === inert) {
+        for (let row = 0; row < size; row++) jacobian[row * size + column] = 0
+        continue
+      }
       const held = state[column]!
       const nudge = SQUARE_ROOT_EPSILON * (Math.abs(held) + system.scale[column]!)
       state[column] = held + nudge
@@ -61,7 +66,7 @@ export class RosenbrockStepper implements Stepper {
       const inverse = 1 / moved
       for (let row = 0; row < size; row++) jacobian[row * size + column] = (scratch[row]! - slope[row]!) * inverse
     }
-    this.evaluations += columns
+    this.evaluations += inert >= 0 && inert < columns ? columns - 1 : columns
     if (system.dependsOnTime) {
       const nudge = SQUARE_ROOT_EPSILON * Math.max(1e-3, Math.abs(time))
       system.derivatives(time + nudge, state, scratch)

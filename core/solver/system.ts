@@ -7,6 +7,8 @@ export interface OdeSystem {
    * columns of the Jacobian are not needed.
    */
   readonly totals?: number
+  /** one more unknown, among the others, that stands still: its column is not needed either */
+  readonly inert?: number
   /** true if the right-hand side depends on time itself */
   readonly dependsOnTime?: boolean
   /** the right-hand side: writes dy/dt into `slope` */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { resolve, type Given } from '../demonstrations'
+import { findDemonstration, resolve, type Given } from '../demonstrations'
 import { canPlunge } from '../demonstrations/can-plunge'
 import { investigate } from './investigation'
 import { whyInWords } from './why-words'
@@ -29,5 +29,18 @@ describe('the cause of a failure', () => {
     if (canPlunge.simulate(resolve(canPlunge, plan).values, 'summary').outcome === 'crush') throw new Error('this plan was to fail')
     expect(found.planFails).toBe(true)
     expect(whyInWords(found, 'fills')[0]).toMatch(/^As planned it is not expected to end as wanted/)
+  }, 120_000)
+
+  it('comes with the odds of the next try: as it was, and put right (a leaking closure of a tin)', async () => {
+    const tin = findDemonstration('sealed-tin')!
+    const leaking = tin.simulate(resolve(tin, { numbers: { leakArea: 30e-6 }, choices: {} }).values, 'summary')
+    expect(leaking.outcome).not.toBe('crush')
+    const found = await investigate(tin, { plan: plain, used: plain, measured: [] }, {
+      outcome: leaking.outcome, readings: { peakPressureDifference: { value: leaking.results.peakPressureDifference!, uncertainty: 0.05 * leaking.results.peakPressureDifference! } },
+    }, 600)
+    const leak = found.causes.find(c => c.id === 'leak')!
+    expect(leak.again).toBeLessThan(0.3)
+    expect(leak.mended).toBeGreaterThan(0.9)
+    expect(leak.remedy).toMatch(/seal/)
   }, 120_000)
 })

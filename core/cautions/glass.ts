@@ -8,7 +8,7 @@ const kelvins = (k: number): string => formatQuantity(k, 'K', 'temperatureDiffer
 /** Hot glass meets cold water. @param chill K @param limit that it usually bears, K @param cracks share of the draws in which the chill is more than it bears */
 export const thermalShock = (chill: number, limit: number, cracks: number, step: string): Caution => ({
   id: 'chill', step, severity: cracks > HARM_RAISES || chill > 0.6 * limit ? 'raised' : 'usual', covers: ['chilled-glass'],
-  hazard: `Hot glass meets water ${kelvins(chill)} colder; sound glass of this kind usually bears about ${kelvins(limit)}, scratched glass much less${cracks >= 0.001 ? `: ${formatQuantity(cracks, '%', 'fraction', 2)} of the draws crack` : ''}.`,
+  hazard: `Hot glass meets water ${kelvins(chill)} colder; sound glass of this kind usually bears about ${kelvins(limit)}, scratched glass much less${cracks >= 0.001 ? `: about ${formatQuantity(cracks, '%', 'fraction', 2)} of them crack` : ''}.`,
   control: 'No scratched or chipped glass; a plastic or padded bowl; goggles for all; cut-resistant gloves; warmer water for less.',
   number: { name: 'chill', value: chill, quantity: 'temperatureDifference', units: ['K', 'degF'], raisedFrom: 0.6 * limit },
 })

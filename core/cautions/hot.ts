@@ -22,14 +22,14 @@ export function scald(temperature: number, volume: number, step: string, what = 
   }
 }
 
-/** Something solid that stays hot. @param temperature K, at its hottest @param what with its verb in the plural or not: "The heater and the can stay hot" */
+/** Something solid that stays hot. @param temperature K, at its hottest @param what a clause: "Heater and can stay hot after use" */
 export function hotSurface(temperature: number, step: string, what = 'Heater and vessel stay hot after use'): Caution | undefined {
   if (temperature < TOUCHABLE) return undefined
   return {
     id: 'hot-surface', step, severity: 'usual', covers: ['heat'],
     hazard: `${what}: up to ${celsius(temperature)}. Nothing over ${celsius(TOUCHABLE)} is touched or passed round.`,
     control: 'Heat off and the place marked hot before anyone comes near; clear way from heater to bowl; tongs or gloves until a thermometer says it is cold.',
-    number: { name: 'hottest', value: temperature, quantity: 'temperature', units: ['degC', 'degF'], raisedFrom: undefined },
+    number: { name: 'hottest', value: temperature, quantity: 'temperature', units: ['degC', 'degF'] },
   }
 }
 
@@ -66,7 +66,7 @@ export const superheated = (step: string, wait: number): Caution => ({
   id: 'superheat', step, severity: 'raised', covers: ['scald', 'heat'],
   hazard: `Water heated in a microwave can be hotter than boiling and erupt when it is moved, here ${formatQuantity(wait, 's', 'time', 2)} after the oven stops.`,
   control: 'A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth away from everybody. No metal in the oven.',
-  number: { name: 'wait', value: wait, quantity: 'time', units: ['s', 's'], raisedFrom: undefined },
+  number: { name: 'wait', value: wait, quantity: 'time', units: ['s', 's'] },
 })
 
 /** @param many several flames under one glass or close together */

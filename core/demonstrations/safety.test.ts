@@ -1,10 +1,11 @@
 /** Rules that hold for every demonstration, its choices and 200 draws each. */
 import { describe, expect, it } from 'vitest'
-import { HAZARDS, RULES, SCALDS, TOUCHABLE, scald, type Hazard } from '../cautions'
+import { CRACKS_REFUSED, HAZARDS, RULES, SCALDS, TOUCHABLE, scald, type Hazard } from '../cautions'
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { pullLevers, riskOfForecast, StagingSample, summarise } from '../forecast'
 import { adviceOf, cautionsOf, DEMONSTRATIONS, endangers, failuresOf, findDemonstration, hazardsOf, partsOf, resolve, riskOf, type Demonstration, type Simulation, type Values } from '.'
 import { REFUSALS } from './refusals'
+import { borneChill, shareCracked } from './steam/glass-checks'
 
 const DRAWS = 200
 /** Draws for each lever: what is compared is the same draws on both sides. */
@@ -143,6 +144,14 @@ describe('what is refused', () => {
       expect(faults).toEqual([])
       expect(d.simulate(values, 'summary').results.peakGaugePressure! / values.numbers.reliefSetting!).toBeLessThan(1.3)
     }
+  })
+})
+
+describe('chilled glass', () => {
+  it('cracks in half where the chill is what it usually bears, and in 2 of 100 at the chill that is refused', () => {
+    expect(shareCracked(110, 110)).toBeCloseTo(0.5, 9)
+    expect(shareCracked(borneChill(110), 110)).toBeCloseTo(CRACKS_REFUSED, 4)
+    expect(shareCracked(0, 110)).toBe(0)
   })
 })
 

@@ -32,13 +32,14 @@ const risk = computed(() => forecast.value && riskOfForecast(forecast.value))
 const drawingState = computed(() => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value))
 const ledger = computed(() => simulation.value && demonstration.value!.ledger(simulation.value))
 const why = computed(() => simulation.value ? demonstration.value!.why(shownValues.value!, simulation.value) : [])
-const advice = computed(() => simulation.value ? adviceOf(demonstration.value!, read.value!.values, asStated.value!, risk.value) : [])
+const advice = computed(() => simulation.value ? adviceOf(demonstration.value!, read.value!.values, asStated.value!, complete.value ? risk.value : undefined) : [])
 /** Worked out once for a plan, not for every moment that the scrubber shows. */
 const judgement = computed(() => {
   if (!simulation.value) return undefined
   const { demonstration: d, values } = read.value!
-  return { ready: d.ready?.(values, asStated.value!), failures: failuresOf(d, values, asStated.value!, risk.value), sizes: d.sizes(shownValues.value!, simulation.value) }
+  return { ready: d.ready?.(values, asStated.value!), sizes: d.sizes(shownValues.value!, simulation.value) }
 })
+const failures = computed(() => simulation.value ? failuresOf(demonstration.value!, read.value!.values, asStated.value!, risk.value) : [])
 const kit = computed(() => read.value ? read.value.demonstration.kit(read.value.values) : [])
 
 // The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
@@ -244,7 +245,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <CoefficientList :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :influences="influences" :strip="strip" :set="editor.setInput" @strip="askStrip" />
         <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
         <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
-        <NotGoneList v-if="judgement" :failures="judgement.failures" />
+        <NotGoneList v-if="judgement" :failures="failures" />
       </div>
       <div class="grid gap-6 content-start">
         <section aria-labelledby="numbers-title">

@@ -2,6 +2,7 @@ import { applying, noFood, oilByFlame, openFlame, scald, thermalShock, USUAL_CHI
 import type { Demonstration, Gate } from '../face'
 import { near, next, pressureOff, wait, type FailureAct } from '../failure'
 import { centimetres, seconds } from '../in-words'
+import { shareCracked } from '../steam/glass-checks'
 import { mayStillGo } from '../risk'
 
 export const gates: readonly Gate[] = [
@@ -13,7 +14,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }): Ca
   return applying(
     flame ? openFlame('light', n.matches! > 3 && choices.heating === 'matches') : scald(n.rinseTemperature!, n.vesselVolume!, 'light', 'Water from the kettle', 'scald-kettle'),
     flame && choices.eggSkin === 'oiled' ? oilByFlame('ready') : undefined,
-    flame ? undefined : thermalShock(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']!, 0, 'light'),
+    flame ? undefined : thermalShock(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']!, shareCracked(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']!), 'light'),
     { id: 'glass-heated', step: 'light', severity: 'usual', covers: ['heat', 'chilled-glass'], hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.', control: 'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.' },
     noFood('Soot and hands have been on the egg.', 'egg'),
   )

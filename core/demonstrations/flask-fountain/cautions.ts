@@ -1,7 +1,8 @@
-import { applying, boilingDry, burnerGas, CRACKS_REFUSED, glassUnderVacuum, heavy, hotSurface, scald, stemInStopper, thermalShock, wetFloor, type Caution } from '../../cautions'
+import { applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, scald, stemInStopper, thermalShock, wetFloor, type Caution } from '../../cautions'
 import type { Demonstration, Gate } from '../face'
 import { heatOff, near, next, pressureOff, standBack, wait } from '../failure'
 import { seconds } from '../in-words'
+import { shareCracked } from '../steam/glass-checks'
 import { dryMargin } from '../steam/judgement'
 import { atWorst, mayStillGo } from '../risk'
 
@@ -18,7 +19,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n }, s, risk): Ca
     hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature!), 'heat', 'Heater and flask stay hot after use'), burnerGas('heat', n.heaterPower! > 4000), boilingDry(dryMargin(s), details.overheat!, 'purge', risk.dry),
     { id: 'blocked', step: 'heat', severity: 'usual', covers: ['pressure', 'heat'], hazard: 'A blocked stem turns the flask into a boiler.', control: 'Blow through the stem before; steam must be seen at its end all the time, or heat off and everybody back.' },
     scald(r.boilingTemperature!, n.waterCharge!, 'heat'), scald(r.boilingTemperature!, n.waterCharge!, 'turn', 'Steam and water from the stem'),
-    thermalShock(atWorst(risk, 'glassChill'), n.shockLimit!, CRACKS_REFUSED / 20, 'turn'),
+    thermalShock(atWorst(risk, 'glassChill'), n.shockLimit!, shareCracked(atWorst(risk, 'glassChill'), n.shockLimit!), 'turn'),
     glassUnderVacuum(atWorst(risk, 'peakPressureDifference'), atWorst(risk, 'peakPressureDifference') * n.vesselVolume!, 'turn', 'Only a round-bottomed flask without a scratch or star'),
   )
 }

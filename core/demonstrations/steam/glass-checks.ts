@@ -1,4 +1,5 @@
 /** What glass is refused for: chill, scratches, thin walls, flat bottoms, a torch. */
+import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
 import { exp, ln, pow } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
@@ -22,6 +23,9 @@ const SCORE = -2.0537
  * @param limit median of what such glass bears, K
  */
 export const borneChill = (limit: number): number => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)))
+
+/** Share of glasses like it that a chill cracks, 0 to 1, by the same spread. @param chill and `limit`, K */
+export const shareCracked = (chill: number, limit: number): number => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0
 
 /** Glass as hot as steam meets the water: refused where more than two in a hundred would crack. @param bath id of the water's temperature */
 export function bearsTheChill({ numbers: n }: Values, bath: string): InputFault[] {

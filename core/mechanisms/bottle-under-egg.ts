@@ -7,7 +7,7 @@ import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
 import { quickSaturationPressure } from '../substances/steam-tables'
 import { WATER_MOLAR_MASS } from '../substances/water-transport'
 import { flowRate, pushThroughNow, type EggInNeck, type Relaxing } from './egg-in-neck'
-import { fillWithAir, GAS, GAS_SIZE, gasPressure, gasRates, holdPressure, molesOf, OUT, vigour, warmingClosed, type Flame, type RoomAir } from './flame-gas'
+import { fillWithAir, GAS, GAS_AMOUNTS, GAS_SIZE, gasPressure, gasRates, holdPressure, molesOf, OUT, vigour, warmingClosed, type Flame, type RoomAir } from './flame-gas'
 import { conduct, GLASS_LAYERS, innerFace, toFirstLayer, type GlassWall } from './glass-wall'
 import { buoyantExchange } from './mouth-exchange'
 
@@ -61,6 +61,7 @@ class EggBottle implements OdeSystem {
   readonly size = SIZE
   readonly scale: Float64Array
   readonly reference = new Float64Array(SIZE)
+  readonly amounts = GAS_AMOUNTS
   mode: 'open' | 'closed' | 'venting' = 'open'
   flame: Flame | undefined
   /** mol/s that come in through the neck at the last evaluation (negative: leave) */

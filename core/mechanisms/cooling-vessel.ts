@@ -139,6 +139,10 @@ export const inSeries = (a: number, b: number): number => a * b / (a + b)
 /** So many times what counts as rest: whether it is over is not asked there. */
 const FAR = 3
 
+const NO_INERT: readonly number[] = []
+const STILL: readonly number[] = [COOLING.speed]
+const STILL_AND_TIGHT: readonly number[] = [COOLING.speed, COOLING.air]
+
 /** What lies outside as a conductance from the wall's middle, W/(m2 K). @param outside from the surface on, W/(m2 K) */
 export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
 
@@ -149,6 +153,7 @@ export class CoolingVessel implements OdeSystem {
   dependsOnTime: boolean
   readonly scale: Float64Array
   readonly reference: Float64Array
+  readonly amounts = [COOLING.vapour, COOLING.air]
   wall: 'standing' | 'moving' | 'creeping' = 'standing'
   /** true: no water has come in, and none is pushed in: the mouth's water stands */
   kept = false
@@ -261,9 +266,9 @@ export class CoolingVessel implements OdeSystem {
     return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
   }
 
-  /** No water moves in a mouth that is shut. */
-  get inert(): number {
-    return this.open ? -1 : COOLING.speed
+  /** No water moves in a mouth that is shut, and the air of a tight vessel stays. */
+  get inert(): readonly number[] {
+    return this.open ? NO_INERT : this.leakArea > 0 ? STILL : STILL_AND_TIGHT
   }
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
@@ -314,7 +319,7 @@ export class CoolingVessel implements OdeSystem {
    * Below zero once nothing more can come of a closed vessel: no steam left to condense at the coldest of what surrounds it,
    * or every temperature and the pressure as good as still.
    */
-  closedUnrest(time: number, state: Float64Array): number {
+  closedUnrest(time: number, state: Float64Array, known?: Float64Array): number {
     const { room, coolant } = this.plan
     const full = this.pool + state[COOLING.drawnIn]! - BRIMFUL * this.density * this.capacity
     if (full > 0) return -1
@@ -322,13 +327,23 @@ export class CoolingVessel implements OdeSystem {
     const volume = this.gasVolume(state)
     const steam = quickSaturationTemperature(state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / volume) - coldest
     if (steam < LAST_STEAM) return steam / LAST_STEAM - 1
-    const rates = this.rates
-    this.derivatives(time, state, rates)
+    const rates = known ?? this.rates
+    if (!known) this.derivatives(time, state, rates)
     const warming = Math.max(Math.abs(rates[COOLING.wetWall]!), Math.abs(rates[COOLING.dryWall]!), Math.abs(rates[COOLING.liquid]!)) / STILL_WARMTH
     const amount = state[COOLING.vapour]! * WATER_GAS_CONSTANT + state[COOLING.air]! * AIR_GAS_CONSTANT
     const relative = (rates[COOLING.vapour]! * WATER_GAS_CONSTANT + rates[COOLING.air]! * AIR_GAS_CONSTANT) / amount + rates[COOLING.gas]! / state[COOLING.gas]!
     return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost]! / STILL_PRESSURE) - 1
   }
+
+  /** steam's pressure and mass ratio of air to it that `dewPoint`, `steam.latent` and `layer` were worked out for */
+  private steamPressure = NaN
+  private massRatio = NaN
+  private dewPoint = 0
+  private layer = 0
+  /** and the same for what leaks */
+  private leakPressure = NaN
+  private leakDensity = NaN
+  private leakFlow = 0
 
   /** the vapour's own pressure and heat, at the state asked for last: one object, since it is wanted at every step */
   private readonly steam: Steam = { pressure: 0, latent: 0 }
@@ -374,10 +389,19 @@ export class CoolingVessel implements OdeSystem {
       : this.wall === 'creeping' ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0
     const { steam } = this
     steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume
-    const dewPoint = quickSaturationTemperature(steam.pressure)
-    const latent = quickLatentHeat(dewPoint)
-    steam.latent = latent
-    const layer = this.airLayerFactor * airLayerConductance(air / vapour)
+    // A column of the Jacobian that moves a wall or the water leaves these as they were; looking them up is a fifth of the work.
+    if (steam.pressure !== this.steamPressure) {
+      this.steamPressure = steam.pressure
+      this.dewPoint = quickSaturationTemperature(steam.pressure)
+      steam.latent = quickLatentHeat(this.dewPoint)
+    }
+    const { dewPoint } = this
+    const { latent } = steam
+    if (air / vapour !== this.massRatio) {
+      this.massRatio = air / vapour
+      this.layer = this.airLayerFactor * airLayerConductance(this.massRatio)
+    }
+    const { layer } = this
     const toWall = layer * this.half / (layer + this.half)
 
     // Walls.
@@ -454,7 +478,13 @@ export class CoolingVessel implements OdeSystem {
     let leakHeat = 0
     let vapourOut = 0
     if (this.leakArea > 0) {
-      const flow = openingFlow(this.leakArea, outside, room.airDensity, pressure, (air + vapour) / volume)
+      const inside = (air + vapour) / volume
+      if (pressure !== this.leakPressure || inside !== this.leakDensity) {
+        this.leakPressure = pressure
+        this.leakDensity = inside
+        this.leakFlow = openingFlow(this.leakArea, outside, room.airDensity, pressure, inside)
+      }
+      const flow = this.leakFlow
       // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each turn.
       const across = (outside - pressure) / (2 * TURNING) + 0.5
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across)

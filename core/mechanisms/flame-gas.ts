@@ -43,6 +43,8 @@ const LAST_DEW = 1e-6
 /** Unknowns, by place in the state: K, then moles. */
 export const GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 } as const
 export const GAS_SIZE = 6
+/** Those of them that cannot be less than nought. */
+export const GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]
 
 /** Moles of gas, dew not counted. @param state see `GAS` */
 export const molesOf = (state: Float64Array): number => state[GAS.inert]! + state[GAS.oxygen]! + state[GAS.carbonDioxide]! + state[GAS.vapour]!

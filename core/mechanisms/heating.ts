@@ -63,6 +63,7 @@ class HeatingSystem implements OdeSystem {
   readonly size = 5
   readonly scale: Float64Array
   readonly reference = new Float64Array(5)
+  readonly amounts = [HEATING.airMoles]
   mode: Mode = 'warming'
   /**
    * The mass of water changes too slowly for its own effect on the rates to matter within a step, and once it boils its

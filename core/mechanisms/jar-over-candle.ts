@@ -8,7 +8,7 @@ import { falsePosition } from '../elementary'
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'
 import { GAS_CONSTANT } from '../substances/air'
 import { GRAVITY } from '../substances/water-transport'
-import { fillWithAir, GAS, GAS_SIZE, gasRates, holdPressure, molesOf, MOLAR_HEAT, OUT, vigour, type Flame } from './flame-gas'
+import { fillWithAir, GAS, GAS_AMOUNTS, GAS_SIZE, gasRates, holdPressure, molesOf, MOLAR_HEAT, OUT, vigour, type Flame } from './flame-gas'
 
 /** Unknowns after those of the gas: what has left in bubbles, mol. Nothing depends on them. */
 export const BUBBLED = { vapour: GAS_SIZE, oxygen: GAS_SIZE + 1, carbonDioxide: GAS_SIZE + 2, all: GAS_SIZE + 3 } as const
@@ -60,6 +60,7 @@ class CandleJar implements OdeSystem {
   readonly totals = 4
   readonly scale: Float64Array
   readonly reference = new Float64Array(SIZE)
+  readonly amounts = GAS_AMOUNTS
   mode: 'quiet' | 'bubbling' | 'gurgling' = 'quiet'
   flame: Flame | undefined
   /** mol/s that come in at the last evaluation (negative: bubble out) */

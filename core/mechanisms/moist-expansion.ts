@@ -100,6 +100,7 @@ class MoistGas implements OdeSystem {
   readonly size = SIZE
   readonly scale: Float64Array
   readonly reference = new Float64Array(SIZE)
+  readonly amounts = [MIST.air, MIST.vapour]
   readonly dependsOnTime = true
   private readonly molarLatent: number
 

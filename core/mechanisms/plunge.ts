@@ -3,7 +3,7 @@ import { integratorOf, type Occurrence, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
 /** Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which all rushes turns stiff sooner. */
-const EXPLICIT_STEPS = 30
+const EXPLICIT_STEPS = 45
 const EXPLICIT_STEPS_RIGID = 14
 /** A wall stronger than this is glass and never gives way, Pa. */
 const UNBREAKABLE = 1e8

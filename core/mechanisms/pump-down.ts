@@ -150,13 +150,15 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const asked = new Float64Array(size).fill(NaN)
   let lastPressure = NaN
   const pressureOf = (s: Float64Array): number => {
+    let same = true
     for (let i = 0; i < size; i++) {
-      if (s[i] !== asked[i]) {
-        asked.set(s)
-        return lastPressure = space.pressure(held(s), 0, s)
+      const now = s[i]!
+      if (now !== asked[i]) {
+        same = false
+        asked[i] = now
       }
     }
-    return lastPressure
+    return same ? lastPressure : lastPressure = space.pressure(held(s), 0, s)
   }
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)

@@ -43,6 +43,7 @@ class ReinflationSystem implements OdeSystem {
   readonly size = 4
   readonly scale: Float64Array
   readonly reference = new Float64Array(4)
+  readonly amounts = [REINFLATION.air]
   private readonly wallCapacity: number
   private readonly area: number
 

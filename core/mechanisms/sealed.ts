@@ -62,7 +62,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
   const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing]! }
   const shows: OdeEvent = { id: 'shows', direction: 1, stops: false, value: (_, s) => s[COOLING.lost]! - SHOWS }
-  const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (t, s) => system.closedUnrest(t, s) }
+  const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (t, s, slope) => system.closedUnrest(t, s, slope) }
   const talk: OdeEvent[] = talkAt === undefined ? [] : [{ id: 'talk', direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }]
   let peakDifference = -Infinity
   let timeOfPeak = 0
@@ -90,7 +90,9 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
       tolerance: system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep, between: record ? 2 : 1,
+      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep,
+      // What follows a collapse is told by the ends of its steps; the way there is watched more closely.
+      between: record ? 2 : system.wall === 'creeping' && !soft ? 0 : 1,
       peaks: [{ id: 'difference', value: difference }], patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
     })
     time = stage.time

@@ -38,6 +38,7 @@ class TransferSystem implements OdeSystem {
   readonly dependsOnTime = false
   readonly scale: Float64Array
   readonly reference = new Float64Array(4)
+  readonly amounts = [TRANSFER.airMoles, TRANSFER.waterMass]
   upright = true
   private readonly film: number
   private readonly wallCapacity: number

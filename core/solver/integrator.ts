@@ -10,7 +10,7 @@ import { BogackiShampineStepper } from './bogacki-shampine'
 import { RosenbrockStepper } from './rosenbrock'
 import { PeakTracker } from './peak-tracker'
 import type { Stepper } from './stepper'
-import type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem } from './system'
+import type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem, Peak } from './system'
 
 const MOST_STEPS = 20000
 const NO_PEAKS: Integration['peaks'] = {}
@@ -18,6 +18,17 @@ const MOST_GROWTH = 5
 const SAFETY = 0.85
 /** Fourth root, by square roots, which give the same bits everywhere: the step's error goes with its fourth power, or nearly. */
 const smallRoot = (error: number): number => Math.sqrt(Math.sqrt(error))
+
+/** Written out: for a handful of numbers `TypedArray.set` costs more than the copying. */
+function copy(from: Float64Array, to: Float64Array): void {
+  for (let i = 0; i < to.length; i++) to[i] = from[i]!
+}
+
+function bestOf(trackers: readonly PeakTracker[]): Integration['peaks'] {
+  const best: Record<string, Peak> = {}
+  for (const tracker of trackers) best[tracker.id] = tracker.best
+  return best
+}
 
 export interface IntegrationOptions {
   /** relative error aimed at in one step; against `system.scale` where an unknown is near zero */
@@ -82,7 +93,7 @@ export class Integrator {
     const finish = (at: number, stoppedBy: string | undefined): Integration => ({
       time: at, stoppedBy, steps, rejected, opening,
       occurrences: occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
-      peaks: trackers.length === 0 ? NO_PEAKS : Object.fromEntries(trackers.map(t => [t.id, t.best])),
+      peaks: trackers.length === 0 ? NO_PEAKS : bestOf(trackers),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
     /** State at a share of the step at hand; the array is reused. */
@@ -127,16 +138,17 @@ export class Integrator {
         error += ratio * ratio
       }
       error = Math.sqrt(error / size)
-      if (!(error <= 1)) {
+      const owed = overdrawn(system, reached, tolerance)
+      if (owed || !(error <= 1)) {
         rejected++
         justRejected = true
-        step *= error < Infinity ? Math.max(0.1, SAFETY / smallRoot(error)) : 0.1
+        step *= owed ? 0.25 : error < Infinity ? Math.max(0.1, SAFETY / smallRoot(error)) : 0.1
         continue
       }
 
       if (steps++ === 0) opening = step
       const reachedTime = time + step
-      if (stepper.endSlope) nextSlope.set(stepper.endSlope)
+      if (stepper.endSlope) copy(stepper.endSlope, nextSlope)
       else {
         system.derivatives(reachedTime, reached, nextSlope)
         evaluations++
@@ -146,7 +158,7 @@ export class Integrator {
       for (let e = 0; e < events.length; e++) {
         const event = events[e]!
         const before = eventValues[e]!
-        const after = event.value(reachedTime, reached)
+        const after = event.value(reachedTime, reached, nextSlope)
         eventValues[e] = after
         if (!(event.direction > 0 ? before < 0 && after >= 0 : before > 0 && after <= 0)) continue
         const share = locate(event, time, step, within, before, after)
@@ -157,13 +169,13 @@ export class Integrator {
         if (between > 0 && onStep) draw(stopShare)
         for (const tracker of trackers) tracker.follow(time, step, stopShare, reached, within)
         within(stopShare)
-        state.set(scratch)
+        copy(scratch, state)
         onStep?.(time + stopShare * step, state)
         return finish(time + stopShare * step, stoppedBy)
       }
       if (between > 0 && onStep) draw(1)
       for (const tracker of trackers) tracker.follow(time, step, 1, reached, within)
-      state.set(reached)
+      copy(reached, state)
       time = reachedTime
       const held = slope
       slope = nextSlope
@@ -178,6 +190,21 @@ export class Integrator {
     }
     return finish(end, undefined)
   }
+}
+
+/**
+ * Whether a step has used up more of an amount than there was: the error estimate can be blind to it, where what uses it
+ * up ends at nought (L. F. Shampine, S. Thompson, J. A. Kierzenka & G. D. Byrne, Appl. Math. Comput. 170 (2005) 556).
+ * What is below nought by less than the tolerance is nought.
+ */
+function overdrawn({ amounts, scale }: OdeSystem, state: Float64Array, tolerance: number): boolean {
+  if (!amounts) return false
+  for (let i = 0; i < amounts.length; i++) {
+    const place = amounts[i]!
+    if (state[place]! < -tolerance * scale[place]!) return true
+    if (state[place]! < 0) state[place] = 0
+  }
+  return false
 }
 
 /** Share of the step at which the event's value crosses zero. */

@@ -33,6 +33,8 @@ const SECOND = [10.12623508344586, -7.487995877610167, -34.80091861555747, -7.99
 const THIRD = [-0.6762803392801253, 6.087714651680015, 16.43084320892478, 24.76722511418386, -6.594389125716872] as const
 const SQUARE_ROOT_EPSILON = 1.4901161193847656e-8
 
+const NONE: readonly number[] = []
+
 export class RosenbrockStepper implements Stepper {
   evaluations = 0
   private readonly factors: DenseLu[] = []
@@ -51,9 +53,10 @@ export class RosenbrockStepper implements Stepper {
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
     const { size, jacobian, scratch, drift } = this
     const columns = size - (system.totals ?? 0)
-    const { inert = -1 } = system
+    const { inert = NONE } = system
+    let evaluated = 0
     for (let column = 0; column < columns; column++) {
-      if (column === inert) {
+      if (inert.includes(column)) {
         for (let row = 0; row < size; row++) jacobian[row * size + column] = 0
         continue
       }
@@ -62,11 +65,12 @@ export class RosenbrockStepper implements Stepper {
       state[column] = held + nudge
       const moved = state[column]! - held
       system.derivatives(time, state, scratch)
+      evaluated++
       state[column] = held
       const inverse = 1 / moved
       for (let row = 0; row < size; row++) jacobian[row * size + column] = (scratch[row]! - slope[row]!) * inverse
     }
-    this.evaluations += inert >= 0 && inert < columns ? columns - 1 : columns
+    this.evaluations += evaluated
     if (system.dependsOnTime) {
       const nudge = SQUARE_ROOT_EPSILON * Math.max(1e-3, Math.abs(time))
       system.derivatives(time + nudge, state, scratch)

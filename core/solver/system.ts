@@ -7,8 +7,10 @@ export interface OdeSystem {
    * columns of the Jacobian are not needed.
    */
   readonly totals?: number
-  /** one more unknown, among the others, that stands still: its column is not needed either */
-  readonly inert?: number
+  /** more unknowns, among the others, that stand still, or as good as: their columns are not needed either */
+  readonly inert?: readonly number[]
+  /** unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter */
+  readonly amounts?: readonly number[]
   /** true if the right-hand side depends on time itself */
   readonly dependsOnTime?: boolean
   /** the right-hand side: writes dy/dt into `slope` */
@@ -22,7 +24,8 @@ export interface OdeSystem {
 /** A moment to be found: where `value` crosses zero. */
 export interface OdeEvent {
   readonly id: string
-  value(time: number, state: Float64Array): number
+  /** @param slope the rates there, where they are known already */
+  value(time: number, state: Float64Array, slope?: Float64Array): number
   /** +1: only crossings upward, -1: only downward */
   readonly direction: 1 | -1
   /** true: the integration stops there */

@@ -7,7 +7,7 @@ const FINER = 100
 /** A result may move by this share of itself, or of its P10 to P90 over the draws, whichever is more. */
 const [ITSELF, SPREAD] = [0.01, 0.1]
 /** Of the draws, for a result that is born of a threshold: some can fall on the other side of it. */
-const STRAYS = 0.045
+const STRAYS = 0.04
 /** The rest of two forces that nearly cancel (pull less grip): one in a hundred of either is many in a hundred of it. */
 const SMALL_DIFFERENCE: Readonly<Record<string, number>> = { blowEnergy: 0.1 }
 

@@ -138,6 +138,10 @@ export const inSeries = (a: number, b: number): number => a * b / (a + b)
 
 /** So many times what counts as rest: whether it is over is not asked there. */
 const FAR = 3
+/** Speed in the mouth that nobody sees, m/s. */
+const REST = 0.1
+/** Ratio of specific heats of steam with air, by which gas pushes back when it is squeezed quickly. */
+const GAS_STIFFNESS = 1.33
 
 const NO_INERT: readonly number[] = []
 const STILL: readonly number[] = [COOLING.speed]
@@ -276,6 +280,11 @@ export class CoolingVessel implements OdeSystem {
     return this.stemMass > 0 ? this.stemMass : this.mouthMass
   }
 
+  /** Water that goes in through the mouth, kg/s. */
+  inflow(state: Float64Array): number {
+    return this.open && !this.kept ? this.density * this.mouthArea * state[COOLING.speed]! : 0
+  }
+
   gasVolume(state: Float64Array): number {
     const drawnIn = state[COOLING.drawnIn]!
     const inStem = this.stemMass > 0 ? Math.min(drawnIn > 0 ? drawnIn : 0, this.stemMass) : 0
@@ -351,11 +360,17 @@ export class CoolingVessel implements OdeSystem {
   /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
   unrest(state: Float64Array): number {
     const { room, coolant, mouth } = this.plan
-    const speed = Math.abs(state[COOLING.speed]!) / 0.05
+    let speed = Math.abs(state[COOLING.speed]!) / REST
     // Far from rest the rest of it need not be known.
     if (speed > FAR) return speed - 1
     const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
-    if (mouth && !mouth.stem && imbalance > FAR) return imbalance - 1
+    if (mouth && !mouth.stem) {
+      if (imbalance > FAR) return imbalance - 1
+      // Water that swings on the gas stands for a moment at each turn: its whole swing is judged, as fast as it will be in the middle.
+      const stiffness = GAS_STIFFNESS * this.pressure(state) * this.mouthArea / this.gasVolume(state)
+      const swing = this.kept ? 0 : this.drive(0, state) / (Math.sqrt(this.density * this.slug * stiffness) * REST)
+      speed = Math.sqrt(speed * speed + swing * swing)
+    }
     const vapourPressure = state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / this.gasVolume(state)
     const dewPoint = quickSaturationTemperature(vapourPressure)
     if (!mouth || mouth.stem) {
@@ -451,7 +466,7 @@ export class CoolingVessel implements OdeSystem {
         loss += this.stemLoss * standing
       } else standing = this.rise(drawnIn)
       const drive = outside + density * GRAVITY * (depth - standing) - pressure
-      const inflow = this.kept ? 0 : density * this.mouthArea * speed
+      const inflow = this.inflow(state)
       slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length, loss)
       slope[COOLING.drawnIn] = inflow
       slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0

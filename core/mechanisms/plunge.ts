@@ -1,5 +1,5 @@
 /** Runs an upturned vessel with its mouth under water from the seal to what ends the hush; see `cooling-vessel.ts`. */
-import { integratorOf, type Occurrence, type OdeEvent } from '../solver'
+import { firstReachedOnCurve, integratorOf, type Occurrence, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
 /** Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which all rushes turns stiff sooner. */
@@ -16,12 +16,20 @@ const PUSH = 0.01
 /** How long the vessel is watched after the seal, s. */
 export const LONGEST_PLUNGE = 900
 
+/** Share of the most that comes in, which has come when a room would say that it fills no more; the rest seeps or swings. */
+const ALL_BUT = 0.9
+
+const times: number[] = []
+const amounts: number[] = []
+const inflows: number[] = []
+
 export interface PlungeEnd {
   /** s from the seal; undefined if the wall's strength is never reached */
   hush: number | undefined
   /** Pa */ peakDifference: number
   /** s from the seal */ timeOfPeak: number
   /** s from the seal */ end: number
+  /** s from the seal: when it first held nine tenths of the most it ever holds, or was full */ filled: number
   /** fastest inflow, m/s */ peakSpeed: number
   /** momentum brought in, N s */ impulse: number
   occurrences: Occurrence[]
@@ -62,6 +70,13 @@ export function plunge(
   let peakSpeed = 0
   let time = 0
   const occurrences: Occurrence[] = []
+  times.length = amounts.length = inflows.length = 0
+  const onStep = (at: number, s: Float64Array): void => {
+    times.push(at)
+    amounts.push(s[COOLING.drawnIn]!)
+    inflows.push(system.inflow(s))
+    record?.(at, s)
+  }
   const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed]! }]
   const explicitSteps = plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
   const integrator = integratorOf(system.size)
@@ -72,7 +87,7 @@ export function plunge(
     const water = system.kept ? enters : leaves
     const events = system.wall === 'moving' ? [stops, mouthFull, full] : [water, hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
     const end = system.dependsOnTime ? system.plungeTime : longest
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps, events, peaks, onStep: record, between: record ? 1 : 0 })
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps, events, peaks, onStep, between: record ? 1 : 0 })
     time = stage.time
     const { difference, speed } = stage.peaks
     if (difference!.value > peakDifference) { peakDifference = difference!.value; timeOfPeak = difference!.time }
@@ -102,5 +117,6 @@ export function plunge(
       state[COOLING.losing] = 1e-6
     }
   }
-  return { hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse]!, occurrences }
+  const filled = firstReachedOnCurve(ALL_BUT * Math.max(0, ...amounts), times, amounts, inflows) ?? time
+  return { filled: occurrences.find(o => o.id === 'full')?.time ?? filled, hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse]!, occurrences }
 }

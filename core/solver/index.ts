@@ -1,6 +1,6 @@
 import { Integrator } from './integrator'
 
-export { firstReached } from './first-reached'
+export { firstReached, firstReachedOnCurve } from './first-reached'
 export { Integrator, type IntegrationOptions } from './integrator'
 export type { Integration, Occurrence, OdeEvent, OdePeak, OdeSystem, Peak } from './system'
 

@@ -117,7 +117,7 @@ export const bottleFill: Demonstration = {
   }),
   why: (values, { results: r, outcome, details }) => {
     const lines = [`${percent(r.residualAirFraction!)} of the gas is air when the mouth goes under${onHeat(values.choices) ? '' : `: rinsing warms the glass to ${celsius(details.overheat!)} and lets room air in each time it is emptied`}.`]
-    if (r.hush !== undefined) lines.push(`Water comes through the neck after ${seconds(r.hush)}; it is as full as it gets after ${seconds(r.timeToFill!)}, at up to ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)} in the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops pushing back.`)
+    if (r.hush !== undefined) lines.push(`Water comes through the neck after ${seconds(r.hush)}; it is nearly as full as it gets after ${seconds(r.timeToFill!)}, at up to ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)} in the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops pushing back.`)
     if (outcome === 'part') lines.push('The air left inside is squeezed to the pressure of the room and keeps the rest of the bottle empty.')
     if (outcome === 'crack') lines.push(r.glassChill! > values.numbers.shockLimit! ? 'The glass is too hot for water this cold.' : r.blowEnergy! > values.numbers.blowLimit! ? `The room pulls it out of the hand with up to ${formatQuantity(r.peakPull!, 'N', 'force', 2)}; it hits the bowl.` : 'The water stops so short at the far end that the blow may break the glass.')
     if (values.numbers.mouthClearance! < values.numbers.neckDiameter! / 4) lines.push('The rim is so close to the bottom that the gap throttles the flow: lift it.')

@@ -62,7 +62,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
   const full = ended.occurrences.find(o => o.id === 'full')?.time
   const results: Record<string, number> = {
     ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature), ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
-    waterDrawnIn: drawnIn / density, fillFraction, timeToFill: full ?? ended.end, peakInflowSpeed: ended.peakSpeed,
+    waterDrawnIn: drawnIn / density, fillFraction, timeToFill: ended.filled, peakInflowSpeed: ended.peakSpeed,
     peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed, inflowImpulse: ended.impulse,
     // The room presses on the bottom that is up, and less presses back over the mouth.
     peakPull: Math.max(0, ended.peakDifference) * mouthArea,

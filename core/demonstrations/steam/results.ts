@@ -19,7 +19,7 @@ const RESULTS: readonly ResultSpec[] = [
   { id: 'talkTime', name: 'panels talk after', quantity: 'time', units: ['s', 's'] },
   { id: 'waterDrawnIn', name: 'water drawn in', quantity: 'volume', units: ['mL', 'floz'] },
   { id: 'fillFraction', name: 'share of the vessel that fills', quantity: 'fraction', units: ['%', '%'] },
-  { id: 'timeToFill', name: 'full, or as full as it gets, after', quantity: 'time', units: ['s', 's'] },
+  { id: 'timeToFill', name: 'full, or nearly as full as it gets, after', quantity: 'time', units: ['s', 's'] },
   { id: 'peakInflowSpeed', name: 'fastest water in the mouth', quantity: 'speed', units: ['m/s', 'ft/s'] },
   { id: 'peakWallForce', name: 'greatest jolt on the vessel', quantity: 'force', units: ['N', 'lbf'] },
   { id: 'peakPull', name: 'greatest pull on the vessel, down into the bowl', quantity: 'force', units: ['N', 'lbf'] },

@@ -1,7 +1,7 @@
 /** What past runs have taught about the coefficients, for the next forecast. */
 import { CholeskyDecomposition, Matrix } from 'ml-matrix'
-import type { Demonstration, Given, QuantityInput } from '../demonstrations'
-import { resolve } from '../demonstrations'
+import type { Demonstration, Given, QuantityInput } from '../demonstration'
+import { resolve } from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
 import { scoreOf, shareOf } from './normal-scores'
 import { DEFAULT_SEED, StagingSample } from './sample'

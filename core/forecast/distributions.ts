@@ -1,7 +1,7 @@
 /** Quantiles of the ways in which an input can be uncertain, cut off at the input's range. */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile'
-import type { Spread } from '../demonstrations'
+import type { Spread } from '../demonstration'
 import { exp, ln } from '../elementary'
 
 /**

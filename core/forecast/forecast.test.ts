@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { canPlunge } from '../demonstrations/can-plunge'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { diagnose } from './diagnosis'
 import { spreadQuantile } from './distributions'
 import { latinHypercube } from './latin-hypercube'

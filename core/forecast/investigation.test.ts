@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { findDemonstration, resolve, type Given } from '../demonstrations'
-import { canPlunge } from '../demonstrations/can-plunge'
+import { findDemonstration } from '../catalogue'
+import { resolve, type Given } from '../demonstration'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { investigate } from './investigation'
 import { whyInWords } from './why-words'
 

@@ -5,7 +5,7 @@
  * Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the run each is asked: which
  * suspect, put back to plan alone, brings the wanted end? Where several would, what is off counts, or else they share it.
  */
-import { resolve, type Demonstration, type Given, type Spread, type Suspect, type Values } from '../demonstrations'
+import { resolve, type Demonstration, type Given, type Spread, type Suspect, type Values } from '../demonstration'
 import { ln, exp } from '../elementary'
 import { FEWEST } from './diagnosis'
 import { latinHypercube } from './latin-hypercube'

@@ -1,5 +1,5 @@
 /** What was taught, input by input, in numbers that can be shown. */
-import { type Demonstration, type Given, type QuantityInput, resolve, usualSpread } from '../demonstrations'
+import { type Demonstration, type Given, type QuantityInput, resolve, usualSpread } from '../demonstration'
 import type { Taught } from './calibration'
 import { spreadQuantile } from './distributions'
 import { shareOf } from './normal-scores'

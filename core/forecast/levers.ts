@@ -1,6 +1,6 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
-import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstrations'
-import { cautionsOf, endangers, resolve, type Risk } from '../demonstrations'
+import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstration'
+import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'

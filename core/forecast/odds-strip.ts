@@ -1,5 +1,5 @@
 /** Odds of each outcome across an input's usual range, for the strip in the editor of that input. */
-import { resolve, type Demonstration, type Given, type QuantityInput } from '../demonstrations'
+import { resolve, type Demonstration, type Given, type QuantityInput } from '../demonstration'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'

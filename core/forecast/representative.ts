@@ -1,5 +1,5 @@
 /** The staging to be drawn and explained where exactly what is stated ends otherwise than most stagings like it. */
-import type { Values } from '../demonstrations'
+import type { Values } from '../demonstration'
 import { scoreOf } from './normal-scores'
 import { NO_OUTCOME, type StagingSample } from './sample'
 

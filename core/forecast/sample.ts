@@ -1,5 +1,5 @@
 /** A staging many times over, each time with the unknowns drawn afresh. */
-import { resolve, usualSpread, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstrations'
+import { resolve, usualSpread, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
 import { spreadQuantile } from './distributions'
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS, findDemonstration, resolve, usualSpread, type Given, type QuantityInput } from '../demonstrations'
+import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
+import { resolve, usualSpread, type Given, type QuantityInput } from '../demonstration'
 import { spreadQuantile } from './distributions'
 import { representativeOf } from './representative'
 import { StagingSample } from './sample'

@@ -1,4 +1,4 @@
-import type { Risk } from '../demonstrations'
+import type { Risk } from '../demonstration'
 import type { StagingSample } from './sample'
 import type { Weights } from './weighing'
 

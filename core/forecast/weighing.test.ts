@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Demonstration, Given } from '../demonstrations'
-import { canPlunge } from '../demonstrations/can-plunge'
+import type { Demonstration, Given } from '../demonstration'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { learn } from './calibration'
 import { diagnose } from './diagnosis'
 import { latinHypercube } from './latin-hypercube'

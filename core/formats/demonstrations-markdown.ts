@@ -1,5 +1,6 @@
 /** The list of demonstrations with their inputs, results and outcomes, for docs/. */
-import { DEMONSTRATIONS, acceptedRange, describeSpread, resolve, usualSpread, type Input, type Values } from '../demonstrations'
+import { DEMONSTRATIONS } from '../catalogue'
+import { acceptedRange, describeSpread, resolve, usualSpread, type Input, type Values } from '../demonstration'
 import { SI_UNIT, formatQuantity } from '../units'
 
 const cell = (text: string) => text.replaceAll('|', '\\|')

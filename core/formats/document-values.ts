@@ -1,5 +1,5 @@
 /** Quantities of documents as SI numbers, and a document with its room filled in. */
-import { type Demonstration } from '../demonstrations'
+import { type Demonstration } from '../demonstration'
 import { toSi, type QuantityKind } from '../units'
 import type { RoomDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'

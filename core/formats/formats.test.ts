@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { canPlunge } from '../demonstrations/can-plunge'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { predict, predictionSchema, readRoom, readStaging, runSchema, stagingSchema, stagingOfRun, observationOf, checkRun, StagingFaults, ShelfFaults, vesselSchema, vesselValues, inputsFromItem, withRoom, traceCsv, checkShelfItem } from '..'
 import { schemaDocuments } from './json-schemas'
 

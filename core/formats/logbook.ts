@@ -1,7 +1,8 @@
 /** The logbook document: runs, each with the staging that it used; and the same as rows. */
 import Papa from 'papaparse'
 import { z } from 'zod'
-import { findDemonstration, findInput, type QuantityInput, type ResultSpec } from '../demonstrations'
+import { findDemonstration } from '../catalogue'
+import { findInput, type QuantityInput, type ResultSpec } from '../demonstration'
 import { parseQuantity, QuantityError, unitLabel } from '../units'
 import { runSchema, type RunDocument } from './run'
 import type { CsvFault } from './shelf-csv'

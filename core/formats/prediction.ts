@@ -1,7 +1,7 @@
 /** The prediction document: what a staging is expected to do. */
 import { z } from 'zod'
 import { WHO_DECIDES } from '../cautions'
-import { cautionsOf, type Ledger, type Simulation } from '../demonstrations'
+import { cautionsOf, type Ledger, type Simulation } from '../demonstration'
 import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
 import { SI_UNIT, type QuantityKind } from '../units'
 import { readStaging, type ReadStaging } from './staging'

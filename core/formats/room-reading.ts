@@ -1,5 +1,5 @@
 /** The room's conditions as SI numbers, whatever demonstration they will serve. */
-import { ROOM_INPUTS, resolve } from '../demonstrations'
+import { ROOM_INPUTS, resolve } from '../demonstration'
 import type { RoomDocument } from './shelf'
 import { StagingFaults, readInputs } from './staging'
 

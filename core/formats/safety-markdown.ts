@@ -1,6 +1,7 @@
 /** The table of hazards, controls, limits and refusals for docs/, made of the rules themselves. */
 import { RULES, WHO_DECIDES, type Caution } from '../cautions'
-import { DEMONSTRATIONS, REFUSALS, cautionsOf, resolve, type Demonstration } from '../demonstrations'
+import { DEMONSTRATIONS, REFUSALS } from '../catalogue'
+import { cautionsOf, resolve, type Demonstration } from '../demonstration'
 
 const cell = (text: string) => text.replaceAll('|', '\\|')
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { readFileSync } from 'node:fs'
 import { fitShelf, demonstrationsFor, inputsFromItem, readShelfCsv, readStaging, shelfCsv, shelfItemSchema, vesselValues, checkShelfItem, type ShelfItemDocument, type VesselDocument } from '..'
-import { findDemonstration } from '../demonstrations'
+import { findDemonstration } from '../catalogue'
 
 const shelf: ShelfItemDocument[] = JSON.parse(readFileSync('db/demo/shelf.json', 'utf8')).map((i: { document: unknown }) => shelfItemSchema.parse(i.document))
 

@@ -1,5 +1,5 @@
 /** The fields of each kind of shelf item: one table for its form, its file of rows and its checks. */
-import { HEATER_KINDS, PUMP_IDS, type VesselShape } from '../demonstrations'
+import { HEATER_KINDS, PUMP_IDS, type VesselShape } from '../demonstration'
 import type { QuantityKind } from '../units'
 import { SOLID_NAMES } from '../substances/solids'
 import type { ItemKind } from './shelf'

@@ -1,5 +1,6 @@
 /** Which demonstrations a shelf's things are good for. */
-import { DEMONSTRATIONS, type Demonstration, type ShelfPlace } from '../demonstrations'
+import { DEMONSTRATIONS } from '../catalogue'
+import { type Demonstration, type ShelfPlace } from '../demonstration'
 import type { ShelfItemDocument } from './shelf'
 import { ShelfFaults, vesselValues } from './shelf-values'
 

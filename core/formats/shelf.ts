@@ -1,6 +1,6 @@
 /** The shelf document: what a prep room has, with measured values. */
 import { z } from 'zod'
-import { HEATER_KINDS, PUMP_IDS, VESSEL_SHAPES } from '../demonstrations'
+import { HEATER_KINDS, PUMP_IDS, VESSEL_SHAPES } from '../demonstration'
 import { quantitySchema } from './staging'
 
 export const SHELF_FORMAT = 'zealous-hush/shelf'

@@ -1,8 +1,7 @@
 /** The staging document: one demonstration planned with real apparatus, amounts and room conditions. */
 import { z } from 'zod'
-import {
-  DEMONSTRATIONS, acceptedRange, findDemonstration, resolve, type Demonstration, type Fault, type Given, type QuantityInput, type RetiredInput, type Spread, type Values,
-} from '../demonstrations'
+import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
+import { acceptedRange, resolve, type Demonstration, type Fault, type Given, type QuantityInput, type RetiredInput, type Spread, type Values } from '../demonstration'
 import { QuantityError, SHOWN_UNITS, differenceToSi, fromSi, toSi, unitLabel } from '../units'
 
 export const STAGING_FORMAT = 'zealous-hush/staging'

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { Demonstration, Trace } from '../demonstrations'
+import type { Demonstration, Trace } from '../demonstration'
 import { SI_UNIT } from '../units'
 
 const HEADER_UNIT: Record<string, string> = { tempK: 'K', '': '1' }

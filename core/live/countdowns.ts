@@ -1,5 +1,5 @@
 /** Moments to count down to, from the plan and what has been marked. */
-import type { Demonstration, Simulation, Values } from '../demonstrations'
+import type { Demonstration, Simulation, Values } from '../demonstration'
 import type { Followed } from './following'
 import type { ActStory } from './marks'
 import { THUMB } from './timings'

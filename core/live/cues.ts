@@ -1,5 +1,5 @@
 /** A procedure as cues: one thing to do at a time, and what is marked in it. */
-import type { Demonstration, MarkKind, ProcedureStep, Simulation } from '../demonstrations'
+import type { Demonstration, MarkKind, ProcedureStep, Simulation } from '../demonstration'
 import type { ActStory } from './marks'
 
 export interface Cue {

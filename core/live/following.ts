@@ -1,5 +1,5 @@
 /** The forecast of an act while it runs: what was marked is known now, and what has not happened yet counts too. */
-import { resolve, type Demonstration, type Given, type Values } from '../demonstrations'
+import { resolve, type Demonstration, type Given, type Values } from '../demonstration'
 import { summarise, weigh, type Forecast, type Observation, type StagingSample } from '../forecast'
 import type { ActStory } from './marks'
 import { measuredBy, THUMB } from './timings'

@@ -1,5 +1,5 @@
 /** Marks made while a show runs, on any number of devices, read as one story. */
-import type { MarkKind } from '../demonstrations'
+import type { MarkKind } from '../demonstration'
 
 /** `step` and `gate`: confirmed; `outcome`: what the room saw; `undo`: takes back another mark; `start`: the show begins; `closed`: done with an act. */
 export type AnyMarkKind = MarkKind | 'step' | 'gate' | 'outcome' | 'undo' | 'start' | 'closed'

@@ -1,5 +1,5 @@
 /** What marks measure: inputs that turned out otherwise than planned, and results. */
-import type { Demonstration, MarkKind } from '../demonstrations'
+import type { Demonstration, MarkKind } from '../demonstration'
 import type { ActStory } from './marks'
 
 /** Input or result id → from which mark to which. Ids mean the same in every demonstration. */

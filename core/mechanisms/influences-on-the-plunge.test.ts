@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { canPlunge } from '../demonstrations/can-plunge'
-import { resolve } from '../demonstrations/resolve'
+import { resolve } from '../demonstration'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { bathConductance, carriedCylinderConductance } from './convection'
 import { jetCondensation } from './inflow'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { resolve, valueAt } from '../demonstrations'
-import { canPlunge } from '../demonstrations/can-plunge'
+import { resolve, valueAt } from '../demonstration'
+import { canPlunge } from '../catalogue/steam/can-plunge'
 import { LoggerReader } from './protocol'
 import { guessMatches, readColumns, readReadings, readingsCsv } from './readings-csv'
 import { SimulatedLogger } from './simulated-logger'

@@ -2,7 +2,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64'
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus'
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile'
-import { valueAt, type Trace } from '../demonstrations'
+import { valueAt, type Trace } from '../demonstration'
 import { exp } from '../elementary'
 import { fromSi } from '../units'
 import { CHANNELS, LOGGER_GREETING, type Channel } from './protocol'

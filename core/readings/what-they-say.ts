@@ -1,5 +1,5 @@
 /** What readings say of the results, for the diagnosis. */
-import type { Demonstration } from '../demonstrations'
+import type { Demonstration } from '../demonstration'
 import { sensorNoise } from './simulated-logger'
 import type { Reading } from './protocol'
 

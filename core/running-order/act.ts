@@ -1,5 +1,5 @@
 /** One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the presenter. */
-import type { Demonstration, Simulation, Values } from '../demonstrations'
+import type { Demonstration, Simulation, Values } from '../demonstration'
 
 export interface Act {
   id: string

@@ -1,6 +1,7 @@
 import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS, resolve } from '../demonstrations'
+import { DEMONSTRATIONS } from '../catalogue'
+import { resolve } from '../demonstration'
 import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type Solver, type Stagecraft } from '.'
 
 let solve: Solver

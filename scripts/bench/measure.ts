@@ -7,7 +7,7 @@ import { Solver } from 'odex'
 import { DEMONSTRATIONS, StagingSample, resolve, saturationPressure, type Demonstration } from '../../core'
 import { COOLING_SIZE, CoolingVessel, type CoolingPlan } from '../../core/mechanisms/cooling-vessel'
 import { Integrator } from '../../core/solver'
-import { plungeStart } from '../../core/demonstrations/can-plunge/simulate'
+import { plungeStart } from '../../core/catalogue/steam/can-plunge/simulate'
 
 const nothing = { numbers: {}, choices: {}, spreads: {} }
 

@@ -1,0 +1,95 @@
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+/** A glass bottle full of steam, mouth down in cold water. */
+import { blowEnergy } from '../../../mechanisms/pulled-bottle'
+import { bathConductance } from '../../../mechanisms/convection'
+import type { HeatingPlan } from '../../../mechanisms/heating'
+import { throughWall } from '../../../mechanisms/cooling-vessel'
+import { cylinderVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
+import { SOLIDS } from '../../../substances/solids'
+import { outerSurface } from '../../../vessels/cylinder'
+import { runDipped } from '../dipped-glass'
+import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, type Filled } from '../filling'
+import { fillByRinsing } from '../rinsed'
+import { TraceRecorder } from '../trace-recorder'
+
+/** Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect. 6.10). */
+const GAP_CONTRACTION = 0.61
+/** Time to put a stopper in, s: a hand that is ready. Assumption. */
+const STOPPERING = 0.5
+/** Share filled from which a room says it is full, and from which it sees water come in. */
+const FULL = 0.85
+const SEEN = 0.08
+
+export const bottleOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
+  capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.neckDiameter!,
+}, SOLIDS.glass)
+
+/** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
+export function throttledEntry(loss: number, mouth: number, clearance: number): number {
+  const ratio = mouth / (4 * clearance * GAP_CONTRACTION)
+  return loss + ratio * ratio
+}
+
+/** In a microwave nobody sees a plume: the time in the oven is what is set. */
+export const bottleHeating = (values: Values, vessel = bottleOf(values)): HeatingPlan =>
+  ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime! }) })
+
+/** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
+function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
+  const n = values.numbers as Record<string, number>
+  const { fillMethod } = values.choices
+  // A stopper goes in where it was filled; otherwise it is open all the way to the water.
+  const hand = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
+  // It stands upright in the oven until somebody has looked for bubbles.
+  const waiting = fillMethod === 'microwave' ? n.ovenWait! : 0
+  const open = hand + waiting
+  const upright = (waiting + n.uprightShare! * hand) / open
+  if (fillMethod === 'flame' || fillMethod === 'microwave') {
+    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: upright, moved: true }, n.surfaceConductance!, tolerance, recorder)
+  }
+  const room = roomOf(values, vessel)
+  return fillByRinsing(vessel, room, {
+    volume: vessel.capacity, temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss!, room), times: fillMethod === 'rinse-twice' ? 2 : 1,
+    contact: n.rinseContact!, saturation: n.filmSaturation!, delay: open, moved: true, uprightShare: n.uprightShare!,
+    airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+  }, tolerance, recorder)
+}
+
+/** Glass of a bottle, kg. */
+const glassMass = (vessel: SteamVessel): number => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
+
+export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+  const n = values.numbers as Record<string, number>
+  const vessel = bottleOf(values)
+  const room = roomOf(values, vessel)
+  const rinsed = values.choices.fillMethod!.startsWith('rinse')
+  const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
+  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
+  const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
+  // Neck first: body only where the neck is shorter than the dip.
+  const inNeck = Math.min(n.mouthDepth!, n.neckLength!)
+  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth! - inNeck))
+  return runDipped({
+    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!,
+    stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime! + (values.choices.stopperPlace === 'air' ? n.stopperTime! : 0), longest: 60,
+    surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
+    cooling: {
+      vessel, room,
+      coolant: {
+        temperature: bathTemperature, area, throughBase: 0,
+        conductance: throughWall(vessel, n.bathTransferFactor! * bathConductance(n.mouthDepth!, n.plungeSpeed!, Math.max(1, filled.wall - bathTemperature))),
+      },
+      mouth: {
+        depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, passage: n.neckLength!,
+        entryLoss: throttledEntry(n.entryLoss!, vessel.mouthDiameter, n.mouthClearance!),
+        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
+      },
+      airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    },
+  }, detail, refinement, (results) => {
+    const { glassChill, slamPressure, fillFraction, peakPull, inflowImpulse } = results
+    results.blowEnergy = blowEnergy({ pull: peakPull!, grip: n.grip!, impulse: inflowImpulse!, clearance: n.mouthClearance!, mass: glassMass(vessel) })
+    if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit! || results.blowEnergy > n.blowLimit!) return 'crack'
+    return fillFraction! >= FULL ? 'fill' : fillFraction! >= SEEN ? 'part' : 'nothing'
+  }, recorder)
+}

@@ -1,0 +1,77 @@
+import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
+/** A vessel that is closed and cooled, from the seal on: shared by tin, drum, bottles and tank. */
+import { COOLING, CoolingVessel, type CoolingPlan } from '../../mechanisms/cooling-vessel'
+import type { HeatingPlan } from '../../mechanisms/heating'
+import { coolSealed, type SealedEnd } from '../../mechanisms/sealed'
+import { coolingStart, type Filled, type GasAtSeal } from './filling'
+import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
+import type { TraceRecorder } from './trace-recorder'
+
+/** Fraction of the volume whose loss a room calls crushed, and the least that shows. */
+export const CRUSHED = 0.25
+export const VISIBLE = 0.02
+
+/**
+ * Fraction of the volume that can be lost at all: what is full of water can't be.
+ * @param empty fraction for an empty vessel @param water kg @param capacity m3
+ */
+export const packingAbove = (empty: number, water: number, capacity: number): number => empty * Math.max(0.02, 1 - water / (1000 * capacity))
+
+export interface Capped {
+  plan: Pick<HeatingPlan, 'vessel' | 'room'>
+  filled: Filled
+  gas: GasAtSeal
+  cooling: CoolingPlan
+  /** m2, outside */ surface: number
+  /** folds as the difference grows */ soft?: boolean
+  /** difference at which a panel talks, Pa */ talkAt?: number
+  /** s */ longest?: number
+  /** s from the seal until the coolant is there */ coolDelay?: number
+  /** names of events where they differ */ names?: Readonly<Record<string, string>>
+}
+
+export interface CappedRun { simulation: Simulation, ended: SealedEnd, system: CoolingVessel, state: Float64Array }
+
+/**
+ * Runs the stage and reports it; the caller reads the outcome off the results.
+ *
+ * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run, which
+ * only a shown trace is worth.
+ */
+export function runCapped(capped: Capped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): CappedRun {
+  const { plan, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped
+  const { room } = plan
+  const tolerance = stepTolerance(detail, refinement)
+  const system = new CoolingVessel(cooling, detail === 'trace')
+  const state = coolingStart(system, filled, gas)
+  recorder?.beginCooling(filled.sealing, system)
+  const ended = coolSealed(system, state, { tolerance, soft, longest, coolDelay, talkAt, record: recorder?.cooling })
+  const talkTime = ended.talk
+  const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
+  const results: Record<string, number> = {
+    ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
+    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]!),
+  }
+  if (ended.hush !== undefined) results.hush = ended.hush
+  if (talkTime !== undefined) results.talkTime = talkTime
+  if (ended.hush === undefined) results.giveUpTime = ended.noMore
+  else if (detail === 'trace') {
+    const unbreakable = new CoolingVessel({ ...cooling, strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
+    results.giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: stepTolerance('summary', refinement), longest, coolDelay }).noMore)
+  }
+  const at = (time: number | undefined) => time === undefined ? undefined : filled.sealing + time
+  const events = new EventList(capped.names).addHeating(filled).add('talk', at(talkTime)).add('critical', at(ended.hush)).add('peak', at(ended.timeOfPeak))
+  const simulation: Simulation = {
+    results, events: events.sorted(), outcome: outcome(results),
+    details: {
+      ...detailsAtSeal(plan, filled), timeOfPeak: filled.sealing + ended.timeOfPeak, pool: cooling.pool, bathTemperature: cooling.coolant.temperature,
+      ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
+    },
+  }
+  if (recorder) simulation.trace = recorder.finish(simulation)
+  return { simulation, ended, system, state }
+}
+
+/** Crushed, dented or standing, by the volume lost. */
+export const crushOutcome = (stands: string) => ({ volumeLost, hush }: Record<string, number>): string =>
+  volumeLost! >= CRUSHED ? 'crush' : volumeLost! >= VISIBLE || hush !== undefined ? 'dent' : stands

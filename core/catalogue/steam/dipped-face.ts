@@ -1,0 +1,18 @@
+import type { OutcomeSpec, ResultSpec } from '../../demonstration'
+import { quantities } from './inputs'
+import { results } from './results'
+
+export const DIPPED_RESULTS: readonly ResultSpec[] = results(
+  'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce',
+  'hush', 'timeToFill', 'waterDrawnIn', 'fillFraction', 'peakInflowSpeed', 'peakWallForce', 'peakPull', 'inflowImpulse', 'slamPressure', 'glassChill',
+)
+
+export const DIPPED_COEFFICIENTS = quantities(
+  'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'airLayerFactor', 'jetStanton', 'sprayContact', 'splashWeber', 'surfaceConductance', 'entryLoss',
+)
+
+export const FILL_OUTCOMES = (vessel: string): readonly OutcomeSpec[] => [
+  { id: 'fill', look: 'filled', name: 'fills', sentence: `Water rushes in and fills the ${vessel} nearly to the end.` },
+  { id: 'part', look: 'part-filled', name: 'part-fills', sentence: `Water comes in, but a good part of the ${vessel} stays empty.` },
+  { id: 'nothing', look: 'nothing', name: 'nothing', sentence: 'Hardly any water comes in.' },
+]

@@ -1,0 +1,86 @@
+import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
+/** Glass vessels whose mouth or stem is opened under cold water: what bottle and flask have in common. */
+import { CoolingVessel, COOLING, type CoolingPlan } from '../../mechanisms/cooling-vessel'
+import { plunge } from '../../mechanisms/plunge'
+import { coolSealed } from '../../mechanisms/sealed'
+import { quickLiquidDensity } from '../../substances/steam-tables'
+import type { HeatingPlan } from '../../mechanisms/heating'
+import { coolingStart, gasAtSeal, type Filled } from './filling'
+import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
+import type { TraceRecorder } from './trace-recorder'
+
+/** Speed of sound in water in a glass vessel, m/s: 1480 in the open, a little less behind a glass wall. */
+const SOUND_IN_WATER = 1350
+/** Glass is strong enough that its wall never buckles here. */
+const RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 }
+
+export interface Dipped {
+  plan: Pick<HeatingPlan, 'vessel' | 'room'>
+  filled: Filled
+  /** liquid that stays inside when it is turned over, kg */ pool: number
+  cooling: Omit<CoolingPlan, 'strength' | 'pool' | 'leakArea'>
+  /** closed with a stopper for this long first, s */ stoppered?: number
+  /** of that, carried through the air before it is under water, s */ carriedStoppered?: number
+  /** m2, outside */ surface: number
+  /** s */ longest: number
+}
+
+/** Runs it from the dip on; the outcome is left to the caller. */
+export function runDipped(dipped: Dipped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): Simulation {
+  const { plan, filled, pool, surface, stoppered = 0, carriedStoppered = 0 } = dipped
+  const { vessel, room } = plan
+  const tolerance = stepTolerance(detail, refinement)
+  const gas = gasAtSeal(plan, filled, pool)
+  const cooling: CoolingPlan = { ...dipped.cooling, strength: RIGID, pool, leakArea: 0 }
+  const mouth = cooling.mouth!
+  let opening = filled.sealing
+  let system = new CoolingVessel(cooling, detail === 'trace')
+  let state = coolingStart(system, filled, gas)
+  let glassAtDip = filled.wall
+  if (stoppered > 0) {
+    const closed = new CoolingVessel({ ...cooling, mouth: undefined }, detail === 'trace')
+    recorder?.beginCooling(filled.sealing, closed)
+    coolSealed(closed, state, { tolerance, longest: stoppered, coolDelay: carriedStoppered, record: recorder?.cooling })
+    opening += stoppered
+    // Left in the air all the time it meets the water as warm as it is by then.
+    if (carriedStoppered >= stoppered) glassAtDip = Math.max(state[COOLING.wetWall]!, state[COOLING.dryWall]!)
+    // It is down already when the stopper comes out.
+    system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === 'trace')
+    state[COOLING.drawnIn] = 0
+    state = state.subarray(0, system.size)
+  }
+  recorder?.beginCooling(filled.sealing, system, opening)
+  const before = system.difference(state)
+  const ended = plunge(system, state, tolerance, recorder?.cooling, dipped.longest)
+  const density = quickLiquidDensity(mouth.waterTemperature)
+  const drawnIn = Math.max(0, state[COOLING.drawnIn]!)
+  const stemMass = mouth.stem ? system.passageMass : 0
+  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
+  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
+  const entered = ended.occurrences.find(o => o.id === 'mouth-full')?.time
+  const full = ended.occurrences.find(o => o.id === 'full')?.time
+  const results: Record<string, number> = {
+    ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature), ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+    waterDrawnIn: drawnIn / density, fillFraction, timeToFill: ended.filled, peakInflowSpeed: ended.peakSpeed,
+    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed, inflowImpulse: ended.impulse,
+    // The room presses on the bottom that is up, and less presses back over the mouth.
+    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
+    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
+    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]!) * mouthArea / vessel.crossSection,
+    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
+  }
+  if (entered !== undefined) results.hush = entered
+  const events = new EventList({ 'seal': stoppered > 0 ? 'stoppered' : 'mouth under water', 'mouth-full': mouth.stem ? 'water comes over the top' : 'water through the mouth' }).addHeating(filled)
+  if (stoppered > 0) events.add('unstop', opening)
+  events.add('mouth-full', entered === undefined ? undefined : opening + entered).add('full', full === undefined ? undefined : opening + full).add('peak', opening + ended.timeOfPeak)
+  const simulation: Simulation = {
+    results, events: events.sorted(), outcome: outcome(results),
+    details: {
+      ...detailsAtSeal(plan, filled), timeOfPeak: opening + ended.timeOfPeak, pool, opening, bathTemperature: mouth.waterTemperature,
+      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
+      ...(entered !== undefined && { goneAt: opening + entered }),
+    },
+  }
+  if (recorder) simulation.trace = recorder.finish(simulation)
+  return simulation
+}

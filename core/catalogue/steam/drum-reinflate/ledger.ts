@@ -1,0 +1,28 @@
+import { indexAt, type Ledger, type Simulation } from '../../../demonstration'
+import { differenceByCause } from '../../../mechanisms/difference-by-cause'
+import { gasAmounts } from './simulate'
+
+const CAUSES: Record<string, string> = {
+  cooling: 'the gas getting hotter (pushes out)', steam: 'steam formed (pushes out)', air: 'air that has left through the relief', crush: 'room made by the wall moving out',
+}
+
+/** The difference outside less inside when the wall first moves or, if it never does, at the end; here below zero. Needs a trace. */
+export function ledger({ trace, details }: Simulation): Ledger {
+  if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
+  const c = trace.columns
+  const now = indexAt(trace.time, details.timeOfPeak!)
+  const at = (i: number) => {
+    const volume = details.capacity! * (1 - c.volumeLost![i]!) - c.waterInside![i]! / 960
+    return { volume, temperature: c.waterTemperature![i]!, ...gasAmounts(c.pressure![i]!, c.airFraction![i]!, volume, c.waterTemperature![i]!) }
+  }
+  const [before, after] = [at(0), at(now)]
+  const rows = differenceByCause({
+    temperatures: [before.temperature, after.temperature], volume: before.volume, amount: before.air + before.steam, inflow: 0, lost: before.volume - after.volume,
+    gone: { air: before.air - after.air, steam: before.steam - after.steam },
+  })
+  return {
+    moment: details.goneAt === undefined ? 'at the end' : 'when the first fold moves',
+    rows: ['cooling', 'steam', 'air', 'crush'].map(id => ({ id, cause: CAUSES[id]!, pressure: rows[id]! })),
+    difference: c.pressure![0]! - c.pressure![now]!,
+  }
+}

@@ -1,0 +1,124 @@
+import type { Values } from '../../demonstration'
+/** Vessel, room and heat of a steam demonstration from its inputs, and the gas that is inside when it is sealed. */
+import { roomLoss } from '../../mechanisms/convection'
+import { COOLING, COOLING_SIZE, type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
+import { transfer, TRANSFER } from '../../mechanisms/transfer'
+import type { Room, SteamVessel } from '../../mechanisms/steam-vessel'
+import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS, GAS_CONSTANT, humidAirDensity } from '../../substances/air'
+import { quickLiquidDensity, quickSaturationPressure } from '../../substances/steam-tables'
+import { saturationTemperature, WATER_GAS_CONSTANT } from '../../substances/water'
+import type { TraceRecorder } from './trace-recorder'
+
+/** The room's air round a vessel. */
+export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
+  const n = numbers as Record<string, number>
+  const pressure = n.stationPressure!
+  const temperature = n.airTemperature!
+  return {
+    pressure, temperature, boilingPoint: saturationTemperature(pressure),
+    vapourFraction: n.relativeHumidity! * quickSaturationPressure(temperature) / pressure,
+    airDensity: humidAirDensity(temperature, pressure, n.relativeHumidity!),
+    loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity),
+  }
+}
+
+/** A temperature held below the boiling point, K: a drawn sample may lie a little above it, water can't. */
+export const heldBelowBoiling = (temperature: number, room: Room): number => Math.min(temperature, room.boilingPoint - 0.05)
+
+/** The heating that the inputs describe. */
+export function heatingPlan(values: Values, vessel: SteamVessel): HeatingPlan {
+  const n = values.numbers as Record<string, number>
+  const room = roomOf(values, vessel)
+  const chargeTemperature = heldBelowBoiling(n.chargeTemperature!, room)
+  return {
+    vessel, room, power: n.heaterPower! * n.heatingEfficiency!, heaterLimit: n.heaterLimit!,
+    charge: n.waterCharge! * quickLiquidDensity(chargeTemperature), chargeTemperature,
+    mixing: n.purgeMixing!, plumeFraction: n.plumeVapourFraction!, purgeTime: n.purgeTime!, airLayerFactor: n.airLayerFactor!,
+  }
+}
+
+/** A vessel of hot gas, about to be sealed. */
+export interface Filled {
+  /** K */ wall: number
+  /** liquid inside, K */ liquid: number
+  /** kg */ waterMass: number
+  airMoles: number
+  /** s on the staging's clock */ timeOfLifting: number
+  sealing: number
+  /** hottest metal on the way, K */ overheat: number
+  heated?: Heated
+}
+
+/** From the heat to the seal. */
+export interface Carrying {
+  /** s */ duration: number
+  /** share of it with the mouth still on top */ uprightShare: number
+  /** true: carried through the air and turned, false: stood still */ moved: boolean
+}
+
+const heating = new Float64Array(5)
+const carried = new Float64Array(4)
+
+/** Heats the vessel, lifts it and carries it to the seal. */
+export function fillByBoiling(plan: HeatingPlan, carrying: Carrying, surfaceConductance: number, tolerance: number, recorder?: TraceRecorder): Filled {
+  const heated = heat(plan, heating, tolerance, recorder?.heating)
+  carried[TRANSFER.wall] = heating[HEATING.wall]!
+  carried[TRANSFER.pool] = heated.boiledDry ? Math.min(heating[HEATING.base]!, 440) : Math.max(heating[HEATING.water]!, 273.2)
+  carried[TRANSFER.waterMass] = heating[HEATING.waterMass]!
+  carried[TRANSFER.airMoles] = heating[HEATING.airMoles]!
+  const overheat = Math.max(heating[HEATING.base]!, heating[HEATING.wall]!)
+  recorder?.beginTransfer(heated.timeOfLifting)
+  transfer({ vessel: plan.vessel, room: plan.room, ...carrying, airLayerFactor: plan.airLayerFactor, surfaceConductance }, carried, tolerance, recorder?.transfer)
+  return {
+    wall: carried[TRANSFER.wall]!, liquid: carried[TRANSFER.pool]!, waterMass: carried[TRANSFER.waterMass]!, airMoles: carried[TRANSFER.airMoles]!,
+    timeOfLifting: heated.timeOfLifting, sealing: heated.timeOfLifting + carrying.duration, overheat, heated,
+  }
+}
+
+/** The gas in a vessel at room pressure. */
+export interface GasAtSeal {
+  /** K */ temperature: number
+  /** kg */ air: number
+  /** kg */ steam: number
+  residualAirFraction: number
+}
+
+/**
+ * The gas inside at the seal, at room pressure above `pool` kg of liquid. What water leaves on turning over is made up by
+ * vapour flashed from it; where more air was counted than there is room for, the vessel holds air alone.
+ */
+export function gasAtSeal(plan: Pick<HeatingPlan, 'vessel' | 'room'>, filled: Filled, pool: number): GasAtSeal {
+  const { vessel, room } = plan
+  const temperature = (filled.wall + filled.liquid) / 2
+  const volume = vessel.capacity - Math.max(pool, 2e-5) / quickLiquidDensity(Math.min(filled.liquid, 372))
+  const moles = room.pressure * volume / (GAS_CONSTANT * temperature)
+  const airMoles = Math.min(filled.airMoles, moles)
+  const air = airMoles * AIR_MOLAR_MASS
+  return {
+    temperature, air, steam: (room.pressure * volume / temperature - air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT,
+    residualAirFraction: airMoles / moles,
+  }
+}
+
+const withTotals = new Float64Array(COOLING_SIZE)
+const alone = withTotals.subarray(0, COOLING.condensedOnWall)
+
+/** The state with which cooling begins; the array is reused. */
+export function coolingStart(system: CoolingVessel, filled: Filled, gas: GasAtSeal): Float64Array {
+  const state = system.size === COOLING_SIZE ? withTotals : alone
+  withTotals.fill(0)
+  state[COOLING.air] = gas.air
+  state[COOLING.gas] = gas.temperature
+  // Vapour makes up whatever pressure the air leaves, in the volume as the stage counts it (its water is as dense as the bath's).
+  const { pressure } = system.plan.room
+  state[COOLING.vapour] = Math.max((pressure * system.gasVolume(state) / gas.temperature - gas.air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT, 1e-8)
+  state[COOLING.wetWall] = filled.wall
+  state[COOLING.dryWall] = filled.wall
+  state[COOLING.liquid] = Math.min(filled.liquid, system.plan.room.boilingPoint)
+  return state
+}
+
+/** Lowest pressure that can come, Pa: the air sealed in, cooled, and the vapour over water as cold as what cools it. */
+export const floorPressure = (gas: GasAtSeal, room: Room, coldest: number): number =>
+  gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest)

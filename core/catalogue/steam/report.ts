@@ -1,0 +1,52 @@
+import type { TimedEvent } from '../../demonstration'
+/** What every steam simulation reports of its way to the seal. */
+import type { HeatingPlan } from '../../mechanisms/heating'
+import { floorPressure, type Filled, type GasAtSeal } from './filling'
+
+export const EVENT_NAMES: Readonly<Record<string, string>> = {
+  'boil': 'boils', 'plume': 'steady plume', 'dry': 'boils dry', 'lift': 'off the heat', 'seal': 'sealed', 'talk': 'a panel talks',
+  'critical': 'wall gives way', 'mouth-full': 'water through the mouth', 'full': 'full of water', 'unstop': 'stopper out', 'relief': 'steam comes out', 'pop': 'pops back', 'over': 'past its rated vacuum', 'peak': 'greatest difference',
+}
+
+/** Events in order; those that never come are left out. */
+export class EventList {
+  private readonly events: TimedEvent[] = []
+  constructor(private readonly names: Readonly<Record<string, string>> = {}) {}
+
+  add(id: string, time: number | undefined): this {
+    if (time !== undefined) this.events.push({ id, name: this.names[id] ?? EVENT_NAMES[id]!, time })
+    return this
+  }
+
+  addHeating({ heated, timeOfLifting, sealing }: Filled): this {
+    if (heated) this.add('boil', heated.timeToBoil).add('plume', heated.timeToPlume).add('dry', heated.boiledDry ? heated.timeToDry : undefined)
+    if (timeOfLifting > 0) this.add('lift', timeOfLifting)
+    return this.add('seal', sealing)
+  }
+
+  sorted(): TimedEvent[] {
+    return this.events.sort((a, b) => a.time - b.time)
+  }
+}
+
+/** Results of heating and of the gas at the seal. @param coldest what cools the gas, K */
+export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number): Record<string, number> {
+  const { heated } = filled
+  return {
+    boilingTemperature: plan.room.boilingPoint, waterLeft: filled.waterMass, residualAirFraction: gas.residualAirFraction, steamMass: gas.steam,
+    floorPressure: floorPressure(gas, plan.room, coldest),
+    ...(heated?.timeToBoil !== undefined && { timeToBoil: heated.timeToBoil }),
+    ...(heated?.timeToPlume !== undefined && { timeToPlume: heated.timeToPlume }),
+    ...(heated?.timeToDry !== undefined && { timeToDry: heated.timeToDry }),
+  }
+}
+
+/** What ledger, cautions and drawing need of the way to the seal. */
+export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled: Filled): Record<string, number> => ({
+  timeOfLifting: filled.timeOfLifting, sealing: filled.sealing, boiledDry: filled.heated?.boiledDry ? 1 : 0, steamRate: filled.heated?.steamRate ?? 0,
+  overheat: filled.overheat, stationPressure: plan.room.pressure, capacity: plan.vessel.capacity, wallAtSeal: filled.wall, liquidAtSeal: filled.liquid,
+})
+
+/** Differences and forces on the whole outer surface (m2), which are three different numbers with `faceForce` of the sizes. */
+export const forcesOf = (surface: number, roomPressure: number, peakDifference: number): Record<string, number> =>
+  ({ peakPressureDifference: peakDifference, outsideForce: roomPressure * surface, peakNetForce: peakDifference * surface })

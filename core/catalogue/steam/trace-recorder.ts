@@ -1,0 +1,133 @@
+import type { Simulation, Stage, Trace, TraceColumn } from '../../demonstration'
+/** Collects a staging's quantities against time while the stages run. */
+import { HEATING, type HeatingPlan } from '../../mechanisms/heating'
+import { COOLING, type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { TRANSFER } from '../../mechanisms/transfer'
+import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
+import { quickLiquidDensity } from '../../substances/steam-tables'
+import { WATER_MOLAR_MASS } from '../../substances/water-transport'
+export const COLUMNS: readonly TraceColumn[] = [
+  { id: 'pressure', name: 'pressure inside', quantity: 'pressure' },
+  { id: 'wallTemperature', name: 'wall', quantity: 'temperature' },
+  { id: 'waterTemperature', name: 'water inside', quantity: 'temperature' },
+  { id: 'waterInside', name: 'water inside', quantity: 'mass' },
+  { id: 'airFraction', name: 'air in the gas', quantity: 'fraction' },
+  { id: 'steamMass', name: 'steam inside', quantity: 'mass' },
+  { id: 'waterDrawnIn', name: 'water drawn in', quantity: 'volume' },
+  { id: 'inflowSpeed', name: 'speed of the water in the mouth', quantity: 'speed' },
+  { id: 'volumeLost', name: 'volume lost', quantity: 'fraction' },
+  { id: 'condensedOnWall', name: 'condensed on the wall', quantity: 'mass' },
+  { id: 'condensedOnWater', name: 'condensed on water, net', quantity: 'mass' },
+  { id: 'condensedAsFog', name: 'turned to fog', quantity: 'mass' },
+  { id: 'gasTemperature', name: 'gas inside', quantity: 'temperature' },
+  { id: 'airMass', name: 'air inside', quantity: 'mass' },
+]
+
+type Row = Record<string, number>
+
+export class TraceRecorder {
+  private readonly time: number[] = []
+  private readonly rows: Row[] = []
+  private lifting = 0
+  private sealing = 0
+  private from = 0
+  private system: CoolingVessel | undefined
+
+  /** `firstStage` and `lastStage`: what the panels before and after the hush are called */
+  constructor(private readonly plan: Pick<HeatingPlan, 'room' | 'vessel'>, private readonly firstStage = 'heat', private readonly lastStage = 'crush') {}
+
+  private push(time: number, row: Row): void {
+    this.time.push(time)
+    this.rows.push(row)
+  }
+
+  private openRow(gas: number, water: number, waterTemperature: number, wall: number, airMoles: number): Row {
+    const { room, vessel } = this.plan
+    const moles = room.pressure * (vessel.capacity - water / quickLiquidDensity(waterTemperature)) / (GAS_CONSTANT * gas)
+    const airFraction = Math.min(1, Math.max(0, airMoles / moles))
+    return {
+      pressure: room.pressure, wallTemperature: wall, waterTemperature, waterInside: water, airFraction,
+      steamMass: moles * (1 - airFraction) * WATER_MOLAR_MASS, waterDrawnIn: 0, inflowSpeed: 0, volumeLost: 0,
+      condensedOnWall: 0, condensedOnWater: 0, condensedAsFog: 0, gasTemperature: gas, airMass: moles * airFraction * AIR_MOLAR_MASS,
+    }
+  }
+
+  heating = (time: number, state: Float64Array): void => {
+    const wall = state[HEATING.wall]!
+    const water = state[HEATING.water]!
+    const dry = state[HEATING.waterMass]! <= 0
+    const gas = ((dry ? state[HEATING.base]! : water) + wall) / 2
+    this.push(time, this.openRow(gas, Math.max(0, state[HEATING.waterMass]!), water, wall, state[HEATING.airMoles]!))
+  }
+
+  beginTransfer(lifting: number): void {
+    this.lifting = lifting
+  }
+
+  transfer = (time: number, state: Float64Array): void => {
+    const wall = state[TRANSFER.wall]!
+    const pool = state[TRANSFER.pool]!
+    this.push(this.lifting + time, this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]!), pool, wall, state[TRANSFER.airMoles]!))
+  }
+
+  /** `from`: when this part of the cooling begins, where it is not the seal */
+  beginCooling(sealing: number, system: CoolingVessel, from = sealing): void {
+    this.sealing = sealing
+    this.from = from
+    this.system = system
+  }
+
+  cooling = (time: number, state: Float64Array): void => {
+    const system = this.system!
+    const { plan } = system
+    const air = state[COOLING.air]! / AIR_MOLAR_MASS
+    const steam = state[COOLING.vapour]!
+    const cooled = plan.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall
+    this.push(this.from + time, {
+      pressure: system.pressure(state), wallTemperature: state[cooled]!, waterTemperature: state[COOLING.liquid]!,
+      waterInside: plan.pool + state[COOLING.drawnIn]!, airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
+      waterDrawnIn: plan.mouth ? Math.max(0, state[COOLING.drawnIn]!) / quickLiquidDensity(plan.mouth.waterTemperature) : 0,
+      inflowSpeed: state[COOLING.speed]!, volumeLost: state[COOLING.lost]!, condensedOnWall: state[COOLING.condensedOnWall]!,
+      condensedOnWater: state[COOLING.condensedOnWater]!, condensedAsFog: state[COOLING.condensedAsFog]!, gasTemperature: state[COOLING.gas]!,
+      airMass: state[COOLING.air]!,
+    })
+  }
+
+  finish(simulation: Simulation): Trace {
+    const columns: Record<string, number[]> = {}
+    for (const { id } of COLUMNS) columns[id] = this.rows.map(r => r[id]!)
+    return { stages: this.stages(simulation), time: this.time, columns }
+  }
+
+  /** Heat (minutes), hush, crush or fill (as long as it takes). */
+  private stages(simulation: Simulation): Stage[] {
+    const last = this.time[this.time.length - 1]!
+    const { sealing } = this
+    const gone = simulation.details.goneAt
+    const heat: Stage[] = sealing > 0 ? [{ id: 'heat', name: this.firstStage, start: 0, end: sealing }] : []
+    if (gone === undefined) {
+      const settled = this.settledAfter(sealing)
+      return [...heat, { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) }]
+    }
+    const settled = this.settledAfter(gone)
+    return [
+      ...heat,
+      { id: 'hush', name: 'hush', start: sealing, end: gone },
+      { id: 'crush', name: this.lastStage, start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) },
+    ]
+  }
+
+  /** Time by which volume, water and pressure have come within 2 % of their ends. */
+  private settledAfter(start: number): number {
+    const end = this.rows.length - 1
+    const final = this.rows[end]!
+    for (let i = end; i > 0; i--) {
+      const row = this.rows[i]!
+      const moved = Math.abs(row.volumeLost! - final.volumeLost!) > 0.02
+        || Math.abs(row.waterDrawnIn! - final.waterDrawnIn!) > 0.02 * this.plan.vessel.capacity
+        || Math.abs(row.pressure! - final.pressure!) > 0.02 * this.plan.room.pressure
+      if (moved || this.time[i]! <= start) return this.time[Math.min(end, i + 1)]!
+    }
+    return start
+  }
+}

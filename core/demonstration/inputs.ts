@@ -1,0 +1,62 @@
+/** What a person states: quantities and choices, and how sure one is of them. */
+import type { QuantityKind } from '../units'
+import type { Values } from './values'
+
+/**
+ * How sure one is of an input. `relative` and `absolute` are standard uncertainties, `below` and `above` distances (SI) from
+ * what is stated, which is always the median. `anywhere` is for what is suspected to be off: it ignores what is stated.
+ */
+export type Spread =
+  | { shape: 'normal' | 'lognormal', relative: number }
+  | { shape: 'normal', absolute: number }
+  | { shape: 'triangular' | 'uniform', below: number, above: number }
+  | { shape: 'anywhere', least: number, most: number }
+  | { shape: 'exact' }
+
+export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
+
+interface InputBase {
+  /** stable name in files and on the wire */
+  id: string
+  /** as a person says it */
+  name: string
+  group: InputGroup
+  /** where the default or the range comes from; required for coefficients */
+  source?: string
+}
+
+export interface QuantityInput extends InputBase {
+  kind: 'quantity'
+  quantity: QuantityKind
+  /** unit shown in SI and in US customary units */
+  units: readonly [si: string, us: string]
+  /** SI; a function where it follows from inputs listed before it; undefined where it may stay unknown */
+  default: number | undefined | ((before: Values) => number | undefined)
+  /** SI; values outside are refused */
+  range: readonly [least: number, most: number]
+  /** SI; where the slider runs */
+  usual: readonly [least: number, most: number]
+  spread: Spread
+  /** the usual spread where it hangs on other inputs: the uncertain quantity may be another one than is stated */
+  spreadFor?: (stated: Values) => Spread
+  /** what a person can change at the bench, in SI steps tried by the levers */
+  lever?: readonly number[]
+}
+
+export interface ChoiceInput extends InputBase {
+  kind: 'choice'
+  choices: readonly { id: string, name: string }[]
+  default: string
+  /** true where practitioners differ and either can be done at the bench: the levers show what each buys */
+  lever?: boolean
+}
+
+export type Input = QuantityInput | ChoiceInput
+
+/** An input of an earlier version, and what its value (SI) says of one that there is now; a document that has it can still be read. */
+export interface RetiredInput {
+  id: string
+  quantity: QuantityKind
+  becomes: string
+  /** SI to SI; `numbers` are those that the document gives */ from: (si: number, numbers: Readonly<Record<string, number>>) => number
+}

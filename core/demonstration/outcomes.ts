@@ -1,0 +1,21 @@
+/** How it can end, and what is computed of it. */
+import type { QuantityKind } from '../units'
+
+/** Families of endings; each has one shape and pattern wherever odds are drawn. */
+export type OutcomeLook = 'gone' | 'partly' | 'filled' | 'part-filled' | 'nothing' | 'harm'
+
+export interface OutcomeSpec {
+  id: string
+  look: OutcomeLook
+  /** one or two words */
+  name: string
+  /** what the room sees; a class can vote on it */
+  sentence: string
+}
+
+export interface ResultSpec {
+  id: string
+  name: string
+  quantity: QuantityKind
+  units: readonly [si: string, us: string]
+}

@@ -1,0 +1,90 @@
+/** What is shown of a staging besides its odds. */
+import type { QuantityKind } from '../units'
+import type { Scene } from './scene'
+
+export interface LedgerRow {
+  id: string
+  cause: string
+  /** Pa of pressure difference; negative rows give some back */
+  pressure: number
+}
+
+export interface Ledger {
+  /** which moment it shows, in words */
+  moment: string
+  rows: LedgerRow[]
+  /** Pa; the rows add up to it exactly */
+  difference: number
+}
+
+/** What the bench drawing shows at one moment; lengths in m. */
+export interface DrawingState {
+  kind: string
+  numbers: Record<string, number>
+  /** shape, way of cooling and the like, by name */
+  words?: Record<string, string>
+  /** shapes to scale, where the demonstration draws itself */
+  scene?: Scene
+}
+
+/** Kinds of demonstration, in the order of the gallery. */
+export const FAMILIES = ['steam', 'hot-air', 'vacuum', 'holding', 'cloud-and-float', 'motion'] as const
+
+export type Family = (typeof FAMILIES)[number]
+
+/** How somebody who looks for a demonstration finds it. */
+export interface Gallery {
+  family: Family
+  /** what the room sees and hears */ effect: string
+  topics: readonly string[]
+  /** ages it suits */ ages: readonly [from: number, to: number]
+  /** true: shown as what happens elsewhere, with no steps to follow */ whatIf?: boolean
+}
+
+/** When the vessel may be sealed, from the plan. */
+export interface Ready {
+  /** what to look and listen for, and what each is worth */ watch: readonly { sign: string, worth: string }[]
+  /** s from heat on */ earliest: number | undefined
+  /** s from heat on, if the heat stayed as it is */ dryAt: number | undefined
+  /** s it can wait on a flame just large enough to keep the plume */ lowFlame: number | undefined
+}
+
+/** A size that tells how big the hazard is. */
+export interface Size {
+  id: string
+  name: string
+  value: number
+  quantity: QuantityKind
+  units: readonly [si: string, us: string]
+  /** which of several like it this is */ note: string
+}
+
+/** What a teacher says round it, besides the explanation by age. */
+export interface Teaching {
+  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: string, answer: string }
+  /** questions before and after */ before: readonly string[]
+  after: readonly string[]
+  /** where else it happens */ elsewhere: readonly string[]
+}
+
+/** What this staging's numbers suggest; `take` is a value that a button can put in. */
+export interface Advice { text: string, take?: { input: string, value: number } }
+
+/** One of several in a row on the same bath. */
+export interface Repeat {
+  /** 1 for the first */ number: number
+  /** K */ bathTemperature: number
+  /** kg */ iceLeft: number
+}
+
+/** Stagings side by side; an absent result does not happen. */
+export interface VariantTable { title: string, /** ids of results */ results: readonly string[], rows: { name: string, results: Record<string, number> }[] }
+
+export interface WaterWindow {
+  /** kg that survive heating, purge and the wait */ least: number
+  /** kg that still boil in time and leave steam space */ most: number
+  /** share of the vessel that steam needs */ steamSpace: number
+  /** which limit sets `most` */ mostLimit: 'time' | 'space'
+  /** s of waiting on the heat that `least` allows for */ wait: number
+  /** s to the plume that `most` allows */ patience: number
+}

@@ -1,0 +1,23 @@
+/** The sentences of a staging, with what each step brings and what must be confirmed before it. */
+import type { Hazard } from '../cautions'
+import type { MarkKind } from './moments'
+import type { Simulation } from './simulation'
+import type { Values } from './values'
+
+/** A piece of a procedure sentence: words, or the id of an input whose value stands there. */
+export type SentencePart = string | { input: string }
+
+export interface ProcedureStep {
+  id: string
+  /** moments that are marked in this step, in order */
+  marks?: readonly MarkKind[]
+  /** the sentence; a function of what is chosen where some ways have other words: a way that is not taken shows no blanks */
+  parts: readonly SentencePart[] | ((values: Values) => readonly SentencePart[])
+  /** what this step brings that can hurt somebody */
+  hazards?: readonly Hazard[] | ((values: Values) => readonly Hazard[])
+  /** predicted duration, s, for the margin */
+  duration?: (simulation: Simulation) => number | undefined
+}
+
+/** What must be done and confirmed before anything in a step is done; `guards` are the hazards that it stands before. */
+export interface Gate { step: string, text: string, guards: readonly Hazard[] }

@@ -1,6 +1,0 @@
-import type { Demonstration } from '../face'
-import { closedMetalCautions, closedMetalFailure, closedMetalGates } from '../steam/closed-metal-cautions'
-
-export const gates = closedMetalGates('tin')
-export const cautions: Demonstration['cautions'] = (values, s, risk) => closedMetalCautions(values, s, risk, 'tin')
-export const afterFailure: Demonstration['afterFailure'] = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, 'tin', 'cap')

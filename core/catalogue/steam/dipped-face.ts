@@ -1,8 +1,8 @@
 import type { OutcomeSpec, ResultSpec } from '../../demonstration'
 import { quantities } from './inputs'
-import { results } from './results'
+import { steamResults } from './results'
 
-export const DIPPED_RESULTS: readonly ResultSpec[] = results(
+export const DIPPED_RESULTS: readonly ResultSpec[] = steamResults(
   'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce',
   'hush', 'timeToFill', 'waterDrawnIn', 'fillFraction', 'peakInflowSpeed', 'peakWallForce', 'peakPull', 'inflowImpulse', 'slamPressure', 'glassChill',
 )

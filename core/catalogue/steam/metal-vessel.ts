@@ -6,7 +6,7 @@ import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { crushOutcome, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from './filling'
 import { quantities } from './inputs'
-import { results } from './results'
+import { steamResults } from './results'
 import { TraceRecorder } from './trace-recorder'
 import { formatQuantity } from '../../units'
 
@@ -94,7 +94,7 @@ export const COOLING_STEP: ProcedureStep = {
   duration: s => s.results.hush,
 }
 
-export const METAL_RESULTS = results(
+export const METAL_RESULTS = steamResults(
   'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference',
   'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'talkTime', 'giveUpTime', 'volumeLost',
 )

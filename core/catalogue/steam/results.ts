@@ -37,7 +37,7 @@ const RESULTS: readonly ResultSpec[] = [
  * Shared results in the order given.
  * @throws RangeError for an id that is not shared
  */
-export const results = (...ids: string[]): ResultSpec[] => ids.map((id) => {
+export const steamResults = (...ids: string[]): ResultSpec[] => ids.map((id) => {
   const spec = RESULTS.find(r => r.id === id)
   if (!spec) throw new RangeError(`result: ${id} is not shared by the steam demonstrations`)
   return spec

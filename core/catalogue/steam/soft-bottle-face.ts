@@ -7,7 +7,7 @@ import { quantities, quantity } from './inputs'
 import { sizesOf } from './judgement'
 import { steamLedger } from './ledger'
 import { STEAM_SUSPECTS } from './suspects'
-import { results } from './results'
+import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
@@ -48,7 +48,7 @@ export const softBottleFace = ({ brimful: toTheBrim, ...own }: Own): Demonstrati
   noun: ['bottle', 'bottles'],
   hushWords: { inside: 'air in the bottle', strength: 'the bottle starts to fold here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['PET'], capacity: [0.1e-3, 5e-3] }, { step: 'cool', kind: 'bath' }],
-  results: results('boilingTemperature', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'giveUpTime', 'volumeLost'),
+  results: steamResults('boilingTemperature', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'giveUpTime', 'volumeLost'),
   outcomes: SOFT_OUTCOMES, wanted: 'fold', columns: COLUMNS, suspects: STEAM_SUSPECTS,
   check: values => [
     ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),

@@ -16,7 +16,7 @@ const state = new Float64Array(5)
  * @param waterCharge m3 of water that the plan's charge weighs
  * @param patience longest time to the plume that a lesson bears, s
  */
-export function waterWindow(plan: HeatingPlan, waterCharge: number, patience = 300): WaterWindow {
+export function waterWindowOf(plan: HeatingPlan, waterCharge: number, patience = 300): WaterWindow {
   const density = plan.charge / waterCharge
   const bySpace = plan.vessel.capacity * (1 - STEAM_SPACE) * density
   const survives = (charge: number) => {

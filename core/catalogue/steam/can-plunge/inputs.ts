@@ -1,7 +1,10 @@
+import type { Values } from '../../../demonstration'
+import { enclosedVolume } from '../../../vessels/cylinder'
+import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../checks'
 import { type Input, ROOM_INPUTS } from '../../../demonstration'
 import { choice, quantities, quantity } from '../inputs'
 
-export const INPUTS: readonly Input[] = [
+export const inputs: readonly Input[] = [
   ...ROOM_INPUTS,
   ...quantities('vesselVolume', 'vesselDiameter', 'vesselHeight'), choice('wallMaterial'), ...quantities('wallThickness', 'mouthDiameter'), choice('vesselCondition'),
   quantity('waterCharge', { name: 'water in the can' }), ...quantities('chargeTemperature', 'heaterPower'),
@@ -10,4 +13,13 @@ export const INPUTS: readonly Input[] = [
     'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'plungeSpeed', 'airLayerFactor', 'bathTransferFactor', 'jetStanton',
     'sprayContact', 'splashWeber', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness', 'entryLoss', 'mouthPassage',
   ),
+]
+
+export const check = (values: Values) => [
+  ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...waterFits(values, 'can'),
+  ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the can\'s diameter'),
+  ...atMost(values, 'mouthDepth', 'vesselHeight', 'the can\'s height'),
+  ...thinWall(values, values.numbers.vesselDiameter!),
 ]

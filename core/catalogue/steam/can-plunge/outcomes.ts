@@ -1,10 +1,15 @@
+import type { Demonstration } from '../../../demonstration'
+import { crossSection } from '../../../vessels/cylinder'
+import { sizesOf } from '../judgement'
+import { steamLedger } from '../ledger'
+import { steamResults } from '../results'
 import type { OutcomeSpec } from '../../../demonstration'
 import { CRUSHED, VISIBLE } from '../capped'
 
 /** Fraction of what is left of the can's volume that counts as mostly filled. */
 export const MOSTLY = 0.5
 
-export const OUTCOMES: readonly OutcomeSpec[] = [
+export const outcomes: readonly OutcomeSpec[] = [
   { id: 'crush', look: 'gone', name: 'crushes', sentence: 'The can is squashed flat or badly crumpled, with a bang.' },
   { id: 'dent', look: 'partly', name: 'dents', sentence: 'A side buckles in and stays dented, but the can keeps most of its shape.' },
   { id: 'both', look: 'part-filled', name: 'crumples and fills', sentence: 'The can crumples a little, and is mostly full of water when it is lifted out.' },
@@ -19,3 +24,17 @@ export function outcomeOf(lost: number, drawnIn: number, capacity: number): stri
   if (lost >= VISIBLE) return full ? 'both' : 'dent'
   return full ? 'fill' : 'nothing'
 }
+
+export const results = steamResults(
+  'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference',
+  'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'waterDrawnIn', 'volumeLost', 'bathTemperatureAfter',
+)
+
+export const logged: Demonstration['logged'] = {
+    used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
+    seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
+  }
+
+export const ledger: Demonstration['ledger'] = steamLedger('when the wall gives way')
+
+export const sizes: Demonstration['sizes'] = (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true)

@@ -1,4 +1,5 @@
-import { kilopascals, percent, type Simulation, type Values } from '../../../demonstration'
+/** Why it ends so, and what to tell a class. */
+import { type Demonstration, kilopascals, percent, type Simulation, type Values } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
 import { metalWhy } from '../metal-vessel'
 
@@ -17,3 +18,10 @@ export function explanation(_values: Values, { results: r }: Simulation): { from
     { from: 16, text: 'A thin shell under outside pressure fails by buckling, not by strength: the critical difference goes nearly as (t/D)^2.5 and falls with the unsupported length (von Mises). Rolling hoops shorten that length by an amount nobody knows well, which is why two drums that look alike behave differently.' },
   ]
 }
+
+export const teaching: Demonstration['teaching'] = {
+    wrongIdea: { idea: 'Steel is far too strong for air.', answer: 'Air pushes on every square metre with the weight of ten tonnes. A thin wall that is bent a little has no chance.' },
+    before: ['How long will the hush last?', 'What would a spray do that waiting does not?'],
+    after: ['Why did it wait, and then go at once?', 'Would a smaller drum be stronger or weaker?'],
+    elsewhere: ['Storage tanks emptied with the vent shut.', 'Submarines and their ribs.', 'Beer kegs steamed and sealed.'],
+  }

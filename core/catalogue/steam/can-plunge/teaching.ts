@@ -1,5 +1,5 @@
-import { celsius, percent, type Simulation, type Values } from '../../../demonstration'
-/** Why it ends as it does, and what to tell a class, with this staging's own numbers. */
+/** Why it ends so, and what to tell a class. */
+import { type Demonstration, celsius, percent, type Simulation, type Values } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
 
 export function why(values: Values, simulation: Simulation): string[] {
@@ -40,3 +40,10 @@ export function explanation(_values: Values, simulation: Simulation): { from: nu
     { from: 16, text: `Cooling the gas alone would lower its pressure only in proportion to its absolute temperature; most of the fall is condensation, which removes particles. The floor is the pressure of the air sealed in, cooled to the bath, plus the saturation pressure of water at the bath's temperature: ${floor}. The thin wall buckles elastically (von Mises) at a difference proportional to Young's modulus and nearly to (t/D)^2.5.` },
   ]
 }
+
+export const teaching: Demonstration['teaching'] = {
+    wrongIdea: { idea: 'The can is sucked in by the vacuum.', answer: 'A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back.' },
+    before: ['What is in the can besides water while it boils?', 'What will happen if I wait five seconds before the plunge?', 'Would it work with air only, without water?'],
+    after: ['Where did the steam go?', 'Why was it so fast?', 'Is there water in the can now? Why?'],
+    elsewhere: ['A tank wagon that was steamed out and shut caved in.', 'A plastic bottle shut on a mountain is dented in the valley.', 'A jar of jam pops when it is opened.'],
+  }

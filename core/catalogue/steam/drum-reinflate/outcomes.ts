@@ -1,4 +1,7 @@
-import { indexAt, type Ledger, type Simulation } from '../../../demonstration'
+/** How it can end, and what is computed of it. */
+import { type Demonstration, indexAt, type Ledger, type Simulation } from '../../../demonstration'
+import { sizesOf } from '../judgement'
+import { steamResults } from '../results'
 import { differenceByCause } from '../../../mechanisms/difference-by-cause'
 import { gasAmounts } from './simulate'
 
@@ -26,3 +29,16 @@ export function ledger({ trace, details }: Simulation): Ledger {
     difference: c.pressure![0]! - c.pressure![now]!,
   }
 }
+
+export const logged: Demonstration['logged'] = { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] }
+
+export const results: Demonstration['results'] = steamResults('boilingTemperature', 'timeToPlume', 'timeToPop', 'peakGaugePressure', 'criticalPressureDifference', 'peakPressureDifference', 'outsideForce', 'peakNetForce', 'waterLeft', 'volumeLost').map(r =>
+    r.id === 'criticalPressureDifference' ? { ...r, name: 'overpressure that pops it back' } : r.id === 'peakPressureDifference' ? { ...r, name: 'greatest difference, outward' } : r.id === 'volumeLost' ? { ...r, name: 'volume still lost' } : r)
+
+export const outcomes: Demonstration['outcomes'] = [
+    { id: 'pop', look: 'filled', name: 'pops back', sentence: 'It swells out again with thumps and is nearly round.' },
+    { id: 'partly', look: 'partly', name: 'comes partly back', sentence: 'Some folds come out, others stay.' },
+    { id: 'stay', look: 'nothing', name: 'stays crushed', sentence: 'Steam comes out, and nothing moves.' },
+  ]
+
+export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)

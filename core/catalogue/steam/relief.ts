@@ -1,11 +1,11 @@
-import { kilopascals, type Values } from '../../../demonstration'
+import { kilopascals, type Values } from '../../demonstration/index'
 /** Whether the way out is wide enough for the steam that the burner can make. */
-import { gasThroughNozzle } from '../../../mechanisms/nozzle-flow'
-import { quickLatentHeat, quickSaturationTemperature } from '../../../substances/steam-tables'
-import { WATER_GAS_CONSTANT } from '../../../substances/water'
-import { formatQuantity } from '../../../units'
-import type { InputFault } from '../checks'
-import { reinflationPlan } from './simulate'
+import { gasThroughNozzle } from '../../mechanisms/nozzle-flow'
+import { quickLatentHeat, quickSaturationTemperature } from '../../substances/steam-tables'
+import { WATER_GAS_CONSTANT } from '../../substances/water'
+import { formatQuantity } from '../../units/index'
+import type { InputFault } from './checks'
+import { reinflationPlan } from './drum-reinflate/simulate'
 
 /** A relief valve may let the pressure rise by this share of its setting before it must pass all: usual for valves, 10 to 25 %; common practice. */
 const ACCUMULATION = 0.25

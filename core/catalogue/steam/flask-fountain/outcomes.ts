@@ -1,0 +1,15 @@
+/** How it can end, and what is computed of it. */
+import type { Demonstration } from '../../../demonstration'
+import { crossSection } from '../../../vessels/cylinder'
+import { FILL_OUTCOMES } from '../dipped-face'
+import { sizesOf } from '../judgement'
+import { steamLedger } from '../ledger'
+import { flaskOf } from './simulate'
+
+export const logged: Demonstration['logged'] = { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] }
+
+export const outcomes: Demonstration['outcomes'] = FILL_OUTCOMES('flask')
+
+export const ledger: Demonstration['ledger'] = steamLedger('when water comes over the top')
+
+export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false)

@@ -1,0 +1,20 @@
+/** How it can end, and what is computed of it. */
+import { type Demonstration, result } from '../../../demonstration'
+import { JAR_RESULTS } from '../inputs'
+import { jarSizes } from '../pumped'
+
+export const logged: Demonstration['logged'] = { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] }
+
+export const results: Demonstration['results'] = [
+    ...JAR_RESULTS, result('growth', 'times its size at most', '1'), result('packDifference', 'most it pushes against its skin', 'kPa'), result('shrunkTo', 'size afterwards, against before', '%'), result('hush', 'until it is seen to grow', 's'),
+  ]
+
+export const outcomes: Demonstration['outcomes'] = [
+    { id: 'swells', look: 'gone', name: 'swells', sentence: 'It swells up, and holds.' },
+    { id: 'opens', look: 'harm', name: 'opens', sentence: 'It swells until it pops open.' },
+    { id: 'little', look: 'nothing', name: 'hardly changes', sentence: 'It hardly changes.' },
+  ]
+
+export const sizes: Demonstration['sizes'] = (values, s) => values.choices.where === 'cabin'
+    ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
+    : jarSizes(values, s)

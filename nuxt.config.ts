@@ -23,8 +23,8 @@ export default defineNuxtConfig({
   ui: { colorMode: false, fonts: false },
   nitro: {
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
-    typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+    typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
   },
   vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
 })

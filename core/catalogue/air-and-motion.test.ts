@@ -53,14 +53,14 @@ describe('egg in a bottle', () => {
     const d = of('egg-in-bottle')
     const slow = { numbers: { eggDiameter: 0.041, burnTime: 1.5 } }
     const { values } = resolve(d, { ...slow, choices: {} })
-    const [, latest] = /must be on within ([\d.]+) s/.exec(d.advice!(values, d.simulate(values, 'trace'))[0]!.text)!
+    const [, latest] = /must be on within ([\d.]+) s/.exec(d.advice!(values, d.simulate(values, 'trace'))[0].text)!
     expect(run('egg-in-bottle', { numbers: { ...slow.numbers, eggDelay: Number(latest) * 0.85 } }).outcome).not.toBe('stays')
     expect(run('egg-in-bottle', { numbers: { ...slow.numbers, eggDelay: Number(latest) * 1.4 } }).outcome).toBe('stays')
   })
   it('its advice is true: the egg it names goes in whole', () => {
     const d = of('egg-in-bottle')
     const { values } = resolve(d, { numbers: { eggDiameter: 0.05 }, choices: {} })
-    const take = d.advice!(values, d.simulate(values, 'trace'))[0]!.take!
+    const take = d.advice!(values, d.simulate(values, 'trace'))[0].take!
     expect(run('egg-in-bottle', { numbers: { [take.input]: take.value } }).outcome).toBe('whole')
   })
   it('comes out by a breath, or by the warmth it names and not by less', () => {
@@ -112,9 +112,9 @@ describe('under a pump', () => {
   })
   it('a bigger pump is faster, not stronger', () => {
     const [small, large] = [1, 3].map(x => run('balloon-emptied', { numbers: { pumpSpeed: x * 3e-4 } }))
-    expect(small!.results.hush! / large!.results.hush!).toBeCloseTo(3, 0)
-    expect(large!.results.greatestPossible).toBe(small!.results.greatestPossible)
-    expect(large!.results.peakPressureDifference!).toBeLessThanOrEqual(small!.details.stationPressure!)
+    expect(small.results.hush! / large.results.hush!).toBeCloseTo(3, 0)
+    expect(large.results.greatestPossible).toBe(small.results.greatestPossible)
+    expect(large.results.peakPressureDifference!).toBeLessThanOrEqual(small.details.stationPressure!)
   })
   it('the barometer spills where it says, and with much shut-in air reads 10 cm for 980 Pa', () => {
     const wide = { trappedAir: 1.9e-3, tubeBore: 0.002, stopDifference: 900 }
@@ -147,8 +147,8 @@ describe('under a pump', () => {
   })
   it('refuses water that this pump can’t bring to the boil, with the reason; at height it takes cooler water', () => {
     const [fault] = faultsOf('low-pressure-boil', { choices: { pump: 'kitchen' } })
-    expect(fault!.input).toBe('waterTemperature')
-    expect(fault!.message).toMatch(/given 66 °C; accepted: at least .* because this pump gets down to 30 kPa/)
+    expect(fault.input).toBe('waterTemperature')
+    expect(fault.message).toMatch(/given 66 °C; accepted: at least .* because this pump gets down to 30 kPa/)
     const needed = (altitude: number) => run('low-pressure-boil', { numbers: { altitude, waterTemperature: 350 } }).results.neededStart!
     expect(needed(2000)).toBeLessThan(needed(0) - 3)
     expect(faultsOf('low-pressure-boil', { choices: { pump: 'two-stage' }, numbers: { waterTemperature: 295 } })).toEqual([])
@@ -159,15 +159,15 @@ describe('under a pump', () => {
     expect(hard.outcome).not.toBe('silent')
     expect(hard.results.levelAfter! - hard.results.mountFloor!).toBeLessThan(0.2)
     const [half, tenth] = [0.5, 0.1].map(x => run('bell-in-vacuum', { numbers: { targetPressure: x * 101325 } }).results.levelAfter!)
-    expect(half! - tenth!).toBeGreaterThan(12)
+    expect(half - tenth).toBeGreaterThan(12)
   })
 })
 
 describe('held by air', () => {
   it('half-spheres hold what plates of the same width hold, and no more than outside pressure times area', () => {
     const [flat, round] = ['discs', 'hemispheres'].map(pairShape => run('plates', { choices: { pairShape }, numbers: { pumpTime: 600 } }).results)
-    expect(round!.holdingForce! / flat!.holdingForce!).toBeCloseTo(1, 1.5)
-    expect(flat!.holdingForce!).toBeLessThan(flat!.mostPossible!)
+    expect(round.holdingForce! / flat.holdingForce!).toBeCloseTo(1, 1.5)
+    expect(flat.holdingForce!).toBeLessThan(flat.mostPossible!)
   })
   it('lungs hold little: 6 to 12 kPa; a leak parts them in the time it names', () => {
     const mouth = run('plates', { choices: { pump: 'mouth' }, numbers: { loadMass: 3 } })
@@ -206,8 +206,8 @@ describe('clouds and floats', () => {
     const depth = (numbers: Record<string, number>, choices: Record<string, string> = {}) => run('cloud-bottle', { numbers, choices }).results.opticalDepth!
     expect(depth({}, { way: 'squeeze' })).toBeLessThan(depth({}))
     expect(depth({ releaseTime: 4 })).toBeLessThan(depth({}))
-    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 450e3 } })[0]!.message).toMatch(/accepted: 2 kPa to 300 kPa/)
-    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 250e3, pressureRating: 200e3 } })[0]!.message).toMatch(/under the stated limit of 200 kPa/)
+    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 450e3 } })[0].message).toMatch(/accepted: 2 kPa to 300 kPa/)
+    expect(faultsOf('cloud-bottle', { numbers: { gaugePressure: 250e3, pressureRating: 200e3 } })[0].message).toMatch(/under the stated limit of 200 kPa/)
   })
   it('a diver is trimmed by counted drops and by wire as by measure: 17 drops of a twentieth of a millilitre, 45 mm of copper 0.8 mm thick (0.203 g by hand)', () => {
     const by = (choices: Record<string, string>, numbers: Record<string, number>) => run('diver', { choices, numbers }).results.squeezeToSink!
@@ -219,7 +219,7 @@ describe('clouds and floats', () => {
   })
   it('a wide sports bottle is pumped less, and refused beyond what it bears', () => {
     expect(run('cloud-bottle', { choices: { bottleKind: 'sports' } }).results.ratingShare!).toBeLessThan(0.6)
-    expect(faultsOf('cloud-bottle', { choices: { bottleKind: 'sports' }, numbers: { gaugePressure: 60e3 } })[0]!.input).toBe('gaugePressure')
+    expect(faultsOf('cloud-bottle', { choices: { bottleKind: 'sports' }, numbers: { gaugePressure: 60e3 } })[0].input).toBe('gaugePressure')
   })
   it('a diver dives within the squeeze it names and not below; too little air sinks it; the trim it suggests dives', () => {
     const { squeezeToSink, waterToTrim } = run('diver').results
@@ -263,8 +263,8 @@ describe('set in motion', () => {
       const { values } = resolve(d, { numbers: {}, choices: {} })
       expect(cautionsOf(d, values, d.simulate(values, 'trace')).some(c => c.id === 'fuel' && c.severity === 'raised')).toBe(true)
     }
-    expect(faultsOf('bottle-line', { choices: { bottleKind: 'glass' } })[0]!.message).toMatch(/only bottles made for fizzy drinks/)
-    expect(faultsOf('bottle-line', { numbers: { bottleVolume: 1e-3 } })[0]!.input).toBe('bottleVolume')
+    expect(faultsOf('bottle-line', { choices: { bottleKind: 'glass' } })[0].message).toMatch(/only bottles made for fizzy drinks/)
+    expect(faultsOf('bottle-line', { numbers: { bottleVolume: 1e-3 } })[0].input).toBe('bottleVolume')
   })
   it('a heavier or tighter lid, and a first row that stands close, are told', () => {
     const { reach } = run('canister-pop').results
@@ -272,7 +272,7 @@ describe('set in motion', () => {
     expect(run('canister-pop', { numbers: { releaseGauge: 58e3 } }).results.launchSpeed!).toBeGreaterThan(run('canister-pop').results.launchSpeed!)
     // Refused, and with reason.
     const d = of('canister-pop')
-    expect(faultsOf('canister-pop', { numbers: { releaseGauge: 600e3 } })[0]!.message).toMatch(/a lid that tight may hold/)
+    expect(faultsOf('canister-pop', { numbers: { releaseGauge: 600e3 } })[0].message).toMatch(/a lid that tight may hold/)
     expect(d.simulate(resolve({ ...d, check: () => [] }, { numbers: { releaseGauge: 600e3 }, choices: {} }).values, 'summary').outcome).toBe('holds')
   })
 })

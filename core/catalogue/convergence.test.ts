@@ -20,9 +20,9 @@ function drawn(d: Demonstration, count: number): Values[] {
     const numbers: Record<string, number> = {}
     const choices: Record<string, string> = {}
     d.inputs.forEach((input, column) => {
-      const u = points[i * d.inputs.length + column]!
+      const u = points[i * d.inputs.length + column]
       if (input.kind === 'choice') {
-        if ((i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
+        if ((i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)].id
       } else if ((i + column) % 2) {
         const [low, high] = input.usual
         numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
@@ -32,7 +32,7 @@ function drawn(d: Demonstration, count: number): Values[] {
   }).filter(r => r.faults.length === 0).map(r => r.values).slice(0, count)
 }
 
-const quantileOf = (sorted: readonly number[], share: number): number => sorted[Math.floor(share * (sorted.length - 1))]!
+const quantileOf = (sorted: readonly number[], share: number): number => sorted[Math.floor(share * (sorted.length - 1))]
 
 describe('a tolerance a hundred times tighter', () => {
   it.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('changes no result and hardly an outcome of %s', (_, d) => {
@@ -41,19 +41,19 @@ describe('a tolerance a hundred times tighter', () => {
     const stagings = [nominal, ...drawn(d, DRAWS)]
     const coarse = stagings.map(values => d.simulate(values, 'summary'))
     const fine = stagings.map(values => d.simulate(values, 'summary', FINER))
-    const flips = coarse.filter((s, i) => s.outcome !== fine[i]!.outcome).length
+    const flips = coarse.filter((s, i) => s.outcome !== fine[i].outcome).length
     expect(flips / stagings.length, 'outcomes').toBeLessThan(0.0101)
     for (const { id } of d.results) {
       const present = fine.map(s => s.results[id]).filter((x): x is number => x !== undefined).sort((a, b) => a - b)
       if (present.length === 0) continue
       const wide = SPREAD * (quantileOf(present, 0.9) - quantileOf(present, 0.1))
       const off = fine.filter((s, i) => {
-        const [a, b] = [coarse[i]!.results[id], s.results[id]]
+        const [a, b] = [coarse[i].results[id], s.results[id]]
         return a === undefined || b === undefined ? a !== b : Math.abs(a - b) > Math.max(ITSELF * Math.abs(b), wide, 1e-12)
       }).length
       expect(off / stagings.length, id).toBeLessThanOrEqual(SMALL_DIFFERENCE[id] ?? STRAYS)
       // What is stated and nothing else: no stray there.
-      const [a, b] = [coarse[0]!.results[id], fine[0]!.results[id]]
+      const [a, b] = [coarse[0].results[id], fine[0].results[id]]
       if (a !== undefined && b !== undefined) expect(Math.abs(a - b), `${id} as it stands`).toBeLessThanOrEqual(Math.max(ITSELF * Math.abs(b), wide, 1e-12))
     }
   }, 120_000)
@@ -89,7 +89,7 @@ function cliff(d: Demonstration, input: QuantityInput, result: string, from: num
     else [low, below] = [middle, between]
   }
   const [slow, fast] = [below, above].map(s => s.results.peakInflowSpeed ?? 0).sort((a, b) => a - b)
-  const explained = story(below) !== story(above) || fast! > 3 * slow! || d.results.find(r => r.id === result)!.quantity === 'time'
+  const explained = story(below) !== story(above) || fast > 3 * slow || d.results.find(r => r.id === result)!.quantity === 'time'
   return explained ? 0 : step(below, above)
 }
 
@@ -119,8 +119,8 @@ describe('each input over its usual range in 41 points', () => {
           const beside = Math.max(Math.abs(b - a), Math.abs(e - c))
           const jump = Math.abs(c - b)
           if (!(jump > 0.25 * range && jump > 6 * beside && jump > 0.05 * Math.max(Math.abs(b), Math.abs(c)))) continue
-          const left = cliff(d, input, id, points[i - 1]!.at, points[i]!.at)
-          expect(left, `${id} jumps as ${input.id} goes from ${points[i - 1]!.at} to ${points[i]!.at}: ${a}, ${b}, ${c}, ${e}`).toBeLessThan(0.5 * jump)
+          const left = cliff(d, input, id, points[i - 1].at, points[i].at)
+          expect(left, `${id} jumps as ${input.id} goes from ${points[i - 1].at} to ${points[i].at}: ${a}, ${b}, ${c}, ${e}`).toBeLessThan(0.5 * jump)
         }
       }
     }
@@ -130,8 +130,8 @@ describe('each input over its usual range in 41 points', () => {
       const { values, faults } = resolve(d, { numbers: {}, choices })
       if (faults.length) continue
       const trace = d.simulate(values, 'trace').trace!
-      for (const column of ['pressure', 'gasTemperature', 'airMass', 'steamMass']) expect(Math.min(...trace.columns[column]!), `${column} ${JSON.stringify(choices)}`).toBeGreaterThanOrEqual(0)
-      for (let i = 1; i < trace.time.length; i++) expect(trace.time[i]!, JSON.stringify(choices)).toBeGreaterThanOrEqual(trace.time[i - 1]!)
+      for (const column of ['pressure', 'gasTemperature', 'airMass', 'steamMass']) expect(Math.min(...trace.columns[column]), `${column} ${JSON.stringify(choices)}`).toBeGreaterThanOrEqual(0)
+      for (let i = 1; i < trace.time.length; i++) expect(trace.time[i], JSON.stringify(choices)).toBeGreaterThanOrEqual(trace.time[i - 1])
     }
   })
 })
@@ -179,8 +179,8 @@ describe('the main trends', () => {
     const ys = swept(d, quantitiesOf(d).find(q => q.id === input)!).map(p => p.s.results[result]).filter((y): y is number => y !== undefined)
     expect(ys.length).toBeGreaterThan(5)
     const range = Math.max(...ys) - Math.min(...ys)
-    expect(Math.sign(ys.at(-1)! - ys[0]!)).toBe(sign)
+    expect(Math.sign(ys.at(-1)! - ys[0])).toBe(sign)
     // Not every point, since strokes and thresholds make small steps back; never a real one.
-    for (let i = 1; i < ys.length; i++) expect(sign * (ys[i]! - ys[i - 1]!), `from ${ys[i - 1]} to ${ys[i]}`).toBeGreaterThan(-0.03 * range)
+    for (let i = 1; i < ys.length; i++) expect(sign * (ys[i] - ys[i - 1]), `from ${ys[i - 1]} to ${ys[i]}`).toBeGreaterThan(-0.03 * range)
   })
 })

@@ -49,8 +49,8 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
     const trace = d.simulate(values, 'trace').trace!
     for (const { id } of d.columns) {
       expect(trace.columns[id]).toHaveLength(trace.time.length)
-      expect(valueAt(trace, id, -5)).toBe(trace.columns[id]![0])
-      expect(valueAt(trace, id, 1e9)).toBe(trace.columns[id]!.at(-1))
+      expect(valueAt(trace, id, -5)).toBe(trace.columns[id][0])
+      expect(valueAt(trace, id, 1e9)).toBe(trace.columns[id].at(-1))
     }
     expect(() => valueAt(trace, 'nonsense', 0)).toThrow(/column: nonsense is not one of/)
     expect(d.kit(values).length).toBeGreaterThan(3)

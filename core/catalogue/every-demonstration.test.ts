@@ -32,8 +32,8 @@ describe('every demonstration', () => {
       const numbers: Record<string, number> = {}
       const choices: Record<string, string> = {}
       d.inputs.forEach((input, column) => {
-        const u = points[i * columns + column]!
-        if (input.kind === 'choice' && (i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
+        const u = points[i * columns + column]
+        if (input.kind === 'choice' && (i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)].id
         // Half of them are left as they are, or hardly any staging would go together.
         else if (input.kind === 'quantity' && (i + column) % 2) {
           const [low, high] = (i + column) % 6 === 1 ? input.range : input.usual

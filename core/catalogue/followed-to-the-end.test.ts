@@ -13,7 +13,7 @@ const odds = (id: string, outcome: string, given: Partial<Given> = {}, size = 20
   const d = findDemonstration(id)!
   const sample = new StagingSample(d, { numbers: {}, choices: {}, spreads: {}, ...given }, size)
   sample.advance(size)
-  return sample.outcomes.filter(o => d.outcomes[o]!.id === outcome).length / size
+  return sample.outcomes.filter(o => d.outcomes[o].id === outcome).length / size
 }
 
 describe('a closed vessel is watched to its end', () => {
@@ -64,7 +64,7 @@ describe('openings', () => {
         const { values, faults } = resolve(d, { numbers: { leakArea }, choices: {} })
         if (faults.length) continue
         const { trace, details, results } = d.simulate(values, 'trace')
-        expect(Math.max(...trace!.columns.pressure!), id).toBeLessThanOrEqual(details.stationPressure! * (1 + 1e-6))
+        expect(Math.max(...trace!.columns.pressure), id).toBeLessThanOrEqual(details.stationPressure! * (1 + 1e-6))
         expect(results.peakPressureDifference, id).toBeGreaterThanOrEqual(0)
       }
     }
@@ -86,8 +86,8 @@ describe('what practice sees', () => {
       before = now
     }
     const pulls = [60, 120, 240].map(ovenTime => run('bottle-fill', { choices: { fillMethod: 'microwave' }, numbers: { neckDiameter: 0.037, ovenTime } }).results.peakPull!)
-    expect(pulls[1]).toBeGreaterThan(pulls[0]!)
-    expect(pulls[2]).toBeGreaterThanOrEqual(pulls[1]!)
+    expect(pulls[1]).toBeGreaterThan(pulls[0])
+    expect(pulls[2]).toBeGreaterThanOrEqual(pulls[1])
     // Difference times the neck's area and no more.
     expect(pulls[2]).toBeLessThanOrEqual(101325 * Math.PI / 4 * 0.037 * 0.037)
   })

@@ -20,9 +20,9 @@ function stagings(d: Demonstration): { values: Values, s: Simulation }[] {
     d.inputs.forEach((input, column) => {
       if (input.kind !== 'quantity' || (i + column) % 3 === 0 || i < choices.length) return
       const [low, high] = input.usual
-      numbers[input.id] = low + (high - low) * points[i * d.inputs.length + column]!
+      numbers[input.id] = low + (high - low) * points[i * d.inputs.length + column]
     })
-    return resolve(d, { numbers, choices: choices[i % choices.length]! })
+    return resolve(d, { numbers, choices: choices[i % choices.length] })
   }).filter(r => r.faults.length === 0).map(({ values }) => ({ values, s: d.simulate(values, 'summary') }))
 }
 const place = (d: Demonstration, step: string): number => d.procedure.findIndex(p => p.id === step)
@@ -71,11 +71,11 @@ describe('every staging', () => {
       const failures = failuresOf(d, values, s)
       expect(failures.map(f => f.outcome).sort()).toEqual(d.outcomes.map(o => o.id).filter(o => o !== d.wanted).sort())
       for (const { outcome, acts } of failures) {
-        expect(['stand-back', 'wait', 'heat-off', 'pressure-off'], `${outcome}: ${acts[0]!.text}`).toContain(acts[0]!.kind)
+        expect(['stand-back', 'wait', 'heat-off', 'pressure-off'], `${outcome}: ${acts[0].text}`).toContain(acts[0].kind)
         const off = acts.findIndex(a => a.kind === 'pressure-off')
         expect(off, outcome).toBeGreaterThanOrEqual(0)
         const near = acts.findIndex(a => a.kind === 'near')
-        if (near >= 0) expect(near, `${outcome}: ${acts[near]!.text}`).toBeGreaterThan(off)
+        if (near >= 0) expect(near, `${outcome}: ${acts[near].text}`).toBeGreaterThan(off)
         for (const a of acts) expect(a.text).not.toMatch(/\bsafe\b|undefined|NaN/)
         // What can be undone by hand is no answer to broken glass, nor broken glass to what only stood there.
         expect(acts.some(a => /large pieces with tongs/.test(a.text)), outcome).toBe(outcome === 'crack')
@@ -139,8 +139,8 @@ describe('what is refused', () => {
     const d = findDemonstration('drum-reinflate')!
     for (const heaterPower of [3000, 6000, 12000]) {
       const tooSmall = resolve(d, { numbers: { heaterPower, reliefOpening: 5e-6 }, choices: {} })
-      expect(tooSmall.faults[0]!.input).toBe('reliefOpening')
-      const needed = Number(/at least ([\d.]+)/.exec(tooSmall.faults[0]!.message)![1]) * 1e-6
+      expect(tooSmall.faults[0].input).toBe('reliefOpening')
+      const needed = Number(/at least ([\d.]+)/.exec(tooSmall.faults[0].message)![1]) * 1e-6
       const { values, faults } = resolve(d, { numbers: { heaterPower, reliefOpening: needed * 1.01 }, choices: {} })
       expect(faults).toEqual([])
       expect(d.simulate(values, 'summary').results.peakGaugePressure! / values.numbers.reliefSetting!).toBeLessThan(1.3)

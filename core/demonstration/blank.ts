@@ -2,6 +2,7 @@
 import type { QuantityKind } from '../units'
 import type { InputGroup, QuantityInput, Spread } from './inputs'
 import type { ResultSpec } from './outcomes'
+
 const UNITS = {
   'L': ['volume', 'qt'], 'mL': ['volume', 'floz'], 'cm': ['length', 'in'], 'mm': ['length', 'in'], 'm': ['length', 'ft'],
   'g': ['mass', 'oz'], 'kg': ['mass', 'lb'], 's': ['time', 's'], 'min': ['time', 'min'], 'ms': ['time', 'ms'], 'kPa': ['pressure', 'psi'], 'hPa': ['pressure', 'psi'], 'Pa': ['pressure', 'psi'], 'MPa': ['pressure', 'psi'],
@@ -17,21 +18,21 @@ type Range = readonly [least: number, most: number]
  * @param spread relative standard uncertainty, or a whole shape; 0 is exact
  * @param more anything else an input can have: `lever`, `source`
  */
-export function blank(
-  id: string, name: string, unit: ShownUnit, group: InputGroup, standard: QuantityInput['default'], range: Range, usual: Range, spread: number | Spread,
+export function blank<const Id extends string>(
+  id: Id, name: string, unit: ShownUnit, group: InputGroup, standard: QuantityInput['default'], range: Range, usual: Range, spread: number | Spread,
   more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor'>> = {},
-): QuantityInput {
+): QuantityInput<Id> {
   const [quantity, customary] = UNITS[unit]
   const shape: Spread = typeof spread !== 'number' ? spread : spread === 0 ? { shape: 'exact' } : { shape: 'normal', relative: spread }
   return { id, name, kind: 'quantity', quantity, units: [unit, customary], group, default: standard, range, usual, spread: shape, ...more }
 }
 
 /** A number that is not well known, with where its value comes from. */
-export const coefficient = (
-  id: string, name: string, unit: ShownUnit, standard: QuantityInput['default'], range: Range, usual: Range, spread: number | Spread, source: string,
-): QuantityInput => blank(id, name, unit, 'coefficient', standard, range, usual, typeof spread === 'number' ? { shape: 'lognormal', relative: spread } : spread, { source })
+export const coefficient = <const Id extends string>(
+  id: Id, name: string, unit: ShownUnit, standard: QuantityInput['default'], range: Range, usual: Range, spread: number | Spread, source: string,
+): QuantityInput<Id> => blank(id, name, unit, 'coefficient', standard, range, usual, typeof spread === 'number' ? { shape: 'lognormal', relative: spread } : spread, { source })
 
-export function result(id: string, name: string, unit: ShownUnit): ResultSpec {
+export function result<const Id extends string>(id: Id, name: string, unit: ShownUnit): ResultSpec<Id> {
   const [quantity, customary] = UNITS[unit]
   return { id, name, quantity, units: [unit, customary] }
 }

@@ -13,7 +13,11 @@ import type { Suspect } from './suspects'
 import type { TraceColumn } from './trace'
 import type { Values } from './values'
 
-export interface Demonstration {
+/**
+ * @typeParam V its own values, @typeParam S its own simulation: what its parts are written against, so that a misspelt id does
+ *   not compile. Everybody else knows it as plain `Demonstration`.
+ */
+export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   id: string
   name: string
   summary: string
@@ -32,39 +36,58 @@ export interface Demonstration {
   /** the outcome usually wanted */
   wanted: string
   columns: readonly TraceColumn[]
-  procedure: readonly ProcedureStep[]
+  procedure: readonly ProcedureStep<V, S>[]
   /** what a failure is put down to; inputs that none names stand for themselves */
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
-  check(values: Values): { input: string, message: string }[]
+  check(values: V): { input: string, message: string }[]
   /** inputs of earlier versions */ retired?: readonly RetiredInput[]
   /**
    * `detail: 'summary'` leaves out the trace and is quick.
    * @param refinement how many times tighter than usual it is integrated; 1 if left out
    */
-  simulate(values: Values, detail: Detail, refinement?: number): Simulation
-  ledger(simulation: Simulation): Ledger
+  simulate(values: V, detail: Detail, refinement?: number): S
+  ledger(simulation: S): Ledger
   /** who performs and who watches */
   people: People
   /** cautions for these numbers, as strict as the draws ask for; shown through `cautionsOf` */
-  cautions(values: Values, simulation: Simulation, risk: Risk): Caution[]
-  kit(values: Values): string[]
-  drawing(values: Values, simulation: Simulation, time: number): DrawingState
+  cautions(values: V, simulation: S, risk: Risk): Caution[]
+  kit(values: V): string[]
+  drawing(values: V, simulation: S, time: number): DrawingState
   /** why it ends as it does, in words with this staging's numbers */
-  why(values: Values, simulation: Simulation): string[]
+  why(values: V, simulation: S): string[]
   /** for ages from 7, 11, 14 and 16 */
-  explanation(values: Values, simulation: Simulation): { from: number, text: string }[]
+  explanation(values: V, simulation: S): { from: number, text: string }[]
   teaching: Teaching
   /** the judgement that it takes over, in a line or two */
-  advice?(values: Values, simulation: Simulation, risk: Risk): Advice[]
-  ready?(values: Values, simulation: Simulation): Ready
+  advice?(values: V, simulation: S, risk: Risk): Advice[]
+  ready?(values: V, simulation: S): Ready
   /** what is done, in order, when it ends as `outcome` instead of as wanted; the first acts take the pressure away */
-  afterFailure(values: Values, simulation: Simulation, risk: Risk, outcome: string): readonly FailureAct[]
-  sizes(values: Values, simulation: Simulation): Size[]
+  afterFailure(values: V, simulation: S, risk: Risk, outcome: string): readonly FailureAct[]
+  sizes(values: V, simulation: S): Size[]
   /** the same staging with other shapes, sizes or pumps, side by side */
-  variants?(values: Values): VariantTable
+  variants?(values: V): VariantTable
   /** several in a row, where they share a bath */
-  repeats?(values: Values, simulation: Simulation, count: number): Repeat[]
+  repeats?(values: V, simulation: S, count: number): Repeat[]
   /** least and most water, where the demonstration has such a window */
-  waterWindow?(values: Values): WaterWindow
+  waterWindow?(values: V): WaterWindow
+}
+
+/** Checks between inputs; each fault names the input. */
+export type Check<V> = (values: V) => { input: string, message: string }[]
+
+/** What a result or detail may be named by in `logged` and elsewhere. */
+type Ids<T> = Extract<keyof T, string>
+
+/**
+ * Puts a demonstration together and hands it out under the face that all share. What it computes must be among the results
+ * that it lists, and what is logged among its inputs and results.
+ */
+export function defineDemonstration<V extends Values, S extends Simulation>(parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {
+  results: readonly ResultSpec<Ids<S['results']>>[]
+  logged: { used: readonly (Ids<V['numbers']> | Ids<V['choices']>)[], seen: readonly Ids<S['results']>[] }
+  wanted: S['outcome']
+}): Demonstration {
+  // Values are resolved from the demonstration's own inputs, and a simulation is its own: whoever calls its parts gives it those.
+  return parts as unknown as Demonstration
 }

@@ -15,9 +15,9 @@ export type Spread =
 
 export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
 
-interface InputBase {
+interface InputBase<Id extends string> {
   /** stable name in files and on the wire */
-  id: string
+  id: Id
   /** as a person says it */
   name: string
   group: InputGroup
@@ -25,7 +25,7 @@ interface InputBase {
   source?: string
 }
 
-export interface QuantityInput extends InputBase {
+export interface QuantityInput<Id extends string = string> extends InputBase<Id> {
   kind: 'quantity'
   quantity: QuantityKind
   /** unit shown in SI and in US customary units */
@@ -43,15 +43,18 @@ export interface QuantityInput extends InputBase {
   lever?: readonly number[]
 }
 
-export interface ChoiceInput extends InputBase {
+export interface ChoiceInput<Id extends string = string, Choice extends string = string> extends InputBase<Id> {
   kind: 'choice'
-  choices: readonly { id: string, name: string }[]
-  default: string
+  choices: readonly { id: Choice, name: string }[]
+  default: Choice
   /** true where practitioners differ and either can be done at the bench: the levers show what each buys */
   lever?: boolean
 }
 
 export type Input = QuantityInput | ChoiceInput
+
+/** A demonstration's inputs with their ids known to the compiler: see `ValuesOf`. */
+export const defineInputs = <const I extends readonly Input[]>(inputs: I): I => inputs
 
 /** An input of an earlier version, and what its value (SI) says of one that there is now; a document that has it can still be read. */
 export interface RetiredInput {

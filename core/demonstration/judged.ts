@@ -15,7 +15,7 @@ export const hazardsOf = (step: ProcedureStep, values: Values): readonly Hazard[
 /** All cautions of a staging, raised ones first within a step. @param risk of the draws; the one run as it stands, if left out */
 export function cautionsOf(demonstration: Demonstration, values: Values, simulation: Simulation, risk: Risk = riskOf(simulation)): Caution[] {
   const order = demonstration.procedure.map(s => s.id)
-  return applying(whoMay(demonstration.people, order[0]!), demonstration.cautions(values, simulation, risk))
+  return applying(whoMay(demonstration.people, order[0]), demonstration.cautions(values, simulation, risk))
     .sort((a, b) => order.indexOf(a.step) - order.indexOf(b.step) || Number(b.severity === 'raised') - Number(a.severity === 'raised'))
 }
 

@@ -13,8 +13,8 @@ export interface OutcomeSpec {
   sentence: string
 }
 
-export interface ResultSpec {
-  id: string
+export interface ResultSpec<Id extends string = string> {
+  id: Id
   name: string
   quantity: QuantityKind
   units: readonly [si: string, us: string]

@@ -7,16 +7,16 @@ import type { Values } from './values'
 /** A piece of a procedure sentence: words, or the id of an input whose value stands there. */
 export type SentencePart = string | { input: string }
 
-export interface ProcedureStep {
+export interface ProcedureStep<V = Values, S = Simulation> {
   id: string
   /** moments that are marked in this step, in order */
   marks?: readonly MarkKind[]
   /** the sentence; a function of what is chosen where some ways have other words: a way that is not taken shows no blanks */
-  parts: readonly SentencePart[] | ((values: Values) => readonly SentencePart[])
+  parts: readonly SentencePart[] | ((values: V) => readonly SentencePart[])
   /** what this step brings that can hurt somebody */
-  hazards?: readonly Hazard[] | ((values: Values) => readonly Hazard[])
+  hazards?: readonly Hazard[] | ((values: V) => readonly Hazard[])
   /** predicted duration, s, for the margin */
-  duration?: (simulation: Simulation) => number | undefined
+  duration?: (simulation: S) => number | undefined
 }
 
 /** What must be done and confirmed before anything in a step is done; `guards` are the hazards that it stands before. */

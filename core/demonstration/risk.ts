@@ -1,4 +1,5 @@
 import type { Simulation } from './simulation'
+
 /** Shares of the draws at which risks are told: 99 of 100 lie above the first, below the second; all but one in a thousand below the third. */
 export const RISK_SHARES = [0.01, 0.99, 0.999] as const
 export type RiskShare = (typeof RISK_SHARES)[number]

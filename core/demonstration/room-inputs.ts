@@ -2,6 +2,7 @@
 import { standardAtmospherePressure, stationPressureFromReport } from '../place/atmosphere'
 import type { QuantityInput } from './inputs'
 import type { Values } from './values'
+
 const CELSIUS = 273.15
 
 export const ROOM_INPUTS: readonly QuantityInput[] = [

@@ -74,7 +74,7 @@ export function bottle(x: number, bottom: number, { diameter, height, neck, neck
 export function filledTo(points: readonly Point[], level: number): Point[] {
   const kept: Point[] = []
   for (let i = 0; i < points.length; i++) {
-    const [a, b] = [points[i]!, points[(i + 1) % points.length]!]
+    const [a, b] = [points[i], points[(i + 1) % points.length]]
     if (a[1] <= level) kept.push(a)
     if ((a[1] <= level) !== (b[1] <= level) && b[1] !== a[1]) {
       const t = (level - a[1]) / (b[1] - a[1])

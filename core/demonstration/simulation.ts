@@ -3,13 +3,16 @@ import type { Trace } from './trace'
 
 export interface TimedEvent { id: string, name: string, time: number }
 
-export interface Simulation {
+/** SI numbers by name; those that do not happen are left out. */
+export type Named = Readonly<Partial<Record<string, number>>>
+
+export interface Simulation<R extends Named = Named, D extends Named = Named> {
   /** by result id, SI; absent results are left out */
-  results: Record<string, number>
+  results: R
   events: TimedEvent[]
   /** by outcome id */
   outcome: string
   /** what the ledger, the cautions and the drawing need beyond the results */
-  details: Record<string, number>
+  details: D
   trace?: Trace
 }

@@ -1,4 +1,5 @@
 import type { Stage, Trace, TraceColumn } from './trace'
+
 /** Columns that every demonstration's trace has. */
 export const GAS_COLUMNS: readonly TraceColumn[] = [
   { id: 'pressure', name: 'pressure inside', quantity: 'pressure' },

@@ -27,14 +27,14 @@ export class CubicTable {
 
   at(x: number): number {
     const place = (x - this.from) * this.perStep
-    if (!(place > 0)) return this.values[0]!
-    if (place >= this.intervals) return this.values[this.intervals]!
+    if (!(place > 0)) return this.values[0]
+    if (place >= this.intervals) return this.values[this.intervals]
     const i = place | 0
     const s = place - i
-    const y0 = this.values[i]!
-    const y1 = this.values[i + 1]!
-    const m0 = this.slopes[i]!
-    const m1 = this.slopes[i + 1]!
+    const y0 = this.values[i]
+    const y1 = this.values[i + 1]
+    const m0 = this.slopes[i]
+    const m1 = this.slopes[i + 1]
     const rise = y1 - y0
     return y0 + s * (m0 + s * (3 * rise - 2 * m0 - m1 + s * (m0 + m1 - 2 * rise)))
   }

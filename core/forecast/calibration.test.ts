@@ -25,18 +25,18 @@ async function coverage(demonstration: Demonstration, result: string, read: read
   let narrower = 0
   const before = new StagingSample(demonstration, plain, 1000)
   before.advance(1000)
-  const wide = summarise(before).quantiles[result]!
+  const wide = summarise(before).quantiles[result]
   for (let w = 0; w < worlds; w++) {
     const performed = (day: number) => {
       const numbers: Record<string, number> = { ...nature.nominal.numbers }
-      for (const { input, drawn } of days[day]!.uncertain) numbers[input.id] = shared.has(input.id) ? nature.inputs[input.id]![w]! : drawn[w]!
+      for (const { input, drawn } of days[day].uncertain) numbers[input.id] = shared.has(input.id) ? nature.inputs[input.id][w] : drawn[w]
       return demonstration.simulate({ numbers, choices: nature.nominal.choices }, 'summary')
     }
     const past = Array.from({ length: runs }, (_, day) => {
       const { outcome, results } = performed(day)
       const readings = Object.fromEntries(read.flatMap((id, k) => results[id] === undefined
         ? []
-        : [[id, { value: results[id] * (1 + READ * normalQuantile(errors[w * runs * read.length + day * read.length + k]!, 0, 1)), uncertainty: READ * results[id] }]]))
+        : [[id, { value: results[id] * (1 + READ * normalQuantile(errors[w * runs * read.length + day * read.length + k], 0, 1)), uncertainty: READ * results[id] }]]))
       return { given: plain, seen: { outcome, readings } }
     })
     const taught = await learn(demonstration, plain, past, 250)
@@ -44,7 +44,7 @@ async function coverage(demonstration: Demonstration, result: string, read: read
     if (next === undefined) continue
     const sample = new StagingSample(demonstration, plain, 250, 5, taughtPoints(demonstration, taught, 250, 5))
     sample.advance(250)
-    const { p10, p90 } = summarise(sample).quantiles[result]!
+    const { p10, p90 } = summarise(sample).quantiles[result]
     counted++
     if (next >= p10 && next <= p90) held++
     narrower += (p90 - p10) / (wide.p90 - wide.p10)
@@ -67,12 +67,12 @@ describe('what runs have taught', () => {
     const slow = { given: { ...plain, numbers: { heaterPower: 1200 } }, seen: { outcome: 'crush', readings: { timeToPlume: { value: 33, uncertainty: 2 } } } }
     const same = await learn(canPlunge, { ...plain, numbers: { heaterPower: 1200 } }, [slow, slow])
     const other = await learn(canPlunge, { ...plain, numbers: { heaterPower: 700 } }, [slow, slow])
-    const efficiency = (taught: typeof same) => taught.mean[taught.inputs.indexOf('heatingEfficiency')]!
+    const efficiency = (taught: typeof same) => taught.mean[taught.inputs.indexOf('heatingEfficiency')]
     expect(efficiency(same)).toBeLessThan(-1)
     expect(Math.abs(efficiency(other))).toBeLessThan(0.25)
     const [lesson] = lessonsOf(canPlunge, plain, same)
-    expect(lesson!.input.id).toBe('heatingEfficiency')
-    expect(lesson!.after[1]).toBeLessThan(lesson!.before[1])
+    expect(lesson.input.id).toBe('heatingEfficiency')
+    expect(lesson.after[1]).toBeLessThan(lesson.before[1])
   }, 120_000)
 
   it('is nothing where no run came near what was computed', async () => {

@@ -70,17 +70,17 @@ export async function learn(demonstration: Demonstration, target: Given, runs: r
     }
     taught++
     const trust = weights.effective / (weights.effective + size)
-    const seenMean = inputs.map((_, i) => scores.reduce((sum, row, k) => sum + weights.each[k]! * row[i]!, 0) / weights.sum)
+    const seenMean = inputs.map((_, i) => scores.reduce((sum, row, k) => sum + weights.each[k] * row[i], 0) / weights.sum)
     const next = inputs.map((_, i) => inputs.map((_, j) => {
-      const seen = scores.reduce((sum, row, k) => sum + weights.each[k]! * (row[i]! - seenMean[i]!) * (row[j]! - seenMean[j]!), 0) / weights.sum
-      return covariance[i]![j]! + trust * (seen - covariance[i]![j]!)
+      const seen = scores.reduce((sum, row, k) => sum + weights.each[k] * (row[i] - seenMean[i]) * (row[j] - seenMean[j]), 0) / weights.sum
+      return covariance[i][j] + trust * (seen - covariance[i][j])
     }))
     next.forEach((row, i) => {
-      row[i] = Math.max(row[i]!, LEAST_DEVIATION * LEAST_DEVIATION)
+      row[i] = Math.max(row[i], LEAST_DEVIATION * LEAST_DEVIATION)
       // The two halves differ by rounding.
-      for (let j = 0; j < i; j++) row[j] = next[j]![i]!
+      for (let j = 0; j < i; j++) row[j] = next[j][i]!
     })
-    mean = mean.map((m, i) => m + trust * (seenMean[i]! - m))
+    mean = mean.map((m, i) => m + trust * (seenMean[i] - m))
     covariance = next
   }
   return { inputs, mean, covariance, runs: taught, unlike }
@@ -93,20 +93,20 @@ function drawScores(
   const quantities = demonstration.inputs.filter(i => i.kind === 'quantity')
   const points = latinHypercube(samples, quantities.length, seed)
   const columns = taught.inputs.map(id => quantities.findIndex(q => q.id === id))
-  const apart = columns.some((_, k) => !included(taught.inputs[k]!)) ? latinHypercube(samples, quantities.length, seed + 500) : points
+  const apart = columns.some((_, k) => !included(taught.inputs[k])) ? latinHypercube(samples, quantities.length, seed + 500) : points
   const { lowerTriangularMatrix: root } = new CholeskyDecomposition(new Matrix(taught.covariance.map(row => [...row])))
   const scores: number[][] = []
   for (let k = 0; k < samples; k++) {
-    const standard = columns.map(c => scoreOf(points[k * quantities.length + c]!))
+    const standard = columns.map(c => scoreOf(points[k * quantities.length + c]))
     const row = columns.map((_, i) => {
-      let score = taught.mean[i]!
-      for (let j = 0; j <= i; j++) score += root.get(i, j) * standard[j]!
+      let score = taught.mean[i]
+      for (let j = 0; j <= i; j++) score += root.get(i, j) * standard[j]
       return score
     })
     scores.push(row)
     columns.forEach((c, i) => {
       const at = k * quantities.length + c
-      points[at] = included(taught.inputs[i]!) ? shareOf(row[i]!) : apart[at]!
+      points[at] = included(taught.inputs[i]) ? shareOf(row[i]) : apart[at]
     })
   }
   return { points, scores }

@@ -31,8 +31,8 @@ describe('distributions', () => {
       for (const [stated, range] of [[1, [0, 1e9]], [1, [0.9, 1.2]], [1, [-1e9, 1.05]]] as const) {
         const draws = Array.from({ length: 1001 }, (_, i) => spreadQuantile(spread, stated, range, (i + 0.5) / 1001))
         expect(draws[500]).toBe(stated)
-        for (let i = 1; i < draws.length; i++) expect(draws[i]!).toBeGreaterThanOrEqual(draws[i - 1]!)
-        expect(draws[0]!).toBeGreaterThanOrEqual(range[0])
+        for (let i = 1; i < draws.length; i++) expect(draws[i]).toBeGreaterThanOrEqual(draws[i - 1])
+        expect(draws[0]).toBeGreaterThanOrEqual(range[0])
         expect(draws.at(-1)!).toBeLessThanOrEqual(range[1])
         // No heap at a cut: the end is only approached.
         expect(draws.filter(d => d === range[0] || d === range[1])).toHaveLength(0)
@@ -52,7 +52,7 @@ describe('sampling', () => {
   it('puts one point in each stratum of each variable', () => {
     const points = latinHypercube(50, 3, 7)
     for (let v = 0; v < 3; v++) {
-      const strata = Array.from({ length: 50 }, (_, i) => Math.floor(points[i * 3 + v]! * 50)).sort((a, b) => a - b)
+      const strata = Array.from({ length: 50 }, (_, i) => Math.floor(points[i * 3 + v] * 50)).sort((a, b) => a - b)
       expect(strata).toEqual(Array.from({ length: 50 }, (_, i) => i))
     }
     expect(latinHypercube(50, 3, 8)).not.toEqual(points)
@@ -102,14 +102,14 @@ describe('levers, strips and influences', () => {
     if (input?.kind !== 'quantity') throw new Error('no such input')
     const strip = await oddsStrip(canPlunge, nothing, input, 5, 80, 1)
     expect(strip.map(p => Object.values(p.shares).reduce((a, b) => a + b)).every(sum => Math.abs(sum - 1) < 1e-9)).toBe(true)
-    expect(strip[0]!.shares.crush).toBeGreaterThan(strip[4]!.shares.crush! + 0.5)
+    expect(strip[0].shares.crush).toBeGreaterThan(strip[4].shares.crush + 0.5)
   })
   it('name what was made uncertain on purpose', () => {
     const sample = new StagingSample(canPlunge, { ...poor, spreads: { transferTime: { shape: 'lognormal', relative: 0.8 } } }, 1500)
     sample.advance(1500)
     const [first] = influences(sample)
-    expect(first!.input).toBe('transferTime')
-    expect(first!.share).toBeGreaterThan(0.3)
+    expect(first.input).toBe('transferTime')
+    expect(first.share).toBeGreaterThan(0.3)
     expect(influences(sample).reduce((sum, i) => sum + i.share, 0)).toBeLessThan(1.1)
   })
 })
@@ -120,8 +120,8 @@ describe('diagnosis', () => {
   it('suspects a slow transfer when the can only filled', () => {
     const { causes, canTell } = diagnose(sample, { outcome: 'fill', readings: {} })
     expect(canTell).toBe(true)
-    expect(causes[0]!.input).toBe('transferTime')
-    expect(causes[0]!.after).toBeGreaterThan(causes[0]!.before)
+    expect(causes[0].input).toBe('transferTime')
+    expect(causes[0].after).toBeGreaterThan(causes[0].before)
   })
   it('says that it cannot tell where nothing like it was computed', () => {
     const odd = diagnose(sample, { outcome: 'crush', readings: { waterDrawnIn: { value: 0.5, uncertainty: 1e-6 } } })

@@ -19,7 +19,7 @@ describe('the cause of a failure', () => {
   it('is what was measured to be off, where that alone explains it', async () => {
     const used: Given = { numbers: { transferTime: 15 }, choices: {}, spreads: { transferTime: { shape: 'normal', absolute: 0.3 } } }
     const found = await investigate(canPlunge, { plan: plain, used, measured: ['transferTime'] }, { outcome: 'fill', readings: { waterDrawnIn: { value: 240e-6, uncertainty: 20e-6 } } }, 600)
-    expect(found.causes[0]!.id).toBe('carrying')
+    expect(found.causes[0].id).toBe('carrying')
     expect(found.oddsAsPlanned).toBeGreaterThan(0.9)
     expect(whyInWords(found, 'fills')[0]).toMatch(/^Air got in between heat and seal: (8|9|10) of 10/)
   }, 120_000)

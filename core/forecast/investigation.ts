@@ -73,7 +73,7 @@ async function draw(demonstration: Demonstration, given: Given, prior: number, s
   const points = latinHypercube(samples, variables, seed)
   const logs = shiftScores(points, variables, shifts)
   const each = ln(prior / samples)
-  for (let i = 0; i < samples; i++) logs[i]! += each
+  for (let i = 0; i < samples; i++) logs[i] += each
   const sample = new StagingSample(demonstration, given, samples, seed, points)
   sample.tolerant = true
   while (!sample.advance(40)) await pause()
@@ -113,7 +113,7 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
     for (const [k, e] of explanations.entries()) {
       if (!poor[k]) next.push(e)
       else {
-        const near = nearMatches(e.sample, view.parts[k]!)
+        const near = nearMatches(e.sample, view.parts[k])
         next.push({ ...await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, near, pause), off: e.off })
       }
     }
@@ -122,12 +122,12 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
   }
 
   const { shares, together, odds } = await blame(explanations, view, plan, suspects, pause)
-  const causes = suspects.map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k]!, ...odds(k) }))
+  const causes = suspects.map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k], ...odds(k) }))
     .filter(c => c.share >= SHOWN).sort((a, b) => b.share - a.share || a.id.localeCompare(b.id))
   const [first, second] = causes
   return {
     causes, together, oddsAsPlanned, planFails: demonstration.simulate(plan, 'summary').outcome !== demonstration.wanted,
-    nothingOff: view.parts[0]!.share, effective: view.effective, stretched: view.stretched,
+    nothingOff: view.parts[0].share, effective: view.effective, stretched: view.stretched,
     canTell: view.effective >= FEWEST && view.stretched < MOST_STRETCH && first !== undefined && first.share >= STANDS_OUT && first.share >= LEAD * (second?.share ?? 0),
   }
 }
@@ -154,11 +154,11 @@ function combine(explanations: readonly Explanation[], seen: Observation): View 
     const weighed = explanations.map(e => weighOnce(e.sample, seen, stretched, e.logs))
     const largest = Math.max(...weighed.map(w => w.sum > 0 ? w.largest : -Infinity))
     const masses = weighed.map(w => w.sum > 0 ? exp(Math.max(-700, w.largest - largest)) : 0)
-    const total = weighed.reduce((sum, w, k) => sum + w.sum * masses[k]!, 0)
-    const squares = weighed.reduce((sum, w, k) => sum + (w.effective > 0 ? w.sum * w.sum / w.effective * masses[k]! * masses[k]! : 0), 0)
+    const total = weighed.reduce((sum, w, k) => sum + w.sum * masses[k], 0)
+    const squares = weighed.reduce((sum, w, k) => sum + (w.effective > 0 ? w.sum * w.sum / w.effective * masses[k] * masses[k] : 0), 0)
     const view: View = {
       stretched, effective: squares > 0 ? total * total / squares : 0,
-      parts: weighed.map((w, k) => ({ each: w.each.map(x => x * masses[k]!), sum: w.sum * masses[k]!, effective: w.effective, share: total > 0 ? w.sum * masses[k]! / total : 0 })),
+      parts: weighed.map((w, k) => ({ each: w.each.map(x => x * masses[k]), sum: w.sum * masses[k], effective: w.effective, share: total > 0 ? w.sum * masses[k] / total : 0 })),
     }
     if (!best || view.effective > best.effective) best = view
     if (best.effective >= FEWEST) break
@@ -174,8 +174,8 @@ function nearMatches(sample: StagingSample, part: Part): ScoreShift[] {
     let square = 0
     for (let i = 0; i < sample.done; i++) {
       const score = scoreOf(sample.pointOf(i, column))
-      mean += part.each[i]! / part.sum * score
-      square += part.each[i]! / part.sum * score * score
+      mean += part.each[i] / part.sum * score
+      square += part.each[i] / part.sum * score * score
     }
     // A column that did not move keeps its spread: shifting it would only cost effective samples.
     if (Math.abs(mean) < 2 / Math.sqrt(part.effective)) return []
@@ -195,15 +195,15 @@ function endsAsWanted(demonstration: Demonstration, values: Values): boolean {
 async function blame(
   explanations: readonly Explanation[], view: View, plan: Values, suspects: readonly Suspect[], pause: Pause,
 ): Promise<{ shares: number[], together: number, odds: (suspect: number) => Pick<Blame, 'again' | 'mended'> }> {
-  const { demonstration } = explanations[0]!.sample
+  const { demonstration } = explanations[0].sample
   const shares = suspects.map(() => 0)
   let together = 0
   const places = explanations.flatMap((e, k) => Array.from({ length: e.sample.done }, (_, i) => [k, i] as const))
-  const each = Float64Array.from(places, ([k, i]) => view.parts[k]!.each[i]!)
+  const each = Float64Array.from(places, ([k, i]) => view.parts[k].each[i])
   const asked = drawByWeight({ each, sum: each.reduce((a, b) => a + b, 0) }, ASKED)
   const failed = asked.filter((p) => {
-    const [k, i] = places[p]!
-    return demonstration.outcomes[explanations[k]!.sample.outcomes[i]!]!.id !== demonstration.wanted
+    const [k, i] = places[p]
+    return demonstration.outcomes[explanations[k].sample.outcomes[i]].id !== demonstration.wanted
   })
   const answers = new Map<number, number[]>()
   /** what a suspect's inputs were, in the stagings that it is blamed for */
@@ -212,8 +212,8 @@ async function blame(
     let mend = answers.get(p)
     if (!mend) {
       await pause()
-      const [k, i] = places[p]!
-      const { sample, off } = explanations[k]!
+      const [k, i] = places[p]
+      const { sample, off } = explanations[k]
       const numbers: Record<string, number> = { ...sample.nominal.numbers }
       for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
       mend = suspects.flatMap((suspect, s) => {
@@ -226,15 +226,15 @@ async function blame(
       if (mend.includes(slip)) mend = [slip]
       answers.set(p, mend)
     }
-    const [k, i] = places[p]!
-    const { uncertain } = explanations[k]!.sample
+    const [k, i] = places[p]
+    const { uncertain } = explanations[k].sample
     for (const s of mend) {
-      shares[s]! += 1 / mend.length / failed.length
-      seenOff[s]!.push(Object.fromEntries(uncertain.filter(u => suspects[s]!.inputs.includes(u.input.id)).map(u => [u.input.id, u.drawn[i]!])))
+      shares[s] += 1 / mend.length / failed.length
+      seenOff[s].push(Object.fromEntries(uncertain.filter(u => suspects[s].inputs.includes(u.input.id)).map(u => [u.input.id, u.drawn[i]])))
     }
     if (mend.length === 0) together += 1 / failed.length
   }
-  return { shares, together, odds: s => oddsNext(explanations[0]!.sample, plan, seenOff[s]!, suspects[s]!.inputs) }
+  return { shares, together, odds: s => oddsNext(explanations[0].sample, plan, seenOff[s], suspects[s].inputs) }
 }
 
 /** Tries for the odds of the next staging. */
@@ -243,14 +243,14 @@ const NEXT_TRIES = 80
 /** Odds of the wanted end with some inputs as they were in the matching stagings, and with them as planned; all else as it is drawn for a run. */
 function oddsNext(sample: StagingSample, plan: Values, off: readonly Record<string, number>[], inputs: readonly string[]): Pick<Blame, 'again' | 'mended'> {
   const { demonstration } = sample
-  const planned = Object.fromEntries(inputs.flatMap(id => plan.numbers[id] === undefined ? [] : [[id, plan.numbers[id]!]]))
+  const planned = Object.fromEntries(inputs.flatMap(id => plan.numbers[id] === undefined ? [] : [[id, plan.numbers[id]]]))
   let [again, mended] = [0, 0]
   for (let t = 0; t < NEXT_TRIES && off.length > 0; t++) {
     const i = Math.floor((t + 0.5) * sample.done / NEXT_TRIES)
     const numbers: Record<string, number> = { ...sample.nominal.numbers }
     for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
     const ends = (changed: Record<string, number>) => endsAsWanted(demonstration, { numbers: { ...numbers, ...changed }, choices: plan.choices })
-    if (ends(off[t % off.length]!)) again++
+    if (ends(off[t % off.length])) again++
     if (ends(planned)) mended++
   }
   return { again: again / NEXT_TRIES, mended: mended / NEXT_TRIES }

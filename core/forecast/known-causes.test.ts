@@ -28,7 +28,7 @@ async function syntheticRuns(id: string, cases: number) {
     const numbers: Record<string, number> = { ...values.numbers }
     for (const { input, drawn } of nature.uncertain) numbers[input.id] = drawn[k]!
     const suspects = suspectsOf(demonstration, new Set(nature.uncertain.map(u => u.input.id)))
-    const suspect = suspects[Math.floor(chance() * suspects.length)]!
+    const suspect = suspects[Math.floor(chance() * suspects.length)]
     for (const slip of suspect.slips ?? suspect.inputs) {
       if (values.numbers[slip] === undefined) continue
       const [least, most] = quantity(slip).usual
@@ -51,13 +51,13 @@ async function syntheticRuns(id: string, cases: number) {
     const used: Given = { numbers: {}, choices: {}, spreads: {} }
     for (const m of measured) {
       const [least, most] = quantity(m).range
-      used.numbers[m] = Math.min(most, Math.max(least, numbers[m]! + 0.3 * noise()))
+      used.numbers[m] = Math.min(most, Math.max(least, numbers[m] + 0.3 * noise()))
       used.spreads[m] = { shape: 'normal', absolute: 0.3 }
     }
     const found = await investigate(demonstration, { plan: plain, used, measured }, { outcome: truth.outcome, readings }, 300, n)
     if (!found.canTell) continue
     told++
-    if (found.causes[0]!.id === suspect.id) right++
+    if (found.causes[0].id === suspect.id) right++
   }
   return { told, right }
 }

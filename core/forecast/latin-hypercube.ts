@@ -16,12 +16,12 @@ export function latinHypercube(samples: number, variables: number, seed: number)
     for (let i = 0; i < samples; i++) order[i] = i
     for (let i = samples - 1; i > 0; i--) {
       const j = uniformInt(random, 0, i)
-      const held = order[i]!
+      const held = order[i]
       order[i] = order[j]!
       order[j] = held
     }
     for (let i = 0; i < samples; i++) {
-      const share = (order[i]! + uniformFloat64(random)) / samples
+      const share = (order[i] + uniformFloat64(random)) / samples
       points[i * variables + v] = share > 0 ? share : 0.5 / samples
     }
   }

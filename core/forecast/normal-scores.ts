@@ -24,10 +24,10 @@ export function shiftScores(points: Float64Array, variables: number, shifts: rea
   for (const { column, mean, deviation } of shifts) {
     const constant = ln(deviation)
     for (let i = 0; i < rows; i++) {
-      const standard = scoreOf(points[i * variables + column]!)
+      const standard = scoreOf(points[i * variables + column])
       const score = mean + deviation * standard
       points[i * variables + column] = shareOf(score)
-      weights[i]! += constant + 0.5 * (standard * standard - score * score)
+      weights[i] += constant + 0.5 * (standard * standard - score * score)
     }
   }
   return weights

@@ -17,9 +17,9 @@ export interface Representative {
 export function representativeOf(sample: StagingSample): Representative {
   const { demonstration, done, nominal, uncertain } = sample
   const counts = demonstration.outcomes.map(() => 0)
-  for (let i = 0; i < done; i++) if (sample.outcomes[i] !== NO_OUTCOME) counts[sample.outcomes[i]!]!++
+  for (let i = 0; i < done; i++) if (sample.outcomes[i] !== NO_OUTCOME) counts[sample.outcomes[i]]++
   const likeliest = counts.indexOf(Math.max(...counts))
-  const outcome = demonstration.outcomes[likeliest]!.id
+  const outcome = demonstration.outcomes[likeliest].id
   const asStated = demonstration.simulate(nominal, 'summary').outcome
   if (asStated === outcome) return { outcome, asStated, numbers: undefined }
   let nearest = -1

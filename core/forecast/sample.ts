@@ -47,7 +47,7 @@ export class StagingSample {
    */
   constructor(readonly demonstration: Demonstration, given: Given, readonly size = DEFAULT_SAMPLES, readonly seed = DEFAULT_SEED, points?: Float64Array) {
     const { values, faults } = resolve(demonstration, given)
-    if (faults.length > 0) throw new RangeError(`${faults[0]!.input}: ${faults[0]!.message}`)
+    if (faults.length > 0) throw new RangeError(`${faults[0].input}: ${faults[0].message}`)
     this.nominal = values
     const quantities = demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
     this.variables = quantities.length
@@ -73,7 +73,7 @@ export class StagingSample {
     const values: Values = { numbers, choices: this.nominal.choices }
     for (let i = this.done; i < end; i++) {
       for (const { input, spread, nominal, drawn, column } of this.uncertain) {
-        drawn[i] = spreadQuantile(spread, nominal, input.range, this.points[i * this.variables + column]!)
+        drawn[i] = spreadQuantile(spread, nominal, input.range, this.points[i * this.variables + column])
         numbers[input.id] = drawn[i]!
       }
       try {
@@ -90,7 +90,7 @@ export class StagingSample {
 
   /** share in (0, 1) that sample `i` drew in a column */
   pointOf(i: number, column: number): number {
-    return this.points[i * this.variables + column]!
+    return this.points[i * this.variables + column]
   }
 
   private record(i: number, simulation: Simulation): void {

@@ -47,7 +47,7 @@ export function scoreOf(scored: readonly Scored[]): Score {
   const happened = scored.filter(s => s.happened).length
   const base = runs > 0 ? happened / runs : 0
   const bins = EDGES.slice(1).flatMap((to, k): Bin[] => {
-    const from = EDGES[k]!
+    const from = EDGES[k]
     const inside = scored.filter(s => s.share >= from && (s.share < to || (to === 1 && s.share === 1)))
     if (inside.length === 0) return []
     const count = inside.filter(s => s.happened).length

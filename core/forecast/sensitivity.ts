@@ -23,14 +23,14 @@ export function influences(sample: StagingSample): Influence[] {
   const variance = mean * (1 - mean)
   if (!(variance > 0)) return []
   return sample.uncertain.map(({ input }) => {
-    const drawn = sample.inputs[input.id]!
-    const order = Array.from({ length: done }, (_, i) => i).sort((a, b) => drawn[a]! - drawn[b]!)
+    const drawn = sample.inputs[input.id]
+    const order = Array.from({ length: done }, (_, i) => i).sort((a, b) => drawn[a] - drawn[b])
     let between = 0
     for (let bin = 0; bin < BINS; bin++) {
       const from = Math.floor(bin * done / BINS)
       const to = Math.floor((bin + 1) * done / BINS)
       let hits = 0
-      for (let k = from; k < to; k++) if (sample.outcomes[order[k]!] === wanted) hits++
+      for (let k = from; k < to; k++) if (sample.outcomes[order[k]] === wanted) hits++
       const difference = hits / (to - from) - mean
       between += (to - from) / done * difference * difference
     }

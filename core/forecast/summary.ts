@@ -29,7 +29,7 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   const counts: Record<string, number> = {}
   demonstration.outcomes.forEach((o, index) => {
     let count = 0
-    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i]! : 1
+    for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i] : 1
     // Weights that are added up in another order can come to a rounding error more than all of them: a share is never over 1.
     counts[o.id] = weights ? done * Math.min(1, count / weights.sum) : count
   })
@@ -37,16 +37,16 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   const errors: Record<string, number> = {}
   for (const [id, count] of Object.entries(counts)) {
     shares[id] = done > 0 ? count / done : 0
-    errors[id] = weights ? samplingError(shares[id]! * weights.effective, weights.effective) : samplingError(count, done)
+    errors[id] = weights ? samplingError(shares[id] * weights.effective, weights.effective) : samplingError(count, done)
   }
   const quantiles: Record<string, Quantiles> = {}
   for (const { id } of demonstration.results) {
     if (weights) {
-      const weighted = weightedQuantiles(sample.results[id]!, weights, done)
+      const weighted = weightedQuantiles(sample.results[id], weights, done)
       if (weighted) quantiles[id] = weighted
       continue
     }
-    const present = sample.results[id]!.slice(0, done).filter(x => !Number.isNaN(x)).sort()
+    const present = sample.results[id].slice(0, done).filter(x => !Number.isNaN(x)).sort()
     if (present.length > 0) {
       quantiles[id] = {
         p10: quantile(present, 0.1), p50: quantile(present, 0.5), p90: quantile(present, 0.9), p1: quantile(present, 0.01), p99: quantile(present, 0.99), p999: quantile(present, 0.999),
@@ -59,16 +59,16 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
 
 /** Values at which the cumulated weight passes a tenth, half and nine tenths. */
 function weightedQuantiles(values: Float64Array, weights: Weights, done: number): Quantiles | undefined {
-  const order = Array.from({ length: done }, (_, i) => i).filter(i => !Number.isNaN(values[i]!) && weights.each[i]! > 0).sort((a, b) => values[a]! - values[b]!)
-  const total = order.reduce((sum, i) => sum + weights.each[i]!, 0)
+  const order = Array.from({ length: done }, (_, i) => i).filter(i => !Number.isNaN(values[i]) && weights.each[i] > 0).sort((a, b) => values[a] - values[b])
+  const total = order.reduce((sum, i) => sum + weights.each[i], 0)
   if (!(total > 0)) return undefined
   const at = (share: number): number => {
     let cumulated = 0
     for (const i of order) {
-      cumulated += weights.each[i]!
-      if (cumulated >= share * total) return values[i]!
+      cumulated += weights.each[i]
+      if (cumulated >= share * total) return values[i]
     }
-    return values[order.at(-1)!]!
+    return values[order.at(-1)!]
   }
   return { p10: at(0.1), p50: at(0.5), p90: at(0.9), p1: at(0.01), p99: at(0.99), p999: at(0.999), count: total * done / weights.sum }
 }
@@ -91,7 +91,7 @@ export function quantile(sorted: ArrayLike<number>, share: number): number {
   const place = share * (sorted.length - 1)
   const below = Math.floor(place)
   const above = Math.min(sorted.length - 1, below + 1)
-  return sorted[below]! + (place - below) * (sorted[above]! - sorted[below]!)
+  return sorted[below] + (place - below) * (sorted[above] - sorted[below])
 }
 
 const AT = { 0.01: 'p1', 0.99: 'p99', 0.999: 'p999' } as const

@@ -27,16 +27,16 @@ describe('weights', () => {
   it('give the posterior of the conjugate normal (textbook: prior 10 ± 1, reading 12 ± 0.5: 11.6 ± 0.447)', () => {
     const sample = sampleOf(20000)
     const seen = { readings: { y: { value: 12, uncertainty: 0.5 } } }
-    const { p10, p50, p90 } = summarise(sample, weigh(sample, seen)).quantiles.y!
+    const { p10, p50, p90 } = summarise(sample, weigh(sample, seen)).quantiles.y
     expect(p50).toBeCloseTo(11.6, 2)
     expect((p90 - p10) / 2 / 1.2815516).toBeCloseTo(Math.sqrt(1 / (1 + 4)), 2)
-    expect(diagnose(sample, seen).causes[0]!.after).toBeCloseTo(11.6, 2)
+    expect(diagnose(sample, seen).causes[0].after).toBeCloseTo(11.6, 2)
   })
   it('count everything alike where nothing was seen, and as quantiles without weights do', () => {
     const sample = sampleOf(2000)
     const weights = weigh(sample, { readings: {} })
     expect(weights.effective).toBeCloseTo(2000, 6)
-    const [plainly, weighted] = [summarise(sample).quantiles.y!, summarise(sample, weights).quantiles.y!]
+    const [plainly, weighted] = [summarise(sample).quantiles.y, summarise(sample, weights).quantiles.y]
     for (const q of ['p10', 'p50', 'p90'] as const) expect(weighted[q]).toBeCloseTo(plainly[q], 2)
   })
   it('never make a share of more than all, whatever they are', () => {
@@ -47,7 +47,7 @@ describe('weights', () => {
     const sample = sampleOf(2000)
     const later = summarise(sample, weigh(sample, { readings: {}, atLeast: { y: 10 } }))
     // Half a normal: its median is at the third quartile, 0.674 above.
-    expect(later.quantiles.y!.p50).toBeCloseTo(10.674, 2)
+    expect(later.quantiles.y.p50).toBeCloseTo(10.674, 2)
     const far = { readings: { y: { value: 14, uncertainty: 0.01 } } }
     expect(weigh(sample, far).stretched).toBe(1)
     const wide = weigh(sample, far, 12)
@@ -73,9 +73,9 @@ describe('weights', () => {
     let sum = 0
     let mean = 0
     for (let i = 0; i < 4000; i++) {
-      const weight = Math.exp(logs[i]!)
+      const weight = Math.exp(logs[i])
       sum += weight / 4000
-      mean += weight * scoreOf(points[2 * i + 1]!) / 4000
+      mean += weight * scoreOf(points[2 * i + 1]) / 4000
     }
     expect(sum).toBeCloseTo(1, 2)
     expect(mean).toBeCloseTo(0, 2)
@@ -88,6 +88,6 @@ it('what runs teach is the conjugate normal too: k readings of one unknown, ± 1
   const readings = [11, 12, 11.5, 10.5]
   const taught = await learn(scale, plain, readings.map(value => ({ given: plain, seen: { readings: { y: { value, uncertainty: 1 } } } })), 2000)
   expect(taught.runs).toBe(4)
-  expect(10 + taught.mean[0]!).toBeCloseTo((10 + readings.reduce((a, b) => a + b)) / 5, 1)
-  expect(Math.sqrt(taught.covariance[0]![0]!)).toBeCloseTo(1 / Math.sqrt(5), 1)
+  expect(10 + taught.mean[0]).toBeCloseTo((10 + readings.reduce((a, b) => a + b)) / 5, 1)
+  expect(Math.sqrt(taught.covariance[0][0])).toBeCloseTo(1 / Math.sqrt(5), 1)
 })

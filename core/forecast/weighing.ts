@@ -54,7 +54,7 @@ export function weighOnce(sample: StagingSample, seen: Observation, stretched = 
       const z = (value - reading.value) / (reading.uncertainty * stretched)
       log -= 0.5 * Math.min(z * z, 1400)
     }
-    for (const [id, time] of Object.entries(seen.atLeast ?? {})) if (sample.results[id]![i]! < time) log = -Infinity
+    for (const [id, time] of Object.entries(seen.atLeast ?? {})) if (sample.results[id][i] < time) log = -Infinity
     logs[i] = log
     if (log > largest) largest = log
   }
@@ -64,9 +64,9 @@ export function weighOnce(sample: StagingSample, seen: Observation, stretched = 
   // Beyond exp(-700) nothing like it was computed at all.
   if (largest > -700) {
     for (let i = 0; i < done; i++) {
-      each[i] = logs[i] === -Infinity ? 0 : exp(Math.max(-700, logs[i]! - largest))
-      sum += each[i]!
-      squares += each[i]! * each[i]!
+      each[i] = logs[i] === -Infinity ? 0 : exp(Math.max(-700, logs[i] - largest))
+      sum += each[i]
+      squares += each[i] * each[i]
     }
   }
   return { each, largest, sum, effective: squares > 0 ? sum * sum / squares : 0, stretched }
@@ -77,7 +77,7 @@ export function drawByWeight(weights: Pick<Weights, 'each' | 'sum'>, count: numb
   const drawn: number[] = []
   let cumulated = 0
   for (let i = 0; i < weights.each.length && weights.sum > 0; i++) {
-    cumulated += weights.each[i]! / weights.sum
+    cumulated += weights.each[i] / weights.sum
     while (drawn.length < count && (drawn.length + 0.5) / count <= cumulated) drawn.push(i)
   }
   return drawn

@@ -45,10 +45,10 @@ describe('staging documents', () => {
   })
   it('tell every fault at once, and refuse what is no staging', () => {
     expect(faultsOf({ demonstration: 'can-plunge', inputs: { foo: 1, waterCharge: q(3, 'kg'), purgeTime: q(-1, 's') } }).map(f => f.input)).toEqual(['foo', 'waterCharge', 'purgeTime'])
-    expect(faultsOf([])[0]!.message).toMatch(/a staging document/)
-    expect(faultsOf({ demonstration: 'rocket' })[0]!.message).toMatch(/given "rocket"; accepted: can-plunge/)
-    expect(faultsOf({ demonstration: 'can-plunge', version: 2 })[0]!.input).toBe('version')
-    expect(faultsOf({ demonstration: 'can-plunge', colour: 'red' })[0]!.message).toMatch(/not part of a staging/)
+    expect(faultsOf([])[0].message).toMatch(/a staging document/)
+    expect(faultsOf({ demonstration: 'rocket' })[0].message).toMatch(/given "rocket"; accepted: can-plunge/)
+    expect(faultsOf({ demonstration: 'can-plunge', version: 2 })[0].input).toBe('version')
+    expect(faultsOf({ demonstration: 'can-plunge', colour: 'red' })[0].message).toMatch(/not part of a staging/)
   })
   it('take the room\'s conditions unless they state their own', () => {
     const room = { altitude: q(1240, 'm'), seaLevelPressure: q(1019, 'hPa'), airTemperature: q(18, 'degC') }
@@ -65,8 +65,8 @@ describe('staging documents', () => {
 describe('room documents', () => {
   it('are read on their own, with the station pressure that follows', () => {
     expect(readRoom({}).stationPressure).toBeCloseTo(101325, 3)
-    expect(readRoom({ altitude: q(1240, 'm'), seaLevelPressure: undefined }).stationPressure! / 100).toBeCloseTo(872.5, 0)
-    expect(readRoom({ altitude: q(1240, 'm'), stationPressure: q(12.7, 'psi') }).stationPressure! / 87563).toBeCloseTo(1, 4)
+    expect(readRoom({ altitude: q(1240, 'm'), seaLevelPressure: undefined }).stationPressure / 100).toBeCloseTo(872.5, 0)
+    expect(readRoom({ altitude: q(1240, 'm'), stationPressure: q(12.7, 'psi') }).stationPressure / 87563).toBeCloseTo(1, 4)
     expect(() => readRoom({ airTemperature: q(90, 'degC'), relativeHumidity: q(3, 'kg') })).toThrow(/relativeHumidity: given 3 kg.*\nairTemperature: given 90 °C/s)
   })
 })
@@ -88,7 +88,7 @@ describe('prediction documents', () => {
     const { trace } = demonstration.simulate(values, 'trace')
     const [header, first, ...rest] = traceCsv(demonstration, trace!).trim().split('\n')
     expect(header).toMatch(/^time_s,pressure_Pa,wallTemperature_K/)
-    expect(first!.split(',').map(Number).every(Number.isFinite)).toBe(true)
+    expect(first.split(',').map(Number).every(Number.isFinite)).toBe(true)
     expect(rest.length + 1).toBe(trace!.time.length)
   })
 })

@@ -22,7 +22,7 @@ describe('the logbook as a file', () => {
     expect(faults).toEqual([])
     expect(read.map(r => r.id)).toEqual(runs.map(r => r.id))
     for (const [i, { document }] of read.entries()) {
-      const before = runs[i]!.document
+      const before = runs[i].document
       expect([document.outcome, document.note, Date.parse(document.performedAt)]).toEqual([before.outcome, before.note, Date.parse(before.performedAt)])
       // A spread has no place in a cell; values and units are what they were.
       const bare = (part: Record<string, unknown>) => Object.fromEntries(Object.entries(part).map(([id, q]) => [id, typeof q === 'string' ? q : { value: (q as { value: number }).value, unit: (q as { unit?: string }).unit }]))
@@ -34,9 +34,9 @@ describe('the logbook as a file', () => {
     const rows = ['performedAt,staging,outcome,seen.hush,used.wings', '2026-11-02T10:00,"Oil tin, poured",crush,3 s,', 'soon,"Oil tin, poured",flies,3 kg,2', '2026-11-02T10:00,Nobody’s,crush,,']
     const { runs: good, faults } = readLogbookCsv(rows.join('\n'), stagingOf, () => '5a1d0000-0000-4000-8000-00000000ffff')
     expect(good).toHaveLength(1)
-    expect(good[0]!.document.seen).toEqual({ hush: { value: 3, unit: 's' } })
+    expect(good[0].document.seen).toEqual({ hush: { value: 3, unit: 's' } })
     expect(faults.map(f => `${f.line} ${f.column}`)).toEqual(['3 performedAt', '3 seen.hush', '3 used.wings', '3 outcome', '4 staging'])
-    expect(faults[3]!.message).toBe('given "flies"; accepted: crush, dent, stand')
+    expect(faults[3].message).toBe('given "flies"; accepted: crush, dent, stand')
     expect(readLogbookCsv('a,b\n1,2', stagingOf, () => '').faults.map(f => f.column)).toEqual(['performedAt', 'staging', 'outcome', 'a', 'b'])
   })
 })

@@ -47,7 +47,7 @@ export function keptReadings(readings: readonly Reading[], seal: number): NonNul
 
 /** The other way round: readings with s from the seal. */
 export const readingsOf = (run: RunDocument): Reading[] => Object.entries(run.readings ?? {})
-  .flatMap(([channel, { time, value }]) => time.map((t, i) => ({ channel: channel as Channel, time: t, value: value[i]! })))
+  .flatMap(([channel, { time, value }]) => time.map((t, i) => ({ channel: channel as Channel, time: t, value: value[i] })))
 
 /**
  * Checks a run against the staging it used: the outcome is one of the demonstration's, inputs and readings have the right

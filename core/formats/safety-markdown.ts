@@ -30,7 +30,7 @@ export function safetyMarkdown(): string {
   for (const d of DEMONSTRATIONS) {
     parts.push(
       `## \`${d.id}\`: ${d.name}\n`, '| hazard | step | control | raised | source of the limit |\n|---|---|---|---|---|',
-      ...cautionsOver(d).map(c => `| ${cell(RULES[c.id]!.hazard)} | ${c.step} | ${cell(c.control)} | ${cell(RULES[c.id]!.raised)} | ${cell(RULES[c.id]!.source)} |`),
+      ...cautionsOver(d).map(c => `| ${cell(RULES[c.id].hazard)} | ${c.step} | ${cell(c.control)} | ${cell(RULES[c.id].raised)} | ${cell(RULES[c.id].source)} |`),
       '',
       ...(d.gates.length > 0 ? ['Confirmed before:\n', ...d.gates.map(g => `- \`${g.step}\`: ${g.text}`), ''] : []),
       ...(REFUSALS.some(r => r.demonstration === d.id) ? ['Refused:\n', ...REFUSALS.filter(r => r.demonstration === d.id).map(r => `- ${r.when} (\`${r.input}\`; ${r.source})`), ''] : []),

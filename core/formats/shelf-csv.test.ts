@@ -11,13 +11,13 @@ describe('rows of a shelf', () => {
     expect(faults).toEqual([])
     expect(items.map(i => i.document.name)).toEqual(shelf.map(d => d.name))
     const vessels = (list: ShelfItemDocument[]) => list.filter((d): d is VesselDocument => d.kind === 'vessel').map(d => vesselValues(d).capacity)
-    vessels(items.map(i => i.document)).forEach((v, i) => expect(v / vessels(shelf)[i]!).toBeCloseTo(1, 5))
+    vessels(items.map(i => i.document)).forEach((v, i) => expect(v / vessels(shelf)[i]).toBeCloseTo(1, 5))
   })
   it('take units from the header or the cell, decimal commas, quotes and line breaks, and count lines rightly', () => {
     const { items, faults } = readShelfCsv('\uFEFFkind,name,note,ratedPower (BTU/h),efficiency (%)\nheater,"Ring, old","two\nlines",9000,"31,5"\nheater,Second,,1.2 kW,\nheater,Third,,much,\n')
     expect(items.map(i => i.line)).toEqual([2, 4])
-    expect(items[0]!.document).toMatchObject({ name: 'Ring, old', note: 'two\nlines', ratedPower: { value: 9000, unit: 'BTU/h' }, efficiency: { value: 31.5, unit: '%' } })
-    expect(items[1]!.document).toMatchObject({ ratedPower: { value: 1.2, unit: 'kW' } })
+    expect(items[0].document).toMatchObject({ name: 'Ring, old', note: 'two\nlines', ratedPower: { value: 9000, unit: 'BTU/h' }, efficiency: { value: 31.5, unit: '%' } })
+    expect(items[1].document).toMatchObject({ ratedPower: { value: 1.2, unit: 'kW' } })
     expect(faults).toEqual([{ line: 5, column: 'ratedPower (BTU/h)', message: 'given "much"; accepted: a number in BTU/h' }])
   })
   it('tell every kind of fault by line and column', () => {
@@ -40,8 +40,8 @@ describe('what fits where', () => {
       expect(missing, demonstration.id).toEqual([])
       for (const { items: fitting } of places) {
         for (const i of fitting) {
-          const inputs = inputsFromItem(items[i]!, demonstration)
-          expect(Object.keys(inputs).length, items[i]!.name).toBeGreaterThan(0)
+          const inputs = inputsFromItem(items[i], demonstration)
+          expect(Object.keys(inputs).length, items[i].name).toBeGreaterThan(0)
           for (const id of Object.keys(inputs)) expect(demonstration.inputs.some(x => x.id === id)).toBe(true)
         }
       }

@@ -57,8 +57,8 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
   const faults: CsvFault[] = []
   const items: { line: number, document: ShelfItemDocument }[] = []
   const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data
-  if (rows.length === 0 || rows[0]!.every(c => c.trim() === '')) return { items, faults: [{ line: 1, column: '', message: 'the file has no header; accepted: kind, name and the fields of the items' }] }
-  const columns = readHeader(rows[0]!, faults)
+  if (rows.length === 0 || rows[0].every(c => c.trim() === '')) return { items, faults: [{ line: 1, column: '', message: 'the file has no header; accepted: kind, name and the fields of the items' }] }
+  const columns = readHeader(rows[0], faults)
   if (faults.length > 0) return { items, faults }
   // One hand writes all commas alike: where some can only be decimal ones, the others are too.
   const decimalComma = usesDecimalComma(rows.slice(1).flat().map(cell => /^[-+]?[\d.,]+/.exec(cell.trim())?.[0] ?? ''))

@@ -8,6 +8,6 @@ const HEADER_UNIT: Record<string, string> = { tempK: 'K', '': '1' }
 export function traceCsv(demonstration: Demonstration, trace: Trace): string {
   const columns = demonstration.columns
   const header = ['time_s', ...columns.map(c => `${c.id}_${HEADER_UNIT[SI_UNIT[c.quantity]] ?? SI_UNIT[c.quantity]}`)]
-  const rows = trace.time.map((time, i) => [time, ...columns.map(c => trace.columns[c.id]![i]!)])
+  const rows = trace.time.map((time, i) => [time, ...columns.map(c => trace.columns[c.id][i])])
   return Papa.unparse([header, ...rows], { newline: '\n' })
 }

@@ -48,7 +48,7 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const marked = weigh(sample, { readings: seen.readings }, ENOUGH)
   const mean = (id: string): number | undefined => {
     const drawn = sample.inputs[id]
-    return drawn && usable ? drawn.reduce((sum, x, i) => sum + weights.each[i]! * x, 0) / weights.sum : undefined
+    return drawn && usable ? drawn.reduce((sum, x, i) => sum + weights.each[i] * x, 0) / weights.sum : undefined
   }
   const efficiency = mean('heatingEfficiency')
   const power = mean('heaterPower')

@@ -114,7 +114,7 @@ describe('the forecast of a running act', () => {
     const story = storyOf(marks, 'a')
     const { given, sample } = sampleFor(marks)
     expect(given.numbers.transferTime).toBe(4.5)
-    const odds = (since: number) => follow(sample, given, seenNow(canPlunge, story, 58500 + since * 1000)).forecast.shares.crush!
+    const odds = (since: number) => follow(sample, given, seenNow(canPlunge, story, 58500 + since * 1000)).forecast.shares.crush
     expect(odds(3)).toBeLessThan(odds(0))
     const tooLate = follow(sample, given, { readings: {}, atLeast: { hush: 1e6, timeToPlume: 1e6 } })
     expect([tooLate.matches, tooLate.asSealed.samples]).toEqual([false, 600])

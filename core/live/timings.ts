@@ -26,11 +26,11 @@ export function measuredBy(demonstration: Demonstration, story: ActStory, speed 
   const inputs: Record<string, number> = {}
   const results: Record<string, number> = {}
   for (const input of demonstration.inputs) {
-    const span = INPUT_SPANS[input.id] && spanOf(story, INPUT_SPANS[input.id]!, speed)
+    const span = INPUT_SPANS[input.id] && spanOf(story, INPUT_SPANS[input.id], speed)
     if (span !== undefined && input.kind === 'quantity') inputs[input.id] = Math.min(input.range[1], Math.max(input.range[0], span))
   }
   for (const { id } of demonstration.results) {
-    const span = RESULT_SPANS[id] && spanOf(story, RESULT_SPANS[id]!, speed)
+    const span = RESULT_SPANS[id] && spanOf(story, RESULT_SPANS[id], speed)
     if (span !== undefined) results[id] = span
   }
   return { inputs, results }

@@ -81,8 +81,8 @@ describe('pumping down', () => {
   it('the same speed in finer strokes tends to the steady pump', () => {
     const times = [4, 16, 64].map(n => pumped({ kind: 'strokes', swept: 400e-6 / n, period: 1 / n, ultimate: 500 }, { target: 30e3 }).time)
     const steady = pumped({ kind: 'steady', speed: 400e-6, ultimate: 500 }, { target: 30e3 }).time
-    expect(Math.abs(times[1]! - steady)).toBeLessThan(Math.abs(times[0]! - steady))
-    expect(times[2]! / steady).toBeCloseTo(1, 1.9)
+    expect(Math.abs(times[1] - steady)).toBeLessThan(Math.abs(times[0] - steady))
+    expect(times[2] / steady).toBeCloseTo(1, 1.9)
   })
   it('with a leak stands where the leak is what the pump takes, and no leak lifts the inside over the outside', () => {
     const pump = { kind: 'steady', speed: 1e-4, ultimate: 100 } as const
@@ -141,17 +141,17 @@ describe('burning in a closed space', () => {
   it('keeps the atoms, stops by itself at the oxygen where flames die, and leaves the inert gas alone', () => {
     const before = closed(T0, 0, undefined, 1e-6)
     const after = closed(T0, 0, { fuel: FUELS.paraffin, power: 60, kept: 0, diesAt: FLAME_DIES }, 200)
-    const burnt = before[GAS.oxygen]! - after[GAS.oxygen]!
+    const burnt = before[GAS.oxygen] - after[GAS.oxygen]
     expect(after[GAS.inert]).toBe(before[GAS.inert])
-    expect(after[GAS.carbonDioxide]! / (burnt * 25 / 38)).toBeCloseTo(1, 9)
-    expect((after[GAS.vapour]! + after[GAS.dew]!) / (burnt * 26 / 38)).toBeCloseTo(1, 9)
+    expect(after[GAS.carbonDioxide] / (burnt * 25 / 38)).toBeCloseTo(1, 9)
+    expect((after[GAS.vapour] + after[GAS.dew]) / (burnt * 26 / 38)).toBeCloseTo(1, 9)
     expect(oxygenFraction(after)).toBeGreaterThanOrEqual(FLAME_DIES - 1e-6)
     expect(oxygenFraction(after)).toBeLessThan(0.165)
-    expect(before[GAS.oxygen]! / (before[GAS.inert]! + before[GAS.oxygen]!)).toBeCloseTo(OXYGEN_IN_AIR, 9)
+    expect(before[GAS.oxygen] / (before[GAS.inert] + before[GAS.oxygen])).toBeCloseTo(OXYGEN_IN_AIR, 9)
   })
   it('without condensation cools as an ideal gas; damp, it ends at the saturation pressure of the wall', () => {
     expect(gasPressure(closed(450, 0, undefined, 60), 1e-3) / (P0 * T0 / 450)).toBeCloseTo(1, 4)
-    expect(closed(360, 50e3, undefined, 60)[GAS.vapour]! * GAS_CONSTANT * T0 / 1e-3 / saturationPressure(T0)).toBeCloseTo(1, 2)
+    expect(closed(360, 50e3, undefined, 60)[GAS.vapour] * GAS_CONSTANT * T0 / 1e-3 / saturationPressure(T0)).toBeCloseTo(1, 2)
   })
   it('held at one pressure keeps p V = n R T while gas leaves or room air comes in, and takes in its enthalpy', () => {
     for (const [temperature, wall] of [[300, 400], [400, 300]] as const) {
@@ -160,12 +160,12 @@ describe('burning in a closed space', () => {
       const slope = new Float64Array(GAS_SIZE)
       const r = gasRates(s, undefined, P0, 0.05, 20, wall, slope)
       const coming = holdPressure(s, r, slope, { temperature: T0, humid: 0 })
-      const moles = slope[GAS.inert]! + slope[GAS.oxygen]! + slope[GAS.carbonDioxide]! + slope[GAS.vapour]!
-      expect(moles / molesOf(s) + slope[GAS.temperature]! / temperature).toBeCloseTo(0, 12)
+      const moles = slope[GAS.inert] + slope[GAS.oxygen] + slope[GAS.carbonDioxide] + slope[GAS.vapour]
+      expect(moles / molesOf(s) + slope[GAS.temperature] / temperature).toBeCloseTo(0, 12)
       expect(coming > 0).toBe(wall < temperature)
       // Energy of what is in it: heat from the wall, and what comes in at the room's temperature or leaves at its own.
       const carried = coming > 0 ? T0 : temperature
-      expect((moles * temperature + molesOf(s) * slope[GAS.temperature]!) * MOLAR_HEAT).toBeCloseTo(20 * 0.05 * (wall - temperature) + coming * MOLAR_HEAT * carried, 8)
+      expect((moles * temperature + molesOf(s) * slope[GAS.temperature]) * MOLAR_HEAT).toBeCloseTo(20 * 0.05 * (wall - temperature) + coming * MOLAR_HEAT * carried, 8)
     }
   })
 })
@@ -179,7 +179,7 @@ describe('a glass wall', () => {
     const layers: OdeSystem = { size: GLASS_LAYERS, scale: new Float64Array(GLASS_LAYERS).fill(0.1), derivatives: (_, s, slope) => conduct(wall, s, slope, 0, 0) }
     integratorOf(GLASS_LAYERS).run(layers, state, 0, 0.5 * characteristic, { tolerance: 1e-6, firstStep: 0.01 })
     // The innermost layer's mean lies a sixth of the thickness from the face: cos(π/12) of it.
-    expect(Math.abs(state[0]! / (4 / Math.PI * Math.exp(-Math.PI * Math.PI / 8) * Math.cos(Math.PI / 12)) - 1)).toBeLessThan(0.06)
+    expect(Math.abs(state[0] / (4 / Math.PI * Math.exp(-Math.PI * Math.PI / 8) * Math.cos(Math.PI / 12)) - 1)).toBeLessThan(0.06)
     expect(characteristic).toBeGreaterThan(10)
   })
 })
@@ -199,9 +199,9 @@ describe('egg, card, cup, plates', () => {
     // Pressed with half of what it needs it creeps on; with less than what stays, it comes to rest before it is through.
     const rest = (share: number): number => {
       const flowed = Float64Array.of(0)
-      const flows: OdeSystem = { size: 1, scale: Float64Array.of(0.01), derivatives: (_, s, slope) => { slope[0] = flowRate(fit, relaxing, s[0]!, share * pushThrough(fit)) } }
+      const flows: OdeSystem = { size: 1, scale: Float64Array.of(0.01), derivatives: (_, s, slope) => { slope[0] = flowRate(fit, relaxing, s[0], share * pushThrough(fit)) } }
       integratorOf(1).run(flows, flowed, 0, 1000, { tolerance: 1e-6, firstStep: 0.1 })
-      return flowed[0]!
+      return flowed[0]
     }
     expect(rest(0.5)).toBeCloseTo(interference(fit), 4)
     // At rest ε_v = ε: the load is 0.4 E ε^(3/2), so that 0.2 of the need holds at 2^(−2/3) of the squeeze.
@@ -222,7 +222,7 @@ describe('egg, card, cup, plates', () => {
     expect(risen(1e-4, 1e-6, P0, T0, 5e3, 1e4)).toBe(P0)
     // The closed form against the nozzle itself.
     const pressure = Float64Array.of(5e3)
-    const { time } = integratorOf(1).run({ size: 1, scale: Float64Array.of(1e3), derivatives: (_, p, slope) => { slope[0] = leakIn(1e-9, P0, T0, p[0]!) / 1e-4 } }, pressure, 0, 1e5, { tolerance: 1e-6, firstStep: 1, events: [{ id: 'there', direction: 1, stops: true, value: (_, p) => p[0]! - 90e3 }] })
+    const { time } = integratorOf(1).run({ size: 1, scale: Float64Array.of(1e3), derivatives: (_, p, slope) => { slope[0] = leakIn(1e-9, P0, T0, p[0]) / 1e-4 } }, pressure, 0, 1e5, { tolerance: 1e-6, firstStep: 1, events: [{ id: 'there', direction: 1, stops: true, value: (_, p) => p[0] - 90e3 }] })
     expect(time / timeToRise(1e-4, 1e-9, P0, T0, 5e3, 90e3)).toBeCloseTo(1, 2.7)
     expect(pulledCup(P0, 1, 3)).toBeCloseTo(P0 / 4, 6)
   })
@@ -320,7 +320,7 @@ describe('a ball in a tube', () => {
     expect(release! / (1e6 * 0.5 / 0.51)).toBeCloseTo(1, 9)
     const small = { ...lid, volume: 60e-6, diameter: 0.035, most: 3.5 * P0 }
     const speeds = [1e-3, 0.01, 0.1, 10].map(burnTime => launchLid({ ...small, burnTime }, 1e-5).speed)
-    for (let i = 1; i < speeds.length; i++) expect(speeds[i]!).toBeLessThan(speeds[i - 1]!)
+    for (let i = 1; i < speeds.length; i++) expect(speeds[i]).toBeLessThan(speeds[i - 1])
     expect(launchLid({ ...lid, release: 0.6 * P0 }, 1e-4).release).toBeUndefined()
   })
 })
@@ -369,11 +369,11 @@ describe('water that boils under a pump', () => {
     state[BOIL.air] = 5e3 * plan.volume
     state[BOIL.vapour] = 15e3 * plan.volume
     boil.contents.rates(0, pressure, state, slope)
-    expect(slope[BOIL.given]!).toBeGreaterThan(0)
-    expect(slope[BOIL.bubbled]!).toBeLessThanOrEqual(slope[BOIL.given]!)
+    expect(slope[BOIL.given]).toBeGreaterThan(0)
+    expect(slope[BOIL.bubbled]).toBeLessThanOrEqual(slope[BOIL.given])
     // Enthalpy of what evaporates, plus the loss to the room, is what the water loses.
-    expect(-slope[BOIL.water]! * 0.08 * 4190 / (slope[BOIL.given]! * 2.344e6 + (340 - T0) * 3e-3 * 18)).toBeCloseTo(1, 2)
-    expect(slope[BOIL.glass]!).toBeGreaterThan(0)
+    expect(-slope[BOIL.water] * 0.08 * 4190 / (slope[BOIL.given] * 2.344e6 + (340 - T0) * 3e-3 * 18)).toBeCloseTo(1, 2)
+    expect(slope[BOIL.glass]).toBeGreaterThan(0)
     expect(boil.vigour(saturationPressure(340), 340)).toBe(0)
     expect(boil.vigour(saturationPressure(340) - 600, 340)).toBeCloseTo(1, 3)
   })

@@ -92,8 +92,8 @@ export function shoot(shot: TubeShot, tolerance: number, onStep?: (time: number,
   const section = Math.PI * tube * tube / 4
   const gap = Math.max(0, section - ballArea)
   const rub = friction * mass * GRAVITY
-  const rearAt = (s: Float64Array): number => behind(outside, s[SPEED]!, sound) - columnFriction(outside, s[SPEED]!, sound, s[PLACE]!, tube, temperature)
-  const faceAt = (s: Float64Array, rear: number): number => Math.min(rear * 4, ahead(s[FRONT]!, s[SPEED]!, sound))
+  const rearAt = (s: Float64Array): number => behind(outside, s[SPEED], sound) - columnFriction(outside, s[SPEED], sound, s[PLACE], tube, temperature)
+  const faceAt = (s: Float64Array, rear: number): number => Math.min(rear * 4, ahead(s[FRONT], s[SPEED], sound))
   const state = Float64Array.of(0, 0, residual)
   if ((outside - residual) * ballArea <= rub) return { speed: 0, time: Infinity }
   const { time, stoppedBy } = integratorOf(3).run({
@@ -104,18 +104,18 @@ export function shoot(shot: TubeShot, tolerance: number, onStep?: (time: number,
       slope[PLACE] = s[SPEED]!
       slope[SPEED] = ((rear - face) * ballArea - rub) / mass
       // Air that leaks past the ball piles up ahead of it, in what is left of the tube, until it is driven out.
-      slope[FRONT] = nozzleFlow(GAP_CONTRACTION * gap, rear, temperature, face) * AIR_GAS_CONSTANT * temperature / (Math.max(length - s[PLACE]!, LAST * length) * section)
+      slope[FRONT] = nozzleFlow(GAP_CONTRACTION * gap, rear, temperature, face) * AIR_GAS_CONSTANT * temperature / (Math.max(length - s[PLACE], LAST * length) * section)
     },
   }, state, 0, LONGEST, {
     tolerance, firstStep: 1e-4, between: onStep ? 2 : 0,
     onStep: onStep && ((t, s) => {
       const rear = rearAt(s)
-      onStep(t, s[PLACE]!, s[SPEED]!, rear, faceAt(s, rear))
+      onStep(t, s[PLACE], s[SPEED], rear, faceAt(s, rear))
     }),
     events: [
-      { id: 'muzzle', direction: 1, stops: true, value: (_, s) => s[PLACE]! - length },
-      { id: 'stops', direction: -1, stops: true, value: (_, s) => s[SPEED]! },
+      { id: 'muzzle', direction: 1, stops: true, value: (_, s) => s[PLACE] - length },
+      { id: 'stops', direction: -1, stops: true, value: (_, s) => s[SPEED] },
     ],
   })
-  return stoppedBy === 'muzzle' ? { speed: state[SPEED]!, time } : { speed: 0, time: Infinity }
+  return stoppedBy === 'muzzle' ? { speed: state[SPEED], time } : { speed: 0, time: Infinity }
 }

@@ -70,19 +70,19 @@ export class BoilingUnderPump {
     scale: [5, 5, 1e-4, 1e-4],
     rates: (_, pressure, state, slope) => {
       const { outside, room, volume, surface, glass, evaporation } = this.plan
-      const water = state[BOIL.water]!
-      const mass = Math.max(1e-6, this.plan.water - state[BOIL.given]!)
-      const partial = state[BOIL.vapour]! / volume
+      const water = state[BOIL.water]
+      const mass = Math.max(1e-6, this.plan.water - state[BOIL.given])
+      const partial = state[BOIL.vapour] / volume
       const saturation = quickSaturationPressure(water)
       const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1000))
       const bubbles = this.vigour(pressure, water) * BUBBLING * perArea * surface * (saturation - pressure)
       const given = perArea * surface * (saturation - partial) + bubbles
       const latent = quickLatentHeat(water)
       // Dew on the glass; what little there is of it evaporates again from the water's account, not from here.
-      const dew = Math.max(0, partial - quickSaturationPressure(state[BOIL.glass]!)) * perArea * glass
-      slope[BOIL.vapour]! += (given - dew) * WATER_GAS_CONSTANT * room
+      const dew = Math.max(0, partial - quickSaturationPressure(state[BOIL.glass])) * perArea * glass
+      slope[BOIL.vapour] += (given - dew) * WATER_GAS_CONSTANT * room
       slope[BOIL.water] = -(given * latent + (water - room) * surface * BEAKER_LOSS) / (mass * LIQUID_SPECIFIC_HEAT)
-      slope[BOIL.glass] = dew * latent / (GLASS_CAPACITY * glass) - (state[BOIL.glass]! - room) * GLASS_LOSS / GLASS_CAPACITY
+      slope[BOIL.glass] = dew * latent / (GLASS_CAPACITY * glass) - (state[BOIL.glass] - room) * GLASS_LOSS / GLASS_CAPACITY
       slope[BOIL.given] = given
       slope[BOIL.bubbled] = bubbles
     },

@@ -95,24 +95,24 @@ class EggBottle implements OdeSystem {
     const { plan, wall } = this
     const pressure = this.pressure(s)
     const transfer = toFirstLayer(wall, plan.transfer)
-    const face = innerFace(wall, s, BOTTLE.glass, transfer * (s[GAS.temperature]! - s[BOTTLE.glass]!))
+    const face = innerFace(wall, s, BOTTLE.glass, transfer * (s[GAS.temperature] - s[BOTTLE.glass]))
     const r = gasRates(s, this.flame, pressure, plan.area, plan.transfer, face, slope)
     conduct(wall, s, slope, BOTTLE.glass, r.toWall / plan.area)
     if (this.mode === 'closed') slope[GAS.temperature] = warmingClosed(s, r)
     else {
       let exchange = 0
       if (this.mode === 'open') {
-        const light = pressure * meanMolarMass(s) / (GAS_CONSTANT * s[GAS.temperature]!)
+        const light = pressure * meanMolarMass(s) / (GAS_CONSTANT * s[GAS.temperature])
         const heavy = pressure * AIR_MOLAR_MASS / (GAS_CONSTANT * plan.room)
         exchange = plan.exchange * buoyantExchange(plan.fit.neck, light, heavy) * pressure / (GAS_CONSTANT * plan.room)
       }
       this.coming = holdPressure(s, r, slope, this.mode === 'open' ? this.air : undefined, exchange)
     }
-    slope[BOTTLE.flowed] = this.mode === 'open' ? 0 : flowRate(plan.fit, plan.relaxing, s[BOTTLE.flowed]!, this.difference(s) + plan.valve)
+    slope[BOTTLE.flowed] = this.mode === 'open' ? 0 : flowRate(plan.fit, plan.relaxing, s[BOTTLE.flowed], this.difference(s) + plan.valve)
   }
 }
 
-const meanMolarMass = (s: Float64Array): number => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour]! / molesOf(s)
+const meanMolarMass = (s: Float64Array): number => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour] / molesOf(s)
 
 /**
  * Runs it from the flame that drops in (or the water poured out) until the egg is in and the difference that it could have had
@@ -150,20 +150,20 @@ export function coolUnderEgg(plan: EggBottlePlan, tolerance: number, record?: (t
       return system.coming
     },
   }
-  const goes: OdeEvent = { id: 'goes', direction: 1, stops: true, value: (_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed]!) }
+  const goes: OdeEvent = { id: 'goes', direction: 1, stops: true, value: (_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed]) }
   const settled: OdeEvent = {
     id: 'settled', direction: -1, stops: true,
     value: (_, s) => {
       if (system.flame) return 1
-      const warm = Math.max(Math.abs(s[GAS.temperature]! - system.wall.outside), Math.abs(s[BOTTLE.glass]! - system.wall.outside)) / WARM
+      const warm = Math.max(Math.abs(s[GAS.temperature] - system.wall.outside), Math.abs(s[BOTTLE.glass] - system.wall.outside)) / WARM
       if (entered !== undefined || warm > 1) return warm - 1
-      const flowing = flowRate(fit, relaxing, s[BOTTLE.flowed]!, system.difference(s) + valve) * relaxing.time
-      return Math.max(warm, flowing / (RELAXED * Math.max(1e-6, s[BOTTLE.flowed]!))) - 1
+      const flowing = flowRate(fit, relaxing, s[BOTTLE.flowed], system.difference(s) + valve) * relaxing.time
+      return Math.max(warm, flowing / (RELAXED * Math.max(1e-6, s[BOTTLE.flowed]))) - 1
     },
   }
   const burns = flame?.burns ?? 0
   const until = plan.delay + PATIENCE
-  const peaks = [{ id: 'hottest', value: (_: number, s: Float64Array) => s[GAS.temperature]! }, { id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }]
+  const peaks = [{ id: 'hottest', value: (_: number, s: Float64Array) => s[GAS.temperature] }, { id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }]
   while (time < until) {
     const { mode } = system
     const next = mode === 'open' ? plan.delay : until
@@ -176,9 +176,9 @@ export function coolUnderEgg(plan: EggBottlePlan, tolerance: number, record?: (t
       ...(record && entered === undefined && { onStep: (t, s) => record(t, s, system.pressure(s)) }),
     })
     time = stage.time
-    hottest = Math.max(hottest, stage.peaks.hottest!.value)
-    possible = Math.max(possible, stage.peaks.difference!.value)
-    if (entered === undefined) peakDifference = Math.max(peakDifference, stage.peaks.difference!.value)
+    hottest = Math.max(hottest, stage.peaks.hottest.value)
+    possible = Math.max(possible, stage.peaks.difference.value)
+    if (entered === undefined) peakDifference = Math.max(peakDifference, stage.peaks.difference.value)
     if (mode === 'venting') danced += time - began
     if (system.flame && (stage.stoppedBy === 'out' || time >= burns)) {
       system.flame = undefined

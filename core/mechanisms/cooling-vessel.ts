@@ -282,19 +282,19 @@ export class CoolingVessel implements OdeSystem {
 
   /** Water that goes in through the mouth, kg/s. */
   inflow(state: Float64Array): number {
-    return this.open && !this.kept ? this.density * this.mouthArea * state[COOLING.speed]! : 0
+    return this.open && !this.kept ? this.density * this.mouthArea * state[COOLING.speed] : 0
   }
 
   gasVolume(state: Float64Array): number {
-    const drawnIn = state[COOLING.drawnIn]!
+    const drawnIn = state[COOLING.drawnIn]
     const inStem = this.stemMass > 0 ? Math.min(drawnIn > 0 ? drawnIn : 0, this.stemMass) : 0
-    const volume = this.capacity * (1 - state[COOLING.lost]!) - (drawnIn - inStem + this.pool) / this.density
+    const volume = this.capacity * (1 - state[COOLING.lost]) - (drawnIn - inStem + this.pool) / this.density
     const least = this.capacity * 2e-3
     return volume > least ? volume : least
   }
 
   pressure(state: Float64Array): number {
-    return (state[COOLING.vapour]! * WATER_GAS_CONSTANT + state[COOLING.air]! * AIR_GAS_CONSTANT) * state[COOLING.gas]! / this.gasVolume(state)
+    return (state[COOLING.vapour] * WATER_GAS_CONSTANT + state[COOLING.air] * AIR_GAS_CONSTANT) * state[COOLING.gas] / this.gasVolume(state)
   }
 
   /** Pressure difference that pushes on the wall in air, Pa. */
@@ -305,7 +305,7 @@ export class CoolingVessel implements OdeSystem {
   /** Pressure that pushes water into an open mouth, hydrostatics included, Pa; negative pushes it out. */
   drive(time: number, state: Float64Array): number {
     const { mouth } = this.plan
-    const drawnIn = state[COOLING.drawnIn]!
+    const drawnIn = state[COOLING.drawnIn]
     const depth = this.dependsOnTime ? mouth!.plungeSpeed * time : this.mouthDepth
     const standing = this.stemMass > 0 ? Math.min((drawnIn > 0 ? drawnIn : 0) / (this.density * this.mouthArea), this.stemLength) : this.rise(drawnIn)
     return this.outside + this.density * GRAVITY * (depth - standing) - this.pressure(state)
@@ -315,13 +315,13 @@ export class CoolingVessel implements OdeSystem {
   critical(state: Float64Array): number {
     if (!this.soften) return this.critical293
     const wetShare = this.coolantArea / this.wholeWall
-    return this.critical293 * this.soften(wetShare * state[COOLING.wetWall]! + (1 - wetShare) * state[COOLING.dryWall]!)
+    return this.critical293 * this.soften(wetShare * state[COOLING.wetWall] + (1 - wetShare) * state[COOLING.dryWall])
   }
 
   /** Difference the wall holds just now, Pa. */
   held(state: Float64Array): number {
     const { residualLoad, stiffening, packing } = this.plan.strength
-    return this.critical(state) * heldFraction(state[COOLING.lost]!, residualLoad, stiffening, packing)
+    return this.critical(state) * heldFraction(state[COOLING.lost], residualLoad, stiffening, packing)
   }
 
   /**
@@ -330,18 +330,18 @@ export class CoolingVessel implements OdeSystem {
    */
   closedUnrest(time: number, state: Float64Array, known?: Float64Array): number {
     const { room, coolant } = this.plan
-    const full = this.pool + state[COOLING.drawnIn]! - BRIMFUL * this.density * this.capacity
+    const full = this.pool + state[COOLING.drawnIn] - BRIMFUL * this.density * this.capacity
     if (full > 0) return -1
     const coldest = coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
     const volume = this.gasVolume(state)
-    const steam = quickSaturationTemperature(state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / volume) - coldest
+    const steam = quickSaturationTemperature(state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas] / volume) - coldest
     if (steam < LAST_STEAM) return steam / LAST_STEAM - 1
     const rates = known ?? this.rates
     if (!known) this.derivatives(time, state, rates)
-    const warming = Math.max(Math.abs(rates[COOLING.wetWall]!), Math.abs(rates[COOLING.dryWall]!), Math.abs(rates[COOLING.liquid]!)) / STILL_WARMTH
-    const amount = state[COOLING.vapour]! * WATER_GAS_CONSTANT + state[COOLING.air]! * AIR_GAS_CONSTANT
-    const relative = (rates[COOLING.vapour]! * WATER_GAS_CONSTANT + rates[COOLING.air]! * AIR_GAS_CONSTANT) / amount + rates[COOLING.gas]! / state[COOLING.gas]!
-    return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost]! / STILL_PRESSURE) - 1
+    const warming = Math.max(Math.abs(rates[COOLING.wetWall]), Math.abs(rates[COOLING.dryWall]), Math.abs(rates[COOLING.liquid])) / STILL_WARMTH
+    const amount = state[COOLING.vapour] * WATER_GAS_CONSTANT + state[COOLING.air] * AIR_GAS_CONSTANT
+    const relative = (rates[COOLING.vapour] * WATER_GAS_CONSTANT + rates[COOLING.air] * AIR_GAS_CONSTANT) / amount + rates[COOLING.gas] / state[COOLING.gas]
+    return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost] / STILL_PRESSURE) - 1
   }
 
   /** steam's pressure and mass ratio of air to it that `dewPoint`, `steam.latent` and `layer` were worked out for */
@@ -360,7 +360,7 @@ export class CoolingVessel implements OdeSystem {
   /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
   unrest(state: Float64Array): number {
     const { room, coolant, mouth } = this.plan
-    let speed = Math.abs(state[COOLING.speed]!) / REST
+    let speed = Math.abs(state[COOLING.speed]) / REST
     // Far from rest the rest of it need not be known.
     if (speed > FAR) return speed - 1
     const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
@@ -371,15 +371,15 @@ export class CoolingVessel implements OdeSystem {
       const swing = this.kept ? 0 : this.drive(0, state) / (Math.sqrt(this.density * this.slug * stiffness) * REST)
       speed = Math.sqrt(speed * speed + swing * swing)
     }
-    const vapourPressure = state[COOLING.vapour]! * WATER_GAS_CONSTANT * state[COOLING.gas]! / this.gasVolume(state)
+    const vapourPressure = state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas] / this.gasVolume(state)
     const dewPoint = quickSaturationTemperature(vapourPressure)
     if (!mouth || mouth.stem) {
       const coldest = coolant.area > 0 ? coolant.temperature : room.temperature
-      const warmth = (Math.max(dewPoint, state[COOLING.liquid]!) - coldest) / 2
+      const warmth = (Math.max(dewPoint, state[COOLING.liquid]) - coldest) / 2
       return (warmth > speed ? warmth : speed) - 1
     }
     // The hot drops left inside say nothing of what cold water will do; once more has come in than was left, it is the measure.
-    const surface = state[COOLING.drawnIn]! > this.pool ? Math.max(state[COOLING.liquid]!, mouth.waterTemperature) : mouth.waterTemperature
+    const surface = state[COOLING.drawnIn] > this.pool ? Math.max(state[COOLING.liquid], mouth.waterTemperature) : mouth.waterTemperature
     const steam = (dewPoint - surface) / 3
     const most = speed > imbalance ? speed : imbalance
     return (most > steam ? most : steam) - 1
@@ -388,19 +388,19 @@ export class CoolingVessel implements OdeSystem {
   derivatives(time: number, state: Float64Array, slope: Float64Array): void {
     const { density, capacity: full, crossSection, outside } = this
     const { room } = this.plan
-    const vapour = state[COOLING.vapour]! > 1e-9 ? state[COOLING.vapour]! : 1e-9
-    const air = state[COOLING.air]! > 1e-12 ? state[COOLING.air]! : 1e-12
-    const gas = state[COOLING.gas]!
-    const wetWall = state[COOLING.wetWall]!
-    const dryWall = state[COOLING.dryWall]!
-    const liquid = state[COOLING.liquid]!
-    const drawnIn = state[COOLING.drawnIn]!
+    const vapour = state[COOLING.vapour] > 1e-9 ? state[COOLING.vapour] : 1e-9
+    const air = state[COOLING.air] > 1e-12 ? state[COOLING.air] : 1e-12
+    const gas = state[COOLING.gas]
+    const wetWall = state[COOLING.wetWall]
+    const dryWall = state[COOLING.dryWall]
+    const liquid = state[COOLING.liquid]
+    const drawnIn = state[COOLING.drawnIn]
     const volume = this.gasVolume(state)
     const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume
     // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
     const push = this.wall === 'standing' ? 0 : outside - pressure - this.held(state)
     const losing = this.wall === 'moving'
-      ? state[COOLING.losing]!
+      ? state[COOLING.losing]
       : this.wall === 'creeping' ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0
     const { steam } = this
     steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume
@@ -454,7 +454,7 @@ export class CoolingVessel implements OdeSystem {
     slope[COOLING.impulse] = 0
     if (this.open) {
       // The water in mouth and stem. With none left inside it stands until it is pushed in.
-      const speed = state[COOLING.speed]!
+      const speed = state[COOLING.speed]
       const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
       let length = this.slug
       let loss = this.entryLoss
@@ -518,7 +518,7 @@ export class CoolingVessel implements OdeSystem {
     const condensing = wallRate + jet + (surface > 0 ? surface : 0)
     const evaporating = surface < 0 ? -surface : 0
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet + surface + fog + (this.cooled ? this.sprayFlow : 0)
-    const volumeRate = -full * losing - slope[COOLING.drawnIn]! / density
+    const volumeRate = -full * losing - slope[COOLING.drawnIn] / density
     slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut
     slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas
       + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas)

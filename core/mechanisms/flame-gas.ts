@@ -47,11 +47,11 @@ export const GAS_SIZE = 6
 export const GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]
 
 /** Moles of gas, dew not counted. @param state see `GAS` */
-export const molesOf = (state: Float64Array): number => state[GAS.inert]! + state[GAS.oxygen]! + state[GAS.carbonDioxide]! + state[GAS.vapour]!
+export const molesOf = (state: Float64Array): number => state[GAS.inert] + state[GAS.oxygen] + state[GAS.carbonDioxide] + state[GAS.vapour]
 /** Mole fraction of oxygen, 0 to 1. @param state see `GAS`, not empty */
-export const oxygenFraction = (state: Float64Array): number => state[GAS.oxygen]! / molesOf(state)
+export const oxygenFraction = (state: Float64Array): number => state[GAS.oxygen] / molesOf(state)
 /** Pressure, Pa. @param state see `GAS` @param volume m3, above 0 @source ideal gas law */
-export const gasPressure = (state: Float64Array, volume: number): number => molesOf(state) * GAS_CONSTANT * state[GAS.temperature]! / volume
+export const gasPressure = (state: Float64Array, volume: number): number => molesOf(state) * GAS_CONSTANT * state[GAS.temperature] / volume
 
 /** Moist air of an amount in the first unknowns of a state. @param moles @param humid mole fraction of vapour @param temperature K */
 export function fillWithAir(state: Float64Array, moles: number, humid: number, temperature: number): void {
@@ -99,10 +99,10 @@ export function gasRates(state: Float64Array, flame: Flame | undefined, pressure
   const moles = molesOf(state)
   const burning = flame ? vigour(state, flame.diesAt) * flame.power / flame.fuel.heat : 0
   const conductance = transfer * area
-  const excess = state[GAS.vapour]! / moles - quickSaturationPressure(wall) / pressure
-  const dew = state[GAS.dew]! > 0 ? state[GAS.dew]! : 0
+  const excess = state[GAS.vapour] / moles - quickSaturationPressure(wall) / pressure
+  const dew = state[GAS.dew] > 0 ? state[GAS.dew] : 0
   const condensing = conductance / MOLAR_HEAT * excess * (excess > 0 ? 1 : dew / (dew + LAST_DEW))
-  const loss = conductance * (state[GAS.temperature]! - wall)
+  const loss = conductance * (state[GAS.temperature] - wall)
   const { carbonDioxide = 0, water = 0 } = flame?.fuel ?? {}
   slope[GAS.inert] = 0
   slope[GAS.oxygen] = -burning
@@ -118,7 +118,7 @@ export function gasRates(state: Float64Array, flame: Flame | undefined, pressure
 
 /** In one volume: what condenses takes its share of the energy along. @returns K/s */
 export const warmingClosed = (state: Float64Array, r: GasRates): number =>
-  (r.heat - GAS_CONSTANT * state[GAS.temperature]! * r.condensing) / (molesOf(state) * MOLAR_HEAT_CONSTANT_VOLUME)
+  (r.heat - GAS_CONSTANT * state[GAS.temperature] * r.condensing) / (molesOf(state) * MOLAR_HEAT_CONSTANT_VOLUME)
 
 /** A stream of room air that comes in. */
 export interface RoomAir { /** K */ temperature: number, /** mole fraction of vapour */ humid: number }
@@ -131,7 +131,7 @@ export interface RoomAir { /** K */ temperature: number, /** mole fraction of va
  */
 export function holdPressure(state: Float64Array, r: GasRates, slope: Float64Array, air: RoomAir | undefined, exchange = 0): number {
   const moles = molesOf(state)
-  const temperature = state[GAS.temperature]!
+  const temperature = state[GAS.temperature]
   const colder = air ? air.temperature - temperature : 0
   const heat = r.heat + exchange * MOLAR_HEAT * colder
   // n = p V/(R T): moles follow the temperature; what comes in brings its own enthalpy.
@@ -144,12 +144,12 @@ export function holdPressure(state: Float64Array, r: GasRates, slope: Float64Arr
   slope[GAS.temperature] = warming
   const inward = (coming > 0 && air ? coming : 0) + exchange
   const outward = ((coming < 0 ? -coming : 0) + exchange) / moles
-  for (const gas of [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]) slope[gas]! -= outward * state[gas]!
+  for (const gas of [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]) slope[gas] -= outward * state[gas]
   if (inward > 0 && air) {
     const dry = inward * (1 - air.humid)
-    slope[GAS.oxygen]! += dry * OXYGEN_IN_AIR
-    slope[GAS.inert]! += dry * (1 - OXYGEN_IN_AIR)
-    slope[GAS.vapour]! += inward * air.humid
+    slope[GAS.oxygen] += dry * OXYGEN_IN_AIR
+    slope[GAS.inert] += dry * (1 - OXYGEN_IN_AIR)
+    slope[GAS.vapour] += inward * air.humid
   }
   return coming
 }

@@ -20,11 +20,11 @@ const dragOf = ({ density, drag, area, mass }: Flyer): number => density * drag 
 /** Speeds first, since nothing depends on places: forward and upward speed, place, height. */
 function fly(flyer: Flyer, state: Float64Array, tolerance: number, onStep?: (time: number, state: Float64Array) => void): { time: number, highest: number } {
   const k = dragOf(flyer)
-  const speed = Math.sqrt(state[0]! * state[0]! + state[1]! * state[1]!)
+  const speed = Math.sqrt(state[0] * state[0] + state[1] * state[1])
   const ended = integratorOf(SIZE).run({
     size: SIZE, totals: 2, scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
     derivatives(_t, s, slope) {
-      const [u, v] = [s[0]!, s[1]!]
+      const [u, v] = [s[0], s[1]]
       const fast = Math.sqrt(u * u + v * v)
       slope[0] = -k * fast * u
       slope[1] = -k * fast * v - GRAVITY
@@ -33,10 +33,10 @@ function fly(flyer: Flyer, state: Float64Array, tolerance: number, onStep?: (tim
     },
   }, state, 0, LONGEST, {
     tolerance, firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)), between: onStep ? 1 : 0, onStep,
-    peaks: [{ id: 'height', value: (_, s) => s[3]! }],
-    events: [{ id: 'ground', direction: -1, stops: true, value: (_, s) => s[3]! }],
+    peaks: [{ id: 'height', value: (_, s) => s[3] }],
+    events: [{ id: 'ground', direction: -1, stops: true, value: (_, s) => s[3] }],
   })
-  return { time: ended.time, highest: ended.peaks.height!.value }
+  return { time: ended.time, highest: ended.peaks.height.value }
 }
 
 /**
@@ -52,7 +52,7 @@ export function reach(flyer: Flyer, speed: number, rise: number, height: number)
   if (!(speed > 0) || (height <= 0 && rise <= 0)) return 0
   const state = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height)
   fly(flyer, state, TOLERANCE)
-  return state[2]!
+  return state[2]
 }
 
 /** Launch directions tried, as sines; the best lies near 45°, and lower for what the air slows. */
@@ -65,9 +65,9 @@ const DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75] as const
 export function longestReach(flyer: Flyer, speed: number, height: number): number {
   const reaches = DIRECTIONS.map(rise => reach(flyer, speed, rise, height))
   const best = reaches.indexOf(Math.max(...reaches))
-  if (best === 0 || best === DIRECTIONS.length - 1) return reaches[best]!
-  const [a, b, c] = [best - 1, best, best + 1].map(i => DIRECTIONS[i]!) as [number, number, number]
-  const [ya, yb, yc] = [best - 1, best, best + 1].map(i => reaches[i]!) as [number, number, number]
+  if (best === 0 || best === DIRECTIONS.length - 1) return reaches[best]
+  const [a, b, c] = [best - 1, best, best + 1].map(i => DIRECTIONS[i]) as [number, number, number]
+  const [ya, yb, yc] = [best - 1, best, best + 1].map(i => reaches[i]) as [number, number, number]
   const left = (yb - ya) / (b - a)
   const right = (yc - yb) / (c - b)
   const bend = (right - left) / (c - a)
@@ -79,7 +79,7 @@ export function longestReach(flyer: Flyer, speed: number, height: number): numbe
 /** Straight up: how high, and when it is back at the ground. @param onStep called with time and height */
 export function straightUp(flyer: Flyer, speed: number, tolerance: number, onStep?: (time: number, height: number) => void): { rise: number, time: number } {
   if (!(speed > 0)) return { rise: 0, time: 0 }
-  const { time, highest } = fly(flyer, Float64Array.of(0, speed, 0, 0), tolerance, onStep && ((t, s) => onStep(t, Math.max(0, s[3]!))))
+  const { time, highest } = fly(flyer, Float64Array.of(0, speed, 0, 0), tolerance, onStep && ((t, s) => onStep(t, Math.max(0, s[3]))))
   return { rise: highest, time }
 }
 

@@ -85,24 +85,24 @@ export function dive(plan: Dive, tolerance: number, record?: (time: number, dept
         slope[0] = slope[1] = 0
         return
       }
-      const air = bubble(bulb, surface + squeeze(t) + weight * s[0]!, temperature)
+      const air = bubble(bulb, surface + squeeze(t) + weight * s[0], temperature)
       const inertia = bulb.mass + density * Math.max(0, capacity - air) + 0.5 * density * (bulb.solid + capacity)
       slope[0] = s[1]!
-      slope[1] = (forceAt(t, s[0]!) - 0.5 * density * dragArea * Math.abs(s[1]!) * s[1]! - CREEP * s[1]!) / inertia
+      slope[1] = (forceAt(t, s[0]) - 0.5 * density * dragArea * Math.abs(s[1]) * s[1] - CREEP * s[1]) / inertia
     },
   }
   const leavesTop: OdeEvent = { id: 'leaves', direction: 1, stops: true, value: t => forceAt(t, 0) }
   const leavesBottom: OdeEvent = { id: 'leaves', direction: -1, stops: true, value: t => forceAt(t, bottom) }
   const free: OdeEvent[] = [
-    { id: 'bottom', direction: 1, stops: true, value: (_, s) => s[0]! - bottom },
-    { id: 'top', direction: -1, stops: true, value: (_, s) => s[0]! },
+    { id: 'bottom', direction: 1, stops: true, value: (_, s) => s[0] - bottom },
+    { id: 'top', direction: -1, stops: true, value: (_, s) => s[0] },
   ]
   let time = 0
   /** Until a time, or a little after the float has passed a depth. @returns when it passed */
   const go = (until: number, turns: readonly number[], depth?: number, direction: 1 | -1 = 1): number | undefined => {
     let passed: number | undefined
     let end = until
-    const watch: OdeEvent[] = depth === undefined ? [] : [{ id: 'passes', direction, stops: false, value: (_, s) => s[0]! - depth }]
+    const watch: OdeEvent[] = depth === undefined ? [] : [{ id: 'passes', direction, stops: false, value: (_, s) => s[0] - depth }]
     while (time < end - 1e-12) {
       if (mode === 'top' && forceAt(time, 0) > 0) mode = 'free'
       if (mode === 'bottom' && forceAt(time, bottom) < 0) mode = 'free'
@@ -110,7 +110,7 @@ export function dive(plan: Dive, tolerance: number, record?: (time: number, dept
       const turn = turns.find(t => t > time + 1e-9) ?? Infinity
       const stage = integratorOf(2).run(system, state, time, Math.min(end, turn), {
         tolerance, firstStep: 0.01, events: [...watch, ...(mode === 'free' ? free : mode === 'top' ? [leavesTop] : [leavesBottom])],
-        between: record ? 2 : 0, onStep: record && ((t, s) => record(t, Math.min(bottom, Math.max(0, s[0]!)), squeeze(t))),
+        between: record ? 2 : 0, onStep: record && ((t, s) => record(t, Math.min(bottom, Math.max(0, s[0])), squeeze(t))),
       })
       time = stage.time
       const passes = stage.occurrences.find(o => o.id === 'passes')

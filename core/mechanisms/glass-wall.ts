@@ -17,7 +17,7 @@ export interface GlassWall {
 
 /** Temperature of the face that the gas meets, K, from its flux into the wall (W/m2). @param first of the layers in `state` */
 export const innerFace = (wall: GlassWall, state: Float64Array, first: number, flux: number): number =>
-  state[first]! + flux * halfLayer(wall)
+  state[first] + flux * halfLayer(wall)
 
 const halfLayer = ({ thickness }: GlassWall): number => thickness / (2 * GLASS_LAYERS * SOLIDS.glass.conductivity)
 
@@ -34,9 +34,9 @@ export function conduct(wall: GlassWall, state: Float64Array, slope: Float64Arra
   const capacity = density * specificHeat * layer
   let entering = flux
   for (let i = 0; i < GLASS_LAYERS; i++) {
-    const here = state[first + i]!
+    const here = state[first + i]
     const leaving = i < GLASS_LAYERS - 1
-      ? conductivity / layer * (here - state[first + i + 1]!)
+      ? conductivity / layer * (here - state[first + i + 1])
       : (here - wall.outside) / (1 / wall.transfer + halfLayer(wall))
     slope[first + i] = (entering - leaving) / capacity
     entering = leaving

@@ -97,14 +97,14 @@ class HeatingSystem implements OdeSystem {
 
   /** Mean of the warm water (or the dry base) and the wall, K. */
   gasTemperature(state: Float64Array): number {
-    const below = this.mode === 'dry' ? state[HEATING.base]! : this.mode === 'boiling' ? this.plan.room.boilingPoint : state[HEATING.water]!
-    return (below + state[HEATING.wall]!) / 2
+    const below = this.mode === 'dry' ? state[HEATING.base] : this.mode === 'boiling' ? this.plan.room.boilingPoint : state[HEATING.water]
+    return (below + state[HEATING.wall]) / 2
   }
 
   /** Air and vapour above the water, mol. */
   gasMoles(state: Float64Array): number {
     const { vessel, room } = this.plan
-    const liquid = this.mode === 'dry' ? 0 : state[HEATING.waterMass]! / quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]!)
+    const liquid = this.mode === 'dry' ? 0 : state[HEATING.waterMass] / quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water])
     return room.pressure * (vessel.capacity - liquid) / (GAS_CONSTANT * this.gasTemperature(state))
   }
 
@@ -116,22 +116,22 @@ class HeatingSystem implements OdeSystem {
     const { vessel, room } = this.plan
     const latent = quickLatentHeat(room.boilingPoint)
     const leaving = this.steam - vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint) / latent
-    const lacking = this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall]!) / latent
-    return leaving > 0 ? (state[HEATING.waterMass]! + lacking) / leaving : undefined
+    const lacking = this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall]) / latent
+    return leaving > 0 ? (state[HEATING.waterMass] + lacking) / leaving : undefined
   }
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
     const { vessel, room, heaterLimit, power, mixing, airLayerFactor } = this.plan
-    const base = state[HEATING.base]!
-    const wall = state[HEATING.wall]!
-    const waterMass = state[HEATING.waterMass]!
+    const base = state[HEATING.base]
+    const wall = state[HEATING.wall]
+    const waterMass = state[HEATING.waterMass]
     const dry = this.mode === 'dry'
-    const water = this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]!
+    const water = this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]
 
     const supplied = power * Math.min(1.25, Math.max(0, (heaterLimit - base) / (heaterLimit - room.boilingPoint)))
     const gas = this.gasTemperature(state)
     const gasMoles = this.gasMoles(state)
-    const airFraction = Math.min(1, Math.max(0, state[HEATING.airMoles]! / gasMoles))
+    const airFraction = Math.min(1, Math.max(0, state[HEATING.airMoles] / gasMoles))
     const vapourPressure = (1 - airFraction) * room.pressure
     const latent = quickLatentHeat(water)
 
@@ -171,7 +171,7 @@ class HeatingSystem implements OdeSystem {
     slope[HEATING.waterMass] = dry ? 0 : condensed - evaporated
 
     // The gas stays at room pressure: what does not fit leaves through the mouth, what is missing comes in.
-    const gasWarming = ((dry ? slope[HEATING.base]! : slope[HEATING.water]!) + slope[HEATING.wall]!) / 2
+    const gasWarming = ((dry ? slope[HEATING.base] : slope[HEATING.water]) + slope[HEATING.wall]) / 2
     const outflow = (evaporated - condensed) / WATER_MOLAR_MASS + gasMoles * gasWarming / gas
     const leavingAir = leavingAirFraction(airFraction, mixing)
     slope[HEATING.airMoles] = outflow > 0 ? -leavingAir * outflow : -(1 - room.vapourFraction) * outflow
@@ -198,12 +198,12 @@ export function heat(
   state[HEATING.waterMass] = plan.charge
   state[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state)
 
-  const boils = { id: 'boil', direction: 1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.water]! - room.boilingPoint } as const
+  const boils = { id: 'boil', direction: 1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.water] - room.boilingPoint } as const
   const plumes = {
     id: 'plume', direction: 1, stops: true,
-    value: (_: number, s: Float64Array) => 1 - leavingAirFraction(s[HEATING.airMoles]! / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
+    value: (_: number, s: Float64Array) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
   } as const
-  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass]! - LAST_DROP } as const
+  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass] - LAST_DROP } as const
 
   // A few thousandths of the time that the water takes to warm: tenths of a second for a drum, hundredths for a can.
   const firstStep = Math.min(2, Math.max(0.02, 0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature) / Math.max(plan.power, 1)))

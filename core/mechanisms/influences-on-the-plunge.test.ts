@@ -7,7 +7,7 @@ import { jetCondensation } from './inflow'
 const results = (numbers: Record<string, number>) => canPlunge.simulate(resolve(canPlunge, { numbers, choices: {} }).values, 'trace').results
 /** Pairs of a result as one input rises. */
 const rising = (input: string, values: number[], result: string, others: Record<string, number> = {}) => values.map(v => results({ ...others, [input]: v })[result]!)
-const falls = (list: number[]) => list.every((x, i) => i === 0 || x <= list[i - 1]! * 1.001 + 1e-12)
+const falls = (list: number[]) => list.every((x, i) => i === 0 || x <= list[i - 1] * 1.001 + 1e-12)
 const grows = (list: number[]) => falls(list.map(x => -x))
 
 describe('each mechanism pulls the right way', () => {
@@ -25,7 +25,7 @@ describe('each mechanism pulls the right way', () => {
     expect(grows(rising('knockDown', [0.45, 0.6, 0.75], 'criticalPressureDifference'))).toBe(true)
     // Windenburg & Trilling: strength goes with t^2.5
     const [thin, thick] = rising('wallThickness', [0.1e-3, 0.2e-3], 'criticalPressureDifference')
-    expect(Math.log2(thick! / thin!)).toBeCloseTo(2.5, 0)
+    expect(Math.log2(thick / thin)).toBeCloseTo(2.5, 0)
   })
   it('air left in delays the hush and lifts the floor', () => {
     const steps = [0.5, 1, 2, 4]
@@ -68,6 +68,6 @@ describe('heat transfer', () => {
     // Air in the way holds a smooth stream back, drops far less; a wide stream splashes where a narrow one does not.
     expect(jetCondensation(jet, 360, 300, 100e3, 1, 0.14)).toBeLessThan(slow / 5)
     const [wide, narrow] = [0.036, 0.012].map(diameter => jetCondensation({ ...jet, diameter, splashWeber: 4000 }, 360, 300, 100e3, 0.5, 0.14))
-    expect(wide).toBeGreaterThan(2 * narrow!)
+    expect(wide).toBeGreaterThan(2 * narrow)
   })
 })

@@ -93,7 +93,7 @@ class CandleJar implements OdeSystem {
     if (this.mode === 'bubbling') return 0
     if (this.mode === 'gurgling') return this.water
     const { volume } = this.plan
-    const amount = molesOf(s) * GAS_CONSTANT * s[GAS.temperature]!
+    const amount = molesOf(s) * GAS_CONSTANT * s[GAS.temperature]
     const error = (inside: number): number => amount - this.pressureWith(inside) * (volume - inside)
     const most = Math.min(this.water, 0.98 * volume)
     return falsePosition(error, [0, error(0)], [most, error(most)], 1e-10 * amount)
@@ -101,11 +101,11 @@ class CandleJar implements OdeSystem {
 
   /** How much more gas there is than the jar holds full to the rim, and less than it holds with all the water in, J. */
   overRim(s: Float64Array): number {
-    return molesOf(s) * GAS_CONSTANT * s[GAS.temperature]! - this.pressureWith(0) * this.plan.volume
+    return molesOf(s) * GAS_CONSTANT * s[GAS.temperature] - this.pressureWith(0) * this.plan.volume
   }
 
   underDry(s: Float64Array): number {
-    return this.pressureWith(this.water) * (this.plan.volume - this.water) - molesOf(s) * GAS_CONSTANT * s[GAS.temperature]!
+    return this.pressureWith(this.water) * (this.plan.volume - this.water) - molesOf(s) * GAS_CONSTANT * s[GAS.temperature]
   }
 
   get runsDry(): boolean {
@@ -126,9 +126,9 @@ class CandleJar implements OdeSystem {
     this.coming = holdPressure(s, r, slope, this.mode === 'gurgling' ? { temperature: plan.room, humid: plan.vapourOutside / plan.outside } : undefined)
     if (this.coming < 0) {
       const share = -this.coming / molesOf(s)
-      slope[BUBBLED.vapour] = share * s[GAS.vapour]!
-      slope[BUBBLED.oxygen] = share * s[GAS.oxygen]!
-      slope[BUBBLED.carbonDioxide] = share * s[GAS.carbonDioxide]!
+      slope[BUBBLED.vapour] = share * s[GAS.vapour]
+      slope[BUBBLED.oxygen] = share * s[GAS.oxygen]
+      slope[BUBBLED.carbonDioxide] = share * s[GAS.carbonDioxide]
       slope[BUBBLED.all] = -this.coming
     }
   }
@@ -161,8 +161,8 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
     spills: { id: 'spills', direction: 1, stops: true, value: (_, s) => system.overRim(s) },
     dries: { id: 'dries', direction: 1, stops: true, value: (_, s) => system.underDry(s) },
     closes: { id: 'closes', direction: 1, stops: true, value: coming },
-    cools: { id: 'cools', direction: -1, stops: false, value: (_, s) => system.flame ? 1 : s[GAS.temperature]! - room - 0.1 * warmest },
-    settled: { id: 'settled', direction: -1, stops: true, value: (_, s) => system.flame ? 1 : s[GAS.temperature]! - room - COOLED },
+    cools: { id: 'cools', direction: -1, stops: false, value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest },
+    settled: { id: 'settled', direction: -1, stops: true, value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED },
   }
   let warmest = 0
   let time = 0
@@ -177,14 +177,14 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
     const { mode } = system
     const watched = [events.out, events.drowns, events.rises, events.cools, events.settled, ...(mode === 'quiet' ? [events.spills, ...(system.runsDry ? [events.dries] : [])] : mode === 'bubbling' ? [events.closes] : [])]
     const stage = integratorOf(SIZE).run(system, state, time, LONGEST, {
-      tolerance: tolerance / FINER, firstStep: 0.02, events: watched, peaks: [{ id: 'hottest', value: (_, s) => s[GAS.temperature]! }], between: record ? 2 : 0,
+      tolerance: tolerance / FINER, firstStep: 0.02, events: watched, peaks: [{ id: 'hottest', value: (_, s) => s[GAS.temperature] }], between: record ? 2 : 0,
       onStep: record && ((t, s) => {
         const inside = system.inside(s)
         record(t, s, system.pressureWith(inside), levelFor(inside))
       }),
     })
     time = stage.time
-    hottest = Math.max(hottest, stage.peaks.hottest!.value)
+    hottest = Math.max(hottest, stage.peaks.hottest.value)
     // Seen to stay: an early rise may go down again while the flame warms the gas.
     risen = stage.occurrences.filter(o => o.id === 'rises').at(-1)?.time ?? risen
     cooled ??= stage.occurrences.find(o => o.id === 'cools')?.time
@@ -193,7 +193,7 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
       drowned = stage.stoppedBy === 'drowns'
       system.flame = undefined
       flameOut = time
-      warmest = Math.max(COOLED, state[GAS.temperature]! - room)
+      warmest = Math.max(COOLED, state[GAS.temperature] - room)
       // The flame was what filled the jar: with it gone the gas shrinks at once.
       if (system.mode === 'bubbling' && coming(time, state) >= 0) system.mode = 'quiet'
     } else if (stage.stoppedBy === 'spills') {
@@ -209,7 +209,7 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
   }
   const inside = system.inside(state)
   return {
-    first, last: state.slice(), flameOut, drowned, gurgles, risen, bubbling, bubbles: state[BUBBLED.all]! * GAS_CONSTANT * hottest / outside, hottest,
+    first, last: state.slice(), flameOut, drowned, gurgles, risen, bubbling, bubbles: state[BUBBLED.all] * GAS_CONSTANT * hottest / outside, hottest,
     volumes: [plan.volume - inside0, plan.volume - inside], pressures: [outside, system.pressureWith(inside)], level: levelFor(inside), cooled: cooled ?? time, end: time,
   }
 }

@@ -43,13 +43,13 @@ class Launch implements OdeSystem {
 
   derivatives(time: number, s: Float64Array, slope: Float64Array): void {
     const { mass, area, diameter, travel, volume, outside, most, burnTime, gamma, hot } = this.plan
-    const gauge = s[GAUGE]!
-    const place = s[PLACE]! > 0 ? s[PLACE]! : 0
+    const gauge = s[GAUGE]
+    const place = s[PLACE] > 0 ? s[PLACE] : 0
     const lifted = place - travel
     const larger = volume + area * Math.min(place, travel)
     const burning = this.began + time < burnTime ? most / burnTime : 0
     const out = lifted > 0 && gauge > 0 ? nozzleFlow(CONTRACTION * Math.PI * diameter * lifted, outside + gauge, hot, outside) * AIR_GAS_CONSTANT * hot : 0
-    const expanding = lifted < 0 ? (outside + gauge) * area * s[SPEED]! : 0
+    const expanding = lifted < 0 ? (outside + gauge) * area * s[SPEED] : 0
     slope[GAUGE] = burning * volume / larger - gamma * (expanding + out) / larger
     slope[PLACE] = s[SPEED]!
     const share = lifted > 0 ? Math.max(0, 1 - lifted / (RING * diameter)) : 1
@@ -72,9 +72,9 @@ export function launchLid(plan: LidLaunch, tolerance: number, record?: (time: nu
   const began = burnTime * release / most
   const state = Float64Array.of(release, 0, 0)
   const ended = integratorOf(3).run(new Launch(plan, began), state, 0, 1, {
-    tolerance, firstStep: 1e-5, between: record ? 2 : 0, onStep: record && ((t, s) => record(began + t, Math.max(0, s[GAUGE]!), s[PLACE]!)),
-    peaks: [{ id: 'gauge', value: (_, s) => s[GAUGE]! }],
-    events: [{ id: 'free', direction: 1, stops: true, value: (_, s) => s[PLACE]! - travel - RING * diameter }],
+    tolerance, firstStep: 1e-5, between: record ? 2 : 0, onStep: record && ((t, s) => record(began + t, Math.max(0, s[GAUGE]), s[PLACE])),
+    peaks: [{ id: 'gauge', value: (_, s) => s[GAUGE] }],
+    events: [{ id: 'free', direction: 1, stops: true, value: (_, s) => s[PLACE] - travel - RING * diameter }],
   })
-  return { release: began, speed: state[SPEED]!, peakGauge: ended.peaks.gauge!.value, free: began + ended.time }
+  return { release: began, speed: state[SPEED], peakGauge: ended.peaks.gauge.value, free: began + ended.time }
 }

@@ -33,8 +33,8 @@ describe('heating', () => {
     const heated = heat(plan, state, 1e-4)
     const metal = SOLIDS.aluminium.density * SOLIDS.aluminium.specificHeat * 1e-4
     const stored = 0.015 * 4190 * (room.boilingPoint - 293.15)
-      + metal * (vessel.crossSection * (state[HEATING.base]! - 293.15) + vessel.upperArea * (state[HEATING.wall]! - 293.15))
-      + (0.015 - state[HEATING.waterMass]!) * latentHeat(room.boilingPoint)
+      + metal * (vessel.crossSection * (state[HEATING.base] - 293.15) + vessel.upperArea * (state[HEATING.wall] - 293.15))
+      + (0.015 - state[HEATING.waterMass]) * latentHeat(room.boilingPoint)
     expect(stored / (200 * heated.timeOfLifting)).toBeGreaterThan(0.98)
     expect(stored / (200 * heated.timeOfLifting)).toBeLessThan(1.02)
   })
@@ -58,9 +58,9 @@ describe('purge', () => {
   it.each([[1, 2, Math.exp(-2)], [0.5, 0.3, 0.7], [0.5, 1.5, 0.5 * Math.exp(-2)], [0.05, 1.2, 0.05 * Math.exp(-5)]])(
     'with mixing %d and %d volumes leaves the closed form (Levenspiel 1999, ch. 12)', (mixing, volumes, expected) => {
       const y = Float64Array.of(1)
-      const system = { size: 1, scale: Float64Array.of(1e-4), derivatives: (_: number, s: Float64Array, f: Float64Array) => { f[0] = -leavingAirFraction(s[0]!, mixing) } }
+      const system = { size: 1, scale: Float64Array.of(1e-4), derivatives: (_: number, s: Float64Array, f: Float64Array) => { f[0] = -leavingAirFraction(s[0], mixing) } }
       new Integrator(1).run(system, y, 0, volumes, { tolerance: 1e-6, firstStep: 1e-3 })
-      expect(Math.abs(y[0]! - expected)).toBeLessThan(2e-4)
+      expect(Math.abs(y[0] - expected)).toBeLessThan(2e-4)
     })
 })
 
@@ -124,37 +124,37 @@ describe('plunge', () => {
   it('ends at the saturation pressure of the cold wall when no air is left (limiting case)', () => {
     const { system, state } = run(closed, { vapour: steam })
     const end = system.pressure(state)
-    expect(end / quickSaturationPressure(state[COOLING.wetWall]!)).toBeGreaterThan(0.95)
-    expect(end / quickSaturationPressure(state[COOLING.wetWall]!)).toBeLessThan(1.15)
-    expect(state[COOLING.wetWall]!).toBeCloseTo(283.15, 0)
+    expect(end / quickSaturationPressure(state[COOLING.wetWall])).toBeGreaterThan(0.95)
+    expect(end / quickSaturationPressure(state[COOLING.wetWall])).toBeLessThan(1.15)
+    expect(state[COOLING.wetWall]).toBeCloseTo(283.15, 0)
   })
   it('follows the ideal gas when nothing condenses (limiting case: dry air cooled at constant volume)', () => {
     const air = 101325 * 330e-6 / (287.053 * room.boilingPoint)
     const { system, state, first } = run(closed, { vapour: 1e-9, air, liquid: room.boilingPoint })
-    expect(state[COOLING.gas]!).toBeLessThan(room.boilingPoint - 20)
+    expect(state[COOLING.gas]).toBeLessThan(room.boilingPoint - 20)
     // The film left inside evaporates a little; its share is taken off before the gas law is asked of the air.
-    const evaporated = state[COOLING.vapour]! * 461.526 * state[COOLING.gas]! / 330e-6
-    expect((system.pressure(state) - evaporated) / first).toBeCloseTo(state[COOLING.gas]! / room.boilingPoint, 2)
+    const evaporated = state[COOLING.vapour] * 461.526 * state[COOLING.gas] / 330e-6
+    expect((system.pressure(state) - evaporated) / first).toBeCloseTo(state[COOLING.gas] / room.boilingPoint, 2)
   })
   it('fills at Torricelli\'s speed without losses (limiting case: strong empty vessel, jet energy only)', () => {
     const y = Float64Array.of(0)
-    const system = { size: 1, scale: Float64Array.of(1), derivatives: (_: number, s: Float64Array, f: Float64Array) => { f[0] = slugAcceleration(50e3, s[0]!, 1000, 0.014, 0) } }
+    const system = { size: 1, scale: Float64Array.of(1), derivatives: (_: number, s: Float64Array, f: Float64Array) => { f[0] = slugAcceleration(50e3, s[0], 1000, 0.014, 0) } }
     new Integrator(1).run(system, y, 0, 0.1, { tolerance: 1e-6, firstStep: 1e-5 })
-    expect(y[0]! / Math.sqrt(2 * 50e3 / 1000)).toBeCloseTo(1, 4)
+    expect(y[0] / Math.sqrt(2 * 50e3 / 1000)).toBeCloseTo(1, 4)
   })
   it('conserves water: vapour gone = condensed on wall, water and as fog', () => {
     for (const criticalDifference of [7000, 1e7]) {
       const { state } = run({ strength: { ...coolingPlan.strength, criticalDifference } }, { vapour: steam * 0.93, air: 8e-6 })
-      const counted = state[COOLING.condensedOnWall]! + state[COOLING.condensedOnWater]! + state[COOLING.condensedAsFog]!
-      expect(counted / (steam * 0.93 - state[COOLING.vapour]!)).toBeCloseTo(1, 3)
+      const counted = state[COOLING.condensedOnWall] + state[COOLING.condensedOnWater] + state[COOLING.condensedAsFog]
+      expect(counted / (steam * 0.93 - state[COOLING.vapour])).toBeCloseTo(1, 3)
     }
   })
   it('fills a strong vessel and crushes a weak one, and the wall never springs back', () => {
     const strong = run({}, { vapour: steam })
-    expect(strong.state[COOLING.drawnIn]!).toBeGreaterThan(0.3)
-    expect(strong.state[COOLING.lost]!).toBe(0)
+    expect(strong.state[COOLING.drawnIn]).toBeGreaterThan(0.3)
+    expect(strong.state[COOLING.lost]).toBe(0)
     const weak = run({ strength: { ...coolingPlan.strength, criticalDifference: 5000 } }, { vapour: steam })
-    expect(weak.state[COOLING.lost]!).toBeGreaterThan(0.25)
+    expect(weak.state[COOLING.lost]).toBeGreaterThan(0.25)
     expect(weak.end.hush).toBeGreaterThan(0)
     expect(weak.end.hush).toBeLessThan(1)
   })
@@ -172,7 +172,7 @@ describe('transfer', () => {
     state[TRANSFER.waterMass] = 0.01
     const hot = { ...room, temperature: room.boilingPoint, loss: { ...noLoss, room: room.boilingPoint } }
     transfer({ vessel, room: hot, duration: 5, uprightShare: 0, moved: true, airLayerFactor: 1, surfaceConductance: 3000 }, state, 1e-4)
-    expect(state[TRANSFER.airMoles]! / (101325 * 330e-6 / (8.314 * 373))).toBeLessThan(0.0025)
+    expect(state[TRANSFER.airMoles] / (101325 * 330e-6 / (8.314 * 373))).toBeLessThan(0.0025)
   })
 })
 

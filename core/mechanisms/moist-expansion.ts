@@ -128,36 +128,36 @@ class MoistGas implements OdeSystem {
   }
 
   partial(time: number, s: Float64Array): number {
-    return s[MIST.vapour]! / (s[MIST.air]! + s[MIST.vapour]!) * this.pressure(time)
+    return s[MIST.vapour] / (s[MIST.air] + s[MIST.vapour]) * this.pressure(time)
   }
 
   ratio(time: number, s: Float64Array): number {
-    return this.partial(time, s) / this.plan.substance.saturation(s[MIST.temperature]!)
+    return this.partial(time, s) / this.plan.substance.saturation(s[MIST.temperature])
   }
 
   radius(s: Float64Array): number {
-    const drops = s[MIST.drops]!
-    const liquid = s[MIST.liquid]!
+    const drops = s[MIST.drops]
+    const liquid = s[MIST.liquid]
     return drops > 1 && liquid > 0 ? pow(3 * liquid / (4 * Math.PI * this.plan.substance.density * drops), 1 / 3) : 0
   }
 
   /** Extinction across the path, see `opticalDepth`. */
   depth(s: Float64Array): number {
-    return opticalDepth({ liquid: s[MIST.liquid]! / this.plan.volume, radius: this.radius(s) }, this.plan.substance.density, this.plan.path)
+    return opticalDepth({ liquid: s[MIST.liquid] / this.plan.volume, radius: this.radius(s) }, this.plan.substance.density, this.plan.path)
   }
 
   derivatives(time: number, s: Float64Array, slope: Float64Array): void {
     const { volume, wall, area, transfer, substance } = this.plan
     const pressure = this.pressure(time)
     const rate = this.pressureRate(time)
-    const temperature = s[MIST.temperature]!
-    const air = s[MIST.air]!
-    const vapour = s[MIST.vapour]!
+    const temperature = s[MIST.temperature]
+    const air = s[MIST.air]
+    const vapour = s[MIST.vapour]
     const moles = air + vapour
     const partial = vapour / moles * pressure
     const saturated = substance.saturation(temperature)
-    const drops = s[MIST.drops]! > 0 ? s[MIST.drops]! : 0
-    const liquid = s[MIST.liquid]! > 0 ? s[MIST.liquid]! : 0
+    const drops = s[MIST.drops] > 0 ? s[MIST.drops] : 0
+    const liquid = s[MIST.liquid] > 0 ? s[MIST.liquid] : 0
     // Growth by diffusion: mol/s = 4π D r N (c − c_sat).
     let turned = 0
     if (drops > 1) {
@@ -238,8 +238,8 @@ export function expand(plan: Expansion, until: number, threshold: number, tolera
   const state = Float64Array.of(start, moles * (1 - share), moles * share, 0, 0)
   const mist: Mist = { time: 0, pressure: from, temperature: start, saturation: 0, liquid: 0, radius: 0, depth: 0, air: 0, vapour: 0 }
   const read = (time: number, s: Float64Array): Mist => Object.assign(mist, {
-    time, pressure: system.pressure(time), temperature: s[MIST.temperature]!, saturation: system.ratio(time, s), liquid: Math.max(0, s[MIST.liquid]!) / volume,
-    radius: system.radius(s), depth: system.depth(s), air: s[MIST.air]!, vapour: s[MIST.vapour]!,
+    time, pressure: system.pressure(time), temperature: s[MIST.temperature], saturation: system.ratio(time, s), liquid: Math.max(0, s[MIST.liquid]) / volume,
+    radius: system.radius(s), depth: system.depth(s), air: s[MIST.air], vapour: s[MIST.vapour],
   })
   const scratch = new Float64Array(SIZE)
   const events: OdeEvent[] = [
@@ -250,11 +250,11 @@ export function expand(plan: Expansion, until: number, threshold: number, tolera
       id: 'coldest', direction: 1, stops: true,
       value: (t, s) => {
         system.derivatives(t, s, scratch)
-        return scratch[MIST.temperature]!
+        return scratch[MIST.temperature]
       },
     },
     // The release over, as warm as the wall, and no droplets to speak of.
-    { id: 'over', direction: -1, stops: true, value: (t, s) => Math.max((system.pressure(t) - to) / (1e-3 * from), Math.abs(s[MIST.temperature]! - wall), s[MIST.liquid]! / (1e-6 * volume)) - 0.1 },
+    { id: 'over', direction: -1, stops: true, value: (t, s) => Math.max((system.pressure(t) - to) / (1e-3 * from), Math.abs(s[MIST.temperature] - wall), s[MIST.liquid] / (1e-6 * volume)) - 0.1 },
   ]
   let started = false
   let time = 0
@@ -271,21 +271,21 @@ export function expand(plan: Expansion, until: number, threshold: number, tolera
     const end = time < last ? last : until
     const stage = integratorOf(SIZE).run(system, state, time, end, {
       tolerance, firstStep: release / 50, events, between: onStep ? 1 : 0, onStep: onStep && ((t, s) => onStep(read(t, s))),
-      peaks: [{ id: 'depth', value: (_, s) => system.depth(s) }, { id: 'liquid', value: (_, s) => s[MIST.liquid]! / volume }, { id: 'ratio', value: (t, s) => system.ratio(t, s) }],
+      peaks: [{ id: 'depth', value: (_, s) => system.depth(s) }, { id: 'liquid', value: (_, s) => s[MIST.liquid] / volume }, { id: 'ratio', value: (t, s) => system.ratio(t, s) }],
     })
     time = stage.time
-    deepest = Math.max(deepest, stage.peaks.depth!.value)
-    liquid = Math.max(liquid, stage.peaks.liquid!.value)
-    wettest = Math.max(wettest, stage.peaks.ratio!.value)
+    deepest = Math.max(deepest, stage.peaks.depth.value)
+    liquid = Math.max(liquid, stage.peaks.liquid.value)
+    wettest = Math.max(wettest, stage.peaks.ratio.value)
     seen ??= stage.occurrences.find(o => o.id === 'seen')?.time
     if (seen !== undefined) gone ??= stage.occurrences.find(o => o.id === 'gone' && o.time > seen!)?.time
     if (stage.stoppedBy === 'start') {
       started = true
-      state[MIST.drops]! += nuclei.number * volume
+      state[MIST.drops] += nuclei.number * volume
     } else if (stage.stoppedBy === 'coldest') {
-      if (state[MIST.temperature]! < coldest.temperature) coldest = { ...read(time, state) }
+      if (state[MIST.temperature] < coldest.temperature) coldest = { ...read(time, state) }
     } else if (stage.stoppedBy === 'over' && !plan.again) break
   }
-  if (state[MIST.temperature]! < coldest.temperature) coldest = { ...read(time, state) }
+  if (state[MIST.temperature] < coldest.temperature) coldest = { ...read(time, state) }
   return { deepest, liquid, radius: deepest > 0 ? 1.5 * liquid * plan.path / (plan.substance.density * deepest) : 0, coldest, wettest, seen, gone, end: time }
 }

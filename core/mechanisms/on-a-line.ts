@@ -47,13 +47,13 @@ export function runAlong(run: LineRun, tolerance: number, record?: (time: number
         slope[LINE.place] = slope[LINE.speed] = 0
         return
       }
-      const speed = s[LINE.speed]!
+      const speed = s[LINE.speed]
       slope[LINE.place] = speed
       slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s)
     },
   }
-  const end: OdeEvent = { id: 'end', direction: 1, stops: true, value: (_, s) => s[LINE.place]! - length }
-  const stops: OdeEvent = { id: 'stops', direction: -1, stops: true, value: (_, s) => s[LINE.speed]! }
+  const end: OdeEvent = { id: 'end', direction: 1, stops: true, value: (_, s) => s[LINE.place] - length }
+  const stops: OdeEvent = { id: 'stops', direction: -1, stops: true, value: (_, s) => s[LINE.speed] }
   const starts: OdeEvent = { id: 'starts', direction: 1, stops: true, value: (_, s) => spare(s) }
   const spent: OdeEvent = { id: 'spent', direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 }
   const occurrences: Occurrence[] = []
@@ -67,11 +67,11 @@ export function runAlong(run: LineRun, tolerance: number, record?: (time: number
     const until = Math.min(longest, run.turns?.find(t => t > time) ?? longest)
     const stage = integratorOf(size).run(system, state, time, until, {
       tolerance, firstStep: 2e-3, explicitSteps: 20, events: [...run.events ?? [], ...(moving ? [end, stops] : [starts, spent])],
-      peaks: [{ id: 'speed', value: (_, s) => s[LINE.speed]! }, ...run.peaks ?? []], between: record ? 1 : 0, onStep: record,
+      peaks: [{ id: 'speed', value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []], between: record ? 1 : 0, onStep: record,
     })
     time = stage.time
-    fastest = Math.max(fastest, stage.peaks.speed!.value)
-    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id]!.value)
+    fastest = Math.max(fastest, stage.peaks.speed.value)
+    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value)
     occurrences.push(...stage.occurrences)
     stopped = stage.stoppedBy
     if (stopped === 'end' || stopped === 'spent') break

@@ -49,20 +49,20 @@ export function plunge(
   const { capacity } = plan.vessel
   const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
   const yields: OdeEvent = { id: 'yield', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.held(s) }
-  const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing]! }
+  const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing] }
   const mouthFull: OdeEvent = {
     id: 'mouth-full', direction: 1, stops: false,
-    value: (_, s) => s[COOLING.drawnIn]! - system.passageMass,
+    value: (_, s) => s[COOLING.drawnIn] - system.passageMass,
   }
   const full: OdeEvent = {
     id: 'full', direction: -1, stops: true,
-    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost]!)) - 0.02,
+    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02,
   }
   // Water that has all been pushed out again stands in the mouth until it is pushed in.
   const enters: OdeEvent = { id: 'enters', direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH }
-  const leaves: OdeEvent = { id: 'leaves', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn]! + HAIR * system.passageMass }
+  const leaves: OdeEvent = { id: 'leaves', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass }
   // In a stem the fill is over when its water first stops after it has come over the top.
-  const still: OdeEvent = { id: 'still', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn]! > 1.5 * system.passageMass ? s[COOLING.speed]! - 0.01 : 1 }
+  const still: OdeEvent = { id: 'still', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1 }
   const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (_, s) => system.unrest(s) }
   let hush: number | undefined
   let peakDifference = 0
@@ -73,11 +73,11 @@ export function plunge(
   times.length = amounts.length = inflows.length = 0
   const onStep = (at: number, s: Float64Array): void => {
     times.push(at)
-    amounts.push(s[COOLING.drawnIn]!)
+    amounts.push(s[COOLING.drawnIn])
     inflows.push(system.inflow(s))
     record?.(at, s)
   }
-  const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed]! }]
+  const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed] }]
   const explicitSteps = plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
@@ -90,8 +90,8 @@ export function plunge(
     const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps, events, peaks, onStep, between: record ? 1 : 0 })
     time = stage.time
     const { difference, speed } = stage.peaks
-    if (difference!.value > peakDifference) { peakDifference = difference!.value; timeOfPeak = difference!.time }
-    peakSpeed = Math.max(peakSpeed, speed!.value)
+    if (difference.value > peakDifference) { peakDifference = difference.value; timeOfPeak = difference.time }
+    peakSpeed = Math.max(peakSpeed, speed.value)
     for (const o of stage.occurrences) {
       if (o.id !== 'mouth-full' || !occurrences.some(p => p.id === 'mouth-full')) {
         if (REPORTED.includes(o.id)) occurrences.push(o)
@@ -118,5 +118,5 @@ export function plunge(
     }
   }
   const filled = firstReachedOnCurve(ALL_BUT * Math.max(0, ...amounts), times, amounts, inflows) ?? time
-  return { filled: occurrences.find(o => o.id === 'full')?.time ?? filled, hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse]!, occurrences }
+  return { filled: occurrences.find(o => o.id === 'full')?.time ?? filled, hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse], occurrences }
 }

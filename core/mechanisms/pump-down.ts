@@ -143,7 +143,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const size = gases + (contents?.scale.length ?? 0)
   const held = (s: Float64Array): number => {
     let sum = 0
-    for (let i = 0; i < gases; i++) sum += s[i]!
+    for (let i = 0; i < gases; i++) sum += s[i]
     return sum
   }
   // One event after another asks about the same state, and what swells takes a search each time.
@@ -152,7 +152,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const pressureOf = (s: Float64Array): number => {
     let same = true
     for (let i = 0; i < size; i++) {
-      const now = s[i]!
+      const now = s[i]
       if (now !== asked[i]) {
         same = false
         asked[i] = now
@@ -170,8 +170,8 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
       const pressure = pressureOf(s)
       // Below its lowest pressure a pump lets gas back instead.
       const taken = steady ? steady.speed * (pressure - steady.ultimate) / Math.max(held(s), 1e-12) : 0
-      for (let i = 0; i < size; i++) slope[i] = i < gases ? -taken * s[i]! : 0
-      slope[0]! += leakIn(leakArea, outside, temperature, pressure)
+      for (let i = 0; i < size; i++) slope[i] = i < gases ? -taken * s[i] : 0
+      slope[0] += leakIn(leakArea, outside, temperature, pressure)
       contents?.rates(time, pressure, s, slope)
     },
   }
@@ -226,11 +226,11 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
    */
   const staysBetweenEvents = (): boolean => {
     const until = Math.min(longest, (strokes + 1) * period)
-    const before = state[0]!
+    const before = state[0]
     const from = events.map(e => e.value(time, pressure, state))
     state[0] = before + leakSteady * (until - time)
     const risen = pressureOf(state)
-    if (events.some((e, i) => (e.value(until, risen, state) >= 0) !== (from[i]! >= 0))) {
+    if (events.some((e, i) => (e.value(until, risen, state) >= 0) !== (from[i] >= 0))) {
       state[0] = before
       return false
     }
@@ -242,7 +242,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period
     const until = Math.min(longest, strokeEnd)
-    const risen = pressure * (1 + leakSteady * (until - time) / Math.max(state[0]!, 1e-12))
+    const risen = pressure * (1 + leakSteady * (until - time) / Math.max(state[0], 1e-12))
     if (contents === undefined && leakArea > 0 && risen < CHOKED * outside && peaks.length === 0 && staysBetweenEvents()) {
       pressure = pressureOf(state)
     } else if (changing) {
@@ -251,7 +251,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
       })
       occurrences.push(...stage.occurrences)
       if (stage.opening > 0) opening = stage.opening
-      for (const { id } of peaks) offer(id, stage.peaks[id]!)
+      for (const { id } of peaks) offer(id, stage.peaks[id])
       time = stage.time
       pressure = pressureOf(state)
       if (stage.stoppedBy !== undefined) return end(stage.stoppedBy)
@@ -278,7 +278,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     const drawn = stop?.drawn ?? swept
     pressure = stop ? pressureAt(drawn) : after
     const kept = (total - pressure * drawn) / before
-    for (let i = 0; i < gases; i++) state[i]! *= kept
+    for (let i = 0; i < gases; i++) state[i] *= kept
     strokes++
     resume = strokeEnd
     if (stop) time = stop.time

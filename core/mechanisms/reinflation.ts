@@ -57,28 +57,28 @@ class ReinflationSystem implements OdeSystem {
   }
 
   volume(state: Float64Array): number {
-    return Math.max(this.plan.vessel.capacity * (1 - state[REINFLATION.lost]!) - state[REINFLATION.water]! / 960, this.plan.vessel.capacity * 0.01)
+    return Math.max(this.plan.vessel.capacity * (1 - state[REINFLATION.lost]) - state[REINFLATION.water] / 960, this.plan.vessel.capacity * 0.01)
   }
 
   /** Over the room, Pa: saturated steam and the air left. */
   gauge(state: Float64Array): number {
-    const temperature = state[REINFLATION.temperature]!
-    return quickSaturationPressure(temperature) + Math.max(0, state[REINFLATION.air]!) * AIR_GAS_CONSTANT * temperature / this.volume(state) - this.plan.room.pressure
+    const temperature = state[REINFLATION.temperature]
+    return quickSaturationPressure(temperature) + Math.max(0, state[REINFLATION.air]) * AIR_GAS_CONSTANT * temperature / this.volume(state) - this.plan.room.pressure
   }
 
   /** Pressure over the room that the wall asks for at its present shape, Pa. */
   asked(state: Float64Array): number {
     const { popDifference, lostBefore } = this.plan
-    const back = Math.min(1, Math.max(0, 1 - state[REINFLATION.lost]! / lostBefore))
+    const back = Math.min(1, Math.max(0, 1 - state[REINFLATION.lost] / lostBefore))
     const square = back * back
     return popDifference * (1 + (LAST_FOLDS - 1) * square * square)
   }
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
     const { room, power, reliefArea, reliefSetting, lostBefore, vessel, popDifference } = this.plan
-    const temperature = state[REINFLATION.temperature]!
-    const water = Math.max(0, state[REINFLATION.water]!)
-    const air = Math.max(0, state[REINFLATION.air]!)
+    const temperature = state[REINFLATION.temperature]
+    const water = Math.max(0, state[REINFLATION.water])
+    const air = Math.max(0, state[REINFLATION.air])
     const volume = this.volume(state)
     const saturation = quickSaturationPressure(temperature)
     const vapour = saturation * volume / (WATER_GAS_CONSTANT * temperature)
@@ -94,17 +94,17 @@ class ReinflationSystem implements OdeSystem {
     const vapourOut = flow > 0 ? flow - airOut : 0
 
     const push = beyond(gauge - this.asked(state), EDGE)
-    slope[REINFLATION.lost] = state[REINFLATION.lost]! > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
+    slope[REINFLATION.lost] = state[REINFLATION.lost] > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
     slope[REINFLATION.air] = -airOut
 
     // Saturated steam: what the heat makes beyond warming everything fills the growing volume and leaves.
     const clausius = saturation * latent / (WATER_GAS_CONSTANT * temperature * temperature)
     const vapourPerKelvin = clausius * volume / (WATER_GAS_CONSTANT * temperature)
-    const growing = -slope[REINFLATION.lost]! * vessel.capacity * saturation / (WATER_GAS_CONSTANT * temperature)
+    const growing = -slope[REINFLATION.lost] * vessel.capacity * saturation / (WATER_GAS_CONSTANT * temperature)
     const lossed = this.area * roomLossFlux(room.loss, temperature)
     slope[REINFLATION.temperature] = (power - lossed - latent * (vapourOut + growing))
       / (this.wallCapacity + water * LIQUID_SPECIFIC_HEAT + latent * vapourPerKelvin)
-    slope[REINFLATION.water] = -(vapourOut + growing + vapourPerKelvin * slope[REINFLATION.temperature]!)
+    slope[REINFLATION.water] = -(vapourOut + growing + vapourPerKelvin * slope[REINFLATION.temperature])
   }
 }
 
@@ -130,21 +130,21 @@ export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (ti
   state[REINFLATION.air] = Math.max(0, room.pressure - quickSaturationPressure(room.temperature)) * system.volume(state) / (AIR_GAS_CONSTANT * room.temperature)
   const steams = plan.reliefSetting > 0
     ? (_: number, s: Float64Array) => system.gauge(s) - plan.reliefSetting
-    : (_: number, s: Float64Array) => s[REINFLATION.temperature]! - (room.boilingPoint - 0.5)
+    : (_: number, s: Float64Array) => s[REINFLATION.temperature] - (room.boilingPoint - 0.5)
   const ended = integratorOf(4).run(system, state, 0, LONGEST_REINFLATION, {
     // An open hole holds the pressure as tightly as a stiff spring, and the last kelvin before boiling is a long time.
     tolerance: tolerance / 5, firstStep: 0.5, between: record ? 1 : 0, onStep: record && ((time, s) => record(time, s, system.gauge(s))),
     peaks: [{ id: 'gauge', value: (_, s) => system.gauge(s) }],
     events: [
       { id: 'steams', direction: 1, stops: false, value: steams },
-      { id: 'pop', direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost]! },
-      { id: 'back', direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost]! - 0.08 * lostBefore },
-      { id: 'dry', direction: -1, stops: true, value: (_, s) => s[REINFLATION.water]! - 0.05 * water },
+      { id: 'pop', direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost] },
+      { id: 'back', direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost] - 0.08 * lostBefore },
+      { id: 'dry', direction: -1, stops: true, value: (_, s) => s[REINFLATION.water] - 0.05 * water },
     ],
   })
   const at = (id: string): number | undefined => ended.occurrences.find(o => o.id === id)?.time
   return {
-    pop: at('pop'), steaming: at('steams'), lost: state[REINFLATION.lost]!, peakGauge: Math.max(0, ended.peaks.gauge!.value),
-    waterLeft: Math.max(0, state[REINFLATION.water]!), end: ended.time,
+    pop: at('pop'), steaming: at('steams'), lost: state[REINFLATION.lost], peakGauge: Math.max(0, ended.peaks.gauge.value),
+    waterLeft: Math.max(0, state[REINFLATION.water]), end: ended.time,
   }
 }

@@ -60,8 +60,8 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   const { tolerance, soft = false, longest = LONGEST_SEALED, coolDelay = 0, talkAt, untilPeak = false, record } = options
   const difference = (_: number, s: Float64Array): number => system.difference(s)
   const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
-  const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing]! }
-  const shows: OdeEvent = { id: 'shows', direction: 1, stops: false, value: (_, s) => s[COOLING.lost]! - SHOWS }
+  const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing] }
+  const shows: OdeEvent = { id: 'shows', direction: 1, stops: false, value: (_, s) => s[COOLING.lost] - SHOWS }
   const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (t, s, slope) => system.closedUnrest(t, s, slope) }
   const talk: OdeEvent[] = talkAt === undefined ? [] : [{ id: 'talk', direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }]
   let peakDifference = -Infinity
@@ -96,7 +96,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       peaks: [{ id: 'difference', value: difference }], patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
     })
     time = stage.time
-    const { value, time: at } = stage.peaks.difference!
+    const { value, time: at } = stage.peaks.difference
     if (value > peakDifference) { peakDifference = value; timeOfPeak = at }
     talked ??= stage.occurrences.find(o => o.id === 'talk')?.time
     if (soft) hush ??= stage.occurrences.find(o => o.id === 'shows')?.time

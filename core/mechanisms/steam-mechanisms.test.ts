@@ -43,7 +43,7 @@ describe('coolants', () => {
       expect(h).toBeGreaterThan(1000)
       expect(h).toBeLessThan(8000)
     }
-    expect(flows[2]).toBeGreaterThan(flows[1]!)
+    expect(flows[2]).toBeGreaterThan(flows[1])
   })
   it('a trickle can take no more than warms it to the wall: ṁ c (limiting case), a flood all that its film passes', () => {
     expect(warmingFilmConductance(3000, 1, 0.01)).toBeCloseTo(0.01 * 4186, -1)

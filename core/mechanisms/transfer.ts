@@ -60,10 +60,10 @@ class TransferSystem implements OdeSystem {
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
     const { vessel, room, airLayerFactor, surfaceConductance } = this.plan
-    const wall = state[TRANSFER.wall]!
-    const pool = state[TRANSFER.pool]!
-    const waterMass = Math.max(0, state[TRANSFER.waterMass]!)
-    const airMoles = Math.max(0, state[TRANSFER.airMoles]!)
+    const wall = state[TRANSFER.wall]
+    const pool = state[TRANSFER.pool]
+    const waterMass = Math.max(0, state[TRANSFER.waterMass])
+    const airMoles = Math.max(0, state[TRANSFER.airMoles])
     const gas = (wall + pool) / 2
     const gasVolume = vessel.capacity - waterMass / quickLiquidDensity(pool)
     const gasMoles = room.pressure * gasVolume / (GAS_CONSTANT * gas)
@@ -83,7 +83,7 @@ class TransferSystem implements OdeSystem {
     const gained = (condensingHeat - flashingHeat) / latent
     slope[TRANSFER.waterMass] = gained
 
-    const cooling = (slope[TRANSFER.wall]! + slope[TRANSFER.pool]!) / 2
+    const cooling = (slope[TRANSFER.wall] + slope[TRANSFER.pool]) / 2
     const inflow = gained / WATER_MOLAR_MASS - gasMoles * cooling / gas
     let air = inflow > 0 ? inflow * (1 - room.vapourFraction) : inflow * airFraction
     if (this.upright) {
@@ -113,5 +113,5 @@ export function transfer(
   if (turning > 0) integrator.run(system, state, 0, turning, options)
   system.upright = false
   if (plan.duration > turning) integrator.run(system, state, turning, plan.duration, options)
-  if (state[TRANSFER.waterMass]! < 0) state[TRANSFER.waterMass] = 0
+  if (state[TRANSFER.waterMass] < 0) state[TRANSFER.waterMass] = 0
 }

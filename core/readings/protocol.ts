@@ -48,7 +48,7 @@ export class LoggerReader {
     const [word, ...fields] = line.split(' ')
     if (line === LOGGER_GREETING) this.next = 0
     else if (line === 'end') this.ended = true
-    else if (word === 'channel' && fields.length >= 2 && isChannel(fields[0]!)) this.units[fields[0]] = fields[1]!
+    else if (word === 'channel' && fields.length >= 2 && isChannel(fields[0])) this.units[fields[0]] = fields[1]!
     else if (word === 'r' && fields.length === 4) return this.reading(fields as [string, string, string, string])
     else if (line !== '') this.strange++
     return []

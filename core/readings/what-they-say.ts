@@ -27,7 +27,7 @@ export function saidByReadings(demonstration: Demonstration, readings: readonly 
   const noise = sensorNoise('pressure')
   const greatest = Math.max(...differences.map(d => d.value))
   const near = differences.filter(d => d.value >= greatest * (1 - NEAR) - 2 * noise)
-  if (near.at(-1)!.time - near[0]!.time >= STOOD && near.length >= 5) {
+  if (near.at(-1)!.time - near[0].time >= STOOD && near.length >= 5) {
     const value = near.reduce((sum, d) => sum + d.value, 0) / near.length
     said.readings.peakPressureDifference = { value, uncertainty: Math.sqrt(noise * noise + CALIBRATION * CALIBRATION * value * value + NEAR * NEAR * value * value / 3) }
   } else said.atLeast.peakPressureDifference = greatest - 3 * noise

@@ -24,7 +24,7 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
   }
   return plan.acts.flatMap((p, i) => {
     if (Math.abs(p.off) < ON_TIME) return []
-    const act = acts[i]!
+    const act = acts[i]
     const before = acts[i - 1]
     const last = plan.acts[i - 1]
     const reason = p.off < 0
@@ -33,7 +33,7 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
         ? `needs ${minutes(act.heating)} on the heat and can't be ready before`
         : before && last && Math.abs(p.lift - act.talk - last.done) < ON_TIME
           ? `clashes with ${before.title}, which takes the presenter until then`
-          : `has to wait for a heater${act.heating > 0 ? `: ${acts.filter((a, j) => j < i && a.heating > 0 && plan.acts[j]!.heater === p.heater).map(a => a.title).at(-1) ?? 'others'} is on it` : ''}`
+          : `has to wait for a heater${act.heating > 0 ? `: ${acts.filter((a, j) => j < i && a.heating > 0 && plan.acts[j].heater === p.heater).map(a => a.title).at(-1) ?? 'others'} is on it` : ''}`
     return [`${act.title} ${reason} (${p.off > 0 ? `${minutes(p.off)} late` : `${minutes(-p.off)} early`}).`]
   })
 }

@@ -64,7 +64,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft): string {
       bounds.push(`0 <= late${i} <= ${BIG}`, `0 <= soon${i} <= ${BIG}`)
     }
     if (i === 0) rules.push(`+ c0 >= ${num(act.talk)}`)
-    else rules.push(`+ c${i} - c${i - 1} >= ${num(acts[i - 1]!.show + act.talk)}`)
+    else rules.push(`+ c${i} - c${i - 1} >= ${num(acts[i - 1].show + act.talk)}`)
     if (!hot[i]) {
       rules.push(`+ w${i} = 0`)
       return
@@ -82,7 +82,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft): string {
       if (hands < 2) {
         // Put on before that show begins, or after it is over.
         rules.push(`+ c${i} - w${i} - c${j} - ${BIG} u${i}_${j} <= ${num(act.heating - LIGHT)}`)
-        rules.push(`+ c${i} - w${i} - c${j} - ${BIG} u${i}_${j} >= ${num(act.heating + acts[j]!.show - BIG)}`)
+        rules.push(`+ c${i} - w${i} - c${j} - ${BIG} u${i}_${j} >= ${num(act.heating + acts[j].show - BIG)}`)
         whole.push(`u${i}_${j}`)
       }
     }
@@ -118,7 +118,7 @@ export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver)
 export function breaks(acts: readonly Act[], planned: readonly PlannedAct[], stage: Stagecraft): string[] {
   const { hands, before } = stage
   const said: string[] = []
-  const order = planned.map((p, i) => ({ ...p, act: acts[i]! })).sort((a, b) => a.lift - b.lift)
+  const order = planned.map((p, i) => ({ ...p, act: acts[i] })).sort((a, b) => a.lift - b.lift)
   order.forEach((p, k) => {
     const { act } = p
     const previous = order[k - 1]

@@ -24,7 +24,7 @@ function bruteForce(acts: readonly Act[], { heaters, before }: Stagecraft): numb
     let sum = 0
     acts.forEach((a, i) => {
       const heater = Math.floor(code / heaters ** i) % heaters
-      const lift = Math.max(done + a.talk, a.heating > 0 ? free[heater]! + a.heating : 0)
+      const lift = Math.max(done + a.talk, a.heating > 0 ? free[heater] + a.heating : 0)
       if (a.heating > 0) free[heater] = lift + 20
       done = lift + a.show
       sum += lift
@@ -52,7 +52,7 @@ describe('a show on one clock', () => {
     const plan = planShow(acts, TWO, solve)!
     expect(plan.acts.map(a => a.lift)).toEqual([120, 420, 700])
     expect(fitsShow(plan)).toBe(true)
-    for (const [i, p] of plan.acts.entries()) expect(p.lift - p.ready).toBeLessThanOrEqual(acts[i]!.wait + 1e-6)
+    for (const [i, p] of plan.acts.entries()) expect(p.lift - p.ready).toBeLessThanOrEqual(acts[i].wait + 1e-6)
     expect(breaks(acts, plan.acts, TWO)).toEqual([])
   })
   it('two on one heater, 100 s apart, miss by what heating and changing take (by hand: 120 s); it says who clashes and what mends it', () => {
@@ -67,7 +67,7 @@ describe('a show on one clock', () => {
     const acts = [act('drum', { heating: 900, target: 60 })]
     const stage = { heaters: 1, hands: 1, before: 600 }
     const plan = planShow(acts, stage, solve)!
-    expect(plan.acts[0]!.off).toBeCloseTo(240, 3)
+    expect(plan.acts[0].off).toBeCloseTo(240, 3)
     expect(clashes(acts, plan, stage)[0]).toMatch(/drum needs 15 min on the heat and can't be ready before \(4 min late\)/)
     expect(mends(acts, stage, solve, plan).some(m => m.text === 'heaters on 5 min earlier' && m.missed < 1)).toBe(true)
   })
@@ -86,8 +86,8 @@ describe('a show on one clock', () => {
     const acts = [act('a', { heating: 0, target: 100, show: 200, talk: 10 }), act('b', { heating: 150, target: 330 })]
     const alone = planShow(acts, { heaters: 1, hands: 1, before: 0 }, solve)!
     expect(breaks(acts, alone.acts, { heaters: 1, hands: 1, before: 0 })).toEqual([])
-    const b = alone.acts[1]!
-    expect(b.heatOn <= 80 + 1e-6 || b.heatOn >= alone.acts[0]!.done - 1e-6).toBe(true)
+    const b = alone.acts[1]
+    expect(b.heatOn <= 80 + 1e-6 || b.heatOn >= alone.acts[0].done - 1e-6).toBe(true)
     expect(planShow(acts, { heaters: 0, hands: 1, before: 0 }, solve)).toBeUndefined()
     expect(clashes(acts, undefined, { heaters: 0, hands: 1, before: 0 })).toEqual(['b needs a heater, and there is none'])
   })

@@ -26,14 +26,14 @@ export class BogackiShampineStepper implements Stepper {
     errors: Float64Array,
   ): boolean {
     const { size, k2, k3, endSlope: k4, trial } = this
-    for (let i = 0; i < size; i++) trial[i] = state[i]! + 0.5 * step * slope[i]!
+    for (let i = 0; i < size; i++) trial[i] = state[i] + 0.5 * step * slope[i]
     system.derivatives(time + 0.5 * step, trial, k2)
-    for (let i = 0; i < size; i++) trial[i] = state[i]! + 0.75 * step * k2[i]!
+    for (let i = 0; i < size; i++) trial[i] = state[i] + 0.75 * step * k2[i]
     system.derivatives(time + 0.75 * step, trial, k3)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + step * (2 / 9 * slope[i]! + 1 / 3 * k2[i]! + 4 / 9 * k3[i]!)
+    for (let i = 0; i < size; i++) reached[i] = state[i] + step * (2 / 9 * slope[i] + 1 / 3 * k2[i] + 4 / 9 * k3[i])
     system.derivatives(time + step, reached, k4)
     for (let i = 0; i < size; i++) {
-      errors[i] = step * (-5 / 72 * slope[i]! + 1 / 12 * k2[i]! + 1 / 9 * k3[i]! - 1 / 8 * k4[i]!)
+      errors[i] = step * (-5 / 72 * slope[i] + 1 / 12 * k2[i] + 1 / 9 * k3[i] - 1 / 8 * k4[i])
     }
     this.evaluations += 3
     return true
@@ -46,6 +46,6 @@ export class BogackiShampineStepper implements Stepper {
     const b = share * rest * rest * step
     const c = share * share * (3 - 2 * share)
     const d = -share * share * rest * step
-    for (let i = 0; i < this.size; i++) out[i] = a * from[i]! + b * fromSlope[i]! + c * to[i]! + d * toSlope[i]!
+    for (let i = 0; i < this.size; i++) out[i] = a * from[i] + b * fromSlope[i] + c * to[i] + d * toSlope[i]
   }
 }

@@ -34,7 +34,7 @@ export class DenseLu {
     this.shift(diagonal, matrix, stride)
     const { size, factors } = this
     for (let column = 0; column < size; column++) {
-      if (!(factors[column * size + column]! > least)) return this.factorExchanging(diagonal, matrix, stride, least)
+      if (!(factors[column * size + column] > least)) return this.factorExchanging(diagonal, matrix, stride, least)
       this.eliminate(column)
     }
     this.seekFirst()
@@ -51,18 +51,18 @@ export class DenseLu {
     let sign = 1
     for (let column = 0; column < size; column++) {
       let best = column
-      for (let row = column + 1; row < size; row++) if (Math.abs(factors[row * size + column]!) > Math.abs(factors[best * size + column]!)) best = row
-      if (!(Math.abs(factors[best * size + column]!) > least)) return false
+      for (let row = column + 1; row < size; row++) if (Math.abs(factors[row * size + column]) > Math.abs(factors[best * size + column])) best = row
+      if (!(Math.abs(factors[best * size + column]) > least)) return false
       exchanged[column] = best
       if (best !== column) {
         sign = -sign
         for (let k = 0; k < size; k++) {
-          const held = factors[column * size + k]!
+          const held = factors[column * size + k]
           factors[column * size + k] = factors[best * size + k]!
           factors[best * size + k] = held
         }
       }
-      if (factors[column * size + column]! < 0) sign = -sign
+      if (factors[column * size + column] < 0) sign = -sign
       this.eliminate(column)
     }
     this.seekFirst()
@@ -74,22 +74,22 @@ export class DenseLu {
     for (let row = 0; row < size; row++) {
       const to = row * size
       const from = row * stride
-      for (let column = 0; column < size; column++) factors[to + column] = -matrix[from + column]!
-      factors[to + row]! += diagonal
+      for (let column = 0; column < size; column++) factors[to + column] = -matrix[from + column]
+      factors[to + row] += diagonal
     }
   }
 
   private eliminate(column: number): void {
     const { size, factors } = this
     const top = column * size
-    const inverse = this.inverses[column] = 1 / factors[top + column]!
+    const inverse = this.inverses[column] = 1 / factors[top + column]
     for (let row = column + 1; row < size; row++) {
       const start = row * size
-      const below = factors[start + column]!
+      const below = factors[start + column]
       if (below === 0) continue
       const factor = below * inverse
       factors[start + column] = factor
-      for (let k = column + 1; k < size; k++) factors[start + k]! -= factor * factors[top + k]!
+      for (let k = column + 1; k < size; k++) factors[start + k] -= factor * factors[top + k]
     }
   }
 
@@ -97,7 +97,7 @@ export class DenseLu {
     const { size, factors, first } = this
     for (let row = 1; row < size; row++) {
       let column = 0
-      while (column < row && factors[row * size + column]! === 0) column++
+      while (column < row && factors[row * size + column] === 0) column++
       first[row] = column
     }
   }
@@ -107,23 +107,23 @@ export class DenseLu {
     const { size, factors, inverses, first } = this
     if (this.pivoted) {
       for (let i = 0; i < size; i++) {
-        const from = this.exchanged[i]!
-        const held = rightSide[i]!
+        const from = this.exchanged[i]
+        const held = rightSide[i]
         rightSide[i] = rightSide[from]!
         rightSide[from] = held
       }
     }
     for (let i = 1; i < size; i++) {
       const start = i * size
-      let sum = rightSide[i]!
-      for (let k = first[i]!; k < i; k++) sum -= factors[start + k]! * rightSide[k]!
+      let sum = rightSide[i]
+      for (let k = first[i]; k < i; k++) sum -= factors[start + k] * rightSide[k]
       rightSide[i] = sum
     }
     for (let i = size - 1; i >= 0; i--) {
       const start = i * size
-      let sum = rightSide[i]!
-      for (let k = i + 1; k < size; k++) sum -= factors[start + k]! * rightSide[k]!
-      rightSide[i] = sum * inverses[i]!
+      let sum = rightSide[i]
+      for (let k = i + 1; k < size; k++) sum -= factors[start + k] * rightSide[k]
+      rightSide[i] = sum * inverses[i]
     }
   }
 }

@@ -7,8 +7,8 @@
 export function firstReached(value: number, times: readonly number[], quantities: readonly number[]): number | undefined {
   const index = quantities.findIndex(q => q >= value)
   if (index <= 0) return index < 0 ? undefined : times[0]
-  const [before, after] = [quantities[index - 1]!, quantities[index]!]
-  return times[index - 1]! + (times[index]! - times[index - 1]!) * (value - before) / (after - before)
+  const [before, after] = [quantities[index - 1], quantities[index]]
+  return times[index - 1] + (times[index] - times[index - 1]) * (value - before) / (after - before)
 }
 
 /** Halvings after which a place within a step is as good as exact. */
@@ -23,13 +23,13 @@ const HALVINGS = 40
 export function firstReachedOnCurve(value: number, times: readonly number[], quantities: readonly number[], slopes: readonly number[]): number | undefined {
   const index = quantities.findIndex(q => q >= value)
   if (index <= 0) return index < 0 ? undefined : times[0]
-  const [from, to] = [times[index - 1]!, times[index]!]
-  const [before, after] = [quantities[index - 1]!, quantities[index]!]
+  const [from, to] = [times[index - 1], times[index]]
+  const [before, after] = [quantities[index - 1], quantities[index]]
   const step = to - from
   const curve = (s: number): number => {
     const rest = 1 - s
-    return (1 + 2 * s) * rest * rest * before + s * rest * rest * step * slopes[index - 1]!
-      + s * s * (3 - 2 * s) * after - s * s * rest * step * slopes[index]!
+    return (1 + 2 * s) * rest * rest * before + s * rest * rest * step * slopes[index - 1]
+      + s * s * (3 - 2 * s) * after - s * s * rest * step * slopes[index]
   }
   let [low, high] = [0, 1]
   for (let i = 0; i < HALVINGS; i++) {

@@ -131,10 +131,10 @@ export class Integrator {
       }
       let error = 0
       for (let i = 0; i < size; i++) {
-        const zero = reference ? reference[i]! : 0
-        const before = Math.abs(state[i]! - zero)
-        const after = Math.abs(reached[i]! - zero)
-        const ratio = errors[i]! / (tolerance * ((before > after ? before : after) + scale[i]!))
+        const zero = reference ? reference[i] : 0
+        const before = Math.abs(state[i] - zero)
+        const after = Math.abs(reached[i] - zero)
+        const ratio = errors[i] / (tolerance * ((before > after ? before : after) + scale[i]))
         error += ratio * ratio
       }
       error = Math.sqrt(error / size)
@@ -156,8 +156,8 @@ export class Integrator {
       let stopShare = 2
       let stoppedBy: string | undefined
       for (let e = 0; e < events.length; e++) {
-        const event = events[e]!
-        const before = eventValues[e]!
+        const event = events[e]
+        const before = eventValues[e]
         const after = event.value(reachedTime, reached, nextSlope)
         eventValues[e] = after
         if (!(event.direction > 0 ? before < 0 && after >= 0 : before > 0 && after <= 0)) continue
@@ -200,9 +200,9 @@ export class Integrator {
 function overdrawn({ amounts, scale }: OdeSystem, state: Float64Array, tolerance: number): boolean {
   if (!amounts) return false
   for (let i = 0; i < amounts.length; i++) {
-    const place = amounts[i]!
-    if (state[place]! < -tolerance * scale[place]!) return true
-    if (state[place]! < 0) state[place] = 0
+    const place = amounts[i]
+    if (state[place] < -tolerance * scale[place]) return true
+    if (state[place] < 0) state[place] = 0
   }
   return false
 }

@@ -34,12 +34,12 @@ export class PeakTracker {
       return
     }
     const places = [0, 0.25 * share, 0.5 * share, 0.75 * share, share]
-    const values = [this.value, at(places[1]!), middle, at(places[3]!), end]
+    const values = [this.value, at(places[1]), middle, at(places[3]), end]
     let top = 0
-    for (let i = 1; i < 5; i++) if (values[i]! > values[top]!) top = i
-    if (top > 0 && top < 4 && values[top]! > this.best.value) {
-      let [a, b, c] = [places[top - 1]!, places[top]!, places[top + 1]!]
-      let [ya, yb, yc] = [values[top - 1]!, values[top]!, values[top + 1]!]
+    for (let i = 1; i < 5; i++) if (values[i] > values[top]) top = i
+    if (top > 0 && top < 4 && values[top] > this.best.value) {
+      let [a, b, c] = [places[top - 1], places[top], places[top + 1]]
+      let [ya, yb, yc] = [values[top - 1], values[top], values[top + 1]]
       for (let round = 0; round < ROUNDS; round++) {
         const left = (yb - ya) * (b - c)
         const right = (yb - yc) * (b - a)
@@ -54,7 +54,7 @@ export class PeakTracker {
         else [a, ya] = [next, y]
       }
       this.offer(time + b * step, yb)
-    } else this.offer(time + places[top]! * step, values[top]!)
+    } else this.offer(time + places[top] * step, values[top])
     this.value = end
   }
 

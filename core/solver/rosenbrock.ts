@@ -60,22 +60,22 @@ export class RosenbrockStepper implements Stepper {
         for (let row = 0; row < size; row++) jacobian[row * size + column] = 0
         continue
       }
-      const held = state[column]!
-      const nudge = SQUARE_ROOT_EPSILON * (Math.abs(held) + system.scale[column]!)
+      const held = state[column]
+      const nudge = SQUARE_ROOT_EPSILON * (Math.abs(held) + system.scale[column])
       state[column] = held + nudge
-      const moved = state[column]! - held
+      const moved = state[column] - held
       system.derivatives(time, state, scratch)
       evaluated++
       state[column] = held
       const inverse = 1 / moved
-      for (let row = 0; row < size; row++) jacobian[row * size + column] = (scratch[row]! - slope[row]!) * inverse
+      for (let row = 0; row < size; row++) jacobian[row * size + column] = (scratch[row] - slope[row]) * inverse
     }
     this.evaluations += evaluated
     if (system.dependsOnTime) {
       const nudge = SQUARE_ROOT_EPSILON * Math.max(1e-3, Math.abs(time))
       system.derivatives(time + nudge, state, scratch)
       this.evaluations++
-      for (let row = 0; row < size; row++) drift[row] = (scratch[row]! - slope[row]!) / nudge
+      for (let row = 0; row < size; row++) drift[row] = (scratch[row] - slope[row]) / nudge
     } else drift.fill(0)
   }
 
@@ -90,31 +90,31 @@ export class RosenbrockStepper implements Stepper {
     // Written out stage by stage: this is the inner loop of every forecast.
     const [k1, k2, k3, k4, k5, k6] = stages as readonly [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
     const per = 1 / step
-    for (let i = 0; i < size; i++) k1[i] = slope[i]! + D1 * step * drift[i]!
+    for (let i = 0; i < size; i++) k1[i] = slope[i] + D1 * step * drift[i]
     this.solveStage(lu, k1, step, coupled)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + A21 * k1[i]!
+    for (let i = 0; i < size; i++) reached[i] = state[i] + A21 * k1[i]
     system.derivatives(time + T2 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k2[i] = scratch[i]! + per * C21 * k1[i]! + D2 * step * drift[i]!
+    for (let i = 0; i < size; i++) k2[i] = scratch[i] + per * C21 * k1[i] + D2 * step * drift[i]
     this.solveStage(lu, k2, step, coupled)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + A31 * k1[i]! + A32 * k2[i]!
+    for (let i = 0; i < size; i++) reached[i] = state[i] + A31 * k1[i] + A32 * k2[i]
     system.derivatives(time + T3 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k3[i] = scratch[i]! + per * (C31 * k1[i]! + C32 * k2[i]!) + D3 * step * drift[i]!
+    for (let i = 0; i < size; i++) k3[i] = scratch[i] + per * (C31 * k1[i] + C32 * k2[i]) + D3 * step * drift[i]
     this.solveStage(lu, k3, step, coupled)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + A41 * k1[i]! + A42 * k2[i]! + A43 * k3[i]!
+    for (let i = 0; i < size; i++) reached[i] = state[i] + A41 * k1[i] + A42 * k2[i] + A43 * k3[i]
     system.derivatives(time + T4 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k4[i] = scratch[i]! + per * (C41 * k1[i]! + C42 * k2[i]! + C43 * k3[i]!) + D4 * step * drift[i]!
+    for (let i = 0; i < size; i++) k4[i] = scratch[i] + per * (C41 * k1[i] + C42 * k2[i] + C43 * k3[i]) + D4 * step * drift[i]
     this.solveStage(lu, k4, step, coupled)
-    for (let i = 0; i < size; i++) reached[i] = state[i]! + A51 * k1[i]! + A52 * k2[i]! + A53 * k3[i]! + A54 * k4[i]!
+    for (let i = 0; i < size; i++) reached[i] = state[i] + A51 * k1[i] + A52 * k2[i] + A53 * k3[i] + A54 * k4[i]
     system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) k5[i] = scratch[i]! + per * (C51 * k1[i]! + C52 * k2[i]! + C53 * k3[i]! + C54 * k4[i]!)
+    for (let i = 0; i < size; i++) k5[i] = scratch[i] + per * (C51 * k1[i] + C52 * k2[i] + C53 * k3[i] + C54 * k4[i])
     this.solveStage(lu, k5, step, coupled)
-    for (let i = 0; i < size; i++) reached[i]! += k5[i]!
+    for (let i = 0; i < size; i++) reached[i] += k5[i]
     system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) k6[i] = scratch[i]! + per * (C61 * k1[i]! + C62 * k2[i]! + C63 * k3[i]! + C64 * k4[i]! + C65 * k5[i]!)
+    for (let i = 0; i < size; i++) k6[i] = scratch[i] + per * (C61 * k1[i] + C62 * k2[i] + C63 * k3[i] + C64 * k4[i] + C65 * k5[i])
     this.solveStage(lu, k6, step, coupled)
     for (let i = 0; i < size; i++) {
       errors[i] = k6[i]!
-      reached[i]! += k6[i]!
+      reached[i] += k6[i]
     }
     this.evaluations += STAGES - 1
     return true
@@ -125,9 +125,9 @@ export class RosenbrockStepper implements Stepper {
     const [k1, k2, k3, k4, k5] = this.stages as unknown as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
     const rest = 1 - share
     for (let i = 0; i < this.size; i++) {
-      const second = SECOND[0] * k1[i]! + SECOND[1] * k2[i]! + SECOND[2] * k3[i]! + SECOND[3] * k4[i]! + SECOND[4] * k5[i]!
-      const third = THIRD[0] * k1[i]! + THIRD[1] * k2[i]! + THIRD[2] * k3[i]! + THIRD[3] * k4[i]! + THIRD[4] * k5[i]!
-      out[i] = rest * from[i]! + share * (to[i]! + rest * (second + share * third))
+      const second = SECOND[0] * k1[i] + SECOND[1] * k2[i] + SECOND[2] * k3[i] + SECOND[3] * k4[i] + SECOND[4] * k5[i]
+      const third = THIRD[0] * k1[i] + THIRD[1] * k2[i] + THIRD[2] * k3[i] + THIRD[3] * k4[i] + THIRD[4] * k5[i]
+      out[i] = rest * from[i] + share * (to[i] + rest * (second + share * third))
     }
   }
 
@@ -136,8 +136,8 @@ export class RosenbrockStepper implements Stepper {
     const { size, jacobian } = this
     lu.solve(stage)
     for (let row = coupled; row < size; row++) {
-      let sum = stage[row]!
-      for (let column = 0; column < coupled; column++) sum += jacobian[row * size + column]! * stage[column]!
+      let sum = stage[row]
+      for (let column = 0; column < coupled; column++) sum += jacobian[row * size + column] * stage[column]
       stage[row] = sum * GAMMA * step
     }
   }

@@ -109,7 +109,7 @@ export const differenceFromSi = (value: number, unit: string, kind: QuantityKind
 export function parseQuantity(text: string, kind: QuantityKind, assumedUnit: string): { value: number, unit: string } {
   const match = /^\s*([-+−]?[\d.,]+(?:[eE][-+]?\d+)?)(?:\s*\/\s*(\d+))?\s*(.*?)\s*$/u.exec(text)
   if (!match) throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
-  const value = readNumber(match[1]!) / (match[2] ? Number(match[2]) : 1)
+  const value = readNumber(match[1]) / (match[2] ? Number(match[2]) : 1)
   if (!Number.isFinite(value)) throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
   const typed = match[3] ? match[3] : assumedUnit
   converter(kind, typed)

@@ -17,8 +17,8 @@ const CLAMPED: readonly (readonly [aspect: number, alpha: number])[] = [
 
 function deflectionCoefficient(aspect: number): number {
   for (let i = 1; i < CLAMPED.length; i++) {
-    const [x1, y1] = CLAMPED[i]!
-    const [x0, y0] = CLAMPED[i - 1]!
+    const [x1, y1] = CLAMPED[i]
+    const [x0, y0] = CLAMPED[i - 1]
     if (aspect <= x1) return y0 + (y1 - y0) * (aspect - x0) / (x1 - x0)
   }
   return 0.0026

@@ -1,6 +1,7 @@
-import { blank, bottle, type BottleShape, type ChoiceInput, coefficient, type Point, type QuantityInput, type Shape, type Values } from '../../demonstration'
 /** An egg on a bottle's neck: inputs, what holds it, and how it looks. */
+import { blank, bottle, type BottleShape, type ChoiceInput, coefficient, type Point, type QuantityInput, type Shape, type Values } from '../../demonstration'
 import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
+
 export const BOTTLE: readonly QuantityInput[] = [
   blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02),
   blank('neckDiameter', 'neck inside', 'mm', 'vessel', 0.034, [0.015, 0.09], [0.028, 0.05], { shape: 'normal', absolute: 0.0003 }),
@@ -56,7 +57,7 @@ export function eggShapes(values: Values, through: number, ripped: boolean, gas:
     : form.height - form.neckLength * 0.6 - (through - 0.5) * 2 * (form.height - form.neckLength * 0.6 - bottom)
   const at = (x: number, dy: number): Point => [x, upsideDown ? form.height - (y + dy) + lift : y + dy]
   const egg: Shape[] = ripped
-    ? [[-0.3, -0.2, 0.7], [0.28, 0.1, 0.6], [0.02, 0.42, 0.5]].map(([dx, dy, size]): Shape => ({ kind: 'round', at: at(dx! * n.eggDiameter!, dy! * eggHigh), across: width * size!, high: eggHigh * size! * 0.8, stuff: 'food' }))
+    ? [[-0.3, -0.2, 0.7], [0.28, 0.1, 0.6], [0.02, 0.42, 0.5]].map(([dx, dy, size]): Shape => ({ kind: 'round', at: at(dx * n.eggDiameter!, dy * eggHigh), across: width * size, high: eggHigh * size * 0.8, stuff: 'food' }))
     : [{ kind: 'round', at: at(0, 0), across: width, high: eggHigh * n.eggDiameter! / width, stuff: 'food' }]
   return { shapes: [{ kind: 'gas', points: wall, ...gas }, ...egg, { kind: 'body', points: wall, stuff: 'glass', open: true, thick: 3 }], form, eggHigh }
 }

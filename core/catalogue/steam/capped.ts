@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
 /** A vessel that is closed and cooled, from the seal on: shared by tin, drum, bottles and tank. */
+import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
 import { COOLING, CoolingVessel, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolSealed, type SealedEnd } from '../../mechanisms/sealed'
@@ -50,7 +50,7 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
   const results: Record<string, number> = {
     ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]!),
+    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]),
   }
   if (ended.hush !== undefined) results.hush = ended.hush
   if (talkTime !== undefined) results.talkTime = talkTime
@@ -74,4 +74,4 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
 
 /** Crushed, dented or standing, by the volume lost. */
 export const crushOutcome = (stands: string) => ({ volumeLost, hush }: Record<string, number>): string =>
-  volumeLost! >= CRUSHED ? 'crush' : volumeLost! >= VISIBLE || hush !== undefined ? 'dent' : stands
+  volumeLost >= CRUSHED ? 'crush' : volumeLost >= VISIBLE || hush !== undefined ? 'dent' : stands

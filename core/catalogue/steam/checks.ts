@@ -1,5 +1,5 @@
-import type { Values } from '../../demonstration'
 /** Rules between inputs that several steam demonstrations share; each fault names the input, what was given and what is accepted. */
+import type { Values } from '../../demonstration'
 import { saturationTemperature } from '../../substances/water'
 import { formatQuantity } from '../../units'
 

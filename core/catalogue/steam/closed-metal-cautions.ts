@@ -1,5 +1,5 @@
-import { act, atWorst, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, type Risk, seconds, type Simulation, standBack, type Values, wait } from '../../demonstration'
 /** Boiled, closed and cooled metal vessels: gates, cautions and what is done when one does not go. */
+import { act, atWorst, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, type Risk, seconds, type Simulation, standBack, type Values, wait } from '../../demonstration'
 import { applying, boilingDry, burnerGas, dented, formerContents, goesSuddenly, heavy, hotSurface, LARGE_VESSEL, neverHeatSealed, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
 import { dryMargin } from './judgement'
 

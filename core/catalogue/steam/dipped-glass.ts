@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
 /** Glass vessels whose mouth or stem is opened under cold water: what bottle and flask have in common. */
+import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
 import { CoolingVessel, COOLING, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { plunge } from '../../mechanisms/plunge'
 import { coolSealed } from '../../mechanisms/sealed'
@@ -43,7 +43,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
     coolSealed(closed, state, { tolerance, longest: stoppered, coolDelay: carriedStoppered, record: recorder?.cooling })
     opening += stoppered
     // Left in the air all the time it meets the water as warm as it is by then.
-    if (carriedStoppered >= stoppered) glassAtDip = Math.max(state[COOLING.wetWall]!, state[COOLING.dryWall]!)
+    if (carriedStoppered >= stoppered) glassAtDip = Math.max(state[COOLING.wetWall], state[COOLING.dryWall])
     // It is down already when the stopper comes out.
     system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === 'trace')
     state[COOLING.drawnIn] = 0
@@ -53,7 +53,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
   const before = system.difference(state)
   const ended = plunge(system, state, tolerance, recorder?.cooling, dipped.longest)
   const density = quickLiquidDensity(mouth.waterTemperature)
-  const drawnIn = Math.max(0, state[COOLING.drawnIn]!)
+  const drawnIn = Math.max(0, state[COOLING.drawnIn])
   const stemMass = mouth.stem ? system.passageMass : 0
   const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
   const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
@@ -66,7 +66,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
     // The room presses on the bottom that is up, and less presses back over the mouth.
     peakPull: Math.max(0, ended.peakDifference) * mouthArea,
     // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
-    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]!) * mouthArea / vessel.crossSection,
+    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]) * mouthArea / vessel.crossSection,
     glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
   }
   if (entered !== undefined) results.hush = entered

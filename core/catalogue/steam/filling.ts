@@ -1,5 +1,5 @@
-import type { Values } from '../../demonstration'
 /** Vessel, room and heat of a steam demonstration from its inputs, and the gas that is inside when it is sealed. */
+import type { Values } from '../../demonstration'
 import { roomLoss } from '../../mechanisms/convection'
 import { COOLING, COOLING_SIZE, type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
@@ -13,12 +13,12 @@ import type { TraceRecorder } from './trace-recorder'
 /** The room's air round a vessel. */
 export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
   const n = numbers as Record<string, number>
-  const pressure = n.stationPressure!
-  const temperature = n.airTemperature!
+  const pressure = n.stationPressure
+  const temperature = n.airTemperature
   return {
     pressure, temperature, boilingPoint: saturationTemperature(pressure),
-    vapourFraction: n.relativeHumidity! * quickSaturationPressure(temperature) / pressure,
-    airDensity: humidAirDensity(temperature, pressure, n.relativeHumidity!),
+    vapourFraction: n.relativeHumidity * quickSaturationPressure(temperature) / pressure,
+    airDensity: humidAirDensity(temperature, pressure, n.relativeHumidity),
     loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity),
   }
 }
@@ -30,11 +30,11 @@ export const heldBelowBoiling = (temperature: number, room: Room): number => Mat
 export function heatingPlan(values: Values, vessel: SteamVessel): HeatingPlan {
   const n = values.numbers as Record<string, number>
   const room = roomOf(values, vessel)
-  const chargeTemperature = heldBelowBoiling(n.chargeTemperature!, room)
+  const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {
-    vessel, room, power: n.heaterPower! * n.heatingEfficiency!, heaterLimit: n.heaterLimit!,
-    charge: n.waterCharge! * quickLiquidDensity(chargeTemperature), chargeTemperature,
-    mixing: n.purgeMixing!, plumeFraction: n.plumeVapourFraction!, purgeTime: n.purgeTime!, airLayerFactor: n.airLayerFactor!,
+    vessel, room, power: n.heaterPower * n.heatingEfficiency, heaterLimit: n.heaterLimit,
+    charge: n.waterCharge * quickLiquidDensity(chargeTemperature), chargeTemperature,
+    mixing: n.purgeMixing, plumeFraction: n.plumeVapourFraction, purgeTime: n.purgeTime, airLayerFactor: n.airLayerFactor,
   }
 }
 
@@ -64,14 +64,14 @@ const carried = new Float64Array(4)
 export function fillByBoiling(plan: HeatingPlan, carrying: Carrying, surfaceConductance: number, tolerance: number, recorder?: TraceRecorder): Filled {
   const heated = heat(plan, heating, tolerance, recorder?.heating)
   carried[TRANSFER.wall] = heating[HEATING.wall]!
-  carried[TRANSFER.pool] = heated.boiledDry ? Math.min(heating[HEATING.base]!, 440) : Math.max(heating[HEATING.water]!, 273.2)
+  carried[TRANSFER.pool] = heated.boiledDry ? Math.min(heating[HEATING.base], 440) : Math.max(heating[HEATING.water], 273.2)
   carried[TRANSFER.waterMass] = heating[HEATING.waterMass]!
   carried[TRANSFER.airMoles] = heating[HEATING.airMoles]!
-  const overheat = Math.max(heating[HEATING.base]!, heating[HEATING.wall]!)
+  const overheat = Math.max(heating[HEATING.base], heating[HEATING.wall])
   recorder?.beginTransfer(heated.timeOfLifting)
   transfer({ vessel: plan.vessel, room: plan.room, ...carrying, airLayerFactor: plan.airLayerFactor, surfaceConductance }, carried, tolerance, recorder?.transfer)
   return {
-    wall: carried[TRANSFER.wall]!, liquid: carried[TRANSFER.pool]!, waterMass: carried[TRANSFER.waterMass]!, airMoles: carried[TRANSFER.airMoles]!,
+    wall: carried[TRANSFER.wall], liquid: carried[TRANSFER.pool], waterMass: carried[TRANSFER.waterMass], airMoles: carried[TRANSFER.airMoles],
     timeOfLifting: heated.timeOfLifting, sealing: heated.timeOfLifting + carrying.duration, overheat, heated,
   }
 }

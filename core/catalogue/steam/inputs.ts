@@ -1,7 +1,8 @@
-import type { ChoiceInput, QuantityInput, Values } from '../../demonstration'
 /** The inputs that the steam demonstrations share; each takes those it needs and states its own defaults. */
+import type { ChoiceInput, QuantityInput, Values } from '../../demonstration'
 import { CHILL_SPREAD, USUAL_CHILL } from '../../cautions'
 import { SOLID_NAMES } from '../../substances/solids'
+
 const CELSIUS = 273.15
 const ASSUMED = 'assumption, to be narrowed by past runs'
 

@@ -1,9 +1,10 @@
-import { celsius, type Ready, seconds, type Simulation, type Size } from '../../demonstration'
 /** What a plan tells of readiness and of sizes; shared by the steam demonstrations. */
+import { celsius, type Ready, seconds, type Simulation, type Size } from '../../demonstration'
 import { roomLossFlux } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { quickLatentHeat } from '../../substances/steam-tables'
 import { GRAVITY } from '../../substances/water-transport'
+
 /** Air left in the gas at which a vessel counts as purged: common practice, under 5 %. */
 const PURGED = 0.05
 /** A low flame gives this much more than the vessel loses, so that a thin plume still shows. */
@@ -43,8 +44,8 @@ export function readyFromPlan(plan: HeatingPlan, simulation: Simulation, microwa
   const { vessel, room } = plan
   let earliest: number | undefined
   if (trace) {
-    for (let i = 0; i < trace.time.length && trace.time[i]! <= details.timeOfLifting!; i++) {
-      if (trace.columns.airFraction![i]! <= PURGED) {
+    for (let i = 0; i < trace.time.length && trace.time[i] <= details.timeOfLifting!; i++) {
+      if (trace.columns.airFraction[i] <= PURGED) {
         earliest = trace.time[i]!
         break
       }

@@ -1,5 +1,5 @@
-import { type Detail, kilopascals, percent, type ProcedureStep, seconds, type SentencePart, type Simulation, stepTolerance, type Values } from '../../demonstration'
 /** Boiled, capped and cooled metal vessels: what sealed tin and sealed drum have in common. */
+import { type Detail, kilopascals, percent, type ProcedureStep, seconds, type SentencePart, type Simulation, stepTolerance, type Values } from '../../demonstration'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
@@ -26,23 +26,23 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: Detail,
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const recorder = detail === 'trace' ? new TraceRecorder(plan) : undefined
-  const filled = fillByBoiling(plan, { duration: n.sealDelay!, uprightShare: 1, moved: false }, n.surfaceConductance!, stepTolerance(detail, refinement), recorder)
+  const filled = fillByBoiling(plan, { duration: n.sealDelay, uprightShare: 1, moved: false }, n.surfaceConductance, stepTolerance(detail, refinement), recorder)
   const gas = gasAtSeal(plan, filled, filled.waterMass)
   const method = values.choices.coolingMethod as CoolingMethod
-  const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature!, room)
+  const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature, room)
   const cooling: CoolingPlan = {
-    vessel, room, pool: filled.waterMass, leakArea: n.leakArea!,
+    vessel, room, pool: filled.waterMass, leakArea: n.leakArea,
     coolant: coolantOf(vessel, {
-      method, temperature, flow: n.coolantFlow! * 1000, poolDepth: n.poolDepth!, wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor!),
-      baseContact: 1, factor: n.bathTransferFactor!, excess: room.boilingPoint - temperature,
+      method, temperature, flow: n.coolantFlow * 1000, poolDepth: n.poolDepth, wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor),
+      baseContact: 1, factor: n.bathTransferFactor, excess: room.boilingPoint - temperature,
     }),
     strength: {
-      criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.92, filled.waterMass, vessel.capacity),
+      criticalDifference: metal.criticalDifference, residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: packingAbove(0.92, filled.waterMass, vessel.capacity),
     },
-    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
+    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
   const { simulation } = runCapped({
-    plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay!, names: { seal: 'sealed' },
+    plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay, names: { seal: 'sealed' },
   }, detail, refinement, crushOutcome('stand'), recorder)
   Object.assign(simulation.details, metal.details, { emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density })
   return simulation

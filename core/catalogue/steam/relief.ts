@@ -1,5 +1,5 @@
-import { kilopascals, type Values } from '../../demonstration/index'
 /** Whether the way out is wide enough for the steam that the burner can make. */
+import { kilopascals, type Values } from '../../demonstration/index'
 import { gasThroughNozzle } from '../../mechanisms/nozzle-flow'
 import { quickLatentHeat, quickSaturationTemperature } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'

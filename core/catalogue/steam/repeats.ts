@@ -1,8 +1,9 @@
-import type { Repeat, Simulation, Values } from '../../demonstration'
 /** Several vessels in a row on one bath: each brings its heat, ice melts first. */
+import type { Repeat, Simulation, Values } from '../../demonstration'
 import { bathAfter, type BathLoad } from '../../mechanisms/bath'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
+
 /** What one vessel brings into the bath, without the bath. */
 export type Load = Omit<BathLoad, 'temperature' | 'water' | 'ice'>
 

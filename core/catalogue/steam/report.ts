@@ -1,5 +1,5 @@
-import type { TimedEvent } from '../../demonstration'
 /** What every steam simulation reports of its way to the seal. */
+import type { TimedEvent } from '../../demonstration'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { floorPressure, type Filled, type GasAtSeal } from './filling'
 
@@ -14,7 +14,7 @@ export class EventList {
   constructor(private readonly names: Readonly<Record<string, string>> = {}) {}
 
   add(id: string, time: number | undefined): this {
-    if (time !== undefined) this.events.push({ id, name: this.names[id] ?? EVENT_NAMES[id]!, time })
+    if (time !== undefined) this.events.push({ id, name: this.names[id] ?? EVENT_NAMES[id], time })
     return this
   }
 

@@ -33,7 +33,7 @@ export function fillByRinsing(vessel: SteamVessel, room: Room, rinsing: Rinsing,
     airLayerFactor: rinsing.airLayerFactor, surfaceConductance: rinsing.surfaceConductance,
   }, carried, tolerance, recorder?.transfer)
   return {
-    wall: carried[TRANSFER.wall]!, liquid: carried[TRANSFER.pool]!, waterMass: carried[TRANSFER.waterMass]!, airMoles: carried[TRANSFER.airMoles]!,
+    wall: carried[TRANSFER.wall], liquid: carried[TRANSFER.pool], waterMass: carried[TRANSFER.waterMass], airMoles: carried[TRANSFER.airMoles],
     timeOfLifting: 0, sealing: rinsing.delay, overheat: rinsed.wall,
   }
 }

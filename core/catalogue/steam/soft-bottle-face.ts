@@ -1,5 +1,5 @@
-import { type Demonstration, type Input, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values } from '../../demonstration'
 /** The face that soft bottles share. */
+import { type Demonstration, type Input, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'

@@ -1,5 +1,5 @@
-import type { Detail, OutcomeSpec, Simulation, Values } from '../../demonstration'
 /** Soft bottles capped and cooled in an ice bath: what the two ways of filling them with warm moist gas have in common. */
+import type { Detail, OutcomeSpec, Simulation, Values } from '../../demonstration'
 import { coolantOf } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { cylinderVessel, type Room, type SteamVessel } from '../../mechanisms/steam-vessel'
@@ -26,23 +26,23 @@ export const softBottle = ({ numbers: n }: Values): SteamVessel => cylinderVesse
 export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder): Simulation {
   const n = values.numbers as Record<string, number>
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass)
-  const temperature = heldBelowBoiling(n.bathTemperature!, room)
+  const temperature = heldBelowBoiling(n.bathTemperature, room)
   const shell = { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }
   const cooling: CoolingPlan = {
-    vessel, room, pool: filled.waterMass, leakArea: n.leakArea!,
+    vessel, room, pool: filled.waterMass, leakArea: n.leakArea,
     coolant: coolantOf(vessel, {
-      method: 'ice-pool', temperature, flow: 0, poolDepth: n.poolDepth!, wettedShare: 1, baseContact: 1, factor: n.bathTransferFactor!,
+      method: 'ice-pool', temperature, flow: 0, poolDepth: n.poolDepth, wettedShare: 1, baseContact: 1, factor: n.bathTransferFactor,
       excess: filled.wall - temperature,
     }),
     strength: {
-      criticalDifference: n.knockDown! * vonMisesBuckling(shell, vessel.solid).pressure,
-      residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: packingAbove(0.85, filled.waterMass, vessel.capacity),
+      criticalDifference: n.knockDown * vonMisesBuckling(shell, vessel.solid).pressure,
+      residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: packingAbove(0.85, filled.waterMass, vessel.capacity),
     },
-    airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
   const { simulation } = runCapped({
-    plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true, coolDelay: n.coolDelay!,
+    plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true, coolDelay: n.coolDelay,
     names: { seal: 'capped', critical: 'a fold shows' },
-  }, detail, refinement, ({ volumeLost }) => volumeLost! >= FOLDED ? 'fold' : volumeLost! >= VISIBLE ? 'dent' : 'stand', recorder)
+  }, detail, refinement, ({ volumeLost }) => volumeLost >= FOLDED ? 'fold' : volumeLost >= VISIBLE ? 'dent' : 'stand', recorder)
   return simulation
 }

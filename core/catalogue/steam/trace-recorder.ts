@@ -1,11 +1,12 @@
-import type { Simulation, Stage, Trace, TraceColumn } from '../../demonstration'
 /** Collects a staging's quantities against time while the stages run. */
+import type { Simulation, Stage, Trace, TraceColumn } from '../../demonstration'
 import { HEATING, type HeatingPlan } from '../../mechanisms/heating'
 import { COOLING, type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { TRANSFER } from '../../mechanisms/transfer'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import { WATER_MOLAR_MASS } from '../../substances/water-transport'
+
 export const COLUMNS: readonly TraceColumn[] = [
   { id: 'pressure', name: 'pressure inside', quantity: 'pressure' },
   { id: 'wallTemperature', name: 'wall', quantity: 'temperature' },
@@ -53,11 +54,11 @@ export class TraceRecorder {
   }
 
   heating = (time: number, state: Float64Array): void => {
-    const wall = state[HEATING.wall]!
-    const water = state[HEATING.water]!
-    const dry = state[HEATING.waterMass]! <= 0
-    const gas = ((dry ? state[HEATING.base]! : water) + wall) / 2
-    this.push(time, this.openRow(gas, Math.max(0, state[HEATING.waterMass]!), water, wall, state[HEATING.airMoles]!))
+    const wall = state[HEATING.wall]
+    const water = state[HEATING.water]
+    const dry = state[HEATING.waterMass] <= 0
+    const gas = ((dry ? state[HEATING.base] : water) + wall) / 2
+    this.push(time, this.openRow(gas, Math.max(0, state[HEATING.waterMass]), water, wall, state[HEATING.airMoles]))
   }
 
   beginTransfer(lifting: number): void {
@@ -65,9 +66,9 @@ export class TraceRecorder {
   }
 
   transfer = (time: number, state: Float64Array): void => {
-    const wall = state[TRANSFER.wall]!
-    const pool = state[TRANSFER.pool]!
-    this.push(this.lifting + time, this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]!), pool, wall, state[TRANSFER.airMoles]!))
+    const wall = state[TRANSFER.wall]
+    const pool = state[TRANSFER.pool]
+    this.push(this.lifting + time, this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]), pool, wall, state[TRANSFER.airMoles]))
   }
 
   /** `from`: when this part of the cooling begins, where it is not the seal */
@@ -80,28 +81,28 @@ export class TraceRecorder {
   cooling = (time: number, state: Float64Array): void => {
     const system = this.system!
     const { plan } = system
-    const air = state[COOLING.air]! / AIR_MOLAR_MASS
-    const steam = state[COOLING.vapour]!
+    const air = state[COOLING.air] / AIR_MOLAR_MASS
+    const steam = state[COOLING.vapour]
     const cooled = plan.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall
     this.push(this.from + time, {
-      pressure: system.pressure(state), wallTemperature: state[cooled]!, waterTemperature: state[COOLING.liquid]!,
-      waterInside: plan.pool + state[COOLING.drawnIn]!, airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
-      waterDrawnIn: plan.mouth ? Math.max(0, state[COOLING.drawnIn]!) / quickLiquidDensity(plan.mouth.waterTemperature) : 0,
-      inflowSpeed: state[COOLING.speed]!, volumeLost: state[COOLING.lost]!, condensedOnWall: state[COOLING.condensedOnWall]!,
-      condensedOnWater: state[COOLING.condensedOnWater]!, condensedAsFog: state[COOLING.condensedAsFog]!, gasTemperature: state[COOLING.gas]!,
-      airMass: state[COOLING.air]!,
+      pressure: system.pressure(state), wallTemperature: state[cooled], waterTemperature: state[COOLING.liquid],
+      waterInside: plan.pool + state[COOLING.drawnIn], airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
+      waterDrawnIn: plan.mouth ? Math.max(0, state[COOLING.drawnIn]) / quickLiquidDensity(plan.mouth.waterTemperature) : 0,
+      inflowSpeed: state[COOLING.speed], volumeLost: state[COOLING.lost], condensedOnWall: state[COOLING.condensedOnWall],
+      condensedOnWater: state[COOLING.condensedOnWater], condensedAsFog: state[COOLING.condensedAsFog], gasTemperature: state[COOLING.gas],
+      airMass: state[COOLING.air],
     })
   }
 
   finish(simulation: Simulation): Trace {
     const columns: Record<string, number[]> = {}
-    for (const { id } of COLUMNS) columns[id] = this.rows.map(r => r[id]!)
+    for (const { id } of COLUMNS) columns[id] = this.rows.map(r => r[id])
     return { stages: this.stages(simulation), time: this.time, columns }
   }
 
   /** Heat (minutes), hush, crush or fill (as long as it takes). */
   private stages(simulation: Simulation): Stage[] {
-    const last = this.time[this.time.length - 1]!
+    const last = this.time[this.time.length - 1]
     const { sealing } = this
     const gone = simulation.details.goneAt
     const heat: Stage[] = sealing > 0 ? [{ id: 'heat', name: this.firstStage, start: 0, end: sealing }] : []
@@ -120,13 +121,13 @@ export class TraceRecorder {
   /** Time by which volume, water and pressure have come within 2 % of their ends. */
   private settledAfter(start: number): number {
     const end = this.rows.length - 1
-    const final = this.rows[end]!
+    const final = this.rows[end]
     for (let i = end; i > 0; i--) {
-      const row = this.rows[i]!
-      const moved = Math.abs(row.volumeLost! - final.volumeLost!) > 0.02
-        || Math.abs(row.waterDrawnIn! - final.waterDrawnIn!) > 0.02 * this.plan.vessel.capacity
-        || Math.abs(row.pressure! - final.pressure!) > 0.02 * this.plan.room.pressure
-      if (moved || this.time[i]! <= start) return this.time[Math.min(end, i + 1)]!
+      const row = this.rows[i]
+      const moved = Math.abs(row.volumeLost - final.volumeLost) > 0.02
+        || Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity
+        || Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure
+      if (moved || this.time[i] <= start) return this.time[Math.min(end, i + 1)]
     }
     return start
   }

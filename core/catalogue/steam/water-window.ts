@@ -1,5 +1,6 @@
 import type { WaterWindow } from '../../demonstration'
 import { heat, type HeatingPlan } from '../../mechanisms/heating'
+
 /** How long a vessel may have to wait on the heat after its purge, s: a sentence to the class. */
 const WAIT = 60
 /** Steam needs at least this share of the vessel. */

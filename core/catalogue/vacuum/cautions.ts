@@ -1,5 +1,5 @@
-import { atWorst, BURST, type FailureAct, type Gate, heatOff, near, next, pressureOff, type Risk, type Values } from '../../demonstration'
 /** A pumped jar: gate, cautions and what is done when it does not work. */
+import { atWorst, BURST, type FailureAct, type Gate, heatOff, near, next, pressureOff, type Risk, type Values } from '../../demonstration'
 import { applying, glassUnderVacuum, nothingAlive, usualPump, type Caution } from '../../cautions'
 import { isDriven } from './inputs'
 

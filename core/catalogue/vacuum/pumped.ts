@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Ledger, type Row, type Simulation, type Size, stepTolerance, type Trace, type TraceColumn, TraceRows, type Values } from '../../demonstration'
 /** A jar that is pumped out with something in it: the run, its account, its trace. */
+import { type Detail, GAS_COLUMNS, type Ledger, type Row, type Simulation, type Size, stepTolerance, type Trace, type TraceColumn, TraceRows, type Values } from '../../demonstration'
 import { pressureWithSwelling, pumpDown, type PumpedSpace, type PumpEvent, type PumpingEnd, type PumpingOptions } from '../../mechanisms/pump-down'
 import type { Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
@@ -41,11 +41,11 @@ export interface Pumped {
  */
 export function pumpJar(values: Values, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []): Pumped {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
   const { contents } = content
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...columns]) : undefined
-  const humid = n.relativeHumidity! * quickSaturationPressure(temperature) / outside // only the particle board reads it
+  const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside // only the particle board reads it
   const row = (pressure: number, time: number, state: Float64Array): Row => {
     const free = content.volume(pressure, state)
     const vapour = humid * pressure
@@ -69,7 +69,7 @@ export function pumpJar(values: Values, detail: Detail, refinement: number, cont
   let end: PumpingEnd = { time: 0, resume: 0, pressure: outside, strokes: 0, stoppedBy: undefined, occurrences: [], peaks: {} }
   while (target < outside) {
     end = pumpDown(space, state, {
-      tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))), after: end, peaks: content.peaks,
+      tolerance: stepTolerance(detail, refinement), longest: n.pumpTime, onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))), after: end, peaks: content.peaks,
       events: [{ id: 'target', direction: -1, stops: true, value: (_, p) => p - target }, ...content.events ?? []],
     })
     occurrences.push(...end.occurrences)
@@ -86,10 +86,10 @@ export function pumpJar(values: Values, detail: Detail, refinement: number, cont
     simulation: {
       results: {
         finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: end.strokes }),
-        peakPressureDifference: difference, jarForce: outside * jarSurface(values), storedEnergy: difference * n.jarVolume!,
+        peakPressureDifference: difference, jarForce: outside * jarSurface(values), storedEnergy: difference * n.jarVolume,
       },
       events: [], outcome: '',
-      details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference, freeBefore: before, freeAfter: free, capacity: n.jarVolume! },
+      details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference, freeBefore: before, freeAfter: free, capacity: n.jarVolume },
     },
   }
 }

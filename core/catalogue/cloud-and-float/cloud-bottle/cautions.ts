@@ -1,5 +1,6 @@
 import { atWorst, type Demonstration, type Gate, near, newtons, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, flammable, pressurised } from '../../../cautions'
+
 const spirits = (choices: Readonly<Record<string, string>>): boolean => choices.liquid === 'ethanol'
 /** Push on a stopper from which it flies through a room, N. Common practice. */
 const FLIES = 40

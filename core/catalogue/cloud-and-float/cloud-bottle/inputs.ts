@@ -31,7 +31,7 @@ export const BOTTLES: Readonly<Record<string, { name: string, volume: number, ac
   sports: { name: 'wide sports bottle', volume: 0.75e-3, across: 0.073, mouth: 0.05, rating: 60e3, pumped: 30e3, squeezed: 22e3 },
 }
 
-export const bottleOf = ({ choices }: Values) => BOTTLES[choices.bottleKind!] ?? BOTTLES.fizzy!
+export const bottleOf = ({ choices }: Values) => BOTTLES[choices.bottleKind!] ?? BOTTLES.fizzy
 
 export const inputs: Demonstration['inputs'] = [
     ...ROOM_INPUTS,
@@ -48,8 +48,8 @@ export const inputs: Demonstration['inputs'] = [
     blank('releaseTime', 'let go within', 's', 'pump', 0.08, [0.005, 5], [0.02, 1], { shape: 'lognormal', relative: 0.3 }, { lever: [0.5] }),
     { id: 'light', name: 'light', kind: 'choice', group: 'load', default: 'torch', lever: true, choices: Object.entries(LIGHTS).map(([id, { name }]) => ({ id, name })) },
     blank('pressureRating', 'stated limit of bottle and stopper', 'kPa', 'vessel', v => bottleOf(v).rating, [20e3, 1e6], [100e3, 600e3], 0),
-    coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei!] ?? NUCLEI.room!).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 1.1 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³: from one to the next it differs by a factor of ten'),
+    coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei!] ?? NUCLEI.room).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 1.1 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³: from one to the next it differs by a factor of ten'),
     coefficient('dampness', 'how near the air is to saturated before', '%', 0.97, [0.1, 1], [0.7, 1], { shape: 'uniform', below: 0.05, above: 0.03 }, 'swirled with liquid for half a minute; assumption'),
     coefficient('wallTransfer', 'wall to the gas', 'W/(m2 K)', 8, [1, 60], [4, 20], 0.25, 'natural convection in a bottle some 4 to 10, stirred by the release (Incropera & DeWitt, ch. 9)'),
-    coefficient('visibleDepth', 'optical depth that the back row sees', '1', v => (LIGHTS[v.choices.light!] ?? LIGHTS.torch!).depth, [0.005, 3], [0.05, 1], 0.25, 'by light and backdrop; assumption'),
+    coefficient('visibleDepth', 'optical depth that the back row sees', '1', v => (LIGHTS[v.choices.light!] ?? LIGHTS.torch).depth, [0.005, 3], [0.05, 1], 0.25, 'by light and backdrop; assumption'),
   ]

@@ -1,8 +1,9 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** Air and vapour under pressure in a bottle, let go: a cloud. Pressed again: clear. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { CONDENSABLES, expand, type Expansion, type Nuclei } from '../../../mechanisms/moist-expansion'
 import { exp, pow } from '../../../elementary'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../../substances/air'
+
 export const COLUMNS: readonly TraceColumn[] = [
   ...GAS_COLUMNS, { id: 'saturation', name: 'saturation ratio', quantity: 'fraction' }, { id: 'liquid', name: 'droplets', quantity: 'mass' }, { id: 'depth', name: 'optical depth across the bottle', quantity: 'count' },
 ]
@@ -35,36 +36,36 @@ const ETHANOL_DENSITY = 789
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const room = n.airTemperature!
+  const outside = n.stationPressure
+  const room = n.airTemperature
   const squeezed = values.choices.way === 'squeeze'
-  const gauge = squeezed ? n.squeezePressure! : n.gaugePressure!
+  const gauge = squeezed ? n.squeezePressure : n.gaugePressure
   const from = outside + gauge
-  const volume = n.vesselVolume!
-  const across = n.vesselDiameter!
+  const volume = n.vesselVolume
+  const across = n.vesselDiameter
   const area = 4 * volume / across + Math.PI * across * across / 2
   const substance = CONDENSABLES[values.choices.liquid === 'ethanol' ? 'ethanol' : 'water']
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   // Pumping: heat of compression, mostly lost to the wall within seconds; what is left fades while it is held.
-  const strokes = squeezed ? 1 : Math.max(1, Math.ceil(gauge * volume / (outside * n.strokeVolume!)))
-  const pumping = squeezed ? SQUEEZING : strokes * n.strokeTime!
+  const strokes = squeezed ? 1 : Math.max(1, Math.ceil(gauge * volume / (outside * n.strokeVolume)))
+  const pumping = squeezed ? SQUEEZING : strokes * n.strokeTime
   const moles = from * volume / (GAS_CONSTANT * room)
-  const contact = n.wallTransfer! * area
+  const contact = n.wallTransfer * area
   const relaxation = moles * CLOSED_HEAT / contact
   const adiabatic = room * (pow(from / outside, 2 / 7) - 1)
   const rate = pumping / relaxation
   const hot = adiabatic * (1 - exp(-rate)) / rate
-  const start = room + hot * exp(-n.holdTime! / relaxation)
+  const start = room + hot * exp(-n.holdTime / relaxation)
   // Vapour: what was there before the press, squeezed together or joined by what the pump brings; the wet wall makes it up, or
   // takes it, as heat goes (Lewis number of one), so that a short hold leaves it as it was.
   const exchange = moles * OPEN_HEAT / contact
-  const most = values.choices.liquid === 'ethanol' ? n.spirits! * ETHANOL_DENSITY / substance.molarMass * GAS_CONSTANT * room / volume : Infinity
-  const wet = Math.min(most, n.dampness! * substance.saturation(room))
-  const brought = values.choices.liquid === 'ethanol' ? 0 : n.relativeHumidity! * substance.saturation(room) * gauge / outside
+  const most = values.choices.liquid === 'ethanol' ? n.spirits * ETHANOL_DENSITY / substance.molarMass * GAS_CONSTANT * room / volume : Infinity
+  const wet = Math.min(most, n.dampness * substance.saturation(room))
+  const brought = values.choices.liquid === 'ethanol' ? 0 : n.relativeHumidity * substance.saturation(room) * gauge / outside
   const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange))
   const vapourAt = (held: number): number => wet + (pressed - wet) * exp(-held / exchange)
-  const kind = NUCLEI[values.choices.nuclei!] ?? NUCLEI.room!
-  const nuclei: Nuclei = { number: n.nucleiNumber!, critical: values.choices.liquid === 'ethanol' && kind.critical > 2 ? 2.3 : kind.critical }
+  const kind = NUCLEI[values.choices.nuclei!] ?? NUCLEI.room
+  const nuclei: Nuclei = { number: n.nucleiNumber, critical: values.choices.liquid === 'ethanol' && kind.critical > 2 ? 2.3 : kind.critical }
   const row = (time: number, pressure: number, temperature: number, air: number, vapour: number, liquid: number, depth: number, ratio: number) => rows?.add(time, {
     pressure, gasTemperature: temperature, airMass: air * AIR_MOLAR_MASS, steamMass: vapour * substance.molarMass, saturation: ratio, liquid, depth,
   })
@@ -80,14 +81,14 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       still(t, outside + gauge * i / PRESS_POINTS, room + hotAt(t), wet + (pressed - wet) * i / PRESS_POINTS)
     }
     for (let i = 1; i <= PRESS_POINTS; i++) {
-      const t = n.holdTime! * i / PRESS_POINTS
+      const t = n.holdTime * i / PRESS_POINTS
       still(pumping + t, from, room + hot * exp(-t / relaxation), vapourAt(t))
     }
   }
-  const release = pumping + n.holdTime!
-  const threshold = n.visibleDepth!
+  const release = pumping + n.holdTime
+  const threshold = n.visibleDepth
   const plan: Expansion = {
-    from, to: outside, release: n.releaseTime!, wall: room, start, vapour: vapourAt(n.holdTime!), volume, area, transfer: n.wallTransfer!, path: across, substance, nuclei,
+    from, to: outside, release: n.releaseTime, wall: room, start, vapour: vapourAt(n.holdTime), volume, area, transfer: n.wallTransfer, path: across, substance, nuclei,
   }
   const tolerance = stepTolerance(detail, refinement)
   const ended = expand(plan, LOOK, threshold, tolerance)
@@ -109,7 +110,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       peakPressureDifference: gauge, coldest: coldest.temperature, dryCold: start * pow(outside / from, 2 / 7), supersaturation: ended.wettest,
         liquidWater: ended.liquid, dropRadius: ended.radius,
         opticalDepth: deepest, ...(!squeezed && { strokes }),
-      stopperForce: gauge * Math.PI * n.stopperDiameter! * n.stopperDiameter! / 4, ratingShare: gauge / n.pressureRating!,
+      stopperForce: gauge * Math.PI * n.stopperDiameter * n.stopperDiameter / 4, ratingShare: gauge / n.pressureRating,
         storedEnergy: from * volume * (1 - pow(outside / from, 2 / 7)) / 0.4,
       ...(seenAt !== undefined && { hush: seenAt }), ...(goneAt !== undefined && seenAt !== undefined && { cloudTime: goneAt - seenAt }),
     },
@@ -119,12 +120,12 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       stationPressure: outside, sealing: release, timeOfLifting: 0, threshold, start, coldTime: coldest.time, dischargeRow: left * r * start,
         coolingRow: (coldest.air + coldest.vapour) * r * (start - coldest.temperature),
       difference: left * r * start + (coldest.air + coldest.vapour) * r * (start - coldest.temperature),
-      showAt: release + (seenAt ?? 5 * n.releaseTime!), ...(seenAt !== undefined && { goneAt: release + seenAt }),
+      showAt: release + (seenAt ?? 5 * n.releaseTime), ...(seenAt !== undefined && { goneAt: release + seenAt }),
     },
     trace: rows && (() => {
       rows.stage('press', squeezed ? 'squeezing' : 'pumping', pumping)
       rows.stage('hold', 'hold', release)
-      const early = Math.min(end, release + Math.min(6 * n.releaseTime!, 3))
+      const early = Math.min(end, release + Math.min(6 * n.releaseTime, 3))
       rows.stage('hush', 'release', early)
       rows.stage('after', 'aftermath', end)
       rows.stage('again', 'second press', end + AGAIN)

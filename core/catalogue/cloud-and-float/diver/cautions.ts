@@ -1,5 +1,6 @@
 import { type Demonstration, type Gate, near, next, pressureOff } from '../../../demonstration'
 import { applying, dropped, wetFloor } from '../../../cautions'
+
 export const gates: readonly Gate[] = []
 export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }) => applying(
   choices.material === 'glass' ? dropped('trim', 'A thin glass float breaks') : undefined, wetFloor(n.vesselHeight! * 5e-3, 'bottle'),

@@ -1,10 +1,11 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A trimmed float in a bottle that is squeezed, held and let go. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { airToHang, bubble, dive, hangingPressure, lift, type Bulb } from '../../../mechanisms/floating-bulb'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
 import { liquidDensity } from '../../../substances/water'
 import { GRAVITY } from '../../../substances/water-transport'
+
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'depth', name: 'depth of the float', quantity: 'length' }, { id: 'bubble', name: 'air in the float', quantity: 'volume' }, { id: 'squeeze', name: 'squeeze', quantity: 'pressure' }]
 
 export const MATERIALS: Readonly<Record<string, { name: string, density: number }>> = { glass: { name: 'glass dropper', density: 2400 }, plastic: { name: 'plastic pen cap or straw', density: 940 } }
@@ -19,7 +20,7 @@ export const ballastOf = ({ numbers: n, choices }: Values): number => choices.ba
 
 export function bulbOf(values: Values): Bulb {
   const { numbers: n, choices } = values
-  const { density } = MATERIALS[choices.material!] ?? MATERIALS.glass!
+  const { density } = MATERIALS[choices.material!] ?? MATERIALS.glass
   const ballast = ballastOf(values)
   const ballastDensity = choices.ballastBy === 'wire' ? COPPER : BALLAST
   return {
@@ -43,22 +44,22 @@ const LONGEST = 14
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
+  const outside = n.stationPressure
   const bulb = bulbOf(values)
   // Water, not ice.
-  const warmth = Math.max(273.16, n.waterTemperature! + n.warming!)
+  const warmth = Math.max(273.16, n.waterTemperature + n.warming)
   const density = liquidDensity(warmth)
-  const surface = outside + n.weather!
+  const surface = outside + n.weather
   const hang = hangingPressure(bulb, warmth, density)
-  const bottom = Math.max(0.02, n.vesselHeight! - n.bulbLength!)
+  const bottom = Math.max(0.02, n.vesselHeight - n.bulbLength)
   const needed = hang - surface
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const squeeze = n.squeezePressure!
+  const squeeze = n.squeezePressure
   // By itself first: a float that sinks now needs no squeeze.
   const sunk = needed <= 0
   const weight = density * GRAVITY
   const ended = dive({
-    bulb, capacity: n.bulbCapacity!, temperature: warmth, density, surface, bottom, dragArea: n.dragArea!, squeeze, settle: SETTLE, squeezing: SQUEEZING, longest: LONGEST,
+    bulb, capacity: n.bulbCapacity, temperature: warmth, density, surface, bottom, dragArea: n.dragArea, squeeze, settle: SETTLE, squeezing: SQUEEZING, longest: LONGEST,
   }, stepTolerance(detail, refinement), rows && ((t, depth, pressed) => rows.add(t, {
     pressure: surface + pressed, gasTemperature: warmth, airMass: bulb.air * bulb.pressure / (AIR_GAS_CONSTANT * bulb.temperature), steamMass: 0, depth,
     bubble: bubble(bulb, surface + pressed + weight * depth, warmth), squeeze: pressed,
@@ -71,7 +72,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   return {
     results: {
       // What floats by its solids alone sinks at no squeeze.
-      ...(Number.isFinite(needed) && { squeezeToSink: Math.max(0, needed), handForce: Math.max(0, needed) * n.handArea!,
+      ...(Number.isFinite(needed) && { squeezeToSink: Math.max(0, needed), handForce: Math.max(0, needed) * n.handArea,
         perFiveKelvin: hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang }), peakPressureDifference: squeeze, freeboard: lift(bulb, surface, warmth, density) / unit,
         ...(down !== undefined && !sunk && { hush: down - pressed, sinkTime: down - pressed }),
       ...(back !== undefined && { returnTime: back - released }), staysBelow: Math.max(0, bottom * weight),

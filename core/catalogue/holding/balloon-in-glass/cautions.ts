@@ -1,5 +1,6 @@
 import { type Demonstration, type Gate, near, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, balloons, bursts, dropped } from '../../../cautions'
+
 export const gates: readonly Gate[] = [{ step: 'blow', text: 'A clean mouthpiece for each; glass without a chip, on a cloth; faces off the balloon.', guards: ['burst', 'load'] }]
 export const cautions: Demonstration['cautions'] = (_values, _s, risk) => applying(balloons('place', 7), bursts('The balloon', risk.share('bursts'), 'blow'), dropped('lift', 'A glass that slips breaks'))
 export const afterFailure: Demonstration['afterFailure'] = (_values, _s, _risk, outcome) => [

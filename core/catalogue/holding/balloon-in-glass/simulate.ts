@@ -1,31 +1,32 @@
-import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A balloon blown up in a glass until it presses against the wall and lifts it. */
+import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { balloonVolume, skinPressure } from '../../../mechanisms/rubber-balloon'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
+
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'grip', name: 'friction it could give', quantity: 'force' }, { id: 'lifted', name: 'lifted', quantity: 'fraction' }]
 /** Blown at so much a second, m3/s. */
 const BREATH = 0.35e-3
 
 export function simulate(values: Values, detail: Detail): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
   const rubber = rubberOf(values)
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const inGlass = n.glassDiameter! / (2 * rubber.radius)
+  const inGlass = n.glassDiameter / (2 * rubber.radius)
   // The part in the glass is a cylinder: half a sphere's curvature, so half its skin pressure goes into stretching it.
   const taken = 0.5 * skinPressure(rubber, inGlass)
-  const contactArea = Math.PI * n.glassDiameter! * n.insertDepth! * n.contactShare!
-  const weight = n.glassMass! * GRAVITY * n.jerk!
+  const contactArea = Math.PI * n.glassDiameter * n.insertDepth * n.contactShare
+  const weight = n.glassMass * GRAVITY * n.jerk
   const gripAt = (across: number): { pressure: number, contact: number, grip: number } => {
     const stretch = across / (2 * rubber.radius)
     const over = skinPressure(rubber, stretch)
-    const contact = across <= n.glassDiameter! ? 0 : Math.max(0, over - taken)
-    return { pressure: outside + over, contact, grip: contact * contactArea * n.friction! }
+    const contact = across <= n.glassDiameter ? 0 : Math.max(0, over - taken)
+    return { pressure: outside + over, contact, grip: contact * contactArea * n.friction }
   }
-  const end = n.blownTo!
+  const end = n.blownTo
   const burst = end / (2 * rubber.radius) >= rubber.burst
   const most = burst ? rubber.burst * 2 * rubber.radius : end
   const duration = balloonVolume(rubber, most / (2 * rubber.radius)) / BREATH

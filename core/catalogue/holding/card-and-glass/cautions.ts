@@ -1,5 +1,6 @@
 import { type Demonstration, type Gate, near, next, pressureOff, wait } from '../../../demonstration'
 import { applying, dropped, wetFloor } from '../../../cautions'
+
 export const gates: readonly Gate[] = [{ step: 'turn', text: 'Over a bowl, never over a head at first.', guards: ['load'] }]
 export const cautions: Demonstration['cautions'] = ({ numbers: n }) => applying(
   dropped('turn'), wetFloor(n.fillShare! * 0.785 * n.glassDiameter! * n.glassDiameter! * n.glassHeight!, 'turn'),

@@ -5,7 +5,7 @@ export const CARDS: Readonly<Record<string, { name: string, mass: number, soak: 
   plastic: { name: 'a stiff plastic card', mass: 6e-3, soak: 3e4, seal: 0.3 }, card: { name: 'smooth cardboard', mass: 3e-3, soak: 240, seal: 0.34 }, paper: { name: 'writing paper', mass: 0.8e-3, soak: 35, seal: 0.36 },
 }
 
-export const card = ({ choices }: Values) => CARDS[choices.card!] ?? CARDS.card!
+export const card = ({ choices }: Values) => CARDS[choices.card!] ?? CARDS.card
 
 const CELSIUS = 273.15
 

@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** Two discs or half-spheres that the room presses together. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { holdingForce, risen, timeToRise } from '../../../mechanisms/held-by-air'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
@@ -13,33 +13,33 @@ const ENOUGH = 0.02
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
-  const area = Math.PI * n.sealDiameter! * n.sealDiameter! / 4
-  const pull = n.loadMass! * GRAVITY * n.jerk!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
+  const area = Math.PI * n.sealDiameter * n.sealDiameter / 4
+  const pull = n.loadMass * GRAVITY * n.jerk
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const force = (p: number) => holdingForce(outside, p, area) * n.straightness!
+  const force = (p: number) => holdingForce(outside, p, area) * n.straightness
   const add = (time: number, pressure: number, load: number) => rows?.add(time, {
-    pressure, gasTemperature: temperature, airMass: pressure * n.chamberVolume! / (AIR_GAS_CONSTANT * temperature), steamMass: 0, holding: force(pressure), pull: load,
+    pressure, gasTemperature: temperature, airMass: pressure * n.chamberVolume / (AIR_GAS_CONSTANT * temperature), steamMass: 0, holding: force(pressure), pull: load,
   })
   // Pumped until hardly anything more comes.
   const pump = pumpOf(values)
-  const amount = Float64Array.of(outside * n.chamberVolume!)
+  const amount = Float64Array.of(outside * n.chamberVolume)
   const nearly = pump.ultimate + ENOUGH * (outside - pump.ultimate)
-  const { pressure, time, strokes } = pumpDown({ pump, outside, temperature, leakArea: n.leakArea!, pressure: (held, beside) => held / (n.chamberVolume! + beside) }, amount, {
-    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, onStep: (t, p) => { add(t, p, 0) },
+  const { pressure, time, strokes } = pumpDown({ pump, outside, temperature, leakArea: n.leakArea, pressure: (held, beside) => held / (n.chamberVolume + beside) }, amount, {
+    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime, onStep: (t, p) => { add(t, p, 0) },
     events: [{ id: 'enough', direction: -1, stops: true, value: (_, p) => p - nearly }],
   })
   // The pressure at which the pull would part them.
-  const limit = outside - pull / (area * n.straightness!)
-  const rise = limit <= pressure ? 0 : timeToRise(n.chamberVolume!, n.leakArea!, outside, temperature, pressure, limit)
-  const atLoad = risen(n.chamberVolume!, n.leakArea!, outside, temperature, pressure, n.waitTime!)
-  const end = n.waitTime! + n.hangTime!
+  const limit = outside - pull / (area * n.straightness)
+  const rise = limit <= pressure ? 0 : timeToRise(n.chamberVolume, n.leakArea, outside, temperature, pressure, limit)
+  const atLoad = risen(n.chamberVolume, n.leakArea, outside, temperature, pressure, n.waitTime)
+  const end = n.waitTime + n.hangTime
   const parts = rise < end
-  const last = parts ? Math.max(rise, n.waitTime!) : end
+  const last = parts ? Math.max(rise, n.waitTime) : end
   for (let i = 1; i <= 40; i++) {
     const since = last * i / 40
-    add(time + since, risen(n.chamberVolume!, n.leakArea!, outside, temperature, pressure, since), since >= n.waitTime! ? pull : 0)
+    add(time + since, risen(n.chamberVolume, n.leakArea, outside, temperature, pressure, since), since >= n.waitTime ? pull : 0)
   }
   if (parts) {
     add(time + last + 0.02, outside, pull)
@@ -54,7 +54,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       mostPossible: outside * area, ...(parts && { hush: last }),
     },
     events: parts ? [{ id: 'parts', name: 'lets go', time: time + last }] : [],
-    outcome: !parts ? 'holds' : rise <= n.waitTime! ? 'weak' : 'parts',
+    outcome: !parts ? 'holds' : rise <= n.waitTime ? 'weak' : 'parts',
     details: { stationPressure: outside, sealing: time, timeOfLifting: 0, difference: outside - atLoad, leaked: atLoad - pressure, area, ...(parts && { goneAt: time + last }) },
     trace: rows && (() => {
       rows.stage('pump', 'pumping', time)

@@ -1,5 +1,6 @@
 import { atLeast, type Demonstration, type Gate, near, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, liftedByHand, LIFT_CHILD, mayLetGo } from '../../../cautions'
+
 export const gates: readonly Gate[] = [{ step: 'lift', text: 'Feet clear; a hand’s breadth high at first; nobody under it.', guards: ['load'] }]
 export const cautions: Demonstration['cautions'] = (values, _s, risk) => applying(
   mayLetGo('The cup', atLeast(risk, 'safetyFactor'), values.numbers.loadMass!, 'lift'), liftedByHand(values.numbers.loadMass!, 8, LIFT_CHILD, 'lift'),

@@ -1,23 +1,24 @@
-import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A cup or sheet pressed on and pulled: what air it kept gets more room, and the room holds it down. */
+import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { leakIn } from '../../../mechanisms/pump-down'
 import { pulledCup } from '../../../mechanisms/held-by-air'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
+
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'lifted', name: 'share of the load lifted', quantity: 'fraction' }, { id: 'opened', name: 'cup pulled open', quantity: 'fraction' }]
 /** The load comes on over so long, s. */
 const PULL = 1
 
 export function simulate(values: Values, detail: Detail): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
-  const area = Math.PI * n.cupDiameter! * n.cupDiameter! / 4 * n.effectiveArea!
-  const pull = n.loadMass! * GRAVITY * n.jerk!
-  const kept = n.cupVolume! * n.airKept!
-  const most = n.cupVolume! * (1 - n.airKept!) * n.opening!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
+  const area = Math.PI * n.cupDiameter * n.cupDiameter / 4 * n.effectiveArea
+  const pull = n.loadMass * GRAVITY * n.jerk
+  const kept = n.cupVolume * n.airKept
+  const most = n.cupVolume * (1 - n.airKept) * n.opening
   const atMost = pulledCup(outside, kept, most)
-  const holding = Math.min((outside - atMost) * area, n.peelLimit! * outside * area)
+  const holding = Math.min((outside - atMost) * area, n.peelLimit * outside * area)
   const needed = pull / area
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const add = (time: number, pressure: number, amount: number, lifted: number, opened: number) => rows?.add(time, {
@@ -40,19 +41,19 @@ export function simulate(values: Values, detail: Detail): Simulation {
   // Held: the leak lets air in until the cup is open as far as it goes.
   let leaksFor = Infinity
   if (!fails) {
-    const leak = leakIn(n.leakArea!, outside, temperature, pressure)
+    const leak = leakIn(n.leakArea, outside, temperature, pressure)
     leaksFor = leak > 0 ? Math.max(0, (pressure * (kept + most) - amount) / leak) : Infinity
-    const held = Math.min(n.liftTime!, leaksFor)
+    const held = Math.min(n.liftTime, leaksFor)
     for (let i = 1; i <= 30; i++) {
       const since = held * i / 30
       add(PULL + since, pressure, amount + leak * since, 1, Math.min(1, ((amount + leak * since) / pressure - kept) / most))
     }
     time = PULL + held
-    if (leaksFor < n.liftTime!) goneAt = time
+    if (leaksFor < n.liftTime) goneAt = time
   }
   if (goneAt !== undefined) {
-    add(goneAt + 0.01, outside, outside * n.cupVolume!, 0, 1)
-    add(goneAt + 0.4, outside, outside * n.cupVolume!, 0, 1)
+    add(goneAt + 0.01, outside, outside * n.cupVolume, 0, 1)
+    add(goneAt + 0.4, outside, outside * n.cupVolume, 0, 1)
   }
   return {
     results: {
@@ -61,7 +62,7 @@ export function simulate(values: Values, detail: Detail): Simulation {
     },
     events: goneAt === undefined ? [] : [{ id: 'off', name: 'comes off', time: goneAt }],
     outcome: fails ? 'off' : goneAt !== undefined ? 'later' : 'lifts',
-    details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, area, kept, difference: outside - pressure, peels: n.peelLimit! * outside < outside - atMost ? 1 : 0,
+    details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, area, kept, difference: outside - pressure, peels: n.peelLimit * outside < outside - atMost ? 1 : 0,
       ...(goneAt !== undefined && { goneAt }) },
     trace: rows && (() => {
       rows.stage('pull', 'pulling', Math.min(PULL, goneAt ?? PULL))

@@ -1,10 +1,11 @@
-import { type Detail, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A candle in a dish of water, a jar put over it. */
+import { type Detail, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { BUBBLED, coverCandle } from '../../../mechanisms/jar-over-candle'
 import { GAS, molesOf, oxygenFraction } from '../../../mechanisms/flame-gas'
 import { GAS_CONSTANT } from '../../../substances/air'
 import { liquidDensity } from '../../../substances/water'
 import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../inputs'
+
 export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'level', name: 'water in the jar', quantity: 'length' }]
 /** A rise that the back row sees, m. */
 const SEEN = 0.008
@@ -35,39 +36,39 @@ const wallArea = ({ numbers: n }: Values): number => Math.PI * n.jarDiameter! * 
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const room = n.airTemperature!
+  const outside = n.stationPressure
+  const room = n.airTemperature
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const ended = coverCandle({
-    volume: n.jarVolume!, levelFor: v => levelFor(values, v), volumeFor: z => volumeFor(values, z), rim: sections(values).neck, dish: Math.PI / 4 * n.dishDiameter! * n.dishDiameter!,
-    depth: n.waterDepth!, area: wallArea(values), transfer: n.wallTransfer!, outside, room, vapourOutside: roomVapour(values), caught: room + n.caughtWarmth!,
-    density: liquidDensity(Math.max(274, room)), flame: { fuel: fuelOf('paraffin'), power: n.flamePower! * n.candles!, kept: n.flameShare!, diesAt: n.diesAt! },
-    wickHeight: n.wickHeight!, seen: SEEN,
+    volume: n.jarVolume, levelFor: v => levelFor(values, v), volumeFor: z => volumeFor(values, z), rim: sections(values).neck, dish: Math.PI / 4 * n.dishDiameter * n.dishDiameter,
+    depth: n.waterDepth, area: wallArea(values), transfer: n.wallTransfer, outside, room, vapourOutside: roomVapour(values), caught: room + n.caughtWarmth,
+    density: liquidDensity(Math.max(274, room)), flame: { fuel: fuelOf('paraffin'), power: n.flamePower * n.candles, kept: n.flameShare, diesAt: n.diesAt },
+    wickHeight: n.wickHeight, seen: SEEN,
   }, stepTolerance(detail, refinement), rows && ((time, s, pressure, level) => rows.add(time, {
-    pressure, gasTemperature: s[GAS.temperature]!, airMass: (molesOf(s) - s[GAS.vapour]!) * GAS_MASS.air, steamMass: s[GAS.vapour]! * GAS_MASS.vapour, oxygen: oxygenFraction(s), level,
+    pressure, gasTemperature: s[GAS.temperature], airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air, steamMass: s[GAS.vapour] * GAS_MASS.vapour, oxygen: oxygenFraction(s), level,
   })))
   const { first, last, risen, bubbling, end: time } = ended
   const flameOut = ended.flameOut ?? time
-  const start = volumeFor(values, n.waterDepth!)
-  const level = ended.level - n.waterDepth!
+  const start = volumeFor(values, n.waterDepth)
+  const level = ended.level - n.waterDepth
   // Each cause as the volume it takes away, at the room's pressure: in turn the gas cools, then each gas goes.
   const [volume0, volume1] = ended.volumes
   const [, pressure1] = ended.pressures
-  const warmth = last[GAS.temperature]!
+  const warmth = last[GAS.temperature]
   const r = GAS_CONSTANT / volume0
-  const gone = (gas: number, bubbled: number): number => (first[gas]! - last[gas]! - last[bubbled]!) * r * warmth
-  const cooled = molesOf(first) * r * (first[GAS.temperature]! - warmth)
-  const bubbles = last[BUBBLED.all]! * r * warmth
+  const gone = (gas: number, bubbled: number): number => (first[gas] - last[gas] - last[bubbled]) * r * warmth
+  const cooled = molesOf(first) * r * (first[GAS.temperature] - warmth)
+  const bubbles = last[BUBBLED.all] * r * warmth
   const condensed = gone(GAS.vapour, BUBBLED.vapour)
   const chemistry = gone(GAS.oxygen, BUBBLED.oxygen) + gone(GAS.carbonDioxide, BUBBLED.carbonDioxide)
-  const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]!) * r * warmth - condensed - chemistry
+  const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]) * r * warmth - condensed - chemistry
   const inflow = molesOf(last) * GAS_CONSTANT * warmth * (1 / volume0 - 1 / volume1)
   const all = cooled + bubbles + condensed + chemistry
   const part = (cause: number): number => Math.abs(all) > 1e-9 ? level * cause / all : 0
   const difference = outside - pressure1
   return {
     results: {
-      level, share: (volume0 - volume1) / n.jarVolume!, levelCooling: part(cooled + bubbles), levelCondensation: part(condensed), levelOxygen: part(chemistry), flameTime: flameOut,
+      level, share: (volume0 - volume1) / n.jarVolume, levelCooling: part(cooled + bubbles), levelCondensation: part(condensed), levelOxygen: part(chemistry), flameTime: flameOut,
       bubbles: ended.bubbles, hottest: ended.hottest, oxygenLeft: oxygenFraction(last), peakPressureDifference: difference, ...(risen !== undefined && { hush: risen }),
     },
     events: [...(bubbling ? [{ id: 'bubbles', name: 'first bubble', time: bubbling[0] }] : []), { id: 'out', name: 'flame out', time: flameOut }],

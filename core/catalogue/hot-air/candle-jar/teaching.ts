@@ -5,8 +5,8 @@ import { dishWater, simulate } from './simulate'
 export const why: Demonstration['why'] = (_values, s) => {
     const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results as Record<string, number>
     return [
-      `Of ${centimetres(level!)} (${percent(share!)} of the jar), cooling makes ${centimetres(levelCooling!)}, vapour turned to dew less what the flame still made ${centimetres(levelCondensation!)}, oxygen used up less carbon dioxide made ${centimetres(Math.max(0, levelOxygen!))}.`,
-      `${bubbles! > 1e-7 ? `Before that, ${millilitres(bubbles!)} of hot gas bubbled out. ` : 'No gas bubbled out: the water inside only went down and came up again. '}The flame died after ${seconds(flameTime!)} with ${percent(oxygenLeft!)} of oxygen left of 21 %.`,
+      `Of ${centimetres(level)} (${percent(share)} of the jar), cooling makes ${centimetres(levelCooling)}, vapour turned to dew less what the flame still made ${centimetres(levelCondensation)}, oxygen used up less carbon dioxide made ${centimetres(Math.max(0, levelOxygen))}.`,
+      `${bubbles > 1e-7 ? `Before that, ${millilitres(bubbles)} of hot gas bubbled out. ` : 'No gas bubbled out: the water inside only went down and came up again. '}The flame died after ${seconds(flameTime)} with ${percent(oxygenLeft)} of oxygen left of 21 %.`,
       ...(s.outcome === 'drowned' ? ['The water was faster than the flame: a taller candle or a wider jar shows the other order.'] : []),
     ]
   }
@@ -16,9 +16,9 @@ export const advice: NonNullable<Demonstration['advice']> = (values, s) => [{ te
 export const explanation: Demonstration['explanation'] = (_values, s) => {
     const r = s.results as Record<string, number>
     return [
-      { from: 7, text: `The flame warms the air; warm air needs more room, so ${r.bubbles! > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone out the air cools and needs less room. The air outside pushes water in to fill it: ${centimetres(r.level!)}.` },
-      { from: 11, text: `If used-up oxygen made the water rise, it would rise while the candle burns. It rises afterwards, as the gas cools from ${celsius(r.hottest!)}. And ${percent(r.oxygenLeft!)} of oxygen are still there when the flame dies.` },
-      { from: 14, text: `Ledger: cooling ${centimetres(r.levelCooling!)}, condensation less vapour made ${centimetres(r.levelCondensation!)}, oxygen less carbon dioxide ${centimetres(Math.max(0, r.levelOxygen!))}. Wax burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.` },
+      { from: 7, text: `The flame warms the air; warm air needs more room, so ${r.bubbles > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone out the air cools and needs less room. The air outside pushes water in to fill it: ${centimetres(r.level)}.` },
+      { from: 11, text: `If used-up oxygen made the water rise, it would rise while the candle burns. It rises afterwards, as the gas cools from ${celsius(r.hottest)}. And ${percent(r.oxygenLeft)} of oxygen are still there when the flame dies.` },
+      { from: 14, text: `Ledger: cooling ${centimetres(r.levelCooling)}, condensation less vapour made ${centimetres(r.levelCondensation)}, oxygen less carbon dioxide ${centimetres(Math.max(0, r.levelOxygen))}. Wax burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.` },
       { from: 16, text: 'n R T = (p0 − ρ g h) V: the column itself holds hardly any pressure, so the level tells the volume. Carbon dioxide dissolves too slowly to matter within a minute. Limewater in the dish would change that over minutes.' },
     ]
   }
@@ -34,7 +34,7 @@ export const variants: NonNullable<Demonstration['variants']> = (values) => {
     const { jarVolume, jarDiameter } = values.numbers as Record<string, number>
     // The same proportions: half the volume is 0.79 times as wide, twice 1.26 times.
     const sized = (name: string, volume: number, across: number, jarShape: string) => ({ name, choices: { jarShape },
-      numbers: { jarVolume: jarVolume! * volume, jarDiameter: jarDiameter! * across } })
+      numbers: { jarVolume: jarVolume * volume, jarDiameter: jarDiameter * across } })
     return sideBySide('Jars side by side', values, simulate, ['flameTime', 'level', 'share'], [
       sized('straight, half the size', 0.5, 0.794, 'straight'), sized('straight, this size', 1, 1, 'straight'), sized('straight, twice the size', 2, 1.26, 'straight'), sized('flask with a neck, this size', 1, 1, 'necked'),
     ])

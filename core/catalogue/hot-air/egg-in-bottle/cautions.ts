@@ -1,6 +1,7 @@
 import { centimetres, type Demonstration, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, seconds, wait } from '../../../demonstration'
 import { applying, noFood, oilByFlame, openFlame, scald, thermalShock, USUAL_CHILL, type Caution } from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
+
 export const gates: readonly Gate[] = [
   { step: 'light', text: 'Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the right way, hands wiped dry; wet cloth at hand.', guards: ['flame', 'scald', 'heat', 'chilled-glass'] },
 ]
@@ -10,7 +11,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }): Ca
   return applying(
     flame ? openFlame('light', n.matches! > 3 && choices.heating === 'matches') : scald(n.rinseTemperature!, n.vesselVolume!, 'light', 'Water from the kettle', 'scald-kettle'),
     flame && choices.eggSkin === 'oiled' ? oilByFlame('ready') : undefined,
-    flame ? undefined : thermalShock(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']!, shareCracked(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']!), 'light'),
+    flame ? undefined : thermalShock(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime'], shareCracked(n.rinseTemperature! - n.coolingTemperature!, USUAL_CHILL['soda-lime']), 'light'),
     { id: 'glass-heated', step: 'light', severity: 'usual', covers: ['heat', 'chilled-glass'], hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.', control: 'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.' },
     noFood('Soot and hands have been on the egg.', 'egg'),
   )

@@ -5,11 +5,11 @@ import { eggShapes, torn } from '../egg'
 export const drawing: Demonstration['drawing'] = (values, s, time) => {
     const [pressure, temperature, oxygen, through] = ['pressure', 'gasTemperature', 'oxygen', 'through'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
     const { sealing, stationPressure, flameOut, lastSeal } = s.details as Record<string, number>
-    const on = time >= sealing!
-    const dancing = on && time < lastSeal! && s.results.danceTime! > 0
-    const { shapes, form, eggHigh } = eggShapes(values, through, through > 0.5 && torn(values), { air: pressure / stationPressure! * Math.min(1, 300 / temperature), vapour: 0 })
+    const on = time >= sealing
+    const dancing = on && time < lastSeal && s.results.danceTime! > 0
+    const { shapes, form, eggHigh } = eggShapes(values, through, through > 0.5 && torn(values), { air: pressure / stationPressure * Math.min(1, 300 / temperature), vapour: 0 })
     const high = form.height
-    const burning = values.choices.heating !== 'hot-water' && time < flameOut!
+    const burning = values.choices.heating !== 'hot-water' && time < flameOut
     const list: Shape[] = shapes
     if (!on) list.splice(1, list.length - 2)
     if (!on) list.push({ kind: 'round', at: [form.diameter * 0.95, high + eggHigh * 0.7], across: values.numbers.eggDiameter!, high: eggHigh, stuff: 'food' })
@@ -20,7 +20,7 @@ export const drawing: Demonstration['drawing'] = (values, s, time) => {
     list.push(
       { kind: 'note', at: [-form.diameter * 0.62, high * 0.42], anchor: 'end', stuff: 'ink', said: ['gas ', said(temperature, 'temperature', 'degC', 'degF')] },
       { kind: 'note', at: [-form.diameter * 0.62, high * 0.28], anchor: 'end', stuff: 'outside-air', said: ['oxygen ', said(oxygen, 'fraction', '%', '%')] },
-      { kind: 'note', at: [form.diameter * 0.62, high * 0.42], anchor: 'start', stuff: 'outside-air', said: ['outside ', kPa(stationPressure!)] },
+      { kind: 'note', at: [form.diameter * 0.62, high * 0.42], anchor: 'start', stuff: 'outside-air', said: ['outside ', kPa(stationPressure)] },
       { kind: 'note', at: [form.diameter * 0.62, high * 0.28], anchor: 'start', stuff: 'ink', said: ['inside ', kPa(pressure)] },
     )
     return {

@@ -15,10 +15,10 @@ const PAPER_HEAT = 16e6
 /** Heat of one burning match, W: a splint of 0.1 g, of which a third burns before it is short; from memory. */
 const MATCH_POWER = 47
 
-const heating = ({ choices }: Values) => HEATINGS[choices.heating!] ?? HEATINGS.paper!
+const heating = ({ choices }: Values) => HEATINGS[choices.heating!] ?? HEATINGS.paper
 
 /** Heat set free, from the size of the paper or the number of matches, W. */
-const flamePower = (v: Values): number => v.choices.heating === 'matches' ? MATCH_POWER * v.numbers.matches! : PAPER_HEAT * v.numbers.paperMass! / HEATINGS.paper!.burns
+const flamePower = (v: Values): number => v.choices.heating === 'matches' ? MATCH_POWER * v.numbers.matches! : PAPER_HEAT * v.numbers.paperMass! / HEATINGS.paper.burns
 
 /** What is left of the burning once it has dropped in, s. */
 const burnsStill = (v: Values): number => Math.max(0.3, heating(v).burns - v.numbers.litDelay!)

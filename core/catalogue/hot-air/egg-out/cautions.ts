@@ -1,5 +1,6 @@
 import { type Demonstration, type Gate, near, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, noFood, scald, type Caution } from '../../../cautions'
+
 export const gates: readonly Gate[] = [
   { step: 'push', text: 'Goggles on; soot and ash rinsed out; face out of the line of the neck before it comes.', guards: ['pressure', 'projectile', 'scald'] },
 ]

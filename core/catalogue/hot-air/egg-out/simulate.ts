@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** Getting the egg out: more pressure inside than outside, by breath or by warming. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
 import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../../substances/water'
@@ -8,6 +8,7 @@ import { exp, halving } from '../../../elementary'
 import { pushOut } from '../../../mechanisms/egg-pushed-out'
 import { MOLAR_HEAT_CONSTANT_VOLUME } from '../../../mechanisms/flame-gas'
 import { fitOf, needed, relaxingOf, torn, wallOf } from '../egg'
+
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'through', name: 'egg through the neck', quantity: 'fraction' }]
 const OUT = 0.3
 /** Somebody waits so long for it to creep out, s. */
@@ -15,14 +16,14 @@ const PATIENCE = 45
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const room = n.airTemperature!
-  const neckArea = Math.PI * n.neckDiameter! * n.neckDiameter! / 4
-  const weight = n.eggMass! * GRAVITY / neckArea
+  const outside = n.stationPressure
+  const room = n.airTemperature
+  const neckArea = Math.PI * n.neckDiameter * n.neckDiameter / 4
+  const weight = n.eggMass * GRAVITY / neckArea
   const strength = Math.max(0, needed(values) - weight)
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const warming = values.choices.method === 'warming'
-  const dampness = n.dampness!
+  const dampness = n.dampness
   const vapour0 = dampness * quickSaturationPressure(room)
   const dry = (outside - vapour0) / room
   const at = (temperature: number, extra: number) => dry * temperature + dampness * quickSaturationPressure(temperature) + extra
@@ -31,17 +32,17 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const add = (temperature: number, extra: number) => {
     const pressure = at(temperature, extra)
     const vapour = dampness * quickSaturationPressure(temperature)
-    rows?.add(time, { pressure, gasTemperature: temperature, airMass: (pressure - vapour) * n.vesselVolume! / (AIR_GAS_CONSTANT * temperature),
-      steamMass: vapour * n.vesselVolume! / (WATER_GAS_CONSTANT * temperature), through })
+    rows?.add(time, { pressure, gasTemperature: temperature, airMass: (pressure - vapour) * n.vesselVolume / (AIR_GAS_CONSTANT * temperature),
+      steamMass: vapour * n.vesselVolume / (WATER_GAS_CONSTANT * temperature), through })
   }
-  const moles = outside * n.vesselVolume! / (GAS_CONSTANT * room)
-  const timeConstant = moles * MOLAR_HEAT_CONSTANT_VOLUME / (n.wallTransfer! * wallOf(values)) + n.glassDelay!
-  const goal = warming ? n.warmTemperature! : room
+  const moles = outside * n.vesselVolume / (GAS_CONSTANT * room)
+  const timeConstant = moles * MOLAR_HEAT_CONSTANT_VOLUME / (n.wallTransfer * wallOf(values)) + n.glassDelay
+  const goal = warming ? n.warmTemperature : room
   const temperatureAt = (t: number): number => warming ? goal + (room - goal) * exp(-t / timeConstant) : room
   // Blown in past the egg, which is its own valve: what is in stays in while the mouth is taken away.
-  const breathAt = (t: number): number => warming ? 0 : n.breathPressure! * (1 - n.breathLoss!) * Math.min(1, t / n.breathTime!)
+  const breathAt = (t: number): number => warming ? 0 : n.breathPressure * (1 - n.breathLoss) * Math.min(1, t / n.breathTime)
   const differenceAt = (t: number): number => at(temperatureAt(t), breathAt(t)) - outside
-  const blown = warming ? 0 : n.breathTime!
+  const blown = warming ? 0 : n.breathTime
   const pushed = pushOut({
     fit: fitOf(values), relaxing: relaxingOf(values), weight, difference: differenceAt, from: blown, until: (warming ? 5 * timeConstant : blown) + PATIENCE,
   }, stepTolerance(detail, refinement), rows && (t => {

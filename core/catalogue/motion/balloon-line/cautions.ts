@@ -1,5 +1,6 @@
 import { type Demonstration, type Gate, near, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, balloons, bursts } from '../../../cautions'
+
 export const gates: readonly Gate[] = [
   { step: 'line', text: 'Line over head height and marked with paper.', guards: [] }, { step: 'blow', text: 'A clean mouthpiece for each; nobody’s face at the balloon or at the line’s end.', guards: ['burst', 'projectile'] },
 ]

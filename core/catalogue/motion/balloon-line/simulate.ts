@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A balloon on a straw on a line, let go. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { balloonVolume, hump, skinPressure } from '../../../mechanisms/rubber-balloon'
 import { ballArea } from '../../../mechanisms/flight'
 import { pow } from '../../../elementary'
@@ -7,6 +7,7 @@ import { LINE, runAlong } from '../../../mechanisms/on-a-line'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
+
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'along the line', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }, { id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'left', name: 'air left of the blown-in', quantity: 'fraction' }]
 
 /** A long balloon fills section by section: its pressure stays near that of the hump, its width near this stretch. */
@@ -19,13 +20,13 @@ const LONGEST = 120
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
   const density = outside / (AIR_GAS_CONSTANT * temperature)
   const rubber = rubberOf(values)
   const long = values.choices.balloonShape === 'long'
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const full = Math.PI / 6 * n.blownTo! * n.blownTo! * n.blownTo!
+  const full = Math.PI / 6 * n.blownTo * n.blownTo * n.blownTo
   const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5
   const slack = balloonVolume(rubber, 1)
   // It empties section by section; the last of it is slack.
@@ -34,26 +35,26 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1)
     : skinPressure(rubber, pow(volume / slack, 1 / 3))
   const across = (volume: number) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3)
-  const nozzle = ballArea(n.nozzleDiameter!)
-  const fixed = n.rubberMass! + n.strawMass!
+  const nozzle = ballArea(n.nozzleDiameter)
+  const fixed = n.rubberMass + n.strawMass
   const pressure0 = over(full)
-  const burst = !long && n.blownTo! / (2 * rubber.radius) >= rubber.burst
-  const line = n.lineLength!
-  const effective = n.nozzleFlow! * nozzle
+  const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst
+  const line = n.lineLength
+  const effective = n.nozzleFlow * nozzle
   // Jet into still air: Q = C A √(2 Δp/ρ), thrust = ρ Q²/(C A) = 2 C A Δp.
-  const volumeOf = (s: Float64Array): number => Math.max(0, s[LINE.inner]!)
+  const volumeOf = (s: Float64Array): number => Math.max(0, s[LINE.inner])
   const gaugeOf = (s: Float64Array): number => Math.max(0, over(volumeOf(s)))
   const add = (time: number, s: Float64Array) => rows?.add(time, {
     pressure: outside + over(volumeOf(s)), gasTemperature: temperature, airMass: (outside + over(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature), steamMass: 0,
-    place: s[LINE.place]!, speed: s[LINE.speed]!, balloonAcross: across(volumeOf(s)), left: volumeOf(s) / full,
+    place: s[LINE.place], speed: s[LINE.speed], balloonAcross: across(volumeOf(s)), left: volumeOf(s) / full,
   })
   const ended = burst ? undefined : runAlong({
     inner: { start: [full], scale: [0.01 * full], rates: (_, s, slope) => { slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density) } },
-    thrust: s => 2 * effective * gaugeOf(s), slope: fixed * GRAVITY * n.lineSlope!,
+    thrust: s => 2 * effective * gaugeOf(s), slope: fixed * GRAVITY * n.lineSlope,
     // Weight on the line.
-    friction: s => n.lineFriction! * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
+    friction: s => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
     inertia: s => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
-    drag: s => 0.5 * density * (long ? n.dragLong! : n.dragRound!) * ballArea(across(volumeOf(s))),
+    drag: s => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))),
     length: line, longest: LONGEST, spent: s => gaugeOf(s) <= EMPTY * pressure0,
     events: [{ id: 'empty', direction: -1, stops: false, value: (_, s) => over(volumeOf(s)) - EMPTY * pressure0 }],
   }, stepTolerance(detail, refinement), rows && add)

@@ -1,6 +1,7 @@
 import { atWorst, type Demonstration, type Gate } from '../../../demonstration'
 import { applying, bang, fuelMixture, pressurised, projectile } from '../../../cautions'
 import { fuelFailure } from '../fuel-failure'
+
 export const gates: readonly Gate[] = [
   { step: 'line', text: 'Written assessment signed; trained staff only; a bottle made for fizzy drinks, new, never used before; line closed off on both sides and at its end.', guards: ['fuel', 'projectile', 'pressure', 'flame'] },
   { step: 'go', text: 'Eye and ear protection on; nobody behind the cap, in the line or at its end.', guards: [] },

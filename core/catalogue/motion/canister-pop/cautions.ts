@@ -1,6 +1,7 @@
 import { atWorst, type Demonstration, type Gate } from '../../../demonstration'
 import { applying, bang, fuelMixture, projectile } from '../../../cautions'
 import { fuelFailure } from '../fuel-failure'
+
 export const gates: readonly Gate[] = [
   { step: 'stand', text: 'Written assessment signed; trained staff only; everybody behind the line, nothing over the canister.', guards: ['fuel', 'projectile', 'flame'] },
   { step: 'pop', text: 'Eye and ear protection on; nobody forward; fire blanket at hand.', guards: [] },

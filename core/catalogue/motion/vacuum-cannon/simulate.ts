@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A light ball in a pumped-out tube: the foil at one end is pierced. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { lumpedSpeed, shoot, type TubeShot } from '../../../mechanisms/ball-in-tube'
 import { BALL_DRAG, ballArea, longestReach } from '../../../mechanisms/flight'
 import { pumpDown } from '../../../mechanisms/pump-down'
@@ -12,37 +12,37 @@ export const tubeVolume = ({ numbers: n }: Values): number => Math.PI / 4 * n.tu
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const temperature = n.airTemperature!
+  const outside = n.stationPressure
+  const temperature = n.airTemperature
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const volume = tubeVolume(values)
   const density = outside / (AIR_GAS_CONSTANT * temperature)
   const gas = (p: number) => ({ pressure: p, gasTemperature: temperature, airMass: p * volume / (AIR_GAS_CONSTANT * temperature), steamMass: 0 })
   const tolerance = stepTolerance(detail, refinement)
-  const pumped = pumpDown({ pump: pumpOf(values), outside, temperature, leakArea: n.leakArea!, pressure: (held, beside) => held / (volume + beside) }, Float64Array.of(outside * volume), {
-    tolerance, longest: n.pumpTime!, onStep: rows && ((t, p) => { rows.add(t, { ...gas(p), place: 0, speed: 0, behind: p, ahead: p }) }),
-    events: [{ id: 'target', direction: -1, stops: true, value: (_, p) => p - n.targetPressure! }],
+  const pumped = pumpDown({ pump: pumpOf(values), outside, temperature, leakArea: n.leakArea, pressure: (held, beside) => held / (volume + beside) }, Float64Array.of(outside * volume), {
+    tolerance, longest: n.pumpTime, onStep: rows && ((t, p) => { rows.add(t, { ...gas(p), place: 0, speed: 0, behind: p, ahead: p }) }),
+    events: [{ id: 'target', direction: -1, stops: true, value: (_, p) => p - n.targetPressure }],
   })
-  const shot: TubeShot = { mass: n.ballMass!, ball: n.ballDiameter!, tube: n.tubeDiameter!, length: n.tubeLength!, outside: outside * n.inrush!, residual: pumped.pressure,
-    temperature, friction: n.friction! }
+  const shot: TubeShot = { mass: n.ballMass, ball: n.ballDiameter, tube: n.tubeDiameter, length: n.tubeLength, outside: outside * n.inrush, residual: pumped.pressure,
+    temperature, friction: n.friction }
   const start = pumped.time
   let last = start
   const { speed, time } = shoot(shot, tolerance, rows && ((t, place, v, behind, front) => {
     last = start + t
     rows.add(last, { ...gas(front), pressure: front, place, speed: v, behind, ahead: front })
   }))
-  const flyer = { mass: n.ballMass!, area: ballArea(n.ballDiameter!), drag: BALL_DRAG, density }
-  const reach = speed > 0 ? longestReach(flyer, speed, n.muzzleHeight!) : 0
-  const energy = n.ballMass! * speed * speed / 2
+  const flyer = { mass: n.ballMass, area: ballArea(n.ballDiameter), drag: BALL_DRAG, density }
+  const reach = speed > 0 ? longestReach(flyer, speed, n.muzzleHeight) : 0
+  const energy = n.ballMass * speed * speed / 2
   const difference = outside - pumped.pressure
   return {
     results: {
       muzzleSpeed: speed, ...(speed > 0 && { hush: time, flightTime: time }), energy, reach, exclusion: Math.ceil(reach + 2), timeToPump: pumped.time,
         ...(!isDriven(values) && { strokes: pumped.strokes }), finalPressure: pumped.pressure,
-      peakPressureDifference: difference, foilForce: difference * Math.PI * n.tubeDiameter! * n.tubeDiameter! / 4, lumpedSpeed: lumpedSpeed({ ...shot, outside, residual: 0 }, n.tubeLength!),
+      peakPressureDifference: difference, foilForce: difference * Math.PI * n.tubeDiameter * n.tubeDiameter / 4, lumpedSpeed: lumpedSpeed({ ...shot, outside, residual: 0 }, n.tubeLength),
     },
     events: [{ id: 'pierced', name: 'foil pierced', time: start }, ...(speed > 0 ? [{ id: 'muzzle', name: 'leaves', time: start + time }] : [])],
-    outcome: speed <= 1 ? 'stuck' : speed >= n.wantedSpeed! ? 'fast' : 'slow',
+    outcome: speed <= 1 ? 'stuck' : speed >= n.wantedSpeed ? 'fast' : 'slow',
     details: { stationPressure: outside, sealing: start, timeOfLifting: 0, difference, ...(speed > 0 && { goneAt: start + time }) },
     trace: rows && (() => {
       rows.stage('pump', 'pumping', start)

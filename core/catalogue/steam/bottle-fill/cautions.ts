@@ -1,5 +1,6 @@
 import { act, atWorst, BROKEN_GLASS, type Demonstration, type Gate, heatOff, near, next, pressureOff, type Values, wait } from '../../../demonstration'
 import {
+
   applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, inflowSlam, pulledDown, scald, superheated, thermalShock, wetFloor, type Caution,
 } from '../../../cautions'
 import { dryMargin } from '../judgement'

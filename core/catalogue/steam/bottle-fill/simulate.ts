@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** A glass bottle full of steam, mouth down in cold water. */
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { blowEnergy } from '../../../mechanisms/pulled-bottle'
 import { bathConductance } from '../../../mechanisms/convection'
 import type { HeatingPlan } from '../../../mechanisms/heating'
@@ -39,19 +39,19 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
   const n = values.numbers as Record<string, number>
   const { fillMethod } = values.choices
   // A stopper goes in where it was filled; otherwise it is open all the way to the water.
-  const hand = n.stopperTime! > 0 ? STOPPERING : n.transferTime!
+  const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime
   // It stands upright in the oven until somebody has looked for bubbles.
-  const waiting = fillMethod === 'microwave' ? n.ovenWait! : 0
+  const waiting = fillMethod === 'microwave' ? n.ovenWait : 0
   const open = hand + waiting
-  const upright = (waiting + n.uprightShare! * hand) / open
+  const upright = (waiting + n.uprightShare * hand) / open
   if (fillMethod === 'flame' || fillMethod === 'microwave') {
-    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: upright, moved: true }, n.surfaceConductance!, tolerance, recorder)
+    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: upright, moved: true }, n.surfaceConductance, tolerance, recorder)
   }
   const room = roomOf(values, vessel)
   return fillByRinsing(vessel, room, {
-    volume: vessel.capacity, temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss!, room), times: fillMethod === 'rinse-twice' ? 2 : 1,
-    contact: n.rinseContact!, saturation: n.filmSaturation!, delay: open, moved: true, uprightShare: n.uprightShare!,
-    airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    volume: vessel.capacity, temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room), times: fillMethod === 'rinse-twice' ? 2 : 1,
+    contact: n.rinseContact, saturation: n.filmSaturation, delay: open, moved: true, uprightShare: n.uprightShare,
+    airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }, tolerance, recorder)
 }
 
@@ -65,31 +65,31 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const rinsed = values.choices.fillMethod!.startsWith('rinse')
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
   const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
-  const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
+  const bathTemperature = heldBelowBoiling(n.bathTemperature, room)
   // Neck first: body only where the neck is shorter than the dip.
-  const inNeck = Math.min(n.mouthDepth!, n.neckLength!)
-  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth! - inNeck))
+  const inNeck = Math.min(n.mouthDepth, n.neckLength)
+  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck))
   return runDipped({
-    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained!,
-    stoppered: n.stopperTime! > 0 ? n.transferTime! + n.stopperTime! : 0, carriedStoppered: n.transferTime! + (values.choices.stopperPlace === 'air' ? n.stopperTime! : 0), longest: 60,
+    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained,
+    stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0, carriedStoppered: n.transferTime + (values.choices.stopperPlace === 'air' ? n.stopperTime : 0), longest: 60,
     surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
     cooling: {
       vessel, room,
       coolant: {
         temperature: bathTemperature, area, throughBase: 0,
-        conductance: throughWall(vessel, n.bathTransferFactor! * bathConductance(n.mouthDepth!, n.plungeSpeed!, Math.max(1, filled.wall - bathTemperature))),
+        conductance: throughWall(vessel, n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))),
       },
       mouth: {
-        depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, passage: n.neckLength!,
-        entryLoss: throttledEntry(n.entryLoss!, vessel.mouthDiameter, n.mouthClearance!),
-        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
+        depth: n.mouthDepth, plungeSpeed: n.plungeSpeed, waterTemperature: bathTemperature, passage: n.neckLength,
+        entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
+        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
       },
-      airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+      airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
   }, detail, refinement, (results) => {
     const { glassChill, slamPressure, fillFraction, peakPull, inflowImpulse } = results
-    results.blowEnergy = blowEnergy({ pull: peakPull!, grip: n.grip!, impulse: inflowImpulse!, clearance: n.mouthClearance!, mass: glassMass(vessel) })
-    if (glassChill! > n.shockLimit! || slamPressure! > n.slamLimit! || results.blowEnergy > n.blowLimit!) return 'crack'
-    return fillFraction! >= FULL ? 'fill' : fillFraction! >= SEEN ? 'part' : 'nothing'
+    results.blowEnergy = blowEnergy({ pull: peakPull, grip: n.grip, impulse: inflowImpulse, clearance: n.mouthClearance, mass: glassMass(vessel) })
+    if (glassChill > n.shockLimit || slamPressure > n.slamLimit || results.blowEnergy > n.blowLimit) return 'crack'
+    return fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
   }, recorder)
 }

@@ -33,7 +33,7 @@ describe('can plunge, common practice', () => {
     const { hush } = run().results
     expect(hush).toBeGreaterThan(0.01)
     expect(hush).toBeLessThan(1)
-    expect(odds().quantiles.hush!.p90).toBeLessThan(1)
+    expect(odds().quantiles.hush.p90).toBeLessThan(1)
   })
   it('only fills in warm water, or after a poor purge', () => {
     expect(run({ bathTemperature: 85 + CELSIUS }).outcome).toBe('fill')
@@ -55,15 +55,15 @@ describe('can plunge, odds', () => {
     expect(odds({ bathTemperature: 85 + CELSIUS }).shares.crush).toBeLessThan(0.05)
   })
   it('crushes much less without any purge', () => {
-    expect(odds({ purgeTime: 0 }).shares.crush).toBeLessThan(base.shares.crush! - 0.4)
+    expect(odds({ purgeTime: 0 }).shares.crush).toBeLessThan(base.shares.crush - 0.4)
   })
   /** Each step must not lower the odds by more than three standard errors of the difference. */
   const neverWorse = (input: string, steps: number[], others: Record<string, number> = {}) => {
-    let before = odds({ ...others, [input]: steps[0]! })
+    let before = odds({ ...others, [input]: steps[0] })
     for (const step of steps.slice(1)) {
       const after = odds({ ...others, [input]: step })
-      const error = Math.hypot(before.errors.crush!, after.errors.crush!)
-      expect(after.shares.crush, `${input} ${step}`).toBeGreaterThanOrEqual(before.shares.crush! - 3 * error)
+      const error = Math.hypot(before.errors.crush, after.errors.crush)
+      expect(after.shares.crush, `${input} ${step}`).toBeGreaterThanOrEqual(before.shares.crush - 3 * error)
       before = after
     }
     return before
@@ -87,17 +87,17 @@ describe('can plunge, simulation', () => {
   it('has a floor of the saturation pressure when no air is left, and never falls below it', () => {
     const { results, trace } = run({ purgeTime: 90, transferTime: 0.2, uprightShare: 0, heaterPower: 1500 })
     expect(results.floorPressure! - saturationPressure(4 + CELSIUS)).toBeCloseTo(results.residualAirFraction! * 101325 * (4 + CELSIUS) / 372, -3)
-    expect(Math.min(...trace!.columns.pressure!)).toBeGreaterThan(saturationPressure(4 + CELSIUS) * 0.9)
+    expect(Math.min(...trace!.columns.pressure)).toBeGreaterThan(saturationPressure(4 + CELSIUS) * 0.9)
   })
   it('boils water off at the rate that its time to dry says (mass balance from the trace, within 3 %)', () => {
     const { trace, results, details } = run()
     const { time, columns } = trace!
     const late = time.findIndex(t => t > results.timeToPlume! + 12)
     const lift = time.findLastIndex(t => t <= details.timeOfLifting!)
-    const rate = (columns.waterInside![late]! - columns.waterInside![lift]!) / (time[lift]! - time[late]!)
-    expect(columns.waterInside![0]).toBeCloseTo(15e-6 * 998.2, 5)
-    expect(details.timeOfLifting! + columns.waterInside![lift]! / rate).toBeGreaterThan(results.timeToDry! * 0.97)
-    expect(details.timeOfLifting! + columns.waterInside![lift]! / rate).toBeLessThan(results.timeToDry! * 1.03)
+    const rate = (columns.waterInside[late] - columns.waterInside[lift]) / (time[lift] - time[late])
+    expect(columns.waterInside[0]).toBeCloseTo(15e-6 * 998.2, 5)
+    expect(details.timeOfLifting! + columns.waterInside[lift] / rate).toBeGreaterThan(results.timeToDry! * 0.97)
+    expect(details.timeOfLifting! + columns.waterInside[lift] / rate).toBeLessThan(results.timeToDry! * 1.03)
   })
   it('has a ledger whose rows add up to the difference, most of it condensation', () => {
     for (const numbers of [{}, { bathTemperature: 60 + CELSIUS, transferTime: 6 }, { purgeTime: 0 }]) {
@@ -150,6 +150,6 @@ describe('can plunge, simulation', () => {
     expect(faults.map(f => f.input)).toEqual(['wallMaterial'])
     const crossed = resolve(canPlunge, { numbers: { waterCharge: 320e-6, vesselVolume: 500e-6 }, choices: {} }).faults
     expect(crossed.map(f => f.input)).toEqual(['vesselVolume'])
-    expect(crossed[0]!.message).toMatch(/given 500 mL; accepted: at most 376.5 mL/)
+    expect(crossed[0].message).toMatch(/given 500 mL; accepted: at most 376.5 mL/)
   })
 })

@@ -2,6 +2,7 @@ import { type Demonstration, type Gate, heatOff, near, next, pressureOff, type R
 import { applying, boilingDry, burnerGas, HARM_RAISES, heavy, hotSurface, scald, sharpFolds, wetFloor, type Caution } from '../../../cautions'
 import { formatQuantity } from '../../../units'
 import { dryMargin } from '../judgement'
+
 export const gates: readonly Gate[] = [
   { step: 'heat', text: 'Goggles on for whoever is near; hair and sleeves back; heater on something that does not burn, its way to the bowl clear.', guards: ['heat', 'flame'] },
   { step: 'lift', text: 'Everyone behind the line, goggles on, path from heater to bowl clear.', guards: ['scald', 'vacuum'] },

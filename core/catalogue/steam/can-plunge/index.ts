@@ -8,6 +8,7 @@ import { outcomes, ledger, logged, results, sizes } from './outcomes'
 import { procedure, kit, ready, shelf, waterWindow } from './procedure'
 import { repeats, simulate } from './simulate'
 import { explanation, why, teaching } from './teaching'
+
 export const canPlunge: Demonstration = {
   id: 'can-plunge',
   name: 'Can plunge',

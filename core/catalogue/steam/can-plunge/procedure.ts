@@ -5,6 +5,7 @@ import { waterWindowOf } from '../water-window'
 import { heatingOf } from './simulate'
 import type { ProcedureStep } from '../../../demonstration'
 import { SCALDS } from '../../../cautions'
+
 const at = (input: string) => ({ input })
 
 /** Stagings read as these sentences; the inputs in them are the controls. */

@@ -11,7 +11,7 @@ const anyStaging = fc.record({
   shares: fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: quantities.length, maxLength: quantities.length }),
   steel: fc.boolean(), dented: fc.boolean(),
 }).map(({ shares, steel, dented }) => {
-  const numbers = Object.fromEntries(quantities.map((input, i) => [input.id, input.usual[0] + shares[i]! * (input.usual[1] - input.usual[0])]))
+  const numbers = Object.fromEntries(quantities.map((input, i) => [input.id, input.usual[0] + shares[i] * (input.usual[1] - input.usual[0])]))
   delete numbers.seaLevelPressure
   delete numbers.knockDown
   // A can has the capacity that its measures enclose, more or less.
@@ -41,7 +41,7 @@ describe('can plunge, any staging', () => {
       if (r.hush !== undefined) expect(r.peakPressureDifference! / r.criticalPressureDifference!).toBeGreaterThan(0.98)
       else expect(r.volumeLost).toBe(0)
       if (r.timeToBoil !== undefined && r.timeToPlume !== undefined) expect(r.timeToPlume).toBeGreaterThanOrEqual(r.timeToBoil)
-      expect(events.every((e, i) => i === 0 || e.time >= events[i - 1]!.time)).toBe(true)
+      expect(events.every((e, i) => i === 0 || e.time >= events[i - 1].time)).toBe(true)
     }), RUNS)
   })
   it('has a ledger that adds up, cautions at steps that exist, words without holes, and a drawing at every moment', () => {
@@ -58,22 +58,22 @@ describe('can plunge, any staging', () => {
       expect(words).not.toMatch(/NaN|undefined/)
       expect(words).not.toMatch(/\bsucks (it|the|in)/)
       const { time, stages } = simulation.trace!
-      const end = time[time.length - 1]!
+      const end = time[time.length - 1]
       for (const [name, value] of Object.entries(canPlunge.drawing(values, simulation, share * end).numbers)) expect(Number.isFinite(value), name).toBe(true)
-      expect(stages[0]!.start).toBe(0)
-      stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1]!.end, 9))
-      expect(time.every((t, i) => i === 0 || t >= time[i - 1]!)).toBe(true)
+      expect(stages[0].start).toBe(0)
+      stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1].end, 9))
+      expect(time.every((t, i) => i === 0 || t >= time[i - 1])).toBe(true)
     }), { ...RUNS, numRuns: 60 })
   })
   it('boils sooner with more power, less water, warmer water and in thinner air', () => {
     fc.assert(fc.property(anyStaging, fc.constantFrom('heaterPower', 'waterCharge', 'chargeTemperature', 'stationPressure'), (values, input) => {
-      const better = { heaterPower: 1.3, waterCharge: 0.7, chargeTemperature: 1.03, stationPressure: 0.85 }[input]!
+      const better = { heaterPower: 1.3, waterCharge: 0.7, chargeTemperature: 1.03, stationPressure: 0.85 }[input]
       const changed = { ...values, numbers: { ...values.numbers, [input]: values.numbers[input]! * better } }
       fc.pre(canPlunge.check(changed).length === 0)
       const before = simulate(values, 'trace').results.timeToBoil
       const after = simulate(changed, 'trace').results.timeToBoil
       fc.pre(before !== undefined)
-      expect(after).toBeLessThanOrEqual(before! * 1.01)
+      expect(after).toBeLessThanOrEqual(before * 1.01)
     }), RUNS)
   })
 })

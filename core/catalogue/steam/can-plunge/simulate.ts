@@ -1,5 +1,5 @@
-import { type Detail, type Repeat, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** From validated inputs to what happens: heat, transfer, plunge, crush. */
+import { type Detail, type Repeat, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { crossSection, outerSurface } from '../../../vessels/cylinder'
 import { vonMisesBuckling } from '../../../vessels/buckling'
 import { bathConductance } from '../../../mechanisms/convection'
@@ -27,26 +27,26 @@ function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder
   const n = values.numbers as Record<string, number>
   const plan = heatingOf(values)
   const { vessel, room } = plan
-  const first = heldBelowBoiling(n.bathTemperature!, room)
-  const filled = fillByBoiling(plan, { duration: n.transferTime!, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, tolerance, recorder)
-  const pool = filled.waterMass * n.poolRetained!
+  const first = heldBelowBoiling(n.bathTemperature, room)
+  const filled = fillByBoiling(plan, { duration: n.transferTime, uprightShare: n.uprightShare, moved: true }, n.surfaceConductance, tolerance, recorder)
+  const pool = filled.waterMass * n.poolRetained
   const gas = gasAtSeal(plan, filled, pool)
   const perfect = vonMisesBuckling({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }, vessel.solid)
   const load = loadOf(vessel, { wall: filled.wall, liquid: filled.liquid, water: filled.waterMass, steam: gas.steam, roomPressure: room.pressure })
   // Those before it have warmed the bath.
-  const bathTemperature = heldBelowBoiling(bathAfterMany(values, load, first, n.restedCount!).temperature, room)
+  const bathTemperature = heldBelowBoiling(bathAfterMany(values, load, first, n.restedCount).temperature, room)
   const coolingPlan: CoolingPlan = {
     vessel, room, pool, leakArea: 0,
     coolant: {
-      temperature: bathTemperature, area: crossSection(vessel.diameter) + Math.PI * vessel.diameter * n.mouthDepth!, throughBase: 0,
-      conductance: throughWall(vessel, n.bathTransferFactor! * bathConductance(n.mouthDepth!, n.plungeSpeed!, room.boilingPoint - bathTemperature)),
+      temperature: bathTemperature, area: crossSection(vessel.diameter) + Math.PI * vessel.diameter * n.mouthDepth, throughBase: 0,
+      conductance: throughWall(vessel, n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, room.boilingPoint - bathTemperature)),
     },
-    strength: { criticalDifference: n.knockDown! * perfect.pressure, residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92 },
+    strength: { criticalDifference: n.knockDown * perfect.pressure, residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: 0.92 },
     mouth: {
-      depth: n.mouthDepth!, plungeSpeed: n.plungeSpeed!, waterTemperature: bathTemperature, entryLoss: n.entryLoss!, passage: n.mouthPassage!,
-      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
+      depth: n.mouthDepth, plungeSpeed: n.plungeSpeed, waterTemperature: bathTemperature, entryLoss: n.entryLoss, passage: n.mouthPassage,
+      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
     },
-    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance!,
+    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
   return { plan, filled, pool, gas, perfect, first, load, coolingPlan }
 }
@@ -71,8 +71,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
 
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount! + 1)
-  const drawnIn = state[COOLING.drawnIn]! / quickLiquidDensity(bathTemperature)
-  const volumeLost = Math.max(0, state[COOLING.lost]!)
+  const drawnIn = state[COOLING.drawnIn] / quickLiquidDensity(bathTemperature)
+  const volumeLost = Math.max(0, state[COOLING.lost])
   const results: Record<string, number> = {
     ...resultsAtSeal(plan, filled, gas, bathTemperature), ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: coolingPlan.strength.criticalDifference, waterDrawnIn: drawnIn, volumeLost, bathTemperatureAfter: bath.temperature,

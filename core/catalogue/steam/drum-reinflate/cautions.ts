@@ -1,5 +1,6 @@
 import { atWorst, type Demonstration, type Gate, heatOff, minutes, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import { applying, burnerGas, heavy, hotSurface, overpressure, scald, sharpFolds, type Caution } from '../../../cautions'
+
 export const gates: readonly Gate[] = [
   { step: 'open', text: 'Bung loosened and the hiss over: the inside is at the pressure of the room.', guards: ['closed-hot-vessel', 'heat'] },
   { step: 'heat', text: 'Way out for the steam fitted, open and pointing away; everybody behind the line. Without one it is not heated.', guards: ['pressure', 'closed-hot-vessel', 'flame'] },

@@ -15,8 +15,8 @@ export function ledger({ trace, details }: Simulation): Ledger {
   const c = trace.columns
   const now = indexAt(trace.time, details.timeOfPeak!)
   const at = (i: number) => {
-    const volume = details.capacity! * (1 - c.volumeLost![i]!) - c.waterInside![i]! / 960
-    return { volume, temperature: c.waterTemperature![i]!, ...gasAmounts(c.pressure![i]!, c.airFraction![i]!, volume, c.waterTemperature![i]!) }
+    const volume = details.capacity! * (1 - c.volumeLost[i]) - c.waterInside[i] / 960
+    return { volume, temperature: c.waterTemperature[i], ...gasAmounts(c.pressure[i], c.airFraction[i], volume, c.waterTemperature[i]) }
   }
   const [before, after] = [at(0), at(now)]
   const rows = differenceByCause({
@@ -25,8 +25,8 @@ export function ledger({ trace, details }: Simulation): Ledger {
   })
   return {
     moment: details.goneAt === undefined ? 'at the end' : 'when the first fold moves',
-    rows: ['cooling', 'steam', 'air', 'crush'].map(id => ({ id, cause: CAUSES[id]!, pressure: rows[id]! })),
-    difference: c.pressure![0]! - c.pressure![now]!,
+    rows: ['cooling', 'steam', 'air', 'crush'].map(id => ({ id, cause: CAUSES[id], pressure: rows[id] })),
+    difference: c.pressure[0] - c.pressure[now],
   }
 }
 

@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type Trace, type TraceColumn, type Values } from '../../../demonstration'
 /** A crushed drum with water in it, heated with a way out for the steam. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type Trace, type TraceColumn, type Values } from '../../../demonstration'
 import { cylinderVessel, type Room, type SteamVessel } from '../../../mechanisms/steam-vessel'
 import { LONGEST_REINFLATION, REINFLATION, reinflate, type ReinflationPlan } from '../../../mechanisms/reinflation'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
@@ -30,14 +30,14 @@ export function reinflationPlan(values: Values): ReinflationPlan & { vessel: Ste
   const { numbers, choices } = values
   const n = numbers as Record<string, number>
   const solid = SOLIDS[choices.wallMaterial as SolidName]
-  const shell = { diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness! }
-  const vessel = cylinderVessel({ ...shell, capacity: n.vesselVolume!, mouthDiameter: n.mouthDiameter! }, solid)
+  const shell = { diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness }
+  const vessel = cylinderVessel({ ...shell, capacity: n.vesselVolume, mouthDiameter: n.mouthDiameter }, solid)
   const open = choices.reliefPath === 'bung-out'
   return {
-    vessel, room: roomOf(values, vessel), power: n.heaterPower! * n.heatingEfficiency!, lostBefore: n.lostBefore!,
-    water: n.waterCharge! * quickLiquidDensity(293), popDifference: n.popShare! * vonMisesBuckling(shell, solid).pressure,
-    reliefArea: CONTRACTION * (open ? Math.PI * n.mouthDiameter! * n.mouthDiameter! / 4 : n.reliefOpening!),
-    reliefSetting: open ? 0 : n.reliefSetting!,
+    vessel, room: roomOf(values, vessel), power: n.heaterPower * n.heatingEfficiency, lostBefore: n.lostBefore,
+    water: n.waterCharge * quickLiquidDensity(293), popDifference: n.popShare * vonMisesBuckling(shell, solid).pressure,
+    reliefArea: CONTRACTION * (open ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : n.reliefOpening),
+    reliefSetting: open ? 0 : n.reliefSetting,
   }
 }
 
@@ -51,21 +51,21 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const columns: Record<string, number[]> = Object.fromEntries(COLUMNS.map(c => [c.id, []]))
   const record = detail === 'trace'
     ? (at: number, s: Float64Array, gauge: number) => {
-        const temperature = s[REINFLATION.temperature]!
+        const temperature = s[REINFLATION.temperature]
         const pressure = room.pressure + gauge
         const saturation = quickSaturationPressure(temperature)
         time.push(at)
-        columns.pressure!.push(pressure)
-        columns.waterTemperature!.push(temperature)
-        columns.waterInside!.push(Math.max(0, s[REINFLATION.water]!))
-        columns.airFraction!.push(Math.max(0, 1 - saturation / pressure))
-        columns.volumeLost!.push(s[REINFLATION.lost]!)
+        columns.pressure.push(pressure)
+        columns.waterTemperature.push(temperature)
+        columns.waterInside.push(Math.max(0, s[REINFLATION.water]))
+        columns.airFraction.push(Math.max(0, 1 - saturation / pressure))
+        columns.volumeLost.push(s[REINFLATION.lost])
         const airFraction = Math.max(0, 1 - saturation / pressure)
-        const free = Math.max(1e-9, vessel.capacity * (1 - s[REINFLATION.lost]!) - Math.max(0, s[REINFLATION.water]!) / 1000)
+        const free = Math.max(1e-9, vessel.capacity * (1 - s[REINFLATION.lost]) - Math.max(0, s[REINFLATION.water]) / 1000)
         const gas = gasAmounts(pressure, airFraction, free, temperature)
-        columns.gasTemperature!.push(temperature)
-        columns.airMass!.push(gas.air / AIR_GAS_CONSTANT)
-        columns.steamMass!.push(gas.steam / WATER_GAS_CONSTANT)
+        columns.gasTemperature.push(temperature)
+        columns.airMass.push(gas.air / AIR_GAS_CONSTANT)
+        columns.steamMass.push(gas.steam / WATER_GAS_CONSTANT)
       }
     : undefined
   const ended = reinflate(plan, stepTolerance(detail, CLOSER * refinement), record)

@@ -2,6 +2,7 @@ import { atWorst, type Demonstration, type Gate, heatOff, mayStillGo, near, next
 import { applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, scald, stemInStopper, thermalShock, wetFloor, type Caution } from '../../../cautions'
 import { shareCracked } from '../glass-checks'
 import { dryMargin } from '../judgement'
+
 export const gates: readonly Gate[] = [
   { step: 'charge', text: 'The flask looked over against the light: round bottom, no scratch or star; stem clear when blown through; net or tape round it.', guards: ['glass-under-difference'] },
   { step: 'heat', text: 'Goggles on for all; hair and sleeves back; stopper and stem pressed tight now, cold: never while it boils.', guards: ['heat', 'flame', 'scald', 'pressure'] },

@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** A boiling flask with a long stem turned into a bucket: slow rise, sudden finish. */
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../../substances/solids'
 import { runDipped } from '../dipped-glass'
@@ -20,18 +20,18 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'heat', 'fountain') : undefined
-  const filled = fillByBoiling(plan, { duration: n.transferTime!, uprightShare: n.uprightShare!, moved: true }, n.surfaceConductance!, stepTolerance(detail, refinement), recorder)
-  const bathTemperature = heldBelowBoiling(n.bathTemperature!, room)
+  const filled = fillByBoiling(plan, { duration: n.transferTime, uprightShare: n.uprightShare, moved: true }, n.surfaceConductance, stepTolerance(detail, refinement), recorder)
+  const bathTemperature = heldBelowBoiling(n.bathTemperature, room)
   return runDipped({
-    plan, filled, pool: filled.waterMass * n.poolRetained!, longest: LONGEST_CLIMB, surface: vessel.upperArea + vessel.crossSection,
+    plan, filled, pool: filled.waterMass * n.poolRetained, longest: LONGEST_CLIMB, surface: vessel.upperArea + vessel.crossSection,
     cooling: {
       vessel, room, coolant: { temperature: bathTemperature, area: 0, conductance: 0, throughBase: 0 },
       mouth: {
-        depth: n.mouthDepth!, plungeSpeed: 0.3, waterTemperature: bathTemperature, passage: 0, entryLoss: n.entryLoss!,
-        stem: { length: n.stemLength!, diameter: n.stemDiameter!, friction: n.stemFriction! },
-        jet: { water: bathTemperature, diameter: n.stemDiameter!, stanton: n.jetStanton!, sprayContact: n.sprayContact!, splashWeber: n.splashWeber! },
+        depth: n.mouthDepth, plungeSpeed: 0.3, waterTemperature: bathTemperature, passage: 0, entryLoss: n.entryLoss,
+        stem: { length: n.stemLength, diameter: n.stemDiameter, friction: n.stemFriction },
+        jet: { water: bathTemperature, diameter: n.stemDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
       },
-      airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+      airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
-  }, detail, refinement, ({ fillFraction, hush }) => fillFraction! >= FULL ? 'fill' : hush !== undefined && fillFraction! >= SEEN ? 'part' : 'nothing', recorder)
+  }, detail, refinement, ({ fillFraction, hush }) => fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing', recorder)
 }

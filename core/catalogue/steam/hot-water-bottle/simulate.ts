@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** A soft bottle with a little hot water, swirled, capped and cooled. */
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { HEATING, steep, type HeatingPlan } from '../../../mechanisms/heating'
 import { quickLiquidDensity } from '../../../substances/steam-tables'
 import { heldBelowBoiling, roomOf } from '../filling'
@@ -12,10 +12,10 @@ export function steepingPlan(values: Values): HeatingPlan {
   const n = values.numbers as Record<string, number>
   const vessel = softBottle(values)
   const room = roomOf(values, vessel)
-  const chargeTemperature = heldBelowBoiling(n.chargeTemperature!, room)
+  const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {
-    vessel, room, power: 0, heaterLimit: 600, charge: n.waterCharge! * quickLiquidDensity(chargeTemperature), chargeTemperature,
-    mixing: 1, plumeFraction: 1, purgeTime: 0, airLayerFactor: n.airLayerFactor!, stirring: n.swirling!,
+    vessel, room, power: 0, heaterLimit: 600, charge: n.waterCharge * quickLiquidDensity(chargeTemperature), chargeTemperature,
+    mixing: 1, plumeFraction: 1, purgeTime: 0, airLayerFactor: n.airLayerFactor, stirring: n.swirling,
   }
 }
 
@@ -25,7 +25,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const sealing = values.numbers.swirlTime!
   steep(plan, sealing, steeped, stepTolerance(detail, refinement), recorder?.heating)
   return coolSoftBottle(values, plan.vessel, plan.room, {
-    wall: steeped[HEATING.wall]!, liquid: steeped[HEATING.water]!, waterMass: steeped[HEATING.waterMass]!, airMoles: steeped[HEATING.airMoles]!,
-    timeOfLifting: 0, sealing, overheat: steeped[HEATING.water]!,
+    wall: steeped[HEATING.wall], liquid: steeped[HEATING.water], waterMass: steeped[HEATING.waterMass], airMoles: steeped[HEATING.airMoles],
+    timeOfLifting: 0, sealing, overheat: steeped[HEATING.water],
   }, detail, refinement, recorder)
 }

@@ -1,5 +1,6 @@
 import { act, atWorst, type Demonstration, type Gate, mayStillGo, next, pressureOff, standBack } from '../../../demonstration'
 import { goesSuddenly, type Caution } from '../../../cautions'
+
 /** A thought experiment: nothing is done, so nothing is confirmed. */
 export const gates: readonly Gate[] = []
 export const cautions: Demonstration['cautions'] = (_values, s, risk): Caution[] => [

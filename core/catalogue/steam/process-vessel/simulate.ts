@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** A tank cleaned with steam and then cooled with its vent shut, or not open enough. */
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { exp, falsePosition, ln } from '../../../elementary'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../../mechanisms/coolants'
 import { CoolingVessel, type CoolingPlan } from '../../../mechanisms/cooling-vessel'
@@ -44,7 +44,7 @@ function reliefAreaOf(cooling: CoolingPlan, method: CoolingMethod, filled: Fille
   }
   const [narrow, wide] = [ln(PINHOLE * vessel.capacity), ln(HATCH * vessel.capacity)]
   // Walk down from a guess until it is bracketed: each try costs a whole run.
-  let low = ln((GUESS[method] ?? GUESS.sprinkle!) * vessel.capacity * Math.sqrt(GUESSED_FOR / rated))
+  let low = ln((GUESS[method] ?? GUESS.sprinkle) * vessel.capacity * Math.sqrt(GUESSED_FOR / rated))
   let lowValue = missing(low)
   let high = low
   let highValue = lowValue
@@ -72,32 +72,32 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const hot = room.boilingPoint - 0.5
   const waterMass = CONDENSATE * vessel.capacity
   const filled: Filled = {
-    wall: hot, liquid: hot, waterMass, airMoles: n.airLeft! * room.pressure * vessel.capacity / (GAS_CONSTANT * hot), timeOfLifting: 0, sealing: 0, overheat: hot,
+    wall: hot, liquid: hot, waterMass, airMoles: n.airLeft * room.pressure * vessel.capacity / (GAS_CONSTANT * hot), timeOfLifting: 0, sealing: 0, overheat: hot,
   }
   const method = values.choices.coolingMethod as CoolingMethod
-  const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature!, room)
+  const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature, room)
   const inside = method === 'spray'
   const shell = { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }
   const cooling: CoolingPlan = {
-    vessel, room, pool: waterMass, leakArea: n.leakArea!,
+    vessel, room, pool: waterMass, leakArea: n.leakArea,
     coolant: coolantOf(vessel, {
-      method: inside ? 'still-air' : method, temperature: inside ? room.temperature : temperature, flow: n.coolantFlow! * 1000, poolDepth: 0,
-      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor!), baseContact: 0, factor: n.bathTransferFactor!, excess: hot - temperature,
+      method: inside ? 'still-air' : method, temperature: inside ? room.temperature : temperature, flow: n.coolantFlow * 1000, poolDepth: 0,
+      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor), baseContact: 0, factor: n.bathTransferFactor, excess: hot - temperature,
     }),
-    ...(inside && { spray: { flow: n.coolantFlow! * 1000, temperature, contact: n.sprayContact! } }),
+    ...(inside && { spray: { flow: n.coolantFlow * 1000, temperature, contact: n.sprayContact } }),
     strength: {
-      criticalDifference: n.knockDown! * vonMisesBuckling({ ...shell, height: unsupportedLength(shell.height, n.hoopSpacing!, n.hoopHolding!) }, vessel.solid).pressure,
-      residualLoad: n.residualLoad!, stiffening: n.packingStiffness!, packing: 0.92,
+      criticalDifference: n.knockDown * vonMisesBuckling({ ...shell, height: unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding) }, vessel.solid).pressure,
+      residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: 0.92,
     },
-    airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
-  const rated = n.ratedVacuum!
+  const rated = n.ratedVacuum
   const reliefArea = reliefAreaOf(cooling, method, filled, gas, rated, stepTolerance('summary', refinement))
   const { simulation } = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
-  }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference! > rated ? 'over' : 'held', recorder)
+  }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference > rated ? 'over' : 'held', recorder)
   simulation.results.reliefArea = reliefArea
   // A vented tank stands at its difference for as long as it cools: there is no moment to wait for.
   delete simulation.results.giveUpTime

@@ -9,6 +9,7 @@ import { check, inputs } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing } from './drawing'
+
 export const sealedDrum: Demonstration = {
   id: 'sealed-drum',
   name: 'Sealed drum',

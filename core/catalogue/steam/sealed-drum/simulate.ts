@@ -1,5 +1,5 @@
-import type { Detail, Simulation, Values } from '../../../demonstration'
 /** A steel drum boiled out, closed and cooled. */
+import type { Detail, Simulation, Values } from '../../../demonstration'
 import { cylinderVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
 import { unsupportedLength, vonMisesBuckling } from '../../../vessels/buckling'

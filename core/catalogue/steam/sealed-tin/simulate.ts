@@ -1,5 +1,5 @@
-import type { Detail, Simulation, Values } from '../../../demonstration'
 /** A tin boiled out, capped and cooled. */
+import type { Detail, Simulation, Values } from '../../../demonstration'
 import { boxVessel, cylinderVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
 import { vonMisesBuckling } from '../../../vessels/buckling'

@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 /** A soft bottle warmed with hot water, emptied, capped and cooled. */
+import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
 import { exp } from '../../../elementary'
 import type { SteamVessel } from '../../../mechanisms/steam-vessel'
 import { heldBelowBoiling, roomOf } from '../filling'
@@ -19,8 +19,8 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const room = roomOf(values, vessel)
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, 'capping', 'fold') : undefined
   const filled = fillByRinsing(vessel, room, {
-    volume: n.waterCharge!, temperature: heldBelowBoiling(n.chargeTemperature!, room), times: 1, contact: n.rinseContact! * warmedThrough(vessel, n.standTime!),
-    saturation: n.filmSaturation!, delay: n.sealDelay!, moved: false, uprightShare: 1, airLayerFactor: n.airLayerFactor!, surfaceConductance: n.surfaceConductance!,
+    volume: n.waterCharge, temperature: heldBelowBoiling(n.chargeTemperature, room), times: 1, contact: n.rinseContact * warmedThrough(vessel, n.standTime),
+    saturation: n.filmSaturation, delay: n.sealDelay, moved: false, uprightShare: 1, airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }, stepTolerance(detail, refinement), recorder)
   return coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder)
 }

@@ -1,5 +1,5 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /** A balloon on the pump's hose: what holds it open leaves, and the room presses it flat. */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { falsePosition, pow } from '../../../elementary'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { heldAt, skinPressure, balloonVolume, type Rubber } from '../../../mechanisms/rubber-balloon'
@@ -44,23 +44,23 @@ class HosedBalloon {
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
+  const outside = n.stationPressure
   const rubber = rubberOf(values)
   const pump = pumpOf(values)
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
   const balloon = new HosedBalloon(rubber, outside)
-  const density = 1 / (AIR_GAS_CONSTANT * n.airTemperature!)
-  const start = n.balloonStart! / (2 * rubber.radius)
+  const density = 1 / (AIR_GAS_CONSTANT * n.airTemperature)
+  const start = n.balloonStart / (2 * rubber.radius)
   const first = outside + skinPressure(rubber, start)
   const amount = Float64Array.of(heldAt(rubber, start, outside) + first * HOSE)
   const nearly = pump.ultimate + ENOUGH * outside
   const { pressure, time, strokes, occurrences } = pumpDown({
-    pump, outside, temperature: n.airTemperature!, leakArea: 0, pressure: (held, beside) => balloon.at(held, beside).pressure,
+    pump, outside, temperature: n.airTemperature, leakArea: 0, pressure: (held, beside) => balloon.at(held, beside).pressure,
   }, amount, {
-    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime!, standstill: false,
+    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime, standstill: false,
     onStep: rows && ((t, p, s) => rows.add(t, {
-      pressure: p, gasTemperature: n.airTemperature!, airMass: s[0]! * density, steamMass: 0,
-      balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0]!, 0).stretch),
+      pressure: p, gasTemperature: n.airTemperature, airMass: s[0] * density, steamMass: 0,
+      balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0], 0).stretch),
     })),
     events: [
       { id: 'flat', direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },

@@ -1,5 +1,5 @@
-import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 /** Something that rings in a jar that is pumped out: what comes through the gas fades, what comes through the mount stays. */
+import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 import { decibels, gasPathLoss, sumOfLevels } from '../../../mechanisms/sound-in-gas'
 import { pow } from '../../../elementary'
 import { pumpJar, withTrace } from '../pumped'
@@ -21,17 +21,17 @@ function pressureForLevel({ numbers: n }: Values, level: number): number {
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const threshold = n.roomNoise! - n.belowNoise!
+  const threshold = n.roomNoise - n.belowNoise
   const pumped = pumpJar(values, detail, refinement, {
-    volume: () => 0.95 * n.jarVolume!, row: p => ({ levelHeard: heardLevel(values, p) }),
+    volume: () => 0.95 * n.jarVolume, row: p => ({ levelHeard: heardLevel(values, p) }),
     events: [{ id: 'silent', direction: -1, stops: false, value: (_, p) => heardLevel(values, p) - threshold }],
   }, COLUMNS)
   const { simulation: s, time, pressure } = pumped
   const gone = pumped.at('silent')
-  const first = heardLevel(values, n.stationPressure!)
+  const first = heardLevel(values, n.stationPressure)
   const last = heardLevel(values, pressure)
   s.outcome = first < threshold ? 'never' : gone !== undefined ? 'silent' : first - last >= 6 ? 'faint' : 'heard'
-  Object.assign(s.results, { levelBefore: first, levelAfter: last, drop: first - last, mountFloor: n.levelOutside! - 2 * decibels(n.listenerDistance!) - n.mountLoss!,
+  Object.assign(s.results, { levelBefore: first, levelAfter: last, drop: first - last, mountFloor: n.levelOutside - 2 * decibels(n.listenerDistance) - n.mountLoss,
     ...(gone !== undefined && first >= threshold && { hush: gone, vanishPressure: pressureForLevel(values, threshold) }) })
   if (gone !== undefined) {
     s.events.push({ id: 'silent', name: 'not heard any more', time: gone })

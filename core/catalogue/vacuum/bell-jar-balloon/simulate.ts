@@ -1,5 +1,5 @@
-import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 /** A sealed balloon with a little air in a jar that is pumped out. */
+import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 import { heldAt, hump, restingStretch, type Rubber } from '../../../mechanisms/rubber-balloon'
 import { pow } from '../../../elementary'
 import { acrossAt, followBalloon, pressureToPass, volumeAt } from '../following-rubber'
@@ -32,15 +32,15 @@ export function startToFill(values: Values, pressure: number): number | undefine
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const rubber: Rubber = rubberOf(values)
-  const amount = heldAt(rubber, n.balloonStart! / (2 * rubber.radius), n.stationPressure!)
+  const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure)
   const stretchAt = followBalloon(rubber, amount)
   const width = freeWidth(values)
-  const begun = n.balloonStart! / (2 * rubber.radius)
+  const begun = n.balloonStart / (2 * rubber.radius)
   const passes = (stretch: number): number => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity
   const [filledPressure, burstPressure, touchPressure] = [FILLS * width / (2 * rubber.radius), rubber.burst, TOUCHES * width / (2 * rubber.radius)].map(passes) as [number, number, number]
   const across = (p: number) => acrossAt(rubber, stretchAt(p))
   const pumped = pumpJar(values, detail, refinement, {
-    volume: p => Math.max(0.02 * n.jarVolume!, n.jarVolume! - volumeAt(rubber, stretchAt(p))),
+    volume: p => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt(p))),
     row: p => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }),
     events: [
       { id: 'filled', direction: 1, stops: false, value: (_, p) => filledPressure - p },
@@ -50,11 +50,11 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   }, COLUMNS)
   const { simulation: s, time, at } = pumped
   const [burstAt, touchAt] = [at('burst'), at('touch')]
-  const filledAt = n.balloonStart! >= FILLS * width ? 0 : at('filled')
+  const filledAt = n.balloonStart >= FILLS * width ? 0 : at('filled')
   const balloonEnd = across(pumped.pressure)
   s.outcome = burstAt !== undefined ? 'bursts' : touchAt !== undefined ? 'touches' : filledAt !== undefined ? 'fills' : 'small'
-  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure!))
-  Object.assign(s.results, { balloonEnd, balloonGrowth: balloonEnd / n.balloonStart!, hump: hump(rubber), ...(start !== undefined && { startToFill: start }),
+  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure))
+  Object.assign(s.results, { balloonEnd, balloonGrowth: balloonEnd / n.balloonStart, hump: hump(rubber), ...(start !== undefined && { startToFill: start }),
     ...(filledAt !== undefined && { hush: filledAt }) })
   if (filledAt !== undefined) s.events.push({ id: 'filled', name: 'nearly fills the jar', time: filledAt })
   if (burstAt !== undefined) s.events.push({ id: 'burst', name: 'bursts', time: burstAt })

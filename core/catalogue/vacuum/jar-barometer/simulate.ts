@@ -1,5 +1,5 @@
-import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 /** Air trapped over water lifts it up a tube as the jar round it is pumped. */
+import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
 import { liquidDensity } from '../../../substances/water'
 import { pumpJar, withTrace } from '../pumped'
@@ -32,10 +32,10 @@ export const tubeOf = ({ numbers: n }: Values): Tube =>
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
   const tube = tubeOf(values)
-  const spill = pressureFor(tube, n.tubeHeight!)
+  const spill = pressureFor(tube, n.tubeHeight)
   const pumped = pumpJar(values, detail, refinement, {
-    volume: () => n.jarVolume! - n.trappedAir!, target: n.stationPressure! - n.stopDifference!,
-    row: p => ({ level: Math.min(n.tubeHeight!, levelAt(tube, p)), trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight!, levelAt(tube, p)) }),
+    volume: () => n.jarVolume - n.trappedAir, target: n.stationPressure - n.stopDifference,
+    row: p => ({ level: Math.min(n.tubeHeight, levelAt(tube, p)), trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p)) }),
     events: [
       { id: 'seen', direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN },
       { id: 'spill', direction: -1, stops: true, value: (_, p) => p - spill },
@@ -43,9 +43,9 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   }, COLUMNS)
   const { simulation: s, time, pressure, state } = pumped
   const [spilled, seen] = [pumped.at('spill'), pumped.at('seen')]
-  const level = Math.min(n.tubeHeight!, levelAt(tube, pressure))
+  const level = Math.min(n.tubeHeight, levelAt(tube, pressure))
   s.outcome = spilled !== undefined ? 'spills' : level >= SEEN ? 'climbs' : 'hardly'
-  Object.assign(s.results, { level, spillPressure: spill, spillDifference: n.stationPressure! - spill, ...(seen !== undefined && { hush: seen }) })
+  Object.assign(s.results, { level, spillPressure: spill, spillDifference: n.stationPressure - spill, ...(seen !== undefined && { hush: seen }) })
   if (seen !== undefined) s.details.goneAt = seen
   if (spilled !== undefined) s.events.push({ id: 'spill', name: 'spills', time: spilled })
   s.trace = withTrace(pumped, (rows) => {

@@ -1,10 +1,10 @@
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 /**
  * Warm water under a pump: it boils once the pressure in the jar is down to its vapour pressure.
  *
  * Air and vapour share the jar; the pump takes both; vapour also condenses on the glass, which is at room temperature. The
  * water cools by what it gives off.
  */
+import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
 import { BOIL, BoilingUnderPump } from '../../../mechanisms/boiling-under-pump'
 import { pumpDown, type PumpedSpace, type PumpingEnd } from '../../../mechanisms/pump-down'
 import { firstReached, type Occurrence } from '../../../solver'
@@ -31,15 +31,15 @@ const COLDEST = 273.5
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const room = n.airTemperature!
+  const outside = n.stationPressure
+  const room = n.airTemperature
   const wall = jarSurface(values)
-  const volume = n.jarVolume! - n.waterVolume!
-  const surface = Math.PI * n.beakerDiameter! * n.beakerDiameter! / 4
+  const volume = n.jarVolume - n.waterVolume
+  const surface = Math.PI * n.beakerDiameter * n.beakerDiameter / 4
   const boil = new BoilingUnderPump({
-    outside, room, volume, surface, glass: wall, water: n.waterVolume! * quickLiquidDensity(n.waterTemperature!), evaporation: n.evaporation!, over: n.boilingOver!,
+    outside, room, volume, surface, glass: wall, water: n.waterVolume * quickLiquidDensity(n.waterTemperature), evaporation: n.evaporation, over: n.boilingOver,
   })
-  const state = boil.start(n.waterTemperature!, n.relativeHumidity!)
+  const state = boil.start(n.waterTemperature, n.relativeHumidity)
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
   // Every stroke begins a new stage: what a step may err by does not add up.
   const tolerance = 1.5 * stepTolerance(detail, refinement)
@@ -50,28 +50,28 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   let lowest = outside
   let boilPressure: number | undefined
   const space: PumpedSpace = {
-    pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea!, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents,
+    pump: pumpOf(values), outside, temperature: room, leakArea: n.leakArea, gases: 2, pressure: (amount, beside) => amount / (volume + beside), contents: boil.contents,
   }
   do {
     end = pumpDown(space, state, {
-      tolerance, longest: n.pumpTime!, after: end, standstill: false,
+      tolerance, longest: n.pumpTime, after: end, standstill: false,
       onStep: (time, pressure, s) => {
         times.push(time)
-        bubbles.push(s[BOIL.bubbled]!)
+        bubbles.push(s[BOIL.bubbled])
         rows?.add(time, {
-          pressure, gasTemperature: room, airMass: s[BOIL.air]! / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour]! / (WATER_GAS_CONSTANT * room),
-          waterTemperature: s[BOIL.water]!, boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given]!,
-          boiling: boil.vigour(pressure, s[BOIL.water]!) > 0 ? 1 : 0,
+          pressure, gasTemperature: room, airMass: s[BOIL.air] / (AIR_GAS_CONSTANT * room), steamMass: s[BOIL.vapour] / (WATER_GAS_CONSTANT * room),
+          waterTemperature: s[BOIL.water], boilingPoint: quickSaturationTemperature(Math.max(700, pressure)), vapourGiven: s[BOIL.given],
+          boiling: boil.vigour(pressure, s[BOIL.water]) > 0 ? 1 : 0,
         })
       },
       events: [
-        { id: 'boils', direction: 1, stops: true, value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]!) - n.boilingOver! },
-        { id: 'cold', direction: -1, stops: true, value: (_, __, s) => s[BOIL.water]! - COLDEST },
+        { id: 'boils', direction: 1, stops: true, value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]) - n.boilingOver },
+        { id: 'cold', direction: -1, stops: true, value: (_, __, s) => s[BOIL.water] - COLDEST },
       ],
       peaks: [{ id: 'difference', value: (_, p) => outside - p }],
     })
     occurrences.push(...end.occurrences)
-    lowest = Math.min(lowest, outside - end.peaks.difference!.value)
+    lowest = Math.min(lowest, outside - end.peaks.difference.value)
     if (end.stoppedBy === 'boils') {
       boil.started = true
       boilPressure = end.pressure
@@ -80,21 +80,21 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const { time, pressure } = end
   const boilAt = occurrences.find(o => o.id === 'boils')?.time
   // Each stroke brings up a few more: the last of them are not what a room calls boiling.
-  const lastBubble = firstReached(MOST_BUBBLES * state[BOIL.bubbled]!, times, bubbles) ?? time
+  const lastBubble = firstReached(MOST_BUBBLES * state[BOIL.bubbled], times, bubbles) ?? time
   // Bubbles as a layer on the water, at the pressure at which it boils.
-  const bubbled = boilPressure === undefined ? 0 : state[BOIL.bubbled]! * WATER_GAS_CONSTANT * room / (boilPressure * surface)
+  const bubbled = boilPressure === undefined ? 0 : state[BOIL.bubbled] * WATER_GAS_CONSTANT * room / (boilPressure * surface)
   const difference = outside - lowest
   return {
     results: {
       ...(boilAt !== undefined && { hush: boilAt, boilPressure }), boilTime: boilAt === undefined ? 0 : Math.max(0, lastBubble - boilAt), neededStart: neededStart(values),
-      endTemperature: state[BOIL.water]!, evaporated: state[BOIL.given]!, finalPressure: pressure, localBoilingPoint: quickSaturationTemperature(outside), timeToPump: time,
-      ...(!isDriven(values) && { strokes: end.strokes }), peakPressureDifference: difference, jarForce: outside * wall, storedEnergy: difference * n.jarVolume!,
+      endTemperature: state[BOIL.water], evaporated: state[BOIL.given], finalPressure: pressure, localBoilingPoint: quickSaturationTemperature(outside), timeToPump: time,
+      ...(!isDriven(values) && { strokes: end.strokes }), peakPressureDifference: difference, jarForce: outside * wall, storedEnergy: difference * n.jarVolume,
     },
     events: boilAt === undefined ? [] : [{ id: 'boils', name: 'boils', time: boilAt }],
     outcome: bubbled >= SHOWN ? 'boils' : bubbled >= FEW ? 'few' : 'still',
     details: {
-      stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: outside - pressure, freeBefore: volume, freeAfter: volume, vapourPressure: state[BOIL.vapour]! / volume,
-      capacity: n.jarVolume!, bubbled, ...(boilAt !== undefined && { goneAt: boilAt }),
+      stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: outside - pressure, freeBefore: volume, freeAfter: volume, vapourPressure: state[BOIL.vapour] / volume,
+      capacity: n.jarVolume, bubbled, ...(boilAt !== undefined && { goneAt: boilAt }),
     },
     trace: rows && (() => {
       rows.stage('hush', 'pumping', boilAt ?? time)

@@ -14,7 +14,7 @@ const PACKS: Readonly<Record<string, PackKind>> = {
 
 const inBottle = (bottle: number, jar: number) => ({ choices }: Values): number => choices.where === 'bottle' ? bottle : jar
 
-const kind = ({ choices }: Values): PackKind => PACKS[choices.pack!] ?? PACKS.snack!
+const kind = ({ choices }: Values): PackKind => PACKS[choices.pack!] ?? PACKS.snack
 
 export const inputs: Demonstration['inputs'] = [
     ...ROOM_INPUTS,

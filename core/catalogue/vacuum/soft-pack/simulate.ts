@@ -1,5 +1,5 @@
-import { type Detail, type Simulation, stepTolerance, type TraceColumn, type Values } from '../../../demonstration'
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
+import { type Detail, type Simulation, stepTolerance, type TraceColumn, type Values } from '../../../demonstration'
 import { integratorOf } from '../../../solver'
 import { pumpJar, withTrace } from '../pumped'
 
@@ -44,44 +44,44 @@ const leaking = (amount: number, leakTime: number, over: number, outside: number
 
 export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
   const n = values.numbers as Record<string, number>
-  const outside = n.stationPressure!
-  const pack: Pack = { rest: n.packGas!, taut: n.packGas! * n.roomToGrow!, stiffness: n.packStiffness! }
+  const outside = n.stationPressure
+  const pack: Pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness }
   const inCabin = values.choices.where === 'cabin'
   let opened: number | undefined
   const overOf = (amount: number, p: number): number => opened === undefined ? Math.max(0, amount / packVolume(pack, amount, p) - p) : 0
   const growthOf = (amount: number, p: number): number => packVolume(pack, amount, p) / pack.rest
   const lost = (amount: number, p: number): number => Math.max(0, amount - p * pack.rest * KEPT)
   const row = (amount: number, p: number) => ({ packVolume: packVolume(pack, amount, p), packDifference: overOf(amount, p) })
-  const pushes = (amount: number, p: number): number => overOf(amount, p) / n.sealStrength!
+  const pushes = (amount: number, p: number): number => overOf(amount, p) / n.sealStrength
   const shows = (amount: number, p: number): number => Math.max(growthOf(amount, p) - SEEN, pushes(amount, p) - 0.4)
   // In a jar the pump thins the air; in a cabin or on a road the room itself does, over the whole climb.
   const pumped = pumpJar(inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values, detail, refinement, {
-    volume: (p, s) => Math.max(0.05 * n.jarVolume!, n.jarVolume! - packVolume(pack, s[1] || outside * pack.rest, p)),
+    volume: (p, s) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s[1] || outside * pack.rest, p)),
     contents: {
       start: [outside * pack.rest], scale: [0.05 * outside * pack.rest],
       rates: (_, p, s, slope) => {
-        const out = leaking(s[1]!, n.leakTime!, overOf(s[1]!, p), p)
-        slope[0]! += out
+        const out = leaking(s[1], n.leakTime, overOf(s[1], p), p)
+        slope[0] += out
         slope[1] = -out
       },
     },
-    row: (p, _, s) => row(s[1]!, p),
+    row: (p, _, s) => row(s[1], p),
     events: [
-      { id: 'seen', direction: 1, stops: false, value: (_, p, s) => shows(s[1]!, p) },
-      { id: 'opens', direction: 1, stops: true, value: (_, p, s) => opened === undefined ? pushes(s[1]!, p) - 1 : -1 },
+      { id: 'seen', direction: 1, stops: false, value: (_, p, s) => shows(s[1], p) },
+      { id: 'opens', direction: 1, stops: true, value: (_, p, s) => opened === undefined ? pushes(s[1], p) - 1 : -1 },
     ],
     turns: {
       opens: (s, p) => {
         opened = p
-        const out = lost(s[1]!, p)
-        s[0]! += out
-        s[1]! -= out
+        const out = lost(s[1], p)
+        s[0] += out
+        s[1] -= out
       },
     },
-    peaks: [{ id: 'growth', value: (_, p, s) => growthOf(s[1]!, p) }, { id: 'over', value: (_, p, s) => overOf(s[1]!, p) }],
+    peaks: [{ id: 'growth', value: (_, p, s) => growthOf(s[1], p) }, { id: 'over', value: (_, p, s) => overOf(s[1], p) }],
   }, COLUMNS)
   const { simulation: s, rows } = pumped
-  const amount = Float64Array.of(pumped.state[1]!)
+  const amount = Float64Array.of(pumped.state[1])
   let seen = pumped.at('seen')
   let openedAt = pumped.at('opens')
   let most = Math.max(1, pumped.peak('growth') || 0)
@@ -92,35 +92,35 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     const at = (t: number): number => start + (end - start) * (t - from) / duration
     const system = {
       size: 1, scale: Float64Array.of(0.05 * outside * pack.rest), dependsOnTime: start !== end,
-      derivatives: (t: number, y: Float64Array, slope: Float64Array) => { slope[0] = -leaking(y[0]!, n.leakTime!, overOf(y[0]!, at(t)), at(t)) },
+      derivatives: (t: number, y: Float64Array, slope: Float64Array) => { slope[0] = -leaking(y[0], n.leakTime, overOf(y[0], at(t)), at(t)) },
     }
     for (let time = from; time < from + duration;) {
       const stage = integratorOf(1).run(system, amount, time, from + duration, {
         tolerance: stepTolerance(detail, refinement), firstStep: duration / 20, between: rows ? 2 : 0,
-        onStep: rows && ((t, y) => rows.add(t, pumped.row(at(t), t, Float64Array.of(0, y[0]!)))),
+        onStep: rows && ((t, y) => rows.add(t, pumped.row(at(t), t, Float64Array.of(0, y[0])))),
         events: [
-          { id: 'seen', direction: 1, stops: false, value: (t, y) => seen === undefined ? shows(y[0]!, at(t)) : -1 },
-          { id: 'opens', direction: 1, stops: true, value: (t, y) => opened === undefined ? pushes(y[0]!, at(t)) - 1 : -1 },
+          { id: 'seen', direction: 1, stops: false, value: (t, y) => seen === undefined ? shows(y[0], at(t)) : -1 },
+          { id: 'opens', direction: 1, stops: true, value: (t, y) => opened === undefined ? pushes(y[0], at(t)) - 1 : -1 },
         ],
-        peaks: [{ id: 'growth', value: (t, y) => growthOf(y[0]!, at(t)) }, { id: 'over', value: (t, y) => overOf(y[0]!, at(t)) }],
+        peaks: [{ id: 'growth', value: (t, y) => growthOf(y[0], at(t)) }, { id: 'over', value: (t, y) => overOf(y[0], at(t)) }],
       })
       time = stage.time
       seen ??= stage.occurrences.find(o => o.id === 'seen')?.time
-      most = Math.max(most, stage.peaks.growth!.value)
-      strain = Math.max(strain, stage.peaks.over!.value)
+      most = Math.max(most, stage.peaks.growth.value)
+      strain = Math.max(strain, stage.peaks.over.value)
       if (stage.stoppedBy === 'opens') {
         openedAt = time
         opened = at(time)
-        amount[0]! -= lost(amount[0]!, opened)
+        amount[0] -= lost(amount[0], opened)
       }
     }
   }
-  const climb = inCabin ? n.pumpTime! : 0
-  if (inCabin) follow(0, climb, outside, Math.min(n.targetPressure!, outside))
-  const pressure = inCabin ? Math.min(n.targetPressure!, outside) : pumped.pressure
+  const climb = inCabin ? n.pumpTime : 0
+  if (inCabin) follow(0, climb, outside, Math.min(n.targetPressure, outside))
+  const pressure = inCabin ? Math.min(n.targetPressure, outside) : pumped.pressure
   const time = inCabin ? climb : pumped.time
   // Held so long at the end, then the air back.
-  const held = inCabin ? 0 : n.holdTime!
+  const held = inCabin ? 0 : n.holdTime
   const from = inCabin ? time : pumped.resume
   follow(from, held, pressure, pressure)
   const back = inCabin ? time * 0.5 : RETURN
@@ -128,7 +128,7 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   s.outcome = openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
   Object.assign(s.results, {
     finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,
-    growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0]!, outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
+    growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0], outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
   })
   if (inCabin) {
     delete s.results.strokes

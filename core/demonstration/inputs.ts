@@ -53,6 +53,9 @@ export interface ChoiceInput<Id extends string = string, Choice extends string =
 
 export type Input = QuantityInput | ChoiceInput
 
+/** One input with its id, and a choice's ways, known to the compiler. */
+export const defineInput = <const I extends Input>(input: I): I => input
+
 /** A demonstration's inputs with their ids known to the compiler: see `ValuesOf`. */
 export const defineInputs = <const I extends readonly Input[]>(inputs: I): I => inputs
 

@@ -1,4 +1,5 @@
 /** What is shown of a staging besides its odds. */
+import type { Named } from './simulation'
 import type { QuantityKind } from '../units'
 import type { Scene } from './scene'
 
@@ -78,7 +79,7 @@ export interface Repeat {
 }
 
 /** Stagings side by side; an absent result does not happen. */
-export interface VariantTable { title: string, /** ids of results */ results: readonly string[], rows: { name: string, results: Record<string, number> }[] }
+export interface VariantTable { title: string, /** ids of results */ results: readonly string[], rows: { name: string, results: Named }[] }
 
 export interface WaterWindow {
   /** kg that survive heating, purge and the wait */ least: number

@@ -11,8 +11,8 @@ export interface Fault {
 
 /** Inputs as given: SI numbers and choices, and the uncertainty that somebody stated for a number. */
 export interface Given {
-  numbers: Record<string, number>
-  choices: Record<string, string>
+  numbers: Partial<Record<string, number>>
+  choices: Partial<Record<string, string>>
   spreads: Record<string, Spread>
 }
 

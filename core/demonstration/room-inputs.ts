@@ -1,11 +1,11 @@
 /** The room's conditions, shared by every demonstration. */
 import { standardAtmospherePressure, stationPressureFromReport } from '../place/atmosphere'
-import type { QuantityInput } from './inputs'
+import { defineInputs } from './inputs'
 import type { Values } from './values'
 
 const CELSIUS = 273.15
 
-export const ROOM_INPUTS: readonly QuantityInput[] = [
+export const ROOM_INPUTS = defineInputs([
   {
     id: 'altitude', name: 'height above sea level', kind: 'quantity', quantity: 'length', units: ['m', 'ft'], group: 'room',
     default: 0, range: [-430, 6000], usual: [0, 4000], spread: { shape: 'exact' },
@@ -29,7 +29,7 @@ export const ROOM_INPUTS: readonly QuantityInput[] = [
     id: 'relativeHumidity', name: 'relative humidity', kind: 'quantity', quantity: 'fraction', units: ['%', '%'],
     group: 'room', default: 0.45, range: [0, 1], usual: [0.1, 0.9], spread: { shape: 'normal', absolute: 0.1 },
   },
-]
+])
 
 /** Station pressure from altitude, and from the weather report where one is given, Pa. */
 export function stationPressureOf({ numbers }: Values): number {

@@ -214,7 +214,7 @@ async function blame(
       await pause()
       const [k, i] = places[p]
       const { sample, off } = explanations[k]
-      const numbers: Record<string, number> = { ...sample.nominal.numbers }
+      const numbers: Partial<Record<string, number>> = { ...sample.nominal.numbers }
       for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
       mend = suspects.flatMap((suspect, s) => {
         const restored: Record<string, number> = { ...numbers }
@@ -247,7 +247,7 @@ function oddsNext(sample: StagingSample, plan: Values, off: readonly Record<stri
   let [again, mended] = [0, 0]
   for (let t = 0; t < NEXT_TRIES && off.length > 0; t++) {
     const i = Math.floor((t + 0.5) * sample.done / NEXT_TRIES)
-    const numbers: Record<string, number> = { ...sample.nominal.numbers }
+    const numbers: Partial<Record<string, number>> = { ...sample.nominal.numbers }
     for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
     const ends = (changed: Record<string, number>) => endsAsWanted(demonstration, { numbers: { ...numbers, ...changed }, choices: plan.choices })
     if (ends(off[t % off.length])) again++

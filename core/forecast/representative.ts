@@ -36,7 +36,7 @@ export function representativeOf(sample: StagingSample): Representative {
       nearest = i
     }
   }
-  const numbers: Record<string, number> = { ...nominal.numbers }
+  const numbers: Partial<Record<string, number>> = { ...nominal.numbers }
   for (const { input, drawn } of uncertain) numbers[input.id] = drawn[nearest]!
   return { outcome, asStated, numbers }
 }

@@ -69,7 +69,7 @@ export class StagingSample {
   advance(count: number): boolean {
     const end = Math.min(this.size, this.done + count)
     const { demonstration } = this
-    const numbers: Record<string, number> = { ...this.nominal.numbers }
+    const numbers: Partial<Record<string, number>> = { ...this.nominal.numbers }
     const values: Values = { numbers, choices: this.nominal.choices }
     for (let i = this.done; i < end; i++) {
       for (const { input, spread, nominal, drawn, column } of this.uncertain) {
@@ -97,7 +97,7 @@ export class StagingSample {
     this.outcomes[i] = this.demonstration.outcomes.findIndex(o => o.id === simulation.outcome)
     for (const [id, value] of Object.entries(simulation.results)) {
       const column = this.results[id]
-      if (column) column[i] = value
+      if (column && value !== undefined) column[i] = value
     }
     if (simulation.details.boiledDry === 1) this.dryCount++
   }

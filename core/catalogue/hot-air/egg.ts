@@ -1,26 +1,26 @@
 /** An egg on a bottle's neck: inputs, what holds it, and how it looks. */
-import { blank, bottle, type BottleShape, type ChoiceInput, coefficient, type Point, type QuantityInput, type Shape, type Values } from '../../demonstration'
+import { blank, bottle, type BottleShape, coefficient, type Point, type Shape, type Values, defineInputs, defineInput } from '../../demonstration'
 import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
 
-export const BOTTLE: readonly QuantityInput[] = [
-  blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02),
-  blank('neckDiameter', 'neck inside', 'mm', 'vessel', 0.034, [0.015, 0.09], [0.028, 0.05], { shape: 'normal', absolute: 0.0003 }),
-]
-export const EGG: readonly QuantityInput[] = [
-  blank('eggDiameter', 'egg across its waist', 'mm', 'load', 0.039, [0.015, 0.09], [0.034, 0.05], { shape: 'normal', absolute: 0.0005 }, { lever: [-0.003, -0.0015, 0.0015, 0.003] }),
-  blank('eggMass', 'egg without its shell', 'g', 'load', ({ numbers: n }) => 1050 * 0.5236 * 1.32 * n.eggDiameter! * n.eggDiameter! * n.eggDiameter!, [2e-3, 0.4], [0.02, 0.08], 0.05),
-]
-export const EGG_END: ChoiceInput = { id: 'eggEnd', name: 'end that goes first', kind: 'choice', group: 'load', default: 'pointed', lever: true, choices: [{ id: 'pointed', name: 'pointed end' }, { id: 'blunt', name: 'blunt end' }] }
-export const EGG_SKIN: ChoiceInput = { id: 'eggSkin', name: 'neck and egg', kind: 'choice', group: 'load', default: 'wet', lever: true, choices: [{ id: 'dry', name: 'dry' }, { id: 'wet', name: 'wet' }, { id: 'oiled', name: 'oiled' }] }
+export const BOTTLE = defineInputs([
+          blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02),
+          blank('neckDiameter', 'neck inside', 'mm', 'vessel', 0.034, [0.015, 0.09], [0.028, 0.05], { shape: 'normal', absolute: 0.0003 }),
+        ])
+export const EGG = defineInputs([
+          blank('eggDiameter', 'egg across its waist', 'mm', 'load', 0.039, [0.015, 0.09], [0.034, 0.05], { shape: 'normal', absolute: 0.0005 }, { lever: [-0.003, -0.0015, 0.0015, 0.003] }),
+          blank('eggMass', 'egg without its shell', 'g', 'load', ({ numbers: n }) => 1050 * 0.5236 * 1.32 * n.eggDiameter! * n.eggDiameter! * n.eggDiameter!, [2e-3, 0.4], [0.02, 0.08], 0.05),
+        ])
+export const EGG_END = defineInput({ id: 'eggEnd', name: 'end that goes first', kind: 'choice', group: 'load', default: 'pointed', lever: true, choices: [{ id: 'pointed', name: 'pointed end' }, { id: 'blunt', name: 'blunt end' }] })
+export const EGG_SKIN = defineInput({ id: 'eggSkin', name: 'neck and egg', kind: 'choice', group: 'load', default: 'wet', lever: true, choices: [{ id: 'dry', name: 'dry' }, { id: 'wet', name: 'wet' }, { id: 'oiled', name: 'oiled' }] })
 const FRICTION: Readonly<Record<string, number>> = { dry: 0.3, wet: 0.12, oiled: 0.06 }
 
-export const EGG_COEFFICIENTS: readonly QuantityInput[] = [
-  coefficient('eggStiffness', 'stiffness of the boiled egg', 'kPa', 26e3, [3e3, 300e3], [10e3, 60e3], 0.25, 'gels of boiled white some 20 to 40 kPa (texture studies of egg gels, from memory); longer boiled, stiffer'),
-  coefficient('eggFriction', 'friction of egg on glass', '%', v => FRICTION[v.choices.eggSkin!] ?? 0.12, [0.005, 0.9], [0.03, 0.5], 0.25, 'dry, wet and oiled gel on glass; assumption'),
-  coefficient('keptStiffness', 'share of its stiffness that stays under a lasting load', '%', 0.4, [0.05, 1], [0.25, 0.65], { shape: 'triangular', below: 0.2, above: 0.25 }, 'stress relaxation of heat-set egg white: a third to a half stays (Peleg 1979 for the method; figures from memory)'),
-  coefficient('relaxationTime', 'time in which the rest gives way', 's', 15, [0.5, 600], [4, 60], 0.6, 'the same: some 5 to 60 s; longer boiled, slower'),
-  coefficient('tearSqueeze', 'squeeze at which the white tears', '%', 0.2, [0.05, 0.6], [0.1, 0.4], 0.12, 'boiled white breaks at 30 to 45 % compression, and sooner where an edge cuts in; assumption'),
-]
+export const EGG_COEFFICIENTS = defineInputs([
+          coefficient('eggStiffness', 'stiffness of the boiled egg', 'kPa', 26e3, [3e3, 300e3], [10e3, 60e3], 0.25, 'gels of boiled white some 20 to 40 kPa (texture studies of egg gels, from memory); longer boiled, stiffer'),
+          coefficient('eggFriction', 'friction of egg on glass', '%', v => FRICTION[v.choices.eggSkin!] ?? 0.12, [0.005, 0.9], [0.03, 0.5], 0.25, 'dry, wet and oiled gel on glass; assumption'),
+          coefficient('keptStiffness', 'share of its stiffness that stays under a lasting load', '%', 0.4, [0.05, 1], [0.25, 0.65], { shape: 'triangular', below: 0.2, above: 0.25 }, 'stress relaxation of heat-set egg white: a third to a half stays (Peleg 1979 for the method; figures from memory)'),
+          coefficient('relaxationTime', 'time in which the rest gives way', 's', 15, [0.5, 600], [4, 60], 0.6, 'the same: some 5 to 60 s; longer boiled, slower'),
+          coefficient('tearSqueeze', 'squeeze at which the white tears', '%', 0.2, [0.05, 0.6], [0.1, 0.4], 0.12, 'boiled white breaks at 30 to 45 % compression, and sooner where an edge cuts in; assumption'),
+        ])
 
 export const fitOf = ({ numbers: n, choices }: Values): EggInNeck =>
   ({ egg: n.eggDiameter!, neck: n.neckDiameter!, stiffness: n.eggStiffness!, friction: n.eggFriction!, slope: choices.eggEnd === 'blunt' ? 0.34 : 0.24 })

@@ -1,9 +1,9 @@
 /** What the demonstrations with a flame or hot gas share. */
-import { coefficient, GAS_COLUMNS, type QuantityInput, type TraceColumn, type Values } from '../../demonstration'
+import { coefficient, GAS_COLUMNS, type TraceColumn, type Values } from '../../demonstration'
 import { FUELS, type Fuel } from '../../mechanisms/flame-gas'
 import { quickSaturationPressure } from '../../substances/steam-tables'
 
-export const WALL_TRANSFER = (standard: number): QuantityInput => coefficient(
+export const WALL_TRANSFER = (standard: number) => coefficient(
   'wallTransfer', 'hot gas to the glass', 'W/(m2 K)', standard, [2, 100], [6, 40], 0.25,
   'natural convection some 5 to 10, radiation of hot vapour, carbon dioxide and soot about as much again (Incropera & DeWitt, ch. 9 and 13)',
 )

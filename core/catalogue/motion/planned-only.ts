@@ -1,4 +1,4 @@
-import type { ChoiceInput, Teaching, Values } from '../../demonstration'
+import { type Teaching, type Values, defineInput } from '../../demonstration'
 import { ln } from '../../elementary'
 
 /** Most that a closed, full mixture of vapour and air can reach, of its start: NFPA 68 (2018), annex: 7 to 8 bar from 1 bar for hydrocarbons and alcohols. */
@@ -23,9 +23,9 @@ export const FUEL_TEACHING: Teaching = {
 export const OPEN_QUESTION = 'What is mixed, and how, is not part of this plan: it stands in the school’s own written assessment, made by trained staff.'
 
 /** What the vapour is mixed with. */
-export const BURNS_IN: ChoiceInput = {
-  id: 'burnsIn', name: 'burns in', kind: 'choice', group: 'load', default: 'air', choices: [{ id: 'air', name: 'air' }, { id: 'oxygen', name: 'oxygen' }],
-}
+export const BURNS_IN = defineInput({
+          id: 'burnsIn', name: 'burns in', kind: 'choice', group: 'load', default: 'air', choices: [{ id: 'air', name: 'air' }, { id: 'oxygen', name: 'oxygen' }],
+        })
 /** Oxygen makes a bang into an explosion. */
 export const noOxygen = ({ choices }: Values): { input: string, message: string }[] => choices.burnsIn === 'oxygen'
   ? [{ input: 'burnsIn', message: 'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air' }]

@@ -1,8 +1,8 @@
 /** A vessel that is closed and cooled, from the seal on: shared by tin, drum, bottles and tank. */
-import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
+import { type Detail, stepTolerance } from '../../demonstration'
 import { COOLING, CoolingVessel, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { HeatingPlan } from '../../mechanisms/heating'
-import { coolSealed, type SealedEnd } from '../../mechanisms/sealed'
+import { coolSealed } from '../../mechanisms/sealed'
 import { coolingStart, type Filled, type GasAtSeal } from './filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
 import type { TraceRecorder } from './trace-recorder'
@@ -30,7 +30,10 @@ export interface Capped {
   /** names of events where they differ */ names?: Readonly<Record<string, string>>
 }
 
-export interface CappedRun { simulation: Simulation, ended: SealedEnd, system: CoolingVessel, state: Float64Array }
+/** What a closed vessel comes to; `hush` where it goes, `giveUpTime` where one would wait for more in vain. */
+export type CappedResults = ReturnType<typeof resultsAtSeal> & ReturnType<typeof forcesOf> & {
+  criticalPressureDifference: number, volumeLost: number, hush?: number, talkTime?: number, giveUpTime?: number
+}
 
 /**
  * Runs the stage and reports it; the caller reads the outcome off the results.
@@ -38,7 +41,7 @@ export interface CappedRun { simulation: Simulation, ended: SealedEnd, system: C
  * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run, which
  * only a shown trace is worth.
  */
-export function runCapped(capped: Capped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): CappedRun {
+export function runCapped(capped: Capped, detail: Detail, refinement: number, outcome: (results: CappedResults) => string, recorder?: TraceRecorder) {
   const { plan, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped
   const { room } = plan
   const tolerance = stepTolerance(detail, refinement)
@@ -48,30 +51,29 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   const ended = coolSealed(system, state, { tolerance, soft, longest, coolDelay, talkAt, record: recorder?.cooling })
   const talkTime = ended.talk
   const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
-  const results: Record<string, number> = {
-    ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]),
-  }
-  if (ended.hush !== undefined) results.hush = ended.hush
-  if (talkTime !== undefined) results.talkTime = talkTime
-  if (ended.hush === undefined) results.giveUpTime = ended.noMore
+  let giveUpTime: number | undefined
+  if (ended.hush === undefined) giveUpTime = ended.noMore
   else if (detail === 'trace') {
     const unbreakable = new CoolingVessel({ ...cooling, strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
-    results.giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: stepTolerance('summary', refinement), longest, coolDelay }).noMore)
+    giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: stepTolerance('summary', refinement), longest, coolDelay }).noMore)
+  }
+  const results = {
+    ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
+    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]),
+    ...(ended.hush !== undefined && { hush: ended.hush }), ...(talkTime !== undefined && { talkTime }), ...(giveUpTime !== undefined && { giveUpTime }),
   }
   const at = (time: number | undefined) => time === undefined ? undefined : filled.sealing + time
   const events = new EventList(capped.names).addHeating(filled).add('talk', at(talkTime)).add('critical', at(ended.hush)).add('peak', at(ended.timeOfPeak))
-  const simulation: Simulation = {
+  const simulation = {
     results, events: events.sorted(), outcome: outcome(results),
     details: {
       ...detailsAtSeal(plan, filled), timeOfPeak: filled.sealing + ended.timeOfPeak, pool: cooling.pool, bathTemperature: cooling.coolant.temperature,
       ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
-  if (recorder) simulation.trace = recorder.finish(simulation)
-  return { simulation, ended, system, state }
+  return { simulation: { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }, ended, system, state }
 }
 
 /** Crushed, dented or standing, by the volume lost. */
-export const crushOutcome = (stands: string) => ({ volumeLost, hush }: Record<string, number>): string =>
+export const crushOutcome = (stands: string) => ({ volumeLost, hush }: CappedResults): string =>
   volumeLost >= CRUSHED ? 'crush' : volumeLost >= VISIBLE || hush !== undefined ? 'dent' : stands

@@ -1,8 +1,8 @@
-import type { OutcomeSpec, ResultSpec } from '../../demonstration'
+import type { OutcomeSpec } from '../../demonstration'
 import { quantities } from './inputs'
 import { steamResults } from './results'
 
-export const DIPPED_RESULTS: readonly ResultSpec[] = steamResults(
+export const DIPPED_RESULTS = steamResults(
   'boilingTemperature', 'timeToBoil', 'timeToPlume', 'timeToDry', 'waterLeft', 'residualAirFraction', 'steamMass', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce',
   'hush', 'timeToFill', 'waterDrawnIn', 'fillFraction', 'peakInflowSpeed', 'peakWallForce', 'peakPull', 'inflowImpulse', 'slamPressure', 'glassChill',
 )

@@ -1,5 +1,5 @@
 /** Glass vessels whose mouth or stem is opened under cold water: what bottle and flask have in common. */
-import { type Detail, type Simulation, stepTolerance } from '../../demonstration'
+import { type Detail, stepTolerance, type Named } from '../../demonstration'
 import { CoolingVessel, COOLING, type CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { plunge } from '../../mechanisms/plunge'
 import { coolSealed } from '../../mechanisms/sealed'
@@ -25,8 +25,16 @@ export interface Dipped {
   /** s */ longest: number
 }
 
-/** Runs it from the dip on; the outcome is left to the caller. */
-export function runDipped(dipped: Dipped, detail: Detail, refinement: number, outcome: (results: Record<string, number>) => string, recorder?: TraceRecorder): Simulation {
+/** What a vessel over a bath comes to; `hush` where water gets through its mouth. */
+type DippedResults = ReturnType<typeof resultsAtSeal> & ReturnType<typeof forcesOf> & {
+  waterDrawnIn: number, fillFraction: number, timeToFill: number, peakInflowSpeed: number, peakWallForce: number, inflowImpulse: number
+  peakPull: number, slamPressure: number, glassChill: number, hush?: number
+}
+
+/** Runs it from the dip on. @param end what it comes to, and results that the vessel adds */
+export function runDipped<M extends Named>(
+  dipped: Dipped, detail: Detail, refinement: number, end: (results: DippedResults) => { outcome: string, more: M }, recorder?: TraceRecorder,
+) {
   const { plan, filled, pool, surface, stoppered = 0, carriedStoppered = 0 } = dipped
   const { vessel, room } = plan
   const tolerance = stepTolerance(detail, refinement)
@@ -59,7 +67,7 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
   const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
   const entered = ended.occurrences.find(o => o.id === 'mouth-full')?.time
   const full = ended.occurrences.find(o => o.id === 'full')?.time
-  const results: Record<string, number> = {
+  const results = {
     ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature), ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
     waterDrawnIn: drawnIn / density, fillFraction, timeToFill: ended.filled, peakInflowSpeed: ended.peakSpeed,
     peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed, inflowImpulse: ended.impulse,
@@ -68,19 +76,19 @@ export function runDipped(dipped: Dipped, detail: Detail, refinement: number, ou
     // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
     slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]) * mouthArea / vessel.crossSection,
     glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
+    ...(entered !== undefined && { hush: entered }),
   }
-  if (entered !== undefined) results.hush = entered
+  const { outcome, more } = end(results)
   const events = new EventList({ 'seal': stoppered > 0 ? 'stoppered' : 'mouth under water', 'mouth-full': mouth.stem ? 'water comes over the top' : 'water through the mouth' }).addHeating(filled)
   if (stoppered > 0) events.add('unstop', opening)
   events.add('mouth-full', entered === undefined ? undefined : opening + entered).add('full', full === undefined ? undefined : opening + full).add('peak', opening + ended.timeOfPeak)
-  const simulation: Simulation = {
-    results, events: events.sorted(), outcome: outcome(results),
+  const simulation = {
+    results: { ...results, ...more }, events: events.sorted(), outcome,
     details: {
       ...detailsAtSeal(plan, filled), timeOfPeak: opening + ended.timeOfPeak, pool, opening, bathTemperature: mouth.waterTemperature,
       // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
       ...(entered !== undefined && { goneAt: opening + entered }),
     },
   }
-  if (recorder) simulation.trace = recorder.finish(simulation)
-  return simulation
+  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
 }

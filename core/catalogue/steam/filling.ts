@@ -1,5 +1,5 @@
 /** Vessel, room and heat of a steam demonstration from its inputs, and the gas that is inside when it is sealed. */
-import type { Values } from '../../demonstration'
+import type { Has } from '../../demonstration'
 import { roomLoss } from '../../mechanisms/convection'
 import { COOLING, COOLING_SIZE, type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
@@ -10,9 +10,16 @@ import { quickLiquidDensity, quickSaturationPressure } from '../../substances/st
 import { saturationTemperature, WATER_GAS_CONSTANT } from '../../substances/water'
 import type { TraceRecorder } from './trace-recorder'
 
+type RoomNumber = 'stationPressure' | 'airTemperature' | 'relativeHumidity'
+/** What is stated of the room. */
+export type RoomValues = Has<RoomNumber>
+/** What is stated of the room, the water and the heat. */
+export type HeatedValues = Has<
+  RoomNumber | 'heaterPower' | 'heatingEfficiency' | 'heaterLimit' | 'waterCharge' | 'chargeTemperature' | 'purgeMixing' | 'plumeVapourFraction' | 'purgeTime' | 'airLayerFactor'
+>
+
 /** The room's air round a vessel. */
-export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
-  const n = numbers as Record<string, number>
+export function roomOf({ numbers: n }: RoomValues, vessel: SteamVessel): Room {
   const pressure = n.stationPressure
   const temperature = n.airTemperature
   return {
@@ -27,8 +34,8 @@ export function roomOf({ numbers }: Values, vessel: SteamVessel): Room {
 export const heldBelowBoiling = (temperature: number, room: Room): number => Math.min(temperature, room.boilingPoint - 0.05)
 
 /** The heating that the inputs describe. */
-export function heatingPlan(values: Values, vessel: SteamVessel): HeatingPlan {
-  const n = values.numbers as Record<string, number>
+export function heatingPlan(values: HeatedValues, vessel: SteamVessel): HeatingPlan {
+  const n = values.numbers
   const room = roomOf(values, vessel)
   const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {

@@ -1,19 +1,19 @@
 /** What glass is refused for: chill, scratches, thin walls, flat bottoms, a torch. */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
-import { celsius, type ChoiceInput, type Values } from '../../demonstration'
+import { celsius, type Values, defineInput } from '../../demonstration'
 import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
 import { exp, ln, pow } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
 import { formatQuantity } from '../../units'
 import type { InputFault } from './checks'
 
-export const GLASS_STATE: ChoiceInput = {
-  id: 'glassState', name: 'state of the glass', kind: 'choice', group: 'vessel', default: 'sound',
-  choices: [{ id: 'sound', name: 'without a mark' }, { id: 'scratched', name: 'scratched, chipped or old' }],
-}
-export const FLASK_BOTTOM: ChoiceInput = {
-  id: 'flaskBottom', name: 'bottom', kind: 'choice', group: 'vessel', default: 'round', choices: [{ id: 'round', name: 'round-bottomed' }, { id: 'flat', name: 'flat-bottomed' }],
-}
+export const GLASS_STATE = defineInput({
+          id: 'glassState', name: 'state of the glass', kind: 'choice', group: 'vessel', default: 'sound',
+          choices: [{ id: 'sound', name: 'without a mark' }, { id: 'scratched', name: 'scratched, chipped or old' }],
+        })
+export const FLASK_BOTTOM = defineInput({
+          id: 'flaskBottom', name: 'bottom', kind: 'choice', group: 'vessel', default: 'round', choices: [{ id: 'round', name: 'round-bottomed' }, { id: 'flat', name: 'flat-bottomed' }],
+        })
 
 /** Quantile of the standard normal at `CRACKS_REFUSED`. */
 const SCORE = -2.0537

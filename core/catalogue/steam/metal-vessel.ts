@@ -1,27 +1,34 @@
 /** Boiled, capped and cooled metal vessels: what sealed tin and sealed drum have in common. */
-import { type Detail, kilopascals, percent, type ProcedureStep, seconds, type SentencePart, type Simulation, stepTolerance, type Values } from '../../demonstration'
+import { kilopascals, percent, seconds, stepTolerance, type Detail, type Has, type Named, type ProcedureStep, type SentencePart, type Simulation, type Values } from '../../demonstration'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { crushOutcome, packingAbove, runCapped } from './capped'
-import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from './filling'
+import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, type HeatedValues } from './filling'
 import { quantities } from './inputs'
 import { steamResults } from './results'
 import { TraceRecorder } from './trace-recorder'
 import { formatQuantity } from '../../units'
 
 /** What a metal vessel of one kind adds to the shared course of events. */
-export interface MetalVessel {
+export interface MetalVessel<D extends Named = Named> {
   vessel: SteamVessel
   /** m2, outside */ surface: number
   /** Pa */ criticalDifference: number
   /** Pa, where panels talk */ talkAt?: number
-  details?: Record<string, number>
+  /** what drawing and words need of its wall */ details: D
 }
 
+/** What is stated of a metal vessel that is boiled out, closed and cooled. */
+type BoiledValues = HeatedValues & Has<
+  'sealDelay' | 'coolDelay' | 'surfaceConductance' | 'bathTemperature' | 'leakArea' | 'coolantFlow' | 'poolDepth' | 'wettedFactor' | 'bathTransferFactor'
+  | 'residualLoad' | 'packingStiffness',
+  'coolingMethod'
+>
+
 /** Boils, seals after `sealDelay` and cools by `coolingMethod`. Times are seconds from heat on. */
-export function boilSealCool(values: Values, metal: MetalVessel, detail: Detail, refinement: number): Simulation {
-  const n = values.numbers as Record<string, number>
+export function boilSealCool<D extends Named>(values: BoiledValues, metal: MetalVessel<D>, detail: Detail, refinement: number) {
+  const n = values.numbers
   const { vessel } = metal
   const plan = heatingPlan(values, vessel)
   const { room } = plan
@@ -44,8 +51,7 @@ export function boilSealCool(values: Values, metal: MetalVessel, detail: Detail,
   const { simulation } = runCapped({
     plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay, names: { seal: 'sealed' },
   }, detail, refinement, crushOutcome('stand'), recorder)
-  Object.assign(simulation.details, metal.details, { emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density })
-  return simulation
+  return { ...simulation, details: { ...simulation.details, ...metal.details, emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density } }
 }
 
 const at = (input: string) => ({ input })

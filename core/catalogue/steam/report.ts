@@ -30,7 +30,7 @@ export class EventList {
 }
 
 /** Results of heating and of the gas at the seal. @param coldest what cools the gas, K */
-export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number): Record<string, number> {
+export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number) {
   const { heated } = filled
   return {
     boilingTemperature: plan.room.boilingPoint, waterLeft: filled.waterMass, residualAirFraction: gas.residualAirFraction, steamMass: gas.steam,
@@ -42,11 +42,11 @@ export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, g
 }
 
 /** What ledger, cautions and drawing need of the way to the seal. */
-export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled: Filled): Record<string, number> => ({
+export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled: Filled) => ({
   timeOfLifting: filled.timeOfLifting, sealing: filled.sealing, boiledDry: filled.heated?.boiledDry ? 1 : 0, steamRate: filled.heated?.steamRate ?? 0,
   overheat: filled.overheat, stationPressure: plan.room.pressure, capacity: plan.vessel.capacity, wallAtSeal: filled.wall, liquidAtSeal: filled.liquid,
 })
 
 /** Differences and forces on the whole outer surface (m2), which are three different numbers with `faceForce` of the sizes. */
-export const forcesOf = (surface: number, roomPressure: number, peakDifference: number): Record<string, number> =>
+export const forcesOf = (surface: number, roomPressure: number, peakDifference: number) =>
   ({ peakPressureDifference: peakDifference, outsideForce: roomPressure * surface, peakNetForce: peakDifference * surface })

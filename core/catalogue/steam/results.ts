@@ -1,6 +1,6 @@
 import type { ResultSpec } from '../../demonstration'
 
-const RESULTS: readonly ResultSpec[] = [
+const RESULTS = [
   { id: 'boilingTemperature', name: 'water boils here at', quantity: 'temperature', units: ['degC', 'degF'] },
   { id: 'timeToBoil', name: 'boils after', quantity: 'time', units: ['s', 's'] },
   { id: 'timeToPlume', name: 'steady plume after', quantity: 'time', units: ['s', 's'] },
@@ -31,14 +31,10 @@ const RESULTS: readonly ResultSpec[] = [
   { id: 'reliefArea', name: 'vent it needs', quantity: 'area', units: ['cm2', 'in2'] },
   { id: 'peakGaugePressure', name: 'greatest overpressure', quantity: 'pressure', units: ['kPa', 'psi'] },
   { id: 'timeToPop', name: 'pops back after', quantity: 'time', units: ['s', 's'] },
-]
+] as const satisfies readonly ResultSpec[]
 
-/**
- * Shared results in the order given.
- * @throws RangeError for an id that is not shared
- */
-export const steamResults = (...ids: string[]): ResultSpec[] => ids.map((id) => {
-  const spec = RESULTS.find(r => r.id === id)
-  if (!spec) throw new RangeError(`result: ${id} is not shared by the steam demonstrations`)
-  return spec
-})
+type SharedResult = (typeof RESULTS)[number]['id']
+
+/** Shared results in the order given. */
+export const steamResults = <const Ids extends readonly SharedResult[]>(...ids: Ids): ResultSpec<Ids[number]>[] =>
+  ids.map(id => RESULTS[RESULTS.findIndex(r => r.id === id)])

@@ -1,5 +1,5 @@
 /** The face that soft bottles share. */
-import { type Demonstration, type Input, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values } from '../../demonstration'
+import { type Demonstration, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values, defineInputs } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
@@ -12,28 +12,28 @@ import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
 
-export const SOFT_VESSEL: readonly Input[] = [
-  quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
-  quantity('vesselDiameter', { default: 0.083 }),
-  quantity('vesselHeight', { default: 0.22 }),
-  quantity('wallThickness', { default: 0.28e-3, range: [0.1e-3, 1e-3], usual: [0.2e-3, 0.45e-3] }),
-  quantity('mouthDiameter', { default: 0.0217, usual: [0.015, 0.04] }),
-]
+export const SOFT_VESSEL = defineInputs([
+          quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
+          quantity('vesselDiameter', { default: 0.083 }),
+          quantity('vesselHeight', { default: 0.22 }),
+          quantity('wallThickness', { default: 0.28e-3, range: [0.1e-3, 1e-3], usual: [0.2e-3, 0.45e-3] }),
+          quantity('mouthDiameter', { default: 0.0217, usual: [0.015, 0.04] }),
+        ])
 
-export const SOFT_BATH: readonly Input[] = [
-  quantity('bathTemperature', { default: 275.15 }),
-  quantity('coolDelay', { name: 'capped to in the bath', default: 5, range: [0.3, 600], usual: [1, 30], lever: [-3, 10] }),
-  quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
-  quantity('bathVolume', { default: 8e-3 }),
-  quantity('iceMass', { default: 1, usual: [0, 4] }),
-]
+export const SOFT_BATH = defineInputs([
+          quantity('bathTemperature', { default: 275.15 }),
+          quantity('coolDelay', { name: 'capped to in the bath', default: 5, range: [0.3, 600], usual: [1, 30], lever: [-3, 10] }),
+          quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
+          quantity('bathVolume', { default: 8e-3 }),
+          quantity('iceMass', { default: 1, usual: [0, 4] }),
+        ])
 
-export const SOFT_COEFFICIENTS: readonly Input[] = [
-  ...quantities('leakArea', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance'),
-  quantity('knockDown', { default: 0.6, spread: { shape: 'normal', relative: 0.15 }, source: 'blown bottles are uneven and panelled; between the 0.75 of NASA SP-8007 and a dented shell; assumption' }),
-  quantity('residualLoad', { default: 0.8, spread: { shape: 'uniform', below: 0.2, above: 0.15 }, source: 'a soft wall folds in steadily and does not snap; assumption' }),
-  quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
-]
+export const SOFT_COEFFICIENTS = defineInputs([
+          ...quantities('leakArea', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance'),
+          quantity('knockDown', { default: 0.6, spread: { shape: 'normal', relative: 0.15 }, source: 'blown bottles are uneven and panelled; between the 0.75 of NASA SP-8007 and a dented shell; assumption' }),
+          quantity('residualLoad', { default: 0.8, spread: { shape: 'uniform', below: 0.2, above: 0.15 }, source: 'a soft wall folds in steadily and does not snap; assumption' }),
+          quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
+        ])
 
 /** The sentence of the bath. */
 export const icedBath = ({ numbers: n }: Values): SentencePart[] => [

@@ -1,5 +1,5 @@
 /** Soft bottles capped and cooled in an ice bath: what the two ways of filling them with warm moist gas have in common. */
-import type { Detail, OutcomeSpec, Simulation, Values } from '../../demonstration'
+import type { Detail, OutcomeSpec, Values } from '../../demonstration'
 import { coolantOf } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { cylinderVessel, type Room, type SteamVessel } from '../../mechanisms/steam-vessel'
@@ -23,8 +23,8 @@ export const softBottle = ({ numbers: n }: Values): SteamVessel => cylinderVesse
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
 }, SOLIDS.PET)
 
-export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder): Simulation {
-  const n = values.numbers as Record<string, number>
+export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder) {
+  const n = values.numbers
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass)
   const temperature = heldBelowBoiling(n.bathTemperature, room)
   const shell = { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }

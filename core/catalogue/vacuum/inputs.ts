@@ -1,4 +1,4 @@
-import { blank, type ChoiceInput, coefficient, type Input, PUMP_IDS, type QuantityInput, result, type SentencePart, type Spread, type Values } from '../../demonstration'
+import { blank, coefficient, PUMP_IDS, type QuantityInput, result, type SentencePart, type Spread, type Values, defineInput, defineInputs } from '../../demonstration'
 import type { Pump } from '../../mechanisms/pump-down'
 
 interface PumpKind {
@@ -28,7 +28,7 @@ const PUMPS: Readonly<Record<(typeof PUMP_IDS)[number], PumpKind>> = {
 const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpKind>)[choices.pump!] ?? PUMPS.hand
 
 /** @param mouth true where lungs may do, on a clean hose */
-export const pumpChoice = (standard: string, mouth = false): ChoiceInput => ({
+export const pumpChoice = (standard: string, mouth = false) => defineInput({
   id: 'pump', name: 'pump', kind: 'choice', group: 'pump', default: standard, lever: true, choices: PUMP_IDS.filter(id => mouth || !PUMPS[id].suction).map(id => ({ id, name: PUMPS[id].name })),
 })
 
@@ -38,12 +38,12 @@ const ultimateSpread = (stated: Values): Spread => kindOf(stated).suction
   : { shape: 'lognormal', relative: 0.12 }
 
 /** What a pump does; the defaults follow from the choice. */
-export const PUMP_INPUTS: readonly QuantityInput[] = [
-  blank('strokeVolume', 'volume of a stroke', 'mL', 'pump', v => kindOf(v).stroke, [2e-6, 3e-3], [10e-6, 500e-6], 0.05),
-  blank('strokeTime', 'time of a stroke', 's', 'pump', v => kindOf(v).period, [0.2, 20], [0.5, 4], { shape: 'lognormal', relative: 0.15 }),
-  blank('pumpSpeed', 'pumping speed', 'L/min', 'pump', v => kindOf(v).speed, [1e-6, 0.05], [3e-5, 2e-3], { shape: 'lognormal', relative: 0.12 }),
-  blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }, { spreadFor: ultimateSpread }),
-]
+export const PUMP_INPUTS = defineInputs([
+          blank('strokeVolume', 'volume of a stroke', 'mL', 'pump', v => kindOf(v).stroke, [2e-6, 3e-3], [10e-6, 500e-6], 0.05),
+          blank('strokeTime', 'time of a stroke', 's', 'pump', v => kindOf(v).period, [0.2, 20], [0.5, 4], { shape: 'lognormal', relative: 0.15 }),
+          blank('pumpSpeed', 'pumping speed', 'L/min', 'pump', v => kindOf(v).speed, [1e-6, 0.05], [3e-5, 2e-3], { shape: 'lognormal', relative: 0.12 }),
+          blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }, { spreadFor: ultimateSpread }),
+        ])
 
 export const pumpOf = (values: Values): Pump => {
   const n = values.numbers
@@ -59,26 +59,26 @@ export const pumpWords = (values: Values): SentencePart[] => [
 ]
 
 /** What the jar is: only one of them is pumped. */
-export const JAR_KIND: ChoiceInput = {
-  id: 'jarKind', name: 'jar', kind: 'choice', group: 'vessel', default: 'vacuum',
-  choices: [{ id: 'vacuum', name: 'jar made for vacuum, without a mark' }, { id: 'scratched', name: 'jar with a scratch or a chip' }, { id: 'household', name: 'household or flat-sided jar' }],
-}
+export const JAR_KIND = defineInput({
+          id: 'jarKind', name: 'jar', kind: 'choice', group: 'vessel', default: 'vacuum',
+          choices: [{ id: 'vacuum', name: 'jar made for vacuum, without a mark' }, { id: 'scratched', name: 'jar with a scratch or a chip' }, { id: 'household', name: 'household or flat-sided jar' }],
+        })
 /** A jar that may implode is refused, whatever the difference. */
 export const jarBears = ({ choices }: Values): { input: string, message: string }[] => choices.jarKind === undefined || choices.jarKind === 'vacuum' ? [] : [{
   input: 'jarKind', message: `given "${choices.jarKind}"; refused: ${choices.jarKind === 'scratched' ? 'glass with a scratch or a chip loses most of its strength' : 'thin, flat-bottomed or flat-sided glass is not made for it'} and implodes without warning; accepted: vacuum`,
 }]
 
-export const jarInputs = (volume: QuantityInput['default'] = 6.5e-3, diameter: QuantityInput['default'] = 0.19, height: QuantityInput['default'] = 0.26): Input[] => [
+export const jarInputs = (volume: QuantityInput['default'] = 6.5e-3, diameter: QuantityInput['default'] = 0.19, height: QuantityInput['default'] = 0.26) => defineInputs([
   JAR_KIND,
   blank('jarVolume', 'capacity of the jar', 'L', 'vessel', volume, [0.1e-3, 60e-3], [0.5e-3, 15e-3], 0.02),
   blank('jarDiameter', 'inside of the jar across', 'cm', 'vessel', diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
   blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01),
-]
+])
 
-export const pumpingTime = (standard: number): QuantityInput =>
+export const pumpingTime = (standard: number) =>
   blank('pumpTime', 'longest time at the pump', 's', 'pump', standard, [1, 3600], [10, 600], 0, { lever: [-30, 60, 180] })
 
-export const target = (standard: number, lever: readonly number[] = [-10e3, 10e3]): QuantityInput =>
+export const target = (standard: number, lever: readonly number[] = [-10e3, 10e3]) =>
   blank('targetPressure', 'pressure to stop at', 'kPa', 'pump', standard, [1, 105e3], [100, 80e3], 0.03, { lever })
 
 export const LEAK = coefficient(

@@ -22,25 +22,16 @@ export interface Content {
   /** quantities whose greatest value is wanted */ peaks?: PumpingOptions['peaks']
 }
 
-export interface Pumped {
-  pressure: number
-  time: number
-  /** s: the stroke in which it stopped has been made by then, and what follows may begin */ resume: number
-  state: Float64Array
-  /** when an event was first passed, s */ at: (id: string) => number | undefined
-  /** greatest value of a peak asked for */ peak: (id: string) => number
-  simulation: Simulation
-  rows: TraceRows | undefined
-  row: (pressure: number, time: number, state: Float64Array) => Row
-}
+/** A jar pumped: what it comes to, with what the caller needs to go on from there. */
+export type Pumped = ReturnType<typeof pumpJar>
 
 /**
  * Pumps the jar to its target or as long as planned.
  *
  * @returns the shared results and details; the caller adds its own, ends the stages and takes the trace
  */
-export function pumpJar(values: Values, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []): Pumped {
-  const n = values.numbers as Record<string, number>
+export function pumpJar(values: Values, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const { contents } = content
@@ -82,20 +73,22 @@ export function pumpJar(values: Values, detail: Detail, refinement: number, cont
   const difference = outside - pressure
   const free = content.volume(pressure, state)
   return {
-    pressure, time, resume, rows, row, state, at: id => occurrences.find(o => o.id === id)?.time, peak: id => greatest[id] ?? NaN,
+    pressure, time, rows, row, state,
+    /** s: the stroke in which it stopped has been made by then, and what follows may begin */ resume,
+    /** when an event was first passed, s */ at: (id: string): number | undefined => occurrences.find(o => o.id === id)?.time,
+    /** greatest value of a peak asked for */ peak: (id: string): number => greatest[id] ?? NaN,
     simulation: {
       results: {
         finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes: end.strokes }),
         peakPressureDifference: difference, jarForce: outside * jarSurface(values), storedEnergy: difference * n.jarVolume,
       },
-      events: [], outcome: '',
       details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference, freeBefore: before, freeAfter: free, capacity: n.jarVolume },
     },
   }
 }
 
 /** Outcomes of the run kept with its trace. */
-export function withTrace(pumped: Pumped, finish: (rows: TraceRows) => void): Trace | undefined {
+export function withTrace(pumped: Pick<Pumped, 'rows'>, finish: (rows: TraceRows) => void): Trace | undefined {
   if (!pumped.rows) return undefined
   finish(pumped.rows)
   return pumped.rows.finish()

@@ -1,5 +1,6 @@
-import { atWorst, type Demonstration, type Gate, near, newtons, next, pressureOff, standBack } from '../../../demonstration'
+import { atWorst, type Gate, near, newtons, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, flammable, pressurised } from '../../../cautions'
+import type { CloudBottle } from './simulate'
 
 const spirits = (choices: Readonly<Record<string, string>>): boolean => choices.liquid === 'ethanol'
 /** Push on a stopper from which it flies through a room, N. Common practice. */
@@ -9,7 +10,7 @@ export const gates: readonly Gate[] = [
   { step: 'bottle', text: 'Bottle new, for fizzy drinks, without a scratch. With spirits: no flame, match or hot plate in the room, stock bottle away.', guards: ['pressure', 'flame'] },
   { step: 'press', text: 'Goggles on; stopper towards nobody; gauge in view.', guards: ['projectile'] },
 ]
-export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }, _s, risk) => {
+export const cautions: CloudBottle['cautions'] = ({ numbers: n, choices }, _s, risk) => {
   const push = atWorst(risk, 'stopperForce')
   return applying(
     spirits(choices) ? flammable('Ethanol', n.spirits!, 'bottle') : undefined,
@@ -21,7 +22,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }, _s,
     choices.nuclei === 'smoke' ? { id: 'match', step: 'nuclei', severity: 'usual', covers: ['flame'], hazard: 'A match is lit for the smoke.', control: 'An adult lights it; hair and sleeves back; out before it goes near the mouth; wet cloth at hand.' } : undefined,
   )
 }
-export const afterFailure: Demonstration['afterFailure'] = ({ choices }, _s, _risk, outcome) => [
+export const afterFailure: CloudBottle['afterFailure'] = ({ choices }, _s, _risk, outcome) => [
   standBack('Stopper or cap pointing at nobody; nobody looks into the mouth.'), pressureOff('Let the pressure off: open the valve or the cap slowly, until it hisses no more.'),
   near(choices.way === 'squeeze' ? 'Cap tight? Liquid all over the wall?' : 'Stopper and hose tight? Liquid all over the wall?'),
   next(spirits(choices)

@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { bottle, type Demonstration, filledTo, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { bottle, filledTo, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import type { CloudBottle } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: CloudBottle['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [pressure, temperature, depth] = ['pressure', 'gasTemperature', 'depth'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const d = n.vesselDiameter!

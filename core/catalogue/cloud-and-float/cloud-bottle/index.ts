@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { check, inputs } from './inputs'
 import { COLUMNS, simulate } from './simulate'
@@ -7,24 +7,24 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const cloudBottle: Demonstration = {
-  id: 'cloud-bottle',
-  name: 'Cloud in a bottle',
-  summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',
-  noun: ['try', 'tries'],
-  people: { performs: 14, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'cloud-and-float', effect: 'A clear bottle turns white at a pop, and clear again when pumped.', topics: ['weather', 'vapour', 'gas laws', 'heating and cooling'], ages: [7, 18] },
-  hushWords: { inside: 'gas in the bottle', strength: '' },
-  wanted: 'cloud',
-  columns: COLUMNS,
-  check,
-  simulate,
-  inputs,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const cloudBottle = defineDemonstration({
+          id: 'cloud-bottle',
+          name: 'Cloud in a bottle',
+          summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',
+          noun: ['try', 'tries'],
+          people: { performs: 14, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'cloud-and-float', effect: 'A clear bottle turns white at a pop, and clear again when pumped.', topics: ['weather', 'vapour', 'gas laws', 'heating and cooling'], ages: [7, 18] },
+          hushWords: { inside: 'gas in the bottle', strength: '' },
+          wanted: 'cloud',
+          columns: COLUMNS,
+          check,
+          simulate,
+          inputs,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

@@ -1,8 +1,9 @@
 /** Air and vapour under pressure in a bottle, let go: a cloud. Pressed again: clear. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { CONDENSABLES, expand, type Expansion, type Nuclei } from '../../../mechanisms/moist-expansion'
 import { exp, pow } from '../../../elementary'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../../substances/air'
+import type { CloudBottleValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [
   ...GAS_COLUMNS, { id: 'saturation', name: 'saturation ratio', quantity: 'fraction' }, { id: 'liquid', name: 'droplets', quantity: 'mass' }, { id: 'depth', name: 'optical depth across the bottle', quantity: 'count' },
@@ -34,8 +35,8 @@ const PRESS_POINTS = 12
 /** kg/m3 at 20 °C, CRC Handbook (from memory). */
 const ETHANOL_DENSITY = 789
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: CloudBottleValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const room = n.airTemperature
   const squeezed = values.choices.way === 'squeeze'
@@ -133,3 +134,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type CloudBottleRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type CloudBottle = Demonstration<CloudBottleValues, CloudBottleRun>

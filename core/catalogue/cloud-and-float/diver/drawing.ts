@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { bottle, type Demonstration, filledTo, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { bottle, filledTo, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import type { Diver } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: Diver['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [depth, air, squeeze] = ['depth', 'bubble', 'squeeze'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const h = n.vesselHeight!

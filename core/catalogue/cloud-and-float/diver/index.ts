@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const diver: Demonstration = {
-  id: 'diver',
-  name: 'Diver in a bottle',
-  summary: 'A trimmed float sinks when the bottle is squeezed, and comes back.',
-  noun: ['float', 'floats'],
-  people: { performs: 7, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'cloud-and-float', effect: 'A little diver sinks and rises at a command that nobody sees.', topics: ['buoyancy', 'gas laws', 'pressure in liquids'], ages: [7, 16] },
-  hushWords: { inside: 'pressure in the bottle', strength: '' },
-  wanted: 'dives',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const diver = defineDemonstration({
+          id: 'diver',
+          name: 'Diver in a bottle',
+          summary: 'A trimmed float sinks when the bottle is squeezed, and comes back.',
+          noun: ['float', 'floats'],
+          people: { performs: 7, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'cloud-and-float', effect: 'A little diver sinks and rises at a command that nobody sees.', topics: ['buoyancy', 'gas laws', 'pressure in liquids'], ages: [7, 16] },
+          hushWords: { inside: 'pressure in the bottle', strength: '' },
+          wanted: 'dives',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

@@ -1,10 +1,11 @@
 /** A trimmed float in a bottle that is squeezed, held and let go. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { airToHang, bubble, dive, hangingPressure, lift, type Bulb } from '../../../mechanisms/floating-bulb'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
 import { liquidDensity } from '../../../substances/water'
 import { GRAVITY } from '../../../substances/water-transport'
+import type { DiverValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'depth', name: 'depth of the float', quantity: 'length' }, { id: 'bubble', name: 'air in the float', quantity: 'volume' }, { id: 'squeeze', name: 'squeeze', quantity: 'pressure' }]
 
@@ -14,11 +15,11 @@ export const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumpt
 /** Copper wire, kg/m3: CRC Handbook, from memory. */
 const COPPER = 8960
 /** Water in the float, m3: measured, or so many drops. */
-export const waterIn = ({ numbers: n, choices }: Values): number => choices.waterBy === 'drops' ? n.drops! * n.dropVolume! : n.waterInBulb!
+export const waterIn = ({ numbers: n, choices }: DiverValues): number => choices.waterBy === 'drops' ? n.drops! * n.dropVolume! : n.waterInBulb!
 /** Ballast, kg: weighed, or a length of wire of a gauge. */
-export const ballastOf = ({ numbers: n, choices }: Values): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter! * n.wireDiameter! * n.wireLength! : n.ballastMass!
+export const ballastOf = ({ numbers: n, choices }: DiverValues): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter! * n.wireDiameter! * n.wireLength! : n.ballastMass!
 
-export function bulbOf(values: Values): Bulb {
+export function bulbOf(values: DiverValues): Bulb {
   const { numbers: n, choices } = values
   const { density } = MATERIALS[choices.material!] ?? MATERIALS.glass
   const ballast = ballastOf(values)
@@ -30,7 +31,7 @@ export function bulbOf(values: Values): Bulb {
 }
 
 /** Water to draw in so that a squeeze of a given size just sinks it, m3. */
-export function waterForSqueeze(values: Values, squeeze: number): number {
+export function waterForSqueeze(values: DiverValues, squeeze: number): number {
   const n = values.numbers
   const bulb = bulbOf(values)
   const density = liquidDensity(n.waterTemperature!)
@@ -42,8 +43,8 @@ const SQUEEZING = 0.6
 const SETTLE = 1
 const LONGEST = 14
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: DiverValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const bulb = bulbOf(values)
   // Water, not ice.
@@ -89,3 +90,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type DiverRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type Diver = Demonstration<DiverValues, DiverRun>

@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, type Point, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, type Point, said, type Shape, valueAt } from '../../../demonstration'
+import type { BalloonInGlass } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BalloonInGlass['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [across, lifted, pressure, grip] = ['balloonAcross', 'lifted', 'pressure', 'grip'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
     const [d, deep] = [n.glassDiameter!, n.insertDepth!]

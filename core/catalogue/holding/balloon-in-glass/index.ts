@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const balloonInGlass: Demonstration = {
-  id: 'balloon-in-glass',
-  name: 'Balloon lifts a glass',
-  summary: 'A balloon blown up inside a glass presses on its wall and lifts it.',
-  noun: ['balloon', 'balloons'],
-  people: { performs: 7, watches: 5 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'holding', effect: 'A glass hangs from a balloon, held by nothing but air.', topics: ['air pressure', 'friction'], ages: [5, 12] },
-  hushWords: { inside: 'air in the balloon', strength: '' },
-  wanted: 'lifts',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching,
-}
+export const balloonInGlass = defineDemonstration({
+          id: 'balloon-in-glass',
+          name: 'Balloon lifts a glass',
+          summary: 'A balloon blown up inside a glass presses on its wall and lifts it.',
+          noun: ['balloon', 'balloons'],
+          people: { performs: 7, watches: 5 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'holding', effect: 'A glass hangs from a balloon, held by nothing but air.', topics: ['air pressure', 'friction'], ages: [5, 12] },
+          hushWords: { inside: 'air in the balloon', strength: '' },
+          wanted: 'lifts',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching,
+        })

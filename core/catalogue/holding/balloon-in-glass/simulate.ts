@@ -1,16 +1,17 @@
 /** A balloon blown up in a glass until it presses against the wall and lifts it. */
-import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { balloonVolume, skinPressure } from '../../../mechanisms/rubber-balloon'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
+import type { BalloonInGlassValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'grip', name: 'friction it could give', quantity: 'force' }, { id: 'lifted', name: 'lifted', quantity: 'fraction' }]
 /** Blown at so much a second, m3/s. */
 const BREATH = 0.35e-3
 
-export function simulate(values: Values, detail: Detail): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BalloonInGlassValues, detail: Detail) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const rubber = rubberOf(values)
@@ -58,3 +59,6 @@ export function simulate(values: Values, detail: Detail): Simulation {
     })(),
   }
 }
+export type BalloonInGlassRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BalloonInGlass = Demonstration<BalloonInGlassValues, BalloonInGlassRun>

@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import type { CardAndGlass } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: CardAndGlass['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [turned, hang, left, pressure] = ['turned', 'sag', 'waterLeft', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
     const [d, h] = [n.glassDiameter!, n.glassHeight!]

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const cardAndGlass: Demonstration = {
-  id: 'card-and-glass',
-  name: 'Card under a glass',
-  summary: 'A glass of water, a card on it, turned over: the card stays.',
-  noun: ['try', 'tries'],
-  people: { performs: 6, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'holding', effect: 'A glass of water is turned over, and nothing comes out.', topics: ['air pressure', 'gas laws', 'surface tension'], ages: [7, 14] },
-  hushWords: { inside: 'air over the water', strength: '' },
-  wanted: 'holds',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const cardAndGlass = defineDemonstration({
+          id: 'card-and-glass',
+          name: 'Card under a glass',
+          summary: 'A glass of water, a card on it, turned over: the card stays.',
+          noun: ['try', 'tries'],
+          people: { performs: 6, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'holding', effect: 'A glass of water is turned over, and nothing comes out.', topics: ['air pressure', 'gas laws', 'surface tension'], ages: [7, 14] },
+          hushWords: { inside: 'air over the water', strength: '' },
+          wanted: 'holds',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

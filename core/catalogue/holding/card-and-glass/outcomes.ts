@@ -1,9 +1,10 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
+import type { CardAndGlass } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['fillShare', 'glassHeight', 'card'], seen: ['hush'] }
+export const logged = { used: ['fillShare', 'glassHeight', 'card'], seen: ['hush'] } as const
 
-export const results: Demonstration['results'] = [
+export const results = [
     result('sag', 'card must hang lower by', 'mm'), result('sealedGap', 'and may by', 'mm'), result('peakPressureDifference', 'trapped air falls by', 'Pa'), result('waterHeld', 'water held', 'g'), result('waterWeight', 'it weighs', 'N'), result('airPush', 'room pushes up on the card with', 'N'), result('hush', 'holds for', 's'),
   ]
 
@@ -13,6 +14,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'falls', look: 'nothing', name: 'falls at once', sentence: 'The card slips and the water falls as it is turned.' },
   ]
 
-export const ledger: Demonstration['ledger'] = ({ details: d }) => ({ moment: 'turned over', difference: d.difference!, rows: [{ id: 'stretched', cause: 'trapped air, given a little more room as the card hangs lower', pressure: d.difference! }] })
+export const ledger: CardAndGlass['ledger'] = ({ details: d }) => ({ moment: 'turned over', difference: d.difference!, rows: [{ id: 'stretched', cause: 'trapped air, given a little more room as the card hangs lower', pressure: d.difference! }] })
 
-export const sizes: Demonstration['sizes'] = (_values, s) => [{ id: 'airPush', name: 'room pushing up', value: s.results.airPush!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the rim’s area' }, { id: 'waterWeight', name: 'water held', value: s.results.waterWeight!, quantity: 'force', units: ['N', 'lbf'], note: 'its weight' }]
+export const sizes: CardAndGlass['sizes'] = (_values, s) => [{ id: 'airPush', name: 'room pushing up', value: s.results.airPush!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the rim’s area' }, { id: 'waterWeight', name: 'water held', value: s.results.waterWeight!, quantity: 'force', units: ['N', 'lbf'], note: 'its weight' }]

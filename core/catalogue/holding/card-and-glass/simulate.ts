@@ -1,19 +1,20 @@
 /** A glass of water turned over on a card. */
-import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { neededFall, sag, sealedGap, type InvertedGlass } from '../../../mechanisms/card-under-glass'
 import { liquidDensity } from '../../../substances/water'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
+import type { CardAndGlassValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'turned', name: 'turned over', quantity: 'fraction' }, { id: 'sag', name: 'card hangs lower by', quantity: 'length' }, { id: 'waterLeft', name: 'water in the glass', quantity: 'fraction' }]
 /** Turning takes so long, s. */
 const TURN = 1.2
 const SPILL = 0.6
 
-export const glassOf = ({ numbers: n }: Values): InvertedGlass =>
+export const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass =>
   ({ diameter: n.glassDiameter!, height: n.glassHeight!, filled: n.fillShare!, card: n.cardMass!, outside: n.stationPressure!, density: liquidDensity(Math.max(274, n.waterTemperature!)) })
 
 /** Fill shares between which it would fall, if any: by looking along a grid. */
-export function badFills(values: Values): [number, number] | undefined {
+export function badFills(values: CardAndGlassValues): [number, number] | undefined {
   const glass = glassOf(values)
   const gap = sealedGap(glass.density, values.numbers.rimSeal!)
   let bad: [number, number] | undefined
@@ -23,8 +24,8 @@ export function badFills(values: Values): [number, number] | undefined {
   return bad
 }
 
-export function simulate(values: Values, detail: Detail): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: CardAndGlassValues, detail: Detail) {
+  const n = values.numbers
   const glass = glassOf(values)
   const outside = n.stationPressure
   const temperature = n.waterTemperature
@@ -65,3 +66,6 @@ export function simulate(values: Values, detail: Detail): Simulation {
     })(),
   }
 }
+export type CardAndGlassRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type CardAndGlass = Demonstration<CardAndGlassValues, CardAndGlassRun>

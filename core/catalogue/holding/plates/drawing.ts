@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { arch, type Demonstration, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { arch, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { hemispheres } from './inputs'
+import type { Plates } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: Plates['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [pressure, holding, pull] = ['pressure', 'holding', 'pull'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const d = n.sealDiameter!

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { VACUUM_SUSPECTS } from '../../vacuum/suspects'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
@@ -8,24 +8,24 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const plates: Demonstration = {
-  id: 'plates',
-  name: 'Plates that won’t part',
-  summary: 'Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.',
-  noun: ['try', 'tries'],
-  people: { performs: 14, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'holding', effect: 'Two people tug at two plates and can’t part them; a valve opens, and they fall apart.', topics: ['air pressure', 'force and area', 'vacuum'], ages: [7, 18] },
-  hushWords: { inside: 'air left between', strength: '' },
-  wanted: 'holds',
-  columns: COLUMNS,
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching, variants,
-}
+export const plates = defineDemonstration({
+          id: 'plates',
+          name: 'Plates that won’t part',
+          summary: 'Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.',
+          noun: ['try', 'tries'],
+          people: { performs: 14, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'holding', effect: 'Two people tug at two plates and can’t part them; a valve opens, and they fall apart.', topics: ['air pressure', 'force and area', 'vacuum'], ages: [7, 18] },
+          hushWords: { inside: 'air left between', strength: '' },
+          wanted: 'holds',
+          columns: COLUMNS,
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching, variants,
+        })

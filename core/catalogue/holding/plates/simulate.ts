@@ -1,18 +1,19 @@
 /** Two discs or half-spheres that the room presses together. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { holdingForce, risen, timeToRise } from '../../../mechanisms/held-by-air'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { isDriven, pumpOf } from '../../vacuum/inputs'
+import type { PlatesValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'holding', name: 'holding force', quantity: 'force' }, { id: 'pull', name: 'pull on it', quantity: 'force' }]
 
 /** Pumped until this share of what the pump could still take is left. */
 const ENOUGH = 0.02
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: PlatesValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const area = Math.PI * n.sealDiameter * n.sealDiameter / 4
@@ -64,3 +65,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type PlatesRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type Plates = Demonstration<PlatesValues, PlatesRun>

@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { arch, type Demonstration, kPa, rectangle, type Shape, valueAt } from '../../../demonstration'
+import { arch, kPa, rectangle, type Shape, valueAt } from '../../../demonstration'
+import type { SuctionCup } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: SuctionCup['drawing'] = (values, s, time) => {
     const n = values.numbers
     const d = n.cupDiameter!
     const [pressure, lifted, opened] = ['pressure', 'lifted', 'opened'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const suctionCup: Demonstration = {
-  id: 'suction-cup',
-  name: 'Lift it by a cup',
-  summary: 'A plunger or a rubber sheet pressed on a seat or a table lifts it.',
-  noun: ['try', 'tries'],
-  people: { performs: 8, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'holding', effect: 'A plunger lifts a stool; somebody lets a corner in, and it drops.', topics: ['air pressure', 'force and area'], ages: [7, 14] },
-  hushWords: { inside: 'air under the cup', strength: '' },
-  wanted: 'lifts',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching,
-}
+export const suctionCup = defineDemonstration({
+          id: 'suction-cup',
+          name: 'Lift it by a cup',
+          summary: 'A plunger or a rubber sheet pressed on a seat or a table lifts it.',
+          noun: ['try', 'tries'],
+          people: { performs: 8, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'holding', effect: 'A plunger lifts a stool; somebody lets a corner in, and it drops.', topics: ['air pressure', 'force and area'], ages: [7, 14] },
+          hushWords: { inside: 'air under the cup', strength: '' },
+          wanted: 'lifts',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching,
+        })

@@ -1,9 +1,10 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
+import type { SuctionCup } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['loadMass', 'surface'], seen: ['hush'] }
+export const logged = { used: ['loadMass', 'surface'], seen: ['hush'] } as const
 
-export const results: Demonstration['results'] = [
+export const results = [
     result('holdingForce', 'holds', 'N'), result('pull', 'pull, with the jerk', 'N'), result('safetyFactor', 'holding force over pull', '1'), result('lowestPressure', 'pressure under the cup', 'kPa'), result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
     result('mostDifference', 'most this cup can make', 'kPa'), result('holdTime', 'the leak lets it hold for', 's'), result('hush', 'comes off after', 's'),
   ]
@@ -14,6 +15,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'off', look: 'nothing', name: 'comes off', sentence: 'The cup comes off with a pop.' },
   ]
 
-export const ledger: Demonstration['ledger'] = ({ details: d }) => ({ moment: 'while it is lifted', difference: d.difference!, rows: [{ id: 'stretched', cause: 'the air it kept, given more room by the pull', pressure: d.difference! }] })
+export const ledger: SuctionCup['ledger'] = ({ details: d }) => ({ moment: 'while it is lifted', difference: d.difference!, rows: [{ id: 'stretched', cause: 'the air it kept, given more room by the pull', pressure: d.difference! }] })
 
-export const sizes: Demonstration['sizes'] = (values, s) => [{ id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference it can make × area' }, { id: 'most', name: 'most any cup of this width could', value: values.numbers.stationPressure! * s.details.area!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × area' }]
+export const sizes: SuctionCup['sizes'] = (values, s) => [{ id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference it can make × area' }, { id: 'most', name: 'most any cup of this width could', value: values.numbers.stationPressure! * s.details.area!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × area' }]

@@ -1,16 +1,17 @@
 /** A cup or sheet pressed on and pulled: what air it kept gets more room, and the room holds it down. */
-import { type Detail, GAS_COLUMNS, type Simulation, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { leakIn } from '../../../mechanisms/pump-down'
 import { pulledCup } from '../../../mechanisms/held-by-air'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
+import type { SuctionCupValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'lifted', name: 'share of the load lifted', quantity: 'fraction' }, { id: 'opened', name: 'cup pulled open', quantity: 'fraction' }]
 /** The load comes on over so long, s. */
 const PULL = 1
 
-export function simulate(values: Values, detail: Detail): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: SuctionCupValues, detail: Detail) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const area = Math.PI * n.cupDiameter * n.cupDiameter / 4 * n.effectiveArea
@@ -72,3 +73,6 @@ export function simulate(values: Values, detail: Detail): Simulation {
     })(),
   }
 }
+export type SuctionCupRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type SuctionCup = Demonstration<SuctionCupValues, SuctionCupRun>

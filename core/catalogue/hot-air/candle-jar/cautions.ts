@@ -1,6 +1,6 @@
-import { atWorst, type Demonstration, type Gate, heatOff, near, next, pressureOff, wait } from '../../../demonstration'
+import { atWorst, type Gate, heatOff, near, next, pressureOff, wait } from '../../../demonstration'
 import { applying, hotSurface, openFlame, wetFloor, type Caution } from '../../../cautions'
-import { dishWater } from './simulate'
+import { dishWater, type CandleJar } from './simulate'
 
 /** More flames than this under one glass make it hot all over. Common practice. */
 const FEW_FLAMES = 3
@@ -8,7 +8,7 @@ const FEW_FLAMES = 3
 export const gates: readonly Gate[] = [
   { step: 'dish', text: 'Before the candle is lit: hair and sleeves back; the dish stands level and full; jar in reach, wet cloth at hand.', guards: ['flame', 'heat'] },
 ]
-export const cautions: Demonstration['cautions'] = (values, _s, risk): Caution[] => {
+export const cautions: CandleJar['cautions'] = (values, _s, risk): Caution[] => {
   const many = values.numbers.candles! > FEW_FLAMES
   return applying(
     openFlame('dish', many), wetFloor(dishWater(values), 'dish'),
@@ -18,7 +18,7 @@ export const cautions: Demonstration['cautions'] = (values, _s, risk): Caution[]
     hotSurface(atWorst(risk, 'hottest'), 'watch', 'The gas under the jar and its top get hot'),
   )
 }
-export const afterFailure: Demonstration['afterFailure'] = (_values, _s, _risk, outcome) => [
+export const afterFailure: CandleJar['afterFailure'] = (_values, _s, _risk, outcome) => [
   wait('Let it stand until the flame is out and the glass is cool.'), heatOff('Still burning? Leave it: it goes out by itself.'),
   pressureOff('Tilt the jar with a cloth until air gurgles in.'),
   near('Was the rim under water all round? Coins under it.'),

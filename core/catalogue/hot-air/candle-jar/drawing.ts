@@ -1,11 +1,11 @@
 /** What is seen of it at a moment. */
-import { bottle, type Demonstration, dome, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
-import { volumeFor } from './simulate'
+import { bottle, dome, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { volumeFor, type CandleJar } from './simulate'
 
 /** A level that is drawn, m. */
 const SHOWN = 0.001
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: CandleJar['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [level, oxygen, temperature] = ['level', 'oxygen', 'gasTemperature'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const across = n.jarDiameter!

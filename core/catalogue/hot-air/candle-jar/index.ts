@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs, retired } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const candleJar: Demonstration = {
-  id: 'candle-jar',
-  name: 'Candle under a jar',
-  summary: 'A candle in a dish of water, a jar over it: the flame dies, and the water rises.',
-  noun: ['try', 'tries'],
-  people: { performs: 11, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'hot-air', effect: 'The flame shrinks and dies, and water climbs into the jar.', topics: ['combustion', 'gas laws', 'air pressure', 'wrong ideas'], ages: [7, 18] },
-  hushWords: { inside: 'oxygen left of the air', strength: '' },
-  wanted: 'rises',
-  columns: COLUMNS,
-  simulate,
-  inputs, retired, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching, variants,
-}
+export const candleJar = defineDemonstration({
+          id: 'candle-jar',
+          name: 'Candle under a jar',
+          summary: 'A candle in a dish of water, a jar over it: the flame dies, and the water rises.',
+          noun: ['try', 'tries'],
+          people: { performs: 11, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'hot-air', effect: 'The flame shrinks and dies, and water climbs into the jar.', topics: ['combustion', 'gas laws', 'air pressure', 'wrong ideas'], ages: [7, 18] },
+          hushWords: { inside: 'oxygen left of the air', strength: '' },
+          wanted: 'rises',
+          columns: COLUMNS,
+          simulate,
+          inputs, retired, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching, variants,
+        })

@@ -1,9 +1,10 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
+import type { CandleJar } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['jarVolume', 'flamePower', 'candles'], seen: ['level', 'flameTime', 'bubbles'] }
+export const logged = { used: ['jarVolume', 'flamePower', 'candles'], seen: ['level', 'flameTime', 'bubbles'] } as const
 
-export const results: Demonstration['results'] = [
+export const results = [
     result('level', 'water rises', 'cm'), result('share', 'of the jar’s volume', '%'), result('levelCooling', 'of it by cooling', 'mm'), result('levelCondensation', 'by vapour turned to dew, less what the flame made', 'mm'), result('levelOxygen', 'by oxygen used, less carbon dioxide made', 'mm'),
     result('flameTime', 'flame lasts', 's'), result('bubbles', 'gas that bubbles out', 'mL'), result('hottest', 'gas at its hottest', 'degC'), result('oxygenLeft', 'oxygen left', '%'), result('peakPressureDifference', 'greatest pressure difference', 'Pa'), result('hush', 'until the rise is seen', 's'),
   ]
@@ -15,7 +16,7 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'little', look: 'nothing', name: 'hardly rises', sentence: 'The flame dies; the water hardly rises.' },
   ]
 
-export const ledger: Demonstration['ledger'] = ({ details: d }) => ({
+export const ledger: CandleJar['ledger'] = ({ details: d }) => ({
     moment: 'at the end', difference: d.difference!,
     rows: [
       { id: 'cooling', cause: 'the gas getting colder than it was caught', pressure: d.cooled! },
@@ -27,4 +28,4 @@ export const ledger: Demonstration['ledger'] = ({ details: d }) => ({
     ],
   })
 
-export const sizes: Demonstration['sizes'] = (values, s) => [{ id: 'lifted', name: 'water held up', value: s.results.share! * values.numbers.jarVolume! * 1000, quantity: 'mass', units: ['g', 'oz'], note: 'by the difference between inside and outside' }]
+export const sizes: CandleJar['sizes'] = (values, s) => [{ id: 'lifted', name: 'water held up', value: s.results.share! * values.numbers.jarVolume! * 1000, quantity: 'mass', units: ['g', 'oz'], note: 'by the difference between inside and outside' }]

@@ -1,41 +1,42 @@
 /** A candle in a dish of water, a jar put over it. */
-import { type Detail, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { BUBBLED, coverCandle } from '../../../mechanisms/jar-over-candle'
 import { GAS, molesOf, oxygenFraction } from '../../../mechanisms/flame-gas'
 import { GAS_CONSTANT } from '../../../substances/air'
 import { liquidDensity } from '../../../substances/water'
 import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../inputs'
+import type { CandleJarValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'level', name: 'water in the jar', quantity: 'length' }]
 /** A rise that the back row sees, m. */
 const SEEN = 0.008
 
-const sections = ({ numbers: n, choices }: Values) => {
+const sections = ({ numbers: n, choices }: CandleJarValues) => {
   const body = Math.PI * n.jarDiameter! * n.jarDiameter! / 4
   const neck = choices.jarShape === 'necked' ? Math.PI * n.mouthDiameter! * n.mouthDiameter! / 4 : body
   return { body, neck, neckLength: choices.jarShape === 'necked' ? n.neckLength! : 0 }
 }
 
 /** Height of the water in the jar for a volume of it, m: a neck fills fast, a body slowly. */
-export function levelFor(values: Values, volume: number): number {
+export function levelFor(values: CandleJarValues, volume: number): number {
   const { body, neck, neckLength } = sections(values)
   const inNeck = neck * neckLength
   return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body
 }
 
 /** The other way round, m3. */
-export function volumeFor(values: Values, level: number): number {
+export function volumeFor(values: CandleJarValues, level: number): number {
   const { body, neck, neckLength } = sections(values)
   return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body
 }
 
-export const dishWater = ({ numbers: n }: Values): number => Math.PI / 4 * n.dishDiameter! * n.dishDiameter! * n.waterDepth!
+export const dishWater = ({ numbers: n }: CandleJarValues): number => Math.PI / 4 * n.dishDiameter! * n.dishDiameter! * n.waterDepth!
 
 /** Wall that the gas touches, m2. */
-const wallArea = ({ numbers: n }: Values): number => Math.PI * n.jarDiameter! * n.jarDiameter! / 4 + 4 * n.jarVolume! / n.jarDiameter!
+const wallArea = ({ numbers: n }: CandleJarValues): number => Math.PI * n.jarDiameter! * n.jarDiameter! / 4 + 4 * n.jarVolume! / n.jarDiameter!
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: CandleJarValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const room = n.airTemperature
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
@@ -85,3 +86,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type CandleJarRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type CandleJar = Demonstration<CandleJarValues, CandleJarRun>

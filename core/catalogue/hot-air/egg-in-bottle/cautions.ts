@@ -1,12 +1,13 @@
-import { centimetres, type Demonstration, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, seconds, wait } from '../../../demonstration'
+import { centimetres, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, seconds, wait } from '../../../demonstration'
 import { applying, noFood, oilByFlame, openFlame, scald, thermalShock, USUAL_CHILL, type Caution } from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
+import type { EggInBottle } from './simulate'
 
 export const gates: readonly Gate[] = [
   { step: 'light', text: 'Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the right way, hands wiped dry; wet cloth at hand.', guards: ['flame', 'scald', 'heat', 'chilled-glass'] },
 ]
 
-export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }): Caution[] => {
+export const cautions: EggInBottle['cautions'] = ({ numbers: n, choices }): Caution[] => {
   const flame = choices.heating !== 'hot-water'
   return applying(
     flame ? openFlame('light', n.matches! > 3 && choices.heating === 'matches') : scald(n.rinseTemperature!, n.vesselVolume!, 'light', 'Water from the kettle', 'scald-kettle'),
@@ -19,7 +20,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }): Ca
 
 const LAST: readonly FailureAct[] = [next('Nobody eats it; ask about egg allergies before anybody cleans up.')]
 
-export const afterFailure: Demonstration['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) => outcome === 'torn'
+export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) => outcome === 'torn'
   ? [
       wait('Let it burn out and cool; hands and faces away from the neck.'), pressureOff('Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick.'),
       near('Rinse the pieces out with a bottle brush; never break the bottle.'), next(`It is too wide for this neck (${centimetres(n.eggDiameter!)} in ${centimetres(n.neckDiameter!)}): a smaller egg, wetted.`), ...LAST,

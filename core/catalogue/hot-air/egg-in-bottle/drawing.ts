@@ -1,10 +1,11 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, said, type Shape, valueAt } from '../../../demonstration'
 import { eggShapes, torn } from '../egg'
+import type { EggInBottle } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: EggInBottle['drawing'] = (values, s, time) => {
     const [pressure, temperature, oxygen, through] = ['pressure', 'gasTemperature', 'oxygen', 'through'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
-    const { sealing, stationPressure, flameOut, lastSeal } = s.details as Record<string, number>
+    const { sealing, stationPressure, flameOut, lastSeal } = s.details
     const on = time >= sealing
     const dancing = on && time < lastSeal && s.results.danceTime! > 0
     const { shapes, form, eggHigh } = eggShapes(values, through, through > 0.5 && torn(values), { air: pressure / stationPressure * Math.min(1, 300 / temperature), vapour: 0 })

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const eggInBottle: Demonstration = {
-  id: 'egg-in-bottle',
-  name: 'Egg in a bottle',
-  summary: 'Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.',
-  noun: ['egg', 'eggs'],
-  people: { performs: 14, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'hot-air', effect: 'An egg dances on a bottle, stops, stretches and drops in with a plop.', topics: ['air pressure', 'gas laws', 'heating and cooling', 'combustion'], ages: [7, 16] },
-  hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
-  wanted: 'whole',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, suspects, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const eggInBottle = defineDemonstration({
+          id: 'egg-in-bottle',
+          name: 'Egg in a bottle',
+          summary: 'Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.',
+          noun: ['egg', 'eggs'],
+          people: { performs: 14, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'hot-air', effect: 'An egg dances on a bottle, stops, stretches and drops in with a plop.', topics: ['air pressure', 'gas laws', 'heating and cooling', 'combustion'], ages: [7, 16] },
+          hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
+          wanted: 'whole',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, suspects, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

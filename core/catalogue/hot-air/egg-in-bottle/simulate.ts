@@ -1,5 +1,5 @@
 /** Hot gas in a bottle, an egg on its neck, and what the room pushes through. */
-import { type Detail, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { coolUnderEgg } from '../../../mechanisms/bottle-under-egg'
 import { widestEgg } from '../../../mechanisms/egg-in-neck'
 import { GAS, gasPressure, molesOf, oxygenFraction, FLAME_DIES } from '../../../mechanisms/flame-gas'
@@ -7,6 +7,7 @@ import { GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../inputs'
 import { fitOf, needed, relaxingOf, torn, wallOf } from '../egg'
+import type { EggInBottleValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'through', name: 'egg through the neck', quantity: 'fraction' }]
 
@@ -20,8 +21,8 @@ const [GULP_POINTS, RUSH] = [12, 0.6]
 /** When the egg last sealed hangs on the last breath of gas under it: followed more closely than usual. */
 const CLOSER = 6
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: EggInBottleValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const volume = n.vesselVolume
   const hotWater = values.choices.heating === 'hot-water'
@@ -80,3 +81,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type EggInBottleRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type EggInBottle = Demonstration<EggInBottleValues, EggInBottleRun>

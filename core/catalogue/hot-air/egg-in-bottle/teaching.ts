@@ -1,18 +1,19 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, type Demonstration, kilopascals, percent, seconds, type Values } from '../../../demonstration'
+import { celsius, kilopascals, percent, seconds } from '../../../demonstration'
 import { halving } from '../../../elementary'
 import { needed } from '../egg'
-import { simulate } from './simulate'
+import { simulate, type EggInBottle } from './simulate'
+import type { EggInBottleValues } from './inputs'
 
 /** Later than this nobody waits with the egg in hand, s. */
 const LONGEST_DELAY = 20
 
 /** Latest that this egg can be set on and still go, s. */
-const latestEgg = (values: Values): number => halving(
+const latestEgg = (values: EggInBottleValues): number => halving(
   eggDelay => simulate({ ...values, numbers: { ...values.numbers, eggDelay } }, 'summary').outcome !== 'stays', values.numbers.eggDelay!, Math.max(LONGEST_DELAY, values.numbers.eggDelay!), 6,
 )
 
-export const why: Demonstration['why'] = (values, s) => {
+export const why: EggInBottle['why'] = (values, s) => {
     const { results: r, details: d } = s
     const total = d.cooled! + d.condensed! + d.oxygen! + d.dioxide!
     return [
@@ -21,7 +22,7 @@ export const why: Demonstration['why'] = (values, s) => {
     ]
   }
 
-export const advice: NonNullable<Demonstration['advice']> = (values, s) => {
+export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
     const n = values.numbers
     const whole = Math.min(s.results.widestEgg!, n.neckDiameter! / (1 - n.tearSqueeze!))
     const latest = s.outcome === 'stays' ? undefined : latestEgg(values)
@@ -29,7 +30,7 @@ export const advice: NonNullable<Demonstration['advice']> = (values, s) => {
     return [{ text: `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ${(safe * 1e3).toFixed(1)} mm leaves a margin.${latest === undefined ? '' : latest >= LONGEST_DELAY ? ' There is no hurry with this one.' : ` This one must be on within ${seconds(latest)}.`}`, take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) } }]
   }
 
-export const explanation: Demonstration['explanation'] = (_values, s) => {
+export const explanation: EggInBottle['explanation'] = (_values, s) => {
     const { results: r, details: d } = s
     return [
       { from: 7, text: `The fire warms the air in the bottle and some of it gets out: that is why the egg dances. Then the air in the bottle cools and pushes less. The air in the room pushes as always, and it pushes the egg ${s.outcome === 'stays' ? 'down hard, but not hard enough today' : 'in'}.` },
@@ -39,7 +40,7 @@ export const explanation: Demonstration['explanation'] = (_values, s) => {
     ]
   }
 
-export const teaching: Demonstration['teaching'] = {
+export const teaching: EggInBottle['teaching'] = {
     wrongIdea: { idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.', answer: 'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot gas that left, and the rest cooling, does the work; and it is the room that pushes.' },
     before: ['What will the egg do in the first seconds?', 'When will it go in: while it burns or afterwards?', 'Would it work with hot water and no fire?'],
     after: ['Why did the egg dance?', 'What was in the bottle afterwards?', 'How do we get it out again?'],

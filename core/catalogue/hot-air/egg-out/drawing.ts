@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, said, valueAt } from '../../../demonstration'
+import { kPa, said, valueAt } from '../../../demonstration'
 import { eggShapes, torn } from '../egg'
+import type { EggOut } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: EggOut['drawing'] = (values, s, time) => {
     const [pressure, through, temperature] = ['pressure', 'through', 'gasTemperature'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const outside = s.details.stationPressure!
     // Inside the neck (0.55) to out of it (0): the way in, backwards.

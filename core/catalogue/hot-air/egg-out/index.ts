@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const eggOut: Demonstration = {
-  id: 'egg-out',
-  name: 'Egg out again',
-  summary: 'Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.',
-  noun: ['try', 'tries'],
-  people: { performs: 11, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'hot-air', effect: 'An egg in a bottle slides out of the neck again, as if pushed by nothing.', topics: ['air pressure', 'gas laws'], ages: [7, 16] },
-  hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
-  wanted: 'whole',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const eggOut = defineDemonstration({
+          id: 'egg-out',
+          name: 'Egg out again',
+          summary: 'Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.',
+          noun: ['try', 'tries'],
+          people: { performs: 11, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'hot-air', effect: 'An egg in a bottle slides out of the neck again, as if pushed by nothing.', topics: ['air pressure', 'gas laws'], ages: [7, 16] },
+          hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
+          wanted: 'whole',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

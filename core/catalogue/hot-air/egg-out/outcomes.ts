@@ -1,9 +1,10 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
+import type { EggOut } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['method', 'breathPressure', 'warmTemperature'], seen: ['hush'] }
+export const logged = { used: ['method', 'breathPressure', 'warmTemperature'], seen: ['hush'] } as const
 
-export const results: Demonstration['results'] = [
+export const results = [
     result('neededDifference', 'needed to push the egg out', 'kPa'), result('peakPressureDifference', 'greatest pressure difference', 'kPa'), result('neededTemperature', 'or warm the gas to', 'degC'), result('hush', 'until it comes', 's'),
   ]
 
@@ -13,9 +14,9 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stays', look: 'nothing', name: 'stays in', sentence: 'The egg stays in the bottle.' },
   ]
 
-export const ledger: Demonstration['ledger'] = ({ details: d }) => ({
+export const ledger: EggOut['ledger'] = ({ details: d }) => ({
     moment: 'when it goes, or at the end: a negative difference is more inside than outside', difference: -d.difference!,
     rows: [{ id: 'cooling', cause: 'the gas getting warmer', pressure: -d.cooled! }, { id: 'steam', cause: 'damp in it turning to vapour', pressure: -d.steam! }, { id: 'air', cause: 'air blown in', pressure: -d.breath! }],
   })
 
-export const sizes: Demonstration['sizes'] = (values, s) => [{ id: 'push', name: 'gas pushing on the egg', value: s.results.peakPressureDifference! * 0.785 * values.numbers.neckDiameter! * values.numbers.neckDiameter!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the neck’s opening' }]
+export const sizes: EggOut['sizes'] = (values, s) => [{ id: 'push', name: 'gas pushing on the egg', value: s.results.peakPressureDifference! * 0.785 * values.numbers.neckDiameter! * values.numbers.neckDiameter!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the neck’s opening' }]

@@ -1,5 +1,5 @@
 /** Getting the egg out: more pressure inside than outside, by breath or by warming. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
 import { AIR_GAS_CONSTANT, GAS_CONSTANT } from '../../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../../substances/water'
@@ -8,14 +8,15 @@ import { exp, halving } from '../../../elementary'
 import { pushOut } from '../../../mechanisms/egg-pushed-out'
 import { MOLAR_HEAT_CONSTANT_VOLUME } from '../../../mechanisms/flame-gas'
 import { fitOf, needed, relaxingOf, torn, wallOf } from '../egg'
+import type { EggOutValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'through', name: 'egg through the neck', quantity: 'fraction' }]
 const OUT = 0.3
 /** Somebody waits so long for it to creep out, s. */
 const PATIENCE = 45
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: EggOutValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const room = n.airTemperature
   const neckArea = Math.PI * n.neckDiameter * n.neckDiameter / 4
@@ -79,9 +80,12 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
 }
 
 /** Temperature of the gas that makes a difference, K: dry gas and its damp together, by halving up to 372 K. */
-export function warmthFor({ numbers: n }: Values, difference: number): number {
+export function warmthFor({ numbers: n }: EggOutValues, difference: number): number {
   const room = n.airTemperature!
   const vapour0 = n.dampness! * quickSaturationPressure(room)
   const dry = (n.stationPressure! - vapour0) / room
   return halving(t => dry * t + n.dampness! * quickSaturationPressure(t) - n.stationPressure! < difference, room, 372, 30)
 }
+export type EggOutRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type EggOut = Demonstration<EggOutValues, EggOutRun>

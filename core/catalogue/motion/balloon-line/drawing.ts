@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, said, type Shape, valueAt } from '../../../demonstration'
+import type { BalloonLine } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BalloonLine['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [place, speed, across, left, pressure] = ['place', 'speed', 'balloonAcross', 'left', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number, number]
     const l = n.lineLength!

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const balloonLine: Demonstration = {
-  id: 'balloon-line',
-  name: 'Balloon on a line',
-  summary: 'A balloon taped to a straw drives itself along a line across the room.',
-  noun: ['run', 'runs'],
-  people: { performs: 7, watches: 5 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'motion', effect: 'A balloon whizzes along a string over everybody’s heads.', topics: ['motion', 'air pressure', 'energy'], ages: [5, 14] },
-  hushWords: { inside: 'air in the balloon', strength: '' },
-  wanted: 'arrives',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching,
-}
+export const balloonLine = defineDemonstration({
+          id: 'balloon-line',
+          name: 'Balloon on a line',
+          summary: 'A balloon taped to a straw drives itself along a line across the room.',
+          noun: ['run', 'runs'],
+          people: { performs: 7, watches: 5 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'motion', effect: 'A balloon whizzes along a string over everybody’s heads.', topics: ['motion', 'air pressure', 'energy'], ages: [5, 14] },
+          hushWords: { inside: 'air in the balloon', strength: '' },
+          wanted: 'arrives',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching,
+        })

@@ -1,5 +1,5 @@
 /** A balloon on a straw on a line, let go. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { balloonVolume, hump, skinPressure } from '../../../mechanisms/rubber-balloon'
 import { ballArea } from '../../../mechanisms/flight'
 import { pow } from '../../../elementary'
@@ -7,6 +7,7 @@ import { LINE, runAlong } from '../../../mechanisms/on-a-line'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
+import type { BalloonLineValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'along the line', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }, { id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'left', name: 'air left of the blown-in', quantity: 'fraction' }]
 
@@ -18,8 +19,8 @@ const EMPTY = 0.01
 /** Nobody watches longer, s. */
 const LONGEST = 120
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BalloonLineValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const density = outside / (AIR_GAS_CONSTANT * temperature)
@@ -81,3 +82,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type BalloonLineRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BalloonLine = Demonstration<BalloonLineValues, BalloonLineRun>

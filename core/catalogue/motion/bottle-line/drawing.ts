@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { bottle, type Demonstration, kPa, said, type Shape, valueAt } from '../../../demonstration'
+import { bottle, kPa, said, type Shape, valueAt } from '../../../demonstration'
+import type { BottleLine } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BottleLine['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [place, speed, pressure] = ['place', 'speed', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [number, number, number]
     const l = n.lineLength!

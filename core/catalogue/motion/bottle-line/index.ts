@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { FUEL_TEACHING } from '../planned-only'
 import { afterFailure, cautions, gates } from './cautions'
 import { check, inputs } from './inputs'
@@ -8,25 +8,25 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, why } from './teaching'
 
-export const bottleLine: Demonstration = {
-  id: 'bottle-line',
-  name: 'Bottle on a line',
-  summary: 'Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.',
-  noun: ['bottle', 'bottles'],
-  people: { performs: 18, watches: 11 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'motion', effect: 'A bottle shoots along a line with a blue flash and a whoosh.', topics: ['combustion', 'motion', 'energy'], ages: [11, 18] },
-  hushWords: { inside: 'gas in the bottle', strength: '' },
-  wanted: 'arrives',
-  columns: COLUMNS,
-  check,
-  simulate,
-  teaching: FUEL_TEACHING,
-  inputs,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation,
-}
+export const bottleLine = defineDemonstration({
+          id: 'bottle-line',
+          name: 'Bottle on a line',
+          summary: 'Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.',
+          noun: ['bottle', 'bottles'],
+          people: { performs: 18, watches: 11 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'motion', effect: 'A bottle shoots along a line with a blue flash and a whoosh.', topics: ['combustion', 'motion', 'energy'], ages: [11, 18] },
+          hushWords: { inside: 'gas in the bottle', strength: '' },
+          wanted: 'arrives',
+          columns: COLUMNS,
+          check,
+          simulate,
+          teaching: FUEL_TEACHING,
+          inputs,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation,
+        })

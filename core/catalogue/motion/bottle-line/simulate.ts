@@ -1,11 +1,12 @@
 /** A bottle on a line driven by burning vapour through a hole in its cap: how far, how fast. Planning only. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { nozzleFlow } from '../../../mechanisms/nozzle-flow'
 import { ballArea } from '../../../mechanisms/flight'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { LINE, runAlong } from '../../../mechanisms/on-a-line'
 import { BURNT_GAMMA, pulseLevel } from '../planned-only'
+import type { BottleLineValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'along the line', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }]
 /** Contraction of the hole in the cap: sharp-edged, White, Fluid Mechanics, 4th ed., sect. 6.10. */
@@ -18,8 +19,8 @@ const LONGEST = 30
 /** Order of the speed in the hole, m/s, for the length of the first panel. */
 const RUSH = 400
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BottleLineValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const density = outside / (AIR_GAS_CONSTANT * temperature)
@@ -72,3 +73,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type BottleLineRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BottleLine = Demonstration<BottleLineValues, BottleLineRun>

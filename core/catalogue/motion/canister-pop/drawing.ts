@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import type { CanisterPop } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: CanisterPop['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [height, pressure] = ['height', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [number, number]
     const d = n.lidDiameter!

@@ -1,9 +1,10 @@
 /** A small canister whose lid is driven off: where it goes, how loud it is. Planning only. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { longestReach, straightUp } from '../../../mechanisms/flight'
 import { launchLid } from '../../../mechanisms/lid-launch'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { BURNT_GAMMA, pulseLevel } from '../planned-only'
+import type { CanisterPopValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'height', name: 'lid above the canister', quantity: 'length' }]
 /** Drag coefficient of a tumbling disc: between edge-on and flat, White, table 7.3. */
@@ -11,8 +12,8 @@ const TUMBLING = 0.6
 /** Gas that rushes out under the lid, K: between a flame and the room. */
 const HOT = 1200
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: CanisterPopValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const density = outside / (AIR_GAS_CONSTANT * temperature)
@@ -58,3 +59,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type CanisterPopRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type CanisterPop = Demonstration<CanisterPopValues, CanisterPopRun>

@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import type { VacuumCannon } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: VacuumCannon['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [place, speed, behind, front] = ['place', 'speed', 'behind', 'ahead'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
     const l = n.tubeLength!

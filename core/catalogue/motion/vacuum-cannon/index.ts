@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
 import { check, inputs } from './inputs'
@@ -7,23 +7,23 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const vacuumCannon: Demonstration = {
-  id: 'vacuum-cannon',
-  name: 'Vacuum ball cannon',
-  summary: 'A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.',
-  noun: ['shot', 'shots'],
-  people: { performs: 18, watches: 11 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'motion', effect: 'A light ball leaves a tube faster than a racing car and goes through a can.', topics: ['air pressure', 'motion', 'energy', 'speed of sound'], ages: [11, 18] },
-  hushWords: { inside: 'air left ahead of the ball', strength: '' },
-  wanted: 'fast',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching, variants,
-}
+export const vacuumCannon = defineDemonstration({
+          id: 'vacuum-cannon',
+          name: 'Vacuum ball cannon',
+          summary: 'A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.',
+          noun: ['shot', 'shots'],
+          people: { performs: 18, watches: 11 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'motion', effect: 'A light ball leaves a tube faster than a racing car and goes through a can.', topics: ['air pressure', 'motion', 'energy', 'speed of sound'], ages: [11, 18] },
+          hushWords: { inside: 'air left ahead of the ball', strength: '' },
+          wanted: 'fast',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching, variants,
+        })

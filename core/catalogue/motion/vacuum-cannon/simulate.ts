@@ -1,17 +1,18 @@
 /** A light ball in a pumped-out tube: the foil at one end is pierced. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { lumpedSpeed, shoot, type TubeShot } from '../../../mechanisms/ball-in-tube'
 import { BALL_DRAG, ballArea, longestReach } from '../../../mechanisms/flight'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { isDriven, pumpOf } from '../../vacuum/inputs'
+import type { VacuumCannonValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'ball along the tube', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }, { id: 'behind', name: 'pressure behind', quantity: 'pressure' }, { id: 'ahead', name: 'pressure ahead', quantity: 'pressure' }]
 
-export const tubeVolume = ({ numbers: n }: Values): number => Math.PI / 4 * n.tubeDiameter! * n.tubeDiameter! * n.tubeLength!
+export const tubeVolume = ({ numbers: n }: VacuumCannonValues): number => Math.PI / 4 * n.tubeDiameter! * n.tubeDiameter! * n.tubeLength!
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: VacuumCannonValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
@@ -53,3 +54,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type VacuumCannonRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type VacuumCannon = Demonstration<VacuumCannonValues, VacuumCannonRun>

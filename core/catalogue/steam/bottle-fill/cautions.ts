@@ -1,18 +1,21 @@
-import { act, atWorst, BROKEN_GLASS, type Demonstration, type Gate, heatOff, near, next, pressureOff, type Values, wait } from '../../../demonstration'
+import { act, atWorst, BROKEN_GLASS, type Gate, heatOff, near, next, pressureOff, wait } from '../../../demonstration'
 import {
 
   applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, inflowSlam, pulledDown, scald, superheated, thermalShock, wetFloor, type Caution,
 } from '../../../cautions'
 import { dryMargin } from '../judgement'
+import type { BottleFillValues } from './inputs'
+import type { BottleFill } from './simulate'
+
 export const gates: readonly Gate[] = [
   { step: 'charge', text: 'The glass looked over against the light: no scratch, chip or star.', guards: ['chilled-glass', 'glass-under-difference'] },
   { step: 'fill', text: 'Goggles on for everyone; hair and sleeves back; bowl padded; cloth, gloves and stopper laid out.', guards: ['heat', 'flame', 'scald'] },
   { step: 'turn', text: 'Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.', guards: ['chilled-glass', 'glass-under-difference'] },
 ]
 
-const onHeat = ({ choices }: Values): boolean => choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
+const onHeat = ({ choices }: BottleFillValues): boolean => choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
 
-export const cautions: Demonstration['cautions'] = (values, s, risk): Caution[] => {
+export const cautions: BottleFill['cautions'] = (values, s, risk): Caution[] => {
   const { numbers: n, choices } = values
   const { results: r, details } = s
   const cracks = risk.share('crack')
@@ -31,7 +34,7 @@ export const cautions: Demonstration['cautions'] = (values, s, risk): Caution[] 
   )
 }
 
-export const afterFailure: Demonstration['afterFailure'] = ({ numbers: n }, _s, _risk, outcome) => outcome === 'crack' ? BROKEN_GLASS : [
+export const afterFailure: BottleFill['afterFailure'] = ({ numbers: n }, _s, _risk, outcome) => outcome === 'crack' ? BROKEN_GLASS : [
   wait('Keep the mouth under water for half a minute, hands and face away from the bottle’s bottom: a slow one may still come.'),
   heatOff('Heater off.'),
   pressureOff(n.stopperTime! > 0 ? 'Stopper out under water, at arm’s length; then tilt it until air goes in at the mouth.' : 'Tilt it slowly until air goes in at the mouth: hot water may come out.'),

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { GLASS_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,24 +9,24 @@ import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const bottleFill: Demonstration = {
-  id: 'bottle-fill',
-  name: 'Bottle that drinks',
-  summary: 'A glass bottle full of steam, mouth down in cold water: it fills in a blink.',
-  noun: ['bottle', 'bottles'],
-  people: { performs: 18, watches: 9 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'steam', effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
-  hushWords: { inside: 'air in the bottle', strength: '' },
-  suspects: GLASS_SUSPECTS,
-  wanted: 'fill',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit, ready,
-  drawing,
-  teaching, why, explanation,
-}
+export const bottleFill = defineDemonstration({
+          id: 'bottle-fill',
+          name: 'Bottle that drinks',
+          summary: 'A glass bottle full of steam, mouth down in cold water: it fills in a blink.',
+          noun: ['bottle', 'bottles'],
+          people: { performs: 18, watches: 9 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'steam', effect: 'The bottle is full before the eye can follow, with a thud in the hand.', topics: ['condensation', 'air pressure', 'particle model', 'change of state'], ages: [9, 18] },
+          hushWords: { inside: 'air in the bottle', strength: '' },
+          suspects: GLASS_SUSPECTS,
+          wanted: 'fill',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit, ready,
+          drawing,
+          teaching, why, explanation,
+        })

@@ -1,5 +1,5 @@
 /** A glass bottle full of steam, mouth down in cold water. */
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { blowEnergy } from '../../../mechanisms/pulled-bottle'
 import { bathConductance } from '../../../mechanisms/convection'
 import type { HeatingPlan } from '../../../mechanisms/heating'
@@ -11,6 +11,7 @@ import { runDipped } from '../dipped-glass'
 import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, type Filled } from '../filling'
 import { fillByRinsing } from '../rinsed'
 import { TraceRecorder } from '../trace-recorder'
+import type { BottleFillValues } from './inputs'
 
 /** Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect. 6.10). */
 const GAP_CONTRACTION = 0.61
@@ -20,7 +21,7 @@ const STOPPERING = 0.5
 const FULL = 0.85
 const SEEN = 0.08
 
-export const bottleOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
+export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel => cylinderVessel({
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.neckDiameter!,
 }, SOLIDS.glass)
 
@@ -31,12 +32,12 @@ export function throttledEntry(loss: number, mouth: number, clearance: number): 
 }
 
 /** In a microwave nobody sees a plume: the time in the oven is what is set. */
-export const bottleHeating = (values: Values, vessel = bottleOf(values)): HeatingPlan =>
+export const bottleHeating = (values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan =>
   ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime! }) })
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
-function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
-  const n = values.numbers as Record<string, number>
+function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
+  const n = values.numbers
   const { fillMethod } = values.choices
   // A stopper goes in where it was filled; otherwise it is open all the way to the water.
   const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime
@@ -58,8 +59,8 @@ function fill(values: Values, vessel: SteamVessel, tolerance: number, recorder?:
 /** Glass of a bottle, kg. */
 const glassMass = (vessel: SteamVessel): number => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BottleFillValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const vessel = bottleOf(values)
   const room = roomOf(values, vessel)
   const rinsed = values.choices.fillMethod!.startsWith('rinse')
@@ -86,10 +87,13 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       },
       airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
-  }, detail, refinement, (results) => {
-    const { glassChill, slamPressure, fillFraction, peakPull, inflowImpulse } = results
-    results.blowEnergy = blowEnergy({ pull: peakPull, grip: n.grip, impulse: inflowImpulse, clearance: n.mouthClearance, mass: glassMass(vessel) })
-    if (glassChill > n.shockLimit || slamPressure > n.slamLimit || results.blowEnergy > n.blowLimit) return 'crack'
-    return fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
+  }, detail, refinement, ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
+    const energy = blowEnergy({ pull: peakPull, grip: n.grip, impulse: inflowImpulse, clearance: n.mouthClearance, mass: glassMass(vessel) })
+    const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit
+    const outcome = cracks ? 'crack' : fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
+    return { outcome, more: { blowEnergy: energy } }
   }, recorder)
 }
+export type BottleFillRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BottleFill = Demonstration<BottleFillValues, BottleFillRun>

@@ -1,16 +1,17 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, type Demonstration, percent, seconds } from '../../../demonstration'
+import { celsius, percent, seconds } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
 import { onHeat } from './procedure'
+import type { BottleFill } from './simulate'
 
-export const teaching: Demonstration['teaching'] = {
+export const teaching: BottleFill['teaching'] = {
     wrongIdea: { idea: 'The bottle drinks: it sucks the water up.', answer: 'The room pushes on the water in the bowl, and the water goes where less pushes back.' },
     before: ['Will it fill to the top?', 'What will stay in the bottle?'],
     after: ['What was left above the water?', 'Why does a rinsed bottle only half fill?'],
     elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
   }
 
-export const why: Demonstration['why'] = (values, { results: r, outcome, details }) => {
+export const why: BottleFill['why'] = (values, { results: r, outcome, details }) => {
     const lines = [`${percent(r.residualAirFraction!)} of the gas is air when the mouth goes under${onHeat(values.choices) ? '' : `: rinsing warms the glass to ${celsius(details.overheat!)} and lets room air in each time it is emptied`}.`]
     if (r.hush !== undefined) lines.push(`Water comes through the neck after ${seconds(r.hush)}; it is nearly as full as it gets after ${seconds(r.timeToFill!)}, at up to ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)} in the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops pushing back.`)
     if (outcome === 'part') lines.push('The air left inside is squeezed to the pressure of the room and keeps the rest of the bottle empty.')
@@ -19,7 +20,7 @@ export const why: Demonstration['why'] = (values, { results: r, outcome, details
     return lines
   }
 
-export const explanation: Demonstration['explanation'] = (_values, { results: r }) => [
+export const explanation: BottleFill['explanation'] = (_values, { results: r }) => [
     { from: 7, text: 'The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing on the water in the bowl pushed it up into the bottle.' },
     { from: 11, text: 'Steam takes up over a thousand times more room than the water it came from. When it condenses almost nothing is left inside, and the air outside pushes water in. Nothing sucks.' },
     { from: 14, text: `${percent(r.residualAirFraction!)} of the gas was air, which does not condense: about that share of the bottle stays empty. The water reached ${formatQuantity(r.peakInflowSpeed!, 'm/s', 'speed', 2)}.` },

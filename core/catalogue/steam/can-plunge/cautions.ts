@@ -1,14 +1,16 @@
-import { type Demonstration, type Gate, heatOff, near, next, pressureOff, type Risk, type Simulation, type Values, wait } from '../../../demonstration'
+import { type Gate, heatOff, near, next, pressureOff, type Risk, wait } from '../../../demonstration'
 import { applying, boilingDry, burnerGas, HARM_RAISES, heavy, hotSurface, scald, sharpFolds, wetFloor, type Caution } from '../../../cautions'
 import { formatQuantity } from '../../../units'
 import { dryMargin } from '../judgement'
+import type { CanPlungeValues } from './inputs'
+import type { CanPlungeRun, CanPlunge } from './simulate'
 
 export const gates: readonly Gate[] = [
   { step: 'heat', text: 'Goggles on for whoever is near; hair and sleeves back; heater on something that does not burn, its way to the bowl clear.', guards: ['heat', 'flame'] },
   { step: 'lift', text: 'Everyone behind the line, goggles on, path from heater to bowl clear.', guards: ['scald', 'vacuum'] },
 ]
 
-export function cautions({ numbers: n }: Values, { results, details }: Simulation, risk: Risk): Caution[] {
+export function cautions({ numbers: n }: CanPlungeValues, { results, details }: CanPlungeRun, risk: Risk): Caution[] {
   return applying(
     scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'), wetFloor(n.bathVolume!, 'bath'), heavy('The bowl, full', 1000 * n.bathVolume! + n.iceMass!, 'bath'), scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water poured in', 'scald-kettle'),
     hotSurface(Math.max(details.overheat ?? 0, results.boilingTemperature!), 'heat', 'Heater and can stay hot after use'), burnerGas('heat', n.heaterPower! > 4000),
@@ -27,7 +29,7 @@ export function cautions({ numbers: n }: Values, { results, details }: Simulatio
   )
 }
 
-export const afterFailure: Demonstration['afterFailure'] = (_values, _simulation, _risk, outcome) => [
+export const afterFailure: CanPlunge['afterFailure'] = (_values, _simulation, _risk, outcome) => [
   wait('Leave it in the water for ten seconds: it may still fill or give way.'), heatOff('Heater off.'),
   pressureOff('Tilt it with tongs until its mouth comes out of the water, away from you: air goes in, hot water may come out.'),
   wait('Let it cool in the bowl.'), near('Then tip it out over the bowl, gloves on, and look inside.'),

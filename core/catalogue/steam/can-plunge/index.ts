@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,34 +9,34 @@ import { procedure, kit, ready, shelf, waterWindow } from './procedure'
 import { repeats, simulate } from './simulate'
 import { explanation, why, teaching } from './teaching'
 
-export const canPlunge: Demonstration = {
-  id: 'can-plunge',
-  name: 'Can plunge',
-  summary: 'A drinks can with a little boiling water, turned over into cold water.',
-  noun: ['can', 'cans'],
-  people: { performs: 14, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: {
-    family: 'steam',
-    effect: 'A bang, and the can is flat before anyone has seen it move.',
-    topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [7, 18],
-  },
-  hushWords: { inside: 'air in the can', strength: 'the wall gives way here' },
-  inputs,
-  outcomes,
-  suspects: STEAM_SUSPECTS,
-  wanted: 'crush',
-  columns: COLUMNS,
-  procedure,
-  simulate,
-  drawing,
-  why,
-  explanation,
-  repeats,
-  check,
-  logged, results, ledger, sizes,
-  shelf, kit, ready, waterWindow,
-  teaching,
-}
+export const canPlunge = defineDemonstration({
+          id: 'can-plunge',
+          name: 'Can plunge',
+          summary: 'A drinks can with a little boiling water, turned over into cold water.',
+          noun: ['can', 'cans'],
+          people: { performs: 14, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: {
+            family: 'steam',
+            effect: 'A bang, and the can is flat before anyone has seen it move.',
+            topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [7, 18],
+          },
+          hushWords: { inside: 'air in the can', strength: 'the wall gives way here' },
+          inputs,
+          outcomes,
+          suspects: STEAM_SUSPECTS,
+          wanted: 'crush',
+          columns: COLUMNS,
+          procedure,
+          simulate,
+          drawing,
+          why,
+          explanation,
+          repeats,
+          check,
+          logged, results, ledger, sizes,
+          shelf, kit, ready, waterWindow,
+          teaching,
+        })

@@ -1,21 +1,22 @@
-import type { Values } from '../../../demonstration'
+import { type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../checks'
-import { type Input, ROOM_INPUTS } from '../../../demonstration'
+import { ROOM_INPUTS } from '../../../demonstration'
 import { choice, quantities, quantity } from '../inputs'
 
-export const inputs: readonly Input[] = [
-  ...ROOM_INPUTS,
-  ...quantities('vesselVolume', 'vesselDiameter', 'vesselHeight'), choice('wallMaterial'), ...quantities('wallThickness', 'mouthDiameter'), choice('vesselCondition'),
-  quantity('waterCharge', { name: 'water in the can' }), ...quantities('chargeTemperature', 'heaterPower'),
-  quantity('heatingEfficiency', { name: 'share of the heat that gets into the can' }), ...quantities('purgeTime', 'transferTime', 'bathTemperature', 'bathVolume', 'iceMass', 'mouthDepth', 'restedCount'),
-  ...quantities(
-    'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'plungeSpeed', 'airLayerFactor', 'bathTransferFactor', 'jetStanton',
-    'sprayContact', 'splashWeber', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness', 'entryLoss', 'mouthPassage',
-  ),
-]
+export const inputs = defineInputs([
+          ...ROOM_INPUTS,
+          ...quantities('vesselVolume', 'vesselDiameter', 'vesselHeight'), choice('wallMaterial'), ...quantities('wallThickness', 'mouthDiameter'), choice('vesselCondition'),
+          quantity('waterCharge', { name: 'water in the can' }), ...quantities('chargeTemperature', 'heaterPower'),
+          quantity('heatingEfficiency', { name: 'share of the heat that gets into the can' }), ...quantities('purgeTime', 'transferTime', 'bathTemperature', 'bathVolume', 'iceMass', 'mouthDepth', 'restedCount'),
+          ...quantities(
+            'purgeMixing', 'plumeVapourFraction', 'heaterLimit', 'uprightShare', 'poolRetained', 'plungeSpeed', 'airLayerFactor', 'bathTransferFactor', 'jetStanton',
+            'sprayContact', 'splashWeber', 'surfaceConductance', 'knockDown', 'residualLoad', 'packingStiffness', 'entryLoss', 'mouthPassage',
+          ),
+        ])
+export type CanPlungeValues = ValuesOf<typeof inputs>
 
-export const check = (values: Values) => [
+export const check: Check<CanPlungeValues> = (values: Values) => [
   ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
   ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
   ...waterFits(values, 'can'),

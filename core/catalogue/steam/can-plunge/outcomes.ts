@@ -1,10 +1,10 @@
-import type { Demonstration } from '../../../demonstration'
 import { crossSection } from '../../../vessels/cylinder'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
 import { steamResults } from '../results'
 import type { OutcomeSpec } from '../../../demonstration'
 import { CRUSHED, VISIBLE } from '../capped'
+import type { CanPlunge } from './simulate'
 
 /** Fraction of what is left of the can's volume that counts as mostly filled. */
 export const MOSTLY = 0.5
@@ -30,11 +30,11 @@ export const results = steamResults(
   'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'waterDrawnIn', 'volumeLost', 'bathTemperatureAfter',
 )
 
-export const logged: Demonstration['logged'] = {
+export const logged: CanPlunge['logged'] = {
     used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
     seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
   }
 
-export const ledger: Demonstration['ledger'] = steamLedger('when the wall gives way')
+export const ledger: CanPlunge['ledger'] = steamLedger('when the wall gives way')
 
-export const sizes: Demonstration['sizes'] = (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true)
+export const sizes: CanPlunge['sizes'] = (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true)

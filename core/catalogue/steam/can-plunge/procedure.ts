@@ -2,14 +2,13 @@ import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
 import { readyFromPlan } from '../judgement'
 import { waterWindowOf } from '../water-window'
-import { heatingOf } from './simulate'
-import type { ProcedureStep } from '../../../demonstration'
+import { heatingOf, type CanPlunge } from './simulate'
 import { SCALDS } from '../../../cautions'
 
 const at = (input: string) => ({ input })
 
 /** Stagings read as these sentences; the inputs in them are the controls. */
-export const procedure: readonly ProcedureStep[] = [
+export const procedure: CanPlunge['procedure'] = [
   {
     id: 'bath',
     hazards: ({ numbers: n }) => n.bathTemperature! >= SCALDS ? ['scald'] : [],
@@ -54,12 +53,12 @@ export const shelf: Demonstration['shelf'] = [
     { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE },
   ]
 
-export const kit: Demonstration['kit'] = values => [
+export const kit: CanPlunge['kit'] = values => [
     'can, rinsed, and as many spares as the forecast says', 'measuring spoon or small cylinder', 'heater', 'bowl',
     ...(values.numbers.iceMass! > 0 ? [`ice, ${formatQuantity(values.numbers.iceMass!, 'g', 'mass')} a bowl`] : []),
     'tongs that grip a wet can', 'heat-proof gloves', 'eye protection', 'thermometer', 'clock', 'tray and towel',
   ]
 
-export const ready: NonNullable<Demonstration['ready']> = (values, simulation) => readyFromPlan(heatingOf(values), simulation)
+export const ready: NonNullable<CanPlunge['ready']> = (values, simulation) => readyFromPlan(heatingOf(values), simulation)
 
-export const waterWindow: NonNullable<Demonstration['waterWindow']> = values => waterWindowOf(heatingOf(values), values.numbers.waterCharge!)
+export const waterWindow: NonNullable<CanPlunge['waterWindow']> = values => waterWindowOf(heatingOf(values), values.numbers.waterCharge!)

@@ -1,5 +1,5 @@
 /** From validated inputs to what happens: heat, transfer, plunge, crush. */
-import { type Detail, type Repeat, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, type Repeat, type Simulation, stepTolerance, type Demonstration } from '../../../demonstration'
 import { crossSection, outerSurface } from '../../../vessels/cylinder'
 import { vonMisesBuckling } from '../../../vessels/buckling'
 import { bathConductance } from '../../../mechanisms/convection'
@@ -13,18 +13,19 @@ import { bathAfterMany, loadOf, repeatsOf } from '../repeats'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../report'
 import { TraceRecorder } from '../trace-recorder'
 import { outcomeOf } from './outcomes'
+import type { CanPlungeValues } from './inputs'
 
-export function vesselOf({ numbers: n, choices }: Values): SteamVessel {
+export function vesselOf({ numbers: n, choices }: CanPlungeValues): SteamVessel {
   return cylinderVessel({
     capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
   }, SOLIDS[choices.wallMaterial as SolidName])
 }
 
-export const heatingOf = (values: Values) => heatingPlan(values, vesselOf(values))
+export const heatingOf = (values: CanPlungeValues) => heatingPlan(values, vesselOf(values))
 
 /** Everything up to the seal. */
-function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder) {
-  const n = values.numbers as Record<string, number>
+function untilSealed(values: CanPlungeValues, tolerance: number, recorder?: TraceRecorder) {
+  const n = values.numbers
   const plan = heatingOf(values)
   const { vessel, room } = plan
   const first = heldBelowBoiling(n.bathTemperature, room)
@@ -52,13 +53,13 @@ function untilSealed(values: Values, tolerance: number, recorder?: TraceRecorder
 }
 
 /** Plan and first state of the plunge, for measuring the integrator on it. */
-export function plungeStart(values: Values): { plan: CoolingPlan, state: Float64Array } {
+export function plungeStart(values: CanPlungeValues): { plan: CoolingPlan, state: Float64Array } {
   const { coolingPlan, filled, gas } = untilSealed(values, stepTolerance('trace'))
   return { plan: coolingPlan, state: coolingStart(new CoolingVessel(coolingPlan, true), filled, gas).slice() }
 }
 
 /** Runs the whole staging. Times in events and trace are seconds from heat on. */
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement)
   const recorder = detail === 'trace' ? new TraceRecorder(heatingOf(values)) : undefined
   const { plan, filled, pool, gas, perfect, first, load, coolingPlan } = untilSealed(values, tolerance, recorder)
@@ -73,29 +74,31 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount! + 1)
   const drawnIn = state[COOLING.drawnIn] / quickLiquidDensity(bathTemperature)
   const volumeLost = Math.max(0, state[COOLING.lost])
-  const results: Record<string, number> = {
+  const results = {
     ...resultsAtSeal(plan, filled, gas, bathTemperature), ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: coolingPlan.strength.criticalDifference, waterDrawnIn: drawnIn, volumeLost, bathTemperatureAfter: bath.temperature,
+    ...(ended.hush !== undefined && { hush: ended.hush }),
   }
-  if (ended.hush !== undefined) results.hush = ended.hush
 
   const events = new EventList({ seal: 'mouth under water' }).addHeating(filled)
   for (const o of ended.occurrences) events.add(o.id, filled.sealing + o.time)
   events.add('peak', filled.sealing + ended.timeOfPeak)
 
-  const simulation: Simulation = {
+  const simulation = {
     results, events: events.sorted(), outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
     details: {
       ...detailsAtSeal(plan, filled), lobes: perfect.lobes, perfectPressure: perfect.pressure, iceLeft: bath.ice, bathTemperature,
       timeOfPeak: filled.sealing + ended.timeOfPeak, pool, ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
-  if (recorder) simulation.trace = recorder.finish(simulation)
-  return simulation
+  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
 }
 
 /** Bath and ice as one can after another goes into it. */
-export function repeats(values: Values, _simulation: Simulation, count: number): Repeat[] {
+export function repeats(values: CanPlungeValues, _simulation: Simulation, count: number): Repeat[] {
   const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, stepTolerance('summary'))
   return repeatsOf(values, load, first, count)
 }
+export type CanPlungeRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type CanPlunge = Demonstration<CanPlungeValues, CanPlungeRun>

@@ -1,8 +1,10 @@
 /** Why it ends so, and what to tell a class. */
-import { type Demonstration, celsius, percent, type Simulation, type Values } from '../../../demonstration'
+import { celsius, percent } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
+import type { CanPlungeValues } from './inputs'
+import type { CanPlungeRun, CanPlunge } from './simulate'
 
-export function why(values: Values, simulation: Simulation): string[] {
+export function why(values: CanPlungeValues, simulation: CanPlungeRun): string[] {
   const { results: r, outcome, details } = simulation
   const critical = formatQuantity(r.criticalPressureDifference!, 'kPa', 'pressure', 2)
   const peak = formatQuantity(r.peakPressureDifference!, 'kPa', 'pressure', 2)
@@ -28,7 +30,7 @@ export function why(values: Values, simulation: Simulation): string[] {
   return lines
 }
 
-export function explanation(_values: Values, simulation: Simulation): { from: number, text: string }[] {
+export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun): { from: number, text: string }[] {
   const { results: r } = simulation
   const air = percent(r.residualAirFraction!)
   const force = formatQuantity(r.outsideForce!, 'kN', 'force', 2)
@@ -41,7 +43,7 @@ export function explanation(_values: Values, simulation: Simulation): { from: nu
   ]
 }
 
-export const teaching: Demonstration['teaching'] = {
+export const teaching: CanPlunge['teaching'] = {
     wrongIdea: { idea: 'The can is sucked in by the vacuum.', answer: 'A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back.' },
     before: ['What is in the can besides water while it boils?', 'What will happen if I wait five seconds before the plunge?', 'Would it work with air only, without water?'],
     after: ['Where did the steam go?', 'Why was it so fast?', 'Is there water in the can now? Why?'],

@@ -1,5 +1,6 @@
-import { atWorst, type Demonstration, type Gate, heatOff, minutes, near, next, pressureOff, standBack, wait } from '../../../demonstration'
+import { atWorst, type Gate, heatOff, minutes, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import { applying, burnerGas, heavy, hotSurface, overpressure, scald, sharpFolds, type Caution } from '../../../cautions'
+import type { DrumReinflate } from './simulate'
 
 export const gates: readonly Gate[] = [
   { step: 'open', text: 'Bung loosened and the hiss over: the inside is at the pressure of the room.', guards: ['closed-hot-vessel', 'heat'] },
@@ -8,12 +9,12 @@ export const gates: readonly Gate[] = [
 /** Time in which a large vessel cools until it may be handled, s. Common practice. */
 const COOLS = 1800
 
-export const cautions: Demonstration['cautions'] = ({ numbers: n, choices }, s, risk): Caution[] => applying(
-  sharpFolds('drum'), heavy('The drum with its water', (s.details.emptyMass ?? 0) + 1000 * n.waterCharge!, 'drum'),
+export const cautions: DrumReinflate['cautions'] = ({ numbers: n, choices }, s, risk): Caution[] => applying(
+  sharpFolds('drum'), heavy('The drum with its water', s.details.emptyMass + 1000 * n.waterCharge!, 'drum'),
   overpressure(atWorst(risk, 'peakGaugePressure'), choices.reliefPath === 'bung-out' ? 0 : n.reliefSetting!, 'heat'),
   scald(s.results.boilingTemperature!, n.waterCharge!, 'heat'), hotSurface(s.results.boilingTemperature!, 'heat', 'Burner and drum stay hot after use'), burnerGas('heat', n.heaterPower! > 4000),
 )
-export const afterFailure: Demonstration['afterFailure'] = (_values, _s, _risk, outcome) => [
+export const afterFailure: DrumReinflate['afterFailure'] = (_values, _s, _risk, outcome) => [
   heatOff('Burner off from a distance; everybody stays behind the line.'), standBack('Nobody goes near while steam comes out.'),
   wait(`Wait ${minutes(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
   pressureOff('One adult, gloves and goggles, from the side, takes the relief or bung out: no hiss either way, or wait again.'),

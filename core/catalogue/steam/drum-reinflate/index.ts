@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { COLUMNS, simulate } from './simulate'
@@ -7,24 +7,24 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const drumReinflate: Demonstration = {
-  id: 'drum-reinflate',
-  name: 'Drum that pops back',
-  summary: 'A crushed vessel that still holds water, heated with a way out for the steam.',
-  noun: ['drum', 'drums'],
-  people: { performs: 18, watches: 12 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'steam', effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
-  hushWords: { inside: 'air in the gas', strength: '' },
-  wanted: 'pop',
-  columns: COLUMNS,
-  simulate,
-  ledger,
-  inputs, check,
-  logged, results, outcomes, sizes,
-  shelf, procedure, kit,
-  drawing,
-  teaching, why, explanation,
-}
+export const drumReinflate = defineDemonstration({
+          id: 'drum-reinflate',
+          name: 'Drum that pops back',
+          summary: 'A crushed vessel that still holds water, heated with a way out for the steam.',
+          noun: ['drum', 'drums'],
+          people: { performs: 18, watches: 12 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'steam', effect: 'Groans and thumps as the folds come out again, if they do.', topics: ['vapour pressure', 'air pressure', 'strength of shells'], ages: [12, 18] },
+          hushWords: { inside: 'air in the gas', strength: '' },
+          wanted: 'pop',
+          columns: COLUMNS,
+          simulate,
+          ledger,
+          inputs, check,
+          logged, results, outcomes, sizes,
+          shelf, procedure, kit,
+          drawing,
+          teaching, why, explanation,
+        })

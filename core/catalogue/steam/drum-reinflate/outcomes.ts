@@ -1,16 +1,16 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, indexAt, type Ledger, type Simulation } from '../../../demonstration'
+import { type Demonstration, indexAt, type Ledger } from '../../../demonstration'
 import { sizesOf } from '../judgement'
 import { steamResults } from '../results'
 import { differenceByCause } from '../../../mechanisms/difference-by-cause'
-import { gasAmounts } from './simulate'
+import { gasAmounts, type DrumReinflateRun, type DrumReinflate } from './simulate'
 
 const CAUSES: Record<string, string> = {
   cooling: 'the gas getting hotter (pushes out)', steam: 'steam formed (pushes out)', air: 'air that has left through the relief', crush: 'room made by the wall moving out',
 }
 
 /** The difference outside less inside when the wall first moves or, if it never does, at the end; here below zero. Needs a trace. */
-export function ledger({ trace, details }: Simulation): Ledger {
+export function ledger({ trace, details }: DrumReinflateRun): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
   const c = trace.columns
   const now = indexAt(trace.time, details.timeOfPeak!)
@@ -30,9 +30,9 @@ export function ledger({ trace, details }: Simulation): Ledger {
   }
 }
 
-export const logged: Demonstration['logged'] = { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] }
+export const logged = { used: ['waterCharge', 'reliefSetting', 'heaterPower'], seen: ['timeToPop', 'timeToPlume', 'volumeLost'] } as const
 
-export const results: Demonstration['results'] = steamResults('boilingTemperature', 'timeToPlume', 'timeToPop', 'peakGaugePressure', 'criticalPressureDifference', 'peakPressureDifference', 'outsideForce', 'peakNetForce', 'waterLeft', 'volumeLost').map(r =>
+export const results = steamResults('boilingTemperature', 'timeToPlume', 'timeToPop', 'peakGaugePressure', 'criticalPressureDifference', 'peakPressureDifference', 'outsideForce', 'peakNetForce', 'waterLeft', 'volumeLost').map(r =>
     r.id === 'criticalPressureDifference' ? { ...r, name: 'overpressure that pops it back' } : r.id === 'peakPressureDifference' ? { ...r, name: 'greatest difference, outward' } : r.id === 'volumeLost' ? { ...r, name: 'volume still lost' } : r)
 
 export const outcomes: Demonstration['outcomes'] = [
@@ -41,4 +41,4 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stay', look: 'nothing', name: 'stays crushed', sentence: 'Steam comes out, and nothing moves.' },
   ]
 
-export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)
+export const sizes: DrumReinflate['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)

@@ -1,9 +1,10 @@
 /** What is done, with what, and when it is ready. */
 import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
+import type { DrumReinflate } from './simulate'
 
 export const shelf: Demonstration['shelf'] = [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }]
 
-export const procedure: Demonstration['procedure'] = [
+export const procedure: DrumReinflate['procedure'] = [
     {
       id: 'drum',
       parts: ['Take the crushed ', { input: 'wallMaterial' }, ' drum: ', { input: 'vesselVolume' }, ', ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, bung hole ', { input: 'mouthDiameter' }, '; ', { input: 'lostBefore' }, ' of its volume is gone and ', { input: 'waterCharge' }, ' of water is still in it.'],
@@ -13,4 +14,4 @@ export const procedure: Demonstration['procedure'] = [
     { id: 'heat', hazards: ['pressure', 'closed-hot-vessel', 'scald', 'heat', 'flame'], marks: ['sealed'], parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
   ]
 
-export const kit: Demonstration['kit'] = () => ['crushed drum of known history', 'relief valve with its paper, or the bare bung hole', 'burner that can be shut off from a distance', 'barrier tape', 'gloves, eye and ear protection', 'clock']
+export const kit: DrumReinflate['kit'] = () => ['crushed drum of known history', 'relief valve with its paper, or the bare bung hole', 'burner that can be shut off from a distance', 'barrier tape', 'gloves, eye and ear protection', 'clock']

@@ -1,5 +1,5 @@
 /** A crushed drum with water in it, heated with a way out for the steam. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type Trace, type TraceColumn, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type Trace, type TraceColumn, type Demonstration } from '../../../demonstration'
 import { cylinderVessel, type Room, type SteamVessel } from '../../../mechanisms/steam-vessel'
 import { LONGEST_REINFLATION, REINFLATION, reinflate, type ReinflationPlan } from '../../../mechanisms/reinflation'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
@@ -11,6 +11,7 @@ import { vonMisesBuckling } from '../../../vessels/buckling'
 import { outerSurface } from '../../../vessels/cylinder'
 import { roomOf } from '../filling'
 import { EventList } from '../report'
+import type { DrumReinflateValues } from './inputs'
 
 /** Share of the crushed volume that must come back to count as popped back, and to be seen at all. */
 const BACK = 0.6
@@ -26,9 +27,9 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'volumeLost', name: 'volume lost', quantity: 'fraction' },
 ]
 
-export function reinflationPlan(values: Values): ReinflationPlan & { vessel: SteamVessel, room: Room } {
+export function reinflationPlan(values: DrumReinflateValues): ReinflationPlan & { vessel: SteamVessel, room: Room } {
   const { numbers, choices } = values
-  const n = numbers as Record<string, number>
+  const n = numbers
   const solid = SOLIDS[choices.wallMaterial as SolidName]
   const shell = { diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness }
   const vessel = cylinderVessel({ ...shell, capacity: n.vesselVolume, mouthDiameter: n.mouthDiameter }, solid)
@@ -44,7 +45,7 @@ export function reinflationPlan(values: Values): ReinflationPlan & { vessel: Ste
 /** The moment at which steam comes is a flat shoulder: followed more closely than usual. */
 const CLOSER = 4
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: DrumReinflateValues, detail: Detail, refinement = 1) {
   const plan = reinflationPlan(values)
   const { vessel, room, lostBefore } = plan
   const time: number[] = []
@@ -71,23 +72,21 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const ended = reinflate(plan, stepTolerance(detail, CLOSER * refinement), record)
   const back = 1 - ended.lost / lostBefore
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
-  const results: Record<string, number> = {
+  const results = {
     boilingTemperature: room.boilingPoint, waterLeft: ended.waterLeft, peakGaugePressure: ended.peakGauge, criticalPressureDifference: plan.popDifference,
     volumeLost: ended.lost, outsideForce: room.pressure * surface, peakNetForce: ended.peakGauge * surface, peakPressureDifference: ended.peakGauge,
+    ...(ended.steaming !== undefined && { timeToPlume: ended.steaming }), ...(ended.pop !== undefined && { timeToPop: ended.pop }),
   }
-  if (ended.steaming !== undefined) results.timeToPlume = ended.steaming
-  if (ended.pop !== undefined) results.timeToPop = ended.pop
   const end = ended.end
-  const simulation: Simulation = {
+  return {
     results, outcome: back >= BACK ? 'pop' : back >= SEEN ? 'partly' : 'stay',
     events: new EventList().add('relief', ended.steaming).add('pop', ended.pop).add('dry', ended.waterLeft < 0.06 * plan.water && end < LONGEST_REINFLATION ? end : undefined).sorted(),
     details: {
-      stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0, timeOfLifting: end, timeOfPeak: ended.pop ?? end,
+      emptyMass: surface * vessel.wallThickness * vessel.solid.density, stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0, timeOfLifting: end, timeOfPeak: ended.pop ?? end,
       boiledDry: ended.waterLeft < 0.06 * plan.water ? 1 : 0, ...(ended.pop !== undefined && { goneAt: ended.pop }),
     },
+    ...(record && { trace: { time, columns, stages: stagesOf(ended.pop, end) } }),
   }
-  if (record) simulation.trace = { time, columns, stages: stagesOf(ended.pop, end) }
-  return simulation
 }
 
 function stagesOf(pop: number | undefined, end: number): Trace['stages'] {
@@ -102,3 +101,6 @@ export const gasAmounts = (pressure: number, airFraction: number, volume: number
   const steam = (1 - airFraction) * WATER_MOLAR_MASS * WATER_GAS_CONSTANT
   return { air: amount * air / (air + steam), steam: amount * steam / (air + steam) }
 }
+export type DrumReinflateRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type DrumReinflate = Demonstration<DrumReinflateValues, DrumReinflateRun>

@@ -1,7 +1,8 @@
-import { atWorst, type Demonstration, type Gate, heatOff, mayStillGo, near, next, pressureOff, seconds, standBack, wait } from '../../../demonstration'
+import { atWorst, type Gate, heatOff, mayStillGo, near, next, pressureOff, seconds, standBack, wait } from '../../../demonstration'
 import { applying, boilingDry, burnerGas, glassUnderVacuum, heavy, hotSurface, scald, stemInStopper, thermalShock, wetFloor, type Caution } from '../../../cautions'
 import { shareCracked } from '../glass-checks'
 import { dryMargin } from '../judgement'
+import type { FlaskFountain } from './simulate'
 
 export const gates: readonly Gate[] = [
   { step: 'charge', text: 'The flask looked over against the light: round bottom, no scratch or star; stem clear when blown through; net or tape round it.', guards: ['glass-under-difference'] },
@@ -9,7 +10,7 @@ export const gates: readonly Gate[] = [
   { step: 'turn', text: 'Heat off before anything else; screen up between the stand and everybody; goggles on.', guards: ['glass-under-difference', 'chilled-glass'] },
 ]
 
-export const cautions: Demonstration['cautions'] = ({ numbers: n }, s, risk): Caution[] => {
+export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Caution[] => {
   const { results: r, details } = s
   return applying(
     wetFloor(n.bathVolume!, 'bath'), heavy('The bucket, full', 1000 * n.bathVolume!, 'bath'), scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bucket', 'scald-bath'), stemInStopper('charge'),
@@ -21,7 +22,7 @@ export const cautions: Demonstration['cautions'] = ({ numbers: n }, s, risk): Ca
   )
 }
 
-export const afterFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [
+export const afterFailure: FlaskFountain['afterFailure'] = (_values, _s, risk, outcome) => [
   heatOff('Heater off, if it is not.'),
   standBack(`Everybody stays behind the screen for ${seconds(mayStillGo(risk))}: nobody touches, wets or warms the flask with a hand; it stands under vacuum, and cold water on hot glass cracks it.`),
   wait('Water halfway up that stands still: too much air inside. The water holds the air out; it may still come.'),

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { DIPPED_RESULTS } from '../dipped-face'
 import { GLASS_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
@@ -10,25 +10,25 @@ import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const flaskFountain: Demonstration = {
-  id: 'flask-fountain',
-  name: 'Flask fountain',
-  summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',
-  noun: ['flask', 'flasks'],
-  people: { performs: 18, watches: 11 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'steam', effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
-  hushWords: { inside: 'air in the flask', strength: '' },
-  results: DIPPED_RESULTS,
-  wanted: 'fill',
-  columns: COLUMNS,
-  suspects: GLASS_SUSPECTS,
-  simulate,
-  inputs, check,
-  logged, outcomes, ledger, sizes,
-  shelf, procedure, kit, ready,
-  drawing,
-  teaching, why, explanation,
-}
+export const flaskFountain = defineDemonstration({
+          id: 'flask-fountain',
+          name: 'Flask fountain',
+          summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',
+          noun: ['flask', 'flasks'],
+          people: { performs: 18, watches: 11 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'steam', effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.', topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'], ages: [11, 18] },
+          hushWords: { inside: 'air in the flask', strength: '' },
+          results: DIPPED_RESULTS,
+          wanted: 'fill',
+          columns: COLUMNS,
+          suspects: GLASS_SUSPECTS,
+          simulate,
+          inputs, check,
+          logged, outcomes, ledger, sizes,
+          shelf, procedure, kit, ready,
+          drawing,
+          teaching, why, explanation,
+        })

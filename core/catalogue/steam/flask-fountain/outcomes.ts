@@ -4,12 +4,12 @@ import { crossSection } from '../../../vessels/cylinder'
 import { FILL_OUTCOMES } from '../dipped-face'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
-import { flaskOf } from './simulate'
+import { flaskOf, type FlaskFountain } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] }
+export const logged = { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] } as const
 
 export const outcomes: Demonstration['outcomes'] = FILL_OUTCOMES('flask')
 
-export const ledger: Demonstration['ledger'] = steamLedger('when water comes over the top')
+export const ledger: FlaskFountain['ledger'] = steamLedger('when water comes over the top')
 
-export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false)
+export const sizes: FlaskFountain['sizes'] = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false)

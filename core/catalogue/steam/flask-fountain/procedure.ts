@@ -2,11 +2,11 @@
 import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
 import { heatingPlan } from '../filling'
 import { readyFromPlan } from '../judgement'
-import { flaskOf } from './simulate'
+import { flaskOf, type FlaskFountain } from './simulate'
 
 export const shelf: Demonstration['shelf'] = [{ step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'bath', kind: 'bath' }]
 
-export const procedure: Demonstration['procedure'] = [
+export const procedure: FlaskFountain['procedure'] = [
     { id: 'bath', parts: ['Stand a bucket with ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' }, ' under the stand.'] },
     {
       id: 'charge',
@@ -17,6 +17,6 @@ export const procedure: Demonstration['procedure'] = [
     { id: 'turn', hazards: ['scald', 'chilled-glass', 'glass-under-difference'], marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
   ]
 
-export const kit: Demonstration['kit'] = () => ['round-bottomed flask, sound glass', 'stopper with the long stem', 'stand that takes it upside down', 'heater', 'bucket, with coloured water', 'heat-proof gloves', 'screen', 'goggles for all', 'clock']
+export const kit: FlaskFountain['kit'] = () => ['round-bottomed flask, sound glass', 'stopper with the long stem', 'stand that takes it upside down', 'heater', 'bucket, with coloured water', 'heat-proof gloves', 'screen', 'goggles for all', 'clock']
 
-export const ready: NonNullable<Demonstration['ready']> = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s)
+export const ready: NonNullable<FlaskFountain['ready']> = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s)

@@ -1,21 +1,22 @@
 /** A boiling flask with a long stem turned into a bucket: slow rise, sudden finish. */
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../../substances/solids'
 import { runDipped } from '../dipped-glass'
 import { fillByBoiling, heatingPlan, heldBelowBoiling } from '../filling'
 import { TraceRecorder } from '../trace-recorder'
+import type { FlaskFountainValues } from './inputs'
 
 /** How long a room watches the water climb, s. */
 const LONGEST_CLIMB = 900
 const FULL = 0.85
 const SEEN = 0.08
 
-export const flaskOf = ({ numbers: n }: Values): SteamVessel =>
+export const flaskOf = ({ numbers: n }: FlaskFountainValues): SteamVessel =>
   flaskVessel({ capacity: n.vesselVolume!, wallThickness: n.wallThickness!, mouthDiameter: n.stemDiameter! }, SOLIDS.glass)
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: FlaskFountainValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const vessel = flaskOf(values)
   const plan = heatingPlan(values, vessel)
   const { room } = plan
@@ -33,5 +34,10 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
       },
       airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
-  }, detail, refinement, ({ fillFraction, hush }) => fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing', recorder)
+  }, detail, refinement, ({ fillFraction, hush }) => ({
+    outcome: fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing', more: {},
+  }), recorder)
 }
+export type FlaskFountainRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type FlaskFountain = Demonstration<FlaskFountainValues, FlaskFountainRun>

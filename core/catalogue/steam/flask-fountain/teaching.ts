@@ -1,15 +1,16 @@
 /** Why it ends so, and what to tell a class. */
-import { type Demonstration, kilopascals, percent, seconds } from '../../../demonstration'
+import { kilopascals, percent, seconds } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
+import type { FlaskFountain } from './simulate'
 
-export const teaching: Demonstration['teaching'] = {
+export const teaching: FlaskFountain['teaching'] = {
     wrongIdea: { idea: 'Steam lifts the water up the tube.', answer: 'Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up.' },
     before: ['Why does it wait?', 'What will happen when the first cold drop gets in?'],
     after: ['Why did it end so fast?', 'How long could the tube be at most?'],
     elsewhere: ['Old mine pumps that worked with steam and cold water.', 'Coffee makers with two glass bulbs.', 'A siphon coffee pot.'],
   }
 
-export const why: Demonstration['why'] = (values, { results: r, outcome }) => {
+export const why: FlaskFountain['why'] = (values, { results: r, outcome }) => {
     const lift = 1000 * GRAVITY * (values.numbers.stemLength! - values.numbers.mouthDepth!)
     const lines = [`To come over the top the water must be pushed up against ${kilopascals(lift)} of its own weight.`]
     lines.push(r.hush === undefined
@@ -19,7 +20,7 @@ export const why: Demonstration['why'] = (values, { results: r, outcome }) => {
     return lines
   }
 
-export const explanation: Demonstration['explanation'] = (_values, { results: r }) => [
+export const explanation: FlaskFountain['explanation'] = (_values, { results: r }) => [
     { from: 7, text: 'The flask was full of steam. While it cooled the air pushed water up the tube. When the first cold drops got in, all the steam turned to water at once, and the air pushed a fountain in.' },
     { from: 11, text: 'Steam that condenses leaves almost nothing behind. The air outside presses on the water in the bucket and pushes it up the tube: nothing sucks. Cold water inside condenses more steam, so it goes faster and faster.' },
     { from: 14, text: `How full it gets tells how little air was left: ${percent(r.residualAirFraction!)} of the gas here, and it ends ${percent(r.fillFraction!)} full.` },

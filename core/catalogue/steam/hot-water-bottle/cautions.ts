@@ -1,6 +1,7 @@
-import { celsius, type Demonstration, type Gate } from '../../../demonstration'
+import { celsius, type Gate } from '../../../demonstration'
 import { applying, SCALDS } from '../../../cautions'
 import { softBottleCautions, softBottleFailure } from '../soft-bottle-cautions'
+import type { HotWaterBottle } from './simulate'
 
 /** PET bottles shrink and twist above about this, K: the glass transition of the stretched wall, from memory. */
 const BEARS = 273.15 + 82
@@ -9,7 +10,7 @@ export const gates: readonly Gate[] = [
   { step: 'charge', text: 'Bottle stands in a tray, held by the neck with a glove; goggles on for whoever pours.', guards: ['scald'] },
   { step: 'cap', text: 'Cap on only when the swirling is over and the bottle stands still.', guards: ['pressure', 'vacuum'] },
 ]
-export const cautions: Demonstration['cautions'] = (values, s) => applying(
+export const cautions: HotWaterBottle['cautions'] = (values, s) => applying(
   softBottleCautions(values),
   {
     id: 'softens', step: 'charge', severity: values.numbers.chargeTemperature! > BEARS ? 'raised' : 'usual', covers: ['heat'],
@@ -22,4 +23,4 @@ export const cautions: Demonstration['cautions'] = (values, s) => applying(
     control: 'Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once.',
   },
 )
-export const afterFailure: Demonstration['afterFailure'] = softBottleFailure
+export const afterFailure: HotWaterBottle['afterFailure'] = softBottleFailure

@@ -1,8 +1,7 @@
-/** What is done, with what, and when it is ready. */
-import type { Demonstration } from '../../../demonstration'
 import { icedBath } from '../soft-bottle-face'
+import type { HotWaterBottle } from './simulate'
 
-export const procedure: Demonstration['procedure'] = [
+export const procedure: HotWaterBottle['procedure'] = [
     {
       id: 'charge', hazards: ['scald', 'heat'],
       parts: [
@@ -15,4 +14,4 @@ export const procedure: Demonstration['procedure'] = [
     { id: 'cool', hazards: [], parts: icedBath, duration: s => s.results.hush },
   ]
 
-export const kit: Demonstration['kit'] = () => ['soft fizzy-drink bottles, labels off', 'caps', 'kettle and thermometer', 'funnel', 'measuring cylinder', 'deep tub', 'ice', 'glove', 'eye protection', 'tray']
+export const kit: HotWaterBottle['kit'] = () => ['soft fizzy-drink bottles, labels off', 'caps', 'kettle and thermometer', 'funnel', 'measuring cylinder', 'deep tub', 'ice', 'glove', 'eye protection', 'tray']

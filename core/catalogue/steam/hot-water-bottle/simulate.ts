@@ -1,15 +1,16 @@
 /** A soft bottle with a little hot water, swirled, capped and cooled. */
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { HEATING, steep, type HeatingPlan } from '../../../mechanisms/heating'
 import { quickLiquidDensity } from '../../../substances/steam-tables'
 import { heldBelowBoiling, roomOf } from '../filling'
 import { coolSoftBottle, softBottle } from '../soft-bottle'
 import { TraceRecorder } from '../trace-recorder'
+import type { HotWaterBottleValues } from './inputs'
 
 const steeped = new Float64Array(5)
 
-export function steepingPlan(values: Values): HeatingPlan {
-  const n = values.numbers as Record<string, number>
+export function steepingPlan(values: HotWaterBottleValues): HeatingPlan {
+  const n = values.numbers
   const vessel = softBottle(values)
   const room = roomOf(values, vessel)
   const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
@@ -19,7 +20,7 @@ export function steepingPlan(values: Values): HeatingPlan {
   }
 }
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
+export function simulate(values: HotWaterBottleValues, detail: Detail, refinement = 1) {
   const plan = steepingPlan(values)
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'swirl', 'fold') : undefined
   const sealing = values.numbers.swirlTime!
@@ -29,3 +30,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     timeOfLifting: 0, sealing, overheat: steeped[HEATING.water],
   }, detail, refinement, recorder)
 }
+export type HotWaterBottleRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type HotWaterBottle = Demonstration<HotWaterBottleValues, HotWaterBottleRun>

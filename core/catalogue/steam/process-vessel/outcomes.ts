@@ -3,10 +3,11 @@ import type { Demonstration } from '../../../demonstration'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
 import { steamResults } from '../results'
+import type { ProcessVessel } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: [], seen: [] }
+export const logged = { used: [], seen: [] } as const
 
-export const results: Demonstration['results'] = steamResults('boilingTemperature', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'reliefArea', 'outsideForce', 'peakNetForce', 'talkTime', 'hush', 'volumeLost')
+export const results = steamResults('boilingTemperature', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'reliefArea', 'outsideForce', 'peakNetForce', 'talkTime', 'hush', 'volumeLost')
 
 export const outcomes: Demonstration['outcomes'] = [
     { id: 'held', look: 'filled', name: 'stays within its rating', sentence: 'Air comes in as fast as steam goes; nothing happens to the tank.' },
@@ -14,6 +15,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'cave', look: 'gone', name: 'caves in', sentence: 'The shell folds in.' },
   ]
 
-export const ledger: Demonstration['ledger'] = steamLedger('when the shell gives way')
+export const ledger: ProcessVessel['ledger'] = steamLedger('when the shell gives way')
 
-export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)
+export const sizes: ProcessVessel['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)

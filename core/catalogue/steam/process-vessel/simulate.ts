@@ -1,5 +1,5 @@
 /** A tank cleaned with steam and then cooled with its vent shut, or not open enough. */
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { exp, falsePosition, ln } from '../../../elementary'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../../mechanisms/coolants'
 import { CoolingVessel, type CoolingPlan } from '../../../mechanisms/cooling-vessel'
@@ -12,10 +12,11 @@ import { outerSurface } from '../../../vessels/cylinder'
 import { runCapped } from '../capped'
 import { coolingStart, gasAtSeal, heldBelowBoiling, roomOf, type Filled, type GasAtSeal } from '../filling'
 import { TraceRecorder } from '../trace-recorder'
+import type { ProcessVesselValues } from './inputs'
 
 /** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
 const CONDENSATE = 5
-export const tankOf = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
+export const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel => cylinderVessel({
   capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: 0.4,
 }, SOLIDS.steel)
 
@@ -64,8 +65,8 @@ function reliefAreaOf(cooling: CoolingPlan, method: CoolingMethod, filled: Fille
   return exp(falsePosition(x => -missing(x), [low, -lowValue], [high, -highValue], CLOSE))
 }
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: ProcessVesselValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const vessel = tankOf(values)
   const room = roomOf(values, vessel)
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, 'steam', 'caving in') : undefined
@@ -98,8 +99,10 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
   }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference > rated ? 'over' : 'held', recorder)
-  simulation.results.reliefArea = reliefArea
   // A vented tank stands at its difference for as long as it cools: there is no moment to wait for.
-  delete simulation.results.giveUpTime
-  return simulation
+  const { giveUpTime: _, ...results } = simulation.results
+  return { ...simulation, results: { ...results, reliefArea } }
 }
+export type ProcessVesselRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type ProcessVessel = Demonstration<ProcessVesselValues, ProcessVesselRun>

@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { METAL_RESULTS } from '../metal-vessel'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
@@ -10,27 +10,27 @@ import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing } from './drawing'
 
-export const sealedDrum: Demonstration = {
-  id: 'sealed-drum',
-  name: 'Sealed drum',
-  summary: 'A steel drum boiled out, bunged and cooled: the outside air folds it up.',
-  noun: ['drum', 'drums'],
-  people: { performs: 18, watches: 9 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'steam', effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
-  hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
-  results: METAL_RESULTS,
-  suspects: STEAM_SUSPECTS,
-  wanted: 'crush',
-  columns: COLUMNS,
-  simulate,
-  why,
-  explanation,
-  inputs, check,
-  logged, outcomes, ledger, sizes,
-  shelf, procedure, kit, ready, repeats, waterWindow,
-  drawing,
-  teaching,
-}
+export const sealedDrum = defineDemonstration({
+          id: 'sealed-drum',
+          name: 'Sealed drum',
+          summary: 'A steel drum boiled out, bunged and cooled: the outside air folds it up.',
+          noun: ['drum', 'drums'],
+          people: { performs: 18, watches: 9 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'steam', effect: 'A long hush, groans, then one enormous bang.', topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'], ages: [9, 18] },
+          hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
+          results: METAL_RESULTS,
+          suspects: STEAM_SUSPECTS,
+          wanted: 'crush',
+          columns: COLUMNS,
+          simulate,
+          why,
+          explanation,
+          inputs, check,
+          logged, outcomes, ledger, sizes,
+          shelf, procedure, kit, ready, repeats, waterWindow,
+          drawing,
+          teaching,
+        })

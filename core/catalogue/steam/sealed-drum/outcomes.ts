@@ -3,8 +3,9 @@ import type { Demonstration } from '../../../demonstration'
 import { crossSection } from '../../../vessels/cylinder'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
+import type { SealedDrum } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] }
+export const logged = { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'poolDepth'], seen: ['hush', 'timeToBoil', 'timeToPlume', 'volumeLost'] } as const
 
 export const outcomes: Demonstration['outcomes'] = [
     { id: 'crush', look: 'gone', name: 'crushes', sentence: 'The drum folds in with a bang and is wrecked.' },
@@ -12,6 +13,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long one waits.' },
   ]
 
-export const ledger: Demonstration['ledger'] = steamLedger('when the shell gives way')
+export const ledger: SealedDrum['ledger'] = steamLedger('when the shell gives way')
 
-export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool')
+export const sizes: SealedDrum['sizes'] = (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool')

@@ -1,12 +1,13 @@
 /** A steel drum boiled out, closed and cooled. */
-import type { Detail, Simulation, Values } from '../../../demonstration'
+import type { Detail, Demonstration } from '../../../demonstration'
 import { cylinderVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
 import { unsupportedLength, vonMisesBuckling } from '../../../vessels/buckling'
 import { outerSurface } from '../../../vessels/cylinder'
 import { boilSealCool, type MetalVessel } from '../metal-vessel'
+import type { SealedDrumValues } from './inputs'
 
-export function drumOf({ numbers: n, choices }: Values): MetalVessel {
+export function drumOf({ numbers: n, choices }: SealedDrumValues): MetalVessel {
   const solid = SOLIDS[choices.wallMaterial as SolidName]
   const shell = { diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness! }
   const free = unsupportedLength(shell.height, n.hoopSpacing!, n.hoopHolding!)
@@ -18,4 +19,7 @@ export function drumOf({ numbers: n, choices }: Values): MetalVessel {
   }
 }
 
-export const simulate = (values: Values, detail: Detail, refinement = 1): Simulation => boilSealCool(values, drumOf(values), detail, refinement)
+export const simulate = (values: SealedDrumValues, detail: Detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement)
+export type SealedDrumRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type SealedDrum = Demonstration<SealedDrumValues, SealedDrumRun>

@@ -1,15 +1,17 @@
 /** Why it ends so, and what to tell a class. */
-import { type Demonstration, kilopascals, percent, type Simulation, type Values } from '../../../demonstration'
+import { kilopascals, percent } from '../../../demonstration'
 import { formatQuantity } from '../../../units'
 import { metalWhy } from '../metal-vessel'
+import type { SealedDrumValues } from './inputs'
+import type { SealedDrumRun, SealedDrum } from './simulate'
 
-export function why(values: Values, simulation: Simulation): string[] {
+export function why(values: SealedDrumValues, simulation: SealedDrumRun): string[] {
   const lines = metalWhy(values, simulation, 'drum', 'shell')
   lines.push(`With its hoops the shell acts as if ${formatQuantity(simulation.details.unsupportedLength!, 'cm', 'length', 2)} of it stood without support; hoops that hold better, or a thicker wall, can keep it standing.`)
   return lines
 }
 
-export function explanation(_values: Values, { results: r }: Simulation): { from: number, text: string }[] {
+export function explanation(_values: SealedDrumValues, { results: r }: SealedDrumRun): { from: number, text: string }[] {
   const force = formatQuantity(r.outsideForce!, 'kN', 'force', 2)
   return [
     { from: 7, text: 'The drum was full of steam. When it got cold the steam turned back into a little water, and hardly anything was left inside to push out. The air around us pushed the drum flat.' },
@@ -19,7 +21,7 @@ export function explanation(_values: Values, { results: r }: Simulation): { from
   ]
 }
 
-export const teaching: Demonstration['teaching'] = {
+export const teaching: SealedDrum['teaching'] = {
     wrongIdea: { idea: 'Steel is far too strong for air.', answer: 'Air pushes on every square metre with the weight of ten tonnes. A thin wall that is bent a little has no chance.' },
     before: ['How long will the hush last?', 'What would a spray do that waiting does not?'],
     after: ['Why did it wait, and then go at once?', 'Would a smaller drum be stronger or weaker?'],

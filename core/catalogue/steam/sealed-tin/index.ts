@@ -1,4 +1,4 @@
-import type { Demonstration } from '../../../demonstration'
+import { defineDemonstration } from '../../../demonstration'
 import { METAL_RESULTS } from '../metal-vessel'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
@@ -10,25 +10,25 @@ import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const sealedTin: Demonstration = {
-  id: 'sealed-tin',
-  name: 'Sealed tin',
-  summary: 'A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.',
-  noun: ['tin', 'tins'],
-  people: { performs: 18, watches: 8 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'steam', effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
-  hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
-  results: METAL_RESULTS,
-  suspects: STEAM_SUSPECTS,
-  wanted: 'crush',
-  columns: COLUMNS,
-  simulate,
-  inputs, check,
-  logged, outcomes, ledger, sizes,
-  shelf, procedure, kit, ready, repeats, waterWindow,
-  drawing,
-  teaching, why, explanation,
-}
+export const sealedTin = defineDemonstration({
+          id: 'sealed-tin',
+          name: 'Sealed tin',
+          summary: 'A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.',
+          noun: ['tin', 'tins'],
+          people: { performs: 18, watches: 8 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'steam', effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.', topics: ['air pressure', 'condensation', 'change of state', 'particle model'], ages: [8, 18] },
+          hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
+          results: METAL_RESULTS,
+          suspects: STEAM_SUSPECTS,
+          wanted: 'crush',
+          columns: COLUMNS,
+          simulate,
+          inputs, check,
+          logged, outcomes, ledger, sizes,
+          shelf, procedure, kit, ready, repeats, waterWindow,
+          drawing,
+          teaching, why, explanation,
+        })

@@ -2,8 +2,9 @@
 import type { Demonstration } from '../../../demonstration'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
+import type { SealedTin } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] }
+export const logged = { used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'], seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'] } as const
 
 export const outcomes: Demonstration['outcomes'] = [
     { id: 'crush', look: 'gone', name: 'crumples', sentence: 'The sides cave in and the tin is wrecked.' },
@@ -11,6 +12,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
   ]
 
-export const ledger: Demonstration['ledger'] = steamLedger('when the sides give way')
+export const ledger: SealedTin['ledger'] = steamLedger('when the sides give way')
 
-export const sizes: Demonstration['sizes'] = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth!, values.numbers.vesselDepth!) * values.numbers.vesselHeight!, false)
+export const sizes: SealedTin['sizes'] = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth!, values.numbers.vesselDepth!) * values.numbers.vesselHeight!, false)

@@ -5,13 +5,13 @@ import { readyFromPlan } from '../judgement'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit } from '../metal-vessel'
 import { repeatsInPool } from '../repeats'
 import { waterWindowOf } from '../water-window'
-import { tinOf } from './simulate'
+import { tinOf, type SealedTin } from './simulate'
 
 const plan = (values: Parameters<typeof tinOf>[0]) => heatingPlan(values, tinOf(values).vessel)
 
 export const shelf: Demonstration['shelf'] = [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'cool', kind: 'bath' }]
 
-export const procedure: Demonstration['procedure'] = [
+export const procedure: SealedTin['procedure'] = [
     {
       id: 'charge', hazards: ['fuel'],
       parts: [
@@ -22,10 +22,10 @@ export const procedure: Demonstration['procedure'] = [
     ...BOIL_SEAL_COOL, COOLING_STEP,
   ]
 
-export const kit: Demonstration['kit'] = values => ['tin and spares, never used for anything flammable', 'cap that screws tight, with its seal', 'heater', 'measuring cylinder', ...coolingKit(values), 'heat-proof gloves', 'eye protection', 'thermometer', 'clock']
+export const kit: SealedTin['kit'] = values => ['tin and spares, never used for anything flammable', 'cap that screws tight, with its seal', 'heater', 'measuring cylinder', ...coolingKit(values), 'heat-proof gloves', 'eye protection', 'thermometer', 'clock']
 
-export const ready: NonNullable<Demonstration['ready']> = (values, s) => readyFromPlan(plan(values), s)
+export const ready: NonNullable<SealedTin['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
-export const repeats: NonNullable<Demonstration['repeats']> = repeatsInPool(values => tinOf(values).vessel)
+export const repeats: NonNullable<SealedTin['repeats']> = repeatsInPool(values => tinOf(values).vessel)
 
-export const waterWindow: NonNullable<Demonstration['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge!, 600)
+export const waterWindow: NonNullable<SealedTin['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge!, 600)

@@ -1,19 +1,20 @@
 /** A tin boiled out, capped and cooled. */
-import type { Detail, Simulation, Values } from '../../../demonstration'
+import type { Detail, Demonstration } from '../../../demonstration'
 import { boxVessel, cylinderVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../../substances/solids'
 import { vonMisesBuckling } from '../../../vessels/buckling'
 import { outerSurface } from '../../../vessels/cylinder'
 import { differenceForDeflection, hingeDifference, type Panel } from '../../../vessels/flat-panel'
 import { boilSealCool, type MetalVessel } from '../metal-vessel'
+import type { SealedTinValues } from './inputs'
 
 /** The largest panel of a box. */
-function panelOf({ numbers: n }: Values): Panel {
+function panelOf({ numbers: n }: SealedTinValues): Panel {
   const wide = Math.max(n.vesselWidth!, n.vesselDepth!)
   return { width: Math.min(wide, n.vesselHeight!), length: Math.max(wide, n.vesselHeight!), thickness: n.wallThickness! }
 }
 
-export function tinOf(values: Values): MetalVessel {
+export function tinOf(values: SealedTinValues): MetalVessel {
   const { numbers: n, choices } = values
   const solid = SOLIDS[choices.wallMaterial as SolidName]
   const measures = { capacity: n.vesselVolume!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter! }
@@ -38,4 +39,7 @@ export function tinOf(values: Values): MetalVessel {
 /** The knock-down of a sound shell; a panel's strength is counted from a sound one, so only a dent lowers it. */
 const SOUND_KNOCK_DOWN = 0.75
 
-export const simulate = (values: Values, detail: Detail, refinement = 1): Simulation => boilSealCool(values, tinOf(values), detail, refinement)
+export const simulate = (values: SealedTinValues, detail: Detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement)
+export type SealedTinRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type SealedTin = Demonstration<SealedTinValues, SealedTinRun>

@@ -1,4 +1,1 @@
-/** How it can end, and what is computed of it. */
-import type { Demonstration } from '../../../demonstration'
-
-export const logged: Demonstration['logged'] = { used: ['waterCharge', 'chargeTemperature', 'sealDelay', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] }
+export const logged = { used: ['waterCharge', 'chargeTemperature', 'sealDelay', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] } as const

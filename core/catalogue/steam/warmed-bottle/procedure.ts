@@ -1,9 +1,9 @@
 /** What is done, with what, and when it is ready. */
 import { TOUCHABLE } from '../../../cautions'
-import type { Demonstration } from '../../../demonstration'
 import { icedBath } from '../soft-bottle-face'
+import type { WarmedBottle } from './simulate'
 
-export const procedure: Demonstration['procedure'] = [
+export const procedure: WarmedBottle['procedure'] = [
     {
       id: 'charge', hazards: ({ numbers: n }) => n.chargeTemperature! >= TOUCHABLE ? ['scald'] : [],
       parts: [
@@ -15,4 +15,4 @@ export const procedure: Demonstration['procedure'] = [
     { id: 'cool', parts: icedBath, duration: s => s.results.hush },
   ]
 
-export const kit: Demonstration['kit'] = () => ['soft drink bottles, labels off', 'caps', 'hot tap water or kettle', 'thermometer', 'deep tub', 'ice', 'towel', 'eye protection']
+export const kit: WarmedBottle['kit'] = () => ['soft drink bottles, labels off', 'caps', 'hot tap water or kettle', 'thermometer', 'deep tub', 'ice', 'towel', 'eye protection']

@@ -1,11 +1,12 @@
 /** A soft bottle warmed with hot water, emptied, capped and cooled. */
-import { type Detail, type Simulation, stepTolerance, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { exp } from '../../../elementary'
 import type { SteamVessel } from '../../../mechanisms/steam-vessel'
 import { heldBelowBoiling, roomOf } from '../filling'
 import { fillByRinsing } from '../rinsed'
 import { coolSoftBottle, softBottle } from '../soft-bottle'
 import { TraceRecorder } from '../trace-recorder'
+import type { WarmedBottleValues } from './inputs'
 
 /** Warm water standing in a bottle, W/(m2 K): natural convection some 300 to 800 (Incropera & DeWitt, ch. 9). */
 const STANDING = 500
@@ -13,8 +14,8 @@ const STANDING = 500
 export const warmedThrough = (vessel: SteamVessel, seconds: number): number =>
   1 - exp(-seconds * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness))
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: WarmedBottleValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const vessel = softBottle(values)
   const room = roomOf(values, vessel)
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, 'capping', 'fold') : undefined
@@ -24,3 +25,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   }, stepTolerance(detail, refinement), recorder)
   return coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder)
 }
+export type WarmedBottleRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type WarmedBottle = Demonstration<WarmedBottleValues, WarmedBottleRun>

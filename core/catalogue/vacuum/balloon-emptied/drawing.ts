@@ -1,7 +1,8 @@
 /** What is seen of it at a moment. */
-import { arch, type Demonstration, kPa, rectangle, type Shape, valueAt } from '../../../demonstration'
+import { arch, kPa, rectangle, type Shape, valueAt } from '../../../demonstration'
+import type { BalloonEmptied } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BalloonEmptied['drawing'] = (values, s, time) => {
     const n = values.numbers
     const across = valueAt(s.trace!, 'balloonAcross', time)
     const pressure = valueAt(s.trace!, 'pressure', time)

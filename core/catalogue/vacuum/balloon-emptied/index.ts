@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate } from './simulate'
@@ -8,24 +8,24 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, variants, why } from './teaching'
 
-export const balloonEmptied: Demonstration = {
-  id: 'balloon-emptied',
-  name: 'Balloon pumped flat',
-  summary: 'A balloon on the pump’s hose: the room presses it flat, and no pump presses harder than the room.',
-  noun: ['balloon', 'balloons'],
-  people: { performs: 11, watches: 9 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'A balloon on a hose shrivels and packs into a hard lump.', topics: ['air pressure', 'vacuum'], ages: [9, 18] },
-  hushWords: { inside: 'air left in the balloon', strength: '' },
-  wanted: 'flat',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  inputs, check,
-  logged, results, outcomes, ledger, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching, variants,
-}
+export const balloonEmptied = defineDemonstration({
+          id: 'balloon-emptied',
+          name: 'Balloon pumped flat',
+          summary: 'A balloon on the pump’s hose: the room presses it flat, and no pump presses harder than the room.',
+          noun: ['balloon', 'balloons'],
+          people: { performs: 11, watches: 9 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'A balloon on a hose shrivels and packs into a hard lump.', topics: ['air pressure', 'vacuum'], ages: [9, 18] },
+          hushWords: { inside: 'air left in the balloon', strength: '' },
+          wanted: 'flat',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          inputs, check,
+          logged, results, outcomes, ledger, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching, variants,
+        })

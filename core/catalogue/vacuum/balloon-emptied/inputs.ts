@@ -1,14 +1,15 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, type Demonstration, ROOM_INPUTS } from '../../../demonstration'
+import { blank, centimetres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 
-export const inputs: Demonstration['inputs'] = [
-    ...ROOM_INPUTS, slackBalloon(0.06),
-    blank('balloonStart', 'blown up to', 'cm', 'load', 0.14, [0.02, 0.5], [0.06, 0.28], 0.03, { lever: [-0.03, 0.03] }),
-    pumpChoice('membrane'), ...PUMP_INPUTS, pumpingTime(120), ...RUBBER,
-  ]
+export const inputs = defineInputs([
+            ...ROOM_INPUTS, slackBalloon(0.06),
+            blank('balloonStart', 'blown up to', 'cm', 'load', 0.14, [0.02, 0.5], [0.06, 0.28], 0.03, { lever: [-0.03, 0.03] }),
+            pumpChoice('membrane'), ...PUMP_INPUTS, pumpingTime(120), ...RUBBER,
+          ])
+export type BalloonEmptiedValues = ValuesOf<typeof inputs>
 
-export const check: Demonstration['check'] = ({ numbers: n }) => n.balloonStart! > n.balloonSlack! * n.burstStretch!
+export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) => n.balloonStart! > n.balloonSlack! * n.burstStretch!
     ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts` }]
     : []

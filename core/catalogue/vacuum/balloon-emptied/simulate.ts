@@ -1,11 +1,12 @@
 /** A balloon on the pump's hose: what holds it open leaves, and the room presses it flat. */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { falsePosition, pow } from '../../../elementary'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { heldAt, skinPressure, balloonVolume, type Rubber } from '../../../mechanisms/rubber-balloon'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { rubberOf } from '../rubber-inputs'
 import { isDriven, pumpOf } from '../inputs'
+import type { BalloonEmptiedValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'balloonAcross', name: 'balloon across', quantity: 'length' }]
 /** Flat when this share of the slack volume is left. */
@@ -42,8 +43,8 @@ class HosedBalloon {
   }
 }
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BalloonEmptiedValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const rubber = rubberOf(values)
   const pump = pumpOf(values)
@@ -86,3 +87,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type BalloonEmptiedRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BalloonEmptied = Demonstration<BalloonEmptiedValues, BalloonEmptiedRun>

@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import type { BellInVacuum } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BellInVacuum['drawing'] = (values, s, time) => {
     const n = values.numbers
     const level = valueAt(s.trace!, 'levelHeard', time)
     const r = 0.16 * n.jarDiameter!

@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarBears } from '../inputs'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
@@ -10,27 +10,27 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const bellInVacuum: Demonstration = {
-  id: 'bell-in-vacuum',
-  name: 'Bell in a vacuum',
-  summary: 'A ringing clock under the jar fades as the air goes, and is still seen to hammer.',
-  noun: ['try', 'tries'],
-  people: { performs: 11, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'A ringing bell goes quiet before everybody’s eyes while its hammer goes on.', topics: ['sound', 'vacuum', 'particle model'], ages: [7, 18] },
-  hushWords: { inside: 'air left in the jar', strength: '' },
-  wanted: 'silent',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  check: jarBears,
-  simulate,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs,
-  logged, results, outcomes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching,
-}
+export const bellInVacuum = defineDemonstration({
+          id: 'bell-in-vacuum',
+          name: 'Bell in a vacuum',
+          summary: 'A ringing clock under the jar fades as the air goes, and is still seen to hammer.',
+          noun: ['try', 'tries'],
+          people: { performs: 11, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'A ringing bell goes quiet before everybody’s eyes while its hammer goes on.', topics: ['sound', 'vacuum', 'particle model'], ages: [7, 18] },
+          hushWords: { inside: 'air left in the jar', strength: '' },
+          wanted: 'silent',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          check: jarBears,
+          simulate,
+          ledger: jarLedger,
+          sizes: jarSizes,
+          inputs,
+          logged, results, outcomes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching,
+        })

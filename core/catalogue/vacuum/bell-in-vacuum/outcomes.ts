@@ -1,10 +1,9 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
+export const logged = { used: ['targetPressure', 'roomNoise', 'levelOutside'], seen: ['levelAfter', 'finalPressure', 'hush'] } as const
 
-export const logged: Demonstration['logged'] = { used: ['targetPressure', 'roomNoise', 'levelOutside'], seen: ['levelAfter', 'finalPressure', 'hush'] }
-
-export const results: Demonstration['results'] = [
+export const results = [
     ...JAR_RESULTS, result('levelBefore', 'heard before', 'dB'), result('levelAfter', 'heard at the end', 'dB'), result('drop', 'quieter by', 'dB'), result('mountFloor', 'what comes through the mount', 'dB'),
     result('vanishPressure', 'pressure at which it is lost in the room', 'kPa'), result('hush', 'until it is not heard', 's'),
   ]

@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, said, type Shape, valueAt } from '../../../demonstration'
+import { said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import type { BellJarBalloon } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: BellJarBalloon['drawing'] = (values, s, time) => {
     const across = valueAt(s.trace!, 'balloonAcross', time)
     const burst = s.outcome === 'bursts' && time >= s.results.timeToPump! - 1e-6
     const height = values.numbers.jarHeight! * 0.5

@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,26 +9,26 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const bellJarBalloon: Demonstration = {
-  id: 'bell-jar-balloon',
-  name: 'Balloon in a bell jar',
-  summary: 'A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.',
-  noun: ['balloon', 'balloons'],
-  people: { performs: 11, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'A limp balloon swells by itself under the jar, and shrinks back when the air is let in.', topics: ['air pressure', 'gas laws', 'vacuum'], ages: [7, 18] },
-  hushWords: { inside: 'air left in the jar', strength: '' },
-  wanted: 'fills',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs, check,
-  logged, results, outcomes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const bellJarBalloon = defineDemonstration({
+          id: 'bell-jar-balloon',
+          name: 'Balloon in a bell jar',
+          summary: 'A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.',
+          noun: ['balloon', 'balloons'],
+          people: { performs: 11, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'A limp balloon swells by itself under the jar, and shrinks back when the air is let in.', topics: ['air pressure', 'gas laws', 'vacuum'], ages: [7, 18] },
+          hushWords: { inside: 'air left in the jar', strength: '' },
+          wanted: 'fills',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          ledger: jarLedger,
+          sizes: jarSizes,
+          inputs, check,
+          logged, results, outcomes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

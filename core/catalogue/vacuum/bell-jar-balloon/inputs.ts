@@ -1,16 +1,17 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, type Demonstration, ROOM_INPUTS } from '../../../demonstration'
+import { blank, centimetres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { freeWidth, TOUCHES } from './simulate'
 
-export const inputs: Demonstration['inputs'] = [
-    ...ROOM_INPUTS, ...jarInputs(), slackBalloon(0.05),
-    blank('balloonStart', 'blown up to', 'cm', 'load', 0.095, [0.01, 0.4], [0.03, 0.12], { shape: 'normal', relative: 0.03 }, { lever: [-0.01, 0.01, 0.02] }),
-    pumpChoice('hand'), ...PUMP_INPUTS, target(15e3), pumpingTime(240), LEAK, ...RUBBER,
-  ]
+export const inputs = defineInputs([
+            ...ROOM_INPUTS, ...jarInputs(), slackBalloon(0.05),
+            blank('balloonStart', 'blown up to', 'cm', 'load', 0.095, [0.01, 0.4], [0.03, 0.12], { shape: 'normal', relative: 0.03 }, { lever: [-0.01, 0.01, 0.02] }),
+            pumpChoice('hand'), ...PUMP_INPUTS, target(15e3), pumpingTime(240), LEAK, ...RUBBER,
+          ])
+export type BellJarBalloonValues = ValuesOf<typeof inputs>
 
-export const check: Demonstration['check'] = ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
+export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
     ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
     : n.balloonStart! > n.balloonSlack! * n.burstStretch!
       ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts in the room` }]

@@ -1,10 +1,9 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
+export const logged = { used: ['balloonStart', 'targetPressure'], seen: ['balloonEnd', 'finalPressure', 'timeToPump'] } as const
 
-export const logged: Demonstration['logged'] = { used: ['balloonStart', 'targetPressure'], seen: ['balloonEnd', 'finalPressure', 'timeToPump'] }
-
-export const results: Demonstration['results'] = [
+export const results = [
     ...JAR_RESULTS, result('balloonEnd', 'balloon across at the end', 'cm'), result('balloonGrowth', 'times as wide as at the start', '1'),
     result('startToFill', 'size to start with so that it nearly fills the jar', 'cm'), result('hump', 'most that the skin ever presses', 'kPa'), result('hush', 'until it nearly fills the jar', 's'),
   ]

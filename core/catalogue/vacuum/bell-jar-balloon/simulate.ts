@@ -1,10 +1,11 @@
 /** A sealed balloon with a little air in a jar that is pumped out. */
-import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
+import type { Detail, TraceColumn, Demonstration } from '../../../demonstration'
 import { heldAt, hump, restingStretch, type Rubber } from '../../../mechanisms/rubber-balloon'
 import { pow } from '../../../elementary'
 import { acrossAt, followBalloon, pressureToPass, volumeAt } from '../following-rubber'
 import { rubberOf } from '../rubber-inputs'
 import { pumpJar, withTrace } from '../pumped'
+import type { BellJarBalloonValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'skinPressure', name: 'pressure of the skin', quantity: 'pressure' }]
 
@@ -18,10 +19,10 @@ const AIM = 0.9
 /** Of a jar's capacity a ball can take no more than so much before it touches somewhere, whatever its measures. */
 const MOST_FILLED = 0.9
 /** Width that a round balloon has, m: it hangs clear of the plate, and is no larger than the jar. */
-export const freeWidth = ({ numbers: n }: Values): number => Math.min(n.jarDiameter!, 0.92 * n.jarHeight!, pow(6 * MOST_FILLED * n.jarVolume! / Math.PI, 1 / 3))
+export const freeWidth = ({ numbers: n }: BellJarBalloonValues): number => Math.min(n.jarDiameter!, 0.92 * n.jarHeight!, pow(6 * MOST_FILLED * n.jarVolume! / Math.PI, 1 / 3))
 
 /** Diameter to start with so that at a pressure it nearly fills the jar, m; undefined if it would burst first. */
-export function startToFill(values: Values, pressure: number): number | undefined {
+export function startToFill(values: BellJarBalloonValues, pressure: number): number | undefined {
   const rubber = rubberOf(values)
   const stretch = AIM * freeWidth(values) / (2 * rubber.radius)
   if (stretch > 0.93 * rubber.burst) return undefined
@@ -29,8 +30,8 @@ export function startToFill(values: Values, pressure: number): number | undefine
   return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure!))
 }
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: BellJarBalloonValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const rubber: Rubber = rubberOf(values)
   const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure)
   const stretchAt = followBalloon(rubber, amount)
@@ -52,18 +53,26 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const [burstAt, touchAt] = [at('burst'), at('touch')]
   const filledAt = n.balloonStart >= FILLS * width ? 0 : at('filled')
   const balloonEnd = across(pumped.pressure)
-  s.outcome = burstAt !== undefined ? 'bursts' : touchAt !== undefined ? 'touches' : filledAt !== undefined ? 'fills' : 'small'
   const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure))
-  Object.assign(s.results, { balloonEnd, balloonGrowth: balloonEnd / n.balloonStart, hump: hump(rubber), ...(start !== undefined && { startToFill: start }),
-    ...(filledAt !== undefined && { hush: filledAt }) })
-  if (filledAt !== undefined) s.events.push({ id: 'filled', name: 'nearly fills the jar', time: filledAt })
-  if (burstAt !== undefined) s.events.push({ id: 'burst', name: 'bursts', time: burstAt })
-  if (touchAt !== undefined) s.events.push({ id: 'touch', name: 'touches the glass', time: touchAt })
-  if (filledAt !== undefined) s.details.goneAt = filledAt
-  s.details.burst = burstAt === undefined ? 0 : 1
-  s.trace = withTrace(pumped, (rows) => {
+  const trace = withTrace(pumped, (rows) => {
     rows.stage('hush', 'pumping', filledAt ?? time)
     rows.stage('after', 'end', time)
   })
-  return s
+  return {
+    outcome: burstAt !== undefined ? 'bursts' : touchAt !== undefined ? 'touches' : filledAt !== undefined ? 'fills' : 'small',
+    results: {
+      ...s.results, balloonEnd, balloonGrowth: balloonEnd / n.balloonStart, hump: hump(rubber), ...(start !== undefined && { startToFill: start }),
+      ...(filledAt !== undefined && { hush: filledAt }),
+    },
+    events: [
+      ...(filledAt !== undefined ? [{ id: 'filled', name: 'nearly fills the jar', time: filledAt }] : []),
+      ...(burstAt !== undefined ? [{ id: 'burst', name: 'bursts', time: burstAt }] : []),
+      ...(touchAt !== undefined ? [{ id: 'touch', name: 'touches the glass', time: touchAt }] : []),
+    ],
+    details: { ...s.details, burst: burstAt === undefined ? 0 : 1, ...(filledAt !== undefined && { goneAt: filledAt }) }, ...(trace && { trace }),
+  }
 }
+
+export type BellJarBalloonRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type BellJarBalloon = Demonstration<BellJarBalloonValues, BellJarBalloonRun>

@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { bottle, type Demonstration, filledTo, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { bottle, filledTo, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import type { JarBarometer } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: JarBarometer['drawing'] = (values, s, time) => {
     const n = values.numbers
     const level = valueAt(s.trace!, 'level', time)
     const high = n.tubeHeight! * 0.55

@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,26 +9,26 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const jarBarometer: Demonstration = {
-  id: 'jar-barometer',
-  name: 'Barometer in the jar',
-  summary: 'Air trapped over coloured water lifts it up a tube as the jar round it is pumped.',
-  noun: ['try', 'tries'],
-  people: { performs: 11, watches: 11 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'Coloured water climbs a tube by itself while the pump works, and sinks back with the air.', topics: ['air pressure', 'barometer', 'gas laws'], ages: [11, 18] },
-  hushWords: { inside: 'air left in the jar', strength: '' },
-  wanted: 'climbs',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs, check,
-  logged, results, outcomes,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const jarBarometer = defineDemonstration({
+          id: 'jar-barometer',
+          name: 'Barometer in the jar',
+          summary: 'Air trapped over coloured water lifts it up a tube as the jar round it is pumped.',
+          noun: ['try', 'tries'],
+          people: { performs: 11, watches: 11 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'Coloured water climbs a tube by itself while the pump works, and sinks back with the air.', topics: ['air pressure', 'barometer', 'gas laws'], ages: [11, 18] },
+          hushWords: { inside: 'air left in the jar', strength: '' },
+          wanted: 'climbs',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          ledger: jarLedger,
+          sizes: jarSizes,
+          inputs, check,
+          logged, results, outcomes,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

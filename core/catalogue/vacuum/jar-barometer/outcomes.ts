@@ -1,10 +1,9 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
+export const logged = { used: ['stopDifference', 'trappedAir'], seen: ['level', 'finalPressure'] } as const
 
-export const logged: Demonstration['logged'] = { used: ['stopDifference', 'trappedAir'], seen: ['level', 'finalPressure'] }
-
-export const results: Demonstration['results'] = [
+export const results = [
     ...JAR_RESULTS, result('level', 'water stands', 'cm'), result('spillPressure', 'jar pressure at which it spills', 'kPa'), result('spillDifference', 'that is below the room by', 'kPa'), result('hush', 'until it is seen to climb', 's'),
   ]
 

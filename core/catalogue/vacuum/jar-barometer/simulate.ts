@@ -1,8 +1,9 @@
 /** Air trapped over water lifts it up a tube as the jar round it is pumped. */
-import type { Detail, Simulation, TraceColumn, Values } from '../../../demonstration'
+import type { Detail, TraceColumn, Demonstration } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
 import { liquidDensity } from '../../../substances/water'
 import { pumpJar, withTrace } from '../pumped'
+import type { JarBarometerValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'level', name: 'water up the tube', quantity: 'length' }, { id: 'trappedPressure', name: 'trapped air', quantity: 'pressure' }]
 /** A rise that can be seen across a room, m. */
@@ -26,11 +27,11 @@ export function levelAt({ outside, trapped, bore, density }: Tube, pressure: num
 export const pressureFor = ({ outside, trapped, bore, density }: Tube, height: number): number =>
   outside * trapped / (trapped + bore * height) - density * GRAVITY * height
 
-export const tubeOf = ({ numbers: n }: Values): Tube =>
+export const tubeOf = ({ numbers: n }: JarBarometerValues): Tube =>
   ({ outside: n.stationPressure!, trapped: n.trappedAir!, bore: Math.PI * n.tubeBore! * n.tubeBore! / 4, density: liquidDensity(Math.max(274, n.airTemperature!)) })
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: JarBarometerValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const tube = tubeOf(values)
   const spill = pressureFor(tube, n.tubeHeight)
   const pumped = pumpJar(values, detail, refinement, {
@@ -44,14 +45,19 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   const { simulation: s, time, pressure, state } = pumped
   const [spilled, seen] = [pumped.at('spill'), pumped.at('seen')]
   const level = Math.min(n.tubeHeight, levelAt(tube, pressure))
-  s.outcome = spilled !== undefined ? 'spills' : level >= SEEN ? 'climbs' : 'hardly'
-  Object.assign(s.results, { level, spillPressure: spill, spillDifference: n.stationPressure - spill, ...(seen !== undefined && { hush: seen }) })
-  if (seen !== undefined) s.details.goneAt = seen
-  if (spilled !== undefined) s.events.push({ id: 'spill', name: 'spills', time: spilled })
-  s.trace = withTrace(pumped, (rows) => {
+  const trace = withTrace(pumped, (rows) => {
     rows.stage('hush', 'pumping', time)
     rows.add(time + 3, pumped.row(pressure, time + 3, state))
     rows.stage('after', 'standing', time + 3)
   })
-  return s
+  return {
+    outcome: spilled !== undefined ? 'spills' : level >= SEEN ? 'climbs' : 'hardly',
+    results: { ...s.results, level, spillPressure: spill, spillDifference: n.stationPressure - spill, ...(seen !== undefined && { hush: seen }) },
+    events: spilled === undefined ? [] : [{ id: 'spill', name: 'spills', time: spilled }],
+    details: { ...s.details, ...(seen !== undefined && { goneAt: seen }) }, ...(trace && { trace }),
+  }
 }
+
+export type JarBarometerRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type JarBarometer = Demonstration<JarBarometerValues, JarBarometerRun>

@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import type { LowPressureBoil } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: LowPressureBoil['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [water, boiling, point] = ['waterTemperature', 'boiling', 'boilingPoint'].map(c => valueAt(s.trace!, c, time))
     const level = Math.min(0.7 * n.jarHeight!, n.waterVolume! / (Math.PI * n.beakerDiameter! * n.beakerDiameter! / 4))

@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,25 +9,25 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const lowPressureBoil: Demonstration = {
-  id: 'low-pressure-boil',
-  name: 'Boiling without a flame',
-  summary: 'Warm, not boiling, water under a pump boils by itself and gets colder doing so.',
-  noun: ['try', 'tries'],
-  people: { performs: 14, watches: 9 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'Water that one could put a hand into starts to boil under the jar.', topics: ['boiling', 'vapour pressure', 'vacuum', 'altitude'], ages: [9, 18] },
-  hushWords: { inside: 'gas left in the jar', strength: '' },
-  wanted: 'boils',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  sizes: jarSizes,
-  inputs, check,
-  logged, results, outcomes, ledger,
-  shelf, procedure, kit,
-  drawing,
-  why, advice, explanation, teaching,
-}
+export const lowPressureBoil = defineDemonstration({
+          id: 'low-pressure-boil',
+          name: 'Boiling without a flame',
+          summary: 'Warm, not boiling, water under a pump boils by itself and gets colder doing so.',
+          noun: ['try', 'tries'],
+          people: { performs: 14, watches: 9 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'Water that one could put a hand into starts to boil under the jar.', topics: ['boiling', 'vapour pressure', 'vacuum', 'altitude'], ages: [9, 18] },
+          hushWords: { inside: 'gas left in the jar', strength: '' },
+          wanted: 'boils',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          sizes: jarSizes,
+          inputs, check,
+          logged, results, outcomes, ledger,
+          shelf, procedure, kit,
+          drawing,
+          why, advice, explanation, teaching,
+        })

@@ -4,7 +4,7 @@
  * Air and vapour share the jar; the pump takes both; vapour also condenses on the glass, which is at room temperature. The
  * water cools by what it gives off.
  */
-import { type Detail, GAS_COLUMNS, type Simulation, stepTolerance, type TraceColumn, TraceRows, type Values } from '../../../demonstration'
+import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
 import { BOIL, BoilingUnderPump } from '../../../mechanisms/boiling-under-pump'
 import { pumpDown, type PumpedSpace, type PumpingEnd } from '../../../mechanisms/pump-down'
 import { firstReached, type Occurrence } from '../../../solver'
@@ -13,13 +13,14 @@ import { quickLiquidDensity, quickSaturationTemperature } from '../../../substan
 import { WATER_GAS_CONSTANT } from '../../../substances/water'
 import { isDriven, pumpOf } from '../inputs'
 import { jarSurface } from '../pumped'
+import type { LowPressureBoilValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [
   { id: 'waterTemperature', name: 'water', quantity: 'temperature' }, { id: 'boilingPoint', name: 'boiling point in the jar', quantity: 'temperature' },
   { id: 'vapourGiven', name: 'water turned to vapour', quantity: 'mass' }, { id: 'boiling', name: 'boiling (1) or not', quantity: 'count' },
 ]
 /** Lowest temperature that can be brought to the boil with this pump here, K. */
-export const neededStart = ({ numbers: n }: Values): number => quickSaturationTemperature(Math.min(n.ultimatePressure!, n.stationPressure!) + n.boilingOver!)
+export const neededStart = ({ numbers: n }: LowPressureBoilValues): number => quickSaturationTemperature(Math.min(n.ultimatePressure!, n.stationPressure!) + n.boilingOver!)
 
 /** Bubbles, as a layer over the whole surface, that a room takes for boiling, and the least that it sees, m; assumption. */
 const SHOWN = 0.1
@@ -29,8 +30,8 @@ const MOST_BUBBLES = 0.98
 /** Water this near to freezing boils no more to speak of, K. */
 const COLDEST = 273.5
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: LowPressureBoilValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const room = n.airTemperature
   const wall = jarSurface(values)
@@ -103,3 +104,6 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
     })(),
   }
 }
+export type LowPressureBoilRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type LowPressureBoil = Demonstration<LowPressureBoilValues, LowPressureBoilRun>

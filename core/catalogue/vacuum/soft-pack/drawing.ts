@@ -1,8 +1,9 @@
 /** What is seen of it at a moment. */
-import { type Demonstration, kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import type { SoftPack } from './simulate'
 
-export const drawing: Demonstration['drawing'] = (values, s, time) => {
+export const drawing: SoftPack['drawing'] = (values, s, time) => {
     const n = values.numbers
     const volume = valueAt(s.trace!, 'packVolume', time)
     const grown = Math.max(0.25, volume / n.packGas!)

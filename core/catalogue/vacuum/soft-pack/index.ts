@@ -1,4 +1,4 @@
-import { type Demonstration, GAS_COLUMNS } from '../../../demonstration'
+import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
@@ -9,25 +9,25 @@ import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const softPack: Demonstration = {
-  id: 'soft-pack',
-  name: 'Swelling packets',
-  summary: 'Marshmallows, a snack packet, bubble wrap or a lidded pot as the air round them thins: in a jar, or on a flight.',
-  noun: ['packet', 'packets'],
-  people: { performs: 11, watches: 7 },
-  gates,
-  cautions,
-  afterFailure,
-  gallery: { family: 'vacuum', effect: 'Marshmallows grow to several times their size, then end up smaller than they began.', topics: ['air pressure', 'gas laws', 'vacuum', 'weather and flight'], ages: [7, 16] },
-  hushWords: { inside: 'air left round the packet', strength: '' },
-  wanted: 'swells',
-  columns: [...GAS_COLUMNS, ...COLUMNS],
-  suspects: VACUUM_SUSPECTS,
-  simulate,
-  ledger: jarLedger,
-  inputs, check,
-  logged, results, outcomes, sizes,
-  shelf, procedure, kit,
-  drawing,
-  why, explanation, teaching,
-}
+export const softPack = defineDemonstration({
+          id: 'soft-pack',
+          name: 'Swelling packets',
+          summary: 'Marshmallows, a snack packet, bubble wrap or a lidded pot as the air round them thins: in a jar, or on a flight.',
+          noun: ['packet', 'packets'],
+          people: { performs: 11, watches: 7 },
+          gates,
+          cautions,
+          afterFailure,
+          gallery: { family: 'vacuum', effect: 'Marshmallows grow to several times their size, then end up smaller than they began.', topics: ['air pressure', 'gas laws', 'vacuum', 'weather and flight'], ages: [7, 16] },
+          hushWords: { inside: 'air left round the packet', strength: '' },
+          wanted: 'swells',
+          columns: [...GAS_COLUMNS, ...COLUMNS],
+          suspects: VACUUM_SUSPECTS,
+          simulate,
+          ledger: jarLedger,
+          inputs, check,
+          logged, results, outcomes, sizes,
+          shelf, procedure, kit,
+          drawing,
+          why, explanation, teaching,
+        })

@@ -2,10 +2,11 @@
 import { type Demonstration, result } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 import { jarSizes } from '../pumped'
+import type { SoftPack } from './simulate'
 
-export const logged: Demonstration['logged'] = { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] }
+export const logged = { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] } as const
 
-export const results: Demonstration['results'] = [
+export const results = [
     ...JAR_RESULTS, result('growth', 'times its size at most', '1'), result('packDifference', 'most it pushes against its skin', 'kPa'), result('shrunkTo', 'size afterwards, against before', '%'), result('hush', 'until it is seen to grow', 's'),
   ]
 
@@ -15,6 +16,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'little', look: 'nothing', name: 'hardly changes', sentence: 'It hardly changes.' },
   ]
 
-export const sizes: Demonstration['sizes'] = (values, s) => values.choices.where === 'cabin'
+export const sizes: SoftPack['sizes'] = (values, s) => values.choices.where === 'cabin'
     ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
     : jarSizes(values, s)

@@ -1,7 +1,8 @@
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
-import { type Detail, type Simulation, stepTolerance, type TraceColumn, type Values } from '../../../demonstration'
+import { type Detail, stepTolerance, type TraceColumn, type Demonstration } from '../../../demonstration'
 import { integratorOf } from '../../../solver'
 import { pumpJar, withTrace } from '../pumped'
+import type { SoftPackValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [{ id: 'packVolume', name: 'gas in the pack', quantity: 'volume' }, { id: 'packDifference', name: 'pack over the jar', quantity: 'pressure' }]
 /** Stiffness of a skin that is taut, Pa for a volume stretched by all of itself: films and lids hardly stretch. */
@@ -42,8 +43,8 @@ const KEPT = 0.9
 /** Gas leaves through foam and film in proportion to its overpressure, W (p V a second). */
 const leaking = (amount: number, leakTime: number, over: number, outside: number): number => over > 0 ? amount / leakTime * over / (over + outside) : 0
 
-export function simulate(values: Values, detail: Detail, refinement = 1): Simulation {
-  const n = values.numbers as Record<string, number>
+export function simulate(values: SoftPackValues, detail: Detail, refinement = 1) {
+  const n = values.numbers
   const outside = n.stationPressure
   const pack: Pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness }
   const inCabin = values.choices.where === 'cabin'
@@ -125,23 +126,24 @@ export function simulate(values: Values, detail: Detail, refinement = 1): Simula
   follow(from, held, pressure, pressure)
   const back = inCabin ? time * 0.5 : RETURN
   follow(from + held, back, pressure, outside)
-  s.outcome = openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little'
-  Object.assign(s.results, {
-    finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,
-    growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0], outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
-  })
-  if (inCabin) {
-    delete s.results.strokes
-    s.results.storedEnergy = 0
-  }
-  s.details.difference = outside - pressure
-  s.details.showAt = time + held
-  if (seen !== undefined) s.details.goneAt = seen
-  if (openedAt !== undefined) s.events.push({ id: 'opens', name: 'opens', time: openedAt })
-  s.trace = withTrace(pumped, (rows) => {
+  const trace = withTrace(pumped, (rows) => {
     rows.stage('hush', inCabin ? 'climb' : 'pumping', time)
     rows.stage('hold', 'hold', time + held)
     rows.stage('after', inCabin ? 'descent' : 'return of the air', time + held + back)
   })
-  return s
+  const { strokes, storedEnergy, ...shared } = s.results
+  return {
+    outcome: openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little',
+    results: {
+      ...shared, ...(!inCabin && strokes !== undefined && { strokes }), storedEnergy: inCabin ? 0 : storedEnergy,
+      finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,
+      growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0], outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
+    },
+    events: openedAt === undefined ? [] : [{ id: 'opens', name: 'opens', time: openedAt }],
+    details: { ...s.details, difference: outside - pressure, showAt: time + held, ...(seen !== undefined && { goneAt: seen }) }, ...(trace && { trace }),
+  }
 }
+
+export type SoftPackRun = ReturnType<typeof simulate>
+/** The demonstration against its own values and its own run. */
+export type SoftPack = Demonstration<SoftPackValues, SoftPackRun>

@@ -26,7 +26,7 @@ export default ts.config(
       '@stylistic/semi': ['error', 'never'], '@stylistic/quotes': ['error', 'single', { avoidEscape: true }], '@stylistic/comma-dangle': ['error', 'always-multiline'],
       '@stylistic/no-trailing-spaces': 'error', '@stylistic/eol-last': 'error', '@stylistic/object-curly-spacing': ['error', 'always'],
       // TypeScript finds undefined names, with the application's auto-imports in view.
-      'no-undef': 'off', 'no-empty': ['error', { allowEmptyCatch: true }],
+      'no-undef': 'off', '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }], 'no-empty': ['error', { allowEmptyCatch: true }],
       '@typescript-eslint/no-non-null-assertion': 'off', '@typescript-eslint/consistent-type-imports': 'error',
       'vue/multi-word-component-names': 'off', 'vue/max-attributes-per-line': 'off', 'vue/singleline-html-element-content-newline': 'off',
       'vue/multiline-html-element-content-newline': 'off', 'vue/html-self-closing': 'off', 'vue/first-attribute-linebreak': 'off',

@@ -7,7 +7,7 @@ const UNITS = {
   'L': ['volume', 'qt'], 'mL': ['volume', 'floz'], 'cm': ['length', 'in'], 'mm': ['length', 'in'], 'm': ['length', 'ft'],
   'g': ['mass', 'oz'], 'kg': ['mass', 'lb'], 's': ['time', 's'], 'min': ['time', 'min'], 'ms': ['time', 'ms'], 'kPa': ['pressure', 'psi'], 'hPa': ['pressure', 'psi'], 'Pa': ['pressure', 'psi'], 'MPa': ['pressure', 'psi'],
   'degC': ['temperature', 'degF'], 'K': ['temperatureDifference', 'degF'], '%': ['fraction', '%'], 'N': ['force', 'lbf'], '1': ['count', '1'],
-  'W': ['power', 'BTU/h'], 'mm2': ['area', 'in2'], 'L/min': ['flow', 'gal/min'], 'm/s': ['speed', 'ft/s'], 'J': ['energy', 'J'],
+  'W': ['power', 'BTU/h'], 'mm2': ['area', 'in2'], 'L/min': ['flow', 'gal/min'], 'm/s': ['speed', 'ft/s'], 'J': ['energy', 'J'], 'N s': ['impulse', 'lbf s'],
   'W/(m2 K)': ['conductance', 'W/(m2 K)'], 'dB': ['level', 'dB'],
 } as const satisfies Record<string, readonly [QuantityKind, string]>
 export type ShownUnit = keyof typeof UNITS

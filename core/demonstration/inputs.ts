@@ -25,20 +25,26 @@ interface InputBase<Id extends string> {
   source?: string
 }
 
+/**
+ * What follows from inputs listed before. It may be written against the very ids that it asks for (`Has`), which whoever
+ * calls it can't know: hence a method, whose parameter the compiler takes either way round; a test asks all of them.
+ */
+type Follows<T> = { from(before: Values): T }['from']
+
 export interface QuantityInput<Id extends string = string> extends InputBase<Id> {
   kind: 'quantity'
   quantity: QuantityKind
   /** unit shown in SI and in US customary units */
   units: readonly [si: string, us: string]
   /** SI; a function where it follows from inputs listed before it; undefined where it may stay unknown */
-  default: number | undefined | ((before: Values) => number | undefined)
+  default: number | undefined | Follows<number | undefined>
   /** SI; values outside are refused */
   range: readonly [least: number, most: number]
   /** SI; where the slider runs */
   usual: readonly [least: number, most: number]
   spread: Spread
   /** the usual spread where it hangs on other inputs: the uncertain quantity may be another one than is stated */
-  spreadFor?: (stated: Values) => Spread
+  spreadFor?: Follows<Spread>
   /** what a person can change at the bench, in SI steps tried by the levers */
   lever?: readonly number[]
 }
@@ -64,5 +70,5 @@ export interface RetiredInput {
   id: string
   quantity: QuantityKind
   becomes: string
-  /** SI to SI; `numbers` are those that the document gives */ from: (si: number, numbers: Readonly<Record<string, number>>) => number
+  /** SI to SI; `numbers` are those that the document gives */ from: (si: number, numbers: Readonly<Partial<Record<string, number>>>) => number
 }

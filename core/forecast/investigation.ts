@@ -217,7 +217,7 @@ async function blame(
       const numbers: Partial<Record<string, number>> = { ...sample.nominal.numbers }
       for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
       mend = suspects.flatMap((suspect, s) => {
-        const restored: Record<string, number> = { ...numbers }
+        const restored: Partial<Record<string, number>> = { ...numbers }
         for (const id of suspect.inputs) restored[id] = plan.numbers[id]!
         return endsAsWanted(demonstration, { numbers: restored, choices: plan.choices }) ? [s] : []
       })

@@ -9,7 +9,7 @@ const ROOM = { id: 'the room', inputs: ROOM_INPUTS, check: () => [] }
  * Reads and checks the room's conditions; what is left out takes its default, the station pressure what follows.
  * @throws StagingFaults with every fault found
  */
-export function readRoom(document: RoomDocument): Readonly<Record<string, number>> {
+export function readRoom(document: RoomDocument): Readonly<Partial<Record<string, number>>> {
   const stated = Object.fromEntries(Object.entries(document).filter(([, value]) => value !== undefined))
   const { given, faults } = readInputs(ROOM, stated)
   const resolved = resolve(ROOM, given)

@@ -1,5 +1,5 @@
 /** What the demonstrations with a flame or hot gas share. */
-import { coefficient, GAS_COLUMNS, type TraceColumn, type Values } from '../../demonstration'
+import { coefficient, GAS_COLUMNS, type TraceColumn, type Has } from '../../demonstration'
 import { FUELS, type Fuel } from '../../mechanisms/flame-gas'
 import { quickSaturationPressure } from '../../substances/steam-tables'
 
@@ -10,7 +10,7 @@ export const WALL_TRANSFER = (standard: number) => coefficient(
 export const fuelOf = (id: string | undefined): Fuel => (FUELS as Record<string, Fuel>)[id ?? 'paper'] ?? FUELS.paper
 
 /** Partial pressure of vapour in the room's air, Pa. */
-export const roomVapour = ({ numbers: n }: Values): number => n.relativeHumidity! * quickSaturationPressure(n.airTemperature!)
+export const roomVapour = ({ numbers: n }: Has<'relativeHumidity' | 'airTemperature'>): number => n.relativeHumidity * quickSaturationPressure(n.airTemperature)
 
 export const HOT_COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'oxygen', name: 'oxygen in the gas', quantity: 'fraction' }]
 

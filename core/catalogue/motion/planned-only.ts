@@ -1,4 +1,4 @@
-import { type Teaching, type Values, defineInput } from '../../demonstration'
+import { type Teaching, defineInput, type Has } from '../../demonstration'
 import { ln } from '../../elementary'
 
 /** Most that a closed, full mixture of vapour and air can reach, of its start: NFPA 68 (2018), annex: 7 to 8 bar from 1 bar for hydrocarbons and alcohols. */
@@ -27,6 +27,6 @@ export const BURNS_IN = defineInput({
           id: 'burnsIn', name: 'burns in', kind: 'choice', group: 'load', default: 'air', choices: [{ id: 'air', name: 'air' }, { id: 'oxygen', name: 'oxygen' }],
         })
 /** Oxygen makes a bang into an explosion. */
-export const noOxygen = ({ choices }: Values): { input: string, message: string }[] => choices.burnsIn === 'oxygen'
+export const noOxygen = ({ choices }: Has<never, 'burnsIn'>): { input: string, message: string }[] => choices.burnsIn === 'oxygen'
   ? [{ input: 'burnsIn', message: 'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air' }]
   : []

@@ -51,6 +51,8 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   const ended = coolSealed(system, state, { tolerance, soft, longest, coolDelay, talkAt, record: recorder?.cooling })
   const talkTime = ended.talk
   const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
+  // Read before another run takes over the state's array.
+  const volumeLost = Math.max(0, state[COOLING.lost])
   let giveUpTime: number | undefined
   if (ended.hush === undefined) giveUpTime = ended.noMore
   else if (detail === 'trace') {
@@ -59,7 +61,7 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   }
   const results = {
     ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost: Math.max(0, state[COOLING.lost]),
+    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost,
     ...(ended.hush !== undefined && { hush: ended.hush }), ...(talkTime !== undefined && { talkTime }), ...(giveUpTime !== undefined && { giveUpTime }),
   }
   const at = (time: number | undefined) => time === undefined ? undefined : filled.sealing + time
@@ -71,7 +73,7 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
       ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
-  return { simulation: { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }, ended, system, state }
+  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
 }
 
 /** Crushed, dented or standing, by the volume lost. */

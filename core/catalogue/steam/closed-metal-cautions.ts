@@ -1,5 +1,5 @@
 /** Boiled, closed and cooled metal vessels: gates, cautions and what is done when one does not go. */
-import { act, atWorst, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, type Risk, seconds, type Simulation, standBack, type Values, wait } from '../../demonstration'
+import { act, atWorst, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, type Risk, seconds, standBack, wait, type Has, type Ran } from '../../demonstration'
 import { applying, boilingDry, burnerGas, dented, formerContents, goesSuddenly, heavy, hotSurface, LARGE_VESSEL, neverHeatSealed, scald, sharpFolds, wetFloor, type Caution } from '../../cautions'
 import { dryMargin } from './judgement'
 
@@ -11,8 +11,8 @@ export const closedMetalGates = (noun: string): readonly Gate[] => [
 ]
 
 /** Who cools it, from where. */
-export const fromWhere = ({ numbers, choices }: Values): string => {
-  const large = numbers.vesselVolume! > LARGE_VESSEL
+export const fromWhere = ({ numbers, choices }: Has<'vesselVolume', 'coolingMethod'>): string => {
+  const large = numbers.vesselVolume > LARGE_VESSEL
   const behind = large ? 'the line' : 'the screen'
   switch (choices.coolingMethod) {
     case 'ice-pool': return `two people have set it into the empty tub while it was open, with the ice; the water comes through a hose from behind ${behind}`
@@ -23,23 +23,23 @@ export const fromWhere = ({ numbers, choices }: Values): string => {
   }
 }
 
-export function closedMetalCautions(values: Values, s: Simulation, risk: Risk, noun: string): Caution[] {
+export function closedMetalCautions(values: Has<'chargeTemperature' | 'waterCharge' | 'heaterPower' | 'bathVolume' | 'bathTemperature' | 'vesselVolume', 'coolingMethod' | 'vesselCondition'>, s: Ran<'boilingTemperature' | 'outsideForce', 'overheat' | 'capacity', never, 'emptyMass'>, risk: Risk, noun: string): Caution[] {
   const { numbers: n } = values
   const { results: r, details } = s
   const wet = values.choices.coolingMethod !== 'still-air'
   const empty = details.emptyMass ?? 0
   return applying(
-    formerContents(noun === 'drum' ? 'A drum' : 'A tin', 'charge'), scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water poured in', 'scald-kettle'),
-    heavy(`The ${noun} with its water`, empty + 1000 * n.waterCharge!, 'off'),
-    hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature!), 'heat', `Heater and ${noun} stay hot after use`), burnerGas('heat', n.heaterPower! > 4000),
-    boilingDry(dryMargin(s), details.overheat!, 'purge', risk.dry), scald(r.boilingTemperature!, n.waterCharge!, 'off'), neverHeatSealed('seal'),
-    goesSuddenly(r.outsideForce!, atWorst(risk, 'peakPressureDifference') * details.capacity!, details.capacity!, mayStillGo(risk), 'seal', fromWhere(values)),
-    values.choices.vesselCondition === 'dented' ? dented(noun, 'seal') : undefined, sharpFolds('cool'), wet ? wetFloor(n.bathVolume!, 'cool') : undefined, wet ? scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The cooling water', 'scald-bath') : undefined,
+    formerContents(noun === 'drum' ? 'A drum' : 'A tin', 'charge'), scald(n.chargeTemperature, n.waterCharge, 'charge', 'Water poured in', 'scald-kettle'),
+    heavy(`The ${noun} with its water`, empty + 1000 * n.waterCharge, 'off'),
+    hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature), 'heat', `Heater and ${noun} stay hot after use`), burnerGas('heat', n.heaterPower > 4000),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk.dry), scald(r.boilingTemperature, n.waterCharge, 'off'), neverHeatSealed('seal'),
+    goesSuddenly(r.outsideForce, atWorst(risk, 'peakPressureDifference') * details.capacity, details.capacity, mayStillGo(risk), 'seal', fromWhere(values)),
+    values.choices.vesselCondition === 'dented' ? dented(noun, 'seal') : undefined, sharpFolds('cool'), wet ? wetFloor(n.bathVolume, 'cool') : undefined, wet ? scald(n.bathTemperature, n.bathVolume, 'cool', 'The cooling water', 'scald-bath') : undefined,
   )
 }
 
 /** @param closure "cap" or "bung" */
-export function closedMetalFailure(values: Values, risk: Risk, outcome: string, noun: string, closure: string): FailureAct[] {
+export function closedMetalFailure(values: Has<never, 'coolingMethod'>, risk: Risk, outcome: string, noun: string, closure: string): FailureAct[] {
   const wet = values.choices.coolingMethod !== 'still-air'
   return [
     standBack(`Nobody goes near it for ${seconds(mayStillGo(risk))} from closing: until then the forecast still lets it go; later it may go when it is touched or warmed by the sun.`),

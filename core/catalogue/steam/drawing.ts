@@ -1,4 +1,4 @@
-import { type DrawingState, type Simulation, valueAt, type Values } from '../../demonstration'
+import { type DrawingState, valueAt, type Has, type Ran } from '../../demonstration'
 
 export interface Look {
   shape: 'cylinder' | 'drum' | 'box' | 'bottle' | 'flask' | 'tank'
@@ -12,12 +12,16 @@ export interface Look {
 }
 
 /** Lengths in m, masses in kg, temperatures in K, pressures in Pa. */
-export function steamDrawing(values: Values, simulation: Simulation, time: number, look: Look): DrawingState {
+export function steamDrawing(
+  values: Has<'airTemperature'> & { numbers: { mouthDepth?: number, plungeSpeed?: number, iceMass?: number } },
+  simulation: Ran<never, 'timeOfLifting' | 'sealing' | 'stationPressure' | 'capacity', 'timeToBoil' | 'timeToPlume' | 'timeToDry', 'boiledDry' | 'opening' | 'bathTemperature'>,
+  time: number, look: Look,
+): DrawingState {
   const { trace, details, results } = simulation
   if (!trace) throw new RangeError('trace: the drawing needs a simulation with a trace')
   const { shape, closure, cooling, heat, more, ...lengths } = look
-  const lifting = details.timeOfLifting!
-  const sealing = details.sealing!
+  const lifting = details.timeOfLifting
+  const sealing = details.sealing
   const column = (id: string) => trace.columns[id] ? valueAt(trace, id, time) : 0
   const onHeat = time < lifting
   const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers
@@ -28,11 +32,11 @@ export function steamDrawing(values: Values, simulation: Simulation, time: numbe
       depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
       place: onHeat ? 0 : time < sealing ? 1 : 2, carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onHeat ? 0 : 1,
       boiling: onHeat && results.timeToBoil !== undefined && time >= results.timeToBoil ? 1 : 0,
-      plume: onHeat && results.timeToPlume !== undefined && time >= results.timeToPlume && !(details.boiledDry === 1 && time > results.timeToDry!) ? 1 : 0,
+      plume: onHeat && results.timeToPlume !== undefined && time >= results.timeToPlume && !(details.boiledDry === 1 && time > (results.timeToDry ?? Infinity)) ? 1 : 0,
       waterInside: column('waterInside'), volumeLost: column('volumeLost'), drawnIn: column('waterDrawnIn'), airFraction: column('airFraction'),
-      pressure: column('pressure'), outside: details.stationPressure!, jet: Math.max(0, column('inflowSpeed')), capacity: details.capacity!,
+      pressure: column('pressure'), outside: details.stationPressure, jet: Math.max(0, column('inflowSpeed')), capacity: details.capacity,
       wallTemperature: column('wallTemperature'), opened: details.opening !== undefined && time >= details.opening ? 1 : 0,
-      iceMass: values.numbers.iceMass ?? 0, bathTemperature: details.bathTemperature ?? values.numbers.airTemperature!,
+      iceMass: values.numbers.iceMass ?? 0, bathTemperature: details.bathTemperature ?? values.numbers.airTemperature,
     },
   }
 }

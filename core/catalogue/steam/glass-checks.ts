@@ -1,6 +1,6 @@
 /** What glass is refused for: chill, scratches, thin walls, flat bottoms, a torch. */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
-import { celsius, type Values, defineInput } from '../../demonstration'
+import { celsius, defineInput, type Has } from '../../demonstration'
 import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
 import { exp, ln, pow } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
@@ -27,32 +27,32 @@ export const borneChill = (limit: number): number => limit * exp(SCORE * Math.sq
 export const shareCracked = (chill: number, limit: number): number => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0
 
 /** Glass as hot as steam meets the water: refused where more than two in a hundred would crack. @param bath id of the water's temperature */
-export function bearsTheChill({ numbers: n }: Values, bath: string): InputFault[] {
-  const boiling = saturationTemperature(n.stationPressure!)
-  const coldest = boiling - borneChill(n.shockLimit!)
-  return n[bath]! >= coldest ? [] : [{
+export function bearsTheChill<N extends string>({ numbers: n }: Has<NoInfer<N> | 'stationPressure' | 'shockLimit'>, bath: N): InputFault[] {
+  const boiling = saturationTemperature(n.stationPressure)
+  const coldest = boiling - borneChill(n.shockLimit)
+  return n[bath] >= coldest ? [] : [{
     input: bath,
-    message: `given ${celsius(n[bath]!)}; refused: glass at ${celsius(boiling)} in it is chilled by ${formatQuantity(boiling - n[bath]!, 'K', 'temperatureDifference', 2)}, and more than ${CRACKS_REFUSED * 100} of 100 glasses of this kind crack (they bear about ${formatQuantity(n.shockLimit!, 'K', 'temperatureDifference', 2)}); accepted: ${formatQuantity(Math.ceil(coldest * 2) / 2, 'degC', 'temperature', 3)} or warmer`,
+    message: `given ${celsius(n[bath])}; refused: glass at ${celsius(boiling)} in it is chilled by ${formatQuantity(boiling - n[bath], 'K', 'temperatureDifference', 2)}, and more than ${CRACKS_REFUSED * 100} of 100 glasses of this kind crack (they bear about ${formatQuantity(n.shockLimit, 'K', 'temperatureDifference', 2)}); accepted: ${formatQuantity(Math.ceil(coldest * 2) / 2, 'degC', 'temperature', 3)} or warmer`,
   }]
 }
 
-export const soundGlass = ({ choices }: Values): InputFault[] => choices.glassState === 'scratched'
+export const soundGlass = ({ choices }: Has<never, 'glassState'>): InputFault[] => choices.glassState === 'scratched'
   ? [{ input: 'glassState', message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound' }]
   : []
 
-export const roundBottom = ({ choices }: Values): InputFault[] => choices.flaskBottom === 'flat'
+export const roundBottom = ({ choices }: Has<never, 'flaskBottom'>): InputFault[] => choices.flaskBottom === 'flat'
   ? [{ input: 'flaskBottom', message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round' }]
   : []
 
 /** Thinnest wall under a vacuum, of the diameter: laboratory flasks of a litre have some 1.3 to 2 mm on 13 cm; common practice. */
 const THIN = 0.008
-export const thickEnough = ({ numbers: n }: Values): InputFault[] => {
-  const least = THIN * pow(6 / Math.PI * n.vesselVolume!, 1 / 3)
-  return n.wallThickness! >= least ? [] : [{
-    input: 'wallThickness', message: `given ${formatQuantity(n.wallThickness!, 'mm', 'length', 2)}; refused: too thin for a vacuum in a flask of this size; accepted: at least ${formatQuantity(Math.ceil(least * 1e4) / 1e4, 'mm', 'length', 2)}`,
+export const thickEnough = ({ numbers: n }: Has<'vesselVolume' | 'wallThickness'>): InputFault[] => {
+  const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3)
+  return n.wallThickness >= least ? [] : [{
+    input: 'wallThickness', message: `given ${formatQuantity(n.wallThickness, 'mm', 'length', 2)}; refused: too thin for a vacuum in a flask of this size; accepted: at least ${formatQuantity(Math.ceil(least * 1e4) / 1e4, 'mm', 'length', 2)}`,
   }]
 }
 
-export const noTorch = ({ choices }: Values): InputFault[] => choices.fillMethod === 'torch'
+export const noTorch = ({ choices }: Has<never, 'fillMethod'>): InputFault[] => choices.fillMethod === 'torch'
   ? [{ input: 'fillMethod', message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice' }]
   : []

@@ -293,7 +293,7 @@ type WayOf<Id extends SharedChoice> = Extract<(typeof CHOICES)[number], { id: Id
 
 /** A shared input, with what is different here. */
 export function quantity<const Id extends SharedQuantity>(id: Id, changes: Partial<Omit<QuantityInput, 'id' | 'kind' | 'quantity'>> = {}): QuantityInput<Id> {
-  const shared: QuantityInput = QUANTITIES[QUANTITIES.findIndex(i => i.id === id)]
+  const shared = QUANTITIES.find(i => i.id === id) as QuantityInput
   return { ...shared, ...changes, id }
 }
 
@@ -303,7 +303,7 @@ export function choice<const Id extends SharedChoice, const Way extends string =
 ): ChoiceInput<Id, WayOf<Id> | Way> {
   // The table is read by the id that the type names.
   const shared = CHOICES[CHOICES.findIndex(i => i.id === id)] as unknown as ChoiceInput<Id, WayOf<Id>>
-  return { ...shared, ...changes, id }
+  return { ...shared, ...changes, id } as ChoiceInput<Id, WayOf<Id> | Way>
 }
 
 /** Several shared inputs as they are. */

@@ -1,5 +1,5 @@
 /** What a plan tells of readiness and of sizes; shared by the steam demonstrations. */
-import { celsius, type Ready, seconds, type Simulation, type Size } from '../../demonstration'
+import { celsius, type Ready, seconds, type Simulation, type Size, type Ran } from '../../demonstration'
 import { roomLossFlux } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { quickLatentHeat } from '../../substances/steam-tables'
@@ -39,12 +39,12 @@ const signsOf = (boilingPoint: number, plume: number | undefined, earliest: numb
 ]
 
 /** When a vessel on the heat may be sealed. Needs a simulation with a trace. */
-export function readyFromPlan(plan: HeatingPlan, simulation: Simulation, microwave = false): Ready {
+export function readyFromPlan(plan: HeatingPlan, simulation: Ran<never, 'timeOfLifting', 'waterLeft' | 'timeToPlume' | 'timeToDry'>, microwave = false): Ready {
   const { trace, results, details } = simulation
   const { vessel, room } = plan
   let earliest: number | undefined
   if (trace) {
-    for (let i = 0; i < trace.time.length && trace.time[i] <= details.timeOfLifting!; i++) {
+    for (let i = 0; i < trace.time.length && trace.time[i] <= details.timeOfLifting; i++) {
       if (trace.columns.airFraction[i] <= PURGED) {
         earliest = trace.time[i]!
         break
@@ -65,16 +65,16 @@ export function readyFromPlan(plan: HeatingPlan, simulation: Simulation, microwa
  * Sizes that tell how big the hazard is.
  * @param face area of the largest single face or end, m2
  */
-export function sizesOf(simulation: Simulation, face: number, thrown: boolean): Size[] {
+export function sizesOf(simulation: Ran<'outsideForce' | 'peakNetForce' | 'peakPressureDifference', 'capacity'>, face: number, thrown: boolean): Size[] {
   const { results: r, details } = simulation
   const sizes: Size[] = [
-    { id: 'outsideForce', name: 'outside air on all sides', value: r.outsideForce!, quantity: 'force', units: ['kN', 'lbf'], note: 'outside pressure × whole surface: what presenters quote; inside pressure balances it until the hush' },
-    { id: 'peakNetForce', name: 'difference on all sides', value: r.peakNetForce!, quantity: 'force', units: ['kN', 'lbf'], note: 'greatest difference × whole surface' },
-    { id: 'faceForce', name: 'resultant on one face', value: r.peakPressureDifference! * face, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × its largest face: what a scale would read' },
-    { id: 'storedEnergy', name: 'work the air can do', value: r.peakPressureDifference! * details.capacity!, quantity: 'energy', units: ['J', 'J'], note: 'greatest difference × capacity' },
+    { id: 'outsideForce', name: 'outside air on all sides', value: r.outsideForce, quantity: 'force', units: ['kN', 'lbf'], note: 'outside pressure × whole surface: what presenters quote; inside pressure balances it until the hush' },
+    { id: 'peakNetForce', name: 'difference on all sides', value: r.peakNetForce, quantity: 'force', units: ['kN', 'lbf'], note: 'greatest difference × whole surface' },
+    { id: 'faceForce', name: 'resultant on one face', value: r.peakPressureDifference * face, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × its largest face: what a scale would read' },
+    { id: 'storedEnergy', name: 'work the air can do', value: r.peakPressureDifference * details.capacity, quantity: 'energy', units: ['J', 'J'], note: 'greatest difference × capacity' },
   ]
   if (thrown) {
-    const head = r.peakPressureDifference! / (1000 * GRAVITY)
+    const head = r.peakPressureDifference / (1000 * GRAVITY)
     sizes.push({ id: 'splashReach', name: 'splash reaches', value: 2 * THROWN * head, quantity: 'length', units: ['m', 'ft'], note: 'if a fifth of the work goes into water thrown at 45°; an assumption on the far side' })
   }
   return sizes

@@ -1,4 +1,4 @@
-import { indexAt, type Ledger, type Simulation } from '../../demonstration'
+import { indexAt, type Ledger, type Ran } from '../../demonstration'
 import { differenceByCause } from '../../mechanisms/difference-by-cause'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
@@ -12,12 +12,13 @@ const CAUSES: Record<string, string> = {
  * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest difference.
  * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the convention.
  */
-export const steamLedger = (moment: string) => (simulation: Simulation): Ledger => ledgerOf(simulation, moment)
+type Sealed = Ran<never, 'sealing' | 'timeOfPeak' | 'capacity', never, 'goneAt'>
+export const steamLedger = (moment: string) => (simulation: Sealed): Ledger => ledgerOf(simulation, moment)
 
-function ledgerOf({ trace, details }: Simulation, words: string): Ledger {
+function ledgerOf({ trace, details }: Sealed, words: string): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
-  const sealing = details.sealing!
-  const moment = details.goneAt ?? details.timeOfPeak!
+  const sealing = details.sealing
+  const moment = details.goneAt ?? details.timeOfPeak
   const first = indexAt(trace.time, sealing)
   const now = Math.max(first, indexAt(trace.time, moment))
   const c = trace.columns
@@ -25,7 +26,7 @@ function ledgerOf({ trace, details }: Simulation, words: string): Ledger {
   const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT
   const temperatures = [c.gasTemperature[first], c.gasTemperature[now]] as const
   const volume = amount * temperatures[0] / c.pressure[first]
-  const lost = c.volumeLost[now] * details.capacity!
+  const lost = c.volumeLost[now] * details.capacity
   // The water's volume is what is left of the difference in gas volume, so that the rows meet the trace exactly.
   const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT
   const volumeNow = remaining * temperatures[1] / c.pressure[now]

@@ -1,5 +1,5 @@
 /** Boiled, capped and cooled metal vessels: what sealed tin and sealed drum have in common. */
-import { kilopascals, percent, seconds, stepTolerance, type Detail, type Has, type Named, type ProcedureStep, type SentencePart, type Simulation, type Values } from '../../demonstration'
+import { kilopascals, percent, seconds, stepTolerance, type Detail, type Has, type Named, type ProcedureStep, type SentencePart, type Ran } from '../../demonstration'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
@@ -48,7 +48,7 @@ export function boilSealCool<D extends Named>(values: BoiledValues, metal: Metal
     },
     airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
-  const { simulation } = runCapped({
+  const simulation = runCapped({
     plan, filled, gas, cooling, surface: metal.surface, talkAt: metal.talkAt, coolDelay: n.coolDelay, names: { seal: 'sealed' },
   }, detail, refinement, crushOutcome('stand'), recorder)
   return { ...simulation, details: { ...simulation.details, ...metal.details, emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density } }
@@ -110,9 +110,9 @@ export const METAL_COEFFICIENTS = quantities(
 )
 
 /** What the chosen way of cooling needs. */
-export function coolingKit({ numbers: n, choices }: Values): string[] {
+export function coolingKit({ numbers: n, choices }: Has<'iceMass', 'coolingMethod'>): string[] {
   switch (choices.coolingMethod) {
-    case 'ice-pool': return ['flat tub that the vessel stands in', 'hose that reaches it from behind the line', ...(n.iceMass! > 0 ? [`ice, ${formatQuantity(n.iceMass!, 'kg', 'mass', 2)}`] : [])]
+    case 'ice-pool': return ['flat tub that the vessel stands in', 'hose that reaches it from behind the line', ...(n.iceMass > 0 ? [`ice, ${formatQuantity(n.iceMass, 'kg', 'mass', 2)}`] : [])]
     case 'spray': return ['hose or lance that reaches it from behind the line', 'drain or tray']
     case 'pour': return ['bucket on a tipping frame with its cord, or a jug on a long handle', 'tray']
     case 'sprinkle': return ['rose on a stand and a hose, its tap behind the line', 'tray']
@@ -121,21 +121,21 @@ export function coolingKit({ numbers: n, choices }: Values): string[] {
 }
 
 /** Why a capped metal vessel ends as it does; `wall` is what gives way. */
-export function metalWhy(values: Values, { results: r, details }: Simulation, noun: string, wall: string): string[] {
+export function metalWhy(values: Has<never, 'coolingMethod'>, { results: r, details }: Ran<'criticalPressureDifference' | 'peakPressureDifference' | 'floorPressure' | 'residualAirFraction' | 'waterLeft', 'stationPressure', 'timeToPlume' | 'hush' | 'giveUpTime', 'boiledDry'>, noun: string, wall: string): string[] {
   const lines: string[] = []
   if (r.timeToPlume === undefined) {
     lines.push(details.boiledDry === 1 ? `The water is gone before any steady plume shows: the ${noun} never fills with steam.` : 'No steady plume within an hour: the heat only makes up for what the wall loses.')
   }
-  const critical = kilopascals(r.criticalPressureDifference!)
+  const critical = kilopascals(r.criticalPressureDifference)
   if (r.hush === undefined) {
-    lines.push(`The ${wall} holds about ${critical}; the difference reaches ${kilopascals(r.peakPressureDifference!)} at most, most of it within ${seconds(r.giveUpTime!)}. It stands, and may stand there for ever.`)
-    const airs = r.floorPressure! > details.stationPressure! - r.criticalPressureDifference!
-    if (airs) lines.push(`Even fully cooled the air sealed in keeps ${kilopascals(r.floorPressure!)} inside: ${percent(r.residualAirFraction!)} of the gas was air.`)
+    lines.push(`The ${wall} holds about ${critical}; the difference reaches ${kilopascals(r.peakPressureDifference)} at most, most of it within ${seconds(r.giveUpTime!)}. It stands, and may stand there for ever.`)
+    const airs = r.floorPressure > details.stationPressure - r.criticalPressureDifference
+    if (airs) lines.push(`Even fully cooled the air sealed in keeps ${kilopascals(r.floorPressure)} inside: ${percent(r.residualAirFraction)} of the gas was air.`)
   } else {
     lines.push(`The ${wall} holds about ${critical}. Steam condenses until the inside is that far below the room, ${seconds(r.hush)} after it is closed.`)
   }
-  if (r.waterLeft! > 1e-4) lines.push(`${formatQuantity(r.waterLeft!, r.waterLeft! < 0.5 ? 'g' : 'kg', 'mass', 2)} of hot water left inside keeps steaming as the pressure falls: it has to be cooled too.`)
+  if (r.waterLeft > 1e-4) lines.push(`${formatQuantity(r.waterLeft, r.waterLeft < 0.5 ? 'g' : 'kg', 'mass', 2)} of hot water left inside keeps steaming as the pressure falls: it has to be cooled too.`)
   if (values.choices.coolingMethod === 'still-air') lines.push('Still air takes heat a hundred times more slowly than running water: this is where the long wait comes from.')
-  if (r.residualAirFraction! > 0.08) lines.push(`${percent(r.residualAirFraction!)} of the gas is still air: it does not condense, and steam reaches the wall more slowly through it.`)
+  if (r.residualAirFraction > 0.08) lines.push(`${percent(r.residualAirFraction)} of the gas is still air: it does not condense, and steam reaches the wall more slowly through it.`)
   return lines
 }

@@ -1,5 +1,6 @@
+import type { DrumReinflateValues } from './drum-reinflate/inputs'
 /** Whether the way out is wide enough for the steam that the burner can make. */
-import { kilopascals, type Values } from '../../demonstration/index'
+import { kilopascals } from '../../demonstration/index'
 import { gasThroughNozzle } from '../../mechanisms/nozzle-flow'
 import { quickLatentHeat, quickSaturationTemperature } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
@@ -18,7 +19,7 @@ const LEAST_ALLOWED = 5e3
  * Refuses an opening that would let more build up than its setting allows.
  * @source steam from the heat that gets in over its latent heat, against the isentropic flow through the opening with its contraction
  */
-export function reliefPasses(values: Values): InputFault[] {
+export function reliefPasses(values: DrumReinflateValues): InputFault[] {
   if (values.choices.reliefPath === 'none') return []
   const plan = reinflationPlan(values)
   const gauge = Math.max(LEAST_ALLOWED, (1 + ACCUMULATION) * plan.reliefSetting)
@@ -27,11 +28,11 @@ export function reliefPasses(values: Values): InputFault[] {
   const made = MARGIN * plan.power / quickLatentHeat(temperature)
   const passes = gasThroughNozzle(plan.reliefArea, inside, inside / (WATER_GAS_CONSTANT * temperature), plan.room.pressure)
   if (passes >= made) return []
-  const wanted = made / passes * values.numbers.reliefOpening!
+  const wanted = made / passes * values.numbers.reliefOpening
   return values.choices.reliefPath === 'bung-out'
-    ? [{ input: 'mouthDiameter', message: `given ${formatQuantity(values.numbers.mouthDiameter!, 'mm', 'length', 2)}; refused: this burner makes more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider hole, or a smaller burner` }]
+    ? [{ input: 'mouthDiameter', message: `given ${formatQuantity(values.numbers.mouthDiameter, 'mm', 'length', 2)}; refused: this burner makes more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider hole, or a smaller burner` }]
     : [{
         input: 'reliefOpening',
-        message: `given ${formatQuantity(values.numbers.reliefOpening!, 'mm2', 'area', 2)}; refused: this burner makes more steam than that lets out, and the pressure climbs past the ${kilopascals(plan.reliefSetting)} at which it opens; accepted: at least ${formatQuantity(wanted * 1.005, 'mm2', 'area', 3)}, or a smaller burner`,
+        message: `given ${formatQuantity(values.numbers.reliefOpening, 'mm2', 'area', 2)}; refused: this burner makes more steam than that lets out, and the pressure climbs past the ${kilopascals(plan.reliefSetting)} at which it opens; accepted: at least ${formatQuantity(wanted * 1.005, 'mm2', 'area', 3)}, or a smaller burner`,
       }]
 }

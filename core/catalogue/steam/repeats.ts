@@ -1,5 +1,5 @@
 /** Several vessels in a row on one bath: each brings its heat, ice melts first. */
-import type { Repeat, Simulation, Values } from '../../demonstration'
+import type { Repeat, Ran, Has } from '../../demonstration'
 import { bathAfter, type BathLoad } from '../../mechanisms/bath'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { quickLiquidDensity, quickSaturationTemperature } from '../../substances/steam-tables'
@@ -16,23 +16,23 @@ export function loadOf({ solid, wallThickness, upperArea, crossSection }: SteamV
 }
 
 /** The bath after `count` like this one. @param temperature of the bath before the first, K */
-export function bathAfterMany({ numbers: n }: Values, one: Load, temperature: number, count: number): { temperature: number, ice: number } {
+export function bathAfterMany({ numbers: n }: Has<'bathVolume' | 'iceMass'>, one: Load, temperature: number, count: number): { temperature: number, ice: number } {
   return bathAfter({
-    ...one, temperature, water: n.bathVolume! * quickLiquidDensity(Math.min(temperature, 372)), ice: n.iceMass!,
+    ...one, temperature, water: n.bathVolume * quickLiquidDensity(Math.min(temperature, 372)), ice: n.iceMass,
     hotMetal: one.hotMetal * count, hotWater: one.hotWater * count, steam: one.steam * count,
   })
 }
 
-export const repeatsOf = (values: Values, load: Load, temperature: number, count: number): Repeat[] => Array.from({ length: count }, (_, before) => {
+export const repeatsOf = (values: Has<'bathVolume' | 'iceMass'>, load: Load, temperature: number, count: number): Repeat[] => Array.from({ length: count }, (_, before) => {
   const bath = bathAfterMany(values, load, temperature, before)
   return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
 })
 
 /** For a closed vessel that stands in its bath until all of it is as cold: what a simulation's seal says of its heat. */
-export const repeatsInPool = (vesselOf: (values: Values) => SteamVessel) =>
-  (values: Values, { details: d, results: r }: Simulation, count: number): Repeat[] => {
+export const repeatsInPool = <V extends Has<'bathVolume' | 'iceMass' | 'bathTemperature'>>(vesselOf: (values: V) => SteamVessel) =>
+  (values: V, { details: d, results: r }: Ran<'waterLeft' | 'steamMass', 'wallAtSeal' | 'liquidAtSeal' | 'stationPressure'>, count: number): Repeat[] => {
     const load = loadOf(vesselOf(values), {
-      wall: d.wallAtSeal!, liquid: d.liquidAtSeal!, water: r.waterLeft!, steam: r.steamMass!, roomPressure: d.stationPressure!,
+      wall: d.wallAtSeal, liquid: d.liquidAtSeal, water: r.waterLeft, steam: r.steamMass, roomPressure: d.stationPressure,
     })
-    return repeatsOf(values, load, values.numbers.bathTemperature!, count)
+    return repeatsOf(values, load, values.numbers.bathTemperature, count)
   }

@@ -1,10 +1,10 @@
 /** Soft bottles with warm moist gas in an ice bath. */
-import { act, type Demonstration, mayStillGo, near, next, pressureOff, seconds, type Values, wait } from '../../demonstration'
+import { act, type Demonstration, mayStillGo, near, next, pressureOff, seconds, wait, type Has } from '../../demonstration'
 import { applying, heavy, scald, wetFloor, type Caution } from '../../cautions'
 
 /** Hot water poured in, and the tub. */
-export const softBottleCautions = ({ numbers: n }: Values): Caution[] => applying(
-  scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water from the kettle', 'scald-kettle'), wetFloor(n.bathVolume!, 'cool'), heavy('The tub, full', 1000 * n.bathVolume! + n.iceMass!, 'cool'), scald(n.bathTemperature!, n.bathVolume!, 'cool', 'The bath', 'scald-bath'),
+export const softBottleCautions = ({ numbers: n }: Has<'chargeTemperature' | 'waterCharge' | 'bathVolume' | 'iceMass' | 'bathTemperature'>): Caution[] => applying(
+  scald(n.chargeTemperature, n.waterCharge, 'charge', 'Water from the kettle', 'scald-kettle'), wetFloor(n.bathVolume, 'cool'), heavy('The tub, full', 1000 * n.bathVolume + n.iceMass, 'cool'), scald(n.bathTemperature, n.bathVolume, 'cool', 'The bath', 'scald-bath'),
 )
 
 export const softBottleFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [

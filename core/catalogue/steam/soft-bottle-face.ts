@@ -1,5 +1,5 @@
 /** The face that soft bottles share. */
-import { type Demonstration, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values, defineInputs } from '../../demonstration'
+import { type Demonstration, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values, defineInputs, type Ran, type Has, defineDemonstration } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
@@ -9,7 +9,7 @@ import { steamLedger } from './ledger'
 import { STEAM_SUSPECTS } from './suspects'
 import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
-import { softBottle, SOFT_OUTCOMES } from './soft-bottle'
+import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
 
 export const SOFT_VESSEL = defineInputs([
@@ -36,40 +36,49 @@ export const SOFT_COEFFICIENTS = defineInputs([
         ])
 
 /** The sentence of the bath. */
-export const icedBath = ({ numbers: n }: Values): SentencePart[] => [
+export const icedBath = ({ numbers: n }: Has<'iceMass'>): SentencePart[] => [
   { input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' },
-  ...(n.iceMass! > 0 ? [' with ', { input: 'iceMass' }, ' of ice. Hush.'] : [' (ice: ', { input: 'iceMass' }, '). Hush.']),
+  ...(n.iceMass > 0 ? [' with ', { input: 'iceMass' }, ' of ice. Hush.'] : [' (ice: ', { input: 'iceMass' }, '). Hush.']),
 ]
 
-type Own = Pick<Demonstration, 'id' | 'name' | 'summary' | 'gallery' | 'inputs' | 'procedure' | 'simulate' | 'cautions' | 'kit' | 'why' | 'explanation' | 'teaching' | 'gates' | 'logged' | 'people' | 'afterFailure'> & { /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean }
+/** What the shared face asks of a bottle's values. */
+type FacedValues = SoftValues & Has<'chargeTemperature' | 'waterCharge' | 'stationPressure' | 'airTemperature'>
+type Shared = 'noun' | 'hushWords' | 'shelf' | 'results' | 'outcomes' | 'wanted' | 'columns' | 'suspects' | 'check' | 'ledger' | 'drawing' | 'repeats' | 'sizes'
+type Own<V extends FacedValues> = Omit<Parameters<typeof defineDemonstration<V, SoftRun>>[0], Shared> & {
+  /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean
+}
 
 /** Fills in what both bottles have in common. */
-export const softBottleFace = ({ brimful: toTheBrim, ...own }: Own): Demonstration => ({
+export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...own }: Own<V>): Demonstration => defineDemonstration<V, SoftRun>({
   noun: ['bottle', 'bottles'],
   hushWords: { inside: 'air in the bottle', strength: 'the bottle starts to fold here' },
   shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['PET'], capacity: [0.1e-3, 5e-3] }, { step: 'cool', kind: 'bath' }],
-  results: steamResults('boilingTemperature', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'giveUpTime', 'volumeLost'),
+  results: steamResults(
+    'boilingTemperature', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'outsideForce',
+    'peakNetForce', 'hush', 'giveUpTime', 'volumeLost',
+  ),
   outcomes: SOFT_OUTCOMES, wanted: 'fold', columns: COLUMNS, suspects: STEAM_SUSPECTS,
   check: values => [
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')), ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')),
+    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
   ],
   ledger: steamLedger('when the fold shows'),
   drawing: (values, s, time) => steamDrawing(values, s, time, {
-    shape: 'bottle', closure: 'cap', cooling: 'ice-pool', heat: '', diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight!, mouth: values.numbers.mouthDiameter!,
-    more: { poolDepth: values.numbers.poolDepth!, soft: 1 },
+    shape: 'bottle', closure: 'cap', cooling: 'ice-pool', heat: '', diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight,
+    mouth: values.numbers.mouthDiameter, more: { poolDepth: values.numbers.poolDepth, soft: 1 },
   }),
-  repeats: repeatsInPool(softBottle),
-  sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false),
+  repeats: repeatsInPool<V>(softBottle),
+  sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),
   ...own,
 })
 
 /** Why a soft bottle folds or not. */
-export function softWhy({ results: r, outcome }: Simulation, filling: string): string[] {
-  const lines = [`${filling} ${percent(r.residualAirFraction!)} of the gas is still air when the cap goes on; the rest is vapour.`]
+export function softWhy({ results: r, outcome }: Ran<'residualAirFraction' | 'floorPressure' | 'criticalPressureDifference' | 'peakPressureDifference', never, 'hush'>, filling: string): string[] {
+  const lines = [`${filling} ${percent(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is vapour.`]
   lines.push(r.hush !== undefined
-    ? `Cooled, the inside would fall to ${kilopascals(r.floorPressure!)}; the thin wall begins to fold at a difference of about ${kilopascals(r.criticalPressureDifference!)} (less while it is hot), so it folds as fast as it is cooled: the fold shows ${seconds(r.hush)} after the cap.`
-    : `The difference reaches ${kilopascals(r.peakPressureDifference!)} at most, and the wall begins to fold at about ${kilopascals(r.criticalPressureDifference!)}.`)
+    ? `Cooled, the inside would fall to ${kilopascals(r.floorPressure)}; the thin wall begins to fold at a difference of about ${kilopascals(r.criticalPressureDifference)} (less while it is hot), so it folds as fast as it is cooled: the fold shows ${seconds(r.hush)} after the cap.`
+    : `The difference reaches ${kilopascals(r.peakPressureDifference)} at most, and the wall begins to fold at about ${kilopascals(r.criticalPressureDifference)}.`)
   if (outcome === 'dent') lines.push('Air that can only shrink with its temperature limits how far it folds.')
   return lines
 }

@@ -1,5 +1,5 @@
 /** Soft bottles capped and cooled in an ice bath: what the two ways of filling them with warm moist gas have in common. */
-import type { Detail, OutcomeSpec, Values } from '../../demonstration'
+import type { Detail, OutcomeSpec, Has } from '../../demonstration'
 import { coolantOf } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
 import { cylinderVessel, type Room, type SteamVessel } from '../../mechanisms/steam-vessel'
@@ -19,11 +19,18 @@ export const SOFT_OUTCOMES: readonly OutcomeSpec[] = [
   { id: 'stand', look: 'nothing', name: 'stands', sentence: 'Nothing to see: it keeps its shape.' },
 ]
 
-export const softBottle = ({ numbers: n }: Values): SteamVessel => cylinderVessel({
-  capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
+export const softBottle = ({ numbers: n }: Has<'vesselVolume' | 'vesselDiameter' | 'vesselHeight' | 'wallThickness' | 'mouthDiameter'>): SteamVessel => cylinderVessel({
+  capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter,
 }, SOLIDS.PET)
 
-export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder) {
+/** What is stated of a soft bottle and its bath. */
+export type SoftValues = Has<
+  'vesselVolume' | 'vesselDiameter' | 'vesselHeight' | 'wallThickness' | 'mouthDiameter' | 'bathTemperature' | 'bathVolume' | 'iceMass' | 'leakArea' | 'poolDepth' | 'bathTransferFactor'
+  | 'knockDown' | 'residualLoad' | 'packingStiffness' | 'airLayerFactor' | 'surfaceConductance' | 'coolDelay'
+>
+export type SoftRun = ReturnType<typeof coolSoftBottle>
+
+export function coolSoftBottle(values: SoftValues, vessel: SteamVessel, room: Room, filled: Filled, detail: Detail, refinement: number, recorder?: TraceRecorder) {
   const n = values.numbers
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass)
   const temperature = heldBelowBoiling(n.bathTemperature, room)
@@ -40,7 +47,7 @@ export function coolSoftBottle(values: Values, vessel: SteamVessel, room: Room, 
     },
     airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
   }
-  const { simulation } = runCapped({
+  const simulation = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), soft: true, coolDelay: n.coolDelay,
     names: { seal: 'capped', critical: 'a fold shows' },
   }, detail, refinement, ({ volumeLost }) => volumeLost >= FOLDED ? 'fold' : volumeLost >= VISIBLE ? 'dent' : 'stand', recorder)

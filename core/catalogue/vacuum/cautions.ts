@@ -1,5 +1,5 @@
 /** A pumped jar: gate, cautions and what is done when it does not work. */
-import { atWorst, BURST, type FailureAct, type Gate, heatOff, near, next, pressureOff, type Risk, type Values } from '../../demonstration'
+import { atWorst, BURST, type FailureAct, type Gate, heatOff, near, next, pressureOff, type Risk, type Has } from '../../demonstration'
 import { applying, glassUnderVacuum, nothingAlive, usualPump, type Caution } from '../../cautions'
 import { isDriven } from './inputs'
 
@@ -8,7 +8,7 @@ export const jarGates = (step: string): readonly Gate[] => [
   { step, text: 'Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.', guards: ['glass-under-difference'] },
   { step: 'pump', text: 'Screen up, goggles on for all, air valve in reach.', guards: ['glass-under-difference', 'vacuum'] },
 ]
-export const jarCautions = (values: Values, risk: Risk, step = 'pump'): Caution[] => applying(
+export const jarCautions = (values: Has<never, 'pump'>, risk: Risk, step = 'pump'): Caution[] => applying(
   glassUnderVacuum(atWorst(risk, 'peakPressureDifference'), atWorst(risk, 'storedEnergy'), step), nothingAlive(step), isDriven(values) ? usualPump(step) : undefined,
 )
 /** @param inspect what is looked at once air is in @param change what to do another time */

@@ -1,4 +1,4 @@
-import { blank, coefficient, PUMP_IDS, type QuantityInput, result, type SentencePart, type Spread, type Values, defineInput, defineInputs } from '../../demonstration'
+import { blank, coefficient, PUMP_IDS, type QuantityInput, result, type SentencePart, type Spread, defineInput, defineInputs, type Has, type Values } from '../../demonstration'
 import type { Pump } from '../../mechanisms/pump-down'
 
 interface PumpKind {
@@ -25,7 +25,7 @@ const PUMPS: Readonly<Record<(typeof PUMP_IDS)[number], PumpKind>> = {
   'two-stage': { name: 'small two-stage pump', driven: true, stroke: 120e-6, period: 1.5, speed: 50e-3 / 60, ultimate: () => 30 },
 }
 
-const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpKind>)[choices.pump!] ?? PUMPS.hand
+const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpKind>)[choices.pump ?? ''] ?? PUMPS.hand
 
 /** @param mouth true where lungs may do, on a clean hose */
 export const pumpChoice = (standard: string, mouth = false) => defineInput({
@@ -33,8 +33,8 @@ export const pumpChoice = (standard: string, mouth = false) => defineInput({
 })
 
 /** Somebody's suction differs by a fifth from another's; a piston's dead space or a driven pump's limit by an eighth of the pressure left. */
-const ultimateSpread = (stated: Values): Spread => kindOf(stated).suction
-  ? { shape: 'normal', absolute: 0.2 * Math.max(0, stated.numbers.stationPressure! - stated.numbers.ultimatePressure!) }
+const ultimateSpread = (stated: Has<'stationPressure' | 'ultimatePressure', 'pump'>): Spread => kindOf(stated).suction
+  ? { shape: 'normal', absolute: 0.2 * Math.max(0, stated.numbers.stationPressure - stated.numbers.ultimatePressure) }
   : { shape: 'lognormal', relative: 0.12 }
 
 /** What a pump does; the defaults follow from the choice. */
@@ -45,16 +45,16 @@ export const PUMP_INPUTS = defineInputs([
           blank('ultimatePressure', 'lowest pressure the pump reaches', 'kPa', 'pump', v => kindOf(v).ultimate(v.numbers.stationPressure!), [1, 105e3], [10, 40e3], { shape: 'lognormal', relative: 0.12 }, { spreadFor: ultimateSpread }),
         ])
 
-export const pumpOf = (values: Values): Pump => {
+export const pumpOf = (values: Has<'pumpSpeed' | 'ultimatePressure' | 'stationPressure' | 'strokeVolume' | 'strokeTime', 'pump'>): Pump => {
   const n = values.numbers
   return kindOf(values).driven
-    ? { kind: 'steady', speed: n.pumpSpeed!, ultimate: Math.min(n.ultimatePressure!, 0.98 * n.stationPressure!) }
-    : { kind: 'strokes', swept: n.strokeVolume!, period: n.strokeTime!, ultimate: Math.min(n.ultimatePressure!, 0.98 * n.stationPressure!) }
+    ? { kind: 'steady', speed: n.pumpSpeed, ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure) }
+    : { kind: 'strokes', swept: n.strokeVolume, period: n.strokeTime, ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure) }
 }
-export const isDriven = (values: Values): boolean => kindOf(values).driven
+export const isDriven = (values: Has<never, 'pump'>): boolean => kindOf(values).driven
 
 /** The sentence that says what the pump does: a stroke by hand, or how fast it is driven. */
-export const pumpWords = (values: Values): SentencePart[] => [
+export const pumpWords = (values: Has<never, 'pump'>): SentencePart[] => [
   { input: 'pump' }, ' (', ...(isDriven(values) ? [{ input: 'pumpSpeed' }] : [{ input: 'strokeVolume' }, ' a stroke, one every ', { input: 'strokeTime' }]), '; at best down to ', { input: 'ultimatePressure' }, ')',
 ]
 

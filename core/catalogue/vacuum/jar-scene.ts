@@ -1,16 +1,16 @@
-import { dome, type DrawingState, kPa, rectangle, type Said, type Shape, type Simulation, valueAt, type Values } from '../../demonstration'
+import { dome, type DrawingState, kPa, rectangle, type Said, type Shape, type Simulation, valueAt, type Has } from '../../demonstration'
 import { isDriven } from './inputs'
 
 /**
  * @param inside shapes in the jar, its floor at y = 0, its middle at x = 0
  */
-export function jarScene(values: Values, simulation: Simulation, time: number, inside: Shape[], caption: readonly Said[], pumping = true): DrawingState {
+export function jarScene(values: Has<'jarDiameter' | 'jarHeight' | 'stationPressure' | 'strokeTime', 'pump'>, simulation: Simulation, time: number, inside: Shape[], caption: readonly Said[], pumping = true): DrawingState {
   const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers as Record<string, number>
   const pressure = valueAt(simulation.trace!, 'pressure', time)
   const wall = dome(0, 0, across, high)
   const right = across * 0.5
   const px = right + 0.42 * across
-  const stroke = isDriven(values) || !pumping ? 0 : (time / values.numbers.strokeTime! % 1)
+  const stroke = isDriven(values) || !pumping ? 0 : (time / values.numbers.strokeTime % 1)
   const lift = Math.abs(2 * stroke - 1)
   const arrow = 0.16 * across
   const pushes: Shape[] = [0.3, 0.62].flatMap((share): Shape[] => [-1, 1].map(side => (

@@ -1,5 +1,5 @@
 /** A jar that is pumped out with something in it: the run, its account, its trace. */
-import { type Detail, GAS_COLUMNS, type Ledger, type Row, type Simulation, type Size, stepTolerance, type Trace, type TraceColumn, TraceRows, type Values } from '../../demonstration'
+import { type Detail, GAS_COLUMNS, type Ledger, type Row, type Size, stepTolerance, type Trace, type TraceColumn, TraceRows, type Has, type Ran } from '../../demonstration'
 import { pressureWithSwelling, pumpDown, type PumpedSpace, type PumpEvent, type PumpingEnd, type PumpingOptions } from '../../mechanisms/pump-down'
 import type { Occurrence } from '../../solver'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
@@ -7,7 +7,7 @@ import { quickSaturationPressure } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 import { isDriven, pumpOf } from './inputs'
 
-export const jarSurface = ({ numbers: n }: Values): number => Math.PI * n.jarDiameter! * n.jarHeight! + Math.PI * n.jarDiameter! * n.jarDiameter! / 4
+export const jarSurface = ({ numbers: n }: Has<'jarDiameter' | 'jarHeight'>): number => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4
 
 /** What stands in the jar. */
 export interface Content {
@@ -25,12 +25,18 @@ export interface Content {
 /** A jar pumped: what it comes to, with what the caller needs to go on from there. */
 export type Pumped = ReturnType<typeof pumpJar>
 
+/** What is stated of a jar on a pump; not every jar is pumped to a pressure or leaks. */
+type PumpedValues = Has<
+  'stationPressure' | 'airTemperature' | 'relativeHumidity' | 'pumpTime' | 'jarVolume' | 'pumpSpeed' | 'ultimatePressure' | 'strokeVolume' | 'strokeTime'
+  | 'jarDiameter' | 'jarHeight', 'pump'
+> & { numbers: { targetPressure?: number, leakArea?: number } }
+
 /**
  * Pumps the jar to its target or as long as planned.
  *
  * @returns the shared results and details; the caller adds its own, ends the stages and takes the trace
  */
-export function pumpJar(values: Values, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []) {
+export function pumpJar(values: PumpedValues, detail: Detail, refinement: number, content: Content, columns: readonly TraceColumn[] = []) {
   const n = values.numbers
   const outside = n.stationPressure
   const temperature = n.airTemperature
@@ -98,19 +104,19 @@ export function withTrace(pumped: Pick<Pumped, 'rows'>, finish: (rows: TraceRows
  * p0 − p = (pumped out, less what leaked and evaporated)/V + what the things inside took up of the room.
  * The pumped row is what is left of the difference, so that the rows add up to it exactly.
  */
-export function jarLedger(simulation: Simulation): Ledger {
+export function jarLedger(simulation: Ran<never, 'stationPressure' | 'freeBefore' | 'freeAfter' | 'difference'>): Ledger {
   const { details } = simulation
-  const swelling = details.stationPressure! * (1 - details.freeBefore! / details.freeAfter!)
-  const rows = [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: details.difference! - swelling }]
+  const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter)
+  const rows = [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: details.difference - swelling }]
   if (swelling !== 0) rows.push({ id: 'swelling', cause: 'things inside that swell and take up room (gives back)', pressure: swelling })
-  return { moment: 'at the end of the pumping', rows, difference: details.difference! }
+  return { moment: 'at the end of the pumping', rows, difference: details.difference }
 }
 
-export const jarSizes = (values: Values, { results: r }: Simulation): Size[] => [
-  { id: 'jarForce', name: 'outside air on the jar', value: r.jarForce!, quantity: 'force', units: ['kN', 'lbf'], note: 'outside pressure × its whole surface' },
-  { id: 'plateForce', name: 'jar pressed on its plate', value: r.peakPressureDifference! * Math.PI * values.numbers.jarDiameter! * values.numbers.jarDiameter! / 4, quantity: 'force', units: ['kN', 'lbf'], note: 'difference × its opening: why it cannot be lifted off' },
-  { id: 'storedEnergy', name: 'work the air could do', value: r.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'difference × capacity: what a breaking jar would throw about' },
+export const jarSizes = (values: Has<'jarDiameter'>, { results: r }: Ran<'jarForce' | 'peakPressureDifference' | 'storedEnergy', never>): Size[] => [
+  { id: 'jarForce', name: 'outside air on the jar', value: r.jarForce, quantity: 'force', units: ['kN', 'lbf'], note: 'outside pressure × its whole surface' },
+  { id: 'plateForce', name: 'jar pressed on its plate', value: r.peakPressureDifference * Math.PI * values.numbers.jarDiameter * values.numbers.jarDiameter / 4, quantity: 'force', units: ['kN', 'lbf'], note: 'difference × its opening: why it cannot be lifted off' },
+  { id: 'storedEnergy', name: 'work the air could do', value: r.storedEnergy, quantity: 'energy', units: ['J', 'J'], note: 'difference × capacity: what a breaking jar would throw about' },
 ]
 
-export const jarKit = (values: Values, ...more: string[]): string[] =>
+export const jarKit = (values: Has<never, 'pump'>, ...more: string[]): string[] =>
   ['jar made for vacuum, without a scratch', 'plate, seal or grease', isDriven(values) ? 'pump, hose and air valve' : 'hand pump, hose and air valve', 'pressure gauge', 'screen or guard', 'eye protection for all', ...more]

@@ -1,4 +1,4 @@
-import { blank, coefficient, type Values, defineInputs } from '../../demonstration'
+import { blank, coefficient, defineInputs, type Has } from '../../demonstration'
 import type { Rubber } from '../../mechanisms/rubber-balloon'
 
 export const slackBalloon = (across: number) =>
@@ -11,5 +11,5 @@ export const RUBBER = defineInputs([
           coefficient('burstStretch', 'stretch at which it bursts', '1', 5.8, [2, 9], [4.5, 7], { shape: 'normal', relative: 0.1 }, 'latex tears at five to seven times its length (Merritt & Weinhaus 1978; Müller & Strehlow 2004); old rubber earlier'),
         ])
 
-export const rubberOf = ({ numbers: n }: Values): Rubber =>
-  ({ radius: n.balloonSlack! / 2, wall: n.rubberWall!, modulus: n.rubberModulus!, stiffening: n.rubberStiffening!, burst: n.burstStretch! })
+export const rubberOf = ({ numbers: n }: Has<'balloonSlack' | 'rubberWall' | 'rubberModulus' | 'rubberStiffening' | 'burstStretch'>): Rubber =>
+  ({ radius: n.balloonSlack / 2, wall: n.rubberWall, modulus: n.rubberModulus, stiffening: n.rubberStiffening, burst: n.burstStretch })

@@ -13,8 +13,8 @@ export const gates: readonly Gate[] = [
 export const cautions: CloudBottle['cautions'] = ({ numbers: n, choices }, _s, risk) => {
   const push = atWorst(risk, 'stopperForce')
   return applying(
-    spirits(choices) ? flammable('Ethanol', n.spirits!, 'bottle') : undefined,
-    pressurised(atWorst(risk, 'peakPressureDifference'), n.pressureRating!, 'press'),
+    spirits(choices) ? flammable('Ethanol', n.spirits, 'bottle') : undefined,
+    pressurised(atWorst(risk, 'peakPressureDifference'), n.pressureRating, 'press'),
     choices.way === 'squeeze' ? undefined : {
       id: 'stopper', step: 'press', severity: push > FLIES ? 'raised' : 'usual', covers: ['projectile'], hazard: `The stopper is pushed with up to ${newtons(push)} and flies, also while it is pumped.`,
       control: 'A valve, or a stopper tied to the pump; aim it at the ceiling; goggles for all.', number: { name: 'push, 99 of 100', value: push, quantity: 'force', units: ['N', 'lbf'], raisedFrom: FLIES },

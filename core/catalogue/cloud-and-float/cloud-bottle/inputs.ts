@@ -1,6 +1,6 @@
 /** What is stated, and what does not go together. */
 import { MOST_GAUGE, MOST_SPIRITS } from '../../../cautions'
-import { blank, coefficient, ROOM_INPUTS, type Values, kilopascals, defineInputs, type ValuesOf } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, kilopascals, defineInputs, type ValuesOf, type Values } from '../../../demonstration'
 import { LIGHTS, NUCLEI } from './simulate'
 
 /** Most that is stated so that 99 of 100 pressings still stay under the bottle's limit: a gauge is read to 6 %, a squeeze to 20 %. */
@@ -10,17 +10,17 @@ const SQUEEZED_TO = 0.63
 
 /** What is refused: spirits near a flame, and more pressure than bottle and stopper are good for. */
 export function check({ numbers: n, choices }: CloudBottleValues): { input: string, message: string }[] {
-  const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating!)
-  const hardest = SQUEEZED_TO * n.pressureRating!
+  const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating)
+  const hardest = SQUEEZED_TO * n.pressureRating
   return [
     ...(choices.liquid === 'ethanol' && choices.nuclei === 'smoke'
       ? [{ input: 'nuclei', message: 'given "smoke" with ethanol; refused: smoke means a match, and the vapour of spirits in the bottle catches fire from it; accepted: room, none, or water as the liquid' }]
       : []),
-    ...(choices.way !== 'squeeze' && n.gaugePressure! > most
-      ? [{ input: 'gaugePressure', message: `given ${kilopascals(n.gaugePressure!)}; accepted: at most ${kilopascals(most)}, so that it stays under the stated limit of ${kilopascals(n.pressureRating!)} and under ${kilopascals(MOST_GAUGE)} in any bottle` }]
+    ...(choices.way !== 'squeeze' && n.gaugePressure > most
+      ? [{ input: 'gaugePressure', message: `given ${kilopascals(n.gaugePressure)}; accepted: at most ${kilopascals(most)}, so that it stays under the stated limit of ${kilopascals(n.pressureRating)} and under ${kilopascals(MOST_GAUGE)} in any bottle` }]
       : []),
-    ...(choices.way === 'squeeze' && n.squeezePressure! > hardest
-      ? [{ input: 'squeezePressure', message: `given ${kilopascals(n.squeezePressure!)}; accepted: at most ${kilopascals(hardest)}, so that it stays under the stated limit of ${kilopascals(n.pressureRating!)}` }]
+    ...(choices.way === 'squeeze' && n.squeezePressure > hardest
+      ? [{ input: 'squeezePressure', message: `given ${kilopascals(n.squeezePressure)}; accepted: at most ${kilopascals(hardest)}, so that it stays under the stated limit of ${kilopascals(n.pressureRating)}` }]
       : []),
   ]
 }
@@ -31,7 +31,7 @@ export const BOTTLES: Readonly<Record<string, { name: string, volume: number, ac
   sports: { name: 'wide sports bottle', volume: 0.75e-3, across: 0.073, mouth: 0.05, rating: 60e3, pumped: 30e3, squeezed: 22e3 },
 }
 
-export const bottleOf = ({ choices }: Values) => BOTTLES[choices.bottleKind!] ?? BOTTLES.fizzy
+export const bottleOf = ({ choices }: Values) => BOTTLES[choices.bottleKind ?? ''] ?? BOTTLES.fizzy
 
 export const inputs = defineInputs([
             ...ROOM_INPUTS,
@@ -48,9 +48,9 @@ export const inputs = defineInputs([
             blank('releaseTime', 'let go within', 's', 'pump', 0.08, [0.005, 5], [0.02, 1], { shape: 'lognormal', relative: 0.3 }, { lever: [0.5] }),
             { id: 'light', name: 'light', kind: 'choice', group: 'load', default: 'torch', lever: true, choices: Object.entries(LIGHTS).map(([id, { name }]) => ({ id, name })) },
             blank('pressureRating', 'stated limit of bottle and stopper', 'kPa', 'vessel', v => bottleOf(v).rating, [20e3, 1e6], [100e3, 600e3], 0),
-            coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei!] ?? NUCLEI.room).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 1.1 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³: from one to the next it differs by a factor of ten'),
+            coefficient('nucleiNumber', 'droplets that can form in a cubic metre', '1', v => (NUCLEI[v.choices.nuclei ?? ''] ?? NUCLEI.room).number, [1e4, 1e14], [1e7, 1e13], { shape: 'lognormal', relative: 1.1 }, 'by what is in the air: Rogers & Yau (1989), ch. 6; a wisp of smoke 1e5 to 1e6 a cm³: from one to the next it differs by a factor of ten'),
             coefficient('dampness', 'how near the air is to saturated before', '%', 0.97, [0.1, 1], [0.7, 1], { shape: 'uniform', below: 0.05, above: 0.03 }, 'swirled with liquid for half a minute; assumption'),
             coefficient('wallTransfer', 'wall to the gas', 'W/(m2 K)', 8, [1, 60], [4, 20], 0.25, 'natural convection in a bottle some 4 to 10, stirred by the release (Incropera & DeWitt, ch. 9)'),
-            coefficient('visibleDepth', 'optical depth that the back row sees', '1', v => (LIGHTS[v.choices.light!] ?? LIGHTS.torch).depth, [0.005, 3], [0.05, 1], 0.25, 'by light and backdrop; assumption'),
+            coefficient('visibleDepth', 'optical depth that the back row sees', '1', v => (LIGHTS[v.choices.light ?? ''] ?? LIGHTS.torch).depth, [0.005, 3], [0.05, 1], 0.25, 'by light and backdrop; assumption'),
           ])
 export type CloudBottleValues = ValuesOf<typeof inputs>

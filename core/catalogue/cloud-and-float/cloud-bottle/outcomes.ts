@@ -16,8 +16,8 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: CloudBottle['ledger'] = ({ details: d }) => ({
-    moment: 'from held to coldest', difference: d.difference!,
-    rows: [{ id: 'pumped', cause: 'gas that left when it was let go', pressure: d.difference! - d.coolingRow! }, { id: 'cooling', cause: 'the gas getting colder as it expands', pressure: d.coolingRow! }],
+    moment: 'from held to coldest', difference: d.difference,
+    rows: [{ id: 'pumped', cause: 'gas that left when it was let go', pressure: d.difference - d.coolingRow }, { id: 'cooling', cause: 'the gas getting colder as it expands', pressure: d.coolingRow }],
   })
 
-export const sizes: CloudBottle['sizes'] = (_values, s) => [{ id: 'stopperForce', name: 'push on the stopper', value: s.results.stopperForce!, quantity: 'force', units: ['N', 'lbf'], note: 'gauge pressure × mouth' }, { id: 'storedEnergy', name: 'work stored in the gas', value: s.results.storedEnergy!, quantity: 'energy', units: ['J', 'J'], note: 'adiabatic expansion to the room' }]
+export const sizes: CloudBottle['sizes'] = (_values, s) => [{ id: 'stopperForce', name: 'push on the stopper', value: s.results.stopperForce, quantity: 'force', units: ['N', 'lbf'], note: 'gauge pressure × mouth' }, { id: 'storedEnergy', name: 'work stored in the gas', value: s.results.storedEnergy, quantity: 'energy', units: ['J', 'J'], note: 'adiabatic expansion to the room' }]

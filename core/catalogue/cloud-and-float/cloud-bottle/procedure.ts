@@ -13,4 +13,4 @@ export const procedure: CloudBottle['procedure'] = [
     { id: 'again', parts: ['Press again: it clears. Let go: it is back.'] },
   ]
 
-export const kit: CloudBottle['kit'] = values => [bottleOf(values).name, 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? `ethanol, ${millilitres(values.numbers.spirits!)}, no more in the room` : 'warm water, a spoonful', ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []), 'torch and black card', 'eye protection']
+export const kit: CloudBottle['kit'] = values => [bottleOf(values).name, 'stopper with valve, or cap', values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge', values.choices.liquid === 'ethanol' ? `ethanol, ${millilitres(values.numbers.spirits)}, no more in the room` : 'warm water, a spoonful', ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []), 'torch and black card', 'eye protection']

@@ -65,7 +65,7 @@ export function simulate(values: CloudBottleValues, detail: Detail, refinement =
   const brought = values.choices.liquid === 'ethanol' ? 0 : n.relativeHumidity * substance.saturation(room) * gauge / outside
   const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange))
   const vapourAt = (held: number): number => wet + (pressed - wet) * exp(-held / exchange)
-  const kind = NUCLEI[values.choices.nuclei!] ?? NUCLEI.room
+  const kind = NUCLEI[values.choices.nuclei] ?? NUCLEI.room
   const nuclei: Nuclei = { number: n.nucleiNumber, critical: values.choices.liquid === 'ethanol' && kind.critical > 2 ? 2.3 : kind.critical }
   const row = (time: number, pressure: number, temperature: number, air: number, vapour: number, liquid: number, depth: number, ratio: number) => rows?.add(time, {
     pressure, gasTemperature: temperature, airMass: air * AIR_MOLAR_MASS, steamMass: vapour * substance.molarMass, saturation: ratio, liquid, depth,

@@ -4,7 +4,7 @@ import type { Diver } from './simulate'
 
 export const gates: readonly Gate[] = []
 export const cautions: Diver['cautions'] = ({ numbers: n, choices }) => applying(
-  choices.material === 'glass' ? dropped('trim', 'A thin glass float breaks') : undefined, wetFloor(n.vesselHeight! * 5e-3, 'bottle'),
+  choices.material === 'glass' ? dropped('trim', 'A thin glass float breaks') : undefined, wetFloor(n.vesselHeight * 5e-3, 'bottle'),
 )
 export const afterFailure: Diver['afterFailure'] = (_values, _s, _risk, outcome) => [
   pressureOff('Let go of the bottle; open the cap over the tray.'), near('Bubbles on the outside of the float? Tap it. Bottle full to the brim? A big air space swallows the squeeze.'),

@@ -24,4 +24,4 @@ export const inputs = defineInputs([
           ])
 export type DiverValues = ValuesOf<typeof inputs>
 
-export const check: Check<DiverValues> = values => waterIn(values) >= values.numbers.bulbCapacity! ? [{ input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb', message: `given ${(waterIn(values) * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(values.numbers.bulbCapacity! * 1e6).toFixed(2)} mL` }] : []
+export const check: Check<DiverValues> = values => waterIn(values) >= values.numbers.bulbCapacity ? [{ input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb', message: `given ${(waterIn(values) * 1e6).toFixed(2)} mL; accepted: less than the float holds, ${(values.numbers.bulbCapacity * 1e6).toFixed(2)} mL` }] : []

@@ -16,6 +16,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'sunk', look: 'harm', name: 'sinks by itself', sentence: 'The diver sinks before anybody squeezes.' },
   ]
 
-export const ledger: Diver['ledger'] = ({ details: d }) => ({ moment: 'squeezed: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'air', cause: 'the hand on the bottle’s wall', pressure: -d.difference! }] })
+export const ledger: Diver['ledger'] = ({ details: d }) => ({ moment: 'squeezed: a negative difference is more inside than outside', difference: -d.difference, rows: [{ id: 'air', cause: 'the hand on the bottle’s wall', pressure: -d.difference }] })
 
 export const sizes: Diver['sizes'] = (_values, s) => [{ id: 'handForce', name: 'hand presses with', value: s.results.handForce ?? 0, quantity: 'force', units: ['N', 'lbf'], note: 'squeeze that sinks it × area of the hand on the wall' }]

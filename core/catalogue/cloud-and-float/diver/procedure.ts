@@ -11,4 +11,4 @@ export const procedure: Diver['procedure'] = [
     { id: 'release', parts: ['Let go: it comes back.'], duration: s => s.results.returnTime },
   ]
 
-export const kit: Diver['kit'] = values => ['soft bottle, 1 to 2 L', (MATERIALS[values.choices.material!] ?? MATERIALS.glass).name, 'modelling clay and wire', 'beaker to trim in', 'dropper', 'scale to 0.1 g', 'tray']
+export const kit: Diver['kit'] = values => ['soft bottle, 1 to 2 L', (MATERIALS[values.choices.material] ?? MATERIALS.glass).name, 'modelling clay and wire', 'beaker to trim in', 'dropper', 'scale to 0.1 g', 'tray']

@@ -15,18 +15,18 @@ export const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumpt
 /** Copper wire, kg/m3: CRC Handbook, from memory. */
 const COPPER = 8960
 /** Water in the float, m3: measured, or so many drops. */
-export const waterIn = ({ numbers: n, choices }: DiverValues): number => choices.waterBy === 'drops' ? n.drops! * n.dropVolume! : n.waterInBulb!
+export const waterIn = ({ numbers: n, choices }: DiverValues): number => choices.waterBy === 'drops' ? n.drops * n.dropVolume : n.waterInBulb
 /** Ballast, kg: weighed, or a length of wire of a gauge. */
-export const ballastOf = ({ numbers: n, choices }: DiverValues): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter! * n.wireDiameter! * n.wireLength! : n.ballastMass!
+export const ballastOf = ({ numbers: n, choices }: DiverValues): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass
 
 export function bulbOf(values: DiverValues): Bulb {
   const { numbers: n, choices } = values
-  const { density } = MATERIALS[choices.material!] ?? MATERIALS.glass
+  const { density } = MATERIALS[choices.material] ?? MATERIALS.glass
   const ballast = ballastOf(values)
   const ballastDensity = choices.ballastBy === 'wire' ? COPPER : BALLAST
   return {
-    mass: n.bulbMass! + ballast, solid: n.bulbMass! / density + ballast / ballastDensity, air: n.bulbCapacity! - waterIn(values), pressure: n.stationPressure!,
-      temperature: n.waterTemperature!,
+    mass: n.bulbMass + ballast, solid: n.bulbMass / density + ballast / ballastDensity, air: n.bulbCapacity - waterIn(values), pressure: n.stationPressure,
+      temperature: n.waterTemperature,
   }
 }
 
@@ -34,9 +34,9 @@ export function bulbOf(values: DiverValues): Bulb {
 export function waterForSqueeze(values: DiverValues, squeeze: number): number {
   const n = values.numbers
   const bulb = bulbOf(values)
-  const density = liquidDensity(n.waterTemperature!)
-  const damp = quickSaturationPressure(n.waterTemperature!)
-  return n.bulbCapacity! - airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure! + squeeze - damp) / (n.stationPressure! - damp)
+  const density = liquidDensity(n.waterTemperature)
+  const damp = quickSaturationPressure(n.waterTemperature)
+  return n.bulbCapacity - airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure + squeeze - damp) / (n.stationPressure - damp)
 }
 
 const SQUEEZING = 0.6

@@ -16,8 +16,8 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: BalloonInGlass['ledger'] = ({ details: d }) => ({
-    moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference!,
-    rows: [{ id: 'skin', cause: 'what stretching the skin in the glass takes up', pressure: -Math.min(d.taken!, d.difference!) }, { id: 'air', cause: 'left over to press on the glass', pressure: -(d.difference! - Math.min(d.taken!, d.difference!)) }],
+    moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference,
+    rows: [{ id: 'skin', cause: 'what stretching the skin in the glass takes up', pressure: -Math.min(d.taken, d.difference) }, { id: 'air', cause: 'left over to press on the glass', pressure: -(d.difference - Math.min(d.taken, d.difference)) }],
   })
 
-export const sizes: BalloonInGlass['sizes'] = (_values, s) => [{ id: 'grip', name: 'friction can hold', value: s.results.grip!, quantity: 'force', units: ['N', 'lbf'], note: 'contact pressure × wall touched × friction' }]
+export const sizes: BalloonInGlass['sizes'] = (_values, s) => [{ id: 'grip', name: 'friction can hold', value: s.results.grip, quantity: 'force', units: ['N', 'lbf'], note: 'contact pressure × wall touched × friction' }]

@@ -4,7 +4,7 @@ import type { CardAndGlass } from './simulate'
 
 export const gates: readonly Gate[] = [{ step: 'turn', text: 'Over a bowl, never over a head at first.', guards: ['load'] }]
 export const cautions: CardAndGlass['cautions'] = ({ numbers: n }) => applying(
-  dropped('turn'), wetFloor(n.fillShare! * 0.785 * n.glassDiameter! * n.glassDiameter! * n.glassHeight!, 'turn'),
+  dropped('turn'), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, 'turn'),
 )
 export const afterFailure: CardAndGlass['afterFailure'] = (_values, _s, _risk, outcome) => [
   wait('Hold it over the bowl until no more comes.'), pressureOff('Glass upright again.'), near('Look at the rim for a chip; wipe the floor before anybody walks there.'),

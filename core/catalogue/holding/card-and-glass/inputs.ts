@@ -1,11 +1,11 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, coefficient, kilograms, ROOM_INPUTS, type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, centimetres, coefficient, kilograms, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, type Values } from '../../../demonstration'
 
 export const CARDS: Readonly<Record<string, { name: string, mass: number, soak: number, seal: number }>> = {
   plastic: { name: 'a stiff plastic card', mass: 6e-3, soak: 3e4, seal: 0.3 }, card: { name: 'smooth cardboard', mass: 3e-3, soak: 240, seal: 0.34 }, paper: { name: 'writing paper', mass: 0.8e-3, soak: 35, seal: 0.36 },
 }
 
-export const card = ({ choices }: Values) => CARDS[choices.card!] ?? CARDS.card
+export const card = ({ choices }: Values) => CARDS[choices.card ?? ''] ?? CARDS.card
 
 const CELSIUS = 273.15
 
@@ -26,6 +26,6 @@ export const inputs = defineInputs([
 export type CardAndGlassValues = ValuesOf<typeof inputs>
 
 export const check: Check<CardAndGlassValues> = ({ numbers: n }) => {
-    const water = n.fillShare! * Math.PI / 4 * n.glassDiameter! * n.glassDiameter! * n.glassHeight!
-    return water <= MOST_WATER ? [] : [{ input: 'glassHeight', message: `given ${centimetres(n.glassHeight!)}; refused: ${kilograms(1000 * water)} of water held up by a card; accepted: at most ${kilograms(1000 * MOST_WATER)} in all` }]
+    const water = n.fillShare * Math.PI / 4 * n.glassDiameter * n.glassDiameter * n.glassHeight
+    return water <= MOST_WATER ? [] : [{ input: 'glassHeight', message: `given ${centimetres(n.glassHeight)}; refused: ${kilograms(1000 * water)} of water held up by a card; accepted: at most ${kilograms(1000 * MOST_WATER)} in all` }]
   }

@@ -14,6 +14,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'falls', look: 'nothing', name: 'falls at once', sentence: 'The card slips and the water falls as it is turned.' },
   ]
 
-export const ledger: CardAndGlass['ledger'] = ({ details: d }) => ({ moment: 'turned over', difference: d.difference!, rows: [{ id: 'stretched', cause: 'trapped air, given a little more room as the card hangs lower', pressure: d.difference! }] })
+export const ledger: CardAndGlass['ledger'] = ({ details: d }) => ({ moment: 'turned over', difference: d.difference, rows: [{ id: 'stretched', cause: 'trapped air, given a little more room as the card hangs lower', pressure: d.difference }] })
 
-export const sizes: CardAndGlass['sizes'] = (_values, s) => [{ id: 'airPush', name: 'room pushing up', value: s.results.airPush!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the rim’s area' }, { id: 'waterWeight', name: 'water held', value: s.results.waterWeight!, quantity: 'force', units: ['N', 'lbf'], note: 'its weight' }]
+export const sizes: CardAndGlass['sizes'] = (_values, s) => [{ id: 'airPush', name: 'room pushing up', value: s.results.airPush, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the rim’s area' }, { id: 'waterWeight', name: 'water held', value: s.results.waterWeight, quantity: 'force', units: ['N', 'lbf'], note: 'its weight' }]

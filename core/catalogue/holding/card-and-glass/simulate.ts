@@ -11,12 +11,12 @@ const TURN = 1.2
 const SPILL = 0.6
 
 export const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass =>
-  ({ diameter: n.glassDiameter!, height: n.glassHeight!, filled: n.fillShare!, card: n.cardMass!, outside: n.stationPressure!, density: liquidDensity(Math.max(274, n.waterTemperature!)) })
+  ({ diameter: n.glassDiameter, height: n.glassHeight, filled: n.fillShare, card: n.cardMass, outside: n.stationPressure, density: liquidDensity(Math.max(274, n.waterTemperature)) })
 
 /** Fill shares between which it would fall, if any: by looking along a grid. */
 export function badFills(values: CardAndGlassValues): [number, number] | undefined {
   const glass = glassOf(values)
-  const gap = sealedGap(glass.density, values.numbers.rimSeal!)
+  const gap = sealedGap(glass.density, values.numbers.rimSeal)
   let bad: [number, number] | undefined
   for (let filled = 0.02; filled < 0.995; filled += 0.01) {
     if (sag({ ...glass, filled }) > gap) bad = [bad?.[0] ?? filled, filled]

@@ -3,8 +3,8 @@ import { centimetres, kilopascals, newtons, pascals, percent, seconds } from '..
 import { badFills, type CardAndGlass } from './simulate'
 
 export const why: CardAndGlass['why'] = (values, s) => [
-    `The room pushes up with ${newtons(s.results.airPush!)}, the water weighs only ${newtons(s.results.waterWeight!)}: no lack of push. But the trapped air pushes down nearly as hard. It must lose ${pascals(s.results.peakPressureDifference!)}, and it does so by the card hanging ${centimetres(s.results.sag!)} lower; the wet rim stays closed up to ${centimetres(s.results.sealedGap!)}.`,
-    ...(s.outcome === 'later' ? [`Then the card goes limp, after ${seconds(values.numbers.soakTime!)}.`] : s.outcome === 'falls' ? ['That is more than the rim keeps closed: air gets in.'] : []),
+    `The room pushes up with ${newtons(s.results.airPush)}, the water weighs only ${newtons(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as hard. It must lose ${pascals(s.results.peakPressureDifference)}, and it does so by the card hanging ${centimetres(s.results.sag)} lower; the wet rim stays closed up to ${centimetres(s.results.sealedGap)}.`,
+    ...(s.outcome === 'later' ? [`Then the card goes limp, after ${seconds(values.numbers.soakTime)}.`] : s.outcome === 'falls' ? ['That is more than the rim keeps closed: air gets in.'] : []),
   ]
 
 export const advice: NonNullable<CardAndGlass['advice']> = (values) => {
@@ -14,9 +14,9 @@ export const advice: NonNullable<CardAndGlass['advice']> = (values) => {
 
 export const explanation: CardAndGlass['explanation'] = (values, s) => [
     { from: 7, text: 'The air under the card pushes up, and it is stronger than the water is heavy.' },
-    { from: 11, text: `Air pushes on the card from below with ${newtons(s.results.airPush!)}; the water is only ${newtons(s.results.waterWeight!)}. The wet rim keeps air from slipping in.` },
-    { from: 14, text: `There is air in the glass as well. When the card hangs ${centimetres(s.results.sag!)} lower, that air has a little more room and its pressure falls by ${pascals(s.results.peakPressureDifference!)}: just what carries the water.` },
-    { from: 16, text: `p0 V/(V + A s) + ρ g h = p0 gives s = H(1 − f) ρ g h/(p0 − ρ g h): greatest at half full. The film closes gaps up to about a third of the capillary length √(σ/ρg) = 2.7 mm. In a glass of a metre it would not hold, ${kilopascals(values.numbers.stationPressure!)} or not.` },
+    { from: 11, text: `Air pushes on the card from below with ${newtons(s.results.airPush)}; the water is only ${newtons(s.results.waterWeight)}. The wet rim keeps air from slipping in.` },
+    { from: 14, text: `There is air in the glass as well. When the card hangs ${centimetres(s.results.sag)} lower, that air has a little more room and its pressure falls by ${pascals(s.results.peakPressureDifference)}: just what carries the water.` },
+    { from: 16, text: `p0 V/(V + A s) + ρ g h = p0 gives s = H(1 − f) ρ g h/(p0 − ρ g h): greatest at half full. The film closes gaps up to about a third of the capillary length √(σ/ρg) = 2.7 mm. In a glass of a metre it would not hold, ${kilopascals(values.numbers.stationPressure)} or not.` },
   ]
 
 export const teaching: CardAndGlass['teaching'] = {

@@ -9,7 +9,7 @@ export const gates: readonly Gate[] = [
 ]
 export const cautions: Plates['cautions'] = (values, _s, risk) => applying(
   { id: 'fingers', step: 'grease', severity: 'usual', covers: ['vacuum'], hazard: 'Skin between the rims is pinched.', control: 'Hands on the handles only.' }, isDriven(values) ? usualPump('pump') : undefined,
-  mayLetGo('The pair', atLeast(risk, 'safetyFactor'), values.numbers.loadMass!, 'hang'), liftedByHand(values.numbers.loadMass!, 18, LIFT_ADULT, 'hang'),
+  mayLetGo('The pair', atLeast(risk, 'safetyFactor'), values.numbers.loadMass, 'hang'), liftedByHand(values.numbers.loadMass, 18, LIFT_ADULT, 'hang'),
 )
 export const afterFailure: Plates['afterFailure'] = (_values, _s, _risk, outcome) => [
   standBack('Load off first, onto the floor; nobody pulls any more.'), pressureOff('Then open the valve until the hiss stops.'), near('Look at rims and grease: one hair leaks; with air in, wipe and grease again.'),

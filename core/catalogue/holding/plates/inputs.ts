@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, type Values } from '../../../demonstration'
 import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../../vacuum/inputs'
 
 export const hemispheres = ({ choices }: Values): boolean => choices.pairShape === 'hemispheres'

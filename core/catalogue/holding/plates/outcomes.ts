@@ -15,9 +15,9 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'weak', look: 'nothing', name: 'does not take the load', sentence: 'They part as soon as the load is on.' },
   ]
 
-export const ledger: Plates['ledger'] = ({ details: d }) => ({ moment: 'when the load comes on', difference: d.difference!, rows: [{ id: 'pumped', cause: 'air taken out by the pump', pressure: d.difference! + d.leaked! }, { id: 'leak', cause: 'air that leaked back (gives back)', pressure: -d.leaked! }] })
+export const ledger: Plates['ledger'] = ({ details: d }) => ({ moment: 'when the load comes on', difference: d.difference, rows: [{ id: 'pumped', cause: 'air taken out by the pump', pressure: d.difference + d.leaked }, { id: 'leak', cause: 'air that leaked back (gives back)', pressure: -d.leaked }] })
 
 export const sizes: Plates['sizes'] = (_values, s) => [
-    { id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × area inside the seal, pulled not quite straight' },
-    { id: 'most', name: 'most with nothing left inside', value: s.results.mostPossible!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the same area' },
+    { id: 'holdingForce', name: 'holding force', value: s.results.holdingForce, quantity: 'force', units: ['N', 'lbf'], note: 'difference × area inside the seal, pulled not quite straight' },
+    { id: 'most', name: 'most with nothing left inside', value: s.results.mostPossible, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × the same area' },
   ]

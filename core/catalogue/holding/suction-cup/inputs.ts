@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, type Values } from '../../../demonstration'
 
 /** Air kept when pressed on, how far it opens, and when the rim peels; assumptions. */
 const CUPS: Readonly<Record<string, { name: string, across: number, volume: number, kept: number, opening: number, peel: number }>> = {
@@ -8,7 +8,7 @@ const CUPS: Readonly<Record<string, { name: string, across: number, volume: numb
   hook: { name: 'a hook cup', across: 0.055, volume: 9e-6, kept: 0.08, opening: 1, peel: 0.7 },
 }
 
-const cup = ({ choices }: Values) => CUPS[choices.cup!] ?? CUPS.plunger
+const cup = ({ choices }: Values) => CUPS[choices.cup ?? ''] ?? CUPS.plunger
 
 /** Effective leak under a wetted rim, m2; orders of magnitude, assumption. */
 const SURFACES: Readonly<Record<string, { name: string, leak: number }>> = {
@@ -28,7 +28,7 @@ export const inputs = defineInputs([
             coefficient('peelLimit', 'difference at which its rim peels, of the outside', '%', v => cup(v).peel, [0.02, 0.98], [0.2, 0.8], 0.2, 'a soft rim creeps inwards and folds; assumption'),
             coefficient('effectiveArea', 'area that holds, of the rim’s', '%', 0.9, [0.3, 1], [0.7, 1], { shape: 'uniform', below: 0.1, above: 0.1 }, 'the rim’s own width; assumption'),
             coefficient('jerk', 'pull against the weight at rest', '1', 1.2, [1, 4], [1, 2], { shape: 'triangular', below: 0.15, above: 0.4 }, 'lifted smoothly; assumption'),
-            coefficient('leakArea', 'leak under the rim', 'mm2', v => (SURFACES[v.choices.surface!] ?? SURFACES.varnish).leak, [0, 1e-5], [0, 1e-8], 0.8, 'by the surface, wetted; assumption, measure how long it holds'),
+            coefficient('leakArea', 'leak under the rim', 'mm2', v => (SURFACES[v.choices.surface ?? ''] ?? SURFACES.varnish).leak, [0, 1e-5], [0, 1e-8], 0.8, 'by the surface, wetted; assumption, measure how long it holds'),
           ])
 export type SuctionCupValues = ValuesOf<typeof inputs>
 

@@ -15,6 +15,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'off', look: 'nothing', name: 'comes off', sentence: 'The cup comes off with a pop.' },
   ]
 
-export const ledger: SuctionCup['ledger'] = ({ details: d }) => ({ moment: 'while it is lifted', difference: d.difference!, rows: [{ id: 'stretched', cause: 'the air it kept, given more room by the pull', pressure: d.difference! }] })
+export const ledger: SuctionCup['ledger'] = ({ details: d }) => ({ moment: 'while it is lifted', difference: d.difference, rows: [{ id: 'stretched', cause: 'the air it kept, given more room by the pull', pressure: d.difference }] })
 
-export const sizes: SuctionCup['sizes'] = (values, s) => [{ id: 'holdingForce', name: 'holding force', value: s.results.holdingForce!, quantity: 'force', units: ['N', 'lbf'], note: 'difference it can make × area' }, { id: 'most', name: 'most any cup of this width could', value: values.numbers.stationPressure! * s.details.area!, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × area' }]
+export const sizes: SuctionCup['sizes'] = (values, s) => [{ id: 'holdingForce', name: 'holding force', value: s.results.holdingForce, quantity: 'force', units: ['N', 'lbf'], note: 'difference it can make × area' }, { id: 'most', name: 'most any cup of this width could', value: values.numbers.stationPressure * s.details.area, quantity: 'force', units: ['N', 'lbf'], note: 'outside pressure × area' }]

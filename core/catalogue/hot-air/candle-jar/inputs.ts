@@ -1,12 +1,12 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, coefficient, type Demonstration, millilitres, ROOM_INPUTS, type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, centimetres, coefficient, type Demonstration, millilitres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, type Has } from '../../../demonstration'
 import { WALL_TRANSFER } from '../inputs'
 import { volumeFor } from './simulate'
 
 /** A soup plate or a baking dish, m. */
 const DISH = 0.2
 
-const rimWidth = ({ numbers: n, choices }: Values): number => choices.jarShape === 'necked' ? n.mouthDiameter! : n.jarDiameter!
+const rimWidth = ({ numbers: n, choices }: Has<'mouthDiameter' | 'jarDiameter', 'jarShape'>): number => choices.jarShape === 'necked' ? n.mouthDiameter : n.jarDiameter
 
 export const inputs = defineInputs([
             ...ROOM_INPUTS,
@@ -30,8 +30,8 @@ export type CandleJarValues = ValuesOf<typeof inputs>
 export const retired: NonNullable<Demonstration['retired']> = [{ id: 'dishWater', quantity: 'volume', becomes: 'waterDepth', from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(0.001, volume / (Math.PI / 4 * dishDiameter * dishDiameter))) }]
 
 export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
-    ...(n.dishDiameter! < 1.05 * rimWidth({ numbers: n, choices }) ? [{ input: 'dishDiameter', message: `given ${centimetres(n.dishDiameter!)}; accepted: at least ${centimetres(1.05 * rimWidth({ numbers: n, choices }))}, so that water can pass under the rim` }] : []),
-    ...(volumeFor({ numbers: n, choices }, n.waterDepth!) > 0.5 * n.jarVolume! ? [{ input: 'waterDepth', message: `given ${centimetres(n.waterDepth!)}; accepted: less than half of this jar under water` }] : []),
-    ...(choices.jarShape === 'necked' && n.mouthDiameter! > n.jarDiameter! ? [{ input: 'mouthDiameter', message: `given ${centimetres(n.mouthDiameter!)}; accepted: at most the jar, ${centimetres(n.jarDiameter!)}` }] : []),
-    ...(choices.jarShape === 'necked' && 0.785 * n.mouthDiameter! * n.mouthDiameter! * n.neckLength! > 0.6 * n.jarVolume! ? [{ input: 'neckLength', message: `given ${centimetres(n.neckLength!)}; accepted: a neck that holds at most six tenths of the ${millilitres(n.jarVolume!)}` }] : []),
+    ...(n.dishDiameter < 1.05 * rimWidth({ numbers: n, choices }) ? [{ input: 'dishDiameter', message: `given ${centimetres(n.dishDiameter)}; accepted: at least ${centimetres(1.05 * rimWidth({ numbers: n, choices }))}, so that water can pass under the rim` }] : []),
+    ...(volumeFor({ numbers: n, choices }, n.waterDepth) > 0.5 * n.jarVolume ? [{ input: 'waterDepth', message: `given ${centimetres(n.waterDepth)}; accepted: less than half of this jar under water` }] : []),
+    ...(choices.jarShape === 'necked' && n.mouthDiameter > n.jarDiameter ? [{ input: 'mouthDiameter', message: `given ${centimetres(n.mouthDiameter)}; accepted: at most the jar, ${centimetres(n.jarDiameter)}` }] : []),
+    ...(choices.jarShape === 'necked' && 0.785 * n.mouthDiameter * n.mouthDiameter * n.neckLength > 0.6 * n.jarVolume ? [{ input: 'neckLength', message: `given ${centimetres(n.neckLength)}; accepted: a neck that holds at most six tenths of the ${millilitres(n.jarVolume)}` }] : []),
   ]

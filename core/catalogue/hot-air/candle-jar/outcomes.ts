@@ -17,15 +17,15 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: CandleJar['ledger'] = ({ details: d }) => ({
-    moment: 'at the end', difference: d.difference!,
+    moment: 'at the end', difference: d.difference,
     rows: [
-      { id: 'cooling', cause: 'the gas getting colder than it was caught', pressure: d.cooled! },
-      ...(d.bubbled! > 0 ? [{ id: 'bubbles', cause: 'warm gas that bubbled out', pressure: d.bubbled! }] : []),
-      { id: 'wall', cause: 'vapour turned to dew, less what the flame still made', pressure: d.condensed! },
-      { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.chemistry! },
-      ...(Math.abs(d.letIn!) > 1 ? [{ id: 'air', cause: 'room air that gurgled in (gives back)', pressure: d.letIn! }] : []),
-      { id: 'inflow', cause: 'room taken by water that came in (gives back)', pressure: d.difference! - d.cooled! - d.bubbled! - d.condensed! - d.chemistry! - (Math.abs(d.letIn!) > 1 ? d.letIn! : 0) },
+      { id: 'cooling', cause: 'the gas getting colder than it was caught', pressure: d.cooled },
+      ...(d.bubbled > 0 ? [{ id: 'bubbles', cause: 'warm gas that bubbled out', pressure: d.bubbled }] : []),
+      { id: 'wall', cause: 'vapour turned to dew, less what the flame still made', pressure: d.condensed },
+      { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.chemistry },
+      ...(Math.abs(d.letIn) > 1 ? [{ id: 'air', cause: 'room air that gurgled in (gives back)', pressure: d.letIn }] : []),
+      { id: 'inflow', cause: 'room taken by water that came in (gives back)', pressure: d.difference - d.cooled - d.bubbled - d.condensed - d.chemistry - (Math.abs(d.letIn) > 1 ? d.letIn : 0) },
     ],
   })
 
-export const sizes: CandleJar['sizes'] = (values, s) => [{ id: 'lifted', name: 'water held up', value: s.results.share! * values.numbers.jarVolume! * 1000, quantity: 'mass', units: ['g', 'oz'], note: 'by the difference between inside and outside' }]
+export const sizes: CandleJar['sizes'] = (values, s) => [{ id: 'lifted', name: 'water held up', value: s.results.share * values.numbers.jarVolume * 1000, quantity: 'mass', units: ['g', 'oz'], note: 'by the difference between inside and outside' }]

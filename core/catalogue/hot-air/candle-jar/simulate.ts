@@ -12,9 +12,9 @@ export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'level', n
 const SEEN = 0.008
 
 const sections = ({ numbers: n, choices }: CandleJarValues) => {
-  const body = Math.PI * n.jarDiameter! * n.jarDiameter! / 4
-  const neck = choices.jarShape === 'necked' ? Math.PI * n.mouthDiameter! * n.mouthDiameter! / 4 : body
-  return { body, neck, neckLength: choices.jarShape === 'necked' ? n.neckLength! : 0 }
+  const body = Math.PI * n.jarDiameter * n.jarDiameter / 4
+  const neck = choices.jarShape === 'necked' ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : body
+  return { body, neck, neckLength: choices.jarShape === 'necked' ? n.neckLength : 0 }
 }
 
 /** Height of the water in the jar for a volume of it, m: a neck fills fast, a body slowly. */
@@ -30,10 +30,10 @@ export function volumeFor(values: CandleJarValues, level: number): number {
   return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body
 }
 
-export const dishWater = ({ numbers: n }: CandleJarValues): number => Math.PI / 4 * n.dishDiameter! * n.dishDiameter! * n.waterDepth!
+export const dishWater = ({ numbers: n }: CandleJarValues): number => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth
 
 /** Wall that the gas touches, m2. */
-const wallArea = ({ numbers: n }: CandleJarValues): number => Math.PI * n.jarDiameter! * n.jarDiameter! / 4 + 4 * n.jarVolume! / n.jarDiameter!
+const wallArea = ({ numbers: n }: CandleJarValues): number => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter
 
 export function simulate(values: CandleJarValues, detail: Detail, refinement = 1) {
   const n = values.numbers

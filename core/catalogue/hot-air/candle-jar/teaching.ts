@@ -1,5 +1,6 @@
 /** Why it ends so, and what to tell a class. */
 import { celsius, centimetres, millilitres, percent, seconds, sideBySide } from '../../../demonstration'
+import type { CandleJarValues } from './inputs'
 import { dishWater, simulate, type CandleJar } from './simulate'
 
 export const why: CandleJar['why'] = (_values, s) => {
@@ -11,7 +12,7 @@ export const why: CandleJar['why'] = (_values, s) => {
     ]
   }
 
-export const advice: NonNullable<CandleJar['advice']> = (values, s) => [{ text: s.outcome === 'gurgles' ? `Pour in more: the jar wants ${millilitres(1.4 * (dishWater(values) + Math.max(0, s.details.letIn! < 0 ? -s.details.letIn! / s.details.stationPressure! * values.numbers.jarVolume! : 0)))}.` : `A jar of twice the size keeps the flame for about twice as long (${seconds(2 * s.results.flameTime!)}); a flask’s neck makes the same volume climb ${(values.numbers.jarDiameter! * values.numbers.jarDiameter! / (values.numbers.mouthDiameter! * values.numbers.mouthDiameter!)).toFixed(1)} times as high.` }]
+export const advice: NonNullable<CandleJar['advice']> = (values, s) => [{ text: s.outcome === 'gurgles' ? `Pour in more: the jar wants ${millilitres(1.4 * (dishWater(values) + Math.max(0, s.details.letIn < 0 ? -s.details.letIn / s.details.stationPressure * values.numbers.jarVolume : 0)))}.` : `A jar of twice the size keeps the flame for about twice as long (${seconds(2 * s.results.flameTime)}); a flask’s neck makes the same volume climb ${(values.numbers.jarDiameter * values.numbers.jarDiameter / (values.numbers.mouthDiameter * values.numbers.mouthDiameter)).toFixed(1)} times as high.` }]
 
 export const explanation: CandleJar['explanation'] = (_values, s) => {
     const r = s.results
@@ -33,7 +34,7 @@ export const teaching: CandleJar['teaching'] = {
 export const variants: NonNullable<CandleJar['variants']> = (values) => {
     const { jarVolume, jarDiameter } = values.numbers
     // The same proportions: half the volume is 0.79 times as wide, twice 1.26 times.
-    const sized = (name: string, volume: number, across: number, jarShape: string) => ({ name, choices: { jarShape },
+    const sized = (name: string, volume: number, across: number, jarShape: CandleJarValues['choices']['jarShape']) => ({ name, choices: { jarShape },
       numbers: { jarVolume: jarVolume * volume, jarDiameter: jarDiameter * across } })
     return sideBySide('Jars side by side', values, simulate, ['flameTime', 'level', 'share'], [
       sized('straight, half the size', 0.5, 0.794, 'straight'), sized('straight, this size', 1, 1, 'straight'), sized('straight, twice the size', 2, 1.26, 'straight'), sized('flask with a neck, this size', 1, 1, 'necked'),

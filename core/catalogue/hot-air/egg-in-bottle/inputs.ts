@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, celsius, coefficient, ROOM_INPUTS, type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, celsius, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, type Has } from '../../../demonstration'
 import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN } from '../egg'
 import { chilled } from '../glass-chill'
 import { WALL_TRANSFER } from '../inputs'
@@ -15,13 +15,13 @@ const PAPER_HEAT = 16e6
 /** Heat of one burning match, W: a splint of 0.1 g, of which a third burns before it is short; from memory. */
 const MATCH_POWER = 47
 
-const heating = ({ choices }: Values) => HEATINGS[choices.heating!] ?? HEATINGS.paper
+const heating = ({ choices }: Has<never, 'heating'>) => HEATINGS[choices.heating] ?? HEATINGS.paper
 
 /** Heat set free, from the size of the paper or the number of matches, W. */
-const flamePower = (v: Values): number => v.choices.heating === 'matches' ? MATCH_POWER * v.numbers.matches! : PAPER_HEAT * v.numbers.paperMass! / HEATINGS.paper.burns
+const flamePower = (v: Has<'matches' | 'paperMass', 'heating'>): number => v.choices.heating === 'matches' ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns
 
 /** What is left of the burning once it has dropped in, s. */
-const burnsStill = (v: Values): number => Math.max(0.3, heating(v).burns - v.numbers.litDelay!)
+const burnsStill = (v: Has<'litDelay', 'heating'>): number => Math.max(0.3, heating(v).burns - v.numbers.litDelay)
 
 const CELSIUS = 273.15
 
@@ -44,7 +44,7 @@ export const inputs = defineInputs([
 export type EggInBottleValues = ValuesOf<typeof inputs>
 
 export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
-    ...(choices.heating === 'hot-water' ? chilled(n.rinseTemperature!, n.coolingTemperature!, 'coolingTemperature') : []),
-    ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it drops in by itself` }] : []),
-    ...(n.rinseTemperature! <= n.coolingTemperature! ? [{ input: 'rinseTemperature', message: `given ${celsius(n.rinseTemperature!)}; accepted: above the cooling water, ${celsius(n.coolingTemperature!)}` }] : []),
+    ...(choices.heating === 'hot-water' ? chilled(n.rinseTemperature, n.coolingTemperature, 'coolingTemperature') : []),
+    ...(n.eggDiameter <= n.neckDiameter ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter * 1e3).toFixed(1)} mm, or it drops in by itself` }] : []),
+    ...(n.rinseTemperature <= n.coolingTemperature ? [{ input: 'rinseTemperature', message: `given ${celsius(n.rinseTemperature)}; accepted: above the cooling water, ${celsius(n.coolingTemperature)}` }] : []),
   ]

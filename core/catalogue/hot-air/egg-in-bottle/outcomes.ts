@@ -21,14 +21,14 @@ export const suspects: NonNullable<EggInBottle['suspects']> = [
   ]
 
 export const ledger: EggInBottle['ledger'] = ({ details: d }) => ({
-    moment: 'at its greatest', difference: d.difference! - (d.start! - d.stationPressure!),
+    moment: 'at its greatest', difference: d.difference - (d.start - d.stationPressure),
     rows: [
-      { id: 'cooling', cause: 'the gas getting colder since the egg last sealed', pressure: d.cooled! }, { id: 'wall', cause: 'vapour of the flame or the rinse condensing', pressure: d.condensed! },
-      { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.oxygen! + d.dioxide! }, { id: 'leak', cause: 'a little overpressure under the egg at the start (gives back)', pressure: d.stationPressure! - d.start! },
+      { id: 'cooling', cause: 'the gas getting colder since the egg last sealed', pressure: d.cooled }, { id: 'wall', cause: 'vapour of the flame or the rinse condensing', pressure: d.condensed },
+      { id: 'oxygen', cause: 'oxygen used up, less carbon dioxide made', pressure: d.oxygen + d.dioxide }, { id: 'leak', cause: 'a little overpressure under the egg at the start (gives back)', pressure: d.stationPressure - d.start },
     ],
   })
 
 export const sizes: EggInBottle['sizes'] = (_values, s) => [
-    { id: 'pushOnEgg', name: 'room pushing on the egg', value: s.results.pushOnEgg!, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × the neck’s opening' },
-    { id: 'equivalent', name: 'as heavy as', value: s.results.pushOnEgg! / 9.80665, quantity: 'mass', units: ['kg', 'lb'], note: 'set on the egg' },
+    { id: 'pushOnEgg', name: 'room pushing on the egg', value: s.results.pushOnEgg, quantity: 'force', units: ['N', 'lbf'], note: 'greatest difference × the neck’s opening' },
+    { id: 'equivalent', name: 'as heavy as', value: s.results.pushOnEgg / 9.80665, quantity: 'mass', units: ['kg', 'lb'], note: 'set on the egg' },
   ]

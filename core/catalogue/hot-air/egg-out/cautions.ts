@@ -7,7 +7,7 @@ export const gates: readonly Gate[] = [
 ]
 export const cautions: EggOut['cautions'] = ({ numbers: n, choices }): Caution[] => applying(
   { id: 'ears', step: 'push', severity: 'usual', covers: ['pressure', 'projectile'], hazard: 'Blowing hard makes dizzy and hurts ears; the egg comes out at the face.', control: 'One strong breath, then turn the neck away; nobody shares a bottle; not with soot in it; nobody with ear or lung trouble.' },
-  choices.method === 'warming' ? scald(n.warmTemperature!, 1e-3, 'push', 'Water over the bottle') : undefined, noFood('The egg has been in a sooty bottle and on a mouth.', 'plain'),
+  choices.method === 'warming' ? scald(n.warmTemperature, 1e-3, 'push', 'Water over the bottle') : undefined, noFood('The egg has been in a sooty bottle and on a mouth.', 'plain'),
 )
 export const afterFailure: EggOut['afterFailure'] = ({ choices }, _s, _risk, outcome) => [
   standBack(choices.method === 'warming' ? 'Out of the warm water; neck pointing at nobody.' : 'Stop blowing before you are dizzy; neck pointing at nobody.'),

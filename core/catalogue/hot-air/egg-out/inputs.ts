@@ -20,7 +20,7 @@ export const inputs = defineInputs([
 export type EggOutValues = ValuesOf<typeof inputs>
 
 export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
-    ...(choices.method === 'warming' ? chilled(n.warmTemperature!, n.airTemperature!, 'warmTemperature') : []),
-    ...(n.eggDiameter! <= n.neckDiameter! ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter! * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter! * 1e3).toFixed(1)} mm, or it falls out by itself` }] : []),
-    ...(n.warmTemperature! <= n.airTemperature! ? [{ input: 'warmTemperature', message: `given ${celsius(n.warmTemperature!)}; accepted: above the air, ${celsius(n.airTemperature!)}` }] : []),
+    ...(choices.method === 'warming' ? chilled(n.warmTemperature, n.airTemperature, 'warmTemperature') : []),
+    ...(n.eggDiameter <= n.neckDiameter ? [{ input: 'eggDiameter', message: `given ${(n.eggDiameter * 1e3).toFixed(1)} mm; accepted: more than the neck, ${(n.neckDiameter * 1e3).toFixed(1)} mm, or it falls out by itself` }] : []),
+    ...(n.warmTemperature <= n.airTemperature ? [{ input: 'warmTemperature', message: `given ${celsius(n.warmTemperature)}; accepted: above the air, ${celsius(n.airTemperature)}` }] : []),
   ]

@@ -15,8 +15,8 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: EggOut['ledger'] = ({ details: d }) => ({
-    moment: 'when it goes, or at the end: a negative difference is more inside than outside', difference: -d.difference!,
-    rows: [{ id: 'cooling', cause: 'the gas getting warmer', pressure: -d.cooled! }, { id: 'steam', cause: 'damp in it turning to vapour', pressure: -d.steam! }, { id: 'air', cause: 'air blown in', pressure: -d.breath! }],
+    moment: 'when it goes, or at the end: a negative difference is more inside than outside', difference: -d.difference,
+    rows: [{ id: 'cooling', cause: 'the gas getting warmer', pressure: -d.cooled }, { id: 'steam', cause: 'damp in it turning to vapour', pressure: -d.steam }, { id: 'air', cause: 'air blown in', pressure: -d.breath }],
   })
 
-export const sizes: EggOut['sizes'] = (values, s) => [{ id: 'push', name: 'gas pushing on the egg', value: s.results.peakPressureDifference! * 0.785 * values.numbers.neckDiameter! * values.numbers.neckDiameter!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the neck’s opening' }]
+export const sizes: EggOut['sizes'] = (values, s) => [{ id: 'push', name: 'gas pushing on the egg', value: s.results.peakPressureDifference * 0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the neck’s opening' }]

@@ -81,10 +81,10 @@ export function simulate(values: EggOutValues, detail: Detail, refinement = 1) {
 
 /** Temperature of the gas that makes a difference, K: dry gas and its damp together, by halving up to 372 K. */
 export function warmthFor({ numbers: n }: EggOutValues, difference: number): number {
-  const room = n.airTemperature!
-  const vapour0 = n.dampness! * quickSaturationPressure(room)
-  const dry = (n.stationPressure! - vapour0) / room
-  return halving(t => dry * t + n.dampness! * quickSaturationPressure(t) - n.stationPressure! < difference, room, 372, 30)
+  const room = n.airTemperature
+  const vapour0 = n.dampness * quickSaturationPressure(room)
+  const dry = (n.stationPressure - vapour0) / room
+  return halving(t => dry * t + n.dampness * quickSaturationPressure(t) - n.stationPressure < difference, room, 372, 30)
 }
 export type EggOutRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */

@@ -15,4 +15,4 @@ export const inputs = defineInputs([
           ])
 export type BalloonLineValues = ValuesOf<typeof inputs>
 
-export const check: Check<BalloonLineValues> = ({ numbers: n }) => n.nozzleDiameter! > 0.6 * n.balloonSlack! ? [{ input: 'nozzleDiameter', message: `given ${(n.nozzleDiameter! * 1e3).toFixed(1)} mm; accepted: at most ${(600 * n.balloonSlack!).toFixed(1)} mm, six tenths of the slack balloon` }] : []
+export const check: Check<BalloonLineValues> = ({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [{ input: 'nozzleDiameter', message: `given ${(n.nozzleDiameter * 1e3).toFixed(1)} mm; accepted: at most ${(600 * n.balloonSlack).toFixed(1)} mm, six tenths of the slack balloon` }] : []

@@ -13,6 +13,6 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stands', look: 'nothing', name: 'hardly moves', sentence: 'The balloon hisses and hardly moves.' }, { id: 'bursts', look: 'harm', name: 'bursts', sentence: 'The balloon bursts before it is let go.' },
   ]
 
-export const ledger: BalloonLine['ledger'] = ({ details: d }) => ({ moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference!, rows: [{ id: 'skin', cause: 'the stretched skin', pressure: -d.difference! }] })
+export const ledger: BalloonLine['ledger'] = ({ details: d }) => ({ moment: 'blown up: a negative difference is more inside than outside', difference: -d.difference, rows: [{ id: 'skin', cause: 'the stretched skin', pressure: -d.difference }] })
 
-export const sizes: BalloonLine['sizes'] = (_values, s) => [{ id: 'thrust', name: 'thrust', value: s.results.thrust!, quantity: 'force', units: ['N', 'lbf'], note: 'at the start' }]
+export const sizes: BalloonLine['sizes'] = (_values, s) => [{ id: 'thrust', name: 'thrust', value: s.results.thrust, quantity: 'force', units: ['N', 'lbf'], note: 'at the start' }]

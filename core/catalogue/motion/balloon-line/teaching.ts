@@ -3,14 +3,14 @@ import { centimetres, kilopascals, metres, metresPerSecond, newtons, seconds } f
 import type { BalloonLine } from './simulate'
 
 export const why: BalloonLine['why'] = (_values, s) => [
-    `The skin presses the air out at ${kilopascals(s.results.peakPressureDifference!)} over the room; the jet pushes back with ${newtons(s.results.thrust!)} for ${seconds(s.results.airTime!)}. It runs ${metres(s.results.runLength!)}, at most ${metresPerSecond(s.results.topSpeed!)}: drag of the air round the balloon holds it there.`,
+    `The skin presses the air out at ${kilopascals(s.results.peakPressureDifference)} over the room; the jet pushes back with ${newtons(s.results.thrust)} for ${seconds(s.results.airTime)}. It runs ${metres(s.results.runLength)}, at most ${metresPerSecond(s.results.topSpeed)}: drag of the air round the balloon holds it there.`,
     ...(s.outcome === 'short' ? ['A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction.'] : []),
   ]
 
 export const explanation: BalloonLine['explanation'] = (values, s) => [
     { from: 5, text: 'The air rushes out backwards and pushes the balloon forwards.' },
-    { from: 11, text: `Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other way, with ${newtons(s.results.thrust!)}. It does not need a wall to push against.` },
-    { from: 14, text: `Thrust is mass flow times speed of the jet. ${centimetres(values.numbers.blownTo!)} across at the start, it soon runs as fast as drag allows: ${metresPerSecond(s.results.topSpeed!)}.` },
+    { from: 11, text: `Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other way, with ${newtons(s.results.thrust)}. It does not need a wall to push against.` },
+    { from: 14, text: `Thrust is mass flow times speed of the jet. ${centimetres(values.numbers.blownTo)} across at the start, it soon runs as fast as drag allows: ${metresPerSecond(s.results.topSpeed)}.` },
     { from: 16, text: 'F = 2 C A Δp for a jet into still air: independent of the density. Δp falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front.' },
   ]
 

@@ -19,11 +19,11 @@ export function check(values: BottleLineValues): { input: string, message: strin
     ...(choices.guide === 'free' ? [{ input: 'guide', message: 'given "free"; refused: a burning bottle that flies freely hits people; accepted: line' }] : []),
   ]
   if (faults.length > 0) return faults
-  const worst = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise! + RICHER), burnTime: QUICKER * n.burnTime! }
-  const share = simulate({ choices, numbers: worst }, 'summary').results.ratingShare!
+  const worst = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise + RICHER), burnTime: QUICKER * n.burnTime }
+  const share = simulate({ choices, numbers: worst }, 'summary').results.ratingShare
   return share <= 1 ? [] : [{
     input: 'ventDiameter',
-    message: `given ${(n.ventDiameter! * 1e3).toFixed(1)} mm; refused: one mixture in a hundred would build up ${kilopascals(share * n.pressureRating!)} or more, over the stated limit of ${kilopascals(n.pressureRating!)}; accepted: a hole wide enough to stay under it, or a bottle that bears more`,
+    message: `given ${(n.ventDiameter * 1e3).toFixed(1)} mm; refused: one mixture in a hundred would build up ${kilopascals(share * n.pressureRating)} or more, over the stated limit of ${kilopascals(n.pressureRating)}; accepted: a hole wide enough to stay under it, or a bottle that bears more`,
   }]
 }
 

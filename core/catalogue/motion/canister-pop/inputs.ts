@@ -10,11 +10,11 @@ const LETS_GO = 0.6
 
 /** A lid that may hold shuts a burning gas in: refused, and so is oxygen. */
 export function check(values: CanisterPopValues): { input: string, message: string }[] {
-  const most = LETS_GO * POOREST * values.numbers.stationPressure!
+  const most = LETS_GO * POOREST * values.numbers.stationPressure
   return [
     ...noOxygen(values),
-    ...(values.numbers.releaseGauge! > most
-      ? [{ input: 'releaseGauge', message: `given ${kilopascals(values.numbers.releaseGauge!)}; refused: a lid that tight may hold, and shuts a burning gas in; accepted: at most ${kilopascals(most)}` }]
+    ...(values.numbers.releaseGauge > most
+      ? [{ input: 'releaseGauge', message: `given ${kilopascals(values.numbers.releaseGauge)}; refused: a lid that tight may hold, and shuts a burning gas in; accepted: at most ${kilopascals(most)}` }]
       : []),
   ]
 }

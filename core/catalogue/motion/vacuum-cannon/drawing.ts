@@ -5,15 +5,15 @@ import type { VacuumCannon } from './simulate'
 export const drawing: VacuumCannon['drawing'] = (values, s, time) => {
     const n = values.numbers
     const [place, speed, behind, front] = ['place', 'speed', 'behind', 'ahead'].map(c => valueAt(s.trace!, c, time)) as [number, number, number, number]
-    const l = n.tubeLength!
+    const l = n.tubeLength
     // A tube fifty times as long as wide is drawn four times as wide as it is.
-    const w = Math.max(n.tubeDiameter! * 3, l * 0.07)
+    const w = Math.max(n.tubeDiameter * 3, l * 0.07)
     const y = 0.2 * l
-    const fired = time > s.details.sealing! + 1e-6
+    const fired = time > s.details.sealing + 1e-6
     const x = -l / 2 + w / 2 + place * (l - w * 0.4) / l
     const shapes: Shape[] = [
-      { kind: 'gas', points: rectangle(-l / 2, y - w / 2, Math.max(0.001, x + l / 2 - w * 0.4), w), air: behind / n.stationPressure!, vapour: 0 },
-      { kind: 'gas', points: rectangle(x, y - w / 2, Math.max(0.001, l / 2 - x), w), air: Math.min(1.5, front / n.stationPressure!), vapour: 0 },
+      { kind: 'gas', points: rectangle(-l / 2, y - w / 2, Math.max(0.001, x + l / 2 - w * 0.4), w), air: behind / n.stationPressure, vapour: 0 },
+      { kind: 'gas', points: rectangle(x, y - w / 2, Math.max(0.001, l / 2 - x), w), air: Math.min(1.5, front / n.stationPressure), vapour: 0 },
       { kind: 'body', points: [[-l / 2, y + w / 2], [l / 2, y + w / 2]], stuff: 'glass', open: true, thick: 4 }, { kind: 'body', points: [[-l / 2, y - w / 2], [l / 2, y - w / 2]], stuff: 'glass', open: true, thick: 4 },
       ...(fired ? [] : [{ kind: 'body', points: [[-l / 2, y - w / 2], [-l / 2, y + w / 2]], stuff: 'metal', open: true, thick: 3 } as Shape]),
       { kind: 'body', points: [[l / 2, y - w / 2], [l / 2, y + w / 2]], stuff: 'metal', open: true, thick: 3 },

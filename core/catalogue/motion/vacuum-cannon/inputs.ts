@@ -13,4 +13,4 @@ export const inputs = defineInputs([
           ])
 export type VacuumCannonValues = ValuesOf<typeof inputs>
 
-export const check: Check<VacuumCannonValues> = ({ numbers: n }) => n.ballDiameter! > n.tubeDiameter! ? [{ input: 'ballDiameter', message: `given ${(n.ballDiameter! * 1e3).toFixed(2)} mm; accepted: at most the tube, ${(n.tubeDiameter! * 1e3).toFixed(2)} mm` }] : []
+export const check: Check<VacuumCannonValues> = ({ numbers: n }) => n.ballDiameter > n.tubeDiameter ? [{ input: 'ballDiameter', message: `given ${(n.ballDiameter * 1e3).toFixed(2)} mm; accepted: at most the tube, ${(n.tubeDiameter * 1e3).toFixed(2)} mm` }] : []

@@ -9,7 +9,7 @@ import type { VacuumCannonValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'place', name: 'ball along the tube', quantity: 'length' }, { id: 'speed', name: 'speed', quantity: 'speed' }, { id: 'behind', name: 'pressure behind', quantity: 'pressure' }, { id: 'ahead', name: 'pressure ahead', quantity: 'pressure' }]
 
-export const tubeVolume = ({ numbers: n }: VacuumCannonValues): number => Math.PI / 4 * n.tubeDiameter! * n.tubeDiameter! * n.tubeLength!
+export const tubeVolume = ({ numbers: n }: VacuumCannonValues): number => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength
 
 export function simulate(values: VacuumCannonValues, detail: Detail, refinement = 1) {
   const n = values.numbers

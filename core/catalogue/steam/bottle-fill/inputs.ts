@@ -49,7 +49,7 @@ export const inputs = defineInputs([
 export type BottleFillValues = ValuesOf<typeof inputs>
 
 export const check: Check<BottleFillValues> = values => [
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
     ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...noTorch(values),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'bottle'), ...atMost(values, 'neckDiameter', 'vesselDiameter', 'the bottle\'s diameter'), ...glassWall(values),
   ]

@@ -29,10 +29,10 @@ export const procedure: BottleFill['procedure'] = [
     {
       id: 'fill', hazards: ({ choices }) => choices.fillMethod === 'flame' ? ['heat', 'flame', 'scald'] : ['heat', 'scald'], marks: ['heat-on', 'plume'],
       parts: ({ choices }) => ['Fill it with steam by ', { input: 'fillMethod' }, ...FILLED_BY(choices)],
-      duration: s => s.details.timeOfLifting! > 0 ? s.details.timeOfLifting : undefined,
+      duration: s => s.details.timeOfLifting > 0 ? s.details.timeOfLifting : undefined,
     },
-    { id: 'turn', hazards: ['scald', 'chilled-glass'], marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing! - s.details.timeOfLifting! },
-    { id: 'open', hazards: ['glass-under-difference'], marks: ['sealed'], parts: ({ numbers: n }) => n.stopperTime! > 0 ? ['Let it stand stoppered, ', { input: 'stopperPlace' }, ', for ', { input: 'stopperTime' }, '; then pull the stopper out under water.'] : ['Hold on with both hands (stoppered, ', { input: 'stopperPlace' }, ': ', { input: 'stopperTime' }, ').'], duration: s => s.results.timeToFill },
+    { id: 'turn', hazards: ['scald', 'chilled-glass'], marks: ['lifted'], parts: ['Turn it over and have the mouth in the water within ', { input: 'transferTime' }, ', ', { input: 'mouthDepth' }, ' under, ', { input: 'mouthClearance' }, ' above the bottom.'], duration: s => s.details.sealing - s.details.timeOfLifting },
+    { id: 'open', hazards: ['glass-under-difference'], marks: ['sealed'], parts: ({ numbers: n }) => n.stopperTime > 0 ? ['Let it stand stoppered, ', { input: 'stopperPlace' }, ', for ', { input: 'stopperTime' }, '; then pull the stopper out under water.'] : ['Hold on with both hands (stoppered, ', { input: 'stopperPlace' }, ': ', { input: 'stopperTime' }, ').'], duration: s => s.results.timeToFill },
   ]
 
 export const kit: BottleFill['kit'] = values => ['bottle of sound, unscratched glass, and spares', onHeat(values.choices) ? (values.choices.fillMethod === 'microwave' ? 'microwave and a wooden stick' : 'burner or plate, with a heat spreader') : 'kettle and funnel', 'deep plastic bowl, a folded cloth on its bottom', 'stopper that can be pulled under water', 'cloth and heat-proof gloves', 'goggles for all', 'clock']

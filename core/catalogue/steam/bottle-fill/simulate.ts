@@ -22,7 +22,7 @@ const FULL = 0.85
 const SEEN = 0.08
 
 export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel => cylinderVessel({
-  capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.neckDiameter!,
+  capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: n.neckDiameter,
 }, SOLIDS.glass)
 
 /** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
@@ -33,7 +33,7 @@ export function throttledEntry(loss: number, mouth: number, clearance: number): 
 
 /** In a microwave nobody sees a plume: the time in the oven is what is set. */
 export const bottleHeating = (values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan =>
-  ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime! }) })
+  ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime }) })
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
 function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
@@ -63,7 +63,7 @@ export function simulate(values: BottleFillValues, detail: Detail, refinement = 
   const n = values.numbers
   const vessel = bottleOf(values)
   const room = roomOf(values, vessel)
-  const rinsed = values.choices.fillMethod!.startsWith('rinse')
+  const rinsed = values.choices.fillMethod.startsWith('rinse')
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
   const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
   const bathTemperature = heldBelowBoiling(n.bathTemperature, room)

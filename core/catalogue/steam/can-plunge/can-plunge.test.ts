@@ -24,10 +24,10 @@ describe('can plunge, common practice', () => {
     expect(window.least).toBeLessThan(0.015)
     expect(window.least).toBeGreaterThan(0.004)
     expect(window.most).toBeGreaterThan(0.015)
-    expect(run().results.waterLeft!).toBeGreaterThan(0.005)
+    expect(run().results.waterLeft).toBeGreaterThan(0.005)
   })
   it('has under 5 % air after boiling on for half a minute', () => {
-    expect(run().results.residualAirFraction!).toBeLessThan(0.05)
+    expect(run().results.residualAirFraction).toBeLessThan(0.05)
   })
   it('goes within a second of the plunge in cold water', () => {
     const { hush } = run().results
@@ -81,30 +81,30 @@ describe('can plunge, simulation', () => {
     const times = events.map(e => e.time)
     expect(times).toEqual([...times].sort((a, b) => a - b))
     expect(events.map(e => e.id)).toEqual(expect.arrayContaining(['boil', 'plume', 'lift', 'seal', 'critical', 'mouth-full']))
-    expect(results.outsideForce! / (101325 * (Math.PI * 0.0575 * 0.145 + Math.PI * 0.0575 ** 2 / 2))).toBeCloseTo(1, 6)
+    expect(results.outsideForce / (101325 * (Math.PI * 0.0575 * 0.145 + Math.PI * 0.0575 ** 2 / 2))).toBeCloseTo(1, 6)
     expect(results.floorPressure).toBeGreaterThan(saturationPressure(4 + CELSIUS))
   })
   it('has a floor of the saturation pressure when no air is left, and never falls below it', () => {
     const { results, trace } = run({ purgeTime: 90, transferTime: 0.2, uprightShare: 0, heaterPower: 1500 })
-    expect(results.floorPressure! - saturationPressure(4 + CELSIUS)).toBeCloseTo(results.residualAirFraction! * 101325 * (4 + CELSIUS) / 372, -3)
+    expect(results.floorPressure - saturationPressure(4 + CELSIUS)).toBeCloseTo(results.residualAirFraction * 101325 * (4 + CELSIUS) / 372, -3)
     expect(Math.min(...trace!.columns.pressure)).toBeGreaterThan(saturationPressure(4 + CELSIUS) * 0.9)
   })
   it('boils water off at the rate that its time to dry says (mass balance from the trace, within 3 %)', () => {
     const { trace, results, details } = run()
     const { time, columns } = trace!
     const late = time.findIndex(t => t > results.timeToPlume! + 12)
-    const lift = time.findLastIndex(t => t <= details.timeOfLifting!)
+    const lift = time.findLastIndex(t => t <= details.timeOfLifting)
     const rate = (columns.waterInside[late] - columns.waterInside[lift]) / (time[lift] - time[late])
     expect(columns.waterInside[0]).toBeCloseTo(15e-6 * 998.2, 5)
-    expect(details.timeOfLifting! + columns.waterInside[lift] / rate).toBeGreaterThan(results.timeToDry! * 0.97)
-    expect(details.timeOfLifting! + columns.waterInside[lift] / rate).toBeLessThan(results.timeToDry! * 1.03)
+    expect(details.timeOfLifting + columns.waterInside[lift] / rate).toBeGreaterThan(results.timeToDry! * 0.97)
+    expect(details.timeOfLifting + columns.waterInside[lift] / rate).toBeLessThan(results.timeToDry! * 1.03)
   })
   it('has a ledger whose rows add up to the difference, most of it condensation', () => {
     for (const numbers of [{}, { bathTemperature: 60 + CELSIUS, transferTime: 6 }, { purgeTime: 0 }]) {
       const simulation = run(numbers as Record<string, number>)
       const { rows, difference } = canPlunge.ledger(simulation)
       expect(rows.reduce((sum, r) => sum + r.pressure, 0)).toBeCloseTo(difference, 6)
-      const expected = simulation.results.hush === undefined ? simulation.results.peakPressureDifference! : simulation.results.criticalPressureDifference!
+      const expected = simulation.results.hush === undefined ? simulation.results.peakPressureDifference : simulation.results.criticalPressureDifference
       expect(Math.abs(difference / expected - 1)).toBeLessThan(0.05)
     }
     const { rows } = canPlunge.ledger(run())
@@ -122,7 +122,7 @@ describe('can plunge, simulation', () => {
       if (coarse.outcome !== fine.outcome) differ++
       else if (fine.results.hush !== undefined) expect(Math.abs(coarse.results.hush! / fine.results.hush - 1), `case ${i}`).toBeLessThan(0.05)
       expect(Math.abs(coarse.results.timeToPlume! / fine.results.timeToPlume! - 1)).toBeLessThan(0.03)
-      expect(Math.abs(coarse.results.residualAirFraction! - fine.results.residualAirFraction!)).toBeLessThan(0.01)
+      expect(Math.abs(coarse.results.residualAirFraction - fine.results.residualAirFraction)).toBeLessThan(0.01)
     }
     expect(differ).toBeLessThanOrEqual(2)
   })

@@ -12,18 +12,18 @@ export const gates: readonly Gate[] = [
 
 export function cautions({ numbers: n }: CanPlungeValues, { results, details }: CanPlungeRun, risk: Risk): Caution[] {
   return applying(
-    scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bath', 'scald-bath'), wetFloor(n.bathVolume!, 'bath'), heavy('The bowl, full', 1000 * n.bathVolume! + n.iceMass!, 'bath'), scald(n.chargeTemperature!, n.waterCharge!, 'charge', 'Water poured in', 'scald-kettle'),
-    hotSurface(Math.max(details.overheat ?? 0, results.boilingTemperature!), 'heat', 'Heater and can stay hot after use'), burnerGas('heat', n.heaterPower! > 4000),
-    boilingDry(dryMargin({ results, details }), details.overheat!, 'purge', risk.dry),
-    scald(results.boilingTemperature!, n.waterCharge!, 'lift'),
+    scald(n.bathTemperature, n.bathVolume, 'bath', 'The bath', 'scald-bath'), wetFloor(n.bathVolume, 'bath'), heavy('The bowl, full', 1000 * n.bathVolume + n.iceMass, 'bath'), scald(n.chargeTemperature, n.waterCharge, 'charge', 'Water poured in', 'scald-kettle'),
+    hotSurface(Math.max(details.overheat ?? 0, results.boilingTemperature), 'heat', 'Heater and can stay hot after use'), burnerGas('heat', n.heaterPower > 4000),
+    boilingDry(dryMargin({ results, details }), details.overheat, 'purge', risk.dry),
+    scald(results.boilingTemperature, n.waterCharge, 'lift'),
     {
       id: 'splash', step: 'plunge', severity: risk.share('crush') > HARM_RAISES ? 'raised' : 'usual', covers: ['scald', 'vacuum'],
       hazard: 'Hot water falls out as it turns and cold water may splash; the bang startles.',
       control: 'Deep bowl on a tray, first row back a metre, everyone told that a bang may come.',
     },
     sharpFolds('plunge'),
-    n.vesselVolume! > 1e-3 ? {
-      id: 'vessel-large', step: 'plunge', severity: 'raised', covers: ['vacuum', 'load'], hazard: `A large can: the air presses on its surface with ${formatQuantity(results.outsideForce!, 'kN', 'force', 2)} in all.`,
+    n.vesselVolume > 1e-3 ? {
+      id: 'vessel-large', step: 'plunge', severity: 'raised', covers: ['vacuum', 'load'], hazard: `A large can: the air presses on its surface with ${formatQuantity(results.outsideForce, 'kN', 'force', 2)} in all.`,
       control: 'Screen, larger distance, two people who have rehearsed the lift.',
     } : undefined,
   )

@@ -1,4 +1,4 @@
-import { type Values, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../checks'
 import { ROOM_INPUTS } from '../../../demonstration'
@@ -16,11 +16,11 @@ export const inputs = defineInputs([
         ])
 export type CanPlungeValues = ValuesOf<typeof inputs>
 
-export const check: Check<CanPlungeValues> = (values: Values) => [
-  ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+export const check: Check<CanPlungeValues> = (values: CanPlungeValues) => [
+  ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
   ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
   ...waterFits(values, 'can'),
   ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the can\'s diameter'),
   ...atMost(values, 'mouthDepth', 'vesselHeight', 'the can\'s height'),
-  ...thinWall(values, values.numbers.vesselDiameter!),
+  ...thinWall(values, values.numbers.vesselDiameter),
 ]

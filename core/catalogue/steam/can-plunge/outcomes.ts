@@ -30,11 +30,11 @@ export const results = steamResults(
   'peakPressureDifference', 'floorPressure', 'outsideForce', 'peakNetForce', 'hush', 'waterDrawnIn', 'volumeLost', 'bathTemperatureAfter',
 )
 
-export const logged: CanPlunge['logged'] = {
+export const logged = {
     used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
     seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
-  }
+} as const
 
 export const ledger: CanPlunge['ledger'] = steamLedger('when the wall gives way')
 
-export const sizes: CanPlunge['sizes'] = (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), true)
+export const sizes: CanPlunge['sizes'] = (values, simulation) => sizesOf(simulation, Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight), true)

@@ -17,7 +17,7 @@ import type { CanPlungeValues } from './inputs'
 
 export function vesselOf({ numbers: n, choices }: CanPlungeValues): SteamVessel {
   return cylinderVessel({
-    capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: n.mouthDiameter!,
+    capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter,
   }, SOLIDS[choices.wallMaterial as SolidName])
 }
 
@@ -71,7 +71,7 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
   const ended = plunge(system, state, tolerance, recorder?.cooling)
 
   const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
-  const bath = bathAfterMany(values, load, first, values.numbers.restedCount! + 1)
+  const bath = bathAfterMany(values, load, first, values.numbers.restedCount + 1)
   const drawnIn = state[COOLING.drawnIn] / quickLiquidDensity(bathTemperature)
   const volumeLost = Math.max(0, state[COOLING.lost])
   const results = {

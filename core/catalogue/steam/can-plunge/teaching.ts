@@ -6,9 +6,9 @@ import type { CanPlungeRun, CanPlunge } from './simulate'
 
 export function why(values: CanPlungeValues, simulation: CanPlungeRun): string[] {
   const { results: r, outcome, details } = simulation
-  const critical = formatQuantity(r.criticalPressureDifference!, 'kPa', 'pressure', 2)
-  const peak = formatQuantity(r.peakPressureDifference!, 'kPa', 'pressure', 2)
-  const air = percent(r.residualAirFraction!)
+  const critical = formatQuantity(r.criticalPressureDifference, 'kPa', 'pressure', 2)
+  const peak = formatQuantity(r.peakPressureDifference, 'kPa', 'pressure', 2)
+  const air = percent(r.residualAirFraction)
   const lines: string[] = []
   if (r.timeToPlume === undefined) {
     lines.push(details.boiledDry === 1
@@ -25,20 +25,20 @@ export function why(values: CanPlungeValues, simulation: CanPlungeRun): string[]
     if (outcome === 'fill') lines.push('Water comes in through the mouth as fast as the steam goes, so the wall is never pressed hard.')
     if (outcome === 'nothing') lines.push('There was too little steam to lose.')
   }
-  if (r.residualAirFraction! > 0.08) lines.push(`${air} of the gas is still air when it is sealed; air does not condense, and it keeps steam from reaching the wall.`)
-  if (values.numbers.bathTemperature! > 313) lines.push(`A bath at ${celsius(values.numbers.bathTemperature!)} takes heat slowly: water has time to come in.`)
+  if (r.residualAirFraction > 0.08) lines.push(`${air} of the gas is still air when it is sealed; air does not condense, and it keeps steam from reaching the wall.`)
+  if (values.numbers.bathTemperature > 313) lines.push(`A bath at ${celsius(values.numbers.bathTemperature)} takes heat slowly: water has time to come in.`)
   return lines
 }
 
 export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun): { from: number, text: string }[] {
   const { results: r } = simulation
-  const air = percent(r.residualAirFraction!)
-  const force = formatQuantity(r.outsideForce!, 'kN', 'force', 2)
-  const floor = formatQuantity(r.floorPressure!, 'kPa', 'pressure', 2)
+  const air = percent(r.residualAirFraction)
+  const force = formatQuantity(r.outsideForce, 'kN', 'force', 2)
+  const floor = formatQuantity(r.floorPressure, 'kPa', 'pressure', 2)
   return [
     { from: 7, text: 'The can was full of steam. Cold water turned the steam back into a few drops, so there was almost nothing left inside to push out. The air around us pushes all the time, and it pushed the can in.' },
     { from: 11, text: `Air presses on everything: on this can with ${force} when all sides are added up. Steam inside pushed back just as hard until it was cooled and became liquid, which takes up over a thousand times less room. Nothing sucks; the air outside pushes.` },
-    { from: 14, text: `Boiling drove the air out until ${air} of the gas was air. In the bath the steam condensed, and with so few particles left hitting the wall the pressure inside fell towards ${floor}. The can gives way at a difference of ${formatQuantity(r.criticalPressureDifference!, 'kPa', 'pressure', 2)}.` },
+    { from: 14, text: `Boiling drove the air out until ${air} of the gas was air. In the bath the steam condensed, and with so few particles left hitting the wall the pressure inside fell towards ${floor}. The can gives way at a difference of ${formatQuantity(r.criticalPressureDifference, 'kPa', 'pressure', 2)}.` },
     { from: 16, text: `Cooling the gas alone would lower its pressure only in proportion to its absolute temperature; most of the fall is condensation, which removes particles. The floor is the pressure of the air sealed in, cooled to the bath, plus the saturation pressure of water at the bath's temperature: ${floor}. The thin wall buckles elastically (von Mises) at a difference proportional to Young's modulus and nearly to (t/D)^2.5.` },
   ]
 }

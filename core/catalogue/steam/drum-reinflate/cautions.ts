@@ -10,9 +10,9 @@ export const gates: readonly Gate[] = [
 const COOLS = 1800
 
 export const cautions: DrumReinflate['cautions'] = ({ numbers: n, choices }, s, risk): Caution[] => applying(
-  sharpFolds('drum'), heavy('The drum with its water', s.details.emptyMass + 1000 * n.waterCharge!, 'drum'),
-  overpressure(atWorst(risk, 'peakGaugePressure'), choices.reliefPath === 'bung-out' ? 0 : n.reliefSetting!, 'heat'),
-  scald(s.results.boilingTemperature!, n.waterCharge!, 'heat'), hotSurface(s.results.boilingTemperature!, 'heat', 'Burner and drum stay hot after use'), burnerGas('heat', n.heaterPower! > 4000),
+  sharpFolds('drum'), heavy('The drum with its water', s.details.emptyMass + 1000 * n.waterCharge, 'drum'),
+  overpressure(atWorst(risk, 'peakGaugePressure'), choices.reliefPath === 'bung-out' ? 0 : n.reliefSetting, 'heat'),
+  scald(s.results.boilingTemperature, n.waterCharge, 'heat'), hotSurface(s.results.boilingTemperature, 'heat', 'Burner and drum stay hot after use'), burnerGas('heat', n.heaterPower > 4000),
 )
 export const afterFailure: DrumReinflate['afterFailure'] = (_values, _s, _risk, outcome) => [
   heatOff('Burner off from a distance; everybody stays behind the line.'), standBack('Nobody goes near while steam comes out.'),

@@ -49,9 +49,9 @@ export const check: Check<DrumReinflateValues> = values => [
       ? [{ input: 'reliefPath', message: 'given "none"; refused: a closed vessel is never heated, since nothing then limits the pressure inside and a crushed one bursts at a fold or a seam without warning; accepted: relief-valve, bung-out' }]
       : []),
     ...reliefPasses(values),
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
-    ...(values.numbers.waterCharge! > 0.6 * values.numbers.vesselVolume! * (1 - values.numbers.lostBefore!)
-      ? [{ input: 'waterCharge', message: `given ${formatQuantity(values.numbers.waterCharge!, 'L', 'volume')}; accepted: at most ${formatQuantity(0.6 * values.numbers.vesselVolume! * (1 - values.numbers.lostBefore!), 'L', 'volume')}, three fifths of what the crushed drum still holds` }]
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
+    ...(values.numbers.waterCharge > 0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore)
+      ? [{ input: 'waterCharge', message: `given ${formatQuantity(values.numbers.waterCharge, 'L', 'volume')}; accepted: at most ${formatQuantity(0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore), 'L', 'volume')}, three fifths of what the crushed drum still holds` }]
       : []),
-    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter!),
+    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...thinWall(values, values.numbers.vesselDiameter),
   ]

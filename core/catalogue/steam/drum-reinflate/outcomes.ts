@@ -13,9 +13,9 @@ const CAUSES: Record<string, string> = {
 export function ledger({ trace, details }: DrumReinflateRun): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
   const c = trace.columns
-  const now = indexAt(trace.time, details.timeOfPeak!)
+  const now = indexAt(trace.time, details.timeOfPeak)
   const at = (i: number) => {
-    const volume = details.capacity! * (1 - c.volumeLost[i]) - c.waterInside[i] / 960
+    const volume = details.capacity * (1 - c.volumeLost[i]) - c.waterInside[i] / 960
     return { volume, temperature: c.waterTemperature[i], ...gasAmounts(c.pressure[i], c.airFraction[i], volume, c.waterTemperature[i]) }
   }
   const [before, after] = [at(0), at(now)]
@@ -41,4 +41,4 @@ export const outcomes: Demonstration['outcomes'] = [
     { id: 'stay', look: 'nothing', name: 'stays crushed', sentence: 'Steam comes out, and nothing moves.' },
   ]
 
-export const sizes: DrumReinflate['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)
+export const sizes: DrumReinflate['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false)

@@ -82,7 +82,8 @@ export function simulate(values: DrumReinflateValues, detail: Detail, refinement
     results, outcome: back >= BACK ? 'pop' : back >= SEEN ? 'partly' : 'stay',
     events: new EventList().add('relief', ended.steaming).add('pop', ended.pop).add('dry', ended.waterLeft < 0.06 * plan.water && end < LONGEST_REINFLATION ? end : undefined).sorted(),
     details: {
-      emptyMass: surface * vessel.wallThickness * vessel.solid.density, stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0, timeOfLifting: end, timeOfPeak: ended.pop ?? end,
+      emptyMass: surface * vessel.wallThickness * vessel.solid.density, stationPressure: room.pressure, capacity: vessel.capacity, sealing: 0,
+      timeOfLifting: end, timeOfPeak: ended.pop ?? end,
       boiledDry: ended.waterLeft < 0.06 * plan.water ? 1 : 0, ...(ended.pop !== undefined && { goneAt: ended.pop }),
     },
     ...(record && { trace: { time, columns, stages: stagesOf(ended.pop, end) } }),

@@ -13,12 +13,12 @@ export const gates: readonly Gate[] = [
 export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Caution[] => {
   const { results: r, details } = s
   return applying(
-    wetFloor(n.bathVolume!, 'bath'), heavy('The bucket, full', 1000 * n.bathVolume!, 'bath'), scald(n.bathTemperature!, n.bathVolume!, 'bath', 'The bucket', 'scald-bath'), stemInStopper('charge'),
-    hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature!), 'heat', 'Heater and flask stay hot after use'), burnerGas('heat', n.heaterPower! > 4000), boilingDry(dryMargin(s), details.overheat!, 'purge', risk.dry),
+    wetFloor(n.bathVolume, 'bath'), heavy('The bucket, full', 1000 * n.bathVolume, 'bath'), scald(n.bathTemperature, n.bathVolume, 'bath', 'The bucket', 'scald-bath'), stemInStopper('charge'),
+    hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature), 'heat', 'Heater and flask stay hot after use'), burnerGas('heat', n.heaterPower > 4000), boilingDry(dryMargin(s), details.overheat, 'purge', risk.dry),
     { id: 'blocked', step: 'heat', severity: 'usual', covers: ['pressure', 'heat'], hazard: 'A blocked stem turns the flask into a boiler.', control: 'Blow through the stem before; steam must be seen at its end all the time, or heat off and everybody back.' },
-    scald(r.boilingTemperature!, n.waterCharge!, 'heat'), scald(r.boilingTemperature!, n.waterCharge!, 'turn', 'Steam and water from the stem'),
-    thermalShock(atWorst(risk, 'glassChill'), n.shockLimit!, shareCracked(atWorst(risk, 'glassChill'), n.shockLimit!), 'turn'),
-    glassUnderVacuum(atWorst(risk, 'peakPressureDifference'), atWorst(risk, 'peakPressureDifference') * n.vesselVolume!, 'turn', 'Only a round-bottomed flask without a scratch or star'),
+    scald(r.boilingTemperature, n.waterCharge, 'heat'), scald(r.boilingTemperature, n.waterCharge, 'turn', 'Steam and water from the stem'),
+    thermalShock(atWorst(risk, 'glassChill'), n.shockLimit, shareCracked(atWorst(risk, 'glassChill'), n.shockLimit), 'turn'),
+    glassUnderVacuum(atWorst(risk, 'peakPressureDifference'), atWorst(risk, 'peakPressureDifference') * n.vesselVolume, 'turn', 'Only a round-bottomed flask without a scratch or star'),
   )
 }
 

@@ -29,7 +29,7 @@ export type FlaskFountainValues = ValuesOf<typeof inputs>
 export const check: Check<FlaskFountainValues> = values => [
     ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...roundBottom(values), ...thickEnough(values),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),
-    ...(1000 * GRAVITY * values.numbers.stemLength! > 0.9 * values.numbers.stationPressure!
-      ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength!, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure! / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
+    ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
+      ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
       : []),
   ]

@@ -13,7 +13,7 @@ export const procedure: FlaskFountain['procedure'] = [
       parts: ['Put ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselVolume' }, ' flask, ', { input: 'flaskBottom' }, ', of ', { input: 'glassKind' }, ', ', { input: 'glassState' }, ', ', { input: 'wallThickness' }, ' thick, with a stem ', { input: 'stemLength' }, ' long and ', { input: 'stemDiameter' }, ' in bore through its stopper.'],
     },
     { id: 'heat', hazards: ['heat', 'flame', 'scald', 'pressure'], marks: ['heat-on', 'plume'], parts: ['Heat it at ', { input: 'heaterPower' }, ' (', { input: 'heatingEfficiency' }, ' gets in) until steam comes steadily from the stem.'], duration: s => s.results.timeToPlume },
-    { id: 'purge', hazards: ['heat'], parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting! - s.results.timeToPlume },
+    { id: 'purge', hazards: ['heat'], parts: ['Let it boil on for ', { input: 'purgeTime' }, '.'], duration: s => s.results.timeToPlume === undefined ? undefined : s.details.timeOfLifting - s.results.timeToPlume },
     { id: 'turn', hazards: ['scald', 'chilled-glass', 'glass-under-difference'], marks: ['lifted', 'sealed'], parts: ['Heat off. Turn it over into the stand, stem ', { input: 'mouthDepth' }, ' under water, within ', { input: 'transferTime' }, '. Hush.'], duration: s => s.results.timeToFill },
   ]
 

@@ -13,7 +13,7 @@ const FULL = 0.85
 const SEEN = 0.08
 
 export const flaskOf = ({ numbers: n }: FlaskFountainValues): SteamVessel =>
-  flaskVessel({ capacity: n.vesselVolume!, wallThickness: n.wallThickness!, mouthDiameter: n.stemDiameter! }, SOLIDS.glass)
+  flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass)
 
 export function simulate(values: FlaskFountainValues, detail: Detail, refinement = 1) {
   const n = values.numbers

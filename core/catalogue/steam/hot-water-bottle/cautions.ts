@@ -13,13 +13,13 @@ export const gates: readonly Gate[] = [
 export const cautions: HotWaterBottle['cautions'] = (values, s) => applying(
   softBottleCautions(values),
   {
-    id: 'softens', step: 'charge', severity: values.numbers.chargeTemperature! > BEARS ? 'raised' : 'usual', covers: ['heat'],
+    id: 'softens', step: 'charge', severity: values.numbers.chargeTemperature > BEARS ? 'raised' : 'usual', covers: ['heat'],
     hazard: `Bottle plastic softens from about 70 °C and shrinks and twists above ${celsius(BEARS)}; hot water may slop out as it gives.`,
     control: 'Water at 80 °C is hot enough; stand the bottle in a tray, hold it by the neck with a glove, pour through a funnel.',
   },
   {
-    id: 'swells', step: 'cap', severity: s.details.liquidAtSeal! >= SCALDS ? 'raised' : 'usual', covers: ['pressure', 'vacuum'],
-    hazard: `Swirled or shaken after the cap is on, it swells and squirts, since vapour still forms (water at ${celsius(s.details.liquidAtSeal!)}).`,
+    id: 'swells', step: 'cap', severity: s.details.liquidAtSeal >= SCALDS ? 'raised' : 'usual', covers: ['pressure', 'vacuum'],
+    hazard: `Swirled or shaken after the cap is on, it swells and squirts, since vapour still forms (water at ${celsius(s.details.liquidAtSeal)}).`,
     control: 'Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once.',
   },
 )

@@ -23,7 +23,7 @@ export function steepingPlan(values: HotWaterBottleValues): HeatingPlan {
 export function simulate(values: HotWaterBottleValues, detail: Detail, refinement = 1) {
   const plan = steepingPlan(values)
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'swirl', 'fold') : undefined
-  const sealing = values.numbers.swirlTime!
+  const sealing = values.numbers.swirlTime
   steep(plan, sealing, steeped, stepTolerance(detail, refinement), recorder?.heating)
   return coolSoftBottle(values, plan.vessel, plan.room, {
     wall: steeped[HEATING.wall], liquid: steeped[HEATING.water], waterMass: steeped[HEATING.waterMass], airMoles: steeped[HEATING.airMoles],

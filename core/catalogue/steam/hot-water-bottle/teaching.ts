@@ -10,6 +10,6 @@ export const teaching: HotWaterBottle['teaching'] = {
     elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
   }
 
-export const why: HotWaterBottle['why'] = (_values, s) => softWhy(s, `Swirled, the water at ${celsius(s.details.liquidAtSeal!)} fills the bottle with vapour and drives air out:`)
+export const why: HotWaterBottle['why'] = (_values, s) => softWhy(s, `Swirled, the water at ${celsius(s.details.liquidAtSeal)} fills the bottle with vapour and drives air out:`)
 
 export const explanation: HotWaterBottle['explanation'] = softExplanation('most of the vapour turns back into water')

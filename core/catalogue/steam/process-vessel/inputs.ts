@@ -37,6 +37,6 @@ export const inputs = defineInputs([
 export type ProcessVesselValues = ValuesOf<typeof inputs>
 
 export const check: Check<ProcessVesselValues> = values => [
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })), ...belowBoiling(values, 'bathTemperature'),
-    ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the tank\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })), ...belowBoiling(values, 'bathTemperature'),
+    ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the tank\'s height'), ...thinWall(values, values.numbers.vesselDiameter),
   ]

@@ -17,4 +17,4 @@ export const outcomes: Demonstration['outcomes'] = [
 
 export const ledger: ProcessVessel['ledger'] = steamLedger('when the shell gives way')
 
-export const sizes: ProcessVessel['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter! * values.numbers.vesselHeight!, false)
+export const sizes: ProcessVessel['sizes'] = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false)

@@ -17,7 +17,7 @@ import type { ProcessVesselValues } from './inputs'
 /** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
 const CONDENSATE = 5
 export const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel => cylinderVessel({
-  capacity: n.vesselVolume!, diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness!, mouthDiameter: 0.4,
+  capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: 0.4,
 }, SOLIDS.steel)
 
 /** Where the search begins, m2 per m3 for a tank of a rating, Pa: it only saves work. */
@@ -75,7 +75,7 @@ export function simulate(values: ProcessVesselValues, detail: Detail, refinement
   const filled: Filled = {
     wall: hot, liquid: hot, waterMass, airMoles: n.airLeft * room.pressure * vessel.capacity / (GAS_CONSTANT * hot), timeOfLifting: 0, sealing: 0, overheat: hot,
   }
-  const method = values.choices.coolingMethod as CoolingMethod
+  const method = values.choices.coolingMethod
   const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature, room)
   const inside = method === 'spray'
   const shell = { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }
@@ -95,12 +95,12 @@ export function simulate(values: ProcessVesselValues, detail: Detail, refinement
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
   const rated = n.ratedVacuum
   const reliefArea = reliefAreaOf(cooling, method, filled, gas, rated, stepTolerance('summary', refinement))
-  const { simulation } = runCapped({
+  const simulation = runCapped({
     plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
     names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
   }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference > rated ? 'over' : 'held', recorder)
   // A vented tank stands at its difference for as long as it cools: there is no moment to wait for.
-  const { giveUpTime: _, ...results } = simulation.results
+  const { giveUpTime, ...results } = simulation.results
   return { ...simulation, results: { ...results, reliefArea } }
 }
 export type ProcessVesselRun = ReturnType<typeof simulate>

@@ -28,7 +28,7 @@ export const inputs = defineInputs([
 export type SealedDrumValues = ValuesOf<typeof inputs>
 
 export const check: Check<SealedDrumValues> = values => [
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter!, height: values.numbers.vesselHeight! })),
+    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'drum'),
-    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the drum\'s height'), ...thinWall(values, values.numbers.vesselDiameter!),
+    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the drum\'s diameter'), ...atMost(values, 'hoopSpacing', 'vesselHeight', 'the drum\'s height'), ...thinWall(values, values.numbers.vesselDiameter),
   ]

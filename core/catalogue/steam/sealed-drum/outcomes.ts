@@ -15,4 +15,4 @@ export const outcomes: Demonstration['outcomes'] = [
 
 export const ledger: SealedDrum['ledger'] = steamLedger('when the shell gives way')
 
-export const sizes: SealedDrum['sizes'] = (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter!), values.numbers.vesselDiameter! * values.numbers.vesselHeight!), values.choices.coolingMethod === 'ice-pool')
+export const sizes: SealedDrum['sizes'] = (values, s) => sizesOf(s, Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight), values.choices.coolingMethod === 'ice-pool')

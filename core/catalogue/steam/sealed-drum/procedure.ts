@@ -31,4 +31,4 @@ export const ready: NonNullable<SealedDrum['ready']> = (values, s) => readyFromP
 
 export const repeats: NonNullable<SealedDrum['repeats']> = repeatsInPool(values => drumOf(values).vessel)
 
-export const waterWindow: NonNullable<SealedDrum['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge!, 1800)
+export const waterWindow: NonNullable<SealedDrum['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge, 1800)

@@ -9,12 +9,12 @@ import type { SealedDrumValues } from './inputs'
 
 export function drumOf({ numbers: n, choices }: SealedDrumValues): MetalVessel {
   const solid = SOLIDS[choices.wallMaterial as SolidName]
-  const shell = { diameter: n.vesselDiameter!, height: n.vesselHeight!, wallThickness: n.wallThickness! }
-  const free = unsupportedLength(shell.height, n.hoopSpacing!, n.hoopHolding!)
+  const shell = { diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness }
+  const free = unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding)
   const perfect = vonMisesBuckling({ ...shell, height: free }, solid)
   return {
-    vessel: cylinderVessel({ ...shell, capacity: n.vesselVolume!, mouthDiameter: n.mouthDiameter! }, solid),
-    surface: outerSurface(shell), criticalDifference: n.knockDown! * perfect.pressure,
+    vessel: cylinderVessel({ ...shell, capacity: n.vesselVolume, mouthDiameter: n.mouthDiameter }, solid),
+    surface: outerSurface(shell), criticalDifference: n.knockDown * perfect.pressure,
     details: { lobes: perfect.lobes, unsupportedLength: free },
   }
 }

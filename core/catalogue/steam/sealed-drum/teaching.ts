@@ -12,11 +12,11 @@ export function why(values: SealedDrumValues, simulation: SealedDrumRun): string
 }
 
 export function explanation(_values: SealedDrumValues, { results: r }: SealedDrumRun): { from: number, text: string }[] {
-  const force = formatQuantity(r.outsideForce!, 'kN', 'force', 2)
+  const force = formatQuantity(r.outsideForce, 'kN', 'force', 2)
   return [
     { from: 7, text: 'The drum was full of steam. When it got cold the steam turned back into a little water, and hardly anything was left inside to push out. The air around us pushed the drum flat.' },
     { from: 11, text: `The air presses on this drum with ${force} when all sides are added up; as much as many cars weigh. While it is open, air or steam inside pushes back just as hard. Closed and cooled, it no longer does. Nothing sucks.` },
-    { from: 14, text: `Boiling left ${percent(r.residualAirFraction!)} air in the gas. As the steam condenses the pressure inside falls towards ${kilopascals(r.floorPressure!)}; the drum can bear a difference of about ${kilopascals(r.criticalPressureDifference!)} and no more.` },
+    { from: 14, text: `Boiling left ${percent(r.residualAirFraction)} air in the gas. As the steam condenses the pressure inside falls towards ${kilopascals(r.floorPressure)}; the drum can bear a difference of about ${kilopascals(r.criticalPressureDifference)} and no more.` },
     { from: 16, text: 'A thin shell under outside pressure fails by buckling, not by strength: the critical difference goes nearly as (t/D)^2.5 and falls with the unsupported length (von Mises). Rolling hoops shorten that length by an amount nobody knows well, which is why two drums that look alike behave differently.' },
   ]
 }

@@ -31,7 +31,7 @@ export type SealedTinValues = ValuesOf<typeof inputs>
 export const round = (values: Parameters<typeof tinOf>[0]) => values.choices.vesselShape === 'cylinder'
 
 export const check: Check<SealedTinValues> = values => [
-    ...capacityFits(values, round(values) ? enclosedVolume({ diameter: values.numbers.vesselWidth!, height: values.numbers.vesselHeight! }) : values.numbers.vesselWidth! * values.numbers.vesselDepth! * values.numbers.vesselHeight!, 'its width, depth and height'),
+    ...capacityFits(values, round(values) ? enclosedVolume({ diameter: values.numbers.vesselWidth, height: values.numbers.vesselHeight }) : values.numbers.vesselWidth * values.numbers.vesselDepth * values.numbers.vesselHeight, 'its width, depth and height'),
     ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'tin'),
-    ...atMost(values, 'mouthDiameter', 'vesselWidth', 'the tin\'s width'), ...thinWall(values, Math.min(values.numbers.vesselWidth!, values.numbers.vesselDepth!)),
+    ...atMost(values, 'mouthDiameter', 'vesselWidth', 'the tin\'s width'), ...thinWall(values, Math.min(values.numbers.vesselWidth, values.numbers.vesselDepth)),
   ]

@@ -14,4 +14,4 @@ export const outcomes: Demonstration['outcomes'] = [
 
 export const ledger: SealedTin['ledger'] = steamLedger('when the sides give way')
 
-export const sizes: SealedTin['sizes'] = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth!, values.numbers.vesselDepth!) * values.numbers.vesselHeight!, false)
+export const sizes: SealedTin['sizes'] = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false)

@@ -28,4 +28,4 @@ export const ready: NonNullable<SealedTin['ready']> = (values, s) => readyFromPl
 
 export const repeats: NonNullable<SealedTin['repeats']> = repeatsInPool(values => tinOf(values).vessel)
 
-export const waterWindow: NonNullable<SealedTin['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge!, 600)
+export const waterWindow: NonNullable<SealedTin['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge, 600)

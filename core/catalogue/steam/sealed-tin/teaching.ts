@@ -20,7 +20,7 @@ export const why: SealedTin['why'] = (values, s) => {
 
 export const explanation: SealedTin['explanation'] = (_values, { results: r }) => [
     { from: 7, text: 'The tin was full of steam. Cold water made the steam into a few drops. Then the air outside pushed the sides in, because nothing inside pushed back.' },
-    { from: 11, text: `All around this tin the air presses with ${formatQuantity(r.outsideForce!, 'kN', 'force', 2)} in all. Inside, steam pressed back just as hard; cooled, it turned into water that takes up over a thousand times less room. Nothing sucks.` },
-    { from: 14, text: `Only ${percent(r.residualAirFraction!)} of the gas was air. As the steam condensed the pressure fell towards ${kilopascals(r.floorPressure!)}. The flat sides can carry a difference of about ${kilopascals(r.criticalPressureDifference!)}.` },
+    { from: 11, text: `All around this tin the air presses with ${formatQuantity(r.outsideForce, 'kN', 'force', 2)} in all. Inside, steam pressed back just as hard; cooled, it turned into water that takes up over a thousand times less room. Nothing sucks.` },
+    { from: 14, text: `Only ${percent(r.residualAirFraction)} of the gas was air. As the steam condensed the pressure fell towards ${kilopascals(r.floorPressure)}. The flat sides can carry a difference of about ${kilopascals(r.criticalPressureDifference)}.` },
     { from: 16, text: 'A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding metal form along its edges and diagonals; a round tin of the same sheet buckles elastically instead. A panel that bulges out a little snaps through earlier: that is the tick one hears.' },
   ]

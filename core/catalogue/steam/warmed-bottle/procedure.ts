@@ -5,7 +5,7 @@ import type { WarmedBottle } from './simulate'
 
 export const procedure: WarmedBottle['procedure'] = [
     {
-      id: 'charge', hazards: ({ numbers: n }) => n.chargeTemperature! >= TOUCHABLE ? ['scald'] : [],
+      id: 'charge', hazards: ({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ['scald'] : [],
       parts: [
         'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a soft bottle of ', { input: 'vesselVolume' }, ' (', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' },
         ' tall, wall ', { input: 'wallThickness' }, ', mouth ', { input: 'mouthDiameter' }, '), open, in a tray; let it stand for ', { input: 'standTime' }, ', tilt it once so that the whole wall is warm, and pour it out.',

@@ -10,6 +10,6 @@ export const teaching: WarmedBottle['teaching'] = {
     elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
   }
 
-export const why: WarmedBottle['why'] = (_values, s) => softWhy(s, `The wall is warmed to ${celsius(s.details.overheat!)}; the film left on it steams into the air that came in as it was emptied:`)
+export const why: WarmedBottle['why'] = (_values, s) => softWhy(s, `The wall is warmed to ${celsius(s.details.overheat)}; the film left on it steams into the air that came in as it was emptied:`)
 
 export const explanation: WarmedBottle['explanation'] = softExplanation('some of the damp in it turns back into water too')

@@ -10,6 +10,6 @@ export const inputs = defineInputs([
           ])
 export type BalloonEmptiedValues = ValuesOf<typeof inputs>
 
-export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) => n.balloonStart! > n.balloonSlack! * n.burstStretch!
-    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts` }]
+export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) => n.balloonStart > n.balloonSlack * n.burstStretch
+    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts` }]
     : []

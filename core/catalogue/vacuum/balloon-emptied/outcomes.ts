@@ -15,14 +15,14 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: BalloonEmptied['ledger'] = ({ details: d }) => ({
-    moment: 'at the end of the pumping', difference: d.difference!,
+    moment: 'at the end of the pumping', difference: d.difference,
     rows: [
-      { id: 'pumped', cause: 'air taken out by the pump', pressure: d.first! - d.stationPressure! + d.difference! },
-      { id: 'skin', cause: 'the stretched skin, gone slack (gives back)', pressure: d.stationPressure! - d.first! },
+      { id: 'pumped', cause: 'air taken out by the pump', pressure: d.first - d.stationPressure + d.difference },
+      { id: 'skin', cause: 'the stretched skin, gone slack (gives back)', pressure: d.stationPressure - d.first },
     ],
   })
 
 export const sizes: BalloonEmptied['sizes'] = (values, s) => [
-    { id: 'squeeze', name: 'room pressing the skins together', value: s.results.squeeze!, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the slack balloon’s cross-section' },
-    { id: 'most', name: 'most any pump could do', value: values.numbers.stationPressure!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'the pressure of the room' },
+    { id: 'squeeze', name: 'room pressing the skins together', value: s.results.squeeze, quantity: 'force', units: ['N', 'lbf'], note: 'difference × the slack balloon’s cross-section' },
+    { id: 'most', name: 'most any pump could do', value: values.numbers.stationPressure, quantity: 'pressure', units: ['kPa', 'psi'], note: 'the pressure of the room' },
   ]

@@ -9,15 +9,15 @@ export const COLUMNS: readonly TraceColumn[] = [{ id: 'levelHeard', name: 'sound
 
 /** Level at the listener at a jar pressure, dB. */
 export function heardLevel({ numbers: n }: BellInVacuumValues, pressure: number): number {
-  const far = n.levelOutside! - 2 * decibels(n.listenerDistance!)
-  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure!), far - n.mountLoss!)
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance)
+  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss)
 }
 
 /** Jar pressure at which the listener hears a level, Pa: the mount's share is there at any pressure. @param level dB, over the mount's */
 function pressureForLevel({ numbers: n }: BellInVacuumValues, level: number): number {
-  const far = n.levelOutside! - 2 * decibels(n.listenerDistance!)
-  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss!) / 10)
-  return n.stationPressure! * pow(10, (decibels(throughGas) - far) / 20)
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance)
+  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10)
+  return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20)
 }
 
 export function simulate(values: BellInVacuumValues, detail: Detail, refinement = 1) {

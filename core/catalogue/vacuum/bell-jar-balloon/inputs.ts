@@ -11,8 +11,8 @@ export const inputs = defineInputs([
           ])
 export type BellJarBalloonValues = ValuesOf<typeof inputs>
 
-export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart! > TOUCHES * freeWidth({ numbers: n, choices })
-    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
-    : n.balloonStart! > n.balloonSlack! * n.burstStretch!
-      ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart!)}; accepted: at most ${centimetres(n.balloonSlack! * n.burstStretch!)}, where this balloon bursts in the room` }]
+export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices })
+    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
+    : n.balloonStart > n.balloonSlack * n.burstStretch
+      ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts in the room` }]
       : [])]

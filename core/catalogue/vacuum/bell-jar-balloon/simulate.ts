@@ -19,7 +19,7 @@ const AIM = 0.9
 /** Of a jar's capacity a ball can take no more than so much before it touches somewhere, whatever its measures. */
 const MOST_FILLED = 0.9
 /** Width that a round balloon has, m: it hangs clear of the plate, and is no larger than the jar. */
-export const freeWidth = ({ numbers: n }: BellJarBalloonValues): number => Math.min(n.jarDiameter!, 0.92 * n.jarHeight!, pow(6 * MOST_FILLED * n.jarVolume! / Math.PI, 1 / 3))
+export const freeWidth = ({ numbers: n }: BellJarBalloonValues): number => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3))
 
 /** Diameter to start with so that at a pressure it nearly fills the jar, m; undefined if it would burst first. */
 export function startToFill(values: BellJarBalloonValues, pressure: number): number | undefined {
@@ -27,7 +27,7 @@ export function startToFill(values: BellJarBalloonValues, pressure: number): num
   const stretch = AIM * freeWidth(values) / (2 * rubber.radius)
   if (stretch > 0.93 * rubber.burst) return undefined
   const amount = heldAt(rubber, stretch, pressure)
-  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure!))
+  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure))
 }
 
 export function simulate(values: BellJarBalloonValues, detail: Detail, refinement = 1) {

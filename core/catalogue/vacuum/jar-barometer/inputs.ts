@@ -14,6 +14,6 @@ export type JarBarometerValues = ValuesOf<typeof inputs>
 
 export const check: Check<JarBarometerValues> = ({ numbers: n, choices }) => [
     ...jarBears({ numbers: n, choices }),
-    ...(n.tubeHeight! > 0.95 * n.jarHeight! ? [{ input: 'tubeHeight', message: `given ${centimetres(n.tubeHeight!)}; accepted: at most ${centimetres(0.95 * n.jarHeight!)}, or it does not go under the jar` }] : []),
-    ...(n.trappedAir! > 0.7 * n.jarVolume! ? [{ input: 'trappedAir', message: 'given more than the jar holds; accepted: at most seven tenths of the jar' }] : []),
+    ...(n.tubeHeight > 0.95 * n.jarHeight ? [{ input: 'tubeHeight', message: `given ${centimetres(n.tubeHeight)}; accepted: at most ${centimetres(0.95 * n.jarHeight)}, or it does not go under the jar` }] : []),
+    ...(n.trappedAir > 0.7 * n.jarVolume ? [{ input: 'trappedAir', message: 'given more than the jar holds; accepted: at most seven tenths of the jar' }] : []),
   ]

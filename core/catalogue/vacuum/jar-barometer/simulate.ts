@@ -28,7 +28,7 @@ export const pressureFor = ({ outside, trapped, bore, density }: Tube, height: n
   outside * trapped / (trapped + bore * height) - density * GRAVITY * height
 
 export const tubeOf = ({ numbers: n }: JarBarometerValues): Tube =>
-  ({ outside: n.stationPressure!, trapped: n.trappedAir!, bore: Math.PI * n.tubeBore! * n.tubeBore! / 4, density: liquidDensity(Math.max(274, n.airTemperature!)) })
+  ({ outside: n.stationPressure, trapped: n.trappedAir, bore: Math.PI * n.tubeBore * n.tubeBore / 4, density: liquidDensity(Math.max(274, n.airTemperature)) })
 
 export function simulate(values: JarBarometerValues, detail: Detail, refinement = 1) {
   const n = values.numbers

@@ -19,10 +19,10 @@ export const check: Check<LowPressureBoilValues> = (values) => {
     const n = values.numbers
     const needed = neededStart(values)
     const faults = jarBears(values)
-    if (n.waterTemperature! < needed) {
-      faults.push({ input: 'waterTemperature', message: `given ${celsius(n.waterTemperature!)}; accepted: at least ${celsius(needed)}, because this pump gets down to ${kilopascals(n.ultimatePressure!)} at best and water boils there at ${celsius(saturationTemperature(Math.max(700, n.ultimatePressure!)))}. Warmer water, or a pump that reaches lower` })
+    if (n.waterTemperature < needed) {
+      faults.push({ input: 'waterTemperature', message: `given ${celsius(n.waterTemperature)}; accepted: at least ${celsius(needed)}, because this pump gets down to ${kilopascals(n.ultimatePressure)} at best and water boils there at ${celsius(saturationTemperature(Math.max(700, n.ultimatePressure)))}. Warmer water, or a pump that reaches lower` })
     }
-    if (n.waterTemperature! >= saturationTemperature(n.stationPressure!)) faults.push({ input: 'waterTemperature', message: `given ${celsius(n.waterTemperature!)}; accepted: below ${celsius(saturationTemperature(n.stationPressure!))}, where it boils here in the open` })
-    if (n.waterVolume! > 0.6 * n.jarVolume!) faults.push({ input: 'waterVolume', message: `given ${(n.waterVolume! * 1e6).toFixed(0)} mL; accepted: at most ${(0.6e6 * n.jarVolume!).toFixed(0)} mL, six tenths of the jar` })
+    if (n.waterTemperature >= saturationTemperature(n.stationPressure)) faults.push({ input: 'waterTemperature', message: `given ${celsius(n.waterTemperature)}; accepted: below ${celsius(saturationTemperature(n.stationPressure))}, where it boils here in the open` })
+    if (n.waterVolume > 0.6 * n.jarVolume) faults.push({ input: 'waterVolume', message: `given ${(n.waterVolume * 1e6).toFixed(0)} mL; accepted: at most ${(0.6e6 * n.jarVolume).toFixed(0)} mL, six tenths of the jar` })
     return faults
   }

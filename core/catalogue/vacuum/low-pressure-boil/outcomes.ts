@@ -17,6 +17,6 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const ledger: LowPressureBoil['ledger'] = ({ details: d }) => ({
-    moment: 'at the end of the pumping', difference: d.difference!,
-    rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: d.difference! + d.vapourPressure! }, { id: 'steam', cause: 'vapour that the water gave off (gives back)', pressure: -d.vapourPressure! }],
+    moment: 'at the end of the pumping', difference: d.difference,
+    rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: d.difference + d.vapourPressure }, { id: 'steam', cause: 'vapour that the water gave off (gives back)', pressure: -d.vapourPressure }],
   })

@@ -20,7 +20,7 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'vapourGiven', name: 'water turned to vapour', quantity: 'mass' }, { id: 'boiling', name: 'boiling (1) or not', quantity: 'count' },
 ]
 /** Lowest temperature that can be brought to the boil with this pump here, K. */
-export const neededStart = ({ numbers: n }: LowPressureBoilValues): number => quickSaturationTemperature(Math.min(n.ultimatePressure!, n.stationPressure!) + n.boilingOver!)
+export const neededStart = ({ numbers: n }: LowPressureBoilValues): number => quickSaturationTemperature(Math.min(n.ultimatePressure, n.stationPressure) + n.boilingOver)
 
 /** Bubbles, as a layer over the whole surface, that a room takes for boiling, and the least that it sees, m; assumption. */
 const SHOWN = 0.1

@@ -14,7 +14,7 @@ const PACKS: Readonly<Record<string, PackKind>> = {
 
 const inBottle = (bottle: number, jar: number) => ({ choices }: Values): number => choices.where === 'bottle' ? bottle : jar
 
-const kind = ({ choices }: Values): PackKind => PACKS[choices.pack!] ?? PACKS.snack
+const kind = ({ choices }: Values): PackKind => PACKS[choices.pack ?? ''] ?? PACKS.snack
 
 export const inputs = defineInputs([
             ...ROOM_INPUTS,
@@ -31,6 +31,6 @@ export const inputs = defineInputs([
           ])
 export type SoftPackValues = ValuesOf<typeof inputs>
 
-export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []), ...(n.packGas! * n.roomToGrow! > 0.8 * n.jarVolume!
-    ? [{ input: 'packGas', message: `given so much that, swollen, it needs ${(n.packGas! * n.roomToGrow! * 1e3).toFixed(2)} L; accepted: at most ${(0.8 * n.jarVolume! / n.roomToGrow! * 1e3).toFixed(2)} L for this jar` }]
+export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []), ...(n.packGas * n.roomToGrow > 0.8 * n.jarVolume
+    ? [{ input: 'packGas', message: `given so much that, swollen, it needs ${(n.packGas * n.roomToGrow * 1e3).toFixed(2)} L; accepted: at most ${(0.8 * n.jarVolume / n.roomToGrow * 1e3).toFixed(2)} L for this jar` }]
     : [])]

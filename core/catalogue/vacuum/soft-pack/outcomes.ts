@@ -17,5 +17,5 @@ export const outcomes: Demonstration['outcomes'] = [
   ]
 
 export const sizes: SoftPack['sizes'] = (values, s) => values.choices.where === 'cabin'
-    ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference!, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
+    ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
     : jarSizes(values, s)

@@ -18,5 +18,5 @@ export async function photoFromFile(file: File): Promise<string> {
   canvas.height = Math.max(1, Math.round(bitmap.height * scale))
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
-  return canvas.toDataURL('image/jpeg', 0.82).split(',')[1]!
+  return canvas.toDataURL('image/jpeg', 0.82).split(',')[1]
 }

@@ -15,7 +15,7 @@ describe('an act that was performed', () => {
   const sample = new StagingSample(read.demonstration, read.given, 40)
   sample.advance(40)
   const run = runFromShow({
-    show: document, act: document.acts[0]!, read, story: storyOf(marks, 'can'), readingsFrom: 'simulated', votes: { crush: 3, dent: 0, fill: 1, nothing: 0 }, note: 'It drank.', forecast: summarise(sample),
+    show: document, act: document.acts[0], read, story: storyOf(marks, 'can'), readingsFrom: 'simulated', votes: { crush: 3, dent: 0, fill: 1, nothing: 0 }, note: 'It drank.', forecast: summarise(sample),
     readings: [{ channel: 'pressure', time: 63, value: 87000 }, { channel: 'pressure', time: 65.5, value: 86000 }],
   })
   it('becomes a run that says what was used, seen, voted, forecast and read, and fits its staging', () => {
@@ -30,11 +30,11 @@ describe('an act that was performed', () => {
     expect(run.performedAt).toBe(new Date(64000).toISOString())
     expect(Object.values(run.forecast!.outcomes).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
     expect(runSchema.parse(JSON.parse(JSON.stringify(run)))).toEqual(run)
-    expect(() => checkRun(document.acts[0]!.staging, run)).not.toThrow()
+    expect(() => checkRun(document.acts[0].staging, run)).not.toThrow()
   })
   it('is one of a rehearsal with its times on the show’s clock', () => {
     const fast = show({ rehearsal: true, speed: 10 })
-    const rehearsed = runFromShow({ show: fast, act: fast.acts[0]!, read, story: storyOf(marks, 'can'), readings: [], readingsFrom: '', votes: {}, note: '' })
+    const rehearsed = runFromShow({ show: fast, act: fast.acts[0], read, story: storyOf(marks, 'can'), readings: [], readingsFrom: '', votes: {}, note: '' })
     expect(rehearsed).toMatchObject({ rehearsal: true, speed: 10, used: { transferTime: { value: 25 } } })
     expect([rehearsed.vote, rehearsed.readings, rehearsed.forecast]).toEqual([undefined, undefined, undefined])
     expect(showSchema.safeParse({ ...fast, rehearsal: false }).success).toBe(false)
@@ -54,11 +54,11 @@ describe('marks on the device', () => {
   })
   it('are kept one by one, so that another tab or a reload neither loses nor overwrites one, until they are sent', () => {
     const [here, there] = [useKeptMarks('evening'), useKeptMarks('evening')]
-    here.keep(marks[0]!)
-    there.keep(marks[1]!)
-    useKeptMarks('another').keep(marks[2]!)
+    here.keep(marks[0])
+    there.keep(marks[1])
+    useKeptMarks('another').keep(marks[2])
     expect(useKeptMarks('evening').kept.value.map(m => m.kind).sort()).toEqual(['heat-on', 'plume'])
-    there.drop([marks[0]!.id])
+    there.drop([marks[0].id])
     here.look()
     expect(here.kept.value.map(m => m.kind)).toEqual(['plume'])
     store['hush-mark:evening:broken'] = '{'

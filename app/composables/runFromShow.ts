@@ -16,7 +16,7 @@ export function runFromShow({ show, act, read, story, readings, readingsFrom, vo
   const seconds = (s: number): QuantityDocument => ({ value: +s.toFixed(2), unit: 's', spread: { value: THUMB, unit: 's' } })
   const each = (times: Record<string, number>) => Object.fromEntries(Object.entries(times).map(([id, s]) => [id, seconds(s)]))
   // The room as it was belongs to the run, since it may be changed later.
-  const room = Object.fromEntries(ROOM_INPUTS.flatMap(i => act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]!]]))
+  const room = Object.fromEntries(ROOM_INPUTS.flatMap(i => act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]]]))
   const inSeal = readings.map(r => ({ ...r, time: (r.time - seal / 1000) * show.speed }))
   return {
     format: 'zealous-hush/run', version: 1, performedAt: new Date(seal || Date.now()).toISOString(), outcome: story.outcome!,

@@ -10,8 +10,8 @@ export function runningOrderCalendar(order: RunningOrderDocument, acts: readonly
   }
   const minutes = (s: number) => ({ minutes: Math.max(1, Math.round(s / 60)) })
   const { error, value } = createEvents(plan.acts.flatMap((p, i) => [
-    ...(acts[i]!.heating > 0 ? [{ uid: `${p.id}-heat@zealous-hush`, title: `Heat on: ${acts[i]!.title}`, start: at(p.heatOn), startOutputType: 'local' as const, duration: minutes(p.lift - p.heatOn), description: `Heater ${p.heater! + 1}` }] : []),
-    { uid: `${p.id}@zealous-hush`, title: `${order.title}: ${acts[i]!.title}`, start: at(p.lift - acts[i]!.talk), startOutputType: 'local' as const, duration: minutes(p.done - p.lift + acts[i]!.talk) },
+    ...(acts[i].heating > 0 ? [{ uid: `${p.id}-heat@zealous-hush`, title: `Heat on: ${acts[i].title}`, start: at(p.heatOn), startOutputType: 'local' as const, duration: minutes(p.lift - p.heatOn), description: `Heater ${p.heater! + 1}` }] : []),
+    { uid: `${p.id}@zealous-hush`, title: `${order.title}: ${acts[i].title}`, start: at(p.lift - acts[i].talk), startOutputType: 'local' as const, duration: minutes(p.done - p.lift + acts[i].talk) },
   ]))
   if (error || !value) throw error ?? new Error('no calendar came out')
   return value

@@ -19,7 +19,7 @@ const RETRIES = 3
 export async function sendWrite<T>(method: 'POST' | 'PUT', url: string, body: Record<string, unknown>, writeId: string = crypto.randomUUID()): Promise<T> {
   for (let attempt = 0; ; attempt++) {
     try {
-      return await $fetch(url, { method, body: { ...body, writeId }, retry: 0 }) as T
+      return await $fetch(url, { method, body: { ...body, writeId }, retry: 0 })
     } catch (error) {
       if (refusalOf(error).status !== 0 || attempt >= RETRIES) throw error
       await new Promise(resolve => setTimeout(resolve, 400 * (attempt + 1)))

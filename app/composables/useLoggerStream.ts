@@ -61,7 +61,7 @@ export function useLoggerStream(showId: string, now: () => number) {
         if (done) break
         const got = lines.read(value)
         if (got.length === 0) continue
-        zero ??= now() / 1000 - got[0]!.time / speed
+        zero ??= now() / 1000 - got[0].time / speed
         const timed = got.map(r => ({ ...r, time: zero! + r.time / speed }))
         fresh.push(...timed)
         readings.value = [...readings.value, ...timed]

@@ -6,7 +6,7 @@ export function showingPosition({ trace, details }: Pick<Simulation, 'trace' | '
   const goneAt = details.showAt ?? details.goneAt
   if (goneAt === undefined) return stages.length - 0.35
   const index = Math.max(0, stages.findIndex((s, i) => s.end > goneAt + 1e-9 || i === stages.length - 1))
-  const stage = stages[index]!
+  const stage = stages[index]
   return index + Math.min(0.97, Math.max(0.45, (goneAt - stage.start) / Math.max(stage.end - stage.start, 1e-9) + 0.15))
 }
 
@@ -27,7 +27,7 @@ export function useScrubber(stages: () => readonly Stage[]) {
   function moveTo(at: number) {
     const list = stages()
     const index = list.findIndex((s, i) => at <= s.end || i === list.length - 1)
-    const stage = list[index]!
+    const stage = list[index]
     position.value = index + Math.min(1, Math.max(0, (at - stage.start) / Math.max(stage.end - stage.start, 1e-9)))
   }
 

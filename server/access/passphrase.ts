@@ -5,7 +5,7 @@ import { pool } from '../database/pool'
 function parts(kept: string) {
   const [name, n, r, p, salt, hash] = kept.split('$')
   if (name !== 'scrypt') throw new Error('the kept passphrase is not readable; set it anew with "npm run passphrase"')
-  return { N: Number(n), r: Number(r), p: Number(p), salt: Buffer.from(salt!, 'base64'), hash: Buffer.from(hash!, 'base64') }
+  return { N: Number(n), r: Number(r), p: Number(p), salt: Buffer.from(salt, 'base64'), hash: Buffer.from(hash, 'base64') }
 }
 
 export async function matchesPassphrase(given: string, kept: string): Promise<boolean> {

@@ -33,7 +33,7 @@ async function listen(): Promise<void> {
   client.on('end', again)
   client.on('notification', ({ payload }) => {
     const [showId, what] = (payload ?? '').split(' ')
-    tell(showId!, what as Changed)
+    tell(showId, what as Changed)
   })
   try {
     await client.connect()

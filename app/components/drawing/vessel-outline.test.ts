@@ -5,7 +5,7 @@ import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
 function area(path: string): number {
   const points = path.slice(1, -1).split('L').map(p => p.split(',').map(Number) as [number, number])
   return Math.abs(points.reduce((sum, [x, y], i) => {
-    const [nx, ny] = points[(i + 1) % points.length]!
+    const [nx, ny] = points[(i + 1) % points.length]
     return sum + x * ny - nx * y
   }, 0)) / 2
 }

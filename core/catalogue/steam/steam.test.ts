@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS as ALL, findDemonstration, resolve, type Demonstration } from '..'
+import { DEMONSTRATIONS as ALL, findDemonstration } from '..'
+import { resolve, type Demonstration } from '../../demonstration'
 import { StagingSample, summarise } from '../../forecast'
 import { predict } from '../../formats'
 import { saturationPressure } from '../../substances/water'

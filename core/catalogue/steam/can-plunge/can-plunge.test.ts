@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { cautionsOf, resolve } from '../../../demonstration'
-import { canPlunge } from '../demonstration'
+import { canPlunge } from '.'
 import { StagingSample, summarise } from '../../../forecast'
 import { saturationPressure } from '../../../substances/water'
 import { simulate } from './simulate'

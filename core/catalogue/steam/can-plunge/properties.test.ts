@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { cautionsOf, type QuantityInput, resolve } from '../../../demonstration'
-import { canPlunge } from '../demonstration'
+import { canPlunge } from '.'
 import { simulate } from './simulate'
 
 const quantities = canPlunge.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')

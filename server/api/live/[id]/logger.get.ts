@@ -20,7 +20,7 @@ export default defineEventHandler(async (event) => {
   // One of eight draws, so that it is nobody's nominal case.
   const draw = new StagingSample(demonstration, given, 8, seed + 1)
   draw.advance(8)
-  const truth: Record<string, number> = { ...draw.nominal.numbers }
+  const truth: Partial<Record<string, number>> = { ...draw.nominal.numbers }
   for (const { input, drawn } of draw.uncertain) truth[input.id] = drawn[seed % 8]!
 
   let marks = await listMarks(show.id)

@@ -18,7 +18,7 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
     },
   },
-  // Fonts (imported in the style sheet) and icons ship with the application; nothing is fetched when it is built or run.
+  // Fonts (imported in the style sheet) and icons ship with it; nothing is fetched when it is built or run.
   icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
   ui: { colorMode: false, fonts: false },
   nitro: {

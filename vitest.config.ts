@@ -9,10 +9,24 @@ export default defineConfig({
     // All cores: by default one is left idle, which is half of the machine that this is meant for.
     maxWorkers: '100%',
     projects: [
-      { extends: true, test: { name: 'unit', include: ['core/**/*.test.ts', 'app/**/*.test.ts'], exclude: ['**/node_modules/**', '.builds/**'], testTimeout: 60_000 } },
       {
         extends: true,
-        test: { name: 'integration', include: ['tests/integration/**/*.test.ts'], testTimeout: 120_000, hookTimeout: 180_000, fileParallelism: false },
+        test: {
+          name: 'unit',
+          include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
+          exclude: ['**/node_modules/**', '.builds/**'],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'integration',
+          include: ['tests/integration/**/*.test.ts'],
+          testTimeout: 120_000,
+          hookTimeout: 180_000,
+          fileParallelism: false,
+        },
       },
     ],
   },

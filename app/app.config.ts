@@ -1,3 +1,1 @@
-export default defineAppConfig({
-  ui: { colors: { primary: 'violet', neutral: 'stone', error: 'red' } },
-})
+export default defineAppConfig({ ui: { colors: { primary: 'violet', neutral: 'stone', error: 'red' } } })

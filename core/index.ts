@@ -1,5 +1,12 @@
 /** Public face of the computation. */
-export { saturationPressure, saturationTemperature, liquidWater, waterVapour, latentHeat, liquidDensity } from './substances/water'
+export {
+  saturationPressure,
+  saturationTemperature,
+  liquidWater,
+  waterVapour,
+  latentHeat,
+  liquidDensity,
+} from './substances/water'
 export { iceToHold } from './mechanisms/bath'
 export { humidAirDensity, humidityRatio } from './substances/air'
 export { SOLIDS } from './substances/solids'

@@ -1,4 +1,7 @@
-/** `node scripts/screenshots.mjs ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo data. */
+/**
+ * `node scripts/screenshots.mjs ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo
+ * data.
+ */
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chromium } from '@playwright/test'

@@ -1,4 +1,7 @@
-/** One command: installs what is missing, starts the database, migrates, builds what changed, serves, and stops cleanly. */
+/**
+ * One command: installs what is missing, starts the database, migrates, builds what changed, serves, and stops
+ * cleanly.
+ */
 import { dirname } from 'node:path'
 import { realpathSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'

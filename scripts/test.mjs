@@ -82,6 +82,9 @@ async function end(code) {
 process.on('SIGINT', () => end(130))
 process.on('SIGTERM', () => end(143))
 
+/** What Prettier lays out; screens and scripts keep to their own. */
+const LAID_OUT = ['*.ts', 'core/**/*.ts', 'app/**/*.ts', 'server/**/*.ts', 'tests/**/*.ts', 'scripts/**/*.ts']
+
 try {
   ensureDebianPackages(['postgresql', 'chromium'], say)
   await ensureNodePackages(root, say)
@@ -93,7 +96,7 @@ try {
   })
   say('Checking style, directions and types, and running the unit tests…')
   await Promise.all([
-    check('eslint', ['.', '--max-warnings=0'], 'lint'),
+    check('eslint', ['.', '--max-warnings=0'], 'lint').then(() => check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')),
     check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node').then(() => check('vue-tsc', ['-b', '--noEmit'], 'types of the application')),
   ])
   await vitest('unit', folder)

@@ -1,4 +1,6 @@
-/** The built application for tests: a cluster in a temporary folder, a database of one's own, a server on a free port. */
+/**
+ * The built application for tests: a cluster in a temporary folder, a database of one's own, a server on a free port.
+ */
 import { realpathSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
@@ -12,15 +14,18 @@ const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
 const quiet = () => {}
 
 /** Folder of the test run's cluster; the test command sets it, so that all suites share one. */
-export const clusterFolder = (): string => process.env.HUSH_TEST_CLUSTER ?? join(tmpdir(), `zealous-hush-test-${process.pid}`)
+export const clusterFolder = (): string =>
+  process.env.HUSH_TEST_CLUSTER ?? join(tmpdir(), `zealous-hush-test-${process.pid}`)
 
 export interface Application {
   url: string
   databaseUrl: string
   /** ends the server at once, as a crash does */ kill: () => Promise<void>
   /** starts it again on the same database and port */ restart: () => Promise<void>
-  /** another server process on the same database; with a host beyond loopback, as open to the network as that makes it */
-  another: (host?: string) => Promise<{ url: string, stop: () => Promise<void> }>
+  /**
+   * another server process on the same database; with a host beyond loopback, as open to the network as that makes it
+   */
+  another: (host?: string) => Promise<{ url: string; stop: () => Promise<void> }>
   close: () => Promise<void>
 }
 
@@ -41,7 +46,9 @@ export async function openApplication(database: string): Promise<Application> {
       server.child.kill('SIGKILL')
       await server.ended
     },
-    async restart() { server = await start() },
+    async restart() {
+      server = await start()
+    },
     async another(host = '127.0.0.1') {
       const second = await startServer({ entry, databaseUrl, host, port: await freePort(), quiet: true })
       others.push(second)

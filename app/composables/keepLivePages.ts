@@ -1,5 +1,6 @@
 /**
- * Keeps the Live pages on this device, so that they open while the server is away. Browsers allow it on this machine's own
+ * Keeps the Live pages on this device, so that they open while the server is away. Browsers allow it on this
+ * machine's own
  * address and over https only; elsewhere the open page goes on, but a reload needs the server.
  */
 const SHELL = 'hush-shell-1'
@@ -11,9 +12,18 @@ export async function keepLivePages(): Promise<void> {
     await navigator.serviceWorker.ready
     const cache = await caches.open(SHELL)
     // What was loaded before the worker was there.
-    const files = performance.getEntriesByType('resource').map(e => e.name).filter(name => new URL(name).pathname.startsWith('/_nuxt/'))
-    await Promise.all([...new Set(files)].map(async (file) => { if (!await cache.match(file)) await cache.add(file) }))
+    const files = performance
+      .getEntriesByType('resource')
+      .map(e => e.name)
+      .filter(name => new URL(name).pathname.startsWith('/_nuxt/'))
+    await Promise.all(
+      [...new Set(files)].map(async file => {
+        if (!(await cache.match(file))) await cache.add(file)
+      }),
+    )
     const page = await fetch(location.pathname)
     if (page.ok && !page.redirected) await cache.put('/live/', page)
-  } catch { /* then a reload needs the server */ }
+  } catch {
+    /* then a reload needs the server */
+  }
 }

@@ -1,9 +1,18 @@
 import type { Fit, ShelfItemDocument } from '~~/core'
 import type { OrderAct } from '~/composables/useRunningOrder'
 
-const PLACES: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath', pump: 'a pump' }
+const PLACES: Record<string, string> = {
+  vessel: 'a vessel that will do',
+  heater: 'a heater',
+  bath: 'a bath',
+  pump: 'a pump',
+}
 
-export interface Kit { lines: { name: string, count: number }[], missing: string[], /** kg */ ice: number }
+export interface Kit {
+  lines: { name: string; count: number }[]
+  missing: string[]
+  /** kg */ ice: number
+}
 
 /** What to carry, summed over the acts, and what the Shelf can't give. */
 export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: readonly ShelfItemDocument[]): Kit {
@@ -15,7 +24,21 @@ export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: 
     for (const place of fit?.missing ?? []) missing.push(`Missing: ${PLACES[place.kind]} for ${act.title}`)
   }
   // Ice is bought by the bag: all of it together.
-  const ice = acts.reduce((sum, { read: { values: { choices, numbers } } }) => sum + (['ice-pool', undefined].includes(choices.coolingMethod) ? numbers.iceMass ?? 0 : 0), 0)
+  const ice = acts.reduce(
+    (
+      sum,
+      {
+        read: {
+          values: { choices, numbers },
+        },
+      },
+    ) => sum + (['ice-pool', undefined].includes(choices.coolingMethod) ? (numbers.iceMass ?? 0) : 0),
+    0,
+  )
   const low = items.filter(i => i.kind === 'consumable' && i.count <= i.restockAt).map(i => `${i.name}: few left`)
-  return { lines: [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => a.name.localeCompare(b.name)), missing: [...missing, ...low], ice }
+  return {
+    lines: [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => a.name.localeCompare(b.name)),
+    missing: [...missing, ...low],
+    ice,
+  }
 }

@@ -2,11 +2,67 @@
 import { animals } from 'unique-names-generator'
 
 /** Groups, plants and words for living things that a list of animals does not have. */
-const OTHERS = ['animal', 'living', 'alive', 'insect', 'creature', 'plant', 'flower', 'seedling', 'larva', 'maggot', 'caterpillar', 'pupa', 'chick', 'kitten', 'puppy', 'mouse', 'mice', 'rat', 'gerbil', 'guinea pig', 'beetle', 'cricket', 'moth', 'housefly', 'ladybird', 'woodlouse', 'slug', 'snail', 'tadpole', 'daphnia', 'person', 'human', 'child', 'children', 'baby']
+const OTHERS = [
+  'animal',
+  'living',
+  'alive',
+  'insect',
+  'creature',
+  'plant',
+  'flower',
+  'seedling',
+  'larva',
+  'maggot',
+  'caterpillar',
+  'pupa',
+  'chick',
+  'kitten',
+  'puppy',
+  'mouse',
+  'mice',
+  'rat',
+  'gerbil',
+  'guinea pig',
+  'beetle',
+  'cricket',
+  'moth',
+  'housefly',
+  'ladybird',
+  'woodlouse',
+  'slug',
+  'snail',
+  'tadpole',
+  'daphnia',
+  'person',
+  'human',
+  'child',
+  'children',
+  'baby',
+]
 /** Names of things as well: a tight seal, a hand pump that is swift, PET bottles. */
-const MEANT_OTHERWISE = new Set(['crane', 'seal', 'mole', 'boa', 'orca', 'sole', 'bug', 'ray', 'swift', 'perch', 'skate', 'kite', 'lark', 'bass', 'clam', 'krill'])
+const MEANT_OTHERWISE = new Set([
+  'crane',
+  'seal',
+  'mole',
+  'boa',
+  'orca',
+  'sole',
+  'bug',
+  'ray',
+  'swift',
+  'perch',
+  'skate',
+  'kite',
+  'lark',
+  'bass',
+  'clam',
+  'krill',
+])
 const NAMES = [...animals.filter(a => !MEANT_OTHERWISE.has(a)), ...OTHERS].map(a => a.replace(/[_-]/g, ' '))
 /** Singular and plural. */
-const LIVING = new RegExp(`\\b(?:${NAMES.map(n => n.endsWith('y') ? `${n.slice(0, -1)}(?:y|ies)` : `${n}(?:s|es)?`).join('|')})\\b`, 'i')
+const LIVING = new RegExp(
+  `\\b(?:${NAMES.map(n => (n.endsWith('y') ? `${n.slice(0, -1)}(?:y|ies)` : `${n}(?:s|es)?`)).join('|')})\\b`,
+  'i',
+)
 
 export const namesLiving = (words: string): boolean => LIVING.test(words)

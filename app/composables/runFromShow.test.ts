@@ -3,11 +3,34 @@ import { checkRun, readStaging, runSchema, showSchema, storyOf, summarise, Stagi
 import { runFromShow } from './runFromShow'
 import { useKeptMarks } from './useKeptMarks'
 
-const staging = { demonstration: 'can-plunge', title: 'Slim can', inputs: { stationPressure: { value: 870, unit: 'hPa' }, purgeTime: { value: 30, unit: 's' } } }
+const staging = {
+  demonstration: 'can-plunge',
+  title: 'Slim can',
+  inputs: { stationPressure: { value: 870, unit: 'hPa' }, purgeTime: { value: 30, unit: 's' } },
+}
 const ID = '5a1d0000-0000-4000-8000-00000000000'
-const show = (more: object = {}) => showSchema.parse({ title: 'Evening', acts: [{ id: 'can', run: `${ID}a`, stagingId: `${ID}b`, stagingVersion: 1, staging }], ...more })
-const mark = (kind: Mark['kind'], at: number, value?: string): Mark => ({ id: `${kind}${at}`, act: 'can', kind, at, ...(value && { value }) })
-const marks = [mark('heat-on', 1000), mark('plume', 27000), mark('lifted', 61500), mark('sealed', 64000), mark('nothing', 90000), mark('outcome', 90001, 'nothing'), mark('outcome', 95000, 'fill')]
+const show = (more: object = {}) =>
+  showSchema.parse({
+    title: 'Evening',
+    acts: [{ id: 'can', run: `${ID}a`, stagingId: `${ID}b`, stagingVersion: 1, staging }],
+    ...more,
+  })
+const mark = (kind: Mark['kind'], at: number, value?: string): Mark => ({
+  id: `${kind}${at}`,
+  act: 'can',
+  kind,
+  at,
+  ...(value && { value }),
+})
+const marks = [
+  mark('heat-on', 1000),
+  mark('plume', 27000),
+  mark('lifted', 61500),
+  mark('sealed', 64000),
+  mark('nothing', 90000),
+  mark('outcome', 90001, 'nothing'),
+  mark('outcome', 95000, 'fill'),
+]
 
 describe('an act that was performed', () => {
   const document = show()
@@ -15,13 +38,25 @@ describe('an act that was performed', () => {
   const sample = new StagingSample(read.demonstration, read.given, 40)
   sample.advance(40)
   const run = runFromShow({
-    show: document, act: document.acts[0], read, story: storyOf(marks, 'can'), readingsFrom: 'simulated', votes: { crush: 3, dent: 0, fill: 1, nothing: 0 }, note: 'It drank.', forecast: summarise(sample),
-    readings: [{ channel: 'pressure', time: 63, value: 87000 }, { channel: 'pressure', time: 65.5, value: 86000 }],
+    show: document,
+    act: document.acts[0],
+    read,
+    story: storyOf(marks, 'can'),
+    readingsFrom: 'simulated',
+    votes: { crush: 3, dent: 0, fill: 1, nothing: 0 },
+    note: 'It drank.',
+    forecast: summarise(sample),
+    readings: [
+      { channel: 'pressure', time: 63, value: 87000 },
+      { channel: 'pressure', time: 65.5, value: 86000 },
+    ],
   })
   it('becomes a run that says what was used, seen, voted, forecast and read, and fits its staging', () => {
     expect(run.outcome).toBe('fill')
     expect(run.used).toEqual({
-      stationPressure: { value: 870, unit: 'hPa' }, purgeTime: { value: 34.5, unit: 's', spread: { value: 0.3, unit: 's' } }, transferTime: { value: 2.5, unit: 's', spread: { value: 0.3, unit: 's' } },
+      stationPressure: { value: 870, unit: 'hPa' },
+      purgeTime: { value: 34.5, unit: 's', spread: { value: 0.3, unit: 's' } },
+      transferTime: { value: 2.5, unit: 's', spread: { value: 0.3, unit: 's' } },
     })
     expect(run.seen.timeToPlume).toMatchObject({ value: 26, unit: 's' })
     expect(run.seen.hush).toBeUndefined()
@@ -34,7 +69,16 @@ describe('an act that was performed', () => {
   })
   it('is one of a rehearsal with its times on the show’s clock', () => {
     const fast = show({ rehearsal: true, speed: 10 })
-    const rehearsed = runFromShow({ show: fast, act: fast.acts[0], read, story: storyOf(marks, 'can'), readings: [], readingsFrom: '', votes: {}, note: '' })
+    const rehearsed = runFromShow({
+      show: fast,
+      act: fast.acts[0],
+      read,
+      story: storyOf(marks, 'can'),
+      readings: [],
+      readingsFrom: '',
+      votes: {},
+      note: '',
+    })
     expect(rehearsed).toMatchObject({ rehearsal: true, speed: 10, used: { transferTime: { value: 25 } } })
     expect([rehearsed.vote, rehearsed.readings, rehearsed.forecast]).toEqual([undefined, undefined, undefined])
     expect(showSchema.safeParse({ ...fast, rehearsal: false }).success).toBe(false)
@@ -46,22 +90,39 @@ describe('marks on the device', () => {
   beforeEach(() => {
     for (const key of Object.keys(store)) Reflect.deleteProperty(store, key)
     vi.stubGlobal('shallowRef', <T>(value: T) => ({ value }))
-    vi.stubGlobal('localStorage', new Proxy(store, {
-      get: (target, name: string) => name === 'getItem'
-        ? (key: string) => target[key] ?? null
-        : name === 'setItem' ? (key: string, value: string) => { target[key] = value } : name === 'removeItem' ? (key: string) => Reflect.deleteProperty(target, key) : target[name],
-    }))
+    vi.stubGlobal(
+      'localStorage',
+      new Proxy(store, {
+        get: (target, name: string) =>
+          name === 'getItem'
+            ? (key: string) => target[key] ?? null
+            : name === 'setItem'
+              ? (key: string, value: string) => {
+                  target[key] = value
+                }
+              : name === 'removeItem'
+                ? (key: string) => Reflect.deleteProperty(target, key)
+                : target[name],
+      }),
+    )
   })
-  it('are kept one by one, so that another tab or a reload neither loses nor overwrites one, until they are sent', () => {
-    const [here, there] = [useKeptMarks('evening'), useKeptMarks('evening')]
-    here.keep(marks[0])
-    there.keep(marks[1])
-    useKeptMarks('another').keep(marks[2])
-    expect(useKeptMarks('evening').kept.value.map(m => m.kind).sort()).toEqual(['heat-on', 'plume'])
-    there.drop([marks[0].id])
-    here.look()
-    expect(here.kept.value.map(m => m.kind)).toEqual(['plume'])
-    store['hush-mark:evening:broken'] = '{'
-    expect(useKeptMarks('evening').kept.value).toHaveLength(1)
-  })
+  it(
+    'are kept one by one, so that another tab or a reload neither loses nor overwrites one, until ' + 'they are sent',
+    () => {
+      const [here, there] = [useKeptMarks('evening'), useKeptMarks('evening')]
+      here.keep(marks[0])
+      there.keep(marks[1])
+      useKeptMarks('another').keep(marks[2])
+      expect(
+        useKeptMarks('evening')
+          .kept.value.map(m => m.kind)
+          .sort(),
+      ).toEqual(['heat-on', 'plume'])
+      there.drop([marks[0].id])
+      here.look()
+      expect(here.kept.value.map(m => m.kind)).toEqual(['plume'])
+      store['hush-mark:evening:broken'] = '{'
+      expect(useKeptMarks('evening').kept.value).toHaveLength(1)
+    },
+  )
 })

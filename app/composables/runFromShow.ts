@@ -1,27 +1,70 @@
 import {
-  MARKS, ROOM_INPUTS, THUMB, keptReadings, measuredBy,
-  type ActStory, type Forecast, type MarkKind, type QuantityDocument, type ReadStaging, type Reading, type RunDocument, type ShowDocument,
+  MARKS,
+  ROOM_INPUTS,
+  THUMB,
+  keptReadings,
+  measuredBy,
+  type ActStory,
+  type Forecast,
+  type MarkKind,
+  type QuantityDocument,
+  type ReadStaging,
+  type Reading,
+  type RunDocument,
+  type ShowDocument,
 } from '~~/core'
 
 interface Given {
-  show: ShowDocument, act: ShowDocument['acts'][number], read: ReadStaging, story: ActStory, readings: readonly Reading[], readingsFrom: string
-  votes: Record<string, number>, forecast?: Forecast, note: string
+  show: ShowDocument
+  act: ShowDocument['acts'][number]
+  read: ReadStaging
+  story: ActStory
+  readings: readonly Reading[]
+  readingsFrom: string
+  votes: Record<string, number>
+  forecast?: Forecast
+  note: string
 }
 
 /** The run document of an act: what the marks, the readings and the room said. Readings carry s since 1970. */
-export function runFromShow({ show, act, read, story, readings, readingsFrom, votes, forecast, note }: Given): RunDocument {
+export function runFromShow({
+  show,
+  act,
+  read,
+  story,
+  readings,
+  readingsFrom,
+  votes,
+  forecast,
+  note,
+}: Given): RunDocument {
   const { demonstration } = read
   const seal = story.times.sealed ?? story.marks.at(-1)?.at ?? 0
   const measured = measuredBy(demonstration, story, show.speed)
-  const seconds = (s: number): QuantityDocument => ({ value: +s.toFixed(2), unit: 's', spread: { value: THUMB, unit: 's' } })
-  const each = (times: Record<string, number>) => Object.fromEntries(Object.entries(times).map(([id, s]) => [id, seconds(s)]))
+  const seconds = (s: number): QuantityDocument => ({
+    value: +s.toFixed(2),
+    unit: 's',
+    spread: { value: THUMB, unit: 's' },
+  })
+  const each = (times: Record<string, number>) =>
+    Object.fromEntries(Object.entries(times).map(([id, s]) => [id, seconds(s)]))
   // The room as it was belongs to the run, since it may be changed later.
-  const room = Object.fromEntries(ROOM_INPUTS.flatMap(i => act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]]]))
+  const room = Object.fromEntries(
+    ROOM_INPUTS.flatMap(i => (act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]]])),
+  )
   const inSeal = readings.map(r => ({ ...r, time: (r.time - seal / 1000) * show.speed }))
   return {
-    format: 'zealous-hush/run', version: 1, performedAt: new Date(seal || Date.now()).toISOString(), outcome: story.outcome!,
-    used: { ...room, ...each(measured.inputs) }, seen: each(measured.results), note, rehearsal: show.rehearsal,
-    marks: story.marks.filter(m => (MARKS as readonly string[]).includes(m.kind)).map(m => ({ kind: m.kind as MarkKind, at: new Date(m.at).toISOString() })),
+    format: 'zealous-hush/run',
+    version: 1,
+    performedAt: new Date(seal || Date.now()).toISOString(),
+    outcome: story.outcome!,
+    used: { ...room, ...each(measured.inputs) },
+    seen: each(measured.results),
+    note,
+    rehearsal: show.rehearsal,
+    marks: story.marks
+      .filter(m => (MARKS as readonly string[]).includes(m.kind))
+      .map(m => ({ kind: m.kind as MarkKind, at: new Date(m.at).toISOString() })),
     ...(show.speed !== 1 && { speed: show.speed }),
     ...(readings.length > 0 && { readings: keptReadings(inSeal, 0), readingsFrom }),
     ...(Object.values(votes).some(n => n > 0) && { vote: votes }),

@@ -4,11 +4,14 @@ import { DEFAULT_SEED, type Followed, type Mark, type StagingDocument, type Taug
 
 const EVERY = 1000
 
-export function useActFollowing(ask: () => { document: StagingDocument, marks: Mark[], act: string, speed: number, taught?: Taught } | undefined, now: () => number) {
+export function useActFollowing(
+  ask: () => { document: StagingDocument; marks: Mark[]; act: string; speed: number; taught?: Taught } | undefined,
+  now: () => number,
+) {
   const followed = shallowRef<Followed>()
   const of = ref('')
   let asked = ''
-  const worker = useForecastWorker((answer) => {
+  const worker = useForecastWorker(answer => {
     if (answer.kind !== 'follow') return
     followed.value = answer.followed
     of.value = asked
@@ -23,5 +26,5 @@ export function useActFollowing(ask: () => { document: StagingDocument, marks: M
     worker.ask({ kind: 'follow', ...what, seed: DEFAULT_SEED, now: now() })
   }
   useIntervalFn(again, EVERY, { immediateCallback: true })
-  return { followed: computed(() => of.value === ask()?.act ? followed.value : undefined), again }
+  return { followed: computed(() => (of.value === ask()?.act ? followed.value : undefined)), again }
 }

@@ -1,7 +1,10 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { refusalOf, sendWrite } from './useApi'
 
-interface Sent { method: string, body: Record<string, unknown> }
+interface Sent {
+  method: string
+  body: Record<string, unknown>
+}
 const sent: Sent[] = []
 let answers: (unknown | Error)[] = []
 beforeEach(() => {
@@ -17,7 +20,10 @@ beforeEach(() => {
 const lost = () => new Error('network')
 const refused = (statusCode: number, data = {}) => Object.assign(new Error('refused'), { statusCode, data })
 async function settle<T>(work: Promise<T>) {
-  const result = work.then(value => ({ value }), (error: unknown) => ({ error }))
+  const result = work.then(
+    value => ({ value }),
+    (error: unknown) => ({ error }),
+  )
   await vi.runAllTimersAsync()
   return result
 }
@@ -52,8 +58,15 @@ describe('writes', () => {
 describe('refusals', () => {
   it('are told as faults, as a newer record, or as silence', () => {
     const faults = [{ input: 'bathTemperature', message: 'given 300 °C' }]
-    expect(refusalOf(refused(422, { message: 'm', data: { faults } }))).toMatchObject({ status: 422, message: 'm', faults })
+    expect(refusalOf(refused(422, { message: 'm', data: { faults } }))).toMatchObject({
+      status: 422,
+      message: 'm',
+      faults,
+    })
     expect(refusalOf(refused(409, { data: { current: { version: 9 } } })).current).toEqual({ version: 9 })
-    expect(refusalOf(lost())).toMatchObject({ status: 0, message: expect.stringContaining('Nothing you typed is lost') })
+    expect(refusalOf(lost())).toMatchObject({
+      status: 0,
+      message: expect.stringContaining('Nothing you typed is lost'),
+    })
   })
 })

@@ -1,22 +1,47 @@
 import type { Fault } from '~~/core'
 
-export interface Refusal { status: number, message: string, faults: Fault[], current?: unknown }
+export interface Refusal {
+  status: number
+  message: string
+  faults: Fault[]
+  current?: unknown
+}
 
 /** What a failed request means for a person. */
 export function refusalOf(error: unknown): Refusal {
-  const failure = error as { status?: number, statusCode?: number, data?: { message?: string, data?: { faults?: Fault[], current?: unknown } } }
+  const failure = error as {
+    status?: number
+    statusCode?: number
+    data?: { message?: string; data?: { faults?: Fault[]; current?: unknown } }
+  }
   const status = failure.status ?? failure.statusCode ?? 0
-  if (status === 0) return { status: 0, message: 'The application does not answer. Nothing you typed is lost; try again in a moment.', faults: [] }
-  return { status, message: failure.data?.message ?? 'The request failed.', faults: failure.data?.data?.faults ?? [], current: failure.data?.data?.current }
+  if (status === 0)
+    return {
+      status: 0,
+      message: 'The application does not answer. Nothing you typed is lost; try again in a moment.',
+      faults: [],
+    }
+  return {
+    status,
+    message: failure.data?.message ?? 'The request failed.',
+    faults: failure.data?.data?.faults ?? [],
+    current: failure.data?.data?.current,
+  }
 }
 
 const RETRIES = 3
 
 /**
- * Sends a write with an id of its own. A lost answer is asked for again with the same id, so that it is never done twice.
+ * Sends a write with an id of its own. A lost answer is asked for again with the same id, so that it is never done
+ * twice.
  * @throws the last failure
  */
-export async function sendWrite<T>(method: 'POST' | 'PUT', url: string, body: Record<string, unknown>, writeId: string = crypto.randomUUID()): Promise<T> {
+export async function sendWrite<T>(
+  method: 'POST' | 'PUT',
+  url: string,
+  body: Record<string, unknown>,
+  writeId: string = crypto.randomUUID(),
+): Promise<T> {
   for (let attempt = 0; ; attempt++) {
     try {
       return await $fetch(url, { method, body: { ...body, writeId }, retry: 0 })

@@ -6,8 +6,12 @@ function fakeStorage() {
   const store: Record<string, unknown> = {}
   const hidden = (name: string, value: unknown) => Object.defineProperty(store, name, { value, enumerable: false })
   hidden('getItem', (key: string) => store[key] ?? null)
-  hidden('setItem', (key: string, value: string) => { store[key] = value })
-  hidden('removeItem', (key: string) => { Reflect.deleteProperty(store, key) })
+  hidden('setItem', (key: string, value: string) => {
+    store[key] = value
+  })
+  hidden('removeItem', (key: string) => {
+    Reflect.deleteProperty(store, key)
+  })
   return store as unknown as Storage
 }
 let shared: Storage

@@ -1,13 +1,17 @@
 /**
  * Unsaved work, kept on the device per browser tab, so that a reload loses nothing and two tabs do not mix theirs.
  */
-export interface Draft<T> { baseVersion: number, document: T, at: number }
+export interface Draft<T> {
+  baseVersion: number
+  document: T
+  at: number
+}
 
 const PREFIX = 'hush-draft'
 
 function tabId(): string {
   let id = sessionStorage.getItem('hush-tab')
-  if (!id) sessionStorage.setItem('hush-tab', id = crypto.randomUUID())
+  if (!id) sessionStorage.setItem('hush-tab', (id = crypto.randomUUID()))
   return id
 }
 
@@ -24,12 +28,15 @@ export function useDrafts<T>(subject: string) {
   return {
     mine: () => read(own),
     /** the newest draft that another tab left */
-    others(): { key: string, draft: Draft<T> } | undefined {
-      const found = Object.keys(localStorage).filter(k => k.startsWith(`${PREFIX}:${subject}:`) && k !== own)
-        .map(key => ({ key, draft: read(key) })).filter((d): d is { key: string, draft: Draft<T> } => d.draft !== undefined)
+    others(): { key: string; draft: Draft<T> } | undefined {
+      const found = Object.keys(localStorage)
+        .filter(k => k.startsWith(`${PREFIX}:${subject}:`) && k !== own)
+        .map(key => ({ key, draft: read(key) }))
+        .filter((d): d is { key: string; draft: Draft<T> } => d.draft !== undefined)
       return found.sort((a, b) => b.draft.at - a.draft.at)[0]
     },
-    keep: (baseVersion: number, document: T) => localStorage.setItem(own, JSON.stringify({ baseVersion, document, at: Date.now() })),
+    keep: (baseVersion: number, document: T) =>
+      localStorage.setItem(own, JSON.stringify({ baseVersion, document, at: Date.now() })),
     drop: () => localStorage.removeItem(own),
     dropKey: (key: string) => localStorage.removeItem(key),
   }

@@ -1,6 +1,19 @@
-import { DEFAULT_SAMPLES, DEFAULT_SEED, withRoom, findDemonstration, type Forecast, type Influence, type Lever, type Representative, type StagingDocument, type StripPoint } from '~~/core'
+import {
+  DEFAULT_SAMPLES,
+  DEFAULT_SEED,
+  withRoom,
+  findDemonstration,
+  type Forecast,
+  type Influence,
+  type Lever,
+  type Representative,
+  type StagingDocument,
+  type StripPoint,
+} from '~~/core'
 
-/** The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input. */
+/**
+ * The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input.
+ */
 export function useForecast(document: () => StagingDocument | undefined) {
   const room = useRoomStore()
   const forecast = shallowRef<Forecast>()
@@ -9,10 +22,10 @@ export function useForecast(document: () => StagingDocument | undefined) {
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
   const representative = shallowRef<Representative>()
   const levers = shallowRef<Lever[]>()
-  const strip = shallowRef<{ input: string, points: StripPoint[] }>()
+  const strip = shallowRef<{ input: string; points: StripPoint[] }>()
   const failure = ref('')
 
-  const main = useForecastWorker((answer) => {
+  const main = useForecastWorker(answer => {
     if (answer.kind === 'forecast') {
       forecast.value = answer.forecast
       complete.value = answer.complete
@@ -25,29 +38,50 @@ export function useForecast(document: () => StagingDocument | undefined) {
     else if (answer.kind === 'failed') failure.value = answer.message
   })
   // A strip has a worker of its own: it is asked for while the forecast still runs.
-  const side = useForecastWorker((answer) => {
+  const side = useForecastWorker(answer => {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
   })
 
   let asked: StagingDocument | undefined
   const whole = computed(() => {
     const staging = document()
-    return staging && room.loaded ? withRoom(staging, room.document, findDemonstration(staging.demonstration)!) : undefined
+    return staging && room.loaded
+      ? withRoom(staging, room.document, findDemonstration(staging.demonstration)!)
+      : undefined
   })
   const past = useTaught(() => whole.value)
-  const wholeText = computed(() => JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }))
-  watch([wholeText, past.taught, past.ready], () => {
-    complete.value = false
-    representative.value = undefined
-    if (!whole.value || !past.ready.value) return
-    asked = { ...whole.value, title: '' }
-    levers.value = undefined
-    failure.value = ''
-    main.ask({ kind: 'forecast', document: asked, samples: DEFAULT_SAMPLES, seed: DEFAULT_SEED, taught: past.taught.value })
-  }, { immediate: true })
+  const wholeText = computed(() =>
+    JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }),
+  )
+  watch(
+    [wholeText, past.taught, past.ready],
+    () => {
+      complete.value = false
+      representative.value = undefined
+      if (!whole.value || !past.ready.value) return
+      asked = { ...whole.value, title: '' }
+      levers.value = undefined
+      failure.value = ''
+      main.ask({
+        kind: 'forecast',
+        document: asked,
+        samples: DEFAULT_SAMPLES,
+        seed: DEFAULT_SEED,
+        taught: past.taught.value,
+      })
+    },
+    { immediate: true },
+  )
 
   function askStrip(input: string) {
-    if (whole.value) side.ask({ kind: 'strip', document: { ...whole.value, title: '' }, input, seed: DEFAULT_SEED, taught: past.taught.value })
+    if (whole.value)
+      side.ask({
+        kind: 'strip',
+        document: { ...whole.value, title: '' },
+        input,
+        seed: DEFAULT_SEED,
+        taught: past.taught.value,
+      })
   }
   return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past }
 }

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { betterOffset } from './useLiveClock'
 
 /** A device that is `off` ms slow, with an answer that takes `out` ms there and `back` ms back. */
-const measured = (known: Parameters<typeof betterOffset>[0], off: number, out: number, back: number, at: number) => betterOffset(known, at, at + out + back, at + out + off)
+const measured = (known: Parameters<typeof betterOffset>[0], off: number, out: number, back: number, at: number) =>
+  betterOffset(known, at, at + out + back, at + out + off)
 
 describe('the server’s clock on a device', () => {
   it('is known to half a round trip, whatever the device’s clock says', () => {

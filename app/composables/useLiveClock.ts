@@ -1,10 +1,15 @@
 /**
- * The server's clock, reckoned on a device whose own may be off: the offset of the quickest of the last answers counts, which is
+ * The server's clock, reckoned on a device whose own may be off: the offset of the quickest of the last answers
+ * counts, which is
  * at most half its round trip wrong.
  */
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 
-interface Measured { offset: number, trip: number, at: number }
+interface Measured {
+  offset: number
+  trip: number
+  at: number
+}
 
 const EVERY = 30_000
 /** An answer as old as this counts no more: clocks are set, laptops sleep. */
@@ -15,21 +20,29 @@ export function betterOffset(known: Measured | undefined, sent: number, answered
   const fresh = { offset: serverNow - (sent + answered) / 2, trip: answered - sent, at: answered }
   if (!known || answered - known.at > OLD || answered < known.at) return fresh
   // The device's clock was set: what was known can't be right any more.
-  return Math.abs(known.offset - fresh.offset) > known.trip + fresh.trip + 50 || fresh.trip <= known.trip ? fresh : known
+  return Math.abs(known.offset - fresh.offset) > known.trip + fresh.trip + 50 || fresh.trip <= known.trip
+    ? fresh
+    : known
 }
 
 export function useLiveClock() {
-  const known = useLocalStorage<Measured | null>('hush-clock', null, { serializer: { read: text => JSON.parse(text) as Measured | null, write: value => JSON.stringify(value) } })
+  const known = useLocalStorage<Measured | null>('hush-clock', null, {
+    serializer: { read: text => JSON.parse(text) as Measured | null, write: value => JSON.stringify(value) },
+  })
   async function measure() {
     const sent = Date.now()
     try {
       const { now } = await $fetch<{ now: number }>('/api/live/clock', { retry: 0, timeout: 4000 })
       known.value = betterOffset(known.value ?? undefined, sent, Date.now(), now)
-    } catch { /* offline: the last offset stands */ }
+    } catch {
+      /* offline: the last offset stands */
+    }
   }
   useIntervalFn(measure, EVERY, { immediateCallback: true })
   const now = () => Date.now() + (known.value?.offset ?? 0)
   const time = ref(now())
-  useIntervalFn(() => { time.value = now() }, 100)
+  useIntervalFn(() => {
+    time.value = now()
+  }, 100)
   return { now, time, measure }
 }

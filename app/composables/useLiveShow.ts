@@ -3,10 +3,19 @@ import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { joinMarks, type AnyMarkKind, type Mark, type ShowDocument } from '~~/core'
 
 export interface VoteRound {
-  act: string, code: string, document: { title: string, outcomes: { id: string, name: string, sentence: string }[] }
-  closedAt: string | null, revealedAt: string | null, hands: Record<string, number>, votes: Record<string, number>
+  act: string
+  code: string
+  document: { title: string; outcomes: { id: string; name: string; sentence: string }[] }
+  closedAt: string | null
+  revealedAt: string | null
+  hands: Record<string, number>
+  votes: Record<string, number>
 }
-interface Answer { show: { id: string, document: ShowDocument }, marks: Mark[], rounds: VoteRound[] }
+interface Answer {
+  show: { id: string; document: ShowDocument }
+  marks: Mark[]
+  rounds: VoteRound[]
+}
 
 const TRY_AGAIN = 2000
 
@@ -14,7 +23,9 @@ export function useLiveShow(id: string, now: () => number) {
   const { kept, keep, drop, look } = useKeptMarks(id)
   const cacheKey = `hush-show:${id}`
   const known = shallowRef<Answer | undefined>(cached())
-  /** the document never changes: it keeps its identity, so that nothing is simulated anew */ const show = shallowRef(known.value?.show.document)
+  /** the document never changes: it keeps its identity, so that nothing is simulated anew */ const show = shallowRef(
+    known.value?.show.document,
+  )
   const online = ref(true)
   const failure = ref('')
   const route = useRoute()
@@ -52,7 +63,12 @@ export function useLiveShow(id: string, now: () => number) {
     sending = true
     try {
       const marks = kept.value.slice(0, 500)
-      const answer = await $fetch<{ marks: Mark[] }>(`/api/live/${id}/marks`, { method: 'POST', body: { marks }, retry: 0, timeout: 8000 })
+      const answer = await $fetch<{ marks: Mark[] }>(`/api/live/${id}/marks`, {
+        method: 'POST',
+        body: { marks },
+        retry: 0,
+        timeout: 8000,
+      })
       if (known.value) adopt({ ...known.value, marks: answer.marks })
       drop(marks.map(m => m.id))
       online.value = true
@@ -84,7 +100,9 @@ export function useLiveShow(id: string, now: () => number) {
       void send()
     })
     // The browser tries again by itself; a refused one (signed out) it does not, and the interval below does.
-    source.addEventListener('error', () => { online.value = false })
+    source.addEventListener('error', () => {
+      online.value = false
+    })
   }
   connect()
   useIntervalFn(() => {
@@ -92,9 +110,13 @@ export function useLiveShow(id: string, now: () => number) {
     if (!online.value) void refresh()
     if (source?.readyState === EventSource.CLOSED) connect()
   }, TRY_AGAIN)
-  useEventListener(window, 'online', () => { void refresh() })
+  useEventListener(window, 'online', () => {
+    void refresh()
+  })
   useEventListener(window, 'storage', look)
-  useEventListener(document, 'visibilitychange', () => { if (!document.hidden) void refresh() })
+  useEventListener(document, 'visibilitychange', () => {
+    if (!document.hidden) void refresh()
+  })
   onScopeDispose(() => source?.close())
 
   const marks = computed(() => {
@@ -103,7 +125,13 @@ export function useLiveShow(id: string, now: () => number) {
     return [...all.values()]
   })
   return {
-    show, rounds: computed(() => known.value?.rounds ?? []), marks, waiting: computed(() => kept.value.length),
-    online, failure, mark, refresh,
+    show,
+    rounds: computed(() => known.value?.rounds ?? []),
+    marks,
+    waiting: computed(() => kept.value.length),
+    online,
+    failure,
+    mark,
+    refresh,
   }
 }

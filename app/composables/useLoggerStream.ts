@@ -2,7 +2,12 @@
 import { useIntervalFn } from '@vueuse/core'
 import { LoggerReader, type Reading } from '~~/core'
 
-interface Batch { id: string, act: string, source: string, readings: Reading[] }
+interface Batch {
+  id: string
+  act: string
+  source: string
+  readings: Reading[]
+}
 const SEND_EVERY = 1000
 
 /** Times of readings are s since 1970 on the server's clock. */
@@ -28,10 +33,14 @@ export function useLoggerStream(showId: string, now: () => number) {
     readings.value = []
     try {
       await fetchAll(act)
-    } catch { /* offline: what comes from now on is still drawn */ }
+    } catch {
+      /* offline: what comes from now on is still drawn */
+    }
   }
   async function fetchAll(act: string) {
-    const answer = await $fetch<{ source: string, readings: Reading[] }>(`/api/live/${showId}/readings`, { query: { act } })
+    const answer = await $fetch<{ source: string; readings: Reading[] }>(`/api/live/${showId}/readings`, {
+      query: { act },
+    })
     if (current !== act) return
     readings.value = answer.readings
     source.value = answer.source
@@ -50,7 +59,7 @@ export function useLoggerStream(showId: string, now: () => number) {
     source.value = 'simulated'
     current = act
     state.value = 'on'
-    const lines = reader.value = new LoggerReader()
+    const lines = (reader.value = new LoggerReader())
     let zero: number | undefined
     try {
       const answer = await fetch(`/api/live/${showId}/logger?act=${encodeURIComponent(act)}`, { signal: mine.signal })
@@ -66,7 +75,9 @@ export function useLoggerStream(showId: string, now: () => number) {
         fresh.push(...timed)
         readings.value = [...readings.value, ...timed]
       }
-    } catch { /* told below */ }
+    } catch {
+      /* told below */
+    }
     if (stop === mine) state.value = mine.signal.aborted ? 'off' : 'lost'
   }
   function disconnect() {
@@ -84,7 +95,9 @@ export function useLoggerStream(showId: string, now: () => number) {
         await $fetch(`/api/live/${showId}/readings`, { method: 'POST', body: unsent[0], retry: 0, timeout: 5000 })
         unsent.shift()
       }
-    } catch { /* kept, and sent again */ } finally {
+    } catch {
+      /* kept, and sent again */
+    } finally {
       sending = false
     }
   }

@@ -1,14 +1,43 @@
 import {
-  actOf, fitsShow, readStaging, withRoom, findDemonstration, type Act, type Mend, type Plan, type ReadStaging, type RunningOrderDocument, type Simulation, type Stagecraft,
+  actOf,
+  fitsShow,
+  readStaging,
+  withRoom,
+  findDemonstration,
+  type Act,
+  type Mend,
+  type Plan,
+  type ReadStaging,
+  type RunningOrderDocument,
+  type Simulation,
+  type Stagecraft,
 } from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 
-export interface StoredOrder { id: string, version: number, document: RunningOrderDocument, updatedAt: string }
-export interface OrderAct { read: ReadStaging, simulation: Simulation, act: Act }
-interface Planned { plan?: Plan, clashes: string[], mends: Mend[] }
+export interface StoredOrder {
+  id: string
+  version: number
+  document: RunningOrderDocument
+  updatedAt: string
+}
+export interface OrderAct {
+  read: ReadStaging
+  simulation: Simulation
+  act: Act
+}
+interface Planned {
+  plan?: Plan
+  clashes: string[]
+  mends: Mend[]
+}
 
 /** What the acts share. */
-export const stageOf = (d: RunningOrderDocument): Stagecraft => ({ heaters: d.powers?.length ?? d.heaters, hands: d.hands, before: d.before * 60, ...(d.powers && { powers: d.powers }) })
+export const stageOf = (d: RunningOrderDocument): Stagecraft => ({
+  heaters: d.powers?.length ?? d.heaters,
+  hands: d.hands,
+  before: d.before * 60,
+  ...(d.powers && { powers: d.powers }),
+})
 
 /** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */
 export function useRunningOrder(id: string) {
@@ -16,7 +45,7 @@ export function useRunningOrder(id: string) {
   const stored = shallowRef<StoredOrder>()
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
   const failure = ref('')
-  const refused = ref<{ clashes: string[], mends: Mend[] }>()
+  const refused = ref<{ clashes: string[]; mends: Mend[] }>()
   const busy = ref(false)
   const document = computed(() => stored.value?.document)
   let queue: Promise<unknown> = Promise.resolve()
@@ -25,9 +54,21 @@ export function useRunningOrder(id: string) {
   async function load() {
     try {
       if (!room.loaded) await room.load()
-      const [order, stagings] = await Promise.all([$fetch<StoredOrder>(`/api/running-orders/${id}`), $fetch<StoredStaging[]>('/api/stagings')])
+      const [order, stagings] = await Promise.all([
+        $fetch<StoredOrder>(`/api/running-orders/${id}`),
+        $fetch<StoredStaging[]>('/api/stagings'),
+      ])
       const current = new Map(stagings.map(s => [s.id, s.document]))
-      stored.value = { ...order, document: { ...order.document, acts: order.document.acts.map(a => ({ ...a, staging: a.from ? current.get(a.from) ?? a.staging : a.staging })) } }
+      stored.value = {
+        ...order,
+        document: {
+          ...order.document,
+          acts: order.document.acts.map(a => ({
+            ...a,
+            staging: a.from ? (current.get(a.from) ?? a.staging) : a.staging,
+          })),
+        },
+      }
       planned.value = await ask(stored.value.document)
       failure.value = ''
     } catch (error) {
@@ -35,23 +76,32 @@ export function useRunningOrder(id: string) {
     }
   }
 
-  const actsOf = (d: RunningOrderDocument): OrderAct[] => d.acts.map(({ id: actId, staging, talk, target }) => {
-    const read = readStaging(withRoom(staging, room.document, findDemonstration(staging.demonstration)!))
-    const simulation = read.demonstration.simulate(read.values, 'trace')
-    return {
-      read, simulation,
-      act: { ...actOf(actId, staging.title || read.demonstration.name, read.demonstration, read.values, simulation, talk), ...(target !== undefined && { target }) },
-    }
-  })
+  const actsOf = (d: RunningOrderDocument): OrderAct[] =>
+    d.acts.map(({ id: actId, staging, talk, target }) => {
+      const read = readStaging(withRoom(staging, room.document, findDemonstration(staging.demonstration)!))
+      const simulation = read.demonstration.simulate(read.values, 'trace')
+      return {
+        read,
+        simulation,
+        act: {
+          ...actOf(actId, staging.title || read.demonstration.name, read.demonstration, read.values, simulation, talk),
+          ...(target !== undefined && { target }),
+        },
+      }
+    })
   const ask = (d: RunningOrderDocument): Promise<Planned> =>
     $fetch('/api/running-orders/plan', { method: 'POST', body: { acts: actsOf(d).map(a => a.act), stage: stageOf(d) } })
 
   async function save(d: RunningOrderDocument) {
-    const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, { baseVersion: stored.value!.version, document: d })
+    const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, {
+      baseVersion: stored.value!.version,
+      document: d,
+    })
     stored.value = { ...saved, document: d }
   }
   /**
-   * Changes the order. With `strict` a change after which a target is missed is refused and nothing is changed: a bar that
+   * Changes the order. With `strict` a change after which a target is missed is refused and nothing is changed: a bar
+   * that
    * is dragged never makes an order that can't be performed.
    */
   function change(edit: (d: RunningOrderDocument) => void, strict = false): Promise<boolean> {
@@ -84,6 +134,6 @@ export function useRunningOrder(id: string) {
       busy.value = false
     }
   }
-  const acts = computed(() => document.value ? actsOf(document.value) : [])
+  const acts = computed(() => (document.value ? actsOf(document.value) : []))
   return { stored, document, acts, planned, refused, failure, busy, load, change }
 }

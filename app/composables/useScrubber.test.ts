@@ -6,7 +6,11 @@ for (const name of ['ref', 'computed', 'onScopeDispose'] as const) vi.stubGlobal
 vi.stubGlobal('cancelAnimationFrame', () => {})
 const { useScrubber } = await import('./useScrubber')
 
-const STAGES = [{ id: 'heat', name: 'heat', start: 0, end: 60 }, { id: 'hush', name: 'hush', start: 60, end: 60.05 }, { id: 'crush', name: 'crush', start: 60.05, end: 60.1 }]
+const STAGES = [
+  { id: 'heat', name: 'heat', start: 0, end: 60 },
+  { id: 'hush', name: 'hush', start: 60, end: 60.05 },
+  { id: 'crush', name: 'crush', start: 60.05, end: 60.1 },
+]
 
 describe('scrubber', () => {
   const scope = vue.effectScope()

@@ -5,7 +5,12 @@ export function useShortcut(act: (key: string, event: KeyboardEvent) => void) {
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return
-    if (target.closest('input:not([type=range]), textarea, select, [contenteditable], [role=combobox], [role=listbox], [role=dialog]')) return
+    if (
+      target.closest(
+        'input:not([type=range]), textarea, select, [contenteditable], [role=combobox], [role=listbox], [role=dialog]',
+      )
+    )
+      return
     act(event.key, event)
   })
 }

@@ -1,8 +1,21 @@
 import {
-  StagingFaults, readStaging, withRoom, findDemonstration, type Fault, type QuantityDocument, type ReadStaging, type Simulation, type StagingDocument,
+  StagingFaults,
+  readStaging,
+  withRoom,
+  findDemonstration,
+  type Fault,
+  type QuantityDocument,
+  type ReadStaging,
+  type Simulation,
+  type StagingDocument,
 } from '~~/core'
 
-export interface StoredStaging { id: string, version: number, document: StagingDocument, updatedAt: string }
+export interface StoredStaging {
+  id: string
+  version: number
+  document: StagingDocument
+  updatedAt: string
+}
 
 const copy = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T
 
@@ -20,22 +33,32 @@ export function useStagingEditor(id: string) {
   const conflict = shallowRef<StoredStaging>()
   const leftBehind = shallowRef<ReturnType<typeof drafts.others>>()
 
-  const dirty = computed(() => !!draft.value && !!stored.value && JSON.stringify(draft.value) !== JSON.stringify(stored.value.document))
+  const dirty = computed(
+    () => !!draft.value && !!stored.value && JSON.stringify(draft.value) !== JSON.stringify(stored.value.document),
+  )
 
-  const reading = computed<{ read?: ReadStaging, faults: readonly Fault[] }>(() => {
+  const reading = computed<{ read?: ReadStaging; faults: readonly Fault[] }>(() => {
     if (!draft.value || !room.loaded) return { faults: [] }
     try {
-      return { read: readStaging(withRoom(draft.value, room.document, findDemonstration(draft.value.demonstration)!)), faults: [] }
+      return {
+        read: readStaging(withRoom(draft.value, room.document, findDemonstration(draft.value.demonstration)!)),
+        faults: [],
+      }
     } catch (error) {
       if (error instanceof StagingFaults) return { faults: error.faults }
       throw error
     }
   })
-  /** The last reading that made sense; with other room conditions a staging may stop making sense, which `misfits` says. */
+  /**
+   * The last reading that made sense; with other room conditions a staging may stop making sense, which `misfits`
+   * says.
+   */
   let lastGood: ReadStaging | undefined
-  const read = computed(() => lastGood = reading.value.read ?? lastGood)
+  const read = computed(() => (lastGood = reading.value.read ?? lastGood))
   const misfits = computed(() => reading.value.faults)
-  const simulation = computed<Simulation | undefined>(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+  const simulation = computed<Simulation | undefined>(() =>
+    read.value?.demonstration.simulate(read.value.values, 'trace'),
+  )
 
   function adopt(staging: StoredStaging, document = staging.document) {
     stored.value = staging
@@ -90,12 +113,13 @@ export function useStagingEditor(id: string) {
     return found
   }
 
-  const setInput = (input: string, value: QuantityDocument | string | undefined): Fault[] => change((d) => {
-    const rest = Object.entries(d.inputs).filter(([key]) => key !== input)
-    d.inputs = Object.fromEntries(value === undefined ? rest : [...rest, [input, value]])
-  })
+  const setInput = (input: string, value: QuantityDocument | string | undefined): Fault[] =>
+    change(d => {
+      const rest = Object.entries(d.inputs).filter(([key]) => key !== input)
+      d.inputs = Object.fromEntries(value === undefined ? rest : [...rest, [input, value]])
+    })
 
-  let pendingWrite: { text: string, writeId: string } | undefined
+  let pendingWrite: { text: string; writeId: string } | undefined
   async function save(onTop = false) {
     if (!draft.value || !stored.value || saving.value) return
     saving.value = true
@@ -107,7 +131,12 @@ export function useStagingEditor(id: string) {
     const text = `${base} ${JSON.stringify(document)}`
     if (pendingWrite?.text !== text) pendingWrite = { text, writeId: crypto.randomUUID() }
     try {
-      const saved = await sendWrite<StoredStaging>('PUT', `/api/stagings/${id}`, { baseVersion: base, document }, pendingWrite.writeId)
+      const saved = await sendWrite<StoredStaging>(
+        'PUT',
+        `/api/stagings/${id}`,
+        { baseVersion: base, document },
+        pendingWrite.writeId,
+      )
       const changedSince = JSON.stringify(draft.value) !== JSON.stringify(document)
       adopt(saved, changedSince ? draft.value : saved.document)
       if (!changedSince) drafts.drop()
@@ -164,8 +193,28 @@ export function useStagingEditor(id: string) {
   }
 
   return {
-    stored, draft, baseVersion, dirty, read, misfits, simulation, failure, saving, faults, conflict, leftBehind,
-    load, change, faultsOf, setInput, save, saveAsCopy, takeStored, undoAll, takeLeftBehind, leaveLeftBehind,
+    stored,
+    draft,
+    baseVersion,
+    dirty,
+    read,
+    misfits,
+    simulation,
+    failure,
+    saving,
+    faults,
+    conflict,
+    leftBehind,
+    load,
+    change,
+    faultsOf,
+    setInput,
+    save,
+    saveAsCopy,
+    takeStored,
+    undoAll,
+    takeLeftBehind,
+    leaveLeftBehind,
   }
 }
 

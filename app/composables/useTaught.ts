@@ -1,13 +1,32 @@
-/** What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off. */
+/**
+ * What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off.
+ */
 import { useLocalStorage } from '@vueuse/core'
-import { DEFAULT_SEED, observationOf, stagingOfRun, type Lesson, type RunDocument, type StagingDocument, type Taught } from '~~/core'
+import {
+  DEFAULT_SEED,
+  observationOf,
+  stagingOfRun,
+  type Lesson,
+  type RunDocument,
+  type StagingDocument,
+  type Taught,
+} from '~~/core'
 import type { PastRunDocument } from '~/workers/forecast-messages'
 
 export interface ListedRun {
-  id: string, stagingId: string, stagingVersion: number, title: string, demonstration: string, staging: StagingDocument, document: RunDocument
+  id: string
+  stagingId: string
+  stagingVersion: number
+  title: string
+  demonstration: string
+  staging: StagingDocument
+  document: RunDocument
   /** when it was last changed */ photo: string | null
 }
-interface Learnt { taught: Taught, lessons: Lesson[] }
+interface Learnt {
+  taught: Taught
+  lessons: Lesson[]
+}
 
 /** The newest that are used; older ones add little and cost time. */
 const MOST_RUNS = 12
@@ -19,7 +38,10 @@ const known = new Map<string, Learnt>()
 /** A run as it teaches. */
 export function pastRun(run: ListedRun): PastRunDocument {
   const read = stagingOfRun(run.staging, run.document)
-  return { staging: { ...run.staging, inputs: { ...run.staging.inputs, ...run.document.used } }, seen: observationOf(read, run.document) }
+  return {
+    staging: { ...run.staging, inputs: { ...run.staging.inputs, ...run.document.used } },
+    seen: observationOf(read, run.document),
+  }
 }
 
 export function useTaught(document: () => StagingDocument | undefined) {
@@ -27,9 +49,16 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const learnt = shallowRef<Learnt>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
   const runs = shallowRef<ListedRun[]>()
-  $fetch<ListedRun[]>('/api/runs').then((all) => { runs.value = all }, () => { runs.value = [] })
+  $fetch<ListedRun[]>('/api/runs').then(
+    all => {
+      runs.value = all
+    },
+    () => {
+      runs.value = []
+    },
+  )
   let asked = ''
-  const worker = useForecastWorker((answer) => {
+  const worker = useForecastWorker(answer => {
     if (answer.kind === 'learn') {
       learnt.value = { taught: answer.taught, lessons: answer.lessons }
       known.set(asked, learnt.value)
@@ -39,19 +68,39 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const subject = computed(() => {
     const staging = document()
     if (!staging || !runs.value) return undefined
-    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration && !r.document.rehearsal).slice(0, MOST_RUNS).reverse()
-    return { staging, teachers, key: JSON.stringify([staging.demonstration, BOUND.map(id => staging.inputs[id]), teachers.map(r => r.id)]) }
+    const teachers = runs.value
+      .filter(r => r.demonstration === staging.demonstration && !r.document.rehearsal)
+      .slice(0, MOST_RUNS)
+      .reverse()
+    return {
+      staging,
+      teachers,
+      key: JSON.stringify([staging.demonstration, BOUND.map(id => staging.inputs[id]), teachers.map(r => r.id)]),
+    }
   })
-  watch(() => subject.value?.key, (key) => {
-    if (!subject.value || key === undefined) return
-    learnt.value = known.get(key)
-    ready.value = learnt.value !== undefined || subject.value.teachers.length === 0
-    if (ready.value) return
-    asked = key
-    worker.ask({ kind: 'learn', document: { ...subject.value.staging, title: '' }, seed: DEFAULT_SEED, runs: subject.value.teachers.map(pastRun) })
-  }, { immediate: true })
+  watch(
+    () => subject.value?.key,
+    key => {
+      if (!subject.value || key === undefined) return
+      learnt.value = known.get(key)
+      ready.value = learnt.value !== undefined || subject.value.teachers.length === 0
+      if (ready.value) return
+      asked = key
+      worker.ask({
+        kind: 'learn',
+        document: { ...subject.value.staging, title: '' },
+        seed: DEFAULT_SEED,
+        runs: subject.value.teachers.map(pastRun),
+      })
+    },
+    { immediate: true },
+  )
   return {
-    on, ready, lessons: computed(() => learnt.value?.lessons ?? []), runs: computed(() => learnt.value?.taught.runs ?? 0), unlike: computed(() => learnt.value?.taught.unlike ?? 0),
-    taught: computed(() => on.value && (learnt.value?.taught.runs ?? 0) > 0 ? learnt.value!.taught : undefined),
+    on,
+    ready,
+    lessons: computed(() => learnt.value?.lessons ?? []),
+    runs: computed(() => learnt.value?.taught.runs ?? 0),
+    unlike: computed(() => learnt.value?.taught.unlike ?? 0),
+    taught: computed(() => (on.value && (learnt.value?.taught.runs ?? 0) > 0 ? learnt.value!.taught : undefined)),
   }
 }

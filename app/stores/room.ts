@@ -12,7 +12,7 @@ export const useRoomStore = defineStore('room', () => {
   const values = computed(() => readRoom(document.value))
   const boilingPoint = computed(() => saturationTemperature(values.value.stationPressure!))
 
-  function take(room: { version: number, document: RoomDocument }) {
+  function take(room: { version: number; document: RoomDocument }) {
     version.value = room.version
     document.value = room.document
     loaded.value = true
@@ -20,7 +20,7 @@ export const useRoomStore = defineStore('room', () => {
 
   async function load() {
     try {
-      take(await $fetch<{ version: number, document: RoomDocument }>('/api/room'))
+      take(await $fetch<{ version: number; document: RoomDocument }>('/api/room'))
       failure.value = ''
     } catch (error) {
       failure.value = refusalOf(error).message

@@ -1,7 +1,13 @@
 import { defineStore } from 'pinia'
 import type { ShelfItemDocument } from '~~/core'
 
-export interface ShelfItem { id: string, version: number, document: ShelfItemDocument, retired: boolean, photo: string | null }
+export interface ShelfItem {
+  id: string
+  version: number
+  document: ShelfItemDocument
+  retired: boolean
+  photo: string | null
+}
 
 /** What the prep room has. */
 export const useShelfStore = defineStore('shelf', () => {
@@ -35,7 +41,9 @@ export const useShelfStore = defineStore('shelf', () => {
 
   /** @throws the refusal of the server */
   async function save(item: ShelfItem, document: ShelfItemDocument, retired = item.retired) {
-    replace(await sendWrite<ShelfItem>('PUT', `/api/shelf/${item.id}`, { baseVersion: item.version, document, retired }))
+    replace(
+      await sendWrite<ShelfItem>('PUT', `/api/shelf/${item.id}`, { baseVersion: item.version, document, retired }),
+    )
   }
 
   /** Adds many in one write. @throws the refusal of the server */

@@ -2,7 +2,30 @@ import { defineStore } from 'pinia'
 import { useLocalStorage } from '@vueuse/core'
 import { formatQuantity, type QuantityKind } from '~~/core'
 
-const US = new Set(['psi', 'inHg', 'degF', 'floz', 'cup', 'tbsp', 'tsp', 'pt', 'qt', 'gal', 'in', 'in3', 'ft', 'mil', 'oz', 'lb', 'BTU/h', 'hp', 'lbf', 'ft/s', 'mph', 'BTU'])
+const US = new Set([
+  'psi',
+  'inHg',
+  'degF',
+  'floz',
+  'cup',
+  'tbsp',
+  'tsp',
+  'pt',
+  'qt',
+  'gal',
+  'in',
+  'in3',
+  'ft',
+  'mil',
+  'oz',
+  'lb',
+  'BTU/h',
+  'hp',
+  'lbf',
+  'ft/s',
+  'mph',
+  'BTU',
+])
 const NEUTRAL = new Set(['s', 'min', 'h', 'ms', '%', '1'])
 
 /** SI or US customary units, kept on the device. */

@@ -1,23 +1,51 @@
-import type { Followed, Forecast, Influence, Investigation, Lever, Lesson, Mark, Observation, Representative, StagingDocument, StripPoint, Taught } from '~~/core'
+import type {
+  Followed,
+  Forecast,
+  Influence,
+  Investigation,
+  Lever,
+  Lesson,
+  Mark,
+  Observation,
+  Representative,
+  StagingDocument,
+  StripPoint,
+  Taught,
+} from '~~/core'
 
 /** `taught`: what past runs have taught, where it is to be used */
-interface Request { job: number, document: StagingDocument, seed: number, taught?: Taught }
+interface Request {
+  job: number
+  document: StagingDocument
+  seed: number
+  taught?: Taught
+}
 
-export interface PastRunDocument { staging: StagingDocument, seen: Observation }
+export interface PastRunDocument {
+  staging: StagingDocument
+  seen: Observation
+}
 
 export type ForecastRequest =
-  | Request & { kind: 'forecast', samples: number }
-  | Request & { kind: 'levers' }
-  | Request & { kind: 'strip', input: string }
-  | Request & { kind: 'follow', marks: Mark[], act: string, speed: number, now: number }
-  | Request & { kind: 'learn', runs: PastRunDocument[] }
-  | Request & { kind: 'investigate', used: StagingDocument, measured: string[], seen: Observation }
+  | (Request & { kind: 'forecast'; samples: number })
+  | (Request & { kind: 'levers' })
+  | (Request & { kind: 'strip'; input: string })
+  | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
+  | (Request & { kind: 'learn'; runs: PastRunDocument[] })
+  | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation })
 
 export type ForecastAnswer =
-  | { kind: 'forecast', job: number, forecast: Forecast, complete: boolean, influences: Influence[], /** once complete */ shown?: Representative }
-  | { kind: 'levers', job: number, levers: Lever[] }
-  | { kind: 'strip', job: number, input: string, strip: StripPoint[] }
-  | { kind: 'follow', job: number, followed: Followed, complete: boolean }
-  | { kind: 'learn', job: number, taught: Taught, lessons: Lesson[] }
-  | { kind: 'investigate', job: number, forecast: Forecast, investigation: Investigation, levers: Lever[] }
-  | { kind: 'failed', job: number, message: string }
+  | {
+      kind: 'forecast'
+      job: number
+      forecast: Forecast
+      complete: boolean
+      influences: Influence[]
+      /** once complete */ shown?: Representative
+    }
+  | { kind: 'levers'; job: number; levers: Lever[] }
+  | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }
+  | { kind: 'follow'; job: number; followed: Followed; complete: boolean }
+  | { kind: 'learn'; job: number; taught: Taught; lessons: Lesson[] }
+  | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }
+  | { kind: 'failed'; job: number; message: string }

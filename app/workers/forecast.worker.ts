@@ -1,8 +1,25 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
 import {
-  DEFAULT_SAMPLES, StagingSample, follow, givenNow, influences, investigate, learn, lessonsOf, oddsStrip, pullLevers, readStaging,
-  representativeOf, seenNow, storyOf, summarise, taughtPoints,
-  type Demonstration, type Given, type QuantityInput, type Taught,
+  DEFAULT_SAMPLES,
+  StagingSample,
+  follow,
+  givenNow,
+  influences,
+  investigate,
+  learn,
+  lessonsOf,
+  oddsStrip,
+  pullLevers,
+  readStaging,
+  representativeOf,
+  seenNow,
+  storyOf,
+  summarise,
+  taughtPoints,
+  type Demonstration,
+  type Given,
+  type QuantityInput,
+  type Taught,
 } from '~~/core'
 import type { ForecastAnswer, ForecastRequest } from './forecast-messages'
 
@@ -20,17 +37,23 @@ const waiting: (() => void)[] = []
 breath.port1.onmessage = () => waiting.shift()?.()
 
 /** Lets messages in, so that a newer request can be seen. */
-const pause = (): Promise<void> => new Promise((resolve) => {
-  waiting.push(resolve)
-  breath.port2.postMessage(0)
-})
+const pause = (): Promise<void> =>
+  new Promise(resolve => {
+    waiting.push(resolve)
+    breath.port2.postMessage(0)
+  })
 
 /** A sample, from what past runs taught where that is to be used. */
-const sampleOf = (demonstration: Demonstration, given: Given, samples: number, { seed, taught }: { seed: number, taught?: Taught }) =>
+const sampleOf = (
+  demonstration: Demonstration,
+  given: Given,
+  samples: number,
+  { seed, taught }: { seed: number; taught?: Taught },
+) =>
   new StagingSample(demonstration, given, samples, seed, taught && taughtPoints(demonstration, taught, samples, seed))
 
 /** The act being followed: its sample is kept while its marks stay the same. */
-let followed: { key: string, sample: StagingSample } | undefined
+let followed: { key: string; sample: StagingSample } | undefined
 
 const answer = (message: ForecastAnswer) => postMessage(message)
 
@@ -50,9 +73,20 @@ async function work(request: ForecastRequest): Promise<void> {
         answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: false, influences: [] })
       }
     }
-    answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: true, influences: influences(sample), shown: representativeOf(sample) })
+    answer({
+      kind: 'forecast',
+      job: request.job,
+      forecast: summarise(sample),
+      complete: true,
+      influences: influences(sample),
+      shown: representativeOf(sample),
+    })
   } else if (request.kind === 'levers') {
-    answer({ kind: 'levers', job: request.job, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught) })
+    answer({
+      kind: 'levers',
+      job: request.job,
+      levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught),
+    })
   } else if (request.kind === 'follow') {
     const story = storyOf(request.marks, request.act)
     const now = givenNow(demonstration, given, story, request.speed)
@@ -60,19 +94,57 @@ async function work(request: ForecastRequest): Promise<void> {
     if (followed?.key !== key) followed = { key, sample: sampleOf(demonstration, now, FOLLOW_SAMPLES, request) }
     const { sample } = followed
     while (!sample.advance(CHUNK)) await current()
-    answer({ kind: 'follow', job: request.job, followed: follow(sample, now, seenNow(demonstration, story, request.now, request.speed)), complete: true })
+    answer({
+      kind: 'follow',
+      job: request.job,
+      followed: follow(sample, now, seenNow(demonstration, story, request.now, request.speed)),
+      complete: true,
+    })
   } else if (request.kind === 'learn') {
-    const taught = await learn(demonstration, given, request.runs.map(r => ({ given: readStaging(r.staging).given, seen: r.seen })), undefined, current)
+    const taught = await learn(
+      demonstration,
+      given,
+      request.runs.map(r => ({ given: readStaging(r.staging).given, seen: r.seen })),
+      undefined,
+      current,
+    )
     answer({ kind: 'learn', job: request.job, taught, lessons: lessonsOf(demonstration, given, taught) })
   } else if (request.kind === 'investigate') {
     const used = readStaging(request.used).given
     const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)
     while (!sample.advance(CHUNK)) await current()
-    const investigation = await investigate(demonstration, { plan: given, used, measured: request.measured }, request.seen, undefined, request.seed, current)
-    answer({ kind: 'investigate', job: request.job, forecast: summarise(sample), investigation, levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught) })
+    const investigation = await investigate(
+      demonstration,
+      { plan: given, used, measured: request.measured },
+      request.seen,
+      undefined,
+      request.seed,
+      current,
+    )
+    answer({
+      kind: 'investigate',
+      job: request.job,
+      forecast: summarise(sample),
+      investigation,
+      levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught),
+    })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!
-    answer({ kind: 'strip', job: request.job, input: request.input, strip: await oddsStrip(demonstration, given, input, STRIP_POINTS, STRIP_SAMPLES, request.seed, current, request.taught) })
+    answer({
+      kind: 'strip',
+      job: request.job,
+      input: request.input,
+      strip: await oddsStrip(
+        demonstration,
+        given,
+        input,
+        STRIP_POINTS,
+        STRIP_SAMPLES,
+        request.seed,
+        current,
+        request.taught,
+      ),
+    })
   }
 }
 
@@ -82,6 +154,7 @@ self.onmessage = (event: MessageEvent<ForecastRequest>) => {
   // Levers of what has just been changed are of no use to anybody.
   if (request.kind === 'forecast') delete newest.levers
   work(request).catch((error: unknown) => {
-    if (!(error instanceof Cancelled)) answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })
+    if (!(error instanceof Cancelled))
+      answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })
   })
 }

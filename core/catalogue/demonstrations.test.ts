@@ -8,10 +8,17 @@ import { acceptedRange, describeSpread, partsOf, resolve, valueAt, type Quantity
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common face', (_, d) => {
   const quantities = d.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
   it('has ids once each, units of the right kind, and defaults that can be used as they are', () => {
-    for (const ids of [d.inputs.map(i => i.id), d.results.map(r => r.id), d.outcomes.map(o => o.id), d.procedure.map(s => s.id), d.columns.map(c => c.id)]) {
+    for (const ids of [
+      d.inputs.map(i => i.id),
+      d.results.map(r => r.id),
+      d.outcomes.map(o => o.id),
+      d.procedure.map(s => s.id),
+      d.columns.map(c => c.id),
+    ]) {
       expect(new Set(ids).size).toBe(ids.length)
     }
-    for (const { units, quantity } of [...quantities, ...d.results]) for (const unit of units) expect(fromSi(toSi(1.5, unit, quantity), unit, quantity)).toBeCloseTo(1.5, 9)
+    for (const { units, quantity } of [...quantities, ...d.results])
+      for (const unit of units) expect(fromSi(toSi(1.5, unit, quantity), unit, quantity)).toBeCloseTo(1.5, 9)
     expect(resolve(d, { numbers: {}, choices: {} }).faults).toEqual([])
     expect(findDemonstration(d.id)).toBe(d)
     expect(d.outcomes.some(o => o.id === d.wanted)).toBe(true)
@@ -35,14 +42,22 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
     }
   })
   it('puts each input that is no coefficient and no room condition into the procedure', () => {
-    // Each way has its own sentence: all of them together name everything, and what is not there at all can still be put in.
-    const ways = [{}, ...d.inputs.flatMap(i => i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : [])]
-    const named = new Set(ways.flatMap((choices) => {
-      const { values } = resolve({ ...d, check: () => [] }, { numbers: {}, choices })
-      return d.procedure.flatMap(s => partsOf(s, values).flatMap(p => typeof p === 'string' ? [] : [p.input]))
-    }))
-    for (const input of d.inputs) if (input.group !== 'coefficient' && input.group !== 'room') expect(named.has(input.id), input.id).toBe(true)
-    for (const id of named) expect(d.inputs.some(i => i.id === id), id).toBe(true)
+    // Each way has its own sentence: all of them together name everything, and what is not there at all can still be
+    // put in.
+    const ways = [{}, ...d.inputs.flatMap(i => (i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : []))]
+    const named = new Set(
+      ways.flatMap(choices => {
+        const { values } = resolve({ ...d, check: () => [] }, { numbers: {}, choices })
+        return d.procedure.flatMap(s => partsOf(s, values).flatMap(p => (typeof p === 'string' ? [] : [p.input])))
+      }),
+    )
+    for (const input of d.inputs)
+      if (input.group !== 'coefficient' && input.group !== 'room') expect(named.has(input.id), input.id).toBe(true)
+    for (const id of named)
+      expect(
+        d.inputs.some(i => i.id === id),
+        id,
+      ).toBe(true)
   })
   it('has a trace with every column, readable at any time', () => {
     const { values } = resolve(d, { numbers: {}, choices: {} })

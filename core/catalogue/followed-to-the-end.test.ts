@@ -28,13 +28,22 @@ describe('a closed vessel is watched to its end', () => {
   it('a tin in still air is crushed in most stagings: a dent is an end and no watch cut short', () => {
     expect(odds('sealed-tin', 'crush', { choices: { coolingMethod: 'still-air' } })).toBeGreaterThan(0.6)
   })
-  it('a drum over a hot bath goes on cooling by its dry wall: the hotter the bath, the later, and never "stands" below what air cooling alone does', () => {
-    const still = run('sealed-drum', { choices: { coolingMethod: 'still-air' } })
-    for (const celsius of [70, 84, 90, 97]) {
-      const warm = run('sealed-drum', { choices: { coolingMethod: 'ice-pool' }, numbers: { bathTemperature: 273.15 + celsius } })
-      expect(warm.results.peakPressureDifference, `${celsius}`).toBeGreaterThan(0.9 * Math.min(still.results.peakPressureDifference!, still.results.criticalPressureDifference!))
-    }
-  })
+  it(
+    'a drum over a hot bath goes on cooling by its dry wall: the hotter the bath, the later, and ' +
+      'never "stands" below what air cooling alone does',
+    () => {
+      const still = run('sealed-drum', { choices: { coolingMethod: 'still-air' } })
+      for (const celsius of [70, 84, 90, 97]) {
+        const warm = run('sealed-drum', {
+          choices: { coolingMethod: 'ice-pool' },
+          numbers: { bathTemperature: 273.15 + celsius },
+        })
+        expect(warm.results.peakPressureDifference, `${celsius}`).toBeGreaterThan(
+          0.9 * Math.min(still.results.peakPressureDifference!, still.results.criticalPressureDifference!),
+        )
+      }
+    },
+  )
 })
 
 describe('openings', () => {
@@ -51,14 +60,24 @@ describe('openings', () => {
     for (const choices of [{}, { coolingMethod: 'spray' }]) {
       let before = Infinity
       for (const squareCentimetres of [0, 1, 3, 12, 40, 120, 400, 1000]) {
-        const { peakPressureDifference: peak } = run('process-vessel', { choices, numbers: { leakArea: squareCentimetres * 1e-4 } }).results
+        const { peakPressureDifference: peak } = run('process-vessel', {
+          choices,
+          numbers: { leakArea: squareCentimetres * 1e-4 },
+        }).results
         expect(peak, `${squareCentimetres} cm2`).toBeLessThanOrEqual(before * 1.001 + 1)
         before = peak!
       }
     }
   })
   it('a leak never lifts the inside over the room', () => {
-    for (const id of ['plates', 'bell-jar-balloon', 'soft-pack', 'jar-barometer', 'bell-in-vacuum', 'low-pressure-boil']) {
+    for (const id of [
+      'plates',
+      'bell-jar-balloon',
+      'soft-pack',
+      'jar-barometer',
+      'bell-in-vacuum',
+      'low-pressure-boil',
+    ]) {
       const d = findDemonstration(id)!
       for (const leakArea of [1e-9, 1e-7, 1e-6, 1e-5]) {
         const { values, faults } = resolve(d, { numbers: { leakArea }, choices: {} })
@@ -71,24 +90,41 @@ describe('openings', () => {
   })
   it('a relief that opens wide is forecast like any other', () => {
     for (const reliefOpening of [30e-6, 300e-6, 1500e-6]) {
-      expect(() => odds('drum-reinflate', 'pop', { choices: { reliefPath: 'relief-valve' }, numbers: { reliefOpening } }, 60)).not.toThrow()
+      expect(() =>
+        odds('drum-reinflate', 'pop', { choices: { reliefPath: 'relief-valve' }, numbers: { reliefOpening } }, 60),
+      ).not.toThrow()
     }
   })
 })
 
 describe('what practice sees', () => {
-  it('a half-litre bottle with a neck of 34 to 40 mm fills at once and pulls, the harder the longer it boiled; nothing jumps on the way from a narrow neck (common practice)', () => {
-    let before: Simulation | undefined
-    for (let neckDiameter = 0.02; neckDiameter <= 0.0401; neckDiameter += 0.001) {
-      const now = run('bottle-fill', { choices: { fillMethod: 'microwave' }, numbers: { neckDiameter, ovenTime: 180 } })
-      if (before?.results.timeToFill && now.results.timeToFill) expect(Math.abs(Math.log(now.results.timeToFill / before.results.timeToFill)), `${neckDiameter}`).toBeLessThan(Math.log(3))
-      if (neckDiameter > 0.0335) expect(now.results.timeToFill, `${neckDiameter}`).toBeLessThan(1.5)
-      before = now
-    }
-    const pulls = [60, 120, 240].map(ovenTime => run('bottle-fill', { choices: { fillMethod: 'microwave' }, numbers: { neckDiameter: 0.037, ovenTime } }).results.peakPull!)
-    expect(pulls[1]).toBeGreaterThan(pulls[0])
-    expect(pulls[2]).toBeGreaterThanOrEqual(pulls[1])
-    // Difference times the neck's area and no more.
-    expect(pulls[2]).toBeLessThanOrEqual(101325 * Math.PI / 4 * 0.037 * 0.037)
-  })
+  it(
+    'a half-litre bottle with a neck of 34 to 40 mm fills at once and pulls, the harder the longer it ' +
+      'boiled; nothing jumps on the way from a narrow neck (common practice)',
+    () => {
+      let before: Simulation | undefined
+      for (let neckDiameter = 0.02; neckDiameter <= 0.0401; neckDiameter += 0.001) {
+        const now = run('bottle-fill', {
+          choices: { fillMethod: 'microwave' },
+          numbers: { neckDiameter, ovenTime: 180 },
+        })
+        if (before?.results.timeToFill && now.results.timeToFill)
+          expect(
+            Math.abs(Math.log(now.results.timeToFill / before.results.timeToFill)),
+            `${neckDiameter}`,
+          ).toBeLessThan(Math.log(3))
+        if (neckDiameter > 0.0335) expect(now.results.timeToFill, `${neckDiameter}`).toBeLessThan(1.5)
+        before = now
+      }
+      const pulls = [60, 120, 240].map(
+        ovenTime =>
+          run('bottle-fill', { choices: { fillMethod: 'microwave' }, numbers: { neckDiameter: 0.037, ovenTime } })
+            .results.peakPull!,
+      )
+      expect(pulls[1]).toBeGreaterThan(pulls[0])
+      expect(pulls[2]).toBeGreaterThanOrEqual(pulls[1])
+      // Difference times the neck's area and no more.
+      expect(pulls[2]).toBeLessThanOrEqual(((101325 * Math.PI) / 4) * 0.037 * 0.037)
+    },
+  )
 })

@@ -1,41 +1,197 @@
-/** Plans that are refused because they would hurt somebody, each with a staging that shows it. docs/safety.md is made of it. */
+/**
+ * Plans that are refused because they would hurt somebody, each with a staging that shows it. docs/safety.md is made
+ * of it.
+ */
 export interface Refusal {
   demonstration: string
   /** what is refused, in words */ when: string
   /** the input that the refusal names */ input: string
-  /** SI numbers and choices of a staging that is refused for it */ example: { numbers?: Readonly<Record<string, number>>, choices?: Readonly<Record<string, string>> }
+  /** SI numbers and choices of a staging that is refused for it */ example: {
+    numbers?: Readonly<Record<string, number>>
+    choices?: Readonly<Record<string, string>>
+  }
   source: string
 }
 
 const PRACTICE = 'common practice'
 const jar = (demonstration: string): Refusal[] => [
-  { demonstration, when: 'a scratched or chipped jar', input: 'jarKind', example: { choices: { jarKind: 'scratched' } }, source: PRACTICE },
-  { demonstration, when: 'a household, thin or flat-sided jar', input: 'jarKind', example: { choices: { jarKind: 'household' } }, source: PRACTICE },
+  {
+    demonstration,
+    when: 'a scratched or chipped jar',
+    input: 'jarKind',
+    example: { choices: { jarKind: 'scratched' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration,
+    when: 'a household, thin or flat-sided jar',
+    input: 'jarKind',
+    example: { choices: { jarKind: 'household' } },
+    source: PRACTICE,
+  },
 ]
 
 export const REFUSALS: readonly Refusal[] = [
-  { demonstration: 'drum-reinflate', when: 'sealed heating: no way out for the steam', input: 'reliefPath', example: { choices: { reliefPath: 'none' } }, source: PRACTICE },
-  { demonstration: 'drum-reinflate', when: 'a relief too small for its burner', input: 'reliefOpening', example: { numbers: { reliefOpening: 8e-6 } }, source: 'steam made against what passes, with a quarter over the setting (common practice)' },
-  { demonstration: 'bottle-fill', when: 'a chill at which more than 2 of 100 glasses crack', input: 'bathTemperature', example: { numbers: { bathTemperature: 278.15 } }, source: 'our own rule on the spread of what glass bears' },
-  { demonstration: 'bottle-fill', when: 'scratched, chipped or old glass', input: 'glassState', example: { choices: { glassState: 'scratched' } }, source: PRACTICE },
-  { demonstration: 'bottle-fill', when: 'a torch on glass', input: 'fillMethod', example: { choices: { fillMethod: 'torch' } }, source: PRACTICE },
-  { demonstration: 'flask-fountain', when: 'a chill at which more than 2 of 100 glasses crack', input: 'bathTemperature', example: { numbers: { bathTemperature: 275.15 }, choices: { glassKind: 'soda-lime' } }, source: 'our own rule on the spread of what glass bears' },
-  { demonstration: 'flask-fountain', when: 'a flat bottom under vacuum', input: 'flaskBottom', example: { choices: { flaskBottom: 'flat' } }, source: PRACTICE },
-  { demonstration: 'flask-fountain', when: 'scratched, chipped or old glass', input: 'glassState', example: { choices: { glassState: 'scratched' } }, source: PRACTICE },
-  { demonstration: 'flask-fountain', when: 'a thin wall under vacuum', input: 'wallThickness', example: { numbers: { wallThickness: 0.6e-3 } }, source: PRACTICE },
-  { demonstration: 'egg-in-bottle', when: 'a rinsed bottle in water so cold that more than 2 of 100 crack', input: 'coolingTemperature', example: { numbers: { rinseTemperature: 366, coolingTemperature: 274.15 }, choices: { heating: 'hot-water' } }, source: 'our own rule on the spread of what glass bears' },
-  { demonstration: 'egg-out', when: 'a cold bottle in water so hot that more than 2 of 100 crack', input: 'warmTemperature', example: { numbers: { warmTemperature: 368, airTemperature: 285 }, choices: { method: 'warming' } }, source: 'our own rule on the spread of what glass bears' },
+  {
+    demonstration: 'drum-reinflate',
+    when: 'sealed heating: no way out for the steam',
+    input: 'reliefPath',
+    example: { choices: { reliefPath: 'none' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'drum-reinflate',
+    when: 'a relief too small for its burner',
+    input: 'reliefOpening',
+    example: { numbers: { reliefOpening: 8e-6 } },
+    source: 'steam made against what passes, with a quarter over the setting (common practice)',
+  },
+  {
+    demonstration: 'bottle-fill',
+    when: 'a chill at which more than 2 of 100 glasses crack',
+    input: 'bathTemperature',
+    example: { numbers: { bathTemperature: 278.15 } },
+    source: 'our own rule on the spread of what glass bears',
+  },
+  {
+    demonstration: 'bottle-fill',
+    when: 'scratched, chipped or old glass',
+    input: 'glassState',
+    example: { choices: { glassState: 'scratched' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'bottle-fill',
+    when: 'a torch on glass',
+    input: 'fillMethod',
+    example: { choices: { fillMethod: 'torch' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'flask-fountain',
+    when: 'a chill at which more than 2 of 100 glasses crack',
+    input: 'bathTemperature',
+    example: { numbers: { bathTemperature: 275.15 }, choices: { glassKind: 'soda-lime' } },
+    source: 'our own rule on the spread of what glass bears',
+  },
+  {
+    demonstration: 'flask-fountain',
+    when: 'a flat bottom under vacuum',
+    input: 'flaskBottom',
+    example: { choices: { flaskBottom: 'flat' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'flask-fountain',
+    when: 'scratched, chipped or old glass',
+    input: 'glassState',
+    example: { choices: { glassState: 'scratched' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'flask-fountain',
+    when: 'a thin wall under vacuum',
+    input: 'wallThickness',
+    example: { numbers: { wallThickness: 0.6e-3 } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'egg-in-bottle',
+    when: 'a rinsed bottle in water so cold that more than 2 of 100 crack',
+    input: 'coolingTemperature',
+    example: { numbers: { rinseTemperature: 366, coolingTemperature: 274.15 }, choices: { heating: 'hot-water' } },
+    source: 'our own rule on the spread of what glass bears',
+  },
+  {
+    demonstration: 'egg-out',
+    when: 'a cold bottle in water so hot that more than 2 of 100 crack',
+    input: 'warmTemperature',
+    example: { numbers: { warmTemperature: 368, airTemperature: 285 }, choices: { method: 'warming' } },
+    source: 'our own rule on the spread of what glass bears',
+  },
   ...['bell-jar-balloon', 'soft-pack', 'jar-barometer', 'low-pressure-boil', 'bell-in-vacuum'].flatMap(jar),
-  { demonstration: 'cloud-bottle', when: 'smoke or a match with spirits', input: 'nuclei', example: { choices: { liquid: 'ethanol', nuclei: 'smoke' } }, source: PRACTICE },
-  { demonstration: 'cloud-bottle', when: 'more than 5 mL of spirits', input: 'spirits', example: { numbers: { spirits: 20e-6 }, choices: { liquid: 'ethanol', nuclei: 'room' } }, source: PRACTICE },
-  { demonstration: 'cloud-bottle', when: 'over 300 kPa in any bottle', input: 'gaugePressure', example: { numbers: { gaugePressure: 600e3, pressureRating: 1e6 } }, source: PRACTICE },
-  { demonstration: 'cloud-bottle', when: 'over the stated limit, pumped', input: 'gaugePressure', example: { numbers: { gaugePressure: 250e3, pressureRating: 150e3 } }, source: PRACTICE },
-  { demonstration: 'cloud-bottle', when: 'over the stated limit, squeezed', input: 'squeezePressure', example: { numbers: { squeezePressure: 80e3, pressureRating: 40e3 }, choices: { way: 'squeeze' } }, source: PRACTICE },
-  { demonstration: 'canister-pop', when: 'oxygen', input: 'burnsIn', example: { choices: { burnsIn: 'oxygen' } }, source: PRACTICE },
-  { demonstration: 'canister-pop', when: 'a lid that may hold', input: 'releaseGauge', example: { numbers: { releaseGauge: 300e3 } }, source: 'our own rule on what a poor mixture still makes' },
-  { demonstration: 'bottle-line', when: 'oxygen', input: 'burnsIn', example: { choices: { burnsIn: 'oxygen' } }, source: PRACTICE },
-  { demonstration: 'bottle-line', when: 'free flight of a burning bottle', input: 'guide', example: { choices: { guide: 'free' } }, source: PRACTICE },
-  { demonstration: 'bottle-line', when: 'a glass bottle or one for still drinks', input: 'bottleKind', example: { choices: { bottleKind: 'glass' } }, source: PRACTICE },
-  { demonstration: 'bottle-line', when: 'a hole with which one mixture in a hundred goes over the bottle’s limit', input: 'ventDiameter', example: { numbers: { ventDiameter: 0.002 } }, source: 'our own rule on the spread of mixtures; NFPA 68 for the worst' },
-  { demonstration: 'card-and-glass', when: 'more than 5 kg of water over somebody', input: 'glassHeight', example: { numbers: { glassDiameter: 0.3, glassHeight: 1.5 } }, source: 'our own rule' },
+  {
+    demonstration: 'cloud-bottle',
+    when: 'smoke or a match with spirits',
+    input: 'nuclei',
+    example: { choices: { liquid: 'ethanol', nuclei: 'smoke' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'cloud-bottle',
+    when: 'more than 5 mL of spirits',
+    input: 'spirits',
+    example: { numbers: { spirits: 20e-6 }, choices: { liquid: 'ethanol', nuclei: 'room' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'cloud-bottle',
+    when: 'over 300 kPa in any bottle',
+    input: 'gaugePressure',
+    example: { numbers: { gaugePressure: 600e3, pressureRating: 1e6 } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'cloud-bottle',
+    when: 'over the stated limit, pumped',
+    input: 'gaugePressure',
+    example: { numbers: { gaugePressure: 250e3, pressureRating: 150e3 } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'cloud-bottle',
+    when: 'over the stated limit, squeezed',
+    input: 'squeezePressure',
+    example: { numbers: { squeezePressure: 80e3, pressureRating: 40e3 }, choices: { way: 'squeeze' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'canister-pop',
+    when: 'oxygen',
+    input: 'burnsIn',
+    example: { choices: { burnsIn: 'oxygen' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'canister-pop',
+    when: 'a lid that may hold',
+    input: 'releaseGauge',
+    example: { numbers: { releaseGauge: 300e3 } },
+    source: 'our own rule on what a poor mixture still makes',
+  },
+  {
+    demonstration: 'bottle-line',
+    when: 'oxygen',
+    input: 'burnsIn',
+    example: { choices: { burnsIn: 'oxygen' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'bottle-line',
+    when: 'free flight of a burning bottle',
+    input: 'guide',
+    example: { choices: { guide: 'free' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'bottle-line',
+    when: 'a glass bottle or one for still drinks',
+    input: 'bottleKind',
+    example: { choices: { bottleKind: 'glass' } },
+    source: PRACTICE,
+  },
+  {
+    demonstration: 'bottle-line',
+    when: 'a hole with which one mixture in a hundred goes over the bottle’s limit',
+    input: 'ventDiameter',
+    example: { numbers: { ventDiameter: 0.002 } },
+    source: 'our own rule on the spread of mixtures; NFPA 68 for the worst',
+  },
+  {
+    demonstration: 'card-and-glass',
+    when: 'more than 5 kg of water over somebody',
+    input: 'glassHeight',
+    example: { numbers: { glassDiameter: 0.3, glassHeight: 1.5 } },
+    source: 'our own rule',
+  },
 ]

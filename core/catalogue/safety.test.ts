@@ -4,7 +4,19 @@ import { CRACKS_REFUSED, HAZARDS, RULES, SCALDS, TOUCHABLE, scald, type Hazard }
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { pullLevers, riskOfForecast, StagingSample, summarise } from '../forecast'
 import { DEMONSTRATIONS, findDemonstration } from '.'
-import { adviceOf, cautionsOf, endangers, failuresOf, hazardsOf, partsOf, resolve, riskOf, type Demonstration, type Simulation, type Values } from '../demonstration'
+import {
+  adviceOf,
+  cautionsOf,
+  endangers,
+  failuresOf,
+  hazardsOf,
+  partsOf,
+  resolve,
+  riskOf,
+  type Demonstration,
+  type Simulation,
+  type Values,
+} from '../demonstration'
 import { REFUSALS } from './refusals'
 import { borneChill, shareCracked } from './steam/glass-checks'
 
@@ -12,8 +24,8 @@ const DRAWS = 200
 /** Draws for each lever: what is compared is the same draws on both sides. */
 const LEVER_DRAWS = 30
 /** Every combination with one choice other than usual, each with its share of the draws over the usual ranges. */
-function stagings(d: Demonstration): { values: Values, s: Simulation }[] {
-  const choices = [{}, ...d.inputs.flatMap(i => i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : [])]
+function stagings(d: Demonstration): { values: Values; s: Simulation }[] {
+  const choices = [{}, ...d.inputs.flatMap(i => (i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : []))]
   const points = latinHypercube(DRAWS, d.inputs.length, 5)
   return Array.from({ length: DRAWS }, (_, i) => {
     const numbers: Record<string, number> = {}
@@ -23,33 +35,49 @@ function stagings(d: Demonstration): { values: Values, s: Simulation }[] {
       numbers[input.id] = low + (high - low) * points[i * d.inputs.length + column]
     })
     return resolve(d, { numbers, choices: choices[i % choices.length] })
-  }).filter(r => r.faults.length === 0).map(({ values }) => ({ values, s: d.simulate(values, 'summary') }))
+  })
+    .filter(r => r.faults.length === 0)
+    .map(({ values }) => ({ values, s: d.simulate(values, 'summary') }))
 }
 const place = (d: Demonstration, step: string): number => d.procedure.findIndex(p => p.id === step)
 const each = DEMONSTRATIONS.map(d => [d.id, d] as const)
 /** What must be confirmed before: the others are answered by a caution alone. */
-const GATED: readonly Hazard[] = ['flame', 'pressure', 'projectile', 'closed-hot-vessel', 'glass-under-difference', 'fuel', 'chilled-glass', 'load']
+const GATED: readonly Hazard[] = [
+  'flame',
+  'pressure',
+  'projectile',
+  'closed-hot-vessel',
+  'glass-under-difference',
+  'fuel',
+  'chilled-glass',
+  'load',
+]
 
 describe('every staging', () => {
-  it.each(each)('%s: every hazard of a step has its caution there or before, every caution its rule and a control', (_, d) => {
-    for (const { values, s } of stagings(d)) {
-      const cautions = cautionsOf(d, values, s)
-      for (const step of d.procedure) {
-        for (const hazard of hazardsOf(step, values)) {
-          expect(HAZARDS).toContain(hazard)
-          const covered = cautions.some(c => c.covers.includes(hazard) && place(d, c.step) <= place(d, step.id))
-          expect(covered, `${step.id}: ${hazard} ${JSON.stringify(values.choices)}`).toBe(true)
+  it.each(each)(
+    '%s: every hazard of a step has its caution there or before, every caution its rule and a control',
+    (_, d) => {
+      for (const { values, s } of stagings(d)) {
+        const cautions = cautionsOf(d, values, s)
+        for (const step of d.procedure) {
+          for (const hazard of hazardsOf(step, values)) {
+            expect(HAZARDS).toContain(hazard)
+            const covered = cautions.some(c => c.covers.includes(hazard) && place(d, c.step) <= place(d, step.id))
+            expect(covered, `${step.id}: ${hazard} ${JSON.stringify(values.choices)}`).toBe(true)
+          }
+        }
+        for (const c of cautions) {
+          expect(RULES[c.id], c.id).toBeDefined()
+          expect(place(d, c.step), `${c.id} at ${c.step}`).toBeGreaterThanOrEqual(0)
+          expect(c.control.length, c.id).toBeGreaterThan(15)
+          expect(`${c.hazard} ${c.control}`, c.id).not.toMatch(
+            /\bsafe(ly)?\b|undefined|NaN|Infinity|keeps it from getting dangerous/,
+          )
+          expect(Number.isFinite(c.number?.value ?? 0), c.id).toBe(true)
         }
       }
-      for (const c of cautions) {
-        expect(RULES[c.id], c.id).toBeDefined()
-        expect(place(d, c.step), `${c.id} at ${c.step}`).toBeGreaterThanOrEqual(0)
-        expect(c.control.length, c.id).toBeGreaterThan(15)
-        expect(`${c.hazard} ${c.control}`, c.id).not.toMatch(/\bsafe(ly)?\b|undefined|NaN|Infinity|keeps it from getting dangerous/)
-        expect(Number.isFinite(c.number?.value ?? 0), c.id).toBe(true)
-      }
-    }
-  })
+    },
+  )
   it.each(each)('%s: every gate stands before the act that it guards, and where it can still be confirmed', (_, d) => {
     const sealed = d.procedure.findIndex(p => p.marks?.includes('sealed'))
     for (const gate of d.gates) {
@@ -66,23 +94,38 @@ describe('every staging', () => {
       }
     }
   })
-  it.each(each)('%s: each end but the wanted one has its own acts, and nobody goes near before the pressure is off', (_, d) => {
-    for (const { values, s } of stagings(d)) {
-      const failures = failuresOf(d, values, s)
-      expect(failures.map(f => f.outcome).sort()).toEqual(d.outcomes.map(o => o.id).filter(o => o !== d.wanted).sort())
-      for (const { outcome, acts } of failures) {
-        expect(['stand-back', 'wait', 'heat-off', 'pressure-off'], `${outcome}: ${acts[0].text}`).toContain(acts[0].kind)
-        const off = acts.findIndex(a => a.kind === 'pressure-off')
-        expect(off, outcome).toBeGreaterThanOrEqual(0)
-        const near = acts.findIndex(a => a.kind === 'near')
-        if (near >= 0) expect(near, `${outcome}: ${acts[near].text}`).toBeGreaterThan(off)
-        for (const a of acts) expect(a.text).not.toMatch(/\bsafe\b|undefined|NaN/)
-        // What can be undone by hand is no answer to broken glass, nor broken glass to what only stood there.
-        expect(acts.some(a => /large pieces with tongs/.test(a.text)), outcome).toBe(outcome === 'crack')
+  it.each(each)(
+    '%s: each end but the wanted one has its own acts, and nobody goes near before the pressure is off',
+    (_, d) => {
+      for (const { values, s } of stagings(d)) {
+        const failures = failuresOf(d, values, s)
+        expect(failures.map(f => f.outcome).sort()).toEqual(
+          d.outcomes
+            .map(o => o.id)
+            .filter(o => o !== d.wanted)
+            .sort(),
+        )
+        for (const { outcome, acts } of failures) {
+          expect(['stand-back', 'wait', 'heat-off', 'pressure-off'], `${outcome}: ${acts[0].text}`).toContain(
+            acts[0].kind,
+          )
+          const off = acts.findIndex(a => a.kind === 'pressure-off')
+          expect(off, outcome).toBeGreaterThanOrEqual(0)
+          const near = acts.findIndex(a => a.kind === 'near')
+          if (near >= 0) expect(near, `${outcome}: ${acts[near].text}`).toBeGreaterThan(off)
+          for (const a of acts) expect(a.text).not.toMatch(/\bsafe\b|undefined|NaN/)
+          // What can be undone by hand is no answer to broken glass, nor broken glass to what only stood there.
+          expect(
+            acts.some(a => /large pieces with tongs/.test(a.text)),
+            outcome,
+          ).toBe(outcome === 'crack')
+        }
+        expect(new Set(failures.map(f => f.acts.map(a => a.text).join())).size, 'the same words for two ends').toBe(
+          failures.length,
+        )
       }
-      expect(new Set(failures.map(f => f.acts.map(a => a.text).join())).size, 'the same words for two ends').toBe(failures.length)
-    }
-  })
+    },
+  )
   it.each(each)('%s: no advice is refused or raises a caution', (_, d) => {
     for (const { values, s } of stagings(d)) {
       const before = d.cautions(values, s, riskOf(s))
@@ -96,17 +139,25 @@ describe('every staging', () => {
       }
     }
   })
-  it.each(each)('%s: sentences have no blank of a way that is not taken, nothing of nought and no unknown input', (_, d) => {
-    for (const { values } of stagings(d)) {
-      for (const step of d.procedure) {
-        const words = partsOf(step, values).map(p => typeof p === 'string' ? p : values.numbers[p.input] ?? values.choices[p.input] ?? `¿${p.input}`).join('')
-        expect(words, step.id).not.toMatch(/¿|undefined|NaN/)
-        expect(words, step.id).not.toMatch(/ and 0 of| with 0 of|^0 | 0 went into/)
+  it.each(each)(
+    '%s: sentences have no blank of a way that is not taken, nothing of nought and no unknown input',
+    (_, d) => {
+      for (const { values } of stagings(d)) {
+        for (const step of d.procedure) {
+          const words = partsOf(step, values)
+            .map(p =>
+              typeof p === 'string' ? p : (values.numbers[p.input] ?? values.choices[p.input] ?? `¿${p.input}`),
+            )
+            .join('')
+          expect(words, step.id).not.toMatch(/¿|undefined|NaN/)
+          expect(words, step.id).not.toMatch(/ and 0 of| with 0 of|^0 | 0 went into/)
+        }
+        for (const line of d.kit(values)) expect(line).not.toMatch(/\b0 (g|kg|mL|L)\b/)
       }
-      for (const line of d.kit(values)) expect(line).not.toMatch(/\b0 (g|kg|mL|L)\b/)
-    }
-    for (const { values, s } of stagings(d)) for (const line of d.why(values, s)) expect(line).not.toMatch(/^0(\.0)? (g|kg)|undefined|NaN/)
-  })
+      for (const { values, s } of stagings(d))
+        for (const line of d.why(values, s)) expect(line).not.toMatch(/^0(\.0)? (g|kg)|undefined|NaN/)
+    },
+  )
   it.each(each)('%s: no lever is refused, or raises a caution', async (_, d) => {
     const cautionsAt = (numbers: Record<string, number>, choices: Record<string, string>) => {
       const { values, faults } = resolve(d, { numbers, choices })
@@ -116,11 +167,19 @@ describe('every staging', () => {
       return cautionsOf(d, values, d.simulate(values, 'summary'), riskOfForecast(summarise(sample)))
     }
     // As it stands, and with other numbers and choices.
-    const some = [{ numbers: {}, choices: {} }, ...stagings(d).filter((_, i) => i % 60 === 17).map(({ values }) => ({ numbers: { ...values.numbers }, choices: { ...values.choices } }))]
+    const some = [
+      { numbers: {}, choices: {} },
+      ...stagings(d)
+        .filter((_, i) => i % 60 === 17)
+        .map(({ values }) => ({ numbers: { ...values.numbers }, choices: { ...values.choices } })),
+    ]
     for (const given of some) {
       const before = cautionsAt(given.numbers, given.choices)
       for (const { input, name, to } of await pullLevers(d, { ...given, spreads: {} }, LEVER_DRAWS, 3)) {
-        const after = typeof to === 'string' ? cautionsAt(given.numbers, { ...given.choices, [input]: to }) : cautionsAt({ ...given.numbers, [input]: to }, given.choices)
+        const after =
+          typeof to === 'string'
+            ? cautionsAt(given.numbers, { ...given.choices, [input]: to })
+            : cautionsAt({ ...given.numbers, [input]: to }, given.choices)
         expect(endangers(before, after), `${name} to ${to}`).toBe(false)
       }
     }
@@ -135,17 +194,23 @@ describe('what is refused', () => {
     expect(faults.map(f => f.input)).toContain(input)
     expect(faults.find(f => f.input === input)!.message).toMatch(/given .*(refused|accepted): /)
   })
-  it('a relief is refused where twice its setting would build up, and the accepted one holds it near its setting in nearly all draws', () => {
-    const d = findDemonstration('drum-reinflate')!
-    for (const heaterPower of [3000, 6000, 12000]) {
-      const tooSmall = resolve(d, { numbers: { heaterPower, reliefOpening: 5e-6 }, choices: {} })
-      expect(tooSmall.faults[0].input).toBe('reliefOpening')
-      const needed = Number(/at least ([\d.]+)/.exec(tooSmall.faults[0].message)![1]) * 1e-6
-      const { values, faults } = resolve(d, { numbers: { heaterPower, reliefOpening: needed * 1.01 }, choices: {} })
-      expect(faults).toEqual([])
-      expect(d.simulate(values, 'summary').results.peakGaugePressure! / values.numbers.reliefSetting!).toBeLessThan(1.3)
-    }
-  })
+  it(
+    'a relief is refused where twice its setting would build up, and the accepted one holds it near ' +
+      'its setting in nearly all draws',
+    () => {
+      const d = findDemonstration('drum-reinflate')!
+      for (const heaterPower of [3000, 6000, 12000]) {
+        const tooSmall = resolve(d, { numbers: { heaterPower, reliefOpening: 5e-6 }, choices: {} })
+        expect(tooSmall.faults[0].input).toBe('reliefOpening')
+        const needed = Number(/at least ([\d.]+)/.exec(tooSmall.faults[0].message)![1]) * 1e-6
+        const { values, faults } = resolve(d, { numbers: { heaterPower, reliefOpening: needed * 1.01 }, choices: {} })
+        expect(faults).toEqual([])
+        expect(d.simulate(values, 'summary').results.peakGaugePressure! / values.numbers.reliefSetting!).toBeLessThan(
+          1.3,
+        )
+      }
+    },
+  )
 })
 
 describe('chilled glass', () => {
@@ -157,13 +222,17 @@ describe('chilled glass', () => {
 })
 
 describe('scalds', () => {
-  it('follow the temperature: nothing below what may be touched, raised from 60 °C, alike for kettle, bath and steam', () => {
-    expect(scald(TOUCHABLE - 0.1, 1e-3, 'a')).toBeUndefined()
-    expect(scald(SCALDS - 0.1, 1e-3, 'a')!.severity).toBe('usual')
-    expect(scald(SCALDS, 1e-6, 'a')!.severity).toBe('raised')
-    expect(scald(368.15, 2e-3, 'a')!.hazard).toContain('95 °C')
-    expect(scald(368, 2e-3, 'a')!.control).toContain('20 minutes')
-  })
+  it(
+    'follow the temperature: nothing below what may be touched, raised from 60 °C, alike for kettle, ' +
+      'bath and steam',
+    () => {
+      expect(scald(TOUCHABLE - 0.1, 1e-3, 'a')).toBeUndefined()
+      expect(scald(SCALDS - 0.1, 1e-3, 'a')!.severity).toBe('usual')
+      expect(scald(SCALDS, 1e-6, 'a')!.severity).toBe('raised')
+      expect(scald(368.15, 2e-3, 'a')!.hazard).toContain('95 °C')
+      expect(scald(368, 2e-3, 'a')!.control).toContain('20 minutes')
+    },
+  )
   it('a bath of 95 °C under a can raises a caution; a cold one none', () => {
     const d = findDemonstration('can-plunge')!
     const at = (bathTemperature: number) => {

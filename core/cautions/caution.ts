@@ -1,7 +1,22 @@
 import type { QuantityKind } from '../units'
 
-/** What can hurt somebody. A step says which of them it brings; each needs a caution that covers it, there or before. */
-export const HAZARDS = ['heat', 'scald', 'flame', 'chilled-glass', 'glass-under-difference', 'pressure', 'vacuum', 'projectile', 'closed-hot-vessel', 'load', 'burst', 'fuel'] as const
+/**
+ * What can hurt somebody. A step says which of them it brings; each needs a caution that covers it, there or before.
+ */
+export const HAZARDS = [
+  'heat',
+  'scald',
+  'flame',
+  'chilled-glass',
+  'glass-under-difference',
+  'pressure',
+  'vacuum',
+  'projectile',
+  'closed-hot-vessel',
+  'load',
+  'burst',
+  'fuel',
+] as const
 export type Hazard = (typeof HAZARDS)[number]
 
 /** The number that a caution follows from. */

@@ -5,14 +5,23 @@ describe('cautions', () => {
   it('carry the numbers they follow from', () => {
     expect(scald(369.15, 20e-6, 'lift')!.hazard).toContain('96 °C')
     expect(scald(369.15, 20e-6, 'lift')!.number).toMatchObject({ value: 369.15, raisedFrom: 333.15 })
-    expect(boilingDry(200, 380, 'purge')).toMatchObject({ severity: 'usual', hazard: expect.stringContaining('3.3 min after') })
-    expect(boilingDry(20, 380, 'purge')).toMatchObject({ severity: 'raised', hazard: expect.stringContaining('20 s after') })
+    expect(boilingDry(200, 380, 'purge')).toMatchObject({
+      severity: 'usual',
+      hazard: expect.stringContaining('3.3 min after'),
+    })
+    expect(boilingDry(20, 380, 'purge')).toMatchObject({
+      severity: 'raised',
+      hazard: expect.stringContaining('20 s after'),
+    })
     expect(boilingDry(0, 600, 'purge').hazard).toMatch(/overheats and softens.*smoke is not steam/)
     expect(boilingDry(-5, 400, 'purge').hazard).not.toMatch(/softens/)
     expect(boilingDry(undefined, 380, 'purge').severity).toBe('usual')
   })
   it('follow the odds as well as the one run', () => {
-    expect(boilingDry(200, 380, 'purge', 0.2)).toMatchObject({ severity: 'raised', hazard: expect.stringContaining('20 of 100') })
+    expect(boilingDry(200, 380, 'purge', 0.2)).toMatchObject({
+      severity: 'raised',
+      hazard: expect.stringContaining('20 of 100'),
+    })
     expect(thermalShock(40, 110, 0.015, 'turn').severity).toBe('raised')
     expect(thermalShock(40, 110, 0, 'turn').severity).toBe('usual')
   })
@@ -23,7 +32,12 @@ describe('cautions', () => {
     expect(mayLetGo('It', 1.9, 10, 'hang').severity).toBe('raised')
   })
   it('name a control each, and never promise anything', () => {
-    for (const caution of [scald(373, 1e-3, 'a')!, boilingDry(10, 300, 'c'), boilingDry(0, 700, 'd'), projectile('the ball', 200, 40, 50, 'e')]) {
+    for (const caution of [
+      scald(373, 1e-3, 'a')!,
+      boilingDry(10, 300, 'c'),
+      boilingDry(0, 700, 'd'),
+      projectile('the ball', 200, 40, 50, 'e'),
+    ]) {
       expect(RULES[caution.id]).toBeDefined()
       expect(caution.control.length).toBeGreaterThan(20)
       expect(`${caution.hazard} ${caution.control}`).not.toMatch(/\bsafe(ly)?\b/)

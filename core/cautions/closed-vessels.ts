@@ -7,22 +7,42 @@ const litres = (m3: number): string => formatQuantity(m3, m3 < 1e-3 ? 'mL' : 'L'
 
 /** A closed vessel on the heat is a boiler without a valve. */
 export const neverHeatSealed = (step: string): Caution => ({
-  id: 'sealed-heat', step, severity: 'raised', covers: ['closed-hot-vessel', 'pressure'],
+  id: 'sealed-heat',
+  step,
+  severity: 'raised',
+  covers: ['closed-hot-vessel', 'pressure'],
   hazard: 'A closed vessel on the heat bursts.',
-  control: 'Heat off and the vessel off the heat before anyone touches the closure; one person says so aloud, another closes it.',
+  control:
+    'Heat off and the vessel off the heat before anyone touches the closure; one person says so ' +
+    'aloud, another closes it.',
 })
 
 /**
  * A closed vessel that gives way.
- * @param force on the whole surface, N @param work J @param capacity m3 @param until s from closing, while it may still go @param apart where nobody needs to be near it
+ * @param force on the whole surface, N @param work J @param capacity m3 @param until s from closing, while it may
+ *   still go @param apart where nobody needs to be near it
  */
-export function goesSuddenly(force: number, work: number, capacity: number, until: number, step: string, apart: string): Caution {
+export function goesSuddenly(
+  force: number,
+  work: number,
+  capacity: number,
+  until: number,
+  step: string,
+  apart: string,
+): Caution {
   const large = capacity > LARGE_VESSEL
   return {
-    id: 'goes', step, severity: large ? 'raised' : 'usual', covers: ['closed-hot-vessel', 'vacuum'],
-    hazard: `The outside air presses with ${formatQuantity(force, 'kN', 'force', 2)} in all and can do ${formatQuantity(work, 'kJ', 'energy', 2)} of work: it goes suddenly, with a bang, and may still go ${formatQuantity(until, until > 120 ? 'min' : 's', 'time', 2)} after it is closed.`,
+    id: 'goes',
+    step,
+    severity: large ? 'raised' : 'usual',
+    covers: ['closed-hot-vessel', 'vacuum'],
+    hazard:
+      `The outside air presses with ${formatQuantity(force, 'kN', 'force', 2)} in all and can do ` +
+      `${formatQuantity(work, 'kJ', 'energy', 2)} of work: it goes suddenly, with a bang, and may still ` +
+      `go ${formatQuantity(until, until > 120 ? 'min' : 's', 'time', 2)} after it is closed.`,
     control: large
-      ? `Outdoors or in a large hall; everyone several metres away and not in front of its ends; ear protection near it; nobody near once it is closed: ${apart}.`
+      ? 'Outdoors or in a large hall; everyone several metres away and not in front of its ends; ear ' +
+        `protection near it; nobody near once it is closed: ${apart}.`
       : `Screen or a metre of distance, goggles; no hand on it once it is closed: ${apart}.`,
     number: { name: 'work the air can do', value: work, quantity: 'energy', units: ['kJ', 'BTU'] },
   }
@@ -30,52 +50,108 @@ export function goesSuddenly(force: number, work: number, capacity: number, unti
 
 /** Folded sheet metal. */
 export const sharpFolds = (step: string): Caution => ({
-  id: 'edges', step, severity: 'usual', covers: ['heat'],
-  hazard: 'Crushed metal has sharp folds and holds hot water.', control: 'Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards into the scrap metal, edges taped.',
+  id: 'edges',
+  step,
+  severity: 'usual',
+  covers: ['heat'],
+  hazard: 'Crushed metal has sharp folds and holds hot water.',
+  control:
+    'Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards ' +
+    'into the scrap metal, edges taped.',
 })
 
 /** A vessel that has a dent already. */
 export const dented = (what: string, step: string): Caution => ({
-  id: 'dented', step, severity: 'raised', covers: ['vacuum'], hazard: `A dented ${what} goes earlier than it looks, and nobody knows how much.`,
-  control: 'Everybody as far back as for the strongest of its kind, from the moment it is closed; no hand on it; mark it, and use it once.',
+  id: 'dented',
+  step,
+  severity: 'raised',
+  covers: ['vacuum'],
+  hazard: `A dented ${what} goes earlier than it looks, and nobody knows how much.`,
+  control:
+    'Everybody as far back as for the strongest of its kind, from the moment it is closed; no hand on ' +
+    'it; mark it, and use it once.',
 })
 
 /** What a vessel has held. */
 export const formerContents = (what: string, step: string): Caution => ({
-  id: 'contents', step, severity: 'raised', covers: ['fuel'], hazard: `${what} that has held anything that burns gives off vapour that explodes on the heat; poison stays in the seams.`,
-  control: 'Only one whose history is known, that has held food or water, washed out with hot water; never one that smells.',
+  id: 'contents',
+  step,
+  severity: 'raised',
+  covers: ['fuel'],
+  hazard:
+    `${what} that has held anything that burns gives off vapour that explodes on the heat; poison ` +
+    'stays in the seams.',
+  control:
+    'Only one whose history is known, that has held food or water, washed out with hot water; never one that smells.',
 })
 
 /** Somebody carries it. @param mass kg with what is in it, at its heaviest @param what "The drum with its water" */
 export function heavy(what: string, mass: number, step: string): Caution | undefined {
   if (mass < LIFT_ADULT / 3) return undefined
   return {
-    id: 'heavy', step, severity: mass > LIFT_ADULT ? 'raised' : 'usual', covers: ['load'],
+    id: 'heavy',
+    step,
+    severity: mass > LIFT_ADULT ? 'raised' : 'usual',
+    covers: ['load'],
     hazard: `${what}: ${formatQuantity(mass, 'kg', 'mass', 2)} to move.`,
-    control: mass > LIFT_ADULT ? 'Two or more people or a trolley, rehearsed cold; never carried hot and full; closed shoes.' : 'Rehearsed cold; closed shoes; never carried hot and full.',
+    control:
+      mass > LIFT_ADULT
+        ? 'Two or more people or a trolley, rehearsed cold; never carried hot and full; closed shoes.'
+        : 'Rehearsed cold; closed shoes; never carried hot and full.',
     number: { name: 'mass', value: mass, quantity: 'mass', units: ['kg', 'lb'], raisedFrom: LIFT_ADULT },
   }
 }
 
-/** A damaged vessel with steam in it. @param gauge 99th percentile over the room, Pa @param setting Pa over the room, 0: open */
+/**
+ * A damaged vessel with steam in it. @param gauge 99th percentile over the room, Pa @param setting Pa over the room,
+ * 0: open
+ */
 export const overpressure = (gauge: number, setting: number, step: string): Caution => ({
-  id: 'overpressure', step, severity: 'raised', covers: ['pressure', 'closed-hot-vessel'],
-  hazard: `In 99 of 100 the inside stays below ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room${setting > 0 ? ` against a relief that opens at ${formatQuantity(setting, 'kPa', 'pressure', 2)}` : ''}; a damaged vessel may fail below that, at a fold or a seam.`,
-  control: 'A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone well away, ends of the vessel pointing where nobody is; heat shut off from a distance; trained staff only.',
+  id: 'overpressure',
+  step,
+  severity: 'raised',
+  covers: ['pressure', 'closed-hot-vessel'],
+  hazard:
+    `In 99 of 100 the inside stays below ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room` +
+    (setting > 0 ? ` against a relief that opens at ${formatQuantity(setting, 'kPa', 'pressure', 2)}` : '') +
+    '; ' +
+    'a damaged vessel may fail below that, at a fold or a seam.',
+  control:
+    'A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone ' +
+    'well away, ends of the vessel pointing where nobody is; heat shut off from a distance; trained ' +
+    'staff only.',
   number: { name: 'over the room, 99 of 100', value: gauge, quantity: 'pressure', units: ['kPa', 'psi'] },
 })
 
 /** Bottles that are pumped up. @param gauge Pa over the room, 99th percentile @param rating stated limit, Pa */
 export const pressurised = (gauge: number, rating: number, step: string): Caution => ({
-  id: 'pressurised', step, severity: gauge > RATING_RAISES * rating ? 'raised' : 'usual', covers: ['pressure'],
-  hazard: `The bottle stands up to ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room, ${Math.round(gauge / rating * 100)} % of the stated limit.`,
-  control: 'Only bottles made for fizzy drinks, without a scratch, not old and never frozen; stay under the stated pressure; goggles for all; the stopper points at nobody.',
-  number: { name: 'over the room, 99 of 100', value: gauge, quantity: 'pressure', units: ['kPa', 'psi'], raisedFrom: RATING_RAISES * rating },
+  id: 'pressurised',
+  step,
+  severity: gauge > RATING_RAISES * rating ? 'raised' : 'usual',
+  covers: ['pressure'],
+  hazard:
+    `The bottle stands up to ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room, ` +
+    `${Math.round((gauge / rating) * 100)} % of the stated limit.`,
+  control:
+    'Only bottles made for fizzy drinks, without a scratch, not old and never frozen; stay under the ' +
+    'stated pressure; goggles for all; the stopper points at nobody.',
+  number: {
+    name: 'over the room, 99 of 100',
+    value: gauge,
+    quantity: 'pressure',
+    units: ['kPa', 'psi'],
+    raisedFrom: RATING_RAISES * rating,
+  },
 })
 
 /** Water on the floor. @param volume m3 that may come down */
 export const wetFloor = (volume: number, step: string): Caution => ({
-  id: 'wet', step, severity: volume > 5e-3 ? 'raised' : 'usual', covers: [],
+  id: 'wet',
+  step,
+  severity: volume > 5e-3 ? 'raised' : 'usual',
+  covers: [],
   hazard: `${litres(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
-  control: 'Tray or tub; mop at hand; cables, sockets and heaters’ switches dry and off the floor; a residual-current device for what is plugged in.',
+  control:
+    'Tray or tub; mop at hand; cables, sockets and heaters’ switches dry and off the floor; a ' +
+    'residual-current device for what is plugged in.',
 })

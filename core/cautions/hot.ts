@@ -9,35 +9,81 @@ const FIRST_AID = 'A scald: 20 minutes under cool running water at once, then fi
 
 /**
  * Hot water or steam that can touch somebody; nothing for water that may be touched.
- * @param temperature K @param volume m3 @param what "Steam and water", "Water from the kettle" @param id where one step has several
+ * @param temperature K @param volume m3 @param what "Steam and water", "Water from the kettle" @param id where one
+ *   step has several
  */
-export function scald(temperature: number, volume: number, step: string, what = 'Steam and water', id = 'scald'): Caution | undefined {
+export function scald(
+  temperature: number,
+  volume: number,
+  step: string,
+  what = 'Steam and water',
+  id = 'scald',
+): Caution | undefined {
   if (temperature < TOUCHABLE) return undefined
   const much = volume > MUCH_HOT_WATER
   return {
-    id, step, severity: temperature >= SCALDS ? 'raised' : 'usual', covers: ['scald', 'heat'],
-    hazard: `${what} at ${celsius(temperature)}, ${litres(volume)} of it: ${temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch'}${much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : ''}.`,
-    control: `${temperature >= SCALDS ? 'An adult handles it: heat-proof gloves, tongs or a clamp, goggles, closed shoes; mouth turned away from everybody.' : 'Gloves; mouth turned away from everybody.'} ${FIRST_AID}`,
-    number: { name: 'temperature', value: temperature, quantity: 'temperature', units: ['degC', 'degF'], raisedFrom: SCALDS },
+    id,
+    step,
+    severity: temperature >= SCALDS ? 'raised' : 'usual',
+    covers: ['scald', 'heat'],
+    hazard:
+      `${what} at ${celsius(temperature)}, ${litres(volume)} of it: ` +
+      (temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch') +
+      (much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : '') +
+      '.',
+    control:
+      (temperature >= SCALDS
+        ? 'An adult handles it: heat-proof gloves, tongs or a clamp, goggles, closed shoes; mouth turned ' +
+          'away from everybody.'
+        : 'Gloves; mouth turned away from everybody.') +
+      ' ' +
+      `${FIRST_AID}`,
+    number: {
+      name: 'temperature',
+      value: temperature,
+      quantity: 'temperature',
+      units: ['degC', 'degF'],
+      raisedFrom: SCALDS,
+    },
   }
 }
 
-/** Something solid that stays hot. @param temperature K, at its hottest @param what a clause: "Heater and can stay hot after use" */
-export function hotSurface(temperature: number, step: string, what = 'Heater and vessel stay hot after use'): Caution | undefined {
+/**
+ * Something solid that stays hot. @param temperature K, at its hottest @param what a clause: "Heater and can stay hot
+ * after use"
+ */
+export function hotSurface(
+  temperature: number,
+  step: string,
+  what = 'Heater and vessel stay hot after use',
+): Caution | undefined {
   if (temperature < TOUCHABLE) return undefined
   return {
-    id: 'hot-surface', step, severity: 'usual', covers: ['heat'],
+    id: 'hot-surface',
+    step,
+    severity: 'usual',
+    covers: ['heat'],
     hazard: `${what}: up to ${celsius(temperature)}. Nothing over ${celsius(TOUCHABLE)} is touched or passed round.`,
-    control: 'Heat off and the place marked hot before anyone comes near; clear way from heater to bowl; tongs or gloves until a thermometer says it is cold.',
+    control:
+      'Heat off and the place marked hot before anyone comes near; clear way from heater to bowl; tongs ' +
+      'or gloves until a thermometer says it is cold.',
     number: { name: 'hottest', value: temperature, quantity: 'temperature', units: ['degC', 'degF'] },
   }
 }
 
 /** Gas or spirit burner, where the heater may be one. */
 export const burnerGas = (step: string, large: boolean): Caution => ({
-  id: 'gas', step, severity: large ? 'raised' : 'usual', covers: ['flame'],
-  hazard: 'A gas burner: the cylinder, a loose or cracked hose, a flame that nobody sees in daylight; indoors carbon monoxide under a large cold base.',
-  control: `Hose and joints tried with soapy water; cylinder upright, away from the heat, its tap within reach; ${large ? 'outdoors or with doors open and a monoxide alarm' : 'window open'}; extinguisher and blanket at hand.`,
+  id: 'gas',
+  step,
+  severity: large ? 'raised' : 'usual',
+  covers: ['flame'],
+  hazard:
+    'A gas burner: the cylinder, a loose or cracked hose, a flame that nobody sees in daylight; ' +
+    'indoors carbon monoxide under a large cold base.',
+  control:
+    'Hose and joints tried with soapy water; cylinder upright, away from the heat, its tap within ' +
+    `reach; ${large ? 'outdoors or with doors open and a monoxide alarm' : 'window open'}; ` +
+    'extinguisher and blanket at hand.',
 })
 
 /**
@@ -47,49 +93,108 @@ export const burnerGas = (step: string, large: boolean): Caution => ({
  * @param early share of the draws in which it dries before the lift
  */
 export function boilingDry(margin: number | undefined, hottest: number, step: string, early = 0): Caution {
-  const control = 'Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, leave it to cool, no water into it.'
-  const number = margin === undefined ? undefined : { name: 'dry after the planned lift', value: Math.max(0, margin), quantity: 'time' as const, units: ['s', 's'] as const, raisedFrom: THIN_MARGIN }
+  const control =
+    'Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, ' +
+    'leave it to cool, no water into it.'
+  const number =
+    margin === undefined
+      ? undefined
+      : {
+          name: 'dry after the planned lift',
+          value: Math.max(0, margin),
+          quantity: 'time' as const,
+          units: ['s', 's'] as const,
+          raisedFrom: THIN_MARGIN,
+        }
   const base = { id: 'dry', step, covers: ['heat' as const], control, ...(number && { number }) }
-  if (margin === undefined && early < 0.01) return { ...base, severity: 'usual', hazard: 'A vessel that boils dry overheats, softens and smokes.' }
+  if (margin === undefined && early < 0.01)
+    return { ...base, severity: 'usual', hazard: 'A vessel that boils dry overheats, softens and smokes.' }
   if (margin !== undefined && margin <= 0) {
-    return { ...base, severity: 'raised', hazard: `It boils dry on the heat: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''}; its coating smokes, and smoke is not steam.` }
+    return {
+      ...base,
+      severity: 'raised',
+      hazard:
+        `It boils dry on the heat: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''}; its ` +
+        'coating smokes, and smoke is not steam.',
+    }
   }
   const risky = early >= 0.05
   return {
-    ...base, severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
-    hazard: `${margin === undefined ? '' : `Dry ${formatQuantity(margin, margin > 120 ? 'min' : 's', 'time', 2)} after the planned lift`}${risky ? `${margin === undefined ? 'It is dry' : ', and'} before it in ${Math.round(early * 100)} of 100` : ''}; a dry vessel overheats, softens and smokes.`,
+    ...base,
+    severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
+    hazard:
+      (margin === undefined
+        ? ''
+        : `Dry ${formatQuantity(margin, margin > 120 ? 'min' : 's', 'time', 2)} after the planned lift`) +
+      (risky ? `${margin === undefined ? 'It is dry' : ', and'} before it in ${Math.round(early * 100)} of 100` : '') +
+      '; ' +
+      'a dry vessel overheats, softens and smokes.',
   }
 }
 
 /** Water from a microwave may erupt. @param wait s from the oven's end until it is moved */
 export const superheated = (step: string, wait: number): Caution => ({
-  id: 'superheat', step, severity: 'raised', covers: ['scald', 'heat'],
-  hazard: `Water heated in a microwave can be hotter than boiling and erupt when it is moved, here ${formatQuantity(wait, 's', 'time', 2)} after the oven stops.`,
-  control: 'A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth away from everybody. No metal in the oven.',
+  id: 'superheat',
+  step,
+  severity: 'raised',
+  covers: ['scald', 'heat'],
+  hazard:
+    'Water heated in a microwave can be hotter than boiling and erupt when it is moved, here ' +
+    `${formatQuantity(wait, 's', 'time', 2)} after the oven stops.`,
+  control:
+    'A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; ' +
+    'open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth ' +
+    'away from everybody. No metal in the oven.',
   number: { name: 'wait', value: wait, quantity: 'time', units: ['s', 's'] },
 })
 
 /** @param many several flames under one glass or close together */
 export const openFlame = (step: string, many = false, what = 'Open flame; hot glass; smoke'): Caution => ({
-  id: 'flame', step, severity: many ? 'raised' : 'usual', covers: ['flame', 'heat'], hazard: `${what}.`,
-  control: 'Hair tied, sleeves back, nothing that burns within arm’s reach, before anything is lit; a bowl of water and a damp cloth at hand; smoke detectors thought of; tongs or a long match; an adult lights it.',
+  id: 'flame',
+  step,
+  severity: many ? 'raised' : 'usual',
+  covers: ['flame', 'heat'],
+  hazard: `${what}.`,
+  control:
+    'Hair tied, sleeves back, nothing that burns within arm’s reach, before anything is lit; a bowl ' +
+    'of water and a damp cloth at hand; smoke detectors thought of; tongs or a long match; an adult ' +
+    'lights it.',
 })
 
 /** Oil that was put on something beside a flame. */
 export const oilByFlame = (step: string): Caution => ({
-  id: 'oil-flame', step, severity: 'raised', covers: ['flame'], hazard: 'Oil on fingers, egg and glass beside an open flame.',
-  control: 'Oil it and wipe hands and outside dry before anything is lit; bottle of oil out of reach; wet it with water instead if there is a flame.',
+  id: 'oil-flame',
+  step,
+  severity: 'raised',
+  covers: ['flame'],
+  hazard: 'Oil on fingers, egg and glass beside an open flame.',
+  control:
+    'Oil it and wipe hands and outside dry before anything is lit; bottle of oil out of reach; wet it ' +
+    'with water instead if there is a flame.',
 })
 
 /** Spirits. @param amount m3 */
 export const flammable = (what: string, amount: number, step: string): Caution => ({
-  id: 'flammable', step, severity: 'raised', covers: ['flame'], hazard: `${what} burns, ${litres(amount)} of it here; its vapour catches fire from a distance.`,
-  control: 'No flame, spark, match or hot plate in the room; stock bottle closed and away; window open; nobody heats or smells at the bottle; afterwards rinsed with much water, never near a flame.',
+  id: 'flammable',
+  step,
+  severity: 'raised',
+  covers: ['flame'],
+  hazard: `${what} burns, ${litres(amount)} of it here; its vapour catches fire from a distance.`,
+  control:
+    'No flame, spark, match or hot plate in the room; stock bottle closed and away; window open; ' +
+    'nobody heats or smells at the bottle; afterwards rinsed with much water, never near a flame.',
   number: { name: 'amount', value: amount, quantity: 'volume', units: ['mL', 'floz'] },
 })
 
 /** Burning vapour: planning only. */
 export const fuelMixture = (step: string): Caution => ({
-  id: 'fuel', step, severity: 'raised', covers: ['fuel', 'flame'], hazard: 'Fuel vapour and air burn in an instant: heat, a bang, flying parts, fire.',
-  control: 'Only trained staff, by their own written assessment and their employer’s recipe; never by pupils; never oxygen; indoors never above half a litre; only bottles made for fizzy drinks. The mixture is not planned here.',
+  id: 'fuel',
+  step,
+  severity: 'raised',
+  covers: ['fuel', 'flame'],
+  hazard: 'Fuel vapour and air burn in an instant: heat, a bang, flying parts, fire.',
+  control:
+    'Only trained staff, by their own written assessment and their employer’s recipe; never by ' +
+    'pupils; never oxygen; indoors never above half a litre; only bottles made for fizzy drinks. The ' +
+    'mixture is not planned here.',
 })

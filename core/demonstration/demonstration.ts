@@ -4,7 +4,18 @@ import type { Detail } from './accuracy'
 import type { FailureAct } from './failure'
 import type { Input, RetiredInput } from './inputs'
 import type { OutcomeSpec, ResultSpec } from './outcomes'
-import type { Advice, DrawingState, Gallery, Ledger, Ready, Repeat, Size, Teaching, VariantTable, WaterWindow } from './presentation'
+import type {
+  Advice,
+  DrawingState,
+  Gallery,
+  Ledger,
+  Ready,
+  Repeat,
+  Size,
+  Teaching,
+  VariantTable,
+  WaterWindow,
+} from './presentation'
 import type { Gate, ProcedureStep } from './procedure'
 import type { Risk } from './risk'
 import type { ShelfPlace } from './shelf'
@@ -14,7 +25,8 @@ import type { TraceColumn } from './trace'
 import type { Values } from './values'
 
 /**
- * @typeParam V its own values, @typeParam S its own simulation: what its parts are written against, so that a misspelt id does
+ * @typeParam V its own values, @typeParam S its own simulation: what its parts are written against, so that a
+ *   misspelt id does
  *   not compile. Everybody else knows it as plain `Demonstration`.
  */
 export interface Demonstration<V = Values, S extends Simulation = Simulation> {
@@ -23,10 +35,10 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   summary: string
   gallery: Gallery
   /** words of the hush line: what the gas is in, and what the band of strength means */
-  hushWords: { inside: string, strength: string }
+  hushWords: { inside: string; strength: string }
   shelf: readonly ShelfPlace[]
   /** inputs that most often differ on the day, and results that are most often measured */
-  logged: { used: readonly string[], seen: readonly string[] }
+  logged: { used: readonly string[]; seen: readonly string[] }
   gates: readonly Gate[]
   /** what one brings spares of, one and several */
   noun: readonly [one: string, several: string]
@@ -40,7 +52,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   /** what a failure is put down to; inputs that none names stand for themselves */
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
-  check(values: V): { input: string, message: string }[]
+  check(values: V): { input: string; message: string }[]
   /** inputs of earlier versions */ retired?: readonly RetiredInput[]
   /**
    * `detail: 'summary'` leaves out the trace and is quick.
@@ -57,7 +69,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   /** why it ends as it does, in words with this staging's numbers */
   why(values: V, simulation: S): string[]
   /** for ages from 7, 11, 14 and 16 */
-  explanation(values: V, simulation: S): { from: number, text: string }[]
+  explanation(values: V, simulation: S): { from: number; text: string }[]
   teaching: Teaching
   /** the judgement that it takes over, in a line or two */
   advice?(values: V, simulation: S, risk: Risk): Advice[]
@@ -74,20 +86,24 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
 }
 
 /** Checks between inputs; each fault names the input. */
-export type Check<V> = (values: V) => { input: string, message: string }[]
+export type Check<V> = (values: V) => { input: string; message: string }[]
 
 /** What a result or detail may be named by in `logged` and elsewhere. */
 type Ids<T> = Extract<keyof T, string>
 
 /**
- * Puts a demonstration together and hands it out under the face that all share. What it computes must be among the results
+ * Puts a demonstration together and hands it out under the face that all share. What it computes must be among the
+ * results
  * that it lists, and what is logged among its inputs and results.
  */
-export function defineDemonstration<V extends Values, S extends Simulation>(parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {
-  results: readonly ResultSpec<Ids<S['results']>>[]
-  logged: { used: readonly (Ids<V['numbers']> | Ids<V['choices']>)[], seen: readonly Ids<S['results']>[] }
-  wanted: S['outcome']
-}): Demonstration {
-  // Values are resolved from the demonstration's own inputs, and a simulation is its own: whoever calls its parts gives it those.
+export function defineDemonstration<V extends Values, S extends Simulation>(
+  parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {
+    results: readonly ResultSpec<Ids<S['results']>>[]
+    logged: { used: readonly (Ids<V['numbers']> | Ids<V['choices']>)[]; seen: readonly Ids<S['results']>[] }
+    wanted: S['outcome']
+  },
+): Demonstration {
+  // Values are resolved from the demonstration's own inputs, and a simulation is its own: whoever calls its parts
+  // gives it those.
   return parts as unknown as Demonstration
 }

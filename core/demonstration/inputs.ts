@@ -3,14 +3,15 @@ import type { QuantityKind } from '../units'
 import type { Values } from './values'
 
 /**
- * How sure one is of an input. `relative` and `absolute` are standard uncertainties, `below` and `above` distances (SI) from
+ * How sure one is of an input. `relative` and `absolute` are standard uncertainties, `below` and `above` distances
+ * (SI) from
  * what is stated, which is always the median. `anywhere` is for what is suspected to be off: it ignores what is stated.
  */
 export type Spread =
-  | { shape: 'normal' | 'lognormal', relative: number }
-  | { shape: 'normal', absolute: number }
-  | { shape: 'triangular' | 'uniform', below: number, above: number }
-  | { shape: 'anywhere', least: number, most: number }
+  | { shape: 'normal' | 'lognormal'; relative: number }
+  | { shape: 'normal'; absolute: number }
+  | { shape: 'triangular' | 'uniform'; below: number; above: number }
+  | { shape: 'anywhere'; least: number; most: number }
   | { shape: 'exact' }
 
 export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
@@ -26,7 +27,8 @@ interface InputBase<Id extends string> {
 }
 
 /**
- * What follows from inputs listed before. It may be written against the very ids that it asks for (`Has`), which whoever
+ * What follows from inputs listed before. It may be written against the very ids that it asks for (`Has`), which
+ * whoever
  * calls it can't know: hence a method, whose parameter the compiler takes either way round; a test asks all of them.
  */
 type Follows<T> = { from(before: Values): T }['from']
@@ -51,7 +53,7 @@ export interface QuantityInput<Id extends string = string> extends InputBase<Id>
 
 export interface ChoiceInput<Id extends string = string, Choice extends string = string> extends InputBase<Id> {
   kind: 'choice'
-  choices: readonly { id: Choice, name: string }[]
+  choices: readonly { id: Choice; name: string }[]
   default: Choice
   /** true where practitioners differ and either can be done at the bench: the levers show what each buys */
   lever?: boolean
@@ -65,10 +67,16 @@ export const defineInput = <const I extends Input>(input: I): I => input
 /** A demonstration's inputs with their ids known to the compiler: see `ValuesOf`. */
 export const defineInputs = <const I extends readonly Input[]>(inputs: I): I => inputs
 
-/** An input of an earlier version, and what its value (SI) says of one that there is now; a document that has it can still be read. */
+/**
+ * An input of an earlier version, and what its value (SI) says of one that there is now; a document that has it can
+ * still be read.
+ */
 export interface RetiredInput {
   id: string
   quantity: QuantityKind
   becomes: string
-  /** SI to SI; `numbers` are those that the document gives */ from: (si: number, numbers: Readonly<Partial<Record<string, number>>>) => number
+  /** SI to SI; `numbers` are those that the document gives */ from: (
+    si: number,
+    numbers: Readonly<Partial<Record<string, number>>>,
+  ) => number
 }

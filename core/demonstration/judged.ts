@@ -9,39 +9,68 @@ import type { FailureAct } from './failure'
 import { resolve, type Given } from './resolving'
 import { riskOf, type Risk } from './risk'
 
-export const partsOf = (step: ProcedureStep, values: Values): readonly SentencePart[] => typeof step.parts === 'function' ? step.parts(values) : step.parts
-export const hazardsOf = (step: ProcedureStep, values: Values): readonly Hazard[] => typeof step.hazards === 'function' ? step.hazards(values) : step.hazards ?? []
+export const partsOf = (step: ProcedureStep, values: Values): readonly SentencePart[] =>
+  typeof step.parts === 'function' ? step.parts(values) : step.parts
+export const hazardsOf = (step: ProcedureStep, values: Values): readonly Hazard[] =>
+  typeof step.hazards === 'function' ? step.hazards(values) : (step.hazards ?? [])
 
-/** All cautions of a staging, raised ones first within a step. @param risk of the draws; the one run as it stands, if left out */
-export function cautionsOf(demonstration: Demonstration, values: Values, simulation: Simulation, risk: Risk = riskOf(simulation)): Caution[] {
+/**
+ * All cautions of a staging, raised ones first within a step. @param risk of the draws; the one run as it stands, if
+ * left out
+ */
+export function cautionsOf(
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Simulation,
+  risk: Risk = riskOf(simulation),
+): Caution[] {
   const order = demonstration.procedure.map(s => s.id)
-  return applying(whoMay(demonstration.people, order[0]), demonstration.cautions(values, simulation, risk))
-    .sort((a, b) => order.indexOf(a.step) - order.indexOf(b.step) || Number(b.severity === 'raised') - Number(a.severity === 'raised'))
+  return applying(whoMay(demonstration.people, order[0]), demonstration.cautions(values, simulation, risk)).sort(
+    (a, b) =>
+      order.indexOf(a.step) - order.indexOf(b.step) ||
+      Number(b.severity === 'raised') - Number(a.severity === 'raised'),
+  )
 }
 
 /** True where a change raises a caution, or brings one that is raised. */
 export function endangers(before: readonly Caution[], after: readonly Caution[]): boolean {
-  const raised = (list: readonly Caution[]): Set<string> => new Set(list.filter(c => c.severity === 'raised').map(c => c.id))
+  const raised = (list: readonly Caution[]): Set<string> =>
+    new Set(list.filter(c => c.severity === 'raised').map(c => c.id))
   const already = raised(before)
   return [...raised(after)].some(id => !already.has(id))
 }
 
 /** What to do after each outcome that is not wanted, in the order in which a room meets them: nothing first. */
 export function failuresOf(
-  demonstration: Demonstration, values: Values, simulation: Simulation, risk: Risk = riskOf(simulation),
-): { outcome: string, sentence: string, acts: readonly FailureAct[] }[] {
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Simulation,
+  risk: Risk = riskOf(simulation),
+): { outcome: string; sentence: string; acts: readonly FailureAct[] }[] {
   const others = demonstration.outcomes.filter(o => o.id !== demonstration.wanted)
-  return [...others.filter(o => o.look === 'nothing'), ...others.filter(o => o.look !== 'nothing')]
-    .map(o => ({ outcome: o.id, sentence: o.sentence, acts: demonstration.afterFailure(values, simulation, risk, o.id) }))
+  return [...others.filter(o => o.look === 'nothing'), ...others.filter(o => o.look !== 'nothing')].map(o => ({
+    outcome: o.id,
+    sentence: o.sentence,
+    acts: demonstration.afterFailure(values, simulation, risk, o.id),
+  }))
 }
 
 /** Advice whose value, taken, is accepted and raises no caution; what would is not given. */
-export function adviceOf(demonstration: Demonstration, values: Values, simulation: Simulation, risk: Risk = riskOf(simulation)): Advice[] {
+export function adviceOf(
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Simulation,
+  risk: Risk = riskOf(simulation),
+): Advice[] {
   const before = demonstration.cautions(values, simulation, risk)
   const stated = demonstration.cautions(values, simulation, riskOf(simulation))
   return (demonstration.advice?.(values, simulation, risk) ?? []).filter(({ take }) => {
     if (!take) return true
-    const given: Given = { numbers: { ...values.numbers, [take.input]: take.value }, choices: values.choices, spreads: {} }
+    const given: Given = {
+      numbers: { ...values.numbers, [take.input]: take.value },
+      choices: values.choices,
+      spreads: {},
+    }
     const { values: taken, faults } = resolve(demonstration, given)
     if (faults.length > 0) return false
     const s = demonstration.simulate(taken, 'summary')

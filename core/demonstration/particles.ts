@@ -20,10 +20,18 @@ export interface ParticleState {
 /** Amounts inside at a time of the trace. Needs a simulation with a trace. */
 function insideAt({ trace }: Simulation, time: number): GasState {
   if (!trace) throw new RangeError('trace: the particle board needs a simulation with a trace')
-  const [pressure, temperature, airMass, steamMass] = ['pressure', 'gasTemperature', 'airMass', 'steamMass'].map(id => valueAt(trace, id, time)) as [number, number, number, number]
+  const [pressure, temperature, airMass, steamMass] = ['pressure', 'gasTemperature', 'airMass', 'steamMass'].map(id =>
+    valueAt(trace, id, time),
+  ) as [number, number, number, number]
   const air = Math.max(0, airMass) / AIR_MOLAR_MASS
   const vapour = Math.max(0, steamMass) / WATER_MOLAR_MASS
-  return { air, vapour, temperature, pressure, volume: pressure > 0 ? (air + vapour) * GAS_CONSTANT * temperature / pressure : 0 }
+  return {
+    air,
+    vapour,
+    temperature,
+    pressure,
+    volume: pressure > 0 ? ((air + vapour) * GAS_CONSTANT * temperature) / pressure : 0,
+  }
 }
 
 /** Largest volume that the gas inside has at any row, m3. */
@@ -42,6 +50,12 @@ export function particlesAt(simulation: Simulation, time: number, space: number,
   const pressure = simulation.details.stationPressure!
   return {
     inside: insideAt(simulation, time),
-    outside: { air: pressure * space / (AIR_GAS_CONSTANT * room) / AIR_MOLAR_MASS, vapour: 0, temperature: room, pressure, volume: space },
+    outside: {
+      air: (pressure * space) / (AIR_GAS_CONSTANT * room) / AIR_MOLAR_MASS,
+      vapour: 0,
+      temperature: room,
+      pressure,
+      volume: space,
+    },
   }
 }

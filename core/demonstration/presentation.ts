@@ -44,7 +44,7 @@ export interface Gallery {
 
 /** When the vessel may be sealed, from the plan. */
 export interface Ready {
-  /** what to look and listen for, and what each is worth */ watch: readonly { sign: string, worth: string }[]
+  /** what to look and listen for, and what each is worth */ watch: readonly { sign: string; worth: string }[]
   /** s from heat on */ earliest: number | undefined
   /** s from heat on, if the heat stayed as it is */ dryAt: number | undefined
   /** s it can wait on a flame just large enough to keep the plume */ lowFlame: number | undefined
@@ -62,14 +62,17 @@ export interface Size {
 
 /** What a teacher says round it, besides the explanation by age. */
 export interface Teaching {
-  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: string, answer: string }
+  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: string; answer: string }
   /** questions before and after */ before: readonly string[]
   after: readonly string[]
   /** where else it happens */ elsewhere: readonly string[]
 }
 
 /** What this staging's numbers suggest; `take` is a value that a button can put in. */
-export interface Advice { text: string, take?: { input: string, value: number } }
+export interface Advice {
+  text: string
+  take?: { input: string; value: number }
+}
 
 /** One of several in a row on the same bath. */
 export interface Repeat {
@@ -79,7 +82,11 @@ export interface Repeat {
 }
 
 /** Stagings side by side; an absent result does not happen. */
-export interface VariantTable { title: string, /** ids of results */ results: readonly string[], rows: { name: string, results: Named }[] }
+export interface VariantTable {
+  title: string
+  /** ids of results */ results: readonly string[]
+  rows: { name: string; results: Named }[]
+}
 
 export interface WaterWindow {
   /** kg that survive heating, purge and the wait */ least: number

@@ -11,7 +11,10 @@ export interface ProcedureStep<V = Values, S = Simulation> {
   id: string
   /** moments that are marked in this step, in order */
   marks?: readonly MarkKind[]
-  /** the sentence; a function of what is chosen where some ways have other words: a way that is not taken shows no blanks */
+  /**
+   * the sentence; a function of what is chosen where some ways have other words: a way that is not taken shows no
+   * blanks
+   */
   parts: readonly SentencePart[] | ((values: V) => readonly SentencePart[])
   /** what this step brings that can hurt somebody */
   hazards?: readonly Hazard[] | ((values: V) => readonly Hazard[])
@@ -19,5 +22,11 @@ export interface ProcedureStep<V = Values, S = Simulation> {
   duration?: (simulation: S) => number | undefined
 }
 
-/** What must be done and confirmed before anything in a step is done; `guards` are the hazards that it stands before. */
-export interface Gate { step: string, text: string, guards: readonly Hazard[] }
+/**
+ * What must be done and confirmed before anything in a step is done; `guards` are the hazards that it stands before.
+ */
+export interface Gate {
+  step: string
+  text: string
+  guards: readonly Hazard[]
+}

@@ -18,7 +18,8 @@ export interface Given {
 
 /** "0.2 °C to 99 °C", in the input's own unit. */
 export const acceptedRange = (input: QuantityInput): string =>
-  `${formatQuantity(input.range[0], input.units[0], input.quantity)} to ${formatQuantity(input.range[1], input.units[0], input.quantity)}`
+  `${formatQuantity(input.range[0], input.units[0], input.quantity)} to ` +
+  `${formatQuantity(input.range[1], input.units[0], input.quantity)}`
 
 /**
  * Fills in defaults and checks ranges and the demonstration's own rules.
@@ -26,7 +27,10 @@ export const acceptedRange = (input: QuantityInput): string =>
  * Defaults that follow from other inputs are worked out in the order of the demonstration's list.
  * @returns the values and the faults found; with faults the values are not to be used
  */
-export function resolve(demonstration: Pick<Demonstration, 'inputs' | 'check'>, given: Pick<Given, 'numbers' | 'choices'>): { values: Values, faults: Fault[] } {
+export function resolve(
+  demonstration: Pick<Demonstration, 'inputs' | 'check'>,
+  given: Pick<Given, 'numbers' | 'choices'>,
+): { values: Values; faults: Fault[] } {
   const numbers: Record<string, number> = {}
   const choices: Record<string, string> = {}
   const faults: Fault[] = []
@@ -35,14 +39,18 @@ export function resolve(demonstration: Pick<Demonstration, 'inputs' | 'check'>, 
     if (input.kind === 'choice') {
       const choice = given.choices[input.id] ?? input.default
       if (!input.choices.some(c => c.id === choice)) {
-        faults.push({ input: input.id, message: `given "${choice}"; accepted: ${input.choices.map(c => c.id).join(', ')}` })
+        faults.push({
+          input: input.id,
+          message: `given "${choice}"; accepted: ${input.choices.map(c => c.id).join(', ')}`,
+        })
       }
       choices[input.id] = choice
       continue
     }
     const stated = given.numbers[input.id]
     // What follows from a refused input can't be worked out.
-    const follows = typeof input.default === 'function' ? (faults.length === 0 ? input.default(values) : undefined) : input.default
+    const follows =
+      typeof input.default === 'function' ? (faults.length === 0 ? input.default(values) : undefined) : input.default
     const number = stated ?? follows
     if (number === undefined) continue
     if (!(number >= input.range[0] && number <= input.range[1])) {
@@ -58,17 +66,28 @@ export function resolve(demonstration: Pick<Demonstration, 'inputs' | 'check'>, 
 /** "± 10 %" or "± 1 °C": how sure one is, in words. @param stated SI, for spreads that are told as a range */
 export function describeSpread(spread: Spread, input: QuantityInput, unit: string, stated?: number): string {
   switch (spread.shape) {
-    case 'exact': return 'taken as exact'
+    case 'exact':
+      return 'taken as exact'
     case 'normal':
     case 'lognormal':
       if ('relative' in spread) return `± ${+(spread.relative * 100).toFixed(1)} %`
       return `± ${+differenceFromSi(spread.absolute, unit, input.quantity).toPrecision(2)} ${unitLabel(unit)}`
     case 'anywhere':
-      return `${formatQuantity(spread.least, unit, input.quantity)} to ${formatQuantity(spread.most, unit, input.quantity)}`
+      return (
+        `${formatQuantity(spread.least, unit, input.quantity)} to ` +
+        `${formatQuantity(spread.most, unit, input.quantity)}`
+      )
     default: {
       const difference = (x: number) => `${+differenceFromSi(x, unit, input.quantity).toPrecision(3)}`
-      if (stated === undefined) return `${difference(spread.below)} below to ${difference(spread.above)} ${unitLabel(unit)} above`.replace(/ {2,}/g, ' ')
-      return `${formatQuantity(Math.max(input.range[0], stated - spread.below), unit, input.quantity)} to ${formatQuantity(Math.min(input.range[1], stated + spread.above), unit, input.quantity)}`
+      if (stated === undefined)
+        return `${difference(spread.below)} below to ${difference(spread.above)} ${unitLabel(unit)} above`.replace(
+          / {2,}/g,
+          ' ',
+        )
+      return (
+        `${formatQuantity(Math.max(input.range[0], stated - spread.below), unit, input.quantity)} to ` +
+        `${formatQuantity(Math.min(input.range[1], stated + spread.above), unit, input.quantity)}`
+      )
     }
   }
 }

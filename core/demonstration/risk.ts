@@ -1,6 +1,9 @@
 import type { Simulation } from './simulation'
 
-/** Shares of the draws at which risks are told: 99 of 100 lie above the first, below the second; all but one in a thousand below the third. */
+/**
+ * Shares of the draws at which risks are told: 99 of 100 lie above the first, below the second; all but one in a
+ * thousand below the third.
+ */
 export const RISK_SHARES = [0.01, 0.99, 0.999] as const
 export type RiskShare = (typeof RISK_SHARES)[number]
 
@@ -15,7 +18,9 @@ export interface Risk {
 
 /** One run standing for all of them, until there are draws. */
 export const riskOf = ({ outcome, results, details }: Simulation): Risk => ({
-  share: id => id === outcome ? 1 : 0, dry: details.boiledDry === 1 ? 1 : 0, quantile: id => results[id],
+  share: id => (id === outcome ? 1 : 0),
+  dry: details.boiledDry === 1 ? 1 : 0,
+  quantile: id => results[id],
 })
 
 /** Most that a result comes to in 99 of 100 draws; 0 where it never occurs. */
@@ -26,7 +31,9 @@ export const atLeast = (risk: Risk, result: string): number => risk.quantile(res
 /** Shortest wait that is told, s. */
 const A_MINUTE = 60
 /**
- * s from closing until nobody has to reckon with it any more: in all but one of a thousand draws that go it has gone by then;
+ * s from closing until nobody has to reckon with it any more: in all but one of a thousand draws that go it has gone
+ * by then;
  * where none goes, until no more difference comes.
  */
-export const mayStillGo = (risk: Risk): number => Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)
+export const mayStillGo = (risk: Risk): number =>
+  Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)

@@ -6,65 +6,110 @@
 import type { QuantityKind } from '../units'
 
 export type Point = readonly [x: number, y: number]
-export type Stuff = 'outside-air' | 'inside-air' | 'vapour' | 'water' | 'glass' | 'metal' | 'rubber' | 'food' | 'card' | 'paper' | 'cloud' | 'flame' | 'ink' | 'danger'
+export type Stuff =
+  | 'outside-air'
+  | 'inside-air'
+  | 'vapour'
+  | 'water'
+  | 'glass'
+  | 'metal'
+  | 'rubber'
+  | 'food'
+  | 'card'
+  | 'paper'
+  | 'cloud'
+  | 'flame'
+  | 'ink'
+  | 'danger'
 
 /** Words, or a quantity shown in the reader's units. */
-export type Said = string | { value: number, quantity: QuantityKind, units: readonly [si: string, us: string] }
+export type Said = string | { value: number; quantity: QuantityKind; units: readonly [si: string, us: string] }
 
 export type Shape =
   /** a body; `open` leaves the path unclosed and unfilled */
-  | { kind: 'body', points: readonly Point[], stuff: Stuff, open?: boolean, thick?: number, opacity?: number, hollow?: boolean }
+  | {
+      kind: 'body'
+      points: readonly Point[]
+      stuff: Stuff
+      open?: boolean
+      thick?: number
+      opacity?: number
+      hollow?: boolean
+    }
   /** gas: its partial pressures against the room's pressure */
-  | { kind: 'gas', points: readonly Point[], air: number, vapour: number }
-  | { kind: 'round', at: Point, across: number, high?: number, stuff: Stuff, opacity?: number, hollow?: boolean }
-  | { kind: 'bubbles', at: Point, wide: number, high: number, count: number }
-  | { kind: 'flame', at: Point, high: number }
-  | { kind: 'cloud', points: readonly Point[], depth: number }
+  | { kind: 'gas'; points: readonly Point[]; air: number; vapour: number }
+  | { kind: 'round'; at: Point; across: number; high?: number; stuff: Stuff; opacity?: number; hollow?: boolean }
+  | { kind: 'bubbles'; at: Point; wide: number; high: number; count: number }
+  | { kind: 'flame'; at: Point; high: number }
+  | { kind: 'cloud'; points: readonly Point[]; depth: number }
   /** a push in proportion to its length; `inside` and `outside` tell whose it is */
-  | { kind: 'push', from: Point, to: Point, stuff: Stuff }
-  | { kind: 'note', at: Point, said: readonly Said[], stuff?: Stuff, anchor?: 'start' | 'middle' | 'end' }
+  | { kind: 'push'; from: Point; to: Point; stuff: Stuff }
+  | { kind: 'note'; at: Point; said: readonly Said[]; stuff?: Stuff; anchor?: 'start' | 'middle' | 'end' }
 
 export interface Scene {
-  frame: { left: number, right: number, bottom: number, top: number }
+  frame: { left: number; right: number; bottom: number; top: number }
   shapes: Shape[]
   caption: readonly Said[]
 }
 
 export const kPa = (value: number): Said => ({ value, quantity: 'pressure', units: ['kPa', 'psi'] })
-export const said = (value: number, quantity: QuantityKind, si: string, us: string): Said => ({ value, quantity, units: [si, us] })
+export const said = (value: number, quantity: QuantityKind, si: string, us: string): Said => ({
+  value,
+  quantity,
+  units: [si, us],
+})
 
-export const rectangle = (left: number, bottom: number, width: number, height: number): Point[] =>
-  [[left, bottom], [left, bottom + height], [left + width, bottom + height], [left + width, bottom]]
+export const rectangle = (left: number, bottom: number, width: number, height: number): Point[] => [
+  [left, bottom],
+  [left, bottom + height],
+  [left + width, bottom + height],
+  [left + width, bottom],
+]
 
 /** Upper half of an ellipse from left to right. */
 export function arch(x: number, y: number, halfWidth: number, rise: number, steps = 16): Point[] {
   return Array.from({ length: steps + 1 }, (_, i) => {
-    const t = 2 * i / steps - 1
+    const t = (2 * i) / steps - 1
     // Rational points of a circle, evenly enough spaced.
     const u = t * (1 - 0.05 * (1 - t * t))
-    return [x + halfWidth * (2 * u / (1 + u * u)), y + rise * ((1 - u * u) / (1 + u * u))] as const
+    return [x + halfWidth * ((2 * u) / (1 + u * u)), y + rise * ((1 - u * u) / (1 + u * u))] as const
   })
 }
 
 /** A jar with a round top, standing at `bottom`: from its left foot over the top to its right foot. */
 export const dome = (x: number, bottom: number, diameter: number, height: number): Point[] => {
   const rise = Math.min(height, diameter / 2)
-  return [[x - diameter / 2, bottom], ...arch(x, bottom + height - rise, diameter / 2, rise), [x + diameter / 2, bottom]]
+  return [
+    [x - diameter / 2, bottom],
+    ...arch(x, bottom + height - rise, diameter / 2, rise),
+    [x + diameter / 2, bottom],
+  ]
 }
 
-export interface BottleShape { diameter: number, height: number, neck: number, neckLength: number }
+export interface BottleShape {
+  diameter: number
+  height: number
+  neck: number
+  neckLength: number
+}
 
 /** A bottle standing at `bottom`: from the left of its mouth down, along the base, up to the right of its mouth. */
 export function bottle(x: number, bottom: number, { diameter, height, neck, neckLength }: BottleShape): Point[] {
   const side = (sign: number): Point[] => {
     const shoulder = Math.min(0.28 * height, Math.max(0, height - neckLength) * 0.5)
     const top = bottom + height - neckLength
-    const points: Point[] = [[x + sign * neck / 2, bottom + height], [x + sign * neck / 2, top]]
+    const points: Point[] = [
+      [x + (sign * neck) / 2, bottom + height],
+      [x + (sign * neck) / 2, top],
+    ]
     for (let i = 1; i <= 6; i++) {
       const t = i / 6
-      points.push([x + sign * (neck / 2 + (diameter - neck) / 2 * Math.sqrt(1 - (1 - t) * (1 - t))), top - shoulder * t * (0.4 + 0.6 * t)])
+      points.push([
+        x + sign * (neck / 2 + ((diameter - neck) / 2) * Math.sqrt(1 - (1 - t) * (1 - t))),
+        top - shoulder * t * (0.4 + 0.6 * t),
+      ])
     }
-    points.push([x + sign * diameter / 2, bottom + 0.03 * diameter], [x + sign * 0.46 * diameter, bottom])
+    points.push([x + (sign * diameter) / 2, bottom + 0.03 * diameter], [x + sign * 0.46 * diameter, bottom])
     return points
   }
   return [...side(-1), ...side(1).reverse()]
@@ -76,7 +121,7 @@ export function filledTo(points: readonly Point[], level: number): Point[] {
   for (let i = 0; i < points.length; i++) {
     const [a, b] = [points[i], points[(i + 1) % points.length]]
     if (a[1] <= level) kept.push(a)
-    if ((a[1] <= level) !== (b[1] <= level) && b[1] !== a[1]) {
+    if (a[1] <= level !== b[1] <= level && b[1] !== a[1]) {
       const t = (level - a[1]) / (b[1] - a[1])
       kept.push([a[0] + (b[0] - a[0]) * t, level])
     }
@@ -85,6 +130,8 @@ export function filledTo(points: readonly Point[], level: number): Point[] {
 }
 
 /** The same shape turned upside down about a height. */
-export const inverted = (points: readonly Point[], about: number): Point[] => points.map(([x, y]) => [x, 2 * about - y] as const)
+export const inverted = (points: readonly Point[], about: number): Point[] =>
+  points.map(([x, y]) => [x, 2 * about - y] as const)
 
-export const moved = (points: readonly Point[], dx: number, dy: number): Point[] => points.map(([x, y]) => [x + dx, y + dy] as const)
+export const moved = (points: readonly Point[], dx: number, dy: number): Point[] =>
+  points.map(([x, y]) => [x + dx, y + dy] as const)

@@ -15,7 +15,7 @@ export function valueAt(trace: Trace, column: string, time: number): number {
     else high = middle
   }
   const span = times[high] - times[low]
-  return span > 0 ? values[low] + (values[high] - values[low]) * (time - times[low]) / span : values[high]
+  return span > 0 ? values[low] + ((values[high] - values[low]) * (time - times[low])) / span : values[high]
 }
 
 /** Index of the last row at or before a time (rows of the next stage start at the same time, so the last one wins). */

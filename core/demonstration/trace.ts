@@ -18,4 +18,8 @@ export interface Trace {
   columns: Record<string, number[]>
 }
 
-export interface TraceColumn { id: string, name: string, quantity: QuantityKind }
+export interface TraceColumn {
+  id: string
+  name: string
+  quantity: QuantityKind
+}

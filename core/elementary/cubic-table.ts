@@ -10,7 +10,12 @@ export class CubicTable {
   private readonly slopes: Float64Array
   private readonly perStep: number
 
-  constructor(of: (x: number) => number, readonly from: number, readonly to: number, private readonly intervals: number) {
+  constructor(
+    of: (x: number) => number,
+    readonly from: number,
+    readonly to: number,
+    private readonly intervals: number,
+  ) {
     const step = (to - from) / intervals
     const nudge = step * 1e-3
     this.perStep = 1 / step
@@ -21,7 +26,7 @@ export class CubicTable {
       const left = i === 0 ? x : x - nudge
       const right = i === intervals ? x : x + nudge
       this.values[i] = of(x)
-      this.slopes[i] = (of(right) - of(left)) / (right - left) * step
+      this.slopes[i] = ((of(right) - of(left)) / (right - left)) * step
     }
   }
 

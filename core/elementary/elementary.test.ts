@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { CubicTable, exp, integerPower, ln, pow } from '.'
 
 describe('elementary functions', () => {
-  it('agree with the engine\'s to a few units in the last place', () => {
+  it("agree with the engine's to a few units in the last place", () => {
     for (let x = -20; x < 20; x += 0.137) {
       expect(exp(x) / Math.exp(x)).toBeCloseTo(1, 14)
       expect(ln(x + 21) - Math.log(x + 21)).toBeCloseTo(0, 13)

@@ -9,14 +9,19 @@
  * @param close done when the value is nearer to zero than this
  * @source M. Dowell & P. Jarratt, BIT 11 (1971) 168
  */
-export function falsePosition(value: (x: number) => number, low: readonly [x: number, value: number], high: readonly [x: number, value: number], close: number): number {
+export function falsePosition(
+  value: (x: number) => number,
+  low: readonly [x: number, value: number],
+  high: readonly [x: number, value: number],
+  close: number,
+): number {
   let [a, valueA] = low
   let [b, valueB] = high
   if (valueA >= 0) return a
   if (valueB <= 0) return b
   let kept = 0
   for (let i = 0; i < 60; i++) {
-    const middle = a + (b - a) * valueA / (valueA - valueB)
+    const middle = a + ((b - a) * valueA) / (valueA - valueB)
     if (!(middle > Math.min(a, b) && middle < Math.max(a, b)) || Math.abs(b - a) < 1e-13 * Math.abs(b)) break
     const error = value(middle)
     if (Math.abs(error) <= close) return middle

@@ -8,7 +8,10 @@ import { DEFAULT_SEED, StagingSample } from './sample'
 import { weigh, type Observation } from './weighing'
 
 /** A run as it teaches: what was really used, what was seen. */
-export interface PastRun { given: Given, seen: Observation }
+export interface PastRun {
+  given: Given
+  seen: Observation
+}
 
 /** Normal scores of the shared inputs as one normal distribution: N(0, 1) each and apart, before any run. */
 export interface Taught {
@@ -21,7 +24,15 @@ export interface Taught {
 
 /** Belongs to a heater, or to a vessel: another one's run says nothing about it. */
 const OF_HEATER = ['heatingEfficiency', 'heaterLimit']
-const OF_VESSEL = ['knockDown', 'residualLoad', 'packingStiffness', 'hoopHolding', 'edgeHolding', 'panelCrown', 'heatingEfficiency']
+const OF_VESSEL = [
+  'knockDown',
+  'residualLoad',
+  'packingStiffness',
+  'hoopHolding',
+  'edgeHolding',
+  'panelCrown',
+  'heatingEfficiency',
+]
 const LIKE = 0.02
 const SAMPLES = 400
 const FEWEST = 15
@@ -30,36 +41,59 @@ const LEAST_DEVIATION = 0.15
 
 /** Inputs that stay the same from run to run: the coefficients, and the heater's share. */
 export const sharedInputs = (demonstration: Demonstration): QuantityInput[] =>
-  demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity' && i.spread.shape !== 'exact' && (i.group === 'coefficient' || OF_HEATER.includes(i.id)))
+  demonstration.inputs.filter(
+    (i): i is QuantityInput =>
+      i.kind === 'quantity' && i.spread.shape !== 'exact' && (i.group === 'coefficient' || OF_HEATER.includes(i.id)),
+  )
 
-const near = (a: number | undefined, b: number | undefined): boolean => a === b || (a !== undefined && b !== undefined && Math.abs(a - b) <= LIKE * Math.abs(b))
+const near = (a: number | undefined, b: number | undefined): boolean =>
+  a === b || (a !== undefined && b !== undefined && Math.abs(a - b) <= LIKE * Math.abs(b))
 
 /** Of the shared inputs those about which `run` speaks, for a staging with `target`'s vessel and heater. */
 function speaksOf(demonstration: Demonstration, run: Given, target: Given, ids: readonly string[]): Set<string> {
   const [a, b] = [resolve(demonstration, run).values, resolve(demonstration, target).values]
   const sameHeater = near(a.numbers.heaterPower, b.numbers.heaterPower)
-  const sameVessel = near(a.numbers.vesselVolume, b.numbers.vesselVolume) && a.choices.wallMaterial === b.choices.wallMaterial && a.choices.vesselCondition === b.choices.vesselCondition
+  const sameVessel =
+    near(a.numbers.vesselVolume, b.numbers.vesselVolume) &&
+    a.choices.wallMaterial === b.choices.wallMaterial &&
+    a.choices.vesselCondition === b.choices.vesselCondition
   return new Set(ids.filter(id => (sameHeater || !OF_HEATER.includes(id)) && (sameVessel || !OF_VESSEL.includes(id))))
 }
 
 /**
- * Learns from runs in the order given: each is weighed on a sample from what the earlier ones taught, and the weighted mean and
- * covariance of the scores become the next one's start (assumed-density filtering). With few matching stagings a run moves less.
+ * Learns from runs in the order given: each is weighed on a sample from what the earlier ones taught, and the
+ * weighted mean and
+ * covariance of the scores become the next one's start (assumed-density filtering). With few matching stagings a run
+ * moves less.
  *
- * @param target the staging for which it is learnt: runs with another heater or vessel don't speak about its heater or vessel
+ * @param target the staging for which it is learnt: runs with another heater or vessel don't speak about its heater
+ *   or vessel
  * @param pause awaited between slices; may throw to cancel
- * @source T. P. Minka, A family of algorithms for approximate Bayesian inference (2001), ch. 3, with importance sampling for the moments
+ * @source T. P. Minka, A family of algorithms for approximate Bayesian inference (2001), ch. 3, with importance
+ *   sampling for the moments
  */
-export async function learn(demonstration: Demonstration, target: Given, runs: readonly PastRun[], samples = SAMPLES, pause: () => Promise<void> = async () => {}): Promise<Taught> {
+export async function learn(
+  demonstration: Demonstration,
+  target: Given,
+  runs: readonly PastRun[],
+  samples = SAMPLES,
+  pause: () => Promise<void> = async () => {},
+): Promise<Taught> {
   const inputs = sharedInputs(demonstration).map(i => i.id)
   const size = inputs.length
   let mean = inputs.map(() => 0)
-  let covariance: number[][] = inputs.map((_, i) => inputs.map((_, j) => i === j ? 1 : 0))
+  let covariance: number[][] = inputs.map((_, i) => inputs.map((_, j) => (i === j ? 1 : 0)))
   let taught = 0
   let unlike = 0
   for (const [r, run] of runs.entries()) {
     const speaks = speaksOf(demonstration, run.given, target, inputs)
-    const { points, scores } = drawScores(demonstration, { inputs, mean, covariance }, samples, DEFAULT_SEED + 7 * r, id => speaks.has(id))
+    const { points, scores } = drawScores(
+      demonstration,
+      { inputs, mean, covariance },
+      samples,
+      DEFAULT_SEED + 7 * r,
+      id => speaks.has(id),
+    )
     const sample = new StagingSample(demonstration, run.given, samples, DEFAULT_SEED, points)
     sample.tolerant = true
     while (!sample.advance(40)) await pause()
@@ -70,11 +104,17 @@ export async function learn(demonstration: Demonstration, target: Given, runs: r
     }
     taught++
     const trust = weights.effective / (weights.effective + size)
-    const seenMean = inputs.map((_, i) => scores.reduce((sum, row, k) => sum + weights.each[k] * row[i], 0) / weights.sum)
-    const next = inputs.map((_, i) => inputs.map((_, j) => {
-      const seen = scores.reduce((sum, row, k) => sum + weights.each[k] * (row[i] - seenMean[i]) * (row[j] - seenMean[j]), 0) / weights.sum
-      return covariance[i][j] + trust * (seen - covariance[i][j])
-    }))
+    const seenMean = inputs.map(
+      (_, i) => scores.reduce((sum, row, k) => sum + weights.each[k] * row[i], 0) / weights.sum,
+    )
+    const next = inputs.map((_, i) =>
+      inputs.map((_, j) => {
+        const seen =
+          scores.reduce((sum, row, k) => sum + weights.each[k] * (row[i] - seenMean[i]) * (row[j] - seenMean[j]), 0) /
+          weights.sum
+        return covariance[i][j] + trust * (seen - covariance[i][j])
+      }),
+    )
     next.forEach((row, i) => {
       row[i] = Math.max(row[i], LEAST_DEVIATION * LEAST_DEVIATION)
       // The two halves differ by rounding.
@@ -88,12 +128,18 @@ export async function learn(demonstration: Demonstration, target: Given, runs: r
 
 /** A Latin hypercube whose shared columns follow what was taught; with `included` only some of them do. */
 function drawScores(
-  demonstration: Demonstration, taught: Pick<Taught, 'inputs' | 'mean' | 'covariance'>, samples: number, seed: number, included: (id: string) => boolean = () => true,
-): { points: Float64Array, scores: number[][] } {
+  demonstration: Demonstration,
+  taught: Pick<Taught, 'inputs' | 'mean' | 'covariance'>,
+  samples: number,
+  seed: number,
+  included: (id: string) => boolean = () => true,
+): { points: Float64Array; scores: number[][] } {
   const quantities = demonstration.inputs.filter(i => i.kind === 'quantity')
   const points = latinHypercube(samples, quantities.length, seed)
   const columns = taught.inputs.map(id => quantities.findIndex(q => q.id === id))
-  const apart = columns.some((_, k) => !included(taught.inputs[k])) ? latinHypercube(samples, quantities.length, seed + 500) : points
+  const apart = columns.some((_, k) => !included(taught.inputs[k]))
+    ? latinHypercube(samples, quantities.length, seed + 500)
+    : points
   const { lowerTriangularMatrix: root } = new CholeskyDecomposition(new Matrix(taught.covariance.map(row => [...row])))
   const scores: number[][] = []
   for (let k = 0; k < samples; k++) {
@@ -113,5 +159,9 @@ function drawScores(
 }
 
 /** Points for a sample that follows what was taught. */
-export const taughtPoints = (demonstration: Demonstration, taught: Taught, samples: number, seed: number): Float64Array =>
-  drawScores(demonstration, taught, samples, seed).points
+export const taughtPoints = (
+  demonstration: Demonstration,
+  taught: Taught,
+  samples: number,
+  seed: number,
+): Float64Array => drawScores(demonstration, taught, samples, seed).points

@@ -37,7 +37,7 @@ export function diagnose(sample: StagingSample, seen: Observation, weights: Weig
     for (const { input, spread, nominal } of sample.uncertain) {
       const drawn = sample.inputs[input.id]
       let after = 0
-      for (let i = 0; i < done; i++) after += weights.each[i] * drawn[i] / weights.sum
+      for (let i = 0; i < done; i++) after += (weights.each[i] * drawn[i]) / weights.sum
       const { mean, deviation } = momentsOf(spread, nominal, input.range)
       const shift = deviation > 0 ? (after - mean) / deviation : 0
       // Noise of a reweighted mean is about one over the root of the effective count.

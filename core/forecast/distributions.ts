@@ -7,10 +7,12 @@ import { exp, ln } from '../elementary'
 /**
  * Value below which a share `u` of an input's distribution lies.
  *
- * What is stated is the median: half of what is drawn lies below it and half above, whatever the shape. Each half is cut off
+ * What is stated is the median: half of what is drawn lies below it and half above, whatever the shape. Each half is
+ * cut off
  * at the input's range and renormalised, so that a value near an end of its range stays the median too.
  *
- * normal: standard deviation on both sides; lognormal: by factors; uniform: evenly from `below` under to `above` over what is
+ * normal: standard deviation on both sides; lognormal: by factors; uniform: evenly from `below` under to `above` over
+ * what is
  * stated; triangular: falling from what is stated to nothing there. `anywhere` alone does not care for what is stated.
  *
  * @param u above 0 and below 1
@@ -19,17 +21,20 @@ import { exp, ln } from '../elementary'
 export function spreadQuantile(spread: Spread, nominal: number, range: readonly [number, number], u: number): number {
   const [least, most] = range
   switch (spread.shape) {
-    case 'exact': return nominal
+    case 'exact':
+      return nominal
     case 'anywhere': {
       const a = Math.max(least, spread.least)
       return a + u * (Math.min(most, spread.most) - a)
     }
-    case 'uniform': return u < 0.5
-      ? nominal - (1 - 2 * u) * Math.min(spread.below, Math.max(0, nominal - least))
-      : nominal + (2 * u - 1) * Math.min(spread.above, Math.max(0, most - nominal))
-    case 'triangular': return u < 0.5
-      ? nominal - halfTriangle(1 - 2 * u, spread.below, nominal - least)
-      : nominal + halfTriangle(2 * u - 1, spread.above, most - nominal)
+    case 'uniform':
+      return u < 0.5
+        ? nominal - (1 - 2 * u) * Math.min(spread.below, Math.max(0, nominal - least))
+        : nominal + (2 * u - 1) * Math.min(spread.above, Math.max(0, most - nominal))
+    case 'triangular':
+      return u < 0.5
+        ? nominal - halfTriangle(1 - 2 * u, spread.below, nominal - least)
+        : nominal + halfTriangle(2 * u - 1, spread.above, most - nominal)
     case 'lognormal': {
       if (!(nominal > 0) || !(spread.relative > 0)) return nominal
       const sigma = Math.sqrt(ln(1 + spread.relative * spread.relative))
@@ -47,8 +52,14 @@ export function spreadQuantile(spread: Spread, nominal: number, range: readonly 
 const MOMENT_POINTS = 64
 
 /** Mean and standard deviation of an input's distribution, by the midpoint rule over its quantiles. */
-export function momentsOf(spread: Spread, nominal: number, range: readonly [number, number]): { mean: number, deviation: number } {
-  const values = Array.from({ length: MOMENT_POINTS }, (_, i) => spreadQuantile(spread, nominal, range, (i + 0.5) / MOMENT_POINTS))
+export function momentsOf(
+  spread: Spread,
+  nominal: number,
+  range: readonly [number, number],
+): { mean: number; deviation: number } {
+  const values = Array.from({ length: MOMENT_POINTS }, (_, i) =>
+    spreadQuantile(spread, nominal, range, (i + 0.5) / MOMENT_POINTS),
+  )
   const mean = values.reduce((a, b) => a + b, 0) / MOMENT_POINTS
   return { mean, deviation: Math.sqrt(values.reduce((a, b) => a + (b - mean) * (b - mean), 0) / MOMENT_POINTS) }
 }
@@ -64,7 +75,10 @@ function halfNormals(from: number, to: number, u: number): number {
   return high <= 0.5 ? 0 : normalQuantile(0.5 + (2 * u - 1) * (high - 0.5), 0, 1)
 }
 
-/** Distance from the peak of a density that falls in a straight line to nothing at `width`, cut off at `cut`. @param share of it below */
+/**
+ * Distance from the peak of a density that falls in a straight line to nothing at `width`, cut off at `cut`. @param
+ * share of it below
+ */
 function halfTriangle(share: number, width: number, cut: number): number {
   const reach = Math.min(width, Math.max(0, cut))
   if (!(reach > 0)) return 0
@@ -72,4 +86,4 @@ function halfTriangle(share: number, width: number, cut: number): number {
   return width * (1 - Math.sqrt(1 - share * kept))
 }
 
-const clamp = (x: number, least: number, most: number): number => x < least ? least : x > most ? most : x
+const clamp = (x: number, least: number, most: number): number => (x < least ? least : x > most ? most : x)

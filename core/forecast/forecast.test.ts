@@ -26,9 +26,18 @@ describe('distributions', () => {
     expect(spreadQuantile({ shape: 'exact' }, 7, WIDE, 0.99)).toBe(7)
   })
   it('keep what is stated as their median, and stay in range, renormalised on each side', () => {
-    const shapes = [{ shape: 'normal', absolute: 1 }, { shape: 'lognormal', relative: 0.8 }, { shape: 'uniform', below: 2, above: 3 }, { shape: 'triangular', below: 2, above: 3 }] as const
+    const shapes = [
+      { shape: 'normal', absolute: 1 },
+      { shape: 'lognormal', relative: 0.8 },
+      { shape: 'uniform', below: 2, above: 3 },
+      { shape: 'triangular', below: 2, above: 3 },
+    ] as const
     for (const spread of shapes) {
-      for (const [stated, range] of [[1, [0, 1e9]], [1, [0.9, 1.2]], [1, [-1e9, 1.05]]] as const) {
+      for (const [stated, range] of [
+        [1, [0, 1e9]],
+        [1, [0.9, 1.2]],
+        [1, [-1e9, 1.05]],
+      ] as const) {
         const draws = Array.from({ length: 1001 }, (_, i) => spreadQuantile(spread, stated, range, (i + 0.5) / 1001))
         expect(draws[500]).toBe(stated)
         for (let i = 1; i < draws.length; i++) expect(draws[i]).toBeGreaterThanOrEqual(draws[i - 1])
@@ -41,7 +50,9 @@ describe('distributions', () => {
   })
   it('has the relative spread asked for as its coefficient of variation (lognormal)', () => {
     const n = 4000
-    const draws = Array.from({ length: n }, (_, i) => spreadQuantile({ shape: 'lognormal', relative: 0.3 }, 1, [0, 1e9], (i + 0.5) / n))
+    const draws = Array.from({ length: n }, (_, i) =>
+      spreadQuantile({ shape: 'lognormal', relative: 0.3 }, 1, [0, 1e9], (i + 0.5) / n),
+    )
     const mean = draws.reduce((a, b) => a + b) / n
     const deviation = Math.sqrt(draws.reduce((a, b) => a + (b - mean) ** 2, 0) / n)
     expect(deviation / mean).toBeCloseTo(0.3, 2)
@@ -65,7 +76,9 @@ describe('sampling', () => {
     expect(summarise(sliced)).toEqual(summarise(whole))
   })
   it('names the input at fault', () => {
-    expect(() => new StagingSample(canPlunge, { ...nothing, numbers: { bathTemperature: 500 } }, 5)).toThrow(/bathTemperature/)
+    expect(() => new StagingSample(canPlunge, { ...nothing, numbers: { bathTemperature: 500 } }, 5)).toThrow(
+      /bathTemperature/,
+    )
   })
   it('has quantiles by definition 7 of Hyndman & Fan, and a sampling error that is never zero', () => {
     expect(quantile([1, 2, 3, 4], 0.5)).toBe(2.5)
@@ -95,17 +108,27 @@ describe('levers, strips and influences', () => {
   })
   it('can be cancelled between tries', async () => {
     let tries = 0
-    await expect(pullLevers(canPlunge, poor, 10, 1, async () => { if (++tries > 2) throw new Error('newer request') })).rejects.toThrow('newer request')
+    await expect(
+      pullLevers(canPlunge, poor, 10, 1, async () => {
+        if (++tries > 2) throw new Error('newer request')
+      }),
+    ).rejects.toThrow('newer request')
   })
   it('draw odds that fall across a warming bath', async () => {
     const input = canPlunge.inputs.find(i => i.id === 'bathTemperature')
     if (input?.kind !== 'quantity') throw new Error('no such input')
     const strip = await oddsStrip(canPlunge, nothing, input, 5, 80, 1)
-    expect(strip.map(p => Object.values(p.shares).reduce((a, b) => a + b)).every(sum => Math.abs(sum - 1) < 1e-9)).toBe(true)
+    expect(strip.map(p => Object.values(p.shares).reduce((a, b) => a + b)).every(sum => Math.abs(sum - 1) < 1e-9)).toBe(
+      true,
+    )
     expect(strip[0].shares.crush).toBeGreaterThan(strip[4].shares.crush + 0.5)
   })
   it('name what was made uncertain on purpose', () => {
-    const sample = new StagingSample(canPlunge, { ...poor, spreads: { transferTime: { shape: 'lognormal', relative: 0.8 } } }, 1500)
+    const sample = new StagingSample(
+      canPlunge,
+      { ...poor, spreads: { transferTime: { shape: 'lognormal', relative: 0.8 } } },
+      1500,
+    )
     sample.advance(1500)
     const [first] = influences(sample)
     expect(first.input).toBe('transferTime')
@@ -115,7 +138,11 @@ describe('levers, strips and influences', () => {
 })
 
 describe('diagnosis', () => {
-  const sample = new StagingSample(canPlunge, { ...nothing, numbers: { transferTime: 5 }, spreads: { transferTime: { shape: 'lognormal', relative: 0.6 } } }, 1500)
+  const sample = new StagingSample(
+    canPlunge,
+    { ...nothing, numbers: { transferTime: 5 }, spreads: { transferTime: { shape: 'lognormal', relative: 0.6 } } },
+    1500,
+  )
   sample.advance(1500)
   it('suspects a slow transfer when the can only filled', () => {
     const { causes, canTell } = diagnose(sample, { outcome: 'fill', readings: {} })

@@ -1,9 +1,12 @@
 /**
  * Why a run ended as it did.
  *
- * Either everything was as planned, give or take what is not known exactly, or one thing was off, anywhere in its usual range.
- * Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the run each is asked: which
- * suspect, put back to plan alone, brings the wanted end? Where several would, what is off counts, or else they share it.
+ * Either everything was as planned, give or take what is not known exactly, or one thing was off, anywhere in its
+ * usual range.
+ * Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the run each is
+ * asked: which
+ * suspect, put back to plan alone, brings the wanted end? Where several would, what is off counts, or else they share
+ * it.
  */
 import { resolve, type Demonstration, type Given, type Spread, type Suspect, type Values } from '../demonstration'
 import { ln, exp } from '../elementary'
@@ -14,7 +17,9 @@ import { StagingSample } from './sample'
 import { drawByWeight, weighOnce, MOST_STRETCH, type Observation } from './weighing'
 
 export interface Blame {
-  id: string, words: string, remedy: string
+  id: string
+  words: string
+  remedy: string
   /** of the stagings that look like this run */ share: number
   /** odds of the wanted end on the next try, with this off as it was in this run */ again: number
   /** and with this put back to plan */ mended: number
@@ -45,30 +50,56 @@ const ASKED = 100
 const ENOUGH_EFFECTIVE = 40
 /** Explanations below this share are not looked at more closely. */
 const COUNTS = 0.03
-/** A first cause stands out from this share on, and with this lead. Readings taken less exactly only make that harder. */
+/**
+ * A first cause stands out from this share on, and with this lead. Readings taken less exactly only make that harder.
+ */
 const STANDS_OUT = 0.6
 const LEAD = 2
 const SHOWN = 0.05
 
 /** Suspects of a demonstration: those it names, and each other input of `open` by itself. */
 export function suspectsOf(demonstration: Demonstration, open: ReadonlySet<string>): Suspect[] {
-  const named = (demonstration.suspects ?? []).map(s => ({ ...s, inputs: s.inputs.filter(id => open.has(id)), slips: (s.slips ?? s.inputs).filter(id => open.has(id)) }))
+  const named = (demonstration.suspects ?? [])
+    .map(s => ({
+      ...s,
+      inputs: s.inputs.filter(id => open.has(id)),
+      slips: (s.slips ?? s.inputs).filter(id => open.has(id)),
+    }))
     .filter(s => s.inputs.length > 0)
   const covered = new Set(named.flatMap(s => s.inputs))
   const rest = demonstration.inputs.filter(i => open.has(i.id) && !covered.has(i.id) && i.group !== 'room')
-  return [...named, ...rest.map(i => ({ id: i.id, words: `${i.name} not as planned`, remedy: i.group === 'coefficient' ? '' : `measure it: ${i.name}`, inputs: [i.id] }))]
+  return [
+    ...named,
+    ...rest.map(i => ({
+      id: i.id,
+      words: `${i.name} not as planned`,
+      remedy: i.group === 'coefficient' ? '' : `measure it: ${i.name}`,
+      inputs: [i.id],
+    })),
+  ]
 }
 
 /** One explanation as a sample, with the logarithm of each staging's weight before anything was seen. */
 interface Explanation {
-  given: Given, sample: StagingSample, logs: Float64Array, prior: number
+  given: Given
+  sample: StagingSample
+  logs: Float64Array
+  prior: number
   /** id of the suspect that is off in it */ off?: string
 }
 
 /** @param pause awaited between slices; may throw to cancel */
 type Pause = () => Promise<void>
 
-async function draw(demonstration: Demonstration, given: Given, prior: number, samples: number, seed: number, shifts: readonly ScoreShift[], pause: Pause): Promise<Explanation> {
+async function draw(
+  demonstration: Demonstration,
+  given: Given,
+  prior: number,
+  samples: number,
+  seed: number,
+  shifts: readonly ScoreShift[],
+  pause: Pause,
+): Promise<Explanation> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = latinHypercube(samples, variables, seed)
   const logs = shiftScores(points, variables, shifts)
@@ -84,25 +115,51 @@ async function draw(demonstration: Demonstration, given: Given, prior: number, s
  * Investigates one run.
  *
  * @param samples stagings of the plan as it is; each thing that can be off gets a quarter of that
- * @source but-for causes: D. Lewis, J. Philos. 70 (1973) 556; redrawing near what matches: O. Cappé et al., J. Comput. Graph. Stat. 13 (2004) 907 (population Monte Carlo)
+ * @source but-for causes: D. Lewis, J. Philos. 70 (1973) 556; redrawing near what matches: O. Cappé et al., J.
+ *   Comput. Graph. Stat. 13 (2004) 907 (population Monte Carlo)
  */
-export async function investigate(demonstration: Demonstration, done: Done, seen: Observation, samples = 1000, seed = 1, pause: Pause = async () => {}): Promise<Investigation> {
+export async function investigate(
+  demonstration: Demonstration,
+  done: Done,
+  seen: Observation,
+  samples = 1000,
+  seed = 1,
+  pause: Pause = async () => {},
+): Promise<Investigation> {
   const plan = resolve(demonstration, done.plan).values
   const used = resolve(demonstration, done.used).values
   const asIs = await draw(demonstration, done.used, 1 - SLIP_ODDS, samples, seed, [], pause)
   const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
-  const oddsAsPlanned = done.measured.length === 0
-    ? asIs.sample.outcomes.filter(o => o === wanted).length / samples
-    : (await draw(demonstration, done.plan, 1, Math.ceil(samples / 2), seed, [], pause)).sample.outcomes.filter(o => o === wanted).length / Math.ceil(samples / 2)
+  const oddsAsPlanned =
+    done.measured.length === 0
+      ? asIs.sample.outcomes.filter(o => o === wanted).length / samples
+      : (await draw(demonstration, done.plan, 1, Math.ceil(samples / 2), seed, [], pause)).sample.outcomes.filter(
+          o => o === wanted,
+        ).length / Math.ceil(samples / 2)
 
-  const open = new Set([...asIs.sample.uncertain.map(u => u.input.id), ...done.measured.filter(id => used.numbers[id] !== plan.numbers[id])])
+  const open = new Set([
+    ...asIs.sample.uncertain.map(u => u.input.id),
+    ...done.measured.filter(id => used.numbers[id] !== plan.numbers[id]),
+  ])
   const suspects = suspectsOf(demonstration, open)
   const slippery = suspects
-    .map(s => ({ id: s.id, reach: s.reach, inputs: (s.slips ?? s.inputs).filter(id => !done.measured.includes(id) && plan.numbers[id] !== undefined) }))
+    .map(s => ({
+      id: s.id,
+      reach: s.reach,
+      inputs: (s.slips ?? s.inputs).filter(id => !done.measured.includes(id) && plan.numbers[id] !== undefined),
+    }))
     .filter(s => s.inputs.length > 0)
   let explanations = [asIs]
   for (const [k, { id, inputs, reach }] of slippery.entries()) {
-    const off = await draw(demonstration, slipped(demonstration, done.used, used, inputs, reach), SLIP_ODDS / slippery.length, Math.ceil(samples / 4), seed + 1 + k, [], pause)
+    const off = await draw(
+      demonstration,
+      slipped(demonstration, done.used, used, inputs, reach),
+      SLIP_ODDS / slippery.length,
+      Math.ceil(samples / 4),
+      seed + 1 + k,
+      [],
+      pause,
+    )
     explanations.push({ ...off, off: id })
   }
   let view = combine(explanations, seen)
@@ -114,7 +171,18 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
       if (!poor[k]) next.push(e)
       else {
         const near = nearMatches(e.sample, view.parts[k])
-        next.push({ ...await draw(demonstration, e.given, e.prior, Math.ceil(samples / 2), seed + 101 * (round + 1) + k, near, pause), off: e.off })
+        next.push({
+          ...(await draw(
+            demonstration,
+            e.given,
+            e.prior,
+            Math.ceil(samples / 2),
+            seed + 101 * (round + 1) + k,
+            near,
+            pause,
+          )),
+          off: e.off,
+        })
       }
     }
     explanations = next
@@ -122,43 +190,83 @@ export async function investigate(demonstration: Demonstration, done: Done, seen
   }
 
   const { shares, together, odds } = await blame(explanations, view, plan, suspects, pause)
-  const causes = suspects.map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k], ...odds(k) }))
-    .filter(c => c.share >= SHOWN).sort((a, b) => b.share - a.share || a.id.localeCompare(b.id))
+  const causes = suspects
+    .map((s, k) => ({ id: s.id, words: s.words, remedy: s.remedy, share: shares[k], ...odds(k) }))
+    .filter(c => c.share >= SHOWN)
+    .sort((a, b) => b.share - a.share || a.id.localeCompare(b.id))
   const [first, second] = causes
   return {
-    causes, together, oddsAsPlanned, planFails: demonstration.simulate(plan, 'summary').outcome !== demonstration.wanted,
-    nothingOff: view.parts[0].share, effective: view.effective, stretched: view.stretched,
-    canTell: view.effective >= FEWEST && view.stretched < MOST_STRETCH && first !== undefined && first.share >= STANDS_OUT && first.share >= LEAD * (second?.share ?? 0),
+    causes,
+    together,
+    oddsAsPlanned,
+    planFails: demonstration.simulate(plan, 'summary').outcome !== demonstration.wanted,
+    nothingOff: view.parts[0].share,
+    effective: view.effective,
+    stretched: view.stretched,
+    canTell:
+      view.effective >= FEWEST &&
+      view.stretched < MOST_STRETCH &&
+      first !== undefined &&
+      first.share >= STANDS_OUT &&
+      first.share >= LEAD * (second?.share ?? 0),
   }
 }
 
 /** The plan with some inputs anywhere in their usual range, or as far beyond it as they reach. */
-function slipped(demonstration: Demonstration, given: Given, values: Values, ids: readonly string[], reach: Suspect['reach'] = {}): Given {
+function slipped(
+  demonstration: Demonstration,
+  given: Given,
+  values: Values,
+  ids: readonly string[],
+  reach: Suspect['reach'] = {},
+): Given {
   const spreads: Record<string, Spread> = { ...given.spreads }
   for (const input of demonstration.inputs) {
     const nominal = values.numbers[input.id]
     if (input.kind === 'quantity' && ids.includes(input.id) && nominal !== undefined) {
-      spreads[input.id] = { shape: 'anywhere', least: Math.min(input.usual[0], nominal), most: Math.max(reach[input.id] ?? input.usual[1], nominal) }
+      spreads[input.id] = {
+        shape: 'anywhere',
+        least: Math.min(input.usual[0], nominal),
+        most: Math.max(reach[input.id] ?? input.usual[1], nominal),
+      }
     }
   }
   return { ...given, spreads }
 }
 
-interface Part { each: Float64Array, sum: number, effective: number, share: number }
-interface View { parts: Part[], effective: number, stretched: number }
+interface Part {
+  each: Float64Array
+  sum: number
+  effective: number
+  share: number
+}
+interface View {
+  parts: Part[]
+  effective: number
+  stretched: number
+}
 
 /** All explanations on one scale, readings taken less exactly until enough stagings match. */
 function combine(explanations: readonly Explanation[], seen: Observation): View {
   let best: View | undefined
   for (let stretched = 1; stretched <= MOST_STRETCH; stretched *= 2) {
     const weighed = explanations.map(e => weighOnce(e.sample, seen, stretched, e.logs))
-    const largest = Math.max(...weighed.map(w => w.sum > 0 ? w.largest : -Infinity))
-    const masses = weighed.map(w => w.sum > 0 ? exp(Math.max(-700, w.largest - largest)) : 0)
+    const largest = Math.max(...weighed.map(w => (w.sum > 0 ? w.largest : -Infinity)))
+    const masses = weighed.map(w => (w.sum > 0 ? exp(Math.max(-700, w.largest - largest)) : 0))
     const total = weighed.reduce((sum, w, k) => sum + w.sum * masses[k], 0)
-    const squares = weighed.reduce((sum, w, k) => sum + (w.effective > 0 ? w.sum * w.sum / w.effective * masses[k] * masses[k] : 0), 0)
+    const squares = weighed.reduce(
+      (sum, w, k) => sum + (w.effective > 0 ? ((w.sum * w.sum) / w.effective) * masses[k] * masses[k] : 0),
+      0,
+    )
     const view: View = {
-      stretched, effective: squares > 0 ? total * total / squares : 0,
-      parts: weighed.map((w, k) => ({ each: w.each.map(x => x * masses[k]), sum: w.sum * masses[k], effective: w.effective, share: total > 0 ? w.sum * masses[k] / total : 0 })),
+      stretched,
+      effective: squares > 0 ? (total * total) / squares : 0,
+      parts: weighed.map((w, k) => ({
+        each: w.each.map(x => x * masses[k]),
+        sum: w.sum * masses[k],
+        effective: w.effective,
+        share: total > 0 ? (w.sum * masses[k]) / total : 0,
+      })),
     }
     if (!best || view.effective > best.effective) best = view
     if (best.effective >= FEWEST) break
@@ -174,12 +282,18 @@ function nearMatches(sample: StagingSample, part: Part): ScoreShift[] {
     let square = 0
     for (let i = 0; i < sample.done; i++) {
       const score = scoreOf(sample.pointOf(i, column))
-      mean += part.each[i] / part.sum * score
-      square += part.each[i] / part.sum * score * score
+      mean += (part.each[i] / part.sum) * score
+      square += (part.each[i] / part.sum) * score * score
     }
     // A column that did not move keeps its spread: shifting it would only cost effective samples.
     if (Math.abs(mean) < 2 / Math.sqrt(part.effective)) return []
-    return [{ column, mean: mean * trust, deviation: Math.min(1, Math.max(0.5, 1.25 * Math.sqrt(Math.max(0, square - mean * mean)))) }]
+    return [
+      {
+        column,
+        mean: mean * trust,
+        deviation: Math.min(1, Math.max(0.5, 1.25 * Math.sqrt(Math.max(0, square - mean * mean)))),
+      },
+    ]
   })
 }
 
@@ -193,15 +307,19 @@ function endsAsWanted(demonstration: Demonstration, values: Values): boolean {
 }
 
 async function blame(
-  explanations: readonly Explanation[], view: View, plan: Values, suspects: readonly Suspect[], pause: Pause,
-): Promise<{ shares: number[], together: number, odds: (suspect: number) => Pick<Blame, 'again' | 'mended'> }> {
+  explanations: readonly Explanation[],
+  view: View,
+  plan: Values,
+  suspects: readonly Suspect[],
+  pause: Pause,
+): Promise<{ shares: number[]; together: number; odds: (suspect: number) => Pick<Blame, 'again' | 'mended'> }> {
   const { demonstration } = explanations[0].sample
   const shares = suspects.map(() => 0)
   let together = 0
   const places = explanations.flatMap((e, k) => Array.from({ length: e.sample.done }, (_, i) => [k, i] as const))
   const each = Float64Array.from(places, ([k, i]) => view.parts[k].each[i])
   const asked = drawByWeight({ each, sum: each.reduce((a, b) => a + b, 0) }, ASKED)
-  const failed = asked.filter((p) => {
+  const failed = asked.filter(p => {
     const [k, i] = places[p]
     return demonstration.outcomes[explanations[k].sample.outcomes[i]].id !== demonstration.wanted
   })
@@ -230,7 +348,11 @@ async function blame(
     const { uncertain } = explanations[k].sample
     for (const s of mend) {
       shares[s] += 1 / mend.length / failed.length
-      seenOff[s].push(Object.fromEntries(uncertain.filter(u => suspects[s].inputs.includes(u.input.id)).map(u => [u.input.id, u.drawn[i]])))
+      seenOff[s].push(
+        Object.fromEntries(
+          uncertain.filter(u => suspects[s].inputs.includes(u.input.id)).map(u => [u.input.id, u.drawn[i]]),
+        ),
+      )
     }
     if (mend.length === 0) together += 1 / failed.length
   }
@@ -240,16 +362,27 @@ async function blame(
 /** Tries for the odds of the next staging. */
 const NEXT_TRIES = 80
 
-/** Odds of the wanted end with some inputs as they were in the matching stagings, and with them as planned; all else as it is drawn for a run. */
-function oddsNext(sample: StagingSample, plan: Values, off: readonly Record<string, number>[], inputs: readonly string[]): Pick<Blame, 'again' | 'mended'> {
+/**
+ * Odds of the wanted end with some inputs as they were in the matching stagings, and with them as planned; all else
+ * as it is drawn for a run.
+ */
+function oddsNext(
+  sample: StagingSample,
+  plan: Values,
+  off: readonly Record<string, number>[],
+  inputs: readonly string[],
+): Pick<Blame, 'again' | 'mended'> {
   const { demonstration } = sample
-  const planned = Object.fromEntries(inputs.flatMap(id => plan.numbers[id] === undefined ? [] : [[id, plan.numbers[id]]]))
+  const planned = Object.fromEntries(
+    inputs.flatMap(id => (plan.numbers[id] === undefined ? [] : [[id, plan.numbers[id]]])),
+  )
   let [again, mended] = [0, 0]
   for (let t = 0; t < NEXT_TRIES && off.length > 0; t++) {
-    const i = Math.floor((t + 0.5) * sample.done / NEXT_TRIES)
+    const i = Math.floor(((t + 0.5) * sample.done) / NEXT_TRIES)
     const numbers: Partial<Record<string, number>> = { ...sample.nominal.numbers }
     for (const { input, drawn } of sample.uncertain) numbers[input.id] = drawn[i]!
-    const ends = (changed: Record<string, number>) => endsAsWanted(demonstration, { numbers: { ...numbers, ...changed }, choices: plan.choices })
+    const ends = (changed: Record<string, number>) =>
+      endsAsWanted(demonstration, { numbers: { ...numbers, ...changed }, choices: plan.choices })
     if (ends(off[t % off.length])) again++
     if (ends(planned)) mended++
   }

@@ -11,7 +11,10 @@ const plain: Given = { numbers: {}, choices: {}, spreads: {} }
 /** Inputs that somebody with a stopwatch and a thermometer knows afterwards. */
 const MEASURABLE = ['purgeTime', 'transferTime', 'sealDelay', 'bathTemperature']
 
-/** Synthetic failed runs: one suspect anywhere in its usual range, everything else drawn from its spread, read with 5 % noise. */
+/**
+ * Synthetic failed runs: one suspect anywhere in its usual range, everything else drawn from its spread, read with 5
+ * % noise.
+ */
 async function syntheticRuns(id: string, cases: number) {
   const demonstration = findDemonstration(id)!
   const random = xoroshiro128plus(11)
@@ -21,7 +24,8 @@ async function syntheticRuns(id: string, cases: number) {
   const nature = new StagingSample(demonstration, plain, cases * 12, 9)
   nature.advance(nature.size)
   const measured = MEASURABLE.filter(m => values.numbers[m] !== undefined)
-  const quantity = (input: string) => demonstration.inputs.find((i): i is QuantityInput => i.id === input && i.kind === 'quantity')!
+  const quantity = (input: string) =>
+    demonstration.inputs.find((i): i is QuantityInput => i.id === input && i.kind === 'quantity')!
   let told = 0
   let right = 0
   for (let k = 0, n = 0; n < cases && k < nature.size; k++) {
@@ -32,16 +36,20 @@ async function syntheticRuns(id: string, cases: number) {
     for (const slip of suspect.slips ?? suspect.inputs) {
       if (values.numbers[slip] === undefined) continue
       const [least, most] = quantity(slip).usual
-      const [from, to] = [Math.min(least, values.numbers[slip]), Math.max(suspect.reach?.[slip] ?? most, values.numbers[slip])]
+      const [from, to] = [
+        Math.min(least, values.numbers[slip]),
+        Math.max(suspect.reach?.[slip] ?? most, values.numbers[slip]),
+      ]
       numbers[slip] = from + chance() * (to - from)
     }
-    const ends = (inputs: Record<string, number>) => demonstration.simulate({ numbers: inputs, choices: values.choices }, 'summary')
+    const ends = (inputs: Record<string, number>) =>
+      demonstration.simulate({ numbers: inputs, choices: values.choices }, 'summary')
     const truth = ends(numbers)
     const mended = ends({ ...numbers, ...Object.fromEntries(suspect.inputs.map(i => [i, values.numbers[i]!])) })
     // Only failures whose cause it is.
     if (truth.outcome === demonstration.wanted || mended.outcome !== demonstration.wanted) continue
     n++
-    const readings: Record<string, { value: number, uncertainty: number }> = {}
+    const readings: Record<string, { value: number; uncertainty: number }> = {}
     for (const result of [...demonstration.logged.seen, 'peakPressureDifference']) {
       const value = truth.results[result]
       if (!value) continue
@@ -54,7 +62,13 @@ async function syntheticRuns(id: string, cases: number) {
       used.numbers[m] = Math.min(most, Math.max(least, numbers[m] + 0.3 * noise()))
       used.spreads[m] = { shape: 'normal', absolute: 0.3 }
     }
-    const found = await investigate(demonstration, { plan: plain, used, measured }, { outcome: truth.outcome, readings }, 300, n)
+    const found = await investigate(
+      demonstration,
+      { plan: plain, used, measured },
+      { outcome: truth.outcome, readings },
+      300,
+      n,
+    )
     if (!found.canTell) continue
     told++
     if (found.causes[0].id === suspect.id) right++
@@ -64,20 +78,34 @@ async function syntheticRuns(id: string, cases: number) {
 
 /** Runs that failed of one cause, by demonstration; many of those that are quick to compute. */
 const CASES = [
-  ['can-plunge', 5], ['sealed-tin', 3], ['vacuum-cannon', 3], ['egg-in-bottle', 26], ['cloud-bottle', 6], ['candle-jar', 5], ['bell-jar-balloon', 3], ['low-pressure-boil', 4],
-  ['jar-barometer', 30], ['card-and-glass', 40], ['balloon-line', 24], ['balloon-in-glass', 20],
+  ['can-plunge', 5],
+  ['sealed-tin', 3],
+  ['vacuum-cannon', 3],
+  ['egg-in-bottle', 26],
+  ['cloud-bottle', 6],
+  ['candle-jar', 5],
+  ['bell-jar-balloon', 3],
+  ['low-pressure-boil', 4],
+  ['jar-barometer', 30],
+  ['card-and-glass', 40],
+  ['balloon-line', 24],
+  ['balloon-in-glass', 20],
 ] as const
 
 describe('the cause of a failure', () => {
-  it('is named first in at least 8 of 10 of over 100 runs whose cause is known and where the data can tell', async () => {
-    let told = 0
-    let right = 0
-    for (const [id, cases] of CASES) {
-      const runs = await syntheticRuns(id, cases)
-      told += runs.told
-      right += runs.right
-    }
-    expect(told).toBeGreaterThanOrEqual(100)
-    expect(right / told).toBeGreaterThanOrEqual(0.8)
-  }, 1_200_000)
+  it(
+    'is named first in at least 8 of 10 of over 100 runs whose cause is known and where the data can ' + 'tell',
+    async () => {
+      let told = 0
+      let right = 0
+      for (const [id, cases] of CASES) {
+        const runs = await syntheticRuns(id, cases)
+        told += runs.told
+        right += runs.right
+      }
+      expect(told).toBeGreaterThanOrEqual(100)
+      expect(right / told).toBeGreaterThanOrEqual(0.8)
+    },
+    1_200_000,
+  )
 })

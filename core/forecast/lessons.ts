@@ -22,10 +22,17 @@ export function lessonsOf(demonstration: Demonstration, given: Given, taught: Ta
     const spread = given.spreads[id] ?? usualSpread(input, values)
     if (nominal === undefined || spread.shape === 'exact') return []
     const deviation = Math.sqrt(taught.covariance[i][i])
-    const at = (mean: number, sd: number) => [-Z10, 0, Z10].map(z => spreadQuantile(spread, nominal, input.range, shareOf(mean + sd * z))) as [number, number, number]
+    const at = (mean: number, sd: number) =>
+      [-Z10, 0, Z10].map(z => spreadQuantile(spread, nominal, input.range, shareOf(mean + sd * z))) as [
+        number,
+        number,
+        number,
+      ]
     const narrowed = 1 - deviation
     const weight = Math.abs(taught.mean[i]) + Math.max(0, narrowed)
-    return weight < 0.15 ? [] : [{ input, before: at(0, 1), after: at(taught.mean[i], deviation), narrowed: Math.max(0, narrowed), weight }]
+    return weight < 0.15
+      ? []
+      : [{ input, before: at(0, 1), after: at(taught.mean[i], deviation), narrowed: Math.max(0, narrowed), weight }]
   })
   return lessons.sort((a, b) => b.weight - a.weight)
 }

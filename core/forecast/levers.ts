@@ -18,9 +18,12 @@ export interface Lever {
   dryAfter: number
 }
 
-export type LeverTry = { input: QuantityInput, from: number, to: number } | { input: ChoiceInput, from: string, to: string }
+export type LeverTry =
+  { input: QuantityInput; from: number; to: number } | { input: ChoiceInput; from: string; to: string }
 
-/** Changes to try: each step of each lever that stays in the usual range, and each other school of those that differ. */
+/**
+ * Changes to try: each step of each lever that stays in the usual range, and each other school of those that differ.
+ */
 export function leverTries(demonstration: Demonstration, given: Given): LeverTry[] {
   const { values } = resolve(demonstration, given)
   const tries: LeverTry[] = []
@@ -50,7 +53,12 @@ export function leverTries(demonstration: Demonstration, given: Given): LeverTry
  * @returns the levers, best first; none that is refused or raises a caution
  */
 export async function pullLevers(
-  demonstration: Demonstration, given: Given, samples: number, seed: number, pause: () => Promise<void> = async () => {}, taught?: Taught,
+  demonstration: Demonstration,
+  given: Given,
+  samples: number,
+  seed: number,
+  pause: () => Promise<void> = async () => {},
+  taught?: Taught,
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
@@ -58,7 +66,11 @@ export async function pullLevers(
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
     sample.advance(samples)
     const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
-    return { share: sample.outcomes.filter(o => o === wanted).length / samples, dry: sample.dryCount / samples, risk: riskOfForecast(summarise(sample)) }
+    return {
+      share: sample.outcomes.filter(o => o === wanted).length / samples,
+      dry: sample.dryCount / samples,
+      risk: riskOfForecast(summarise(sample)),
+    }
   }
   const cautionsAt = (changed: Given, risk: Risk) => {
     const { values } = resolve(demonstration, changed)
@@ -70,14 +82,17 @@ export async function pullLevers(
   const levers: Lever[] = []
   for (const { input, from, to } of leverTries(demonstration, given)) {
     await pause()
-    const changed: Given = input.kind === 'choice'
-      ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
-      : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
+    const changed: Given =
+      input.kind === 'choice'
+        ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
+        : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
     if (resolve(demonstration, changed).faults.length > 0) continue
     const { share, dry, risk } = odds(changed)
     // No lever proposes what a caution then warns of more strongly.
     if (endangers(cautions, cautionsAt(changed, risk))) continue
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })
   }
-  return levers.sort((a, b) => b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to)))
+  return levers.sort(
+    (a, b) => b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to)),
+  )
 }

@@ -1,6 +1,8 @@
 /**
- * Points of a sample as normal scores. Whatever an input's spread, its draw is a share of (0, 1); its normal score is standard
- * normal. What is learnt about inputs is written as means and spreads of these scores, so that ranges hold by themselves.
+ * Points of a sample as normal scores. Whatever an input's spread, its draw is a share of (0, 1); its normal score is
+ * standard
+ * normal. What is learnt about inputs is written as means and spreads of these scores, so that ranges hold by
+ * themselves.
  */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile'
@@ -12,7 +14,11 @@ export const scoreOf = (share: number): number => normalQuantile(Math.min(1 - CL
 export const shareOf = (score: number): number => Math.min(1 - CLOSEST, Math.max(CLOSEST, normalCdf(score, 0, 1)))
 
 /** One column of scores drawn from N(mean, deviation²) in place of N(0, 1). */
-export interface ScoreShift { column: number, mean: number, deviation: number }
+export interface ScoreShift {
+  column: number
+  mean: number
+  deviation: number
+}
 
 /**
  * Shifts columns of `points` in place.

@@ -13,7 +13,7 @@ export interface StripPoint {
 export function stripValues(input: QuantityInput, current: number, points: number): number[] {
   const low = Math.min(input.usual[0], current)
   const high = Math.max(input.usual[1], current)
-  return Array.from({ length: points }, (_, i) => low + (high - low) * i / (points - 1))
+  return Array.from({ length: points }, (_, i) => low + ((high - low) * i) / (points - 1))
 }
 
 /**
@@ -21,11 +21,19 @@ export function stripValues(input: QuantityInput, current: number, points: numbe
  * @param pause awaited between points; may throw to cancel
  */
 export async function oddsStrip(
-  demonstration: Demonstration, given: Given, input: QuantityInput, points: number, samples: number, seed: number,
-  pause: () => Promise<void> = async () => {}, taught?: Taught,
+  demonstration: Demonstration,
+  given: Given,
+  input: QuantityInput,
+  points: number,
+  samples: number,
+  seed: number,
+  pause: () => Promise<void> = async () => {},
+  taught?: Taught,
 ): Promise<StripPoint[]> {
   const { values } = resolve(demonstration, given)
-  const draws = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
+  const draws = taught
+    ? taughtPoints(demonstration, taught, samples, seed)
+    : latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
   const strip: StripPoint[] = []
   for (const value of stripValues(input, values.numbers[input.id]!, points)) {
     await pause()
@@ -34,7 +42,9 @@ export async function oddsStrip(
     const sample = new StagingSample(demonstration, { ...given, numbers }, samples, seed, draws)
     sample.advance(samples)
     const shares: Record<string, number> = {}
-    demonstration.outcomes.forEach((o, index) => { shares[o.id] = sample.outcomes.filter(x => x === index).length / samples })
+    demonstration.outcomes.forEach((o, index) => {
+      shares[o.id] = sample.outcomes.filter(x => x === index).length / samples
+    })
     strip.push({ value, shares })
   }
   return strip

@@ -6,7 +6,8 @@ import { NO_OUTCOME, type StagingSample } from './sample'
 export interface Representative {
   /** the likeliest outcome, by id */ outcome: string
   /** how exactly what is stated ends, by id */ asStated: string
-  /** the draw of the likeliest outcome nearest to the medians; undefined where what is stated ends so itself */ numbers: Values['numbers'] | undefined
+  /** the draw of the likeliest outcome nearest to the medians; undefined where what is stated ends so itself */
+  numbers: Values['numbers'] | undefined
 }
 
 /**

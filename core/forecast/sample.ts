@@ -1,5 +1,14 @@
 /** A staging many times over, each time with the unknowns drawn afresh. */
-import { resolve, usualSpread, type Demonstration, type Given, type QuantityInput, type Simulation, type Spread, type Values } from '../demonstration'
+import {
+  resolve,
+  usualSpread,
+  type Demonstration,
+  type Given,
+  type QuantityInput,
+  type Simulation,
+  type Spread,
+  type Values,
+} from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
 import { spreadQuantile } from './distributions'
 
@@ -19,7 +28,8 @@ export interface UncertainInput {
 /**
  * Draws and simulates a staging's samples, one by one, so that a worker can report on the way and stop.
  *
- * The draw depends only on seed, number of samples and the demonstration's list of inputs (every quantity has its column,
+ * The draw depends only on seed, number of samples and the demonstration's list of inputs (every quantity has its
+ * column,
  * used or not), so two stagings that differ in one input share their random numbers.
  */
 export class StagingSample {
@@ -36,7 +46,10 @@ export class StagingSample {
   done = 0
   /** samples that could not be computed; only with `tolerant`, otherwise the first one throws */
   failed = 0
-  /** a sample that can't be computed has no outcome (`NO_OUTCOME`) and no results, instead of ending the whole; for draws from far corners */
+  /**
+   * a sample that can't be computed has no outcome (`NO_OUTCOME`) and no results, instead of ending the whole; for
+   * draws from far corners
+   */
   tolerant = false
   private readonly points: Float64Array
   private readonly variables: number
@@ -45,7 +58,13 @@ export class StagingSample {
    * @param points shares in (0, 1), row after row, where they are not those of a plain Latin hypercube
    * @throws RangeError naming the first input at fault if the inputs are not valid
    */
-  constructor(readonly demonstration: Demonstration, given: Given, readonly size = DEFAULT_SAMPLES, readonly seed = DEFAULT_SEED, points?: Float64Array) {
+  constructor(
+    readonly demonstration: Demonstration,
+    given: Given,
+    readonly size = DEFAULT_SAMPLES,
+    readonly seed = DEFAULT_SEED,
+    points?: Float64Array,
+  ) {
     const { values, faults } = resolve(demonstration, given)
     if (faults.length > 0) throw new RangeError(`${faults[0].input}: ${faults[0].message}`)
     this.nominal = values

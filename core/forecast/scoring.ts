@@ -1,7 +1,10 @@
 /** Forecast against outcome, over many runs. */
 
 /** One run: what share was forecast to end as wanted, and whether it did. */
-export interface Scored { share: number, happened: boolean }
+export interface Scored {
+  share: number
+  happened: boolean
+}
 
 export interface Score {
   runs: number
@@ -35,9 +38,9 @@ export const FEW_RUNS = 20
 export function wilsonInterval(count: number, of: number): readonly [number, number] {
   if (of === 0) return [0, 1]
   const share = count / of
-  const square = Z * Z / of
+  const square = (Z * Z) / of
   const middle = (share + square / 2) / (1 + square)
-  const half = Z / (1 + square) * Math.sqrt(share * (1 - share) / of + square / (4 * of))
+  const half = (Z / (1 + square)) * Math.sqrt((share * (1 - share)) / of + square / (4 * of))
   return [Math.max(0, middle - half), Math.min(1, middle + half)]
 }
 
@@ -52,11 +55,27 @@ export function scoreOf(scored: readonly Scored[]): Score {
     if (inside.length === 0) return []
     const count = inside.filter(s => s.happened).length
     const [low, high] = wilsonInterval(count, inside.length)
-    return [{ from, to, runs: inside.length, forecast: inside.reduce((sum, s) => sum + s.share, 0) / inside.length, seen: count / inside.length, low, high }]
+    return [
+      {
+        from,
+        to,
+        runs: inside.length,
+        forecast: inside.reduce((sum, s) => sum + s.share, 0) / inside.length,
+        seen: count / inside.length,
+        low,
+        high,
+      },
+    ]
   })
   return {
-    runs, happened, bins, expected: scored.reduce((sum, s) => sum + s.share, 0),
-    brier: runs > 0 ? scored.reduce((sum, s) => sum + (s.share - (s.happened ? 1 : 0)) * (s.share - (s.happened ? 1 : 0)), 0) / runs : NaN,
+    runs,
+    happened,
+    bins,
+    expected: scored.reduce((sum, s) => sum + s.share, 0),
+    brier:
+      runs > 0
+        ? scored.reduce((sum, s) => sum + (s.share - (s.happened ? 1 : 0)) * (s.share - (s.happened ? 1 : 0)), 0) / runs
+        : NaN,
     brierOfBaseRate: runs > 0 ? base * (1 - base) : NaN,
   }
 }

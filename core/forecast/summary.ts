@@ -3,7 +3,15 @@ import type { StagingSample } from './sample'
 import type { Weights } from './weighing'
 
 /** Values below which a share of the samples lies: a tenth, half, nine tenths; and those that risks are told by. */
-export interface Quantiles { p10: number, p50: number, p90: number, p1: number, p99: number, p999: number, /** samples in which it occurs */ count: number }
+export interface Quantiles {
+  p10: number
+  p50: number
+  p90: number
+  p1: number
+  p99: number
+  p999: number
+  /** samples in which it occurs */ count: number
+}
 
 export interface Forecast {
   samples: number
@@ -22,7 +30,8 @@ export interface Forecast {
 
 /**
  * What the samples done so far say.
- * @param weights if they count unequally: counts are then shares of the samples done, and errors those of as many as count
+ * @param weights if they count unequally: counts are then shares of the samples done, and errors those of as many as
+ *   count
  */
 export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   const { demonstration, done } = sample
@@ -30,7 +39,8 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   demonstration.outcomes.forEach((o, index) => {
     let count = 0
     for (let i = 0; i < done; i++) if (sample.outcomes[i] === index) count += weights ? weights.each[i] : 1
-    // Weights that are added up in another order can come to a rounding error more than all of them: a share is never over 1.
+    // Weights that are added up in another order can come to a rounding error more than all of them: a share is never
+    // over 1.
     counts[o.id] = weights ? done * Math.min(1, count / weights.sum) : count
   })
   const shares: Record<string, number> = {}
@@ -46,20 +56,38 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
       if (weighted) quantiles[id] = weighted
       continue
     }
-    const present = sample.results[id].slice(0, done).filter(x => !Number.isNaN(x)).sort()
+    const present = sample.results[id]
+      .slice(0, done)
+      .filter(x => !Number.isNaN(x))
+      .sort()
     if (present.length > 0) {
       quantiles[id] = {
-        p10: quantile(present, 0.1), p50: quantile(present, 0.5), p90: quantile(present, 0.9), p1: quantile(present, 0.01), p99: quantile(present, 0.99), p999: quantile(present, 0.999),
+        p10: quantile(present, 0.1),
+        p50: quantile(present, 0.5),
+        p90: quantile(present, 0.9),
+        p1: quantile(present, 0.01),
+        p99: quantile(present, 0.99),
+        p999: quantile(present, 0.999),
         count: present.length,
       }
     }
   }
-  return { samples: done, seed: sample.seed, counts, shares, errors, quantiles, dryShare: done > 0 ? sample.dryCount / done : 0 }
+  return {
+    samples: done,
+    seed: sample.seed,
+    counts,
+    shares,
+    errors,
+    quantiles,
+    dryShare: done > 0 ? sample.dryCount / done : 0,
+  }
 }
 
 /** Values at which the cumulated weight passes a tenth, half and nine tenths. */
 function weightedQuantiles(values: Float64Array, weights: Weights, done: number): Quantiles | undefined {
-  const order = Array.from({ length: done }, (_, i) => i).filter(i => !Number.isNaN(values[i]) && weights.each[i] > 0).sort((a, b) => values[a] - values[b])
+  const order = Array.from({ length: done }, (_, i) => i)
+    .filter(i => !Number.isNaN(values[i]) && weights.each[i] > 0)
+    .sort((a, b) => values[a] - values[b])
   const total = order.reduce((sum, i) => sum + weights.each[i], 0)
   if (!(total > 0)) return undefined
   const at = (share: number): number => {
@@ -70,7 +98,15 @@ function weightedQuantiles(values: Float64Array, weights: Weights, done: number)
     }
     return values[order.at(-1)!]
   }
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9), p1: at(0.01), p99: at(0.99), p999: at(0.999), count: total * done / weights.sum }
+  return {
+    p10: at(0.1),
+    p50: at(0.5),
+    p90: at(0.9),
+    p1: at(0.01),
+    p99: at(0.99),
+    p999: at(0.999),
+    count: (total * done) / weights.sum,
+  }
 }
 
 /**
@@ -80,7 +116,7 @@ function weightedQuantiles(values: Float64Array, weights: Weights, done: number)
 export function samplingError(count: number, of: number): number {
   if (of === 0) return 0.5
   const p = (count + 1) / (of + 2)
-  return Math.sqrt(p * (1 - p) / of)
+  return Math.sqrt((p * (1 - p)) / of)
 }
 
 /**
@@ -97,5 +133,7 @@ export function quantile(sorted: ArrayLike<number>, share: number): number {
 const AT = { 0.01: 'p1', 0.99: 'p99', 0.999: 'p999' } as const
 /** What a forecast says of what can go wrong. */
 export const riskOfForecast = (forecast: Pick<Forecast, 'shares' | 'quantiles' | 'dryShare'>): Risk => ({
-  share: outcome => forecast.shares[outcome] ?? 0, dry: forecast.dryShare, quantile: (result, share) => forecast.quantiles[result]?.[AT[share]],
+  share: outcome => forecast.shares[outcome] ?? 0,
+  dry: forecast.dryShare,
+  quantile: (result, share) => forecast.quantiles[result]?.[AT[share]],
 })

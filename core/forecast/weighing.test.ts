@@ -12,8 +12,25 @@ import { drawByWeight, weigh, weighOnce } from './weighing'
 const plain: Given = { numbers: {}, choices: {}, spreads: {} }
 /** One unknown, 10 ± 1, and a result that is it: what a reading teaches about it is known in closed form. */
 const scale = {
-  ...canPlunge, id: 'scale', wanted: 'seen', outcomes: [{ id: 'seen', look: 'gone', name: 'seen', sentence: '' }], check: () => [],
-  inputs: [{ id: 'c', name: 'c', kind: 'quantity', quantity: 'count', units: ['1', '1'], group: 'coefficient', default: 10, range: [-1e6, 1e6], usual: [0, 20], spread: { shape: 'normal', absolute: 1 } }],
+  ...canPlunge,
+  id: 'scale',
+  wanted: 'seen',
+  outcomes: [{ id: 'seen', look: 'gone', name: 'seen', sentence: '' }],
+  check: () => [],
+  inputs: [
+    {
+      id: 'c',
+      name: 'c',
+      kind: 'quantity',
+      quantity: 'count',
+      units: ['1', '1'],
+      group: 'coefficient',
+      default: 10,
+      range: [-1e6, 1e6],
+      usual: [0, 20],
+      spread: { shape: 'normal', absolute: 1 },
+    },
+  ],
   results: [{ id: 'y', name: 'y', quantity: 'count', units: ['1', '1'] }],
   simulate: values => ({ outcome: 'seen', results: { y: values.numbers.c! }, events: [], details: {} }),
 } as Demonstration
@@ -41,7 +58,11 @@ describe('weights', () => {
   })
   it('never make a share of more than all, whatever they are', () => {
     const sample = sampleOf(3000)
-    for (const value of [7, 9.3, 10, 11.7]) expect(summarise(sample, weigh(sample, { readings: { y: { value, uncertainty: 0.31 } } })).shares.seen, String(value)).toBe(1)
+    for (const value of [7, 9.3, 10, 11.7])
+      expect(
+        summarise(sample, weigh(sample, { readings: { y: { value, uncertainty: 0.31 } } })).shares.seen,
+        String(value),
+      ).toBe(1)
   })
   it('leave out what is below a least value, keep what never happens, and widen readings only as far as needed', () => {
     const sample = sampleOf(2000)
@@ -56,7 +77,13 @@ describe('weights', () => {
     expect(weigh(sample, { readings: { y: { value: 1e5, uncertainty: 1e-3 } } }, 12).sum).toBe(0)
   })
   it('are none for what could not be computed, where that is tolerated; otherwise it ends the sample', () => {
-    const brittle = { ...scale, simulate: (values, detail) => { if (values.numbers.c! > 10) throw new Error('too far'); return scale.simulate(values, detail) } } as Demonstration
+    const brittle = {
+      ...scale,
+      simulate: (values, detail) => {
+        if (values.numbers.c! > 10) throw new Error('too far')
+        return scale.simulate(values, detail)
+      },
+    } as Demonstration
     expect(() => new StagingSample(brittle, plain, 50).advance(50)).toThrow('too far')
     const sample = new StagingSample(brittle, plain, 50)
     sample.tolerant = true
@@ -75,7 +102,7 @@ describe('weights', () => {
     for (let i = 0; i < 4000; i++) {
       const weight = Math.exp(logs[i])
       sum += weight / 4000
-      mean += weight * scoreOf(points[2 * i + 1]) / 4000
+      mean += (weight * scoreOf(points[2 * i + 1])) / 4000
     }
     expect(sum).toBeCloseTo(1, 2)
     expect(mean).toBeCloseTo(0, 2)
@@ -86,7 +113,12 @@ describe('weights', () => {
 
 it('what runs teach is the conjugate normal too: k readings of one unknown, ± 1 each, leave 1 / √(k + 1)', async () => {
   const readings = [11, 12, 11.5, 10.5]
-  const taught = await learn(scale, plain, readings.map(value => ({ given: plain, seen: { readings: { y: { value, uncertainty: 1 } } } })), 2000)
+  const taught = await learn(
+    scale,
+    plain,
+    readings.map(value => ({ given: plain, seen: { readings: { y: { value, uncertainty: 1 } } } })),
+    2000,
+  )
   expect(taught.runs).toBe(4)
   expect(10 + taught.mean[0]).toBeCloseTo((10 + readings.reduce((a, b) => a + b)) / 5, 1)
   expect(Math.sqrt(taught.covariance[0][0])).toBeCloseTo(1 / Math.sqrt(5), 1)

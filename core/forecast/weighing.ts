@@ -6,7 +6,7 @@ import { NO_OUTCOME, type StagingSample } from './sample'
 export interface Observation {
   outcome?: string
   /** result id → value and standard uncertainty of the reading */
-  readings: Record<string, { value: number, uncertainty: number }>
+  readings: Record<string, { value: number; uncertainty: number }>
   /** result id → it was at least that, or had not happened by then; one that never happens fits too */
   atLeast?: Record<string, number>
 }
@@ -16,7 +16,8 @@ export interface Weights {
   /** logarithm of what that 1 stands for */ largest: number
   sum: number
   /** Kish's effective number of samples */ effective: number
-  /** factor by which the readings' uncertainties were widened so that enough samples match; 1: not at all */ stretched: number
+  /** factor by which the readings' uncertainties were widened so that enough samples match; 1: not at all */
+  stretched: number
 }
 
 /** Widening stops here: what is still out of reach then is not explained. */
@@ -41,16 +42,27 @@ export function weigh(sample: StagingSample, seen: Observation, least = 0): Weig
  * The same with a given widening.
  * @param priorWeights logarithms, where the samples were drawn from something else than their spreads
  */
-export function weighOnce(sample: StagingSample, seen: Observation, stretched = 1, priorWeights?: Float64Array): Weights {
+export function weighOnce(
+  sample: StagingSample,
+  seen: Observation,
+  stretched = 1,
+  priorWeights?: Float64Array,
+): Weights {
   const { demonstration, done } = sample
   const outcome = demonstration.outcomes.findIndex(o => o.id === seen.outcome)
   const logs = new Float64Array(done)
   let largest = -Infinity
   for (let i = 0; i < done; i++) {
-    let log = sample.outcomes[i] !== NO_OUTCOME && (outcome < 0 || sample.outcomes[i] === outcome) ? priorWeights?.[i] ?? 0 : -Infinity
+    let log =
+      sample.outcomes[i] !== NO_OUTCOME && (outcome < 0 || sample.outcomes[i] === outcome)
+        ? (priorWeights?.[i] ?? 0)
+        : -Infinity
     for (const [id, reading] of Object.entries(seen.readings)) {
       const value = sample.results[id]?.[i]
-      if (value === undefined || Number.isNaN(value)) { log = -Infinity; break }
+      if (value === undefined || Number.isNaN(value)) {
+        log = -Infinity
+        break
+      }
       const z = (value - reading.value) / (reading.uncertainty * stretched)
       log -= 0.5 * Math.min(z * z, 1400)
     }
@@ -69,10 +81,13 @@ export function weighOnce(sample: StagingSample, seen: Observation, stretched = 
       squares += each[i] * each[i]
     }
   }
-  return { each, largest, sum, effective: squares > 0 ? sum * sum / squares : 0, stretched }
+  return { each, largest, sum, effective: squares > 0 ? (sum * sum) / squares : 0, stretched }
 }
 
-/** Indices drawn by weight, evenly spaced through the cumulated weights. @source G. Kitagawa, J. Comput. Graph. Stat. 5 (1996) 1 (systematic resampling) */
+/**
+ * Indices drawn by weight, evenly spaced through the cumulated weights. @source G. Kitagawa, J. Comput. Graph. Stat.
+ * 5 (1996) 1 (systematic resampling)
+ */
 export function drawByWeight(weights: Pick<Weights, 'each' | 'sum'>, count: number): number[] {
   const drawn: number[] = []
   let cumulated = 0

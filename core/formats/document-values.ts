@@ -11,7 +11,8 @@ export const siOf = (document: QuantityDocument, kind: QuantityKind): number =>
 /**
  * A staging's document with the room's conditions filled in where the staging has none of its own.
  *
- * A staging that states its own pressure, altitude or weather report keeps all three to itself, since they decide one number.
+ * A staging that states its own pressure, altitude or weather report keeps all three to itself, since they decide one
+ * number.
  */
 export function withRoom(document: StagingDocument, room: RoomDocument, demonstration: Demonstration): StagingDocument {
   const inputs: StagingDocument['inputs'] = {}

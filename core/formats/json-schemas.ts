@@ -10,6 +10,16 @@ import { stagingSchema } from './staging'
 
 /** File name (without ending) → schema of what may be written, draft 2020-12. */
 export function schemaDocuments(): Record<string, unknown> {
-  const schemas = { 'staging': stagingSchema, 'prediction': predictionSchema, 'run': runSchema, 'shelf': shelfSchema, 'running-order': runningOrderSchema, 'show': showSchema, 'logbook': logbookSchema }
-  return Object.fromEntries(Object.entries(schemas).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input' })]))
+  const schemas = {
+    'staging': stagingSchema,
+    'prediction': predictionSchema,
+    'run': runSchema,
+    'shelf': shelfSchema,
+    'running-order': runningOrderSchema,
+    'show': showSchema,
+    'logbook': logbookSchema,
+  }
+  return Object.fromEntries(
+    Object.entries(schemas).map(([name, schema]) => [name, z.toJSONSchema(schema, { io: 'input' })]),
+  )
 }

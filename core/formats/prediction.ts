@@ -9,32 +9,65 @@ import { readStaging, type ReadStaging } from './staging'
 export const PREDICTION_FORMAT = 'zealous-hush/prediction'
 
 const quantile = z.strictObject({
-  p10: z.number(), p50: z.number(), p90: z.number(), p1: z.number().optional(), p99: z.number().optional(), p999: z.number().optional().describe('99.9 of 100 draws lie below'), count: z.int(),
+  p10: z.number(),
+  p50: z.number(),
+  p90: z.number(),
+  p1: z.number().optional(),
+  p99: z.number().optional(),
+  p999: z.number().optional().describe('99.9 of 100 draws lie below'),
+  count: z.int(),
 })
 
-export const predictionSchema = z.strictObject({
-  format: z.literal(PREDICTION_FORMAT),
-  version: z.literal(1),
-  demonstration: z.string(),
-  title: z.string(),
-  outcome: z.string().describe('id of the nominal outcome'),
-  results: z.record(z.string(), z.strictObject({ value: z.number(), unit: z.string() })).describe('by result id, SI; absent where it does not happen'),
-  ledger: z.array(z.strictObject({ id: z.string(), cause: z.string(), pressure: z.number().describe('Pa') })).describe('rows add up to the difference at the moment shown'),
-  ledgerMoment: z.strictObject({ moment: z.string(), difference: z.number().describe('Pa') }),
-  events: z.array(z.strictObject({ id: z.string(), name: z.string(), time: z.number().describe('s from heat on') })),
-  forecast: z.strictObject({
-    samples: z.int(), seed: z.int(),
-    outcomes: z.record(z.string(), z.number()).describe('share of the samples by outcome id'),
-    errors: z.record(z.string(), z.number()).describe('standard sampling error of each share'),
-    quantiles: z.record(z.string(), quantile).describe('by result id, over the samples in which it occurs'),
-  }).optional(),
-  cautions: z.array(z.strictObject({
-    id: z.string(), step: z.string(), severity: z.enum(['usual', 'raised']), hazard: z.string(), control: z.string(),
-    number: z.strictObject({ name: z.string(), value: z.number(), unit: z.string(), raisedFrom: z.number().optional() }).optional().describe('what it follows from, SI'),
-  })).optional().describe('in the order of the steps, raised ones first'),
-  gates: z.array(z.strictObject({ step: z.string(), text: z.string() })).optional().describe('confirmed before anything in the step is done'),
-  whoDecides: z.string().optional(),
-}).meta({ title: 'Prediction', description: 'What a staging is expected to do, nominally and over what is not known exactly.' })
+export const predictionSchema = z
+  .strictObject({
+    format: z.literal(PREDICTION_FORMAT),
+    version: z.literal(1),
+    demonstration: z.string(),
+    title: z.string(),
+    outcome: z.string().describe('id of the nominal outcome'),
+    results: z
+      .record(z.string(), z.strictObject({ value: z.number(), unit: z.string() }))
+      .describe('by result id, SI; absent where it does not happen'),
+    ledger: z
+      .array(z.strictObject({ id: z.string(), cause: z.string(), pressure: z.number().describe('Pa') }))
+      .describe('rows add up to the difference at the moment shown'),
+    ledgerMoment: z.strictObject({ moment: z.string(), difference: z.number().describe('Pa') }),
+    events: z.array(z.strictObject({ id: z.string(), name: z.string(), time: z.number().describe('s from heat on') })),
+    forecast: z
+      .strictObject({
+        samples: z.int(),
+        seed: z.int(),
+        outcomes: z.record(z.string(), z.number()).describe('share of the samples by outcome id'),
+        errors: z.record(z.string(), z.number()).describe('standard sampling error of each share'),
+        quantiles: z.record(z.string(), quantile).describe('by result id, over the samples in which it occurs'),
+      })
+      .optional(),
+    cautions: z
+      .array(
+        z.strictObject({
+          id: z.string(),
+          step: z.string(),
+          severity: z.enum(['usual', 'raised']),
+          hazard: z.string(),
+          control: z.string(),
+          number: z
+            .strictObject({ name: z.string(), value: z.number(), unit: z.string(), raisedFrom: z.number().optional() })
+            .optional()
+            .describe('what it follows from, SI'),
+        }),
+      )
+      .optional()
+      .describe('in the order of the steps, raised ones first'),
+    gates: z
+      .array(z.strictObject({ step: z.string(), text: z.string() }))
+      .optional()
+      .describe('confirmed before anything in the step is done'),
+    whoDecides: z.string().optional(),
+  })
+  .meta({
+    title: 'Prediction',
+    description: 'What a staging is expected to do, nominally and over what is not known exactly.',
+  })
 
 export type PredictionDocument = z.infer<typeof predictionSchema>
 
@@ -44,10 +77,16 @@ export interface PredictOptions {
   seed?: number
 }
 
-const siName = (kind: QuantityKind): string => ({ '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' } as Record<string, string>)[SI_UNIT[kind]] ?? SI_UNIT[kind]
+const siName = (kind: QuantityKind): string =>
+  (({ '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' }) as Record<string, string>)[SI_UNIT[kind]] ?? SI_UNIT[kind]
 
 /** Builds the document from parts already computed. */
-export function predictionDocument(staging: Pick<ReadStaging, 'demonstration' | 'document' | 'values'>, simulation: Simulation, ledger: Ledger, forecast?: Forecast): PredictionDocument {
+export function predictionDocument(
+  staging: Pick<ReadStaging, 'demonstration' | 'document' | 'values'>,
+  simulation: Simulation,
+  ledger: Ledger,
+  forecast?: Forecast,
+): PredictionDocument {
   const { demonstration, document } = staging
   const results: PredictionDocument['results'] = {}
   for (const spec of demonstration.results) {
@@ -55,17 +94,43 @@ export function predictionDocument(staging: Pick<ReadStaging, 'demonstration' | 
     if (value !== undefined) results[spec.id] = { value, unit: siName(spec.quantity) }
   }
   return {
-    format: PREDICTION_FORMAT, version: 1, demonstration: demonstration.id, title: document.title,
-    outcome: simulation.outcome, results,
+    format: PREDICTION_FORMAT,
+    version: 1,
+    demonstration: demonstration.id,
+    title: document.title,
+    outcome: simulation.outcome,
+    results,
     ledger: ledger.rows.map(r => ({ id: r.id, cause: r.cause, pressure: r.pressure })),
     ledgerMoment: { moment: ledger.moment, difference: ledger.difference },
     events: simulation.events.map(e => ({ id: e.id, name: e.name, time: e.time })),
-    cautions: cautionsOf(demonstration, staging.values, simulation, forecast && riskOfForecast(forecast)).map(({ id, step, severity, hazard, control, number }) => ({
-      id, step, severity, hazard, control,
-      ...(number && { number: { name: number.name, value: number.value, unit: siName(number.quantity), ...(number.raisedFrom !== undefined && { raisedFrom: number.raisedFrom }) } }),
-    })),
-    gates: demonstration.gates.map(({ step, text }) => ({ step, text })), whoDecides: WHO_DECIDES,
-    ...(forecast && { forecast: { samples: forecast.samples, seed: forecast.seed, outcomes: forecast.shares, errors: forecast.errors, quantiles: forecast.quantiles } }),
+    cautions: cautionsOf(demonstration, staging.values, simulation, forecast && riskOfForecast(forecast)).map(
+      ({ id, step, severity, hazard, control, number }) => ({
+        id,
+        step,
+        severity,
+        hazard,
+        control,
+        ...(number && {
+          number: {
+            name: number.name,
+            value: number.value,
+            unit: siName(number.quantity),
+            ...(number.raisedFrom !== undefined && { raisedFrom: number.raisedFrom }),
+          },
+        }),
+      }),
+    ),
+    gates: demonstration.gates.map(({ step, text }) => ({ step, text })),
+    whoDecides: WHO_DECIDES,
+    ...(forecast && {
+      forecast: {
+        samples: forecast.samples,
+        seed: forecast.seed,
+        outcomes: forecast.shares,
+        errors: forecast.errors,
+        quantiles: forecast.quantiles,
+      },
+    }),
   }
 }
 

@@ -8,7 +8,7 @@ import { readingsOf, type RunDocument } from './run'
 import { readStaging, type ReadStaging, type StagingDocument } from './staging'
 
 /** Standard uncertainty of a reading taken by hand, relative to its value, with a least value in SI. Assumptions. */
-const HAND_READING: Partial<Record<QuantityKind, { relative: number, least: number }>> = {
+const HAND_READING: Partial<Record<QuantityKind, { relative: number; least: number }>> = {
   // A stopwatch in a hand: a reaction time either way.
   time: { relative: 0.05, least: 0.15 },
   volume: { relative: 0.08, least: 5e-6 },
@@ -27,9 +27,12 @@ export function observationOf(read: ReadStaging, run: RunDocument): Observation 
     if (!document) continue
     const value = siOf(document, spec.quantity)
     const byHand = HAND_READING[spec.quantity] ?? { relative: 0.1, least: 1e-9 }
-    const stated = document.spread === undefined
-      ? undefined
-      : typeof document.spread === 'number' ? document.spread * value : differenceToSi(document.spread.value, document.spread.unit, spec.quantity)
+    const stated =
+      document.spread === undefined
+        ? undefined
+        : typeof document.spread === 'number'
+          ? document.spread * value
+          : differenceToSi(document.spread.value, document.spread.unit, spec.quantity)
     readings[spec.id] = { value, uncertainty: stated || Math.max(byHand.relative * value, byHand.least) }
   }
   const said = saidByReadings(read.demonstration, readingsOf(run), read.values.numbers.stationPressure!)

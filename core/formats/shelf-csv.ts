@@ -1,4 +1,7 @@
-/** A shelf as rows: one line an item, units in the header. Reading tells every bad cell by line and column and keeps the good rows. */
+/**
+ * A shelf as rows: one line an item, units in the header. Reading tells every bad cell by line and column and keeps
+ * the good rows.
+ */
 import Papa from 'papaparse'
 import { QuantityError, fromSi, readNumber, unitLabel, usesDecimalComma } from '../units'
 import { siOf } from './document-values'
@@ -10,18 +13,23 @@ import type { QuantityDocument } from './staging'
 const COMMON = ['kind', 'name', 'place', 'note'] as const
 
 /** Every field of any kind once, in the order of the table. */
-const FIELDS: readonly ShelfField[] = ITEM_KINDS.flatMap(k => SHELF_FIELDS[k]).filter((f, i, all) => all.findIndex(g => g.field === f.field) === i)
+const FIELDS: readonly ShelfField[] = ITEM_KINDS.flatMap(k => SHELF_FIELDS[k]).filter(
+  (f, i, all) => all.findIndex(g => g.field === f.field) === i,
+)
 
-const heading = (f: ShelfField): string => f.type === 'quantity' && unitLabel(f.units[0]) ? `${f.field} (${unitLabel(f.units[0])})` : f.field
+const heading = (f: ShelfField): string =>
+  f.type === 'quantity' && unitLabel(f.units[0]) ? `${f.field} (${unitLabel(f.units[0])})` : f.field
 
 /** The rows of a shelf, each quantity in the unit that its column's header names. */
 export function shelfCsv(items: readonly ShelfItemDocument[]): string {
-  const rows = items.map((item) => {
+  const rows = items.map(item => {
     const record = item as unknown as Record<string, unknown>
-    const cells = FIELDS.map((f) => {
+    const cells = FIELDS.map(f => {
       const value = record[f.field]
       if (value === undefined) return ''
-      return f.type === 'quantity' ? String(Number(fromSi(siOf(value as QuantityDocument, f.quantity), f.units[0], f.quantity).toPrecision(8))) : String(value)
+      return f.type === 'quantity'
+        ? String(Number(fromSi(siOf(value as QuantityDocument, f.quantity), f.units[0], f.quantity).toPrecision(8)))
+        : String(value)
     })
     return [...COMMON.map(c => String(record[c] ?? '')), ...cells]
   })
@@ -34,34 +42,61 @@ export interface CsvFault {
   message: string
 }
 
-interface Column { name: string, field?: ShelfField, unit?: string, common?: string }
+interface Column {
+  name: string
+  field?: ShelfField
+  unit?: string
+  common?: string
+}
 
 function readHeader(cells: readonly string[], faults: CsvFault[]): Column[] {
   const columns = cells.map((cell): Column => {
     const [, name, unit] = /^\s*([A-Za-z]+)\s*(?:[([]\s*(.*?)\s*[)\]])?\s*$/.exec(cell) ?? []
     const common = COMMON.find(c => c === name?.toLowerCase())
     const field = FIELDS.find(f => f.field.toLowerCase() === name?.toLowerCase())
-    if (!common && !field) faults.push({ line: 1, column: cell, message: `"${cell}" is not a column; accepted: ${[...COMMON, ...FIELDS.map(heading)].join(', ')}` })
+    if (!common && !field)
+      faults.push({
+        line: 1,
+        column: cell,
+        message: `"${cell}" is not a column; accepted: ${[...COMMON, ...FIELDS.map(heading)].join(', ')}`,
+      })
     return { name: cell, common, field, unit: unit || (field?.type === 'quantity' ? field.units[0] : undefined) }
   })
-  for (const needed of ['kind', 'name']) if (!columns.some(c => c.common === needed)) faults.push({ line: 1, column: needed, message: `is missing; every row needs its ${needed}` })
+  for (const needed of ['kind', 'name'])
+    if (!columns.some(c => c.common === needed))
+      faults.push({ line: 1, column: needed, message: `is missing; every row needs its ${needed}` })
   return columns
 }
 
 /**
  * Reads rows with units in the header ("diameter (mm)"); a quantity may also carry its own unit in the cell ("2 in").
  *
- * @returns the items that are good, each with its line, and a fault for every cell that is not; one bad row costs no other
+ * @returns the items that are good, each with its line, and a fault for every cell that is not; one bad row costs no
+ *   other
  */
-export function readShelfCsv(text: string): { items: { line: number, document: ShelfItemDocument }[], faults: CsvFault[] } {
+export function readShelfCsv(text: string): {
+  items: { line: number; document: ShelfItemDocument }[]
+  faults: CsvFault[]
+} {
   const faults: CsvFault[] = []
-  const items: { line: number, document: ShelfItemDocument }[] = []
+  const items: { line: number; document: ShelfItemDocument }[] = []
   const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data
-  if (rows.length === 0 || rows[0].every(c => c.trim() === '')) return { items, faults: [{ line: 1, column: '', message: 'the file has no header; accepted: kind, name and the fields of the items' }] }
+  if (rows.length === 0 || rows[0].every(c => c.trim() === ''))
+    return {
+      items,
+      faults: [
+        { line: 1, column: '', message: 'the file has no header; accepted: kind, name and the fields of the items' },
+      ],
+    }
   const columns = readHeader(rows[0], faults)
   if (faults.length > 0) return { items, faults }
   // One hand writes all commas alike: where some can only be decimal ones, the others are too.
-  const decimalComma = usesDecimalComma(rows.slice(1).flat().map(cell => /^[-+]?[\d.,]+/.exec(cell.trim())?.[0] ?? ''))
+  const decimalComma = usesDecimalComma(
+    rows
+      .slice(1)
+      .flat()
+      .map(cell => /^[-+]?[\d.,]+/.exec(cell.trim())?.[0] ?? ''),
+  )
   // A quoted cell may hold line breaks, so that rows and lines differ.
   let line = 1
   rows.forEach((cells, index) => {
@@ -71,7 +106,8 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
     const before = faults.length
     const record: Record<string, unknown> = {}
     const fault = (column: string, message: string) => faults.push({ line: at, column, message })
-    if (cells.length > columns.length) fault('', `has ${cells.length} cells; accepted: at most ${columns.length}, as many as the header`)
+    if (cells.length > columns.length)
+      fault('', `has ${cells.length} cells; accepted: at most ${columns.length}, as many as the header`)
     columns.forEach((column, i) => {
       const cell = (cells[i] ?? '').trim()
       if (cell === '') return
@@ -88,7 +124,8 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
         const [, number = '', unit] = /^([-+]?[\d.,]+(?:[eE][-+]?\d+)?)\s*(.*)$/.exec(cell) ?? []
         try {
           const value = readNumber(number, decimalComma)
-          if (!Number.isFinite(value)) fault(column.name, `given "${cell}"; accepted: a number${column.unit ? ` in ${column.unit}` : ''}`)
+          if (!Number.isFinite(value))
+            fault(column.name, `given "${cell}"; accepted: a number${column.unit ? ` in ${column.unit}` : ''}`)
           else record[f.field] = { value, unit: unit || column.unit }
         } catch (error) {
           if (!(error instanceof QuantityError)) throw error
@@ -105,7 +142,15 @@ export function readShelfCsv(text: string): { items: { line: number, document: S
     if (!parsed.success) {
       for (const issue of parsed.error.issues) {
         const extra = issue.code === 'unrecognized_keys' ? issue.keys : [String(issue.path[0] ?? '')]
-        for (const key of extra) fault(key, issue.code === 'unrecognized_keys' ? `a ${record.kind} has no ${key}; leave it empty` : issue.code === 'invalid_type' ? 'is missing' : `given "${record[key]}"; accepted: ${issue.message}`)
+        for (const key of extra)
+          fault(
+            key,
+            issue.code === 'unrecognized_keys'
+              ? `a ${record.kind} has no ${key}; leave it empty`
+              : issue.code === 'invalid_type'
+                ? 'is missing'
+                : `given "${record[key]}"; accepted: ${issue.message}`,
+          )
       }
       return
     }

@@ -26,16 +26,20 @@ export function fits(item: ShelfItemDocument, place: ShelfPlace): boolean {
 export interface Fit {
   demonstration: Demonstration
   /** for each place of its procedure, the items that can stand there */
-  places: { place: ShelfPlace, items: number[] }[]
+  places: { place: ShelfPlace; items: number[] }[]
   /** places that nothing on the shelf can fill */
   missing: ShelfPlace[]
 }
 
 /** For every demonstration, what of `items` fits where; items are told by their index. */
-export const fitShelf = (items: readonly ShelfItemDocument[]): Fit[] => DEMONSTRATIONS.map((demonstration) => {
-  const places = demonstration.shelf.map(place => ({ place, items: items.flatMap((item, i) => fits(item, place) ? [i] : []) }))
-  return { demonstration, places, missing: places.filter(p => p.items.length === 0).map(p => p.place) }
-})
+export const fitShelf = (items: readonly ShelfItemDocument[]): Fit[] =>
+  DEMONSTRATIONS.map(demonstration => {
+    const places = demonstration.shelf.map(place => ({
+      place,
+      items: items.flatMap((item, i) => (fits(item, place) ? [i] : [])),
+    }))
+    return { demonstration, places, missing: places.filter(p => p.items.length === 0).map(p => p.place) }
+  })
 
 /** Demonstrations that an item can be staged in. */
 export const demonstrationsFor = (item: ShelfItemDocument): Demonstration[] =>

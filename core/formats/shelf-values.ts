@@ -45,7 +45,13 @@ function quantitiesOf(item: ShelfItemDocument, faults: Fault[]): Record<string, 
     const value = guarded(f.field, faults, () => siOf(given, f.quantity))
     found[f.field] = value
     if (Number.isFinite(value) && !(value >= f.range[0] && value <= f.range[1])) {
-      faults.push({ input: f.field, message: `given ${given.value} ${given.unit ?? ''}; accepted: ${formatQuantity(f.range[0], f.units[0], f.quantity)} to ${formatQuantity(f.range[1], f.units[0], f.quantity)}` })
+      faults.push({
+        input: f.field,
+        message:
+          `given ${given.value} ${given.unit ?? ''}; accepted: ` +
+          `${formatQuantity(f.range[0], f.units[0], f.quantity)} to ` +
+          `${formatQuantity(f.range[1], f.units[0], f.quantity)}`,
+      })
     }
   }
   return found
@@ -64,42 +70,89 @@ export function vesselValues(vessel: VesselDocument): VesselValues {
     return q[field] ?? NaN
   }
   const solid = SOLIDS[vessel.wallMaterial as SolidName]
-  if (!solid) faults.push({ input: 'wallMaterial', message: `given "${vessel.wallMaterial}"; accepted: ${Object.keys(SOLIDS).join(', ')}` })
+  if (!solid)
+    faults.push({
+      input: 'wallMaterial',
+      message: `given "${vessel.wallMaterial}"; accepted: ${Object.keys(SOLIDS).join(', ')}`,
+    })
 
   let capacity = NaN
   const capacityFrom = vessel.capacity ? 'measured' : 'weighed'
   if (vessel.capacity) capacity = q.capacity ?? NaN
   else if (q.fullMass !== undefined && q.emptyMass !== undefined) {
-    capacity = guarded('fullMass', faults, () => capacityFromWeighing(q.fullMass!, q.emptyMass!, q.waterTemperature ?? 293.15))
+    capacity = guarded('fullMass', faults, () =>
+      capacityFromWeighing(q.fullMass!, q.emptyMass!, q.waterTemperature ?? 293.15),
+    )
   } else faults.push({ input: 'capacity', message: 'is missing; give it, or weigh the vessel full and empty' })
 
   // A flask is the sphere that holds its capacity.
-  const diameter = shape === 'flask' ? pow(6 * Math.max(capacity, 1e-9) / Math.PI, 1 / 3) : needed(shape === 'box' ? 'width' : 'diameter')
+  const diameter =
+    shape === 'flask'
+      ? pow((6 * Math.max(capacity, 1e-9)) / Math.PI, 1 / 3)
+      : needed(shape === 'box' ? 'width' : 'diameter')
   const depth = shape === 'box' ? needed('depth') : diameter
   const height = shape === 'flask' ? diameter : needed('height')
-  const mouthDiameter = shape === 'flask' ? q.stemDiameter ?? 0.02 : shape === 'bell-jar' ? diameter : needed('mouthDiameter')
-  const section = shape === 'box' ? diameter * depth : Math.PI * diameter * diameter / 4
+  const mouthDiameter =
+    shape === 'flask' ? (q.stemDiameter ?? 0.02) : shape === 'bell-jar' ? diameter : needed('mouthDiameter')
+  const section = shape === 'box' ? diameter * depth : (Math.PI * diameter * diameter) / 4
   const enclosed = shape === 'flask' ? Infinity : section * height
   if (Number.isFinite(capacity) && Number.isFinite(enclosed) && !(capacity > 0 && capacity <= enclosed * 1.03)) {
-    faults.push({ input: capacityFrom === 'measured' ? 'capacity' : 'fullMass', message: `comes to ${(capacity * 1e6).toFixed(0)} mL; accepted: above 0 and at most ${(enclosed * 1e6).toFixed(0)} mL, what its measures enclose` })
+    faults.push({
+      input: capacityFrom === 'measured' ? 'capacity' : 'fullMass',
+      message:
+        `comes to ${(capacity * 1e6).toFixed(0)} mL; accepted: above 0 and at most ` +
+        `${(enclosed * 1e6).toFixed(0)} mL, what its measures enclose`,
+    })
   }
-  const surface = shape === 'flask' ? Math.PI * diameter * diameter : shape === 'box' ? 2 * (diameter + depth) * height + 2 * section : outerSurface({ diameter, height, wallThickness: 0 })
+  const surface =
+    shape === 'flask'
+      ? Math.PI * diameter * diameter
+      : shape === 'box'
+        ? 2 * (diameter + depth) * height + 2 * section
+        : outerSurface({ diameter, height, wallThickness: 0 })
   let wallThickness = NaN
   const thicknessFrom = vessel.wallThickness ? 'measured' : 'weighed'
   if (vessel.wallThickness) wallThickness = q.wallThickness ?? NaN
-  else if (q.emptyMass !== undefined && solid) wallThickness = guarded('emptyMass', faults, () => thicknessFromMass(q.emptyMass!, surface, solid.density))
+  else if (q.emptyMass !== undefined && solid)
+    wallThickness = guarded('emptyMass', faults, () => thicknessFromMass(q.emptyMass!, surface, solid.density))
   else faults.push({ input: 'wallThickness', message: 'is missing; give it, or weigh the vessel empty' })
   const narrowest = Math.min(diameter, depth)
   const thickest = vessel.wallMaterial === 'glass' ? 0.1 : 0.05
-  if (Number.isFinite(wallThickness) && Number.isFinite(narrowest) && !(wallThickness / narrowest > 2e-5 && wallThickness / narrowest <= thickest)) {
-    faults.push({ input: thicknessFrom === 'measured' ? 'wallThickness' : 'emptyMass', message: `comes to a wall of ${(wallThickness * 1000).toFixed(3)} mm; accepted: above 0 and at most ${(narrowest * thickest * 1000).toFixed(2)} mm` })
+  if (
+    Number.isFinite(wallThickness) &&
+    Number.isFinite(narrowest) &&
+    !(wallThickness / narrowest > 2e-5 && wallThickness / narrowest <= thickest)
+  ) {
+    faults.push({
+      input: thicknessFrom === 'measured' ? 'wallThickness' : 'emptyMass',
+      message:
+        `comes to a wall of ${(wallThickness * 1000).toFixed(3)} mm; accepted: above 0 and at most ` +
+        `${(narrowest * thickest * 1000).toFixed(2)} mm`,
+    })
   }
   if (faults.length > 0) throw new ShelfFaults(faults)
   const values: VesselValues = {
-    shape, diameter, depth, height, mouthDiameter, neckLength: q.neckLength ?? 0, capacity, wallThickness, capacityFrom, thicknessFrom, surface,
+    shape,
+    diameter,
+    depth,
+    height,
+    mouthDiameter,
+    neckLength: q.neckLength ?? 0,
+    capacity,
+    wallThickness,
+    capacityFrom,
+    thicknessFrom,
+    surface,
   }
   if (solid.yieldStrength !== undefined && shape === 'box') {
-    values.perfectStrength = hingeDifference({ width: Math.min(Math.max(diameter, depth), height), length: Math.max(diameter, depth, height), thickness: wallThickness }, solid.yieldStrength)
+    values.perfectStrength = hingeDifference(
+      {
+        width: Math.min(Math.max(diameter, depth), height),
+        length: Math.max(diameter, depth, height),
+        thickness: wallThickness,
+      },
+      solid.yieldStrength,
+    )
   } else if (shape === 'cylinder' || vessel.wallMaterial === 'PET') {
     values.perfectStrength = vonMisesBuckling({ diameter, height, wallThickness }, solid).pressure
     values.shortStrength = windenburgTrillingPressure({ diameter, height, wallThickness }, solid)
@@ -131,23 +184,52 @@ export function checkShelfItem(item: ShelfItemDocument): void {
 const measured = (value: number, unit: string): QuantityDocument => ({ value: Number(value.toPrecision(4)), unit })
 
 /** Inputs of a staging that an item sets: those that the demonstration has. */
-export function inputsFromItem(item: ShelfItemDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] {
-  const all = item.kind === 'vessel' ? inputsFromVessel(item) : item.kind === 'heater' ? inputsFromHeater(item, demonstration) : item.kind === 'bath' ? inputsFromBath(item) : item.kind === 'pump' ? inputsFromPump(item) : {}
-  return Object.fromEntries(Object.entries(all).filter(([id, value]) => demonstration.inputs.some(input =>
-    input.id === id && (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)))))
+export function inputsFromItem(
+  item: ShelfItemDocument,
+  demonstration: Pick<Demonstration, 'inputs'>,
+): StagingDocument['inputs'] {
+  const all =
+    item.kind === 'vessel'
+      ? inputsFromVessel(item)
+      : item.kind === 'heater'
+        ? inputsFromHeater(item, demonstration)
+        : item.kind === 'bath'
+          ? inputsFromBath(item)
+          : item.kind === 'pump'
+            ? inputsFromPump(item)
+            : {}
+  return Object.fromEntries(
+    Object.entries(all).filter(([id, value]) =>
+      demonstration.inputs.some(
+        input =>
+          input.id === id &&
+          (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)),
+      ),
+    ),
+  )
 }
 
 function inputsFromVessel(item: VesselDocument): StagingDocument['inputs'] {
   const v = vesselValues(item)
   const inputs: StagingDocument['inputs'] = {
-    vesselVolume: measured(v.capacity * 1e6, 'mL'), vesselHeight: measured(v.height * 1e3, 'mm'), wallThickness: measured(v.wallThickness * 1e3, 'mm'),
-    wallMaterial: item.wallMaterial, vesselCondition: item.condition === 'sound' ? 'sound' : 'dented', vesselShape: v.shape,
+    vesselVolume: measured(v.capacity * 1e6, 'mL'),
+    vesselHeight: measured(v.height * 1e3, 'mm'),
+    wallThickness: measured(v.wallThickness * 1e3, 'mm'),
+    wallMaterial: item.wallMaterial,
+    vesselCondition: item.condition === 'sound' ? 'sound' : 'dented',
+    vesselShape: v.shape,
     // A round tin's width is its diameter.
-    vesselDiameter: measured(v.diameter * 1e3, 'mm'), vesselWidth: measured(v.diameter * 1e3, 'mm'), vesselDepth: measured(v.depth * 1e3, 'mm'),
-    mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'), neckDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
-    jarVolume: measured(v.capacity * 1e6, 'mL'), jarDiameter: measured(v.diameter * 1e3, 'mm'), jarHeight: measured(v.height * 1e3, 'mm'),
+    vesselDiameter: measured(v.diameter * 1e3, 'mm'),
+    vesselWidth: measured(v.diameter * 1e3, 'mm'),
+    vesselDepth: measured(v.depth * 1e3, 'mm'),
+    mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
+    neckDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
+    jarVolume: measured(v.capacity * 1e6, 'mL'),
+    jarDiameter: measured(v.diameter * 1e3, 'mm'),
+    jarHeight: measured(v.height * 1e3, 'mm'),
   }
-  for (const field of ['neckLength', 'hoopSpacing', 'stemLength', 'stemDiameter'] as const) if (item[field]) inputs[field] = item[field]
+  for (const field of ['neckLength', 'hoopSpacing', 'stemLength', 'stemDiameter'] as const)
+    if (item[field]) inputs[field] = item[field]
   return inputs
 }
 
@@ -161,13 +243,24 @@ function applies(item: HeaterDocument, { inputs }: Pick<Demonstration, 'inputs'>
   return ratio < COMPARABLE && ratio > 1 / COMPARABLE
 }
 
-const inputsFromHeater = (item: HeaterDocument, demonstration: Pick<Demonstration, 'inputs'>): StagingDocument['inputs'] =>
-  ({ heaterPower: item.ratedPower, ...(item.efficiency && applies(item, demonstration) && { heatingEfficiency: item.efficiency }), ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }) })
-
-const inputsFromPump = (item: PumpDocument): StagingDocument['inputs'] => ({
-  pump: item.pumpKind, ...(item.strokeVolume && { strokeVolume: item.strokeVolume }), ...(item.pumpSpeed && { pumpSpeed: item.pumpSpeed }),
-    ...(item.ultimatePressure && { ultimatePressure: item.ultimatePressure }),
+const inputsFromHeater = (
+  item: HeaterDocument,
+  demonstration: Pick<Demonstration, 'inputs'>,
+): StagingDocument['inputs'] => ({
+  heaterPower: item.ratedPower,
+  ...(item.efficiency && applies(item, demonstration) && { heatingEfficiency: item.efficiency }),
+  ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }),
 })
 
-const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] =>
-  ({ bathVolume: item.water, iceMass: item.ice ?? { value: 0, unit: 'g' }, ...(item.temperature && { bathTemperature: item.temperature }) })
+const inputsFromPump = (item: PumpDocument): StagingDocument['inputs'] => ({
+  pump: item.pumpKind,
+  ...(item.strokeVolume && { strokeVolume: item.strokeVolume }),
+  ...(item.pumpSpeed && { pumpSpeed: item.pumpSpeed }),
+  ...(item.ultimatePressure && { ultimatePressure: item.ultimatePressure }),
+})
+
+const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] => ({
+  bathVolume: item.water,
+  iceMass: item.ice ?? { value: 0, unit: 'g' },
+  ...(item.temperature && { bathTemperature: item.temperature }),
+})

@@ -1,7 +1,17 @@
 /** The staging document: one demonstration planned with real apparatus, amounts and room conditions. */
 import { z } from 'zod'
 import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
-import { acceptedRange, resolve, type Demonstration, type Fault, type Given, type QuantityInput, type RetiredInput, type Spread, type Values } from '../demonstration'
+import {
+  acceptedRange,
+  resolve,
+  type Demonstration,
+  type Fault,
+  type Given,
+  type QuantityInput,
+  type RetiredInput,
+  type Spread,
+  type Values,
+} from '../demonstration'
 import { QuantityError, SHOWN_UNITS, differenceToSi, fromSi, toSi, unitLabel } from '../units'
 
 export const STAGING_FORMAT = 'zealous-hush/staging'
@@ -10,21 +20,30 @@ const finite = z.number().describe('a finite number')
 
 export const quantitySchema = z.strictObject({
   value: finite,
-  unit: z.string().max(20).optional().describe('any unit of the input\'s kind; may be left out for a plain fraction'),
-  spread: z.union([
-    finite.min(0).max(1).describe('relative standard uncertainty'),
-    z.strictObject({ value: finite.min(0), unit: z.string().max(20) }).describe('absolute standard uncertainty'),
-  ]).optional(),
+  unit: z.string().max(20).optional().describe("any unit of the input's kind; may be left out for a plain fraction"),
+  spread: z
+    .union([
+      finite.min(0).max(1).describe('relative standard uncertainty'),
+      z.strictObject({ value: finite.min(0), unit: z.string().max(20) }).describe('absolute standard uncertainty'),
+    ])
+    .optional(),
 })
 export type QuantityDocument = z.infer<typeof quantitySchema>
 
-export const stagingSchema = z.strictObject({
-  format: z.literal(STAGING_FORMAT).default(STAGING_FORMAT),
-  version: z.literal(1).default(1),
-  demonstration: z.enum(DEMONSTRATIONS.map(d => d.id) as [string, ...string[]]),
-  title: z.string().max(200).default(''),
-  inputs: z.record(z.string(), z.union([quantitySchema, z.string().max(100)])).default({}),
-}).meta({ title: 'Staging', description: 'One demonstration planned with real apparatus, amounts and room conditions. An input left out takes the demonstration\'s default.' })
+export const stagingSchema = z
+  .strictObject({
+    format: z.literal(STAGING_FORMAT).default(STAGING_FORMAT),
+    version: z.literal(1).default(1),
+    demonstration: z.enum(DEMONSTRATIONS.map(d => d.id) as [string, ...string[]]),
+    title: z.string().max(200).default(''),
+    inputs: z.record(z.string(), z.union([quantitySchema, z.string().max(100)])).default({}),
+  })
+  .meta({
+    title: 'Staging',
+    description:
+      'One demonstration planned with real apparatus, amounts and room conditions. An input left out ' +
+      "takes the demonstration's default.",
+  })
 
 export type StagingDocument = z.infer<typeof stagingSchema>
 
@@ -41,10 +60,9 @@ export interface ReadStaging {
 /** Faults as lines that name the input, what was given and what is accepted. */
 export class StagingFaults extends Error {
   constructor(readonly faults: readonly Fault[]) {
-    super(faults.map(f => f.input ? `${f.input}: ${f.message}` : f.message).join('\n'))
+    super(faults.map(f => (f.input ? `${f.input}: ${f.message}` : f.message)).join('\n'))
   }
 }
-
 
 /**
  * Reads and validates a staging document.
@@ -65,16 +83,29 @@ export function readStaging(json: unknown): ReadStaging {
 
 function stagingFaults(error: z.ZodError, json: unknown): Fault[] {
   if (typeof json !== 'object' || json === null || Array.isArray(json)) {
-    return [{ input: '', message: `given ${JSON.stringify(json)?.slice(0, 80) ?? 'nothing'}; accepted: a staging document, a JSON object with at least "demonstration"` }]
+    return [
+      {
+        input: '',
+        message:
+          `given ${JSON.stringify(json)?.slice(0, 80) ?? 'nothing'}; accepted: a staging document, a JSON ` +
+          'object with at least "demonstration"',
+      },
+    ]
   }
   return error.issues.map((issue): Fault => {
     const [first] = issue.path
     const given = JSON.stringify('input' in issue ? issue.input : undefined)?.slice(0, 80) ?? 'nothing'
     if (first === 'demonstration') {
-      return { input: 'demonstration', message: `given ${given}; accepted: ${DEMONSTRATIONS.map(d => d.id).join(', ')}` }
+      return {
+        input: 'demonstration',
+        message: `given ${given}; accepted: ${DEMONSTRATIONS.map(d => d.id).join(', ')}`,
+      }
     }
     if (issue.code === 'unrecognized_keys') {
-      return { input: issue.keys.join(', '), message: 'is not part of a staging; accepted: format, version, demonstration, title, inputs' }
+      return {
+        input: issue.keys.join(', '),
+        message: 'is not part of a staging; accepted: format, version, demonstration, title, inputs',
+      }
     }
     return { input: issue.path.join('.'), message: `given ${given}; accepted: ${issue.message}` }
   })
@@ -82,21 +113,26 @@ function stagingFaults(error: z.ZodError, json: unknown): Fault[] {
 
 /** Inputs of a document, those that could be read, as SI numbers and choices. */
 export function readInputs(
-  demonstration: Pick<Demonstration, 'id' | 'inputs' | 'retired'>, documents: Record<string, unknown>,
-): { inputs: StagingDocument['inputs'], given: Given, faults: Fault[] } {
+  demonstration: Pick<Demonstration, 'id' | 'inputs' | 'retired'>,
+  documents: Record<string, unknown>,
+): { inputs: StagingDocument['inputs']; given: Given; faults: Fault[] } {
   const inputs: StagingDocument['inputs'] = {}
   const given: Given = { numbers: {}, choices: {}, spreads: {} }
   const faults: Fault[] = []
-  const late: { retired: RetiredInput, document: unknown }[] = []
+  const late: { retired: RetiredInput; document: unknown }[] = []
   for (const [id, document] of Object.entries(documents)) {
     const input = demonstration.inputs.find(i => i.id === id)
     const shown = JSON.stringify(document)?.slice(0, 80)
     const retired = demonstration.retired?.find(r => r.id === id)
     if (!input && retired) late.push({ retired, document })
     else if (!input) {
-      faults.push({ input: id, message: `is not an input of ${demonstration.id}; accepted: ${demonstration.inputs.map(i => i.id).join(', ')}` })
+      faults.push({
+        input: id,
+        message: `is not an input of ${demonstration.id}; accepted: ${demonstration.inputs.map(i => i.id).join(', ')}`,
+      })
     } else if (input.kind === 'choice') {
-      if (typeof document === 'string' && input.choices.some(c => c.id === document)) inputs[id] = given.choices[id] = document
+      if (typeof document === 'string' && input.choices.some(c => c.id === document))
+        inputs[id] = given.choices[id] = document
       else faults.push({ input: id, message: `given ${shown}; accepted: ${input.choices.map(c => c.id).join(', ')}` })
     } else {
       const quantity = quantitySchema.safeParse(document)
@@ -104,19 +140,33 @@ export function readInputs(
         inputs[id] = quantity.data
         readQuantity(input, quantity.data, given, faults)
       } else {
-        faults.push({ input: id, message: `given ${shown}; accepted: {"value": number, "unit": "${input.units[0]}"} and, if wished, "spread"; ${acceptedRange(input)}` })
+        faults.push({
+          input: id,
+          message:
+            `given ${shown}; accepted: {"value": number, "unit": "${input.units[0]}"} and, if wished, ` +
+            `"spread"; ${acceptedRange(input)}`,
+        })
       }
     }
   }
   for (const { retired, document } of late) {
-    const input = demonstration.inputs.find((i): i is QuantityInput => i.id === retired.becomes && i.kind === 'quantity')!
+    const input = demonstration.inputs.find(
+      (i): i is QuantityInput => i.id === retired.becomes && i.kind === 'quantity',
+    )!
     const quantity = quantitySchema.safeParse(document)
     // What the document says in today's words counts for more.
     if (inputs[input.id] !== undefined) continue
     try {
-      if (!quantity.success) throw new QuantityError(`given ${JSON.stringify(document)?.slice(0, 80)}; accepted: {"value": number, "unit": a unit of ${retired.quantity}}`)
+      if (!quantity.success)
+        throw new QuantityError(
+          `given ${JSON.stringify(document)?.slice(0, 80)}; accepted: {"value": number, "unit": a unit of ` +
+            `${retired.quantity}}`,
+        )
       const si = retired.from(toSi(quantity.data.value, quantity.data.unit ?? '', retired.quantity), given.numbers)
-      inputs[input.id] = { value: Number(fromSi(si, input.units[0], input.quantity).toPrecision(6)), unit: input.units[0] }
+      inputs[input.id] = {
+        value: Number(fromSi(si, input.units[0], input.quantity).toPrecision(6)),
+        unit: input.units[0],
+      }
       given.numbers[input.id] = si
     } catch (error) {
       if (!(error instanceof QuantityError)) throw error
@@ -145,10 +195,14 @@ function readQuantity(input: QuantityInput, document: QuantityDocument, given: G
 function readSpread(input: QuantityInput, spread: NonNullable<QuantityDocument['spread']>): Spread {
   if (typeof spread === 'number') {
     if (input.quantity === 'temperature' && spread > 0) {
-      throw new QuantityError('a relative spread of a temperature has no meaning; accepted: {"value": 1, "unit": "degC"}')
+      throw new QuantityError(
+        'a relative spread of a temperature has no meaning; accepted: {"value": 1, "unit": "degC"}',
+      )
     }
     if (spread === 0) return { shape: 'exact' }
-    return input.spread.shape === 'lognormal' ? { shape: 'lognormal', relative: spread } : { shape: 'normal', relative: spread }
+    return input.spread.shape === 'lognormal'
+      ? { shape: 'lognormal', relative: spread }
+      : { shape: 'normal', relative: spread }
   }
   const absolute = differenceToSi(spread.value, spread.unit, input.quantity)
   return absolute > 0 ? { shape: 'normal', absolute } : { shape: 'exact' }

@@ -11,22 +11,36 @@ export interface Cue {
 /** Marks that make sense: nothing is heated, or nothing boils, in some ways of doing it. */
 function applies(mark: MarkKind, simulation: Simulation): boolean {
   if (mark === 'heat-on' || mark === 'lifted') return (simulation.details.timeOfLifting ?? 0) > 0
-  if (mark === 'plume') return simulation.results.timeToPlume !== undefined && (simulation.details.timeOfLifting ?? 0) > 0
+  if (mark === 'plume')
+    return simulation.results.timeToPlume !== undefined && (simulation.details.timeOfLifting ?? 0) > 0
   return true
 }
 
 /** Cues up to the hush; what comes after it in the procedure is shown with the outcome. */
 export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cue[] {
-  const gate = (step: ProcedureStep) => demonstration.gates.filter(g => g.step === step.id).map(g => g.text).join(' ') || undefined
-  const cues = demonstration.procedure.map(step => ({ step, marks: (step.marks ?? []).filter(m => applies(m, simulation)), gate: gate(step) }))
+  const gate = (step: ProcedureStep) =>
+    demonstration.gates
+      .filter(g => g.step === step.id)
+      .map(g => g.text)
+      .join(' ') || undefined
+  const cues = demonstration.procedure.map(step => ({
+    step,
+    marks: (step.marks ?? []).filter(m => applies(m, simulation)),
+    gate: gate(step),
+  }))
   return cues.slice(0, cues.findIndex(c => c.marks.includes('sealed')) + 1)
 }
 
-/** Gates as a run sheet tells them, before the act: all of them, those up to the heat, or those after it. @returns "" where there is none */
+/**
+ * Gates as a run sheet tells them, before the act: all of them, those up to the heat, or those after it. @returns ""
+ * where there is none
+ */
 export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-heat' | 'after-heat'): string {
   const heat = demonstration.procedure.findIndex(s => s.marks?.includes('heat-on'))
   const place = (step: string): number => demonstration.procedure.findIndex(s => s.id === step)
-  const texts = demonstration.gates.filter(g => which === 'all' || (place(g.step) <= heat) === (which === 'before-heat')).map(g => g.text)
+  const texts = demonstration.gates
+    .filter(g => which === 'all' || place(g.step) <= heat === (which === 'before-heat'))
+    .map(g => g.text)
   return texts.length === 0 ? '' : `First: ${texts.join(' ')} Then: `
 }
 
@@ -34,7 +48,8 @@ export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-
 export const afterwards = (demonstration: Demonstration): readonly ProcedureStep[] =>
   demonstration.procedure.slice(demonstration.procedure.findIndex(s => s.marks?.includes('sealed')) + 1)
 
-const reached = (cue: Cue, story: ActStory): boolean => story.steps.has(cue.step.id) || cue.marks.some(m => story.times[m] !== undefined)
+const reached = (cue: Cue, story: ActStory): boolean =>
+  story.steps.has(cue.step.id) || cue.marks.some(m => story.times[m] !== undefined)
 const finished = (cue: Cue, story: ActStory): boolean =>
   story.steps.has(cue.step.id) || (cue.marks.length > 0 && cue.marks.every(m => story.times[m] !== undefined))
 
@@ -48,7 +63,10 @@ export function placeIn(cues: readonly Cue[], story: ActStory): number {
   return place
 }
 
-export interface Wanted { kind: 'gate' | 'mark' | 'step', /** mark kind, or step id */ value: string }
+export interface Wanted {
+  kind: 'gate' | 'mark' | 'step'
+  /** mark kind, or step id */ value: string
+}
 
 /** The one thing that the big button does now; undefined during the hush. */
 export function wantedNow(cues: readonly Cue[], story: ActStory): Wanted | undefined {
@@ -65,10 +83,13 @@ export function wantedNow(cues: readonly Cue[], story: ActStory): Wanted | undef
  */
 export function refusalOfMark(cues: readonly Cue[], story: ActStory, mark: MarkKind): string | undefined {
   if (story.times[mark] !== undefined) return 'That is marked already.'
-  if (mark === 'gone' || mark === 'nothing') return story.times.sealed === undefined ? 'The hush has not begun.' : undefined
+  if (mark === 'gone' || mark === 'nothing')
+    return story.times.sealed === undefined ? 'The hush has not begun.' : undefined
   const at = cues.findIndex(c => c.marks.includes(mark))
   if (at < 0) return 'There is no such moment in this one.'
   if (placeIn(cues, story) > at) return 'That is past.'
-  const open = cues.slice(placeIn(cues, story), at + 1).find(c => c.gate && !story.gates.has(c.step.id) && !story.steps.has(c.step.id) && !finished(c, story))
+  const open = cues
+    .slice(placeIn(cues, story), at + 1)
+    .find(c => c.gate && !story.gates.has(c.step.id) && !story.steps.has(c.step.id) && !finished(c, story))
   return open ? `First confirm: ${open.gate}` : undefined
 }

@@ -29,11 +29,27 @@ export function givenNow(demonstration: Demonstration, given: Given, story: ActS
 export function seenNow(demonstration: Demonstration, story: ActStory, now: number, speed = 1): Observation {
   const { results } = measuredBy(demonstration, story, speed)
   const seen: Observation = { readings: {}, atLeast: {} }
-  if (results.timeToPlume !== undefined) seen.readings.timeToPlume = { value: results.timeToPlume, uncertainty: Math.max(PLUME.least, PLUME.relative * results.timeToPlume) }
-  const since = (mark: number | undefined) => mark === undefined ? 0 : (now - mark) / 1000 * speed
+  if (results.timeToPlume !== undefined)
+    seen.readings.timeToPlume = {
+      value: results.timeToPlume,
+      uncertainty: Math.max(PLUME.least, PLUME.relative * results.timeToPlume),
+    }
+  const since = (mark: number | undefined) => (mark === undefined ? 0 : ((now - mark) / 1000) * speed)
   const has = (id: string) => demonstration.results.some(r => r.id === id)
-  if (story.times.plume === undefined && story.times.lifted === undefined && has('timeToPlume') && since(story.times['heat-on']) > 0) seen.atLeast!.timeToPlume = since(story.times['heat-on'])
-  if (story.times.gone === undefined && story.times.nothing === undefined && has('hush') && since(story.times.sealed) > 0) seen.atLeast!.hush = since(story.times.sealed)
+  if (
+    story.times.plume === undefined &&
+    story.times.lifted === undefined &&
+    has('timeToPlume') &&
+    since(story.times['heat-on']) > 0
+  )
+    seen.atLeast!.timeToPlume = since(story.times['heat-on'])
+  if (
+    story.times.gone === undefined &&
+    story.times.nothing === undefined &&
+    has('hush') &&
+    since(story.times.sealed) > 0
+  )
+    seen.atLeast!.hush = since(story.times.sealed)
   return seen
 }
 
@@ -53,10 +69,20 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
   const efficiency = mean('heatingEfficiency')
   const power = mean('heaterPower')
   const planned = sample.nominal.numbers
-  const heat = seen.readings.timeToPlume && efficiency !== undefined && power !== undefined ? efficiency * power / (planned.heatingEfficiency! * planned.heaterPower!) : undefined
-  const believed = heat === undefined ? given : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
+  const heat =
+    seen.readings.timeToPlume && efficiency !== undefined && power !== undefined
+      ? (efficiency * power) / (planned.heatingEfficiency! * planned.heaterPower!)
+      : undefined
+  const believed =
+    heat === undefined
+      ? given
+      : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
   return {
-    forecast: summarise(sample, usable ? weights : undefined), asSealed: summarise(sample, marked.sum > 0 ? marked : undefined), ...(heat !== undefined && { heat }),
-    stretched: marked.sum > 0 ? marked.stretched : Infinity, matches: usable, values: resolve(demonstration, believed).values,
+    forecast: summarise(sample, usable ? weights : undefined),
+    asSealed: summarise(sample, marked.sum > 0 ? marked : undefined),
+    ...(heat !== undefined && { heat }),
+    stretched: marked.sum > 0 ? marked.stretched : Infinity,
+    matches: usable,
+    values: resolve(demonstration, believed).values,
   }
 }

@@ -1,7 +1,10 @@
 /** Marks made while a show runs, on any number of devices, read as one story. */
 import type { MarkKind } from '../demonstration'
 
-/** `step` and `gate`: confirmed; `outcome`: what the room saw; `undo`: takes back another mark; `start`: the show begins; `closed`: done with an act. */
+/**
+ * `step` and `gate`: confirmed; `outcome`: what the room saw; `undo`: takes back another mark; `start`: the show
+ * begins; `closed`: done with an act.
+ */
 export type AnyMarkKind = MarkKind | 'step' | 'gate' | 'outcome' | 'undo' | 'start' | 'closed'
 
 export interface Mark {
@@ -26,7 +29,10 @@ const SAME_MOMENT = 5000
 
 const inOrder = (a: Mark, b: Mark): number => a.at - b.at || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
 
-/** Two lists of marks as one: marks only ever become more, so one asked for before others were sent takes none of them away. */
+/**
+ * Two lists of marks as one: marks only ever become more, so one asked for before others were sent takes none of them
+ * away.
+ */
 export function joinMarks(known: readonly Mark[], told: readonly Mark[]): Mark[] {
   return [...new Map([...known, ...told].map(m => [m.id, m])).values()]
 }
@@ -39,7 +45,14 @@ export function countingMarks(marks: readonly Mark[]): Mark[] {
     const taken = once.find(m => m.id === undo.value)
     if (!taken) continue
     for (const m of once) {
-      if (m.act === taken.act && m.kind === taken.kind && m.value === taken.value && Math.abs(m.at - taken.at) <= SAME_MOMENT && m.at <= undo.at) undone.add(m.id)
+      if (
+        m.act === taken.act &&
+        m.kind === taken.kind &&
+        m.value === taken.value &&
+        Math.abs(m.at - taken.at) <= SAME_MOMENT &&
+        m.at <= undo.at
+      )
+        undone.add(m.id)
     }
   }
   return once.filter(m => m.kind !== 'undo' && !undone.has(m.id))
@@ -47,7 +60,12 @@ export function countingMarks(marks: readonly Mark[]): Mark[] {
 
 /** What the marks say of one act. A second mark of one kind, from another device, changes nothing. */
 export function storyOf(marks: readonly Mark[], act: string): ActStory {
-  const story: ActStory = { times: {}, steps: new Set(), gates: new Set(), marks: countingMarks(marks).filter(m => m.act === act) }
+  const story: ActStory = {
+    times: {},
+    steps: new Set(),
+    gates: new Set(),
+    marks: countingMarks(marks).filter(m => m.act === act),
+  }
   for (const m of story.marks) {
     if (m.kind === 'step') story.steps.add(m.value!)
     else if (m.kind === 'gate') story.gates.add(m.value!)
@@ -60,4 +78,5 @@ export function storyOf(marks: readonly Mark[], act: string): ActStory {
 }
 
 /** ms at which the show began; undefined before. */
-export const startOf = (marks: readonly Mark[]): number | undefined => countingMarks(marks).find(m => m.kind === 'start')?.at
+export const startOf = (marks: readonly Mark[]): number | undefined =>
+  countingMarks(marks).find(m => m.kind === 'start')?.at

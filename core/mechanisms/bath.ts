@@ -15,7 +15,8 @@ export interface BathLoad {
 }
 
 /** Heat that melts ice and warms the melt water to the bath's temperature (K), J/kg. */
-const perKilogramOfIce = (temperature: number): number => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15)
+const perKilogramOfIce = (temperature: number): number =>
+  ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15)
 
 /**
  * Ice that would have kept a bath as it was: what melted, and what its warming stands for.
@@ -24,7 +25,11 @@ const perKilogramOfIce = (temperature: number): number => ICE_FUSION_HEAT + LIQU
  * @param volume of the bath, m3
  * @returns kg
  */
-export function iceToHold(before: { temperature: number, ice: number }, after: { temperature: number, ice: number }, volume: number): number {
+export function iceToHold(
+  before: { temperature: number; ice: number },
+  after: { temperature: number; ice: number },
+  volume: number,
+): number {
   const warming = Math.max(0, after.temperature - before.temperature) * volume * 1000 * LIQUID_SPECIFIC_HEAT
   return before.ice - after.ice + warming / perKilogramOfIce(before.temperature)
 }
@@ -37,11 +42,12 @@ export function iceToHold(before: { temperature: number, ice: number }, after: {
  *
  * @returns K, and kg of ice
  */
-export function bathAfter(load: BathLoad): { temperature: number, ice: number } {
+export function bathAfter(load: BathLoad): { temperature: number; ice: number } {
   const { temperature, water, ice } = load
-  const heat = load.hotMetal * (load.metalTemperature - temperature)
-    + load.hotWater * LIQUID_SPECIFIC_HEAT * (load.waterTemperature - temperature)
-    + load.steam * (quickLatentHeat(load.steamTemperature) + LIQUID_SPECIFIC_HEAT * (load.steamTemperature - temperature))
+  const heat =
+    load.hotMetal * (load.metalTemperature - temperature) +
+    load.hotWater * LIQUID_SPECIFIC_HEAT * (load.waterTemperature - temperature) +
+    load.steam * (quickLatentHeat(load.steamTemperature) + LIQUID_SPECIFIC_HEAT * (load.steamTemperature - temperature))
   // Melt water is warmed to the bath's temperature too.
   const perIce = perKilogramOfIce(temperature)
   const melted = Math.min(ice, Math.max(0, heat) / perIce)

@@ -1,5 +1,6 @@
 /**
- * Warm water in a jar that is pumped out: it evaporates, boils once its vapour pressure is over the jar's, and cools by what it
+ * Warm water in a jar that is pumped out: it evaporates, boils once its vapour pressure is over the jar's, and cools
+ * by what it
  * gives off; vapour condenses on the glass and warms it.
  */
 import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
@@ -8,9 +9,19 @@ import { LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
 import type { PumpedSpace } from './pump-down'
 
 /** Unknowns, by place in the state; gases as p V at the room's temperature, J. */
-export const BOIL = { air: 0, vapour: 1, /** K */ water: 2, /** K */ glass: 3, /** kg evaporated */ given: 4, /** kg of it in bubbles */ bubbled: 5 } as const
+export const BOIL = {
+  air: 0,
+  vapour: 1,
+  /** K */ water: 2,
+  /** K */ glass: 3,
+  /** kg evaporated */ given: 4,
+  /** kg of it in bubbles */ bubbled: 5,
+} as const
 
-/** Vapour from a still surface at a room's pressure, kg/(m2 s Pa): ASHRAE Handbook HVAC Applications (2019), ch. 6, 0.089 W/(m2 Pa) over the latent heat; from memory. */
+/**
+ * Vapour from a still surface at a room's pressure, kg/(m2 s Pa): ASHRAE Handbook HVAC Applications (2019), ch. 6,
+ * 0.089 W/(m2 Pa) over the latent heat; from memory.
+ */
 const STILL = 3.8e-8
 /** Thinner air lets more through, in proportion, up to this factor. */
 const THINNEST = 8
@@ -18,7 +29,10 @@ const THINNEST = 8
 const BUBBLING = 150
 /** Boiling, once begun, goes on down to this share of what it needs to begin. */
 const GOES_ON = 0.2
-/** Heat from the beaker's side and surface to the room, W/(m2 K) of surface; Incropera & DeWitt, table 1.1, from memory. */
+/**
+ * Heat from the beaker's side and surface to the room, W/(m2 K) of surface; Incropera & DeWitt, table 1.1, from
+ * memory.
+ */
 const BEAKER_LOSS = 18
 /** A jar's glass: 5 mm, 2500 kg/m3, 800 J/(kg K) (Incropera & DeWitt, table A.3, from memory), J/(m2 K). */
 const GLASS_CAPACITY = 5e-3 * 2500 * 800
@@ -37,7 +51,8 @@ export interface BoilPlan {
 }
 
 /**
- * @source mass transfer through thin air in inverse proportion to its pressure (Chapman–Enskog; R. B. Bird et al., Transport
+ * @source mass transfer through thin air in inverse proportion to its pressure (Chapman–Enskog; R. B. Bird et al.,
+ *   Transport
  *   Phenomena, 2nd ed. (2002), sect. 17.2); water, glass and vapour by their balances of enthalpy and mass
  */
 export class BoilingUnderPump {
@@ -82,7 +97,8 @@ export class BoilingUnderPump {
       const dew = Math.max(0, partial - quickSaturationPressure(state[BOIL.glass])) * perArea * glass
       slope[BOIL.vapour] += (given - dew) * WATER_GAS_CONSTANT * room
       slope[BOIL.water] = -(given * latent + (water - room) * surface * BEAKER_LOSS) / (mass * LIQUID_SPECIFIC_HEAT)
-      slope[BOIL.glass] = dew * latent / (GLASS_CAPACITY * glass) - (state[BOIL.glass] - room) * GLASS_LOSS / GLASS_CAPACITY
+      slope[BOIL.glass] =
+        (dew * latent) / (GLASS_CAPACITY * glass) - ((state[BOIL.glass] - room) * GLASS_LOSS) / GLASS_CAPACITY
       slope[BOIL.given] = given
       slope[BOIL.bubbled] = bubbles
     },

@@ -4,7 +4,8 @@
  * Load that a buckled vessel still carries, as a fraction of its critical pressure difference.
  *
  * It falls quickly to `residual` as the lobes form, and rises again as folded wall packs against itself. There is no
- * published law for a drink can; the shape is the simplest that has these three features, and its parameters are inputs.
+ * published law for a drink can; the shape is the simplest that has these three features, and its parameters are
+ * inputs.
  *
  * @param lost fraction of the volume lost, 0 to below `packing`
  * @param residual fraction of the critical load left after buckling
@@ -14,7 +15,7 @@
 export function heldFraction(lost: number, residual: number, stiffening: number, packing: number): number {
   const v = lost > 0 ? lost : 0
   const room = packing - v
-  return residual + (1 - residual) / (1 + v / LOBE_FORMING) + stiffening * v / (room > 1e-3 ? room : 1e-3)
+  return residual + (1 - residual) / (1 + v / LOBE_FORMING) + (stiffening * v) / (room > 1e-3 ? room : 1e-3)
 }
 
 /** Fraction of the volume lost at which half the drop in load has happened; assumption, lobes about a wall's depth. */
@@ -32,5 +33,5 @@ export const wallInertance = (movingMass: number, sideArea: number): number => m
 /** A push that counts only above zero, rounded off within ± `edge` and nothing at all below. */
 export function beyond(push: number, edge: number): number {
   if (push <= -edge) return 0
-  return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge)
+  return push >= edge ? push : ((push + edge) * (push + edge)) / (4 * edge)
 }

@@ -12,7 +12,8 @@ import { CONDENSATE, GRAVITY } from '../substances/water-transport'
  */
 export function nusseltFilm(height: number, latentHeat: number): number {
   const { density, conductivity, viscosity } = CONDENSATE
-  const group = density * density * GRAVITY * latentHeat * conductivity * conductivity * conductivity / (viscosity * height)
+  const group =
+    (density * density * GRAVITY * latentHeat * conductivity * conductivity * conductivity) / (viscosity * height)
   return 0.943 * Math.sqrt(Math.sqrt(group))
 }
 
@@ -20,7 +21,8 @@ export function nusseltFilm(height: number, latentHeat: number): number {
 const TRACE_OF_AIR = 2e-4
 const MOST_RATIO = 60
 
-// Tabulated on the fourth root of the ratio, since a power in the inner loop is dear and its last bits are the engine's.
+// Tabulated on the fourth root of the ratio, since a power in the inner loop is dear and its last bits are the
+// engine's.
 const airLayer = new CubicTable(root => 380 * pow(root * root * root * root, -0.7), 0.118, 2.8, 2048)
 
 /**
@@ -37,7 +39,10 @@ export function airLayerConductance(ratio: number): number {
   return airLayer.at(Math.sqrt(Math.sqrt(held + TRACE_OF_AIR)))
 }
 
-/** Half the width over which condensation comes to an end at the dew point, K: keeps the flux smooth for the integrator. */
+/**
+ * Half the width over which condensation comes to an end at the dew point, K: keeps the flux smooth for the
+ * integrator.
+ */
 const SOFT_EDGE = 0.3
 
 /**
@@ -51,7 +56,7 @@ const SOFT_EDGE = 0.3
 export function condensingFlux(film: number, difference: number, airConductance: number): number {
   if (difference <= -SOFT_EDGE) return 0
   const raised = difference + SOFT_EDGE
-  const driving = difference < SOFT_EDGE ? raised * raised / (4 * SOFT_EDGE) : difference
+  const driving = difference < SOFT_EDGE ? (raised * raised) / (4 * SOFT_EDGE) : difference
   const filmConductance = film / Math.sqrt(Math.sqrt(driving > 1e-3 ? driving : 1e-3))
-  return filmConductance * airConductance / (filmConductance + airConductance) * driving
+  return ((filmConductance * airConductance) / (filmConductance + airConductance)) * driving
 }

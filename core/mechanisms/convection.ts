@@ -7,14 +7,15 @@ import { airConductivity, airViscosity, AIR_GAS_CONSTANT } from '../substances/a
 const STEFAN_BOLTZMANN = 5.670374419e-8
 
 /** Prandtl number factor of Churchill & Chu's laminar equation for a vertical surface. */
-const laminarFactor = (prandtl: number): number => 0.670 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9)
+const laminarFactor = (prandtl: number): number => 0.67 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9)
 
 const AIR_PRANDTL = 0.71
 const AIR_LAMINAR = laminarFactor(AIR_PRANDTL)
 const WATER_LAMINAR = laminarFactor(BATH_WATER.prandtl)
 
 /**
- * Natural convection and radiation from an upright wall to a room, as a conductance that follows the wall's temperature.
+ * Natural convection and radiation from an upright wall to a room, as a conductance that follows the wall's
+ * temperature.
  */
 export interface RoomLoss {
   /** W/(m2 K): the part of Churchill & Chu that does not vary */ still: number
@@ -34,11 +35,11 @@ export interface RoomLoss {
 export function roomLoss(height: number, room: number, pressure: number, emissivity: number): RoomLoss {
   const film = room + 35
   const conductivity = airConductivity(film)
-  const kinematic = airViscosity(film) * AIR_GAS_CONSTANT * film / pressure
-  const rayleighPerKelvin = GRAVITY / film * height * height * height / (kinematic * kinematic) * AIR_PRANDTL
+  const kinematic = (airViscosity(film) * AIR_GAS_CONSTANT * film) / pressure
+  const rayleighPerKelvin = (((GRAVITY / film) * height * height * height) / (kinematic * kinematic)) * AIR_PRANDTL
   return {
-    still: 0.68 * conductivity / height,
-    buoyant: AIR_LAMINAR * Math.sqrt(Math.sqrt(rayleighPerKelvin)) * conductivity / height,
+    still: (0.68 * conductivity) / height,
+    buoyant: (AIR_LAMINAR * Math.sqrt(Math.sqrt(rayleighPerKelvin)) * conductivity) / height,
     emissivity,
     room,
   }
@@ -47,7 +48,8 @@ export function roomLoss(height: number, room: number, pressure: number, emissiv
 /**
  * Heat lost by a wall, W/m2; negative if the wall is colder than the room.
  *
- * @param forced convection of a vessel that is carried, W/(m2 K); joined with the natural part as the root of the squares,
+ * @param forced convection of a vessel that is carried, W/(m2 K); joined with the natural part as the root of the
+ *   squares,
  *   between Churchill's cubes for aiding flow and the plain larger one for crossing flow
  */
 export function roomLossFlux(loss: RoomLoss, wall: number, forced = 0): number {
@@ -67,12 +69,13 @@ export function roomLossFlux(loss: RoomLoss, wall: number, forced = 0): number {
  * @param film temperature, K
  * @param pressure Pa
  * @returns W/(m2 K)
- * @source Hilpert's correlation, Re 40 to 4000, constants from Incropera & DeWitt, 5th ed. (2002), table 7.2, from memory
+ * @source Hilpert's correlation, Re 40 to 4000, constants from Incropera & DeWitt, 5th ed. (2002), table 7.2, from
+ *   memory
  */
 export function carriedCylinderConductance(diameter: number, speed: number, film: number, pressure: number): number {
-  const kinematic = airViscosity(film) * AIR_GAS_CONSTANT * film / pressure
-  const reynolds = speed * diameter / kinematic
-  return 0.683 * pow(reynolds, 0.466) * 0.891 * airConductivity(film) / diameter
+  const kinematic = (airViscosity(film) * AIR_GAS_CONSTANT * film) / pressure
+  const reynolds = (speed * diameter) / kinematic
+  return (0.683 * pow(reynolds, 0.466) * 0.891 * airConductivity(film)) / diameter
 }
 
 /**
@@ -87,10 +90,11 @@ export function carriedCylinderConductance(diameter: number, speed: number, film
  */
 export function bathConductance(depth: number, speed: number, excess: number): number {
   const length = depth > 0.005 ? depth : 0.005
-  const reynolds = speed * length / BATH_WATER.kinematicViscosity
+  const reynolds = (speed * length) / BATH_WATER.kinematicViscosity
   const forced = 0.664 * Math.sqrt(reynolds) * pow(BATH_WATER.prandtl, 1 / 3)
-  const rayleigh = GRAVITY * BATH_WATER.expansion * Math.max(excess, 1) * length * length * length
-    / (BATH_WATER.kinematicViscosity * BATH_WATER.diffusivity)
+  const rayleigh =
+    (GRAVITY * BATH_WATER.expansion * Math.max(excess, 1) * length * length * length) /
+    (BATH_WATER.kinematicViscosity * BATH_WATER.diffusivity)
   const natural = 0.68 + WATER_LAMINAR * Math.sqrt(Math.sqrt(rayleigh))
-  return pow(forced * forced * forced + natural * natural * natural, 1 / 3) * BATH_WATER.conductivity / length
+  return (pow(forced * forced * forced + natural * natural * natural, 1 / 3) * BATH_WATER.conductivity) / length
 }

@@ -2,8 +2,10 @@
  * A vessel filled with steam and some air, cooled from outside: the hush and what ends it.
  *
  * The cooled wall takes heat, steam condenses on it, the pressure falls, and the pool inside steams to make up for it.
- * With the mouth open under water, the outside air pushes water up into it, and water that gets in condenses more steam;
- * with the mouth closed only a leak lets anything in. Meanwhile the outside air presses on the wall. All of it is one set
+ * With the mouth open under water, the outside air pushes water up into it, and water that gets in condenses more
+ * steam;
+ * with the mouth closed only a leak lets anything in. Meanwhile the outside air presses on the wall. All of it is one
+ * set
  * of equations for every steam vessel; only the wall's modes (standing, moving, creeping) differ.
  */
 import { AIR_GAS_CONSTANT, AIR_SPECIFIC_HEAT_CONSTANT_VOLUME } from '../substances/air'
@@ -20,7 +22,8 @@ import { jetCondensation, type Jet, type Steam, slugAcceleration, slugLength, sp
 import type { Room, SteamVessel } from './steam-vessel'
 
 /**
- * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the factors
+ * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the
+ * factors
  * of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
  */
 export const COOLING = {
@@ -61,15 +64,24 @@ const VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT
 const AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTANT
 /** Time in which supercooled vapour turns to fog, s; short against a hush, long against the solver's least step. */
 const FOG_TIME = 30e-3
-/** Half the width over which fog sets in, K: a gas that hovers about its dew point would otherwise stop the integrator at every turn. */
+/**
+ * Half the width over which fog sets in, K: a gas that hovers about its dew point would otherwise stop the integrator
+ * at every turn.
+ */
 const FOG_EDGE = 3
 /** Natural convection of the gas inside, W/(m2 K). */
 const INSIDE_GAS_CONDUCTANCE = 8
 /** Gas to water that splashes about below it, W/(m2 K of cross-section): forced convection and drops. Assumption. */
 const SPLASH_CONDUCTANCE = 150
-/** Damping of the moving wall against its gas spring, fraction of critical: folding metal and splashing water. Assumption. */
+/**
+ * Damping of the moving wall against its gas spring, fraction of critical: folding metal and splashing water.
+ * Assumption.
+ */
 const WALL_DAMPING = 0.7
-/** How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same story. */
+/**
+ * How much slower a wall that has come to rest once follows a growing difference; any large factor tells the same
+ * story.
+ */
 const CREEP = 200
 /** Order of the speed in a leak, m/s. */
 const LEAK_SPEED = 300
@@ -81,7 +93,9 @@ const TURNING = 5
 const LAST_STEAM = 0.5
 /** Slower than this nothing changes: K/s, and shares of pressure or volume a second. */
 const [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6]
-/** A spray that nobody turns off has filled the vessel at this share of its capacity, and no gas is left to speak of. */
+/**
+ * A spray that nobody turns off has filled the vessel at this share of its capacity, and no gas is left to speak of.
+ */
 const BRIMFUL = 0.95
 /** Water that clings inside whatever was poured out, kg. */
 const CLINGING_WATER = 2e-5
@@ -111,7 +125,7 @@ export interface OpenMouth {
   /** length of rim or neck that always holds water, m */ passage: number
   jet: Jet
   /** a tube above the mouth that fills before the vessel does */
-  stem?: { /** m */ length: number, /** m */ diameter: number, /** Darcy friction factor */ friction: number }
+  stem?: { /** m */ length: number; /** m */ diameter: number; /** Darcy friction factor */ friction: number }
 }
 
 export interface CoolingPlan {
@@ -123,7 +137,11 @@ export interface CoolingPlan {
   /** undefined: closed */ mouth?: OpenMouth
   /** opening through which air leaks in and gas out, m2 with its contraction */ leakArea: number
   /** cold water sprayed inside */
-  spray?: { /** kg/s */ flow: number, /** K */ temperature: number, /** share of its capacity for heat used in pure steam */ contact: number }
+  spray?: {
+    /** kg/s */ flow: number
+    /** K */ temperature: number
+    /** share of its capacity for heat used in pure steam */ contact: number
+  }
   airLayerFactor: number
   /** W/(m2 K) */ surfaceConductance: number
 }
@@ -131,10 +149,11 @@ export interface CoolingPlan {
 const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-2, 1e-4, 1e-4, 1e-4)
 
 /** Wall's middle to either face, W/(m2 K). */
-const halfWall = ({ solid, wallThickness }: { solid: Solid, wallThickness: number }): number => 2 * solid.conductivity / wallThickness
+const halfWall = ({ solid, wallThickness }: { solid: Solid; wallThickness: number }): number =>
+  (2 * solid.conductivity) / wallThickness
 
 /** Two conductances one after the other, W/(m2 K). */
-export const inSeries = (a: number, b: number): number => a * b / (a + b)
+export const inSeries = (a: number, b: number): number => (a * b) / (a + b)
 
 /** So many times what counts as rest: whether it is over is not asked there. */
 const FAR = 3
@@ -164,7 +183,8 @@ export class CoolingVessel implements OdeSystem {
   /** false: the coolant is not there yet, and the wall it will reach stands in the room's air */
   cooled = true
 
-  // Everything the inner loop reads is a plain number of this object: looking it up in the plan costs a third of the time.
+  // Everything the inner loop reads is a plain number of this object: looking it up in the plan costs a third of the
+  // time.
   private readonly film: number
   private readonly half: number
   private readonly wallCapacity: number
@@ -207,16 +227,21 @@ export class CoolingVessel implements OdeSystem {
   private readonly rates = new Float64Array(COOLING_SIZE)
 
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
-  constructor(readonly plan: CoolingPlan, withTotals: boolean) {
+  constructor(
+    readonly plan: CoolingPlan,
+    withTotals: boolean,
+  ) {
     this.counted = withTotals ? COOLING_SIZE - COOLING.condensedOnWall : 0
     this.size = COOLING.condensedOnWall + this.counted
     this.scale = SCALE.slice(0, this.size)
     this.reference = new Float64Array(this.size)
-    for (const place of [COOLING.wetWall, COOLING.dryWall, COOLING.liquid, COOLING.gas]) this.reference[place] = plan.room.boilingPoint
+    for (const place of [COOLING.wetWall, COOLING.dryWall, COOLING.liquid, COOLING.gas])
+      this.reference[place] = plan.room.boilingPoint
     const { vessel, room, coolant, mouth, spray } = plan
     // What a whole filling of steam weighs sets the scale of vapour and air, from a can to a tank.
     this.scale[COOLING.vapour] = this.scale[COOLING.air] = 0.05 * vessel.capacity
-    for (let i: number = COOLING.condensedOnWall; i < this.size; i++) this.scale[i] = Math.max(1e-4, 0.05 * vessel.capacity)
+    for (let i: number = COOLING.condensedOnWall; i < this.size; i++)
+      this.scale[i] = Math.max(1e-4, 0.05 * vessel.capacity)
     this.scale[COOLING.drawnIn] = mouth ? 1e-3 : vessel.capacity
     this.film = nusseltFilm(Math.max(mouth?.depth ?? vessel.height, 0.01), quickLatentHeat(room.boilingPoint))
     this.half = halfWall(vessel)
@@ -225,7 +250,7 @@ export class CoolingVessel implements OdeSystem {
     // In an upright closed vessel the base is as warm as the liquid on it.
     this.baseCapacity = mouth ? 0 : perArea * vessel.crossSection
     this.density = quickLiquidDensity(mouth?.waterTemperature ?? Math.min(coolant.temperature, 372))
-    this.mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
+    this.mouthArea = (Math.PI * vessel.mouthDiameter * vessel.mouthDiameter) / 4
     this.slug = slugLength(mouth?.passage ?? 0, vessel.mouthDiameter)
     this.mouthMass = Math.max(1e-6, this.density * this.mouthArea * (mouth?.passage ?? 0))
     this.stemLength = mouth?.stem?.length ?? 0
@@ -235,12 +260,12 @@ export class CoolingVessel implements OdeSystem {
     const sideArea = vessel.upperArea - vessel.crossSection
     const depth = mouth?.depth ?? 0
     this.atOnce = mouth?.stem ? coolant.area : Math.min(coolant.area, vessel.crossSection)
-    this.wettingRate = depth > 0 ? Math.max(0, coolant.area - this.atOnce) / depth * mouth!.plungeSpeed : 0
+    this.wettingRate = depth > 0 ? (Math.max(0, coolant.area - this.atOnce) / depth) * mouth!.plungeSpeed : 0
     const wallMass = vessel.solid.density * vessel.wallThickness * sideArea
     // Water within a quarter of a diameter of the wetted side moves with it.
-    const water = this.density * Math.PI * vessel.diameter * depth * vessel.diameter / 4
+    const water = (this.density * Math.PI * vessel.diameter * depth * vessel.diameter) / 4
     this.inertance = wallInertance(wallMass + water, sideArea)
-    this.damping = 2 * WALL_DAMPING * Math.sqrt(this.inertance * 1.3 * room.pressure / vessel.capacity)
+    this.damping = 2 * WALL_DAMPING * Math.sqrt((this.inertance * 1.3 * room.pressure) / vessel.capacity)
     this.pool = Math.max(plan.pool, CLINGING_WATER)
     this.plungeTime = mouth ? depth / mouth.plungeSpeed : 0
     this.dependsOnTime = mouth !== undefined
@@ -264,7 +289,10 @@ export class CoolingVessel implements OdeSystem {
     this.critical293 = plan.strength.criticalDifference
   }
 
-  /** While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly does. A creeping wall's rate is no unknown. */
+  /**
+   * While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly
+   * does. A creeping wall's rate is no unknown.
+   */
   get totals(): number {
     if (this.wall === 'moving') return this.counted + 1
     return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
@@ -294,7 +322,10 @@ export class CoolingVessel implements OdeSystem {
   }
 
   pressure(state: Float64Array): number {
-    return (state[COOLING.vapour] * WATER_GAS_CONSTANT + state[COOLING.air] * AIR_GAS_CONSTANT) * state[COOLING.gas] / this.gasVolume(state)
+    return (
+      ((state[COOLING.vapour] * WATER_GAS_CONSTANT + state[COOLING.air] * AIR_GAS_CONSTANT) * state[COOLING.gas]) /
+      this.gasVolume(state)
+    )
   }
 
   /** Pressure difference that pushes on the wall in air, Pa. */
@@ -307,7 +338,10 @@ export class CoolingVessel implements OdeSystem {
     const { mouth } = this.plan
     const drawnIn = state[COOLING.drawnIn]
     const depth = this.dependsOnTime ? mouth!.plungeSpeed * time : this.mouthDepth
-    const standing = this.stemMass > 0 ? Math.min((drawnIn > 0 ? drawnIn : 0) / (this.density * this.mouthArea), this.stemLength) : this.rise(drawnIn)
+    const standing =
+      this.stemMass > 0
+        ? Math.min((drawnIn > 0 ? drawnIn : 0) / (this.density * this.mouthArea), this.stemLength)
+        : this.rise(drawnIn)
     return this.outside + this.density * GRAVITY * (depth - standing) - this.pressure(state)
   }
 
@@ -325,22 +359,29 @@ export class CoolingVessel implements OdeSystem {
   }
 
   /**
-   * Below zero once nothing more can come of a closed vessel: no steam left to condense at the coldest of what surrounds it,
+   * Below zero once nothing more can come of a closed vessel: no steam left to condense at the coldest of what
+   * surrounds it,
    * or every temperature and the pressure as good as still.
    */
   closedUnrest(time: number, state: Float64Array, known?: Float64Array): number {
     const { room, coolant } = this.plan
     const full = this.pool + state[COOLING.drawnIn] - BRIMFUL * this.density * this.capacity
     if (full > 0) return -1
-    const coldest = coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
+    const coldest =
+      coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
     const volume = this.gasVolume(state)
-    const steam = quickSaturationTemperature(state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas] / volume) - coldest
+    const steam =
+      quickSaturationTemperature((state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas]) / volume) - coldest
     if (steam < LAST_STEAM) return steam / LAST_STEAM - 1
     const rates = known ?? this.rates
     if (!known) this.derivatives(time, state, rates)
-    const warming = Math.max(Math.abs(rates[COOLING.wetWall]), Math.abs(rates[COOLING.dryWall]), Math.abs(rates[COOLING.liquid])) / STILL_WARMTH
+    const warming =
+      Math.max(Math.abs(rates[COOLING.wetWall]), Math.abs(rates[COOLING.dryWall]), Math.abs(rates[COOLING.liquid])) /
+      STILL_WARMTH
     const amount = state[COOLING.vapour] * WATER_GAS_CONSTANT + state[COOLING.air] * AIR_GAS_CONSTANT
-    const relative = (rates[COOLING.vapour] * WATER_GAS_CONSTANT + rates[COOLING.air] * AIR_GAS_CONSTANT) / amount + rates[COOLING.gas] / state[COOLING.gas]
+    const relative =
+      (rates[COOLING.vapour] * WATER_GAS_CONSTANT + rates[COOLING.air] * AIR_GAS_CONSTANT) / amount +
+      rates[COOLING.gas] / state[COOLING.gas]
     return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost] / STILL_PRESSURE) - 1
   }
 
@@ -357,7 +398,9 @@ export class CoolingVessel implements OdeSystem {
   /** the vapour's own pressure and heat, at the state asked for last: one object, since it is wanted at every step */
   private readonly steam: Steam = { pressure: 0, latent: 0 }
 
-  /** Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense. */
+  /**
+   * Below zero once nothing more will be seen: the mouth's water at rest, in balance, and no steam left to condense.
+   */
   unrest(state: Float64Array): number {
     const { room, coolant, mouth } = this.plan
     let speed = Math.abs(state[COOLING.speed]) / REST
@@ -366,20 +409,25 @@ export class CoolingVessel implements OdeSystem {
     const imbalance = Math.abs(this.difference(state)) / (0.02 * room.pressure)
     if (mouth && !mouth.stem) {
       if (imbalance > FAR) return imbalance - 1
-      // Water that swings on the gas stands for a moment at each turn: its whole swing is judged, as fast as it will be in the middle.
-      const stiffness = GAS_STIFFNESS * this.pressure(state) * this.mouthArea / this.gasVolume(state)
+      // Water that swings on the gas stands for a moment at each turn: its whole swing is judged, as fast as it will
+      // be in the middle.
+      const stiffness = (GAS_STIFFNESS * this.pressure(state) * this.mouthArea) / this.gasVolume(state)
       const swing = this.kept ? 0 : this.drive(0, state) / (Math.sqrt(this.density * this.slug * stiffness) * REST)
       speed = Math.sqrt(speed * speed + swing * swing)
     }
-    const vapourPressure = state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas] / this.gasVolume(state)
+    const vapourPressure = (state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas]) / this.gasVolume(state)
     const dewPoint = quickSaturationTemperature(vapourPressure)
     if (!mouth || mouth.stem) {
       const coldest = coolant.area > 0 ? coolant.temperature : room.temperature
       const warmth = (Math.max(dewPoint, state[COOLING.liquid]) - coldest) / 2
       return (warmth > speed ? warmth : speed) - 1
     }
-    // The hot drops left inside say nothing of what cold water will do; once more has come in than was left, it is the measure.
-    const surface = state[COOLING.drawnIn] > this.pool ? Math.max(state[COOLING.liquid], mouth.waterTemperature) : mouth.waterTemperature
+    // The hot drops left inside say nothing of what cold water will do; once more has come in than was left, it is
+    // the measure.
+    const surface =
+      state[COOLING.drawnIn] > this.pool
+        ? Math.max(state[COOLING.liquid], mouth.waterTemperature)
+        : mouth.waterTemperature
     const steam = (dewPoint - surface) / 3
     const most = speed > imbalance ? speed : imbalance
     return (most > steam ? most : steam) - 1
@@ -396,15 +444,19 @@ export class CoolingVessel implements OdeSystem {
     const liquid = state[COOLING.liquid]
     const drawnIn = state[COOLING.drawnIn]
     const volume = this.gasVolume(state)
-    const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume
+    const pressure = ((vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas) / volume
     // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
     const push = this.wall === 'standing' ? 0 : outside - pressure - this.held(state)
-    const losing = this.wall === 'moving'
-      ? state[COOLING.losing]
-      : this.wall === 'creeping' ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0
+    const losing =
+      this.wall === 'moving'
+        ? state[COOLING.losing]
+        : this.wall === 'creeping'
+          ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full)
+          : 0
     const { steam } = this
-    steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume
-    // A column of the Jacobian that moves a wall or the water leaves these as they were; looking them up is a fifth of the work.
+    steam.pressure = (vapour * WATER_GAS_CONSTANT * gas) / volume
+    // A column of the Jacobian that moves a wall or the water leaves these as they were; looking them up is a fifth
+    // of the work.
     if (steam.pressure !== this.steamPressure) {
       this.steamPressure = steam.pressure
       this.dewPoint = quickSaturationTemperature(steam.pressure)
@@ -417,7 +469,7 @@ export class CoolingVessel implements OdeSystem {
       this.layer = this.airLayerFactor * airLayerConductance(this.massRatio)
     }
     const { layer } = this
-    const toWall = layer * this.half / (layer + this.half)
+    const toWall = (layer * this.half) / (layer + this.half)
 
     // Walls.
     const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea
@@ -428,8 +480,12 @@ export class CoolingVessel implements OdeSystem {
     slope[COOLING.wetWall] = 0
     if (wetArea > 0) {
       onWet = condensingFlux(this.film, dewPoint - wetWall, toWall)
-      const taken = this.cooled ? this.coolantConductance * (wetWall - this.coolantTemperature) : roomLossFlux(room.loss, wetWall)
-      slope[COOLING.wetWall] = (onWet - taken) / this.wallCapacity + (this.dependsOnTime ? (dryWall - wetWall) * this.wettingRate / wetArea : 0)
+      const taken = this.cooled
+        ? this.coolantConductance * (wetWall - this.coolantTemperature)
+        : roomLossFlux(room.loss, wetWall)
+      slope[COOLING.wetWall] =
+        (onWet - taken) / this.wallCapacity +
+        (this.dependsOnTime ? ((dryWall - wetWall) * this.wettingRate) / wetArea : 0)
     }
     slope[COOLING.dryWall] = (onDry - dryLoss) / this.wallCapacity
     const wallRate = (onWet * wetArea + onDry * dryArea) / latent
@@ -438,12 +494,13 @@ export class CoolingVessel implements OdeSystem {
     const gathered = drawnIn > 0 || !this.open ? drawnIn : 0
     const liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER
     const toSurface = dewPoint - liquid
-    const throughAir = this.surfaceConductance * layer / (this.surfaceConductance + layer)
+    const throughAir = (this.surfaceConductance * layer) / (this.surfaceConductance + layer)
     let surfaceHeat = throughAir * crossSection * toSurface
     if (toSurface < 0) {
-      // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through the air.
+      // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through
+      // the air.
       const over = liquid - quickSaturationTemperature(pressure)
-      const boiling = over <= -1 ? 0 : over >= 1 ? over : (over + 1) * (over + 1) / 4
+      const boiling = over <= -1 ? 0 : over >= 1 ? over : ((over + 1) * (over + 1)) / 4
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection * boiling
     }
     const surface = surfaceHeat / latent
@@ -473,12 +530,24 @@ export class CoolingVessel implements OdeSystem {
       const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
       if (entering > 0) {
         const above = this.plan.vessel.height - this.rise(drawnIn)
-        jet = entering * jetCondensation(this.plan.mouth!.jet, dewPoint, layer, pressure, speed, above, this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass), steam)
+        jet =
+          entering *
+          jetCondensation(
+            this.plan.mouth!.jet,
+            dewPoint,
+            layer,
+            pressure,
+            speed,
+            above,
+            this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
+            steam,
+          )
         liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
       }
     } else {
       // Condensate runs back at about the wall's temperature.
-      liquidHeat += (onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent * LIQUID_SPECIFIC_HEAT
+      liquidHeat +=
+        ((onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent) * LIQUID_SPECIFIC_HEAT
       if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
       if (this.sprayFlow > 0 && this.cooled) {
         const spray = this.plan.spray!
@@ -500,31 +569,40 @@ export class CoolingVessel implements OdeSystem {
         this.leakFlow = openingFlow(this.leakArea, outside, room.airDensity, pressure, inside)
       }
       const flow = this.leakFlow
-      // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each turn.
+      // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each
+      // turn.
       const across = (outside - pressure) / (2 * TURNING) + 0.5
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across)
       const gasMass = air + vapour
-      airIn = flow * (inward + (1 - inward) * air / gasMass)
-      vapourOut = -flow * (1 - inward) * vapour / gasMass
-      leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) + (1 - inward) * pressure * volume / gasMass)
+      airIn = flow * (inward + ((1 - inward) * air) / gasMass)
+      vapourOut = (-flow * (1 - inward) * vapour) / gasMass
+      leakHeat =
+        flow *
+        (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) +
+          ((1 - inward) * pressure * volume) / gasMass)
     }
     slope[COOLING.air] = airIn
 
     // The gas: supercooled vapour turns to fog and gives its heat back.
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME
     const below = dewPoint - gas
-    const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0
-    const fog = capacity * supercooled / (FOG_TIME * latent)
+    const supercooled =
+      below >= FOG_EDGE ? below : below > -FOG_EDGE ? ((below + FOG_EDGE) * (below + FOG_EDGE)) / (4 * FOG_EDGE) : 0
+    const fog = (capacity * supercooled) / (FOG_TIME * latent)
     const condensing = wallRate + jet + (surface > 0 ? surface : 0)
     const evaporating = surface < 0 ? -surface : 0
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet + surface + fog + (this.cooled ? this.sprayFlow : 0)
     const volumeRate = -full * losing - slope[COOLING.drawnIn] / density
     slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut
-    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas
-      + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas)
-      - pressure * volumeRate + leakHeat
-      + INSIDE_GAS_CONDUCTANCE * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas))
-      + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection * (liquid - gas) : 0)) / capacity
+    slope[COOLING.gas] =
+      (fog * latent -
+        (condensing + fog) * WATER_GAS_CONSTANT * gas +
+        evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) -
+        pressure * volumeRate +
+        leakHeat +
+        INSIDE_GAS_CONDUCTANCE * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas)) +
+        (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection * (liquid - gas) : 0)) /
+      capacity
 
     // The wall.
     slope[COOLING.lost] = losing
@@ -550,7 +628,10 @@ function outOfMouth(filled: number): number {
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x)
 }
 
-/** Share of the flow that spills over the top of a stem: none until it is nearly full, all once it is; soft for the integrator. */
+/**
+ * Share of the flow that spills over the top of a stem: none until it is nearly full, all once it is; soft for the
+ * integrator.
+ */
 function overTheTop(filled: number): number {
   const x = (filled - 0.97) / 0.03
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x)

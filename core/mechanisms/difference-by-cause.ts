@@ -1,4 +1,7 @@
-/** Gas in a closed vessel between two moments; amounts as mass × specific gas constant (J/K), so that p = amount · T / V. */
+/**
+ * Gas in a closed vessel between two moments; amounts as mass × specific gas constant (J/K), so that p = amount · T /
+ * V.
+ */
 export interface GasChange {
   /** K at the seal and now */
   temperatures: readonly [before: number, after: number]
@@ -17,7 +20,8 @@ export interface GasChange {
 /**
  * The fall in pressure split into its causes.
  *
- * Convention: in turn, the gas cools at its volume and amount, then vapour goes at the new temperature, then water takes up
+ * Convention: in turn, the gas cools at its volume and amount, then vapour goes at the new temperature, then water
+ * takes up
  * volume, then the wall does. Cooling is therefore p0 (1 − T1/T0), vapour at the temperature reached, and inflow and
  * crushing give some back (negative rows). The rows add up to the fall exactly, since each starts where the last ended.
  *
@@ -25,10 +29,10 @@ export interface GasChange {
  */
 export function differenceByCause(change: GasChange): Record<string, number> {
   const [before, after] = change.temperatures
-  const rows: Record<string, number> = { cooling: change.amount * (before - after) / change.volume }
+  const rows: Record<string, number> = { cooling: (change.amount * (before - after)) / change.volume }
   let amount = change.amount
   for (const [place, gone] of Object.entries(change.gone)) {
-    rows[place] = gone * after / change.volume
+    rows[place] = (gone * after) / change.volume
     amount -= gone
   }
   const squeezed = change.volume - change.inflow

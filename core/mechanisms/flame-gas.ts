@@ -9,7 +9,8 @@ import { quickSaturationPressure } from '../substances/steam-tables'
 
 /** What a mole of oxygen burnt makes. */
 export interface Fuel {
-  /** J per mol of oxygen: C. Huggett, Fire and Materials 4 (1980) 61: 13.1 MJ per kg, within 5 % for most fuels */ heat: number
+  /** J per mol of oxygen: C. Huggett, Fire and Materials 4 (1980) 61: 13.1 MJ per kg, within 5 % for most fuels */
+  heat: number
   /** mol per mol of oxygen */ carbonDioxide: number
   water: number
 }
@@ -28,9 +29,15 @@ export const OXYGEN_IN_AIR = 0.209476
 export const FLAME_DIES = 0.16
 /** Oxygen over which a flame fades before it dies; assumption. */
 const FADING = 0.005
-/** A flame that gives less than this share of its heat no longer makes the vapour that it burns, and is out; assumption. */
+/**
+ * A flame that gives less than this share of its heat no longer makes the vapour that it burns, and is out;
+ * assumption.
+ */
 export const OUT = 0.3
-/** Molar heat of air at constant pressure near 400 K, J/(mol K): 29.1 (Incropera & DeWitt table A.4: 1014 J/(kg K)), from memory. */
+/**
+ * Molar heat of air at constant pressure near 400 K, J/(mol K): 29.1 (Incropera & DeWitt table A.4: 1014 J/(kg K)),
+ * from memory.
+ */
 export const MOLAR_HEAT = 29.3
 /** Latent heat of water near room temperature, J/mol: IF97 at 300 K, 2437 kJ/kg. */
 const LATENT = 43.9e3
@@ -47,13 +54,18 @@ export const GAS_SIZE = 6
 export const GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]
 
 /** Moles of gas, dew not counted. @param state see `GAS` */
-export const molesOf = (state: Float64Array): number => state[GAS.inert] + state[GAS.oxygen] + state[GAS.carbonDioxide] + state[GAS.vapour]
+export const molesOf = (state: Float64Array): number =>
+  state[GAS.inert] + state[GAS.oxygen] + state[GAS.carbonDioxide] + state[GAS.vapour]
 /** Mole fraction of oxygen, 0 to 1. @param state see `GAS`, not empty */
 export const oxygenFraction = (state: Float64Array): number => state[GAS.oxygen] / molesOf(state)
 /** Pressure, Pa. @param state see `GAS` @param volume m3, above 0 @source ideal gas law */
-export const gasPressure = (state: Float64Array, volume: number): number => molesOf(state) * GAS_CONSTANT * state[GAS.temperature] / volume
+export const gasPressure = (state: Float64Array, volume: number): number =>
+  (molesOf(state) * GAS_CONSTANT * state[GAS.temperature]) / volume
 
-/** Moist air of an amount in the first unknowns of a state. @param moles @param humid mole fraction of vapour @param temperature K */
+/**
+ * Moist air of an amount in the first unknowns of a state. @param moles @param humid mole fraction of vapour @param
+ * temperature K
+ */
 export function fillWithAir(state: Float64Array, moles: number, humid: number, temperature: number): void {
   const dry = moles * (1 - humid)
   state[GAS.temperature] = temperature
@@ -93,15 +105,24 @@ const rates: GasRates = { heat: 0, condensing: 0, moles: 0, toWall: 0 }
  * @param flame undefined: none burns
  * @param pressure Pa @param area of wall in touch, m2 @param transfer W/(m2 K) @param wall K
  * @returns the same object each time
- * @source Chilton–Colburn with a Lewis number of one: mol/s = h A / c_p · (y − y_sat at the wall) (Incropera & DeWitt, eq. 6.67)
+ * @source Chilton–Colburn with a Lewis number of one: mol/s = h A / c_p · (y − y_sat at the wall) (Incropera &
+ *   DeWitt, eq. 6.67)
  */
-export function gasRates(state: Float64Array, flame: Flame | undefined, pressure: number, area: number, transfer: number, wall: number, slope: Float64Array): GasRates {
+export function gasRates(
+  state: Float64Array,
+  flame: Flame | undefined,
+  pressure: number,
+  area: number,
+  transfer: number,
+  wall: number,
+  slope: Float64Array,
+): GasRates {
   const moles = molesOf(state)
-  const burning = flame ? vigour(state, flame.diesAt) * flame.power / flame.fuel.heat : 0
+  const burning = flame ? (vigour(state, flame.diesAt) * flame.power) / flame.fuel.heat : 0
   const conductance = transfer * area
   const excess = state[GAS.vapour] / moles - quickSaturationPressure(wall) / pressure
   const dew = state[GAS.dew] > 0 ? state[GAS.dew] : 0
-  const condensing = conductance / MOLAR_HEAT * excess * (excess > 0 ? 1 : dew / (dew + LAST_DEW))
+  const condensing = (conductance / MOLAR_HEAT) * excess * (excess > 0 ? 1 : dew / (dew + LAST_DEW))
   const loss = conductance * (state[GAS.temperature] - wall)
   const { carbonDioxide = 0, water = 0 } = flame?.fuel ?? {}
   slope[GAS.inert] = 0
@@ -121,7 +142,10 @@ export const warmingClosed = (state: Float64Array, r: GasRates): number =>
   (r.heat - GAS_CONSTANT * state[GAS.temperature] * r.condensing) / (molesOf(state) * MOLAR_HEAT_CONSTANT_VOLUME)
 
 /** A stream of room air that comes in. */
-export interface RoomAir { /** K */ temperature: number, /** mole fraction of vapour */ humid: number }
+export interface RoomAir {
+  /** K */ temperature: number
+  /** mole fraction of vapour */ humid: number
+}
 
 /**
  * At one pressure and volume: what does not fit leaves mixed, what is missing comes in as room air. Writes all rates.
@@ -129,17 +153,23 @@ export interface RoomAir { /** K */ temperature: number, /** mole fraction of va
  * @param air undefined: nothing can come in (a valve); @param exchange mol/s that change places besides
  * @returns mol/s that come in (negative: leave)
  */
-export function holdPressure(state: Float64Array, r: GasRates, slope: Float64Array, air: RoomAir | undefined, exchange = 0): number {
+export function holdPressure(
+  state: Float64Array,
+  r: GasRates,
+  slope: Float64Array,
+  air: RoomAir | undefined,
+  exchange = 0,
+): number {
   const moles = molesOf(state)
   const temperature = state[GAS.temperature]
   const colder = air ? air.temperature - temperature : 0
   const heat = r.heat + exchange * MOLAR_HEAT * colder
   // n = p V/(R T): moles follow the temperature; what comes in brings its own enthalpy.
   let warming = heat / (moles * MOLAR_HEAT)
-  let coming = -moles * warming / temperature - r.moles
+  let coming = (-moles * warming) / temperature - r.moles
   if (coming > 0 && air) {
-    warming = (heat - MOLAR_HEAT * colder * r.moles) / (moles * MOLAR_HEAT * air.temperature / temperature)
-    coming = -moles * warming / temperature - r.moles
+    warming = (heat - MOLAR_HEAT * colder * r.moles) / ((moles * MOLAR_HEAT * air.temperature) / temperature)
+    coming = (-moles * warming) / temperature - r.moles
   }
   slope[GAS.temperature] = warming
   const inward = (coming > 0 && air ? coming : 0) + exchange

@@ -15,27 +15,43 @@ const LONGEST = 120
 const SIZE = 4
 
 /** Drag per speed squared, 1/m. */
-const dragOf = ({ density, drag, area, mass }: Flyer): number => density * drag * area / (2 * mass)
+const dragOf = ({ density, drag, area, mass }: Flyer): number => (density * drag * area) / (2 * mass)
 
 /** Speeds first, since nothing depends on places: forward and upward speed, place, height. */
-function fly(flyer: Flyer, state: Float64Array, tolerance: number, onStep?: (time: number, state: Float64Array) => void): { time: number, highest: number } {
+function fly(
+  flyer: Flyer,
+  state: Float64Array,
+  tolerance: number,
+  onStep?: (time: number, state: Float64Array) => void,
+): { time: number; highest: number } {
   const k = dragOf(flyer)
   const speed = Math.sqrt(state[0] * state[0] + state[1] * state[1])
-  const ended = integratorOf(SIZE).run({
-    size: SIZE, totals: 2, scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
-    derivatives(_t, s, slope) {
-      const [u, v] = [s[0], s[1]]
-      const fast = Math.sqrt(u * u + v * v)
-      slope[0] = -k * fast * u
-      slope[1] = -k * fast * v - GRAVITY
-      slope[2] = u
-      slope[3] = v
+  const ended = integratorOf(SIZE).run(
+    {
+      size: SIZE,
+      totals: 2,
+      scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
+      derivatives(_t, s, slope) {
+        const [u, v] = [s[0], s[1]]
+        const fast = Math.sqrt(u * u + v * v)
+        slope[0] = -k * fast * u
+        slope[1] = -k * fast * v - GRAVITY
+        slope[2] = u
+        slope[3] = v
+      },
     },
-  }, state, 0, LONGEST, {
-    tolerance, firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)), between: onStep ? 1 : 0, onStep,
-    peaks: [{ id: 'height', value: (_, s) => s[3] }],
-    events: [{ id: 'ground', direction: -1, stops: true, value: (_, s) => s[3] }],
-  })
+    state,
+    0,
+    LONGEST,
+    {
+      tolerance,
+      firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
+      between: onStep ? 1 : 0,
+      onStep,
+      peaks: [{ id: 'height', value: (_, s) => s[3] }],
+      events: [{ id: 'ground', direction: -1, stops: true, value: (_, s) => s[3] }],
+    },
+  )
   return { time: ended.time, highest: ended.peaks.height.value }
 }
 
@@ -59,7 +75,8 @@ export function reach(flyer: Flyer, speed: number, rise: number, height: number)
 const DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75] as const
 
 /**
- * Longest reach over launch directions, m: the best of a few, and the top of the parabola through it and its neighbours.
+ * Longest reach over launch directions, m: the best of a few, and the top of the parabola through it and its
+ * neighbours.
  * @param speed m/s at launch @param height of launch over the ground, m
  */
 export function longestReach(flyer: Flyer, speed: number, height: number): number {
@@ -77,13 +94,23 @@ export function longestReach(flyer: Flyer, speed: number, height: number): numbe
 }
 
 /** Straight up: how high, and when it is back at the ground. @param onStep called with time and height */
-export function straightUp(flyer: Flyer, speed: number, tolerance: number, onStep?: (time: number, height: number) => void): { rise: number, time: number } {
+export function straightUp(
+  flyer: Flyer,
+  speed: number,
+  tolerance: number,
+  onStep?: (time: number, height: number) => void,
+): { rise: number; time: number } {
   if (!(speed > 0)) return { rise: 0, time: 0 }
-  const { time, highest } = fly(flyer, Float64Array.of(0, speed, 0, 0), tolerance, onStep && ((t, s) => onStep(t, Math.max(0, s[3]))))
+  const { time, highest } = fly(
+    flyer,
+    Float64Array.of(0, speed, 0, 0),
+    tolerance,
+    onStep && ((t, s) => onStep(t, Math.max(0, s[3]))),
+  )
   return { rise: highest, time }
 }
 
 /** Cross-section of a ball, m2. @param diameter m */
-export const ballArea = (diameter: number): number => Math.PI * diameter * diameter / 4
+export const ballArea = (diameter: number): number => (Math.PI * diameter * diameter) / 4
 /** Drag coefficient of a smooth ball below the drag crisis: White, fig. 7.16. */
 export const BALL_DRAG = 0.47

@@ -15,11 +15,15 @@ export interface Bulb {
 }
 
 /** Dry air as p V/T at what it was measured, J/K. */
-const dry = ({ air, pressure, temperature }: Bulb): number => air * (pressure - quickSaturationPressure(temperature)) / temperature
+const dry = ({ air, pressure, temperature }: Bulb): number =>
+  (air * (pressure - quickSaturationPressure(temperature))) / temperature
 
-/** Volume of the bubble, m3: dry air by the gas law, and vapour at its saturation pressure. @param pressure Pa, over the vapour's @param temperature K */
+/**
+ * Volume of the bubble, m3: dry air by the gas law, and vapour at its saturation pressure. @param pressure Pa, over
+ * the vapour's @param temperature K
+ */
 export const bubble = (bulb: Bulb, pressure: number, temperature: number): number =>
-  dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1)
+  (dry(bulb) * temperature) / Math.max(pressure - quickSaturationPressure(temperature), 1)
 
 /** Upward force less weight, N. @param density of the water, kg/m3 */
 export const lift = (bulb: Bulb, pressure: number, temperature: number, density: number): number =>
@@ -28,7 +32,7 @@ export const lift = (bulb: Bulb, pressure: number, temperature: number, density:
 /** Pressure at which it hangs, Pa: above it sinks, below it rises. Infinity where the solids float by themselves. */
 export function hangingPressure(bulb: Bulb, temperature: number, density: number): number {
   const needed = bulb.mass / density - bulb.solid
-  return needed > 0 ? dry(bulb) * temperature / needed + quickSaturationPressure(temperature) : Infinity
+  return needed > 0 ? (dry(bulb) * temperature) / needed + quickSaturationPressure(temperature) : Infinity
 }
 
 /** Air that a bulb needs so that it hangs at a pressure, m3 at that pressure. */
@@ -71,15 +75,22 @@ const CREEP = 0.002
  * @param record called with time, depth (m) and squeeze (Pa)
  * @source Newton's law with added mass of half a sphere (Lamb, Hydrodynamics, sect. 92) and quadratic drag
  */
-export function dive(plan: Dive, tolerance: number, record?: (time: number, depth: number, squeeze: number) => void): DiveEnd {
+export function dive(
+  plan: Dive,
+  tolerance: number,
+  record?: (time: number, depth: number, squeeze: number) => void,
+): DiveEnd {
   const { bulb, capacity, temperature, density, surface, bottom, dragArea, settle, squeezing, longest } = plan
   const weight = density * GRAVITY
   const state = Float64Array.of(0, 0)
   let mode: 'top' | 'free' | 'bottom' = 'top'
   let squeeze: (time: number) => number = () => 0
-  const forceAt = (t: number, depth: number): number => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density)
+  const forceAt = (t: number, depth: number): number =>
+    -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density)
   const system = {
-    size: 2, scale: Float64Array.of(0.02 * bottom, 0.02), dependsOnTime: true,
+    size: 2,
+    scale: Float64Array.of(0.02 * bottom, 0.02),
+    dependsOnTime: true,
     derivatives(t: number, s: Float64Array, slope: Float64Array): void {
       if (mode !== 'free') {
         slope[0] = slope[1] = 0
@@ -102,15 +113,19 @@ export function dive(plan: Dive, tolerance: number, record?: (time: number, dept
   const go = (until: number, turns: readonly number[], depth?: number, direction: 1 | -1 = 1): number | undefined => {
     let passed: number | undefined
     let end = until
-    const watch: OdeEvent[] = depth === undefined ? [] : [{ id: 'passes', direction, stops: false, value: (_, s) => s[0] - depth }]
+    const watch: OdeEvent[] =
+      depth === undefined ? [] : [{ id: 'passes', direction, stops: false, value: (_, s) => s[0] - depth }]
     while (time < end - 1e-12) {
       if (mode === 'top' && forceAt(time, 0) > 0) mode = 'free'
       if (mode === 'bottom' && forceAt(time, bottom) < 0) mode = 'free'
       // The squeeze is a straight line between its turns.
       const turn = turns.find(t => t > time + 1e-9) ?? Infinity
       const stage = integratorOf(2).run(system, state, time, Math.min(end, turn), {
-        tolerance, firstStep: 0.01, events: [...watch, ...(mode === 'free' ? free : mode === 'top' ? [leavesTop] : [leavesBottom])],
-        between: record ? 2 : 0, onStep: record && ((t, s) => record(t, Math.min(bottom, Math.max(0, s[0])), squeeze(t))),
+        tolerance,
+        firstStep: 0.01,
+        events: [...watch, ...(mode === 'free' ? free : mode === 'top' ? [leavesTop] : [leavesBottom])],
+        between: record ? 2 : 0,
+        onStep: record && ((t, s) => record(t, Math.min(bottom, Math.max(0, s[0])), squeeze(t))),
       })
       time = stage.time
       const passes = stage.occurrences.find(o => o.id === 'passes')

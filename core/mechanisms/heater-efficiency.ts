@@ -31,7 +31,8 @@ export interface MeasuredEfficiency {
  *
  * @param trial from and to between 275 and 370 K, at least 5 K apart; below about 60 °C what evaporates hardly matters
  * @throws RangeError naming the measure that makes no sense, a share above 1 included
- * @source energy balance with the enthalpy of water (IAPWS-IF97); uncertainties added in quadrature (JCGM 100:2008, 5.1.2)
+ * @source energy balance with the enthalpy of water (IAPWS-IF97); uncertainties added in quadrature (JCGM 100:2008,
+ *   5.1.2)
  */
 export function efficiencyFromWarming(trial: WarmingTrial): MeasuredEfficiency {
   const { waterMass, from, to, time, ratedPower, vesselMass = 0, vesselSpecificHeat = 0 } = trial
@@ -41,9 +42,15 @@ export function efficiencyFromWarming(trial: WarmingTrial): MeasuredEfficiency {
   requireRange('last temperature', to, from + 5, 372, 'K')
   requireRange('time', time, 5, 7200, 's')
   requireRange('rated power', ratedPower, 20, 100e3, 'W')
-  const heat = waterMass * (liquidWater(to, ATMOSPHERE).enthalpy - liquidWater(from, ATMOSPHERE).enthalpy) + vesselMass * vesselSpecificHeat * (to - from)
+  const heat =
+    waterMass * (liquidWater(to, ATMOSPHERE).enthalpy - liquidWater(from, ATMOSPHERE).enthalpy) +
+    vesselMass * vesselSpecificHeat * (to - from)
   const efficiency = heat / (time * ratedPower)
-  if (!(efficiency > 0.01 && efficiency <= 1)) throw new RangeError(`share: comes to ${(efficiency * 100).toFixed(1)} %; accepted: 1 to 100 %; look again at water, time and rated power`)
-  const parts = [massError, temperatureError * Math.SQRT2 / (to - from), timeError / time, powerError]
+  if (!(efficiency > 0.01 && efficiency <= 1))
+    throw new RangeError(
+      `share: comes to ${(efficiency * 100).toFixed(1)} %; accepted: 1 to 100 %; look again at water, ` +
+        'time and rated power',
+    )
+  const parts = [massError, (temperatureError * Math.SQRT2) / (to - from), timeError / time, powerError]
   return { efficiency, spread: Math.sqrt(parts.reduce((sum, p) => sum + p * p, 0)), power: heat / time }
 }

@@ -6,7 +6,12 @@
  */
 import { LIQUID_SPECIFIC_HEAT, WATER_MOLAR_MASS, GRAVITY } from '../substances/water-transport'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
-import { quickLatentHeat, quickLiquidDensity, quickSaturationPressure, quickSaturationTemperature } from '../substances/steam-tables'
+import {
+  quickLatentHeat,
+  quickLiquidDensity,
+  quickSaturationPressure,
+  quickSaturationTemperature,
+} from '../substances/steam-tables'
 import { Integrator, type Occurrence, type OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
@@ -38,7 +43,8 @@ export interface HeatingPlan {
   /** stirred part of the vessel, see `purge.ts` */ mixing: number
   /** vapour fraction of the leaving gas at which a plume shows steadily */ plumeFraction: number
   /** boiling on after the first steady plume, s */ purgeTime: number
-  /** s from heat on at which it is lifted whatever it looks like; `purgeTime` after the plume if left out */ totalTime?: number
+  /** s from heat on at which it is lifted whatever it looks like; `purgeTime` after the plume if left out */
+  totalTime?: number
   /** multiplies the air layer's conductance */ airLayerFactor: number
   /** how much faster a swirled surface gives off vapour than a still one; 1 if left out */ stirring?: number
 }
@@ -83,40 +89,59 @@ class HeatingSystem implements OdeSystem {
   constructor(private readonly plan: HeatingPlan) {
     const { vessel, room } = plan
     // Air counts against a whole filling, water against the charge.
-    this.scale = Float64Array.of(10, 10, 0.02 * room.pressure * vessel.capacity / (GAS_CONSTANT * room.boilingPoint), 10, 0.02 * plan.charge)
+    this.scale = Float64Array.of(
+      10,
+      10,
+      (0.02 * room.pressure * vessel.capacity) / (GAS_CONSTANT * room.boilingPoint),
+      10,
+      0.02 * plan.charge,
+    )
     for (const place of [HEATING.base, HEATING.wall, HEATING.water]) this.reference[place] = room.temperature
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.baseCapacity = perArea * vessel.crossSection
     this.wallCapacity = perArea * vessel.upperArea
     this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
-    // Churchill-type correlation over a heated plate facing up, Nu = 0.54 Ra^1/4, L = D/4: Incropera & DeWitt, eq. 9.30.
-    // Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m K), table A.6, from memory.
+    // Churchill-type correlation over a heated plate facing up, Nu = 0.54 Ra^1/4, L = D/4: Incropera & DeWitt, eq.
+    // 9.30.
+    // Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m K),
+    // table A.6, from memory.
     const length = vessel.diameter / 4
-    this.poolBuoyancy = 0.54 * Math.sqrt(Math.sqrt(GRAVITY * 5e-4 * length * length * length / (5e-7 * 1.6e-7))) * 0.65 / length
+    this.poolBuoyancy =
+      (0.54 * Math.sqrt(Math.sqrt((GRAVITY * 5e-4 * length * length * length) / (5e-7 * 1.6e-7))) * 0.65) / length
   }
 
   /** Mean of the warm water (or the dry base) and the wall, K. */
   gasTemperature(state: Float64Array): number {
-    const below = this.mode === 'dry' ? state[HEATING.base] : this.mode === 'boiling' ? this.plan.room.boilingPoint : state[HEATING.water]
+    const below =
+      this.mode === 'dry'
+        ? state[HEATING.base]
+        : this.mode === 'boiling'
+          ? this.plan.room.boilingPoint
+          : state[HEATING.water]
     return (below + state[HEATING.wall]) / 2
   }
 
   /** Air and vapour above the water, mol. */
   gasMoles(state: Float64Array): number {
     const { vessel, room } = this.plan
-    const liquid = this.mode === 'dry' ? 0 : state[HEATING.waterMass] / quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water])
-    return room.pressure * (vessel.capacity - liquid) / (GAS_CONSTANT * this.gasTemperature(state))
+    const liquid =
+      this.mode === 'dry'
+        ? 0
+        : state[HEATING.waterMass] /
+          quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water])
+    return (room.pressure * (vessel.capacity - liquid)) / (GAS_CONSTANT * this.gasTemperature(state))
   }
 
   /**
-   * Time until dry if the boil went on, s; undefined if it never would. The wall first takes up what it lacks to the boiling
+   * Time until dry if the boil went on, s; undefined if it never would. The wall first takes up what it lacks to the
+   * boiling
    * point, and then what it loses to the room; the rest of the steam leaves.
    */
   timeLeft(state: Float64Array): number | undefined {
     const { vessel, room } = this.plan
     const latent = quickLatentHeat(room.boilingPoint)
-    const leaving = this.steam - vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint) / latent
-    const lacking = this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall]) / latent
+    const leaving = this.steam - (vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint)) / latent
+    const lacking = (this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall])) / latent
     return leaving > 0 ? (state[HEATING.waterMass] + lacking) / leaving : undefined
   }
 
@@ -137,12 +162,13 @@ class HeatingSystem implements OdeSystem {
 
     // Condensation on the upper wall.
     const dewPoint = quickSaturationTemperature(vapourPressure)
-    const massRatio = airFraction * AIR_MOLAR_MASS / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
-    const condensingHeat = vessel.upperArea * condensingFlux(this.film, dewPoint - wall, airLayerFactor * airLayerConductance(massRatio))
+    const massRatio = (airFraction * AIR_MOLAR_MASS) / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
+    const condensingHeat =
+      vessel.upperArea * condensingFlux(this.film, dewPoint - wall, airLayerFactor * airLayerConductance(massRatio))
     const condensed = condensingHeat / latent
     const gasToWall = INSIDE_GAS_CONDUCTANCE * vessel.upperArea * (gas - wall)
-    slope[HEATING.wall] = (condensingHeat + gasToWall
-      - vessel.upperArea * roomLossFlux(room.loss, wall)) / this.wallCapacity
+    slope[HEATING.wall] =
+      (condensingHeat + gasToWall - vessel.upperArea * roomLossFlux(room.loss, wall)) / this.wallCapacity
 
     // Base and water.
     let evaporated = 0
@@ -153,7 +179,8 @@ class HeatingSystem implements OdeSystem {
       const excess = base - water
       const superheat = Math.max(0, base - room.boilingPoint)
       const buoyant = this.poolBuoyancy * Math.sqrt(Math.sqrt(Math.abs(excess)))
-      const toWater = vessel.crossSection * (excess * (buoyant + 200) + NUCLEATE_BOILING * superheat * superheat * superheat)
+      const toWater =
+        vessel.crossSection * (excess * (buoyant + 200) + NUCLEATE_BOILING * superheat * superheat * superheat)
       slope[HEATING.base] = (supplied - toWater) / this.baseCapacity
       const returning = condensed * LIQUID_SPECIFIC_HEAT * (Math.min(wall, room.boilingPoint) - water)
       if (this.mode === 'boiling') {
@@ -161,10 +188,16 @@ class HeatingSystem implements OdeSystem {
         slope[HEATING.water] = 0
       } else {
         const surfacePressure = quickSaturationPressure(water)
-        evaporated = (this.plan.stirring ?? 1) * SURFACE_MASS_TRANSFER * vessel.crossSection * (surfacePressure - vapourPressure) * WATER_MOLAR_MASS
-          / (GAS_CONSTANT * water)
-        slope[HEATING.water] = (toWater + returning - evaporated * latent - gasToWall)
-          / (Math.max(waterMass, LAST_DROP) * LIQUID_SPECIFIC_HEAT)
+        evaporated =
+          ((this.plan.stirring ?? 1) *
+            SURFACE_MASS_TRANSFER *
+            vessel.crossSection *
+            (surfacePressure - vapourPressure) *
+            WATER_MOLAR_MASS) /
+          (GAS_CONSTANT * water)
+        slope[HEATING.water] =
+          (toWater + returning - evaporated * latent - gasToWall) /
+          (Math.max(waterMass, LAST_DROP) * LIQUID_SPECIFIC_HEAT)
       }
     }
     this.steam = evaporated
@@ -172,7 +205,7 @@ class HeatingSystem implements OdeSystem {
 
     // The gas stays at room pressure: what does not fit leaves through the mouth, what is missing comes in.
     const gasWarming = ((dry ? slope[HEATING.base] : slope[HEATING.water]) + slope[HEATING.wall]) / 2
-    const outflow = (evaporated - condensed) / WATER_MOLAR_MASS + gasMoles * gasWarming / gas
+    const outflow = (evaporated - condensed) / WATER_MOLAR_MASS + (gasMoles * gasWarming) / gas
     const leavingAir = leavingAirFraction(airFraction, mixing)
     slope[HEATING.airMoles] = outflow > 0 ? -leavingAir * outflow : -(1 - room.vapourFraction) * outflow
   }
@@ -188,7 +221,10 @@ const integrator = new Integrator(5)
  * @param record called with (time, state) along the way
  */
 export function heat(
-  plan: HeatingPlan, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void,
+  plan: HeatingPlan,
+  state: Float64Array,
+  tolerance: number,
+  record?: (time: number, state: Float64Array) => void,
 ): Heated {
   const { room } = plan
   const system = new HeatingSystem(plan)
@@ -198,15 +234,35 @@ export function heat(
   state[HEATING.waterMass] = plan.charge
   state[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state)
 
-  const boils = { id: 'boil', direction: 1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.water] - room.boilingPoint } as const
-  const plumes = {
-    id: 'plume', direction: 1, stops: true,
-    value: (_: number, s: Float64Array) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
+  const boils = {
+    id: 'boil',
+    direction: 1,
+    stops: true,
+    value: (_: number, s: Float64Array) => s[HEATING.water] - room.boilingPoint,
   } as const
-  const dries = { id: 'dry', direction: -1, stops: true, value: (_: number, s: Float64Array) => s[HEATING.waterMass] - LAST_DROP } as const
+  const plumes = {
+    id: 'plume',
+    direction: 1,
+    stops: true,
+    value: (_: number, s: Float64Array) =>
+      1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan.mixing) - plan.plumeFraction,
+  } as const
+  const dries = {
+    id: 'dry',
+    direction: -1,
+    stops: true,
+    value: (_: number, s: Float64Array) => s[HEATING.waterMass] - LAST_DROP,
+  } as const
 
   // A few thousandths of the time that the water takes to warm: tenths of a second for a drum, hundredths for a can.
-  const firstStep = Math.min(2, Math.max(0.02, 0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature) / Math.max(plan.power, 1)))
+  const firstStep = Math.min(
+    2,
+    Math.max(
+      0.02,
+      (0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature)) /
+        Math.max(plan.power, 1),
+    ),
+  )
   const occurrences: Occurrence[] = []
   let timeToBoil: number | undefined
   let timeToPlume: number | undefined
@@ -214,17 +270,27 @@ export function heat(
   let time = 0
   let end = plan.totalTime ?? LONGEST_HEATING
   while (time < end) {
-    const events = system.mode === 'warming'
-      // A drop in a large vessel is gone before it ever boils.
-      ? [boils, dries]
-      : system.mode === 'boiling' ? (timeToPlume === undefined ? [plumes, dries] : [dries]) : []
+    const events =
+      system.mode === 'warming'
+        ? // A drop in a large vessel is gone before it ever boils.
+          [boils, dries]
+        : system.mode === 'boiling'
+          ? timeToPlume === undefined
+            ? [plumes, dries]
+            : [dries]
+          : []
     if (system.mode === 'boiling' && timeToPlume === undefined && plumes.value(time, state) >= 0) {
       timeToPlume = time
       occurrences.push({ id: 'plume', time })
       end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
       continue
     }
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: firstStep * (system.mode === 'warming' ? 1 : 3), events, onStep: record })
+    const stage = integrator.run(system, state, time, end, {
+      tolerance,
+      firstStep: firstStep * (system.mode === 'warming' ? 1 : 3),
+      events,
+      onStep: record,
+    })
     time = stage.time
     if (stage.stoppedBy === undefined) break
     occurrences.push({ id: stage.stoppedBy, time })
@@ -250,7 +316,13 @@ export function heat(
     if (left !== undefined) timeToDry = time + left
   }
   return {
-    timeToBoil, timeToPlume, timeToDry, timeOfLifting: time, boiledDry: system.mode === 'dry', steamRate: system.steam, occurrences,
+    timeToBoil,
+    timeToPlume,
+    timeToDry,
+    timeOfLifting: time,
+    boiledDry: system.mode === 'dry',
+    steamRate: system.steam,
+    occurrences,
   }
 }
 
@@ -262,7 +334,11 @@ export function heat(
  * @param state receives the unknowns at the end, see `HEATING`
  */
 export function steep(
-  plan: HeatingPlan, duration: number, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void,
+  plan: HeatingPlan,
+  duration: number,
+  state: Float64Array,
+  tolerance: number,
+  record?: (time: number, state: Float64Array) => void,
 ): void {
   const { room } = plan
   const system = new HeatingSystem(plan)

@@ -1,17 +1,36 @@
 /**
  * Gas in a jar over a candle, its rim under water: the water follows the gas at once.
  *
- * When the jar is on, the water inside stands as high as outside. Warm gas first pushes it down to the rim; only then does gas
- * bubble out. Cooling, the gas lets the water back in and higher; once the dish is down to the rim, room air gurgles in.
+ * When the jar is on, the water inside stands as high as outside. Warm gas first pushes it down to the rim; only then
+ * does gas
+ * bubble out. Cooling, the gas lets the water back in and higher; once the dish is down to the rim, room air gurgles
+ * in.
  */
 import { falsePosition } from '../elementary'
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'
 import { GAS_CONSTANT } from '../substances/air'
 import { GRAVITY } from '../substances/water-transport'
-import { fillWithAir, GAS, GAS_AMOUNTS, GAS_SIZE, gasRates, holdPressure, molesOf, MOLAR_HEAT, OUT, vigour, type Flame } from './flame-gas'
+import {
+  fillWithAir,
+  GAS,
+  GAS_AMOUNTS,
+  GAS_SIZE,
+  gasRates,
+  holdPressure,
+  molesOf,
+  MOLAR_HEAT,
+  OUT,
+  vigour,
+  type Flame,
+} from './flame-gas'
 
 /** Unknowns after those of the gas: what has left in bubbles, mol. Nothing depends on them. */
-export const BUBBLED = { vapour: GAS_SIZE, oxygen: GAS_SIZE + 1, carbonDioxide: GAS_SIZE + 2, all: GAS_SIZE + 3 } as const
+export const BUBBLED = {
+  vapour: GAS_SIZE,
+  oxygen: GAS_SIZE + 1,
+  carbonDioxide: GAS_SIZE + 2,
+  all: GAS_SIZE + 3,
+} as const
 const SIZE = GAS_SIZE + 4
 /** Nothing more is to come once the gas is this near to the glass, K. */
 const COOLED = 0.3
@@ -69,7 +88,7 @@ class CandleJar implements OdeSystem {
   readonly weight: number
 
   constructor(readonly plan: CandlePlan) {
-    const moles = plan.outside * plan.volume / (GAS_CONSTANT * plan.room)
+    const moles = (plan.outside * plan.volume) / (GAS_CONSTANT * plan.room)
     this.scale = new Float64Array(SIZE).fill(0.02 * moles)
     this.scale[GAS.temperature] = 5
     this.reference[GAS.temperature] = plan.room
@@ -105,7 +124,9 @@ class CandleJar implements OdeSystem {
   }
 
   underDry(s: Float64Array): number {
-    return this.pressureWith(this.water) * (this.plan.volume - this.water) - molesOf(s) * GAS_CONSTANT * s[GAS.temperature]
+    return (
+      this.pressureWith(this.water) * (this.plan.volume - this.water) - molesOf(s) * GAS_CONSTANT * s[GAS.temperature]
+    )
   }
 
   get runsDry(): boolean {
@@ -123,7 +144,12 @@ class CandleJar implements OdeSystem {
       this.coming = 0
       return
     }
-    this.coming = holdPressure(s, r, slope, this.mode === 'gurgling' ? { temperature: plan.room, humid: plan.vapourOutside / plan.outside } : undefined)
+    this.coming = holdPressure(
+      s,
+      r,
+      slope,
+      this.mode === 'gurgling' ? { temperature: plan.room, humid: plan.vapourOutside / plan.outside } : undefined,
+    )
     if (this.coming < 0) {
       const share = -this.coming / molesOf(s)
       slope[BUBBLED.vapour] = share * s[GAS.vapour]
@@ -140,13 +166,22 @@ class CandleJar implements OdeSystem {
  * @param tolerance relative, of one step
  * @param record called with time, state, gas pressure (Pa) and height of the water inside over the rim (m)
  */
-export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time: number, state: Float64Array, pressure: number, level: number) => void): CandleEnd {
+export function coverCandle(
+  plan: CandlePlan,
+  tolerance: number,
+  record?: (time: number, state: Float64Array, pressure: number, level: number) => void,
+): CandleEnd {
   const { outside, room, caught, levelFor } = plan
   const system = new CandleJar(plan)
   const state = new Float64Array(SIZE)
   const inside0 = Math.min(plan.volumeFor(plan.depth), 0.98 * plan.volume)
   const level0 = levelFor(inside0)
-  fillWithAir(state, outside * (plan.volume - inside0) / (GAS_CONSTANT * caught), plan.vapourOutside / outside, caught)
+  fillWithAir(
+    state,
+    (outside * (plan.volume - inside0)) / (GAS_CONSTANT * caught),
+    plan.vapourOutside / outside,
+    caught,
+  )
   const first = state.slice()
   const levelOf = (s: Float64Array): number => levelFor(system.inside(s))
   const scratch = new Float64Array(SIZE)
@@ -154,15 +189,37 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
     system.derivatives(t, s, scratch)
     return system.coming
   }
-  const events: Readonly<Record<'out' | 'drowns' | 'rises' | 'spills' | 'closes' | 'dries' | 'settled' | 'cools', OdeEvent>> = {
-    out: { id: 'out', direction: -1, stops: true, value: (_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1 },
-    drowns: { id: 'drowns', direction: 1, stops: true, value: (_, s) => system.flame ? levelOf(s) - level0 - plan.wickHeight : -1 },
+  const events: Readonly<
+    Record<'out' | 'drowns' | 'rises' | 'spills' | 'closes' | 'dries' | 'settled' | 'cools', OdeEvent>
+  > = {
+    out: {
+      id: 'out',
+      direction: -1,
+      stops: true,
+      value: (_, s) => (system.flame ? vigour(s, system.flame.diesAt) - OUT : 1),
+    },
+    drowns: {
+      id: 'drowns',
+      direction: 1,
+      stops: true,
+      value: (_, s) => (system.flame ? levelOf(s) - level0 - plan.wickHeight : -1),
+    },
     rises: { id: 'rises', direction: 1, stops: false, value: (_, s) => levelOf(s) - level0 - plan.seen },
     spills: { id: 'spills', direction: 1, stops: true, value: (_, s) => system.overRim(s) },
     dries: { id: 'dries', direction: 1, stops: true, value: (_, s) => system.underDry(s) },
     closes: { id: 'closes', direction: 1, stops: true, value: coming },
-    cools: { id: 'cools', direction: -1, stops: false, value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest },
-    settled: { id: 'settled', direction: -1, stops: true, value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED },
+    cools: {
+      id: 'cools',
+      direction: -1,
+      stops: false,
+      value: (_, s) => (system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest),
+    },
+    settled: {
+      id: 'settled',
+      direction: -1,
+      stops: true,
+      value: (_, s) => (system.flame ? 1 : s[GAS.temperature] - room - COOLED),
+    },
   }
   let warmest = 0
   let time = 0
@@ -175,13 +232,30 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
   let bubbling: [number, number] | undefined
   while (time < LONGEST) {
     const { mode } = system
-    const watched = [events.out, events.drowns, events.rises, events.cools, events.settled, ...(mode === 'quiet' ? [events.spills, ...(system.runsDry ? [events.dries] : [])] : mode === 'bubbling' ? [events.closes] : [])]
+    const watched = [
+      events.out,
+      events.drowns,
+      events.rises,
+      events.cools,
+      events.settled,
+      ...(mode === 'quiet'
+        ? [events.spills, ...(system.runsDry ? [events.dries] : [])]
+        : mode === 'bubbling'
+          ? [events.closes]
+          : []),
+    ]
     const stage = integratorOf(SIZE).run(system, state, time, LONGEST, {
-      tolerance: tolerance / FINER, firstStep: 0.02, events: watched, peaks: [{ id: 'hottest', value: (_, s) => s[GAS.temperature] }], between: record ? 2 : 0,
-      onStep: record && ((t, s) => {
-        const inside = system.inside(s)
-        record(t, s, system.pressureWith(inside), levelFor(inside))
-      }),
+      tolerance: tolerance / FINER,
+      firstStep: 0.02,
+      events: watched,
+      peaks: [{ id: 'hottest', value: (_, s) => s[GAS.temperature] }],
+      between: record ? 2 : 0,
+      onStep:
+        record &&
+        ((t, s) => {
+          const inside = system.inside(s)
+          record(t, s, system.pressureWith(inside), levelFor(inside))
+        }),
     })
     time = stage.time
     hottest = Math.max(hottest, stage.peaks.hottest.value)
@@ -209,7 +283,19 @@ export function coverCandle(plan: CandlePlan, tolerance: number, record?: (time:
   }
   const inside = system.inside(state)
   return {
-    first, last: state.slice(), flameOut, drowned, gurgles, risen, bubbling, bubbles: state[BUBBLED.all] * GAS_CONSTANT * hottest / outside, hottest,
-    volumes: [plan.volume - inside0, plan.volume - inside], pressures: [outside, system.pressureWith(inside)], level: levelFor(inside), cooled: cooled ?? time, end: time,
+    first,
+    last: state.slice(),
+    flameOut,
+    drowned,
+    gurgles,
+    risen,
+    bubbling,
+    bubbles: (state[BUBBLED.all] * GAS_CONSTANT * hottest) / outside,
+    hottest,
+    volumes: [plan.volume - inside0, plan.volume - inside],
+    pressures: [outside, system.pressureWith(inside)],
+    level: levelFor(inside),
+    cooled: cooled ?? time,
+    end: time,
   }
 }

@@ -8,7 +8,10 @@ export const CHOKED = 0.5282818
 /** Mass flow of the choked nozzle over p A / sqrt(R T): γ^½ (2/(γ+1))^((γ+1)/(2(γ−1))). */
 export const CHOKED_FLOW = 0.6847315
 
-/** (1 − x)^(2/7) over the share x of the upstream pressure that is lost before the flow chokes; exact to 1e-10, and a power is dear in an inner loop. */
+/**
+ * (1 − x)^(2/7) over the share x of the upstream pressure that is lost before the flow chokes; exact to 1e-10, and a
+ * power is dear in an inner loop.
+ */
 const expansion = new CubicTable(x => pow(1 - x, 2 / 7), 0, 0.48, 512)
 
 /**
@@ -19,7 +22,8 @@ const expansion = new CubicTable(x => pow(1 - x, 2 / 7), 0, 0.48, 512)
  * @param density upstream, kg/m3
  * @param downstream pressure, Pa; above `upstream` nothing flows
  * @returns kg/s
- * @source isentropic nozzle flow with γ = 1.4, F. M. White, Fluid Mechanics, 4th ed. (1999), sect. 9.4 (choked: eq. 9.46); steam, whose γ is
+ * @source isentropic nozzle flow with γ = 1.4, F. M. White, Fluid Mechanics, 4th ed. (1999), sect. 9.4 (choked: eq.
+ *   9.46); steam, whose γ is
  *   1.33, flows a hundredth more slowly
  */
 export function gasThroughNozzle(area: number, upstream: number, density: number, downstream: number): number {
@@ -47,7 +51,13 @@ const EASED = 50
  * @param outsideDensity and `insideDensity`, kg/m3
  * @returns kg/s, inward positive
  */
-export function openingFlow(area: number, outside: number, outsideDensity: number, inside: number, insideDensity: number): number {
+export function openingFlow(
+  area: number,
+  outside: number,
+  outsideDensity: number,
+  inside: number,
+  insideDensity: number,
+): number {
   const difference = outside - inside
   if (difference === 0) return 0
   const eased = Math.sqrt(Math.abs(difference) / (Math.abs(difference) + EASED))

@@ -6,7 +6,12 @@ export const LINE = { place: 0, speed: 1, impulse: 2, inner: 3 } as const
 
 export interface LineRun {
   /** what drives it: first values, typical sizes, rates */
-  inner: { start: readonly number[], scale: readonly number[], rates(time: number, state: Float64Array, slope: Float64Array): void, dependsOnTime?: boolean }
+  inner: {
+    start: readonly number[]
+    scale: readonly number[]
+    rates(time: number, state: Float64Array, slope: Float64Array): void
+    dependsOnTime?: boolean
+  }
   /** thrust, N */ thrust: (state: Float64Array) => number
   /** what pulls back whether it moves or not: a slope, N */ slope: number
   /** rubbing while it moves, and at most while it stands, N */ friction: (state: Float64Array) => number
@@ -30,15 +35,24 @@ export interface LineEnd {
   /** greatest values asked for, by id */ peaks: Readonly<Record<string, number>>
 }
 
-/** Follows it to the end of the line, or until it stands and nothing pushes any more. @param tolerance relative, of one step */
-export function runAlong(run: LineRun, tolerance: number, record?: (time: number, state: Float64Array) => void): LineEnd {
+/**
+ * Follows it to the end of the line, or until it stands and nothing pushes any more. @param tolerance relative, of
+ * one step
+ */
+export function runAlong(
+  run: LineRun,
+  tolerance: number,
+  record?: (time: number, state: Float64Array) => void,
+): LineEnd {
   const { inner, thrust, slope: back, friction, inertia, drag, length, longest } = run
   const size = LINE.inner + inner.start.length
   const state = Float64Array.of(0, 0, 0, ...inner.start)
   let moving = thrust(state) - back > friction(state)
   const spare = (s: Float64Array): number => thrust(s) - back - friction(s)
   const system: OdeSystem = {
-    size, scale: Float64Array.of(0.01 * length, 0.05, 1e-3, ...inner.scale), dependsOnTime: inner.dependsOnTime ?? false,
+    size,
+    scale: Float64Array.of(0.01 * length, 0.05, 1e-3, ...inner.scale),
+    dependsOnTime: inner.dependsOnTime ?? false,
     derivatives(time, s, slope) {
       inner.rates(time, s, slope)
       const push = thrust(s)
@@ -55,7 +69,7 @@ export function runAlong(run: LineRun, tolerance: number, record?: (time: number
   const end: OdeEvent = { id: 'end', direction: 1, stops: true, value: (_, s) => s[LINE.place] - length }
   const stops: OdeEvent = { id: 'stops', direction: -1, stops: true, value: (_, s) => s[LINE.speed] }
   const starts: OdeEvent = { id: 'starts', direction: 1, stops: true, value: (_, s) => spare(s) }
-  const spent: OdeEvent = { id: 'spent', direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 }
+  const spent: OdeEvent = { id: 'spent', direction: 1, stops: true, value: (t, s) => (run.spent(s, t) ? 1 : -1) }
   const occurrences: Occurrence[] = []
   const thrustAtFirst = thrust(state)
   const peaks: Record<string, number> = {}
@@ -66,8 +80,13 @@ export function runAlong(run: LineRun, tolerance: number, record?: (time: number
     if (!moving && run.spent(state, time)) break
     const until = Math.min(longest, run.turns?.find(t => t > time) ?? longest)
     const stage = integratorOf(size).run(system, state, time, until, {
-      tolerance, firstStep: 2e-3, explicitSteps: 20, events: [...run.events ?? [], ...(moving ? [end, stops] : [starts, spent])],
-      peaks: [{ id: 'speed', value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []], between: record ? 1 : 0, onStep: record,
+      tolerance,
+      firstStep: 2e-3,
+      explicitSteps: 20,
+      events: [...(run.events ?? []), ...(moving ? [end, stops] : [starts, spent])],
+      peaks: [{ id: 'speed', value: (_, s) => s[LINE.speed] }, ...(run.peaks ?? [])],
+      between: record ? 1 : 0,
+      onStep: record,
     })
     time = stage.time
     fastest = Math.max(fastest, stage.peaks.speed.value)

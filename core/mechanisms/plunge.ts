@@ -2,7 +2,10 @@
 import { firstReachedOnCurve, integratorOf, type Occurrence, type OdeEvent } from '../solver'
 import { COOLING, type CoolingVessel } from './cooling-vessel'
 
-/** Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which all rushes turns stiff sooner. */
+/**
+ * Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which
+ * all rushes turns stiff sooner.
+ */
 const EXPLICIT_STEPS = 45
 const EXPLICIT_STEPS_RIGID = 14
 /** A wall stronger than this is glass and never gives way, Pa. */
@@ -11,12 +14,18 @@ const UNBREAKABLE = 1e8
 const REPORTED = ['critical', 'mouth-full', 'full']
 /** Share of the mouth's water by which less than none counts as pushed out, so that a start from rest is no end. */
 const HAIR = 1e-5
-/** Pressure over which standing water is pushed in, Pa: a hundredth of a pascal, so that a start in balance is on one side. */
+/**
+ * Pressure over which standing water is pushed in, Pa: a hundredth of a pascal, so that a start in balance is on one
+ * side.
+ */
 const PUSH = 0.01
 /** How long the vessel is watched after the seal, s. */
 export const LONGEST_PLUNGE = 900
 
-/** Share of the most that comes in, which has come when a room would say that it fills no more; the rest seeps or swings. */
+/**
+ * Share of the most that comes in, which has come when a room would say that it fills no more; the rest seeps or
+ * swings.
+ */
 const ALL_BUT = 0.9
 
 const times: number[] = []
@@ -43,26 +52,54 @@ export interface PlungeEnd {
  * @param record called with (seconds since the seal, state)
  */
 export function plunge(
-  system: CoolingVessel, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void, longest = LONGEST_PLUNGE,
+  system: CoolingVessel,
+  state: Float64Array,
+  tolerance: number,
+  record?: (time: number, state: Float64Array) => void,
+  longest = LONGEST_PLUNGE,
 ): PlungeEnd {
   const { plan } = system
   const { capacity } = plan.vessel
-  const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
-  const yields: OdeEvent = { id: 'yield', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.held(s) }
+  const critical: OdeEvent = {
+    id: 'critical',
+    direction: 1,
+    stops: true,
+    value: (_, s) => system.difference(s) - system.critical(s),
+  }
+  const yields: OdeEvent = {
+    id: 'yield',
+    direction: 1,
+    stops: true,
+    value: (_, s) => system.difference(s) - system.held(s),
+  }
   const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing] }
   const mouthFull: OdeEvent = {
-    id: 'mouth-full', direction: 1, stops: false,
+    id: 'mouth-full',
+    direction: 1,
+    stops: false,
     value: (_, s) => s[COOLING.drawnIn] - system.passageMass,
   }
   const full: OdeEvent = {
-    id: 'full', direction: -1, stops: true,
+    id: 'full',
+    direction: -1,
+    stops: true,
     value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02,
   }
   // Water that has all been pushed out again stands in the mouth until it is pushed in.
   const enters: OdeEvent = { id: 'enters', direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH }
-  const leaves: OdeEvent = { id: 'leaves', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass }
+  const leaves: OdeEvent = {
+    id: 'leaves',
+    direction: -1,
+    stops: true,
+    value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass,
+  }
   // In a stem the fill is over when its water first stops after it has come over the top.
-  const still: OdeEvent = { id: 'still', direction: -1, stops: true, value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1 }
+  const still: OdeEvent = {
+    id: 'still',
+    direction: -1,
+    stops: true,
+    value: (_, s) => (s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1),
+  }
   const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (_, s) => system.unrest(s) }
   let hush: number | undefined
   let peakDifference = 0
@@ -77,20 +114,45 @@ export function plunge(
     inflows.push(system.inflow(s))
     record?.(at, s)
   }
-  const peaks = [{ id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) }, { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed] }]
-  const explicitSteps = plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
+  const peaks = [
+    { id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) },
+    { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed] },
+  ]
+  const explicitSteps =
+    plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
   system.kept = system.drive(0, state) <= PUSH
   while (time < longest) {
     const water = system.kept ? enters : leaves
-    const events = system.wall === 'moving' ? [stops, mouthFull, full] : [water, hush === undefined ? critical : yields, settled, mouthFull, full, ...(plan.mouth?.stem ? [still] : [])]
+    const events =
+      system.wall === 'moving'
+        ? [stops, mouthFull, full]
+        : [
+            water,
+            hush === undefined ? critical : yields,
+            settled,
+            mouthFull,
+            full,
+            ...(plan.mouth?.stem ? [still] : []),
+          ]
     const end = system.dependsOnTime ? system.plungeTime : longest
-    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: system.wall === 'moving' ? 1e-5 : 1e-3, explicitSteps, events, peaks, onStep, between: record ? 1 : 0 })
+    const stage = integrator.run(system, state, time, end, {
+      tolerance,
+      firstStep: system.wall === 'moving' ? 1e-5 : 1e-3,
+      explicitSteps,
+      events,
+      peaks,
+      onStep,
+      between: record ? 1 : 0,
+    })
     time = stage.time
     const { difference, speed } = stage.peaks
-    if (difference.value > peakDifference) { peakDifference = difference.value; timeOfPeak = difference.time }
+    if (difference.value > peakDifference) {
+      peakDifference = difference.value
+      timeOfPeak = difference.time
+    }
     peakSpeed = Math.max(peakSpeed, speed.value)
     for (const o of stage.occurrences) {
       if (o.id !== 'mouth-full' || !occurrences.some(p => p.id === 'mouth-full')) {
@@ -118,5 +180,14 @@ export function plunge(
     }
   }
   const filled = firstReachedOnCurve(ALL_BUT * Math.max(0, ...amounts), times, amounts, inflows) ?? time
-  return { filled: occurrences.find(o => o.id === 'full')?.time ?? filled, hush, peakDifference, timeOfPeak, end: time, peakSpeed, impulse: state[COOLING.impulse], occurrences }
+  return {
+    filled: occurrences.find(o => o.id === 'full')?.time ?? filled,
+    hush,
+    peakDifference,
+    timeOfPeak,
+    end: time,
+    peakSpeed,
+    impulse: state[COOLING.impulse],
+    occurrences,
+  }
 }

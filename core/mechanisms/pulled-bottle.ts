@@ -11,13 +11,14 @@ export interface Pull {
 /**
  * Energy with which the bottle meets the bowl, J; 0 where the hand holds it.
  *
- * The greatest pull less the grip along the whole way, and no more than the share of the water's momentum that the hand does not
+ * The greatest pull less the grip along the whole way, and no more than the share of the water's momentum that the
+ * hand does not
  * take up can give the glass, whichever is less.
  * @source work = force × way, and p²/(2 m): mechanics, each an upper bound
  */
 export function blowEnergy({ pull, grip, impulse, clearance, mass }: Pull): number {
   const free = Math.max(0, pull - grip)
   if (free === 0) return 0
-  const momentum = free / pull * impulse
-  return Math.min(free * clearance, momentum * momentum / (2 * mass))
+  const momentum = (free / pull) * impulse
+  return Math.min(free * clearance, (momentum * momentum) / (2 * mass))
 }

@@ -1,11 +1,15 @@
 /**
  * Taking gas out of a space.
  *
- * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second or so,
- * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to moles.
+ * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second
+ * or so,
+ * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to
+ * moles.
  *
- * A driven pump, leaks and whatever goes on inside are one system of equations. Strokes of a hand pump are discrete: between
- * two of them leak and contents go on by the same equations; a moment that falls into a stroke is found within its pull.
+ * A driven pump, leaks and whatever goes on inside are one system of equations. Strokes of a hand pump are discrete:
+ * between
+ * two of them leak and contents go on by the same equations; a moment that falls into a stroke is found within its
+ * pull.
  */
 import { falsePosition } from '../elementary'
 import { integratorOf, type Occurrence, type Peak } from '../solver'
@@ -13,23 +17,28 @@ import { AIR_GAS_CONSTANT } from '../substances/air'
 import { CHOKED, openingFlow } from './nozzle-flow'
 
 export type Pump =
-  | { kind: 'strokes', /** m3 a stroke */ swept: number, /** s a stroke */ period: number, /** Pa */ ultimate: number }
-  | { kind: 'steady', /** pumping speed, m3/s */ speed: number, /** Pa */ ultimate: number }
+  | { kind: 'strokes'; /** m3 a stroke */ swept: number; /** s a stroke */ period: number; /** Pa */ ultimate: number }
+  | { kind: 'steady'; /** pumping speed, m3/s */ speed: number; /** Pa */ ultimate: number }
 
 /**
- * Pressure after one stroke: the space and the cylinder share the gas; what the dead space keeps sets the ultimate pressure.
+ * Pressure after one stroke: the space and the cylinder share the gas; what the dead space keeps sets the ultimate
+ * pressure.
  *
  * @param pressure before, Pa
  * @param volume of the space, m3
  * @param swept m3 a stroke
  * @param ultimate lowest the pump reaches, Pa
  * @returns Pa
- * @source Boyle's law; J. F. O'Hanlon, A User's Guide to Vacuum Technology, 3rd ed. (2003), ch. 10 (dead volume sets the ultimate)
+ * @source Boyle's law; J. F. O'Hanlon, A User's Guide to Vacuum Technology, 3rd ed. (2003), ch. 10 (dead volume sets
+ *   the ultimate)
  */
 export const afterStroke = (pressure: number, volume: number, swept: number, ultimate: number): number =>
   (pressure * volume + ultimate * swept) / (volume + swept)
 
-/** Air that leaks in through a hole, as p V a second, W; negative where the inside is the higher. @param area m2 @param temperature K */
+/**
+ * Air that leaks in through a hole, as p V a second, W; negative where the inside is the higher. @param area m2
+ * @param temperature K
+ */
 export function leakIn(area: number, outside: number, temperature: number, inside: number): number {
   const amount = AIR_GAS_CONSTANT * temperature
   return openingFlow(area, outside, outside / amount, inside, inside / amount) * amount
@@ -42,7 +51,8 @@ export interface PumpedSpace {
   /** K */ temperature: number
   /** hole to the room, m2 */ leakArea: number
   /**
-   * Pressure (Pa) at which the space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J) between them.
+   * Pressure (Pa) at which the space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J)
+   * between them.
    * For a plain vessel that is amount/(volume + beside).
    */
   pressure(amount: number, beside: number, state: Float64Array): number
@@ -98,13 +108,20 @@ const LIKE_BEFORE = 1.3
 const LEAST = 1
 
 /**
- * Pressure of a vessel in which something swells, so that its free volume depends on the pressure: p (V(p) + beside) = amount.
+ * Pressure of a vessel in which something swells, so that its free volume depends on the pressure: p (V(p) + beside)
+ * = amount.
  *
- * What swells makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the Illinois variant
+ * What swells makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the
+ * Illinois variant
  * of false position.
  * @param near a pressure to start the search at, Pa
  */
-export function pressureWithSwelling(amount: number, beside: number, near: number, volume: (pressure: number) => number): number {
+export function pressureWithSwelling(
+  amount: number,
+  beside: number,
+  near: number,
+  volume: (pressure: number) => number,
+): number {
   if (!(amount > 0)) return 0
   const errorAt = (pressure: number) => pressure * (volume(pressure) + beside) - amount
   const close = 1e-8 * amount
@@ -117,15 +134,15 @@ export function pressureWithSwelling(amount: number, beside: number, near: numbe
   for (let i = 0; i < 6 && b > 0.5 * start && b < 2 * start; i++) {
     const errorB = errorAt(b)
     if (Math.abs(errorB) < close) return b
-    const next = b - errorB * (b - a) / (errorB - errorA)
+    const next = b - (errorB * (b - a)) / (errorB - errorA)
     ;[a, errorA] = [b, errorB]
     b = next
   }
   let low = start
   let high = start
   let [lowError, highError] = [first, first]
-  for (let i = 0, factor = 0.98; i < 200 && lowError > 0; i++, factor *= 0.9) lowError = errorAt(low *= factor)
-  for (let i = 0, factor = 1.02; i < 200 && highError < 0; i++, factor *= 1.1) highError = errorAt(high *= factor)
+  for (let i = 0, factor = 0.98; i < 200 && lowError > 0; i++, factor *= 0.9) lowError = errorAt((low *= factor))
+  for (let i = 0, factor = 1.02; i < 200 && highError < 0; i++, factor *= 1.1) highError = errorAt((high *= factor))
   return falsePosition(errorAt, [low, lowError], [high, highError], close)
 }
 
@@ -138,7 +155,15 @@ export function pressureWithSwelling(amount: number, beside: number, near: numbe
  */
 export function pumpDown(space: PumpedSpace, state: Float64Array, options: PumpingOptions): PumpingEnd {
   const { pump, outside, temperature, leakArea, contents } = space
-  const { tolerance, longest, events = [], peaks = [], standstill = contents === undefined, after: earlier = { resume: 0, strokes: 0 }, onStep } = options
+  const {
+    tolerance,
+    longest,
+    events = [],
+    peaks = [],
+    standstill = contents === undefined,
+    after: earlier = { resume: 0, strokes: 0 },
+    onStep,
+  } = options
   const gases = space.gases ?? 1
   const size = gases + (contents?.scale.length ?? 0)
   const held = (s: Float64Array): number => {
@@ -158,18 +183,22 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
         asked[i] = now
       }
     }
-    return same ? lastPressure : lastPressure = space.pressure(held(s), 0, s)
+    return same ? lastPressure : (lastPressure = space.pressure(held(s), 0, s))
   }
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)
-  contents?.scale.forEach((typical, i) => { scale[gases + i] = typical })
+  contents?.scale.forEach((typical, i) => {
+    scale[gases + i] = typical
+  })
   const steady = pump.kind === 'steady' ? pump : undefined
   const system = {
-    size, scale, dependsOnTime: false,
+    size,
+    scale,
+    dependsOnTime: false,
     derivatives(time: number, s: Float64Array, slope: Float64Array): void {
       const pressure = pressureOf(s)
       // Below its lowest pressure a pump lets gas back instead.
-      const taken = steady ? steady.speed * (pressure - steady.ultimate) / Math.max(held(s), 1e-12) : 0
+      const taken = steady ? (steady.speed * (pressure - steady.ultimate)) / Math.max(held(s), 1e-12) : 0
       for (let i = 0; i < size; i++) slope[i] = i < gases ? -taken * s[i] : 0
       slope[0] += leakIn(leakArea, outside, temperature, pressure)
       contents?.rates(time, pressure, s, slope)
@@ -177,28 +206,52 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   }
   const integrator = integratorOf(size)
   const occurrences: Occurrence[] = []
-  const odeEvents = events.map(e => ({ id: e.id, direction: e.direction, stops: e.stops, value: (t: number, s: Float64Array) => e.value(t, pressureOf(s), s) }))
+  const odeEvents = events.map(e => ({
+    id: e.id,
+    direction: e.direction,
+    stops: e.stops,
+    value: (t: number, s: Float64Array) => e.value(t, pressureOf(s), s),
+  }))
   const odePeaks = peaks.map(k => ({ id: k.id, value: (t: number, s: Float64Array) => k.value(t, pressureOf(s), s) }))
   // What the integrator may be wrong by does not lift the inside over the room.
-  const shown = (pressure: number): number => pressure < outside ? pressure : outside
-  // A stop within a pull lies before the end of its stroke, up to which the rest has been followed: time goes forward all the same.
+  const shown = (pressure: number): number => (pressure < outside ? pressure : outside)
+  // A stop within a pull lies before the end of its stroke, up to which the rest has been followed: time goes forward
+  // all the same.
   let told = 0
-  const record = onStep && ((t: number, s: Float64Array) => onStep(told = Math.max(told, t), shown(pressureOf(s)), s))
+  const record = onStep && ((t: number, s: Float64Array) => onStep((told = Math.max(told, t)), shown(pressureOf(s)), s))
 
   if (steady) {
     const settled = {
-      id: 'standstill', direction: -1, stops: true,
+      id: 'standstill',
+      direction: -1,
+      stops: true,
       value: (_: number, s: Float64Array) => {
         const pressure = pressureOf(s)
-        return pressure - steady.ultimate - leakIn(leakArea, outside, temperature, pressure) / steady.speed - CLOSE * pressure
+        return (
+          pressure -
+          steady.ultimate -
+          leakIn(leakArea, outside, temperature, pressure) / steady.speed -
+          CLOSE * pressure
+        )
       },
     } as const
-    const firstStep = 0.02 * held(state) / Math.max(pressureOf(state), 1) / steady.speed
+    const firstStep = (0.02 * held(state)) / Math.max(pressureOf(state), 1) / steady.speed
     const ended = integrator.run(system, state, earlier.resume, longest, {
-      tolerance, firstStep, events: standstill ? [...odeEvents, settled] : odeEvents, peaks: odePeaks, onStep: record, between: record ? 1 : 0,
+      tolerance,
+      firstStep,
+      events: standstill ? [...odeEvents, settled] : odeEvents,
+      peaks: odePeaks,
+      onStep: record,
+      between: record ? 1 : 0,
     })
     return {
-      time: ended.time, resume: ended.time, pressure: shown(pressureOf(state)), strokes: 0, stoppedBy: ended.stoppedBy, occurrences: ended.occurrences.filter(o => o.id !== 'standstill'), peaks: ended.peaks,
+      time: ended.time,
+      resume: ended.time,
+      pressure: shown(pressureOf(state)),
+      strokes: 0,
+      stoppedBy: ended.stoppedBy,
+      occurrences: ended.occurrences.filter(o => o.id !== 'standstill'),
+      peaks: ended.peaks,
     }
   }
 
@@ -230,24 +283,43 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     const from = events.map(e => e.value(time, pressure, state))
     state[0] = before + leakSteady * (until - time)
     const risen = pressureOf(state)
-    if (events.some((e, i) => (e.value(until, risen, state) >= 0) !== (from[i] >= 0))) {
+    if (events.some((e, i) => e.value(until, risen, state) >= 0 !== from[i] >= 0)) {
       state[0] = before
       return false
     }
     time = until
     return true
   }
-  const end = (stoppedBy: string | undefined): PumpingEnd => ({ time, resume: Math.max(resume, time), pressure: shown(pressure), strokes, stoppedBy, occurrences, peaks: best })
+  const end = (stoppedBy: string | undefined): PumpingEnd => ({
+    time,
+    resume: Math.max(resume, time),
+    pressure: shown(pressure),
+    strokes,
+    stoppedBy,
+    occurrences,
+    peaks: best,
+  })
   while (time < longest) {
     // What goes on by itself until the stroke has been made.
     const strokeEnd = (strokes + 1) * period
     const until = Math.min(longest, strokeEnd)
-    const risen = pressure * (1 + leakSteady * (until - time) / Math.max(state[0], 1e-12))
-    if (contents === undefined && leakArea > 0 && risen < CHOKED * outside && peaks.length === 0 && staysBetweenEvents()) {
+    const risen = pressure * (1 + (leakSteady * (until - time)) / Math.max(state[0], 1e-12))
+    if (
+      contents === undefined &&
+      leakArea > 0 &&
+      risen < CHOKED * outside &&
+      peaks.length === 0 &&
+      staysBetweenEvents()
+    ) {
       pressure = pressureOf(state)
     } else if (changing) {
       const stage = integrator.run(system, state, time, until, {
-        tolerance, firstStep: Math.min(until - time, LIKE_BEFORE * opening), explicitSteps: 60, events: odeEvents, peaks: odePeaks, ...(contents && record && { onStep: record }),
+        tolerance,
+        firstStep: Math.min(until - time, LIKE_BEFORE * opening),
+        explicitSteps: 60,
+        events: odeEvents,
+        peaks: odePeaks,
+        ...(contents && record && { onStep: record }),
       })
       occurrences.push(...stage.occurrences)
       if (stage.opening > 0) opening = stage.opening
@@ -262,14 +334,19 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     const total = before + ultimate * swept
     const pressureAt = (drawn: number): number => space.pressure(total, drawn, state)
     const after = pressureAt(swept)
-    const found: { event: PumpEvent, drawn: number, time: number }[] = []
+    const found: { event: PumpEvent; drawn: number; time: number }[] = []
     for (const event of events) {
       const [from, to] = [event.value(time, pressure, state), event.value(time, after, state)]
       if (!(event.direction > 0 ? from < 0 && to >= 0 : from > 0 && to <= 0)) continue
       // The valve opens once the cylinder is down to the pressure of the space.
-      const opens = Math.min(swept, ultimate * swept / pressure)
+      const opens = Math.min(swept, (ultimate * swept) / pressure)
       const sign = event.direction
-      const drawn = falsePosition(x => sign * event.value(time, pressureAt(x), state), [opens, sign * from], [swept, sign * to], 0)
+      const drawn = falsePosition(
+        x => sign * event.value(time, pressureAt(x), state),
+        [opens, sign * from],
+        [swept, sign * to],
+        0,
+      )
       found.push({ event, drawn, time: time - PULL * period * (1 - drawn / swept) })
     }
     if (found.length > 1) found.sort((a, b) => a.time - b.time)

@@ -10,13 +10,24 @@ import { gasThroughNozzle, openingFlow } from './nozzle-flow'
 import type { Room, SteamVessel } from './steam-vessel'
 
 /** Unknowns, by place in the state. */
-export const REINFLATION = { /** water, steam and wall, K */ temperature: 0, /** kg */ air: 1, /** kg of liquid */ water: 2, /** fraction of the volume */ lost: 3 } as const
+export const REINFLATION = {
+  /** water, steam and wall, K */ temperature: 0,
+  /** kg */ air: 1,
+  /** kg of liquid */ water: 2,
+  /** fraction of the volume */ lost: 3,
+} as const
 
 /** Longest time on the heat that is followed, s. */
 export const LONGEST_REINFLATION = 3600
-/** Time in which a wall that is past its popping pressure moves by its whole travel, s: a snap slowed by what steam there is. */
+/**
+ * Time in which a wall that is past its popping pressure moves by its whole travel, s: a snap slowed by what steam
+ * there is.
+ */
 const SNAP_TIME = 0.3
-/** Sharp folds do not come out: as the last of the volume returns, the pressure asked for rises to this multiple. Assumption. */
+/**
+ * Sharp folds do not come out: as the last of the volume returns, the pressure asked for rises to this multiple.
+ * Assumption.
+ */
 const LAST_FOLDS = 3
 
 export interface ReinflationPlan {
@@ -30,7 +41,10 @@ export interface ReinflationPlan {
   /** Pa over the room at which the relief opens; 0: an open hole */ reliefSetting: number
 }
 
-/** A relief lifts with what is over its setting, softly at both ends, and is wide open this share of the setting above it; common for spring-loaded ones. */
+/**
+ * A relief lifts with what is over its setting, softly at both ends, and is wide open this share of the setting above
+ * it; common for spring-loaded ones.
+ */
 const LIFT = 0.25
 function opened(gauge: number, setting: number): number {
   const x = (gauge - setting) / (LIFT * setting)
@@ -57,13 +71,20 @@ class ReinflationSystem implements OdeSystem {
   }
 
   volume(state: Float64Array): number {
-    return Math.max(this.plan.vessel.capacity * (1 - state[REINFLATION.lost]) - state[REINFLATION.water] / 960, this.plan.vessel.capacity * 0.01)
+    return Math.max(
+      this.plan.vessel.capacity * (1 - state[REINFLATION.lost]) - state[REINFLATION.water] / 960,
+      this.plan.vessel.capacity * 0.01,
+    )
   }
 
   /** Over the room, Pa: saturated steam and the air left. */
   gauge(state: Float64Array): number {
     const temperature = state[REINFLATION.temperature]
-    return quickSaturationPressure(temperature) + Math.max(0, state[REINFLATION.air]) * AIR_GAS_CONSTANT * temperature / this.volume(state) - this.plan.room.pressure
+    return (
+      quickSaturationPressure(temperature) +
+      (Math.max(0, state[REINFLATION.air]) * AIR_GAS_CONSTANT * temperature) / this.volume(state) -
+      this.plan.room.pressure
+    )
   }
 
   /** Pressure over the room that the wall asks for at its present shape, Pa. */
@@ -81,36 +102,39 @@ class ReinflationSystem implements OdeSystem {
     const air = Math.max(0, state[REINFLATION.air])
     const volume = this.volume(state)
     const saturation = quickSaturationPressure(temperature)
-    const vapour = saturation * volume / (WATER_GAS_CONSTANT * temperature)
+    const vapour = (saturation * volume) / (WATER_GAS_CONSTANT * temperature)
     const gauge = this.gauge(state)
     const latent = quickLatentHeat(temperature)
 
     // Out through the relief once it lifts; in through an open hole while the inside is below the room.
     const density = (vapour + air) / volume
-    const flow = reliefSetting > 0
-      ? opened(gauge, reliefSetting) * gasThroughNozzle(reliefArea, room.pressure + gauge, density, room.pressure)
-      : -openingFlow(reliefArea, room.pressure, room.airDensity, room.pressure + gauge, density)
-    const airOut = flow > 0 ? flow * air / (vapour + air) : flow
+    const flow =
+      reliefSetting > 0
+        ? opened(gauge, reliefSetting) * gasThroughNozzle(reliefArea, room.pressure + gauge, density, room.pressure)
+        : -openingFlow(reliefArea, room.pressure, room.airDensity, room.pressure + gauge, density)
+    const airOut = flow > 0 ? (flow * air) / (vapour + air) : flow
     const vapourOut = flow > 0 ? flow - airOut : 0
 
     const push = beyond(gauge - this.asked(state), EDGE)
-    slope[REINFLATION.lost] = state[REINFLATION.lost] > 0 ? -lostBefore * push / (popDifference * SNAP_TIME) : 0
+    slope[REINFLATION.lost] = state[REINFLATION.lost] > 0 ? (-lostBefore * push) / (popDifference * SNAP_TIME) : 0
     slope[REINFLATION.air] = -airOut
 
     // Saturated steam: what the heat makes beyond warming everything fills the growing volume and leaves.
-    const clausius = saturation * latent / (WATER_GAS_CONSTANT * temperature * temperature)
-    const vapourPerKelvin = clausius * volume / (WATER_GAS_CONSTANT * temperature)
-    const growing = -slope[REINFLATION.lost] * vessel.capacity * saturation / (WATER_GAS_CONSTANT * temperature)
+    const clausius = (saturation * latent) / (WATER_GAS_CONSTANT * temperature * temperature)
+    const vapourPerKelvin = (clausius * volume) / (WATER_GAS_CONSTANT * temperature)
+    const growing = (-slope[REINFLATION.lost] * vessel.capacity * saturation) / (WATER_GAS_CONSTANT * temperature)
     const lossed = this.area * roomLossFlux(room.loss, temperature)
-    slope[REINFLATION.temperature] = (power - lossed - latent * (vapourOut + growing))
-      / (this.wallCapacity + water * LIQUID_SPECIFIC_HEAT + latent * vapourPerKelvin)
+    slope[REINFLATION.temperature] =
+      (power - lossed - latent * (vapourOut + growing)) /
+      (this.wallCapacity + water * LIQUID_SPECIFIC_HEAT + latent * vapourPerKelvin)
     slope[REINFLATION.water] = -(vapourOut + growing + vapourPerKelvin * slope[REINFLATION.temperature])
   }
 }
 
 export interface ReinflationEnd {
   /** s from heat on; undefined if the wall never moves back */ pop: number | undefined
-  /** s: when the relief first lets steam out, or water boils at room pressure through an open hole */ steaming: number | undefined
+  /** s: when the relief first lets steam out, or water boils at room pressure through an open hole */ steaming:
+    number | undefined
   /** fraction of the volume still lost */ lost: number
   /** Pa over the room */ peakGauge: number
   /** kg */ waterLeft: number
@@ -119,21 +143,34 @@ export interface ReinflationEnd {
 
 const state = new Float64Array(4)
 
-/** Heats it until it has popped back, is dry, or has been watched for an hour. @param record (seconds from heat on, state, Pa over the room) */
-export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (time: number, state: Float64Array, gauge: number) => void): ReinflationEnd {
+/**
+ * Heats it until it has popped back, is dry, or has been watched for an hour. @param record (seconds from heat on,
+ * state, Pa over the room)
+ */
+export function reinflate(
+  plan: ReinflationPlan,
+  tolerance: number,
+  record?: (time: number, state: Float64Array, gauge: number) => void,
+): ReinflationEnd {
   const system = new ReinflationSystem(plan)
   const { room, lostBefore, water } = plan
   state[REINFLATION.temperature] = room.temperature
   state[REINFLATION.water] = water
   state[REINFLATION.lost] = lostBefore
   // Opened before it is heated, so that the inside is at the room's pressure.
-  state[REINFLATION.air] = Math.max(0, room.pressure - quickSaturationPressure(room.temperature)) * system.volume(state) / (AIR_GAS_CONSTANT * room.temperature)
-  const steams = plan.reliefSetting > 0
-    ? (_: number, s: Float64Array) => system.gauge(s) - plan.reliefSetting
-    : (_: number, s: Float64Array) => s[REINFLATION.temperature] - (room.boilingPoint - 0.5)
+  state[REINFLATION.air] =
+    (Math.max(0, room.pressure - quickSaturationPressure(room.temperature)) * system.volume(state)) /
+    (AIR_GAS_CONSTANT * room.temperature)
+  const steams =
+    plan.reliefSetting > 0
+      ? (_: number, s: Float64Array) => system.gauge(s) - plan.reliefSetting
+      : (_: number, s: Float64Array) => s[REINFLATION.temperature] - (room.boilingPoint - 0.5)
   const ended = integratorOf(4).run(system, state, 0, LONGEST_REINFLATION, {
     // An open hole holds the pressure as tightly as a stiff spring, and the last kelvin before boiling is a long time.
-    tolerance: tolerance / 5, firstStep: 0.5, between: record ? 1 : 0, onStep: record && ((time, s) => record(time, s, system.gauge(s))),
+    tolerance: tolerance / 5,
+    firstStep: 0.5,
+    between: record ? 1 : 0,
+    onStep: record && ((time, s) => record(time, s, system.gauge(s))),
     peaks: [{ id: 'gauge', value: (_, s) => system.gauge(s) }],
     events: [
       { id: 'steams', direction: 1, stops: false, value: steams },
@@ -144,7 +181,11 @@ export function reinflate(plan: ReinflationPlan, tolerance: number, record?: (ti
   })
   const at = (id: string): number | undefined => ended.occurrences.find(o => o.id === id)?.time
   return {
-    pop: at('pop'), steaming: at('steams'), lost: state[REINFLATION.lost], peakGauge: Math.max(0, ended.peaks.gauge.value),
-    waterLeft: Math.max(0, state[REINFLATION.water]), end: ended.time,
+    pop: at('pop'),
+    steaming: at('steams'),
+    lost: state[REINFLATION.lost],
+    peakGauge: Math.max(0, ended.peaks.gauge.value),
+    waterLeft: Math.max(0, state[REINFLATION.water]),
+    end: ended.time,
   }
 }

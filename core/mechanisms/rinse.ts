@@ -26,9 +26,11 @@ export interface Rinsed {
 /**
  * Pours hot water in and out `times` over.
  *
- * As it runs out, room air takes its place; the film left on the hot wall then steams until the gas is (nearly) saturated at
+ * As it runs out, room air takes its place; the film left on the hot wall then steams until the gas is (nearly)
+ * saturated at
  * the wall's temperature, and what no longer fits leaves well mixed. So the air left follows from how hot the wall got,
- * which is why rinsing leaves far more of it than boiling. Enthalpy of wall and water is conserved; the room's share is left out.
+ * which is why rinsing leaves far more of it than boiling. Enthalpy of wall and water is conserved; the room's share
+ * is left out.
  */
 export function rinse(plan: RinsePlan): Rinsed {
   const { vessel, room, temperature, times, contact, saturation } = plan
@@ -40,12 +42,13 @@ export function rinse(plan: RinsePlan): Rinsed {
   let wall = room.temperature
   let vapourShare = room.vapourFraction
   for (let i = 0; i < times; i++) {
-    const common = (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity)
+    const common =
+      (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity)
     wall += contact * (common - wall)
     const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced
-    const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall)
+    const moles = (room.pressure * vessel.capacity) / (GAS_CONSTANT * wall)
     // The wall pays for the vapour: bisect for the temperature at which both agree.
-    const shareAt = (t: number) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure)
+    const shareAt = (t: number) => Math.min(0.995, (saturation * quickSaturationPressure(t)) / room.pressure)
     let low = room.temperature
     let high = wall
     for (let step = 0; step < 40; step++) {
@@ -57,5 +60,5 @@ export function rinse(plan: RinsePlan): Rinsed {
     wall = high
     vapourShare = Math.max(afterPouring, shareAt(wall))
   }
-  return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) }
+  return { wall, film, airMoles: ((1 - vapourShare) * room.pressure * vessel.capacity) / (GAS_CONSTANT * wall) }
 }

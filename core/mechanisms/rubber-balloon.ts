@@ -1,8 +1,10 @@
 /**
  * A rubber balloon as a thin sphere of Mooney–Rivlin rubber.
  *
- * @source I. Müller & P. Strehlow, Rubber and Rubber Balloons (2004), ch. 2: [p] = 2 s₊ (d₀/r₀)(λ⁻¹ − λ⁻⁷)(1 + K λ²), K = −s₋/s₊ = 0.1;
- *   the rise, maximum, fall and second rise are those measured by D. R. Merritt & F. Weinhaus, Am. J. Phys. 46 (1978) 976
+ * @source I. Müller & P. Strehlow, Rubber and Rubber Balloons (2004), ch. 2: [p] = 2 s₊ (d₀/r₀)(λ⁻¹ − λ⁻⁷)(1 + K λ²),
+ *   K = −s₋/s₊ = 0.1;
+ *   the rise, maximum, fall and second rise are those measured by D. R. Merritt & F. Weinhaus, Am. J. Phys. 46 (1978)
+ * 976
  */
 import { falsePosition } from '../elementary'
 
@@ -14,13 +16,20 @@ export interface Rubber {
   /** stretch of the radius at which it bursts */ burst: number
 }
 
-/** Excess pressure inside, Pa; below stretch 1 the skin is slack: 0. @param stretch of the radius, above 0 @source see the head of this file */
+/**
+ * Excess pressure inside, Pa; below stretch 1 the skin is slack: 0. @param stretch of the radius, above 0 @source see
+ * the head of this file
+ */
 export function skinPressure(rubber: Rubber, stretch: number): number {
   if (stretch <= 1) return 0
   // Powers written out: this is the inner loop of every balloon.
   const inverse = 1 / stretch
   const cube = inverse * inverse * inverse
-  return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - cube * cube * inverse) * (1 + rubber.stiffening * stretch * stretch)
+  return (
+    ((2 * rubber.modulus * rubber.wall) / rubber.radius) *
+    (inverse - cube * cube * inverse) *
+    (1 + rubber.stiffening * stretch * stretch)
+  )
 }
 
 /** Its slope, Pa by stretch. */
@@ -30,7 +39,10 @@ function skinSlope(rubber: Rubber, stretch: number): number {
   const square = inverse * inverse
   const sixth = square * square * square
   const stiffer = rubber.stiffening * stretch * stretch
-  return 2 * rubber.modulus * rubber.wall / rubber.radius * (square * (7 * sixth - 1) * (1 + stiffer) + 2 * rubber.stiffening * (1 - sixth))
+  return (
+    ((2 * rubber.modulus * rubber.wall) / rubber.radius) *
+    (square * (7 * sixth - 1) * (1 + stiffer) + 2 * rubber.stiffening * (1 - sixth))
+  )
 }
 /** Turns of Newton's method that are tried. */
 const NEWTON_TURNS = 6
@@ -38,7 +50,7 @@ const NEWTON_TURNS = 6
 /** Volume inside at a stretch, m3. */
 export function balloonVolume(rubber: Rubber, stretch: number): number {
   const radius = rubber.radius * stretch
-  return 4 / 3 * Math.PI * radius * radius * radius
+  return (4 / 3) * Math.PI * radius * radius * radius
 }
 
 /** Greatest of the first hump of the excess pressure, Pa: found on a grid fine enough for a thousandth. */
@@ -77,14 +89,15 @@ export function restingStretch(rubber: Rubber, amount: number, outside: number, 
   if (lowError >= 0) return low
   const highError = heldAt(rubber, high, outside) - amount
   const close = 1e-9 * amount
-  // Newton from the chord's point: two or three turns; what leaves the bracket (where the curve lies flat) is left to false position.
-  let stretch = low + (high - low) * lowError / (lowError - highError)
+  // Newton from the chord's point: two or three turns; what leaves the bracket (where the curve lies flat) is left to
+  // false position.
+  let stretch = low + ((high - low) * lowError) / (lowError - highError)
   for (let i = 0; i < NEWTON_TURNS && stretch > low && stretch < high; i++) {
     const volume = balloonVolume(rubber, stretch)
     const skin = skinPressure(rubber, stretch)
     const error = (outside + skin) * volume - amount
     if (Math.abs(error) <= close) return stretch
-    stretch -= error / (volume * (skinSlope(rubber, stretch) + 3 * (outside + skin) / stretch))
+    stretch -= error / (volume * (skinSlope(rubber, stretch) + (3 * (outside + skin)) / stretch))
   }
   return falsePosition(x => heldAt(rubber, x, outside) - amount, [low, lowError], [high, highError], close)
 }

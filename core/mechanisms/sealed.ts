@@ -19,7 +19,8 @@ const COLLAPSE_STEPS = 40
 /** The difference is past its greatest once it has fallen to this share of it. */
 const OVER = 0.9
 /**
- * Steps for one stage of the watch: some hundreds are usual. A leak that lets in what the cold takes keeps the inside even with the room for hours, a few
+ * Steps for one stage of the watch: some hundreds are usual. A leak that lets in what the cold takes keeps the inside
+ * even with the room for hours, a few
  * pascals this way and that; by then its greatest difference is long past, and it is left alone.
  */
 const PATIENCE = 300
@@ -39,7 +40,8 @@ export interface SealedEnd {
 
 export interface SealedOptions {
   /** relative, of one step */ tolerance: number
-  /** a soft wall folds as the difference grows and has no sudden moment; its hush ends when the fold shows */ soft?: boolean
+  /** a soft wall folds as the difference grows and has no sudden moment; its hush ends when the fold shows */
+  soft?: boolean
   /** s */ longest?: number
   /** s from the seal until the coolant is there; 0 if left out */ coolDelay?: number
   /** Pa */ talkAt?: number
@@ -51,24 +53,55 @@ const times: number[] = []
 const differences: number[] = []
 
 /**
- * Follows a closed vessel from the seal: until every act has been done and the gas has nothing left to condense at its coldest
+ * Follows a closed vessel from the seal: until every act has been done and the gas has nothing left to condense at
+ * its coldest
  * wall, or nothing changes any more.
  *
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  */
 export function coolSealed(system: CoolingVessel, state: Float64Array, options: SealedOptions): SealedEnd {
-  const { tolerance, soft = false, longest = LONGEST_SEALED, coolDelay = 0, talkAt, untilPeak = false, record } = options
+  const {
+    tolerance,
+    soft = false,
+    longest = LONGEST_SEALED,
+    coolDelay = 0,
+    talkAt,
+    untilPeak = false,
+    record,
+  } = options
   const difference = (_: number, s: Float64Array): number => system.difference(s)
-  const critical: OdeEvent = { id: 'critical', direction: 1, stops: true, value: (_, s) => system.difference(s) - system.critical(s) }
+  const critical: OdeEvent = {
+    id: 'critical',
+    direction: 1,
+    stops: true,
+    value: (_, s) => system.difference(s) - system.critical(s),
+  }
   const stops: OdeEvent = { id: 'wall-stops', direction: -1, stops: true, value: (_, s) => s[COOLING.losing] }
   const shows: OdeEvent = { id: 'shows', direction: 1, stops: false, value: (_, s) => s[COOLING.lost] - SHOWS }
-  const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (t, s, slope) => system.closedUnrest(t, s, slope) }
-  const talk: OdeEvent[] = talkAt === undefined ? [] : [{ id: 'talk', direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }]
+  const settled: OdeEvent = {
+    id: 'settled',
+    direction: -1,
+    stops: true,
+    value: (t, s, slope) => system.closedUnrest(t, s, slope),
+  }
+  const talk: OdeEvent[] =
+    talkAt === undefined
+      ? []
+      : [{ id: 'talk', direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }]
   let peakDifference = -Infinity
   let timeOfPeak = 0
   // The greatest so far is known to the steps kept; falling off by a tenth tells that it is over.
   let greatest = 0
-  const falls: OdeEvent[] = untilPeak ? [{ id: 'falls', direction: -1, stops: true, value: (_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1 }] : []
+  const falls: OdeEvent[] = untilPeak
+    ? [
+        {
+          id: 'falls',
+          direction: -1,
+          stops: true,
+          value: (_, s) => (greatest > 0 ? system.difference(s) - OVER * greatest : 1),
+        },
+      ]
+    : []
   let hush: number | undefined
   let talked: number | undefined
   let time = 0
@@ -85,19 +118,28 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   system.cooled = coolDelay <= 0
   while (time < longest) {
     const watched = [...talk, ...falls, ...(system.cooled ? [settled] : [])]
-    const events = system.wall === 'standing' ? [critical, ...watched] : system.wall === 'moving' ? [stops] : [shows, ...watched]
+    const events =
+      system.wall === 'standing' ? [critical, ...watched] : system.wall === 'moving' ? [stops] : [shows, ...watched]
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
-      tolerance: system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 0.05, explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0, events, onStep,
+      tolerance:
+        system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
+      firstStep: system.wall === 'moving' ? 1e-5 : 0.05,
+      explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0,
+      events,
+      onStep,
       // What follows a collapse is told by the ends of its steps; the way there is watched more closely.
       between: record ? 2 : system.wall === 'creeping' && !soft ? 0 : 1,
-      peaks: [{ id: 'difference', value: difference }], patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
+      peaks: [{ id: 'difference', value: difference }],
+      patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
     })
     time = stage.time
     const { value, time: at } = stage.peaks.difference
-    if (value > peakDifference) { peakDifference = value; timeOfPeak = at }
+    if (value > peakDifference) {
+      peakDifference = value
+      timeOfPeak = at
+    }
     talked ??= stage.occurrences.find(o => o.id === 'talk')?.time
     if (soft) hush ??= stage.occurrences.find(o => o.id === 'shows')?.time
     if (stage.stoppedBy === undefined) {
@@ -120,5 +162,12 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   }
   // A vessel as warm as what cools it has no difference to wait for, only rounding errors.
   peakDifference = peakDifference > NEGLIGIBLE ? peakDifference : 0
-  return { hush, talk: talked, peakDifference, timeOfPeak, noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times, differences) ?? time : 0, end: time }
+  return {
+    hush,
+    talk: talked,
+    peakDifference,
+    timeOfPeak,
+    noMore: peakDifference > 0 ? (firstReached(NO_MORE * peakDifference, times, differences) ?? time) : 0,
+    end: time,
+  }
 }

@@ -25,22 +25,37 @@ export interface Room {
 
 /** Upright cylinder, by its outside; `capacity` as measured. */
 export function cylinderVessel(
-  measures: { capacity: number, diameter: number, height: number, wallThickness: number, mouthDiameter: number }, solid: Solid,
+  measures: { capacity: number; diameter: number; height: number; wallThickness: number; mouthDiameter: number },
+  solid: Solid,
 ): SteamVessel {
   const { diameter, height } = measures
-  const end = Math.PI * diameter * diameter / 4
+  const end = (Math.PI * diameter * diameter) / 4
   return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid }
 }
 
 /** Upright box; its `diameter` is that of a circle of the same girth, which is what films and loss laws see. */
 export function boxVessel(
-  measures: { capacity: number, width: number, depth: number, height: number, wallThickness: number, mouthDiameter: number }, solid: Solid,
+  measures: {
+    capacity: number
+    width: number
+    depth: number
+    height: number
+    wallThickness: number
+    mouthDiameter: number
+  },
+  solid: Solid,
 ): SteamVessel {
   const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures
   const end = width * depth
   return {
-    capacity, height, wallThickness, mouthDiameter, solid, diameter: 2 * (width + depth) / Math.PI,
-    crossSection: end, upperArea: 2 * (width + depth) * height + end,
+    capacity,
+    height,
+    wallThickness,
+    mouthDiameter,
+    solid,
+    diameter: (2 * (width + depth)) / Math.PI,
+    crossSection: end,
+    upperArea: 2 * (width + depth) * height + end,
   }
 }
 
@@ -48,8 +63,18 @@ export function boxVessel(
 const FLASK_POOL = 0.7
 
 /** Round flask: the sphere that holds its capacity. */
-export function flaskVessel(measures: { capacity: number, wallThickness: number, mouthDiameter: number }, solid: Solid): SteamVessel {
-  const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3)
-  const section = Math.PI * diameter * diameter / 4
-  return { ...measures, diameter, height: diameter, crossSection: FLASK_POOL * section, upperArea: 4 * section - FLASK_POOL * section, solid }
+export function flaskVessel(
+  measures: { capacity: number; wallThickness: number; mouthDiameter: number },
+  solid: Solid,
+): SteamVessel {
+  const diameter = pow((6 * measures.capacity) / Math.PI, 1 / 3)
+  const section = (Math.PI * diameter * diameter) / 4
+  return {
+    ...measures,
+    diameter,
+    height: diameter,
+    crossSection: FLASK_POOL * section,
+    upperArea: 4 * section - FLASK_POOL * section,
+    solid,
+  }
 }

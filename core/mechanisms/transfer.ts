@@ -2,7 +2,8 @@
  * Between lifting a steam-filled open vessel off the heat and sealing its mouth.
  *
  * The wall cools, vapour condenses on it, the pool flashes to make up for it, and what the pool can't make up comes in
- * through the mouth as air. While the mouth is still on top, light steam and heavy air also change places. Slowness costs.
+ * through the mouth as air. While the mouth is still on top, light steam and heavy air also change places. Slowness
+ * costs.
  */
 import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
 import { LIQUID_SPECIFIC_HEAT, WATER_MOLAR_MASS } from '../substances/water-transport'
@@ -48,14 +49,26 @@ class TransferSystem implements OdeSystem {
 
   constructor(private readonly plan: TransferPlan) {
     const { vessel, room } = plan
-    this.scale = Float64Array.of(10, 10, 0.02 * vessel.capacity, 0.02 * room.pressure * vessel.capacity / (GAS_CONSTANT * room.boilingPoint))
+    this.scale = Float64Array.of(
+      10,
+      10,
+      0.02 * vessel.capacity,
+      (0.02 * room.pressure * vessel.capacity) / (GAS_CONSTANT * room.boilingPoint),
+    )
     this.reference[TRANSFER.wall] = this.reference[TRANSFER.pool] = room.boilingPoint
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.wallCapacity = perArea * vessel.upperArea
     this.baseCapacity = perArea * vessel.crossSection
     this.washed = vessel.crossSection + (plan.moved ? WASHED_SHARE * (vessel.upperArea - vessel.crossSection) : 0)
     this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
-    this.carried = !plan.moved ? 0 : carriedCylinderConductance(vessel.diameter, CARRYING_SPEED, (room.boilingPoint + room.temperature) / 2, room.pressure)
+    this.carried = !plan.moved
+      ? 0
+      : carriedCylinderConductance(
+          vessel.diameter,
+          CARRYING_SPEED,
+          (room.boilingPoint + room.temperature) / 2,
+          room.pressure,
+        )
   }
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
@@ -66,14 +79,17 @@ class TransferSystem implements OdeSystem {
     const airMoles = Math.max(0, state[TRANSFER.airMoles])
     const gas = (wall + pool) / 2
     const gasVolume = vessel.capacity - waterMass / quickLiquidDensity(pool)
-    const gasMoles = room.pressure * gasVolume / (GAS_CONSTANT * gas)
+    const gasMoles = (room.pressure * gasVolume) / (GAS_CONSTANT * gas)
     const airFraction = airMoles < gasMoles ? airMoles / gasMoles : 1
     const dewPoint = quickSaturationTemperature((1 - airFraction) * room.pressure)
     const latent = quickLatentHeat(dewPoint)
-    const layer = airLayerFactor * airLayerConductance(airFraction * AIR_MOLAR_MASS / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12))
+    const layer =
+      airLayerFactor *
+      airLayerConductance((airFraction * AIR_MOLAR_MASS) / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12))
 
     const condensingHeat = vessel.upperArea * condensingFlux(this.film, dewPoint - wall, layer)
-    slope[TRANSFER.wall] = (condensingHeat - vessel.upperArea * roomLossFlux(room.loss, wall, this.carried)) / this.wallCapacity
+    slope[TRANSFER.wall] =
+      (condensingHeat - vessel.upperArea * roomLossFlux(room.loss, wall, this.carried)) / this.wallCapacity
 
     // A drop of water left can flash as a pool does; none left can't.
     const wetness = waterMass / (waterMass + 1e-4)
@@ -84,12 +100,14 @@ class TransferSystem implements OdeSystem {
     slope[TRANSFER.waterMass] = gained
 
     const cooling = (slope[TRANSFER.wall] + slope[TRANSFER.pool]) / 2
-    const inflow = gained / WATER_MOLAR_MASS - gasMoles * cooling / gas
+    const inflow = gained / WATER_MOLAR_MASS - (gasMoles * cooling) / gas
     let air = inflow > 0 ? inflow * (1 - room.vapourFraction) : inflow * airFraction
     if (this.upright) {
-      const density = room.pressure / gas * (airFraction / AIR_GAS_CONSTANT + (1 - airFraction) / WATER_GAS_CONSTANT)
+      const density = (room.pressure / gas) * (airFraction / AIR_GAS_CONSTANT + (1 - airFraction) / WATER_GAS_CONSTANT)
       const exchange = buoyantExchange(vessel.mouthDiameter, density, room.airDensity)
-      air += exchange * ((1 - room.vapourFraction) * room.pressure / (GAS_CONSTANT * room.temperature) - airMoles / gasVolume)
+      air +=
+        exchange *
+        (((1 - room.vapourFraction) * room.pressure) / (GAS_CONSTANT * room.temperature) - airMoles / gasVolume)
     }
     slope[TRANSFER.airMoles] = air
   }
@@ -105,7 +123,10 @@ const integrator = new Integrator(4)
  * @param record called with (seconds since lifting, state)
  */
 export function transfer(
-  plan: TransferPlan, state: Float64Array, tolerance: number, record?: (time: number, state: Float64Array) => void,
+  plan: TransferPlan,
+  state: Float64Array,
+  tolerance: number,
+  record?: (time: number, state: Float64Array) => void,
 ): void {
   const system = new TransferSystem(plan)
   const turning = plan.duration * plan.uprightShare

@@ -17,7 +17,7 @@ const EXPONENT = 5.255876 // g0 M0 / (R* L), dimensionless: the same, eq. 33a
  */
 export function standardAtmospherePressure(altitude: number): number {
   requireRange('altitude', altitude, -500, 11000, 'm')
-  return SEA_LEVEL_PRESSURE * pow(1 - LAPSE_RATE * altitude / SEA_LEVEL_TEMPERATURE, EXPONENT)
+  return SEA_LEVEL_PRESSURE * pow(1 - (LAPSE_RATE * altitude) / SEA_LEVEL_TEMPERATURE, EXPONENT)
 }
 
 /**
@@ -34,7 +34,11 @@ export function standardAtmospherePressure(altitude: number): number {
  * @source WMO-No. 8, Guide to Instruments and Methods of Observation (2018), part I, ch. 3, sect. 3.7 (hypsometric
  *   equation with a lapse rate), humidity correction left out
  */
-export function stationPressureFromReport(seaLevelPressure: number, altitude: number, outsideTemperature?: number): number {
+export function stationPressureFromReport(
+  seaLevelPressure: number,
+  altitude: number,
+  outsideTemperature?: number,
+): number {
   requireRange('sea-level pressure', seaLevelPressure, 85e3, 110e3, 'Pa')
   requireRange('altitude', altitude, -500, 6000, 'm')
   const station = outsideTemperature ?? SEA_LEVEL_TEMPERATURE - LAPSE_RATE * altitude

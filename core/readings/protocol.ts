@@ -9,7 +9,8 @@
  *     r 2 0.100 pressure -
  *     end
  *
- * `r`: number of the line (counting up, so that a lost one is noticed), s on the logger's clock, channel, value in the channel's
+ * `r`: number of the line (counting up, so that a lost one is noticed), s on the logger's clock, channel, value in
+ * the channel's
  * unit; `-` where the sensor gave none. Other lines are passed over and counted.
  */
 import { QuantityError, toSi, type QuantityKind } from '../units'
@@ -17,7 +18,10 @@ import { QuantityError, toSi, type QuantityKind } from '../units'
 export const LOGGER_GREETING = 'hush-logger 1'
 
 /** Channels by the quantity that they measure. */
-export const CHANNELS = { pressure: 'pressure', temperature: 'temperature' } as const satisfies Record<string, QuantityKind>
+export const CHANNELS = { pressure: 'pressure', temperature: 'temperature' } as const satisfies Record<
+  string,
+  QuantityKind
+>
 export type Channel = keyof typeof CHANNELS
 export const isChannel = (name: string): name is Channel => name in CHANNELS
 

@@ -8,7 +8,10 @@ import { fromSi } from '../units'
 import { CHANNELS, LOGGER_GREETING, type Channel } from './protocol'
 
 interface Sensor {
-  channel: Channel, column: string, unit: string, digits: number
+  channel: Channel
+  column: string
+  unit: string
+  digits: number
   /** s */ lag: number
   /** SI, standard deviation */ noise: number
   /** share of values missing */ drops: number
@@ -49,9 +52,13 @@ export class SimulatedLogger {
       if (!trace.columns[column]) continue
       const truth = valueAt(trace, column, at)
       const before = this.held[channel] ?? truth
-      const held = this.held[channel] = truth + (before - truth) * exp(-since / lag)
+      const held = (this.held[channel] = truth + (before - truth) * exp(-since / lag))
       const missing = this.chance() < drops
-      const value = fromSi(held + noise * normalQuantile(Math.min(1 - 1e-12, Math.max(1e-12, this.chance())), 0, 1), unit, CHANNELS[channel])
+      const value = fromSi(
+        held + noise * normalQuantile(Math.min(1 - 1e-12, Math.max(1e-12, this.chance())), 0, 1),
+        unit,
+        CHANNELS[channel],
+      )
       const line = `r ${this.number++} ${this.clock.toFixed(3)} ${channel} ${missing ? '-' : value.toFixed(digits)}\n`
       if (this.chance() >= LOST) lines += line
     }

@@ -4,9 +4,14 @@ import { saturationPressure, saturationTemperature } from '../substances/water'
 /** Where the thermometer is. */
 export const PLACES = ['water', 'rim', 'wall'] as const
 export type Place = (typeof PLACES)[number]
-export const PLACE_NAMES: Readonly<Record<Place, string>> = { water: 'in the water', rim: 'in the steam at the rim or mouth', wall: 'on the outside of the wall' }
+export const PLACE_NAMES: Readonly<Record<Place, string>> = {
+  water: 'in the water',
+  rim: 'in the steam at the rim or mouth',
+  wall: 'on the outside of the wall',
+}
 
-export type Verdict = 'cold' | 'warming' | 'boiling' | 'superheated' | 'mixed' | 'full' | 'wet-behind' | 'over-the-heat' | 'dry' | 'wrong'
+export type Verdict =
+  'cold' | 'warming' | 'boiling' | 'superheated' | 'mixed' | 'full' | 'wet-behind' | 'over-the-heat' | 'dry' | 'wrong'
 
 export interface Word {
   verdict: Verdict
@@ -18,7 +23,10 @@ export interface Word {
 const READ_TO = 1.5
 /** Water in the open is no hotter than this over its boiling point, unless it is smooth glass and undisturbed. */
 const SUPERHEATED = 2
-/** A heated wall with water boiling on it is some 5 to 15 K hotter than the water (Incropera & DeWitt, ch. 10, boiling curve). */
+/**
+ * A heated wall with water boiling on it is some 5 to 15 K hotter than the water (Incropera & DeWitt, ch. 10, boiling
+ * curve).
+ */
 const OVER_THE_HEAT = 15
 /** Nothing that is read as water or steam in the open is hotter than this over boiling, K. */
 const NOT_WATER = 15
@@ -28,7 +36,8 @@ const NEARLY = 15
 /**
  * @param temperature K, 250 to 900
  * @param pressure of the room, Pa, 45 kPa to 109 kPa
- * @source saturation line (IAPWS-IF97): at a rim the vapour's pressure is at most that of saturation at what the probe reads
+ * @source saturation line (IAPWS-IF97): at a rim the vapour's pressure is at most that of saturation at what the
+ *   probe reads
  */
 export function wordOf(place: Place, temperature: number, pressure: number): Word {
   const boilingPoint = saturationTemperature(pressure)
@@ -53,18 +62,53 @@ export function wordOf(place: Place, temperature: number, pressure: number): Wor
  * The verdict as sentences.
  * @param format of a temperature (K), in the units shown
  */
-export function sayWord({ verdict, boilingPoint, mostSteam }: Word, temperature: number, format: (kelvin: number) => string): string {
+export function sayWord(
+  { verdict, boilingPoint, mostSteam }: Word,
+  temperature: number,
+  format: (kelvin: number) => string,
+): string {
   const boils = `Water boils at ${format(boilingPoint)} here.`
   switch (verdict) {
-    case 'cold': return `${boils} It is far from boiling; the bubbles that show are air.`
-    case 'warming': return `${boils} Not yet: it comes to ${format(temperature)}. What crackles now is not boiling through.`
-    case 'boiling': return `${boils} ${format(temperature)} is boiling, here. That alone says nothing of the air: look at the plume, or hold the probe at the rim.`
-    case 'superheated': return `${boils} ${format(temperature)} is more than that: superheated, or the probe touches the bottom. Do not move it and drop nothing in; heat off, stand back, let it cool below boiling first.`
-    case 'mixed': return `${boils} At the rim ${format(temperature)}: at most ${Math.round(mostSteam! * 100)} % of the gas there is steam, the rest is air. Let it boil on.`
-    case 'full': return `${boils} At the rim ${format(temperature)}: steam fills it to the top. From here on the boiling-on counts.`
-    case 'wet-behind': return `${boils} The wall is as warm as steam makes it: there is water or steam behind it, and it is not dry.`
-    case 'over-the-heat': return `${boils} ${format(temperature)} is usual for a wall just over the heat with boiling water on its other side. Higher up, or with a thinning plume, it means that it is running dry: heat off.`
-    case 'dry': return `${boils} The wall at ${format(temperature)} has no water behind it: it is dry. Heat off now; let it cool where it stands, no water into it.`
-    case 'wrong': return `${boils} Neither water nor steam in the open is at ${format(temperature)}: the probe touches hot metal, or it is dry. Heat off and look from the side.`
+    case 'cold':
+      return `${boils} It is far from boiling; the bubbles that show are air.`
+    case 'warming':
+      return `${boils} Not yet: it comes to ${format(temperature)}. What crackles now is not boiling through.`
+    case 'boiling':
+      return (
+        `${boils} ${format(temperature)} is boiling, here. That alone says nothing of the air: look at ` +
+        'the plume, or hold the probe at the rim.'
+      )
+    case 'superheated':
+      return (
+        `${boils} ${format(temperature)} is more than that: superheated, or the probe touches the bottom. ` +
+        'Do not move it and drop nothing in; heat off, stand back, let it cool below boiling first.'
+      )
+    case 'mixed':
+      return (
+        `${boils} At the rim ${format(temperature)}: at most ${Math.round(mostSteam! * 100)} % of the gas ` +
+        'there is steam, the rest is air. Let it boil on.'
+      )
+    case 'full':
+      return (
+        `${boils} At the rim ${format(temperature)}: steam fills it to the top. From here on the ` +
+        'boiling-on counts.'
+      )
+    case 'wet-behind':
+      return `${boils} The wall is as warm as steam makes it: there is water or steam behind it, and it is not dry.`
+    case 'over-the-heat':
+      return (
+        `${boils} ${format(temperature)} is usual for a wall just over the heat with boiling water on its ` +
+        'other side. Higher up, or with a thinning plume, it means that it is running dry: heat off.'
+      )
+    case 'dry':
+      return (
+        `${boils} The wall at ${format(temperature)} has no water behind it: it is dry. Heat off now; let ` +
+        'it cool where it stands, no water into it.'
+      )
+    case 'wrong':
+      return (
+        `${boils} Neither water nor steam in the open is at ${format(temperature)}: the probe touches hot ` +
+        'metal, or it is dry. Heat off and look from the side.'
+      )
   }
 }

@@ -1,4 +1,7 @@
-/** One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the presenter. */
+/**
+ * One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the
+ * presenter.
+ */
 import type { Demonstration, Simulation, Values } from '../demonstration'
 
 export interface Act {
@@ -30,15 +33,35 @@ const DRY_MARGIN = 30
  * What a staging asks of the show. Needs a simulation with a trace.
  * @param talk s of talk before it
  */
-export function actOf(id: string, title: string, demonstration: Demonstration, values: Values, simulation: Simulation, talk: number): Act {
+export function actOf(
+  id: string,
+  title: string,
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Simulation,
+  talk: number,
+): Act {
   const { details, results, trace } = simulation
   const lifting = details.timeOfLifting ?? 0
   const ready = demonstration.ready?.(values, simulation)
   const dry = ready?.dryAt === undefined ? 0 : Math.max(0, ready.dryAt - lifting - DRY_MARGIN)
   const end = trace!.stages.at(-1)!.end
   // Without a heater the presenter is there from the first act to the last.
-  const show = lifting > 0 ? Math.max(0, (details.sealing ?? lifting) - lifting) + (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH) : end
+  const show =
+    lifting > 0
+      ? Math.max(0, (details.sealing ?? lifting) - lifting) +
+        (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH)
+      : end
   const wait = lifting > 0 ? Math.min(MOST_WAIT, Math.max(0, ready?.lowFlame ?? dry)) : 0
   const power = lifting > 0 ? values.numbers.heaterPower : undefined
-  return { id, title, heating: lifting, ...(power !== undefined && { power }), wait, early: Math.min(IN_HAND, wait / 2), show: show + WONDER, talk }
+  return {
+    id,
+    title,
+    heating: lifting,
+    ...(power !== undefined && { power }),
+    wait,
+    early: Math.min(IN_HAND, wait / 2),
+    show: show + WONDER,
+    talk,
+  }
 }

@@ -3,7 +3,10 @@ import type { Act } from './act'
 import { formatQuantity } from '../units'
 import { heatersFor, planShow, type Plan, type Solver, type Stagecraft } from './plan'
 
-export interface Mend { text: string, /** s that targets would still be missed by; 0 fits */ missed: number }
+export interface Mend {
+  text: string
+  /** s that targets would still be missed by; 0 fits */ missed: number
+}
 
 /** Less than this is no miss, s. */
 export const ON_TIME = 1
@@ -11,7 +14,7 @@ export const ON_TIME = 1
 /** True if every target is met. */
 export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undefined && plan.missed < ON_TIME
 
-const minutes = (s: number): string => s < 90 ? `${Math.ceil(s)} s` : `${Math.ceil(s / 60)} min`
+const minutes = (s: number): string => (s < 90 ? `${Math.ceil(s)} s` : `${Math.ceil(s / 60)} min`)
 
 const kilowatts = (watts: number): string => formatQuantity(watts, 'kW', 'power', 3)
 
@@ -19,7 +22,12 @@ const kilowatts = (watts: number): string => formatQuantity(watts, 'kW', 'power'
 export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Stagecraft): string[] {
   if (!plan) {
     const without = acts.filter(a => a.heating > 0 && heatersFor(a, stage).length === 0)
-    if (without.length > 0) return without.map(a => `${a.title} needs a heater${stage.powers && a.power !== undefined ? ` of ${kilowatts(a.power)}` : ''}, and there is none`)
+    if (without.length > 0)
+      return without.map(
+        a =>
+          `${a.title} needs a heater${stage.powers && a.power !== undefined ? ` of ${kilowatts(a.power)}` : ''}, ` +
+          'and there is none',
+      )
     return ['No plan at all: a vessel needs longer on the heat than there is.']
   }
   return plan.acts.flatMap((p, i) => {
@@ -27,13 +35,23 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
     const act = acts[i]
     const before = acts[i - 1]
     const last = plan.acts[i - 1]
-    const reason = p.off < 0
-      ? `would have to come ${minutes(-p.off)} early, or what follows is late`
-      : act.heating > 0 && Math.abs(p.heatOn + stage.before) < ON_TIME
-        ? `needs ${minutes(act.heating)} on the heat and can't be ready before`
-        : before && last && Math.abs(p.lift - act.talk - last.done) < ON_TIME
-          ? `clashes with ${before.title}, which takes the presenter until then`
-          : `has to wait for a heater${act.heating > 0 ? `: ${acts.filter((a, j) => j < i && a.heating > 0 && plan.acts[j].heater === p.heater).map(a => a.title).at(-1) ?? 'others'} is on it` : ''}`
+    const reason =
+      p.off < 0
+        ? `would have to come ${minutes(-p.off)} early, or what follows is late`
+        : act.heating > 0 && Math.abs(p.heatOn + stage.before) < ON_TIME
+          ? `needs ${minutes(act.heating)} on the heat and can't be ready before`
+          : before && last && Math.abs(p.lift - act.talk - last.done) < ON_TIME
+            ? `clashes with ${before.title}, which takes the presenter until then`
+            : `has to wait for a heater${
+                act.heating > 0
+                  ? `: ${
+                      acts
+                        .filter((a, j) => j < i && a.heating > 0 && plan.acts[j].heater === p.heater)
+                        .map(a => a.title)
+                        .at(-1) ?? 'others'
+                    } is on it`
+                  : ''
+              }`
     return [`${act.title} ${reason} (${p.off > 0 ? `${minutes(p.off)} late` : `${minutes(-p.off)} early`}).`]
   })
 }
@@ -55,17 +73,31 @@ export function mends(acts: readonly Act[], stage: Stagecraft, solve: Solver, pl
     if (tried.some(t => t.missed < ON_TIME)) break
   }
   if (!stage.powers) attempt('one more heater', acts, { ...stage, heaters: stage.heaters + 1 })
-  else for (const power of new Set(acts.flatMap(a => a.power ?? []))) attempt(`one more heater of ${kilowatts(power)}`, acts, { ...stage, heaters: stage.heaters + 1, powers: [...stage.powers, power] })
+  else
+    for (const power of new Set(acts.flatMap(a => a.power ?? [])))
+      attempt(`one more heater of ${kilowatts(power)}`, acts, {
+        ...stage,
+        heaters: stage.heaters + 1,
+        powers: [...stage.powers, power],
+      })
   if (stage.hands < 2) attempt('a second pair of hands', acts, { ...stage, hands: 2 })
   acts.forEach((act, i) => {
-    if (act.heating > 60) attempt(`less water in ${act.title} (a third less time on the heat)`, acts.map((a, j) => j === i ? { ...a, heating: a.heating * 2 / 3, wait: a.wait * 2 / 3, early: a.early * 2 / 3 } : a), stage)
+    if (act.heating > 60)
+      attempt(
+        `less water in ${act.title} (a third less time on the heat)`,
+        acts.map((a, j) =>
+          j === i ? { ...a, heating: (a.heating * 2) / 3, wait: (a.wait * 2) / 3, early: (a.early * 2) / 3 } : a,
+        ),
+        stage,
+      )
     const next = acts[i + 1]
     if (next) {
       const swapped = [...acts]
       // Targets stay with the places in the show, not with the acts.
       swapped[i] = { ...next, target: act.target }
       swapped[i + 1] = { ...act, target: next.target }
-      if (act.target !== undefined || next.target !== undefined) attempt(`${next.title} before ${act.title}`, swapped, stage)
+      if (act.target !== undefined || next.target !== undefined)
+        attempt(`${next.title} before ${act.title}`, swapped, stage)
     }
   })
   return tried.sort((a, b) => a.missed - b.missed).slice(0, 5)

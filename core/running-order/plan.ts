@@ -1,14 +1,16 @@
 /**
  * Several acts on one clock: when each goes on the heat and when it is lifted, in a given order.
  *
- * A mixed-integer linear programme, written in the CPLEX LP format; whoever calls hands in the solver. Times in s from the
+ * A mixed-integer linear programme, written in the CPLEX LP format; whoever calls hands in the solver. Times in s
+ * from the
  * start of the show; heaters may be on before it.
  */
 import type { Act } from './act'
 
 export interface Stagecraft {
   /** how many burners or plates */ heaters: number
-  /** W of each, where they differ: a vessel goes on one like the one that it was planned on. Left out: any will do */ powers?: readonly number[]
+  /** W of each, where they differ: a vessel goes on one like the one that it was planned on. Left out: any will do */
+  powers?: readonly number[]
   /** people with free hands: with one, nothing is put on the heat during a show */ hands: number
   /** s before the start at which the first heater may go on */ before: number
 }
@@ -24,7 +26,10 @@ export interface PlannedAct {
   /** s later than its target (negative: earlier) */ off: number
 }
 
-export interface Plan { acts: PlannedAct[], /** s by which targets are missed, in all */ missed: number }
+export interface Plan {
+  acts: PlannedAct[]
+  /** s by which targets are missed, in all */ missed: number
+}
 
 /** Solves a programme in LP format. @returns values by variable, or undefined if there is none */
 export type Solver = (programme: string) => Record<string, number> | undefined
@@ -40,8 +45,10 @@ const BIG = 50000
 const LIKE = 0.1
 
 /** Heaters, from 0, that will do for an act. */
-export const heatersFor = (act: Act, { heaters, powers }: Stagecraft): number[] => Array.from({ length: heaters }, (_, h) => h)
-  .filter(h => powers?.[h] === undefined || act.power === undefined || Math.abs(powers[h] - act.power) <= LIKE * act.power)
+export const heatersFor = (act: Act, { heaters, powers }: Stagecraft): number[] =>
+  Array.from({ length: heaters }, (_, h) => h).filter(
+    h => powers?.[h] === undefined || act.power === undefined || Math.abs(powers[h] - act.power) <= LIKE * act.power,
+  )
 
 const term = (factor: number, name: string): string => `${factor < 0 ? '-' : '+'} ${Math.abs(factor)} ${name}`
 const num = (x: number): string => x.toFixed(3)
@@ -77,7 +84,10 @@ export function programme(acts: readonly Act[], stage: Stagecraft): string {
     for (let h = 0; h < heaters; h++) if (!fitting.includes(h)) rules.push(`+ x${i}_${h} = 0`)
     for (let j = 0; j < i; j++) {
       if (hot[j]) {
-        for (let h = 0; h < heaters; h++) rules.push(`+ c${i} - w${i} - c${j} - ${BIG} x${i}_${h} - ${BIG} x${j}_${h} >= ${num(act.heating + CHANGE - 2 * BIG)}`)
+        for (let h = 0; h < heaters; h++)
+          rules.push(
+            `+ c${i} - w${i} - c${j} - ${BIG} x${i}_${h} - ${BIG} x${j}_${h} >= ${num(act.heating + CHANGE - 2 * BIG)}`,
+          )
       }
       if (hands < 2) {
         // Put on before that show begins, or after it is over.
@@ -90,12 +100,23 @@ export function programme(acts: readonly Act[], stage: Stagecraft): string {
   // Heaters are alike: the first act takes the first.
   const first = hot.indexOf(true)
   if (first >= 0 && heaters > 1 && !stage.powers) rules.push(`+ x${first}_0 = 1`)
-  return `Minimize\n goal: ${goal.join(' ')}\nSubject To\n${rules.map((r, k) => ` r${k}: ${r}`).join('\n')}\nBounds\n${bounds.map(b => ` ${b}`).join('\n')}\n${whole.length ? `Binary\n ${whole.join(' ')}\n` : ''}End\n`
+  const sections = [
+    'Minimize',
+    ` goal: ${goal.join(' ')}`,
+    'Subject To',
+    ...rules.map((r, k) => ` r${k}: ${r}`),
+    'Bounds',
+    ...bounds.map(b => ` ${b}`),
+    ...(whole.length ? ['Binary', ` ${whole.join(' ')}`] : []),
+    'End',
+  ]
+  return `${sections.join('\n')}\n`
 }
 
 /**
  * Plans the acts in their order.
- * @returns undefined if there is no plan at all: a vessel needs longer on the heat than there is, or a heater is missing
+ * @returns undefined if there is no plan at all: a vessel needs longer on the heat than there is, or a heater is
+ *   missing
  */
 export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver): Plan | undefined {
   if (acts.length === 0) return { acts: [], missed: 0 }
@@ -107,7 +128,13 @@ export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver)
     const waits = act.heating > 0 ? Math.max(0, values[`w${i}`] ?? 0) : 0
     const heater = Array.from({ length: stage.heaters }, (_, h) => h).find(h => (values[`x${i}_${h}`] ?? 0) > 0.5)
     return {
-      id: act.id, heatOn: lift - waits - act.heating, ready: lift - waits, lift, done: lift + act.show, waits, ...(act.heating > 0 && { heater: heater ?? 0 }),
+      id: act.id,
+      heatOn: lift - waits - act.heating,
+      ready: lift - waits,
+      lift,
+      done: lift + act.show,
+      waits,
+      ...(act.heating > 0 && { heater: heater ?? 0 }),
       off: act.target === undefined ? 0 : lift - act.target,
     }
   })
@@ -122,16 +149,20 @@ export function breaks(acts: readonly Act[], planned: readonly PlannedAct[], sta
   order.forEach((p, k) => {
     const { act } = p
     const previous = order[k - 1]
-    if (previous && p.lift - act.talk < previous.done - 0.5) said.push(`${act.title}: the presenter is still with ${previous.act.title}`)
+    if (previous && p.lift - act.talk < previous.done - 0.5)
+      said.push(`${act.title}: the presenter is still with ${previous.act.title}`)
     if (!previous && p.lift < act.talk - 0.5) said.push(`${act.title}: no time for the talk before it`)
     if (act.heating <= 0) return
     if (p.lift - p.heatOn < act.heating - 0.5) said.push(`${act.title}: lifted before it is ready`)
-    if (p.lift - p.heatOn > act.heating + act.wait + 0.5) said.push(`${act.title}: stands on the heat longer than its water lasts`)
+    if (p.lift - p.heatOn > act.heating + act.wait + 0.5)
+      said.push(`${act.title}: stands on the heat longer than its water lasts`)
     if (p.heatOn < -before - 0.5) said.push(`${act.title}: would have to go on before the room is open`)
     if (!(p.heater !== undefined && heatersFor(act, stage).includes(p.heater))) said.push(`${act.title}: has no heater`)
     for (const other of order.slice(0, k)) {
-      if (other.act.heating > 0 && other.heater === p.heater && p.heatOn < other.lift + CHANGE - 0.5) said.push(`${act.title} and ${other.act.title} are on one heater at once`)
-      if (hands < 2 && p.heatOn > other.lift - LIGHT + 0.5 && p.heatOn < other.done - 0.5) said.push(`${act.title}: nobody has hands free to put it on during ${other.act.title}`)
+      if (other.act.heating > 0 && other.heater === p.heater && p.heatOn < other.lift + CHANGE - 0.5)
+        said.push(`${act.title} and ${other.act.title} are on one heater at once`)
+      if (hands < 2 && p.heatOn > other.lift - LIGHT + 0.5 && p.heatOn < other.done - 0.5)
+        said.push(`${act.title}: nobody has hands free to put it on during ${other.act.title}`)
     }
   })
   return said

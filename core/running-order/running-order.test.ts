@@ -7,12 +7,25 @@ import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type Solve
 let solve: Solver
 beforeAll(async () => {
   const highs = await loadHighs()
-  solve = (text) => {
+  solve = text => {
     const solution = highs.solve(text)
-    return solution.Status === 'Optimal' ? Object.fromEntries(Object.entries(solution.Columns).map(([name, column]) => [name, (column as { Primal: number }).Primal])) : undefined
+    return solution.Status === 'Optimal'
+      ? Object.fromEntries(
+          Object.entries(solution.Columns).map(([name, column]) => [name, (column as { Primal: number }).Primal]),
+        )
+      : undefined
   }
 })
-const act = (id: string, more: Partial<Act> = {}): Act => ({ id, title: id, heating: 200, wait: 60, early: 0, show: 40, talk: 30, ...more })
+const act = (id: string, more: Partial<Act> = {}): Act => ({
+  id,
+  title: id,
+  heating: 200,
+  wait: 60,
+  early: 0,
+  show: 40,
+  talk: 30,
+  ...more,
+})
 const TWO: Stagecraft = { heaters: 2, hands: 2, before: 600 }
 
 /** Earliest lifts in this order over every way to share the heaters out, by trying them all. */
@@ -39,9 +52,14 @@ describe('a show on one clock', () => {
     let state = 5
     const chance = () => (state = (state * 16807) % 2147483647) / 2147483647
     for (let n = 0; n < 40; n++) {
-      const acts = Array.from({ length: 2 + n % 4 }, (_, i) => act(String(i), { heating: chance() < 0.25 ? 0 : Math.round(60 + 500 * chance()),
-        show: Math.round(10 + 80 * chance()), talk: Math.round(60 * chance()) }))
-      const stage = { heaters: 1 + n % 3, hands: 2, before: Math.round(300 * chance()) }
+      const acts = Array.from({ length: 2 + (n % 4) }, (_, i) =>
+        act(String(i), {
+          heating: chance() < 0.25 ? 0 : Math.round(60 + 500 * chance()),
+          show: Math.round(10 + 80 * chance()),
+          talk: Math.round(60 * chance()),
+        }),
+      )
+      const stage = { heaters: 1 + (n % 3), hands: 2, before: Math.round(300 * chance()) }
       const plan = planShow(acts, stage, solve)!
       expect(plan.acts.reduce((sum, a) => sum + a.lift, 0)).toBeCloseTo(bruteForce(acts, stage), 1)
       expect(breaks(acts, plan.acts, stage)).toEqual([])
@@ -55,20 +73,28 @@ describe('a show on one clock', () => {
     for (const [i, p] of plan.acts.entries()) expect(p.lift - p.ready).toBeLessThanOrEqual(acts[i].wait + 1e-6)
     expect(breaks(acts, plan.acts, TWO)).toEqual([])
   })
-  it('two on one heater, 100 s apart, miss by what heating and changing take (by hand: 120 s); it says who clashes and what mends it', () => {
-    const acts = [act('first', { target: 300 }), act('second', { target: 400 })]
-    const one = { heaters: 1, hands: 2, before: 600 }
-    const plan = planShow(acts, one, solve)!
-    expect(plan.missed).toBeCloseTo(120, 3)
-    expect(clashes(acts, plan, one).join(' ')).toMatch(/second has to wait for a heater: first is on it|first would have to come/)
-    expect(mends(acts, one, solve, plan)[0]).toEqual({ text: 'one more heater', missed: 0 })
-  })
+  it(
+    'two on one heater, 100 s apart, miss by what heating and changing take (by hand: 120 s); it says ' +
+      'who clashes and what mends it',
+    () => {
+      const acts = [act('first', { target: 300 }), act('second', { target: 400 })]
+      const one = { heaters: 1, hands: 2, before: 600 }
+      const plan = planShow(acts, one, solve)!
+      expect(plan.missed).toBeCloseTo(120, 3)
+      expect(clashes(acts, plan, one).join(' ')).toMatch(
+        /second has to wait for a heater: first is on it|first would have to come/,
+      )
+      expect(mends(acts, one, solve, plan)[0]).toEqual({ text: 'one more heater', missed: 0 })
+    },
+  )
   it('what is not ready before its target is told, and an earlier start mends it', () => {
     const acts = [act('drum', { heating: 900, target: 60 })]
     const stage = { heaters: 1, hands: 1, before: 600 }
     const plan = planShow(acts, stage, solve)!
     expect(plan.acts[0].off).toBeCloseTo(240, 3)
-    expect(clashes(acts, plan, stage)[0]).toMatch(/drum needs 15 min on the heat and can't be ready before \(4 min late\)/)
+    expect(clashes(acts, plan, stage)[0]).toMatch(
+      /drum needs 15 min on the heat and can't be ready before \(4 min late\)/,
+    )
     expect(mends(acts, stage, solve, plan).some(m => m.text === 'heaters on 5 min earlier' && m.missed < 1)).toBe(true)
   })
   it('puts each vessel on a heater like its own, and says which is missing', () => {
@@ -89,28 +115,33 @@ describe('a show on one clock', () => {
     const b = alone.acts[1]
     expect(b.heatOn <= 80 + 1e-6 || b.heatOn >= alone.acts[0].done - 1e-6).toBe(true)
     expect(planShow(acts, { heaters: 0, hands: 1, before: 0 }, solve)).toBeUndefined()
-    expect(clashes(acts, undefined, { heaters: 0, hands: 1, before: 0 })).toEqual(['b needs a heater, and there is none'])
+    expect(clashes(acts, undefined, { heaters: 0, hands: 1, before: 0 })).toEqual([
+      'b needs a heater, and there is none',
+    ])
   })
   it('a bar moved by hand that breaks something says what', () => {
     const acts = [act('a'), act('b')]
     const plan = planShow(acts, TWO, solve)!
-    const early = plan.acts.map((p, i) => i === 1 ? { ...p, lift: p.lift - 60, done: p.done - 60 } : p)
+    const early = plan.acts.map((p, i) => (i === 1 ? { ...p, lift: p.lift - 60, done: p.done - 60 } : p))
     expect(breaks(acts, early, TWO)).toContain('b: the presenter is still with a')
-    const dry = plan.acts.map((p, i) => i === 1 ? { ...p, lift: p.lift + 500 } : p)
+    const dry = plan.acts.map((p, i) => (i === 1 ? { ...p, lift: p.lift + 500 } : p))
     expect(breaks(acts, dry, TWO)).toContain('b: stands on the heat longer than its water lasts')
-    const unripe = plan.acts.map((p, i) => i === 0 ? { ...p, heatOn: p.heatOn + 50 } : p)
+    const unripe = plan.acts.map((p, i) => (i === 0 ? { ...p, heatOn: p.heatOn + 50 } : p))
     expect(breaks(acts, unripe, TWO)).toContain('a: lifted before it is ready')
   })
   it('takes every demonstration as an act', () => {
     for (const d of DEMONSTRATIONS) {
       const { values } = resolve(d, { numbers: {}, choices: {} })
       const a = actOf('x', d.name, d, values, d.simulate(values, 'trace'), 30)
-      for (const [key, x] of Object.entries(a)) if (typeof x === 'number') expect(Number.isFinite(x) && x >= 0, `${d.id} ${key}`).toBe(true)
+      for (const [key, x] of Object.entries(a))
+        if (typeof x === 'number') expect(Number.isFinite(x) && x >= 0, `${d.id} ${key}`).toBe(true)
       expect(a.show).toBeGreaterThan(5)
     }
   })
   it('twelve on three heaters', () => {
-    const acts = Array.from({ length: 12 }, (_, i) => act(`act ${i}`, { heating: i % 4 === 3 ? 0 : 120 + (i * 97) % 400, wait: 120, target: 300 + i * 260 }))
+    const acts = Array.from({ length: 12 }, (_, i) =>
+      act(`act ${i}`, { heating: i % 4 === 3 ? 0 : 120 + ((i * 97) % 400), wait: 120, target: 300 + i * 260 }),
+    )
     const plan = planShow(acts, { heaters: 3, hands: 1, before: 900 }, solve)!
     expect(breaks(acts, plan.acts, { heaters: 3, hands: 1, before: 900 })).toEqual([])
     expect(fitsShow(plan)).toBe(true)

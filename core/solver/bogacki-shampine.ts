@@ -22,7 +22,12 @@ export class BogackiShampineStepper implements Stepper {
   prepare(): void {}
 
   attempt(
-    system: OdeSystem, time: number, state: Float64Array, slope: Float64Array, step: number, reached: Float64Array,
+    system: OdeSystem,
+    time: number,
+    state: Float64Array,
+    slope: Float64Array,
+    step: number,
+    reached: Float64Array,
     errors: Float64Array,
   ): boolean {
     const { size, k2, k3, endSlope: k4, trial } = this
@@ -30,17 +35,26 @@ export class BogackiShampineStepper implements Stepper {
     system.derivatives(time + 0.5 * step, trial, k2)
     for (let i = 0; i < size; i++) trial[i] = state[i] + 0.75 * step * k2[i]
     system.derivatives(time + 0.75 * step, trial, k3)
-    for (let i = 0; i < size; i++) reached[i] = state[i] + step * (2 / 9 * slope[i] + 1 / 3 * k2[i] + 4 / 9 * k3[i])
+    for (let i = 0; i < size; i++)
+      reached[i] = state[i] + step * ((2 / 9) * slope[i] + (1 / 3) * k2[i] + (4 / 9) * k3[i])
     system.derivatives(time + step, reached, k4)
     for (let i = 0; i < size; i++) {
-      errors[i] = step * (-5 / 72 * slope[i] + 1 / 12 * k2[i] + 1 / 9 * k3[i] - 1 / 8 * k4[i])
+      errors[i] = step * ((-5 / 72) * slope[i] + (1 / 12) * k2[i] + (1 / 9) * k3[i] - (1 / 8) * k4[i])
     }
     this.evaluations += 3
     return true
   }
 
   /** Cubic Hermite interpolant, as exact as the step itself. */
-  interpolate(share: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array, toSlope: Float64Array, out: Float64Array): void {
+  interpolate(
+    share: number,
+    step: number,
+    from: Float64Array,
+    fromSlope: Float64Array,
+    to: Float64Array,
+    toSlope: Float64Array,
+    out: Float64Array,
+  ): void {
     const rest = 1 - share
     const a = (1 + 2 * share) * rest * rest
     const b = share * rest * rest * step

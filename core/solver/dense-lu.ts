@@ -1,8 +1,10 @@
 /**
  * LU factors of a small matrix `diagonal · I − J`, row-major in one array; nothing is allocated per call.
  *
- * Without pivoting at first: for the Jacobian of a dissipative system the shift makes the diagonal strong, and the order of
- * the unknowns keeps zeros zero. Where a pivot is lost all the same (a system that for a while feeds on itself) rows are
+ * Without pivoting at first: for the Jacobian of a dissipative system the shift makes the diagonal strong, and the
+ * order of
+ * the unknowns keeps zeros zero. Where a pivot is lost all the same (a system that for a while feeds on itself) rows
+ * are
  * exchanged; where even that finds none, the caller is told and takes a smaller step, which strengthens the shift.
  */
 export class DenseLu {
@@ -42,7 +44,8 @@ export class DenseLu {
   }
 
   /**
-   * The same with partial pivoting. A negative determinant means that something grows faster than the step can follow: refused.
+   * The same with partial pivoting. A negative determinant means that something grows faster than the step can
+   * follow: refused.
    */
   private factorExchanging(diagonal: number, matrix: Float64Array, stride: number, least: number): boolean {
     this.pivoted = true
@@ -51,7 +54,8 @@ export class DenseLu {
     let sign = 1
     for (let column = 0; column < size; column++) {
       let best = column
-      for (let row = column + 1; row < size; row++) if (Math.abs(factors[row * size + column]) > Math.abs(factors[best * size + column])) best = row
+      for (let row = column + 1; row < size; row++)
+        if (Math.abs(factors[row * size + column]) > Math.abs(factors[best * size + column])) best = row
       if (!(Math.abs(factors[best * size + column]) > least)) return false
       exchanged[column] = best
       if (best !== column) {
@@ -82,7 +86,7 @@ export class DenseLu {
   private eliminate(column: number): void {
     const { size, factors } = this
     const top = column * size
-    const inverse = this.inverses[column] = 1 / factors[top + column]
+    const inverse = (this.inverses[column] = 1 / factors[top + column])
     for (let row = column + 1; row < size; row++) {
       const start = row * size
       const below = factors[start + column]

@@ -4,11 +4,15 @@
  * @param value in the unit of `quantities` @param times rising, s @param quantities at those times
  * @returns s; undefined if it never did
  */
-export function firstReached(value: number, times: readonly number[], quantities: readonly number[]): number | undefined {
+export function firstReached(
+  value: number,
+  times: readonly number[],
+  quantities: readonly number[],
+): number | undefined {
   const index = quantities.findIndex(q => q >= value)
   if (index <= 0) return index < 0 ? undefined : times[0]
   const [before, after] = [quantities[index - 1], quantities[index]]
-  return times[index - 1] + (times[index] - times[index - 1]) * (value - before) / (after - before)
+  return times[index - 1] + ((times[index] - times[index - 1]) * (value - before)) / (after - before)
 }
 
 /** Halvings after which a place within a step is as good as exact. */
@@ -20,7 +24,12 @@ const HALVINGS = 40
  * @param slopes of the quantity at those times, per second
  * @returns s; undefined if it never did
  */
-export function firstReachedOnCurve(value: number, times: readonly number[], quantities: readonly number[], slopes: readonly number[]): number | undefined {
+export function firstReachedOnCurve(
+  value: number,
+  times: readonly number[],
+  quantities: readonly number[],
+  slopes: readonly number[],
+): number | undefined {
   const index = quantities.findIndex(q => q >= value)
   if (index <= 0) return index < 0 ? undefined : times[0]
   const [from, to] = [times[index - 1], times[index]]
@@ -28,8 +37,12 @@ export function firstReachedOnCurve(value: number, times: readonly number[], qua
   const step = to - from
   const curve = (s: number): number => {
     const rest = 1 - s
-    return (1 + 2 * s) * rest * rest * before + s * rest * rest * step * slopes[index - 1]
-      + s * s * (3 - 2 * s) * after - s * s * rest * step * slopes[index]
+    return (
+      (1 + 2 * s) * rest * rest * before +
+      s * rest * rest * step * slopes[index - 1] +
+      s * s * (3 - 2 * s) * after -
+      s * s * rest * step * slopes[index]
+    )
   }
   let [low, high] = [0, 1]
   for (let i = 0; i < HALVINGS; i++) {

@@ -1,14 +1,24 @@
 import { describe, expect, it } from 'vitest'
 import { Integrator, type OdeEvent, type OdeSystem } from '.'
 
-const system = (size: number, derivatives: OdeSystem['derivatives'], extra: Partial<OdeSystem> = {}): OdeSystem =>
-  ({ size, scale: new Float64Array(size).fill(1e-3), derivatives, ...extra })
+const system = (size: number, derivatives: OdeSystem['derivatives'], extra: Partial<OdeSystem> = {}): OdeSystem => ({
+  size,
+  scale: new Float64Array(size).fill(1e-3),
+  derivatives,
+  ...extra,
+})
 
 describe('integrator', () => {
   it('converges with order four on a system with a known solution', () => {
     // y' = y cos t, y(0) = 1: y = exp(sin t)
-    const forced = system(1, (t, y, f) => { f[0] = y[0] * Math.cos(t) }, { dependsOnTime: true })
-    const errors = [1e-3, 1e-5, 1e-7].map((tolerance) => {
+    const forced = system(
+      1,
+      (t, y, f) => {
+        f[0] = y[0] * Math.cos(t)
+      },
+      { dependsOnTime: true },
+    )
+    const errors = [1e-3, 1e-5, 1e-7].map(tolerance => {
       const y = Float64Array.of(1)
       const { steps } = new Integrator(1).run(forced, y, 0, 3, { tolerance, firstStep: 1e-3 })
       return { error: Math.abs(y[0] - Math.exp(Math.sin(3))), steps }
@@ -20,7 +30,13 @@ describe('integrator', () => {
 
   it('follows explicit time dependence', () => {
     // y' = -50 (y - cos t): Hairer & Wanner II, eq. IV.1.1; exact solution from the variation of constants
-    const forced = system(1, (t, y, f) => { f[0] = -50 * (y[0] - Math.cos(t)) }, { dependsOnTime: true })
+    const forced = system(
+      1,
+      (t, y, f) => {
+        f[0] = -50 * (y[0] - Math.cos(t))
+      },
+      { dependsOnTime: true },
+    )
     const y = Float64Array.of(0)
     new Integrator(1).run(forced, y, 0, 1.5, { tolerance: 1e-7, firstStep: 1e-3 })
     const exact = (2500 * Math.cos(1.5) + 50 * Math.sin(1.5)) / 2501
@@ -28,12 +44,17 @@ describe('integrator', () => {
   })
 
   it('solves the Robertson problem to the published values', () => {
-    // H. H. Robertson (1966); reference solution at t = 40 from Hairer & Wanner II, sect. IV.10: 0.7158, 9.185e-6, 0.2842
-    const robertson = system(3, (_, y, f) => {
-      f[0] = -0.04 * y[0] + 1e4 * y[1] * y[2]
-      f[2] = 3e7 * y[1] * y[1]
-      f[1] = -f[0] - f[2]
-    }, { scale: Float64Array.of(1e-3, 1e-7, 1e-3) })
+    // H. H. Robertson (1966); reference solution at t = 40 from Hairer & Wanner II, sect. IV.10: 0.7158, 9.185e-6,
+    // 0.2842
+    const robertson = system(
+      3,
+      (_, y, f) => {
+        f[0] = -0.04 * y[0] + 1e4 * y[1] * y[2]
+        f[2] = 3e7 * y[1] * y[1]
+        f[1] = -f[0] - f[2]
+      },
+      { scale: Float64Array.of(1e-3, 1e-7, 1e-3) },
+    )
     const y = Float64Array.of(1, 0, 0)
     const { steps } = new Integrator(3).run(robertson, y, 0, 40, { tolerance: 1e-6, firstStep: 1e-6 })
     expect(y[0]).toBeCloseTo(0.7158, 4)
@@ -42,10 +63,14 @@ describe('integrator', () => {
   })
 
   it('finds where a falling body lands and stops there', () => {
-    const fall = system(2, (_, y, f) => { f[0] = y[1]!; f[1] = -9.81 })
+    const fall = system(2, (_, y, f) => {
+      f[0] = y[1]!
+      f[1] = -9.81
+    })
     const y = Float64Array.of(10, 0)
     const result = new Integrator(2).run(fall, y, 0, 100, {
-      tolerance: 1e-6, firstStep: 0.1,
+      tolerance: 1e-6,
+      firstStep: 0.1,
       events: [
         { id: 'half-way', direction: -1, stops: false, value: (_, s) => s[0] - 5 },
         { id: 'ground', direction: -1, stops: true, value: (_, s) => s[0] },
@@ -58,17 +83,34 @@ describe('integrator', () => {
   })
 
   it('finds the top of a throw between two steps, and only as far as an event lets it', () => {
-    const fall = system(2, (_, y, f) => { f[0] = y[1]!; f[1] = -9.81 })
-    const thrown = (events: OdeEvent[]) => new Integrator(2).run(fall, Float64Array.of(0, 7), 0, 1.4, {
-      tolerance: 1e-4, firstStep: 0.5, events, peaks: [{ id: 'height', value: (_, s) => s[0] }],
-    }).peaks.height
+    const fall = system(2, (_, y, f) => {
+      f[0] = y[1]!
+      f[1] = -9.81
+    })
+    const thrown = (events: OdeEvent[]) =>
+      new Integrator(2).run(fall, Float64Array.of(0, 7), 0, 1.4, {
+        tolerance: 1e-4,
+        firstStep: 0.5,
+        events,
+        peaks: [{ id: 'height', value: (_, s) => s[0] }],
+      }).peaks.height
     expect(thrown([]).value).toBeCloseTo(49 / (2 * 9.81), 9)
     expect(thrown([]).time).toBeCloseTo(7 / 9.81, 6)
-    expect(thrown([{ id: 'ceiling', direction: 1, stops: true, value: (_, s) => s[0] - 1.5 }]).value).toBeCloseTo(1.5, 9)
+    expect(thrown([{ id: 'ceiling', direction: 1, stops: true, value: (_, s) => s[0] - 1.5 }]).value).toBeCloseTo(
+      1.5,
+      9,
+    )
   })
 
   it('keeps running totals exact and gives the same bits twice', () => {
-    const decay = system(2, (_, y, f) => { f[0] = -3 * y[0]; f[1] = 3 * y[0] }, { totals: 1 })
+    const decay = system(
+      2,
+      (_, y, f) => {
+        f[0] = -3 * y[0]
+        f[1] = 3 * y[0]
+      },
+      { totals: 1 },
+    )
     const run = () => {
       const y = Float64Array.of(1, 0)
       new Integrator(2).run(decay, y, 0, 2, { tolerance: 1e-5, firstStep: 0.01 })

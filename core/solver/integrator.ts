@@ -1,9 +1,11 @@
 /**
  * Adaptive integration with located events.
  *
- * Starts with explicit steps where the caller says that they may pay, and goes over to Rosenbrock steps when the explicit
+ * Starts with explicit steps where the caller says that they may pay, and goes over to Rosenbrock steps when the
+ * explicit
  * ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the stepper's own
- * interpolant of a step by the Illinois variant of false position. The same input gives the same bits: there is no random
+ * interpolant of a step by the Illinois variant of false position. The same input gives the same bits: there is no
+ * random
  * choice and no clock.
  */
 import { BogackiShampineStepper } from './bogacki-shampine'
@@ -16,7 +18,10 @@ const MOST_STEPS = 20000
 const NO_PEAKS: Integration['peaks'] = {}
 const MOST_GROWTH = 5
 const SAFETY = 0.85
-/** Fourth root, by square roots, which give the same bits everywhere: the step's error goes with its fourth power, or nearly. */
+/**
+ * Fourth root, by square roots, which give the same bits everywhere: the step's error goes with its fourth power, or
+ * nearly.
+ */
 const smallRoot = (error: number): number => Math.sqrt(Math.sqrt(error))
 
 /** Written out: for a handful of numbers `TypedArray.set` costs more than the copying. */
@@ -42,9 +47,15 @@ export interface IntegrationOptions {
   peaks?: readonly OdePeak[]
   /** called at the start and after each step with the state reached; the array is reused */
   onStep?: (time: number, state: Float64Array) => void
-  /** points between the ends of each step at which `onStep` is called too, on the interpolant: a curve to be drawn; 0 if left out */
+  /**
+   * points between the ends of each step at which `onStep` is called too, on the interpolant: a curve to be drawn; 0
+   * if left out
+   */
   between?: number
-  /** steps after which it ends where it is, `stoppedBy` "patience": for a wait that may be as long as it likes; without end if left out */
+  /**
+   * steps after which it ends where it is, `stoppedBy` "patience": for a wait that may be as long as it likes;
+   * without end if left out
+   */
   patience?: number
 }
 
@@ -91,8 +102,13 @@ export class Integrator {
     let prepared = false
     let justRejected = false
     const finish = (at: number, stoppedBy: string | undefined): Integration => ({
-      time: at, stoppedBy, steps, rejected, opening,
-      occurrences: occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
+      time: at,
+      stoppedBy,
+      steps,
+      rejected,
+      opening,
+      occurrences:
+        occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
       peaks: trackers.length === 0 ? NO_PEAKS : bestOf(trackers),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
@@ -103,7 +119,7 @@ export class Integrator {
     }
     const draw = (share: number): void => {
       for (let k = 1; k <= between; k++) {
-        const part = share * k / (between + 1)
+        const part = (share * k) / (between + 1)
         onStep!(time + part * step, within(part))
       }
     }
@@ -113,7 +129,8 @@ export class Integrator {
     onStep?.(time, state)
     while (time < end) {
       if (steps + rejected > patience) return finish(time, 'patience')
-      if (steps + rejected > MOST_STEPS) throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
+      if (steps + rejected > MOST_STEPS)
+        throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
       if (step > end - time) step = end - time
       const least = 1e-14 * Math.max(1, Math.abs(time))
       if (!(step > least)) {
@@ -163,7 +180,10 @@ export class Integrator {
         if (!(event.direction > 0 ? before < 0 && after >= 0 : before > 0 && after <= 0)) continue
         const share = locate(event, time, step, within, before, after)
         occurrences.push({ id: event.id, time: time + share * step })
-        if (event.stops && share < stopShare) { stopShare = share; stoppedBy = event.id }
+        if (event.stops && share < stopShare) {
+          stopShare = share
+          stoppedBy = event.id
+        }
       }
       if (stoppedBy !== undefined) {
         if (between > 0 && onStep) draw(stopShare)
@@ -182,7 +202,8 @@ export class Integrator {
       nextSlope = held
       prepared = false
       onStep?.(time, state)
-      // After a rejection the step is not allowed to grow at once, nor for a while past what was refused, or it would be rejected again.
+      // After a rejection the step is not allowed to grow at once, nor for a while past what was refused, or it would
+      // be rejected again.
       const growth = error > 1e-3 ? Math.max(0.2, SAFETY / smallRoot(error)) : MOST_GROWTH
       step *= Math.min(growth, justRejected ? 1 : MOST_GROWTH)
       justRejected = false
@@ -193,7 +214,8 @@ export class Integrator {
 }
 
 /**
- * Whether a step has used up more of an amount than there was: the error estimate can be blind to it, where what uses it
+ * Whether a step has used up more of an amount than there was: the error estimate can be blind to it, where what uses
+ * it
  * up ends at nought (L. F. Shampine, S. Thompson, J. A. Kierzenka & G. D. Byrne, Appl. Math. Comput. 170 (2005) 556).
  * What is below nought by less than the tolerance is nought.
  */
@@ -208,7 +230,14 @@ function overdrawn({ amounts, scale }: OdeSystem, state: Float64Array, tolerance
 }
 
 /** Share of the step at which the event's value crosses zero. */
-function locate(event: OdeEvent, time: number, step: number, within: (share: number) => Float64Array, before: number, after: number): number {
+function locate(
+  event: OdeEvent,
+  time: number,
+  step: number,
+  within: (share: number) => Float64Array,
+  before: number,
+  after: number,
+): number {
   let left = 0
   let right = 1
   let leftValue = before
@@ -218,7 +247,7 @@ function locate(event: OdeEvent, time: number, step: number, within: (share: num
     const share = (left * rightValue - right * leftValue) / (rightValue - leftValue)
     if (!(share > left && share < right)) break
     const value = event.value(time + share * step, within(share))
-    if ((value < 0) === (before < 0) && value !== 0) {
+    if (value < 0 === before < 0 && value !== 0) {
       left = share
       leftValue = value
       if (side === -1) rightValue *= 0.5

@@ -3,7 +3,10 @@ import type { OdePeak, Peak } from './system'
 /** Rounds of parabolas that close in on a top. */
 const ROUNDS = 3
 
-/** Finds the greatest value of a quantity along a solution, also between the ends of steps, on the stepper's interpolant. */
+/**
+ * Finds the greatest value of a quantity along a solution, also between the ends of steps, on the stepper's
+ * interpolant.
+ */
 export class PeakTracker {
   readonly id: string
   best: Peak = { time: NaN, value: -Infinity }
@@ -22,13 +25,22 @@ export class PeakTracker {
    * @param time at the step's start @param share of the step that counts, where an event ends it
    * @param reached state at its end @param within state at a share of it
    */
-  follow(time: number, step: number, share: number, reached: Float64Array, within: (share: number) => Float64Array): void {
+  follow(
+    time: number,
+    step: number,
+    share: number,
+    reached: Float64Array,
+    within: (share: number) => Float64Array,
+  ): void {
     const at = (s: number): number => this.peak.value(time + s * step, within(s))
     const end = share < 1 ? at(share) : this.peak.value(time + step, reached)
     const middle = at(0.5 * share)
     // A top inside shows as a middle that stands over the straight line by more than the ends differ.
     const bulge = middle - 0.5 * (this.value + end)
-    if (!(bulge > 0.1 * Math.abs(end - this.value)) || Math.max(middle, end, this.value) + 0.5 * bulge <= this.best.value) {
+    if (
+      !(bulge > 0.1 * Math.abs(end - this.value)) ||
+      Math.max(middle, end, this.value) + 0.5 * bulge <= this.best.value
+    ) {
       this.offer(time + share * step, end)
       this.value = end
       return
@@ -43,7 +55,7 @@ export class PeakTracker {
       for (let round = 0; round < ROUNDS; round++) {
         const left = (yb - ya) * (b - c)
         const right = (yb - yc) * (b - a)
-        const next = b - 0.5 * ((b - a) * right - (b - c) * left) / (right - left)
+        const next = b - (0.5 * ((b - a) * right - (b - c) * left)) / (right - left)
         if (!(next > a && next < c) || Math.abs(next - b) < 1e-6) break
         const y = at(next)
         if (y > yb) {

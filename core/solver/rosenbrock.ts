@@ -3,8 +3,10 @@
  *
  * Method: RODAS, six stages, order 4 with an embedded order 3, L-stable and stiffly accurate, so that processes far
  * faster than the step (a film of condensate, a damped slug) settle instead of limiting the step.
- * Source: E. Hairer & G. Wanner, Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7 and VI.4, in the
- * transformed variables of sect. IV.7 (the coefficients are those of the authors' code RODAS; a test holds their order).
+ * Source: E. Hairer & G. Wanner, Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7 and VI.4, in
+ * the
+ * transformed variables of sect. IV.7 (the coefficients are those of the authors' code RODAS; a test holds their
+ * order).
  *
  * The Jacobian is taken by forward differences.
  */
@@ -23,14 +25,22 @@ const C21 = -5.6688
 const [C31, C32] = [-2.430093356833875, -0.2063599157091915]
 const [C41, C42, C43] = [-0.1073529058151375, -9.594562251023355, -20.47028614809616]
 const [C51, C52, C53, C54] = [7.496443313967647, -10.24680431464352, -33.99990352819905, 11.7089089320616]
-const [C61, C62, C63, C64, C65] = [8.083246795921522, -7.981132988064893, -31.52159432874371, 16.31930543123136, -6.058818238834054]
+const [C61, C62, C63, C64, C65] = [
+  8.083246795921522, -7.981132988064893, -31.52159432874371, 16.31930543123136, -6.058818238834054,
+]
 // When a stage is evaluated, as a share of the step, and its weight of the drift.
 const [T2, T3, T4] = [0.386, 0.21, 0.63]
 const [D1, D2, D3, D4] = [0.25, -0.1043, 0.1035, -0.0362]
 const STAGES = 6
-/** Weights of the stages in the two higher terms of the method's own interpolant, of order 3 (dense output of RODAS). */
-const SECOND = [10.12623508344586, -7.487995877610167, -34.80091861555747, -7.992771707568823, 1.025137723295662] as const
-const THIRD = [-0.6762803392801253, 6.087714651680015, 16.43084320892478, 24.76722511418386, -6.594389125716872] as const
+/**
+ * Weights of the stages in the two higher terms of the method's own interpolant, of order 3 (dense output of RODAS).
+ */
+const SECOND = [
+  10.12623508344586, -7.487995877610167, -34.80091861555747, -7.992771707568823, 1.025137723295662,
+] as const
+const THIRD = [
+  -0.6762803392801253, 6.087714651680015, 16.43084320892478, 24.76722511418386, -6.594389125716872,
+] as const
 const SQUARE_ROOT_EPSILON = 1.4901161193847656e-8
 
 const NONE: readonly number[] = []
@@ -80,15 +90,27 @@ export class RosenbrockStepper implements Stepper {
   }
 
   attempt(
-    system: OdeSystem, time: number, state: Float64Array, slope: Float64Array, step: number, reached: Float64Array,
+    system: OdeSystem,
+    time: number,
+    state: Float64Array,
+    slope: Float64Array,
+    step: number,
+    reached: Float64Array,
     errors: Float64Array,
   ): boolean {
     const { size, jacobian, drift, scratch, stages } = this
     const coupled = size - (system.totals ?? 0)
-    const lu = this.factors[coupled] ??= new DenseLu(coupled)
+    const lu = (this.factors[coupled] ??= new DenseLu(coupled))
     if (!lu.factorShifted(1 / (GAMMA * step), jacobian, size)) return false
     // Written out stage by stage: this is the inner loop of every forecast.
-    const [k1, k2, k3, k4, k5, k6] = stages as readonly [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
+    const [k1, k2, k3, k4, k5, k6] = stages as readonly [
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+    ]
     const per = 1 / step
     for (let i = 0; i < size; i++) k1[i] = slope[i] + D1 * step * drift[i]
     this.solveStage(lu, k1, step, coupled)
@@ -102,7 +124,8 @@ export class RosenbrockStepper implements Stepper {
     this.solveStage(lu, k3, step, coupled)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A41 * k1[i] + A42 * k2[i] + A43 * k3[i]
     system.derivatives(time + T4 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k4[i] = scratch[i] + per * (C41 * k1[i] + C42 * k2[i] + C43 * k3[i]) + D4 * step * drift[i]
+    for (let i = 0; i < size; i++)
+      k4[i] = scratch[i] + per * (C41 * k1[i] + C42 * k2[i] + C43 * k3[i]) + D4 * step * drift[i]
     this.solveStage(lu, k4, step, coupled)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A51 * k1[i] + A52 * k2[i] + A53 * k3[i] + A54 * k4[i]
     system.derivatives(time + step, reached, scratch)
@@ -110,7 +133,8 @@ export class RosenbrockStepper implements Stepper {
     this.solveStage(lu, k5, step, coupled)
     for (let i = 0; i < size; i++) reached[i] += k5[i]
     system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) k6[i] = scratch[i] + per * (C61 * k1[i] + C62 * k2[i] + C63 * k3[i] + C64 * k4[i] + C65 * k5[i])
+    for (let i = 0; i < size; i++)
+      k6[i] = scratch[i] + per * (C61 * k1[i] + C62 * k2[i] + C63 * k3[i] + C64 * k4[i] + C65 * k5[i])
     this.solveStage(lu, k6, step, coupled)
     for (let i = 0; i < size; i++) {
       errors[i] = k6[i]!
@@ -120,9 +144,26 @@ export class RosenbrockStepper implements Stepper {
     return true
   }
 
-  /** Between the ends of the last step, by the method's own interpolant, which does not ring where the system is stiff. */
-  interpolate(share: number, _step: number, from: Float64Array, _fromSlope: Float64Array, to: Float64Array, _toSlope: Float64Array, out: Float64Array): void {
-    const [k1, k2, k3, k4, k5] = this.stages as unknown as [Float64Array, Float64Array, Float64Array, Float64Array, Float64Array]
+  /**
+   * Between the ends of the last step, by the method's own interpolant, which does not ring where the system is
+   * stiff.
+   */
+  interpolate(
+    share: number,
+    _step: number,
+    from: Float64Array,
+    _fromSlope: Float64Array,
+    to: Float64Array,
+    _toSlope: Float64Array,
+    out: Float64Array,
+  ): void {
+    const [k1, k2, k3, k4, k5] = this.stages as unknown as [
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+      Float64Array,
+    ]
     const rest = 1 - share
     for (let i = 0; i < this.size; i++) {
       const second = SECOND[0] * k1[i] + SECOND[1] * k2[i] + SECOND[2] * k3[i] + SECOND[3] * k4[i] + SECOND[4] * k5[i]

@@ -12,12 +12,23 @@ export interface Stepper {
    * @returns false if the step can't be formed and must be smaller
    */
   attempt(
-    system: OdeSystem, time: number, state: Float64Array, slope: Float64Array, step: number, reached: Float64Array,
+    system: OdeSystem,
+    time: number,
+    state: Float64Array,
+    slope: Float64Array,
+    step: number,
+    reached: Float64Array,
     errors: Float64Array,
   ): boolean
   /** State at a share of the last step that was accepted, between its ends with their slopes. */
   interpolate(
-    share: number, step: number, from: Float64Array, fromSlope: Float64Array, to: Float64Array, toSlope: Float64Array, out: Float64Array,
+    share: number,
+    step: number,
+    from: Float64Array,
+    fromSlope: Float64Array,
+    to: Float64Array,
+    toSlope: Float64Array,
+    out: Float64Array,
   ): void
   /** dy/dt at the end of the last successful try, where the method has it anyway */
   readonly endSlope?: Float64Array

@@ -9,7 +9,9 @@ export interface OdeSystem {
   readonly totals?: number
   /** more unknowns, among the others, that stand still, or as good as: their columns are not needed either */
   readonly inert?: readonly number[]
-  /** unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter */
+  /**
+   * unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter
+   */
   readonly amounts?: readonly number[]
   /** true if the right-hand side depends on time itself */
   readonly dependsOnTime?: boolean
@@ -17,7 +19,10 @@ export interface OdeSystem {
   derivatives(time: number, state: Float64Array, slope: Float64Array): void
   /** typical size of each unknown: errors below `tolerance` times this do not matter */
   readonly scale: Float64Array
-  /** value from which the size of each unknown is counted, for those whose zero means nothing (a temperature in kelvin); zero if left out */
+  /**
+   * value from which the size of each unknown is counted, for those whose zero means nothing (a temperature in
+   * kelvin); zero if left out
+   */
   readonly reference?: Float64Array
 }
 
@@ -38,9 +43,15 @@ export interface OdePeak {
   value(time: number, state: Float64Array): number
 }
 
-export interface Peak { time: number, value: number }
+export interface Peak {
+  time: number
+  value: number
+}
 
-export interface Occurrence { id: string, time: number }
+export interface Occurrence {
+  id: string
+  time: number
+}
 
 export interface Integration {
   /** time reached */

@@ -12,7 +12,10 @@ describe('air', () => {
           const ratio = psychrolib.GetHumRatioFromRelHum(celsius, humidity, pressure)
           expect(humidityRatio(celsius + 273.15, pressure, humidity)).toBeCloseTo(ratio, 4)
           // psychrolib's density is of the moist air, per its volume a kilogram of dry air takes up
-          expect(humidAirDensity(celsius + 273.15, pressure, humidity) / psychrolib.GetMoistAirDensity(celsius, ratio, pressure)).toBeCloseTo(1, 3)
+          expect(
+            humidAirDensity(celsius + 273.15, pressure, humidity) /
+              psychrolib.GetMoistAirDensity(celsius, ratio, pressure),
+          ).toBeCloseTo(1, 3)
         }
       }
     }

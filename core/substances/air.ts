@@ -26,7 +26,8 @@ export function humidAirDensity(temperature: number, pressure: number, relativeH
   requireRange('temperature', temperature, 223.15, 373.15, 'K')
   requireRange('pressure', pressure, 1000, 200e3, 'Pa')
   requireRange('relative humidity', relativeHumidity, 0, 1, '')
-  const vapour = relativeHumidity * (temperature < 273.16 ? sublimationPressure(temperature) : saturationPressure(temperature))
+  const vapour =
+    relativeHumidity * (temperature < 273.16 ? sublimationPressure(temperature) : saturationPressure(temperature))
   return (pressure - vapour) / (AIR_GAS_CONSTANT * temperature) + vapour / (WATER_GAS_CONSTANT * temperature)
 }
 
@@ -41,7 +42,7 @@ export function humidAirDensity(temperature: number, pressure: number, relativeH
 export function humidityRatio(temperature: number, pressure: number, relativeHumidity: number): number {
   requireRange('relative humidity', relativeHumidity, 0, 1, '')
   const vapour = relativeHumidity * saturationPressure(temperature)
-  return AIR_GAS_CONSTANT / WATER_GAS_CONSTANT * vapour / (pressure - vapour)
+  return ((AIR_GAS_CONSTANT / WATER_GAS_CONSTANT) * vapour) / (pressure - vapour)
 }
 
 /**
@@ -50,7 +51,7 @@ export function humidityRatio(temperature: number, pressure: number, relativeHum
  */
 export function airViscosity(temperature: number): number {
   requireRange('temperature', temperature, 200, 800, 'K')
-  return 1.458e-6 * temperature * Math.sqrt(temperature) / (temperature + 110.4)
+  return (1.458e-6 * temperature * Math.sqrt(temperature)) / (temperature + 110.4)
 }
 
 /**
@@ -61,5 +62,5 @@ export function airViscosity(temperature: number): number {
 export function airConductivity(temperature: number): number {
   requireRange('temperature', temperature, 200, 800, 'K')
   const ratio = temperature / 273
-  return 0.0241 * ratio * Math.sqrt(ratio) * (273 + 194) / (temperature + 194)
+  return (0.0241 * ratio * Math.sqrt(ratio) * (273 + 194)) / (temperature + 194)
 }

@@ -5,7 +5,11 @@ import { requireRange } from '../units/require-range'
 const TRIPLE_TEMPERATURE = 273.16
 const TRIPLE_PRESSURE = 611.657
 /** Coefficients and exponents of R14-08(2011), table 3. */
-const TERMS = [[-21.2144006, 0.00333333333], [27.3203819, 1.20666667], [-6.1059813, 1.70333333]] as const
+const TERMS = [
+  [-21.2144006, 0.00333333333],
+  [27.3203819, 1.20666667],
+  [-6.1059813, 1.70333333],
+] as const
 
 /**
  * Pressure of vapour over ice.

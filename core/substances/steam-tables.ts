@@ -15,23 +15,40 @@ const TRIPLE = 273.16
 const waterPressures = new CubicTable(saturationPressure, TRIPLE, TABLE_HOTTEST, 512)
 const icePressures = new CubicTable(sublimationPressure, TABLE_COLDEST, TRIPLE, 256)
 
-// The saturation temperature is close to a straight line in the fourth root of the pressure, so it is tabulated on that.
+// The saturation temperature is close to a straight line in the fourth root of the pressure, so it is tabulated on
+// that.
 const fourthRoot = (pressure: number): number => Math.sqrt(Math.sqrt(pressure))
 const tripleRoot = fourthRoot(saturationPressure(TRIPLE))
-const waterTemperatures = new CubicTable((root) => {
-  const square = root * root
-  return saturationTemperature(Math.max(square * square, 611.212677))
-}, tripleRoot, fourthRoot(saturationPressure(TABLE_HOTTEST)), 512)
-const iceTemperatures = new CubicTable((root) => {
-  const square = root * root
-  return halving(t => sublimationPressure(t) < square * square, TABLE_COLDEST, TRIPLE, 50)
-}, fourthRoot(sublimationPressure(TABLE_COLDEST)), tripleRoot, 256)
+const waterTemperatures = new CubicTable(
+  root => {
+    const square = root * root
+    return saturationTemperature(Math.max(square * square, 611.212677))
+  },
+  tripleRoot,
+  fourthRoot(saturationPressure(TABLE_HOTTEST)),
+  512,
+)
+const iceTemperatures = new CubicTable(
+  root => {
+    const square = root * root
+    return halving(t => sublimationPressure(t) < square * square, TABLE_COLDEST, TRIPLE, 50)
+  },
+  fourthRoot(sublimationPressure(TABLE_COLDEST)),
+  tripleRoot,
+  256,
+)
 
-/** Saturation pressure, Pa, of a temperature in K: over ice from 223.15 to 273.16, over water to 450; the end values beyond. */
+/**
+ * Saturation pressure, Pa, of a temperature in K: over ice from 223.15 to 273.16, over water to 450; the end values
+ * beyond.
+ */
 export const quickSaturationPressure = (temperature: number): number =>
   temperature < TRIPLE ? icePressures.at(temperature) : waterPressures.at(temperature)
 
-/** Saturation temperature, K, of an absolute pressure in Pa: over ice from 3.94 to 612, over water to 932e3; the end values beyond. */
+/**
+ * Saturation temperature, K, of an absolute pressure in Pa: over ice from 3.94 to 612, over water to 932e3; the end
+ * values beyond.
+ */
 export function quickSaturationTemperature(pressure: number): number {
   const root = pressure > 0 ? Math.sqrt(Math.sqrt(pressure)) : 0
   return root < tripleRoot ? iceTemperatures.at(root) : waterTemperatures.at(root)
@@ -43,7 +60,10 @@ export function quickLatentHeat(temperature: number): number {
   return 2333088.46 + x * (-247922.594 + x * (-20443.8582 + x * (-13963.4862 - 2068.56636 * x)))
 }
 
-/** Density of liquid water, kg/m3, of a temperature in K from 273.16 to 450: least-squares quartic to IF97, within 2e-4. */
+/**
+ * Density of liquid water, kg/m3, of a temperature in K from 273.16 to 450: least-squares quartic to IF97, within
+ * 2e-4.
+ */
 export function quickLiquidDensity(temperature: number): number {
   const x = (temperature - 343.15) * 0.01
   return 977.83023 + x * (-57.5073845 + x * (-27.8030105 + x * (9.74281695 - 4.78837275 * x)))

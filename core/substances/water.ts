@@ -32,7 +32,7 @@ export function saturationPressure(temperature: number): number {
   const a = (theta + n1) * theta + n2
   const b = (n3 * theta + n4) * theta + n5
   const c = (n6 * theta + n7) * theta + n8
-  const root = 2 * c / (-b + Math.sqrt(b * b - 4 * a * c))
+  const root = (2 * c) / (-b + Math.sqrt(b * b - 4 * a * c))
   const square = root * root
   return square * square * 1e6
 }
@@ -51,7 +51,7 @@ export function saturationTemperature(pressure: number): number {
   const e = (beta + n3) * beta + n6
   const f = (n1 * beta + n4) * beta + n7
   const g = (n2 * beta + n5) * beta + n8
-  const d = 2 * g / (-f - Math.sqrt(f * f - 4 * e * g))
+  const d = (2 * g) / (-f - Math.sqrt(f * f - 4 * e * g))
   const sum = n10 + d
   return (sum - Math.sqrt(sum * sum - 4 * (n9 + n10 * d))) / 2
 }
@@ -78,7 +78,7 @@ export function liquidWater(temperature: number, pressure: number): PhasePropert
     if (j !== 0) byTemperature += n * integerPower(p, i) * j * integerPower(t, j - 1)
   }
   return {
-    specificVolume: byPressure * WATER_GAS_CONSTANT * temperature / 16.53e6,
+    specificVolume: (byPressure * WATER_GAS_CONSTANT * temperature) / 16.53e6,
     enthalpy: inverseTemperature * byTemperature * WATER_GAS_CONSTANT * temperature,
   }
 }
@@ -105,7 +105,7 @@ export function waterVapour(temperature: number, pressure: number): PhasePropert
     if (j !== 0) byTemperature += n * integerPower(p, i) * j * integerPower(t, j - 1)
   }
   return {
-    specificVolume: byPressure * WATER_GAS_CONSTANT * temperature / 1e6,
+    specificVolume: (byPressure * WATER_GAS_CONSTANT * temperature) / 1e6,
     enthalpy: inverseTemperature * byTemperature * WATER_GAS_CONSTANT * temperature,
   }
 }

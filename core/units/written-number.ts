@@ -6,8 +6,12 @@ const DECIMAL_COMMA = /^[-+−]?(?:\d+,(?:\d{1,2}|\d{4,})|0,\d+)(?:[eE][-+]?\d+)
 const EITHER = /^[-+−]?[1-9]\d*,\d{3}(?:[eE][-+]?\d+)?$/u
 const POINT = /^[-+−]?(?:\d+\.?\d*|\.\d+)(?:[eE][-+]?\d+)?$/u
 
-/** True if some of the cells of one file can only have decimal commas: then "1,013" beside them is 1.013, for one hand or logger writes all alike. */
-export const usesDecimalComma = (cells: readonly string[]): boolean => cells.some(cell => DECIMAL_COMMA.test(cell.trim()))
+/**
+ * True if some of the cells of one file can only have decimal commas: then "1,013" beside them is 1.013, for one hand
+ * or logger writes all alike.
+ */
+export const usesDecimalComma = (cells: readonly string[]): boolean =>
+  cells.some(cell => DECIMAL_COMMA.test(cell.trim()))
 
 /**
  * A number as somebody wrote it, with a decimal point or a decimal comma.
@@ -20,9 +24,14 @@ export function readNumber(text: string, decimalComma = false): number {
   const digits = text.trim()
   if (POINT.test(digits)) return Number(digits.replace('−', '-'))
   if (EITHER.test(digits) && !decimalComma) {
-    throw new QuantityError(`"${digits}" can be read in two ways; write the number with a point and without thousands separators`)
+    throw new QuantityError(
+      `"${digits}" can be read in two ways; write the number with a point and without thousands separators`,
+    )
   }
   if (DECIMAL_COMMA.test(digits) || EITHER.test(digits)) return Number(digits.replace('−', '-').replace(',', '.'))
-  if (/^[-+−]?\d[\d.,]*,[\d.,]*$/u.test(digits)) throw new QuantityError(`"${digits}" can be read in two ways; write the number with a point and without thousands separators`)
+  if (/^[-+−]?\d[\d.,]*,[\d.,]*$/u.test(digits))
+    throw new QuantityError(
+      `"${digits}" can be read in two ways; write the number with a point and without thousands separators`,
+    )
   return NaN
 }

@@ -20,25 +20,35 @@ describe('buckling', () => {
     for (const height of [0.08, 0.11, 0.15]) {
       for (const wallThickness of [0.08e-3, 0.15e-3, 0.25e-3]) {
         const can = { diameter: 0.066, height, wallThickness }
-        expect(Math.abs(vonMisesBuckling(can, SOLIDS.aluminium).pressure / windenburgTrillingPressure(can, SOLIDS.aluminium) - 1)).toBeLessThan(0.1)
+        expect(
+          Math.abs(
+            vonMisesBuckling(can, SOLIDS.aluminium).pressure / windenburgTrillingPressure(can, SOLIDS.aluminium) - 1,
+          ),
+        ).toBeLessThan(0.1)
       }
     }
   })
-  it('falls to the long-tube limit, E/(4(1−ν²)) (t/r)³ with two lobes (Bresse; Timoshenko & Gere, Theory of Elastic Stability, sect. 7.5)', () => {
-    const tube = { diameter: 0.06, height: 8, wallThickness: 1e-3 }
-    const { pressure, lobes } = vonMisesBuckling(tube, SOLIDS.steel)
-    const limit = 200e9 / (4 * (1 - 0.09)) * (1 / 30) ** 3
-    expect(lobes).toBe(2)
-    expect(pressure / limit).toBeCloseTo(1, 2)
-  })
+  it(
+    'falls to the long-tube limit, E/(4(1−ν²)) (t/r)³ with two lobes (Bresse; Timoshenko & Gere, ' +
+      'Theory of Elastic Stability, sect. 7.5)',
+    () => {
+      const tube = { diameter: 0.06, height: 8, wallThickness: 1e-3 }
+      const { pressure, lobes } = vonMisesBuckling(tube, SOLIDS.steel)
+      const limit = (200e9 / (4 * (1 - 0.09))) * (1 / 30) ** 3
+      expect(lobes).toBe(2)
+      expect(pressure / limit).toBeCloseTo(1, 2)
+    },
+  )
   it('refuses walls too thick for thin-shell theory', () => {
-    expect(() => vonMisesBuckling({ diameter: 0.06, height: 0.1, wallThickness: 5e-3 }, SOLIDS.steel)).toThrow(RangeError)
+    expect(() => vonMisesBuckling({ diameter: 0.06, height: 0.1, wallThickness: 5e-3 }, SOLIDS.steel)).toThrow(
+      RangeError,
+    )
   })
 })
 
 describe('measures', () => {
   it('has outside air press on a small drink can with about 700 lbf in all (common practice; sea level)', () => {
-    const pounds = 101325 * outerSurface({ diameter: 0.066, height: 0.122, wallThickness: 1e-4 }) / 4.4482
+    const pounds = (101325 * outerSurface({ diameter: 0.066, height: 0.122, wallThickness: 1e-4 })) / 4.4482
     expect(pounds).toBeGreaterThan(650)
     expect(pounds).toBeLessThan(760)
   })

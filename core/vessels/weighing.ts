@@ -13,7 +13,8 @@ import { requireRange } from '../units/require-range'
  */
 export function capacityFromWeighing(fullMass: number, emptyMass: number, waterTemperature: number): number {
   requireRange('empty mass', emptyMass, 1e-4, 1e3, 'kg')
-  if (!(fullMass > emptyMass)) throw new RangeError(`full mass: ${fullMass} kg must be more than the empty mass, ${emptyMass} kg`)
+  if (!(fullMass > emptyMass))
+    throw new RangeError(`full mass: ${fullMass} kg must be more than the empty mass, ${emptyMass} kg`)
   return (fullMass - emptyMass) / liquidDensity(waterTemperature)
 }
 

@@ -25,7 +25,9 @@ function best(rounds: number, work: () => void): number {
 function nominal(demonstration: Demonstration) {
   const { values } = resolve(demonstration, nothing)
   for (let i = 0; i < 30; i++) demonstration.simulate(values, 'trace')
-  const milliseconds = best(30, () => { demonstration.simulate(values, 'trace') })
+  const milliseconds = best(30, () => {
+    demonstration.simulate(values, 'trace')
+  })
   return { measure: 'nominal trace', demonstration: demonstration.id, milliseconds, limit: 5, meets: milliseconds < 5 }
 }
 
@@ -34,11 +36,21 @@ const REFERENCE = DEMONSTRATIONS[0]!
 const MOST_TIMES_THE_CAN = 1.3
 
 function forecast(demonstration: Demonstration) {
-  const run = (of: Demonstration) => () => { new StagingSample(of, nothing, 2000).advance(2000) }
+  const run = (of: Demonstration) => () => {
+    new StagingSample(of, nothing, 2000).advance(2000)
+  }
   const first = best(1, run(demonstration))
   if (demonstration === REFERENCE) {
     const seconds = best(4, run(demonstration)) / 1000
-    return { measure: 'forecast of 2000 samples', demonstration: demonstration.id, seconds, firstRunSeconds: first / 1000, simulationsPerSecond: Math.round(2000 / seconds), limit: 1, meets: seconds < 1 }
+    return {
+      measure: 'forecast of 2000 samples',
+      demonstration: demonstration.id,
+      seconds,
+      firstRunSeconds: first / 1000,
+      simulationsPerSecond: Math.round(2000 / seconds),
+      limit: 1,
+      meets: seconds < 1,
+    }
   }
   // In turn with the can, since the machine's clock wanders.
   let [seconds, can] = [Infinity, Infinity]
@@ -48,12 +60,21 @@ function forecast(demonstration: Demonstration) {
   }
   const ratio = seconds / can
   return {
-    measure: 'forecast of 2000 samples', demonstration: demonstration.id, seconds, firstRunSeconds: first / 1000, simulationsPerSecond: Math.round(2000 / seconds),
-    timesTheCan: ratio, limit: MOST_TIMES_THE_CAN, meets: ratio <= MOST_TIMES_THE_CAN,
+    measure: 'forecast of 2000 samples',
+    demonstration: demonstration.id,
+    seconds,
+    firstRunSeconds: first / 1000,
+    simulationsPerSecond: Math.round(2000 / seconds),
+    timesTheCan: ratio,
+    limit: MOST_TIMES_THE_CAN,
+    meets: ratio <= MOST_TIMES_THE_CAN,
   }
 }
 
-/** The hush of the default can up to 40 ms, on the same right-hand side, by both integrators at the same measured error. */
+/**
+ * The hush of the default can up to 40 ms, on the same right-hand side, by both integrators at the same measured
+ * error.
+ */
 function againstOdex() {
   const { values } = resolve(DEMONSTRATIONS[0]!, nothing)
   const { plan, state: start } = plungeStart(values)
@@ -81,28 +102,45 @@ function againstOdex() {
     solver.relativeTolerance = tolerance
     solver.initialStepSize = 1e-4
     solver.maxSteps = 100000
-    return solver.solve((x: number, y: number[]) => {
-      scratch.set(y)
-      system.derivatives(x, scratch, slope)
-      return Array.from(slope)
-    }, 0, Array.from(start), END).y
+    return solver.solve(
+      (x: number, y: number[]) => {
+        scratch.set(y)
+        system.derivatives(x, scratch, slope)
+        return Array.from(slope)
+      },
+      0,
+      Array.from(start),
+      END,
+    ).y
   }
   const reference = ours(1e-9)
-  const errorOf = (state: ArrayLike<number>) => Math.sqrt(Array.from(reference).reduce((sum, r, i) => sum + ((state[i]! - r) / (Math.abs(r) + system.scale[i]!)) ** 2, 0) / COOLING_SIZE)
+  const errorOf = (state: ArrayLike<number>) =>
+    Math.sqrt(
+      Array.from(reference).reduce((sum, r, i) => sum + ((state[i]! - r) / (Math.abs(r) + system.scale[i]!)) ** 2, 0) /
+        COOLING_SIZE,
+    )
   const TARGET = 1e-3
   /** Loosest tolerance whose measured error is below the target, in steps of a factor 1.5. */
   const tuned = (solve: (tolerance: number) => ArrayLike<number>) => {
-    for (let tolerance = 0.3; tolerance > 1e-9; tolerance /= 1.5) if (errorOf(solve(tolerance)) < TARGET) return tolerance
+    for (let tolerance = 0.3; tolerance > 1e-9; tolerance /= 1.5)
+      if (errorOf(solve(tolerance)) < TARGET) return tolerance
     throw new Error('no tolerance meets the target')
   }
   const [ourTolerance, odexTolerance] = [tuned(ours), tuned(odex)]
   const REPEATS = 200
-  const time = (solve: (tolerance: number) => unknown, tolerance: number) => best(8, () => { for (let i = 0; i < REPEATS; i++) solve(tolerance) }) / REPEATS
+  const time = (solve: (tolerance: number) => unknown, tolerance: number) =>
+    best(8, () => {
+      for (let i = 0; i < REPEATS; i++) solve(tolerance)
+    }) / REPEATS
   const [ourTime, odexTime] = [time(ours, ourTolerance), time(odex, odexTolerance)]
   return {
-    measure: 'integrator against odex, same right-hand side (hush of the can, 40 ms)', targetError: TARGET,
-    errors: { ours: errorOf(ours(ourTolerance)), odex: errorOf(odex(odexTolerance)) }, microseconds: { ours: ourTime * 1000, odex: odexTime * 1000 },
-    ratio: odexTime / ourTime, limit: 2, meets: odexTime / ourTime > 2,
+    measure: 'integrator against odex, same right-hand side (hush of the can, 40 ms)',
+    targetError: TARGET,
+    errors: { ours: errorOf(ours(ourTolerance)), odex: errorOf(odex(odexTolerance)) },
+    microseconds: { ours: ourTime * 1000, odex: odexTime * 1000 },
+    ratio: odexTime / ourTime,
+    limit: 2,
+    meets: odexTime / ourTime > 2,
   }
 }
 
@@ -139,12 +177,15 @@ int main(void) {
 
 function saturation() {
   let checksum = 0
-  const inJavaScript = () => best(ROUNDS, () => {
-    // A local sum, as in C: one shared with the outside would be boxed at every turn.
-    let sum = 0
-    for (let i = 0; i < CALLS; i++) sum += saturationPressure(280 + (i % 1000) * 0.1)
-    checksum = sum
-  }) * 1e6 / CALLS
+  const inJavaScript = () =>
+    (best(ROUNDS, () => {
+      // A local sum, as in C: one shared with the outside would be boxed at every turn.
+      let sum = 0
+      for (let i = 0; i < CALLS; i++) sum += saturationPressure(280 + (i % 1000) * 0.1)
+      checksum = sum
+    }) *
+      1e6) /
+    CALLS
   const folder = mkdtempSync(join(tmpdir(), 'hush-bench-'))
   const program = join(folder, 'psat')
   writeFileSync(`${program}.c`, C_SOURCE)
@@ -156,8 +197,15 @@ function saturation() {
     if (built) c = Math.min(c, Number(spawnSync(program, { encoding: 'utf8' }).stdout.split(' ')[0]))
   }
   rmSync(folder, { recursive: true, force: true })
-  const line = { measure: 'IF97 saturation pressure', nanoseconds: ours, callsPerSecond: Math.round(1e9 / ours), checksum }
-  return built ? { ...line, nanosecondsInC: c, ratio: ours / c, limit: 2, meets: ours / c < 2 } : { ...line, note: 'no C compiler here, so no comparison' }
+  const line = {
+    measure: 'IF97 saturation pressure',
+    nanoseconds: ours,
+    callsPerSecond: Math.round(1e9 / ours),
+    checksum,
+  }
+  return built
+    ? { ...line, nanosecondsInC: c, ratio: ours / c, limit: 2, meets: ours / c < 2 }
+    : { ...line, note: 'no C compiler here, so no comparison' }
 }
 
 /** Runs them one by one. */

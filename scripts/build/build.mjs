@@ -1,4 +1,7 @@
-/** Builds the application into a folder named for what went into it, so that nothing is built twice or under a running copy. */
+/**
+ * Builds the application into a folder named for what went into it, so that nothing is built twice or under a running
+ * copy.
+ */
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'

@@ -1,7 +1,8 @@
 /**
  * A PostgreSQL cluster of the application's own: on loopback, on a free port, with a generated password.
  *
- * PostgreSQL refuses to run as root, so a root user's cluster belongs to the user `postgres` and lives where that user can
+ * PostgreSQL refuses to run as root, so a root user's cluster belongs to the user `postgres` and lives where that
+ * user can
  * reach it, whatever folder the clone is in. Several processes may share one cluster; the last to leave stops it.
  */
 import { spawnSync } from 'node:child_process'

@@ -5,12 +5,24 @@ import { readAccess, type Access } from './passphrase'
 const HOURS = 12
 
 const config = (event: H3Event, { sealingKey }: Access): SessionConfig => ({
-  password: sealingKey, name: 'hush-session', maxAge: HOURS * 3600, sessionHeader: false,
-  cookie: { httpOnly: true, sameSite: 'strict', path: '/', secure: getRequestHeader(event, 'x-forwarded-proto') === 'https' },
+  password: sealingKey,
+  name: 'hush-session',
+  maxAge: HOURS * 3600,
+  sessionHeader: false,
+  cookie: {
+    httpOnly: true,
+    sameSite: 'strict',
+    path: '/',
+    secure: getRequestHeader(event, 'x-forwarded-proto') === 'https',
+  },
 })
 
 /** Ends all sessions when the passphrase is changed. */
-const mark = ({ passphrase }: Access): string => createHash('sha256').update(passphrase ?? '').digest('base64').slice(0, 16)
+const mark = ({ passphrase }: Access): string =>
+  createHash('sha256')
+    .update(passphrase ?? '')
+    .digest('base64')
+    .slice(0, 16)
 
 export async function signIn(event: H3Event): Promise<void> {
   const access = await readAccess()

@@ -7,7 +7,7 @@ import { accepted } from '../http/faults'
 
 const body = z.object({ writeId, baseVersion: z.int().min(0), document: roomSchema })
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const { writeId, baseVersion, document } = await readJson(event, body)
   accepted(() => readRoom(document))
   const result = await saveRoom(writeId, baseVersion, document)

@@ -1,6 +1,6 @@
 import { signOut } from '../access/session'
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   await signOut(event)
   return { signedIn: false }
 })

@@ -35,6 +35,8 @@ export async function transaction<T>(work: (client: pg.PoolClient) => Promise<T>
  * @returns false if this write was done before, so that its effect must not be repeated
  */
 export async function takeReceipt(client: pg.PoolClient, writeId: string): Promise<boolean> {
-  const { rowCount } = await client.query('insert into write_receipt (id) values ($1) on conflict do nothing', [writeId])
+  const { rowCount } = await client.query('insert into write_receipt (id) values ($1) on conflict do nothing', [
+    writeId,
+  ])
   return rowCount === 1
 }

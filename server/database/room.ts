@@ -1,7 +1,10 @@
 import type { RoomDocument } from '../../core'
 import { pool, takeReceipt, transaction } from './pool'
 
-export interface StoredRoom { version: number, document: RoomDocument }
+export interface StoredRoom {
+  version: number
+  document: RoomDocument
+}
 
 export async function currentRoom(): Promise<StoredRoom> {
   const { rows } = await pool().query('select version, document from room')
@@ -9,8 +12,12 @@ export async function currentRoom(): Promise<StoredRoom> {
 }
 
 /** `saved: false` with the newer conditions if somebody changed them since `baseVersion`. */
-export async function saveRoom(writeId: string, baseVersion: number, document: RoomDocument): Promise<{ saved: boolean, room: StoredRoom }> {
-  return transaction(async (client) => {
+export async function saveRoom(
+  writeId: string,
+  baseVersion: number,
+  document: RoomDocument,
+): Promise<{ saved: boolean; room: StoredRoom }> {
+  return transaction(async client => {
     await client.query('lock table room in share row exclusive mode')
     const { rows } = await client.query('select version, document from room')
     const room: StoredRoom = rows[0] ?? { version: 0, document: {} }
@@ -21,7 +28,9 @@ export async function saveRoom(writeId: string, baseVersion: number, document: R
     const saved = await client.query(
       `insert into room (version, document) values (1, $1)
        on conflict (single) do update set version = room.version + 1, document = excluded.document, updated_at = now()
-       returning version, document`, [document])
+       returning version, document`,
+      [document],
+    )
     return { saved: true, room: saved.rows[0] }
   })
 }

@@ -2,7 +2,13 @@ import type { ShelfItemDocument } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
 
-export interface StoredItem { id: string, version: number, document: ShelfItemDocument, retired: boolean, photo: string | null }
+export interface StoredItem {
+  id: string
+  version: number
+  document: ShelfItemDocument
+  retired: boolean
+  photo: string | null
+}
 
 /** `photo`: when it was last changed, which also tells a browser's cache apart. */
 const COLUMNS = `id, version, document, retired_at is not null as retired,
@@ -14,9 +20,14 @@ export async function listShelf(): Promise<StoredItem[]> {
 }
 
 export async function addShelfItem(id: string, writeId: string, document: ShelfItemDocument): Promise<StoredItem> {
-  return transaction(async (client) => {
+  return transaction(async client => {
     if (await takeReceipt(client, writeId)) {
-      await client.query('insert into shelf_item (id, kind, name, document) values ($1, $2, $3, $4)', [id, document.kind, document.name, document])
+      await client.query('insert into shelf_item (id, kind, name, document) values ($1, $2, $3, $4)', [
+        id,
+        document.kind,
+        document.name,
+        document,
+      ])
     }
     const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1`, [id])
     return rows[0]
@@ -25,9 +36,13 @@ export async function addShelfItem(id: string, writeId: string, document: ShelfI
 
 /** Changes an item; `saved: false` with the newer one if somebody changed it since `baseVersion`. */
 export async function saveShelfItem(
-  id: string, writeId: string, baseVersion: number, document: ShelfItemDocument, retired: boolean,
-): Promise<{ saved: boolean, item: StoredItem } | undefined> {
-  return transaction(async (client) => {
+  id: string,
+  writeId: string,
+  baseVersion: number,
+  document: ShelfItemDocument,
+  retired: boolean,
+): Promise<{ saved: boolean; item: StoredItem } | undefined> {
+  return transaction(async client => {
     const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1 for update`, [id])
     if (rows.length === 0) return undefined
     const { rowCount: done } = await client.query('select 1 from write_receipt where id = $1', [writeId])
@@ -38,21 +53,30 @@ export async function saveShelfItem(
       `update shelf_item set version = version + 1, kind = $2, name = $3, document = $4,
          retired_at = case when $5 then coalesce(retired_at, now()) end, updated_at = now()
        where id = $1 returning ${COLUMNS}`,
-      [id, document.kind, document.name, document, retired])
+      [id, document.kind, document.name, document, retired],
+    )
     return { saved: true, item: saved.rows[0] }
   })
 }
 
 /** Adds many items in one go, all or none; those that a retry brings again are left as they are. */
-export async function importShelf(items: readonly { id: string, document: ShelfItemDocument }[], writeId: string): Promise<StoredItem[]> {
-  return transaction(async (client) => {
+export async function importShelf(
+  items: readonly { id: string; document: ShelfItemDocument }[],
+  writeId: string,
+): Promise<StoredItem[]> {
+  return transaction(async client => {
     if (await takeReceipt(client, writeId)) {
       await client.query(
         `insert into shelf_item (id, kind, name, document)
-         select id, document->>'kind', document->>'name', document from unnest($1::uuid[], $2::jsonb[]) as row (id, document)`,
-        [items.map(i => i.id), items.map(i => JSON.stringify(i.document))])
+         select id, document->>'kind', document->>'name', document
+         from unnest($1::uuid[], $2::jsonb[]) as row (id, document)`,
+        [items.map(i => i.id), items.map(i => JSON.stringify(i.document))],
+      )
     }
-    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = any($1::uuid[]) order by kind desc, name, id`, [items.map(i => i.id)])
+    const { rows } = await client.query(
+      `select ${COLUMNS} from shelf_item where id = any($1::uuid[]) order by kind desc, name, id`,
+      [items.map(i => i.id)],
+    )
     return rows
   })
 }
@@ -64,14 +88,15 @@ export async function readPhoto(id: string): Promise<Photo | undefined> {
 
 /** Sets or, with no photo, removes it. @returns the item, or undefined if there is none */
 export async function savePhoto(id: string, photo: Photo | undefined): Promise<StoredItem | undefined> {
-  return transaction(async (client) => {
+  return transaction(async client => {
     const { rowCount } = await client.query('select 1 from shelf_item where id = $1 for update', [id])
     if (!rowCount) return undefined
     if (photo) {
       await client.query(
         `insert into shelf_photo (item_id, type, bytes) values ($1, $2, $3)
          on conflict (item_id) do update set type = excluded.type, bytes = excluded.bytes, updated_at = now()`,
-        [id, photo.type, photo.bytes])
+        [id, photo.type, photo.bytes],
+      )
     } else await client.query('delete from shelf_photo where item_id = $1', [id])
     const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1`, [id])
     return rows[0]

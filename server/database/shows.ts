@@ -2,7 +2,11 @@ import type { Mark, ShowDocument } from '../../core'
 import { announce } from '../live/announcements'
 import { pool, takeReceipt, transaction } from './pool'
 
-export interface StoredShow { id: string, document: ShowDocument, createdAt: string }
+export interface StoredShow {
+  id: string
+  document: ShowDocument
+  createdAt: string
+}
 
 const COLUMNS = 'id, document, created_at as "createdAt"'
 
@@ -18,46 +22,70 @@ export async function findShow(id: string): Promise<StoredShow | undefined> {
 
 /** Begins a show; a retry with the same write id changes nothing. */
 export async function addShow(id: string, writeId: string, document: ShowDocument): Promise<StoredShow> {
-  return transaction(async (client) => {
-    if (await takeReceipt(client, writeId)) await client.query('insert into show (id, title, document) values ($1, $2, $3)', [id, document.title, document])
+  return transaction(async client => {
+    if (await takeReceipt(client, writeId))
+      await client.query('insert into show (id, title, document) values ($1, $2, $3)', [id, document.title, document])
     const { rows } = await client.query(`select ${COLUMNS} from show where id = $1`, [id])
     return rows[0]
   })
 }
 
 export async function listMarks(showId: string): Promise<Mark[]> {
-  const { rows } = await pool().query('select id, act, kind, at, value from mark where show_id = $1 order by at, id', [showId])
-  return rows.map(({ value, ...mark }) => value === null ? mark : { ...mark, value })
+  const { rows } = await pool().query('select id, act, kind, at, value from mark where show_id = $1 order by at, id', [
+    showId,
+  ])
+  return rows.map(({ value, ...mark }) => (value === null ? mark : { ...mark, value }))
 }
 
 /** Keeps marks; one that is there already, by its id, is left as it is. */
 export async function addMarks(showId: string, marks: readonly Mark[]): Promise<void> {
-  await transaction(async (client) => {
+  await transaction(async client => {
     const { rowCount } = await client.query(
       `insert into mark (id, show_id, act, kind, at, value)
-       select id, $1, act, kind, at, value from unnest($2::uuid[], $3::text[], $4::text[], $5::float8[], $6::text[]) as row (id, act, kind, at, value)
+       select id, $1, act, kind, at, value
+       from unnest($2::uuid[], $3::text[], $4::text[], $5::float8[], $6::text[]) as row (id, act, kind, at, value)
        on conflict (id) do nothing`,
-      [showId, marks.map(m => m.id), marks.map(m => m.act), marks.map(m => m.kind), marks.map(m => m.at), marks.map(m => m.value ?? null)])
+      [
+        showId,
+        marks.map(m => m.id),
+        marks.map(m => m.act),
+        marks.map(m => m.kind),
+        marks.map(m => m.at),
+        marks.map(m => m.value ?? null),
+      ],
+    )
     // Nobody guesses any more once it is sealed, whoever forgot to close the vote.
     const { rowCount: closed } = await client.query(
       `update vote_round r set closed_at = now() where show_id = $1 and closed_at is null
-         and exists (select 1 from mark m where m.show_id = r.show_id and m.act = r.act and m.kind = 'sealed')`, [showId])
+         and exists (select 1 from mark m where m.show_id = r.show_id and m.act = r.act and m.kind = 'sealed')`,
+      [showId],
+    )
     if (rowCount) await announce(client, showId, 'marks')
     if (closed) await announce(client, showId, 'votes')
   })
 }
 
-export interface ReadingBatch { act: string, source: string, readings: { channel: string, time: number, value: number }[] }
+export interface ReadingBatch {
+  act: string
+  source: string
+  readings: { channel: string; time: number; value: number }[]
+}
 
 /** Keeps a batch of readings, once. */
 export async function addReadings(showId: string, id: string, { act, ...document }: ReadingBatch): Promise<void> {
-  await transaction(async (client) => {
-    const { rowCount } = await client.query('insert into reading_batch (id, show_id, act, document) values ($1, $2, $3, $4) on conflict (id) do nothing', [id, showId, act, document])
+  await transaction(async client => {
+    const { rowCount } = await client.query(
+      'insert into reading_batch (id, show_id, act, document) values ($1, $2, $3, $4) on conflict (id) do nothing',
+      [id, showId, act, document],
+    )
     if (rowCount) await announce(client, showId, 'readings')
   })
 }
 
 export async function listReadings(showId: string, act: string): Promise<ReadingBatch[]> {
-  const { rows } = await pool().query('select act, document from reading_batch where show_id = $1 and act = $2 order by received_at, id', [showId, act])
+  const { rows } = await pool().query(
+    'select act, document from reading_batch where show_id = $1 and act = $2 order by received_at, id',
+    [showId, act],
+  )
   return rows.map(r => ({ act: r.act, ...r.document }))
 }

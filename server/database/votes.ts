@@ -2,7 +2,10 @@ import { randomInt } from 'node:crypto'
 import { announce } from '../live/announcements'
 import { pool, transaction } from './pool'
 
-export interface RoundQuestion { title: string, outcomes: { id: string, name: string, sentence: string }[] }
+export interface RoundQuestion {
+  title: string
+  outcomes: { id: string; name: string; sentence: string }[]
+}
 export interface VoteRound {
   showId: string
   act: string
@@ -22,8 +25,11 @@ const CODE_LENGTH = 5
 const MOST_DEVICES = 1000
 
 const ROUND = `
-  select show_id as "showId", act, code, document, opened_at as "openedAt", closed_at as "closedAt", revealed_at as "revealedAt", hands,
-    coalesce((select jsonb_object_agg(outcome, n) from (select outcome, count(*) as n from vote v where v.show_id = r.show_id and v.act = r.act group by outcome) as tally), '{}') as votes
+  select show_id as "showId", act, code, document, opened_at as "openedAt", closed_at as "closedAt",
+    revealed_at as "revealedAt", hands,
+    coalesce((select jsonb_object_agg(outcome, n) from (
+      select outcome, count(*) as n from vote v where v.show_id = r.show_id and v.act = r.act group by outcome
+    ) as tally), '{}') as votes
   from vote_round r`
 
 export async function listRounds(showId: string): Promise<VoteRound[]> {
@@ -39,49 +45,74 @@ export async function findRoundByCode(code: string): Promise<VoteRound | undefin
 /** Opens a round with a fresh code, or opens a closed one again with its own; a revealed one stays closed. */
 export async function openRound(showId: string, act: string, document: RoundQuestion): Promise<void> {
   const code = Array.from({ length: CODE_LENGTH }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')
-  await transaction(async (client) => {
+  await transaction(async client => {
     await client.query(
       `insert into vote_round (show_id, act, code, document) values ($1, $2, $3, $4)
-       on conflict (show_id, act) do update set closed_at = case when vote_round.revealed_at is null then null else vote_round.closed_at end`,
-      [showId, act, code, document])
+       on conflict (show_id, act) do update
+       set closed_at = case when vote_round.revealed_at is null then null else vote_round.closed_at end`,
+      [showId, act, code, document],
+    )
     await announce(client, showId, 'votes')
   })
 }
 
 /** Closes and, if asked, reveals; hands replace those counted before. */
-export async function changeRound(showId: string, act: string, change: { close?: boolean, reveal?: boolean, hands?: Record<string, number> }): Promise<boolean> {
-  return transaction(async (client) => {
+export async function changeRound(
+  showId: string,
+  act: string,
+  change: { close?: boolean; reveal?: boolean; hands?: Record<string, number> },
+): Promise<boolean> {
+  return transaction(async client => {
     const { rowCount } = await client.query(
       `update vote_round set
          closed_at = case when $3 or $4 then coalesce(closed_at, now()) else closed_at end,
          revealed_at = case when $4 then coalesce(revealed_at, now()) else revealed_at end,
          hands = coalesce($5, hands)
        where show_id = $1 and act = $2`,
-      [showId, act, change.close ?? false, change.reveal ?? false, change.hands ?? null])
+      [showId, act, change.close ?? false, change.reveal ?? false, change.hands ?? null],
+    )
     if (rowCount) await announce(client, showId, 'votes')
     return rowCount === 1
   })
 }
 
-/** Takes a device's vote, or changes it while the round is open. @returns false if it is closed, or there is no such outcome */
+/**
+ * Takes a device's vote, or changes it while the round is open. @returns false if it is closed, or there is no such
+ * outcome
+ */
 export async function castVote(code: string, device: string, outcome: string): Promise<boolean> {
-  return transaction(async (client) => {
+  return transaction(async client => {
     // Shared with other votes, exclusive with closing: a vote is either before the close or refused.
-    const { rows } = await client.query('select show_id, act, document, closed_at from vote_round where code = $1 for share', [code.toUpperCase()])
+    const { rows } = await client.query(
+      'select show_id, act, document, closed_at from vote_round where code = $1 for share',
+      [code.toUpperCase()],
+    )
     const round = rows[0]
-    if (!round || round.closed_at || !(round.document as RoundQuestion).outcomes.some(o => o.id === outcome)) return false
-    const { rows: [{ count }] } = await client.query('select count(*)::int as count from vote where show_id = $1 and act = $2 and device <> $3', [round.show_id, round.act, device])
+    if (!round || round.closed_at || !(round.document as RoundQuestion).outcomes.some(o => o.id === outcome))
+      return false
+    const {
+      rows: [{ count }],
+    } = await client.query('select count(*)::int as count from vote where show_id = $1 and act = $2 and device <> $3', [
+      round.show_id,
+      round.act,
+      device,
+    ])
     if (count >= MOST_DEVICES) return false
     await client.query(
       `insert into vote (show_id, act, device, outcome) values ($1, $2, $3, $4)
        on conflict (show_id, act, device) do update set outcome = excluded.outcome, at = now()`,
-      [round.show_id, round.act, device, outcome])
+      [round.show_id, round.act, device, outcome],
+    )
     await announce(client, round.show_id, 'votes')
     return true
   })
 }
 
 export async function voteOf(round: Pick<VoteRound, 'showId' | 'act'>, device: string): Promise<string | undefined> {
-  const { rows } = await pool().query('select outcome from vote where show_id = $1 and act = $2 and device = $3', [round.showId, round.act, device])
+  const { rows } = await pool().query('select outcome from vote where show_id = $1 and act = $2 and device = $3', [
+    round.showId,
+    round.act,
+    device,
+  ])
   return rows[0]?.outcome
 }

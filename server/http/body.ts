@@ -8,10 +8,14 @@ const MOST_BYTES = 256 * 1024
  * Reads and checks a JSON body of at most `most` bytes.
  * @throws a refusal: 413 if it is too large, 400 if it is not JSON, 422 with the faults if it does not fit
  */
-export async function readJson<S extends z.ZodType>(event: H3Event, schema: S, most = MOST_BYTES): Promise<z.output<S>> {
+export async function readJson<S extends z.ZodType>(
+  event: H3Event,
+  schema: S,
+  most = MOST_BYTES,
+): Promise<z.output<S>> {
   const length = Number(event.node.req.headers['content-length'] ?? 0)
   if (length > most) throw refusal([{ input: '', message: `given ${length} bytes; accepted: at most ${most}` }], 413)
-  const raw = await readRawBody(event, 'utf8') ?? ''
+  const raw = (await readRawBody(event, 'utf8')) ?? ''
   if (raw.length > most) throw refusal([{ input: '', message: `accepted: at most ${most} bytes` }], 413)
   let json: unknown
   try {
@@ -21,10 +25,14 @@ export async function readJson<S extends z.ZodType>(event: H3Event, schema: S, m
   }
   const parsed = schema.safeParse(json, { reportInput: true })
   if (parsed.success) return parsed.data
-  throw refusal(parsed.error.issues.map(issue => ({
-    input: issue.path.filter(p => p !== 'document').join('.'),
-    message: `given ${JSON.stringify('input' in issue ? issue.input : undefined)?.slice(0, 80) ?? 'nothing'}; accepted: ${issue.message}`,
-  })))
+  throw refusal(
+    parsed.error.issues.map(issue => ({
+      input: issue.path.filter(p => p !== 'document').join('.'),
+      message:
+        `given ${JSON.stringify('input' in issue ? issue.input : undefined)?.slice(0, 80) ?? 'nothing'}; ` +
+        `accepted: ${issue.message}`,
+    })),
+  )
 }
 
 /** The id in the address. @throws a 404 if it is not an id */

@@ -4,8 +4,10 @@ import { ShelfFaults, StagingFaults, type Fault } from '../../core'
 /** A refusal that names each field, what was given and what is accepted. */
 export const refusal = (faults: readonly Fault[], statusCode = 422): H3Error =>
   createError({
-    statusCode, statusMessage: 'Not accepted',
-    message: faults.map(f => f.input ? `${f.input}: ${f.message}` : f.message).join('\n'), data: { faults },
+    statusCode,
+    statusMessage: 'Not accepted',
+    message: faults.map(f => (f.input ? `${f.input}: ${f.message}` : f.message)).join('\n'),
+    data: { faults },
   })
 
 /** Runs `check`; faults of the core become a refusal. */
@@ -26,7 +28,8 @@ export async function withFreeId<T>(write: () => Promise<T>): Promise<T> {
   try {
     return await write()
   } catch (error) {
-    if ((error as { code?: string }).code === UNIQUE_VIOLATION) throw refusal([{ input: 'id', message: 'belongs to another record already; accepted: a new id' }], 409)
+    if ((error as { code?: string }).code === UNIQUE_VIOLATION)
+      throw refusal([{ input: 'id', message: 'belongs to another record already; accepted: a new id' }], 409)
     throw error
   }
 }

@@ -14,24 +14,39 @@ function photoType(bytes: Buffer): string | undefined {
   return undefined
 }
 
-export interface Photo { type: string, bytes: Buffer }
+export interface Photo {
+  type: string
+  bytes: Buffer
+}
 
 const body = z.object({ photo: z.base64().nullable().describe('the file in base64; null removes it') })
 
-/** The photo in a request, or undefined where it is to be removed. @throws a refusal if it is too large or no picture */
+/**
+ * The photo in a request, or undefined where it is to be removed. @throws a refusal if it is too large or no picture
+ */
 export async function readPhotoBody(event: H3Event): Promise<Photo | undefined> {
-  const { photo } = await readJson(event, body, Math.ceil(MOST_PHOTO_BYTES * 4 / 3) + 1024)
+  const { photo } = await readJson(event, body, Math.ceil((MOST_PHOTO_BYTES * 4) / 3) + 1024)
   if (photo === null) return undefined
   const bytes = Buffer.from(photo, 'base64')
-  if (bytes.length > MOST_PHOTO_BYTES) throw refusal([{ input: 'photo', message: `given ${bytes.length} bytes; accepted: at most ${MOST_PHOTO_BYTES}` }], 413)
+  if (bytes.length > MOST_PHOTO_BYTES)
+    throw refusal(
+      [{ input: 'photo', message: `given ${bytes.length} bytes; accepted: at most ${MOST_PHOTO_BYTES}` }],
+      413,
+    )
   const type = photoType(bytes)
-  if (!type) throw refusal([{ input: 'photo', message: 'given a file of another kind; accepted: a JPEG, PNG or WebP picture' }])
+  if (!type)
+    throw refusal([{ input: 'photo', message: 'given a file of another kind; accepted: a JPEG, PNG or WebP picture' }])
   return { type, bytes }
 }
 
 /** Shown as the picture it is and nothing else, whatever is in the bytes. @throws a 404 without one */
 export function photoAnswer(event: H3Event, photo: Photo | undefined): Buffer {
   if (!photo) throw refusal([{ input: 'id', message: 'there is no photo of this' }], 404)
-  setResponseHeaders(event, { 'content-type': photo.type, 'content-disposition': 'inline', 'cache-control': 'private, max-age=31536000, immutable', 'content-security-policy': 'default-src \'none\'; sandbox' })
+  setResponseHeaders(event, {
+    'content-type': photo.type,
+    'content-disposition': 'inline',
+    'cache-control': 'private, max-age=31536000, immutable',
+    'content-security-policy': "default-src 'none'; sandbox",
+  })
   return photo.bytes
 }

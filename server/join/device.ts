@@ -11,5 +11,6 @@ export function deviceOf(event: H3Event): string | undefined {
 }
 
 export function knowDevice(event: H3Event): void {
-  if (!deviceOf(event)) setCookie(event, NAME, randomUUID(), { httpOnly: true, sameSite: 'strict', path: '/', maxAge: 24 * 3600 })
+  if (!deviceOf(event))
+    setCookie(event, NAME, randomUUID(), { httpOnly: true, sameSite: 'strict', path: '/', maxAge: 24 * 3600 })
 }

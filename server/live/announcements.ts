@@ -18,7 +18,10 @@ function tell(showId: string, what: Changed) {
   for (const listener of listeners.get(showId) ?? []) listener(what)
 }
 
-/** One connection for the process; lost, it is made again, and everybody is told to look, since something may have passed unheard. */
+/**
+ * One connection for the process; lost, it is made again, and everybody is told to look, since something may have
+ * passed unheard.
+ */
 async function listen(): Promise<void> {
   const client = new pg.Client({ connectionString: process.env.HUSH_DATABASE_URL })
   let lost = false
@@ -27,7 +30,9 @@ async function listen(): Promise<void> {
     lost = true
     client.end().catch(() => {})
     wait = Math.min(10_000, wait * 2)
-    setTimeout(() => { connection = listeners.size > 0 ? listen() : undefined }, wait).unref()
+    setTimeout(() => {
+      connection = listeners.size > 0 ? listen() : undefined
+    }, wait).unref()
   }
   client.on('error', again)
   client.on('end', again)

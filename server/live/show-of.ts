@@ -13,6 +13,9 @@ export async function showOf(event: H3Event): Promise<StoredShow> {
 /** @throws a refusal if the show has no such act */
 export function actOfShow(show: StoredShow, id: string): StoredShow['document']['acts'][number] {
   const act = show.document.acts.find(a => a.id === id)
-  if (!act) throw refusal([{ input: 'act', message: `given "${id}"; accepted: ${show.document.acts.map(a => a.id).join(', ')}` }])
+  if (!act)
+    throw refusal([
+      { input: 'act', message: `given "${id}"; accepted: ${show.document.acts.map(a => a.id).join(', ')}` },
+    ])
   return act
 }

@@ -4,25 +4,42 @@ import { isSignedIn } from '../access/session'
 import { refusal } from '../http/faults'
 
 /** What can be reached without the passphrase: joining a vote, signing in, and files that hold no record. */
-const FREE = [/^\/join(\/|$)/, /^\/api\/join\//, /^\/sign-in$/, /^\/api\/sign-in$/, /^\/api\/health$/, /^\/_nuxt\//, /^\/mark\.svg$/, /^\/favicon\.ico$/]
+const FREE = [
+  /^\/join(\/|$)/,
+  /^\/api\/join\//,
+  /^\/sign-in$/,
+  /^\/api\/sign-in$/,
+  /^\/api\/health$/,
+  /^\/_nuxt\//,
+  /^\/mark\.svg$/,
+  /^\/favicon\.ico$/,
+]
 
 /** A state-changing request must come from this application's own page, not from another site's. */
 function refuseForged(event: H3Event, host: string, open: boolean) {
   const origin = getRequestHeader(event, 'origin')
   const site = getRequestHeader(event, 'sec-fetch-site')
-  const foreign = origin !== undefined ? new URL(origin === 'null' ? 'null://' : origin).host !== host : site !== undefined && site !== 'same-origin' && site !== 'none'
+  const foreign =
+    origin !== undefined
+      ? new URL(origin === 'null' ? 'null://' : origin).host !== host
+      : site !== undefined && site !== 'same-origin' && site !== 'none'
   // A browser always says where a write comes from; beyond loopback one that says nothing is not taken.
-  if (foreign || (open && origin === undefined && site === undefined)) throw refusal([{ input: 'origin', message: 'requests from other sites are not accepted' }], 403)
-  if (getRequestURL(event).pathname.startsWith('/api/') && !getRequestHeader(event, 'content-type')?.startsWith('application/json')) {
+  if (foreign || (open && origin === undefined && site === undefined))
+    throw refusal([{ input: 'origin', message: 'requests from other sites are not accepted' }], 403)
+  if (
+    getRequestURL(event).pathname.startsWith('/api/') &&
+    !getRequestHeader(event, 'content-type')?.startsWith('application/json')
+  ) {
     throw refusal([{ input: 'content-type', message: 'accepted: application/json' }], 415)
   }
 }
 
 /**
- * Headers for every answer, and what is refused: on loopback a foreign host name (a page elsewhere that resolves to this
+ * Headers for every answer, and what is refused: on loopback a foreign host name (a page elsewhere that resolves to
+ * this
  * machine), beyond it whoever has not signed in, and everywhere a write that another site's page sent.
  */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   setResponseHeaders(event, {
     'x-content-type-options': 'nosniff',
     'x-frame-options': 'DENY',
@@ -33,10 +50,12 @@ export default defineEventHandler(async (event) => {
   })
   const host = getRequestHeader(event, 'host') ?? ''
   const open = isOpenToNetwork()
-  if (!open && !isLoopback(host.replace(/:\d+$/, ''))) throw refusal([{ input: 'host', message: `"${host}" is not this application's address` }], 421)
+  if (!open && !isLoopback(host.replace(/:\d+$/, '')))
+    throw refusal([{ input: 'host', message: `"${host}" is not this application's address` }], 421)
   if (event.method !== 'GET' && event.method !== 'HEAD') refuseForged(event, host, open)
   const { pathname } = getRequestURL(event)
-  if (!open || FREE.some(pattern => pattern.test(pathname)) || await isSignedIn(event)) return
-  if (pathname.startsWith('/api/') || event.method !== 'GET') throw refusal([{ input: '', message: 'sign in first' }], 401)
+  if (!open || FREE.some(pattern => pattern.test(pathname)) || (await isSignedIn(event))) return
+  if (pathname.startsWith('/api/') || event.method !== 'GET')
+    throw refusal([{ input: '', message: 'sign in first' }], 401)
   return sendRedirect(event, `/sign-in?to=${encodeURIComponent(event.path)}`, 302)
 })

@@ -1,8 +1,11 @@
 import { randomBytes } from 'node:crypto'
 import { setResponseHeader } from 'h3'
 
-/** Scripts run only from this application, the page's own ones by a fresh nonce; nothing is fetched from anywhere else. */
-export default defineNitroPlugin((nitro) => {
+/**
+ * Scripts run only from this application, the page's own ones by a fresh nonce; nothing is fetched from anywhere
+ * else.
+ */
+export default defineNitroPlugin(nitro => {
   nitro.hooks.hook('render:html', (html, { event }) => {
     const nonce = randomBytes(16).toString('base64')
     const sign = (parts: string[]) => parts.map(part => part.replaceAll('<script', `<script nonce="${nonce}"`))
@@ -10,10 +13,22 @@ export default defineNitroPlugin((nitro) => {
     html.bodyPrepend = sign(html.bodyPrepend)
     html.body = sign(html.body)
     html.bodyAppend = sign(html.bodyAppend)
-    setResponseHeader(event, 'content-security-policy', [
-      'default-src \'self\'', `script-src 'self' 'nonce-${nonce}'`, 'style-src \'self\' \'unsafe-inline\'', 'img-src \'self\' data: blob:',
-      'font-src \'self\'', 'connect-src \'self\'', 'worker-src \'self\'', 'object-src \'none\'', 'base-uri \'none\'', 'form-action \'self\'',
-      'frame-ancestors \'none\'',
-    ].join('; '))
+    setResponseHeader(
+      event,
+      'content-security-policy',
+      [
+        "default-src 'self'",
+        `script-src 'self' 'nonce-${nonce}'`,
+        "style-src 'self' 'unsafe-inline'",
+        "img-src 'self' data: blob:",
+        "font-src 'self'",
+        "connect-src 'self'",
+        "worker-src 'self'",
+        "object-src 'none'",
+        "base-uri 'none'",
+        "form-action 'self'",
+        "frame-ancestors 'none'",
+      ].join('; '),
+    )
   })
 })

@@ -11,7 +11,10 @@ async function complete(page: Page) {
 const odds = async (page: Page) => Number(await page.getByTestId('odds').innerText())
 async function type(page: Page, input: string, value: string) {
   await blank(page, input).click()
-  await page.getByRole('dialog').getByLabel(/, with any unit$/).fill(value)
+  await page
+    .getByRole('dialog')
+    .getByLabel(/, with any unit$/)
+    .fill(value)
   await page.keyboard.press('Escape')
 }
 async function pick(page: Page, input: string, choice: string) {
@@ -21,10 +24,14 @@ async function pick(page: Page, input: string, choice: string) {
 }
 
 test.beforeEach(({ page }) => {
-  page.on('pageerror', (error) => { throw error })
+  page.on('pageerror', error => {
+    throw error
+  })
 })
 
-test('an egg too large tears, a smaller one goes in whole; the size it names is taken by a button', async ({ page }) => {
+test('an egg too large tears, a smaller one goes in whole; the size it names is taken by a button', async ({
+  page,
+}) => {
   await page.goto(at(staging(9)))
   await complete(page)
   await type(page, 'eggDiameter', '44.5 mm')
@@ -46,7 +53,10 @@ test('a balloon\u2019s starting size is found that fills the jar', async ({ page
   await page.goto(at(staging(10)))
   await complete(page)
   expect(await odds(page)).toBeLessThan(10)
-  await page.getByRole('region', { name: 'What the numbers suggest' }).getByRole('button', { name: /^Take 1\d(\.\d)? cm/ }).click()
+  await page
+    .getByRole('region', { name: 'What the numbers suggest' })
+    .getByRole('button', { name: /^Take 1\d(\.\d)? cm/ })
+    .click()
   await expect.poll(() => odds(page)).toBeGreaterThan(60)
   await expect(blank(page, 'balloonStart')).toContainText(/^1\d/)
   // Twice as large to begin with presses on the glass or bursts.
@@ -60,7 +70,9 @@ test('a cloud fails without nuclei and works with smoke', async ({ page }) => {
   await page.goto(at(staging(11)))
   await complete(page)
   expect(await odds(page)).toBeLessThan(10)
-  await expect(page.getByRole('region', { name: 'What the numbers suggest' })).toContainText('A wisp of smoke makes the difference')
+  await expect(page.getByRole('region', { name: 'What the numbers suggest' })).toContainText(
+    'A wisp of smoke makes the difference',
+  )
   await pick(page, 'nuclei', 'a wisp of smoke')
   await expect.poll(() => odds(page)).toBeGreaterThan(90)
   await blank(page, 'gaugePressure').click()
@@ -81,7 +93,9 @@ test('warm water under a pump that cannot reach its boiling point is refused, wi
   await complete(page)
   await blank(page, 'pump').click()
   await page.getByRole('radio', { name: 'kitchen hand pump' }).check()
-  await expect(page.getByRole('alert')).toContainText(/accepted: at least .* because this pump gets down to .* at best and water boils there at/)
+  await expect(page.getByRole('alert')).toContainText(
+    /accepted: at least .* because this pump gets down to .* at best and water boils there at/,
+  )
   await page.keyboard.press('Escape')
   await expect(blank(page, 'pump')).toHaveText('hand piston pump')
   await type(page, 'waterTemperature', '30 °C')
@@ -97,7 +111,9 @@ test('the particle board follows the scrubber, and the notes for the class are t
   await expect(particles).toContainText('against 87.8 kPa')
   const full = Number(/Inside (\d+) particles/.exec(await particles.innerText())![1])
   await scrubber.fill('1')
-  await expect.poll(async () => Number(/Inside (\d+) particles/.exec(await particles.innerText())![1])).toBeLessThan(full / 3)
+  await expect
+    .poll(async () => Number(/Inside (\d+) particles/.exec(await particles.innerText())![1]))
+    .toBeLessThan(full / 3)
   await page.getByText('The wrong idea, and the answer').click()
   await expect(page.getByText('The vacuum sucks the balloon bigger.')).toBeVisible()
   await page.getByText('Questions before and after').click()
@@ -108,15 +124,26 @@ test('the particle board follows the scrubber, and the notes for the class are t
   await expect(page.getByText(/V\(λ\) is constant/)).toBeVisible()
 })
 
-test('every family stands in the gallery; a living thing under the jar is refused where one looks for it; a pump from the Shelf is taken', async ({ page }) => {
-  await page.goto(at('/bench/choose'))
-  await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Steam', 'Hot air and flames', 'Under a pump', 'Held by air', 'Clouds and floats', 'Set in motion'])
-  await page.getByLabel('Effect, or any word').fill('two hamsters')
-  await expect(page.getByText('No living thing goes into a vacuum: no such demonstration is offered')).toBeVisible()
-  await page.getByLabel('Effect, or any word').fill('cannon')
-  await page.getByRole('button', { name: 'Stage it Vacuum ball cannon' }).click()
-  await complete(page)
-  await expect(blank(page, 'pump')).toHaveText('small two-stage pump')
-  await expect(blank(page, 'pumpSpeed')).toHaveText('42 L/min')
-  await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('Nobody forward of the muzzle')
-})
+test(
+  'every family stands in the gallery; a living thing under the jar is refused where one looks for ' +
+    'it; a pump from the Shelf is taken',
+  async ({ page }) => {
+    await page.goto(at('/bench/choose'))
+    await expect(page.getByRole('heading', { level: 2 })).toHaveText([
+      'Steam',
+      'Hot air and flames',
+      'Under a pump',
+      'Held by air',
+      'Clouds and floats',
+      'Set in motion',
+    ])
+    await page.getByLabel('Effect, or any word').fill('two hamsters')
+    await expect(page.getByText('No living thing goes into a vacuum: no such demonstration is offered')).toBeVisible()
+    await page.getByLabel('Effect, or any word').fill('cannon')
+    await page.getByRole('button', { name: 'Stage it Vacuum ball cannon' }).click()
+    await complete(page)
+    await expect(blank(page, 'pump')).toHaveText('small two-stage pump')
+    await expect(blank(page, 'pumpSpeed')).toHaveText('42 L/min')
+    await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('Nobody forward of the muzzle')
+  },
+)

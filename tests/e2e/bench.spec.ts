@@ -13,14 +13,19 @@ const blank = (page: Page, input: string) => page.locator(`[data-input="${input}
 
 /** Text of the file that a button hands over. */
 async function downloaded(page: Page, button: string): Promise<string> {
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button }).click(),
+  ])
   const parts: Buffer[] = []
   for await (const part of await download.createReadStream()) parts.push(part as Buffer)
   return Buffer.concat(parts).toString()
 }
 
 test.beforeEach(({ page }) => {
-  page.on('pageerror', (error) => { throw error })
+  page.on('pageerror', error => {
+    throw error
+  })
 })
 
 test('the whole slice: change, forecast, save, reload, log a failure, read it in the Logbook', async ({ page }) => {
@@ -83,7 +88,10 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
   const other = await context.newPage()
   await page.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
   await other.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
-  for (const [tab, value] of [[page, '50 s'], [other, '55 s']] as const) {
+  for (const [tab, value] of [
+    [page, '50 s'],
+    [other, '55 s'],
+  ] as const) {
     await blank(tab, 'purgeTime').click()
     await tab.getByLabel('boiling on after the plume, with any unit').fill(value)
     await tab.keyboard.press('Escape')
@@ -97,7 +105,7 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
   await expect(other.getByTestId('save-state')).toContainText('Saved, version 3')
 })
 
-test('the same seed gives the same numbers in the browser\'s worker and in Node', async ({ page }) => {
+test("the same seed gives the same numbers in the browser's worker and in Node", async ({ page }) => {
   // The command line knows no past runs.
   await page.addInitScript(() => localStorage.setItem('hush-taught', 'false'))
   await page.goto(at('/bench/choose'))
@@ -115,10 +123,14 @@ test('the same seed gives the same numbers in the browser\'s worker and in Node'
   const file = (name: string, text: string) => ({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
   await page.getByLabel('Set a saved prediction beside this').setInputFiles(file('now.json', prediction))
   await expect(page.getByText('now.json says the same as now.')).toBeVisible()
-  await page.getByLabel('Set a saved prediction beside this').setInputFiles(file('bad.json', '{"format":"zealous-hush/prediction"}'))
+  await page
+    .getByLabel('Set a saved prediction beside this')
+    .setInputFiles(file('bad.json', '{"format":"zealous-hush/prediction"}'))
   await expect(page.getByRole('alert')).toContainText('bad.json: version')
   await page.goto(at('/bench'))
-  await page.getByLabel('Import a staging (JSON)').setInputFiles(file('bad.json', staging.replace('"inputs": {', '"inputs": { "colour": "red",')))
+  await page
+    .getByLabel('Import a staging (JSON)')
+    .setInputFiles(file('bad.json', staging.replace('"inputs": {', '"inputs": { "colour": "red",')))
   await expect(page.getByRole('alert')).toContainText('colour: is not an input of can-plunge')
   await page.getByLabel('Import a staging (JSON)').setInputFiles(file('good.json', staging))
   await expect(page.getByTestId('save-state')).toHaveText('Saved, version 1')
@@ -196,14 +208,29 @@ test('says when the server does not answer, and keeps what was typed', async ({ 
   await page.getByRole('button', { name: 'Undo all' }).click()
 })
 
-for (const [name, path] of [['Bench', STAGING], ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'], ['list of stagings', '/bench'], ['gallery', '/bench/choose'], ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'], ['Shelf', '/shelf'], ['running orders', '/order'], ['a running order', '/order/5a1d0000-0000-4000-8000-000000000301'], ['its sheets', '/order/5a1d0000-0000-4000-8000-000000000301/sheets'], ['Logbook', '/logbook'], ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'], ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001']] as const) {
+for (const [name, path] of [
+  ['Bench', STAGING],
+  ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'],
+  ['list of stagings', '/bench'],
+  ['gallery', '/bench/choose'],
+  ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'],
+  ['Shelf', '/shelf'],
+  ['running orders', '/order'],
+  ['a running order', '/order/5a1d0000-0000-4000-8000-000000000301'],
+  ['its sheets', '/order/5a1d0000-0000-4000-8000-000000000301/sheets'],
+  ['Logbook', '/logbook'],
+  ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'],
+  ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001'],
+] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
     await page.goto(at(path))
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
     if (name.startsWith('Bench')) await complete(page)
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze()
     expect(violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)).toEqual([])
     await page.setViewportSize({ width: 390, height: 844 })
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

@@ -4,10 +4,14 @@ const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
 
 test.beforeEach(({ page }) => {
-  page.on('pageerror', (error) => { throw error })
+  page.on('pageerror', error => {
+    throw error
+  })
 })
 
-test('a show fits; a bar is moved by keys; one that would break the order stays where it is, and says why', async ({ page }) => {
+test('a show fits; a bar is moved by keys; one that would break the order stays where it is, and says why', async ({
+  page,
+}) => {
   await page.goto(at(SHOW))
   const state = page.getByTestId('plan-state')
   await expect(state).toHaveText('It fits')
@@ -27,10 +31,16 @@ test('a show fits; a bar is moved by keys; one that would break the order stays 
   await expect(page.getByRole('alert')).toContainText(/clashes with|early|wait for a heater/)
   expect(Number(await tin.getAttribute('aria-valuenow'))).toBe(before + 60)
   await page.reload()
-  await expect.poll(async () => Number(await page.getByRole('slider', { name: 'Moment of Oil tin, poured' }).getAttribute('aria-valuenow'))).toBe(before + 60)
+  await expect
+    .poll(async () =>
+      Number(await page.getByRole('slider', { name: 'Moment of Oil tin, poured' }).getAttribute('aria-valuenow')),
+    )
+    .toBe(before + 60)
 })
 
-test('what does not fit names who clashes and what would mend it; without a heater there is no plan', async ({ page }) => {
+test('what does not fit names who clashes and what would mend it; without a heater there is no plan', async ({
+  page,
+}) => {
   await page.goto(at('/order'))
   await page.getByRole('button', { name: 'New running order' }).click()
   await page.getByLabel('Title of the running order').fill('Two drums')
@@ -44,7 +54,9 @@ test('what does not fit names who clashes and what would mend it; without a heat
   const minute = page.getByLabel('at minute')
   await minute.nth(0).fill('soon')
   await minute.nth(0).press('Enter')
-  await expect(page.getByRole('alert')).toContainText('given "soon"; accepted: minutes from the start, such as 12 or 12:30, or nothing')
+  await expect(page.getByRole('alert')).toContainText(
+    'given "soon"; accepted: minutes from the start, such as 12 or 12:30, or nothing',
+  )
   await minute.nth(0).fill('12')
   await minute.nth(0).press('Enter')
   await expect(page.getByRole('alert')).toHaveCount(0)
@@ -62,7 +74,9 @@ test('what does not fit names who clashes and what would mend it; without a heat
   await expect(which).toHaveValue('two big ones')
   await which.fill('1.8 kW, 1800 W')
   await which.press('Enter')
-  await expect(page.getByTestId('clashes')).toContainText(/Drum in the yard, ice pool needs a heater of 6\.5\skW, and there is none/)
+  await expect(page.getByTestId('clashes')).toContainText(
+    /Drum in the yard, ice pool needs a heater of 6\.5\skW, and there is none/,
+  )
   await expect(page.getByTestId('clashes')).toContainText(/one more heater of 6\.5\skW/)
   await which.fill('1.8 kW, 6.5 kW')
   await which.press('Enter')
@@ -78,11 +92,17 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured: \d tins? for 99 in 100 to see one/)
   await expect(page.getByTestId('spares')).toContainText('Cloud for the foyer: unlikely as planned')
   await expect(page.getByTestId('spares')).toContainText(/Ice in all: [\d.]+\skg/)
-  const [calendar] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Calendar (iCal)' }).click()])
+  const [calendar] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Calendar (iCal)' }).click(),
+  ])
   const text = await (await calendar.createReadStream()).toArray().then(parts => Buffer.concat(parts).toString())
   expect(text).toMatch(/^BEGIN:VCALENDAR/)
   expect(text.replace(/\r?\n[ \t]/g, '')).toContain('SUMMARY:Heat on: Oil tin\\, poured')
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Running order (JSON)' }).click()])
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Running order (JSON)' }).click(),
+  ])
   await page.getByRole('link', { name: /Run sheet, kit list and safety sheet/ }).click()
   await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible()
   const rows = page.getByRole('region', { name: 'Run sheet' }).getByRole('row')
@@ -91,7 +111,8 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   // What must be confirmed is read before the act, never after it.
   const acts = (await rows.allInnerTexts()).filter(t => /\bGo\b|lift, go|heat on\./.test(t))
   expect(acts.length).toBeGreaterThan(2)
-  for (const text of acts.filter(t => /confirmed|goggles|Goggles|line/.test(t))) expect(text, text).toMatch(/First: .*Then: .*(Go\.|lift, go|heat on\.)/s)
+  for (const text of acts.filter(t => /confirmed|goggles|Goggles|line/.test(t)))
+    expect(text, text).toMatch(/First: .*Then: .*(Go\.|lift, go|heat on\.)/s)
   expect(acts.some(t => /First: .*Only now it is closed/s.test(t))).toBe(true)
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('Risk assessment, number and date')
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('A closed vessel on the heat bursts.')

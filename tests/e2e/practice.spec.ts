@@ -18,11 +18,16 @@ async function refused(page: Page, input: string, choice: string, words: RegExp)
 }
 
 test.beforeEach(({ page }) => {
-  page.on('pageerror', (error) => { throw error })
+  page.on('pageerror', error => {
+    throw error
+  })
 })
 
 test('a microwave is offered for the glass bottle and never for metal', async ({ page }) => {
-  const offered = async () => (await page.getByRole('combobox', { name: 'Take a heater from the Shelf' }).locator('option').allInnerTexts()).join(' ')
+  const offered = async () =>
+    (await page.getByRole('combobox', { name: 'Take a heater from the Shelf' }).locator('option').allInnerTexts()).join(
+      ' ',
+    )
   await choose(page, 'Bottle that drinks')
   await expect.poll(offered).toContain('microwave')
   for (const metal of ['Can plunge', 'Sealed tin', 'Sealed drum']) {
@@ -32,23 +37,31 @@ test('a microwave is offered for the glass bottle and never for metal', async ({
   }
 })
 
-test('what would hurt is refused with words: oxygen, free flight, smoke with spirits, a bath too cold for glass, a scratched jar', async ({ page }) => {
-  await choose(page, 'Bottle on a line')
-  await refused(page, 'burnsIn', 'oxygen', /refused: with oxygen it detonates/)
-  await refused(page, 'guide', 'freely', /refused: a burning bottle that flies freely/)
-  await choose(page, 'Cloud in a bottle')
-  await refused(page, 'liquid', 'ethanol', /refused: smoke means a match/)
-  await choose(page, 'Balloon in a bell jar')
-  await refused(page, 'jarKind', 'jar with a scratch or a chip', /implodes without warning/)
-  await choose(page, 'Bottle that drinks')
-  await blank(page, 'bathTemperature').click()
-  const field = page.getByRole('dialog').getByLabel(/, with any unit$/)
-  await field.fill('5 °C')
-  await expect(page.getByRole('alert').filter({ hasText: /refused: glass at .* more than 2 of 100 glasses of this kind crack/ })).toBeVisible()
-  await expect(field).toHaveValue('5 °C')
-})
+test(
+  'what would hurt is refused with words: oxygen, free flight, smoke with spirits, a bath too cold ' +
+    'for glass, a scratched jar',
+  async ({ page }) => {
+    await choose(page, 'Bottle on a line')
+    await refused(page, 'burnsIn', 'oxygen', /refused: with oxygen it detonates/)
+    await refused(page, 'guide', 'freely', /refused: a burning bottle that flies freely/)
+    await choose(page, 'Cloud in a bottle')
+    await refused(page, 'liquid', 'ethanol', /refused: smoke means a match/)
+    await choose(page, 'Balloon in a bell jar')
+    await refused(page, 'jarKind', 'jar with a scratch or a chip', /implodes without warning/)
+    await choose(page, 'Bottle that drinks')
+    await blank(page, 'bathTemperature').click()
+    const field = page.getByRole('dialog').getByLabel(/, with any unit$/)
+    await field.fill('5 °C')
+    await expect(
+      page.getByRole('alert').filter({ hasText: /refused: glass at .* more than 2 of 100 glasses of this kind crack/ }),
+    ).toBeVisible()
+    await expect(field).toHaveValue('5 °C')
+  },
+)
 
-test('a thermometer that somebody reads is interpreted for this room; gates stand before what they guard', async ({ page }) => {
+test('a thermometer that somebody reads is interpreted for this room; gates stand before what they guard', async ({
+  page,
+}) => {
   await page.goto(at('/bench/5a1d0000-0000-4000-8000-000000000001'))
   const word = page.getByTestId('thermometer-word')
   await word.getByText('Somebody reads a thermometer').click()

@@ -8,7 +8,11 @@ const odds = async (page: Page) => Number(await page.getByTestId('odds').textCon
 /** A staging of the test's own, with a slow transfer: poor odds. */
 async function slowStaging(page: Page) {
   const id = crypto.randomUUID()
-  const document = { demonstration: 'can-plunge', title: `Slow ${id.slice(0, 4)}`, inputs: { transferTime: { value: 9, unit: 's' }, bathTemperature: { value: 12, unit: 'degC' } } }
+  const document = {
+    demonstration: 'can-plunge',
+    title: `Slow ${id.slice(0, 4)}`,
+    inputs: { transferTime: { value: 9, unit: 's' }, bathTemperature: { value: 12, unit: 'degC' } },
+  }
   expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
   await page.goto(at(`/bench/${id}`))
   await complete(page)
@@ -63,12 +67,22 @@ test('the drawing follows the scrubber from the heat to the bath', async ({ page
 
 test('a room in which a staging no longer goes together is told, not hidden', async ({ page }) => {
   const id = crypto.randomUUID()
-  const document = { demonstration: 'can-plunge', title: 'Hot bath', inputs: { bathTemperature: { value: 93, unit: 'degC' } } }
+  const document = {
+    demonstration: 'can-plunge',
+    title: 'Hot bath',
+    inputs: { bathTemperature: { value: 93, unit: 'degC' } },
+  }
   expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
   const room = await (await page.request.get(at('/api/room'))).json()
   const set = async (conditions: unknown) => {
     const { version } = await (await page.request.get(at('/api/room'))).json()
-    expect((await page.request.put(at('/api/room'), { data: { writeId: crypto.randomUUID(), baseVersion: version, document: conditions } })).ok()).toBe(true)
+    expect(
+      (
+        await page.request.put(at('/api/room'), {
+          data: { writeId: crypto.randomUUID(), baseVersion: version, document: conditions },
+        })
+      ).ok(),
+    ).toBe(true)
   }
   await page.goto(at(`/bench/${id}`))
   await complete(page)
@@ -81,7 +95,8 @@ test('a room in which a staging no longer goes together is told, not hidden', as
 })
 
 test('empty places say what to do first', async ({ page }) => {
-  for (const path of ['stagings', 'runs', 'shelf']) await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
+  for (const path of ['stagings', 'runs', 'shelf'])
+    await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
   await page.goto(at('/bench'))
   await expect(page.getByText('Nothing is planned yet.')).toBeVisible()
   await page.goto(at('/logbook'))

@@ -20,33 +20,40 @@ async function hush(page: Page): Promise<[number, number]> {
 }
 
 test.beforeEach(({ page }) => {
-  page.on('pageerror', (error) => { throw error })
+  page.on('pageerror', error => {
+    throw error
+  })
 })
 
-test('a drum in an ice pool and the same one sprinkled: the hush changes, and the comparison says what differs', async ({ page }) => {
-  await page.goto(at(`/bench/${POOL}`))
-  await complete(page)
-  const pool = await hush(page)
-  await blank(page, 'coolingMethod').click()
-  await page.getByRole('radio', { name: 'waiting in still air' }).check()
-  await page.keyboard.press('Escape')
-  await expect(blank(page, 'coolingMethod')).toHaveText('waiting in still air')
-  await complete(page)
-  await expect.poll(async () => (await hush(page))[0]).toBeGreaterThan(2 * pool[0])
-  await blank(page, 'coolingMethod').click()
-  await page.getByRole('radio', { name: 'sprinkling' }).check()
-  await page.keyboard.press('Escape')
-  await complete(page)
-  await expect.poll(async () => (await hush(page)).join()).not.toBe(pool.join())
-  // Gates stand before the steps that must not come too early.
-  await expect(page.getByRole('list', { name: 'Procedure' })).toContainText('Only now it is closed; a drum is never heated closed.')
-  await page.getByRole('button', { name: 'Undo all' }).click()
+test(
+  'a drum in an ice pool and the same one sprinkled: the hush changes, and the comparison says what ' + 'differs',
+  async ({ page }) => {
+    await page.goto(at(`/bench/${POOL}`))
+    await complete(page)
+    const pool = await hush(page)
+    await blank(page, 'coolingMethod').click()
+    await page.getByRole('radio', { name: 'waiting in still air' }).check()
+    await page.keyboard.press('Escape')
+    await expect(blank(page, 'coolingMethod')).toHaveText('waiting in still air')
+    await complete(page)
+    await expect.poll(async () => (await hush(page))[0]).toBeGreaterThan(2 * pool[0])
+    await blank(page, 'coolingMethod').click()
+    await page.getByRole('radio', { name: 'sprinkling' }).check()
+    await page.keyboard.press('Escape')
+    await complete(page)
+    await expect.poll(async () => (await hush(page)).join()).not.toBe(pool.join())
+    // Gates stand before the steps that must not come too early.
+    await expect(page.getByRole('list', { name: 'Procedure' })).toContainText(
+      'Only now it is closed; a drum is never heated closed.',
+    )
+    await page.getByRole('button', { name: 'Undo all' }).click()
 
-  await page.goto(at(`/bench/compare?a=${POOL}&b=${SPRINKLED}`))
-  await expect(page.getByTestId('differences')).toContainText('standing in an ice pool')
-  await expect(page.getByTestId('differences')).toContainText('sprinkling')
-  await expect(page.getByTestId('odds-gap')).toContainText(/of 100 more|same odds/)
-})
+    await page.goto(at(`/bench/compare?a=${POOL}&b=${SPRINKLED}`))
+    await expect(page.getByTestId('differences')).toContainText('standing in an ice pool')
+    await expect(page.getByTestId('differences')).toContainText('sprinkling')
+    await expect(page.getByTestId('odds-gap')).toContainText(/of 100 more|same odds/)
+  },
+)
 
 test('re-inflation without a way out for the steam is refused, with the reason', async ({ page }) => {
   await choose(page, 'Drum that pops back')
@@ -62,7 +69,9 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
   await page.getByRole('button', { name: 'Stage it Sealed tin' }).click()
   await complete(page)
   const spread = async () => {
-    const [, low, high] = /([\d.]+) s to ([\d.]+) s/.exec((await page.locator('[data-spread="timeToPlume"]').innerText()).replaceAll('\u00a0', ' '))!
+    const [, low, high] = /([\d.]+) s to ([\d.]+) s/.exec(
+      (await page.locator('[data-spread="timeToPlume"]').innerText()).replaceAll('\u00a0', ' '),
+    )!
     return Number(high) / Number(low)
   }
   await page.getByLabel('Take a heater from the Shelf').selectOption({ label: 'Double plate, large ring, 1.8 kW' })
@@ -96,7 +105,9 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
   await expect.poll(spread).toBeLessThan(1 + (before - 1) * 0.8)
 })
 
-test('a shelf of rows with one bad one: the bad cell is told by line and column, the good ones come in once', async ({ page }) => {
+test('a shelf of rows with one bad one: the bad cell is told by line and column, the good ones come in once', async ({
+  page,
+}) => {
   await page.goto(at('/shelf'))
   const rows = [
     'kind,name,place,diameter (mm),height (mm),mouthDiameter (mm),wallThickness (mm),capacity (mL),count',
@@ -104,7 +115,9 @@ test('a shelf of rows with one bad one: the bad cell is told by line and column,
     'vessel,Row can B,rack 9,57.5,tall,22,0.1,331,1',
     'consumable,Row towels,rack 9,,,,,,12',
   ].join('\n')
-  await page.getByTestId('shelf-import').setInputFiles({ name: 'rows.csv', mimeType: 'text/csv', buffer: Buffer.from(rows) })
+  await page
+    .getByTestId('shelf-import')
+    .setInputFiles({ name: 'rows.csv', mimeType: 'text/csv', buffer: Buffer.from(rows) })
   const result = page.getByTestId('import-result')
   await expect(result).toContainText('2 good, 1 fault')
   await expect(result).toContainText('line 3, height (mm): given "tall"; accepted: a number in mm')
@@ -114,7 +127,10 @@ test('a shelf of rows with one bad one: the bad cell is told by line and column,
   await page.getByLabel('Search the shelf').fill('rack 9')
   await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Row can A', 'Row towels'])
   // What is exported can be imported again, every row of it.
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Export CSV' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Export CSV' }).click(),
+  ])
   await page.getByTestId('shelf-import').setInputFiles(await download.path())
   await expect(page.getByTestId('import-result')).toContainText(/\d+ good, 0 faults/)
 })
@@ -139,10 +155,13 @@ test('a demonstration is found from what is on the shelf, by effect and by age',
 
 test('a photo is scaled, kept and removed; what is no picture is refused', async ({ page }) => {
   await page.goto(at('/shelf'))
-  const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==', 'base64')
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+    'base64',
+  )
   const field = page.getByLabel('photo of Bell jar, 6.5 L')
   await field.setInputFiles({ name: 'notes.png', mimeType: 'image/png', buffer: Buffer.from('not a picture') })
-  await expect(page.getByRole('alert')).toContainText('notes.png can\'t be read as a picture')
+  await expect(page.getByRole('alert')).toContainText("notes.png can't be read as a picture")
   await field.setInputFiles({ name: 'jar.png', mimeType: 'image/png', buffer: png })
   await expect(page.getByAltText('Photo of Bell jar, 6.5 L')).toBeVisible()
   await page.reload()
@@ -153,7 +172,8 @@ test('a photo is scaled, kept and removed; what is no picture is refused', async
 
 test('thousands of things stay quick: the page shows them by and by', async ({ page }) => {
   const items = Array.from({ length: 2000 }, (_, i) => ({
-    id: crypto.randomUUID(), document: { kind: 'consumable', name: `Lot ${String(i).padStart(4, '0')}`, place: 'lot store', count: i },
+    id: crypto.randomUUID(),
+    document: { kind: 'consumable', name: `Lot ${String(i).padStart(4, '0')}`, place: 'lot store', count: i },
   }))
   const writeId = crypto.randomUUID()
   const send = () => page.request.post(at('/api/shelf/import'), { data: { writeId, items } })

@@ -6,7 +6,10 @@ import { describe, expect, it } from 'vitest'
 import { predictionSchema } from '../../core'
 
 const predict = (args: string[], input?: string) => {
-  const { status, stdout, stderr } = spawnSync('npm', ['run', '-s', 'predict', '--', ...args], { encoding: 'utf8', input })
+  const { status, stdout, stderr } = spawnSync('npm', ['run', '-s', 'predict', '--', ...args], {
+    encoding: 'utf8',
+    input,
+  })
   return { status, stdout, lines: stderr.split('\n').filter(l => l && !l.startsWith('npm ')) }
 }
 
@@ -18,11 +21,18 @@ describe('predict', () => {
     expect(first.status).toBe(0)
     const document = predictionSchema.parse(JSON.parse(first.stdout))
     expect(document.forecast).toMatchObject({ samples: 100, seed: 4 })
-    expect(predict(['-', '--samples', '100', '--seed', '4'], '{"demonstration":"can-plunge"}').stdout).toBe(first.stdout)
-    expect(predict(['-', '--samples', '100', '--seed', '5'], '{"demonstration":"can-plunge"}').stdout).not.toBe(first.stdout)
+    expect(predict(['-', '--samples', '100', '--seed', '4'], '{"demonstration":"can-plunge"}').stdout).toBe(
+      first.stdout,
+    )
+    expect(predict(['-', '--samples', '100', '--seed', '5'], '{"demonstration":"can-plunge"}').stdout).not.toBe(
+      first.stdout,
+    )
   })
   it('exits with 2, a line a fault, and nothing on standard output for bad input', () => {
-    const bad = predict(['-'], '{"demonstration":"can-plunge","inputs":{"foo":{"value":1,"unit":"s"},"waterCharge":{"value":3,"unit":"kg"}}}')
+    const bad = predict(
+      ['-'],
+      '{"demonstration":"can-plunge","inputs":{"foo":{"value":1,"unit":"s"},"waterCharge":{"value":3,"unit":"kg"}}}',
+    )
     expect(bad.status).toBe(2)
     expect(bad.stdout).toBe('')
     expect(bad.lines).toHaveLength(2)
@@ -30,6 +40,8 @@ describe('predict', () => {
     expect(bad.lines[1]).toMatch(/^waterCharge: given 3 kg; .*accepted: mL/)
     expect(predict(['-'], 'nonsense')).toMatchObject({ status: 2, stdout: '' })
     expect(predict(['/no/such/file'])).toMatchObject({ status: 2, stdout: '' })
-    expect(predict(['-', '--samples', 'many'], '{}').lines[0]).toMatch(/--samples: given "many"; accepted: a whole number/)
+    expect(predict(['-', '--samples', 'many'], '{}').lines[0]).toMatch(
+      /--samples: given "many"; accepted: a whole number/,
+    )
   })
 })

@@ -1,14 +1,27 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { StagingSample, checkRun, checkShelfItem, observationOf, readStaging, roomSchema, runSchema, runningOrderSchema, shelfItemSchema, stagingOfRun, summarise, withRoom } from '../../core'
+import {
+  StagingSample,
+  checkRun,
+  checkShelfItem,
+  observationOf,
+  readStaging,
+  roomSchema,
+  runSchema,
+  runningOrderSchema,
+  shelfItemSchema,
+  stagingOfRun,
+  summarise,
+  withRoom,
+} from '../../core'
 
 const read = (name: string) => JSON.parse(readFileSync(`db/demo/${name}.json`, 'utf8'))
 const room = roomSchema.parse(read('room'))
-const stagings = read('stagings') as { id: string, versions: unknown[] }[]
-const runs = read('runs') as { stagingId: string, stagingVersion: number, document: unknown }[]
+const stagings = read('stagings') as { id: string; versions: unknown[] }[]
+const runs = read('runs') as { stagingId: string; stagingVersion: number; document: unknown }[]
 
 describe('demo data', () => {
-  it('is valid by the application\'s own rules', () => {
+  it("is valid by the application's own rules", () => {
     for (const { document } of read('shelf')) checkShelfItem(shelfItemSchema.parse(document))
     for (const { versions } of stagings) for (const version of versions) readStaging(version)
     for (const run of runs) {
@@ -16,10 +29,15 @@ describe('demo data', () => {
       checkRun(readStaging(staging).document, runSchema.parse(run.document))
     }
     for (const { document } of read('running-orders')) {
-      const acts = document.acts.map((act: { from: string }) => ({ ...act, staging: stagings.find(s => s.id === act.from)!.versions.at(-1) }))
+      const acts = document.acts.map((act: { from: string }) => ({
+        ...act,
+        staging: stagings.find(s => s.id === act.from)!.versions.at(-1),
+      }))
       expect(runningOrderSchema.parse({ ...document, acts }).acts).toHaveLength(document.acts.length)
     }
-    expect(new Set([...stagings, ...read('shelf'), ...read('runs')].map(r => r.id)).size).toBe(stagings.length + read('shelf').length + runs.length)
+    expect(new Set([...stagings, ...read('shelf'), ...read('runs')].map(r => r.id)).size).toBe(
+      stagings.length + read('shelf').length + runs.length,
+    )
   })
   it('tells stories that the forecast does not find absurd', () => {
     for (const run of runs) {

@@ -34,7 +34,13 @@ describe('migrations', () => {
     const url = database('migrate_race')
     await Promise.all(Array.from({ length: 5 }, () => migrate(root, url, quiet)))
     expect(await query(url, 'select count(*)::int as n from run')).toEqual([{ n: 12 }])
-    expect(await query(url, 'select name from migration')).toEqual([{ name: '0001-first.sql' }, { name: '0002-shelf-kinds.sql' }, { name: '0003-pumps.sql' }, { name: '0004-running-orders.sql' }, { name: '0005-live.sql' }])
+    expect(await query(url, 'select name from migration')).toEqual([
+      { name: '0001-first.sql' },
+      { name: '0002-shelf-kinds.sql' },
+      { name: '0003-pumps.sql' },
+      { name: '0004-running-orders.sql' },
+      { name: '0005-live.sql' },
+    ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')
     await migrate(root, url, quiet)
@@ -46,10 +52,10 @@ describe('migrations', () => {
     const bad = join(root, 'db', 'migrations', '9999-bad.sql')
     writeFileSync(bad, 'create table half (x int); select nonsense;')
     await expect(migrate(root, url, quiet)).rejects.toThrow(/nonsense/)
-    expect(await query(url, 'select to_regclass(\'half\') as t')).toEqual([{ t: null }])
+    expect(await query(url, "select to_regclass('half') as t")).toEqual([{ t: null }])
     writeFileSync(bad, 'create table whole (x int);')
     await migrate(root, url, quiet)
-    expect(await query(url, 'select to_regclass(\'whole\')::text as t')).toEqual([{ t: 'whole' }])
+    expect(await query(url, "select to_regclass('whole')::text as t")).toEqual([{ t: 'whole' }])
     appendFileSync(bad, ' -- changed afterwards')
     await expect(migrate(root, url, quiet)).rejects.toThrow(/9999-bad.sql was changed after it ran/)
     rmSync(bad)
@@ -58,14 +64,24 @@ describe('migrations', () => {
     const url = database('migrate_rules')
     await migrate(root, url, quiet)
     const staging = '5a1d0000-0000-4000-8000-000000000001'
-    await expect(query(url, `insert into staging_version (staging_id, version, document) values ('${staging}', 2, '{}')`)).rejects.toThrow(/duplicate key/)
-    await expect(query(url, `insert into run (id, staging_id, staging_version, performed_at, outcome, document) values (gen_random_uuid(), '${staging}', 77, now(), 'fill', '{}')`)).rejects.toThrow(/foreign key/)
+    await expect(
+      query(url, `insert into staging_version (staging_id, version, document) values ('${staging}', 2, '{}')`),
+    ).rejects.toThrow(/duplicate key/)
+    await expect(
+      query(
+        url,
+        'insert into run (id, staging_id, staging_version, performed_at, outcome, document) values ' +
+          `(gen_random_uuid(), '${staging}', 77, now(), 'fill', '{}')`,
+      ),
+    ).rejects.toThrow(/foreign key/)
   })
 })
 
 describe('the cluster', () => {
   it('listens on loopback only, with a password', async () => {
     expect(await query(database('postgres'), 'show listen_addresses')).toEqual([{ listen_addresses: '127.0.0.1' }])
-    await expect(query(database('postgres').replace(/:[^:@]*@/, ':wrong@'), 'select 1')).rejects.toThrow(/password authentication failed/)
+    await expect(query(database('postgres').replace(/:[^:@]*@/, ':wrong@'), 'select 1')).rejects.toThrow(
+      /password authentication failed/,
+    )
   })
 })

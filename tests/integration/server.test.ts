@@ -17,14 +17,31 @@ afterAll(async () => {
 
 const DEMO = '5a1d0000-0000-4000-8000-000000000001'
 const q = (value: number, unit: string) => ({ value, unit })
-interface Answer { status: number, body: any } // eslint-disable-line @typescript-eslint/no-explicit-any -- whatever JSON comes back
+interface Answer {
+  status: number
+  // eslint-disable-next-line @typescript-eslint/no-explicit-any -- an answer's body may be anything
+  body: any
+}
 
-async function send(method: string, path: string, body?: unknown, headers: Record<string, string> = { 'content-type': 'application/json' }): Promise<Answer> {
-  const response = await fetch(`${app.url}${path}`, { method, headers, body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body) })
+async function send(
+  method: string,
+  path: string,
+  body?: unknown,
+  headers: Record<string, string> = { 'content-type': 'application/json' },
+): Promise<Answer> {
+  const response = await fetch(`${app.url}${path}`, {
+    method,
+    headers,
+    body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+  })
   const text = await response.text()
   return { status: response.status, body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text }
 }
-const staging = (bath: number) => ({ demonstration: 'can-plunge', title: 'Trial', inputs: { bathTemperature: q(bath, 'degC') } })
+const staging = (bath: number) => ({
+  demonstration: 'can-plunge',
+  title: 'Trial',
+  inputs: { bathTemperature: q(bath, 'degC') },
+})
 async function addStaging(bath = 5) {
   const id = randomUUID()
   expect((await send('POST', '/api/stagings', { id, writeId: randomUUID(), document: staging(bath) })).status).toBe(200)
@@ -41,7 +58,10 @@ describe('stagings', () => {
   it('save the next version, and the same write twice only once', async () => {
     const id = await addStaging()
     const write = { writeId: randomUUID(), baseVersion: 1, document: staging(8) }
-    expect((await send('PUT', `/api/stagings/${id}`, write)).body).toMatchObject({ version: 2, document: { inputs: { bathTemperature: q(8, 'degC') } } })
+    expect((await send('PUT', `/api/stagings/${id}`, write)).body).toMatchObject({
+      version: 2,
+      document: { inputs: { bathTemperature: q(8, 'degC') } },
+    })
     expect((await send('PUT', `/api/stagings/${id}`, write)).body.version).toBe(2)
     const { rows } = await database.query('select version from staging_version where staging_id = $1', [id])
     expect(rows).toHaveLength(2)
@@ -49,24 +69,42 @@ describe('stagings', () => {
   it('refuse to overwrite what somebody else saved, and show it', async () => {
     const id = await addStaging()
     await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(8) })
-    const late = await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(60) })
+    const late = await send('PUT', `/api/stagings/${id}`, {
+      writeId: randomUUID(),
+      baseVersion: 1,
+      document: staging(60),
+    })
     expect(late.status).toBe(409)
-    expect(late.body.data.current).toMatchObject({ version: 2, document: { inputs: { bathTemperature: q(8, 'degC') } } })
+    expect(late.body.data.current).toMatchObject({
+      version: 2,
+      document: { inputs: { bathTemperature: q(8, 'degC') } },
+    })
   })
   it('refuse an id that another record has, and leave that one alone', async () => {
     const id = await addStaging(9)
     const taken = await send('POST', '/api/stagings', { id, writeId: randomUUID(), document: staging(44) })
-    expect(taken).toMatchObject({ status: 409, body: { message: 'id: belongs to another record already; accepted: a new id' } })
+    expect(taken).toMatchObject({
+      status: 409,
+      body: { message: 'id: belongs to another record already; accepted: a new id' },
+    })
     expect((await send('GET', `/api/stagings/${id}`)).body.document.inputs.bathTemperature).toEqual(q(9, 'degC'))
   })
   it('let only one of many simultaneous saves through', async () => {
     const id = await addStaging()
-    const answers = await Promise.all(Array.from({ length: 12 }, (_, i) => send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(10 + i) })))
+    const answers = await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(10 + i) }),
+      ),
+    )
     expect(answers.filter(a => a.status === 200)).toHaveLength(1)
     expect(answers.filter(a => a.status === 409)).toHaveLength(11)
   })
   it('name the input, what was given and what is accepted', async () => {
-    const { status, body } = await send('POST', '/api/stagings', { id: randomUUID(), writeId: randomUUID(), document: { ...staging(5), inputs: { bathTemperature: q(300, 'degC'), nonsense: q(1, 's') } } })
+    const { status, body } = await send('POST', '/api/stagings', {
+      id: randomUUID(),
+      writeId: randomUUID(),
+      document: { ...staging(5), inputs: { bathTemperature: q(300, 'degC'), nonsense: q(1, 's') } },
+    })
     expect(status).toBe(422)
     expect(body.data.faults.map((f: { input: string }) => f.input)).toEqual(['nonsense', 'bathTemperature'])
     expect(body.message).toMatch(/bathTemperature: given 300 °C; accepted: 0.1 °C to 99 °C/)
@@ -78,16 +116,31 @@ describe('running orders', () => {
   it('are added and changed once, and nobody overwrites what somebody else saved', async () => {
     const id = randomUUID()
     const add = { id, writeId: randomUUID(), document: order('Evening') }
-    expect((await send('POST', '/api/running-orders', add)).body).toMatchObject({ version: 1, document: { title: 'Evening', heaters: 1 } })
+    expect((await send('POST', '/api/running-orders', add)).body).toMatchObject({
+      version: 1,
+      document: { title: 'Evening', heaters: 1 },
+    })
     expect((await send('POST', '/api/running-orders', add)).body.version).toBe(1)
     const write = { writeId: randomUUID(), baseVersion: 1, document: order('Late evening') }
     expect((await send('PUT', `/api/running-orders/${id}`, write)).body.version).toBe(2)
     expect((await send('PUT', `/api/running-orders/${id}`, write)).body.version).toBe(2)
-    expect((await send('PUT', `/api/running-orders/${id}`, { writeId: randomUUID(), baseVersion: 1, document: order('Other') })).status).toBe(409)
+    expect(
+      (
+        await send('PUT', `/api/running-orders/${id}`, {
+          writeId: randomUUID(),
+          baseVersion: 1,
+          document: order('Other'),
+        })
+      ).status,
+    ).toBe(409)
     expect((await send('GET', `/api/running-orders/${id}`)).body.document.title).toBe('Late evening')
   })
   it('refuse a start that is no moment, and say what is accepted', async () => {
-    const { status, body } = await send('POST', '/api/running-orders', { id: randomUUID(), writeId: randomUUID(), document: { ...order('x'), start: 'soon' } })
+    const { status, body } = await send('POST', '/api/running-orders', {
+      id: randomUUID(),
+      writeId: randomUUID(),
+      document: { ...order('x'), start: 'soon' },
+    })
     expect(status).toBe(422)
     expect(body.message).toMatch(/start: given "soon"; accepted: a date and time such as/)
   })
@@ -96,19 +149,37 @@ describe('running orders', () => {
 describe('runs', () => {
   it('keep the version that they used', async () => {
     const id = await addStaging(7)
-    const run = { id: randomUUID(), writeId: randomUUID(), stagingId: id, stagingVersion: 1, document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'fill', seen: { waterDrawnIn: q(240, 'mL') } } }
+    const run = {
+      id: randomUUID(),
+      writeId: randomUUID(),
+      stagingId: id,
+      stagingVersion: 1,
+      document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'fill', seen: { waterDrawnIn: q(240, 'mL') } },
+    }
     expect((await send('POST', '/api/runs', run)).status).toBe(200)
     expect((await send('POST', '/api/runs', run)).status).toBe(200)
     await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(55) })
     const stored = (await send('GET', `/api/runs/${run.id}`)).body
     expect(stored.staging.inputs.bathTemperature).toEqual(q(7, 'degC'))
-    expect((await send('GET', '/api/runs')).body.filter((r: { stagingId: string }) => r.stagingId === id)).toHaveLength(1)
+    expect((await send('GET', '/api/runs')).body.filter((r: { stagingId: string }) => r.stagingId === id)).toHaveLength(
+      1,
+    )
   })
   it('are refused by field', async () => {
-    const run = { id: randomUUID(), writeId: randomUUID(), stagingId: DEMO, stagingVersion: 1, document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'melts' } }
-    expect((await send('POST', '/api/runs', run)).body.message).toMatch(/outcome: given "melts"; accepted: crush, dent, both, fill, nothing/)
+    const run = {
+      id: randomUUID(),
+      writeId: randomUUID(),
+      stagingId: DEMO,
+      stagingVersion: 1,
+      document: { performedAt: '2026-11-25T10:00:00Z', outcome: 'melts' },
+    }
+    expect((await send('POST', '/api/runs', run)).body.message).toMatch(
+      /outcome: given "melts"; accepted: crush, dent, both, fill, nothing/,
+    )
     expect((await send('POST', '/api/runs', { ...run, stagingVersion: 99 })).status).toBe(404)
-    expect((await send('POST', '/api/runs', { ...run, document: { ...run.document, performedAt: 'soon' } })).body.message).toMatch(/performedAt: given "soon"/)
+    expect(
+      (await send('POST', '/api/runs', { ...run, document: { ...run.document, performedAt: 'soon' } })).body.message,
+    ).toMatch(/performedAt: given "soon"/)
   })
 })
 
@@ -117,12 +188,21 @@ describe('shelf and room', () => {
   it('add, change and retire an item without overwriting a newer one', async () => {
     const id = randomUUID()
     expect((await send('POST', '/api/shelf', { id, writeId: randomUUID(), document: heater })).body.version).toBe(1)
-    const change = { writeId: randomUUID(), baseVersion: 1, document: { ...heater, ratedPower: q(1, 'kW') }, retired: true }
+    const change = {
+      writeId: randomUUID(),
+      baseVersion: 1,
+      document: { ...heater, ratedPower: q(1, 'kW') },
+      retired: true,
+    }
     expect((await send('PUT', `/api/shelf/${id}`, change)).body).toMatchObject({ version: 2, retired: true })
     expect((await send('PUT', `/api/shelf/${id}`, { ...change, writeId: randomUUID() })).status).toBe(409)
   })
   it('refuse an item by field', async () => {
-    const refused = await send('POST', '/api/shelf', { id: randomUUID(), writeId: randomUUID(), document: { kind: 'vessel', name: 'v', diameter: q(60, 'mm'), height: q(100, 'mm'), mouthDiameter: q(20, 'mm') } })
+    const refused = await send('POST', '/api/shelf', {
+      id: randomUUID(),
+      writeId: randomUUID(),
+      document: { kind: 'vessel', name: 'v', diameter: q(60, 'mm'), height: q(100, 'mm'), mouthDiameter: q(20, 'mm') },
+    })
     expect(refused.status).toBe(422)
     expect(refused.body.message).toMatch(/capacity: is missing; give it, or weigh the vessel full and empty/)
   })
@@ -138,7 +218,7 @@ describe('shelf and room', () => {
       expect(status).toBe(200)
       expect(body.map((i: { id: string }) => i.id).sort()).toEqual(items.map(i => i.id).sort())
     }
-    const { rows } = await database.query('select count(*)::int as n from shelf_item where name like \'Import %\'')
+    const { rows } = await database.query("select count(*)::int as n from shelf_item where name like 'Import %'")
     expect(rows).toEqual([{ n: 3 }])
     expect((await send('POST', '/api/shelf/import', { writeId: randomUUID(), items })).status).toBe(409)
   })
@@ -147,7 +227,9 @@ describe('shelf and room', () => {
     await send('POST', '/api/shelf', { id, writeId: randomUUID(), document: heater })
     const png = Buffer.concat([Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]), Buffer.alloc(64)])
     const put = (photo: string | null) => send('PUT', `/api/shelf/${id}/photo`, { photo, writeId: randomUUID() })
-    expect((await put(Buffer.from('<svg onload=alert(1)>').toString('base64'))).body.message).toMatch(/photo: given a file of another kind; accepted: a JPEG, PNG or WebP/)
+    expect((await put(Buffer.from('<svg onload=alert(1)>').toString('base64'))).body.message).toMatch(
+      /photo: given a file of another kind; accepted: a JPEG, PNG or WebP/,
+    )
     expect((await put(Buffer.concat([png, Buffer.alloc(1_600_000)]).toString('base64'))).status).toBe(413)
     expect((await put(png.toString('base64'))).body.photo).toMatch(/^\d+$/)
     const answer = await fetch(`${app.url}/api/shelf/${id}/photo`)
@@ -160,10 +242,24 @@ describe('shelf and room', () => {
   })
   it('change the room by version and refuse nonsense', async () => {
     const room = (await send('GET', '/api/room')).body
-    const saved = await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: { ...room.document, airTemperature: q(66, 'degF') } })
+    const saved = await send('PUT', '/api/room', {
+      writeId: randomUUID(),
+      baseVersion: room.version,
+      document: { ...room.document, airTemperature: q(66, 'degF') },
+    })
     expect(saved.body.version).toBe(room.version + 1)
-    expect((await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: {} })).status).toBe(409)
-    expect((await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version + 1, document: { airTemperature: q(90, 'degC') } })).body.message).toMatch(/airTemperature: given 90 °C/)
+    expect(
+      (await send('PUT', '/api/room', { writeId: randomUUID(), baseVersion: room.version, document: {} })).status,
+    ).toBe(409)
+    expect(
+      (
+        await send('PUT', '/api/room', {
+          writeId: randomUUID(),
+          baseVersion: room.version + 1,
+          document: { airTemperature: q(90, 'degC') },
+        })
+      ).body.message,
+    ).toMatch(/airTemperature: given 90 °C/)
   })
 })
 
@@ -185,7 +281,9 @@ describe('the door', () => {
     expect((await post({ 'content-type': 'application/json' }, 'not json')).status).toBe(400)
     expect((await post({ 'content-type': 'application/json' }, `"${'x'.repeat(300_000)}"`)).status).toBe(413)
     const foreign = await new Promise<number>((resolve, reject) => {
-      request(`${app.url}/api/stagings`, { headers: { host: 'rebound.example' } }, r => resolve(r.statusCode!)).on('error', reject).end()
+      request(`${app.url}/api/stagings`, { headers: { host: 'rebound.example' } }, r => resolve(r.statusCode!))
+        .on('error', reject)
+        .end()
     })
     expect(foreign).toBe(421)
     expect((await send('GET', '/api/stagings/not-an-id')).status).toBe(404)
@@ -198,8 +296,8 @@ describe('a server killed during saves', () => {
       const ids = await Promise.all(Array.from({ length: 6 }, () => addStaging()))
       const acknowledged = new Set<string>()
       // Each staging is saved again and again, one save after the other, until the server is gone.
-      const writers = ids.map(async (id) => {
-        const writes: { writeId: string, baseVersion: number, document: unknown }[] = []
+      const writers = ids.map(async id => {
+        const writes: { writeId: string; baseVersion: number; document: unknown }[] = []
         for (let n = 0; n < 400; n++) {
           const write = { writeId: randomUUID(), baseVersion: n + 1, document: staging(1 + (n % 90)) }
           writes.push(write)
@@ -227,9 +325,14 @@ describe('a server killed during saves', () => {
         // The save whose answer was lost is sent again, as the browser does; twice does no harm either.
         expect((await send('PUT', `/api/stagings/${id}`, last)).status).toBe(200)
         expect((await send('PUT', `/api/stagings/${id}`, last)).status).toBe(200)
-        const { rows } = await database.query('select version, document from staging_version where staging_id = $1 order by version', [id])
+        const { rows } = await database.query(
+          'select version, document from staging_version where staging_id = $1 order by version',
+          [id],
+        )
         expect(rows.map(r => r.version)).toEqual(Array.from({ length: 1 + writes.length }, (_, i) => i + 1))
-        writes.forEach((w, i) => expect(rows[i + 1].document.inputs).toEqual((w.document as { inputs: unknown }).inputs))
+        writes.forEach((w, i) =>
+          expect(rows[i + 1].document.inputs).toEqual((w.document as { inputs: unknown }).inputs),
+        )
       }
     }
   })

@@ -14,13 +14,18 @@ afterAll(() => {
 
 /** The start command as a person runs it; resolves once it prints its address. */
 async function start(environment: Record<string, string> = {}) {
-  const child = spawn(process.execPath, ['scripts/start.mjs'], { env: { ...process.env, HUSH_DATA: data, PORT: '', HOST: '', ...environment }, stdio: ['ignore', 'pipe', 'pipe'] })
+  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+    env: { ...process.env, HUSH_DATA: data, PORT: '', HOST: '', ...environment },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
   children.push(child)
   let output = ''
   const ended = new Promise<number | null>(resolve => child.once('close', resolve))
-  child.stderr!.on('data', (text) => { output += text })
+  child.stderr!.on('data', text => {
+    output += text
+  })
   const url = await new Promise<string>((resolve, reject) => {
-    child.stdout!.on('data', (text) => {
+    child.stdout!.on('data', text => {
       output += text
       const match = /open at (http:\/\/\S+)/.exec(output)
       if (match) resolve(match[1]!)
@@ -30,7 +35,10 @@ async function start(environment: Record<string, string> = {}) {
   return { url, ended, output: () => output, interrupt: () => child.kill('SIGINT') }
 }
 const DEMO_STAGINGS = JSON.parse(readFileSync('db/demo/stagings.json', 'utf8')).length
-const titles = async (url: string) => (await (await fetch(`${url}/api/stagings`)).json() as { document: { title: string } }[]).map(s => s.document.title).sort()
+const titles = async (url: string) =>
+  ((await (await fetch(`${url}/api/stagings`)).json()) as { document: { title: string } }[])
+    .map(s => s.document.title)
+    .sort()
 
 describe('npm start', () => {
   it('runs twice at once on one database, stops cleanly, and is quick the second time', async () => {
@@ -60,7 +68,9 @@ describe('npm start', () => {
     await again.ended
   })
   it('honours PORT and says what is wrong with a bad one', async () => {
-    await expect(start({ PORT: 'eighty' })).rejects.toThrow(/PORT: given "eighty"; accepted: a whole number from 1 to 65535/)
+    await expect(start({ PORT: 'eighty' })).rejects.toThrow(
+      /PORT: given "eighty"; accepted: a whole number from 1 to 65535/,
+    )
     const asked = await start({ PORT: '48713' })
     expect(asked.url).toBe('http://127.0.0.1:48713')
     asked.interrupt()
@@ -69,12 +79,20 @@ describe('npm start', () => {
   it('opened to the network, makes a passphrase once, which lets one in until another is set', async () => {
     const open = await start({ HOST: '0.0.0.0' })
     const made = /Passphrase, shown only this once: (\S+)/.exec(open.output())![1]!
-    const signIn = async (url: string, passphrase: string) => (await fetch(`${url}/api/sign-in`, {
-      method: 'POST', headers: { 'content-type': 'application/json', 'origin': url }, body: JSON.stringify({ passphrase }),
-    })).status
+    const signIn = async (url: string, passphrase: string) =>
+      (
+        await fetch(`${url}/api/sign-in`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json', 'origin': url },
+          body: JSON.stringify({ passphrase }),
+        })
+      ).status
     expect((await fetch(`${open.url}/api/stagings`)).status).toBe(401)
     expect(await signIn(open.url, made)).toBe(200)
-    const set = spawnSync(process.execPath, ['scripts/passphrase.mjs'], { env: { ...process.env, HUSH_DATA: data, HUSH_PASSPHRASE: 'wet gloves 7' }, encoding: 'utf8' })
+    const set = spawnSync(process.execPath, ['scripts/passphrase.mjs'], {
+      env: { ...process.env, HUSH_DATA: data, HUSH_PASSPHRASE: 'wet gloves 7' },
+      encoding: 'utf8',
+    })
     expect(set.stdout + set.stderr).toMatch(/The passphrase is set\./)
     expect(await signIn(open.url, made)).toBe(401)
     expect(await signIn(open.url, 'wet gloves 7')).toBe(200)

@@ -1,6 +1,15 @@
-/** Particles that fly straight and bounce off the walls of a box, in units of the box's width; two dimensions stand for three. */
+/**
+ * Particles that fly straight and bounce off the walls of a box, in units of the box's width; two dimensions stand
+ * for three.
+ */
 
-export interface Particle { x: number, y: number, vx: number, vy: number, vapour: boolean }
+export interface Particle {
+  x: number
+  y: number
+  vx: number
+  vy: number
+  vapour: boolean
+}
 
 /** Speed of air's particles at 300 K, box widths a second: slow enough for an eye to follow one. */
 const PACE = 0.28
@@ -23,14 +32,23 @@ export class ParticleBox {
   private temperature = 300
   height = 1
 
-  constructor(private readonly chance: () => number, readonly aspect = 1) {}
+  constructor(
+    private readonly chance: () => number,
+    readonly aspect = 1,
+  ) {}
 
   private made(vapour: boolean): Particle {
     // Two normal components (Box and Muller) make the speeds Maxwell's.
     const radius = Math.sqrt(-2 * Math.log(1 - this.chance() * 0.999))
     const angle = 2 * Math.PI * this.chance()
     const pace = PACE * Math.sqrt(this.temperature / 300) * (vapour ? LIGHTER : 1)
-    return { x: this.chance(), y: this.chance() * this.height * this.aspect, vx: pace * radius * Math.cos(angle), vy: pace * radius * Math.sin(angle), vapour }
+    return {
+      x: this.chance(),
+      y: this.chance() * this.height * this.aspect,
+      vx: pace * radius * Math.cos(angle),
+      vy: pace * radius * Math.sin(angle),
+      vapour,
+    }
   }
 
   /** Brings numbers, temperature (K) and height (share of the full box) to a moment's; the rest fly on as they were. */
@@ -40,20 +58,36 @@ export class ParticleBox {
     for (const p of this.particles) {
       p.y = Math.min(p.y, this.height * this.aspect)
     }
-    for (const [kind, wanted] of [[false, air], [true, vapour]] as const) {
+    for (const [kind, wanted] of [
+      [false, air],
+      [true, vapour],
+    ] as const) {
       let have = this.particles.filter(p => p.vapour === kind).length
       for (; have < wanted; have++) this.particles.push(this.made(kind))
-      for (; have > wanted; have--) this.particles.splice(this.particles.findIndex(p => p.vapour === kind), 1)
+      for (; have > wanted; have--)
+        this.particles.splice(
+          this.particles.findIndex(p => p.vapour === kind),
+          1,
+        )
       this.hold(kind)
     }
   }
 
-  /** A few dozen particles drawn by chance are a little too hot or cold one way: their mean square is held at the temperature's. */
+  /**
+   * A few dozen particles drawn by chance are a little too hot or cold one way: their mean square is held at the
+   * temperature's.
+   */
   private hold(vapour: boolean): void {
     const own = this.particles.filter(p => p.vapour === vapour)
-    const square = PACE * PACE * this.temperature / 300 * (vapour ? LIGHTER * LIGHTER : 1)
+    const square = ((PACE * PACE * this.temperature) / 300) * (vapour ? LIGHTER * LIGHTER : 1)
     for (const way of ['vx', 'vy'] as const) {
-      const factor = Math.sqrt(own.length * square / Math.max(1e-12, own.reduce((sum, p) => sum + p[way] * p[way], 0)))
+      const factor = Math.sqrt(
+        (own.length * square) /
+          Math.max(
+            1e-12,
+            own.reduce((sum, p) => sum + p[way] * p[way], 0),
+          ),
+      )
       for (const p of own) p[way] *= factor
     }
   }
@@ -66,7 +100,7 @@ export class ParticleBox {
       p.y += p.vy * seconds
       if (p.x < 0 || p.x > 1) {
         if (p.x > 1) {
-          this.impulse += 2 * Math.abs(p.vx) * (p.vapour ? 1 / (LIGHTER * LIGHTER) : 1) / top
+          this.impulse += (2 * Math.abs(p.vx) * (p.vapour ? 1 / (LIGHTER * LIGHTER) : 1)) / top
           hit?.(p.y)
         }
         p.x = p.x < 0 ? -p.x : 2 - p.x

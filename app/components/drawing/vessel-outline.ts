@@ -21,7 +21,7 @@ function halfWidth({ shape, width, height, mouth, neck = 0 }: Outlined, share: n
   if (shape === 'bottle') {
     if (share <= top) return throat
     const t = Math.min(1, (share - top) / SHOULDER)
-    return throat + (body - throat) * Math.sin(t * Math.PI / 2)
+    return throat + (body - throat) * Math.sin((t * Math.PI) / 2)
   }
   if (shape === 'flask') {
     const down = (share - 0.5) * 2
@@ -45,15 +45,16 @@ export function vesselOutline(vessel: Outlined): string {
   const depth = Math.min(0.47, 0.56 * lost) * width
   const fold = 0.05 * width * Math.min(1, lost * 3)
   const shorter = 1 - 0.18 * lost
-  const side = (sign: 1 | -1): [number, number][] => Array.from({ length: STEPS + 1 }, (_, i) => {
-    const share = i / STEPS
-    const half = halfWidth(vessel, share)
-    // A neck is stiff: it caves in as little as it is narrow.
-    const give = (2 * half / width) ** 2
-    const caved = depth * Math.sin(Math.PI * share) ** 0.7 * (sign > 0 ? 1 : 0.92) * give
-    const folded = fold * Math.sin((5 + (sign > 0 ? 0 : 1)) * Math.PI * share) * Math.sin(Math.PI * share) * give
-    return [sign * (half - caved - folded), (share - 0.5) * height * shorter]
-  })
+  const side = (sign: 1 | -1): [number, number][] =>
+    Array.from({ length: STEPS + 1 }, (_, i) => {
+      const share = i / STEPS
+      const half = halfWidth(vessel, share)
+      // A neck is stiff: it caves in as little as it is narrow.
+      const give = ((2 * half) / width) ** 2
+      const caved = depth * Math.sin(Math.PI * share) ** 0.7 * (sign > 0 ? 1 : 0.92) * give
+      const folded = fold * Math.sin((5 + (sign > 0 ? 0 : 1)) * Math.PI * share) * Math.sin(Math.PI * share) * give
+      return [sign * (half - caved - folded), (share - 0.5) * height * shorter]
+    })
   const right = side(1)
   const left = side(-1).reverse()
   return `M${[...right, ...left].map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join('L')}Z`

@@ -1,32 +1,68 @@
 import { type Teaching, defineInput, type Has } from '../../demonstration'
 import { ln } from '../../elementary'
 
-/** Most that a closed, full mixture of vapour and air can reach, of its start: NFPA 68 (2018), annex: 7 to 8 bar from 1 bar for hydrocarbons and alcohols. */
+/**
+ * Most that a closed, full mixture of vapour and air can reach, of its start: NFPA 68 (2018), annex: 7 to 8 bar from
+ * 1 bar for hydrocarbons and alcohols.
+ */
 export const WORST_RISE = 8
 /** Ratio of specific heats of hot burnt gas: about 1.25 at 2000 K, from memory. */
 export const BURNT_GAMMA = 1.25
 
 const LN_10 = 2.302585092994046
-/** Level of a pulse of sound, dB. @param energy J @param share that becomes sound @param duration s @param distance m */
+/**
+ * Level of a pulse of sound, dB. @param energy J @param share that becomes sound @param duration s @param distance m
+ */
 export function pulseLevel(energy: number, share: number, duration: number, distance: number): number {
-  const power = energy * share / duration
+  const power = (energy * share) / duration
   const intensity = power / (4 * Math.PI * distance * distance)
-  return 10 * ln(Math.max(intensity, 1e-12) / 1e-12) / LN_10
+  return (10 * ln(Math.max(intensity, 1e-12) / 1e-12)) / LN_10
 }
 
 export const FUEL_TEACHING: Teaching = {
-  wrongIdea: { idea: 'Fuel itself explodes.', answer: 'Only the right mixture of vapour and air burns in an instant. It is the hot gas that needs more room and pushes.' },
+  wrongIdea: {
+    idea: 'Fuel itself explodes.',
+    answer:
+      'Only the right mixture of vapour and air burns in an instant. It is the hot gas that needs more ' +
+      'room and pushes.',
+  },
   before: ['What will push?', 'Where would you stand, and why there?', 'What must be in the air for it to burn?'],
-  after: ['Why was there a bang?', 'Where did the water drops inside come from?', 'Why can it not be done again at once?'],
-  elsewhere: ['An engine’s cylinder.', 'Flour dust in a mill.', 'A gas heater that lights late.', 'A popping cork, without fire.'],
+  after: [
+    'Why was there a bang?',
+    'Where did the water drops inside come from?',
+    'Why can it not be done again at once?',
+  ],
+  elsewhere: [
+    'An engine’s cylinder.',
+    'Flour dust in a mill.',
+    'A gas heater that lights late.',
+    'A popping cork, without fire.',
+  ],
 }
-export const OPEN_QUESTION = 'What is mixed, and how, is not part of this plan: it stands in the school’s own written assessment, made by trained staff.'
+export const OPEN_QUESTION =
+  'What is mixed, and how, is not part of this plan: it stands in the school’s own written ' +
+  'assessment, made by trained staff.'
 
 /** What the vapour is mixed with. */
 export const BURNS_IN = defineInput({
-          id: 'burnsIn', name: 'burns in', kind: 'choice', group: 'load', default: 'air', choices: [{ id: 'air', name: 'air' }, { id: 'oxygen', name: 'oxygen' }],
-        })
+  id: 'burnsIn',
+  name: 'burns in',
+  kind: 'choice',
+  group: 'load',
+  default: 'air',
+  choices: [
+    { id: 'air', name: 'air' },
+    { id: 'oxygen', name: 'oxygen' },
+  ],
+})
 /** Oxygen makes a bang into an explosion. */
-export const noOxygen = ({ choices }: Has<never, 'burnsIn'>): { input: string, message: string }[] => choices.burnsIn === 'oxygen'
-  ? [{ input: 'burnsIn', message: 'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air' }]
-  : []
+export const noOxygen = ({ choices }: Has<never, 'burnsIn'>): { input: string; message: string }[] =>
+  choices.burnsIn === 'oxygen'
+    ? [
+        {
+          input: 'burnsIn',
+          message:
+            'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air',
+        },
+      ]
+    : []

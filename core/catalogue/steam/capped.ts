@@ -15,7 +15,8 @@ export const VISIBLE = 0.02
  * Fraction of the volume that can be lost at all: what is full of water can't be.
  * @param empty fraction for an empty vessel @param water kg @param capacity m3
  */
-export const packingAbove = (empty: number, water: number, capacity: number): number => empty * Math.max(0.02, 1 - water / (1000 * capacity))
+export const packingAbove = (empty: number, water: number, capacity: number): number =>
+  empty * Math.max(0.02, 1 - water / (1000 * capacity))
 
 export interface Capped {
   plan: Pick<HeatingPlan, 'vessel' | 'room'>
@@ -31,17 +32,29 @@ export interface Capped {
 }
 
 /** What a closed vessel comes to; `hush` where it goes, `giveUpTime` where one would wait for more in vain. */
-export type CappedResults = ReturnType<typeof resultsAtSeal> & ReturnType<typeof forcesOf> & {
-  criticalPressureDifference: number, volumeLost: number, hush?: number, talkTime?: number, giveUpTime?: number
-}
+export type CappedResults = ReturnType<typeof resultsAtSeal> &
+  ReturnType<typeof forcesOf> & {
+    criticalPressureDifference: number
+    volumeLost: number
+    hush?: number
+    talkTime?: number
+    giveUpTime?: number
+  }
 
 /**
  * Runs the stage and reports it; the caller reads the outcome off the results.
  *
- * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run, which
+ * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run,
+ * which
  * only a shown trace is worth.
  */
-export function runCapped(capped: Capped, detail: Detail, refinement: number, outcome: (results: CappedResults) => string, recorder?: TraceRecorder) {
+export function runCapped(
+  capped: Capped,
+  detail: Detail,
+  refinement: number,
+  outcome: (results: CappedResults) => string,
+  recorder?: TraceRecorder,
+) {
   const { plan, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped
   const { room } = plan
   const tolerance = stepTolerance(detail, refinement)
@@ -56,20 +69,43 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
   let giveUpTime: number | undefined
   if (ended.hush === undefined) giveUpTime = ended.noMore
   else if (detail === 'trace') {
-    const unbreakable = new CoolingVessel({ ...cooling, strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
-    giveUpTime = Math.max(ended.hush, coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), { tolerance: stepTolerance('summary', refinement), longest, coolDelay }).noMore)
+    const unbreakable = new CoolingVessel(
+      { ...cooling, strength: { ...cooling.strength, criticalDifference: 1e9 } },
+      false,
+    )
+    giveUpTime = Math.max(
+      ended.hush,
+      coolSealed(unbreakable, coolingStart(unbreakable, filled, gas), {
+        tolerance: stepTolerance('summary', refinement),
+        longest,
+        coolDelay,
+      }).noMore,
+    )
   }
   const results = {
-    ...resultsAtSeal(plan, filled, gas, coolest), ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: cooling.strength.criticalDifference, volumeLost,
-    ...(ended.hush !== undefined && { hush: ended.hush }), ...(talkTime !== undefined && { talkTime }), ...(giveUpTime !== undefined && { giveUpTime }),
+    ...resultsAtSeal(plan, filled, gas, coolest),
+    ...forcesOf(surface, room.pressure, ended.peakDifference),
+    criticalPressureDifference: cooling.strength.criticalDifference,
+    volumeLost,
+    ...(ended.hush !== undefined && { hush: ended.hush }),
+    ...(talkTime !== undefined && { talkTime }),
+    ...(giveUpTime !== undefined && { giveUpTime }),
   }
-  const at = (time: number | undefined) => time === undefined ? undefined : filled.sealing + time
-  const events = new EventList(capped.names).addHeating(filled).add('talk', at(talkTime)).add('critical', at(ended.hush)).add('peak', at(ended.timeOfPeak))
+  const at = (time: number | undefined) => (time === undefined ? undefined : filled.sealing + time)
+  const events = new EventList(capped.names)
+    .addHeating(filled)
+    .add('talk', at(talkTime))
+    .add('critical', at(ended.hush))
+    .add('peak', at(ended.timeOfPeak))
   const simulation = {
-    results, events: events.sorted(), outcome: outcome(results),
+    results,
+    events: events.sorted(),
+    outcome: outcome(results),
     details: {
-      ...detailsAtSeal(plan, filled), timeOfPeak: filled.sealing + ended.timeOfPeak, pool: cooling.pool, bathTemperature: cooling.coolant.temperature,
+      ...detailsAtSeal(plan, filled),
+      timeOfPeak: filled.sealing + ended.timeOfPeak,
+      pool: cooling.pool,
+      bathTemperature: cooling.coolant.temperature,
       ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
@@ -77,5 +113,7 @@ export function runCapped(capped: Capped, detail: Detail, refinement: number, ou
 }
 
 /** Crushed, dented or standing, by the volume lost. */
-export const crushOutcome = (stands: string) => ({ volumeLost, hush }: CappedResults): string =>
-  volumeLost >= CRUSHED ? 'crush' : volumeLost >= VISIBLE || hush !== undefined ? 'dent' : stands
+export const crushOutcome =
+  (stands: string) =>
+  ({ volumeLost, hush }: CappedResults): string =>
+    volumeLost >= CRUSHED ? 'crush' : volumeLost >= VISIBLE || hush !== undefined ? 'dent' : stands

@@ -26,14 +26,27 @@ export interface Dipped {
 }
 
 /** What a vessel over a bath comes to; `hush` where water gets through its mouth. */
-type DippedResults = ReturnType<typeof resultsAtSeal> & ReturnType<typeof forcesOf> & {
-  waterDrawnIn: number, fillFraction: number, timeToFill: number, peakInflowSpeed: number, peakWallForce: number, inflowImpulse: number
-  peakPull: number, slamPressure: number, glassChill: number, hush?: number
-}
+type DippedResults = ReturnType<typeof resultsAtSeal> &
+  ReturnType<typeof forcesOf> & {
+    waterDrawnIn: number
+    fillFraction: number
+    timeToFill: number
+    peakInflowSpeed: number
+    peakWallForce: number
+    inflowImpulse: number
+    peakPull: number
+    slamPressure: number
+    glassChill: number
+    hush?: number
+  }
 
 /** Runs it from the dip on. @param end what it comes to, and results that the vessel adds */
 export function runDipped<M extends Named>(
-  dipped: Dipped, detail: Detail, refinement: number, end: (results: DippedResults) => { outcome: string, more: M }, recorder?: TraceRecorder,
+  dipped: Dipped,
+  detail: Detail,
+  refinement: number,
+  end: (results: DippedResults) => { outcome: string; more: M },
+  recorder?: TraceRecorder,
 ) {
   const { plan, filled, pool, surface, stoppered = 0, carriedStoppered = 0 } = dipped
   const { vessel, room } = plan
@@ -63,29 +76,50 @@ export function runDipped<M extends Named>(
   const density = quickLiquidDensity(mouth.waterTemperature)
   const drawnIn = Math.max(0, state[COOLING.drawnIn])
   const stemMass = mouth.stem ? system.passageMass : 0
-  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4
+  const mouthArea = (Math.PI * vessel.mouthDiameter * vessel.mouthDiameter) / 4
   const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
   const entered = ended.occurrences.find(o => o.id === 'mouth-full')?.time
   const full = ended.occurrences.find(o => o.id === 'full')?.time
   const results = {
-    ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature), ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
-    waterDrawnIn: drawnIn / density, fillFraction, timeToFill: ended.filled, peakInflowSpeed: ended.peakSpeed,
-    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed, inflowImpulse: ended.impulse,
+    ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature),
+    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+    waterDrawnIn: drawnIn / density,
+    fillFraction,
+    timeToFill: ended.filled,
+    peakInflowSpeed: ended.peakSpeed,
+    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed,
+    inflowImpulse: ended.impulse,
     // The room presses on the bottom that is up, and less presses back over the mouth.
     peakPull: Math.max(0, ended.peakDifference) * mouthArea,
-    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before that.
-    slamPressure: full === undefined ? 0 : density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]) * mouthArea / vessel.crossSection,
+    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before
+    // that.
+    slamPressure:
+      full === undefined
+        ? 0
+        : (density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]) * mouthArea) / vessel.crossSection,
     glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
     ...(entered !== undefined && { hush: entered }),
   }
   const { outcome, more } = end(results)
-  const events = new EventList({ 'seal': stoppered > 0 ? 'stoppered' : 'mouth under water', 'mouth-full': mouth.stem ? 'water comes over the top' : 'water through the mouth' }).addHeating(filled)
+  const events = new EventList({
+    'seal': stoppered > 0 ? 'stoppered' : 'mouth under water',
+    'mouth-full': mouth.stem ? 'water comes over the top' : 'water through the mouth',
+  }).addHeating(filled)
   if (stoppered > 0) events.add('unstop', opening)
-  events.add('mouth-full', entered === undefined ? undefined : opening + entered).add('full', full === undefined ? undefined : opening + full).add('peak', opening + ended.timeOfPeak)
+  events
+    .add('mouth-full', entered === undefined ? undefined : opening + entered)
+    .add('full', full === undefined ? undefined : opening + full)
+    .add('peak', opening + ended.timeOfPeak)
   const simulation = {
-    results: { ...results, ...more }, events: events.sorted(), outcome,
+    results: { ...results, ...more },
+    events: events.sorted(),
+    outcome,
     details: {
-      ...detailsAtSeal(plan, filled), timeOfPeak: opening + ended.timeOfPeak, pool, opening, bathTemperature: mouth.waterTemperature,
+      ...detailsAtSeal(plan, filled),
+      timeOfPeak: opening + ended.timeOfPeak,
+      pool,
+      opening,
+      bathTemperature: mouth.waterTemperature,
       // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
       ...(entered !== undefined && { goneAt: opening + entered }),
     },

@@ -15,7 +15,16 @@ type RoomNumber = 'stationPressure' | 'airTemperature' | 'relativeHumidity'
 export type RoomValues = Has<RoomNumber>
 /** What is stated of the room, the water and the heat. */
 export type HeatedValues = Has<
-  RoomNumber | 'heaterPower' | 'heatingEfficiency' | 'heaterLimit' | 'waterCharge' | 'chargeTemperature' | 'purgeMixing' | 'plumeVapourFraction' | 'purgeTime' | 'airLayerFactor'
+  | RoomNumber
+  | 'heaterPower'
+  | 'heatingEfficiency'
+  | 'heaterLimit'
+  | 'waterCharge'
+  | 'chargeTemperature'
+  | 'purgeMixing'
+  | 'plumeVapourFraction'
+  | 'purgeTime'
+  | 'airLayerFactor'
 >
 
 /** The room's air round a vessel. */
@@ -23,15 +32,18 @@ export function roomOf({ numbers: n }: RoomValues, vessel: SteamVessel): Room {
   const pressure = n.stationPressure
   const temperature = n.airTemperature
   return {
-    pressure, temperature, boilingPoint: saturationTemperature(pressure),
-    vapourFraction: n.relativeHumidity * quickSaturationPressure(temperature) / pressure,
+    pressure,
+    temperature,
+    boilingPoint: saturationTemperature(pressure),
+    vapourFraction: (n.relativeHumidity * quickSaturationPressure(temperature)) / pressure,
     airDensity: humidAirDensity(temperature, pressure, n.relativeHumidity),
     loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity),
   }
 }
 
 /** A temperature held below the boiling point, K: a drawn sample may lie a little above it, water can't. */
-export const heldBelowBoiling = (temperature: number, room: Room): number => Math.min(temperature, room.boilingPoint - 0.05)
+export const heldBelowBoiling = (temperature: number, room: Room): number =>
+  Math.min(temperature, room.boilingPoint - 0.05)
 
 /** The heating that the inputs describe. */
 export function heatingPlan(values: HeatedValues, vessel: SteamVessel): HeatingPlan {
@@ -39,9 +51,16 @@ export function heatingPlan(values: HeatedValues, vessel: SteamVessel): HeatingP
   const room = roomOf(values, vessel)
   const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {
-    vessel, room, power: n.heaterPower * n.heatingEfficiency, heaterLimit: n.heaterLimit,
-    charge: n.waterCharge * quickLiquidDensity(chargeTemperature), chargeTemperature,
-    mixing: n.purgeMixing, plumeFraction: n.plumeVapourFraction, purgeTime: n.purgeTime, airLayerFactor: n.airLayerFactor,
+    vessel,
+    room,
+    power: n.heaterPower * n.heatingEfficiency,
+    heaterLimit: n.heaterLimit,
+    charge: n.waterCharge * quickLiquidDensity(chargeTemperature),
+    chargeTemperature,
+    mixing: n.purgeMixing,
+    plumeFraction: n.plumeVapourFraction,
+    purgeTime: n.purgeTime,
+    airLayerFactor: n.airLayerFactor,
   }
 }
 
@@ -68,18 +87,37 @@ const heating = new Float64Array(5)
 const carried = new Float64Array(4)
 
 /** Heats the vessel, lifts it and carries it to the seal. */
-export function fillByBoiling(plan: HeatingPlan, carrying: Carrying, surfaceConductance: number, tolerance: number, recorder?: TraceRecorder): Filled {
+export function fillByBoiling(
+  plan: HeatingPlan,
+  carrying: Carrying,
+  surfaceConductance: number,
+  tolerance: number,
+  recorder?: TraceRecorder,
+): Filled {
   const heated = heat(plan, heating, tolerance, recorder?.heating)
   carried[TRANSFER.wall] = heating[HEATING.wall]!
-  carried[TRANSFER.pool] = heated.boiledDry ? Math.min(heating[HEATING.base], 440) : Math.max(heating[HEATING.water], 273.2)
+  carried[TRANSFER.pool] = heated.boiledDry
+    ? Math.min(heating[HEATING.base], 440)
+    : Math.max(heating[HEATING.water], 273.2)
   carried[TRANSFER.waterMass] = heating[HEATING.waterMass]!
   carried[TRANSFER.airMoles] = heating[HEATING.airMoles]!
   const overheat = Math.max(heating[HEATING.base], heating[HEATING.wall])
   recorder?.beginTransfer(heated.timeOfLifting)
-  transfer({ vessel: plan.vessel, room: plan.room, ...carrying, airLayerFactor: plan.airLayerFactor, surfaceConductance }, carried, tolerance, recorder?.transfer)
+  transfer(
+    { vessel: plan.vessel, room: plan.room, ...carrying, airLayerFactor: plan.airLayerFactor, surfaceConductance },
+    carried,
+    tolerance,
+    recorder?.transfer,
+  )
   return {
-    wall: carried[TRANSFER.wall], liquid: carried[TRANSFER.pool], waterMass: carried[TRANSFER.waterMass], airMoles: carried[TRANSFER.airMoles],
-    timeOfLifting: heated.timeOfLifting, sealing: heated.timeOfLifting + carrying.duration, overheat, heated,
+    wall: carried[TRANSFER.wall],
+    liquid: carried[TRANSFER.pool],
+    waterMass: carried[TRANSFER.waterMass],
+    airMoles: carried[TRANSFER.airMoles],
+    timeOfLifting: heated.timeOfLifting,
+    sealing: heated.timeOfLifting + carrying.duration,
+    overheat,
+    heated,
   }
 }
 
@@ -92,18 +130,21 @@ export interface GasAtSeal {
 }
 
 /**
- * The gas inside at the seal, at room pressure above `pool` kg of liquid. What water leaves on turning over is made up by
+ * The gas inside at the seal, at room pressure above `pool` kg of liquid. What water leaves on turning over is made
+ * up by
  * vapour flashed from it; where more air was counted than there is room for, the vessel holds air alone.
  */
 export function gasAtSeal(plan: Pick<HeatingPlan, 'vessel' | 'room'>, filled: Filled, pool: number): GasAtSeal {
   const { vessel, room } = plan
   const temperature = (filled.wall + filled.liquid) / 2
   const volume = vessel.capacity - Math.max(pool, 2e-5) / quickLiquidDensity(Math.min(filled.liquid, 372))
-  const moles = room.pressure * volume / (GAS_CONSTANT * temperature)
+  const moles = (room.pressure * volume) / (GAS_CONSTANT * temperature)
   const airMoles = Math.min(filled.airMoles, moles)
   const air = airMoles * AIR_MOLAR_MASS
   return {
-    temperature, air, steam: (room.pressure * volume / temperature - air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT,
+    temperature,
+    air,
+    steam: ((room.pressure * volume) / temperature - air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT,
     residualAirFraction: airMoles / moles,
   }
 }
@@ -117,9 +158,13 @@ export function coolingStart(system: CoolingVessel, filled: Filled, gas: GasAtSe
   withTotals.fill(0)
   state[COOLING.air] = gas.air
   state[COOLING.gas] = gas.temperature
-  // Vapour makes up whatever pressure the air leaves, in the volume as the stage counts it (its water is as dense as the bath's).
+  // Vapour makes up whatever pressure the air leaves, in the volume as the stage counts it (its water is as dense as
+  // the bath's).
   const { pressure } = system.plan.room
-  state[COOLING.vapour] = Math.max((pressure * system.gasVolume(state) / gas.temperature - gas.air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT, 1e-8)
+  state[COOLING.vapour] = Math.max(
+    ((pressure * system.gasVolume(state)) / gas.temperature - gas.air * AIR_GAS_CONSTANT) / WATER_GAS_CONSTANT,
+    1e-8,
+  )
   state[COOLING.wetWall] = filled.wall
   state[COOLING.dryWall] = filled.wall
   state[COOLING.liquid] = Math.min(filled.liquid, system.plan.room.boilingPoint)
@@ -128,4 +173,4 @@ export function coolingStart(system: CoolingVessel, filled: Filled, gas: GasAtSe
 
 /** Lowest pressure that can come, Pa: the air sealed in, cooled, and the vapour over water as cold as what cools it. */
 export const floorPressure = (gas: GasAtSeal, room: Room, coldest: number): number =>
-  gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest)
+  (gas.residualAirFraction * room.pressure * coldest) / gas.temperature + quickSaturationPressure(coldest)

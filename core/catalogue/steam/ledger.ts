@@ -4,16 +4,26 @@ import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
 
 const CAUSES: Record<string, string> = {
-  wall: 'steam condensing on the cold wall', water: 'steam condensing on water inside, less what it gave off', fog: 'steam turning to fog',
-  cooling: 'the gas getting colder', leak: 'air that leaked in (gives back)', inflow: 'room taken by water that came in (gives back)', crush: 'room lost by caving in (gives back)',
+  wall: 'steam condensing on the cold wall',
+  water: 'steam condensing on water inside, less what it gave off',
+  fog: 'steam turning to fog',
+  cooling: 'the gas getting colder',
+  leak: 'air that leaked in (gives back)',
+  inflow: 'room taken by water that came in (gives back)',
+  crush: 'room lost by caving in (gives back)',
 }
 
 /**
- * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest difference.
- * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the convention.
+ * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest
+ * difference.
+ * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the
+ * convention.
  */
 type Sealed = Ran<never, 'sealing' | 'timeOfPeak' | 'capacity', never, 'goneAt'>
-export const steamLedger = (moment: string) => (simulation: Sealed): Ledger => ledgerOf(simulation, moment)
+export const steamLedger =
+  (moment: string) =>
+  (simulation: Sealed): Ledger =>
+    ledgerOf(simulation, moment)
 
 function ledgerOf({ trace, details }: Sealed, words: string): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
@@ -25,11 +35,11 @@ function ledgerOf({ trace, details }: Sealed, words: string): Ledger {
   const steam = c.steamMass[first]
   const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT
   const temperatures = [c.gasTemperature[first], c.gasTemperature[now]] as const
-  const volume = amount * temperatures[0] / c.pressure[first]
+  const volume = (amount * temperatures[0]) / c.pressure[first]
   const lost = c.volumeLost[now] * details.capacity
   // The water's volume is what is left of the difference in gas volume, so that the rows meet the trace exactly.
   const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT
-  const volumeNow = remaining * temperatures[1] / c.pressure[now]
+  const volumeNow = (remaining * temperatures[1]) / c.pressure[now]
   const gone: Record<string, number> = {
     wall: c.condensedOnWall[now] * WATER_GAS_CONSTANT,
     water: c.condensedOnWater[now] * WATER_GAS_CONSTANT,

@@ -8,7 +8,10 @@ import { formatQuantity } from '../../units/index'
 import type { InputFault } from './checks'
 import { reinflationPlan } from './drum-reinflate/simulate'
 
-/** A relief valve may let the pressure rise by this share of its setting before it must pass all: usual for valves, 10 to 25 %; common practice. */
+/**
+ * A relief valve may let the pressure rise by this share of its setting before it must pass all: usual for valves, 10
+ * to 25 %; common practice.
+ */
 const ACCUMULATION = 0.25
 /** The burner's power and the opening are not known exactly: this many times what is stated must pass. */
 const MARGIN = 1.3
@@ -17,7 +20,8 @@ const LEAST_ALLOWED = 5e3
 
 /**
  * Refuses an opening that would let more build up than its setting allows.
- * @source steam from the heat that gets in over its latent heat, against the isentropic flow through the opening with its contraction
+ * @source steam from the heat that gets in over its latent heat, against the isentropic flow through the opening with
+ *   its contraction
  */
 export function reliefPasses(values: DrumReinflateValues): InputFault[] {
   if (values.choices.reliefPath === 'none') return []
@@ -25,14 +29,33 @@ export function reliefPasses(values: DrumReinflateValues): InputFault[] {
   const gauge = Math.max(LEAST_ALLOWED, (1 + ACCUMULATION) * plan.reliefSetting)
   const inside = plan.room.pressure + gauge
   const temperature = quickSaturationTemperature(inside)
-  const made = MARGIN * plan.power / quickLatentHeat(temperature)
-  const passes = gasThroughNozzle(plan.reliefArea, inside, inside / (WATER_GAS_CONSTANT * temperature), plan.room.pressure)
+  const made = (MARGIN * plan.power) / quickLatentHeat(temperature)
+  const passes = gasThroughNozzle(
+    plan.reliefArea,
+    inside,
+    inside / (WATER_GAS_CONSTANT * temperature),
+    plan.room.pressure,
+  )
   if (passes >= made) return []
-  const wanted = made / passes * values.numbers.reliefOpening
+  const wanted = (made / passes) * values.numbers.reliefOpening
   return values.choices.reliefPath === 'bung-out'
-    ? [{ input: 'mouthDiameter', message: `given ${formatQuantity(values.numbers.mouthDiameter, 'mm', 'length', 2)}; refused: this burner makes more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider hole, or a smaller burner` }]
-    : [{
-        input: 'reliefOpening',
-        message: `given ${formatQuantity(values.numbers.reliefOpening, 'mm2', 'area', 2)}; refused: this burner makes more steam than that lets out, and the pressure climbs past the ${kilopascals(plan.reliefSetting)} at which it opens; accepted: at least ${formatQuantity(wanted * 1.005, 'mm2', 'area', 3)}, or a smaller burner`,
-      }]
+    ? [
+        {
+          input: 'mouthDiameter',
+          message:
+            `given ${formatQuantity(values.numbers.mouthDiameter, 'mm', 'length', 2)}; refused: this burner ` +
+            'makes more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider ' +
+            'hole, or a smaller burner',
+        },
+      ]
+    : [
+        {
+          input: 'reliefOpening',
+          message:
+            `given ${formatQuantity(values.numbers.reliefOpening, 'mm2', 'area', 2)}; refused: this burner ` +
+            'makes more steam than that lets out, and the pressure climbs past the ' +
+            `${kilopascals(plan.reliefSetting)} at which it opens; accepted: at least ` +
+            `${formatQuantity(wanted * 1.005, 'mm2', 'area', 3)}, or a smaller burner`,
+        },
+      ]
 }

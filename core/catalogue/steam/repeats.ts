@@ -8,31 +8,65 @@ import { quickLiquidDensity, quickSaturationTemperature } from '../../substances
 export type Load = Omit<BathLoad, 'temperature' | 'water' | 'ice'>
 
 /** @param wall K @param liquid K @param water kg @param steam kg @param roomPressure Pa */
-export function loadOf({ solid, wallThickness, upperArea, crossSection }: SteamVessel, at: { wall: number, liquid: number, water: number, steam: number, roomPressure: number }): Load {
+export function loadOf(
+  { solid, wallThickness, upperArea, crossSection }: SteamVessel,
+  at: { wall: number; liquid: number; water: number; steam: number; roomPressure: number },
+): Load {
   return {
-    hotMetal: solid.density * solid.specificHeat * wallThickness * (upperArea + crossSection), metalTemperature: at.wall,
-    hotWater: at.water, waterTemperature: at.liquid, steam: at.steam, steamTemperature: quickSaturationTemperature(at.roomPressure),
+    hotMetal: solid.density * solid.specificHeat * wallThickness * (upperArea + crossSection),
+    metalTemperature: at.wall,
+    hotWater: at.water,
+    waterTemperature: at.liquid,
+    steam: at.steam,
+    steamTemperature: quickSaturationTemperature(at.roomPressure),
   }
 }
 
 /** The bath after `count` like this one. @param temperature of the bath before the first, K */
-export function bathAfterMany({ numbers: n }: Has<'bathVolume' | 'iceMass'>, one: Load, temperature: number, count: number): { temperature: number, ice: number } {
+export function bathAfterMany(
+  { numbers: n }: Has<'bathVolume' | 'iceMass'>,
+  one: Load,
+  temperature: number,
+  count: number,
+): { temperature: number; ice: number } {
   return bathAfter({
-    ...one, temperature, water: n.bathVolume * quickLiquidDensity(Math.min(temperature, 372)), ice: n.iceMass,
-    hotMetal: one.hotMetal * count, hotWater: one.hotWater * count, steam: one.steam * count,
+    ...one,
+    temperature,
+    water: n.bathVolume * quickLiquidDensity(Math.min(temperature, 372)),
+    ice: n.iceMass,
+    hotMetal: one.hotMetal * count,
+    hotWater: one.hotWater * count,
+    steam: one.steam * count,
   })
 }
 
-export const repeatsOf = (values: Has<'bathVolume' | 'iceMass'>, load: Load, temperature: number, count: number): Repeat[] => Array.from({ length: count }, (_, before) => {
-  const bath = bathAfterMany(values, load, temperature, before)
-  return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
-})
+export const repeatsOf = (
+  values: Has<'bathVolume' | 'iceMass'>,
+  load: Load,
+  temperature: number,
+  count: number,
+): Repeat[] =>
+  Array.from({ length: count }, (_, before) => {
+    const bath = bathAfterMany(values, load, temperature, before)
+    return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
+  })
 
-/** For a closed vessel that stands in its bath until all of it is as cold: what a simulation's seal says of its heat. */
-export const repeatsInPool = <V extends Has<'bathVolume' | 'iceMass' | 'bathTemperature'>>(vesselOf: (values: V) => SteamVessel) =>
-  (values: V, { details: d, results: r }: Ran<'waterLeft' | 'steamMass', 'wallAtSeal' | 'liquidAtSeal' | 'stationPressure'>, count: number): Repeat[] => {
+/**
+ * For a closed vessel that stands in its bath until all of it is as cold: what a simulation's seal says of its heat.
+ */
+export const repeatsInPool =
+  <V extends Has<'bathVolume' | 'iceMass' | 'bathTemperature'>>(vesselOf: (values: V) => SteamVessel) =>
+  (
+    values: V,
+    { details: d, results: r }: Ran<'waterLeft' | 'steamMass', 'wallAtSeal' | 'liquidAtSeal' | 'stationPressure'>,
+    count: number,
+  ): Repeat[] => {
     const load = loadOf(vesselOf(values), {
-      wall: d.wallAtSeal, liquid: d.liquidAtSeal, water: r.waterLeft, steam: r.steamMass, roomPressure: d.stationPressure,
+      wall: d.wallAtSeal,
+      liquid: d.liquidAtSeal,
+      water: r.waterLeft,
+      steam: r.steamMass,
+      roomPressure: d.stationPressure,
     })
     return repeatsOf(values, load, values.numbers.bathTemperature, count)
   }

@@ -4,8 +4,20 @@ import type { HeatingPlan } from '../../mechanisms/heating'
 import { floorPressure, type Filled, type GasAtSeal } from './filling'
 
 export const EVENT_NAMES: Readonly<Record<string, string>> = {
-  'boil': 'boils', 'plume': 'steady plume', 'dry': 'boils dry', 'lift': 'off the heat', 'seal': 'sealed', 'talk': 'a panel talks',
-  'critical': 'wall gives way', 'mouth-full': 'water through the mouth', 'full': 'full of water', 'unstop': 'stopper out', 'relief': 'steam comes out', 'pop': 'pops back', 'over': 'past its rated vacuum', 'peak': 'greatest difference',
+  'boil': 'boils',
+  'plume': 'steady plume',
+  'dry': 'boils dry',
+  'lift': 'off the heat',
+  'seal': 'sealed',
+  'talk': 'a panel talks',
+  'critical': 'wall gives way',
+  'mouth-full': 'water through the mouth',
+  'full': 'full of water',
+  'unstop': 'stopper out',
+  'relief': 'steam comes out',
+  'pop': 'pops back',
+  'over': 'past its rated vacuum',
+  'peak': 'greatest difference',
 }
 
 /** Events in order; those that never come are left out. */
@@ -19,7 +31,10 @@ export class EventList {
   }
 
   addHeating({ heated, timeOfLifting, sealing }: Filled): this {
-    if (heated) this.add('boil', heated.timeToBoil).add('plume', heated.timeToPlume).add('dry', heated.boiledDry ? heated.timeToDry : undefined)
+    if (heated)
+      this.add('boil', heated.timeToBoil)
+        .add('plume', heated.timeToPlume)
+        .add('dry', heated.boiledDry ? heated.timeToDry : undefined)
     if (timeOfLifting > 0) this.add('lift', timeOfLifting)
     return this.add('seal', sealing)
   }
@@ -33,7 +48,10 @@ export class EventList {
 export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number) {
   const { heated } = filled
   return {
-    boilingTemperature: plan.room.boilingPoint, waterLeft: filled.waterMass, residualAirFraction: gas.residualAirFraction, steamMass: gas.steam,
+    boilingTemperature: plan.room.boilingPoint,
+    waterLeft: filled.waterMass,
+    residualAirFraction: gas.residualAirFraction,
+    steamMass: gas.steam,
     floorPressure: floorPressure(gas, plan.room, coldest),
     ...(heated?.timeToBoil !== undefined && { timeToBoil: heated.timeToBoil }),
     ...(heated?.timeToPlume !== undefined && { timeToPlume: heated.timeToPlume }),
@@ -43,10 +61,23 @@ export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, g
 
 /** What ledger, cautions and drawing need of the way to the seal. */
 export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled: Filled) => ({
-  timeOfLifting: filled.timeOfLifting, sealing: filled.sealing, boiledDry: filled.heated?.boiledDry ? 1 : 0, steamRate: filled.heated?.steamRate ?? 0,
-  overheat: filled.overheat, stationPressure: plan.room.pressure, capacity: plan.vessel.capacity, wallAtSeal: filled.wall, liquidAtSeal: filled.liquid,
+  timeOfLifting: filled.timeOfLifting,
+  sealing: filled.sealing,
+  boiledDry: filled.heated?.boiledDry ? 1 : 0,
+  steamRate: filled.heated?.steamRate ?? 0,
+  overheat: filled.overheat,
+  stationPressure: plan.room.pressure,
+  capacity: plan.vessel.capacity,
+  wallAtSeal: filled.wall,
+  liquidAtSeal: filled.liquid,
 })
 
-/** Differences and forces on the whole outer surface (m2), which are three different numbers with `faceForce` of the sizes. */
-export const forcesOf = (surface: number, roomPressure: number, peakDifference: number) =>
-  ({ peakPressureDifference: peakDifference, outsideForce: roomPressure * surface, peakNetForce: peakDifference * surface })
+/**
+ * Differences and forces on the whole outer surface (m2), which are three different numbers with `faceForce` of the
+ * sizes.
+ */
+export const forcesOf = (surface: number, roomPressure: number, peakDifference: number) => ({
+  peakPressureDifference: peakDifference,
+  outsideForce: roomPressure * surface,
+  peakNetForce: peakDifference * surface,
+})

@@ -21,19 +21,40 @@ export interface Rinsing {
 }
 
 /** The clock starts when the last rinse is poured out. */
-export function fillByRinsing(vessel: SteamVessel, room: Room, rinsing: Rinsing, tolerance: number, recorder?: TraceRecorder): Filled {
+export function fillByRinsing(
+  vessel: SteamVessel,
+  room: Room,
+  rinsing: Rinsing,
+  tolerance: number,
+  recorder?: TraceRecorder,
+): Filled {
   const rinsed = rinse({ vessel, room, ...rinsing, volume: Math.min(rinsing.volume, vessel.capacity) })
   carried[TRANSFER.wall] = rinsed.wall
   carried[TRANSFER.pool] = rinsed.wall
   carried[TRANSFER.waterMass] = rinsed.film
   carried[TRANSFER.airMoles] = rinsed.airMoles
   recorder?.beginTransfer(0)
-  transfer({
-    vessel, room, duration: rinsing.delay, uprightShare: rinsing.uprightShare, moved: rinsing.moved,
-    airLayerFactor: rinsing.airLayerFactor, surfaceConductance: rinsing.surfaceConductance,
-  }, carried, tolerance, recorder?.transfer)
+  transfer(
+    {
+      vessel,
+      room,
+      duration: rinsing.delay,
+      uprightShare: rinsing.uprightShare,
+      moved: rinsing.moved,
+      airLayerFactor: rinsing.airLayerFactor,
+      surfaceConductance: rinsing.surfaceConductance,
+    },
+    carried,
+    tolerance,
+    recorder?.transfer,
+  )
   return {
-    wall: carried[TRANSFER.wall], liquid: carried[TRANSFER.pool], waterMass: carried[TRANSFER.waterMass], airMoles: carried[TRANSFER.airMoles],
-    timeOfLifting: 0, sealing: rinsing.delay, overheat: rinsed.wall,
+    wall: carried[TRANSFER.wall],
+    liquid: carried[TRANSFER.pool],
+    waterMass: carried[TRANSFER.waterMass],
+    airMoles: carried[TRANSFER.airMoles],
+    timeOfLifting: 0,
+    sealing: rinsing.delay,
+    overheat: rinsed.wall,
   }
 }

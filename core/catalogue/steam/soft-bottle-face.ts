@@ -1,5 +1,17 @@
 /** The face that soft bottles share. */
-import { type Demonstration, kilopascals, percent, seconds, type SentencePart, type Simulation, type Values, defineInputs, type Ran, type Has, defineDemonstration } from '../../demonstration'
+import {
+  type Demonstration,
+  kilopascals,
+  percent,
+  seconds,
+  type SentencePart,
+  type Simulation,
+  type Values,
+  defineInputs,
+  type Ran,
+  type Has,
+  defineDemonstration,
+} from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
 import { steamDrawing } from './drawing'
@@ -13,80 +25,184 @@ import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft
 import { COLUMNS } from './trace-recorder'
 
 export const SOFT_VESSEL = defineInputs([
-          quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
-          quantity('vesselDiameter', { default: 0.083 }),
-          quantity('vesselHeight', { default: 0.22 }),
-          quantity('wallThickness', { default: 0.28e-3, range: [0.1e-3, 1e-3], usual: [0.2e-3, 0.45e-3] }),
-          quantity('mouthDiameter', { default: 0.0217, usual: [0.015, 0.04] }),
-        ])
+  quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
+  quantity('vesselDiameter', { default: 0.083 }),
+  quantity('vesselHeight', { default: 0.22 }),
+  quantity('wallThickness', { default: 0.28e-3, range: [0.1e-3, 1e-3], usual: [0.2e-3, 0.45e-3] }),
+  quantity('mouthDiameter', { default: 0.0217, usual: [0.015, 0.04] }),
+])
 
 export const SOFT_BATH = defineInputs([
-          quantity('bathTemperature', { default: 275.15 }),
-          quantity('coolDelay', { name: 'capped to in the bath', default: 5, range: [0.3, 600], usual: [1, 30], lever: [-3, 10] }),
-          quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
-          quantity('bathVolume', { default: 8e-3 }),
-          quantity('iceMass', { default: 1, usual: [0, 4] }),
-        ])
+  quantity('bathTemperature', { default: 275.15 }),
+  quantity('coolDelay', {
+    name: 'capped to in the bath',
+    default: 5,
+    range: [0.3, 600],
+    usual: [1, 30],
+    lever: [-3, 10],
+  }),
+  quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
+  quantity('bathVolume', { default: 8e-3 }),
+  quantity('iceMass', { default: 1, usual: [0, 4] }),
+])
 
 export const SOFT_COEFFICIENTS = defineInputs([
-          ...quantities('leakArea', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance'),
-          quantity('knockDown', { default: 0.6, spread: { shape: 'normal', relative: 0.15 }, source: 'blown bottles are uneven and panelled; between the 0.75 of NASA SP-8007 and a dented shell; assumption' }),
-          quantity('residualLoad', { default: 0.8, spread: { shape: 'uniform', below: 0.2, above: 0.15 }, source: 'a soft wall folds in steadily and does not snap; assumption' }),
-          quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
-        ])
+  ...quantities('leakArea', 'airLayerFactor', 'bathTransferFactor', 'surfaceConductance'),
+  quantity('knockDown', {
+    default: 0.6,
+    spread: { shape: 'normal', relative: 0.15 },
+    source: 'blown bottles are uneven and panelled; between the 0.75 of NASA SP-8007 and a dented shell; assumption',
+  }),
+  quantity('residualLoad', {
+    default: 0.8,
+    spread: { shape: 'uniform', below: 0.2, above: 0.15 },
+    source: 'a soft wall folds in steadily and does not snap; assumption',
+  }),
+  quantity('packingStiffness', { default: 4, spread: { shape: 'lognormal', relative: 0.4 } }),
+])
 
 /** The sentence of the bath. */
 export const icedBath = ({ numbers: n }: Has<'iceMass'>): SentencePart[] => [
-  { input: 'coolDelay' }, ' after the cap hold it under to ', { input: 'poolDepth' }, ' in ', { input: 'bathVolume' }, ' of water at ', { input: 'bathTemperature' },
-  ...(n.iceMass > 0 ? [' with ', { input: 'iceMass' }, ' of ice. Hush.'] : [' (ice: ', { input: 'iceMass' }, '). Hush.']),
+  { input: 'coolDelay' },
+  ' after the cap hold it under to ',
+  { input: 'poolDepth' },
+  ' in ',
+  { input: 'bathVolume' },
+  ' of water at ',
+  { input: 'bathTemperature' },
+  ...(n.iceMass > 0
+    ? [' with ', { input: 'iceMass' }, ' of ice. Hush.']
+    : [' (ice: ', { input: 'iceMass' }, '). Hush.']),
 ]
 
 /** What the shared face asks of a bottle's values. */
 type FacedValues = SoftValues & Has<'chargeTemperature' | 'waterCharge' | 'stationPressure' | 'airTemperature'>
-type Shared = 'noun' | 'hushWords' | 'shelf' | 'results' | 'outcomes' | 'wanted' | 'columns' | 'suspects' | 'check' | 'ledger' | 'drawing' | 'repeats' | 'sizes'
+type Shared =
+  | 'noun'
+  | 'hushWords'
+  | 'shelf'
+  | 'results'
+  | 'outcomes'
+  | 'wanted'
+  | 'columns'
+  | 'suspects'
+  | 'check'
+  | 'ledger'
+  | 'drawing'
+  | 'repeats'
+  | 'sizes'
 type Own<V extends FacedValues> = Omit<Parameters<typeof defineDemonstration<V, SoftRun>>[0], Shared> & {
   /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean
 }
 
 /** Fills in what both bottles have in common. */
-export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...own }: Own<V>): Demonstration => defineDemonstration<V, SoftRun>({
-  noun: ['bottle', 'bottles'],
-  hushWords: { inside: 'air in the bottle', strength: 'the bottle starts to fold here' },
-  shelf: [{ step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['PET'], capacity: [0.1e-3, 5e-3] }, { step: 'cool', kind: 'bath' }],
-  results: steamResults(
-    'boilingTemperature', 'waterLeft', 'residualAirFraction', 'steamMass', 'criticalPressureDifference', 'peakPressureDifference', 'floorPressure', 'outsideForce',
-    'peakNetForce', 'hush', 'giveUpTime', 'volumeLost',
-  ),
-  outcomes: SOFT_OUTCOMES, wanted: 'fold', columns: COLUMNS, suspects: STEAM_SUSPECTS,
-  check: values => [
-    ...capacityFits(values, enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')),
-    ...atMost(values, 'mouthDiameter', 'vesselDiameter', 'the bottle\'s diameter'),
-  ],
-  ledger: steamLedger('when the fold shows'),
-  drawing: (values, s, time) => steamDrawing(values, s, time, {
-    shape: 'bottle', closure: 'cap', cooling: 'ice-pool', heat: '', diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight,
-    mouth: values.numbers.mouthDiameter, more: { poolDepth: values.numbers.poolDepth, soft: 1 },
-  }),
-  repeats: repeatsInPool<V>(softBottle),
-  sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),
-  ...own,
-})
+export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...own }: Own<V>): Demonstration =>
+  defineDemonstration<V, SoftRun>({
+    noun: ['bottle', 'bottles'],
+    hushWords: { inside: 'air in the bottle', strength: 'the bottle starts to fold here' },
+    shelf: [
+      { step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['PET'], capacity: [0.1e-3, 5e-3] },
+      { step: 'cool', kind: 'bath' },
+    ],
+    results: steamResults(
+      'boilingTemperature',
+      'waterLeft',
+      'residualAirFraction',
+      'steamMass',
+      'criticalPressureDifference',
+      'peakPressureDifference',
+      'floorPressure',
+      'outsideForce',
+      'peakNetForce',
+      'hush',
+      'giveUpTime',
+      'volumeLost',
+    ),
+    outcomes: SOFT_OUTCOMES,
+    wanted: 'fold',
+    columns: COLUMNS,
+    suspects: STEAM_SUSPECTS,
+    check: values => [
+      ...capacityFits(
+        values,
+        enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
+      ),
+      ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+      ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')),
+      ...atMost(values, 'mouthDiameter', 'vesselDiameter', "the bottle's diameter"),
+    ],
+    ledger: steamLedger('when the fold shows'),
+    drawing: (values, s, time) =>
+      steamDrawing(values, s, time, {
+        shape: 'bottle',
+        closure: 'cap',
+        cooling: 'ice-pool',
+        heat: '',
+        diameter: values.numbers.vesselDiameter,
+        height: values.numbers.vesselHeight,
+        mouth: values.numbers.mouthDiameter,
+        more: { poolDepth: values.numbers.poolDepth, soft: 1 },
+      }),
+    repeats: repeatsInPool<V>(softBottle),
+    sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),
+    ...own,
+  })
 
 /** Why a soft bottle folds or not. */
-export function softWhy({ results: r, outcome }: Ran<'residualAirFraction' | 'floorPressure' | 'criticalPressureDifference' | 'peakPressureDifference', never, 'hush'>, filling: string): string[] {
-  const lines = [`${filling} ${percent(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is vapour.`]
-  lines.push(r.hush !== undefined
-    ? `Cooled, the inside would fall to ${kilopascals(r.floorPressure)}; the thin wall begins to fold at a difference of about ${kilopascals(r.criticalPressureDifference)} (less while it is hot), so it folds as fast as it is cooled: the fold shows ${seconds(r.hush)} after the cap.`
-    : `The difference reaches ${kilopascals(r.peakPressureDifference)} at most, and the wall begins to fold at about ${kilopascals(r.criticalPressureDifference)}.`)
+export function softWhy(
+  {
+    results: r,
+    outcome,
+  }: Ran<
+    'residualAirFraction' | 'floorPressure' | 'criticalPressureDifference' | 'peakPressureDifference',
+    never,
+    'hush'
+  >,
+  filling: string,
+): string[] {
+  const lines = [
+    `${filling} ${percent(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is vapour.`,
+  ]
+  lines.push(
+    r.hush !== undefined
+      ? `Cooled, the inside would fall to ${kilopascals(r.floorPressure)}; the thin wall begins to fold ` +
+          `at a difference of about ${kilopascals(r.criticalPressureDifference)} (less while it is hot), so ` +
+          `it folds as fast as it is cooled: the fold shows ${seconds(r.hush)} after the cap.`
+      : `The difference reaches ${kilopascals(r.peakPressureDifference)} at most, and the wall begins to ` +
+          `fold at about ${kilopascals(r.criticalPressureDifference)}.`,
+  )
   if (outcome === 'dent') lines.push('Air that can only shrink with its temperature limits how far it folds.')
   return lines
 }
 
 /** The particle story at four levels, with what drives it here. */
-export const softExplanation = (cause: string) => (_values: Values, { results: r }: Simulation): { from: number, text: string }[] => [
-  { from: 7, text: 'The bottle was full of warm, damp air. In the ice the air shrank and the damp turned to drops. Nothing sucked: the air outside pushed the soft sides in.' },
-  { from: 11, text: `Warm gas pushes as hard as the air outside while the bottle is open. Closed and cooled it pushes less, and ${cause}. The air outside folds the bottle.` },
-  { from: 14, text: `The gas was ${percent(r.residualAirFraction!)} air. Cooling slows every particle; condensing removes particles. The ledger shows how much of the difference each of them makes.` },
-  { from: 16, text: `The floor is the sealed air cooled at constant volume plus the saturation pressure of water at the bath's temperature: ${kilopascals(r.floorPressure!)}. PET loses most of its stiffness near its glass transition (about 75 °C), so a hot wall folds at almost no difference and freezes in its folded shape.` },
-]
+export const softExplanation =
+  (cause: string) =>
+  (_values: Values, { results: r }: Simulation): { from: number; text: string }[] => [
+    {
+      from: 7,
+      text:
+        'The bottle was full of warm, damp air. In the ice the air shrank and the damp turned to drops. ' +
+        'Nothing sucked: the air outside pushed the soft sides in.',
+    },
+    {
+      from: 11,
+      text:
+        'Warm gas pushes as hard as the air outside while the bottle is open. Closed and cooled it pushes ' +
+        `less, and ${cause}. The air outside folds the bottle.`,
+    },
+    {
+      from: 14,
+      text:
+        `The gas was ${percent(r.residualAirFraction!)} air. Cooling slows every particle; condensing ` +
+        'removes particles. The ledger shows how much of the difference each of them makes.',
+    },
+    {
+      from: 16,
+      text:
+        'The floor is the sealed air cooled at constant volume plus the saturation pressure of water at ' +
+        `the bath's temperature: ${kilopascals(r.floorPressure!)}. PET loses most of its stiffness near ` +
+        'its glass transition (about 75 °C), so a hot wall folds at almost no difference and freezes in ' +
+        'its folded shape.',
+    },
+  ]

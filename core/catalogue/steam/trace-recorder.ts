@@ -35,7 +35,11 @@ export class TraceRecorder {
   private system: CoolingVessel | undefined
 
   /** `firstStage` and `lastStage`: what the panels before and after the hush are called */
-  constructor(private readonly plan: Pick<HeatingPlan, 'room' | 'vessel'>, private readonly firstStage = 'heat', private readonly lastStage = 'crush') {}
+  constructor(
+    private readonly plan: Pick<HeatingPlan, 'room' | 'vessel'>,
+    private readonly firstStage = 'heat',
+    private readonly lastStage = 'crush',
+  ) {}
 
   private push(time: number, row: Row): void {
     this.time.push(time)
@@ -44,12 +48,24 @@ export class TraceRecorder {
 
   private openRow(gas: number, water: number, waterTemperature: number, wall: number, airMoles: number): Row {
     const { room, vessel } = this.plan
-    const moles = room.pressure * (vessel.capacity - water / quickLiquidDensity(waterTemperature)) / (GAS_CONSTANT * gas)
+    const moles =
+      (room.pressure * (vessel.capacity - water / quickLiquidDensity(waterTemperature))) / (GAS_CONSTANT * gas)
     const airFraction = Math.min(1, Math.max(0, airMoles / moles))
     return {
-      pressure: room.pressure, wallTemperature: wall, waterTemperature, waterInside: water, airFraction,
-      steamMass: moles * (1 - airFraction) * WATER_MOLAR_MASS, waterDrawnIn: 0, inflowSpeed: 0, volumeLost: 0,
-      condensedOnWall: 0, condensedOnWater: 0, condensedAsFog: 0, gasTemperature: gas, airMass: moles * airFraction * AIR_MOLAR_MASS,
+      pressure: room.pressure,
+      wallTemperature: wall,
+      waterTemperature,
+      waterInside: water,
+      airFraction,
+      steamMass: moles * (1 - airFraction) * WATER_MOLAR_MASS,
+      waterDrawnIn: 0,
+      inflowSpeed: 0,
+      volumeLost: 0,
+      condensedOnWall: 0,
+      condensedOnWater: 0,
+      condensedAsFog: 0,
+      gasTemperature: gas,
+      airMass: moles * airFraction * AIR_MOLAR_MASS,
     }
   }
 
@@ -68,7 +84,10 @@ export class TraceRecorder {
   transfer = (time: number, state: Float64Array): void => {
     const wall = state[TRANSFER.wall]
     const pool = state[TRANSFER.pool]
-    this.push(this.lifting + time, this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]), pool, wall, state[TRANSFER.airMoles]))
+    this.push(
+      this.lifting + time,
+      this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]), pool, wall, state[TRANSFER.airMoles]),
+    )
   }
 
   /** `from`: when this part of the cooling begins, where it is not the seal */
@@ -85,11 +104,21 @@ export class TraceRecorder {
     const steam = state[COOLING.vapour]
     const cooled = plan.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall
     this.push(this.from + time, {
-      pressure: system.pressure(state), wallTemperature: state[cooled], waterTemperature: state[COOLING.liquid],
-      waterInside: plan.pool + state[COOLING.drawnIn], airFraction: air / (air + steam / WATER_MOLAR_MASS), steamMass: steam,
-      waterDrawnIn: plan.mouth ? Math.max(0, state[COOLING.drawnIn]) / quickLiquidDensity(plan.mouth.waterTemperature) : 0,
-      inflowSpeed: state[COOLING.speed], volumeLost: state[COOLING.lost], condensedOnWall: state[COOLING.condensedOnWall],
-      condensedOnWater: state[COOLING.condensedOnWater], condensedAsFog: state[COOLING.condensedAsFog], gasTemperature: state[COOLING.gas],
+      pressure: system.pressure(state),
+      wallTemperature: state[cooled],
+      waterTemperature: state[COOLING.liquid],
+      waterInside: plan.pool + state[COOLING.drawnIn],
+      airFraction: air / (air + steam / WATER_MOLAR_MASS),
+      steamMass: steam,
+      waterDrawnIn: plan.mouth
+        ? Math.max(0, state[COOLING.drawnIn]) / quickLiquidDensity(plan.mouth.waterTemperature)
+        : 0,
+      inflowSpeed: state[COOLING.speed],
+      volumeLost: state[COOLING.lost],
+      condensedOnWall: state[COOLING.condensedOnWall],
+      condensedOnWater: state[COOLING.condensedOnWater],
+      condensedAsFog: state[COOLING.condensedAsFog],
+      gasTemperature: state[COOLING.gas],
       airMass: state[COOLING.air],
     })
   }
@@ -108,7 +137,10 @@ export class TraceRecorder {
     const heat: Stage[] = sealing > 0 ? [{ id: 'heat', name: this.firstStage, start: 0, end: sealing }] : []
     if (gone === undefined) {
       const settled = this.settledAfter(sealing)
-      return [...heat, { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) }]
+      return [
+        ...heat,
+        { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) },
+      ]
     }
     const settled = this.settledAfter(gone)
     return [
@@ -124,9 +156,10 @@ export class TraceRecorder {
     const final = this.rows[end]
     for (let i = end; i > 0; i--) {
       const row = this.rows[i]
-      const moved = Math.abs(row.volumeLost - final.volumeLost) > 0.02
-        || Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity
-        || Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure
+      const moved =
+        Math.abs(row.volumeLost - final.volumeLost) > 0.02 ||
+        Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity ||
+        Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure
       if (moved || this.time[i] <= start) return this.time[Math.min(end, i + 1)]
     }
     return start

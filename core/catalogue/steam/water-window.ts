@@ -11,7 +11,8 @@ const state = new Float64Array(5)
 /**
  * Least and most water for this vessel on this heater.
  *
- * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume in the time
+ * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume in
+ * the time
  * that a lesson bears and leaves three fifths of the vessel to steam. Both by bisection on the heating model itself.
  *
  * @param waterCharge m3 of water that the plan's charge weighs
@@ -33,7 +34,12 @@ export function waterWindowOf(plan: HeatingPlan, waterCharge: number, patience =
   const least = boundary(1e-4, bySpace, charge => !survives(charge))
   const byTime = boundary(least, bySpace, inTime)
   return {
-    least, most: Math.min(byTime, bySpace), mostLimit: byTime < bySpace ? 'time' : 'space', wait: WAIT, patience, steamSpace: STEAM_SPACE,
+    least,
+    most: Math.min(byTime, bySpace),
+    mostLimit: byTime < bySpace ? 'time' : 'space',
+    wait: WAIT,
+    patience,
+    steamSpace: STEAM_SPACE,
   }
 }
 

@@ -2,9 +2,11 @@ import { balloonVolume, hump, restingStretch, skinPressure, type Rubber } from '
 import { cubeRoot } from '../../elementary'
 
 /**
- * Stretch of a sealed balloon at an outside pressure: the smallest at which it holds its gas, whatever was asked before.
+ * Stretch of a sealed balloon at an outside pressure: the smallest at which it holds its gas, whatever was asked
+ * before.
  *
- * The search starts at the size that the gas would have under the greatest pressure that the skin can give: a few steps below.
+ * The search starts at the size that the gas would have under the greatest pressure that the skin can give: a few
+ * steps below.
  * @param amount p V of its gas, J
  */
 export function followBalloon(rubber: Rubber, amount: number): (outside: number) => number {
@@ -12,11 +14,19 @@ export function followBalloon(rubber: Rubber, amount: number): (outside: number)
   const slack = balloonVolume(rubber, 1)
   let last = NaN
   let lastOutside = NaN
-  return (outside) => {
+  return outside => {
     if (outside === lastOutside) return last
     lastOutside = outside
     const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last)
-    last = limp <= 1 ? limp : restingStretch(rubber, amount, outside, Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp)))
+    last =
+      limp <= 1
+        ? limp
+        : restingStretch(
+            rubber,
+            amount,
+            outside,
+            Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp)),
+          )
     return last
   }
 }
@@ -27,14 +37,15 @@ const SCAN = 120
 /**
  * Outside pressure under which a sealed balloon has grown past a stretch, Pa.
  *
- * It rests at the smallest stretch at which its gas and its skin agree, so it passes one when the outside is below every pressure
+ * It rests at the smallest stretch at which its gas and its skin agree, so it passes one when the outside is below
+ * every pressure
  * that holds it at a smaller one: past a hump it jumps.
  * @param from stretch that it has in the room
  */
 export function pressureToPass(rubber: Rubber, amount: number, from: number, stretch: number): number {
   const at = (x: number): number => amount / balloonVolume(rubber, x) - skinPressure(rubber, x)
   let least = Infinity
-  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at(from + (stretch - from) * i / SCAN))
+  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at(from + ((stretch - from) * i) / SCAN))
   return least
 }
 

@@ -9,13 +9,27 @@ import { accepted, refusal, withFreeId } from '../../http/faults'
 const MOST_BYTES = 1024 * 1024
 
 /** Begins a show: its stagings as they are now, with the room of the day. */
-export default defineEventHandler(async (event) => {
-  const { id, writeId: write, document } = await readJson(event, z.object({ id: z.uuid(), writeId, document: showSchema }), MOST_BYTES)
+export default defineEventHandler(async event => {
+  const {
+    id,
+    writeId: write,
+    document,
+  } = await readJson(event, z.object({ id: z.uuid(), writeId, document: showSchema }), MOST_BYTES)
   const ids = document.acts.map(a => a.id)
-  if (new Set(ids).size < ids.length) throw refusal([{ input: 'acts', message: 'two acts have one id; accepted: an id for each' }])
+  if (new Set(ids).size < ids.length)
+    throw refusal([{ input: 'acts', message: 'two acts have one id; accepted: an id for each' }])
   for (const [i, act] of document.acts.entries()) {
     accepted(() => readStaging(act.staging))
-    if (!await findStagingVersion(act.stagingId, act.stagingVersion)) throw refusal([{ input: `acts.${i}.stagingVersion`, message: `given ${act.stagingVersion}; there is no such version of this staging` }], 404)
+    if (!(await findStagingVersion(act.stagingId, act.stagingVersion)))
+      throw refusal(
+        [
+          {
+            input: `acts.${i}.stagingVersion`,
+            message: `given ${act.stagingVersion}; there is no such version of this staging`,
+          },
+        ],
+        404,
+      )
   }
   return withFreeId(() => addShow(id, write, document))
 })

@@ -8,7 +8,7 @@ import { refusal } from '../../http/faults'
 const body = z.object({ writeId, baseVersion: z.int().min(1), document: runningOrderSchema })
 
 /** Changes a running order, if nobody changed it since. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const id = routeId(event)
   const { writeId, baseVersion, document } = await readJson(event, body)
   const result = await saveOrder(id, writeId, baseVersion, document)

@@ -5,16 +5,31 @@ import { solver } from '../../solver/highs'
 
 const seconds = z.number().min(0).max(20000)
 const body = z.object({
-  acts: z.array(z.object({
-    id: z.string().max(60), title: z.string().max(200), heating: seconds,
-    power: z.number().min(1).max(1e6).optional(),
-    wait: seconds, early: seconds, show: seconds, talk: seconds, target: z.number().min(0).max(21600).optional(),
-  })).max(24),
-  stage: z.object({ heaters: z.int().min(0).max(12), powers: z.array(z.number().min(1).max(1e6)).max(12).optional(), hands: z.int().min(1).max(8), before: z.number().min(0).max(14400) }),
+  acts: z
+    .array(
+      z.object({
+        id: z.string().max(60),
+        title: z.string().max(200),
+        heating: seconds,
+        power: z.number().min(1).max(1e6).optional(),
+        wait: seconds,
+        early: seconds,
+        show: seconds,
+        talk: seconds,
+        target: z.number().min(0).max(21600).optional(),
+      }),
+    )
+    .max(24),
+  stage: z.object({
+    heaters: z.int().min(0).max(12),
+    powers: z.array(z.number().min(1).max(1e6)).max(12).optional(),
+    hands: z.int().min(1).max(8),
+    before: z.number().min(0).max(14400),
+  }),
 })
 
 /** When each act goes on the heat and when it is lifted; what does not fit, and what would mend it. Writes nothing. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const { acts, stage } = await readJson(event, body)
   const solve = await solver()
   const plan = planShow(acts, stage, solve)

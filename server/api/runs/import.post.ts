@@ -7,17 +7,21 @@ import { refusal, withFreeId } from '../../http/faults'
 const MOST_RUNS = 2000
 const MOST_BYTES = 24 * 1024 * 1024
 
-const body = z.object({ writeId, runs: z.array(loggedRunSchema).min(1, 'at least one run').max(MOST_RUNS, `at most ${MOST_RUNS} runs`) })
+const body = z.object({
+  writeId,
+  runs: z.array(loggedRunSchema).min(1, 'at least one run').max(MOST_RUNS, `at most ${MOST_RUNS} runs`),
+})
 
 /** Takes runs with their stagings, all or none. A run that is here already, by its id, is left as it is. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const { writeId: write, runs } = await readJson(event, body, MOST_BYTES)
   const faults = runs.flatMap(({ staging, document }, index) => {
     try {
       checkRun(staging, document)
       return []
     } catch (error) {
-      if (error instanceof StagingFaults) return error.faults.map(f => ({ input: `runs.${index}.${f.input}`, message: f.message }))
+      if (error instanceof StagingFaults)
+        return error.faults.map(f => ({ input: `runs.${index}.${f.input}`, message: f.message }))
       throw error
     }
   })

@@ -5,9 +5,14 @@ import { readJson, routeId, writeId } from '../../http/body'
 import { conflict } from '../../http/conflict'
 import { accepted, refusal } from '../../http/faults'
 
-const body = z.object({ writeId, baseVersion: z.int().min(1), document: shelfItemSchema, retired: z.boolean().default(false) })
+const body = z.object({
+  writeId,
+  baseVersion: z.int().min(1),
+  document: shelfItemSchema,
+  retired: z.boolean().default(false),
+})
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const id = routeId(event)
   const { writeId, baseVersion, document, retired } = await readJson(event, body)
   accepted(() => checkShelfItem(document))

@@ -8,16 +8,23 @@ import { refusal, withFreeId } from '../../http/faults'
 const MOST_ITEMS = 5000
 const MOST_BYTES = 8 * 1024 * 1024
 
-const body = z.object({ writeId, items: z.array(z.object({ id: z.uuid(), document: shelfItemSchema })).min(1, 'at least one item').max(MOST_ITEMS, `at most ${MOST_ITEMS} items`) })
+const body = z.object({
+  writeId,
+  items: z
+    .array(z.object({ id: z.uuid(), document: shelfItemSchema }))
+    .min(1, 'at least one item')
+    .max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
+})
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const { writeId, items } = await readJson(event, body, MOST_BYTES)
   const faults = items.flatMap(({ document }, index) => {
     try {
       checkShelfItem(document)
       return []
     } catch (error) {
-      if (error instanceof ShelfFaults) return error.faults.map(f => ({ input: `items.${index}.${f.input}`, message: f.message }))
+      if (error instanceof ShelfFaults)
+        return error.faults.map(f => ({ input: `items.${index}.${f.input}`, message: f.message }))
       throw error
     }
   })

@@ -6,7 +6,7 @@ import { accepted, withFreeId } from '../../http/faults'
 
 const body = z.object({ id: z.uuid(), writeId, document: shelfItemSchema })
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const { id, writeId, document } = await readJson(event, body)
   accepted(() => checkShelfItem(document))
   return withFreeId(() => addShelfItem(id, writeId, document))

@@ -8,7 +8,7 @@ import { accepted, refusal } from '../../http/faults'
 const body = z.object({ writeId, baseVersion: z.int().min(1), document: z.unknown() })
 
 /** Saves the next version of a staging, if nobody saved one since. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const id = routeId(event)
   const { writeId, baseVersion, document } = await readJson(event, body)
   const result = await saveStaging(id, writeId, baseVersion, accepted(() => readStaging(document)).document)

@@ -3,7 +3,7 @@ import { knowDevice } from '../../join/device'
 import { codePage, votePage } from '../../join/page'
 import { roundIn } from '../../join/round'
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const round = await roundIn(event)
   if (!round) {
     setResponseStatus(event, 404)

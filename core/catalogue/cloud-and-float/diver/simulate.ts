@@ -1,5 +1,12 @@
 /** A trimmed float in a bottle that is squeezed, held and let go. */
-import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
+import {
+  type Detail,
+  GAS_COLUMNS,
+  stepTolerance,
+  type TraceColumn,
+  TraceRows,
+  type Demonstration,
+} from '../../../demonstration'
 import { airToHang, bubble, dive, hangingPressure, lift, type Bulb } from '../../../mechanisms/floating-bulb'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
@@ -7,17 +14,29 @@ import { liquidDensity } from '../../../substances/water'
 import { GRAVITY } from '../../../substances/water-transport'
 import type { DiverValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'depth', name: 'depth of the float', quantity: 'length' }, { id: 'bubble', name: 'air in the float', quantity: 'volume' }, { id: 'squeeze', name: 'squeeze', quantity: 'pressure' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  ...GAS_COLUMNS,
+  { id: 'depth', name: 'depth of the float', quantity: 'length' },
+  { id: 'bubble', name: 'air in the float', quantity: 'volume' },
+  { id: 'squeeze', name: 'squeeze', quantity: 'pressure' },
+]
 
-export const MATERIALS: Readonly<Record<string, { name: string, density: number }>> = { glass: { name: 'glass dropper', density: 2400 }, plastic: { name: 'plastic pen cap or straw', density: 940 } }
+export const MATERIALS: Readonly<Record<string, { name: string; density: number }>> = {
+  glass: { name: 'glass dropper', density: 2400 },
+  plastic: { name: 'plastic pen cap or straw', density: 940 },
+}
 export const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumption
 
 /** Copper wire, kg/m3: CRC Handbook, from memory. */
 const COPPER = 8960
 /** Water in the float, m3: measured, or so many drops. */
-export const waterIn = ({ numbers: n, choices }: DiverValues): number => choices.waterBy === 'drops' ? n.drops * n.dropVolume : n.waterInBulb
+export const waterIn = ({ numbers: n, choices }: DiverValues): number =>
+  choices.waterBy === 'drops' ? n.drops * n.dropVolume : n.waterInBulb
 /** Ballast, kg: weighed, or a length of wire of a gauge. */
-export const ballastOf = ({ numbers: n, choices }: DiverValues): number => choices.ballastBy === 'wire' ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass
+export const ballastOf = ({ numbers: n, choices }: DiverValues): number =>
+  choices.ballastBy === 'wire'
+    ? ((COPPER * Math.PI) / 4) * n.wireDiameter * n.wireDiameter * n.wireLength
+    : n.ballastMass
 
 export function bulbOf(values: DiverValues): Bulb {
   const { numbers: n, choices } = values
@@ -25,8 +44,11 @@ export function bulbOf(values: DiverValues): Bulb {
   const ballast = ballastOf(values)
   const ballastDensity = choices.ballastBy === 'wire' ? COPPER : BALLAST
   return {
-    mass: n.bulbMass + ballast, solid: n.bulbMass / density + ballast / ballastDensity, air: n.bulbCapacity - waterIn(values), pressure: n.stationPressure,
-      temperature: n.waterTemperature,
+    mass: n.bulbMass + ballast,
+    solid: n.bulbMass / density + ballast / ballastDensity,
+    air: n.bulbCapacity - waterIn(values),
+    pressure: n.stationPressure,
+    temperature: n.waterTemperature,
   }
 }
 
@@ -36,7 +58,10 @@ export function waterForSqueeze(values: DiverValues, squeeze: number): number {
   const bulb = bulbOf(values)
   const density = liquidDensity(n.waterTemperature)
   const damp = quickSaturationPressure(n.waterTemperature)
-  return n.bulbCapacity - airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure + squeeze - damp) / (n.stationPressure - damp)
+  return (
+    n.bulbCapacity -
+    (airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure + squeeze - damp)) / (n.stationPressure - damp)
+  )
 }
 
 const SQUEEZING = 0.6
@@ -59,12 +84,33 @@ export function simulate(values: DiverValues, detail: Detail, refinement = 1) {
   // By itself first: a float that sinks now needs no squeeze.
   const sunk = needed <= 0
   const weight = density * GRAVITY
-  const ended = dive({
-    bulb, capacity: n.bulbCapacity, temperature: warmth, density, surface, bottom, dragArea: n.dragArea, squeeze, settle: SETTLE, squeezing: SQUEEZING, longest: LONGEST,
-  }, stepTolerance(detail, refinement), rows && ((t, depth, pressed) => rows.add(t, {
-    pressure: surface + pressed, gasTemperature: warmth, airMass: bulb.air * bulb.pressure / (AIR_GAS_CONSTANT * bulb.temperature), steamMass: 0, depth,
-    bubble: bubble(bulb, surface + pressed + weight * depth, warmth), squeeze: pressed,
-  })))
+  const ended = dive(
+    {
+      bulb,
+      capacity: n.bulbCapacity,
+      temperature: warmth,
+      density,
+      surface,
+      bottom,
+      dragArea: n.dragArea,
+      squeeze,
+      settle: SETTLE,
+      squeezing: SQUEEZING,
+      longest: LONGEST,
+    },
+    stepTolerance(detail, refinement),
+    rows &&
+      ((t, depth, pressed) =>
+        rows.add(t, {
+          pressure: surface + pressed,
+          gasTemperature: warmth,
+          airMass: (bulb.air * bulb.pressure) / (AIR_GAS_CONSTANT * bulb.temperature),
+          steamMass: 0,
+          depth,
+          bubble: bubble(bulb, surface + pressed + weight * depth, warmth),
+          squeeze: pressed,
+        })),
+  )
   const { released, back, end: time } = ended
   const down = sunk ? SETTLE : ended.down
   const pressed = SETTLE
@@ -73,21 +119,40 @@ export function simulate(values: DiverValues, detail: Detail, refinement = 1) {
   return {
     results: {
       // What floats by its solids alone sinks at no squeeze.
-      ...(Number.isFinite(needed) && { squeezeToSink: Math.max(0, needed), handForce: Math.max(0, needed) * n.handArea,
-        perFiveKelvin: hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang }), peakPressureDifference: squeeze, freeboard: lift(bulb, surface, warmth, density) / unit,
-        ...(down !== undefined && !sunk && { hush: down - pressed, sinkTime: down - pressed }),
-      ...(back !== undefined && { returnTime: back - released }), staysBelow: Math.max(0, bottom * weight),
+      ...(Number.isFinite(needed) && {
+        squeezeToSink: Math.max(0, needed),
+        handForce: Math.max(0, needed) * n.handArea,
+        perFiveKelvin: hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang,
+      }),
+      peakPressureDifference: squeeze,
+      freeboard: lift(bulb, surface, warmth, density) / unit,
+      ...(down !== undefined && !sunk && { hush: down - pressed, sinkTime: down - pressed }),
+      ...(back !== undefined && { returnTime: back - released }),
+      staysBelow: Math.max(0, bottom * weight),
       waterToTrim: Math.max(0, waterForSqueeze(values, 0.6 * squeeze)),
     },
-    events: [...(down !== undefined && !sunk ? [{ id: 'down', name: 'down', time: down }] : []), ...(back !== undefined ? [{ id: 'back', name: 'back', time: back }] : [])],
+    events: [
+      ...(down !== undefined && !sunk ? [{ id: 'down', name: 'down', time: down }] : []),
+      ...(back !== undefined ? [{ id: 'back', name: 'back', time: back }] : []),
+    ],
     outcome: sunk ? 'sunk' : down === undefined ? 'floats' : back === undefined ? 'stays' : 'dives',
-    details: { stationPressure: outside, sealing: pressed, timeOfLifting: 0, bottom, difference: squeeze, released, ...(down !== undefined && !sunk && { goneAt: down }) },
-    trace: rows && (() => {
-      rows.stage('float', 'float', pressed)
-      rows.stage('hush', 'squeeze', released)
-      rows.stage('after', 'release', time)
-      return rows.finish()
-    })(),
+    details: {
+      stationPressure: outside,
+      sealing: pressed,
+      timeOfLifting: 0,
+      bottom,
+      difference: squeeze,
+      released,
+      ...(down !== undefined && !sunk && { goneAt: down }),
+    },
+    trace:
+      rows &&
+      (() => {
+        rows.stage('float', 'float', pressed)
+        rows.stage('hush', 'squeeze', released)
+        rows.stage('after', 'release', time)
+        return rows.finish()
+      })(),
   }
 }
 export type DiverRun = ReturnType<typeof simulate>

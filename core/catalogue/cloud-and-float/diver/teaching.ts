@@ -3,28 +3,90 @@ import { kilopascals, millilitres, newtons, percent, seconds } from '../../../de
 import { bulbOf, waterForSqueeze, type Diver } from './simulate'
 
 export const why: Diver['why'] = (values, s) => [
-    `It floats by ${percent(Math.max(0, s.results.freeboard))} of its air to spare. ${s.results.squeezeToSink === undefined ? 'Its solids float by themselves: no squeeze sinks it.' : `A squeeze of ${kilopascals(s.results.squeezeToSink)} makes the bubble that much smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
-    s.outcome === 'stays' ? `At the bottom the water above squeezes it by ${kilopascals(s.results.staysBelow)} as well, more than it has to spare: it stays down. Trim it lighter.` : s.outcome === 'floats' ? 'The hand does not do that much: trim it heavier.' : s.outcome === 'sunk' ? 'It has too little air to float at all: less water in it, or less ballast.' : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
-    `${s.results.perFiveKelvin === undefined ? 'Warmth' : `5 K warmer asks for ${kilopascals(s.results.perFiveKelvin)} more`}; the barometer's rise or fall counts one to one, and so does a trip up a hill (${kilopascals(values.numbers.stationPressure)} here).`,
-  ]
+  `It floats by ${percent(Math.max(0, s.results.freeboard))} of its air to spare. ` +
+    (s.results.squeezeToSink === undefined
+      ? 'Its solids float by themselves: no squeeze sinks it.'
+      : `A squeeze of ${kilopascals(s.results.squeezeToSink)} makes the bubble that much smaller, water goes in, ` +
+        'and it is heavier than the water it pushes aside.'),
+  s.outcome === 'stays'
+    ? `At the bottom the water above squeezes it by ${kilopascals(s.results.staysBelow)} as well, more ` +
+      'than it has to spare: it stays down. Trim it lighter.'
+    : s.outcome === 'floats'
+      ? 'The hand does not do that much: trim it heavier.'
+      : s.outcome === 'sunk'
+        ? 'It has too little air to float at all: less water in it, or less ballast.'
+        : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
+  (s.results.perFiveKelvin === undefined
+    ? 'Warmth'
+    : `5 K warmer asks for ${kilopascals(s.results.perFiveKelvin)} more`) +
+    '; ' +
+    "the barometer's rise or fall counts one to one, and so does a trip up a hill " +
+    `(${kilopascals(values.numbers.stationPressure)} ` +
+    'here).',
+]
 
 export const advice: NonNullable<Diver['advice']> = (values, s) => {
-    const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure)
-    const ballast = bulbOf(values).air * 1e6
-    return water > 0 && water < values.numbers.bulbCapacity
-      ? [{ text: `For an easy dive draw in ${(water * 1e6).toFixed(2)} mL: then ${kilopascals(0.6 * values.numbers.squeezePressure)} sink it. That is ${Math.round(water / values.numbers.dropVolume)} drops.`, take: values.choices.waterBy === 'drops' ? { input: 'drops', value: Math.round(water / values.numbers.dropVolume) } : { input: 'waterInBulb', value: Number(water.toPrecision(4)) } }]
-      : [{ text: `No amount of water trims this float (${ballast.toFixed(1)} mL of air, ${newtons(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === 'sunk' ? 'less' : 'more'} ballast.` }]
-  }
+  const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure)
+  const ballast = bulbOf(values).air * 1e6
+  return water > 0 && water < values.numbers.bulbCapacity
+    ? [
+        {
+          text:
+            `For an easy dive draw in ${(water * 1e6).toFixed(2)} mL: then ` +
+            `${kilopascals(0.6 * values.numbers.squeezePressure)} sink it. That is ` +
+            `${Math.round(water / values.numbers.dropVolume)} drops.`,
+          take:
+            values.choices.waterBy === 'drops'
+              ? { input: 'drops', value: Math.round(water / values.numbers.dropVolume) }
+              : { input: 'waterInBulb', value: Number(water.toPrecision(4)) },
+        },
+      ]
+    : [
+        {
+          text:
+            `No amount of water trims this float (${ballast.toFixed(1)} mL of air, ` +
+            `${newtons(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === 'sunk' ? 'less' : 'more'} ` +
+            'ballast.',
+        },
+      ]
+}
 
 export const explanation: Diver['explanation'] = (_values, s) => [
-    { from: 7, text: 'The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, water comes in, and the diver gets heavy.' },
-    { from: 11, text: `Water hardly gives way; air does. ${kilopascals(s.results.squeezeToSink ?? 0)} of squeeze make its bubble small enough to sink in ${s.results.sinkTime === undefined ? 'no time at all' : seconds(s.results.sinkTime)}.` },
-    { from: 14, text: `It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure goes everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${millilitres(0.05e-6)} is a drop: trim by drops.` },
-    { from: 16, text: `Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of the bottle adds ρ g H = ${kilopascals(s.results.staysBelow)}, so spare buoyancy must exceed that or it stays down. T and p0 drift shift the trim: it is a barometer and a thermometer.` },
-  ]
+  {
+    from: 7,
+    text:
+      'The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, ' +
+      'water comes in, and the diver gets heavy.',
+  },
+  {
+    from: 11,
+    text:
+      `Water hardly gives way; air does. ${kilopascals(s.results.squeezeToSink ?? 0)} of squeeze make ` +
+      'its bubble small enough to sink in ' +
+      `${s.results.sinkTime === undefined ? 'no time at all' : seconds(s.results.sinkTime)}.`,
+  },
+  {
+    from: 14,
+    text:
+      'It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure ' +
+      `goes everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${millilitres(0.05e-6)} is ` +
+      'a drop: trim by drops.',
+  },
+  {
+    from: 16,
+    text:
+      'Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of ' +
+      `the bottle adds ρ g H = ${kilopascals(s.results.staysBelow)}, so spare buoyancy must exceed that ` +
+      'or it stays down. T and p0 drift shift the trim: it is a barometer and a thermometer.',
+  },
+]
 
 export const teaching: Diver['teaching'] = {
-    wrongIdea: { idea: 'The squeeze pushes it down.', answer: 'The pressure is the same from all sides. It gets heavier, because water goes in where air was.' },
-    before: ['What changes in the diver when I squeeze?', 'Can it be made to hang half-way?'], after: ['Why won’t it hang half-way?', 'What will it do tomorrow if the barometer falls?'],
-    elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
-  }
+  wrongIdea: {
+    idea: 'The squeeze pushes it down.',
+    answer: 'The pressure is the same from all sides. It gets heavier, because water goes in where air was.',
+  },
+  before: ['What changes in the diver when I squeeze?', 'Can it be made to hang half-way?'],
+  after: ['Why won’t it hang half-way?', 'What will it do tomorrow if the barometer falls?'],
+  elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
+}

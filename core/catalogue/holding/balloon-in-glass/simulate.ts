@@ -6,7 +6,12 @@ import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
 import type { BalloonInGlassValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'balloonAcross', name: 'balloon across', quantity: 'length' }, { id: 'grip', name: 'friction it could give', quantity: 'force' }, { id: 'lifted', name: 'lifted', quantity: 'fraction' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  ...GAS_COLUMNS,
+  { id: 'balloonAcross', name: 'balloon across', quantity: 'length' },
+  { id: 'grip', name: 'friction it could give', quantity: 'force' },
+  { id: 'lifted', name: 'lifted', quantity: 'fraction' },
+]
 /** Blown at so much a second, m3/s. */
 const BREATH = 0.35e-3
 
@@ -21,7 +26,7 @@ export function simulate(values: BalloonInGlassValues, detail: Detail) {
   const taken = 0.5 * skinPressure(rubber, inGlass)
   const contactArea = Math.PI * n.glassDiameter * n.insertDepth * n.contactShare
   const weight = n.glassMass * GRAVITY * n.jerk
-  const gripAt = (across: number): { pressure: number, contact: number, grip: number } => {
+  const gripAt = (across: number): { pressure: number; contact: number; grip: number } => {
     const stretch = across / (2 * rubber.radius)
     const over = skinPressure(rubber, stretch)
     const contact = across <= n.glassDiameter ? 0 : Math.max(0, over - taken)
@@ -34,29 +39,67 @@ export function simulate(values: BalloonInGlassValues, detail: Detail) {
   let best = 0
   const STEPS = 60
   for (let i = 0; i <= STEPS; i++) {
-    const across = 2 * rubber.radius * 0.6 + (most - 2 * rubber.radius * 0.6) * i / STEPS
+    const across = 2 * rubber.radius * 0.6 + ((most - 2 * rubber.radius * 0.6) * i) / STEPS
     const now = gripAt(across)
     best = Math.max(best, now.grip)
-    rows?.add(duration * i / STEPS, { pressure: now.pressure, gasTemperature: temperature,
-      airMass: now.pressure * balloonVolume(rubber, across / (2 * rubber.radius)) / (AIR_GAS_CONSTANT * temperature), steamMass: 0, balloonAcross: across, grip: now.grip, lifted: 0 })
+    rows?.add((duration * i) / STEPS, {
+      pressure: now.pressure,
+      gasTemperature: temperature,
+      airMass: (now.pressure * balloonVolume(rubber, across / (2 * rubber.radius))) / (AIR_GAS_CONSTANT * temperature),
+      steamMass: 0,
+      balloonAcross: across,
+      grip: now.grip,
+      lifted: 0,
+    })
   }
   const last = gripAt(most)
   const holds = !burst && last.grip >= weight
-  const row = (lifted: number) => ({ pressure: burst ? outside : last.pressure, gasTemperature: temperature,
-    airMass: burst ? 0 : last.pressure * balloonVolume(rubber, most / (2 * rubber.radius)) / (AIR_GAS_CONSTANT * temperature), steamMass: 0, balloonAcross: burst ? 0.01 : most,
-    grip: burst ? 0 : last.grip, lifted })
+  const row = (lifted: number) => ({
+    pressure: burst ? outside : last.pressure,
+    gasTemperature: temperature,
+    airMass: burst
+      ? 0
+      : (last.pressure * balloonVolume(rubber, most / (2 * rubber.radius))) / (AIR_GAS_CONSTANT * temperature),
+    steamMass: 0,
+    balloonAcross: burst ? 0.01 : most,
+    grip: burst ? 0 : last.grip,
+    lifted,
+  })
   for (let i = 1; i <= 10; i++) rows?.add(duration + 0.2 * i, row(holds ? i / 10 : 0))
   return {
-    results: { skinPressure: last.pressure - outside, contactPressure: last.contact, grip: last.grip, weight, safetyFactor: last.grip / weight, bestGrip: best,
-      peakPressureDifference: last.pressure - outside, timeToBlow: duration, ...(holds && { hush: duration }) },
-    events: burst ? [{ id: 'burst', name: 'bursts', time: duration }] : holds ? [{ id: 'lift', name: 'lifts', time: duration }] : [],
+    results: {
+      skinPressure: last.pressure - outside,
+      contactPressure: last.contact,
+      grip: last.grip,
+      weight,
+      safetyFactor: last.grip / weight,
+      bestGrip: best,
+      peakPressureDifference: last.pressure - outside,
+      timeToBlow: duration,
+      ...(holds && { hush: duration }),
+    },
+    events: burst
+      ? [{ id: 'burst', name: 'bursts', time: duration }]
+      : holds
+        ? [{ id: 'lift', name: 'lifts', time: duration }]
+        : [],
     outcome: burst ? 'bursts' : holds ? 'lifts' : 'slides',
-    details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, taken, contact: last.contact, difference: last.pressure - outside, ...(holds && { goneAt: duration }) },
-    trace: rows && (() => {
-      rows.stage('hush', 'blowing up', duration)
-      rows.stage('after', burst ? 'burst' : 'lifting', duration + 2)
-      return rows.finish()
-    })(),
+    details: {
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      taken,
+      contact: last.contact,
+      difference: last.pressure - outside,
+      ...(holds && { goneAt: duration }),
+    },
+    trace:
+      rows &&
+      (() => {
+        rows.stage('hush', 'blowing up', duration)
+        rows.stage('after', burst ? 'burst' : 'lifting', duration + 2)
+        return rows.finish()
+      })(),
   }
 }
 export type BalloonInGlassRun = ReturnType<typeof simulate>

@@ -5,13 +5,24 @@ import { liquidDensity } from '../../../substances/water'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import type { CardAndGlassValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [...GAS_COLUMNS, { id: 'turned', name: 'turned over', quantity: 'fraction' }, { id: 'sag', name: 'card hangs lower by', quantity: 'length' }, { id: 'waterLeft', name: 'water in the glass', quantity: 'fraction' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  ...GAS_COLUMNS,
+  { id: 'turned', name: 'turned over', quantity: 'fraction' },
+  { id: 'sag', name: 'card hangs lower by', quantity: 'length' },
+  { id: 'waterLeft', name: 'water in the glass', quantity: 'fraction' },
+]
 /** Turning takes so long, s. */
 const TURN = 1.2
 const SPILL = 0.6
 
-export const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass =>
-  ({ diameter: n.glassDiameter, height: n.glassHeight, filled: n.fillShare, card: n.cardMass, outside: n.stationPressure, density: liquidDensity(Math.max(274, n.waterTemperature)) })
+export const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass => ({
+  diameter: n.glassDiameter,
+  height: n.glassHeight,
+  filled: n.fillShare,
+  card: n.cardMass,
+  outside: n.stationPressure,
+  density: liquidDensity(Math.max(274, n.waterTemperature)),
+})
 
 /** Fill shares between which it would fall, if any: by looking along a grid. */
 export function badFills(values: CardAndGlassValues): [number, number] | undefined {
@@ -29,7 +40,7 @@ export function simulate(values: CardAndGlassValues, detail: Detail) {
   const glass = glassOf(values)
   const outside = n.stationPressure
   const temperature = n.waterTemperature
-  const area = Math.PI * n.glassDiameter * n.glassDiameter / 4
+  const area = (Math.PI * n.glassDiameter * n.glassDiameter) / 4
   const gap = sealedGap(glass.density, n.rimSeal)
   const needed = sag(glass)
   const fall = neededFall(glass)
@@ -41,29 +52,48 @@ export function simulate(values: CardAndGlassValues, detail: Detail) {
   const add = (time: number, turned: number, hangs: number, left: number) => {
     const volume = area * (n.glassHeight * (1 - n.fillShare * left) + hangs)
     rows?.add(time, {
-      pressure: left < 0.999 ? outside : volume > 0 ? Math.min(outside, air / volume) : outside, gasTemperature: temperature,
-        airMass: (left < 0.999 ? outside * volume : air) / (AIR_GAS_CONSTANT * temperature), steamMass: 0, turned, sag: hangs, waterLeft: left,
+      pressure: left < 0.999 ? outside : volume > 0 ? Math.min(outside, air / volume) : outside,
+      gasTemperature: temperature,
+      airMass: (left < 0.999 ? outside * volume : air) / (AIR_GAS_CONSTANT * temperature),
+      steamMass: 0,
+      turned,
+      sag: hangs,
+      waterLeft: left,
     })
   }
-  for (let i = 0; i <= 12; i++) add(TURN * i / 12, i / 12, i < 8 ? 0 : Math.min(gap, needed) * (i - 8) / 4, 1)
+  for (let i = 0; i <= 12; i++) add((TURN * i) / 12, i / 12, i < 8 ? 0 : (Math.min(gap, needed) * (i - 8)) / 4, 1)
   const goneAt = turnFails ? TURN : later ? TURN + holds : undefined
   const end = goneAt ?? TURN + n.holdTime
-  for (let i = 1; i <= 10; i++) add(TURN + (end - TURN) * i / 10, 1, Math.min(gap, needed), 1)
-  if (goneAt !== undefined) for (let i = 1; i <= 8; i++) add(goneAt + SPILL * i / 8, 1, 0.01, 1 - i / 8)
+  for (let i = 1; i <= 10; i++) add(TURN + ((end - TURN) * i) / 10, 1, Math.min(gap, needed), 1)
+  if (goneAt !== undefined) for (let i = 1; i <= 8; i++) add(goneAt + (SPILL * i) / 8, 1, 0.01, 1 - i / 8)
   return {
     results: {
-      sag: Math.min(needed, 0.1), sealedGap: gap, peakPressureDifference: fall, waterWeight: glass.density * 9.80665 * area * n.glassHeight * n.fillShare, airPush: outside * area,
-      waterHeld: glass.density * area * n.glassHeight * n.fillShare, ...(goneAt !== undefined && { hush: goneAt }),
+      sag: Math.min(needed, 0.1),
+      sealedGap: gap,
+      peakPressureDifference: fall,
+      waterWeight: glass.density * 9.80665 * area * n.glassHeight * n.fillShare,
+      airPush: outside * area,
+      waterHeld: glass.density * area * n.glassHeight * n.fillShare,
+      ...(goneAt !== undefined && { hush: goneAt }),
     },
     events: goneAt === undefined ? [] : [{ id: 'falls', name: 'falls', time: goneAt }],
     outcome: turnFails ? 'falls' : later ? 'later' : 'holds',
-    details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, difference: fall, margin: gap / Math.max(needed, 1e-9), ...(goneAt !== undefined && { goneAt }) },
-    trace: rows && (() => {
-      rows.stage('turn', 'turn', TURN)
-      rows.stage('hush', 'hold', end)
-      rows.stage('after', 'spill', goneAt === undefined ? end : goneAt + SPILL)
-      return rows.finish()
-    })(),
+    details: {
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      difference: fall,
+      margin: gap / Math.max(needed, 1e-9),
+      ...(goneAt !== undefined && { goneAt }),
+    },
+    trace:
+      rows &&
+      (() => {
+        rows.stage('turn', 'turn', TURN)
+        rows.stage('hush', 'hold', end)
+        rows.stage('after', 'spill', goneAt === undefined ? end : goneAt + SPILL)
+        return rows.finish()
+      })(),
   }
 }
 export type CardAndGlassRun = ReturnType<typeof simulate>

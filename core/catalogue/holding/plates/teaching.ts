@@ -7,27 +7,88 @@ import { simulate, type Plates } from './simulate'
 const TUG = 300
 
 export const why: Plates['why'] = (values, s) => [
-    `The room presses on ${centimetres(values.numbers.sealDiameter)} across with ${kilopascals(s.results.peakPressureDifference)} more than what is left inside: ${newtons(s.results.holdingForce)}, of at most ${newtons(s.results.mostPossible)} with nothing inside. Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
-    s.outcome === 'holds' ? `The pull of ${newtons(s.results.pull)} is ${s.results.safetyFactor.toFixed(1)} times less${s.results.holdTime === undefined ? '' : `; the seal's leak would part them after ${seconds(s.results.holdTime)}`}.` : `The pull of ${newtons(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
-  ]
+  `The room presses on ${centimetres(values.numbers.sealDiameter)} across with ` +
+    `${kilopascals(s.results.peakPressureDifference)} more than what is left inside: ` +
+    `${newtons(s.results.holdingForce)}, of at most ${newtons(s.results.mostPossible)} with nothing ` +
+    'inside. Half-spheres hold no more than flat plates of the same width: only the opening counts.',
+  s.outcome === 'holds'
+    ? `The pull of ${newtons(s.results.pull)} is ${s.results.safetyFactor.toFixed(1)} times less` +
+      (s.results.holdTime === undefined
+        ? ''
+        : `; the seal's leak would part them after ${seconds(s.results.holdTime)}`) +
+      '.'
+    : `The pull of ${newtons(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
+]
 
-export const advice: NonNullable<Plates['advice']> = (_values, s) => [{ text: `Proof load: ${newtons(s.results.proofLoad)}, before anybody hangs. It would take about ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.` }]
+export const advice: NonNullable<Plates['advice']> = (_values, s) => [
+  {
+    text:
+      `Proof load: ${newtons(s.results.proofLoad)}, before anybody hangs. It would take about ` +
+      `${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part ` +
+      'them straight.',
+  },
+]
 
 export const explanation: Plates['explanation'] = (values, s) => [
-    { from: 7, text: 'There is no glue. We took the air away from between. The air outside pushes from both sides, and nothing pushes back.' },
-    { from: 11, text: `Air presses on every square centimetre with about ${(values.numbers.stationPressure / 98066).toFixed(1)} kg. On this plate that makes ${newtons(s.results.holdingForce)}.` },
-    { from: 14, text: `Force is pressure difference times area: ${kilopascals(s.results.peakPressureDifference)} × ${(s.details.area * 1e4).toFixed(0)} cm² × ${(values.numbers.straightness * 100).toFixed(0)} % for a pull that is not quite straight.` },
-    { from: 16, text: 'For half-spheres add up the components along the pull: ∫ p cos θ dA is p π r², the projected area. The second team of horses only replaces a wall. Leakage is choked while the inside is under half the outside, so the pressure rises in a straight line at first.' },
-  ]
+  {
+    from: 7,
+    text:
+      'There is no glue. We took the air away from between. The air outside pushes from both sides, and ' +
+      'nothing pushes back.',
+  },
+  {
+    from: 11,
+    text:
+      'Air presses on every square centimetre with about ' +
+      `${(values.numbers.stationPressure / 98066).toFixed(1)} kg. On this plate that makes ` +
+      `${newtons(s.results.holdingForce)}.`,
+  },
+  {
+    from: 14,
+    text:
+      `Force is pressure difference times area: ${kilopascals(s.results.peakPressureDifference)} × ` +
+      `${(s.details.area * 1e4).toFixed(0)} cm² × ${(values.numbers.straightness * 100).toFixed(0)} % ` +
+      'for a pull that is not quite straight.',
+  },
+  {
+    from: 16,
+    text:
+      'For half-spheres add up the components along the pull: ∫ p cos θ dA is p π r², the projected ' +
+      'area. The second team of horses only replaces a wall. Leakage is choked while the inside is ' +
+      'under half the outside, so the pressure rises in a straight line at first.',
+  },
+]
 
 export const teaching: Plates['teaching'] = {
-    wrongIdea: { idea: 'The vacuum inside holds them together.', answer: 'A vacuum can’t hold anything. The room holds them together; on the Moon they would fall apart.' },
-    before: ['What holds them?', 'Would larger plates be harder to part?', 'Do two teams pull twice as hard as one team and a wall?'],
-    after: ['Why did they part so easily with the valve open?', 'Would they hold better at the sea or up here?'],
-    elsewhere: ['Suction cups on glass.', 'A wet glass on a wet table.', 'Vacuum lifters for stone plates.', 'A fresh jar’s lid.'],
-  }
+  wrongIdea: {
+    idea: 'The vacuum inside holds them together.',
+    answer: 'A vacuum can’t hold anything. The room holds them together; on the Moon they would fall apart.',
+  },
+  before: [
+    'What holds them?',
+    'Would larger plates be harder to part?',
+    'Do two teams pull twice as hard as one team and a wall?',
+  ],
+  after: ['Why did they part so easily with the valve open?', 'Would they hold better at the sea or up here?'],
+  elsewhere: [
+    'Suction cups on glass.',
+    'A wet glass on a wet table.',
+    'Vacuum lifters for stone plates.',
+    'A fresh jar’s lid.',
+  ],
+}
 
-export const variants: NonNullable<Plates['variants']> = values => sideBySide('Widths side by side', values, simulate, ['holdingForce', 'safetyFactor', 'holdTime'], [0.75, 1, 1.5].map(factor => ({
-    name: `${centimetres(values.numbers.sealDiameter * factor)} across`,
-    numbers: { sealDiameter: values.numbers.sealDiameter * factor, chamberVolume: values.numbers.chamberVolume * factor * factor * (hemispheres(values) ? factor : 1) },
-  })))
+export const variants: NonNullable<Plates['variants']> = values =>
+  sideBySide(
+    'Widths side by side',
+    values,
+    simulate,
+    ['holdingForce', 'safetyFactor', 'holdTime'],
+    [0.75, 1, 1.5].map(factor => ({
+      name: `${centimetres(values.numbers.sealDiameter * factor)} across`,
+      numbers: {
+        sealDiameter: values.numbers.sealDiameter * factor,
+        chamberVolume: values.numbers.chamberVolume * factor * factor * (hemispheres(values) ? factor : 1),
+      },
+    })),
+  )

@@ -2,12 +2,62 @@
 import type { Demonstration } from '../../../demonstration'
 import type { CandleJar } from './simulate'
 
-export const shelf: Demonstration['shelf'] = [{ step: 'cover', kind: 'vessel', shapes: ['cylinder', 'bell-jar'], materials: ['glass'], capacity: [0.05e-3, 3e-3] }]
+export const shelf: Demonstration['shelf'] = [
+  { step: 'cover', kind: 'vessel', shapes: ['cylinder', 'bell-jar'], materials: ['glass'], capacity: [0.05e-3, 3e-3] },
+]
 
 export const procedure: CandleJar['procedure'] = [
-    { id: 'dish', hazards: ['flame'], parts: ['Stand ', { input: 'candles' }, ' lit candle(s) (each about ', { input: 'flamePower' }, ', flame ', { input: 'wickHeight' }, ' above the water) in a dish ', { input: 'dishDiameter' }, ' across with coloured water ', { input: 'waterDepth' }, ' deep.'] },
-    { id: 'cover', hazards: ['heat'], marks: ['sealed'], parts: ['Put a ', { input: 'jarShape' }, ' of ', { input: 'jarVolume' }, ', ', { input: 'jarDiameter' }, ' across (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long) over it, rim under water, on three coins.'], duration: s => s.results.flameTime },
-    { id: 'watch', hazards: ['heat'], parts: ['Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs.'] },
-  ]
+  {
+    id: 'dish',
+    hazards: ['flame'],
+    parts: [
+      'Stand ',
+      { input: 'candles' },
+      ' lit candle(s) (each about ',
+      { input: 'flamePower' },
+      ', flame ',
+      { input: 'wickHeight' },
+      ' above the water) in a dish ',
+      { input: 'dishDiameter' },
+      ' across with coloured water ',
+      { input: 'waterDepth' },
+      ' deep.',
+    ],
+  },
+  {
+    id: 'cover',
+    hazards: ['heat'],
+    marks: ['sealed'],
+    parts: [
+      'Put a ',
+      { input: 'jarShape' },
+      ' of ',
+      { input: 'jarVolume' },
+      ', ',
+      { input: 'jarDiameter' },
+      ' across (neck ',
+      { input: 'mouthDiameter' },
+      ' wide, ',
+      { input: 'neckLength' },
+      ' long) over it, rim under water, on three coins.',
+    ],
+    duration: s => s.results.flameTime,
+  },
+  {
+    id: 'watch',
+    hazards: ['heat'],
+    parts: ['Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs.'],
+  },
+]
 
-export const kit: CandleJar['kit'] = () => ['candle', 'dish', 'coloured water', 'jar or flask', 'ruler for the water’s depth', 'three coins', 'lighter', 'wet cloth', 'eye protection']
+export const kit: CandleJar['kit'] = () => [
+  'candle',
+  'dish',
+  'coloured water',
+  'jar or flask',
+  'ruler for the water’s depth',
+  'three coins',
+  'lighter',
+  'wet cloth',
+  'eye protection',
+]

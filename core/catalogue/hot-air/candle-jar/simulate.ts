@@ -7,13 +7,16 @@ import { liquidDensity } from '../../../substances/water'
 import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../inputs'
 import type { CandleJarValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'level', name: 'water in the jar', quantity: 'length' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  ...HOT_COLUMNS,
+  { id: 'level', name: 'water in the jar', quantity: 'length' },
+]
 /** A rise that the back row sees, m. */
 const SEEN = 0.008
 
 const sections = ({ numbers: n, choices }: CandleJarValues) => {
-  const body = Math.PI * n.jarDiameter * n.jarDiameter / 4
-  const neck = choices.jarShape === 'necked' ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : body
+  const body = (Math.PI * n.jarDiameter * n.jarDiameter) / 4
+  const neck = choices.jarShape === 'necked' ? (Math.PI * n.mouthDiameter * n.mouthDiameter) / 4 : body
   return { body, neck, neckLength: choices.jarShape === 'necked' ? n.neckLength : 0 }
 }
 
@@ -30,24 +33,49 @@ export function volumeFor(values: CandleJarValues, level: number): number {
   return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body
 }
 
-export const dishWater = ({ numbers: n }: CandleJarValues): number => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth
+export const dishWater = ({ numbers: n }: CandleJarValues): number =>
+  (Math.PI / 4) * n.dishDiameter * n.dishDiameter * n.waterDepth
 
 /** Wall that the gas touches, m2. */
-const wallArea = ({ numbers: n }: CandleJarValues): number => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter
+const wallArea = ({ numbers: n }: CandleJarValues): number =>
+  (Math.PI * n.jarDiameter * n.jarDiameter) / 4 + (4 * n.jarVolume) / n.jarDiameter
 
 export function simulate(values: CandleJarValues, detail: Detail, refinement = 1) {
   const n = values.numbers
   const outside = n.stationPressure
   const room = n.airTemperature
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const ended = coverCandle({
-    volume: n.jarVolume, levelFor: v => levelFor(values, v), volumeFor: z => volumeFor(values, z), rim: sections(values).neck, dish: Math.PI / 4 * n.dishDiameter * n.dishDiameter,
-    depth: n.waterDepth, area: wallArea(values), transfer: n.wallTransfer, outside, room, vapourOutside: roomVapour(values), caught: room + n.caughtWarmth,
-    density: liquidDensity(Math.max(274, room)), flame: { fuel: fuelOf('paraffin'), power: n.flamePower * n.candles, kept: n.flameShare, diesAt: n.diesAt },
-    wickHeight: n.wickHeight, seen: SEEN,
-  }, stepTolerance(detail, refinement), rows && ((time, s, pressure, level) => rows.add(time, {
-    pressure, gasTemperature: s[GAS.temperature], airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air, steamMass: s[GAS.vapour] * GAS_MASS.vapour, oxygen: oxygenFraction(s), level,
-  })))
+  const ended = coverCandle(
+    {
+      volume: n.jarVolume,
+      levelFor: v => levelFor(values, v),
+      volumeFor: z => volumeFor(values, z),
+      rim: sections(values).neck,
+      dish: (Math.PI / 4) * n.dishDiameter * n.dishDiameter,
+      depth: n.waterDepth,
+      area: wallArea(values),
+      transfer: n.wallTransfer,
+      outside,
+      room,
+      vapourOutside: roomVapour(values),
+      caught: room + n.caughtWarmth,
+      density: liquidDensity(Math.max(274, room)),
+      flame: { fuel: fuelOf('paraffin'), power: n.flamePower * n.candles, kept: n.flameShare, diesAt: n.diesAt },
+      wickHeight: n.wickHeight,
+      seen: SEEN,
+    },
+    stepTolerance(detail, refinement),
+    rows &&
+      ((time, s, pressure, level) =>
+        rows.add(time, {
+          pressure,
+          gasTemperature: s[GAS.temperature],
+          airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air,
+          steamMass: s[GAS.vapour] * GAS_MASS.vapour,
+          oxygen: oxygenFraction(s),
+          level,
+        })),
+  )
   const { first, last, risen, bubbling, end: time } = ended
   const flameOut = ended.flameOut ?? time
   const start = volumeFor(values, n.waterDepth)
@@ -65,25 +93,52 @@ export function simulate(values: CandleJarValues, detail: Detail, refinement = 1
   const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]) * r * warmth - condensed - chemistry
   const inflow = molesOf(last) * GAS_CONSTANT * warmth * (1 / volume0 - 1 / volume1)
   const all = cooled + bubbles + condensed + chemistry
-  const part = (cause: number): number => Math.abs(all) > 1e-9 ? level * cause / all : 0
+  const part = (cause: number): number => (Math.abs(all) > 1e-9 ? (level * cause) / all : 0)
   const difference = outside - pressure1
   return {
     results: {
-      level, share: (volume0 - volume1) / n.jarVolume, levelCooling: part(cooled + bubbles), levelCondensation: part(condensed), levelOxygen: part(chemistry), flameTime: flameOut,
-      bubbles: ended.bubbles, hottest: ended.hottest, oxygenLeft: oxygenFraction(last), peakPressureDifference: difference, ...(risen !== undefined && { hush: risen }),
+      level,
+      share: (volume0 - volume1) / n.jarVolume,
+      levelCooling: part(cooled + bubbles),
+      levelCondensation: part(condensed),
+      levelOxygen: part(chemistry),
+      flameTime: flameOut,
+      bubbles: ended.bubbles,
+      hottest: ended.hottest,
+      oxygenLeft: oxygenFraction(last),
+      peakPressureDifference: difference,
+      ...(risen !== undefined && { hush: risen }),
     },
-    events: [...(bubbling ? [{ id: 'bubbles', name: 'first bubble', time: bubbling[0] }] : []), { id: 'out', name: 'flame out', time: flameOut }],
+    events: [
+      ...(bubbling ? [{ id: 'bubbles', name: 'first bubble', time: bubbling[0] }] : []),
+      { id: 'out', name: 'flame out', time: flameOut },
+    ],
     outcome: ended.drowned ? 'drowned' : ended.gurgles !== undefined ? 'gurgles' : level >= SEEN ? 'rises' : 'little',
     details: {
-      stationPressure: outside, sealing: 0, timeOfLifting: 0, cooled, bubbled: bubbles, condensed, chemistry, letIn, inflow, difference, startVolume: start,
-      bubbleStart: bubbling?.[0] ?? 0, bubbleEnd: bubbling?.[1] ?? 0, flameOut, ...(risen !== undefined && { goneAt: risen }),
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      cooled,
+      bubbled: bubbles,
+      condensed,
+      chemistry,
+      letIn,
+      inflow,
+      difference,
+      startVolume: start,
+      bubbleStart: bubbling?.[0] ?? 0,
+      bubbleEnd: bubbling?.[1] ?? 0,
+      flameOut,
+      ...(risen !== undefined && { goneAt: risen }),
     },
-    trace: rows && (() => {
-      rows.stage('hush', 'burning', flameOut)
-      rows.stage('cooling', 'rising as it cools', Math.min(time, Math.max(flameOut, ended.cooled)))
-      rows.stage('after', 'rising as dew forms', time)
-      return rows.finish()
-    })(),
+    trace:
+      rows &&
+      (() => {
+        rows.stage('hush', 'burning', flameOut)
+        rows.stage('cooling', 'rising as it cools', Math.min(time, Math.max(flameOut, ended.cooled)))
+        rows.stage('after', 'rising as dew forms', time)
+        return rows.finish()
+      })(),
   }
 }
 export type CandleJarRun = ReturnType<typeof simulate>

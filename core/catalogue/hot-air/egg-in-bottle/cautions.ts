@@ -1,34 +1,93 @@
-import { centimetres, type FailureAct, type Gate, mayStillGo, near, next, pressureOff, seconds, wait } from '../../../demonstration'
-import { applying, noFood, oilByFlame, openFlame, scald, thermalShock, USUAL_CHILL, type Caution } from '../../../cautions'
+import {
+  centimetres,
+  type FailureAct,
+  type Gate,
+  mayStillGo,
+  near,
+  next,
+  pressureOff,
+  seconds,
+  wait,
+} from '../../../demonstration'
+import {
+  applying,
+  noFood,
+  oilByFlame,
+  openFlame,
+  scald,
+  thermalShock,
+  USUAL_CHILL,
+  type Caution,
+} from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
 import type { EggInBottle } from './simulate'
 
 export const gates: readonly Gate[] = [
-  { step: 'light', text: 'Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the right way, hands wiped dry; wet cloth at hand.', guards: ['flame', 'scald', 'heat', 'chilled-glass'] },
+  {
+    step: 'light',
+    text:
+      'Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the ' +
+      'right way, hands wiped dry; wet cloth at hand.',
+    guards: ['flame', 'scald', 'heat', 'chilled-glass'],
+  },
 ]
 
 export const cautions: EggInBottle['cautions'] = ({ numbers: n, choices }): Caution[] => {
   const flame = choices.heating !== 'hot-water'
   return applying(
-    flame ? openFlame('light', n.matches > 3 && choices.heating === 'matches') : scald(n.rinseTemperature, n.vesselVolume, 'light', 'Water from the kettle', 'scald-kettle'),
+    flame
+      ? openFlame('light', n.matches > 3 && choices.heating === 'matches')
+      : scald(n.rinseTemperature, n.vesselVolume, 'light', 'Water from the kettle', 'scald-kettle'),
     flame && choices.eggSkin === 'oiled' ? oilByFlame('ready') : undefined,
-    flame ? undefined : thermalShock(n.rinseTemperature - n.coolingTemperature, USUAL_CHILL['soda-lime'], shareCracked(n.rinseTemperature - n.coolingTemperature, USUAL_CHILL['soda-lime']), 'light'),
-    { id: 'glass-heated', step: 'light', severity: 'usual', covers: ['heat', 'chilled-glass'], hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.', control: 'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.' },
+    flame
+      ? undefined
+      : thermalShock(
+          n.rinseTemperature - n.coolingTemperature,
+          USUAL_CHILL['soda-lime'],
+          shareCracked(n.rinseTemperature - n.coolingTemperature, USUAL_CHILL['soda-lime']),
+          'light',
+        ),
+    {
+      id: 'glass-heated',
+      step: 'light',
+      severity: 'usual',
+      covers: ['heat', 'chilled-glass'],
+      hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.',
+      control:
+        'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.',
+    },
     noFood('Soot and hands have been on the egg.', 'egg'),
   )
 }
 
 const LAST: readonly FailureAct[] = [next('Nobody eats it; ask about egg allergies before anybody cleans up.')]
 
-export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) => outcome === 'torn'
-  ? [
-      wait('Let it burn out and cool; hands and faces away from the neck.'), pressureOff('Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick.'),
-      near('Rinse the pieces out with a bottle brush; never break the bottle.'), next(`It is too wide for this neck (${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}): a smaller egg, wetted.`), ...LAST,
-    ]
-  : [
-      wait(`Hands and faces away from the neck for ${seconds(mayStillGo(risk))}: it may still go.`),
-      pressureOff('Then lift one side of the egg with a spoon’s handle, from beside it: air hisses in. Never with a mouth over it.'),
-      near('Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.'),
-      next(`Measure egg and neck again: ${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}.`),
-      next(choices.heating === 'hot-water' ? 'Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg.' : 'Wet the neck, pointed end down, and be quicker; or take a smaller egg.'), ...LAST,
-    ]
+export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) =>
+  outcome === 'torn'
+    ? [
+        wait('Let it burn out and cool; hands and faces away from the neck.'),
+        pressureOff(
+          'Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick.',
+        ),
+        near('Rinse the pieces out with a bottle brush; never break the bottle.'),
+        next(
+          `It is too wide for this neck (${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}): ` +
+            'a smaller egg, wetted.',
+        ),
+        ...LAST,
+      ]
+    : [
+        wait(`Hands and faces away from the neck for ${seconds(mayStillGo(risk))}: it may still go.`),
+        pressureOff(
+          'Then lift one side of the egg with a spoon’s handle, from beside it: air hisses in. Never with a ' +
+            'mouth over it.',
+        ),
+        near('Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.'),
+        next(`Measure egg and neck again: ${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}.`),
+        next(
+          choices.heating === 'hot-water'
+            ? 'Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg.'
+            : 'Wet the neck, pointed end down, and be quicker; or take a smaller egg.',
+        ),
+        ...LAST,
+      ]

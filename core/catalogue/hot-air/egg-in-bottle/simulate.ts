@@ -9,7 +9,10 @@ import { GAS_MASS, HOT_COLUMNS, fuelOf, roomVapour } from '../inputs'
 import { fitOf, needed, relaxingOf, torn, wallOf } from '../egg'
 import type { EggInBottleValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [...HOT_COLUMNS, { id: 'through', name: 'egg through the neck', quantity: 'fraction' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  ...HOT_COLUMNS,
+  { id: 'through', name: 'egg through the neck', quantity: 'fraction' },
+]
 
 /** The egg takes so long through the neck, s: what the room sees. */
 const GULP = 0.35
@@ -26,20 +29,47 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
   const outside = n.stationPressure
   const volume = n.vesselVolume
   const hotWater = values.choices.heating === 'hot-water'
-  const neckArea = Math.PI * n.neckDiameter * n.neckDiameter / 4
+  const neckArea = (Math.PI * n.neckDiameter * n.neckDiameter) / 4
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const row = (s: Float64Array, pressure: number, through: number) => ({
-    pressure, gasTemperature: s[GAS.temperature], airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air, steamMass: s[GAS.vapour] * GAS_MASS.vapour, oxygen: oxygenFraction(s), through,
+    pressure,
+    gasTemperature: s[GAS.temperature],
+    airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air,
+    steamMass: s[GAS.vapour] * GAS_MASS.vapour,
+    oxygen: oxygenFraction(s),
+    through,
   })
   // The egg as a valve: its weight over the neck.
-  const valve = n.eggMass * GRAVITY / neckArea
-  const ended = coolUnderEgg({
-    volume, area: wallOf(values), transfer: n.wallTransfer, glassThickness: n.glassThickness, outside, room: n.airTemperature, vapourOutside: roomVapour(values),
-    ...(hotWater
-      ? { rinse: { hot: Math.max(n.airTemperature, n.rinseTemperature - RINSE_LOSS), cold: n.coolingTemperature } }
-      : { flame: { fuel: fuelOf('paper'), power: n.flamePower, kept: n.flameShare, diesAt: FLAME_DIES, burns: n.burnTime } }),
-    delay: n.eggDelay, exchange: n.exchange, fit: fitOf(values), relaxing: relaxingOf(values), valve,
-  }, stepTolerance(detail, CLOSER * refinement), rows && ((t, s, p) => rows.add(t, row(s, p, 0))))
+  const valve = (n.eggMass * GRAVITY) / neckArea
+  const ended = coolUnderEgg(
+    {
+      volume,
+      area: wallOf(values),
+      transfer: n.wallTransfer,
+      glassThickness: n.glassThickness,
+      outside,
+      room: n.airTemperature,
+      vapourOutside: roomVapour(values),
+      ...(hotWater
+        ? { rinse: { hot: Math.max(n.airTemperature, n.rinseTemperature - RINSE_LOSS), cold: n.coolingTemperature } }
+        : {
+            flame: {
+              fuel: fuelOf('paper'),
+              power: n.flamePower,
+              kept: n.flameShare,
+              diesAt: FLAME_DIES,
+              burns: n.burnTime,
+            },
+          }),
+      delay: n.eggDelay,
+      exchange: n.exchange,
+      fit: fitOf(values),
+      relaxing: relaxingOf(values),
+      valve,
+    },
+    stepTolerance(detail, CLOSER * refinement),
+    rows && ((t, s, p) => rows.add(t, row(s, p, 0))),
+  )
   const { seal, greatest, entered, flameOut } = ended
   let time = ended.end
   if (entered !== undefined && rows) {
@@ -49,7 +79,10 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
       const through = i / GULP_POINTS
       time = entered + GULP * through
       const rush = Math.max(0, (through - RUSH) / (1 - RUSH))
-      rows.add(time, { ...row(held, pressure + (outside - pressure) * rush, through), airMass: (molesOf(held) - held[GAS.vapour]) * GAS_MASS.air * (1 + (outside / pressure - 1) * rush) })
+      rows.add(time, {
+        ...row(held, pressure + (outside - pressure) * rush, through),
+        airMass: (molesOf(held) - held[GAS.vapour]) * GAS_MASS.air * (1 + (outside / pressure - 1) * rush),
+      })
     }
   }
   const rt = GAS_CONSTANT / volume
@@ -59,26 +92,47 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
   const start = gasPressure(from, volume)
   return {
     results: {
-      peakPressureDifference: ended.peakDifference, neededDifference: needed(values), hottest: ended.hottest, sealTemperature: from[GAS.temperature],
-      oxygenLeft: oxygenFraction(to), danceTime: ended.danced, widestEgg: widestEgg(fitOf(values), ended.possible + valve), possibleDifference: ended.possible,
-      pushOnEgg: ended.peakDifference * neckArea, ...(entered !== undefined && { hush: entered - n.eggDelay }),
+      peakPressureDifference: ended.peakDifference,
+      neededDifference: needed(values),
+      hottest: ended.hottest,
+      sealTemperature: from[GAS.temperature],
+      oxygenLeft: oxygenFraction(to),
+      danceTime: ended.danced,
+      widestEgg: widestEgg(fitOf(values), ended.possible + valve),
+      possibleDifference: ended.possible,
+      pushOnEgg: ended.peakDifference * neckArea,
+      ...(entered !== undefined && { hush: entered - n.eggDelay }),
     },
     events: [
-      { id: 'seal', name: 'egg on', time: n.eggDelay }, ...(flameOut !== undefined ? [{ id: 'out', name: 'flame out', time: flameOut }] : []),
+      { id: 'seal', name: 'egg on', time: n.eggDelay },
+      ...(flameOut !== undefined ? [{ id: 'out', name: 'flame out', time: flameOut }] : []),
       ...(entered !== undefined ? [{ id: 'in', name: 'in', time: entered }] : []),
     ],
     outcome: entered === undefined ? 'stays' : torn(values) ? 'torn' : 'whole',
     details: {
-      stationPressure: outside, sealing: n.eggDelay, timeOfLifting: 0, valve, cooled: molesOf(from) * rt * (from[GAS.temperature] - warmth), condensed: fallen(GAS.vapour),
-      oxygen: fallen(GAS.oxygen), dioxide: fallen(GAS.carbonDioxide), start, difference: start - gasPressure(to, volume), peakTime: greatest.time, lastSeal: seal.time,
-      flameOut: flameOut ?? 0, ...(entered !== undefined && { goneAt: entered }),
+      stationPressure: outside,
+      sealing: n.eggDelay,
+      timeOfLifting: 0,
+      valve,
+      cooled: molesOf(from) * rt * (from[GAS.temperature] - warmth),
+      condensed: fallen(GAS.vapour),
+      oxygen: fallen(GAS.oxygen),
+      dioxide: fallen(GAS.carbonDioxide),
+      start,
+      difference: start - gasPressure(to, volume),
+      peakTime: greatest.time,
+      lastSeal: seal.time,
+      flameOut: flameOut ?? 0,
+      ...(entered !== undefined && { goneAt: entered }),
     },
-    trace: rows && (() => {
-      rows.stage('heat', hotWater ? 'open and warm' : 'open fire', n.eggDelay)
-      rows.stage('hush', 'hush', entered ?? time)
-      rows.stage('after', 'gulp', time)
-      return rows.finish()
-    })(),
+    trace:
+      rows &&
+      (() => {
+        rows.stage('heat', hotWater ? 'open and warm' : 'open fire', n.eggDelay)
+        rows.stage('hush', 'hush', entered ?? time)
+        rows.stage('after', 'gulp', time)
+        return rows.finish()
+      })(),
   }
 }
 export type EggInBottleRun = ReturnType<typeof simulate>

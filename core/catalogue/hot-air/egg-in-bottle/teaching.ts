@@ -9,40 +9,109 @@ import type { EggInBottleValues } from './inputs'
 const LONGEST_DELAY = 20
 
 /** Latest that this egg can be set on and still go, s. */
-const latestEgg = (values: EggInBottleValues): number => halving(
-  eggDelay => simulate({ ...values, numbers: { ...values.numbers, eggDelay } }, 'summary').outcome !== 'stays', values.numbers.eggDelay, Math.max(LONGEST_DELAY, values.numbers.eggDelay), 6,
-)
+const latestEgg = (values: EggInBottleValues): number =>
+  halving(
+    eggDelay => simulate({ ...values, numbers: { ...values.numbers, eggDelay } }, 'summary').outcome !== 'stays',
+    values.numbers.eggDelay,
+    Math.max(LONGEST_DELAY, values.numbers.eggDelay),
+    6,
+  )
 
 export const why: EggInBottle['why'] = (values, s) => {
-    const { results: r, details: d } = s
-    const total = d.cooled + d.condensed + d.oxygen + d.dioxide
-    return [
-      total < 1 ? `The gas was at ${celsius(r.sealTemperature)} when the egg came: nothing left to cool.` : `The gas was at ${celsius(r.sealTemperature)} when the egg last sealed. Cooling makes ${percent(d.cooled / total)} of the difference, condensing vapour ${percent(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made ${percent(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
-      s.outcome === 'stays' ? `It needs ${kilopascals(r.neededDifference)} and gets ${kilopascals(r.peakPressureDifference)}.` : s.outcome === 'torn' ? `It is ${percent((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} too wide for the neck: the white tears above ${percent(values.numbers.tearSqueeze)}.` : `It needs ${kilopascals(needed(values))}; that is reached ${seconds(r.hush!)} after it is set on.`,
-    ]
-  }
+  const { results: r, details: d } = s
+  const total = d.cooled + d.condensed + d.oxygen + d.dioxide
+  return [
+    total < 1
+      ? `The gas was at ${celsius(r.sealTemperature)} when the egg came: nothing left to cool.`
+      : `The gas was at ${celsius(r.sealTemperature)} when the egg last sealed. Cooling makes ` +
+        `${percent(d.cooled / total)} of the difference, condensing vapour ` +
+        `${percent(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made ` +
+        `${percent(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
+    s.outcome === 'stays'
+      ? `It needs ${kilopascals(r.neededDifference)} and gets ${kilopascals(r.peakPressureDifference)}.`
+      : s.outcome === 'torn'
+        ? 'It is ' +
+          `${percent((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} ` +
+          `too wide for the neck: the white tears above ${percent(values.numbers.tearSqueeze)}.`
+        : `It needs ${kilopascals(needed(values))}; that is reached ${seconds(r.hush!)} after it is set on.`,
+  ]
+}
 
 export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
-    const n = values.numbers
-    const whole = Math.min(s.results.widestEgg, n.neckDiameter / (1 - n.tearSqueeze))
-    const latest = s.outcome === 'stays' ? undefined : latestEgg(values)
-    const safe = n.neckDiameter + (whole - n.neckDiameter) * 0.8
-    return [{ text: `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ${(safe * 1e3).toFixed(1)} mm leaves a margin.${latest === undefined ? '' : latest >= LONGEST_DELAY ? ' There is no hurry with this one.' : ` This one must be on within ${seconds(latest)}.`}`, take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) } }]
-  }
+  const n = values.numbers
+  const whole = Math.min(s.results.widestEgg, n.neckDiameter / (1 - n.tearSqueeze))
+  const latest = s.outcome === 'stays' ? undefined : latestEgg(values)
+  const safe = n.neckDiameter + (whole - n.neckDiameter) * 0.8
+  return [
+    {
+      text:
+        `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ` +
+        `${(safe * 1e3).toFixed(1)} mm leaves a margin.` +
+        (latest === undefined
+          ? ''
+          : latest >= LONGEST_DELAY
+            ? ' There is no hurry with this one.'
+            : ` This one must be on within ${seconds(latest)}.`),
+      take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) },
+    },
+  ]
+}
 
 export const explanation: EggInBottle['explanation'] = (_values, s) => {
-    const { results: r, details: d } = s
-    return [
-      { from: 7, text: `The fire warms the air in the bottle and some of it gets out: that is why the egg dances. Then the air in the bottle cools and pushes less. The air in the room pushes as always, and it pushes the egg ${s.outcome === 'stays' ? 'down hard, but not hard enough today' : 'in'}.` },
-      { from: 11, text: `Warm air takes more room, so part of it leaves under the egg. What is left cools from ${celsius(r.sealTemperature)} and its pressure falls by ${kilopascals(r.peakPressureDifference)}. The room then pushes on the egg with ${r.pushOnEgg.toFixed(0)} N.` },
-      { from: 14, text: `At one volume pressure goes with absolute temperature: cooling accounts for ${kilopascals(d.cooled)}, water vapour of the flame that turns to dew for ${kilopascals(d.condensed)}. The oxygen used up is nearly made up for by carbon dioxide: ${kilopascals(d.oxygen + d.dioxide)}. The flame goes out with ${percent(r.oxygenLeft)} of oxygen left.` },
-      { from: 16, text: `The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck (${kilopascals(d.valve)}). From the last sealing on p V = n R T with falling T, n losing vapour, and C6H10O5 + 6 O2 → 6 CO2 + 5 H2O leaving the dry amount as it was. It goes when Δp reaches 4 q L (μ + s)/d = ${kilopascals(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.` },
-    ]
-  }
+  const { results: r, details: d } = s
+  return [
+    {
+      from: 7,
+      text:
+        'The fire warms the air in the bottle and some of it gets out: that is why the egg dances. Then ' +
+        'the air in the bottle cools and pushes less. The air in the room pushes as always, and it pushes ' +
+        `the egg ${s.outcome === 'stays' ? 'down hard, but not hard enough today' : 'in'}.`,
+    },
+    {
+      from: 11,
+      text:
+        'Warm air takes more room, so part of it leaves under the egg. What is left cools from ' +
+        `${celsius(r.sealTemperature)} and its pressure falls by ${kilopascals(r.peakPressureDifference)}. ` +
+        `The room then pushes on the egg with ${r.pushOnEgg.toFixed(0)} N.`,
+    },
+    {
+      from: 14,
+      text:
+        'At one volume pressure goes with absolute temperature: cooling accounts for ' +
+        `${kilopascals(d.cooled)}, water vapour of the flame that turns to dew for ` +
+        `${kilopascals(d.condensed)}. The oxygen used up is nearly made up for by carbon dioxide: ` +
+        `${kilopascals(d.oxygen + d.dioxide)}. The flame goes out with ${percent(r.oxygenLeft)} of oxygen ` +
+        'left.',
+    },
+    {
+      from: 16,
+      text:
+        'The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck ' +
+        `(${kilopascals(d.valve)}). ` +
+        'From the last sealing on p V = n R T with falling T, n losing vapour, and C6H10O5 + 6 O2 → 6 CO2 ' +
+        '+ 5 H2O leaving the dry amount as it was. It goes when Δp reaches 4 q L (μ + s)/d = ' +
+        `${kilopascals(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`,
+    },
+  ]
+}
 
 export const teaching: EggInBottle['teaching'] = {
-    wrongIdea: { idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.', answer: 'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot gas that left, and the rest cooling, does the work; and it is the room that pushes.' },
-    before: ['What will the egg do in the first seconds?', 'When will it go in: while it burns or afterwards?', 'Would it work with hot water and no fire?'],
-    after: ['Why did the egg dance?', 'What was in the bottle afterwards?', 'How do we get it out again?'],
-    elsewhere: ['A jam jar’s lid that clicks down as it cools.', 'A bottle of water that crumples after a hot car.', 'A fridge door that is hard to open again just after you shut it.', 'A tank that caves in after steam cleaning.'],
-  }
+  wrongIdea: {
+    idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.',
+    answer:
+      'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot ' +
+      'gas that left, and the rest cooling, does the work; and it is the room that pushes.',
+  },
+  before: [
+    'What will the egg do in the first seconds?',
+    'When will it go in: while it burns or afterwards?',
+    'Would it work with hot water and no fire?',
+  ],
+  after: ['Why did the egg dance?', 'What was in the bottle afterwards?', 'How do we get it out again?'],
+  elsewhere: [
+    'A jam jar’s lid that clicks down as it cools.',
+    'A bottle of water that crumples after a hot car.',
+    'A fridge door that is hard to open again just after you shut it.',
+    'A tank that caves in after steam cleaning.',
+  ],
+}

@@ -4,12 +4,51 @@ import { OPEN_QUESTION } from '../planned-only'
 import type { CanisterPop } from './simulate'
 
 export const why: CanisterPop['why'] = (values, s) => [
-    `At ${kilopascals(values.numbers.releaseGauge)} over the room the gas pushes on the lid with ${newtons(s.details.area * values.numbers.releaseGauge)}. It leaves at ${metresPerSecond(s.results.launchSpeed ?? 0)} with ${joules(s.results.lidEnergy)}, and could land ${metres(s.results.reach ?? 0)} away.`, OPEN_QUESTION,
-  ]
+  `At ${kilopascals(values.numbers.releaseGauge)} over the room the gas pushes on the lid with ` +
+    `${newtons(s.details.area * values.numbers.releaseGauge)}. It leaves at ` +
+    `${metresPerSecond(s.results.launchSpeed ?? 0)} with ${joules(s.results.lidEnergy)}, and could ` +
+    `land ${metres(s.results.reach ?? 0)} away.`,
+  OPEN_QUESTION,
+]
 
-export const advice: NonNullable<CanisterPop['advice']> = (_values, _s, risk) => [{ text: `Keep at least ${metres(atWorst(risk, 'clearNeeded'))} (99 of 100 land within) clear all round, and more where you can: one mixture burns faster than the next.` }, { text: 'Places: presenter at arm’s length beside it, never over it; helper with blanket and extinguisher two steps behind; somebody at the door; everybody else beyond the line.' }]
+export const advice: NonNullable<CanisterPop['advice']> = (_values, _s, risk) => [
+  {
+    text:
+      `Keep at least ${metres(atWorst(risk, 'clearNeeded'))} (99 of 100 land within) clear all round, ` +
+      'and more where you can: one mixture burns faster than the next.',
+  },
+  {
+    text:
+      'Places: presenter at arm’s length beside it, never over it; helper with blanket and extinguisher ' +
+      'two steps behind; somebody at the door; everybody else beyond the line.',
+  },
+]
 
 export const explanation: CanisterPop['explanation'] = (values, s) => [
-    { from: 7, text: 'A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes the lid away.' }, { from: 11, text: `The lid holds until the inside pushes ${kilopascals(values.numbers.releaseGauge)} harder than the room. Then everything goes at once: that is the bang.` },
-    { from: 14, text: `Chemical energy becomes heat, pressure, motion (${joules(s.results.lidEnergy)} in the lid) and sound (${Math.round(s.results.levelFirstRow)} dB at the first row).` }, { from: 16, text: 'The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While it slides off its rim the gas expands, V dp = −γ p dV, and goes on burning; afterwards the jet under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just louder.' },
-  ]
+  {
+    from: 7,
+    text:
+      'A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes ' +
+      'the lid away.',
+  },
+  {
+    from: 11,
+    text:
+      `The lid holds until the inside pushes ${kilopascals(values.numbers.releaseGauge)} harder than ` +
+      'the room. Then everything goes at once: that is the bang.',
+  },
+  {
+    from: 14,
+    text:
+      `Chemical energy becomes heat, pressure, motion (${joules(s.results.lidEnergy)} in the lid) and ` +
+      `sound (${Math.round(s.results.levelFirstRow)} dB at the first row).`,
+  },
+  {
+    from: 16,
+    text:
+      'The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While ' +
+      'it slides off its rim the gas expands, V dp = −γ p dV, and goes on burning; afterwards the jet ' +
+      'under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just ' +
+      'louder.',
+  },
+]

@@ -13,7 +13,10 @@ import { fillByRinsing } from '../rinsed'
 import { TraceRecorder } from '../trace-recorder'
 import type { BottleFillValues } from './inputs'
 
-/** Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect. 6.10). */
+/**
+ * Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect.
+ * 6.10).
+ */
 const GAP_CONTRACTION = 0.61
 /** Time to put a stopper in, s: a hand that is ready. Assumption. */
 const STOPPERING = 0.5
@@ -21,9 +24,17 @@ const STOPPERING = 0.5
 const FULL = 0.85
 const SEEN = 0.08
 
-export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel => cylinderVessel({
-  capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: n.neckDiameter,
-}, SOLIDS.glass)
+export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
+  cylinderVessel(
+    {
+      capacity: n.vesselVolume,
+      diameter: n.vesselDiameter,
+      height: n.vesselHeight,
+      wallThickness: n.wallThickness,
+      mouthDiameter: n.neckDiameter,
+    },
+    SOLIDS.glass,
+  )
 
 /** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
 export function throttledEntry(loss: number, mouth: number, clearance: number): number {
@@ -32,8 +43,10 @@ export function throttledEntry(loss: number, mouth: number, clearance: number): 
 }
 
 /** In a microwave nobody sees a plume: the time in the oven is what is set. */
-export const bottleHeating = (values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan =>
-  ({ ...heatingPlan(values, vessel), ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime }) })
+export const bottleHeating = (values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan => ({
+  ...heatingPlan(values, vessel),
+  ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime }),
+})
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
 function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
@@ -46,53 +59,107 @@ function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, 
   const open = hand + waiting
   const upright = (waiting + n.uprightShare * hand) / open
   if (fillMethod === 'flame' || fillMethod === 'microwave') {
-    return fillByBoiling(bottleHeating(values, vessel), { duration: open, uprightShare: upright, moved: true }, n.surfaceConductance, tolerance, recorder)
+    return fillByBoiling(
+      bottleHeating(values, vessel),
+      { duration: open, uprightShare: upright, moved: true },
+      n.surfaceConductance,
+      tolerance,
+      recorder,
+    )
   }
   const room = roomOf(values, vessel)
-  return fillByRinsing(vessel, room, {
-    volume: vessel.capacity, temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room), times: fillMethod === 'rinse-twice' ? 2 : 1,
-    contact: n.rinseContact, saturation: n.filmSaturation, delay: open, moved: true, uprightShare: n.uprightShare,
-    airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
-  }, tolerance, recorder)
+  return fillByRinsing(
+    vessel,
+    room,
+    {
+      volume: vessel.capacity,
+      temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room),
+      times: fillMethod === 'rinse-twice' ? 2 : 1,
+      contact: n.rinseContact,
+      saturation: n.filmSaturation,
+      delay: open,
+      moved: true,
+      uprightShare: n.uprightShare,
+      airLayerFactor: n.airLayerFactor,
+      surfaceConductance: n.surfaceConductance,
+    },
+    tolerance,
+    recorder,
+  )
 }
 
 /** Glass of a bottle, kg. */
-const glassMass = (vessel: SteamVessel): number => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
+const glassMass = (vessel: SteamVessel): number =>
+  SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection)
 
 export function simulate(values: BottleFillValues, detail: Detail, refinement = 1) {
   const n = values.numbers
   const vessel = bottleOf(values)
   const room = roomOf(values, vessel)
   const rinsed = values.choices.fillMethod.startsWith('rinse')
-  const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
+  const recorder =
+    detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
   const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
   const bathTemperature = heldBelowBoiling(n.bathTemperature, room)
   // Neck first: body only where the neck is shorter than the dip.
   const inNeck = Math.min(n.mouthDepth, n.neckLength)
   const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck))
-  return runDipped({
-    plan: { vessel, room }, filled, pool: filled.waterMass * n.poolRetained,
-    stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0, carriedStoppered: n.transferTime + (values.choices.stopperPlace === 'air' ? n.stopperTime : 0), longest: 60,
-    surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
-    cooling: {
-      vessel, room,
-      coolant: {
-        temperature: bathTemperature, area, throughBase: 0,
-        conductance: throughWall(vessel, n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))),
+  return runDipped(
+    {
+      plan: { vessel, room },
+      filled,
+      pool: filled.waterMass * n.poolRetained,
+      stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0,
+      carriedStoppered: n.transferTime + (values.choices.stopperPlace === 'air' ? n.stopperTime : 0),
+      longest: 60,
+      surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
+      cooling: {
+        vessel,
+        room,
+        coolant: {
+          temperature: bathTemperature,
+          area,
+          throughBase: 0,
+          conductance: throughWall(
+            vessel,
+            n.bathTransferFactor *
+              bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature)),
+          ),
+        },
+        mouth: {
+          depth: n.mouthDepth,
+          plungeSpeed: n.plungeSpeed,
+          waterTemperature: bathTemperature,
+          passage: n.neckLength,
+          entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
+          jet: {
+            water: bathTemperature,
+            diameter: vessel.mouthDiameter,
+            stanton: n.jetStanton,
+            sprayContact: n.sprayContact,
+            splashWeber: n.splashWeber,
+          },
+        },
+        airLayerFactor: n.airLayerFactor,
+        surfaceConductance: n.surfaceConductance,
       },
-      mouth: {
-        depth: n.mouthDepth, plungeSpeed: n.plungeSpeed, waterTemperature: bathTemperature, passage: n.neckLength,
-        entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
-        jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
-      },
-      airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
-  }, detail, refinement, ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
-    const energy = blowEnergy({ pull: peakPull, grip: n.grip, impulse: inflowImpulse, clearance: n.mouthClearance, mass: glassMass(vessel) })
-    const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit
-    const outcome = cracks ? 'crack' : fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
-    return { outcome, more: { blowEnergy: energy } }
-  }, recorder)
+    detail,
+    refinement,
+    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
+      const energy = blowEnergy({
+        pull: peakPull,
+        grip: n.grip,
+        impulse: inflowImpulse,
+        clearance: n.mouthClearance,
+        mass: glassMass(vessel),
+      })
+      const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit
+      const outcome = cracks ? 'crack' : fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
+      return { outcome, more: { blowEnergy: energy } }
+    },
+    recorder,
+  )
 }
 export type BottleFillRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */

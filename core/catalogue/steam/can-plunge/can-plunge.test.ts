@@ -11,7 +11,8 @@ const staged = (numbers: Record<string, number> = {}, choices: Record<string, st
   expect(faults).toEqual([])
   return values
 }
-const run = (numbers: Record<string, number> = {}, choices: Record<string, string> = {}) => simulate(staged(numbers, choices), 'trace')
+const run = (numbers: Record<string, number> = {}, choices: Record<string, string> = {}) =>
+  simulate(staged(numbers, choices), 'trace')
 const odds = (numbers: Record<string, number> = {}, samples = 400) => {
   const sample = new StagingSample(canPlunge, { numbers, choices: {}, spreads: {} }, samples)
   sample.advance(samples)
@@ -68,9 +69,19 @@ describe('can plunge, odds', () => {
     }
     return before
   }
-  it('never gets worse with a colder bath', () => { neverWorse('bathTemperature', [90, 75, 60, 45, 30, 15, 4, 1].map(c => c + CELSIUS), { transferTime: 4 }) })
-  it('never gets worse with a longer purge, before drying', () => { neverWorse('purgeTime', [0, 1, 2, 4, 8, 15, 30, 60]) })
-  it('never gets worse with a quicker transfer', () => { neverWorse('transferTime', [15, 10, 7, 5, 3, 2, 1, 0.5]) })
+  it('never gets worse with a colder bath', () => {
+    neverWorse(
+      'bathTemperature',
+      [90, 75, 60, 45, 30, 15, 4, 1].map(c => c + CELSIUS),
+      { transferTime: 4 },
+    )
+  })
+  it('never gets worse with a longer purge, before drying', () => {
+    neverWorse('purgeTime', [0, 1, 2, 4, 8, 15, 30, 60])
+  })
+  it('never gets worse with a quicker transfer', () => {
+    neverWorse('transferTime', [15, 10, 7, 5, 3, 2, 1, 0.5])
+  })
 })
 
 describe('can plunge, simulation', () => {
@@ -80,13 +91,18 @@ describe('can plunge, simulation', () => {
     expect(Object.keys(results).sort()).toEqual(canPlunge.results.map(r => r.id).sort())
     const times = events.map(e => e.time)
     expect(times).toEqual([...times].sort((a, b) => a - b))
-    expect(events.map(e => e.id)).toEqual(expect.arrayContaining(['boil', 'plume', 'lift', 'seal', 'critical', 'mouth-full']))
-    expect(results.outsideForce / (101325 * (Math.PI * 0.0575 * 0.145 + Math.PI * 0.0575 ** 2 / 2))).toBeCloseTo(1, 6)
+    expect(events.map(e => e.id)).toEqual(
+      expect.arrayContaining(['boil', 'plume', 'lift', 'seal', 'critical', 'mouth-full']),
+    )
+    expect(results.outsideForce / (101325 * (Math.PI * 0.0575 * 0.145 + (Math.PI * 0.0575 ** 2) / 2))).toBeCloseTo(1, 6)
     expect(results.floorPressure).toBeGreaterThan(saturationPressure(4 + CELSIUS))
   })
   it('has a floor of the saturation pressure when no air is left, and never falls below it', () => {
     const { results, trace } = run({ purgeTime: 90, transferTime: 0.2, uprightShare: 0, heaterPower: 1500 })
-    expect(results.floorPressure - saturationPressure(4 + CELSIUS)).toBeCloseTo(results.residualAirFraction * 101325 * (4 + CELSIUS) / 372, -3)
+    expect(results.floorPressure - saturationPressure(4 + CELSIUS)).toBeCloseTo(
+      (results.residualAirFraction * 101325 * (4 + CELSIUS)) / 372,
+      -3,
+    )
     expect(Math.min(...trace!.columns.pressure)).toBeGreaterThan(saturationPressure(4 + CELSIUS) * 0.9)
   })
   it('boils water off at the rate that its time to dry says (mass balance from the trace, within 3 %)', () => {
@@ -104,28 +120,39 @@ describe('can plunge, simulation', () => {
       const simulation = run(numbers as Record<string, number>)
       const { rows, difference } = canPlunge.ledger(simulation)
       expect(rows.reduce((sum, r) => sum + r.pressure, 0)).toBeCloseTo(difference, 6)
-      const expected = simulation.results.hush === undefined ? simulation.results.peakPressureDifference : simulation.results.criticalPressureDifference
+      const expected =
+        simulation.results.hush === undefined
+          ? simulation.results.peakPressureDifference
+          : simulation.results.criticalPressureDifference
       expect(Math.abs(difference / expected - 1)).toBeLessThan(0.05)
     }
     const { rows } = canPlunge.ledger(run())
     const of = (id: string) => rows.find(r => r.id === id)!.pressure
     expect(of('wall') + of('water') + of('fog')).toBeGreaterThan(2 * of('cooling'))
   })
-  it('is quick enough in tolerance: a forecast\'s sample is within 5 % of a fine run in its hush and agrees on the outcome', () => {
-    let differ = 0
-    for (let i = 0; i < 60; i++) {
-      const values = staged({
-        bathTemperature: CELSIUS + 1 + i * 1.1, purgeTime: (i * 7) % 50, transferTime: 0.5 + (i * 3 % 11) * 0.6, mouthDiameter: 0.01 + (i * 5 % 13) * 0.0018,
-      })
-      const coarse = simulate(values, 'summary')
-      const fine = simulate(values, 'trace')
-      if (coarse.outcome !== fine.outcome) differ++
-      else if (fine.results.hush !== undefined) expect(Math.abs(coarse.results.hush! / fine.results.hush - 1), `case ${i}`).toBeLessThan(0.05)
-      expect(Math.abs(coarse.results.timeToPlume! / fine.results.timeToPlume! - 1)).toBeLessThan(0.03)
-      expect(Math.abs(coarse.results.residualAirFraction - fine.results.residualAirFraction)).toBeLessThan(0.01)
-    }
-    expect(differ).toBeLessThanOrEqual(2)
-  })
+  it(
+    "is quick enough in tolerance: a forecast's sample is within 5 % of a fine run in its hush and " +
+      'agrees on the outcome',
+    () => {
+      let differ = 0
+      for (let i = 0; i < 60; i++) {
+        const values = staged({
+          bathTemperature: CELSIUS + 1 + i * 1.1,
+          purgeTime: (i * 7) % 50,
+          transferTime: 0.5 + ((i * 3) % 11) * 0.6,
+          mouthDiameter: 0.01 + ((i * 5) % 13) * 0.0018,
+        })
+        const coarse = simulate(values, 'summary')
+        const fine = simulate(values, 'trace')
+        if (coarse.outcome !== fine.outcome) differ++
+        else if (fine.results.hush !== undefined)
+          expect(Math.abs(coarse.results.hush! / fine.results.hush - 1), `case ${i}`).toBeLessThan(0.05)
+        expect(Math.abs(coarse.results.timeToPlume! / fine.results.timeToPlume! - 1)).toBeLessThan(0.03)
+        expect(Math.abs(coarse.results.residualAirFraction - fine.results.residualAirFraction)).toBeLessThan(0.01)
+      }
+      expect(differ).toBeLessThanOrEqual(2)
+    },
+  )
   it('survives the corners of its ranges', () => {
     for (const input of canPlunge.inputs) {
       if (input.kind !== 'quantity') continue
@@ -133,7 +160,8 @@ describe('can plunge, simulation', () => {
         const { values, faults } = resolve(canPlunge, { numbers: { [input.id]: value }, choices: {} })
         if (faults.length) continue
         const { results } = simulate(values, 'summary')
-        for (const [id, result] of Object.entries(results)) expect(Number.isFinite(result), `${input.id} ${value}: ${id}`).toBe(true)
+        for (const [id, result] of Object.entries(results))
+          expect(Number.isFinite(result), `${input.id} ${value}: ${id}`).toBe(true)
       }
     }
   })
@@ -143,10 +171,17 @@ describe('can plunge, simulation', () => {
     expect(simulation.results.waterLeft).toBe(0)
     expect(simulation.events.some(e => e.id === 'dry')).toBe(true)
     expect(cautionsOf(canPlunge, values, simulation).find(c => c.id === 'dry')!.severity).toBe('raised')
-    expect(cautionsOf(canPlunge, values, simulation).map(c => c.hazard).join(' ')).not.toMatch(/\bsafe\b/)
+    expect(
+      cautionsOf(canPlunge, values, simulation)
+        .map(c => c.hazard)
+        .join(' '),
+    ).not.toMatch(/\bsafe\b/)
   })
   it('names the input where two do not go together', () => {
-    const { faults } = resolve(canPlunge, { numbers: { waterCharge: 400e-6, vesselVolume: 500e-6 }, choices: { wallMaterial: 'wood' } })
+    const { faults } = resolve(canPlunge, {
+      numbers: { waterCharge: 400e-6, vesselVolume: 500e-6 },
+      choices: { wallMaterial: 'wood' },
+    })
     expect(faults.map(f => f.input)).toEqual(['wallMaterial'])
     const crossed = resolve(canPlunge, { numbers: { waterCharge: 320e-6, vesselVolume: 500e-6 }, choices: {} }).faults
     expect(crossed.map(f => f.input)).toEqual(['vesselVolume'])

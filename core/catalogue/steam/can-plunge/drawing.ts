@@ -7,7 +7,13 @@ import type { CanPlungeRun } from './simulate'
 export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time: number): DrawingState {
   const n = values.numbers
   return steamDrawing(values, simulation, time, {
-    shape: 'cylinder', closure: 'mouth', cooling: 'bath', heat: 'flame', diameter: n.vesselDiameter, height: n.vesselHeight, mouth: n.mouthDiameter,
+    shape: 'cylinder',
+    closure: 'mouth',
+    cooling: 'bath',
+    heat: 'flame',
+    diameter: n.vesselDiameter,
+    height: n.vesselHeight,
+    mouth: n.mouthDiameter,
     more: { mouthDepth: n.mouthDepth, bathVolume: n.bathVolume },
   })
 }

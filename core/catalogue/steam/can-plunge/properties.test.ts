@@ -7,74 +7,110 @@ import { simulate } from './simulate'
 const quantities = canPlunge.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
 
 /** Any staging whose numbers lie in the usual ranges and go together. */
-const anyStaging = fc.record({
-  shares: fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: quantities.length, maxLength: quantities.length }),
-  steel: fc.boolean(), dented: fc.boolean(),
-}).map(({ shares, steel, dented }) => {
-  const numbers = Object.fromEntries(quantities.map((input, i) => [input.id, input.usual[0] + shares[i] * (input.usual[1] - input.usual[0])]))
-  delete numbers.seaLevelPressure
-  delete numbers.knockDown
-  // A can has the capacity that its measures enclose, more or less.
-  numbers.vesselVolume = Math.PI / 4 * numbers.vesselDiameter! ** 2 * numbers.vesselHeight! * 0.93
-  return resolve(canPlunge, { numbers, choices: { wallMaterial: steel ? 'steel' : 'aluminium', vesselCondition: dented ? 'dented' : 'sound' } })
-}).filter(({ faults }) => faults.length === 0).map(({ values }) => values)
+const anyStaging = fc
+  .record({
+    shares: fc.array(fc.double({ min: 0, max: 1, noNaN: true }), {
+      minLength: quantities.length,
+      maxLength: quantities.length,
+    }),
+    steel: fc.boolean(),
+    dented: fc.boolean(),
+  })
+  .map(({ shares, steel, dented }) => {
+    const numbers = Object.fromEntries(
+      quantities.map((input, i) => [input.id, input.usual[0] + shares[i] * (input.usual[1] - input.usual[0])]),
+    )
+    delete numbers.seaLevelPressure
+    delete numbers.knockDown
+    // A can has the capacity that its measures enclose, more or less.
+    numbers.vesselVolume = (Math.PI / 4) * numbers.vesselDiameter! ** 2 * numbers.vesselHeight! * 0.93
+    return resolve(canPlunge, {
+      numbers,
+      choices: { wallMaterial: steel ? 'steel' : 'aluminium', vesselCondition: dented ? 'dented' : 'sound' },
+    })
+  })
+  .filter(({ faults }) => faults.length === 0)
+  .map(({ values }) => values)
 
 const RUNS = { numRuns: 120, seed: 20261125 }
 
 describe('can plunge, any staging', () => {
   it('comes to results that can exist', () => {
-    fc.assert(fc.property(anyStaging, (values) => {
-      const { results: r, outcome, events } = simulate(values, 'summary')
-      const n = values.numbers
-      for (const [id, value] of Object.entries(r)) expect(Number.isFinite(value), id).toBe(true)
-      expect(canPlunge.outcomes.map(o => o.id)).toContain(outcome)
-      expect(r.residualAirFraction).toBeGreaterThanOrEqual(0)
-      expect(r.residualAirFraction).toBeLessThanOrEqual(1)
-      expect(r.volumeLost).toBeGreaterThanOrEqual(0)
-      expect(r.volumeLost).toBeLessThan(0.95)
-      expect(r.waterDrawnIn).toBeGreaterThan(-2e-6)
-      expect(r.waterDrawnIn).toBeLessThan(n.vesselVolume! * (1.02 - r.volumeLost))
-      expect(r.waterLeft).toBeLessThanOrEqual(n.waterCharge! * 1000 * 1.001)
-      expect(r.peakPressureDifference).toBeLessThan(n.stationPressure!)
-      expect(r.peakNetForce / r.outsideForce).toBeCloseTo(r.peakPressureDifference / n.stationPressure!, 9)
-      expect(r.bathTemperatureAfter).toBeGreaterThan(n.bathTemperature! - 0.06)
-      if (r.hush !== undefined) expect(r.peakPressureDifference / r.criticalPressureDifference).toBeGreaterThan(0.98)
-      else expect(r.volumeLost).toBe(0)
-      if (r.timeToBoil !== undefined && r.timeToPlume !== undefined) expect(r.timeToPlume).toBeGreaterThanOrEqual(r.timeToBoil)
-      expect(events.every((e, i) => i === 0 || e.time >= events[i - 1].time)).toBe(true)
-    }), RUNS)
+    fc.assert(
+      fc.property(anyStaging, values => {
+        const { results: r, outcome, events } = simulate(values, 'summary')
+        const n = values.numbers
+        for (const [id, value] of Object.entries(r)) expect(Number.isFinite(value), id).toBe(true)
+        expect(canPlunge.outcomes.map(o => o.id)).toContain(outcome)
+        expect(r.residualAirFraction).toBeGreaterThanOrEqual(0)
+        expect(r.residualAirFraction).toBeLessThanOrEqual(1)
+        expect(r.volumeLost).toBeGreaterThanOrEqual(0)
+        expect(r.volumeLost).toBeLessThan(0.95)
+        expect(r.waterDrawnIn).toBeGreaterThan(-2e-6)
+        expect(r.waterDrawnIn).toBeLessThan(n.vesselVolume! * (1.02 - r.volumeLost))
+        expect(r.waterLeft).toBeLessThanOrEqual(n.waterCharge! * 1000 * 1.001)
+        expect(r.peakPressureDifference).toBeLessThan(n.stationPressure!)
+        expect(r.peakNetForce / r.outsideForce).toBeCloseTo(r.peakPressureDifference / n.stationPressure!, 9)
+        expect(r.bathTemperatureAfter).toBeGreaterThan(n.bathTemperature! - 0.06)
+        if (r.hush !== undefined) expect(r.peakPressureDifference / r.criticalPressureDifference).toBeGreaterThan(0.98)
+        else expect(r.volumeLost).toBe(0)
+        if (r.timeToBoil !== undefined && r.timeToPlume !== undefined)
+          expect(r.timeToPlume).toBeGreaterThanOrEqual(r.timeToBoil)
+        expect(events.every((e, i) => i === 0 || e.time >= events[i - 1].time)).toBe(true)
+      }),
+      RUNS,
+    )
   })
-  it('has a ledger that adds up, cautions at steps that exist, words without holes, and a drawing at every moment', () => {
-    const steps = new Set(canPlunge.procedure.map(s => s.id))
-    fc.assert(fc.property(anyStaging, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
-      const simulation = simulate(values, 'trace')
-      const { rows, difference } = canPlunge.ledger(simulation)
-      expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(1e-6 * Math.max(1, Math.abs(difference)))
-      for (const caution of cautionsOf(canPlunge, values, simulation)) {
-        expect(steps.has(caution.step)).toBe(true)
-        expect(`${caution.hazard} ${caution.control}`).not.toMatch(/NaN|undefined|–|\bsafe\b/)
-      }
-      const words = [...canPlunge.why(values, simulation), ...canPlunge.explanation(values, simulation).map(e => e.text)].join(' ')
-      expect(words).not.toMatch(/NaN|undefined/)
-      expect(words).not.toMatch(/\bsucks (it|the|in)/)
-      const { time, stages } = simulation.trace!
-      const end = time[time.length - 1]
-      for (const [name, value] of Object.entries(canPlunge.drawing(values, simulation, share * end).numbers)) expect(Number.isFinite(value), name).toBe(true)
-      expect(stages[0].start).toBe(0)
-      stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1].end, 9))
-      expect(time.every((t, i) => i === 0 || t >= time[i - 1])).toBe(true)
-    }), { ...RUNS, numRuns: 60 })
-  })
+  it(
+    'has a ledger that adds up, cautions at steps that exist, words without holes, and a drawing at ' + 'every moment',
+    () => {
+      const steps = new Set(canPlunge.procedure.map(s => s.id))
+      fc.assert(
+        fc.property(anyStaging, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
+          const simulation = simulate(values, 'trace')
+          const { rows, difference } = canPlunge.ledger(simulation)
+          expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(
+            1e-6 * Math.max(1, Math.abs(difference)),
+          )
+          for (const caution of cautionsOf(canPlunge, values, simulation)) {
+            expect(steps.has(caution.step)).toBe(true)
+            expect(`${caution.hazard} ${caution.control}`).not.toMatch(/NaN|undefined|–|\bsafe\b/)
+          }
+          const words = [
+            ...canPlunge.why(values, simulation),
+            ...canPlunge.explanation(values, simulation).map(e => e.text),
+          ].join(' ')
+          expect(words).not.toMatch(/NaN|undefined/)
+          expect(words).not.toMatch(/\bsucks (it|the|in)/)
+          const { time, stages } = simulation.trace!
+          const end = time[time.length - 1]
+          for (const [name, value] of Object.entries(canPlunge.drawing(values, simulation, share * end).numbers))
+            expect(Number.isFinite(value), name).toBe(true)
+          expect(stages[0].start).toBe(0)
+          stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1].end, 9))
+          expect(time.every((t, i) => i === 0 || t >= time[i - 1])).toBe(true)
+        }),
+        { ...RUNS, numRuns: 60 },
+      )
+    },
+  )
   it('boils sooner with more power, less water, warmer water and in thinner air', () => {
-    fc.assert(fc.property(anyStaging, fc.constantFrom('heaterPower', 'waterCharge', 'chargeTemperature', 'stationPressure'), (values, input) => {
-      const better = { heaterPower: 1.3, waterCharge: 0.7, chargeTemperature: 1.03, stationPressure: 0.85 }[input]
-      const changed = { ...values, numbers: { ...values.numbers, [input]: values.numbers[input]! * better } }
-      fc.pre(canPlunge.check(changed).length === 0)
-      const before = simulate(values, 'trace').results.timeToBoil
-      const after = simulate(changed, 'trace').results.timeToBoil
-      fc.pre(before !== undefined)
-      expect(after).toBeLessThanOrEqual(before * 1.01)
-    }), RUNS)
+    fc.assert(
+      fc.property(
+        anyStaging,
+        fc.constantFrom('heaterPower', 'waterCharge', 'chargeTemperature', 'stationPressure'),
+        (values, input) => {
+          const better = { heaterPower: 1.3, waterCharge: 0.7, chargeTemperature: 1.03, stationPressure: 0.85 }[input]
+          const changed = { ...values, numbers: { ...values.numbers, [input]: values.numbers[input]! * better } }
+          fc.pre(canPlunge.check(changed).length === 0)
+          const before = simulate(values, 'trace').results.timeToBoil
+          const after = simulate(changed, 'trace').results.timeToBoil
+          fc.pre(before !== undefined)
+          expect(after).toBeLessThanOrEqual(before * 1.01)
+        },
+      ),
+      RUNS,
+    )
   })
 })
 
@@ -82,8 +118,10 @@ describe('water window', () => {
   it('is where the heating model says it is: less runs dry in the wait, more is too slow or too full', () => {
     const { values } = resolve(canPlunge, { numbers: {}, choices: {} })
     const window = canPlunge.waterWindow!(values)
-    const at = (kilograms: number) => simulate({ ...values, numbers: { ...values.numbers, waterCharge: kilograms / 998 } }, 'trace').results
-    const margin = (kilograms: number) => at(kilograms).timeToDry! - at(kilograms).timeToPlume! - values.numbers.purgeTime! - window.wait
+    const at = (kilograms: number) =>
+      simulate({ ...values, numbers: { ...values.numbers, waterCharge: kilograms / 998 } }, 'trace').results
+    const margin = (kilograms: number) =>
+      at(kilograms).timeToDry! - at(kilograms).timeToPlume! - values.numbers.purgeTime! - window.wait
     expect(margin(window.least * 0.97)).toBeLessThan(0)
     expect(margin(window.least * 1.05)).toBeGreaterThan(0)
     expect(window.mostLimit).toBe('space')

@@ -16,9 +16,16 @@ import { outcomeOf } from './outcomes'
 import type { CanPlungeValues } from './inputs'
 
 export function vesselOf({ numbers: n, choices }: CanPlungeValues): SteamVessel {
-  return cylinderVessel({
-    capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter,
-  }, SOLIDS[choices.wallMaterial as SolidName])
+  return cylinderVessel(
+    {
+      capacity: n.vesselVolume,
+      diameter: n.vesselDiameter,
+      height: n.vesselHeight,
+      wallThickness: n.wallThickness,
+      mouthDiameter: n.mouthDiameter,
+    },
+    SOLIDS[choices.wallMaterial as SolidName],
+  )
 }
 
 export const heatingOf = (values: CanPlungeValues) => heatingPlan(values, vesselOf(values))
@@ -29,31 +36,70 @@ function untilSealed(values: CanPlungeValues, tolerance: number, recorder?: Trac
   const plan = heatingOf(values)
   const { vessel, room } = plan
   const first = heldBelowBoiling(n.bathTemperature, room)
-  const filled = fillByBoiling(plan, { duration: n.transferTime, uprightShare: n.uprightShare, moved: true }, n.surfaceConductance, tolerance, recorder)
+  const filled = fillByBoiling(
+    plan,
+    { duration: n.transferTime, uprightShare: n.uprightShare, moved: true },
+    n.surfaceConductance,
+    tolerance,
+    recorder,
+  )
   const pool = filled.waterMass * n.poolRetained
   const gas = gasAtSeal(plan, filled, pool)
-  const perfect = vonMisesBuckling({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }, vessel.solid)
-  const load = loadOf(vessel, { wall: filled.wall, liquid: filled.liquid, water: filled.waterMass, steam: gas.steam, roomPressure: room.pressure })
+  const perfect = vonMisesBuckling(
+    { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness },
+    vessel.solid,
+  )
+  const load = loadOf(vessel, {
+    wall: filled.wall,
+    liquid: filled.liquid,
+    water: filled.waterMass,
+    steam: gas.steam,
+    roomPressure: room.pressure,
+  })
   // Those before it have warmed the bath.
   const bathTemperature = heldBelowBoiling(bathAfterMany(values, load, first, n.restedCount).temperature, room)
   const coolingPlan: CoolingPlan = {
-    vessel, room, pool, leakArea: 0,
+    vessel,
+    room,
+    pool,
+    leakArea: 0,
     coolant: {
-      temperature: bathTemperature, area: crossSection(vessel.diameter) + Math.PI * vessel.diameter * n.mouthDepth, throughBase: 0,
-      conductance: throughWall(vessel, n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, room.boilingPoint - bathTemperature)),
+      temperature: bathTemperature,
+      area: crossSection(vessel.diameter) + Math.PI * vessel.diameter * n.mouthDepth,
+      throughBase: 0,
+      conductance: throughWall(
+        vessel,
+        n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, room.boilingPoint - bathTemperature),
+      ),
     },
-    strength: { criticalDifference: n.knockDown * perfect.pressure, residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: 0.92 },
+    strength: {
+      criticalDifference: n.knockDown * perfect.pressure,
+      residualLoad: n.residualLoad,
+      stiffening: n.packingStiffness,
+      packing: 0.92,
+    },
     mouth: {
-      depth: n.mouthDepth, plungeSpeed: n.plungeSpeed, waterTemperature: bathTemperature, entryLoss: n.entryLoss, passage: n.mouthPassage,
-      jet: { water: bathTemperature, diameter: vessel.mouthDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
+      depth: n.mouthDepth,
+      plungeSpeed: n.plungeSpeed,
+      waterTemperature: bathTemperature,
+      entryLoss: n.entryLoss,
+      passage: n.mouthPassage,
+      jet: {
+        water: bathTemperature,
+        diameter: vessel.mouthDiameter,
+        stanton: n.jetStanton,
+        sprayContact: n.sprayContact,
+        splashWeber: n.splashWeber,
+      },
     },
-    airLayerFactor: plan.airLayerFactor, surfaceConductance: n.surfaceConductance,
+    airLayerFactor: plan.airLayerFactor,
+    surfaceConductance: n.surfaceConductance,
   }
   return { plan, filled, pool, gas, perfect, first, load, coolingPlan }
 }
 
 /** Plan and first state of the plunge, for measuring the integrator on it. */
-export function plungeStart(values: CanPlungeValues): { plan: CoolingPlan, state: Float64Array } {
+export function plungeStart(values: CanPlungeValues): { plan: CoolingPlan; state: Float64Array } {
   const { coolingPlan, filled, gas } = untilSealed(values, stepTolerance('trace'))
   return { plan: coolingPlan, state: coolingStart(new CoolingVessel(coolingPlan, true), filled, gas).slice() }
 }
@@ -70,13 +116,21 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
   recorder?.beginCooling(filled.sealing, system)
   const ended = plunge(system, state, tolerance, recorder?.cooling)
 
-  const surface = outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness })
+  const surface = outerSurface({
+    diameter: vessel.diameter,
+    height: vessel.height,
+    wallThickness: vessel.wallThickness,
+  })
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount + 1)
   const drawnIn = state[COOLING.drawnIn] / quickLiquidDensity(bathTemperature)
   const volumeLost = Math.max(0, state[COOLING.lost])
   const results = {
-    ...resultsAtSeal(plan, filled, gas, bathTemperature), ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: coolingPlan.strength.criticalDifference, waterDrawnIn: drawnIn, volumeLost, bathTemperatureAfter: bath.temperature,
+    ...resultsAtSeal(plan, filled, gas, bathTemperature),
+    ...forcesOf(surface, room.pressure, ended.peakDifference),
+    criticalPressureDifference: coolingPlan.strength.criticalDifference,
+    waterDrawnIn: drawnIn,
+    volumeLost,
+    bathTemperatureAfter: bath.temperature,
     ...(ended.hush !== undefined && { hush: ended.hush }),
   }
 
@@ -85,10 +139,18 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
   events.add('peak', filled.sealing + ended.timeOfPeak)
 
   const simulation = {
-    results, events: events.sorted(), outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
+    results,
+    events: events.sorted(),
+    outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
     details: {
-      ...detailsAtSeal(plan, filled), lobes: perfect.lobes, perfectPressure: perfect.pressure, iceLeft: bath.ice, bathTemperature,
-      timeOfPeak: filled.sealing + ended.timeOfPeak, pool, ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
+      ...detailsAtSeal(plan, filled),
+      lobes: perfect.lobes,
+      perfectPressure: perfect.pressure,
+      iceLeft: bath.ice,
+      bathTemperature,
+      timeOfPeak: filled.sealing + ended.timeOfPeak,
+      pool,
+      ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
   }
   return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
@@ -96,7 +158,10 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
 
 /** Bath and ice as one can after another goes into it. */
 export function repeats(values: CanPlungeValues, _simulation: Simulation, count: number): Repeat[] {
-  const { load, first } = untilSealed({ ...values, numbers: { ...values.numbers, restedCount: 0 } }, stepTolerance('summary'))
+  const { load, first } = untilSealed(
+    { ...values, numbers: { ...values.numbers, restedCount: 0 } },
+    stepTolerance('summary'),
+  )
   return repeatsOf(values, load, first, count)
 }
 export type CanPlungeRun = ReturnType<typeof simulate>

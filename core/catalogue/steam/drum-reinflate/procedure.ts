@@ -2,16 +2,67 @@
 import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
 import type { DrumReinflate } from './simulate'
 
-export const shelf: Demonstration['shelf'] = [{ step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }]
+export const shelf: Demonstration['shelf'] = [
+  { step: 'drum', kind: 'vessel', shapes: ['cylinder'], materials: ['steel', 'aluminium'], capacity: [1e-3, 0.3] },
+  { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE },
+]
 
 export const procedure: DrumReinflate['procedure'] = [
-    {
-      id: 'drum',
-      parts: ['Take the crushed ', { input: 'wallMaterial' }, ' drum: ', { input: 'vesselVolume' }, ', ', { input: 'vesselDiameter' }, ' across, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, bung hole ', { input: 'mouthDiameter' }, '; ', { input: 'lostBefore' }, ' of its volume is gone and ', { input: 'waterCharge' }, ' of water is still in it.'],
-    },
-    { id: 'open', parts: ['Loosen the bung and let air in until the hiss stops.'] },
-    { id: 'relief', parts: ['Give the steam a way out: ', { input: 'reliefPath' }, ', ', { input: 'reliefOpening' }, ' of free area, opening at ', { input: 'reliefSetting' }, ' over the room.'] },
-    { id: 'heat', hazards: ['pressure', 'closed-hot-vessel', 'scald', 'heat', 'flame'], marks: ['sealed'], parts: ['From a distance, heat it with the ', { input: 'heaterPower' }, ' burner (', { input: 'heatingEfficiency' }, ' gets in). Hush.'], duration: s => s.results.timeToPop ?? s.results.timeToPlume },
-  ]
+  {
+    id: 'drum',
+    parts: [
+      'Take the crushed ',
+      { input: 'wallMaterial' },
+      ' drum: ',
+      { input: 'vesselVolume' },
+      ', ',
+      { input: 'vesselDiameter' },
+      ' across, ',
+      { input: 'vesselHeight' },
+      ' tall, ',
+      { input: 'wallThickness' },
+      ' thick, bung hole ',
+      { input: 'mouthDiameter' },
+      '; ',
+      { input: 'lostBefore' },
+      ' of its volume is gone and ',
+      { input: 'waterCharge' },
+      ' of water is still in it.',
+    ],
+  },
+  { id: 'open', parts: ['Loosen the bung and let air in until the hiss stops.'] },
+  {
+    id: 'relief',
+    parts: [
+      'Give the steam a way out: ',
+      { input: 'reliefPath' },
+      ', ',
+      { input: 'reliefOpening' },
+      ' of free area, opening at ',
+      { input: 'reliefSetting' },
+      ' over the room.',
+    ],
+  },
+  {
+    id: 'heat',
+    hazards: ['pressure', 'closed-hot-vessel', 'scald', 'heat', 'flame'],
+    marks: ['sealed'],
+    parts: [
+      'From a distance, heat it with the ',
+      { input: 'heaterPower' },
+      ' burner (',
+      { input: 'heatingEfficiency' },
+      ' gets in). Hush.',
+    ],
+    duration: s => s.results.timeToPop ?? s.results.timeToPlume,
+  },
+]
 
-export const kit: DrumReinflate['kit'] = () => ['crushed drum of known history', 'relief valve with its paper, or the bare bung hole', 'burner that can be shut off from a distance', 'barrier tape', 'gloves, eye and ear protection', 'clock']
+export const kit: DrumReinflate['kit'] = () => [
+  'crushed drum of known history',
+  'relief valve with its paper, or the bare bung hole',
+  'burner that can be shut off from a distance',
+  'barrier tape',
+  'gloves, eye and ear protection',
+  'clock',
+]

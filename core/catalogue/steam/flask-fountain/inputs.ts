@@ -8,28 +8,66 @@ import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thic
 import { choice, quantities, quantity } from '../inputs'
 
 export const inputs = defineInputs([
-          ...ROOM_INPUTS,
-          quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 10e-3], usual: [0.25e-3, 3e-3] }),
-          choice('glassKind', { default: 'borosilicate' }), FLASK_BOTTOM, GLASS_STATE,
-          quantity('wallThickness', { name: 'glass thickness', default: 1.8e-3, range: [0.5e-3, 6e-3], usual: [1e-3, 3e-3], spread: { shape: 'normal', relative: 0.15 } }),
-          ...quantities('stemLength', 'stemDiameter'),
-          quantity('waterCharge', { name: 'water in the flask', default: 60e-6, range: [5e-6, 5e-3], usual: [20e-6, 300e-6], lever: [-30e-6, 40e-6] }),
-          quantity('chargeTemperature', { default: 273.15 + 60 }), quantity('heaterPower', { default: 1000 }), quantity('heatingEfficiency', { default: 0.35 }),
-          quantity('purgeTime', { default: 60, usual: [0, 300], lever: [-30, 30, 60] }),
-          quantity('transferTime', { name: 'from the heat, turned over, stem in the bucket', default: 4, lever: [-2, 3, 8] }),
-          quantity('bathTemperature', { name: 'water in the bucket', default: 288.15 }), quantity('bathVolume', { name: 'bucket', default: 10e-3 }),
-          quantity('mouthDepth', { name: 'stem under the surface', default: 0.1, usual: [0.02, 0.3], lever: [] }),
-          ...DIPPED_COEFFICIENTS.map(i => i.id === 'poolRetained'
-            ? { ...i, default: 0.6, spread: { shape: 'uniform' as const, below: 0.3, above: 0.3 }, source: 'the stem reaches a little way above the stopper, so that much of the water stays behind it; assumption' }
-            : i),
-          ...quantities('stemFriction', 'shockLimit'),
-        ])
+  ...ROOM_INPUTS,
+  quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 10e-3], usual: [0.25e-3, 3e-3] }),
+  choice('glassKind', { default: 'borosilicate' }),
+  FLASK_BOTTOM,
+  GLASS_STATE,
+  quantity('wallThickness', {
+    name: 'glass thickness',
+    default: 1.8e-3,
+    range: [0.5e-3, 6e-3],
+    usual: [1e-3, 3e-3],
+    spread: { shape: 'normal', relative: 0.15 },
+  }),
+  ...quantities('stemLength', 'stemDiameter'),
+  quantity('waterCharge', {
+    name: 'water in the flask',
+    default: 60e-6,
+    range: [5e-6, 5e-3],
+    usual: [20e-6, 300e-6],
+    lever: [-30e-6, 40e-6],
+  }),
+  quantity('chargeTemperature', { default: 273.15 + 60 }),
+  quantity('heaterPower', { default: 1000 }),
+  quantity('heatingEfficiency', { default: 0.35 }),
+  quantity('purgeTime', { default: 60, usual: [0, 300], lever: [-30, 30, 60] }),
+  quantity('transferTime', { name: 'from the heat, turned over, stem in the bucket', default: 4, lever: [-2, 3, 8] }),
+  quantity('bathTemperature', { name: 'water in the bucket', default: 288.15 }),
+  quantity('bathVolume', { name: 'bucket', default: 10e-3 }),
+  quantity('mouthDepth', { name: 'stem under the surface', default: 0.1, usual: [0.02, 0.3], lever: [] }),
+  ...DIPPED_COEFFICIENTS.map(i =>
+    i.id === 'poolRetained'
+      ? {
+          ...i,
+          default: 0.6,
+          spread: { shape: 'uniform' as const, below: 0.3, above: 0.3 },
+          source:
+            'the stem reaches a little way above the stopper, so that much of the water stays behind it; assumption',
+        }
+      : i,
+  ),
+  ...quantities('stemFriction', 'shockLimit'),
+])
 export type FlaskFountainValues = ValuesOf<typeof inputs>
 
 export const check: Check<FlaskFountainValues> = values => [
-    ...bearsTheChill(values, 'bathTemperature'), ...soundGlass(values), ...roundBottom(values), ...thickEnough(values),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'), ...waterFits(values, 'flask'), ...atMost(values, 'mouthDepth', 'stemLength', 'the stem\'s length'),
-    ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
-      ? [{ input: 'stemLength', message: `given ${formatQuantity(values.numbers.stemLength, 'm', 'length')}; accepted: at most ${formatQuantity(0.9 * values.numbers.stationPressure / 1000 / GRAVITY, 'm', 'length')}, nine tenths of what the air here can hold up` }]
-      : []),
-  ]
+  ...bearsTheChill(values, 'bathTemperature'),
+  ...soundGlass(values),
+  ...roundBottom(values),
+  ...thickEnough(values),
+  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...waterFits(values, 'flask'),
+  ...atMost(values, 'mouthDepth', 'stemLength', "the stem's length"),
+  ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
+    ? [
+        {
+          input: 'stemLength',
+          message:
+            `given ${formatQuantity(values.numbers.stemLength, 'm', 'length')}; accepted: at most ` +
+            `${formatQuantity((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, 'm', 'length')}, nine ` +
+            'tenths of what the air here can hold up',
+        },
+      ]
+    : []),
+]

@@ -6,7 +6,10 @@ import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
 import { flaskOf, type FlaskFountain } from './simulate'
 
-export const logged = { used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'], seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'] } as const
+export const logged = {
+  used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'],
+  seen: ['hush', 'timeToFill', 'waterDrawnIn', 'timeToPlume'],
+} as const
 
 export const outcomes: Demonstration['outcomes'] = FILL_OUTCOMES('flask')
 

@@ -21,22 +21,52 @@ export function simulate(values: FlaskFountainValues, detail: Detail, refinement
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'heat', 'fountain') : undefined
-  const filled = fillByBoiling(plan, { duration: n.transferTime, uprightShare: n.uprightShare, moved: true }, n.surfaceConductance, stepTolerance(detail, refinement), recorder)
+  const filled = fillByBoiling(
+    plan,
+    { duration: n.transferTime, uprightShare: n.uprightShare, moved: true },
+    n.surfaceConductance,
+    stepTolerance(detail, refinement),
+    recorder,
+  )
   const bathTemperature = heldBelowBoiling(n.bathTemperature, room)
-  return runDipped({
-    plan, filled, pool: filled.waterMass * n.poolRetained, longest: LONGEST_CLIMB, surface: vessel.upperArea + vessel.crossSection,
-    cooling: {
-      vessel, room, coolant: { temperature: bathTemperature, area: 0, conductance: 0, throughBase: 0 },
-      mouth: {
-        depth: n.mouthDepth, plungeSpeed: 0.3, waterTemperature: bathTemperature, passage: 0, entryLoss: n.entryLoss,
-        stem: { length: n.stemLength, diameter: n.stemDiameter, friction: n.stemFriction },
-        jet: { water: bathTemperature, diameter: n.stemDiameter, stanton: n.jetStanton, sprayContact: n.sprayContact, splashWeber: n.splashWeber },
+  return runDipped(
+    {
+      plan,
+      filled,
+      pool: filled.waterMass * n.poolRetained,
+      longest: LONGEST_CLIMB,
+      surface: vessel.upperArea + vessel.crossSection,
+      cooling: {
+        vessel,
+        room,
+        coolant: { temperature: bathTemperature, area: 0, conductance: 0, throughBase: 0 },
+        mouth: {
+          depth: n.mouthDepth,
+          plungeSpeed: 0.3,
+          waterTemperature: bathTemperature,
+          passage: 0,
+          entryLoss: n.entryLoss,
+          stem: { length: n.stemLength, diameter: n.stemDiameter, friction: n.stemFriction },
+          jet: {
+            water: bathTemperature,
+            diameter: n.stemDiameter,
+            stanton: n.jetStanton,
+            sprayContact: n.sprayContact,
+            splashWeber: n.splashWeber,
+          },
+        },
+        airLayerFactor: n.airLayerFactor,
+        surfaceConductance: n.surfaceConductance,
       },
-      airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
     },
-  }, detail, refinement, ({ fillFraction, hush }) => ({
-    outcome: fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing', more: {},
-  }), recorder)
+    detail,
+    refinement,
+    ({ fillFraction, hush }) => ({
+      outcome: fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing',
+      more: {},
+    }),
+    recorder,
+  )
 }
 export type FlaskFountainRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */

@@ -1,1 +1,4 @@
-export const logged = { used: ['waterCharge', 'chargeTemperature', 'swirlTime', 'bathTemperature', 'poolDepth'], seen: ['hush', 'volumeLost'] } as const
+export const logged = {
+  used: ['waterCharge', 'chargeTemperature', 'swirlTime', 'bathTemperature', 'poolDepth'],
+  seen: ['hush', 'volumeLost'],
+} as const

@@ -15,8 +15,17 @@ export function steepingPlan(values: HotWaterBottleValues): HeatingPlan {
   const room = roomOf(values, vessel)
   const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {
-    vessel, room, power: 0, heaterLimit: 600, charge: n.waterCharge * quickLiquidDensity(chargeTemperature), chargeTemperature,
-    mixing: 1, plumeFraction: 1, purgeTime: 0, airLayerFactor: n.airLayerFactor, stirring: n.swirling,
+    vessel,
+    room,
+    power: 0,
+    heaterLimit: 600,
+    charge: n.waterCharge * quickLiquidDensity(chargeTemperature),
+    chargeTemperature,
+    mixing: 1,
+    plumeFraction: 1,
+    purgeTime: 0,
+    airLayerFactor: n.airLayerFactor,
+    stirring: n.swirling,
   }
 }
 
@@ -25,10 +34,23 @@ export function simulate(values: HotWaterBottleValues, detail: Detail, refinemen
   const recorder = detail === 'trace' ? new TraceRecorder(plan, 'swirl', 'fold') : undefined
   const sealing = values.numbers.swirlTime
   steep(plan, sealing, steeped, stepTolerance(detail, refinement), recorder?.heating)
-  return coolSoftBottle(values, plan.vessel, plan.room, {
-    wall: steeped[HEATING.wall], liquid: steeped[HEATING.water], waterMass: steeped[HEATING.waterMass], airMoles: steeped[HEATING.airMoles],
-    timeOfLifting: 0, sealing, overheat: steeped[HEATING.water],
-  }, detail, refinement, recorder)
+  return coolSoftBottle(
+    values,
+    plan.vessel,
+    plan.room,
+    {
+      wall: steeped[HEATING.wall],
+      liquid: steeped[HEATING.water],
+      waterMass: steeped[HEATING.waterMass],
+      airMoles: steeped[HEATING.airMoles],
+      timeOfLifting: 0,
+      sealing,
+      overheat: steeped[HEATING.water],
+    },
+    detail,
+    refinement,
+    recorder,
+  )
 }
 export type HotWaterBottleRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */

@@ -4,12 +4,20 @@ import { softExplanation, softWhy } from '../soft-bottle-face'
 import type { HotWaterBottle } from './simulate'
 
 export const teaching: HotWaterBottle['teaching'] = {
-    wrongIdea: { idea: 'The hot air shrinks and that is all.', answer: 'Air alone would lose a fifth or so. Most of what was in the bottle was vapour, and vapour can go altogether.' },
-    before: ['What does the swirling do?', 'Would cold water in the bottle do as well?'],
-    after: ['What drove the air out?', 'What happens when I open the cap?'],
-    elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
-  }
+  wrongIdea: {
+    idea: 'The hot air shrinks and that is all.',
+    answer:
+      'Air alone would lose a fifth or so. Most of what was in the bottle was vapour, and vapour can go altogether.',
+  },
+  before: ['What does the swirling do?', 'Would cold water in the bottle do as well?'],
+  after: ['What drove the air out?', 'What happens when I open the cap?'],
+  elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
+}
 
-export const why: HotWaterBottle['why'] = (_values, s) => softWhy(s, `Swirled, the water at ${celsius(s.details.liquidAtSeal)} fills the bottle with vapour and drives air out:`)
+export const why: HotWaterBottle['why'] = (_values, s) =>
+  softWhy(
+    s,
+    `Swirled, the water at ${celsius(s.details.liquidAtSeal)} fills the bottle with vapour and drives air out:`,
+  )
 
 export const explanation: HotWaterBottle['explanation'] = softExplanation('most of the vapour turns back into water')

@@ -1,7 +1,14 @@
 import { steamDrawing } from '../drawing'
 import type { ProcessVessel } from './simulate'
 
-export const drawing: ProcessVessel['drawing'] = (values, s, time) => steamDrawing(values, s, time, {
-    shape: 'tank', closure: 'vent', cooling: values.choices.coolingMethod === 'spray' ? 'inside' : values.choices.coolingMethod, heat: '', diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight, mouth: 0.2,
+export const drawing: ProcessVessel['drawing'] = (values, s, time) =>
+  steamDrawing(values, s, time, {
+    shape: 'tank',
+    closure: 'vent',
+    cooling: values.choices.coolingMethod === 'spray' ? 'inside' : values.choices.coolingMethod,
+    heat: '',
+    diameter: values.numbers.vesselDiameter,
+    height: values.numbers.vesselHeight,
+    mouth: 0.2,
     more: { hoopSpacing: values.numbers.hoopSpacing, vent: values.numbers.leakArea },
   })

@@ -16,14 +16,25 @@ import type { ProcessVesselValues } from './inputs'
 
 /** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
 const CONDENSATE = 5
-export const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel => cylinderVessel({
-  capacity: n.vesselVolume, diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness, mouthDiameter: 0.4,
-}, SOLIDS.steel)
+export const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel =>
+  cylinderVessel(
+    {
+      capacity: n.vesselVolume,
+      diameter: n.vesselDiameter,
+      height: n.vesselHeight,
+      wallThickness: n.wallThickness,
+      mouthDiameter: 0.4,
+    },
+    SOLIDS.steel,
+  )
 
 /** Where the search begins, m2 per m3 for a tank of a rating, Pa: it only saves work. */
 const GUESS: Readonly<Record<string, number>> = { 'spray': 9e-4, 'sprinkle': 1.3e-4, 'still-air': 1e-5 }
 const GUESSED_FOR = 3000
-/** The difference goes about with the square of the flow, so that a step of so much of its logarithm overshoots a little. */
+/**
+ * The difference goes about with the square of the flow, so that a step of so much of its logarithm overshoots a
+ * little.
+ */
 const [STRIDE, LEAST_STRIDE] = [0.6, 0.05]
 /** Openings tried, m2 per m3 of tank: from a pinhole to a hatch. */
 const [PINHOLE, HATCH] = [1e-9, 0.5]
@@ -33,13 +44,24 @@ const CLOSE = 5e-3
 /**
  * Opening that keeps the tank at its rated vacuum, m2: the one with which the greatest difference just reaches it.
  *
- * The difference falls steadily as the opening widens, so there is one root. It goes about with the square of the flow, and so
+ * The difference falls steadily as the opening widens, so there is one root. It goes about with the square of the
+ * flow, and so
  * the search runs on the logarithms, bracketed.
  */
-function reliefAreaOf(cooling: CoolingPlan, method: CoolingMethod, filled: Filled, gas: GasAtSeal, rated: number, tolerance: number): number {
+function reliefAreaOf(
+  cooling: CoolingPlan,
+  method: CoolingMethod,
+  filled: Filled,
+  gas: GasAtSeal,
+  rated: number,
+  tolerance: number,
+): number {
   const { vessel } = cooling
   const missing = (logArea: number): number => {
-    const open = new CoolingVessel({ ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } }, false)
+    const open = new CoolingVessel(
+      { ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } },
+      false,
+    )
     const { peakDifference } = coolSealed(open, coolingStart(open, filled, gas), { tolerance, untilPeak: true })
     return ln(Math.max(peakDifference, 1e-3) / rated)
   }
@@ -73,32 +95,67 @@ export function simulate(values: ProcessVesselValues, detail: Detail, refinement
   const hot = room.boilingPoint - 0.5
   const waterMass = CONDENSATE * vessel.capacity
   const filled: Filled = {
-    wall: hot, liquid: hot, waterMass, airMoles: n.airLeft * room.pressure * vessel.capacity / (GAS_CONSTANT * hot), timeOfLifting: 0, sealing: 0, overheat: hot,
+    wall: hot,
+    liquid: hot,
+    waterMass,
+    airMoles: (n.airLeft * room.pressure * vessel.capacity) / (GAS_CONSTANT * hot),
+    timeOfLifting: 0,
+    sealing: 0,
+    overheat: hot,
   }
   const method = values.choices.coolingMethod
   const temperature = method === 'still-air' ? room.temperature : heldBelowBoiling(n.bathTemperature, room)
   const inside = method === 'spray'
   const shell = { diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }
   const cooling: CoolingPlan = {
-    vessel, room, pool: waterMass, leakArea: n.leakArea,
+    vessel,
+    room,
+    pool: waterMass,
+    leakArea: n.leakArea,
     coolant: coolantOf(vessel, {
-      method: inside ? 'still-air' : method, temperature: inside ? room.temperature : temperature, flow: n.coolantFlow * 1000, poolDepth: 0,
-      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor), baseContact: 0, factor: n.bathTransferFactor, excess: hot - temperature,
+      method: inside ? 'still-air' : method,
+      temperature: inside ? room.temperature : temperature,
+      flow: n.coolantFlow * 1000,
+      poolDepth: 0,
+      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor),
+      baseContact: 0,
+      factor: n.bathTransferFactor,
+      excess: hot - temperature,
     }),
     ...(inside && { spray: { flow: n.coolantFlow * 1000, temperature, contact: n.sprayContact } }),
     strength: {
-      criticalDifference: n.knockDown * vonMisesBuckling({ ...shell, height: unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding) }, vessel.solid).pressure,
-      residualLoad: n.residualLoad, stiffening: n.packingStiffness, packing: 0.92,
+      criticalDifference:
+        n.knockDown *
+        vonMisesBuckling(
+          { ...shell, height: unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding) },
+          vessel.solid,
+        ).pressure,
+      residualLoad: n.residualLoad,
+      stiffening: n.packingStiffness,
+      packing: 0.92,
     },
-    airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
+    airLayerFactor: n.airLayerFactor,
+    surfaceConductance: n.surfaceConductance,
   }
   const gas = gasAtSeal({ vessel, room }, filled, waterMass)
   const rated = n.ratedVacuum
   const reliefArea = reliefAreaOf(cooling, method, filled, gas, rated, stepTolerance('summary', refinement))
-  const simulation = runCapped({
-    plan: { vessel, room }, filled, gas, cooling, surface: outerSurface(shell), talkAt: rated,
-    names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
-  }, detail, refinement, ({ hush, peakPressureDifference }) => hush !== undefined ? 'cave' : peakPressureDifference > rated ? 'over' : 'held', recorder)
+  const simulation = runCapped(
+    {
+      plan: { vessel, room },
+      filled,
+      gas,
+      cooling,
+      surface: outerSurface(shell),
+      talkAt: rated,
+      names: { seal: 'steam off, cooling on', talk: 'past its rated vacuum', critical: 'the shell gives way' },
+    },
+    detail,
+    refinement,
+    ({ hush, peakPressureDifference }) =>
+      hush !== undefined ? 'cave' : peakPressureDifference > rated ? 'over' : 'held',
+    recorder,
+  )
   // A vented tank stands at its difference for as long as it cools: there is no moment to wait for.
   const { giveUpTime, ...results } = simulation.results
   return { ...simulation, results: { ...results, reliefArea } }

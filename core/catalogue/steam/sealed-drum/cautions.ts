@@ -3,4 +3,5 @@ import type { SealedDrum } from './simulate'
 
 export const gates = closedMetalGates('drum')
 export const cautions: SealedDrum['cautions'] = (values, s, risk) => closedMetalCautions(values, s, risk, 'drum')
-export const afterFailure: SealedDrum['afterFailure'] = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, 'drum', 'bung')
+export const afterFailure: SealedDrum['afterFailure'] = (values, _s, risk, outcome) =>
+  closedMetalFailure(values, risk, outcome, 'drum', 'bung')

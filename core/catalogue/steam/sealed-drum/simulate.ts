@@ -14,12 +14,14 @@ export function drumOf({ numbers: n, choices }: SealedDrumValues): MetalVessel {
   const perfect = vonMisesBuckling({ ...shell, height: free }, solid)
   return {
     vessel: cylinderVessel({ ...shell, capacity: n.vesselVolume, mouthDiameter: n.mouthDiameter }, solid),
-    surface: outerSurface(shell), criticalDifference: n.knockDown * perfect.pressure,
+    surface: outerSurface(shell),
+    criticalDifference: n.knockDown * perfect.pressure,
     details: { lobes: perfect.lobes, unsupportedLength: free },
   }
 }
 
-export const simulate = (values: SealedDrumValues, detail: Detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement)
+export const simulate = (values: SealedDrumValues, detail: Detail, refinement = 1) =>
+  boilSealCool(values, drumOf(values), detail, refinement)
 export type SealedDrumRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */
 export type SealedDrum = Demonstration<SealedDrumValues, SealedDrumRun>

@@ -9,23 +9,67 @@ import { tinOf, type SealedTin } from './simulate'
 
 const plan = (values: Parameters<typeof tinOf>[0]) => heatingPlan(values, tinOf(values).vessel)
 
-export const shelf: Demonstration['shelf'] = [{ step: 'charge', kind: 'vessel', shapes: ['box', 'cylinder'], materials: ['steel', 'aluminium'], capacity: [0.3e-3, 30e-3] }, { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE }, { step: 'cool', kind: 'bath' }]
+export const shelf: Demonstration['shelf'] = [
+  {
+    step: 'charge',
+    kind: 'vessel',
+    shapes: ['box', 'cylinder'],
+    materials: ['steel', 'aluminium'],
+    capacity: [0.3e-3, 30e-3],
+  },
+  { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE },
+  { step: 'cool', kind: 'bath' },
+]
 
 export const procedure: SealedTin['procedure'] = [
-    {
-      id: 'charge', hazards: ['fuel'],
-      parts: [
-        'Pour ', { input: 'waterCharge' }, ' of water at ', { input: 'chargeTemperature' }, ' into a ', { input: 'vesselCondition' }, ' ', { input: 'vesselShape' }, ' ', { input: 'wallMaterial' }, ' tin of ', { input: 'vesselVolume' }, ': ',
-        { input: 'vesselWidth' }, ' wide (or across), ', { input: 'vesselDepth' }, ' deep, ', { input: 'vesselHeight' }, ' tall, ', { input: 'wallThickness' }, ' thick, mouth ', { input: 'mouthDiameter' }, '. Cap off.',
-      ],
-    },
-    ...BOIL_SEAL_COOL, COOLING_STEP,
-  ]
+  {
+    id: 'charge',
+    hazards: ['fuel'],
+    parts: [
+      'Pour ',
+      { input: 'waterCharge' },
+      ' of water at ',
+      { input: 'chargeTemperature' },
+      ' into a ',
+      { input: 'vesselCondition' },
+      ' ',
+      { input: 'vesselShape' },
+      ' ',
+      { input: 'wallMaterial' },
+      ' tin of ',
+      { input: 'vesselVolume' },
+      ': ',
+      { input: 'vesselWidth' },
+      ' wide (or across), ',
+      { input: 'vesselDepth' },
+      ' deep, ',
+      { input: 'vesselHeight' },
+      ' tall, ',
+      { input: 'wallThickness' },
+      ' thick, mouth ',
+      { input: 'mouthDiameter' },
+      '. Cap off.',
+    ],
+  },
+  ...BOIL_SEAL_COOL,
+  COOLING_STEP,
+]
 
-export const kit: SealedTin['kit'] = values => ['tin and spares, never used for anything flammable', 'cap that screws tight, with its seal', 'heater', 'measuring cylinder', ...coolingKit(values), 'heat-proof gloves', 'eye protection', 'thermometer', 'clock']
+export const kit: SealedTin['kit'] = values => [
+  'tin and spares, never used for anything flammable',
+  'cap that screws tight, with its seal',
+  'heater',
+  'measuring cylinder',
+  ...coolingKit(values),
+  'heat-proof gloves',
+  'eye protection',
+  'thermometer',
+  'clock',
+]
 
 export const ready: NonNullable<SealedTin['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
 export const repeats: NonNullable<SealedTin['repeats']> = repeatsInPool(values => tinOf(values).vessel)
 
-export const waterWindow: NonNullable<SealedTin['waterWindow']> = values => waterWindowOf(plan(values), values.numbers.waterCharge, 600)
+export const waterWindow: NonNullable<SealedTin['waterWindow']> = values =>
+  waterWindowOf(plan(values), values.numbers.waterCharge, 600)

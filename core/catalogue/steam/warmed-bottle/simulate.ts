@@ -10,19 +10,36 @@ import type { WarmedBottleValues } from './inputs'
 
 /** Warm water standing in a bottle, W/(m2 K): natural convection some 300 to 800 (Incropera & DeWitt, ch. 9). */
 const STANDING = 500
-/** Share of the way to the water's temperature that the wall has come after so many seconds: one thin wall, warmed from inside. */
+/**
+ * Share of the way to the water's temperature that the wall has come after so many seconds: one thin wall, warmed
+ * from inside.
+ */
 export const warmedThrough = (vessel: SteamVessel, seconds: number): number =>
-  1 - exp(-seconds * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness))
+  1 - exp((-seconds * STANDING) / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness))
 
 export function simulate(values: WarmedBottleValues, detail: Detail, refinement = 1) {
   const n = values.numbers
   const vessel = softBottle(values)
   const room = roomOf(values, vessel)
   const recorder = detail === 'trace' ? new TraceRecorder({ vessel, room }, 'capping', 'fold') : undefined
-  const filled = fillByRinsing(vessel, room, {
-    volume: n.waterCharge, temperature: heldBelowBoiling(n.chargeTemperature, room), times: 1, contact: n.rinseContact * warmedThrough(vessel, n.standTime),
-    saturation: n.filmSaturation, delay: n.sealDelay, moved: false, uprightShare: 1, airLayerFactor: n.airLayerFactor, surfaceConductance: n.surfaceConductance,
-  }, stepTolerance(detail, refinement), recorder)
+  const filled = fillByRinsing(
+    vessel,
+    room,
+    {
+      volume: n.waterCharge,
+      temperature: heldBelowBoiling(n.chargeTemperature, room),
+      times: 1,
+      contact: n.rinseContact * warmedThrough(vessel, n.standTime),
+      saturation: n.filmSaturation,
+      delay: n.sealDelay,
+      moved: false,
+      uprightShare: 1,
+      airLayerFactor: n.airLayerFactor,
+      surfaceConductance: n.surfaceConductance,
+    },
+    stepTolerance(detail, refinement),
+    recorder,
+  )
   return coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder)
 }
 export type WarmedBottleRun = ReturnType<typeof simulate>

@@ -4,12 +4,24 @@ import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 
 export const inputs = defineInputs([
-            ...ROOM_INPUTS, slackBalloon(0.06),
-            blank('balloonStart', 'blown up to', 'cm', 'load', 0.14, [0.02, 0.5], [0.06, 0.28], 0.03, { lever: [-0.03, 0.03] }),
-            pumpChoice('membrane'), ...PUMP_INPUTS, pumpingTime(120), ...RUBBER,
-          ])
+  ...ROOM_INPUTS,
+  slackBalloon(0.06),
+  blank('balloonStart', 'blown up to', 'cm', 'load', 0.14, [0.02, 0.5], [0.06, 0.28], 0.03, { lever: [-0.03, 0.03] }),
+  pumpChoice('membrane'),
+  ...PUMP_INPUTS,
+  pumpingTime(120),
+  ...RUBBER,
+])
 export type BalloonEmptiedValues = ValuesOf<typeof inputs>
 
-export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) => n.balloonStart > n.balloonSlack * n.burstStretch
-    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts` }]
+export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) =>
+  n.balloonStart > n.balloonSlack * n.burstStretch
+    ? [
+        {
+          input: 'balloonStart',
+          message:
+            `given ${centimetres(n.balloonStart)}; accepted: at most ` +
+            `${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts`,
+        },
+      ]
     : []

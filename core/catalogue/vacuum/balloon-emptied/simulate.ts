@@ -1,5 +1,12 @@
 /** A balloon on the pump's hose: what holds it open leaves, and the room presses it flat. */
-import { type Detail, GAS_COLUMNS, stepTolerance, type TraceColumn, TraceRows, type Demonstration } from '../../../demonstration'
+import {
+  type Detail,
+  GAS_COLUMNS,
+  stepTolerance,
+  type TraceColumn,
+  TraceRows,
+  type Demonstration,
+} from '../../../demonstration'
 import { falsePosition, pow } from '../../../elementary'
 import { pumpDown } from '../../../mechanisms/pump-down'
 import { heldAt, skinPressure, balloonVolume, type Rubber } from '../../../mechanisms/rubber-balloon'
@@ -19,24 +26,30 @@ const ENOUGH = 0.02
 const HOSE = 40e-6
 
 /**
- * A balloon on the hose as a vessel: stretched it presses on its gas, slack it takes up what there is at the room's pressure,
+ * A balloon on the hose as a vessel: stretched it presses on its gas, slack it takes up what there is at the room's
+ * pressure,
  * flat it keeps a crumpled rest.
  */
 class HosedBalloon {
   private readonly slack: number
 
-  constructor(private readonly rubber: Rubber, private readonly outside: number) {
+  constructor(
+    private readonly rubber: Rubber,
+    private readonly outside: number,
+  ) {
     this.slack = balloonVolume(rubber, 1)
   }
 
   /** Stretch and pressure at which balloon, hose and so much room beside them hold an amount (J). */
-  at(amount: number, beside: number): { stretch: number, pressure: number } {
+  at(amount: number, beside: number): { stretch: number; pressure: number } {
     const { rubber, outside, slack } = this
     const room = HOSE + beside
     const limp = amount / outside - room
-    if (limp <= FLAT * slack) return { stretch: pow(FLAT, 1 / 3), pressure: Math.max(0, amount) / (room + FLAT * slack) }
+    if (limp <= FLAT * slack)
+      return { stretch: pow(FLAT, 1 / 3), pressure: Math.max(0, amount) / (room + FLAT * slack) }
     if (limp <= slack) return { stretch: pow(limp / slack, 1 / 3), pressure: outside }
-    const error = (stretch: number): number => heldAt(rubber, stretch, outside) + (outside + skinPressure(rubber, stretch)) * room - amount
+    const error = (stretch: number): number =>
+      heldAt(rubber, stretch, outside) + (outside + skinPressure(rubber, stretch)) * room - amount
     const widest = pow(limp / slack, 1 / 3)
     const stretch = falsePosition(error, [1, error(1)], [widest, error(widest)], 1e-11 * amount)
     return { stretch, pressure: outside + skinPressure(rubber, stretch) }
@@ -55,36 +68,65 @@ export function simulate(values: BalloonEmptiedValues, detail: Detail, refinemen
   const first = outside + skinPressure(rubber, start)
   const amount = Float64Array.of(heldAt(rubber, start, outside) + first * HOSE)
   const nearly = pump.ultimate + ENOUGH * outside
-  const { pressure, time, strokes, occurrences } = pumpDown({
-    pump, outside, temperature: n.airTemperature, leakArea: 0, pressure: (held, beside) => balloon.at(held, beside).pressure,
-  }, amount, {
-    tolerance: stepTolerance(detail, refinement), longest: n.pumpTime, standstill: false,
-    onStep: rows && ((t, p, s) => rows.add(t, {
-      pressure: p, gasTemperature: n.airTemperature, airMass: s[0] * density, steamMass: 0,
-      balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0], 0).stretch),
-    })),
-    events: [
-      { id: 'flat', direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },
-      { id: 'enough', direction: -1, stops: true, value: (_, p) => p - nearly },
-    ],
-  })
+  const { pressure, time, strokes, occurrences } = pumpDown(
+    {
+      pump,
+      outside,
+      temperature: n.airTemperature,
+      leakArea: 0,
+      pressure: (held, beside) => balloon.at(held, beside).pressure,
+    },
+    amount,
+    {
+      tolerance: stepTolerance(detail, refinement),
+      longest: n.pumpTime,
+      standstill: false,
+      onStep:
+        rows &&
+        ((t, p, s) =>
+          rows.add(t, {
+            pressure: p,
+            gasTemperature: n.airTemperature,
+            airMass: s[0] * density,
+            steamMass: 0,
+            balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0], 0).stretch),
+          })),
+      events: [
+        { id: 'flat', direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },
+        { id: 'enough', direction: -1, stops: true, value: (_, p) => p - nearly },
+      ],
+    },
+  )
   const flatAt = occurrences.find(o => o.id === 'flat')?.time
   const difference = outside - pressure
   const squeezed = difference * Math.PI * rubber.radius * rubber.radius
   return {
     results: {
-      finalPressure: pressure, timeToPump: time, ...(!isDriven(values) && { strokes }),
-      peakPressureDifference: Math.max(0, difference), greatestPossible: outside - pump.ultimate, squeeze: Math.max(0, squeezed),
+      finalPressure: pressure,
+      timeToPump: time,
+      ...(!isDriven(values) && { strokes }),
+      peakPressureDifference: Math.max(0, difference),
+      greatestPossible: outside - pump.ultimate,
+      squeeze: Math.max(0, squeezed),
       ...(flatAt !== undefined && { hush: flatAt }),
     },
     events: flatAt === undefined ? [] : [{ id: 'flat', name: 'flat', time: flatAt }],
     outcome: flatAt === undefined ? 'open' : 'flat',
-    details: { stationPressure: outside, sealing: 0, timeOfLifting: 0, first, difference, ...(flatAt !== undefined && { goneAt: flatAt }) },
-    trace: rows && (() => {
-      rows.stage('hush', 'emptying', flatAt ?? time)
-      rows.stage('after', 'squeeze', time)
-      return rows.finish()
-    })(),
+    details: {
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      first,
+      difference,
+      ...(flatAt !== undefined && { goneAt: flatAt }),
+    },
+    trace:
+      rows &&
+      (() => {
+        rows.stage('hush', 'emptying', flatAt ?? time)
+        rows.stage('after', 'squeeze', time)
+        return rows.finish()
+      })(),
   }
 }
 export type BalloonEmptiedRun = ReturnType<typeof simulate>

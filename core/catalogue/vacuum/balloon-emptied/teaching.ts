@@ -3,26 +3,81 @@ import { kilopascals, newtons, seconds, sideBySide } from '../../../demonstratio
 import { simulate, type BalloonEmptied } from './simulate'
 
 export const why: BalloonEmptied['why'] = (values, s) => [
-    `The pump never pulls at the rubber. It takes air away, and the room, with ${kilopascals(values.numbers.stationPressure)}, pushes the skin after it. ${s.results.hush === undefined ? 'Not enough was taken in the time.' : `After ${seconds(s.results.hush)} the skins meet.`}`,
-    `A bigger pump is faster, not stronger: the most that can ever press is the room's ${kilopascals(values.numbers.stationPressure)}; this pump leaves ${kilopascals(values.numbers.ultimatePressure)} and so reaches ${kilopascals(s.results.greatestPossible)}.`,
-  ]
+  'The pump never pulls at the rubber. It takes air away, and the room, with ' +
+    `${kilopascals(values.numbers.stationPressure)}, pushes the skin after it. ` +
+    (s.results.hush === undefined
+      ? 'Not enough was taken in the time.'
+      : `After ${seconds(s.results.hush)} the skins meet.`),
+  `A bigger pump is faster, not stronger: the most that can ever press is the room's ` +
+    `${kilopascals(values.numbers.stationPressure)}; this pump leaves ` +
+    `${kilopascals(values.numbers.ultimatePressure)} and so reaches ` +
+    `${kilopascals(s.results.greatestPossible)}.`,
+]
 
 export const explanation: BalloonEmptied['explanation'] = (values, s) => [
-    { from: 7, text: 'The pump takes the air out of the balloon. The air in the room then squeezes the balloon flat, like a big soft hand.' },
-    { from: 11, text: `As long as there is air inside, it stands against the room. Once it is gone the room's air presses the two skins together with ${newtons(s.results.squeeze)}.` },
-    { from: 14, text: `A pump of twice the speed needs half the time. The end is the same: pressure outside less pressure inside can't be more than ${kilopascals(values.numbers.stationPressure)} here.` },
-    { from: 16, text: `While the skin is slack the air stays at the room's pressure and the volume falls at the pumping speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially to ${kilopascals(values.numbers.ultimatePressure)}.` },
-  ]
+  {
+    from: 7,
+    text:
+      'The pump takes the air out of the balloon. The air in the room then squeezes the balloon flat, ' +
+      'like a big soft hand.',
+  },
+  {
+    from: 11,
+    text:
+      `As long as there is air inside, it stands against the room. Once it is gone the room's air ` +
+      `presses the two skins together with ${newtons(s.results.squeeze)}.`,
+  },
+  {
+    from: 14,
+    text:
+      'A pump of twice the speed needs half the time. The end is the same: pressure outside less ' +
+      `pressure inside can't be more than ${kilopascals(values.numbers.stationPressure)} here.`,
+  },
+  {
+    from: 16,
+    text:
+      `While the skin is slack the air stays at the room's pressure and the volume falls at the pumping ` +
+      'speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially ' +
+      `to ${kilopascals(values.numbers.ultimatePressure)}.`,
+  },
+]
 
 export const teaching: BalloonEmptied['teaching'] = {
-    wrongIdea: { idea: 'A stronger pump would suck it flatter.', answer: 'A pump can only take away what pushes from inside. When nothing is left there, the room’s pressure is all there is, whatever the pump.' },
-    before: ['What flattens it: the pump or something else?', 'Will a pump of twice the speed press it twice as hard?'],
-    after: ['Why is there a limit to how hard it is pressed?', 'Where would it be pressed less: here or on a high mountain?'],
-    elsewhere: ['Food in vacuum bags.', 'Clothes bags for travel.', 'A carton when you drink its last drop.', 'A vacuum mattress for patients.'],
-  }
+  wrongIdea: {
+    idea: 'A stronger pump would suck it flatter.',
+    answer:
+      'A pump can only take away what pushes from inside. When nothing is left there, the room’s ' +
+      'pressure is all there is, whatever the pump.',
+  },
+  before: ['What flattens it: the pump or something else?', 'Will a pump of twice the speed press it twice as hard?'],
+  after: [
+    'Why is there a limit to how hard it is pressed?',
+    'Where would it be pressed less: here or on a high mountain?',
+  ],
+  elsewhere: [
+    'Food in vacuum bags.',
+    'Clothes bags for travel.',
+    'A carton when you drink its last drop.',
+    'A vacuum mattress for patients.',
+  ],
+}
 
-export const variants: NonNullable<BalloonEmptied['variants']> = values => sideBySide('Pumps side by side', values, simulate, ['hush', 'greatestPossible'], [
-    { name: 'half this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed / 2, strokeVolume: values.numbers.strokeVolume / 2 } }, { name: 'this pump' },
-    { name: 'twice this speed', numbers: { pumpSpeed: values.numbers.pumpSpeed * 2, strokeVolume: values.numbers.strokeVolume * 2 } },
-    { name: 'a perfect vacuum', numbers: { ultimatePressure: 1 } },
-  ])
+export const variants: NonNullable<BalloonEmptied['variants']> = values =>
+  sideBySide(
+    'Pumps side by side',
+    values,
+    simulate,
+    ['hush', 'greatestPossible'],
+    [
+      {
+        name: 'half this speed',
+        numbers: { pumpSpeed: values.numbers.pumpSpeed / 2, strokeVolume: values.numbers.strokeVolume / 2 },
+      },
+      { name: 'this pump' },
+      {
+        name: 'twice this speed',
+        numbers: { pumpSpeed: values.numbers.pumpSpeed * 2, strokeVolume: values.numbers.strokeVolume * 2 },
+      },
+      { name: 'a perfect vacuum', numbers: { ultimatePressure: 1 } },
+    ],
+  )

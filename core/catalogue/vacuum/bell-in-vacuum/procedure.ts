@@ -4,13 +4,57 @@ import { pumpWords } from '../inputs'
 import { jarKit } from '../pumped'
 import type { BellInVacuum } from './simulate'
 
-export const shelf: Demonstration['shelf'] = [{ step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] }, { step: 'pump', kind: 'pump' }]
+export const shelf: Demonstration['shelf'] = [
+  { step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] },
+  { step: 'pump', kind: 'pump' },
+]
 
 export const procedure: BellInVacuum['procedure'] = [
-    { id: 'jar', parts: ['Set a bell going, ', { input: 'mount' }, ', under a ', { input: 'jarKind' }, ' of ', { input: 'jarVolume' }, ' (', { input: 'jarDiameter' }, ' across, ', { input: 'jarHeight' }, ' high): a sound meter 1 m away reads ', { input: 'levelOutside' }, '.'] },
-    { id: 'room', parts: ['Quiet: the room itself makes ', { input: 'roomNoise' }, '; the farthest listener sits ', { input: 'listenerDistance' }, ' away. Stop the pump to listen.'] },
-    { id: 'pump', hazards: ['glass-under-difference', 'vacuum'], marks: ['sealed'], parts: values => ['Pump with a ', ...pumpWords(values), ' down to ', { input: 'targetPressure' }, ', for at most ', { input: 'pumpTime' }, '.'], duration: s => s.results.timeToPump },
-    { id: 'air', parts: ['Let the air in slowly: it comes back.'] },
-  ]
+  {
+    id: 'jar',
+    parts: [
+      'Set a bell going, ',
+      { input: 'mount' },
+      ', under a ',
+      { input: 'jarKind' },
+      ' of ',
+      { input: 'jarVolume' },
+      ' (',
+      { input: 'jarDiameter' },
+      ' across, ',
+      { input: 'jarHeight' },
+      ' high): a sound meter 1 m away reads ',
+      { input: 'levelOutside' },
+      '.',
+    ],
+  },
+  {
+    id: 'room',
+    parts: [
+      'Quiet: the room itself makes ',
+      { input: 'roomNoise' },
+      '; the farthest listener sits ',
+      { input: 'listenerDistance' },
+      ' away. Stop the pump to listen.',
+    ],
+  },
+  {
+    id: 'pump',
+    hazards: ['glass-under-difference', 'vacuum'],
+    marks: ['sealed'],
+    parts: values => [
+      'Pump with a ',
+      ...pumpWords(values),
+      ' down to ',
+      { input: 'targetPressure' },
+      ', for at most ',
+      { input: 'pumpTime' },
+      '.',
+    ],
+    duration: s => s.results.timeToPump,
+  },
+  { id: 'air', parts: ['Let the air in slowly: it comes back.'] },
+]
 
-export const kit: BellInVacuum['kit'] = values => jarKit(values, 'mechanical or battery bell', 'rubber bands or foam', 'sound meter (a phone will do)')
+export const kit: BellInVacuum['kit'] = values =>
+  jarKit(values, 'mechanical or battery bell', 'rubber bands or foam', 'sound meter (a phone will do)')

@@ -5,14 +5,49 @@ import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { freeWidth, TOUCHES } from './simulate'
 
 export const inputs = defineInputs([
-            ...ROOM_INPUTS, ...jarInputs(), slackBalloon(0.05),
-            blank('balloonStart', 'blown up to', 'cm', 'load', 0.095, [0.01, 0.4], [0.03, 0.12], { shape: 'normal', relative: 0.03 }, { lever: [-0.01, 0.01, 0.02] }),
-            pumpChoice('hand'), ...PUMP_INPUTS, target(15e3), pumpingTime(240), LEAK, ...RUBBER,
-          ])
+  ...ROOM_INPUTS,
+  ...jarInputs(),
+  slackBalloon(0.05),
+  blank(
+    'balloonStart',
+    'blown up to',
+    'cm',
+    'load',
+    0.095,
+    [0.01, 0.4],
+    [0.03, 0.12],
+    { shape: 'normal', relative: 0.03 },
+    { lever: [-0.01, 0.01, 0.02] },
+  ),
+  pumpChoice('hand'),
+  ...PUMP_INPUTS,
+  target(15e3),
+  pumpingTime(240),
+  LEAK,
+  ...RUBBER,
+])
 export type BellJarBalloonValues = ValuesOf<typeof inputs>
 
-export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [...jarBears({ numbers: n, choices }), ...(n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices })
-    ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before anything is pumped` }]
+export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [
+  ...jarBears({ numbers: n, choices }),
+  ...(n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices })
+    ? [
+        {
+          input: 'balloonStart',
+          message:
+            `given ${centimetres(n.balloonStart)}; accepted: at most ` +
+            `${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before ` +
+            'anything is pumped',
+        },
+      ]
     : n.balloonStart > n.balloonSlack * n.burstStretch
-      ? [{ input: 'balloonStart', message: `given ${centimetres(n.balloonStart)}; accepted: at most ${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts in the room` }]
-      : [])]
+      ? [
+          {
+            input: 'balloonStart',
+            message:
+              `given ${centimetres(n.balloonStart)}; accepted: at most ` +
+              `${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts in the room`,
+          },
+        ]
+      : []),
+]

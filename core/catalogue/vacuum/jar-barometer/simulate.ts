@@ -5,11 +5,19 @@ import { liquidDensity } from '../../../substances/water'
 import { pumpJar, withTrace } from '../pumped'
 import type { JarBarometerValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [{ id: 'level', name: 'water up the tube', quantity: 'length' }, { id: 'trappedPressure', name: 'trapped air', quantity: 'pressure' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  { id: 'level', name: 'water up the tube', quantity: 'length' },
+  { id: 'trappedPressure', name: 'trapped air', quantity: 'pressure' },
+]
 /** A rise that can be seen across a room, m. */
 const SEEN = 0.03
 
-export interface Tube { /** Pa */ outside: number, /** trapped air, m3 */ trapped: number, /** m2 */ bore: number, /** kg/m3 */ density: number }
+export interface Tube {
+  /** Pa */ outside: number
+  /** trapped air, m3 */ trapped: number
+  /** m2 */ bore: number
+  /** kg/m3 */ density: number
+}
 
 /**
  * Height of the water in the tube over that in the bottle, m: trapped air at p0 V/(V + A h) balances p + ρ g h.
@@ -25,36 +33,57 @@ export function levelAt({ outside, trapped, bore, density }: Tube, pressure: num
 
 /** Jar pressure at which the water stands at a height, Pa. */
 export const pressureFor = ({ outside, trapped, bore, density }: Tube, height: number): number =>
-  outside * trapped / (trapped + bore * height) - density * GRAVITY * height
+  (outside * trapped) / (trapped + bore * height) - density * GRAVITY * height
 
-export const tubeOf = ({ numbers: n }: JarBarometerValues): Tube =>
-  ({ outside: n.stationPressure, trapped: n.trappedAir, bore: Math.PI * n.tubeBore * n.tubeBore / 4, density: liquidDensity(Math.max(274, n.airTemperature)) })
+export const tubeOf = ({ numbers: n }: JarBarometerValues): Tube => ({
+  outside: n.stationPressure,
+  trapped: n.trappedAir,
+  bore: (Math.PI * n.tubeBore * n.tubeBore) / 4,
+  density: liquidDensity(Math.max(274, n.airTemperature)),
+})
 
 export function simulate(values: JarBarometerValues, detail: Detail, refinement = 1) {
   const n = values.numbers
   const tube = tubeOf(values)
   const spill = pressureFor(tube, n.tubeHeight)
-  const pumped = pumpJar(values, detail, refinement, {
-    volume: () => n.jarVolume - n.trappedAir, target: n.stationPressure - n.stopDifference,
-    row: p => ({ level: Math.min(n.tubeHeight, levelAt(tube, p)), trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p)) }),
-    events: [
-      { id: 'seen', direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN },
-      { id: 'spill', direction: -1, stops: true, value: (_, p) => p - spill },
-    ],
-  }, COLUMNS)
+  const pumped = pumpJar(
+    values,
+    detail,
+    refinement,
+    {
+      volume: () => n.jarVolume - n.trappedAir,
+      target: n.stationPressure - n.stopDifference,
+      row: p => ({
+        level: Math.min(n.tubeHeight, levelAt(tube, p)),
+        trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p)),
+      }),
+      events: [
+        { id: 'seen', direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN },
+        { id: 'spill', direction: -1, stops: true, value: (_, p) => p - spill },
+      ],
+    },
+    COLUMNS,
+  )
   const { simulation: s, time, pressure, state } = pumped
   const [spilled, seen] = [pumped.at('spill'), pumped.at('seen')]
   const level = Math.min(n.tubeHeight, levelAt(tube, pressure))
-  const trace = withTrace(pumped, (rows) => {
+  const trace = withTrace(pumped, rows => {
     rows.stage('hush', 'pumping', time)
     rows.add(time + 3, pumped.row(pressure, time + 3, state))
     rows.stage('after', 'standing', time + 3)
   })
   return {
     outcome: spilled !== undefined ? 'spills' : level >= SEEN ? 'climbs' : 'hardly',
-    results: { ...s.results, level, spillPressure: spill, spillDifference: n.stationPressure - spill, ...(seen !== undefined && { hush: seen }) },
+    results: {
+      ...s.results,
+      level,
+      spillPressure: spill,
+      spillDifference: n.stationPressure - spill,
+      ...(seen !== undefined && { hush: seen }),
+    },
     events: spilled === undefined ? [] : [{ id: 'spill', name: 'spills', time: spilled }],
-    details: { ...s.details, ...(seen !== undefined && { goneAt: seen }) }, ...(trace && { trace }),
+    details: { ...s.details, ...(seen !== undefined && { goneAt: seen }) },
+    ...(trace && { trace }),
   }
 }
 

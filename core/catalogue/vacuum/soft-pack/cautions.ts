@@ -4,13 +4,33 @@ import { jarCautions, jarFailure, jarGates } from '../cautions'
 import type { SoftPack } from './simulate'
 
 export const gates: readonly Gate[] = [
-  { step: 'jar', text: 'What holds it looked over: a jar made for vacuum without a scratch, or a bottle that may buckle; nothing that lives goes in.', guards: ['glass-under-difference'] }, ...jarGates('jar').filter(g => g.step === 'pump'),
+  {
+    step: 'jar',
+    text:
+      'What holds it looked over: a jar made for vacuum without a scratch, or a bottle that may buckle; ' +
+      'nothing that lives goes in.',
+    guards: ['glass-under-difference'],
+  },
+  ...jarGates('jar').filter(g => g.step === 'pump'),
 ]
-export const cautions: SoftPack['cautions'] = (values, _s, risk) => applying(
-  values.choices.where === 'cabin' ? undefined : values.choices.where === 'jar' ? jarCautions(values, risk) : nothingAlive('pump'),
-  bursts('It', risk.share('opens'), 'pump'), noFood('What stood in a jar is no food any more.', 'air'),
-)
-export const afterFailure: SoftPack['afterFailure'] = (values, _s, _risk, outcome) => values.choices.where === 'cabin'
-  ? [wait('Leave it as it is.'), pressureOff('Nothing to open: it comes back by itself on the way down.'), near(outcome === 'opens' ? 'Wipe up what came out.' : 'Look at it again higher up.'), next('Another packet: one with more gas in it, or less.')]
-  : outcome === 'opens' ? [...BURST.filter(a => a.kind !== 'next'), act('next', 'Less gas in it, or stop at a higher pressure.')]
-    : jarFailure('Is there gas in it at all? Press it in your hand.', 'A fresher one, or a pump that reaches lower.')
+export const cautions: SoftPack['cautions'] = (values, _s, risk) =>
+  applying(
+    values.choices.where === 'cabin'
+      ? undefined
+      : values.choices.where === 'jar'
+        ? jarCautions(values, risk)
+        : nothingAlive('pump'),
+    bursts('It', risk.share('opens'), 'pump'),
+    noFood('What stood in a jar is no food any more.', 'air'),
+  )
+export const afterFailure: SoftPack['afterFailure'] = (values, _s, _risk, outcome) =>
+  values.choices.where === 'cabin'
+    ? [
+        wait('Leave it as it is.'),
+        pressureOff('Nothing to open: it comes back by itself on the way down.'),
+        near(outcome === 'opens' ? 'Wipe up what came out.' : 'Look at it again higher up.'),
+        next('Another packet: one with more gas in it, or less.'),
+      ]
+    : outcome === 'opens'
+      ? [...BURST.filter(a => a.kind !== 'next'), act('next', 'Less gas in it, or stop at a higher pressure.')]
+      : jarFailure('Is there gas in it at all? Press it in your hand.', 'A fresher one, or a pump that reaches lower.')

@@ -7,15 +7,29 @@ import type { SoftPack } from './simulate'
 export const logged = { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] } as const
 
 export const results = [
-    ...JAR_RESULTS, result('growth', 'times its size at most', '1'), result('packDifference', 'most it pushes against its skin', 'kPa'), result('shrunkTo', 'size afterwards, against before', '%'), result('hush', 'until it is seen to grow', 's'),
-  ]
+  ...JAR_RESULTS,
+  result('growth', 'times its size at most', '1'),
+  result('packDifference', 'most it pushes against its skin', 'kPa'),
+  result('shrunkTo', 'size afterwards, against before', '%'),
+  result('hush', 'until it is seen to grow', 's'),
+]
 
 export const outcomes: Demonstration['outcomes'] = [
-    { id: 'swells', look: 'gone', name: 'swells', sentence: 'It swells up, and holds.' },
-    { id: 'opens', look: 'harm', name: 'opens', sentence: 'It swells until it pops open.' },
-    { id: 'little', look: 'nothing', name: 'hardly changes', sentence: 'It hardly changes.' },
-  ]
+  { id: 'swells', look: 'gone', name: 'swells', sentence: 'It swells up, and holds.' },
+  { id: 'opens', look: 'harm', name: 'opens', sentence: 'It swells until it pops open.' },
+  { id: 'little', look: 'nothing', name: 'hardly changes', sentence: 'It hardly changes.' },
+]
 
-export const sizes: SoftPack['sizes'] = (values, s) => values.choices.where === 'cabin'
-    ? [{ id: 'packDifference', name: 'pushing on its skin', value: s.results.packDifference, quantity: 'pressure', units: ['kPa', 'psi'], note: 'inside less outside of the packet' }]
+export const sizes: SoftPack['sizes'] = (values, s) =>
+  values.choices.where === 'cabin'
+    ? [
+        {
+          id: 'packDifference',
+          name: 'pushing on its skin',
+          value: s.results.packDifference,
+          quantity: 'pressure',
+          units: ['kPa', 'psi'],
+          note: 'inside less outside of the packet',
+        },
+      ]
     : jarSizes(values, s)

@@ -4,7 +4,10 @@ import { integratorOf } from '../../../solver'
 import { pumpJar, withTrace } from '../pumped'
 import type { SoftPackValues } from './inputs'
 
-export const COLUMNS: readonly TraceColumn[] = [{ id: 'packVolume', name: 'gas in the pack', quantity: 'volume' }, { id: 'packDifference', name: 'pack over the jar', quantity: 'pressure' }]
+export const COLUMNS: readonly TraceColumn[] = [
+  { id: 'packVolume', name: 'gas in the pack', quantity: 'volume' },
+  { id: 'packDifference', name: 'pack over the jar', quantity: 'pressure' },
+]
 /** Stiffness of a skin that is taut, Pa for a volume stretched by all of itself: films and lids hardly stretch. */
 const TAUT = 1.5e6
 /** Growth that can be seen across a room. */
@@ -19,7 +22,8 @@ export interface Pack {
 /**
  * Volume that an amount of gas (p V, J) takes at an outside pressure, m3.
  *
- * The skin pushes back in a straight line with the volume, and far more steeply once it is taut: (p + skin(V)) V = amount is a
+ * The skin pushes back in a straight line with the volume, and far more steeply once it is taut: (p + skin(V)) V =
+ * amount is a
  * quadratic on each stretch.
  */
 export function packVolume({ rest, taut, stiffness }: Pack, amount: number, outside: number): number {
@@ -31,7 +35,7 @@ export function packVolume({ rest, taut, stiffness }: Pack, amount: number, outs
 /** V of a V² + b V = c, with a and c above 0. */
 const positiveRoot = (a: number, b: number, c: number): number => {
   const root = Math.sqrt(b * b + 4 * a * c)
-  return b > 0 ? 2 * c / (b + root) : (root - b) / (2 * a)
+  return b > 0 ? (2 * c) / (b + root) : (root - b) / (2 * a)
 }
 
 /** The air comes back through the valve in so long, s; assumption. */
@@ -41,7 +45,8 @@ const RETURN = 4
 const KEPT = 0.9
 
 /** Gas leaves through foam and film in proportion to its overpressure, W (p V a second). */
-const leaking = (amount: number, leakTime: number, over: number, outside: number): number => over > 0 ? amount / leakTime * over / (over + outside) : 0
+const leaking = (amount: number, leakTime: number, over: number, outside: number): number =>
+  over > 0 ? ((amount / leakTime) * over) / (over + outside) : 0
 
 export function simulate(values: SoftPackValues, detail: Detail, refinement = 1) {
   const n = values.numbers
@@ -49,38 +54,57 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   const pack: Pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness }
   const inCabin = values.choices.where === 'cabin'
   let opened: number | undefined
-  const overOf = (amount: number, p: number): number => opened === undefined ? Math.max(0, amount / packVolume(pack, amount, p) - p) : 0
+  const overOf = (amount: number, p: number): number =>
+    opened === undefined ? Math.max(0, amount / packVolume(pack, amount, p) - p) : 0
   const growthOf = (amount: number, p: number): number => packVolume(pack, amount, p) / pack.rest
   const lost = (amount: number, p: number): number => Math.max(0, amount - p * pack.rest * KEPT)
-  const row = (amount: number, p: number) => ({ packVolume: packVolume(pack, amount, p), packDifference: overOf(amount, p) })
+  const row = (amount: number, p: number) => ({
+    packVolume: packVolume(pack, amount, p),
+    packDifference: overOf(amount, p),
+  })
   const pushes = (amount: number, p: number): number => overOf(amount, p) / n.sealStrength
   const shows = (amount: number, p: number): number => Math.max(growthOf(amount, p) - SEEN, pushes(amount, p) - 0.4)
   // In a jar the pump thins the air; in a cabin or on a road the room itself does, over the whole climb.
-  const pumped = pumpJar(inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values, detail, refinement, {
-    volume: (p, s) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s[1] || outside * pack.rest, p)),
-    contents: {
-      start: [outside * pack.rest], scale: [0.05 * outside * pack.rest],
-      rates: (_, p, s, slope) => {
-        const out = leaking(s[1], n.leakTime, overOf(s[1], p), p)
-        slope[0] += out
-        slope[1] = -out
+  const pumped = pumpJar(
+    inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values,
+    detail,
+    refinement,
+    {
+      volume: (p, s) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s[1] || outside * pack.rest, p)),
+      contents: {
+        start: [outside * pack.rest],
+        scale: [0.05 * outside * pack.rest],
+        rates: (_, p, s, slope) => {
+          const out = leaking(s[1], n.leakTime, overOf(s[1], p), p)
+          slope[0] += out
+          slope[1] = -out
+        },
       },
-    },
-    row: (p, _, s) => row(s[1], p),
-    events: [
-      { id: 'seen', direction: 1, stops: false, value: (_, p, s) => shows(s[1], p) },
-      { id: 'opens', direction: 1, stops: true, value: (_, p, s) => opened === undefined ? pushes(s[1], p) - 1 : -1 },
-    ],
-    turns: {
-      opens: (s, p) => {
-        opened = p
-        const out = lost(s[1], p)
-        s[0] += out
-        s[1] -= out
+      row: (p, _, s) => row(s[1], p),
+      events: [
+        { id: 'seen', direction: 1, stops: false, value: (_, p, s) => shows(s[1], p) },
+        {
+          id: 'opens',
+          direction: 1,
+          stops: true,
+          value: (_, p, s) => (opened === undefined ? pushes(s[1], p) - 1 : -1),
+        },
+      ],
+      turns: {
+        opens: (s, p) => {
+          opened = p
+          const out = lost(s[1], p)
+          s[0] += out
+          s[1] -= out
+        },
       },
+      peaks: [
+        { id: 'growth', value: (_, p, s) => growthOf(s[1], p) },
+        { id: 'over', value: (_, p, s) => overOf(s[1], p) },
+      ],
     },
-    peaks: [{ id: 'growth', value: (_, p, s) => growthOf(s[1], p) }, { id: 'over', value: (_, p, s) => overOf(s[1], p) }],
-  }, COLUMNS)
+    COLUMNS,
+  )
   const { simulation: s, rows } = pumped
   const amount = Float64Array.of(pumped.state[1])
   let seen = pumped.at('seen')
@@ -90,20 +114,34 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   /** From one pressure to another in a straight line, or staying there. */
   const follow = (from: number, duration: number, start: number, end: number): void => {
     if (duration <= 0) return
-    const at = (t: number): number => start + (end - start) * (t - from) / duration
+    const at = (t: number): number => start + ((end - start) * (t - from)) / duration
     const system = {
-      size: 1, scale: Float64Array.of(0.05 * outside * pack.rest), dependsOnTime: start !== end,
-      derivatives: (t: number, y: Float64Array, slope: Float64Array) => { slope[0] = -leaking(y[0], n.leakTime, overOf(y[0], at(t)), at(t)) },
+      size: 1,
+      scale: Float64Array.of(0.05 * outside * pack.rest),
+      dependsOnTime: start !== end,
+      derivatives: (t: number, y: Float64Array, slope: Float64Array) => {
+        slope[0] = -leaking(y[0], n.leakTime, overOf(y[0], at(t)), at(t))
+      },
     }
     for (let time = from; time < from + duration;) {
       const stage = integratorOf(1).run(system, amount, time, from + duration, {
-        tolerance: stepTolerance(detail, refinement), firstStep: duration / 20, between: rows ? 2 : 0,
+        tolerance: stepTolerance(detail, refinement),
+        firstStep: duration / 20,
+        between: rows ? 2 : 0,
         onStep: rows && ((t, y) => rows.add(t, pumped.row(at(t), t, Float64Array.of(0, y[0])))),
         events: [
-          { id: 'seen', direction: 1, stops: false, value: (t, y) => seen === undefined ? shows(y[0], at(t)) : -1 },
-          { id: 'opens', direction: 1, stops: true, value: (t, y) => opened === undefined ? pushes(y[0], at(t)) - 1 : -1 },
+          { id: 'seen', direction: 1, stops: false, value: (t, y) => (seen === undefined ? shows(y[0], at(t)) : -1) },
+          {
+            id: 'opens',
+            direction: 1,
+            stops: true,
+            value: (t, y) => (opened === undefined ? pushes(y[0], at(t)) - 1 : -1),
+          },
         ],
-        peaks: [{ id: 'growth', value: (t, y) => growthOf(y[0], at(t)) }, { id: 'over', value: (t, y) => overOf(y[0], at(t)) }],
+        peaks: [
+          { id: 'growth', value: (t, y) => growthOf(y[0], at(t)) },
+          { id: 'over', value: (t, y) => overOf(y[0], at(t)) },
+        ],
       })
       time = stage.time
       seen ??= stage.occurrences.find(o => o.id === 'seen')?.time
@@ -126,7 +164,7 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   follow(from, held, pressure, pressure)
   const back = inCabin ? time * 0.5 : RETURN
   follow(from + held, back, pressure, outside)
-  const trace = withTrace(pumped, (rows) => {
+  const trace = withTrace(pumped, rows => {
     rows.stage('hush', inCabin ? 'climb' : 'pumping', time)
     rows.stage('hold', 'hold', time + held)
     rows.stage('after', inCabin ? 'descent' : 'return of the air', time + held + back)
@@ -135,12 +173,25 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   return {
     outcome: openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little',
     results: {
-      ...shared, ...(!inCabin && strokes !== undefined && { strokes }), storedEnergy: inCabin ? 0 : storedEnergy,
-      finalPressure: pressure, timeToPump: time, peakPressureDifference: outside - pressure,
-      growth: most, packDifference: strain, shrunkTo: Math.min(1, packVolume(pack, amount[0], outside) / pack.rest), ...(seen !== undefined && { hush: seen }),
+      ...shared,
+      ...(!inCabin && strokes !== undefined && { strokes }),
+      storedEnergy: inCabin ? 0 : storedEnergy,
+      finalPressure: pressure,
+      timeToPump: time,
+      peakPressureDifference: outside - pressure,
+      growth: most,
+      packDifference: strain,
+      shrunkTo: Math.min(1, packVolume(pack, amount[0], outside) / pack.rest),
+      ...(seen !== undefined && { hush: seen }),
     },
     events: openedAt === undefined ? [] : [{ id: 'opens', name: 'opens', time: openedAt }],
-    details: { ...s.details, difference: outside - pressure, showAt: time + held, ...(seen !== undefined && { goneAt: seen }) }, ...(trace && { trace }),
+    details: {
+      ...s.details,
+      difference: outside - pressure,
+      showAt: time + held,
+      ...(seen !== undefined && { goneAt: seen }),
+    },
+    ...(trace && { trace }),
   }
 }
 

@@ -9,10 +9,11 @@ import { actOfShow, showOf } from '../../../live/show-of'
 const EVERY = 100
 
 /**
- * The simulated data logger of one act, as a text stream. What "really" happens is one draw of what is not known exactly, the
+ * The simulated data logger of one act, as a text stream. What "really" happens is one draw of what is not known
+ * exactly, the
  * same whenever this act is asked for; it follows the marks: heat on begins the heating, sealed begins the hush.
  */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const show = await showOf(event)
   const act = actOfShow(show, String(getQuery(event).act ?? ''))
   const seed = createHash('sha256').update(act.run).digest().readUInt32LE(0) % 1_000_000
@@ -46,19 +47,30 @@ export default defineEventHandler(async (event) => {
   const stream = new ReadableStream<Uint8Array>({
     async start(controller) {
       controller.enqueue(encoder.encode(logger.greeting()))
-      stop = await hear(show.id, () => { void listMarks(show.id).then((m) => { marks = m }).catch(() => {}) })
+      stop = await hear(show.id, () => {
+        void listMarks(show.id)
+          .then(m => {
+            marks = m
+          })
+          .catch(() => {})
+      })
       timer = setInterval(() => {
         const { times } = storyOf(marks, act.id)
         const now = Date.now()
-        const since = (mark: number) => (now - mark) / 1000 * speed
+        const since = (mark: number) => ((now - mark) / 1000) * speed
         follow()
         const { sealing = 0, timeOfLifting = 0 } = simulation.details
         const last = simulation.trace!.time.at(-1)!
-        const at = times.sealed !== undefined
-          ? sealing + since(times.sealed)
-          : times['heat-on'] !== undefined ? Math.min(since(times['heat-on']), timeOfLifting, sealing) : 0
+        const at =
+          times.sealed !== undefined
+            ? sealing + since(times.sealed)
+            : times['heat-on'] !== undefined
+              ? Math.min(since(times['heat-on']), timeOfLifting, sealing)
+              : 0
         try {
-          controller.enqueue(encoder.encode(logger.sample(simulation.trace!, Math.min(at, last), EVERY / 1000 * speed)))
+          controller.enqueue(
+            encoder.encode(logger.sample(simulation.trace!, Math.min(at, last), (EVERY / 1000) * speed)),
+          )
         } catch {
           end()
         }

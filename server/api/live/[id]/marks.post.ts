@@ -8,11 +8,17 @@ import { showOf } from '../../../live/show-of'
 const body = z.object({ marks: z.array(markSchema).min(1).max(500) })
 
 /** Keeps marks that a device made, whenever it could send them. Ids make a retry harmless. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const show = await showOf(event)
   const { marks } = await readJson(event, body)
   const unknown = marks.filter(m => m.act !== '' && !show.document.acts.some(a => a.id === m.act))
-  if (unknown.length > 0) throw refusal(unknown.map(m => ({ input: 'act', message: `given "${m.act}"; accepted: ${show.document.acts.map(a => a.id).join(', ')}` })))
+  if (unknown.length > 0)
+    throw refusal(
+      unknown.map(m => ({
+        input: 'act',
+        message: `given "${m.act}"; accepted: ${show.document.acts.map(a => a.id).join(', ')}`,
+      })),
+    )
   await addMarks(show.id, marks)
   return { marks: await listMarks(show.id) }
 })

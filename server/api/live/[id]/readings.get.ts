@@ -2,7 +2,7 @@ import { getQuery } from 'h3'
 import { listReadings } from '../../../database/shows'
 import { actOfShow, showOf } from '../../../live/show-of'
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const show = await showOf(event)
   const act = actOfShow(show, String(getQuery(event).act ?? ''))
   const batches = await listReadings(show.id, act.id)

@@ -5,11 +5,22 @@ import { readJson } from '../../../http/body'
 import { actOfShow, showOf } from '../../../live/show-of'
 
 const body = z.object({
-  id: z.uuid(), act: z.string().max(60), source: z.string().max(60),
-  readings: z.array(z.strictObject({ channel: z.enum(Object.keys(CHANNELS) as [Channel, ...Channel[]]), time: z.number().describe('s since 1970 on the server\'s clock'), value: z.number() })).min(1).max(5000),
+  id: z.uuid(),
+  act: z.string().max(60),
+  source: z.string().max(60),
+  readings: z
+    .array(
+      z.strictObject({
+        channel: z.enum(Object.keys(CHANNELS) as [Channel, ...Channel[]]),
+        time: z.number().describe("s since 1970 on the server's clock"),
+        value: z.number(),
+      }),
+    )
+    .min(1)
+    .max(5000),
 })
 
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const show = await showOf(event)
   const { id, ...batch } = await readJson(event, body, 1024 * 1024)
   actOfShow(show, batch.act)

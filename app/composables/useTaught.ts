@@ -4,6 +4,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import {
   DEFAULT_SEED,
+  findDemonstration,
   observationOf,
   stagingOfRun,
   type Lesson,
@@ -31,7 +32,7 @@ interface Learnt {
 /** The newest that are used; older ones add little and cost time. */
 const MOST_RUNS = 12
 /** Inputs on which it hangs what a run can teach. */
-const BOUND = ['vesselVolume', 'wallMaterial', 'vesselCondition', 'heaterPower']
+const bound = (id: string): string[] => findDemonstration(id)?.inputs.flatMap(i => (i.tells ? [i.id] : [])) ?? []
 /** Worked out once on this device while the application is open. */
 const known = new Map<string, Learnt>()
 
@@ -75,7 +76,11 @@ export function useTaught(document: () => StagingDocument | undefined) {
     return {
       staging,
       teachers,
-      key: JSON.stringify([staging.demonstration, BOUND.map(id => staging.inputs[id]), teachers.map(r => r.id)]),
+      key: JSON.stringify([
+        staging.demonstration,
+        bound(staging.demonstration).map(id => staging.inputs[id]),
+        teachers.map(r => r.id),
+      ]),
     }
   })
   watch(

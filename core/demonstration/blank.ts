@@ -49,7 +49,7 @@ export function blank<const Id extends string>(
   range: Range,
   usual: Range,
   spread: number | Spread,
-  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor'>> = {},
+  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor' | 'tells'>> = {},
 ): QuantityInput<Id> {
   const [quantity, customary] = UNITS[unit]
   const shape: Spread =
@@ -92,7 +92,16 @@ export const coefficient = <const Id extends string>(
     { source },
   )
 
-export function result<const Id extends string>(id: Id, name: string, unit: ShownUnit): ResultSpec<Id> {
+/** @param measuredBy marks between which it passes, for a time that can be marked */
+export function result<const Id extends string>(
+  id: Id,
+  name: string,
+  unit: ShownUnit,
+  measuredBy?: ResultSpec['measuredBy'],
+): ResultSpec<Id> {
   const [quantity, customary] = UNITS[unit]
-  return { id, name, quantity, units: [unit, customary] }
+  return { id, name, quantity, units: [unit, customary], ...(measuredBy && { measuredBy }) }
 }
+
+/** From what begins the hush to what ends it. */
+export const HUSH = ['sealed', 'gone'] as const

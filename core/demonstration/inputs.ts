@@ -1,5 +1,6 @@
 /** What a person states: quantities and choices, and how sure one is of them. */
 import type { QuantityKind } from '../units'
+import type { MarkKind } from './moments'
 import type { Values } from './values'
 
 /**
@@ -16,6 +17,9 @@ export type Spread =
 
 export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pump' | 'load' | 'coefficient'
 
+/** Things on a Shelf that carry what they are from one staging to another. */
+export type Thing = 'heater' | 'vessel'
+
 interface InputBase<Id extends string> {
   /** stable name in files and on the wire */
   id: Id
@@ -24,6 +28,10 @@ interface InputBase<Id extends string> {
   group: InputGroup
   /** where the default or the range comes from; required for coefficients */
   source?: string
+  /** what it is a property of: a run with another such thing says nothing about it */
+  belongsTo?: readonly Thing[]
+  /** tells one such thing from another: stagings that agree in all of these are taken to have the same one */
+  tells?: Thing
 }
 
 /**
@@ -47,6 +55,10 @@ export interface QuantityInput<Id extends string = string> extends InputBase<Id>
   spread: Spread
   /** the usual spread where it hangs on other inputs: the uncertain quantity may be another one than is stated */
   spreadFor?: Follows<Spread>
+  /** marks between which it passes */
+  measuredBy?: readonly [from: MarkKind, to: MarkKind]
+  /** true: the heat that gets in is the product of all that are so marked */
+  heats?: boolean
   /** what a person can change at the bench, in SI steps tried by the levers */
   lever?: readonly number[]
 }

@@ -1,5 +1,6 @@
 /** How it can end, and what is computed of it. */
 import type { QuantityKind } from '../units'
+import type { MarkKind } from './moments'
 
 /** Families of endings; each has one shape and pattern wherever odds are drawn. */
 export type OutcomeLook = 'gone' | 'partly' | 'filled' | 'part-filled' | 'nothing' | 'harm'
@@ -18,4 +19,6 @@ export interface ResultSpec<Id extends string = string> {
   name: string
   quantity: QuantityKind
   units: readonly [si: string, us: string]
+  /** marks between which it passes */
+  measuredBy?: readonly [from: MarkKind, to: MarkKind]
 }

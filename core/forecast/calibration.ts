@@ -1,7 +1,6 @@
 /** What past runs have taught about the coefficients, for the next forecast. */
 import { CholeskyDecomposition, Matrix } from 'ml-matrix'
-import type { Demonstration, Given, QuantityInput } from '../demonstration'
-import { resolve } from '../demonstration'
+import { findInput, resolve, type Demonstration, type Given, type QuantityInput, type Thing } from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
 import { scoreOf, shareOf } from './normal-scores'
 import { DEFAULT_SEED, StagingSample } from './sample'
@@ -22,17 +21,7 @@ export interface Taught {
   /** runs that no computed staging came near: they teach nothing */ unlike: number
 }
 
-/** Belongs to a heater, or to a vessel: another one's run says nothing about it. */
-const OF_HEATER = ['heatingEfficiency', 'heaterLimit']
-const OF_VESSEL = [
-  'knockDown',
-  'residualLoad',
-  'packingStiffness',
-  'hoopHolding',
-  'edgeHolding',
-  'panelCrown',
-  'heatingEfficiency',
-]
+/** Two measures of a thing are the same within this share. */
 const LIKE = 0.02
 const SAMPLES = 400
 const FEWEST = 15
@@ -43,7 +32,7 @@ const LEAST_DEVIATION = 0.15
 export const sharedInputs = (demonstration: Demonstration): QuantityInput[] =>
   demonstration.inputs.filter(
     (i): i is QuantityInput =>
-      i.kind === 'quantity' && i.spread.shape !== 'exact' && (i.group === 'coefficient' || OF_HEATER.includes(i.id)),
+      i.kind === 'quantity' && i.spread.shape !== 'exact' && (i.group === 'coefficient' || i.belongsTo !== undefined),
   )
 
 const near = (a: number | undefined, b: number | undefined): boolean =>
@@ -52,12 +41,15 @@ const near = (a: number | undefined, b: number | undefined): boolean =>
 /** Of the shared inputs those about which `run` speaks, for a staging with `target`'s vessel and heater. */
 function speaksOf(demonstration: Demonstration, run: Given, target: Given, ids: readonly string[]): Set<string> {
   const [a, b] = [resolve(demonstration, run).values, resolve(demonstration, target).values]
-  const sameHeater = near(a.numbers.heaterPower, b.numbers.heaterPower)
-  const sameVessel =
-    near(a.numbers.vesselVolume, b.numbers.vesselVolume) &&
-    a.choices.wallMaterial === b.choices.wallMaterial &&
-    a.choices.vesselCondition === b.choices.vesselCondition
-  return new Set(ids.filter(id => (sameHeater || !OF_HEATER.includes(id)) && (sameVessel || !OF_VESSEL.includes(id))))
+  const same = (thing: Thing): boolean =>
+    demonstration.inputs
+      .filter(i => i.tells === thing)
+      .every(i =>
+        i.kind === 'quantity' ? near(a.numbers[i.id], b.numbers[i.id]) : a.choices[i.id] === b.choices[i.id],
+      )
+  const things = { heater: same('heater'), vessel: same('vessel') }
+  const belongs = (id: string): readonly Thing[] => findInput(demonstration, id)?.belongsTo ?? []
+  return new Set(ids.filter(id => belongs(id).every(thing => things[thing])))
 }
 
 /**

@@ -28,28 +28,21 @@ export function givenNow(demonstration: Demonstration, given: Given, story: ActS
 /** What has been seen so far, and what has not happened for as long. @param now ms on the clock of the marks */
 export function seenNow(demonstration: Demonstration, story: ActStory, now: number, speed = 1): Observation {
   const { results } = measuredBy(demonstration, story, speed)
-  const seen: Observation = { readings: {}, atLeast: {} }
-  if (results.timeToPlume !== undefined)
-    seen.readings.timeToPlume = {
-      value: results.timeToPlume,
-      uncertainty: Math.max(PLUME.least, PLUME.relative * results.timeToPlume),
+  const atLeast: Record<string, number> = {}
+  const seen: Observation = { readings: {}, atLeast }
+  const { times } = story
+  for (const { id, measuredBy: marks } of demonstration.results) {
+    if (!marks) continue
+    const [from, to] = marks
+    const began = times[from]
+    if (to === 'plume' && results[id] !== undefined) {
+      seen.readings[id] = { value: results[id], uncertainty: Math.max(PLUME.least, PLUME.relative * results[id]) }
     }
-  const since = (mark: number | undefined) => (mark === undefined ? 0 : ((now - mark) / 1000) * speed)
-  const has = (id: string) => demonstration.results.some(r => r.id === id)
-  if (
-    story.times.plume === undefined &&
-    story.times.lifted === undefined &&
-    has('timeToPlume') &&
-    since(story.times['heat-on']) > 0
-  )
-    seen.atLeast!.timeToPlume = since(story.times['heat-on'])
-  if (
-    story.times.gone === undefined &&
-    story.times.nothing === undefined &&
-    has('hush') &&
-    since(story.times.sealed) > 0
-  )
-    seen.atLeast!.hush = since(story.times.sealed)
+    // Neither has it come, nor has anybody ended the wait for it.
+    const waitedFor = times[to] === undefined && times[to === 'plume' ? 'lifted' : 'nothing'] === undefined
+    const waited = began === undefined ? 0 : ((now - began) / 1000) * speed
+    if (waitedFor && waited > 0) atLeast[id] = waited
+  }
   return seen
 }
 
@@ -66,17 +59,18 @@ export function follow(sample: StagingSample, given: Given, seen: Observation): 
     const drawn = sample.inputs[id]
     return drawn && usable ? drawn.reduce((sum, x, i) => sum + weights.each[i] * x, 0) / weights.sum : undefined
   }
-  const efficiency = mean('heatingEfficiency')
-  const power = mean('heaterPower')
   const planned = sample.nominal.numbers
+  const heating = demonstration.inputs.flatMap(i => {
+    const told = i.kind === 'quantity' && i.heats ? mean(i.id) : undefined
+    return told === undefined ? [] : [[i.id, told] as const]
+  })
+  const plumeSeen = demonstration.results.some(r => r.measuredBy?.[1] === 'plume' && seen.readings[r.id] !== undefined)
   const heat =
-    seen.readings.timeToPlume && efficiency !== undefined && power !== undefined
-      ? (efficiency * power) / (planned.heatingEfficiency! * planned.heaterPower!)
+    plumeSeen && heating.length > 0
+      ? heating.reduce((product, [id, told]) => (product * told) / planned[id]!, 1)
       : undefined
   const believed =
-    heat === undefined
-      ? given
-      : { ...given, numbers: { ...given.numbers, heatingEfficiency: efficiency!, heaterPower: power! } }
+    heat === undefined ? given : { ...given, numbers: { ...given.numbers, ...Object.fromEntries(heating) } }
   return {
     forecast: summarise(sample, usable ? weights : undefined),
     asSealed: summarise(sample, marked.sum > 0 ? marked : undefined),

@@ -2,25 +2,19 @@
 import type { Demonstration, MarkKind } from '../demonstration'
 import type { ActStory } from './marks'
 
-/** Input or result id → from which mark to which. Ids mean the same in every demonstration. */
-const INPUT_SPANS: Record<string, readonly [MarkKind, MarkKind]> = {
-  purgeTime: ['plume', 'lifted'],
-  transferTime: ['lifted', 'sealed'],
-  sealDelay: ['lifted', 'sealed'],
-}
-const RESULT_SPANS: Record<string, readonly [MarkKind, MarkKind]> = {
-  timeToPlume: ['heat-on', 'plume'],
-  hush: ['sealed', 'gone'],
-  timeToPop: ['sealed', 'gone'],
-}
-
 /**
  * A thumb on a key, s: standard uncertainty of the time between two marks. Assumption: a reaction time of 0.2 s at
  * each end.
  */
 export const THUMB = 0.3
 
-const spanOf = (story: ActStory, [from, to]: readonly [MarkKind, MarkKind], speed: number): number | undefined => {
+const spanOf = (
+  story: ActStory,
+  marks: readonly [MarkKind, MarkKind] | undefined,
+  speed: number,
+): number | undefined => {
+  if (!marks) return undefined
+  const [from, to] = marks
   const [a, b] = [story.times[from], story.times[to]]
   return a === undefined || b === undefined || b < a ? undefined : ((b - a) / 1000) * speed
 }
@@ -37,12 +31,12 @@ export function measuredBy(
   const inputs: Record<string, number> = {}
   const results: Record<string, number> = {}
   for (const input of demonstration.inputs) {
-    const span = INPUT_SPANS[input.id] && spanOf(story, INPUT_SPANS[input.id], speed)
-    if (span !== undefined && input.kind === 'quantity')
-      inputs[input.id] = Math.min(input.range[1], Math.max(input.range[0], span))
+    if (input.kind !== 'quantity') continue
+    const span = spanOf(story, input.measuredBy, speed)
+    if (span !== undefined) inputs[input.id] = Math.min(input.range[1], Math.max(input.range[0], span))
   }
-  for (const { id } of demonstration.results) {
-    const span = RESULT_SPANS[id] && spanOf(story, RESULT_SPANS[id], speed)
+  for (const { id, measuredBy: marks } of demonstration.results) {
+    const span = spanOf(story, marks, speed)
     if (span !== undefined) results[id] = span
   }
   return { inputs, results }

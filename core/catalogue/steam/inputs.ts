@@ -16,6 +16,7 @@ const knockDown = ({ choices }: Values): number => (choices.vesselCondition === 
 const QUANTITIES = defineInputs([
   {
     id: 'vesselVolume',
+    tells: 'vessel',
     name: 'capacity',
     kind: 'quantity',
     quantity: 'volume',
@@ -101,6 +102,8 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'heaterPower',
+    tells: 'heater',
+    heats: true,
     name: 'heater',
     kind: 'quantity',
     quantity: 'power',
@@ -113,6 +116,8 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'heatingEfficiency',
+    belongsTo: ['heater', 'vessel'],
+    heats: true,
     name: 'share of the heat that gets in',
     kind: 'quantity',
     quantity: 'fraction',
@@ -126,6 +131,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'purgeTime',
+    measuredBy: ['plume', 'lifted'],
     name: 'boiling on after the plume',
     kind: 'quantity',
     quantity: 'time',
@@ -139,6 +145,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'transferTime',
+    measuredBy: ['lifted', 'sealed'],
     name: 'from the heat into the water',
     kind: 'quantity',
     quantity: 'time',
@@ -230,6 +237,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'heaterLimit',
+    belongsTo: ['heater'],
     name: 'hottest the heater gets',
     kind: 'quantity',
     quantity: 'temperature',
@@ -379,6 +387,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'knockDown',
+    belongsTo: ['vessel'],
     name: 'strength against a perfect cylinder',
     kind: 'quantity',
     quantity: 'fraction',
@@ -392,6 +401,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'residualLoad',
+    belongsTo: ['vessel'],
     name: 'load a buckled wall still carries',
     kind: 'quantity',
     quantity: 'fraction',
@@ -405,6 +415,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'packingStiffness',
+    belongsTo: ['vessel'],
     name: 'stiffening of crumpled wall',
     kind: 'quantity',
     quantity: 'fraction',
@@ -542,6 +553,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'sealDelay',
+    measuredBy: ['lifted', 'sealed'],
     name: 'heat off to sealed',
     kind: 'quantity',
     quantity: 'time',
@@ -633,6 +645,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'hoopHolding',
+    belongsTo: ['vessel'],
     name: 'how well the hoops hold',
     kind: 'quantity',
     quantity: 'fraction',
@@ -648,6 +661,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'edgeHolding',
+    belongsTo: ['vessel'],
     name: 'how well the edges hold the panels',
     kind: 'quantity',
     quantity: 'fraction',
@@ -663,6 +677,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'panelCrown',
+    belongsTo: ['vessel'],
     name: 'how far the panels stand out',
     kind: 'quantity',
     quantity: 'length',
@@ -723,6 +738,7 @@ const QUANTITIES = defineInputs([
 const CHOICES = defineInputs([
   {
     id: 'wallMaterial',
+    tells: 'vessel',
     name: 'wall',
     kind: 'choice',
     group: 'vessel',
@@ -731,6 +747,7 @@ const CHOICES = defineInputs([
   },
   {
     id: 'vesselCondition',
+    tells: 'vessel',
     name: 'condition',
     kind: 'choice',
     group: 'vessel',

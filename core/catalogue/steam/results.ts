@@ -1,9 +1,15 @@
-import type { ResultSpec } from '../../demonstration'
+import { HUSH, type ResultSpec } from '../../demonstration'
 
 const RESULTS = [
   { id: 'boilingTemperature', name: 'water boils here at', quantity: 'temperature', units: ['degC', 'degF'] },
   { id: 'timeToBoil', name: 'boils after', quantity: 'time', units: ['s', 's'] },
-  { id: 'timeToPlume', name: 'steady plume after', quantity: 'time', units: ['s', 's'] },
+  {
+    id: 'timeToPlume',
+    name: 'steady plume after',
+    quantity: 'time',
+    units: ['s', 's'],
+    measuredBy: ['heat-on', 'plume'],
+  },
   { id: 'timeToDry', name: 'dry after', quantity: 'time', units: ['s', 's'] },
   { id: 'waterLeft', name: 'water left at the seal', quantity: 'mass', units: ['g', 'oz'] },
   { id: 'residualAirFraction', name: 'air in the gas at the seal', quantity: 'fraction', units: ['%', '%'] },
@@ -13,7 +19,7 @@ const RESULTS = [
   { id: 'floorPressure', name: 'lowest pressure it could reach', quantity: 'pressure', units: ['kPa', 'psi'] },
   { id: 'outsideForce', name: 'outside air on the whole surface', quantity: 'force', units: ['kN', 'lbf'] },
   { id: 'peakNetForce', name: 'greatest difference on the whole surface', quantity: 'force', units: ['kN', 'lbf'] },
-  { id: 'hush', name: 'hush', quantity: 'time', units: ['s', 's'] },
+  { id: 'hush', name: 'hush', quantity: 'time', units: ['s', 's'], measuredBy: HUSH },
   { id: 'giveUpTime', name: 'nothing more will come after', quantity: 'time', units: ['s', 's'] },
   { id: 'talkTime', name: 'panels talk after', quantity: 'time', units: ['s', 's'] },
   { id: 'waterDrawnIn', name: 'water drawn in', quantity: 'volume', units: ['mL', 'floz'] },
@@ -30,7 +36,7 @@ const RESULTS = [
   { id: 'bathTemperatureAfter', name: 'bath afterwards', quantity: 'temperature', units: ['degC', 'degF'] },
   { id: 'reliefArea', name: 'vent it needs', quantity: 'area', units: ['cm2', 'in2'] },
   { id: 'peakGaugePressure', name: 'greatest overpressure', quantity: 'pressure', units: ['kPa', 'psi'] },
-  { id: 'timeToPop', name: 'pops back after', quantity: 'time', units: ['s', 's'] },
+  { id: 'timeToPop', name: 'pops back after', quantity: 'time', units: ['s', 's'], measuredBy: HUSH },
 ] as const satisfies readonly ResultSpec[]
 
 type SharedResult = (typeof RESULTS)[number]['id']

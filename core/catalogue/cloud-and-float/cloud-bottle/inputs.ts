@@ -97,7 +97,9 @@ export const inputs = defineInputs([
     default: 'fizzy',
     choices: Object.entries(BOTTLES).map(([id, { name }]) => ({ id, name })),
   },
-  blank('vesselVolume', 'it holds', 'L', 'vessel', v => bottleOf(v).volume, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02),
+  blank('vesselVolume', 'it holds', 'L', 'vessel', v => bottleOf(v).volume, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02, {
+    tells: 'vessel',
+  }),
   blank('vesselDiameter', 'bottle across', 'cm', 'vessel', v => bottleOf(v).across, [0.04, 0.2], [0.06, 0.12], 0.01),
   blank('stopperDiameter', 'mouth', 'mm', 'vessel', v => bottleOf(v).mouth, [0.01, 0.06], [0.018, 0.04], 0.02),
   {

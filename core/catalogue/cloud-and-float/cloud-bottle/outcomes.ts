@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { CloudBottle } from './simulate'
 
 export const logged = { used: ['gaugePressure', 'nuclei', 'liquid'], seen: ['cloudTime'] } as const
@@ -11,7 +11,7 @@ export const results = [
   result('coldest', 'gas at its coldest', 'degC'),
   result('dryCold', 'without vapour it would reach', 'degC'),
   result('supersaturation', 'greatest saturation ratio', '%'),
-  result('hush', 'let go until the cloud', 's'),
+  result('hush', 'let go until the cloud', 's', HUSH),
   result('cloudTime', 'cloud stays for', 's'),
   result('strokes', 'strokes', '1'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),

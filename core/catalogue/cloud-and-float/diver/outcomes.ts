@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { Diver } from './simulate'
 
 export const logged = {
@@ -17,7 +17,7 @@ export const results = [
   result('perFiveKelvin', '5 K warmer asks for this much more', 'kPa'),
   result('staysBelow', 'depth itself squeezes it by', 'kPa'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
-  result('hush', 'squeeze to bottom', 's'),
+  result('hush', 'squeeze to bottom', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

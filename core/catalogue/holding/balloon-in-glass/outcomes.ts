@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { BalloonInGlass } from './simulate'
 
 export const logged = { used: ['blownTo', 'glassMass'], seen: ['hush'] } as const
@@ -13,7 +13,7 @@ export const results = [
   result('bestGrip', 'best friction on the way', 'N'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('timeToBlow', 'time to blow it up', 's'),
-  result('hush', 'until it lifts', 's'),
+  result('hush', 'until it lifts', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

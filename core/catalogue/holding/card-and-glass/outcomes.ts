@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { CardAndGlass } from './simulate'
 
 export const logged = { used: ['fillShare', 'glassHeight', 'card'], seen: ['hush'] } as const
@@ -11,7 +11,7 @@ export const results = [
   result('waterHeld', 'water held', 'g'),
   result('waterWeight', 'it weighs', 'N'),
   result('airPush', 'room pushes up on the card with', 'N'),
-  result('hush', 'holds for', 's'),
+  result('hush', 'holds for', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

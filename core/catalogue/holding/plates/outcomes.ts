@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { Plates } from './simulate'
 
 export const logged = { used: ['sealDiameter', 'loadMass'], seen: ['finalPressure', 'holdTime'] } as const
@@ -16,7 +16,7 @@ export const results = [
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('timeToPump', 'time at the pump', 's'),
   result('strokes', 'strokes', '1'),
-  result('hush', 'holds for', 's'),
+  result('hush', 'holds for', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { SuctionCup } from './simulate'
 
 export const logged = { used: ['loadMass', 'surface'], seen: ['hush'] } as const
@@ -12,7 +12,7 @@ export const results = [
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('mostDifference', 'most this cup can make', 'kPa'),
   result('holdTime', 'the leak lets it hold for', 's'),
-  result('hush', 'comes off after', 's'),
+  result('hush', 'comes off after', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { CandleJar } from './simulate'
 
 export const logged = { used: ['jarVolume', 'flamePower', 'candles'], seen: ['level', 'flameTime', 'bubbles'] } as const
@@ -15,7 +15,7 @@ export const results = [
   result('hottest', 'gas at its hottest', 'degC'),
   result('oxygenLeft', 'oxygen left', '%'),
   result('peakPressureDifference', 'greatest pressure difference', 'Pa'),
-  result('hush', 'until the rise is seen', 's'),
+  result('hush', 'until the rise is seen', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

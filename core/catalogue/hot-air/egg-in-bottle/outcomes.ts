@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { EggInBottle } from './simulate'
 
 export const logged = { used: ['eggDiameter', 'neckDiameter', 'eggDelay'], seen: ['hush', 'danceTime'] } as const
@@ -10,7 +10,7 @@ export const results = [
   result('possibleDifference', 'greatest difference if the egg stayed', 'kPa'),
   result('pushOnEgg', 'room pushing on the egg', 'N'),
   result('widestEgg', 'widest egg that would go', 'mm'),
-  result('hush', 'egg on until it goes', 's'),
+  result('hush', 'egg on until it goes', 's', HUSH),
   result('danceTime', 'egg dances for', 's'),
   result('hottest', 'gas at its hottest', 'degC'),
   result('sealTemperature', 'gas when the egg last sealed', 'degC'),

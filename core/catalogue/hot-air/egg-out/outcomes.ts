@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { EggOut } from './simulate'
 
 export const logged = { used: ['method', 'breathPressure', 'warmTemperature'], seen: ['hush'] } as const
@@ -8,7 +8,7 @@ export const results = [
   result('neededDifference', 'needed to push the egg out', 'kPa'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('neededTemperature', 'or warm the gas to', 'degC'),
-  result('hush', 'until it comes', 's'),
+  result('hush', 'until it comes', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

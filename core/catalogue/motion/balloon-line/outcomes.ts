@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { BalloonLine } from './simulate'
 
 export const logged = { used: ['blownTo', 'nozzleDiameter', 'balloonShape'], seen: ['runLength', 'runTime'] } as const
@@ -13,7 +13,7 @@ export const results = [
   result('airTime', 'air lasts', 's'),
   result('airVolume', 'air blown in', 'L'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
-  result('hush', 'to the end of the line', 's'),
+  result('hush', 'to the end of the line', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

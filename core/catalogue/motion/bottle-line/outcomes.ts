@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { BottleLine } from './simulate'
 
 export const logged = { used: ['bottleVolume', 'ventDiameter'], seen: ['runLength', 'runTime'] } as const
@@ -14,7 +14,7 @@ export const results = [
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('ratingShare', 'of the stated limit', '%'),
   result('levelFirstRow', 'noise at the first row', 'dB'),
-  result('hush', 'to the end of the line', 's'),
+  result('hush', 'to the end of the line', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { CanisterPop } from './simulate'
 
 export const logged = { used: ['canisterVolume', 'firstRow'], seen: ['riseHeight'] } as const
@@ -13,7 +13,7 @@ export const results = [
   result('levelFirstRow', 'bang at the first row', 'dB'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('storedEnergy', 'work stored in the gas', 'J'),
-  result('hush', 'lit until it pops', 's'),
+  result('hush', 'lit until it pops', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { VacuumCannon } from './simulate'
 
 export const logged = {
@@ -9,7 +9,7 @@ export const logged = {
 
 export const results = [
   result('muzzleSpeed', 'leaves at', 'm/s'),
-  result('hush', 'foil to muzzle', 's'),
+  result('hush', 'foil to muzzle', 's', HUSH),
   result('energy', 'energy of the ball', 'J'),
   result('reach', 'could fly', 'm'),
   result('exclusion', 'keep clear', 'm'),

@@ -1,11 +1,11 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { BalloonEmptied } from './simulate'
 
 export const logged = { used: ['balloonStart', 'pumpSpeed'], seen: ['hush', 'finalPressure'] } as const
 
 export const results = [
-  result('hush', 'until it is flat', 's'),
+  result('hush', 'until it is flat', 's', HUSH),
   result('finalPressure', 'pressure in the hose at the end', 'kPa'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('greatestPossible', 'most that this pump can reach here', 'kPa'),

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 export const logged = {
   used: ['targetPressure', 'roomNoise', 'levelOutside'],
@@ -13,7 +13,7 @@ export const results = [
   result('drop', 'quieter by', 'dB'),
   result('mountFloor', 'what comes through the mount', 'dB'),
   result('vanishPressure', 'pressure at which it is lost in the room', 'kPa'),
-  result('hush', 'until it is not heard', 's'),
+  result('hush', 'until it is not heard', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

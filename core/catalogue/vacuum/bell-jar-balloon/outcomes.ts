@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 export const logged = {
   used: ['balloonStart', 'targetPressure'],
@@ -12,7 +12,7 @@ export const results = [
   result('balloonGrowth', 'times as wide as at the start', '1'),
   result('startToFill', 'size to start with so that it nearly fills the jar', 'cm'),
   result('hump', 'most that the skin ever presses', 'kPa'),
-  result('hush', 'until it nearly fills the jar', 's'),
+  result('hush', 'until it nearly fills the jar', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

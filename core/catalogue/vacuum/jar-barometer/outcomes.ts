@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 export const logged = { used: ['stopDifference', 'trappedAir'], seen: ['level', 'finalPressure'] } as const
 
@@ -8,7 +8,7 @@ export const results = [
   result('level', 'water stands', 'cm'),
   result('spillPressure', 'jar pressure at which it spills', 'kPa'),
   result('spillDifference', 'that is below the room by', 'kPa'),
-  result('hush', 'until it is seen to climb', 's'),
+  result('hush', 'until it is seen to climb', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

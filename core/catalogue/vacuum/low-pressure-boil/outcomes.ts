@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 import type { LowPressureBoil } from './simulate'
 
@@ -12,7 +12,7 @@ export const results = [
   ...JAR_RESULTS,
   result('neededStart', 'coldest water that this pump can boil here', 'degC'),
   result('boilPressure', 'pressure at which it starts', 'kPa'),
-  result('hush', 'until it boils', 's'),
+  result('hush', 'until it boils', 's', HUSH),
   result('boilTime', 'boils for', 's'),
   result('endTemperature', 'water at the end', 'degC'),
   result('evaporated', 'water turned to vapour', 'g'),

@@ -1,5 +1,5 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result } from '../../../demonstration'
+import { type Demonstration, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
 import { jarSizes } from '../pumped'
 import type { SoftPack } from './simulate'
@@ -11,7 +11,7 @@ export const results = [
   result('growth', 'times its size at most', '1'),
   result('packDifference', 'most it pushes against its skin', 'kPa'),
   result('shrunkTo', 'size afterwards, against before', '%'),
-  result('hush', 'until it is seen to grow', 's'),
+  result('hush', 'until it is seen to grow', 's', HUSH),
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

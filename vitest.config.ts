@@ -14,9 +14,14 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
-          exclude: ['**/node_modules/**', '.builds/**'],
+          exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts'],
           testTimeout: 60_000,
         },
+      },
+      {
+        // Hundreds of draws of every demonstration: minutes, so that a quick check leaves them out.
+        extends: true,
+        test: { name: 'thorough', include: ['core/**/*.thorough.test.ts'], testTimeout: 120_000 },
       },
       {
         extends: true,

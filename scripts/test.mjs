@@ -82,11 +82,15 @@ async function end(code) {
 process.on('SIGINT', () => end(130))
 process.on('SIGTERM', () => end(143))
 
+/** `npm run check`: style, types and the quick unit tests, for while one works. */
+const QUICK = process.argv.includes('--quick')
+class Done extends Error {}
+
 /** What Prettier lays out; screens and scripts keep to their own. */
 const LAID_OUT = ['*.ts', 'core/**/*.ts', 'app/**/*.ts', 'server/**/*.ts', 'tests/**/*.ts', 'scripts/**/*.ts']
 
 try {
-  ensureDebianPackages(['postgresql', 'chromium'], say)
+  if (!QUICK) ensureDebianPackages(['postgresql', 'chromium'], say)
   await ensureNodePackages(root, say)
   const { mkdirSync } = await import('node:fs')
   mkdirSync(join(root, '.builds'), { recursive: true })
@@ -100,6 +104,8 @@ try {
     check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node').then(() => check('vue-tsc', ['-b', '--noEmit'], 'types of the application')),
   ])
   await vitest('unit', folder)
+  if (QUICK) throw new Done()
+  await vitest('thorough', folder)
 
   const { ensureBuild } = await import('./build/build.mjs')
   const { openCluster } = await import('./database/cluster.mjs')
@@ -110,8 +116,10 @@ try {
   await vitest('integration', folder, environment)
   await browser(folder, environment)
 } catch (error) {
-  console.error(error.message)
-  failed++
+  if (!(error instanceof Done)) {
+    console.error(error.message)
+    failed++
+  }
 }
 await cluster?.close()
 cluster = undefined

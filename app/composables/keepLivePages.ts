@@ -1,7 +1,6 @@
 /**
  * Keeps the Live pages on this device, so that they open while the server is away. Browsers allow it on this
- * machine's own
- * address and over https only; elsewhere the open page goes on, but a reload needs the server.
+ * machine's own address and over https only; elsewhere the open page goes on, but a reload needs the server.
  */
 const SHELL = 'hush-shell-1'
 

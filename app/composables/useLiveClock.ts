@@ -1,7 +1,6 @@
 /**
  * The server's clock, reckoned on a device whose own may be off: the offset of the quickest of the last answers
- * counts, which is
- * at most half its round trip wrong.
+ * counts, which is at most half its round trip wrong.
  */
 import { useIntervalFn, useLocalStorage } from '@vueuse/core'
 

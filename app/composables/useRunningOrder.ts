@@ -101,8 +101,7 @@ export function useRunningOrder(id: string) {
   }
   /**
    * Changes the order. With `strict` a change after which a target is missed is refused and nothing is changed: a bar
-   * that
-   * is dragged never makes an order that can't be performed.
+   * that is dragged never makes an order that can't be performed.
    */
   function change(edit: (d: RunningOrderDocument) => void, strict = false): Promise<boolean> {
     // One after the other: the next one starts from what the last one left.

@@ -17,8 +17,7 @@ export function showingPosition({ trace, details }: Pick<Simulation, 'trace' | '
 
 /**
  * A position along the stages of a trace: whole numbers are where stages meet, so that minutes of heating and
- * milliseconds
- * of collapse get the same room.
+ * milliseconds of collapse get the same room.
  */
 export function useScrubber(stages: () => readonly Stage[]) {
   const position = ref(0)

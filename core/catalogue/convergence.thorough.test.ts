@@ -95,11 +95,9 @@ const story = ({ outcome, events, results }: Simulation): string =>
 const HALVINGS = 12
 /**
  * What is left of a step between two points once they are brought together, at a fine tolerance: nothing where the
- * curve is
- * only steep. None where the story differs, which explains it; where water that enters condenses enough steam to draw
- * in more, or
- * just not, and so rushes or seeps in; and for a moment: a curve that only just touches its threshold passes it now
- * or later.
+ * curve is only steep. None where the story differs, which explains it; where water that enters condenses enough
+ * steam to draw in more, or just not, and so rushes or seeps in; and for a moment: a curve that only just touches its
+ * threshold passes it now or later.
  */
 function cliff(d: Demonstration, input: QuantityInput, result: string, from: number, to: number): number {
   const at = (x: number): Simulation =>

@@ -18,8 +18,7 @@ export const SOFTENING = 500
 export const THIN_MARGIN = 30
 /**
  * Sudden chill that sound glass usually bears, K: half of such glasses break at it. Soda-lime bottles are tested at
- * 42 K and usually survive two to
- * three times that; borosilicate flasks about 180 K. From memory.
+ * 42 K and usually survive two to three times that; borosilicate flasks about 180 K. From memory.
  */
 export const USUAL_CHILL: Readonly<Record<string, number>> = { 'soda-lime': 110, 'borosilicate': 180 }
 /** How far one glass differs from the next in that: relative standard deviation, lognormal. Assumption. */

@@ -26,8 +26,7 @@ import type { Values } from './values'
 
 /**
  * @typeParam V its own values, @typeParam S its own simulation: what its parts are written against, so that a
- *   misspelt id does
- *   not compile. Everybody else knows it as plain `Demonstration`.
+ *   misspelt id does not compile. Everybody else knows it as plain `Demonstration`.
  */
 export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   id: string
@@ -93,8 +92,7 @@ type Ids<T> = Extract<keyof T, string>
 
 /**
  * Puts a demonstration together and hands it out under the face that all share. What it computes must be among the
- * results
- * that it lists, and what is logged among its inputs and results.
+ * results that it lists, and what is logged among its inputs and results.
  */
 export function defineDemonstration<V extends Values, S extends Simulation>(
   parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {

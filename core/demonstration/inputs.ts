@@ -5,8 +5,8 @@ import type { Values } from './values'
 
 /**
  * How sure one is of an input. `relative` and `absolute` are standard uncertainties, `below` and `above` distances
- * (SI) from
- * what is stated, which is always the median. `anywhere` is for what is suspected to be off: it ignores what is stated.
+ * (SI) from what is stated, which is always the median. `anywhere` is for what is suspected to be off: it ignores
+ * what is stated.
  */
 export type Spread =
   | { shape: 'normal' | 'lognormal'; relative: number }
@@ -36,8 +36,8 @@ interface InputBase<Id extends string> {
 
 /**
  * What follows from inputs listed before. It may be written against the very ids that it asks for (`Has`), which
- * whoever
- * calls it can't know: hence a method, whose parameter the compiler takes either way round; a test asks all of them.
+ * whoever calls it can't know: hence a method, whose parameter the compiler takes either way round; a test asks all
+ * of them.
  */
 type Follows<T> = { from(before: Values): T }['from']
 

@@ -32,8 +32,7 @@ export const atLeast = (risk: Risk, result: string): number => risk.quantile(res
 const A_MINUTE = 60
 /**
  * s from closing until nobody has to reckon with it any more: in all but one of a thousand draws that go it has gone
- * by then;
- * where none goes, until no more difference comes.
+ * by then; where none goes, until no more difference comes.
  */
 export const mayStillGo = (risk: Risk): number =>
   Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)

@@ -54,9 +54,8 @@ function speaksOf(demonstration: Demonstration, run: Given, target: Given, ids: 
 
 /**
  * Learns from runs in the order given: each is weighed on a sample from what the earlier ones taught, and the
- * weighted mean and
- * covariance of the scores become the next one's start (assumed-density filtering). With few matching stagings a run
- * moves less.
+ * weighted mean and covariance of the scores become the next one's start (assumed-density filtering). With few
+ * matching stagings a run moves less.
  *
  * @param target the staging for which it is learnt: runs with another heater or vessel don't speak about its heater
  *   or vessel

@@ -8,12 +8,11 @@ import { exp, ln } from '../elementary'
  * Value below which a share `u` of an input's distribution lies.
  *
  * What is stated is the median: half of what is drawn lies below it and half above, whatever the shape. Each half is
- * cut off
- * at the input's range and renormalised, so that a value near an end of its range stays the median too.
+ * cut off at the input's range and renormalised, so that a value near an end of its range stays the median too.
  *
  * normal: standard deviation on both sides; lognormal: by factors; uniform: evenly from `below` under to `above` over
- * what is
- * stated; triangular: falling from what is stated to nothing there. `anywhere` alone does not care for what is stated.
+ * what is stated; triangular: falling from what is stated to nothing there. `anywhere` alone does not care for what
+ * is stated.
  *
  * @param u above 0 and below 1
  * @returns in the unit of `nominal`

@@ -2,11 +2,9 @@
  * Why a run ended as it did.
  *
  * Either everything was as planned, give or take what is not known exactly, or one thing was off, anywhere in its
- * usual range.
- * Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the run each is
- * asked: which
- * suspect, put back to plan alone, brings the wanted end? Where several would, what is off counts, or else they share
- * it.
+ * usual range. Each of these is a sample of stagings; all are weighed by what was seen. Of those that look like the
+ * run each is asked: which suspect, put back to plan alone, brings the wanted end? Where several would, what is off
+ * counts, or else they share it.
  */
 import { resolve, type Demonstration, type Given, type Spread, type Suspect, type Values } from '../demonstration'
 import { ln, exp } from '../elementary'

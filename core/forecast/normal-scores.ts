@@ -1,8 +1,7 @@
 /**
  * Points of a sample as normal scores. Whatever an input's spread, its draw is a share of (0, 1); its normal score is
- * standard
- * normal. What is learnt about inputs is written as means and spreads of these scores, so that ranges hold by
- * themselves.
+ * standard normal. What is learnt about inputs is written as means and spreads of these scores, so that ranges hold
+ * by themselves.
  */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile'

@@ -29,8 +29,7 @@ export interface UncertainInput {
  * Draws and simulates a staging's samples, one by one, so that a worker can report on the way and stop.
  *
  * The draw depends only on seed, number of samples and the demonstration's list of inputs (every quantity has its
- * column,
- * used or not), so two stagings that differ in one input share their random numbers.
+ * column, used or not), so two stagings that differ in one input share their random numbers.
  */
 export class StagingSample {
   readonly nominal: Values

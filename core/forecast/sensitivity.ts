@@ -13,8 +13,7 @@ const BINS = 16
  * First-order share of the variance of "the wanted outcome happens" that each uncertain input explains.
  *
  * Estimator: correlation ratio on the forecast's own sample, Var(E[Y|X]) / Var(Y) with X cut into 16 equal-count
- * bins, less its
- * bias (bins − 1) / (n − 1) under no influence; negative values are shown as 0.
+ * bins, less its bias (bins − 1) / (n − 1) under no influence; negative values are shown as 0.
  *
  * @returns largest first; empty if the outcome never varies
  * @source E. Plischke, E. Borgonovo & C. L. Smith, Eur. J. Oper. Res. 226 (2013) 536, sect. 2 (given-data estimation)

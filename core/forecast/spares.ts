@@ -9,8 +9,7 @@ export const MOST_VESSELS = 12
  * Vessels to bring so that at least one shows the wanted outcome in 99 of 100 shows.
  *
  * Tries are taken as independent; a shared cause (a bath too warm) makes them fail together, which is why the odds
- * themselves
- * should be mended first.
+ * themselves should be mended first.
  *
  * @param share chance of the outcome in one try, 0 to 1
  * @returns 1 to 12, or undefined if 12 are not enough

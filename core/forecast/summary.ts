@@ -110,8 +110,8 @@ function weightedQuantiles(values: Float64Array, weights: Weights, done: number)
 }
 
 /**
- * Standard error of a share, never zero: with Laplace's rule a count of 0 or all still has one.
- * A Latin hypercube does somewhat better than this random-sampling figure.
+ * Standard error of a share, never zero: with Laplace's rule a count of 0 or all still has one. A Latin hypercube
+ * does somewhat better than this random-sampling figure.
  */
 export function samplingError(count: number, of: number): number {
   if (of === 0) return 0.5

@@ -82,8 +82,7 @@ export const readingsOf = (run: RunDocument): Reading[] =>
 
 /**
  * Checks a run against the staging it used: the outcome is one of the demonstration's, inputs and readings have the
- * right
- * kind of unit and lie in range.
+ * right kind of unit and lie in range.
  * @throws StagingFaults
  */
 export function checkRun(staging: StagingDocument, run: RunDocument): void {

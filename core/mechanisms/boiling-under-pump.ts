@@ -1,7 +1,6 @@
 /**
  * Warm water in a jar that is pumped out: it evaporates, boils once its vapour pressure is over the jar's, and cools
- * by what it
- * gives off; vapour condenses on the glass and warms it.
+ * by what it gives off; vapour condenses on the glass and warms it.
  */
 import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../substances/water'
@@ -52,8 +51,7 @@ export interface BoilPlan {
 
 /**
  * @source mass transfer through thin air in inverse proportion to its pressure (Chapman–Enskog; R. B. Bird et al.,
- *   Transport
- *   Phenomena, 2nd ed. (2002), sect. 17.2); water, glass and vapour by their balances of enthalpy and mass
+ *   Transport Phenomena, 2nd ed. (2002), sect. 17.2); water, glass and vapour by their balances of enthalpy and mass
  */
 export class BoilingUnderPump {
   /** false until the first bubbles: they need more than what keeps them going */

@@ -1,7 +1,7 @@
 /**
  * Hot gas in a bottle, open first, then closed by an egg that is a valve: it lifts for gas that presses outward, and
- * closes for
- * gas that cools. The egg gives way at once where the difference is large enough, or creeps in as its white relaxes.
+ * closes for gas that cools. The egg gives way at once where the difference is large enough, or creeps in as its
+ * white relaxes.
  */
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
@@ -143,8 +143,7 @@ const meanMolarMass = (s: Float64Array): number =>
 
 /**
  * Runs it from the flame that drops in (or the water poured out) until the egg is in and the difference that it could
- * have had
- * is known, or nothing more can come.
+ * have had is known, or nothing more can come.
  *
  * @param tolerance relative, of one step
  * @param record called with time, state, pressure, until the egg goes in

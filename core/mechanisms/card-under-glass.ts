@@ -2,10 +2,8 @@
  * Water in an inverted glass, held by a card.
  *
  * The outside air pushes up on the card with p0; the trapped air and the water push down with p_a + ρ g h. The water
- * sags
- * a little, the trapped air expands and its pressure falls until both are equal. It holds as long as the sag fits
- * into the
- * gap that the wet rim still seals.
+ * sags a little, the trapped air expands and its pressure falls until both are equal. It holds as long as the sag
+ * fits into the gap that the wet rim still seals.
  */
 import { GRAVITY } from '../substances/water-transport'
 
@@ -40,8 +38,7 @@ export function sag(glass: InvertedGlass): number {
 
 /**
  * Widest gap that the water film at the rim closes, m: a meniscus across it holds 2σ/gap against the head at the rim
- * that
- * is not balanced by the sag, here the column one gap high; and never more than a few capillary lengths.
+ * that is not balanced by the sag, here the column one gap high; and never more than a few capillary lengths.
  * @param factor share of the capillary length sqrt(σ/ρg) that a wet card keeps closed
  */
 export const sealedGap = (density: number, factor: number): number =>

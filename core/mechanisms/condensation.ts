@@ -30,9 +30,9 @@ const airLayer = new CubicTable(root => 380 * pow(root * root * root * root, -0.
  *
  * @param ratio mass of air over mass of vapour in the bulk, 0 to 60 (held to that range)
  * @returns W/(m2 K), on the difference between the bulk's dew point and the surface
- * @source H. Uchida, A. Oyama & Y. Togo, Proc. 3rd Int. Conf. Peaceful Uses of Atomic Energy 13 (1964) 93:
- *   h = 380 (ρ_air/ρ_vapour)^-0.7. That a few per cent of air already halves the rate agrees with
- *   W. J. Minkowycz & E. M. Sparrow, Int. J. Heat Mass Transfer 9 (1966) 1125.
+ * @source H. Uchida, A. Oyama & Y. Togo, Proc. 3rd Int. Conf. Peaceful Uses of Atomic Energy 13 (1964) 93: h = 380
+ *   (ρ_air/ρ_vapour)^-0.7. That a few per cent of air already halves the rate agrees with W. J. Minkowycz & E. M.
+ *   Sparrow, Int. J. Heat Mass Transfer 9 (1966) 1125.
  */
 export function airLayerConductance(ratio: number): number {
   const held = ratio < 0 ? 0 : ratio > MOST_RATIO ? MOST_RATIO : ratio

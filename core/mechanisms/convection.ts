@@ -49,8 +49,7 @@ export function roomLoss(height: number, room: number, pressure: number, emissiv
  * Heat lost by a wall, W/m2; negative if the wall is colder than the room.
  *
  * @param forced convection of a vessel that is carried, W/(m2 K); joined with the natural part as the root of the
- *   squares,
- *   between Churchill's cubes for aiding flow and the plain larger one for crossing flow
+ *   squares, between Churchill's cubes for aiding flow and the plain larger one for crossing flow
  */
 export function roomLossFlux(loss: RoomLoss, wall: number, forced = 0): number {
   const excess = wall - loss.room

@@ -31,8 +31,8 @@ const POOL_CONDUCTANCE = 500
  * @param flowPerWidth kg/(s m)
  * @returns W/(m2 K)
  * @source W. Wilke, VDI-Forschungsheft 490 (1962), falling films that are heated, with Re = Γ/η, in the form h
- *   (ν²/g)^(1/3)/k:
- *   laminar 1.30 Re^(-1/3), wavy 0.0425 Re^(1/5) Pr^0.344, turbulent 0.0136 Re^(2/5) Pr^0.344; the greatest of them
+ *   (ν²/g)^(1/3)/k: laminar 1.30 Re^(-1/3), wavy 0.0425 Re^(1/5) Pr^0.344, turbulent 0.0136 Re^(2/5) Pr^0.344; the
+ *   greatest of them
  * holds; from memory
  */
 export function fallingFilmConductance(flowPerWidth: number): number {

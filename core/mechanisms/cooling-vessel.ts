@@ -1,12 +1,10 @@
 /**
  * A vessel filled with steam and some air, cooled from outside: the hush and what ends it.
  *
- * The cooled wall takes heat, steam condenses on it, the pressure falls, and the pool inside steams to make up for it.
- * With the mouth open under water, the outside air pushes water up into it, and water that gets in condenses more
- * steam;
- * with the mouth closed only a leak lets anything in. Meanwhile the outside air presses on the wall. All of it is one
- * set
- * of equations for every steam vessel; only the wall's modes (standing, moving, creeping) differ.
+ * The cooled wall takes heat, steam condenses on it, the pressure falls, and the pool inside steams to make up for
+ * it. With the mouth open under water, the outside air pushes water up into it, and water that gets in condenses more
+ * steam; with the mouth closed only a leak lets anything in. Meanwhile the outside air presses on the wall. All of it
+ * is one set of equations for every steam vessel; only the wall's modes (standing, moving, creeping) differ.
  */
 import { AIR_GAS_CONSTANT, AIR_SPECIFIC_HEAT_CONSTANT_VOLUME } from '../substances/air'
 import type { Solid } from '../substances/solids'
@@ -23,8 +21,7 @@ import type { Room, SteamVessel } from './steam-vessel'
 
 /**
  * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the
- * factors
- * of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
+ * factors of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
  */
 export const COOLING = {
   /** cooled wall, K */
@@ -360,8 +357,7 @@ export class CoolingVessel implements OdeSystem {
 
   /**
    * Below zero once nothing more can come of a closed vessel: no steam left to condense at the coldest of what
-   * surrounds it,
-   * or every temperature and the pressure as good as still.
+   * surrounds it, or every temperature and the pressure as good as still.
    */
   closedUnrest(time: number, state: Float64Array, known?: Float64Array): number {
     const { room, coolant } = this.plan

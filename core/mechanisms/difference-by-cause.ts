@@ -21,9 +21,9 @@ export interface GasChange {
  * The fall in pressure split into its causes.
  *
  * Convention: in turn, the gas cools at its volume and amount, then vapour goes at the new temperature, then water
- * takes up
- * volume, then the wall does. Cooling is therefore p0 (1 − T1/T0), vapour at the temperature reached, and inflow and
- * crushing give some back (negative rows). The rows add up to the fall exactly, since each starts where the last ended.
+ * takes up volume, then the wall does. Cooling is therefore p0 (1 − T1/T0), vapour at the temperature reached, and
+ * inflow and crushing give some back (negative rows). The rows add up to the fall exactly, since each starts where
+ * the last ended.
  *
  * @returns Pa by cause: `cooling`, each key of `gone`, `inflow`, `crush`
  */

@@ -2,9 +2,8 @@
  * A boiled egg, without its shell, pushed through a ring that is narrower than it is.
  *
  * The white is soft and hardly compressible: squeezed sideways by the interference it presses on the neck over the
- * band of
- * contact, and friction and the slope of the band hold it. Magnitudes only; every constant is an input with a wide
- * spread.
+ * band of contact, and friction and the slope of the band hold it. Magnitudes only; every constant is an input with a
+ * wide spread.
  */
 import { halving } from '../elementary'
 
@@ -41,11 +40,9 @@ export function pushThrough(fit: EggInNeck): number {
  * How the white gives under a load that stays: a spring beside a spring with a dashpot (standard linear solid).
  *
  * Its stress is E (ε − (1 − r) ε_v), and the dashpot follows with dε_v/dt = (ε − ε_v)/τ: at once it is as stiff as E,
- * after a
- * long time as stiff as r E. So an egg that holds at first can creep in.
+ * after a long time as stiff as r E. So an egg that holds at first can creep in.
  * @source stress relaxation of heat-set gels of egg white: a third to a half of the stress stays, the rest goes
- *   within some 5 to
- *   60 s (M. Peleg, J. Food Sci. 44 (1979) 277, method and order of magnitude; figures from memory)
+ *   within some 5 to 60 s (M. Peleg, J. Food Sci. 44 (1979) 277, method and order of magnitude; figures from memory)
  */
 export interface Relaxing {
   /** share r of the stiffness that stays */ kept: number

@@ -3,10 +3,8 @@
  * them.
  *
  * The layers are unknowns of whatever system the wall stands in. Three are within 6 % of the series solution for a
- * slab cooled
- * from one side (H. S. Carslaw & J. C. Jaeger, Conduction of Heat in Solids, 2nd ed. (1959), sect. 3.4) once the
- * first tenth of
- * its time L²/α is over; a test holds that.
+ * slab cooled from one side (H. S. Carslaw & J. C. Jaeger, Conduction of Heat in Solids, 2nd ed. (1959), sect. 3.4)
+ * once the first tenth of its time L²/α is over; a test holds that.
  */
 import { SOLIDS } from '../substances/solids'
 

@@ -102,9 +102,8 @@ class HeatingSystem implements OdeSystem {
     this.wallCapacity = perArea * vessel.upperArea
     this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
     // Churchill-type correlation over a heated plate facing up, Nu = 0.54 Ra^1/4, L = D/4: Incropera & DeWitt, eq.
-    // 9.30.
-    // Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m K),
-    // table A.6, from memory.
+    // 9.30. Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m
+    // K), table A.6, from memory.
     const length = vessel.diameter / 4
     this.poolBuoyancy =
       (0.54 * Math.sqrt(Math.sqrt((GRAVITY * 5e-4 * length * length * length) / (5e-7 * 1.6e-7))) * 0.65) / length
@@ -134,8 +133,7 @@ class HeatingSystem implements OdeSystem {
 
   /**
    * Time until dry if the boil went on, s; undefined if it never would. The wall first takes up what it lacks to the
-   * boiling
-   * point, and then what it loses to the room; the rest of the steam leaves.
+   * boiling point, and then what it loses to the room; the rest of the steam leaves.
    */
   timeLeft(state: Float64Array): number | undefined {
     const { vessel, room } = this.plan

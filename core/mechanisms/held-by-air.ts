@@ -14,9 +14,8 @@ export const holdingForce = (outside: number, inside: number, area: number): num
  * on.
  *
  * While the inside is under 0.528 of the outside the nozzle is choked and the pressure rises in a straight line.
- * Above it, with
- * r = (p/p0)^(2/7), dp/dt = K p0 r^(5/2) √(7 (1 − r)) and dp = 7/2 p0 r^(5/2) dr, so that the clock is −√7 √(1 − r):
- * a closed form.
+ * Above it, with r = (p/p0)^(2/7), dp/dt = K p0 r^(5/2) √(7 (1 − r)) and dp = 7/2 p0 r^(5/2) dr, so that the clock is
+ * −√7 √(1 − r): a closed form.
  * @param share inside over outside pressure, 0 to 1
  */
 function leakClock(share: number): number {

@@ -150,8 +150,7 @@ function unitsOf(contact: number): number {
  * Vapour that spread-out spray condenses, in kg per kg of water.
  *
  * Drops take up 1 − exp(−N) of what would heat them to the dew point; `contact` is that share in pure steam, where
- * only the
- * inside of the drop resists, and air round it lowers N by its resistance.
+ * only the inside of the drop resists, and air round it lowers N by its resistance.
  * @param water temperature, K
  * @param dewPoint K
  * @param pressure Pa

@@ -2,9 +2,8 @@
  * Gas in a jar over a candle, its rim under water: the water follows the gas at once.
  *
  * When the jar is on, the water inside stands as high as outside. Warm gas first pushes it down to the rim; only then
- * does gas
- * bubble out. Cooling, the gas lets the water back in and higher; once the dish is down to the rim, room air gurgles
- * in.
+ * does gas bubble out. Cooling, the gas lets the water back in and higher; once the dish is down to the rim, room air
+ * gurgles in.
  */
 import { falsePosition } from '../elementary'
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'

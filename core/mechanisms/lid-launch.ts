@@ -1,7 +1,6 @@
 /**
  * A lid on a canister in which vapour burns: it lets go at a pressure, is driven along its skirt while the gas goes
- * on burning,
- * and is pushed on by what rushes out under it.
+ * on burning, and is pushed on by what rushes out under it.
  */
 import { integratorOf, type OdeSystem } from '../solver'
 import { AIR_GAS_CONSTANT } from '../substances/air'
@@ -70,8 +69,7 @@ class Launch implements OdeSystem {
  * Follows the pressure until the lid is free.
  *
  * The gas expands without heat (γ) and goes on burning; friction is part of the pressure at which it lets go and is
- * left out
- * afterwards, and so is the air that the lid has to push away.
+ * left out afterwards, and so is the air that the lid has to push away.
  * @param tolerance relative, of one step
  * @param record called with time, overpressure and way of the lid
  * @source first law for the gas, dp/dt = burning − γ (p A v + ṁ R T)/V; Newton's law for the lid

@@ -2,8 +2,7 @@
  * A moist gas let out of a bottle: it cools as it expands, vapour turns to droplets on nuclei, the wall warms it again.
  *
  * One lump of gas and one size of droplet. Heat comes from the wall all the while; droplets grow by diffusion; a
- * nucleus
- * takes part once the air is supersaturated enough for it.
+ * nucleus takes part once the air is supersaturated enough for it.
  */
 import { exp, ln, pow } from '../elementary'
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'
@@ -96,12 +95,10 @@ const [REFRACTION, LIGHT] = [0.33, 0.55e-6]
  * Droplets that form by themselves where no nuclei are left, 1/(m3 s).
  *
  * With water it comes into its own where C. T. R. Wilson (Phil. Trans. R. Soc. A 189 (1897) 265) saw clean air turn
- * to dense
- * fog: an expansion near 1.38, a saturation ratio of 6 to 8.
+ * to dense fog: an expansion near 1.38, a saturation ratio of 6 to 8.
  * @param ratio saturation ratio @param partial pressure of vapour, Pa @param temperature K
  * @source R. Becker & W. Döring, Ann. Phys. 24 (1935) 719, in the form of H. R. Pruppacher & J. D. Klett,
- *   Microphysics of Clouds
- *   and Precipitation, 2nd ed. (1997), eq. 7-46
+ *   Microphysics of Clouds and Precipitation, 2nd ed. (1997), eq. 7-46
  */
 export function homogeneousNucleation(
   substance: Condensable,
@@ -244,8 +241,7 @@ export interface Mist {
 
 /**
  * Extinction across a path of droplets, dimensionless: efficiency 2 for droplets much wider than the wave, and less
- * for smaller
- * ones, as the phase shift across them squared over two.
+ * for smaller ones, as the phase shift across them squared over two.
  *
  * @param mist kg/m3 of droplets, and their radius, m @param density of the liquid, kg/m3 @param path m
  * @source H. C. van de Hulst, Light Scattering by Small Particles (1957), sect. 8.22 and 11.2: both limits, joined
@@ -277,11 +273,9 @@ export interface ExpansionEnd {
  * seconds.
  *
  * Dry limit without heat: T/T0 = (p/p0)^(R/c_p). Energy of the gas that stays: n c_p dT = V dp + heat from the wall +
- * L dm.
- * Growth: r dr/dt = D ρ_v (S − 1)/ρ_l, the diffusion part (R. R. Rogers & M. K. Yau, A Short Course in Cloud Physics,
- * 3rd ed.
- * (1989), eq. 7.17), which the latent heat given to the same gas holds back. Nuclei take part from their saturation
- * ratio on.
+ * L dm. Growth: r dr/dt = D ρ_v (S − 1)/ρ_l, the diffusion part (R. R. Rogers & M. K. Yau, A Short Course in Cloud
+ * Physics, 3rd ed. (1989), eq. 7.17), which the latent heat given to the same gas holds back. Nuclei take part from
+ * their saturation ratio on.
  * @param threshold optical depth that is seen @param tolerance relative, of one step
  * @param onStep called with each moment, the first included; the object is reused
  */

@@ -23,8 +23,7 @@ const expansion = new CubicTable(x => pow(1 - x, 2 / 7), 0, 0.48, 512)
  * @param downstream pressure, Pa; above `upstream` nothing flows
  * @returns kg/s
  * @source isentropic nozzle flow with γ = 1.4, F. M. White, Fluid Mechanics, 4th ed. (1999), sect. 9.4 (choked: eq.
- *   9.46); steam, whose γ is
- *   1.33, flows a hundredth more slowly
+ *   9.46); steam, whose γ is 1.33, flows a hundredth more slowly
  */
 export function gasThroughNozzle(area: number, upstream: number, density: number, downstream: number): number {
   if (!(upstream > downstream) || !(area > 0)) return 0

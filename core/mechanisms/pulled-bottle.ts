@@ -12,8 +12,7 @@ export interface Pull {
  * Energy with which the bottle meets the bowl, J; 0 where the hand holds it.
  *
  * The greatest pull less the grip along the whole way, and no more than the share of the water's momentum that the
- * hand does not
- * take up can give the glass, whichever is less.
+ * hand does not take up can give the glass, whichever is less.
  * @source work = force × way, and p²/(2 m): mechanics, each an upper bound
  */
 export function blowEnergy({ pull, grip, impulse, clearance, mass }: Pull): number {

@@ -2,14 +2,12 @@
  * Taking gas out of a space.
  *
  * The gas keeps the temperature of the walls: a jar of a few litres comes within a kelvin or two of them in a second
- * or so,
- * while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is proportional to
- * moles.
+ * or so, while pumping takes tens of seconds. Amounts are counted as p V (in J), which at one temperature is
+ * proportional to moles.
  *
  * A driven pump, leaks and whatever goes on inside are one system of equations. Strokes of a hand pump are discrete:
- * between
- * two of them leak and contents go on by the same equations; a moment that falls into a stroke is found within its
- * pull.
+ * between two of them leak and contents go on by the same equations; a moment that falls into a stroke is found
+ * within its pull.
  */
 import { falsePosition } from '../elementary'
 import { integratorOf, type Occurrence, type Peak } from '../solver'
@@ -52,8 +50,7 @@ export interface PumpedSpace {
   /** hole to the room, m2 */ leakArea: number
   /**
    * Pressure (Pa) at which the space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J)
-   * between them.
-   * For a plain vessel that is amount/(volume + beside).
+   * between them. For a plain vessel that is amount/(volume + beside).
    */
   pressure(amount: number, beside: number, state: Float64Array): number
   /** how many of the first unknowns are gases, in J; the first is air; 1 if left out */ gases?: number
@@ -112,8 +109,7 @@ const LEAST = 1
  * = amount.
  *
  * What swells makes V fall with p, sometimes as fast as 1/p, so the amount grows slowly with p: solved by the
- * Illinois variant
- * of false position.
+ * Illinois variant of false position.
  * @param near a pressure to start the search at, Pa
  */
 export function pressureWithSwelling(

@@ -27,10 +27,9 @@ export interface Rinsed {
  * Pours hot water in and out `times` over.
  *
  * As it runs out, room air takes its place; the film left on the hot wall then steams until the gas is (nearly)
- * saturated at
- * the wall's temperature, and what no longer fits leaves well mixed. So the air left follows from how hot the wall got,
- * which is why rinsing leaves far more of it than boiling. Enthalpy of wall and water is conserved; the room's share
- * is left out.
+ * saturated at the wall's temperature, and what no longer fits leaves well mixed. So the air left follows from how
+ * hot the wall got, which is why rinsing leaves far more of it than boiling. Enthalpy of wall and water is conserved;
+ * the room's share is left out.
  */
 export function rinse(plan: RinsePlan): Rinsed {
   const { vessel, room, temperature, times, contact, saturation } = plan

@@ -20,8 +20,8 @@ const COLLAPSE_STEPS = 40
 const OVER = 0.9
 /**
  * Steps for one stage of the watch: some hundreds are usual. A leak that lets in what the cold takes keeps the inside
- * even with the room for hours, a few
- * pascals this way and that; by then its greatest difference is long past, and it is left alone.
+ * even with the room for hours, a few pascals this way and that; by then its greatest difference is long past, and it
+ * is left alone.
  */
 const PATIENCE = 300
 const MOST_PATIENCE = 19_000
@@ -54,8 +54,7 @@ const differences: number[] = []
 
 /**
  * Follows a closed vessel from the seal: until every act has been done and the gas has nothing left to condense at
- * its coldest
- * wall, or nothing changes any more.
+ * its coldest wall, or nothing changes any more.
  *
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  */

@@ -10,8 +10,7 @@
  *     end
  *
  * `r`: number of the line (counting up, so that a lost one is noticed), s on the logger's clock, channel, value in
- * the channel's
- * unit; `-` where the sensor gave none. Other lines are passed over and counted.
+ * the channel's unit; `-` where the sensor gave none. Other lines are passed over and counted.
  */
 import { QuantityError, toSi, type QuantityKind } from '../units'
 

@@ -2,8 +2,7 @@
  * Several acts on one clock: when each goes on the heat and when it is lifted, in a given order.
  *
  * A mixed-integer linear programme, written in the CPLEX LP format; whoever calls hands in the solver. Times in s
- * from the
- * start of the show; heaters may be on before it.
+ * from the start of the show; heaters may be on before it.
  */
 import type { Act } from './act'
 

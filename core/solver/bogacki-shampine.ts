@@ -2,8 +2,8 @@ import type { OdeSystem } from './system'
 import type { Stepper } from './stepper'
 
 /**
- * Explicit Runge–Kutta pair 3(2): cheap steps while nothing is stiff.
- * Source: P. Bogacki & L. F. Shampine, Appl. Math. Lett. 2 (1989) 321.
+ * Explicit Runge–Kutta pair 3(2): cheap steps while nothing is stiff. Source: P. Bogacki & L. F. Shampine, Appl.
+ * Math. Lett. 2 (1989) 321.
  */
 export class BogackiShampineStepper implements Stepper {
   evaluations = 0

@@ -2,10 +2,9 @@
  * LU factors of a small matrix `diagonal · I − J`, row-major in one array; nothing is allocated per call.
  *
  * Without pivoting at first: for the Jacobian of a dissipative system the shift makes the diagonal strong, and the
- * order of
- * the unknowns keeps zeros zero. Where a pivot is lost all the same (a system that for a while feeds on itself) rows
- * are
- * exchanged; where even that finds none, the caller is told and takes a smaller step, which strengthens the shift.
+ * order of the unknowns keeps zeros zero. Where a pivot is lost all the same (a system that for a while feeds on
+ * itself) rows are exchanged; where even that finds none, the caller is told and takes a smaller step, which
+ * strengthens the shift.
  */
 export class DenseLu {
   private readonly factors: Float64Array

@@ -2,11 +2,9 @@
  * Adaptive integration with located events.
  *
  * Starts with explicit steps where the caller says that they may pay, and goes over to Rosenbrock steps when the
- * explicit
- * ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the stepper's own
- * interpolant of a step by the Illinois variant of false position. The same input gives the same bits: there is no
- * random
- * choice and no clock.
+ * explicit ones have used up their allowance, which is the mark of a stiff or long stage. Events are found on the
+ * stepper's own interpolant of a step by the Illinois variant of false position. The same input gives the same bits:
+ * there is no random choice and no clock.
  */
 import { BogackiShampineStepper } from './bogacki-shampine'
 import { RosenbrockStepper } from './rosenbrock'
@@ -215,9 +213,8 @@ export class Integrator {
 
 /**
  * Whether a step has used up more of an amount than there was: the error estimate can be blind to it, where what uses
- * it
- * up ends at nought (L. F. Shampine, S. Thompson, J. A. Kierzenka & G. D. Byrne, Appl. Math. Comput. 170 (2005) 556).
- * What is below nought by less than the tolerance is nought.
+ * it up ends at nought (L. F. Shampine, S. Thompson, J. A. Kierzenka & G. D. Byrne, Appl. Math. Comput. 170 (2005)
+ * 556). What is below nought by less than the tolerance is nought.
  */
 function overdrawn({ amounts, scale }: OdeSystem, state: Float64Array, tolerance: number): boolean {
   if (!amounts) return false

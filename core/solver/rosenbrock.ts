@@ -2,11 +2,9 @@
  * Rosenbrock steps for stiff systems.
  *
  * Method: RODAS, six stages, order 4 with an embedded order 3, L-stable and stiffly accurate, so that processes far
- * faster than the step (a film of condensate, a damped slug) settle instead of limiting the step.
- * Source: E. Hairer & G. Wanner, Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7 and VI.4, in
- * the
- * transformed variables of sect. IV.7 (the coefficients are those of the authors' code RODAS; a test holds their
- * order).
+ * faster than the step (a film of condensate, a damped slug) settle instead of limiting the step. Source: E. Hairer &
+ * G. Wanner, Solving Ordinary Differential Equations II, 2nd ed. (1996), sect. IV.7 and VI.4, in the transformed
+ * variables of sect. IV.7 (the coefficients are those of the authors' code RODAS; a test holds their order).
  *
  * The Jacobian is taken by forward differences.
  */

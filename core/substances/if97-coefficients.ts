@@ -1,7 +1,7 @@
 /**
- * Coefficients of the IAPWS Industrial Formulation 1997, as printed in the release.
- * Source: IAPWS R7-97(2012), Revised Release on the IAPWS Industrial Formulation 1997 for the Thermodynamic Properties
- * of Water and Steam, tables 2 (region 1), 10 and 11 (region 2), 34 (region 4).
+ * Coefficients of the IAPWS Industrial Formulation 1997, as printed in the release. Source: IAPWS R7-97(2012),
+ * Revised Release on the IAPWS Industrial Formulation 1997 for the Thermodynamic Properties of Water and Steam,
+ * tables 2 (region 1), 10 and 11 (region 2), 34 (region 4).
  */
 
 /** Specific gas constant of water, J/(kg K): R7-97(2012), eq. 1. */

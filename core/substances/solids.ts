@@ -15,9 +15,8 @@ export interface Solid {
 
 /**
  * Young's modulus of PET against that at 20 °C: nearly level up to 60 °C, a steep fall around the glass transition
- * (about
- * 75 °C for the amorphous neck, a little higher for the stretched wall), a few per cent beyond it.
- * Shape from dynamic mechanical curves of bottle-grade PET, from memory; J. E. Mark, Polymer Data Handbook (1999), PET.
+ * (about 75 °C for the amorphous neck, a little higher for the stretched wall), a few per cent beyond it. Shape from
+ * dynamic mechanical curves of bottle-grade PET, from memory; J. E. Mark, Polymer Data Handbook (1999), PET.
  */
 export const petSoftening = (temperature: number): number => {
   const fallen = 0.04 + 0.96 / (1 + exp((temperature - 349) / 4.5))

@@ -1,6 +1,6 @@
 /**
- * Constants of water for heat transfer, each at the temperature where it is used.
- * Source: Incropera & DeWitt, Fundamentals of Heat and Mass Transfer, 5th ed. (2002), table A.6, from memory.
+ * Constants of water for heat transfer, each at the temperature where it is used. Source: Incropera & DeWitt,
+ * Fundamentals of Heat and Mass Transfer, 5th ed. (2002), table A.6, from memory.
  */
 
 /** Specific heat of liquid water near room temperature and up to boiling, J/(kg K); within 1 % from 0 to 100 °C. */

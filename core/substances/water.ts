@@ -1,6 +1,6 @@
 /**
- * Water and steam by the IAPWS Industrial Formulation 1997.
- * Source: IAPWS R7-97(2012). The equation numbers below are the release's.
+ * Water and steam by the IAPWS Industrial Formulation 1997. Source: IAPWS R7-97(2012). The equation numbers below are
+ * the release's.
  */
 import { integerPower } from '../elementary'
 import { requireRange } from '../units/require-range'

@@ -15,13 +15,11 @@ export interface Buckling {
  * Critical pressure difference of a perfect thin cylinder with held ends, pressed on its side.
  *
  * The least over the number of lobes n of von Mises' formula. Holds for elastic walls; pressure on the ends as well
- * lowers it
- * by one or two per cent at a can's proportions (see `windenburgTrillingPressure`).
+ * lowers it by one or two per cent at a can's proportions (see `windenburgTrillingPressure`).
  *
  * @throws RangeError if the wall is too thick for thin-shell theory
  * @source R. von Mises, Zeitschrift des VDI 58 (1914) 750, as in S. P. Timoshenko & J. M. Gere, Theory of Elastic
- *   Stability,
- *   2nd ed. (1961), sect. 11.5; from memory
+ *   Stability, 2nd ed. (1961), sect. 11.5; from memory
  */
 export function vonMisesBuckling(cylinder: Cylinder, solid: Pick<Solid, 'youngsModulus' | 'poissonRatio'>): Buckling {
   const { diameter, height, wallThickness } = cylinder

@@ -90,8 +90,7 @@ export function panelDeflection(
  * Pressure difference at which plastic hinges turn the panel into a mechanism, its edges held but free to pull in.
  *
  * A tin whose edges are held by seams and neighbours carries a multiple of this, since the bent panel pulls like a
- * membrane;
- * the multiple is an input.
+ * membrane; the multiple is an input.
  *
  * @param yieldStrength Pa
  * @returns Pa

@@ -36,8 +36,7 @@ function refuseForged(event: H3Event, host: string, open: boolean) {
 
 /**
  * Headers for every answer, and what is refused: on loopback a foreign host name (a page elsewhere that resolves to
- * this
- * machine), beyond it whoever has not signed in, and everywhere a write that another site's page sent.
+ * this machine), beyond it whoever has not signed in, and everywhere a write that another site's page sent.
  */
 export default defineEventHandler(async event => {
   setResponseHeaders(event, {

@@ -45,8 +45,7 @@ export type CappedResults = ReturnType<typeof resultsAtSeal> &
  * Runs the stage and reports it; the caller reads the outcome off the results.
  *
  * "Nothing more will come after" is that of a vessel strong enough to stand: for one that goes it takes a second run,
- * which
- * only a shown trace is worth.
+ * which only a shown trace is worth.
  */
 export function runCapped(
   capped: Capped,

@@ -131,8 +131,7 @@ export interface GasAtSeal {
 
 /**
  * The gas inside at the seal, at room pressure above `pool` kg of liquid. What water leaves on turning over is made
- * up by
- * vapour flashed from it; where more air was counted than there is room for, the vessel holds air alone.
+ * up by vapour flashed from it; where more air was counted than there is room for, the vessel holds air alone.
  */
 export function gasAtSeal(plan: Pick<HeatingPlan, 'vessel' | 'room'>, filled: Filled, pool: number): GasAtSeal {
   const { vessel, room } = plan

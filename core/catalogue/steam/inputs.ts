@@ -8,8 +8,7 @@ const ASSUMED = 'assumption, to be narrowed by past runs'
 
 /**
  * Knock-down from a perfect cylinder's critical pressure: 0.75 after NASA SP-8007 (1968, rev. 2020) for external
- * pressure;
- * a dent lowers it, by how much is an assumption.
+ * pressure; a dent lowers it, by how much is an assumption.
  */
 const knockDown = ({ choices }: Values): number => (choices.vesselCondition === 'dented' ? 0.45 : 0.75)
 

@@ -15,9 +15,8 @@ const CAUSES: Record<string, string> = {
 
 /**
  * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest
- * difference.
- * Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts` for the
- * convention.
+ * difference. Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts`
+ * for the convention.
  */
 type Sealed = Ran<never, 'sealing' | 'timeOfPeak' | 'capacity', never, 'goneAt'>
 export const steamLedger =

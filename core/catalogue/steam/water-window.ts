@@ -12,8 +12,8 @@ const state = new Float64Array(5)
  * Least and most water for this vessel on this heater.
  *
  * Least: what heating, purge and a minute's wait boil off, so that it is not dry. Most: what still shows a plume in
- * the time
- * that a lesson bears and leaves three fifths of the vessel to steam. Both by bisection on the heating model itself.
+ * the time that a lesson bears and leaves three fifths of the vessel to steam. Both by bisection on the heating model
+ * itself.
  *
  * @param waterCharge m3 of water that the plan's charge weighs
  * @param patience longest time to the plume that a lesson bears, s

@@ -38,8 +38,7 @@ const SCAN = 120
  * Outside pressure under which a sealed balloon has grown past a stretch, Pa.
  *
  * It rests at the smallest stretch at which its gas and its skin agree, so it passes one when the outside is below
- * every pressure
- * that holds it at a smaller one: past a hump it jumps.
+ * every pressure that holds it at a smaller one: past a hump it jumps.
  * @param from stretch that it has in the room
  */
 export function pressureToPass(rubber: Rubber, amount: number, from: number, stretch: number): number {

@@ -73,8 +73,7 @@ export function simulate(values: CloudBottleValues, detail: Detail, refinement =
   const hot = (adiabatic * (1 - exp(-rate))) / rate
   const start = room + hot * exp(-n.holdTime / relaxation)
   // Vapour: what was there before the press, squeezed together or joined by what the pump brings; the wet wall makes
-  // it up, or
-  // takes it, as heat goes (Lewis number of one), so that a short hold leaves it as it was.
+  // it up, or takes it, as heat goes (Lewis number of one), so that a short hold leaves it as it was.
   const exchange = (moles * OPEN_HEAT) / contact
   const most =
     values.choices.liquid === 'ethanol'

@@ -45,8 +45,7 @@ const CLOSE = 5e-3
  * Opening that keeps the tank at its rated vacuum, m2: the one with which the greatest difference just reaches it.
  *
  * The difference falls steadily as the opening widens, so there is one root. It goes about with the square of the
- * flow, and so
- * the search runs on the logarithms, bracketed.
+ * flow, and so the search runs on the logarithms, bracketed.
  */
 function reliefAreaOf(
   cooling: CoolingPlan,

@@ -27,8 +27,7 @@ const HOSE = 40e-6
 
 /**
  * A balloon on the hose as a vessel: stretched it presses on its gas, slack it takes up what there is at the room's
- * pressure,
- * flat it keeps a crumpled rest.
+ * pressure, flat it keeps a crumpled rest.
  */
 class HosedBalloon {
   private readonly slack: number

@@ -2,8 +2,7 @@
  * Warm water under a pump: it boils once the pressure in the jar is down to its vapour pressure.
  *
  * Air and vapour share the jar; the pump takes both; vapour also condenses on the glass, which is at room
- * temperature. The
- * water cools by what it gives off.
+ * temperature. The water cools by what it gives off.
  */
 import {
   type Detail,

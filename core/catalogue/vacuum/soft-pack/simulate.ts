@@ -23,8 +23,7 @@ export interface Pack {
  * Volume that an amount of gas (p V, J) takes at an outside pressure, m3.
  *
  * The skin pushes back in a straight line with the volume, and far more steeply once it is taut: (p + skin(V)) V =
- * amount is a
- * quadratic on each stretch.
+ * amount is a quadratic on each stretch.
  */
 export function packVolume({ rest, taut, stiffness }: Pack, amount: number, outside: number): number {
   if (amount <= outside * rest) return amount / outside

@@ -10,8 +10,8 @@ const EVERY = 100
 
 /**
  * The simulated data logger of one act, as a text stream. What "really" happens is one draw of what is not known
- * exactly, the
- * same whenever this act is asked for; it follows the marks: heat on begins the heating, sealed begins the hush.
+ * exactly, the same whenever this act is asked for; it follows the marks: heat on begins the heating, sealed begins
+ * the hush.
  */
 export default defineEventHandler(async event => {
   const show = await showOf(event)

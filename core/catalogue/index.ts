@@ -25,6 +25,7 @@ import { sealedDrum } from './steam/sealed-drum'
 import { sealedTin } from './steam/sealed-tin'
 import { softPack } from './vacuum/soft-pack'
 import { suctionCup } from './holding/suction-cup'
+import { syringeBoil } from './vacuum/syringe-boil'
 import { vacuumCannon } from './motion/vacuum-cannon'
 import { warmedBottle } from './steam/warmed-bottle'
 
@@ -47,6 +48,7 @@ export const DEMONSTRATIONS: readonly Demonstration[] = [
   balloonEmptied,
   jarBarometer,
   lowPressureBoil,
+  syringeBoil,
   bellInVacuum,
   plates,
   suctionCup,

@@ -20,6 +20,12 @@ export const RULES: Readonly<Record<string, Rule>> = {
     source: 'animal welfare law of most countries',
   },
   'eat': { hazard: 'food after the show', raised: 'never', source: PRACTICE },
+  'snap-back': {
+    hazard: 'a plunger that flies back',
+    raised: 'from 60 N of pull',
+    source: `${PRACTICE}; the limit an assumption, what two fingers still hold with ease`,
+  },
+  'needle': { hazard: 'syringes as medicine knows them', raised: 'never', source: PRACTICE },
   'scald': { hazard: 'hot water and steam', raised: 'from 60 °C', source: 'Moritz & Henriques 1947 (from memory)' },
   'scald-kettle': {
     hazard: 'hot water poured from a kettle',

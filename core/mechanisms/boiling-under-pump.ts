@@ -41,9 +41,10 @@ const GLASS_LOSS = 10
 export interface BoilPlan {
   /** Pa */ outside: number
   /** K */ room: number
-  /** free of water, m3 */ volume: number
+  /** free of water, m3; whoever moves its walls keeps it up to date */ volume: number
   /** of the water, m2 */ surface: number
   /** of the jar, m2 */ glass: number
+  /** of its wall, J/(m2 K); a jar's 5 mm of glass if left out */ wallCapacity?: number
   /** kg */ water: number
   /** multiplies evaporation and condensation */ evaporation: number
   /** pressure over the jar's at which it begins to boil, Pa */ over: number
@@ -82,7 +83,7 @@ export class BoilingUnderPump {
   readonly contents: NonNullable<PumpedSpace['contents']> = {
     scale: [5, 5, 1e-4, 1e-4],
     rates: (_, pressure, state, slope) => {
-      const { outside, room, volume, surface, glass, evaporation } = this.plan
+      const { outside, room, volume, surface, glass, evaporation, wallCapacity = GLASS_CAPACITY } = this.plan
       const water = state[BOIL.water]
       const mass = Math.max(1e-6, this.plan.water - state[BOIL.given])
       const partial = state[BOIL.vapour] / volume
@@ -96,7 +97,7 @@ export class BoilingUnderPump {
       slope[BOIL.vapour] += (given - dew) * WATER_GAS_CONSTANT * room
       slope[BOIL.water] = -(given * latent + (water - room) * surface * BEAKER_LOSS) / (mass * LIQUID_SPECIFIC_HEAT)
       slope[BOIL.glass] =
-        (dew * latent) / (GLASS_CAPACITY * glass) - ((state[BOIL.glass] - room) * GLASS_LOSS) / GLASS_CAPACITY
+        (dew * latent) / (wallCapacity * glass) - ((state[BOIL.glass] - room) * GLASS_LOSS) / wallCapacity
       slope[BOIL.given] = given
       slope[BOIL.bubbled] = bubbles
     },

@@ -1,0 +1,44 @@
+import { defineDemonstration } from '../../../demonstration'
+import { afterFailure, cautions, gates } from './cautions'
+import { drawing } from './drawing'
+import { check, inputs } from './inputs'
+import { ledger, logged, outcomes, results, sizes } from './outcomes'
+import { kit, procedure, shelf } from './procedure'
+import { COLUMNS, simulate } from './simulate'
+import { advice, explanation, teaching, why } from './teaching'
+
+export const syringeBoil = defineDemonstration({
+  id: 'syringe-boil',
+  name: 'Boiling in a syringe',
+  summary: 'Warm water in a stoppered syringe boils when the plunger is pulled.',
+  noun: ['pull', 'pulls'],
+  people: { performs: 11, watches: 7 },
+  gallery: {
+    family: 'vacuum',
+    effect: 'Warm water boils in the hand, and stops when the plunger goes back.',
+    topics: ['boiling', 'vapour pressure', 'gas laws', 'air pressure'],
+    ages: [8, 18],
+  },
+  hushWords: { inside: 'air left in', strength: '' },
+  wanted: 'boils',
+  columns: COLUMNS,
+  simulate,
+  inputs,
+  check,
+  logged,
+  results,
+  outcomes,
+  ledger,
+  sizes,
+  shelf,
+  procedure,
+  kit,
+  gates,
+  cautions,
+  afterFailure,
+  drawing,
+  why,
+  advice,
+  explanation,
+  teaching,
+})

@@ -1,0 +1,28 @@
+/** Syringes that are pulled with the nozzle shut. */
+import { formatQuantity } from '../units'
+import type { Caution } from './caution'
+
+/** Pull from which a plunger that slips out of the fingers is a blow, N; assumption. */
+export const FIRM_PULL = 60
+
+/** @param pull most that the hand must hold, N, 99th percentile */
+export const snapsBack = (pull: number, step: string): Caution => ({
+  id: 'snap-back',
+  step,
+  severity: pull > FIRM_PULL ? 'raised' : 'usual',
+  covers: ['vacuum'],
+  hazard: `Let go, the plunger flies back: the room pushes it with up to ${formatQuantity(pull, 'N', 'force', 2)}.`,
+  control:
+    'Goggles. Fingers never between plunger and barrel; nozzle shut by a screwed cap, pointing at nobody; let the ' +
+    'plunger back by hand.',
+  number: { name: 'pull, 99 of 100', value: pull, quantity: 'force', units: ['N', 'lbf'], raisedFrom: FIRM_PULL },
+})
+
+export const noNeedles = (step: string): Caution => ({
+  id: 'needle',
+  step,
+  severity: 'usual',
+  covers: [],
+  hazard: 'Syringes look like medicine, and children try what they see.',
+  control: 'New ones, without a needle and never used; counted out and counted in again; nobody drinks from them.',
+})

@@ -52,12 +52,12 @@ export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
       thick: 3,
     },
     { kind: 'body', points: rectangle(-0.24 * n.bore, 0, 0.48 * n.bore, 0.22 * n.bore), stuff: 'ink' },
-    {
+    ...[-0.31, 0.31].map((x): Shape => ({
       kind: 'push',
       stuff: 'outside-air',
-      from: [0.62 * n.bore, face + 1.5 * n.bore],
-      to: [0.62 * n.bore, face + 0.35 * n.bore],
-    },
+      from: [x * n.bore, face + 1.35 * n.bore],
+      to: [x * n.bore, face + 0.32 * n.bore],
+    })),
     { kind: 'note', at: [0.9 * n.bore, face], anchor: 'start', stuff: 'ink', said: ['inside ', kPa(pressure)] },
     {
       kind: 'note',

@@ -110,7 +110,7 @@ export function simulate(values: SyringeBoilValues, detail: Detail, refinement =
       rows &&
       (() => {
         rows.stage('hush', 'pulling', Math.min(boilsAt ?? n.pullTime, over))
-        rows.stage('after', 'drawn out', over)
+        rows.stage('after', 'boiling', over)
         return rows.finish()
       })(),
   }

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { DEMONSTRATIONS } from '../../core'
 
 const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
@@ -138,7 +139,7 @@ test('a shelf of rows with one bad one: the bad cell is told by line and column,
 test('a demonstration is found from what is on the shelf, by effect and by age', async ({ page }) => {
   await page.goto(at('/bench/choose'))
   const list = page.getByRole('heading', { level: 3 })
-  await expect(list).toHaveCount(28)
+  await expect(list).toHaveCount(DEMONSTRATIONS.length)
   await page.getByLabel('with what is on the Shelf').check()
   await expect(list).not.toContainText(['Tank with its vent shut'])
   await page.getByLabel('Effect, or any word').fill('fountain')

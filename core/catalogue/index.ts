@@ -26,6 +26,7 @@ import { sealedTin } from './steam/sealed-tin'
 import { softPack } from './vacuum/soft-pack'
 import { suctionCup } from './holding/suction-cup'
 import { syringeBoil } from './vacuum/syringe-boil'
+import { syringeMarshmallow } from './vacuum/syringe-marshmallow'
 import { vacuumCannon } from './motion/vacuum-cannon'
 import { warmedBottle } from './steam/warmed-bottle'
 
@@ -49,6 +50,7 @@ export const DEMONSTRATIONS: readonly Demonstration[] = [
   jarBarometer,
   lowPressureBoil,
   syringeBoil,
+  syringeMarshmallow,
   bellInVacuum,
   plates,
   suctionCup,

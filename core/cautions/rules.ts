@@ -25,6 +25,11 @@ export const RULES: Readonly<Record<string, Rule>> = {
     raised: 'from 60 N of pull',
     source: `${PRACTICE}; the limit an assumption, what two fingers still hold with ease`,
   },
+  'cap-off': {
+    hazard: 'a cap that flies off a pressed syringe',
+    raised: 'from 100 kPa over the room',
+    source: `${PRACTICE}; the limit an assumption`,
+  },
   'needle': { hazard: 'syringes as medicine knows them', raised: 'never', source: PRACTICE },
   'scald': { hazard: 'hot water and steam', raised: 'from 60 °C', source: 'Moritz & Henriques 1947 (from memory)' },
   'scald-kettle': {

@@ -5,6 +5,9 @@ import type { Caution } from './caution'
 /** Pull from which a plunger that slips out of the fingers is a blow, N; assumption. */
 export const FIRM_PULL = 60
 
+/** Pressure over the room from which a cap that is not screwed tight is a missile, Pa; assumption. */
+export const FIRM_PRESS = 100e3
+
 /** @param pull most that the hand must hold, N, 99th percentile */
 export const snapsBack = (pull: number, step: string): Caution => ({
   id: 'snap-back',
@@ -25,4 +28,22 @@ export const noNeedles = (step: string): Caution => ({
   covers: [],
   hazard: 'Syringes look like medicine, and children try what they see.',
   control: 'New ones, without a needle and never used; counted out and counted in again; nobody drinks from them.',
+})
+
+/** @param gauge most over the room, Pa, 99th percentile */
+export const capFliesOff = (gauge: number, step: string): Caution => ({
+  id: 'cap-off',
+  step,
+  severity: gauge > FIRM_PRESS ? 'raised' : 'usual',
+  covers: ['pressure'],
+  hazard: `Pressed to ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room, a loose cap flies off.`,
+  control:
+    'Goggles for everybody near; cap screwed on, pointing at a wall; let the plunger back before the cap comes off.',
+  number: {
+    name: 'over the room, 99 of 100',
+    value: gauge,
+    quantity: 'pressure',
+    units: ['kPa', 'psi'],
+    raisedFrom: FIRM_PRESS,
+  },
 })

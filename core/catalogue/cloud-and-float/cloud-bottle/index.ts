@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { check, inputs } from './inputs'
-import { COLUMNS, simulate } from './simulate'
+import { check, inputs, type CloudBottleValues } from './inputs'
+import { COLUMNS, simulate, type CloudBottleRun } from './simulate'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const cloudBottle = defineDemonstration({
+export const cloudBottle = defineDemonstration<CloudBottleValues, CloudBottleRun>({
   id: 'cloud-bottle',
   name: 'Cloud in a bottle',
   summary: 'Damp air under pressure, let go: a cloud. Pressed again: clear.',

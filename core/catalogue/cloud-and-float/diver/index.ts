@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type DiverRun } from './simulate'
+import { check, inputs, type DiverValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const diver = defineDemonstration({
+export const diver = defineDemonstration<DiverValues, DiverRun>({
   id: 'diver',
   name: 'Diver in a bottle',
   summary: 'A trimmed float sinks when the bottle is squeezed, and comes back.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type BalloonInGlassRun } from './simulate'
+import { check, inputs, type BalloonInGlassValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const balloonInGlass = defineDemonstration({
+export const balloonInGlass = defineDemonstration<BalloonInGlassValues, BalloonInGlassRun>({
   id: 'balloon-in-glass',
   name: 'Balloon lifts a glass',
   summary: 'A balloon blown up inside a glass presses on its wall and lifts it.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type CardAndGlassRun } from './simulate'
+import { check, inputs, type CardAndGlassValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const cardAndGlass = defineDemonstration({
+export const cardAndGlass = defineDemonstration<CardAndGlassValues, CardAndGlassRun>({
   id: 'card-and-glass',
   name: 'Card under a glass',
   summary: 'A glass of water, a card on it, turned over: the card stays.',

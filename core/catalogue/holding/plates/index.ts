@@ -1,14 +1,14 @@
 import { defineDemonstration } from '../../../demonstration'
 import { VACUUM_SUSPECTS } from '../../vacuum/suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type PlatesRun } from './simulate'
+import { check, inputs, type PlatesValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const plates = defineDemonstration({
+export const plates = defineDemonstration<PlatesValues, PlatesRun>({
   id: 'plates',
   name: 'Plates that won’t part',
   summary: 'Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.',

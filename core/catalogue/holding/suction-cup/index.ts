@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type SuctionCupRun } from './simulate'
+import { check, inputs, type SuctionCupValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const suctionCup = defineDemonstration({
+export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
   id: 'suction-cup',
   name: 'Lift it by a cup',
   summary: 'A plunger or a rubber sheet pressed on a seat or a table lifts it.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs, retired } from './inputs'
+import { COLUMNS, simulate, type CandleJarRun } from './simulate'
+import { check, inputs, retired, type CandleJarValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const candleJar = defineDemonstration({
+export const candleJar = defineDemonstration<CandleJarValues, CandleJarRun>({
   id: 'candle-jar',
   name: 'Candle under a jar',
   summary: 'A candle in a dish of water, a jar over it: the flame dies, and the water rises.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type EggInBottleRun } from './simulate'
+import { check, inputs, type EggInBottleValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes, suspects } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const eggInBottle = defineDemonstration({
+export const eggInBottle = defineDemonstration<EggInBottleValues, EggInBottleRun>({
   id: 'egg-in-bottle',
   name: 'Egg in a bottle',
   summary: 'Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.',

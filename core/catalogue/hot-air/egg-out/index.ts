@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type EggOutRun } from './simulate'
+import { check, inputs, type EggOutValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const eggOut = defineDemonstration({
+export const eggOut = defineDemonstration<EggOutValues, EggOutRun>({
   id: 'egg-out',
   name: 'Egg out again',
   summary: 'Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type BalloonLineRun } from './simulate'
+import { check, inputs, type BalloonLineValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const balloonLine = defineDemonstration({
+export const balloonLine = defineDemonstration<BalloonLineValues, BalloonLineRun>({
   id: 'balloon-line',
   name: 'Balloon on a line',
   summary: 'A balloon taped to a straw drives itself along a line across the room.',

@@ -1,14 +1,14 @@
 import { defineDemonstration } from '../../../demonstration'
 import { FUEL_TEACHING } from '../planned-only'
 import { afterFailure, cautions, gates } from './cautions'
-import { check, inputs } from './inputs'
-import { COLUMNS, simulate } from './simulate'
+import { check, inputs, type BottleLineValues } from './inputs'
+import { COLUMNS, simulate, type BottleLineRun } from './simulate'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, why } from './teaching'
 
-export const bottleLine = defineDemonstration({
+export const bottleLine = defineDemonstration<BottleLineValues, BottleLineRun>({
   id: 'bottle-line',
   name: 'Bottle on a line',
   summary: 'Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.',

@@ -1,14 +1,14 @@
 import { defineDemonstration } from '../../../demonstration'
 import { FUEL_TEACHING } from '../planned-only'
 import { afterFailure, cautions, gates } from './cautions'
-import { check, inputs } from './inputs'
-import { COLUMNS, simulate } from './simulate'
+import { check, inputs, type CanisterPopValues } from './inputs'
+import { COLUMNS, simulate, type CanisterPopRun } from './simulate'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, why } from './teaching'
 
-export const canisterPop = defineDemonstration({
+export const canisterPop = defineDemonstration<CanisterPopValues, CanisterPopRun>({
   id: 'canister-pop',
   name: 'Popping canister',
   summary: 'Burning vapour drives the lid off a small canister. Planned here: places, limits, distances; no recipe.',

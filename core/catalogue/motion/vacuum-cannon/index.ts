@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type VacuumCannonRun } from './simulate'
+import { check, inputs, type VacuumCannonValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
 
-export const vacuumCannon = defineDemonstration({
+export const vacuumCannon = defineDemonstration<VacuumCannonValues, VacuumCannonRun>({
   id: 'vacuum-cannon',
   name: 'Vacuum ball cannon',
   summary: 'A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.',

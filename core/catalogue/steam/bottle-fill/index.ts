@@ -2,14 +2,14 @@ import { defineDemonstration } from '../../../demonstration'
 import { GLASS_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { simulate, type BottleFillRun } from './simulate'
+import { check, inputs, type BottleFillValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const bottleFill = defineDemonstration({
+export const bottleFill = defineDemonstration<BottleFillValues, BottleFillRun>({
   id: 'bottle-fill',
   name: 'Bottle that drinks',
   summary: 'A glass bottle full of steam, mouth down in cold water: it fills in a blink.',

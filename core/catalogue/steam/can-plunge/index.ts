@@ -3,13 +3,13 @@ import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
 import { drawing } from './drawing'
-import { inputs, check } from './inputs'
+import { inputs, check, type CanPlungeValues } from './inputs'
 import { outcomes, ledger, logged, results, sizes } from './outcomes'
 import { procedure, kit, ready, shelf, waterWindow } from './procedure'
-import { repeats, simulate } from './simulate'
+import { repeats, simulate, type CanPlungeRun } from './simulate'
 import { explanation, why, teaching } from './teaching'
 
-export const canPlunge = defineDemonstration({
+export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
   id: 'can-plunge',
   name: 'Can plunge',
   summary: 'A drinks can with a little boiling water, turned over into cold water.',

@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type DrumReinflateRun } from './simulate'
+import { check, inputs, type DrumReinflateValues } from './inputs'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const drumReinflate = defineDemonstration({
+export const drumReinflate = defineDemonstration<DrumReinflateValues, DrumReinflateRun>({
   id: 'drum-reinflate',
   name: 'Drum that pops back',
   summary: 'A crushed vessel that still holds water, heated with a way out for the steam.',

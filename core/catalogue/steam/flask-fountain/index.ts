@@ -3,14 +3,14 @@ import { DIPPED_RESULTS } from '../dipped-face'
 import { GLASS_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { simulate, type FlaskFountainRun } from './simulate'
+import { check, inputs, type FlaskFountainValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const flaskFountain = defineDemonstration({
+export const flaskFountain = defineDemonstration<FlaskFountainValues, FlaskFountainRun>({
   id: 'flask-fountain',
   name: 'Flask fountain',
   summary: 'A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.',

@@ -1,12 +1,12 @@
 import { softBottleFace } from '../soft-bottle-face'
 import { afterFailure, cautions, gates } from './cautions'
 import { simulate } from './simulate'
-import { inputs } from './inputs'
+import { inputs, type HotWaterBottleValues } from './inputs'
 import { logged } from './outcomes'
 import { kit, procedure } from './procedure'
 import { explanation, teaching, why } from './teaching'
 
-export const hotWaterBottle = softBottleFace({
+export const hotWaterBottle = softBottleFace<HotWaterBottleValues>({
   id: 'hot-water-bottle',
   name: 'Hot-water bottle',
   summary: 'A soft fizzy-drink bottle with a little hot water, swirled, capped, into an ice bath: it folds.',

@@ -2,14 +2,14 @@ import { defineDemonstration } from '../../../demonstration'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { simulate, type ProcessVesselRun } from './simulate'
+import { check, inputs, type ProcessVesselValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const processVessel = defineDemonstration({
+export const processVessel = defineDemonstration<ProcessVesselValues, ProcessVesselRun>({
   id: 'process-vessel',
   name: 'Tank with its vent shut',
   summary: 'What if: a tank of some thousand litres cleaned with steam, then cooled with its vent shut.',

@@ -3,14 +3,14 @@ import { METAL_RESULTS } from '../metal-vessel'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { simulate } from './simulate'
+import { simulate, type SealedDrumRun } from './simulate'
 import { explanation, why, teaching } from './teaching'
-import { check, inputs } from './inputs'
+import { check, inputs, type SealedDrumValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing } from './drawing'
 
-export const sealedDrum = defineDemonstration({
+export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   id: 'sealed-drum',
   name: 'Sealed drum',
   summary: 'A steel drum boiled out, bunged and cooled: the outside air folds it up.',

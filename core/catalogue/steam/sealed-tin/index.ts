@@ -3,14 +3,14 @@ import { METAL_RESULTS } from '../metal-vessel'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { simulate, type SealedTinRun } from './simulate'
+import { check, inputs, type SealedTinValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const sealedTin = defineDemonstration({
+export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   id: 'sealed-tin',
   name: 'Sealed tin',
   summary: 'A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.',

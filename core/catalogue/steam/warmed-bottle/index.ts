@@ -1,12 +1,12 @@
 import { softBottleFace } from '../soft-bottle-face'
 import { afterFailure, cautions, gates } from './cautions'
 import { simulate } from './simulate'
-import { inputs } from './inputs'
+import { inputs, type WarmedBottleValues } from './inputs'
 import { logged } from './outcomes'
 import { kit, procedure } from './procedure'
 import { explanation, teaching, why } from './teaching'
 
-export const warmedBottle = softBottleFace({
+export const warmedBottle = softBottleFace<WarmedBottleValues>({
   id: 'warmed-bottle',
   name: 'Warmed bottle',
   summary: 'A soft bottle warmed with hot tap water, emptied, capped, into an ice bath: mostly cooling air.',

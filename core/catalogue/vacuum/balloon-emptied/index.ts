@@ -1,14 +1,14 @@
 import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type BalloonEmptiedRun } from './simulate'
+import { check, inputs, type BalloonEmptiedValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, variants, why } from './teaching'
 
-export const balloonEmptied = defineDemonstration({
+export const balloonEmptied = defineDemonstration<BalloonEmptiedValues, BalloonEmptiedRun>({
   id: 'balloon-emptied',
   name: 'Balloon pumped flat',
   summary: 'A balloon on the pump’s hose: the room presses it flat, and no pump presses harder than the room.',

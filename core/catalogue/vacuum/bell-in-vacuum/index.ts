@@ -3,14 +3,14 @@ import { jarBears } from '../inputs'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { inputs } from './inputs'
+import { COLUMNS, simulate, type BellInVacuumRun } from './simulate'
+import { inputs, type BellInVacuumValues } from './inputs'
 import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const bellInVacuum = defineDemonstration({
+export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuumRun>({
   id: 'bell-in-vacuum',
   name: 'Bell in a vacuum',
   summary: 'A ringing clock under the jar fades as the air goes, and is still seen to hammer.',

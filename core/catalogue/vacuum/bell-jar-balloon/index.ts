@@ -2,14 +2,14 @@ import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type BellJarBalloonRun } from './simulate'
+import { check, inputs, type BellJarBalloonValues } from './inputs'
 import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const bellJarBalloon = defineDemonstration({
+export const bellJarBalloon = defineDemonstration<BellJarBalloonValues, BellJarBalloonRun>({
   id: 'bell-jar-balloon',
   name: 'Balloon in a bell jar',
   summary: 'A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.',

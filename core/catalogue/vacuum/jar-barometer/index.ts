@@ -2,14 +2,14 @@ import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type JarBarometerRun } from './simulate'
+import { check, inputs, type JarBarometerValues } from './inputs'
 import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const jarBarometer = defineDemonstration({
+export const jarBarometer = defineDemonstration<JarBarometerValues, JarBarometerRun>({
   id: 'jar-barometer',
   name: 'Barometer in the jar',
   summary: 'Air trapped over coloured water lifts it up a tube as the jar round it is pumped.',

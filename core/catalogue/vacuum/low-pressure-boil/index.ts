@@ -2,14 +2,14 @@ import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type LowPressureBoilRun } from './simulate'
+import { check, inputs, type LowPressureBoilValues } from './inputs'
 import { ledger, logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const lowPressureBoil = defineDemonstration({
+export const lowPressureBoil = defineDemonstration<LowPressureBoilValues, LowPressureBoilRun>({
   id: 'low-pressure-boil',
   name: 'Boiling without a flame',
   summary: 'Warm, not boiling, water under a pump boils by itself and gets colder doing so.',

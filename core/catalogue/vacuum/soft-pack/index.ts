@@ -2,14 +2,14 @@ import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
 import { jarLedger } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
-import { COLUMNS, simulate } from './simulate'
-import { check, inputs } from './inputs'
+import { COLUMNS, simulate, type SoftPackRun } from './simulate'
+import { check, inputs, type SoftPackValues } from './inputs'
 import { logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
-export const softPack = defineDemonstration({
+export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
   id: 'soft-pack',
   name: 'Swelling packets',
   summary:

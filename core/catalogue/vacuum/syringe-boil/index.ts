@@ -1,13 +1,13 @@
 import { defineDemonstration } from '../../../demonstration'
 import { afterFailure, cautions, gates } from './cautions'
 import { drawing } from './drawing'
-import { check, inputs } from './inputs'
+import { check, inputs, type SyringeBoilValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
-import { COLUMNS, simulate } from './simulate'
+import { COLUMNS, simulate, type SyringeBoilRun } from './simulate'
 import { advice, explanation, teaching, why } from './teaching'
 
-export const syringeBoil = defineDemonstration({
+export const syringeBoil = defineDemonstration<SyringeBoilValues, SyringeBoilRun>({
   id: 'syringe-boil',
   name: 'Boiling in a syringe',
   summary: 'Warm water in a stoppered syringe boils when the plunger is pulled.',

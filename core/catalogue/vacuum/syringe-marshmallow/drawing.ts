@@ -1,0 +1,75 @@
+/** What is seen of it at a moment. */
+import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { cubeRoot } from '../../../elementary'
+import type { SyringeMarshmallow } from './simulate'
+
+export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
+  const n = values.numbers
+  const [pressure, foam, barrel] = ['pressure', 'foam', 'barrel'].map(c => valueAt(s.trace!, c, time))
+  const { area } = s.details
+  const half = n.bore / 2
+  const foot = 0.5 * n.bore
+  const face = foot + barrel / area
+  const rim = foot + n.barrelVolume / area + 0.25 * n.bore
+  const rod = (n.barrelVolume / area) * 0.9 + 0.9 * n.bore
+  // A short cylinder, as wide as high until the barrel stops it.
+  const wide = Math.min(0.98 * n.bore, cubeRoot((4 * foam) / Math.PI))
+  const high = (4 * foam) / (Math.PI * wide * wide)
+  const shapes: Shape[] = [
+    {
+      kind: 'gas',
+      points: rectangle(-half, foot, n.bore, barrel / area),
+      air: Math.min(1, pressure / n.stationPressure),
+      vapour: 0,
+    },
+    { kind: 'body', points: rectangle(-wide / 2, foot, wide, high), stuff: 'food' },
+    { kind: 'body', points: rectangle(-half, face, n.bore, 0.25 * n.bore), stuff: 'rubber' },
+    { kind: 'body', points: rectangle(-0.12 * n.bore, face + 0.25 * n.bore, 0.24 * n.bore, rod), stuff: 'card' },
+    {
+      kind: 'body',
+      points: rectangle(-0.75 * n.bore, face + 0.25 * n.bore + rod, 1.5 * n.bore, 0.12 * n.bore),
+      stuff: 'card',
+    },
+    {
+      kind: 'body',
+      points: [
+        [-half, rim],
+        [-half, foot],
+        [-0.14 * n.bore, foot],
+        [-0.14 * n.bore, 0.1 * n.bore],
+        [0.14 * n.bore, 0.1 * n.bore],
+        [0.14 * n.bore, foot],
+        [half, foot],
+        [half, rim],
+      ],
+      stuff: 'glass',
+      open: true,
+      thick: 3,
+    },
+    { kind: 'body', points: rectangle(-0.24 * n.bore, 0, 0.48 * n.bore, 0.22 * n.bore), stuff: 'ink' },
+    { kind: 'note', at: [0.9 * n.bore, face], anchor: 'start', stuff: 'ink', said: ['inside ', kPa(pressure)] },
+    {
+      kind: 'note',
+      at: [-0.9 * n.bore, foot + high / 2],
+      anchor: 'end',
+      stuff: 'ink',
+      said: [said(foam, 'volume', 'mL', 'floz')],
+    },
+  ]
+  const top = foot + n.barrelVolume / area + rod + 0.5 * n.bore
+  return {
+    kind: 'syringe',
+    numbers: {},
+    scene: {
+      frame: { left: -4 * n.bore, right: 4 * n.bore, bottom: 0, top: Math.max(top, rim + n.bore) },
+      shapes,
+      caption: [
+        pressure < 0.97 * n.stationPressure
+          ? 'The air round it pushes less: the gas in it takes more room.'
+          : pressure > 1.03 * n.stationPressure
+            ? 'The air round it pushes harder: the gas in it takes less room.'
+            : 'Inside as outside.',
+      ],
+    },
+  }
+}

@@ -1,0 +1,68 @@
+/** Why it ends so, and what to tell a class. */
+import { kilopascals, millilitres, newtons, percent, sideBySide } from '../../../demonstration'
+import { simulate, type SyringeMarshmallow } from './simulate'
+
+export const why: SyringeMarshmallow['why'] = (values, s) => {
+  const n = values.numbers
+  const { size, sizeAfter } = s.results
+  return [
+    `From ${millilitres(n.shutAt)} to ${millilitres(n.moveTo)} the air in the syringe comes to ` +
+      `${kilopascals(s.results.extremePressure)}. The gas in the marshmallow is ${percent(n.gasShare)} of it, and it ` +
+      `ends at ${percent(size)} of its size.`,
+    sizeAfter < 0.97
+      ? `Some of its gas seeped out on the way: let back it is only ${percent(sizeAfter)} of what it was.`
+      : 'Let back, it is about what it was.',
+    `The hand holds ${newtons(s.results.hold)}.`,
+  ]
+}
+
+export const explanation: SyringeMarshmallow['explanation'] = (values, s) => [
+  {
+    from: 7,
+    text:
+      'A marshmallow is full of tiny bubbles of air. When you pull, the air round it spreads out and pushes less, ' +
+      'and the bubbles grow. When you push, they shrink.',
+  },
+  {
+    from: 11,
+    text:
+      'The plunger changes the room that the air has, and with it how hard the air pushes. The air locked into the ' +
+      `marshmallow follows: it comes to ${percent(s.results.size)} of its size.`,
+  },
+  {
+    from: 14,
+    text:
+      `Boyle’s law twice: for the air round it, which goes from ${kilopascals(values.numbers.stationPressure)} to ` +
+      `${kilopascals(s.results.extremePressure)}, and for the gas inside, whose walls hold a little against it.`,
+  },
+  {
+    from: 16,
+    text:
+      'At one temperature p V stays for each amount of gas: p (V − V_solid − V_foam(p)) for the air, and ' +
+      '(p + skin) V_foam for the foam. The skin pushes back in proportion to the stretch, and steeply once it is taut.',
+  },
+]
+
+export const teaching: SyringeMarshmallow['teaching'] = {
+  wrongIdea: {
+    idea: 'The marshmallow is sucked apart.',
+    answer: 'Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back.',
+  },
+  before: ['What is inside a marshmallow?', 'What happens if I push instead?'],
+  after: ['Why is it smaller afterwards than at first?', 'Would a sweet without bubbles grow?'],
+  elsewhere: ['A snack packet on a mountain.', 'A diver’s lungs on the way up.', 'A balloon that climbs.'],
+}
+
+export const variants: NonNullable<SyringeMarshmallow['variants']> = values => {
+  const { shutAt, moveTo } = values.numbers
+  return sideBySide(
+    'How far it is moved',
+    values,
+    simulate,
+    ['size', 'extremePressure', 'hold'],
+    [0.5, 0.75, 1].map(share => ({
+      name: `to ${millilitres(shutAt + share * (moveTo - shutAt))}`,
+      numbers: { moveTo: shutAt + share * (moveTo - shutAt) },
+    })),
+  )
+}

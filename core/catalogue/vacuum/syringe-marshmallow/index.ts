@@ -15,7 +15,7 @@ export const syringeMarshmallow = defineDemonstration<SyringeMarshmallowValues, 
   people: { performs: 7, watches: 6 },
   gallery: {
     family: 'vacuum',
-    effect: 'A marshmallow with a face swells up, and is wrinkled and small afterwards.',
+    effect: 'A marshmallow with a face swells up, or shrivels, as the plunger goes.',
     topics: ['gas laws', 'air pressure', 'particle model'],
     ages: [6, 16],
   },

@@ -7,8 +7,8 @@ export const why: SyringeMarshmallow['why'] = (values, s) => {
   const { size, sizeAfter } = s.results
   return [
     `From ${millilitres(n.shutAt)} to ${millilitres(n.moveTo)} the air in the syringe comes to ` +
-      `${kilopascals(s.results.extremePressure)}. The gas in the marshmallow is ${percent(n.gasShare)} of it, and it ` +
-      `ends at ${percent(size)} of its size.`,
+      `${kilopascals(s.results.extremePressure)}. The gas in the marshmallow is ${percent(n.gasShare)} of it; there ` +
+      `it is ${percent(size)} of its size.`,
     sizeAfter < 0.97
       ? `Some of its gas seeped out on the way: let back it is only ${percent(sizeAfter)} of what it was.`
       : 'Let back, it is about what it was.',
@@ -49,7 +49,7 @@ export const teaching: SyringeMarshmallow['teaching'] = {
     answer: 'Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back.',
   },
   before: ['What is inside a marshmallow?', 'What happens if I push instead?'],
-  after: ['Why is it smaller afterwards than at first?', 'Would a sweet without bubbles grow?'],
+  after: ['Would it be smaller afterwards if it were held for minutes?', 'Would a sweet without bubbles grow?'],
   elsewhere: ['A snack packet on a mountain.', 'A diver’s lungs on the way up.', 'A balloon that climbs.'],
 }
 

@@ -23,7 +23,7 @@ export default ts.config(
   {
     plugins: { '@stylistic': stylistic },
     rules: {
-            // TypeScript finds undefined names, with the application's auto-imports in view.
+      // TypeScript finds undefined names, with the application's auto-imports in view.
       'no-undef': 'off', '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }], 'no-empty': ['error', { allowEmptyCatch: true }],
       '@typescript-eslint/no-non-null-assertion': 'off', '@typescript-eslint/consistent-type-imports': 'error',
       'vue/multi-word-component-names': 'off', 'vue/max-attributes-per-line': 'off', 'vue/singleline-html-element-content-newline': 'off',
@@ -31,7 +31,14 @@ export default ts.config(
       'vue/html-closing-bracket-newline': 'off', 'vue/html-indent': 'off', 'vue/require-default-prop': 'off',
     },
   },
-  // Prettier lays the files out; what it can't break is broken by hand.
+  {
+    files: ['**/*.vue', '**/*.mjs'],
+    rules: {
+      '@stylistic/semi': ['error', 'never'], '@stylistic/quotes': ['error', 'single', { avoidEscape: true }], '@stylistic/comma-dangle': ['error', 'always-multiline'],
+      '@stylistic/no-trailing-spaces': 'error', '@stylistic/eol-last': 'error', '@stylistic/object-curly-spacing': ['error', 'always'],
+    },
+  },
+  // Prettier lays TypeScript out; what it can't break is broken by hand.
   { files: ['**/*.ts'], rules: { '@stylistic/max-len': ['error', { code: 120 }] } },
   { files: ['**/*.mjs'], rules: { '@stylistic/max-len': ['error', { code: 190, ignoreStrings: true, ignoreTemplateLiterals: true }] } },
   { files: ['core/**/*.ts'], ignores: ['**/*.test.ts'], rules: { 'no-restricted-imports': ['error', { patterns: [outward] }] } },

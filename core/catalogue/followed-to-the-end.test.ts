@@ -128,3 +128,12 @@ describe('what practice sees', () => {
     },
   )
 })
+
+describe('an amount that is used up', () => {
+  it('is nought and never less: 2000 bottles, some of them boiled until hardly any air is left', () => {
+    const sample = new StagingSample(findDemonstration('bottle-fill')!, { numbers: {}, choices: {}, spreads: {} }, 2000)
+    sample.advance(2000)
+    expect(Math.min(...sample.results.residualAirFraction)).toBeGreaterThanOrEqual(0)
+    expect(Math.min(...sample.results.residualAirFraction)).toBeLessThan(0.01)
+  })
+})

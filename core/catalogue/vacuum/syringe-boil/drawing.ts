@@ -1,5 +1,6 @@
 /** What is seen of it at a moment. */
 import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { FLOOR, syringeShapes } from '../syringe-scene'
 import type { SyringeBoil } from './simulate'
 
 export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
@@ -13,7 +14,7 @@ export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
   ].map(c => valueAt(s.trace!, c, time))
   const half = n.bore / 2
   const area = s.details.surface
-  const foot = 0.5 * n.bore
+  const foot = FLOOR * n.bore
   const level = n.waterVolume / area
   const face = foot + level + gas / area
   const rim = foot + n.barrelVolume / area + 0.25 * n.bore
@@ -28,30 +29,7 @@ export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
       vapour: vapour / n.stationPressure,
     },
     ...(boiling > 0.5 ? [{ kind: 'bubbles', at: [0, foot], wide: 0.9 * n.bore, high: level, count: 12 } as Shape] : []),
-    { kind: 'body', points: rectangle(-half, face, n.bore, 0.25 * n.bore), stuff: 'rubber' },
-    { kind: 'body', points: rectangle(-0.12 * n.bore, face + 0.25 * n.bore, 0.24 * n.bore, rod), stuff: 'card' },
-    {
-      kind: 'body',
-      points: rectangle(-0.75 * n.bore, face + 0.25 * n.bore + rod, 1.5 * n.bore, 0.12 * n.bore),
-      stuff: 'card',
-    },
-    {
-      kind: 'body',
-      points: [
-        [-half, rim],
-        [-half, foot],
-        [-0.14 * n.bore, foot],
-        [-0.14 * n.bore, 0.1 * n.bore],
-        [0.14 * n.bore, 0.1 * n.bore],
-        [0.14 * n.bore, foot],
-        [half, foot],
-        [half, rim],
-      ],
-      stuff: 'glass',
-      open: true,
-      thick: 3,
-    },
-    { kind: 'body', points: rectangle(-0.24 * n.bore, 0, 0.48 * n.bore, 0.22 * n.bore), stuff: 'ink' },
+    ...syringeShapes(n.bore, face, rim, rod),
     ...[-0.31, 0.31].map((x): Shape => ({
       kind: 'push',
       stuff: 'outside-air',

@@ -1,6 +1,7 @@
 /** What is seen of it at a moment. */
 import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { cubeRoot } from '../../../elementary'
+import { FLOOR, syringeShapes } from '../syringe-scene'
 import type { SyringeMarshmallow } from './simulate'
 
 export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
@@ -8,7 +9,7 @@ export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
   const [pressure, foam, barrel] = ['pressure', 'foam', 'barrel'].map(c => valueAt(s.trace!, c, time))
   const { area } = s.details
   const half = n.bore / 2
-  const foot = 0.5 * n.bore
+  const foot = FLOOR * n.bore
   const face = foot + barrel / area
   const rim = foot + n.barrelVolume / area + 0.25 * n.bore
   const rod = (n.barrelVolume / area) * 0.9 + 0.9 * n.bore
@@ -23,30 +24,7 @@ export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
       vapour: 0,
     },
     { kind: 'body', points: rectangle(-wide / 2, foot, wide, high), stuff: 'food' },
-    { kind: 'body', points: rectangle(-half, face, n.bore, 0.25 * n.bore), stuff: 'rubber' },
-    { kind: 'body', points: rectangle(-0.12 * n.bore, face + 0.25 * n.bore, 0.24 * n.bore, rod), stuff: 'card' },
-    {
-      kind: 'body',
-      points: rectangle(-0.75 * n.bore, face + 0.25 * n.bore + rod, 1.5 * n.bore, 0.12 * n.bore),
-      stuff: 'card',
-    },
-    {
-      kind: 'body',
-      points: [
-        [-half, rim],
-        [-half, foot],
-        [-0.14 * n.bore, foot],
-        [-0.14 * n.bore, 0.1 * n.bore],
-        [0.14 * n.bore, 0.1 * n.bore],
-        [0.14 * n.bore, foot],
-        [half, foot],
-        [half, rim],
-      ],
-      stuff: 'glass',
-      open: true,
-      thick: 3,
-    },
-    { kind: 'body', points: rectangle(-0.24 * n.bore, 0, 0.48 * n.bore, 0.22 * n.bore), stuff: 'ink' },
+    ...syringeShapes(n.bore, face, rim, rod),
     { kind: 'note', at: [0.9 * n.bore, face], anchor: 'start', stuff: 'ink', said: ['inside ', kPa(pressure)] },
     {
       kind: 'note',

@@ -91,8 +91,8 @@ export type Check<V> = (values: V) => { input: string; message: string }[]
 type Ids<T> = Extract<keyof T, string>
 
 /**
- * Puts a demonstration together and hands it out under the face that all share. What it computes must be among the
- * results that it lists, and what is logged among its inputs and results.
+ * Puts a demonstration together and hands it out under the face that all share. What it lists as a
+ * result must be computed, and what is logged must be among its inputs and results.
  */
 export function defineDemonstration<V extends Values, S extends Simulation>(
   parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {

@@ -16,6 +16,7 @@ export const centimetres = (m: number): string =>
 export const metres = (m: number): string => formatQuantity(m, 'm', 'length', 2)
 export const millilitres = (m3: number): string =>
   m3 < 1e-3 ? formatQuantity(m3, 'mL', 'volume', 3) : formatQuantity(m3, 'L', 'volume', 3)
+export const millimetres = (m: number): string => formatQuantity(m, 'mm', 'length', 3)
 export const newtons = (n: number): string =>
   n < 2000 ? formatQuantity(n, 'N', 'force', 2) : formatQuantity(n, 'kN', 'force', 2)
 export const joules = (j: number): string => formatQuantity(j, 'J', 'energy', 2)

@@ -50,7 +50,7 @@ const LAST_DEW = 1e-6
 /** Unknowns, by place in the state: K, then moles. */
 export const GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 } as const
 export const GAS_SIZE = 6
-/** Those of them that cannot be less than nought. */
+/** Those of them that cannot be less than nought; not dew, whose rate does not end at nought. */
 export const GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour]
 
 /** Moles of gas, dew not counted. @param state see `GAS` */

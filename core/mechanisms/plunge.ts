@@ -179,7 +179,8 @@ export function plunge(
       state[COOLING.losing] = 1e-6
     }
   }
-  const filled = firstReachedOnCurve(ALL_BUT * Math.max(0, ...amounts), times, amounts, inflows) ?? time
+  const filled =
+    firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times, amounts, inflows) ?? time
   return {
     filled: occurrences.find(o => o.id === 'full')?.time ?? filled,
     hush,

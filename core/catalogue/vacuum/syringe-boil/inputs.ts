@@ -6,14 +6,11 @@ import {
   coefficient,
   defineInputs,
   millilitres,
-  newtons,
   ROOM_INPUTS,
   type ValuesOf,
 } from '../../../demonstration'
 import { saturationTemperature } from '../../../substances/water'
-
-/** Most that a hand is asked to hold, N; assumption. */
-const MOST_PULL = 150
+import { heldByHand, withinMarks } from '../syringe-checks'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -77,20 +74,14 @@ export const inputs = defineInputs([
 ])
 export type SyringeBoilValues = ValuesOf<typeof inputs>
 
-export const check: Check<SyringeBoilValues> = ({ numbers: n }) => {
-  const faults: { input: string; message: string }[] = []
+export const check: Check<SyringeBoilValues> = values => {
+  const n = values.numbers
   const boiling = saturationTemperature(n.stationPressure)
-  const pull = (n.stationPressure * Math.PI * n.bore * n.bore) / 4
+  const faults = [...withinMarks(values, 'pullTo'), ...heldByHand(values, n.stationPressure)]
   if (n.waterTemperature >= boiling) {
     faults.push({
       input: 'waterTemperature',
       message: `given ${celsius(n.waterTemperature)}; accepted: below ${celsius(boiling)}, where it boils in the open`,
-    })
-  }
-  if (n.pullTo > n.barrelVolume) {
-    faults.push({
-      input: 'pullTo',
-      message: `given ${millilitres(n.pullTo)}; accepted: at most ${millilitres(n.barrelVolume)}, its last mark`,
     })
   }
   if (n.waterVolume + n.airLeft > 0.95 * n.pullTo) {
@@ -99,14 +90,6 @@ export const check: Check<SyringeBoilValues> = ({ numbers: n }) => {
       message:
         `given ${millilitres(n.waterVolume)} with ${millilitres(n.airLeft)} of air; accepted: together at most ` +
         `${millilitres(0.95 * n.pullTo)}, or there is nothing left to pull`,
-    })
-  }
-  if (pull > MOST_PULL) {
-    faults.push({
-      input: 'bore',
-      message:
-        `given ${millilitres(n.barrelVolume)} with a bore that the room pushes on with up to ${newtons(pull)}; ` +
-        `accepted: at most ${newtons(MOST_PULL)}, what a hand still holds`,
     })
   }
   return faults

@@ -21,15 +21,20 @@ export const why: SyringeBoil['why'] = (values, s) => {
   return lines
 }
 
-export const advice: NonNullable<SyringeBoil['advice']> = (_values, s) =>
-  s.outcome === 'boils' || s.results.neededStart + 8 > 273.15 + 60
-    ? []
-    : [
-        {
-          text: `Water at ${celsius(s.results.neededStart + 8)} is well over the coldest that boils with so much air.`,
-          take: { input: 'waterTemperature', value: s.results.neededStart + 8 },
-        },
-      ]
+/** How far over the coldest that boils water boils well, K, and the warmest that is proposed, K; assumptions. */
+const WELL_OVER = 8
+const WARMEST = 333.15
+
+export const advice: NonNullable<SyringeBoil['advice']> = (_values, s) => {
+  const warmer = s.results.neededStart + WELL_OVER
+  if (s.outcome === 'boils' || warmer > WARMEST) return []
+  return [
+    {
+      text: `Water at ${celsius(warmer)} is well over the coldest that boils with so much air.`,
+      take: { input: 'waterTemperature', value: warmer },
+    },
+  ]
+}
 
 export const explanation: SyringeBoil['explanation'] = (values, s) => [
   {

@@ -9,6 +9,7 @@ import {
   ROOM_INPUTS,
   type ValuesOf,
 } from '../../../demonstration'
+import { heldByHand, withinMarks } from '../syringe-checks'
 
 /** Most over the room that a capped syringe is pressed to, Pa; assumption: caps are not made to hold more. */
 const MOST_PRESS = 100e3
@@ -108,15 +109,12 @@ export const inputs = defineInputs([
 ])
 export type SyringeMarshmallowValues = ValuesOf<typeof inputs>
 
-export const check: Check<SyringeMarshmallowValues> = ({ numbers: n, choices }) => {
-  const faults: { input: string; message: string }[] = []
-  const most = Math.max(n.shutAt, n.moveTo)
-  if (most > n.barrelVolume) {
-    faults.push({
-      input: n.moveTo > n.shutAt ? 'moveTo' : 'shutAt',
-      message: `given ${millilitres(most)}; accepted: at most ${millilitres(n.barrelVolume)}, its last mark`,
-    })
-  }
+export const check: Check<SyringeMarshmallowValues> = values => {
+  const { numbers: n, choices } = values
+  // Boyle for all that is gas, foam and air alike.
+  const solid = n.foamVolume * (1 - n.gasShare)
+  const press = n.stationPressure * ((n.shutAt - solid) / Math.max(n.moveTo - solid, 1e-9) - 1)
+  const faults = [...withinMarks(values, 'shutAt', 'moveTo'), ...heldByHand(values, Math.abs(press))]
   if (n.foamVolume > 0.5 * n.shutAt) {
     faults.push({
       input: 'foamVolume',
@@ -131,9 +129,6 @@ export const check: Check<SyringeMarshmallowValues> = ({ numbers: n, choices }) 
         `${millilitres(n.shutAt)}, where the nozzle is shut`,
     })
   }
-  // Boyle for all that is gas, foam and air alike.
-  const solid = n.foamVolume * (1 - n.gasShare)
-  const press = n.stationPressure * ((n.shutAt - solid) / Math.max(n.moveTo - solid, 1e-9) - 1)
   if (choices.way === 'in' && press > MOST_PRESS) {
     const least = solid + (n.stationPressure * (n.shutAt - solid)) / (n.stationPressure + MOST_PRESS)
     faults.push({

@@ -4,7 +4,7 @@ import vue from 'eslint-plugin-vue'
 import ts from 'typescript-eslint'
 
 /** Rooms of core from the bottom up: no import runs back up. */
-const ORDER = ['elementary', 'units', 'solver', 'substances', 'place', 'vessels', 'mechanisms', 'cautions', 'demonstration', 'forecast', 'running-order', 'live', 'readings', 'catalogue', 'formats']
+const ORDER = ['elementary', 'units', 'sentence', 'solver', 'substances', 'place', 'vessels', 'mechanisms', 'cautions', 'demonstration', 'forecast', 'running-order', 'live', 'readings', 'catalogue', 'formats']
 const above = room => ORDER.slice(ORDER.indexOf(room) + 1)
 
 const outward = {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** A text field for a quantity in any unit; what is typed stays as typed, with its fault beside it. */
-import { QuantityError, parseQuantity, unitLabel, formatNumber, type QuantityDocument, type QuantityKind } from '~~/core'
-
+import { QuantityError, parseQuantity, unitLabel, type QuantityDocument, type QuantityKind } from '~~/core'
+const units = useUnitsStore()
 const props = defineProps<{ label: string, kind: QuantityKind, unit: string, hint?: string, fault?: string, required?: boolean, name?: string }>()
 const model = defineModel<QuantityDocument | undefined>()
 const emit = defineEmits<{ problem: [string] }>()
 const id = useId()
-const words = (q?: QuantityDocument) => q ? `${formatNumber(q.value, 5)} ${unitLabel(q.unit ?? '')}`.trim() : ''
+const words = (q?: QuantityDocument) => q ? `${units.number(q.value, 5)} ${unitLabel(q.unit ?? '')}`.trim() : ''
 const text = ref(words(model.value))
 const problem = ref('')
 watch(model, (q) => { if (problem.value === '' && words(q) !== text.value.trim()) text.value = words(q) })
@@ -19,7 +19,7 @@ function read() {
     model.value = undefined
   } else {
     try {
-      const { value, unit } = parseQuantity(typed, props.kind, props.unit)
+      const { value, unit } = parseQuantity(typed, props.kind, props.unit, units.locale)
       model.value = { ...(model.value?.spread !== undefined && { spread: model.value.spread }), value, unit }
     } catch (error) {
       if (!(error instanceof QuantityError)) throw error

@@ -38,7 +38,10 @@ const outcome = computed(() => {
     throw error
   }
 })
-const faultOf = (input: string) => [...outcome.value.faults, ...faults.value].find(f => f.input === input)?.message
+const faultOf = (input: string) => {
+  const found = [...outcome.value.faults, ...faults.value].find(f => f.input === input)
+  return found && units.told(found.message)
+}
 
 async function save() {
   if (Object.values(problems).some(p => p)) return

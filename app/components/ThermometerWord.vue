@@ -14,7 +14,7 @@ const [LEAST, MOST] = [250, 900]
 const answer = computed(() => {
   if (typed.value.trim() === '') return { words: '', problem: '' }
   try {
-    const { value, unit: given } = parseQuantity(typed.value, 'temperature', unit.value)
+    const { value, unit: given } = parseQuantity(typed.value, 'temperature', unit.value, units.locale)
     const kelvin = toSi(value, given, 'temperature')
     if (!(kelvin >= LEAST && kelvin <= MOST)) {
       return { words: '', problem: `Reading: given ${typed.value.trim()}; accepted: ${formatQuantity(LEAST, unit.value, 'temperature')} to ${formatQuantity(MOST, unit.value, 'temperature')}` }

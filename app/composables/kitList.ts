@@ -1,4 +1,4 @@
-import type { Fit, ShelfItemDocument } from '~~/core'
+import { tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
 import type { OrderAct } from '~/composables/useRunningOrder'
 
 const PLACES: Record<string, string> = {
@@ -15,11 +15,19 @@ export interface Kit {
 }
 
 /** What to carry, summed over the acts, and what the Shelf can't give. */
-export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: readonly ShelfItemDocument[]): Kit {
+export function kitList(
+  acts: readonly OrderAct[],
+  fits: readonly Fit[],
+  items: readonly ShelfItemDocument[],
+  reader: Reader,
+): Kit {
   const counts = new Map<string, number>()
   const missing: string[] = []
   for (const { read, act } of acts) {
-    for (const name of read.demonstration.kit(read.values)) counts.set(name, (counts.get(name) ?? 0) + 1)
+    for (const name of read.demonstration.kit(read.values)) {
+      const line = tell(name, reader)
+      counts.set(line, (counts.get(line) ?? 0) + 1)
+    }
     const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
     for (const place of fit?.missing ?? []) missing.push(`Missing: ${PLACES[place.kind]} for ${act.title}`)
   }
@@ -37,7 +45,9 @@ export function kitList(acts: readonly OrderAct[], fits: readonly Fit[], items: 
   )
   const low = items.filter(i => i.kind === 'consumable' && i.count <= i.restockAt).map(i => `${i.name}: few left`)
   return {
-    lines: [...counts].map(([name, count]) => ({ name, count })).sort((a, b) => a.name.localeCompare(b.name)),
+    lines: [...counts]
+      .map(([name, count]) => ({ name, count }))
+      .sort((a, b) => a.name.localeCompare(b.name, reader.locale)),
     missing: [...missing, ...low],
     ice,
   }

@@ -1,16 +1,25 @@
-import { findInput, partsOf, type Demonstration, type ProcedureStep, type QuantityInput, type Values } from '~~/core'
+import {
+  findInput,
+  isBlank,
+  partsOf,
+  type Demonstration,
+  tell,
+  tellQuantity,
+  asInput,
+  type ProcedureStep,
+  type Reader,
+  type Values,
+} from '~~/core'
 
-type Format = (si: number, input: Pick<QuantityInput, 'units' | 'quantity'>) => string
-
-/** A step's sentence with its numbers filled in. @param format of a quantity, in the units shown */
-export function stepWords(demonstration: Demonstration, step: ProcedureStep, values: Values, format: Format): string {
+/** A step's sentence with its numbers filled in. @param reader whom it is written for */
+export function stepWords(demonstration: Demonstration, step: ProcedureStep, values: Values, reader: Reader): string {
   return partsOf(step, values)
     .map(part => {
-      if (typeof part === 'string') return part
+      if (!isBlank(part)) return tell(part, reader)
       const input = findInput(demonstration, part.input)
       if (input?.kind === 'choice') return input.choices.find(c => c.id === values.choices[input.id])?.name ?? ''
       const value = values.numbers[part.input]
-      return input?.kind === 'quantity' && value !== undefined ? format(value, input) : ''
+      return input?.kind === 'quantity' && value !== undefined ? tellQuantity(asInput(input, value), reader) : ''
     })
     .join('')
 }

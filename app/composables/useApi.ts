@@ -1,4 +1,4 @@
-import type { Fault } from '~~/core'
+import type { Fault, Sentence } from '~~/core'
 
 export interface Refusal {
   status: number
@@ -12,7 +12,7 @@ export function refusalOf(error: unknown): Refusal {
   const failure = error as {
     status?: number
     statusCode?: number
-    data?: { message?: string; data?: { faults?: Fault[]; current?: unknown } }
+    data?: { message?: string; data?: { faults?: (Fault & { said?: Sentence })[]; current?: unknown } }
   }
   const status = failure.status ?? failure.statusCode ?? 0
   if (status === 0)
@@ -24,7 +24,7 @@ export function refusalOf(error: unknown): Refusal {
   return {
     status,
     message: failure.data?.message ?? 'The request failed.',
-    faults: failure.data?.data?.faults ?? [],
+    faults: (failure.data?.data?.faults ?? []).map(({ input, message, said }) => ({ input, message: said ?? message })),
     current: failure.data?.data?.current,
   }
 }

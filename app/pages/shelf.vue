@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  findDemonstration, inputsFromItem, readStaging, shelfCsv, siOf, vesselValues, formatNumber, ShelfFaults,
+  findDemonstration, inputsFromItem, readStaging, shelfCsv, siOf, vesselValues, ShelfFaults,
   type Fault, type ItemKind, type QuantityDocument, type QuantityKind, type ShelfItemDocument, type VesselValues,
 } from '~~/core'
 import type { ShelfItem } from '~/stores/shelf'
@@ -122,8 +122,8 @@ const line = (item: ShelfItem): string => {
   const d = item.document
   switch (d.kind) {
     case 'heater': {
-      const spread = typeof d.efficiency?.spread === 'number' ? ` ± ${formatNumber(d.efficiency.spread * 100, 2)} % of it` : ''
-      return `${d.heaterKind === 'other' ? '' : `${d.heaterKind}, `}${shown(d.ratedPower, 'power', ['kW', 'BTU/h'])} on its label; ${d.efficiency ? `${formatNumber(siOf(d.efficiency, 'fraction') * 100)} %${spread} gets in` : 'share that gets in not measured'}`
+      const spread = typeof d.efficiency?.spread === 'number' ? ` ± ${units.number(d.efficiency.spread * 100, 2)} % of it` : ''
+      return `${d.heaterKind === 'other' ? '' : `${d.heaterKind}, `}${shown(d.ratedPower, 'power', ['kW', 'BTU/h'])} on its label; ${d.efficiency ? `${units.number(siOf(d.efficiency, 'fraction') * 100)} %${spread} gets in` : 'share that gets in not measured'}`
     }
     case 'bath': return `${shown(d.water, 'volume', ['L', 'qt'])} of water${d.ice ? `, ${shown(d.ice, 'mass', ['kg', 'lb'])} of ice` : ', no ice'}${d.temperature ? `, ${shown(d.temperature, 'temperature', ['degC', 'degF'])}` : ''}`
     case 'pump': return `${d.count > 1 ? `${d.count} × ` : ''}${d.pumpKind}${d.strokeVolume ? `, ${shown(d.strokeVolume, 'volume', ['mL', 'floz'])} a stroke` : ''}${d.pumpSpeed ? `, ${shown(d.pumpSpeed, 'flow', ['L/min', 'gal/min'])}` : ''}${d.ultimatePressure ? `, down to ${shown(d.ultimatePressure, 'pressure', ['kPa', 'psi'])}` : ''}`

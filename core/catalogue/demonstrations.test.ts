@@ -3,7 +3,10 @@ import { demonstrationsMarkdown, safetyMarkdown } from '../formats'
 import { SHOWN_UNITS, fromSi, toSi } from '../units'
 import { readFileSync } from 'node:fs'
 import { DEMONSTRATIONS, findDemonstration } from '.'
-import { acceptedRange, describeSpread, partsOf, resolve, valueAt, type QuantityInput } from '../demonstration'
+import { acceptedRange, describeSpread, isBlank, partsOf, resolve, valueAt, type QuantityInput } from '../demonstration'
+import { METRIC, tell, type Sentence } from '../sentence'
+
+const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common face', (_, d) => {
   const quantities = d.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
@@ -29,8 +32,10 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
       expect(input.usual[1], input.id).toBeLessThanOrEqual(input.range[1])
       const { faults } = resolve(d, { numbers: { [input.id]: input.range[1] * 1.5 + 1 }, choices: {} })
       expect(faults.map(f => f.input)).toContain(input.id)
-      expect(faults.find(f => f.input === input.id)!.message).toMatch(/^given \S/)
-      expect(faults.find(f => f.input === input.id)!.message.endsWith(`; accepted: ${acceptedRange(input)}`)).toBe(true)
+      expect(plain(faults.find(f => f.input === input.id)!.message)).toMatch(/^given \S/)
+      expect(
+        plain(faults.find(f => f.input === input.id)!.message).endsWith(`; accepted: ${plain(acceptedRange(input))}`),
+      ).toBe(true)
       expect(SHOWN_UNITS[input.quantity].length).toBeGreaterThan(0)
       expect(describeSpread(input.spread, input, input.units[0])).toBeTruthy()
     }
@@ -48,7 +53,7 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common 
     const named = new Set(
       ways.flatMap(choices => {
         const { values } = resolve({ ...d, check: () => [] }, { numbers: {}, choices })
-        return d.procedure.flatMap(s => partsOf(s, values).flatMap(p => (typeof p === 'string' ? [] : [p.input])))
+        return d.procedure.flatMap(s => partsOf(s, values).flatMap(p => (isBlank(p) ? [p.input] : [])))
       }),
     )
     for (const input of d.inputs)

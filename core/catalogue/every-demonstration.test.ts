@@ -2,8 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { predict } from '../formats'
 import { DEMONSTRATIONS, findDemonstration } from '.'
-import { adviceOf, largestVolume, particlesAt, resolve, type Demonstration } from '../demonstration'
+import { METRIC, tell, type Sentence } from '../sentence'
+import { adviceOf, largestVolume, particlesAt, resolve, sentencesOf, type Demonstration } from '../demonstration'
 
+const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 const of = (id: string): Demonstration => findDemonstration(id)!
 type Changes = { numbers?: Record<string, number>; choices?: Record<string, string> }
 
@@ -69,16 +71,9 @@ describe('every demonstration', () => {
     const d = of(id)
     const { values } = resolve(d, { numbers: {}, choices: {} })
     const s = d.simulate(values, 'trace')
-    const words = [
-      ...d.why(values, s),
-      ...d.explanation(values, s).map(e => e.text),
-      ...d.gates.map(g => g.text),
-      ...(d.ready?.(values, s).watch.flatMap(w => [w.sign, w.worth]) ?? []),
-      ...adviceOf(d, values, s).map(a => a.text),
-      ...Object.values(d.teaching).flat().map(String),
-      d.teaching.wrongIdea.idea,
-      d.teaching.wrongIdea.answer,
-    ].join(' ')
+    const words = sentencesOf(d, values, s)
+      .map(([, sentence]) => plain(sentence))
+      .join(' ')
     expect(words).not.toMatch(/\bsafe\b|undefined|NaN/)
     const steps = d.procedure.map(p => p.id)
     for (const p of d.shelf) expect(steps, p.step).toContain(p.step)
@@ -98,15 +93,15 @@ describe('every demonstration', () => {
     const levels = d.explanation(values, s)
     expect(levels).toHaveLength(4)
     // Each level uses this staging's own numbers somewhere, and each has its own words.
-    expect(new Set(levels.map(l => l.text)).size).toBe(4)
-    expect(levels.filter(l => /\d/.test(l.text)).length).toBeGreaterThan(0)
+    expect(new Set(levels.map(l => plain(l.text))).size).toBe(4)
+    expect(levels.filter(l => /\d/.test(plain(l.text))).length).toBeGreaterThan(0)
     for (const list of [d.teaching.before, d.teaching.after, d.teaching.elsewhere])
       expect(list.length).toBeGreaterThan(0)
     for (const line of adviceOf(d, values, s))
       if (line.take)
         expect(
           d.inputs.some(x => x.id === line.take!.input && x.kind === 'quantity'),
-          line.text,
+          plain(line.text),
         ).toBe(true)
     const table = d.variants?.(values)
     for (const id of table?.results ?? [])
@@ -115,7 +110,7 @@ describe('every demonstration', () => {
         id,
       ).toBe(true)
     for (const { name, results } of table?.rows ?? [])
-      expect(Object.values(results).every(Number.isFinite), name).toBe(true)
+      expect(Object.values(results).every(Number.isFinite), plain(name)).toBe(true)
     for (const size of d.sizes(values, s)) expect(size.value).toBeGreaterThanOrEqual(0)
   })
   it.each(DEMONSTRATIONS.map(d => d.id))(

@@ -1,4 +1,5 @@
 import type { QuantityKind } from '../units'
+import type { Sentence } from '../sentence'
 
 /**
  * What can hurt somebody. A step says which of them it brings; each needs a caution that covers it, there or before.
@@ -35,8 +36,8 @@ export interface Caution {
   /** step of the procedure it belongs to */
   step: string
   severity: 'usual' | 'raised'
-  hazard: string
-  control: string
+  hazard: Sentence
+  control: Sentence
   covers: readonly Hazard[]
   number?: CautionNumber
 }

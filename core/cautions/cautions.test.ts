@@ -1,32 +1,29 @@
 import { describe, expect, it } from 'vitest'
 import { RULES, WHO_DECIDES, boilingDry, mayLetGo, projectile, scald, thermalShock } from '.'
+import { METRIC, tell, type Sentence } from '../sentence'
+
+const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
 describe('cautions', () => {
   it('carry the numbers they follow from', () => {
-    expect(scald(369.15, 20e-6, 'lift')!.hazard).toContain('96 °C')
+    expect(plain(scald(369.15, 20e-6, 'lift')!.hazard)).toContain('96 °C')
     expect(scald(369.15, 20e-6, 'lift')!.number).toMatchObject({ value: 369.15, raisedFrom: 333.15 })
-    expect(boilingDry(200, 380, 'purge')).toMatchObject({
-      severity: 'usual',
-      hazard: expect.stringContaining('3.3 min after'),
-    })
-    expect(boilingDry(20, 380, 'purge')).toMatchObject({
-      severity: 'raised',
-      hazard: expect.stringContaining('20 s after'),
-    })
-    expect(boilingDry(0, 600, 'purge').hazard).toMatch(/overheats and softens.*smoke is not steam/)
-    expect(boilingDry(-5, 400, 'purge').hazard).not.toMatch(/softens/)
+    expect(boilingDry(200, 380, 'purge').severity).toBe('usual')
+    expect(plain(boilingDry(200, 380, 'purge').hazard)).toContain('3.3 min after')
+    expect(boilingDry(20, 380, 'purge').severity).toBe('raised')
+    expect(plain(boilingDry(20, 380, 'purge').hazard)).toContain('20 s after')
+    expect(plain(boilingDry(0, 600, 'purge').hazard)).toMatch(/overheats and softens.*smoke is not steam/)
+    expect(plain(boilingDry(-5, 400, 'purge').hazard)).not.toMatch(/softens/)
     expect(boilingDry(undefined, 380, 'purge').severity).toBe('usual')
   })
   it('follow the odds as well as the one run', () => {
-    expect(boilingDry(200, 380, 'purge', 0.2)).toMatchObject({
-      severity: 'raised',
-      hazard: expect.stringContaining('20 of 100'),
-    })
+    expect(boilingDry(200, 380, 'purge', 0.2).severity).toBe('raised')
+    expect(plain(boilingDry(200, 380, 'purge', 0.2).hazard)).toContain('20 of 100')
     expect(thermalShock(40, 110, 0.015, 'turn').severity).toBe('raised')
     expect(thermalShock(40, 110, 0, 'turn').severity).toBe('usual')
   })
   it('ask four times the pull for what may be a person, twice for a dead weight', () => {
-    expect(mayLetGo('It', 3.9, 60, 'hang').hazard).toContain('4 is the least')
+    expect(plain(mayLetGo('It', 3.9, 60, 'hang').hazard)).toContain('4 is the least')
     expect(mayLetGo('It', 3.9, 60, 'hang').control).toMatch(/^No person on it/)
     expect(mayLetGo('It', 2.1, 10, 'hang').severity).toBe('usual')
     expect(mayLetGo('It', 1.9, 10, 'hang').severity).toBe('raised')
@@ -40,7 +37,7 @@ describe('cautions', () => {
     ]) {
       expect(RULES[caution.id]).toBeDefined()
       expect(caution.control.length).toBeGreaterThan(20)
-      expect(`${caution.hazard} ${caution.control}`).not.toMatch(/\bsafe(ly)?\b/)
+      expect(`${plain(caution.hazard)} ${plain(caution.control)}`).not.toMatch(/\bsafe(ly)?\b/)
     }
     expect(WHO_DECIDES).toMatch(/risk assessment.*local code decide/)
   })

@@ -1,9 +1,7 @@
 /** Vessels that are closed, that give way, and what is thrown about. */
-import { formatQuantity } from '../units'
 import type { Caution } from './caution'
 import { LARGE_VESSEL, LIFT_ADULT, RATING_RAISES } from './limits'
-
-const litres = (m3: number): string => formatQuantity(m3, m3 < 1e-3 ? 'mL' : 'L', 'volume', 2)
+import { asEnergy, asForce, asLength, asMass, asPressure, asTime, asVolume, say } from '../sentence'
 
 /** A closed vessel on the heat is a boiler without a valve. */
 export const neverHeatSealed = (step: string): Caution => ({
@@ -36,14 +34,12 @@ export function goesSuddenly(
     step,
     severity: large ? 'raised' : 'usual',
     covers: ['closed-hot-vessel', 'vacuum'],
-    hazard:
-      `The outside air presses with ${formatQuantity(force, 'kN', 'force', 2)} in all and can do ` +
-      `${formatQuantity(work, 'kJ', 'energy', 2)} of work: it goes suddenly, with a bang, and may still ` +
-      `go ${formatQuantity(until, until > 120 ? 'min' : 's', 'time', 2)} after it is closed.`,
+    hazard: say`The outside air presses with ${asForce(force)} in all and can do ${asEnergy(work)} of work: it
+      goes suddenly, with a bang, and may still go ${asTime(until)} after it is closed.`,
     control: large
-      ? 'Outdoors or in a large hall; everyone several metres away and not in front of its ends; ear ' +
-        `protection near it; nobody near once it is closed: ${apart}.`
-      : `Screen or a metre of distance, goggles; no hand on it once it is closed: ${apart}.`,
+      ? say`Outdoors or in a large hall; everyone at least ${asLength(5)} away and not in front of its ends; ear
+        protection near it; nobody near once it is closed: ${apart}.`
+      : say`Screen or ${asLength(1)} of distance, goggles; no hand on it once it is closed: ${apart}.`,
     number: { name: 'work the air can do', value: work, quantity: 'energy', units: ['kJ', 'BTU'] },
   }
 }
@@ -93,7 +89,7 @@ export function heavy(what: string, mass: number, step: string): Caution | undef
     step,
     severity: mass > LIFT_ADULT ? 'raised' : 'usual',
     covers: ['load'],
-    hazard: `${what}: ${formatQuantity(mass, 'kg', 'mass', 2)} to move.`,
+    hazard: say`${what}: ${asMass(mass)} to move.`,
     control:
       mass > LIFT_ADULT
         ? 'Two or more people or a trolley, rehearsed cold; never carried hot and full; closed shoes.'
@@ -111,11 +107,9 @@ export const overpressure = (gauge: number, setting: number, step: string): Caut
   step,
   severity: 'raised',
   covers: ['pressure', 'closed-hot-vessel'],
-  hazard:
-    `In 99 of 100 the inside stays below ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room` +
-    (setting > 0 ? ` against a relief that opens at ${formatQuantity(setting, 'kPa', 'pressure', 2)}` : '') +
-    '; ' +
-    'a damaged vessel may fail below that, at a fold or a seam.',
+  hazard: say`In 99 of 100 the inside stays below ${asPressure(gauge)} over the
+    room${setting > 0 ? say` against a relief that opens at ${asPressure(setting)}` : ''}; a damaged vessel may
+    fail below that, at a fold or a seam.`,
   control:
     'A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone ' +
     'well away, ends of the vessel pointing where nobody is; heat shut off from a distance; trained ' +
@@ -129,9 +123,8 @@ export const pressurised = (gauge: number, rating: number, step: string): Cautio
   step,
   severity: gauge > RATING_RAISES * rating ? 'raised' : 'usual',
   covers: ['pressure'],
-  hazard:
-    `The bottle stands up to ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room, ` +
-    `${Math.round((gauge / rating) * 100)} % of the stated limit.`,
+  hazard: say`The bottle stands up to ${asPressure(gauge)} over the room, ${Math.round((gauge / rating) * 100)} %
+    of the stated limit.`,
   control:
     'Only bottles made for fizzy drinks, without a scratch, not old and never frozen; stay under the ' +
     'stated pressure; goggles for all; the stopper points at nobody.',
@@ -150,7 +143,7 @@ export const wetFloor = (volume: number, step: string): Caution => ({
   step,
   severity: volume > 5e-3 ? 'raised' : 'usual',
   covers: [],
-  hazard: `${litres(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
+  hazard: say`${asVolume(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
   control:
     'Tray or tub; mop at hand; cables, sockets and heaters’ switches dry and off the floor; a ' +
     'residual-current device for what is plugged in.',

@@ -1,9 +1,7 @@
 /** Glass that is chilled, pumped out or struck. */
-import { formatQuantity } from '../units'
 import type { Caution } from './caution'
 import { HARM_RAISES, JAR_ENERGY } from './limits'
-
-const kelvins = (k: number): string => formatQuantity(k, 'K', 'temperatureDifference', 2)
+import { asEnergy, asForce, asPressure, asShare, asTemperatureDifference, say } from '../sentence'
 
 /**
  * Hot glass meets cold water. @param chill K @param limit that it usually bears, K @param cracks share of the draws
@@ -14,11 +12,9 @@ export const thermalShock = (chill: number, limit: number, cracks: number, step:
   step,
   severity: cracks > HARM_RAISES || chill > 0.6 * limit ? 'raised' : 'usual',
   covers: ['chilled-glass'],
-  hazard:
-    `Hot glass meets water ${kelvins(chill)} colder; sound glass of this kind usually bears about ` +
-    `${kelvins(limit)}, scratched glass much less` +
-    (cracks >= 0.001 ? `: about ${formatQuantity(cracks, '%', 'fraction', 2)} of them crack` : '') +
-    '.',
+  hazard: say`Hot glass meets water ${asTemperatureDifference(chill)} colder; sound glass of this kind usually
+    bears about ${asTemperatureDifference(limit)}, scratched glass much
+    less${cracks >= 0.001 ? say`: about ${asShare(cracks)} of them crack` : ''}.`,
   control:
     'No scratched or chipped glass; a plastic or padded bowl; goggles for all; cut-resistant gloves; ' +
     'warmer water for less.',
@@ -40,11 +36,9 @@ export const inflowSlam = (slam: number, force: number, cracks: number, step: st
   step,
   severity: slam > 2e6 || cracks > HARM_RAISES ? 'raised' : 'usual',
   covers: ['glass-under-difference'],
-  hazard:
-    'Water shoots in and stops short at the far end' +
-    (slam > 0 ? ` with a hammer pressure of about ${formatQuantity(slam, 'MPa', 'pressure', 2)}` : '') +
-    '; ' +
-    `the jolt is about ${formatQuantity(force, 'N', 'force', 2)}.`,
+  hazard: say`Water shoots in and stops short at the far
+    end${slam > 0 ? say` with a hammer pressure of about ${asPressure(slam)}` : ''}; the jolt is about
+    ${asForce(force)}.`,
   control:
     'Hold it with a cloth round it, never against the bottom of the bowl; goggles; if it cracks keep ' +
     'it in the water and let go.',
@@ -60,13 +54,12 @@ export const pulledDown = (pull: number, grip: number, blow: number, limit: numb
   step,
   severity: pull > 0.5 * grip || blow > 0.3 * limit ? 'raised' : 'usual',
   covers: ['glass-under-difference'],
-  hazard:
-    `As it fills the bottle is pulled down with up to ${formatQuantity(pull, 'N', 'force', 2)}` +
-    (blow > 0
-      ? ', more than a hand on wet glass holds: it would hit the bowl with ' +
-        `${formatQuantity(blow, 'J', 'energy', 2)} and may break`
-      : '; let go it would hit the bowl and may break') +
-    '.',
+  hazard: say`As it fills the bottle is pulled down with up to
+    ${asForce(pull)}${
+      blow > 0
+        ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break`
+        : '; let go it would hit the bowl and may break'
+    }.`,
   control:
     'Plastic bowl with a folded cloth on its bottom; both hands, a cloth round the bottle, ' +
     'cut-resistant gloves; faces back, goggles; narrower neck or shorter boil for less.',
@@ -84,9 +77,8 @@ export const glassUnderVacuum = (
   step,
   severity: energy > JAR_ENERGY ? 'raised' : 'usual',
   covers: ['glass-under-difference', 'vacuum'],
-  hazard:
-    `Glass under vacuum can implode: ${formatQuantity(difference, 'kPa', 'pressure', 2)} over its ` +
-    `whole surface, ${formatQuantity(energy, 'J', 'energy', 2)} of work in store.`,
+  hazard: say`Glass under vacuum can implode: ${asPressure(difference)} over its whole surface,
+    ${asEnergy(energy)} of work in store.`,
   control:
     `${kind}; a screen or net between it and everybody from the start until air is in again; goggles ` +
     'for all; nobody leans over it.',

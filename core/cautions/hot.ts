@@ -1,10 +1,8 @@
 /** Heat, steam, hot water and flames. */
-import { formatQuantity } from '../units'
 import type { Caution } from './caution'
 import { MUCH_HOT_WATER, SCALDS, SOFTENING, THIN_MARGIN, TOUCHABLE } from './limits'
+import { asTemperature, asTime, asVolume, say } from '../sentence'
 
-const celsius = (kelvin: number): string => formatQuantity(kelvin, 'degC', 'temperature')
-const litres = (m3: number): string => formatQuantity(m3, m3 < 1e-3 ? 'mL' : 'L', 'volume', 2)
 const FIRST_AID = 'A scald: 20 minutes under cool running water at once, then first aid.'
 
 /**
@@ -26,11 +24,10 @@ export function scald(
     step,
     severity: temperature >= SCALDS ? 'raised' : 'usual',
     covers: ['scald', 'heat'],
-    hazard:
-      `${what} at ${celsius(temperature)}, ${litres(volume)} of it: ` +
-      (temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch') +
-      (much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : '') +
-      '.',
+    hazard: say`${what} at ${asTemperature(temperature)}, ${asVolume(volume)} of it:
+      ${temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch'}${
+        much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : ''
+      }.`,
     control:
       (temperature >= SCALDS
         ? 'An adult handles it: heat-proof gloves, tongs or a clamp, goggles, closed shoes; mouth turned ' +
@@ -63,7 +60,8 @@ export function hotSurface(
     step,
     severity: 'usual',
     covers: ['heat'],
-    hazard: `${what}: up to ${celsius(temperature)}. Nothing over ${celsius(TOUCHABLE)} is touched or passed round.`,
+    hazard: say`${what}: up to ${asTemperature(temperature)}. Nothing over ${asTemperature(TOUCHABLE)} is touched
+      or passed round.`,
     control:
       'Heat off and the place marked hot before anyone comes near; clear way from heater to bowl; tongs ' +
       'or gloves until a thermometer says it is cold.',
@@ -107,7 +105,8 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
           raisedFrom: THIN_MARGIN,
         }
   const base = { id: 'dry', step, covers: ['heat' as const], control, ...(number && { number }) }
-  if (margin === undefined && early < 0.01)
+  const risky = early >= 0.05
+  if (margin === undefined && !risky)
     return { ...base, severity: 'usual', hazard: 'A vessel that boils dry overheats, softens and smokes.' }
   if (margin !== undefined && margin <= 0) {
     return {
@@ -118,17 +117,17 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
         'coating smokes, and smoke is not steam.',
     }
   }
-  const risky = early >= 0.05
   return {
     ...base,
     severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
-    hazard:
-      (margin === undefined
-        ? ''
-        : `Dry ${formatQuantity(margin, margin > 120 ? 'min' : 's', 'time', 2)} after the planned lift`) +
-      (risky ? `${margin === undefined ? 'It is dry' : ', and'} before it in ${Math.round(early * 100)} of 100` : '') +
-      '; ' +
-      'a dry vessel overheats, softens and smokes.',
+    hazard: say`${
+      margin === undefined
+        ? say`It is dry before the planned lift in ${Math.round(early * 100)} of 100`
+        : risky
+          ? say`Dry ${asTime(margin)} after the planned lift, and before it in ${Math.round(early * 100)} of 100`
+          : say`Dry ${asTime(margin)} after the planned lift`
+    };
+      a dry vessel overheats, softens and smokes.`,
   }
 }
 
@@ -138,9 +137,8 @@ export const superheated = (step: string, wait: number): Caution => ({
   step,
   severity: 'raised',
   covers: ['scald', 'heat'],
-  hazard:
-    'Water heated in a microwave can be hotter than boiling and erupt when it is moved, here ' +
-    `${formatQuantity(wait, 's', 'time', 2)} after the oven stops.`,
+  hazard: say`Water heated in a microwave can be hotter than boiling and erupt when it is moved, here
+    ${asTime(wait)} after the oven stops.`,
   control:
     'A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; ' +
     'open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth ' +
@@ -179,7 +177,7 @@ export const flammable = (what: string, amount: number, step: string): Caution =
   step,
   severity: 'raised',
   covers: ['flame'],
-  hazard: `${what} burns, ${litres(amount)} of it here; its vapour catches fire from a distance.`,
+  hazard: say`${what} burns, ${asVolume(amount)} of it here; its vapour catches fire from a distance.`,
   control:
     'No flame, spark, match or hot plate in the room; stock bottle closed and away; window open; ' +
     'nobody heats or smells at the bottle; afterwards rinsed with much water, never near a flame.',
@@ -193,8 +191,7 @@ export const fuelMixture = (step: string): Caution => ({
   severity: 'raised',
   covers: ['fuel', 'flame'],
   hazard: 'Fuel vapour and air burn in an instant: heat, a bang, flying parts, fire.',
-  control:
-    'Only trained staff, by their own written assessment and their employer’s recipe; never by ' +
-    'pupils; never oxygen; indoors never above half a litre; only bottles made for fizzy drinks. The ' +
-    'mixture is not planned here.',
+  control: say`Only trained staff, by their own written assessment and their employer’s recipe; never by pupils;
+    never oxygen; indoors never above ${asVolume(5e-4)}; only bottles made for fizzy drinks. The mixture is not
+    planned here.`,
 })

@@ -1,9 +1,7 @@
 /** Pumps, balloons, missiles, loads and noise. */
-import { formatQuantity } from '../units'
 import type { Caution } from './caution'
 import { HARM_RAISES, LOUD, PERSON, PERSON_FACTOR, SHARDS } from './limits'
-
-const metres = (m: number): string => formatQuantity(m, 'm', 'length', 2)
+import { asEnergy, asLength, asMass, asNumber, asSpeed, say } from '../sentence'
 
 /** A driven pump. */
 export const usualPump = (step: string): Caution => ({
@@ -58,9 +56,7 @@ export const projectile = (
   step,
   severity: 'raised',
   covers: ['projectile'],
-  hazard:
-    `In 99 of 100 ${what} leaves at no more than ${formatQuantity(speed, 'm/s', 'speed', 2)} and ` +
-    `could fly ${metres(far)}${where}.`,
+  hazard: say`In 99 of 100 ${what} leaves at no more than ${asSpeed(speed)} and could fly ${asLength(far)}${where}.`,
   control:
     'Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye ' +
     'and ear protection; one person fires, on a count, when nobody is forward of it.',
@@ -73,7 +69,7 @@ export const shatters = (energy: number, step: string): Caution => ({
   step,
   severity: energy > SHARDS ? 'raised' : 'usual',
   covers: ['projectile'],
-  hazard: `With up to ${formatQuantity(energy, 'J', 'energy', 2)} the ball shatters; bits fly back.`,
+  hazard: say`With up to ${asEnergy(energy)} the ball shatters; bits fly back.`,
   control:
     'Box or curtain round the target; goggles for everybody in the room' +
     (energy > SHARDS ? '; a full screen between target and people' : '') +
@@ -93,11 +89,11 @@ export function mayLetGo(what: string, factor: number, load: number, step: strin
     step,
     severity: factor < wanted || person ? 'raised' : 'usual',
     covers: ['load'],
-    hazard:
-      `${what} can let go without warning: in 99 of 100 it holds at least ${factor.toFixed(1)} times ` +
-      `the pull of ${formatQuantity(load, 'kg', 'mass', 2)}` +
-      (factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : '') +
-      '.',
+    hazard: say`${what} can let go without warning: in 99 of 100 it holds at least ${asNumber(factor, 2)} times
+      the pull of
+      ${asMass(load)}${
+        factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : ''
+      }.`,
     control:
       `${person && factor < wanted ? 'No person on it: a dead weight, close to the floor. ' : ''}Proof ` +
       'load first, twice what will hang on it; a fall of a hand’s breadth at most, soft floor; a loose ' +
@@ -120,10 +116,10 @@ export function liftedByHand(mass: number, from: number, most: number, step: str
     step,
     severity: mass > most ? 'raised' : 'usual',
     covers: ['load'],
-    hazard: `${formatQuantity(mass, 'kg', 'mass', 2)} is lifted by hand, by people from ${from} years on.`,
+    hazard: say`${asMass(mass)} is lifted by hand, by people from ${from} years on.`,
     control:
       mass > most
-        ? `More than ${formatQuantity(most, 'kg', 'mass')}: adults only, straight back, two people.`
+        ? say`More than ${asMass(most, { digits: 3 })}: adults only, straight back, two people.`
         : 'Straight back; feet clear.',
     number: { name: 'mass', value: mass, quantity: 'mass', units: ['kg', 'lb'], raisedFrom: most },
   }

@@ -1,6 +1,6 @@
 /** Syringes that are pulled with the nozzle shut. */
-import { formatQuantity } from '../units'
 import type { Caution } from './caution'
+import { asForce, asPressure, say } from '../sentence'
 
 /** Pull from which a plunger that slips out of the fingers is a blow, N; assumption. */
 export const FIRM_PULL = 60
@@ -14,7 +14,7 @@ export const snapsBack = (pull: number, step: string): Caution => ({
   step,
   severity: pull > FIRM_PULL ? 'raised' : 'usual',
   covers: ['vacuum'],
-  hazard: `Let go, the plunger flies back: the room pushes it with up to ${formatQuantity(pull, 'N', 'force', 2)}.`,
+  hazard: say`Let go, the plunger flies back: the room pushes it with up to ${asForce(pull)}.`,
   control:
     'Goggles. Fingers never between plunger and barrel; nozzle shut by a screwed cap, pointing at nobody; let the ' +
     'plunger back by hand.',
@@ -36,7 +36,7 @@ export const capFliesOff = (gauge: number, step: string): Caution => ({
   step,
   severity: gauge > FIRM_PRESS ? 'raised' : 'usual',
   covers: ['pressure'],
-  hazard: `Pressed to ${formatQuantity(gauge, 'kPa', 'pressure', 2)} over the room, a loose cap flies off.`,
+  hazard: say`Pressed to ${asPressure(gauge)} over the room, a loose cap flies off.`,
   control:
     'Goggles for everybody near; cap screwed on, pointing at a wall; let the plunger back before the cap comes off.',
   number: {

@@ -16,7 +16,9 @@ import type {
   VariantTable,
   WaterWindow,
 } from './presentation'
+import type { Fault } from './fault'
 import type { Gate, ProcedureStep } from './procedure'
+import type { Sentence } from '../sentence'
 import type { Risk } from './risk'
 import type { ShelfPlace } from './shelf'
 import type { Simulation } from './simulation'
@@ -51,7 +53,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   /** what a failure is put down to; inputs that none names stand for themselves */
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */
-  check(values: V): { input: string; message: string }[]
+  check(values: V): Fault[]
   /** inputs of earlier versions */ retired?: readonly RetiredInput[]
   /**
    * `detail: 'summary'` leaves out the trace and is quick.
@@ -63,12 +65,12 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   people: People
   /** cautions for these numbers, as strict as the draws ask for; shown through `cautionsOf` */
   cautions(values: V, simulation: S, risk: Risk): Caution[]
-  kit(values: V): string[]
+  kit(values: V): Sentence[]
   drawing(values: V, simulation: S, time: number): DrawingState
   /** why it ends as it does, in words with this staging's numbers */
-  why(values: V, simulation: S): string[]
+  why(values: V, simulation: S): Sentence[]
   /** for ages from 7, 11, 14 and 16 */
-  explanation(values: V, simulation: S): { from: number; text: string }[]
+  explanation(values: V, simulation: S): { from: number; text: Sentence }[]
   teaching: Teaching
   /** the judgement that it takes over, in a line or two */
   advice?(values: V, simulation: S, risk: Risk): Advice[]
@@ -85,7 +87,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
 }
 
 /** Checks between inputs; each fault names the input. */
-export type Check<V> = (values: V) => { input: string; message: string }[]
+export type Check<V> = (values: V) => Fault[]
 
 /** What a result or detail may be named by in `logged` and elsewhere. */
 type Ids<T> = Extract<keyof T, string>

@@ -1,4 +1,5 @@
 /** What is done, in order, when it ends otherwise than wanted. */
+import type { Sentence } from '../sentence'
 
 /**
  * What an act does. Nobody goes near before the pressure is off; the rule is checked for every demonstration.
@@ -11,22 +12,22 @@
 export type FailureKind = 'stand-back' | 'wait' | 'heat-off' | 'pressure-off' | 'near' | 'next'
 export interface FailureAct {
   kind: FailureKind
-  text: string
+  text: Sentence
 }
 
-export const act = (kind: FailureKind, text: string): FailureAct => ({ kind, text })
+export const act = (kind: FailureKind, text: Sentence): FailureAct => ({ kind, text })
 const of =
   (kind: FailureKind) =>
-  (text: string): FailureAct => ({ kind, text })
+  (text: Sentence): FailureAct => ({ kind, text })
 export const [standBack, wait, heatOff, pressureOff, near, next] = (
   ['stand-back', 'wait', 'heat-off', 'pressure-off', 'near', 'next'] as const
 ).map(of) as [
-  (text: string) => FailureAct,
-  (text: string) => FailureAct,
-  (text: string) => FailureAct,
-  (text: string) => FailureAct,
-  (text: string) => FailureAct,
-  (text: string) => FailureAct,
+  (text: Sentence) => FailureAct,
+  (text: Sentence) => FailureAct,
+  (text: Sentence) => FailureAct,
+  (text: Sentence) => FailureAct,
+  (text: Sentence) => FailureAct,
+  (text: Sentence) => FailureAct,
 ]
 
 /** Glass has broken. */

@@ -1,18 +1,19 @@
 /** What is shown of a staging besides its odds. */
 import type { Named } from './simulation'
 import type { QuantityKind } from '../units'
+import type { Sentence } from '../sentence'
 import type { Scene } from './scene'
 
 export interface LedgerRow {
   id: string
-  cause: string
+  cause: Sentence
   /** Pa of pressure difference; negative rows give some back */
   pressure: number
 }
 
 export interface Ledger {
   /** which moment it shows, in words */
-  moment: string
+  moment: Sentence
   rows: LedgerRow[]
   /** Pa; the rows add up to it exactly */
   difference: number
@@ -44,7 +45,7 @@ export interface Gallery {
 
 /** When the vessel may be sealed, from the plan. */
 export interface Ready {
-  /** what to look and listen for, and what each is worth */ watch: readonly { sign: string; worth: string }[]
+  /** what to look and listen for, and what each is worth */ watch: readonly { sign: Sentence; worth: Sentence }[]
   /** s from heat on */ earliest: number | undefined
   /** s from heat on, if the heat stayed as it is */ dryAt: number | undefined
   /** s it can wait on a flame just large enough to keep the plume */ lowFlame: number | undefined
@@ -57,20 +58,20 @@ export interface Size {
   value: number
   quantity: QuantityKind
   units: readonly [si: string, us: string]
-  /** which of several like it this is */ note: string
+  /** which of several like it this is */ note: Sentence
 }
 
 /** What a teacher says round it, besides the explanation by age. */
 export interface Teaching {
-  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: string; answer: string }
-  /** questions before and after */ before: readonly string[]
-  after: readonly string[]
-  /** where else it happens */ elsewhere: readonly string[]
+  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: Sentence; answer: Sentence }
+  /** questions before and after */ before: readonly Sentence[]
+  after: readonly Sentence[]
+  /** where else it happens */ elsewhere: readonly Sentence[]
 }
 
 /** What this staging's numbers suggest; `take` is a value that a button can put in. */
 export interface Advice {
-  text: string
+  text: Sentence
   take?: { input: string; value: number }
 }
 
@@ -83,9 +84,9 @@ export interface Repeat {
 
 /** Stagings side by side; an absent result does not happen. */
 export interface VariantTable {
-  title: string
+  title: Sentence
   /** ids of results */ results: readonly string[]
-  rows: { name: string; results: Named }[]
+  rows: { name: Sentence; results: Named }[]
 }
 
 export interface WaterWindow {

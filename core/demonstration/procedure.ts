@@ -1,11 +1,14 @@
 /** The sentences of a staging, with what each step brings and what must be confirmed before it. */
 import type { Hazard } from '../cautions'
 import type { MarkKind } from './moments'
+import type { Sentence } from '../sentence'
 import type { Simulation } from './simulation'
 import type { Values } from './values'
 
 /** A piece of a procedure sentence: words, or the id of an input whose value stands there. */
-export type SentencePart = string | { input: string }
+export type SentencePart = Sentence | { input: string }
+
+export const isBlank = (part: SentencePart): part is { input: string } => typeof part === 'object' && 'input' in part
 
 export interface ProcedureStep<V = Values, S = Simulation> {
   id: string
@@ -27,6 +30,6 @@ export interface ProcedureStep<V = Values, S = Simulation> {
  */
 export interface Gate {
   step: string
-  text: string
+  text: Sentence
   guards: readonly Hazard[]
 }

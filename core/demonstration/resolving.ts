@@ -1,13 +1,10 @@
 /** From what was given to a full set of validated inputs. */
-import { formatQuantity, unitLabel, differenceFromSi } from '../units'
+import { asQuantity, say, type Sentence, type Told } from '../sentence'
+import { differenceFromSi, formatNumber, formatQuantity, parseQuantity, QuantityError, unitLabel } from '../units'
 import type { Demonstration } from './demonstration'
+import type { Fault } from './fault'
 import type { Input, QuantityInput, Spread } from './inputs'
 import type { Values } from './values'
-
-export interface Fault {
-  /** id of the input */ input: string
-  message: string
-}
 
 /** Inputs as given: SI numbers and choices, and the uncertainty that somebody stated for a number. */
 export interface Given {
@@ -16,10 +13,13 @@ export interface Given {
   spreads: Record<string, Spread>
 }
 
-/** "0.2 °C to 99 °C", in the input's own unit. */
-export const acceptedRange = (input: QuantityInput): string =>
-  `${formatQuantity(input.range[0], input.units[0], input.quantity)} to ` +
-  `${formatQuantity(input.range[1], input.units[0], input.quantity)}`
+/** A value of an input, in the units that such a thing usually has. @param si SI */
+export const asInput = (input: Pick<QuantityInput, 'quantity' | 'units'>, si: number, digits = 3): Told =>
+  asQuantity(si, input.quantity, { digits, units: input.units })
+
+/** "0.2 °C to 99 °C". */
+export const acceptedRange = (input: Pick<QuantityInput, 'quantity' | 'units' | 'range'>): Sentence =>
+  say`${asInput(input, input.range[0])} to ${asInput(input, input.range[1])}`
 
 /**
  * Fills in defaults and checks ranges and the demonstration's own rules.
@@ -54,8 +54,8 @@ export function resolve(
     const number = stated ?? follows
     if (number === undefined) continue
     if (!(number >= input.range[0] && number <= input.range[1])) {
-      const shown = Number.isFinite(number) ? formatQuantity(number, input.units[0], input.quantity, 4) : String(number)
-      faults.push({ input: input.id, message: `given ${shown}; accepted: ${acceptedRange(input)}` })
+      const shown = Number.isFinite(number) ? asInput(input, number, 4) : String(number)
+      faults.push({ input: input.id, message: say`given ${shown}; accepted: ${acceptedRange(input)}` })
     }
     numbers[input.id] = number
   }
@@ -63,33 +63,63 @@ export function resolve(
   return { values, faults }
 }
 
-/** "± 10 %" or "± 1 °C": how sure one is, in words. @param stated SI, for spreads that are told as a range */
-export function describeSpread(spread: Spread, input: QuantityInput, unit: string, stated?: number): string {
+/**
+ * "± 10 %" or "± 1 °C": how sure one is, in words.
+ * @param stated SI, for spreads that are told as a range @param locale BCP 47, for the marks in numbers
+ */
+export function describeSpread(
+  spread: Spread,
+  input: QuantityInput,
+  unit: string,
+  stated?: number,
+  locale?: string,
+): string {
+  const marks = { locale }
+  const range = (least: number, most: number) =>
+    `${formatQuantity(
+      least,
+      unit,
+      input.quantity,
+      3,
+      marks,
+    )} to ${formatQuantity(most, unit, input.quantity, 3, marks)}`
+  const difference = (x: number, digits = 3) => formatNumber(differenceFromSi(x, unit, input.quantity), digits, marks)
   switch (spread.shape) {
     case 'exact':
       return 'taken as exact'
     case 'normal':
     case 'lognormal':
-      if ('relative' in spread) return `± ${+(spread.relative * 100).toFixed(1)} %`
-      return `± ${+differenceFromSi(spread.absolute, unit, input.quantity).toPrecision(2)} ${unitLabel(unit)}`
+      if ('relative' in spread) return `± ${formatNumber(spread.relative * 100, 2, marks)} %`
+      return `± ${difference(spread.absolute, 2)} ${unitLabel(unit)}`
     case 'anywhere':
-      return (
-        `${formatQuantity(spread.least, unit, input.quantity)} to ` +
-        `${formatQuantity(spread.most, unit, input.quantity)}`
-      )
+      return range(spread.least, spread.most)
     default: {
-      const difference = (x: number) => `${+differenceFromSi(x, unit, input.quantity).toPrecision(3)}`
       if (stated === undefined)
         return `${difference(spread.below)} below to ${difference(spread.above)} ${unitLabel(unit)} above`.replace(
           / {2,}/g,
           ' ',
         )
-      return (
-        `${formatQuantity(Math.max(input.range[0], stated - spread.below), unit, input.quantity)} to ` +
-        `${formatQuantity(Math.min(input.range[1], stated + spread.above), unit, input.quantity)}`
-      )
+      return range(Math.max(input.range[0], stated - spread.below), Math.min(input.range[1], stated + spread.above))
     }
   }
+}
+
+/**
+ * A standard uncertainty as typed: "10 %" of what is stated, or "1 °C".
+ * @throws QuantityError if it is none
+ */
+export function parseSpread(
+  text: string,
+  input: Pick<QuantityInput, 'quantity'>,
+  unit: string,
+  locale?: string,
+): number | { value: number; unit: string } {
+  if (/%$/u.test(text.trim()) && input.quantity !== 'fraction')
+    return parseQuantity(text, 'fraction', '%', locale).value / 100
+  const kind = input.quantity === 'temperature' ? 'temperatureDifference' : input.quantity
+  const found = parseQuantity(text, kind, unit, locale)
+  if (found.value < 0) throw new QuantityError(`"${text}" is below nought`)
+  return found
 }
 
 export const findInput = (demonstration: Demonstration, id: string): Input | undefined =>

@@ -23,7 +23,7 @@ export type Stuff =
   | 'danger'
 
 /** Words, or a quantity shown in the reader's units. */
-export type Said = string | { value: number; quantity: QuantityKind; units: readonly [si: string, us: string] }
+export type Note = string | { value: number; quantity: QuantityKind; units: readonly [si: string, us: string] }
 
 export type Shape =
   /** a body; `open` leaves the path unclosed and unfilled */
@@ -44,16 +44,16 @@ export type Shape =
   | { kind: 'cloud'; points: readonly Point[]; depth: number }
   /** a push in proportion to its length; `inside` and `outside` tell whose it is */
   | { kind: 'push'; from: Point; to: Point; stuff: Stuff }
-  | { kind: 'note'; at: Point; said: readonly Said[]; stuff?: Stuff; anchor?: 'start' | 'middle' | 'end' }
+  | { kind: 'note'; at: Point; said: readonly Note[]; stuff?: Stuff; anchor?: 'start' | 'middle' | 'end' }
 
 export interface Scene {
   frame: { left: number; right: number; bottom: number; top: number }
   shapes: Shape[]
-  caption: readonly Said[]
+  caption: readonly Note[]
 }
 
-export const kPa = (value: number): Said => ({ value, quantity: 'pressure', units: ['kPa', 'psi'] })
-export const said = (value: number, quantity: QuantityKind, si: string, us: string): Said => ({
+export const kPa = (value: number): Note => ({ value, quantity: 'pressure', units: ['kPa', 'psi'] })
+export const said = (value: number, quantity: QuantityKind, si: string, us: string): Note => ({
   value,
   quantity,
   units: [si, us],

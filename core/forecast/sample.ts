@@ -1,4 +1,5 @@
 /** A staging many times over, each time with the unknowns drawn afresh. */
+import { METRIC, tell } from '../sentence'
 import {
   resolve,
   usualSpread,
@@ -65,7 +66,7 @@ export class StagingSample {
     points?: Float64Array,
   ) {
     const { values, faults } = resolve(demonstration, given)
-    if (faults.length > 0) throw new RangeError(`${faults[0].input}: ${faults[0].message}`)
+    if (faults.length > 0) throw new RangeError(`${faults[0].input}: ${tell(faults[0].message, METRIC)}`)
     this.nominal = values
     const quantities = demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
     this.variables = quantities.length

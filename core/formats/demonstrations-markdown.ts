@@ -1,4 +1,5 @@
 /** The list of demonstrations with their inputs, results and outcomes, for docs/. */
+import { METRIC, tell } from '../sentence'
 import { DEMONSTRATIONS } from '../catalogue'
 import { acceptedRange, describeSpread, resolve, usualSpread, type Input, type Values } from '../demonstration'
 import { SI_UNIT, formatQuantity } from '../units'
@@ -22,7 +23,7 @@ function inputRow(input: Input, values: Values): string {
     `| \`${input.id}\` | ${cell(input.name)} | ${shown}` +
     (typeof input.default === 'function' ? ' (follows from others)' : '') +
     ' ' +
-    `| ${acceptedRange(input)} | ${spread} | ${cell(input.source ?? '')} |`
+    `| ${tell(acceptedRange(input), METRIC)} | ${spread} | ${cell(input.source ?? '')} |`
   )
 }
 

@@ -1,3 +1,4 @@
+import { METRIC, tell } from '../sentence'
 /** The prediction document: what a staging is expected to do. */
 import { z } from 'zod'
 import { WHO_DECIDES } from '../cautions'
@@ -100,16 +101,16 @@ export function predictionDocument(
     title: document.title,
     outcome: simulation.outcome,
     results,
-    ledger: ledger.rows.map(r => ({ id: r.id, cause: r.cause, pressure: r.pressure })),
-    ledgerMoment: { moment: ledger.moment, difference: ledger.difference },
+    ledger: ledger.rows.map(r => ({ id: r.id, cause: tell(r.cause, METRIC), pressure: r.pressure })),
+    ledgerMoment: { moment: tell(ledger.moment, METRIC), difference: ledger.difference },
     events: simulation.events.map(e => ({ id: e.id, name: e.name, time: e.time })),
     cautions: cautionsOf(demonstration, staging.values, simulation, forecast && riskOfForecast(forecast)).map(
       ({ id, step, severity, hazard, control, number }) => ({
         id,
         step,
         severity,
-        hazard,
-        control,
+        hazard: tell(hazard, METRIC),
+        control: tell(control, METRIC),
         ...(number && {
           number: {
             name: number.name,
@@ -120,7 +121,7 @@ export function predictionDocument(
         }),
       }),
     ),
-    gates: demonstration.gates.map(({ step, text }) => ({ step, text })),
+    gates: demonstration.gates.map(({ step, text }) => ({ step, text: tell(text, METRIC) })),
     whoDecides: WHO_DECIDES,
     ...(forecast && {
       forecast: {

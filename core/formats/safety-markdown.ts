@@ -2,6 +2,7 @@
 import { RULES, WHO_DECIDES, type Caution } from '../cautions'
 import { DEMONSTRATIONS, REFUSALS } from '../catalogue'
 import { cautionsOf, resolve, type Demonstration } from '../demonstration'
+import { METRIC, tell } from '../sentence'
 
 const cell = (text: string) => text.replaceAll('|', '\\|')
 
@@ -41,11 +42,14 @@ export function safetyMarkdown(): string {
       '| hazard | step | control | raised | source of the limit |\n|---|---|---|---|---|',
       ...cautionsOver(d).map(
         c =>
-          `| ${cell(RULES[c.id].hazard)} | ${c.step} | ${cell(c.control)} | ${cell(RULES[c.id].raised)} | ` +
-          `${cell(RULES[c.id].source)} |`,
+          `| ${cell(RULES[c.id].hazard)} | ${c.step} | ${cell(
+            tell(c.control, METRIC),
+          )} | ${cell(RULES[c.id].raised)} | ` + `${cell(RULES[c.id].source)} |`,
       ),
       '',
-      ...(d.gates.length > 0 ? ['Confirmed before:\n', ...d.gates.map(g => `- \`${g.step}\`: ${g.text}`), ''] : []),
+      ...(d.gates.length > 0
+        ? ['Confirmed before:\n', ...d.gates.map(g => `- \`${g.step}\`: ${tell(g.text, METRIC)}`), '']
+        : []),
       ...(REFUSALS.some(r => r.demonstration === d.id)
         ? [
             'Refused:\n',

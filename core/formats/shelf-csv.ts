@@ -2,6 +2,7 @@
  * A shelf as rows: one line an item, units in the header. Reading tells every bad cell by line and column and keeps
  * the good rows.
  */
+import { METRIC, tell } from '../sentence'
 import Papa from 'papaparse'
 import { QuantityError, fromSi, readNumber, unitLabel, usesDecimalComma } from '../units'
 import { siOf } from './document-values'
@@ -159,7 +160,7 @@ export function readShelfCsv(text: string): {
       items.push({ line: at, document: parsed.data })
     } catch (error) {
       if (!(error instanceof ShelfFaults)) throw error
-      for (const f of error.faults) fault(f.input, f.message)
+      for (const f of error.faults) fault(f.input, tell(f.message, METRIC))
     }
   })
   return { items, faults }

@@ -5,12 +5,13 @@ import { hingeDifference } from '../vessels/flat-panel'
 import { capacityFromWeighing, thicknessFromMass } from '../vessels/weighing'
 import { pow } from '../elementary'
 import { SOLIDS, type SolidName } from '../substances/solids'
-import type { Demonstration, Fault, VesselShape } from '../demonstration'
-import { QuantityError, formatQuantity } from '../units'
+import { acceptedRange, inLines, type Demonstration, type Fault, type VesselShape } from '../demonstration'
+import { QuantityError } from '../units'
 import { siOf } from './document-values'
 import { fieldsOf } from './shelf-fields'
 import type { BathDocument, HeaterDocument, PumpDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'
+import { asLength, asVolume, say } from '../sentence'
 
 export interface VesselValues {
   shape: VesselShape
@@ -31,7 +32,7 @@ export interface VesselValues {
 /** Faults of a shelf item in words; the field's name is the fault's input. */
 export class ShelfFaults extends Error {
   constructor(readonly faults: readonly Fault[]) {
-    super(faults.map(f => `${f.input}: ${f.message}`).join('\n'))
+    super(inLines(faults))
   }
 }
 
@@ -47,10 +48,7 @@ function quantitiesOf(item: ShelfItemDocument, faults: Fault[]): Record<string, 
     if (Number.isFinite(value) && !(value >= f.range[0] && value <= f.range[1])) {
       faults.push({
         input: f.field,
-        message:
-          `given ${given.value} ${given.unit ?? ''}; accepted: ` +
-          `${formatQuantity(f.range[0], f.units[0], f.quantity)} to ` +
-          `${formatQuantity(f.range[1], f.units[0], f.quantity)}`,
+        message: say`given ${`${given.value} ${given.unit ?? ''}`}; accepted: ${acceptedRange(f)}`,
       })
     }
   }
@@ -99,9 +97,8 @@ export function vesselValues(vessel: VesselDocument): VesselValues {
   if (Number.isFinite(capacity) && Number.isFinite(enclosed) && !(capacity > 0 && capacity <= enclosed * 1.03)) {
     faults.push({
       input: capacityFrom === 'measured' ? 'capacity' : 'fullMass',
-      message:
-        `comes to ${(capacity * 1e6).toFixed(0)} mL; accepted: above 0 and at most ` +
-        `${(enclosed * 1e6).toFixed(0)} mL, what its measures enclose`,
+      message: say`comes to ${asVolume(capacity, { digits: 4 })}; accepted: above 0 and at most
+        ${asVolume(enclosed, { digits: 4 })}, what its measures enclose`,
     })
   }
   const surface =
@@ -125,9 +122,8 @@ export function vesselValues(vessel: VesselDocument): VesselValues {
   ) {
     faults.push({
       input: thicknessFrom === 'measured' ? 'wallThickness' : 'emptyMass',
-      message:
-        `comes to a wall of ${(wallThickness * 1000).toFixed(3)} mm; accepted: above 0 and at most ` +
-        `${(narrowest * thickest * 1000).toFixed(2)} mm`,
+      message: say`comes to a wall of ${asLength(wallThickness, { digits: 4 })}; accepted: above 0 and at most
+        ${asLength(narrowest * thickest, { digits: 4 })}`,
     })
   }
   if (faults.length > 0) throw new ShelfFaults(faults)

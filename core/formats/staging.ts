@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
 import {
+  inLines,
   acceptedRange,
   resolve,
   type Demonstration,
@@ -13,6 +14,7 @@ import {
   type Values,
 } from '../demonstration'
 import { QuantityError, SHOWN_UNITS, differenceToSi, fromSi, toSi, unitLabel } from '../units'
+import { say } from '../sentence'
 
 export const STAGING_FORMAT = 'zealous-hush/staging'
 
@@ -60,7 +62,7 @@ export interface ReadStaging {
 /** Faults as lines that name the input, what was given and what is accepted. */
 export class StagingFaults extends Error {
   constructor(readonly faults: readonly Fault[]) {
-    super(faults.map(f => (f.input ? `${f.input}: ${f.message}` : f.message)).join('\n'))
+    super(inLines(faults))
   }
 }
 
@@ -142,9 +144,8 @@ export function readInputs(
       } else {
         faults.push({
           input: id,
-          message:
-            `given ${shown}; accepted: {"value": number, "unit": "${input.units[0]}"} and, if wished, ` +
-            `"spread"; ${acceptedRange(input)}`,
+          message: say`given ${shown}; accepted: {"value": number, "unit": "${input.units[0]}"} and, if wished,
+            "spread"; ${acceptedRange(input)}`,
         })
       }
     }

@@ -1,11 +1,12 @@
 /** A procedure as cues: one thing to do at a time, and what is marked in it. */
 import type { Demonstration, MarkKind, ProcedureStep, Simulation } from '../demonstration'
+import { joined, say, type Sentence } from '../sentence'
 import type { ActStory } from './marks'
 
 export interface Cue {
   step: ProcedureStep
   /** marked here, in order; empty: it is only confirmed */ marks: readonly MarkKind[]
-  /** must be confirmed before anything in this cue is marked */ gate?: string
+  /** must be confirmed before anything in this cue is marked */ gate?: Sentence
 }
 
 /** Marks that make sense: nothing is heated, or nothing boils, in some ways of doing it. */
@@ -18,11 +19,10 @@ function applies(mark: MarkKind, simulation: Simulation): boolean {
 
 /** Cues up to the hush; what comes after it in the procedure is shown with the outcome. */
 export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cue[] {
-  const gate = (step: ProcedureStep) =>
-    demonstration.gates
-      .filter(g => g.step === step.id)
-      .map(g => g.text)
-      .join(' ') || undefined
+  const gate = (step: ProcedureStep) => {
+    const texts = demonstration.gates.filter(g => g.step === step.id).map(g => g.text)
+    return texts.length > 0 ? joined(texts, ' ') : undefined
+  }
   const cues = demonstration.procedure.map(step => ({
     step,
     marks: (step.marks ?? []).filter(m => applies(m, simulation)),
@@ -35,13 +35,13 @@ export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cu
  * Gates as a run sheet tells them, before the act: all of them, those up to the heat, or those after it. @returns ""
  * where there is none
  */
-export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-heat' | 'after-heat'): string {
+export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-heat' | 'after-heat'): Sentence {
   const heat = demonstration.procedure.findIndex(s => s.marks?.includes('heat-on'))
   const place = (step: string): number => demonstration.procedure.findIndex(s => s.id === step)
   const texts = demonstration.gates
     .filter(g => which === 'all' || place(g.step) <= heat === (which === 'before-heat'))
     .map(g => g.text)
-  return texts.length === 0 ? '' : `First: ${texts.join(' ')} Then: `
+  return texts.length === 0 ? '' : say`First: ${joined(texts, ' ')} Then: `
 }
 
 /** Steps after the hush has begun, for the one who cools, holds or lets air in. */
@@ -81,7 +81,7 @@ export function wantedNow(cues: readonly Cue[], story: ActStory): Wanted | undef
  * Why a mark can't be made now; undefined if it can. A later mark of the procedure can be made early (what happened,
  * happened), except past a gate that nobody has confirmed.
  */
-export function refusalOfMark(cues: readonly Cue[], story: ActStory, mark: MarkKind): string | undefined {
+export function refusalOfMark(cues: readonly Cue[], story: ActStory, mark: MarkKind): Sentence | undefined {
   if (story.times[mark] !== undefined) return 'That is marked already.'
   if (mark === 'gone' || mark === 'nothing')
     return story.times.sealed === undefined ? 'The hush has not begun.' : undefined
@@ -91,5 +91,5 @@ export function refusalOfMark(cues: readonly Cue[], story: ActStory, mark: MarkK
   const open = cues
     .slice(placeIn(cues, story), at + 1)
     .find(c => c.gate && !story.gates.has(c.step.id) && !story.steps.has(c.step.id) && !finished(c, story))
-  return open ? `First confirm: ${open.gate}` : undefined
+  return open ? say`First confirm: ${open.gate!}` : undefined
 }

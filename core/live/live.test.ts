@@ -103,12 +103,14 @@ describe('cues', () => {
       [mark('gate', 0, 'charge'), mark('gate', 0, 'heat'), mark('heat-on', 0), mark('plume', 1)],
       'a',
     )
-    expect(refusalOfMark(cues, story, 'sealed')).toMatch(/First confirm: Heat off/)
+    expect(words(refusalOfMark(cues, story, 'sealed')!)).toMatch(/First confirm: Heat off/)
     // What is past is past: a gate before an act that has begun is not asked for again.
     expect(
-      refusalOfMark(cues, storyOf([mark('gate', 0, 'heat'), mark('heat-on', 0), mark('plume', 1)], 'a'), 'sealed'),
+      words(
+        refusalOfMark(cues, storyOf([mark('gate', 0, 'heat'), mark('heat-on', 0), mark('plume', 1)], 'a'), 'sealed')!,
+      ),
     ).toMatch(/First confirm: Heat off/)
-    expect(refusalOfMark(cues, storyOf([], 'a'), 'heat-on')).toMatch(/First confirm: A drum whose history/)
+    expect(words(refusalOfMark(cues, storyOf([], 'a'), 'heat-on')!)).toMatch(/First confirm: A drum whose history/)
     expect(refusalOfMark(cues, storyOf([], 'a'), 'gone')).toBe('The hush has not begun.')
     expect(refusalOfMark(cues, story, 'plume')).toBe('That is marked already.')
   })

@@ -1,10 +1,10 @@
 /** What would make a show fit that does not. */
 import type { Act } from './act'
-import { formatQuantity } from '../units'
 import { heatersFor, planShow, type Plan, type Solver, type Stagecraft } from './plan'
+import { asPower, asTime, say, type Sentence } from '../sentence'
 
 export interface Mend {
-  text: string
+  text: Sentence
   /** s that targets would still be missed by; 0 fits */ missed: number
 }
 
@@ -14,19 +14,18 @@ export const ON_TIME = 1
 /** True if every target is met. */
 export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undefined && plan.missed < ON_TIME
 
-const minutes = (s: number): string => (s < 90 ? `${Math.ceil(s)} s` : `${Math.ceil(s / 60)} min`)
-
-const kilowatts = (watts: number): string => formatQuantity(watts, 'kW', 'power', 3)
+/** A time as a plan needs it, in whole seconds or minutes, rounded up. */
+const rounded = (s: number) => asTime(s < 90 ? Math.ceil(s) : 60 * Math.ceil(s / 60))
 
 /** Acts that push one another off their targets: the late one, and what holds it. */
-export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Stagecraft): string[] {
+export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Stagecraft): Sentence[] {
   if (!plan) {
     const without = acts.filter(a => a.heating > 0 && heatersFor(a, stage).length === 0)
     if (without.length > 0)
       return without.map(
         a =>
-          `${a.title} needs a heater${stage.powers && a.power !== undefined ? ` of ${kilowatts(a.power)}` : ''}, ` +
-          'and there is none',
+          say`${a.title} needs a
+            heater${stage.powers && a.power !== undefined ? say` of ${asPower(a.power)}` : ''}, and there is none`,
       )
     return ['No plan at all: a vessel needs longer on the heat than there is.']
   }
@@ -37,9 +36,9 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
     const last = plan.acts[i - 1]
     const reason =
       p.off < 0
-        ? `would have to come ${minutes(-p.off)} early, or what follows is late`
+        ? say`would have to come ${rounded(-p.off)} early, or what follows is late`
         : act.heating > 0 && Math.abs(p.heatOn + stage.before) < ON_TIME
-          ? `needs ${minutes(act.heating)} on the heat and can't be ready before`
+          ? say`needs ${rounded(act.heating)} on the heat and can't be ready before`
           : before && last && Math.abs(p.lift - act.talk - last.done) < ON_TIME
             ? `clashes with ${before.title}, which takes the presenter until then`
             : `has to wait for a heater${
@@ -52,7 +51,7 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
                     } is on it`
                   : ''
               }`
-    return [`${act.title} ${reason} (${p.off > 0 ? `${minutes(p.off)} late` : `${minutes(-p.off)} early`}).`]
+    return [say`${act.title} ${reason} (${p.off > 0 ? say`${rounded(p.off)} late` : say`${rounded(-p.off)} early`}).`]
   })
 }
 
@@ -64,18 +63,18 @@ export function mends(acts: readonly Act[], stage: Stagecraft, solve: Solver, pl
   const missed = plan?.missed ?? Infinity
   if (missed < ON_TIME) return []
   const tried: Mend[] = []
-  const attempt = (text: string, changed: readonly Act[], room: Stagecraft) => {
+  const attempt = (text: Sentence, changed: readonly Act[], room: Stagecraft) => {
     const better = planShow(changed, room, solve)
     if (better && better.missed < missed - ON_TIME) tried.push({ text, missed: better.missed })
   }
   for (const earlier of [300, 600, 1200]) {
-    attempt(`heaters on ${earlier / 60} min earlier`, acts, { ...stage, before: stage.before + earlier })
+    attempt(say`heaters on ${asTime(earlier)} earlier`, acts, { ...stage, before: stage.before + earlier })
     if (tried.some(t => t.missed < ON_TIME)) break
   }
   if (!stage.powers) attempt('one more heater', acts, { ...stage, heaters: stage.heaters + 1 })
   else
     for (const power of new Set(acts.flatMap(a => a.power ?? [])))
-      attempt(`one more heater of ${kilowatts(power)}`, acts, {
+      attempt(say`one more heater of ${asPower(power)}`, acts, {
         ...stage,
         heaters: stage.heaters + 1,
         powers: [...stage.powers, power],

@@ -3,6 +3,9 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '../catalogue'
 import { resolve } from '../demonstration'
 import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type Solver, type Stagecraft } from '.'
+import { METRIC, tell, type Sentence } from '../sentence'
+
+const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
 let solve: Solver
 beforeAll(async () => {
@@ -81,7 +84,7 @@ describe('a show on one clock', () => {
       const one = { heaters: 1, hands: 2, before: 600 }
       const plan = planShow(acts, one, solve)!
       expect(plan.missed).toBeCloseTo(120, 3)
-      expect(clashes(acts, plan, one).join(' ')).toMatch(
+      expect(clashes(acts, plan, one).map(plain).join(' ')).toMatch(
         /second has to wait for a heater: first is on it|first would have to come/,
       )
       expect(mends(acts, one, solve, plan)[0]).toEqual({ text: 'one more heater', missed: 0 })
@@ -92,10 +95,12 @@ describe('a show on one clock', () => {
     const stage = { heaters: 1, hands: 1, before: 600 }
     const plan = planShow(acts, stage, solve)!
     expect(plan.acts[0].off).toBeCloseTo(240, 3)
-    expect(clashes(acts, plan, stage)[0]).toMatch(
+    expect(plain(clashes(acts, plan, stage)[0])).toMatch(
       /drum needs 15 min on the heat and can't be ready before \(4 min late\)/,
     )
-    expect(mends(acts, stage, solve, plan).some(m => m.text === 'heaters on 5 min earlier' && m.missed < 1)).toBe(true)
+    expect(
+      mends(acts, stage, solve, plan).some(m => plain(m.text) === 'heaters on 5 min earlier' && m.missed < 1),
+    ).toBe(true)
   })
   it('puts each vessel on a heater like its own, and says which is missing', () => {
     const acts = [act('can', { power: 1200 }), act('drum', { power: 6500 }), act('tin', { power: 1250 })]
@@ -105,8 +110,8 @@ describe('a show on one clock', () => {
     expect(breaks(acts, plan.acts, stage)).toEqual([])
     const without = { ...stage, powers: [1200, 1200] }
     expect(planShow(acts, without, solve)).toBeUndefined()
-    expect(clashes(acts, undefined, without)).toEqual(['drum needs a heater of 6.5 kW, and there is none'])
-    expect(mends(acts, without, solve, undefined).map(m => m.text)).toContain('one more heater of 6.5 kW')
+    expect(clashes(acts, undefined, without).map(plain)).toEqual(['drum needs a heater of 6.5 kW, and there is none'])
+    expect(mends(acts, without, solve, undefined).map(m => plain(m.text))).toContain('one more heater of 6.5 kW')
   })
   it('one pair of hands puts nothing on the heat during a show; without a heater there is no plan', () => {
     const acts = [act('a', { heating: 0, target: 100, show: 200, talk: 10 }), act('b', { heating: 150, target: 330 })]
@@ -115,7 +120,7 @@ describe('a show on one clock', () => {
     const b = alone.acts[1]
     expect(b.heatOn <= 80 + 1e-6 || b.heatOn >= alone.acts[0].done - 1e-6).toBe(true)
     expect(planShow(acts, { heaters: 0, hands: 1, before: 0 }, solve)).toBeUndefined()
-    expect(clashes(acts, undefined, { heaters: 0, hands: 1, before: 0 })).toEqual([
+    expect(clashes(acts, undefined, { heaters: 0, hands: 1, before: 0 }).map(plain)).toEqual([
       'b needs a heater, and there is none',
     ])
   })

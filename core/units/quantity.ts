@@ -3,7 +3,7 @@
  */
 import Qty from 'js-quantities'
 import { QuantityError } from './quantity-error'
-import { readNumber } from './written-number'
+import { CLOCK, DECIMAL, FRACTION, plainly, readTyped } from './typed-number'
 
 /** Kinds of quantity and the SI unit each has inside core, in js-quantities' spelling. */
 export const SI_UNIT = {
@@ -39,12 +39,12 @@ export const SHOWN_UNITS: Record<QuantityKind, readonly string[]> = {
   power: ['kW', 'BTU/h', 'W', 'hp'],
   force: ['N', 'lbf', 'kN'],
   speed: ['m/s', 'ft/s', 'km/h', 'mph'],
-  energy: ['kJ', 'BTU', 'J'],
+  energy: ['kJ', 'BTU', 'J', 'ft lbf', 'MJ'],
   fraction: ['%', '%', '1'],
   count: ['1', '1'],
-  conductance: ['W/(m2 K)', 'W/(m2 K)'],
-  area: ['cm2', 'in2', 'mm2', 'm2'],
-  flow: ['L/min', 'gal/min', 'mL/s', 'L/h', 'm3/h'],
+  conductance: ['W/(m2 K)', 'BTU/(h ft2 degF)'],
+  area: ['cm2', 'in2', 'mm2', 'm2', 'ft2'],
+  flow: ['L/min', 'gal/min', 'mL/s', 'floz/s', 'L/h', 'm3/h'],
   temperatureDifference: ['K', 'degF', 'degC'],
   impulse: ['N s', 'lbf s'],
   level: ['dB', 'dB'],
@@ -68,9 +68,6 @@ const SPELLINGS: Record<string, string> = {
   'ml': 'ml',
   'l': 'l',
   'cc': 'cm3',
-  'm³': 'm3',
-  'cm³': 'cm3',
-  'in³': 'in3',
   'hpa': 'hPa',
   'kpa': 'kPa',
   'mb': 'mbar',
@@ -93,6 +90,11 @@ const SPELLINGS: Record<string, string> = {
   'mph': 'mph',
   '1': '',
   'w/(m2 k)': 'W/m^2*degK',
+  'btu/(h ft2 degf)': 'btu/h*ft^2*degF',
+  'btu/(h ft2 °f)': 'btu/h*ft^2*degF',
+  'ft lbf': 'ft*lbf',
+  'fl oz/s': 'floz/s',
+  'mj': 'MJ',
   'inhg': 'inHg',
   'mmhg': 'mmHg',
   'lbs': 'lb',
@@ -103,9 +105,6 @@ const SPELLINGS: Record<string, string> = {
   'n s': 'N*s',
   'lbf s': 'lbf*s',
   'mpa': 'MPa',
-  'mm²': 'mm2',
-  'cm²': 'cm2',
-  'in²': 'in2',
   'l/min': 'l/min',
   'ml/s': 'ml/s',
   'l/h': 'l/h',
@@ -116,7 +115,8 @@ const SPELLINGS: Record<string, string> = {
 const DIFFERENCES: Record<string, string> = { tempC: 'degC', tempF: 'degF', tempK: 'degK' }
 
 const spelled = (unit: string, kind: QuantityKind): string => {
-  const known = SPELLINGS[unit.trim().toLowerCase()] ?? unit.trim()
+  const plain = unit.trim().replace('²', '2').replace('³', '3').replaceAll('·', ' ')
+  const known = SPELLINGS[plain.toLowerCase()] ?? plain
   return kind === 'temperatureDifference' ? (DIFFERENCES[known] ?? known) : known
 }
 
@@ -137,6 +137,10 @@ export const unitLabel = (unit: string): string =>
       m2: 'm²',
       'N s': 'N·s',
       'lbf s': 'lbf·s',
+      'ft lbf': 'ft·lbf',
+      'ft2': 'ft²',
+      'floz/s': 'fl oz/s',
+      'BTU/(h ft2 degF)': 'BTU/(h·ft²·°F)',
     }) as Record<string, string>
   )[unit] ?? unit
 
@@ -192,39 +196,102 @@ export const differenceToSi = (value: number, unit: string, kind: QuantityKind):
 export const differenceFromSi = (value: number, unit: string, kind: QuantityKind): number =>
   value / converter(kind, unit).factor
 
-/**
- * Reads what a person typed, such as "2 qt", "12.7 psi", "190 °F", "60000 BTU/h", "1/2 cup" or "15".
- *
- * @param text number, then a unit; without one `assumedUnit` is taken
- * @returns the number as typed and its unit
- * @throws QuantityError saying what was given and what is accepted
- */
-export function parseQuantity(text: string, kind: QuantityKind, assumedUnit: string): { value: number; unit: string } {
-  const match = /^\s*([-+−]?[\d.,]+(?:[eE][-+]?\d+)?)(?:\s*\/\s*(\d+))?\s*(.*?)\s*$/u.exec(text)
-  if (!match) throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
-  const value = readNumber(match[1]) / (match[2] ? Number(match[2]) : 1)
-  if (!Number.isFinite(value))
-    throw new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
-  const typed = match[3] ? match[3] : assumedUnit
+const CUSTOMARY = new Set(
+  'psi inHg degF floz cup tbsp tsp pt qt gal in in3 in2 ft ft2 mil oz lb BTU/h hp lbf ft/s mph BTU gal/min'.split(' '),
+)
+const OF_BOTH = new Set(['s', 'min', 'h', 'ms', '%', '1', 'dB'])
+
+/** True for units of the US customary system; undefined for those of both. */
+export const isCustomary = (unit: string): boolean | undefined =>
+  OF_BOTH.has(unit) ? undefined : CUSTOMARY.has(unit) || /ft|lbf|BTU|floz/u.test(unit)
+
+/** The spelling in `SHOWN_UNITS` of a unit as typed. @throws QuantityError if it is none of this kind */
+function canonicalUnit(typed: string, kind: QuantityKind): string {
   converter(kind, typed)
   const lower = typed.toLowerCase()
-  const canonical =
+  return (
     SHOWN_UNITS[kind].find(u => u.toLowerCase() === lower || unitLabel(u).toLowerCase() === lower) ??
     SHOWN_UNITS[kind].find(u => spelled(u, kind) === spelled(typed, kind)) ??
     typed
-  return { value, unit: canonical }
+  )
 }
 
+/**
+ * Reads what a person typed, such as "2 qt", "12,7 psi", "5,280 ft", "1 240 m", "4 13/16 in", "½ cup", "2:30" or "15".
+ *
+ * @param text number, then a unit; without one `assumedUnit` is taken
+ * @param locale BCP 47, of whoever typed it: says which mark is the decimal one where that can be told by nothing else
+ * @returns the number as typed and its unit
+ * @throws QuantityError saying what was given and what is accepted
+ */
+export function parseQuantity(
+  text: string,
+  kind: QuantityKind,
+  assumedUnit: string,
+  locale?: string,
+): { value: number; unit: string } {
+  const plain = plainly(text)
+  const none = () =>
+    new QuantityError(`"${text}" is not a number with a unit; for example 15 ${unitLabel(assumedUnit)}`)
+  const clock = kind === 'time' ? CLOCK.exec(plain) : null
+  if (clock) {
+    const [first, second, third] = clock.slice(1, 4).map(part => Number(part ?? NaN))
+    const hours = clock[4]?.startsWith('h') ?? !Number.isNaN(third)
+    return { value: hours ? first * 60 + second + (third || 0) / 60 : first + second / 60, unit: 'min' }
+  }
+  const fraction = FRACTION.exec(plain)
+  if (fraction) {
+    const [, sign, whole, over, under, unit] = fraction
+    if (Number(under) === 0 || (whole && Number(over) >= Number(under))) throw none()
+    const value = Number(whole ?? 0) + Number(over) / Number(under)
+    return { value: sign === '-' ? -value : value, unit: canonicalUnit(unit || assumedUnit, kind) }
+  }
+  const match = DECIMAL.exec(plain)
+  // Two numbers side by side are neither one number nor a fraction.
+  if (!match || /^[\d.,+-]/u.test(match[2])) throw none()
+  const unit = canonicalUnit(match[2] || assumedUnit, kind)
+  const value = readTyped(match[1], { locale, customary: isCustomary(unit) === true })
+  if (!Number.isFinite(value)) throw none()
+  return { value, unit }
+}
+
+export interface NumberMarks {
+  /** BCP 47; English if left out */
+  locale?: string
+  /** true: thousands set apart, for reading; a number that stands in a field is written in one piece */
+  grouped?: boolean
+}
+
+const formats = new Map<string, Intl.NumberFormat>()
+
 /** A number with three or so significant digits and no needless zeros. */
-export function formatNumber(value: number, digits = 3): string {
+export function formatNumber(value: number, digits = 3, { locale = 'en', grouped = false }: NumberMarks = {}): string {
   if (!Number.isFinite(value)) return '–'
   if (value === 0) return '0'
   const size = Math.abs(value)
-  if (size >= 1e6 || size < 1e-4) return value.toExponential(digits - 1)
-  const decimals = Math.max(0, digits - 1 - Math.floor(Math.log10(size) + 1e-9))
-  return (Math.round(value * 10 ** Math.min(decimals, 8)) / 10 ** Math.min(decimals, 8)).toString()
+  const key = `${locale} ${grouped}`
+  let format = formats.get(key)
+  if (!format) {
+    // Four digits stand together: 1013 hPa.
+    format = new Intl.NumberFormat(locale, {
+      maximumFractionDigits: 12,
+      useGrouping: grouped ? ('min2' as unknown as boolean) : false,
+    })
+    formats.set(key, format)
+  }
+  if (size >= 1e6 || size < 1e-4) {
+    const [mantissa, exponent] = value.toExponential(digits - 1).split('e')
+    return `${format.format(Number(mantissa))}e${exponent}`
+  }
+  const decimals = Math.min(8, Math.max(0, digits - 1 - Math.floor(Math.log10(size) + 1e-9)))
+  return format.format(Math.round(value * 10 ** decimals) / 10 ** decimals)
 }
 
 /** "15 mL" from an SI value. */
-export const formatQuantity = (si: number, unit: string, kind: QuantityKind, digits = 3): string =>
-  `${formatNumber(fromSi(si, unit, kind), digits)} ${unitLabel(unit)}`.trim()
+export const formatQuantity = (
+  si: number,
+  unit: string,
+  kind: QuantityKind,
+  digits = 3,
+  marks: NumberMarks = {},
+): string => `${formatNumber(fromSi(si, unit, kind), digits, marks)} ${unitLabel(unit)}`.trim()

@@ -1,13 +1,14 @@
 import { createError, type H3Error } from 'h3'
-import { ShelfFaults, StagingFaults, type Fault } from '../../core'
+import { inLines, METRIC, ShelfFaults, StagingFaults, tell, type Fault } from '../../core'
 
 /** A refusal that names each field, what was given and what is accepted. */
 export const refusal = (faults: readonly Fault[], statusCode = 422): H3Error =>
   createError({
     statusCode,
     statusMessage: 'Not accepted',
-    message: faults.map(f => (f.input ? `${f.input}: ${f.message}` : f.message)).join('\n'),
-    data: { faults },
+    message: inLines(faults),
+    // In words for whoever reads JSON, and as it was said for a screen that knows its reader.
+    data: { faults: faults.map(f => ({ input: f.input, message: tell(f.message, METRIC), said: f.message })) },
   })
 
 /** Runs `check`; faults of the core become a refusal. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What this staging's numbers suggest, with a button where one value would do it. */
-import { findInput, type Advice, type Demonstration, type QuantityInput } from '~~/core'
+import { findInput, keyOf, type Advice, type Demonstration, type QuantityInput } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration, advice: readonly Advice[] }>()
 const emit = defineEmits<{ take: [input: QuantityInput, value: number] }>()
@@ -14,8 +14,8 @@ const shown = (take: NonNullable<Advice['take']>) => {
 
 <template>
   <section aria-label="What the numbers suggest" class="border-l-4 border-(--gap) pl-3 my-2">
-    <p v-for="line in advice" :key="line.text">
-      {{ line.text }}
+    <p v-for="line in advice" :key="keyOf(line.text)">
+      {{ units.told(line.text) }}
       <button v-if="line.take" class="quiet-button text-sm !py-0.5 ml-1" @click="emit('take', quantityOf(line.take!.input), line.take!.value)">
         Take {{ shown(line.take) }}
       </button>

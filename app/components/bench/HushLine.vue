@@ -8,7 +8,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import type { LineSeriesOption } from 'echarts/charts'
 import type { GridComponentOption } from 'echarts/components'
 import VChart from 'vue-echarts'
-import { formatNumber, fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Simulation } from '~~/core'
+import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Simulation } from '~~/core'
 
 use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption>
@@ -84,7 +84,7 @@ const option = computed<Option>(() => {
   const time = (index: number) => (s: number) => {
     const span = stages[index]!.end - stages[index]!.start
     if (long(index)) return `${Math.floor(Math.round(s) / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`
-    return span < 1.5 ? `${Math.round(s * 1000)}` : formatNumber(s, 2)
+    return span < 1.5 ? `${Math.round(s * 1000)}` : units.number(s, 2)
   }
   const clock = (index: number) => long(index) ? 'min:s' : stages[index]!.end - stages[index]!.start < 1.5 ? 'ms' : 's'
   const hush = props.forecast?.quantiles.hush
@@ -100,7 +100,7 @@ const option = computed<Option>(() => {
     })),
     yAxis: stages.map((_, index) => ({
       gridIndex: index, type: 'value' as const, min: floors[index], max: ceiling, splitLine: { show: false }, interval: (ceiling - floors[index]!) / 3,
-      axisLabel: { color: COLOURS.soft, fontSize: 11, formatter: (v: number) => formatNumber(v, ceiling - floors[index]! < 0.03 * ceiling ? 5 : 3) },
+      axisLabel: { color: COLOURS.soft, fontSize: 11, formatter: (v: number) => units.number(v, ceiling - floors[index]! < 0.03 * ceiling ? 5 : 3) },
       axisLine: { show: true, lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
     })),
     series: stages.flatMap((stage, index): LineSeriesOption[] => {

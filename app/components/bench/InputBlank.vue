@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A number in a sentence, and the small editor that opens when it is touched. */
 import {
-  QuantityError, describeSpread, formatNumber, formatQuantity, fromSi, parseQuantity, unitLabel,
+  QuantityError, describeSpread, formatNumber, formatQuantity, fromSi, parseQuantity, parseSpread, toSi, unitLabel,
   type Fault, type Input, type QuantityDocument, type QuantityInput, type Spread, type StripPoint, type OutcomeSpec,
 } from '~~/core'
 
@@ -24,10 +24,12 @@ const id = useId()
 
 const quantity = computed(() => props.input.kind === 'quantity' ? props.input : undefined)
 const typedUnit = computed(() => typeof props.document === 'object' ? props.document.unit : undefined)
-const unit = computed(() => quantity.value ? units.shown(quantity.value.units, typedUnit.value) : '')
+const unit = computed(() => quantity.value ? units.shown(quantity.value.units, typedUnit.value, Number(props.value), quantity.value.quantity) : '')
+/** "15 mL" in the unit shown, with the marks of the reader's language, as it can be typed again. */
+const inUnit = (si: number, digits = 3) => formatQuantity(si, unit.value, quantity.value!.quantity, digits, { locale: units.locale })
 const shown = computed(() => {
   if (props.input.kind === 'choice') return props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value)
-  return formatQuantity(props.value as number, unit.value, props.input.quantity)
+  return inUnit(props.value as number)
 })
 
 const text = ref('')
@@ -42,7 +44,7 @@ watch(open, (now) => {
 })
 function refresh() {
   text.value = shown.value
-  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value)).replace('taken as exact', 'exact') : ''
+  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale).replace('taken as exact', 'exact') : ''
   problem.value = ''
   sureProblem.value = ''
 }
@@ -53,7 +55,7 @@ const ownSpread = () => typeof props.document === 'object' && props.document.spr
 
 function apply(document: QuantityDocument | string): boolean {
   const faults = props.set(document)
-  problem.value = faults.map(f => f.input === props.input.id ? f.message : `${f.input}: ${f.message}`).join('; ')
+  problem.value = faults.map(f => `${f.input === props.input.id ? '' : `${f.input}: `}${units.told(f.message)}`).join('; ')
   return faults.length === 0
 }
 
@@ -61,7 +63,7 @@ function apply(document: QuantityDocument | string): boolean {
 function readText() {
   const input = quantity.value!
   try {
-    const { value, unit: typed } = parseQuantity(text.value, input.quantity, unit.value)
+    const { value, unit: typed } = parseQuantity(text.value, input.quantity, unit.value, units.locale)
     if (apply({ value, unit: typed, ...ownSpread() })) emit('strip')
   } catch (error) {
     if (!(error instanceof QuantityError)) throw error
@@ -78,19 +80,14 @@ function readSureness() {
     : { value: Number(formatNumber(fromSi(props.value as number, unit.value, input.quantity), 6)), unit: unit.value }
   if (typed === '' || typed === 'usual') return void apply(base)
   if (typed === 'exact') return void apply({ ...base, spread: 0 })
-  const percent = /^([\d.]+)\s*%$/.exec(typed)
-  if (percent && input.quantity !== 'fraction') {
-    sureProblem.value = refused({ ...base, spread: Number(percent[1]) / 100 })
-    return
-  }
-  const match = /^([\d.]+)\s*(.*)$/.exec(typed)
-  if (!match) {
+  try {
+    sureProblem.value = refused({ ...base, spread: parseSpread(typed, input, unit.value, units.locale) })
+  } catch (error) {
+    if (!(error instanceof QuantityError)) throw error
     sureProblem.value = `"${sureness.value}" is not a spread; for example ± 10 % or ± 1 ${unitLabel(unit.value)}, or "exact"`
-    return
   }
-  sureProblem.value = refused({ ...base, spread: { value: Number(match[1]), unit: match[2]?.replace('°', 'deg') || unit.value } })
 }
-const refused = (document: QuantityDocument): string => props.set(document).map(f => f.message).join('; ')
+const refused = (document: QuantityDocument): string => props.set(document).map(f => units.told(f.message)).join('; ')
 
 // The slider runs over the usual range in a hundred steps, widened to hold the value in use.
 const low = computed(() => quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0)
@@ -103,11 +100,11 @@ const stepOf = (input: QuantityInput) => {
 }
 function slide(event: Event) {
   const value = Number((event.target as HTMLInputElement).value)
-  text.value = `${formatNumber(value)} ${unitLabel(unit.value)}`.trim()
+  text.value = inUnit(toSi(value, unit.value, quantity.value!.quantity))
   apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
-const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value)) : '')
+const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale) : '')
 </script>
 
 <template>
@@ -150,7 +147,7 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
             >
             <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
             <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
-              <span>{{ formatQuantity(low, unit, input.quantity) }}</span><span>usual range</span><span>{{ formatQuantity(high, unit, input.quantity) }}</span>
+              <span>{{ inUnit(low) }}</span><span>usual range</span><span>{{ inUnit(high) }}</span>
             </p>
           </div>
           <div class="grid grid-cols-[auto_1fr] gap-2 items-center">

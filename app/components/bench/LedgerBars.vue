@@ -16,13 +16,13 @@ const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(
       Where the difference comes from
     </h2>
     <p class="soft text-sm mb-2">
-      {{ ledger.moment }}
+      {{ units.told(ledger.moment) }}
     </p>
     <table class="w-full figures">
       <tbody>
         <tr v-for="row in rows" :key="row.id">
           <th scope="row" class="text-left font-normal pr-3 py-1 w-[45%]">
-            {{ row.cause }}
+            {{ units.told(row.cause) }}
           </th>
           <td class="w-[35%]">
             <svg viewBox="-100 0 200 12" preserveAspectRatio="none" class="w-full h-3.5 block" aria-hidden="true">

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** What to do, in order, for each end that is not the wanted one. */
-import type { FailureAct } from '~~/core'
+import { keyOf, type FailureAct } from '~~/core'
 
 defineProps<{ failures: readonly { outcome: string, sentence: string, acts: readonly FailureAct[] }[] }>()
+const units = useUnitsStore()
 </script>
 
 <template>
@@ -12,11 +13,11 @@ defineProps<{ failures: readonly { outcome: string, sentence: string, acts: read
     </h2>
     <details v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
       <summary class="cursor-pointer font-bold">
-        {{ failure.sentence }}
+        {{ units.told(failure.sentence) }}
       </summary>
       <ol class="list-decimal pl-5">
-        <li v-for="act in failure.acts" :key="act.text" class="mb-1">
-          {{ act.text }}
+        <li v-for="act in failure.acts" :key="keyOf(act.text)" class="mb-1">
+          {{ units.told(act.text) }}
         </li>
       </ol>
     </details>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The procedure is the form: numbered sentences whose numbers are the controls. */
-import { cautionsOf, findInput, formatNumber, partsOf, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Risk, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
+import { cautionsOf, findInput, isBlank, partsOf, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Risk, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
 
 const props = defineProps<{
   demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation, /** of the draws, once there are some */ risk?: Risk
@@ -17,7 +17,7 @@ const steps = computed(() => {
     cautions: cautions.filter(c => c.step === step.id),
   }))
 })
-const clock = (s: number) => s < 0.1 ? `${formatNumber(s * 1000, 2)} ms` : s < 60 ? `${formatNumber(s, 2)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
+const units = useUnitsStore()
 const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
 const usualOf = (id: string) => {
   const input = findInput(props.demonstration, id)
@@ -30,13 +30,13 @@ const usualOf = (id: string) => {
     <li v-for="(step, index) in steps" :key="step.id" class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0">
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
-        <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.text" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
-          <span class="sr-only">Before this step: </span>{{ gate.text }}
+        <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
+          <span class="sr-only">Before this step: </span>{{ units.told(gate.text) }}
         </p>
         <p class="leading-[1.7]">
-          <template v-for="(part, i) in step.sentence" :key="typeof part === 'string' ? i : part.input">
-            <template v-if="typeof part === 'string'">
-              {{ part }}
+          <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">
+            <template v-if="!isBlank(part)">
+              {{ units.told(part) }}
             </template>
             <InputBlank
               v-else :input="findInput(demonstration, part.input)!" :value="valueOf(part.input)" :document="document.inputs[part.input]" :spread="given.spreads[part.input]" :usual="usualOf(part.input)"
@@ -48,14 +48,14 @@ const usualOf = (id: string) => {
         <slot name="after" :step="step.id" />
         <details v-for="caution in step.cautions" :key="caution.id" class="text-sm mt-1" :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'">
           <summary class="cursor-pointer">
-            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? 'Raised caution: ' : 'Caution: ' }}</span>{{ caution.hazard }}
+            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? 'Raised caution: ' : 'Caution: ' }}</span>{{ units.told(caution.hazard) }}
           </summary>
           <p class="pl-5 text-(--ink) font-normal">
-            {{ caution.control }}
+            {{ units.told(caution.control) }}
           </p>
         </details>
       </div>
-      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : 'predicted'">{{ step.seconds === undefined ? '' : clock(step.seconds) }}</span>
+      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : 'predicted'">{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span>
     </li>
   </ol>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 /** When it may be sealed, from the plan: what to watch, the earliest moment, and how long it can wait. */
-import { formatNumber, type Ready } from '~~/core'
+import { keyOf, type Ready } from '~~/core'
 
 defineProps<{ ready: Ready, /** Pa */ pressure: number }>()
-const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `${Math.floor(s / 60)} min ${Math.round(s % 60)} s` : `${formatNumber(s / 3600, 2)} h`
+const units = useUnitsStore()
 </script>
 
 <template>
@@ -12,8 +12,8 @@ const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `$
       Ready when
     </h2>
     <ul class="list-disc pl-5">
-      <li v-for="w in ready.watch" :key="w.sign" class="mb-1">
-        {{ w.sign }} <span class="soft text-sm">Worth: {{ w.worth }}.</span>
+      <li v-for="w in ready.watch" :key="keyOf(w.sign)" class="mb-1">
+        {{ units.told(w.sign) }} <span class="soft text-sm">Worth: {{ units.told(w.worth) }}.</span>
       </li>
     </ul>
     <dl class="figures grid grid-cols-[1fr_auto] gap-x-4 mt-1">
@@ -21,7 +21,7 @@ const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `$
         <dt class="soft">
           Earliest ready, from heat on
         </dt><dd class="text-right">
-          {{ clock(ready.earliest) }}
+          {{ units.clock(ready.earliest) }}
         </dd>
       </template>
       <template v-else-if="ready.earliest === undefined">
@@ -33,14 +33,14 @@ const clock = (s: number) => s < 100 ? `${formatNumber(s, 2)} s` : s < 7200 ? `$
         <dt class="soft">
           Dry at
         </dt><dd class="text-right">
-          {{ clock(ready.dryAt) }}
+          {{ units.clock(ready.dryAt) }}
         </dd>
       </template>
       <template v-if="ready.lowFlame !== undefined">
         <dt class="soft">
           Can wait on a low flame for
         </dt><dd class="text-right">
-          {{ clock(ready.lowFlame) }}
+          {{ units.clock(ready.lowFlame) }}
         </dd>
       </template>
     </dl>

@@ -20,7 +20,7 @@ const units = useUnitsStore()
           {{ units.format(size.value, size.units, size.quantity, 2) }}
         </dd>
         <dd class="soft text-sm col-span-2">
-          {{ size.note }}
+          {{ units.told(size.note) }}
         </dd>
       </div>
     </dl>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { formatNumber, type Stage } from '~~/core'
-
+import { type Stage } from '~~/core'
+const units = useUnitsStore()
 const props = defineProps<{ stages: readonly Stage[], stageIndex: number, time: number, playing: boolean }>()
 const position = defineModel<number>({ required: true })
 const emit = defineEmits<{ toggle: [] }>()
@@ -14,7 +14,7 @@ const reading = computed(() => {
     return `${Math.floor(s / 60)} min ${String(Math.floor(s % 60)).padStart(2, '0')} s on the clock`
   }
   const since = props.time - stage.start
-  return span < 1.5 ? `${Math.round(since * 1000)} ms into the ${stage.name}` : `${formatNumber(since, 2)} s into the ${stage.name}`
+  return span < 1.5 ? `${Math.round(since * 1000)} ms into the ${stage.name}` : `${units.number(since, 2)} s into the ${stage.name}`
 })
 </script>
 

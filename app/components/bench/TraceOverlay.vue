@@ -7,7 +7,7 @@ import { SVGRenderer } from 'echarts/renderers'
 import type { LineSeriesOption } from 'echarts/charts'
 import type { GridComponentOption, LegendComponentOption } from 'echarts/components'
 import VChart from 'vue-echarts'
-import { formatNumber, fromSi, unitLabel, type Simulation } from '~~/core'
+import { fromSi, unitLabel, type Simulation } from '~~/core'
 
 use([LineChart, GridComponent, LegendComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption | LegendComponentOption>
@@ -27,7 +27,7 @@ const option = computed<Option>(() => ({
   grid: { left: 52, right: 14, top: 40, bottom: 38 },
   xAxis: {
     type: 'value', min: 0, max: span.value, name: span.value < 1.5 ? 'ms from the seal' : 's from the seal', nameLocation: 'middle', nameGap: 24, splitLine: { show: false },
-    axisLabel: { color: '#4d5663', formatter: (s: number) => span.value < 1.5 ? String(Math.round(s * 1000)) : formatNumber(s, 3) },
+    axisLabel: { color: '#4d5663', formatter: (s: number) => span.value < 1.5 ? String(Math.round(s * 1000)) : units.number(s, 3) },
   },
   yAxis: { type: 'value', scale: true, name: unitLabel(unit.value), splitLine: { lineStyle: { color: '#d9d3c7' } }, axisLabel: { color: '#4d5663' } },
   series: props.traces.map(({ name, simulation }, index): LineSeriesOption => ({

@@ -11,7 +11,7 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
 <template>
   <section v-if="table" aria-labelledby="variants-title">
     <h2 id="variants-title">
-      {{ table.title }}
+      {{ units.told(table.title) }}
     </h2>
     <table class="w-full figures text-sm">
       <thead>
@@ -23,9 +23,9 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in table.rows" :key="row.name" class="border-t rule">
+        <tr v-for="(row, i) in table.rows" :key="i" class="border-t rule">
           <th scope="row" class="text-left font-normal py-1">
-            {{ row.name }}
+            {{ units.told(row.name) }}
           </th>
           <td v-for="spec in specs" :key="spec.id" class="text-right pl-3 whitespace-nowrap">
             {{ row.results[spec.id] === undefined ? 'never' : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2) }}

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The verdict in natural frequencies, with the hundred drawn. */
-import { atLeastOne, formatNumber, vesselsNeeded, type Demonstration, type Forecast, type Simulation } from '~~/core'
-
+import { atLeastOne, vesselsNeeded, type Demonstration, type Forecast, type Simulation } from '~~/core'
+const units = useUnitsStore()
 const props = defineProps<{ demonstration: Demonstration, forecast?: Forecast, complete: boolean, simulation: Simulation }>()
 
 /** Whole numbers of a hundred that add up to it (largest remainders). */
@@ -22,7 +22,7 @@ const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.c
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
 const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
-const span = (a: number, b: number) => b < 0.95 ? `${formatNumber(a * 1000, 2)} to ${formatNumber(b * 1000, 2)} ms` : `${formatNumber(a, 2)} to ${formatNumber(b, 2)} s`
+const span = (a: number, b: number) => b < 0.95 ? `${units.number(a * 1000, 2)} to ${units.number(b * 1000, 2)} ms` : `${units.number(a, 2)} to ${units.number(b, 2)} s`
 const share = computed(() => props.forecast?.shares[props.demonstration.wanted] ?? 0)
 const vessels = computed(() => vesselsNeeded(share.value))
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** How much water: a window, not a number. */
-import { formatNumber, type Values, type WaterWindow } from '~~/core'
+import { type Values, type WaterWindow } from '~~/core'
 
 const props = defineProps<{ window: WaterWindow, values: Values }>()
 const units = useUnitsStore()
@@ -23,7 +23,7 @@ const place = (kg: number) => {
     </svg>
     <p class="figures" :class="state === 'within' ? 'soft' : 'text-(--danger) font-bold'">
       Water window {{ volume(window.least) }} to {{ volume(window.most) }}<template v-if="state === 'little'">: too little</template><template v-else-if="state === 'much'">: too much</template>.
-      <span class="font-normal soft">Least survives {{ formatNumber(window.wait) }} s of waiting after the purge; most {{ window.mostLimit === 'time' ? `still shows a plume within ${formatNumber(window.patience / 60)} min` : `leaves ${Math.round(window.steamSpace * 100)} % of the vessel to steam` }}.</span>
+      <span class="font-normal soft">Least survives {{ units.number(window.wait) }} s of waiting after the purge; most {{ window.mostLimit === 'time' ? `still shows a plume within ${units.number(window.patience / 60)} min` : `leaves ${Math.round(window.steamSpace * 100)} % of the vessel to steam` }}.</span>
     </p>
   </div>
   <p v-else class="text-sm mt-1 text-(--danger) font-bold">

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
-import type { Demonstration, Simulation, Values } from '~~/core'
+import { keyOf, type Demonstration, type Simulation, type Values } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation }>()
+const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
 const ages = (i: number) => levels.value[i + 1] ? `${levels.value[i]!.from} to ${levels.value[i + 1]!.from}` : `${levels.value[i]!.from} and over`
 const teaching = computed(() => props.demonstration.teaching)
@@ -18,7 +19,7 @@ const teaching = computed(() => props.demonstration.teaching)
         Age {{ ages(i) }}
       </summary>
       <p class="py-1">
-        {{ level.text }}
+        {{ units.told(level.text) }}
       </p>
     </details>
     <details class="border-t rule py-1">
@@ -26,10 +27,10 @@ const teaching = computed(() => props.demonstration.teaching)
         The wrong idea, and the answer
       </summary>
       <p class="py-1">
-        <q>{{ teaching.wrongIdea.idea }}</q>
+        <q>{{ units.told(teaching.wrongIdea.idea) }}</q>
       </p>
       <p class="pb-1">
-        {{ teaching.wrongIdea.answer }}
+        {{ units.told(teaching.wrongIdea.answer) }}
       </p>
     </details>
     <details class="border-t rule py-1">
@@ -41,8 +42,8 @@ const teaching = computed(() => props.demonstration.teaching)
           {{ when }}
         </p>
         <ul class="list-disc pl-5">
-          <li v-for="q in questions" :key="q">
-            {{ q }}
+          <li v-for="q in questions" :key="keyOf(q)">
+            {{ units.told(q) }}
           </li>
         </ul>
       </template>
@@ -52,8 +53,8 @@ const teaching = computed(() => props.demonstration.teaching)
         Where else it happens
       </summary>
       <ul class="list-disc pl-5 py-1">
-        <li v-for="place in teaching.elsewhere" :key="place">
-          {{ place }}
+        <li v-for="place in teaching.elsewhere" :key="keyOf(place)">
+          {{ units.told(place) }}
         </li>
       </ul>
     </details>

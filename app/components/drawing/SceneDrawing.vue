@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Draws a demonstration's own shapes to scale, in the colours of their substances. */
-import type { DrawingState, Point, Said, Shape, Stuff } from '~~/core'
+import type { DrawingState, Point, Note, Shape, Stuff } from '~~/core'
 import { DRAWING_HEIGHT as HEIGHT, useDrawingFrame } from './useDrawingFrame'
 
 const props = defineProps<{ state: DrawingState }>()
@@ -30,7 +30,7 @@ const LINE: Record<Stuff, string> = {
   ...FILL, 'vapour': 'var(--vapour)', 'glass': 'var(--vessel)', 'metal': 'var(--vessel)', 'rubber': '#8a4f4f', 'food': '#8d7444', 'card': '#7d6a3f', 'paper': 'var(--vessel)', 'cloud': '#8d99a8', 'inside-air': 'var(--inside-air)',
 }
 const TEXT: Record<string, string> = { 'outside-air': 'var(--outside-air)', 'vapour': 'var(--vapour)', 'water': 'var(--water)', 'danger': 'var(--danger)', 'ink': 'var(--ink)' }
-const words = (said: readonly Said[]) => said.map(s => typeof s === 'string' ? s : units.format(s.value, s.units, s.quantity)).join('')
+const words = (said: readonly Note[]) => said.map(s => typeof s === 'string' ? s : units.format(s.value, s.units, s.quantity)).join('')
 const caption = computed(() => words(scene.value.caption))
 type Of<K extends Shape['kind']> = Extract<Shape, { kind: K }>
 const flame = ({ at: foot, high }: Of<'flame'>) => {

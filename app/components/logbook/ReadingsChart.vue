@@ -5,7 +5,7 @@ import { GridComponent, type GridComponentOption } from 'echarts/components'
 import { use, type ComposeOption } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { CHANNELS, formatNumber, fromSi, unitLabel, type Channel, type Reading, type Simulation } from '~~/core'
+import { CHANNELS, fromSi, unitLabel, type Channel, type Reading, type Simulation } from '~~/core'
 
 use([LineChart, ScatterChart, GridComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | ScatterSeriesOption | GridComponentOption>
@@ -31,12 +31,12 @@ const option = computed<Option>(() => {
     animation: false,
     grid: channels.value.map((_, i) => ({ left: `${i * 100 / count + 1}%`, width: `${100 / count - 4}%`, top: 30, bottom: 34, containLabel: true })),
     xAxis: channels.value.map((_, i) => ({
-      gridIndex: i, type: 'value' as const, min: from, max: to, splitLine: { show: false }, axisLabel: { color: colours.value.soft, formatter: (s: number) => formatNumber(s, 3) },
+      gridIndex: i, type: 'value' as const, min: from, max: to, splitLine: { show: false }, axisLabel: { color: colours.value.soft, formatter: (s: number) => units.number(s, 3) },
       name: 's from the seal', nameLocation: 'middle' as const, nameGap: 22, nameTextStyle: { color: colours.value.soft },
     })),
     yAxis: channels.value.map((channel, i) => ({
       gridIndex: i, type: 'value' as const, scale: true, splitNumber: 3, name: `${channel}, ${unitLabel(units.shown(UNITS[channel]))}`, nameTextStyle: { color: colours.value.ink, align: 'left' as const },
-      splitLine: { lineStyle: { color: colours.value.line } }, axisLabel: { color: colours.value.soft, formatter: (v: number) => formatNumber(v, 4) },
+      splitLine: { lineStyle: { color: colours.value.line } }, axisLabel: { color: colours.value.soft, formatter: (v: number) => units.number(v, 4) },
     })),
     series: channels.value.flatMap((channel, i): (LineSeriesOption | ScatterSeriesOption)[] => {
       const values = props.simulation.trace!.columns[COLUMN[channel]]

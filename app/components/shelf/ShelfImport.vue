@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A shelf from a file: rows or JSON. What is good can be added though some of it is not; every bad cell is told by line and column. */
 import { ShelfFaults, checkShelfItem, readShelfCsv, shelfItemSchema, type CsvFault, type ShelfItemDocument } from '~~/core'
-
+const units = useUnitsStore()
 const shelf = useShelfStore()
 const read = shallowRef<{ file: string, good: ShelfItemDocument[], faults: CsvFault[], writeId: string }>()
 const problem = ref('')
@@ -24,7 +24,7 @@ function fromJson(text: string): { good: ShelfItemDocument[], faults: CsvFault[]
       good.push(parsed.data)
     } catch (error) {
       if (!(error instanceof ShelfFaults)) throw error
-      for (const f of error.faults) faults.push({ line: index + 1, column: f.input, message: f.message })
+      for (const f of error.faults) faults.push({ line: index + 1, column: f.input, message: units.told(f.message) })
     }
   })
   return { good, faults }

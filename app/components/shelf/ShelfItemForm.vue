@@ -32,7 +32,7 @@ const checked = computed<{ document?: ShelfItemDocument, faults: Fault[] }>(() =
 })
 const faultOf = (field: string) => {
   const found = [...checked.value.faults, ...props.serverFaults].find(f => f.input === field)
-  return found && (tried.value || (draft.value[field] !== undefined && draft.value[field] !== '')) ? found.message : ''
+  return found && (tried.value || (draft.value[field] !== undefined && draft.value[field] !== '')) ? units.told(found.message) : ''
 }
 const derived = computed(() => checked.value.document?.kind === 'vessel' ? vesselValues(checked.value.document) : undefined)
 /** A fault of a field that this shape does not show still has to be told. */
@@ -98,7 +98,7 @@ const number = (event: Event) => {
         ({{ derived.shape === 'box' ? 'hinges in its largest side; seams add to it' : 'von Mises' }}<template v-if="derived.shortStrength !== undefined">; {{ units.format(derived.shortStrength, ['kPa', 'psi'], 'pressure') }} by Windenburg and Trilling</template>)</template>.
     </p>
     <p v-for="f in unseenFaults" :key="f.input" class="fault" role="alert">
-      {{ f.input }}: {{ f.message }}
+      {{ f.input }}: {{ units.told(f.message) }}
     </p>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}

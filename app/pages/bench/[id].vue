@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, watchDebounced } from '@vueuse/core'
-import { WHO_DECIDES, adviceOf, failuresOf, fits, fromSi, inputsFromItem, predictionDocument, riskOfForecast, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
+import { WHO_DECIDES, adviceOf, failuresOf, fits, fromSi, inputsFromItem, keyOf, predictionDocument, riskOfForecast, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
 import { drawingFor } from '~/components/drawing/drawings'
 
 const route = useRoute()
@@ -57,7 +57,7 @@ function take(event: Event) {
   field.value = ''
   if (!item) return
   const inputs = inputsFromItem(item.document, demonstration.value!)
-  shelfProblem.value = editor.change((d) => { Object.assign(d.inputs, inputs) }).map(f => `${f.input}: ${f.message}`).join('; ')
+  shelfProblem.value = editor.change((d) => { Object.assign(d.inputs, inputs) }).map(f => `${f.input}: ${units.told(f.message)}`).join('; ')
 }
 const placeAt = (step: string): ShelfPlace | undefined => demonstration.value?.shelf.find(p => p.step === step)
 const fitting = (step: string) => {
@@ -116,7 +116,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       </button>
     </p>
     <div v-if="leftBehind" class="border border-(--gap) rounded-md p-2 mb-2 flex flex-wrap gap-2 items-center" role="status">
-      Another window left unsaved changes here ({{ new Date(leftBehind.draft.at).toLocaleString('en-GB') }}).
+      Another window left unsaved changes here ({{ units.date(leftBehind.draft.at, { dateStyle: 'medium', timeStyle: 'short' }) }}).
       <button class="quiet-button" @click="editor.takeLeftBehind()">
         Take them
       </button><button class="quiet-button" @click="editor.leaveLeftBehind()">
@@ -141,13 +141,13 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <p>With the room as it is now this staging does not go together; the numbers below are from before:</p>
       <ul>
         <li v-for="f in misfits" :key="f.input">
-          {{ f.input }}: {{ f.message }}
+          {{ f.input }}: {{ units.told(f.message) }}
         </li>
       </ul>
     </div>
     <ul v-if="faults.length" class="fault mb-2" role="alert">
       <li v-for="f in faults" :key="f.input">
-        {{ f.input }}: {{ f.message }}
+        {{ f.input }}: {{ units.told(f.message) }}
       </li>
     </ul>
 
@@ -226,8 +226,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <h2 id="why-title">
             Why
           </h2>
-          <p v-for="line in why" :key="line" class="mb-1">
-            {{ line }}
+          <p v-for="line in why" :key="keyOf(line)" class="mb-1">
+            {{ units.told(line) }}
           </p>
         </section>
         <LedgerBars :ledger="ledger" />
@@ -268,7 +268,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           <h2 id="kit-title">
             Kit
           </h2>
-          <p>{{ kit.join('; ') }}.</p>
+          <p>{{ kit.map(units.told).join('; ') }}.</p>
         </section>
         <section aria-labelledby="files-title">
           <h2 id="files-title">

@@ -4,6 +4,7 @@ import { DEMONSTRATIONS, FAMILIES, fitShelf, inputsFromItem, readStaging, siOf, 
 useHead({ title: 'Choose a demonstration · Zealous Hush' })
 const shelf = useShelfStore()
 const room = useRoomStore()
+const units = useUnitsStore()
 await Promise.all([shelf.loaded ? undefined : shelf.load(), room.loaded ? undefined : room.load()])
 
 /** From this capacity on a strong heater is wanted, m3. */
@@ -147,7 +148,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
           <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
           <p class="text-sm">
             <template v-if="d.shelf.length === 0">
-              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : `Needs: ${d.kit(values).slice(0, 6).join(', ')}.` }}</span>
+              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : `Needs: ${d.kit(values).slice(0, 6).map(units.told).join(', ')}.` }}</span>
             </template>
             <template v-else>
               <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument } from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
-
+const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })
 const { data, error, status, refresh } = await useFetch<(StoredStaging & { runs: number })[]>('/api/stagings', { lazy: true })
 const faults = ref<string[]>([])
@@ -28,12 +28,12 @@ async function importFile(event: Event) {
   try {
     await add(readStaging(JSON.parse(await file.text())).document)
   } catch (problem) {
-    if (problem instanceof StagingFaults) faults.value = problem.faults.map(f => f.input ? `${f.input}: ${f.message}` : f.message)
+    if (problem instanceof StagingFaults) faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
     else failure.value = `${file.name} is not a staging document: it is not JSON.`
   }
   field.value = ''
 }
-const when = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })
+const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { showSchema, withRoom, findDemonstration, actOf, readStaging, type Plan, type RunningOrderDocument, type ShowDocument } from '~~/core'
 import type { StoredOrder } from '~/composables/useRunningOrder'
 import type { StoredStaging } from '~/composables/useStagingEditor'
-
+const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
 interface StoredShow { id: string, createdAt: string, document: ShowDocument }
 const room = useRoomStore()
@@ -74,7 +74,7 @@ async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]
   const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', { method: 'POST', body: { acts: asked, stage: stageOf(d) } })
   return plan
 }
-const when = (iso: string) => new Date(iso).toLocaleString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>

@@ -133,7 +133,7 @@ const exportRun = () => download(`run-${run.value!.document.performedAt.slice(0,
         {{ run.title }}
       </h1>
       <p class="soft figures">
-        {{ new Date(run.document.performedAt).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' }) }},
+        {{ units.date(run.document.performedAt, { dateStyle: 'full', timeStyle: 'short' }) }},
         <NuxtLink :to="`/bench/${run.stagingId}`" class="plain-link">staging</NuxtLink> version {{ run.stagingVersion }}<b v-if="run.document.rehearsal">, a rehearsal: nothing real</b>
       </p>
       <p v-if="failure" class="fault" role="alert">

@@ -2,14 +2,14 @@
 import { findDemonstration, logbookCsv, logbookSchema, readLogbookCsv, LOGBOOK_FORMAT, type CsvFault, type LoggedRun } from '~~/core'
 import type { ListedRun } from '~/composables/useTaught'
 import type { StoredStaging } from '~/composables/useStagingEditor'
-
+const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
 const { data: runs, error, refresh } = await useFetch<ListedRun[]>('/api/runs', { lazy: true })
 const outcomeOf = (run: ListedRun) => findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: ListedRun) => outcomeOf(run)?.name ?? run.document.outcome
 const wanted = (run: ListedRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
-const day = (iso: string) => new Date(iso).toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
-const clock = (iso: string) => new Date(iso).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+const day = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
+const clock = (iso: string) => units.date(iso, { hour: '2-digit', minute: '2-digit' })
 const tally = computed(() => {
   const list = (runs.value ?? []).filter(r => !r.document.rehearsal)
   return list.length ? `${list.length} runs; ${list.filter(wanted).length} ended as wanted.` : ''

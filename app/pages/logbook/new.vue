@@ -25,7 +25,10 @@ const problems = reactive<Record<string, string>>({})
 const faults = ref<Fault[]>([])
 const failure = ref('')
 const saving = ref(false)
-const faultOf = (id: string) => faults.value.find(f => f.input.split('.').pop() === id)?.message
+const faultOf = (id: string) => {
+  const found = faults.value.find(f => f.input.split('.').pop() === id)
+  return found && units.told(found.message)
+}
 
 const given = <T>(record: Record<string, T | undefined>) => Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
 

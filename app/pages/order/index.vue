@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { runningOrderSchema, type RunningOrderDocument } from '~~/core'
 import type { StoredOrder } from '~/composables/useRunningOrder'
-
+const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })
 const { data, error, refresh } = await useFetch<StoredOrder[]>('/api/running-orders', { lazy: true })
 const failure = ref('')
@@ -35,7 +35,7 @@ async function importFile(event: Event) {
   }
   field.value = ''
 }
-const when = (local: string) => new Date(local).toLocaleString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const when = (local: string) => units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>

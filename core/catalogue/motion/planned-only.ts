@@ -1,5 +1,6 @@
 import { type Teaching, defineInput, type Has } from '../../demonstration'
 import { ln } from '../../elementary'
+import type { Fault } from '../../demonstration'
 
 /**
  * Most that a closed, full mixture of vapour and air can reach, of its start: NFPA 68 (2018), annex: 7 to 8 bar from
@@ -56,7 +57,7 @@ export const BURNS_IN = defineInput({
   ],
 })
 /** Oxygen makes a bang into an explosion. */
-export const noOxygen = ({ choices }: Has<never, 'burnsIn'>): { input: string; message: string }[] =>
+export const noOxygen = ({ choices }: Has<never, 'burnsIn'>): Fault[] =>
   choices.burnsIn === 'oxygen'
     ? [
         {

@@ -1,31 +1,19 @@
-/**
- * Rules between inputs that several steam demonstrations share; each fault names the input, what was given and what
- * is accepted.
- */
-import type { Has } from '../../demonstration'
+import type { Has, Fault } from '../../demonstration'
 import { saturationTemperature } from '../../substances/water'
-import { formatQuantity } from '../../units'
-
-export interface InputFault {
-  input: string
-  message: string
-}
-
-const millilitres = (m3: number): string => formatQuantity(m3, m3 < 5e-3 ? 'mL' : 'L', 'volume', 4)
-const millimetres = (m: number): string => formatQuantity(m, 'mm', 'length', 4)
+import { asLength, asPressure, asTemperature, asVolume, say } from '../../sentence'
 
 /** Capacity against what the outside encloses, m3. */
 export function capacityFits(
   { numbers: n }: Has<'vesselVolume'>,
   enclosed: number,
   by = 'its diameter and height',
-): InputFault[] {
+): Fault[] {
   return n.vesselVolume > enclosed * 1.03
     ? [
         {
           input: 'vesselVolume',
-          message:
-            `given ${millilitres(n.vesselVolume)}; accepted: at most ${millilitres(enclosed)}, what ${by} ` + 'enclose',
+          message: say`given ${asVolume(n.vesselVolume, { digits: 4 })}; accepted: at most
+            ${asVolume(enclosed, { digits: 4 })}, what ${by} enclose`,
         },
       ]
     : []
@@ -35,81 +23,77 @@ export function capacityFits(
 export function belowBoiling<N extends string>(
   { numbers: n }: Has<NoInfer<N> | 'stationPressure'>,
   ...inputs: readonly N[]
-): InputFault[] {
+): Fault[] {
   const boiling = saturationTemperature(n.stationPressure)
   return inputs
     .filter(input => n[input] >= boiling)
     .map(input => ({
       input,
-      message:
-        `given ${formatQuantity(n[input], 'degC', 'temperature')}; accepted: below ` +
-        `${formatQuantity(boiling, 'degC', 'temperature', 4)}, where water boils at ` +
-        `${formatQuantity(n.stationPressure, 'hPa', 'pressure', 4)}`,
+      message: say`given ${asTemperature(n[input], { digits: 4 })}; accepted: below
+        ${asTemperature(boiling, { digits: 4 })}, where water boils at
+        ${asPressure(n.stationPressure, { digits: 4 })}`,
     }))
 }
 
-export function waterFits({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>, vessel: string): InputFault[] {
+export function waterFits({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>, vessel: string): Fault[] {
   return n.waterCharge > 0.95 * n.vesselVolume
     ? [
         {
           input: 'waterCharge',
-          message:
-            `given ${millilitres(n.waterCharge)}; accepted: at most ${millilitres(0.95 * n.vesselVolume)}, ` +
-            `which leaves a little room in the ${vessel}`,
+          message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
+            ${asVolume(0.95 * n.vesselVolume, { digits: 4 })}, which leaves a little room in the ${vessel}`,
         },
       ]
     : []
 }
 
 /** Water that is poured out again may fill a vessel to the brim. */
-export const brimful = ({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>): InputFault[] =>
+export const brimful = ({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>): Fault[] =>
   n.waterCharge > 1.01 * n.vesselVolume
     ? [
         {
           input: 'waterCharge',
-          message:
-            `given ${millilitres(n.waterCharge)}; accepted: at most ${millilitres(n.vesselVolume)}, the whole ` +
-            'bottle',
+          message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
+            ${asVolume(n.vesselVolume, { digits: 4 })}, the whole bottle`,
         },
       ]
     : []
 
 /** One length against another. */
-export function atMost<N extends string>(
-  { numbers: n }: Has<NoInfer<N>>,
-  input: N,
-  limit: N,
-  words: string,
-): InputFault[] {
+export function atMost<N extends string>({ numbers: n }: Has<NoInfer<N>>, input: N, limit: N, words: string): Fault[] {
   return n[input] > n[limit]
-    ? [{ input, message: `given ${millimetres(n[input])}; accepted: at most ${words}, ${millimetres(n[limit])}` }]
+    ? [
+        {
+          input,
+          message: say`given ${asLength(n[input], { digits: 4 })}; accepted: at most ${words},
+            ${asLength(n[limit], { digits: 4 })}`,
+        },
+      ]
     : []
 }
 
 /** Thin-shell theory holds up to a twentieth of the diameter, m. */
-export function thinWall({ numbers: n }: Has<'wallThickness'>, diameter: number): InputFault[] {
+export function thinWall({ numbers: n }: Has<'wallThickness'>, diameter: number): Fault[] {
   return n.wallThickness / diameter > 0.05
     ? [
         {
           input: 'wallThickness',
-          message:
-            `given ${millimetres(n.wallThickness)}; accepted: at most a twentieth of the diameter, ` +
-            `${millimetres(diameter / 20)} (thin-shell buckling)`,
+          message: say`given ${asLength(n.wallThickness, { digits: 4 })}; accepted: at most a twentieth of the
+            diameter, ${asLength(diameter / 20, { digits: 4 })} (thin-shell buckling)`,
         },
       ]
     : []
 }
 
 /** Glass does not buckle here, but a wall of more than a tenth of the diameter is no bottle. */
-export function glassWall({ numbers: n }: Has<'vesselDiameter' | 'wallThickness'>): InputFault[] {
+export function glassWall({ numbers: n }: Has<'vesselDiameter' | 'wallThickness'>): Fault[] {
   const most = n.vesselDiameter / 10
   return n.wallThickness > most
     ? [
         {
           input: 'wallThickness',
-          message:
-            `given ${millimetres(n.wallThickness)}; accepted: at most a tenth of the diameter, ` +
-            `${millimetres(most)}`,
+          message: say`given ${asLength(n.wallThickness, { digits: 4 })}; accepted: at most a tenth of the
+            diameter, ${asLength(most, { digits: 4 })}`,
         },
       ]
     : []

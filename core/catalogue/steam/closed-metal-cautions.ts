@@ -9,7 +9,6 @@ import {
   next,
   pressureOff,
   type Risk,
-  seconds,
   standBack,
   wait,
   type Has,
@@ -32,6 +31,7 @@ import {
   type Caution,
 } from '../../cautions'
 import { dryMargin } from './judgement'
+import { asTime, say } from '../../sentence'
 
 export const closedMetalGates = (noun: string): readonly Gate[] => [
   {
@@ -131,8 +131,8 @@ export function closedMetalFailure(
   const wet = values.choices.coolingMethod !== 'still-air'
   return [
     standBack(
-      `Nobody goes near it for ${seconds(mayStillGo(risk))} from closing: until then the forecast still ` +
-        'lets it go; later it may go when it is touched or warmed by the sun.',
+      say`Nobody goes near it for ${asTime(mayStillGo(risk))} from closing: until then the forecast still lets it
+        go; later it may go when it is touched or warmed by the sun.`,
     ),
     ...(wet ? [wait('The cooling water is shut off from where it was turned on.'), wait('Two minutes more.')] : []),
     pressureOff(

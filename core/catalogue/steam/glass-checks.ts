@@ -1,12 +1,10 @@
 /** What glass is refused for: chill, scratches, thin walls, flat bottoms, a torch. */
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
-import { celsius, defineInput, type Has } from '../../demonstration'
+import { defineInput, type Has, type Fault } from '../../demonstration'
 import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
 import { exp, ln, pow } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
-import { formatQuantity } from '../../units'
-import type { InputFault } from './checks'
-
+import { asLength, asTemperature, asTemperatureDifference, say } from '../../sentence'
 export const GLASS_STATE = defineInput({
   id: 'glassState',
   name: 'state of the glass',
@@ -50,7 +48,7 @@ export const shareCracked = (chill: number, limit: number): number =>
 export function bearsTheChill<N extends string>(
   { numbers: n }: Has<NoInfer<N> | 'stationPressure' | 'shockLimit'>,
   bath: N,
-): InputFault[] {
+): Fault[] {
   const boiling = saturationTemperature(n.stationPressure)
   const coldest = boiling - borneChill(n.shockLimit)
   return n[bath] >= coldest
@@ -58,17 +56,17 @@ export function bearsTheChill<N extends string>(
     : [
         {
           input: bath,
-          message:
-            `given ${celsius(n[bath])}; refused: glass at ${celsius(boiling)} in it is chilled by ` +
-            `${formatQuantity(boiling - n[bath], 'K', 'temperatureDifference', 2)}, and more than ` +
-            `${CRACKS_REFUSED * 100} of 100 glasses of this kind crack (they bear about ` +
-            `${formatQuantity(n.shockLimit, 'K', 'temperatureDifference', 2)}); accepted: ` +
-            `${formatQuantity(Math.ceil(coldest * 2) / 2, 'degC', 'temperature', 3)} or warmer`,
+          message: say`given ${asTemperature(n[bath], { digits: 4 })}; refused: glass at
+            ${asTemperature(boiling, { digits: 4 })} in it is chilled by
+            ${asTemperatureDifference(boiling - n[bath], { digits: 4 })}, and more than ${CRACKS_REFUSED * 100} of
+            100 glasses of this kind crack (they bear about
+            ${asTemperatureDifference(n.shockLimit, { digits: 4 })}); accepted:
+            ${asTemperature(Math.ceil(coldest * 2) / 2, { digits: 4 })} or warmer`,
         },
       ]
 }
 
-export const soundGlass = ({ choices }: Has<never, 'glassState'>): InputFault[] =>
+export const soundGlass = ({ choices }: Has<never, 'glassState'>): Fault[] =>
   choices.glassState === 'scratched'
     ? [
         {
@@ -80,7 +78,7 @@ export const soundGlass = ({ choices }: Has<never, 'glassState'>): InputFault[] 
       ]
     : []
 
-export const roundBottom = ({ choices }: Has<never, 'flaskBottom'>): InputFault[] =>
+export const roundBottom = ({ choices }: Has<never, 'flaskBottom'>): Fault[] =>
   choices.flaskBottom === 'flat'
     ? [
         {
@@ -95,22 +93,20 @@ export const roundBottom = ({ choices }: Has<never, 'flaskBottom'>): InputFault[
  * practice.
  */
 const THIN = 0.008
-export const thickEnough = ({ numbers: n }: Has<'vesselVolume' | 'wallThickness'>): InputFault[] => {
+export const thickEnough = ({ numbers: n }: Has<'vesselVolume' | 'wallThickness'>): Fault[] => {
   const least = THIN * pow((6 / Math.PI) * n.vesselVolume, 1 / 3)
   return n.wallThickness >= least
     ? []
     : [
         {
           input: 'wallThickness',
-          message:
-            `given ${formatQuantity(n.wallThickness, 'mm', 'length', 2)}; refused: too thin for a vacuum in a ` +
-            'flask of this size; accepted: at least ' +
-            `${formatQuantity(Math.ceil(least * 1e4) / 1e4, 'mm', 'length', 2)}`,
+          message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
+            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, { digits: 4 })}`,
         },
       ]
 }
 
-export const noTorch = ({ choices }: Has<never, 'fillMethod'>): InputFault[] =>
+export const noTorch = ({ choices }: Has<never, 'fillMethod'>): Fault[] =>
   choices.fillMethod === 'torch'
     ? [
         {

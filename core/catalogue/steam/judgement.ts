@@ -1,9 +1,10 @@
 /** What a plan tells of readiness and of sizes; shared by the steam demonstrations. */
-import { celsius, type Ready, seconds, type Simulation, type Size, type Ran } from '../../demonstration'
+import { type Ready, type Simulation, type Size, type Ran } from '../../demonstration'
 import { roomLossFlux } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { quickLatentHeat } from '../../substances/steam-tables'
 import { GRAVITY } from '../../substances/water-transport'
+import { asTemperature, asTime, say } from '../../sentence'
 
 /** Air left in the gas at which a vessel counts as purged: common practice, under 5 %. */
 const PURGED = 0.05
@@ -34,13 +35,14 @@ const signsOf = (boilingPoint: number, plume: number | undefined, earliest: numb
     sign:
       plume === undefined
         ? 'No steady plume comes with this plan.'
-        : `A dense plume that keeps its strength: with this plan it shows after ${seconds(plume)}` +
-          (earliest === undefined ? '' : ` and must go on for ${seconds(Math.max(0, earliest - plume))}`) +
-          '.',
+        : say`A dense plume that keeps its strength: with this plan it shows after
+          ${asTime(plume)}${
+            earliest === undefined ? '' : say` and must go on for ${asTime(Math.max(0, earliest - plume))}`
+          }.`,
     worth: 'the best sign without an instrument; draughts and bright light hide it',
   },
   {
-    sign: `A probe on the rim reads ${celsius(boilingPoint)}, where water boils here.`,
+    sign: say`A probe on the rim reads ${asTemperature(boilingPoint)}, where water boils here.`,
     worth: 'the surest: steam fills it to the top',
   },
   {
@@ -48,7 +50,7 @@ const signsOf = (boilingPoint: number, plume: number | undefined, earliest: numb
     worth: 'the roll says that it boils through, and nothing of the air; a crackle is far from ready',
   },
   {
-    sign: `A thermometer in the water stands still at ${celsius(boilingPoint)}.`,
+    sign: say`A thermometer in the water stands still at ${asTemperature(boilingPoint)}.`,
     worth: 'it boils; it says nothing of the air that is still in there',
   },
   {

@@ -1,8 +1,5 @@
 /** Boiled, capped and cooled metal vessels: what sealed tin and sealed drum have in common. */
 import {
-  kilopascals,
-  percent,
-  seconds,
   stepTolerance,
   type Detail,
   type Has,
@@ -19,7 +16,7 @@ import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, type HeatedVal
 import { quantities } from './inputs'
 import { steamResults } from './results'
 import { TraceRecorder } from './trace-recorder'
-import { formatQuantity } from '../../units'
+import { asMass, asPressure, asShare, asTime, say, type Sentence } from '../../sentence'
 
 /** What a metal vessel of one kind adds to the shared course of events. */
 export interface MetalVessel<D extends Named = Named> {
@@ -260,13 +257,13 @@ export const METAL_COEFFICIENTS = quantities(
 )
 
 /** What the chosen way of cooling needs. */
-export function coolingKit({ numbers: n, choices }: Has<'iceMass', 'coolingMethod'>): string[] {
+export function coolingKit({ numbers: n, choices }: Has<'iceMass', 'coolingMethod'>): Sentence[] {
   switch (choices.coolingMethod) {
     case 'ice-pool':
       return [
         'flat tub that the vessel stands in',
         'hose that reaches it from behind the line',
-        ...(n.iceMass > 0 ? [`ice, ${formatQuantity(n.iceMass, 'kg', 'mass', 2)}`] : []),
+        ...(n.iceMass > 0 ? [say`ice, ${asMass(n.iceMass)}`] : []),
       ]
     case 'spray':
       return ['hose or lance that reaches it from behind the line', 'drain or tray']
@@ -293,8 +290,8 @@ export function metalWhy(
   >,
   noun: string,
   wall: string,
-): string[] {
-  const lines: string[] = []
+): Sentence[] {
+  const lines: Sentence[] = []
   if (r.timeToPlume === undefined) {
     lines.push(
       details.boiledDry === 1
@@ -302,29 +299,28 @@ export function metalWhy(
         : 'No steady plume within an hour: the heat only makes up for what the wall loses.',
     )
   }
-  const critical = kilopascals(r.criticalPressureDifference)
+  const critical = asPressure(r.criticalPressureDifference)
   if (r.hush === undefined) {
     lines.push(
-      `The ${wall} holds about ${critical}; the difference reaches ` +
-        `${kilopascals(r.peakPressureDifference)} at most, most of it within ${seconds(r.giveUpTime!)}. ` +
-        'It stands, and may stand there for ever.',
+      say`The ${wall} holds about ${critical}; the difference reaches ${asPressure(r.peakPressureDifference)} at
+        most, most of it within ${asTime(r.giveUpTime!)}. It stands, and may stand there for ever.`,
     )
     const airs = r.floorPressure > details.stationPressure - r.criticalPressureDifference
     if (airs)
       lines.push(
-        `Even fully cooled the air sealed in keeps ${kilopascals(r.floorPressure)} inside: ` +
-          `${percent(r.residualAirFraction)} of the gas was air.`,
+        say`Even fully cooled the air sealed in keeps ${asPressure(r.floorPressure)} inside:
+          ${asShare(r.residualAirFraction)} of the gas was air.`,
       )
   } else {
     lines.push(
-      `The ${wall} holds about ${critical}. Steam condenses until the inside is that far below the ` +
-        `room, ${seconds(r.hush)} after it is closed.`,
+      say`The ${wall} holds about ${critical}. Steam condenses until the inside is that far below the room,
+        ${asTime(r.hush)} after it is closed.`,
     )
   }
   if (r.waterLeft > 1e-4)
     lines.push(
-      `${formatQuantity(r.waterLeft, r.waterLeft < 0.5 ? 'g' : 'kg', 'mass', 2)} of hot water left ` +
-        'inside keeps steaming as the pressure falls: it has to be cooled too.',
+      say`${asMass(r.waterLeft)} of hot water left inside keeps steaming as the pressure falls: it has to be
+        cooled too.`,
     )
   if (values.choices.coolingMethod === 'still-air')
     lines.push(
@@ -332,8 +328,8 @@ export function metalWhy(
     )
   if (r.residualAirFraction > 0.08)
     lines.push(
-      `${percent(r.residualAirFraction)} of the gas is still air: it does not condense, and steam ` +
-        'reaches the wall more slowly through it.',
+      say`${asShare(r.residualAirFraction)} of the gas is still air: it does not condense, and steam reaches the
+        wall more slowly through it.`,
     )
   return lines
 }

@@ -1,12 +1,10 @@
 import type { DrumReinflateValues } from './drum-reinflate/inputs'
-/** Whether the way out is wide enough for the steam that the burner can make. */
-import { kilopascals } from '../../demonstration/index'
 import { gasThroughNozzle } from '../../mechanisms/nozzle-flow'
 import { quickLatentHeat, quickSaturationTemperature } from '../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../substances/water'
-import { formatQuantity } from '../../units/index'
-import type { InputFault } from './checks'
 import { reinflationPlan } from './drum-reinflate/simulate'
+import { asArea, asLength, asPressure, say } from '../../sentence'
+import type { Fault } from '../../demonstration'
 
 /**
  * A relief valve may let the pressure rise by this share of its setting before it must pass all: usual for valves, 10
@@ -23,7 +21,7 @@ const LEAST_ALLOWED = 5e3
  * @source steam from the heat that gets in over its latent heat, against the isentropic flow through the opening with
  *   its contraction
  */
-export function reliefPasses(values: DrumReinflateValues): InputFault[] {
+export function reliefPasses(values: DrumReinflateValues): Fault[] {
   if (values.choices.reliefPath === 'none') return []
   const plan = reinflationPlan(values)
   const gauge = Math.max(LEAST_ALLOWED, (1 + ACCUMULATION) * plan.reliefSetting)
@@ -42,20 +40,18 @@ export function reliefPasses(values: DrumReinflateValues): InputFault[] {
     ? [
         {
           input: 'mouthDiameter',
-          message:
-            `given ${formatQuantity(values.numbers.mouthDiameter, 'mm', 'length', 2)}; refused: this burner ` +
-            'makes more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider ' +
-            'hole, or a smaller burner',
+          message: say`given ${asLength(values.numbers.mouthDiameter, { digits: 4 })}; refused: this burner makes
+            more steam than the open bung hole lets out, and the pressure climbs; accepted: a wider hole, or a
+            smaller burner`,
         },
       ]
     : [
         {
           input: 'reliefOpening',
-          message:
-            `given ${formatQuantity(values.numbers.reliefOpening, 'mm2', 'area', 2)}; refused: this burner ` +
-            'makes more steam than that lets out, and the pressure climbs past the ' +
-            `${kilopascals(plan.reliefSetting)} at which it opens; accepted: at least ` +
-            `${formatQuantity(wanted * 1.005, 'mm2', 'area', 3)}, or a smaller burner`,
+          message: say`given ${asArea(values.numbers.reliefOpening, { digits: 4 })}; refused: this burner makes
+            more steam than that lets out, and the pressure climbs past the
+            ${asPressure(plan.reliefSetting, { digits: 4 })} at which it opens; accepted: at least
+            ${asArea(wanted * 1.005, { digits: 4 })}, or a smaller burner`,
         },
       ]
 }

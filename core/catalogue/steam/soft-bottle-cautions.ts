@@ -1,16 +1,7 @@
 /** Soft bottles with warm moist gas in an ice bath. */
-import {
-  act,
-  type Demonstration,
-  mayStillGo,
-  near,
-  next,
-  pressureOff,
-  seconds,
-  wait,
-  type Has,
-} from '../../demonstration'
+import { act, type Demonstration, mayStillGo, near, next, pressureOff, wait, type Has } from '../../demonstration'
 import { applying, heavy, scald, wetFloor, type Caution } from '../../cautions'
+import { asTime, say } from '../../sentence'
 
 /** Hot water poured in, and the tub. */
 export const softBottleCautions = ({
@@ -25,8 +16,8 @@ export const softBottleCautions = ({
 
 export const softBottleFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [
   wait(
-    `Leave it in the ice for ${seconds(mayStillGo(risk))} from the cap; hold it by the cap and turn ` +
-      'it once so that the water inside touches the cold wall.',
+    say`Leave it in the ice for ${asTime(mayStillGo(risk))} from the cap; hold it by the cap and turn it once so
+      that the water inside touches the cold wall.`,
   ),
   pressureOff('Open the cap under your palm, away from faces: a hiss means that it held, no hiss that it leaked.'),
   near('Feel it: a wall that is still warm was not cooled for long enough.'),

@@ -1,9 +1,6 @@
 /** The face that soft bottles share. */
 import {
   type Demonstration,
-  kilopascals,
-  percent,
-  seconds,
   type SentencePart,
   type Simulation,
   type Values,
@@ -23,7 +20,7 @@ import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
-
+import { asPressure, asShare, asTime, say, type Sentence, asTemperature } from '../../sentence'
 export const SOFT_VESSEL = defineInputs([
   quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
   quantity('vesselDiameter', { default: 0.083 }),
@@ -158,18 +155,19 @@ export function softWhy(
     never,
     'hush'
   >,
-  filling: string,
-): string[] {
-  const lines = [
-    `${filling} ${percent(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is vapour.`,
+  filling: Sentence,
+): Sentence[] {
+  const lines: Sentence[] = [
+    say`${filling} ${asShare(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is
+      vapour.`,
   ]
   lines.push(
     r.hush !== undefined
-      ? `Cooled, the inside would fall to ${kilopascals(r.floorPressure)}; the thin wall begins to fold ` +
-          `at a difference of about ${kilopascals(r.criticalPressureDifference)} (less while it is hot), so ` +
-          `it folds as fast as it is cooled: the fold shows ${seconds(r.hush)} after the cap.`
-      : `The difference reaches ${kilopascals(r.peakPressureDifference)} at most, and the wall begins to ` +
-          `fold at about ${kilopascals(r.criticalPressureDifference)}.`,
+      ? say`Cooled, the inside would fall to ${asPressure(r.floorPressure)}; the thin wall begins to fold at a
+        difference of about ${asPressure(r.criticalPressureDifference)} (less while it is hot), so it folds as
+        fast as it is cooled: the fold shows ${asTime(r.hush)} after the cap.`
+      : say`The difference reaches ${asPressure(r.peakPressureDifference)} at most, and the wall begins to fold at
+        about ${asPressure(r.criticalPressureDifference)}.`,
   )
   if (outcome === 'dent') lines.push('Air that can only shrink with its temperature limits how far it folds.')
   return lines
@@ -178,7 +176,7 @@ export function softWhy(
 /** The particle story at four levels, with what drives it here. */
 export const softExplanation =
   (cause: string) =>
-  (_values: Values, { results: r }: Simulation): { from: number; text: string }[] => [
+  (_values: Values, { results: r }: Simulation): { from: number; text: Sentence }[] => [
     {
       from: 7,
       text:
@@ -193,16 +191,14 @@ export const softExplanation =
     },
     {
       from: 14,
-      text:
-        `The gas was ${percent(r.residualAirFraction!)} air. Cooling slows every particle; condensing ` +
-        'removes particles. The ledger shows how much of the difference each of them makes.',
+      text: say`The gas was ${asShare(r.residualAirFraction!)} air. Cooling slows every particle; condensing
+        removes particles. The ledger shows how much of the difference each of them makes.`,
     },
     {
       from: 16,
-      text:
-        'The floor is the sealed air cooled at constant volume plus the saturation pressure of water at ' +
-        `the bath's temperature: ${kilopascals(r.floorPressure!)}. PET loses most of its stiffness near ` +
-        'its glass transition (about 75 °C), so a hot wall folds at almost no difference and freezes in ' +
-        'its folded shape.',
+      text: say`The floor is the sealed air cooled at constant volume plus the saturation pressure of water at the
+        bath's temperature: ${asPressure(r.floorPressure!)}. PET loses most of its stiffness near its glass
+        transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and freezes in
+        its folded shape.`,
     },
   ]

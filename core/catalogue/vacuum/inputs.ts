@@ -12,6 +12,7 @@ import {
   type Values,
 } from '../../demonstration'
 import type { Pump } from '../../mechanisms/pump-down'
+import type { Fault } from '../../demonstration'
 
 interface PumpKind {
   name: string
@@ -173,7 +174,7 @@ export const JAR_KIND = defineInput({
   ],
 })
 /** A jar that may implode is refused, whatever the difference. */
-export const jarBears = ({ choices }: Values): { input: string; message: string }[] =>
+export const jarBears = ({ choices }: Values): Fault[] =>
   choices.jarKind === undefined || choices.jarKind === 'vacuum'
     ? []
     : [

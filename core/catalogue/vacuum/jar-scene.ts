@@ -3,7 +3,7 @@ import {
   type DrawingState,
   kPa,
   rectangle,
-  type Said,
+  type Note,
   type Shape,
   type Simulation,
   valueAt,
@@ -19,7 +19,7 @@ export function jarScene(
   simulation: Simulation,
   time: number,
   inside: Shape[],
-  caption: readonly Said[],
+  caption: readonly Note[],
   pumping = true,
 ): DrawingState {
   const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers as Record<string, number>

@@ -3,6 +3,7 @@ import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
 import {
   afterwards, countdowns, countingMarks, cuesOf, focusOf, nextHeat, placeIn, readStaging, refusalOfMark, startOf, storyOf, wantedNow, DEFAULT_SEED,
   failuresOf, riskOfForecast, type Forecast, type MarkKind, type Wanted,
+  keyOf,
 } from '~~/core'
 
 const id = String(useRoute().params.id)
@@ -67,7 +68,7 @@ function beginClock() {
 }
 function markKind(kind: MarkKind) {
   if (!act.value) return
-  refusal.value = refusalOf_(kind) ?? ''
+  refusal.value = units.told(refusalOf_(kind) ?? '')
   if (refusal.value) return
   beginClock()
   live.mark(act.value.id, kind)
@@ -88,7 +89,7 @@ const buttonWords = computed(() => {
   if (hushing.value) return NAMES.value.gone
   const w = wanted.value
   if (!w || !cue.value) return ''
-  return w.kind === 'gate' ? `Confirm: ${cue.value.gate}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done'
+  return w.kind === 'gate' ? `Confirm: ${units.told(cue.value.gate!)}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done'
 })
 function undo() {
   const last = countingMarks(marks.value).filter(m => m.act === focus.value).at(-1)
@@ -111,8 +112,8 @@ watch(() => story.value.closed, (closed) => { if (closed) chosen.value = undefin
 
 // --- sound ---------------------------------------------------------------------------------------
 const sounds = useLocalStorage('hush-sounds', false)
-const words = computed(() => act.value && cue.value ? stepWords(act.value.read.demonstration, cue.value.step, act.value.read.values, (si, i) => units.format(si, i.units, i.quantity)) : '')
-const nextWords = computed(() => act.value && upcoming.value ? stepWords(act.value.read.demonstration, upcoming.value.step, act.value.read.values, (si, i) => units.format(si, i.units, i.quantity)) : '')
+const words = computed(() => act.value && cue.value ? stepWords(act.value.read.demonstration, cue.value.step, act.value.read.values, units.reader) : '')
+const nextWords = computed(() => act.value && upcoming.value ? stepWords(act.value.read.demonstration, upcoming.value.step, act.value.read.values, units.reader) : '')
 function say(text: string) {
   if (!sounds.value || !('speechSynthesis' in window) || !text) return
   speechSynthesis.cancel()
@@ -309,20 +310,20 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
             </button>
           </p>
           <ol v-if="afterThis.length" class="text-lg mt-4 list-decimal pl-6" aria-label="What to do now, in order">
-            <li v-for="step in afterThis" :key="step.text">
-              {{ step.text }}
+            <li v-for="step in afterThis" :key="keyOf(step.text)">
+              {{ units.told(step.text) }}
             </li>
           </ol>
           <ul class="text-lg mt-4 soft">
             <li v-for="step in afterwards(act.read.demonstration)" :key="step.id">
-              {{ stepWords(act.read.demonstration, step, act.read.values, (si, i) => units.format(si, i.units, i.quantity)) }}
+              {{ stepWords(act.read.demonstration, step, act.read.values, units.reader) }}
             </li>
           </ul>
         </section>
 
         <section v-else-if="cue" aria-label="Cue" aria-live="polite" class="grid gap-4">
           <p v-if="cue.gate" class="text-2xl border-l-8 border-(--danger) pl-4" :class="story.gates.has(cue.step.id) ? 'soft' : 'font-bold'">
-            <span class="sr-only">{{ story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ' }}</span>{{ story.gates.has(cue.step.id) ? '✓ ' : '' }}{{ cue.gate }}
+            <span class="sr-only">{{ story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ' }}</span>{{ story.gates.has(cue.step.id) ? '✓ ' : '' }}{{ units.told(cue.gate) }}
           </p>
           <p class="cue-words" data-testid="cue">
             {{ words }}
@@ -388,8 +389,8 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
           Nothing happens: what to do, in order
         </summary>
         <ol class="list-decimal pl-6">
-          <li v-for="step in nothingHappens" :key="step.text">
-            {{ step.text }}
+          <li v-for="step in nothingHappens" :key="keyOf(step.text)">
+            {{ units.told(step.text) }}
           </li>
         </ol>
       </details>

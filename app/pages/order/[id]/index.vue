@@ -56,7 +56,7 @@ function setPowers(text: string) {
   numberFault.value = ''
   try {
     const powers = text.split(/[,;]\s+|[,;]$/).map(t => t.trim()).filter(Boolean).map((part) => {
-      const { value, unit } = parseQuantity(part, 'power', units.shown(['kW', 'BTU/h']))
+      const { value, unit } = parseQuantity(part, 'power', units.shown(['kW', 'BTU/h']), units.locale)
       return Math.round(toSi(value, unit, 'power'))
     })
     if (powers.some(w => w < 50 || w > 20000) || powers.length > 12) throw new QuantityError('accepted: up to 12 heaters of 50 W to 20 kW, such as 1.2 kW, 6.5 kW')
@@ -75,7 +75,7 @@ function setPowers(text: string) {
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.reader))
 const exportJson = () => download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
 const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrderCalendar(document.value!, acts.value.map(a => a.act), plan.value!), 'text/calendar')
 </script>
@@ -116,20 +116,20 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
           Not moved: it would break the order.
         </p>
         <p v-for="c in refused.clashes" :key="c">
-          {{ c }}
+          {{ units.told(c) }}
         </p>
       </div>
       <div v-if="misses.length" class="border-l-4 border-(--danger) pl-3 my-2" role="status" data-testid="clashes">
-        <p v-for="c in misses" :key="c">
-          {{ c }}
+        <p v-for="c in misses" :key="units.told(c)">
+          {{ units.told(c) }}
         </p>
         <template v-if="planned.mends.length">
           <p class="soft">
             What would mend it:
           </p>
           <ul class="list-disc pl-5">
-            <li v-for="m in planned.mends" :key="m.text">
-              {{ m.text }}<span class="soft">: {{ m.missed < 1 ? 'then it fits' : `still ${Math.ceil(m.missed / 60)} min off in all` }}</span>
+            <li v-for="m in planned.mends" :key="units.told(m.text)">
+              {{ units.told(m.text) }}<span class="soft">: {{ m.missed < 1 ? 'then it fits' : `still ${Math.ceil(m.missed / 60)} min off in all` }}</span>
             </li>
           </ul>
         </template>

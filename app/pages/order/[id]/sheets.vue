@@ -6,14 +6,15 @@ const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
 const { document, acts, planned, failure } = order
 const shelf = useShelfStore()
+const units = useUnitsStore()
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `Sheets: ${document.value?.title ?? ''} · Zealous Hush` })
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document)))
-const when = computed(() => document.value ? new Date(document.value.start).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' }) : '')
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.reader))
+const when = computed(() => document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '')
 
 /** Everything that somebody does, by the clock. */
 const run = computed(() => {
@@ -24,12 +25,12 @@ const run = computed(() => {
     return [
       ...(act.heating > 0
         ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: ${gatesFirst(read.demonstration, 'before-heat')}On heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
+            { at: p.heatOn, who: helper, what: `${act.title}: ${units.told(gatesFirst(read.demonstration, 'before-heat'))}On heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
             { at: p.ready, who: helper, what: `${act.title}: ready${p.waits > 5 ? `; low flame until ${clock(p.lift)}, no later than ${clock(p.ready + act.wait)}` : ''}.` },
           ]
         : []),
       { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: talk; the room predicts.` },
-      { at: p.lift, who: 'presenter', what: `${act.title}: ${gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all')}${act.heating > 0 ? 'Heat off, lift, go' : 'Go'}.` },
+      { at: p.lift, who: 'presenter', what: `${act.title}: ${units.told(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'))}${act.heating > 0 ? 'Heat off, lift, go' : 'Go'}.` },
       { at: p.done, who: 'presenter', what: `${act.title}: ask what happened.` },
     ]
   }).sort((a, b) => a.at - b.at)
@@ -44,10 +45,9 @@ const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
 }))
 /** Acts of one end; of the later ones, only what is done otherwise than for the first. */
 const ownActs = (failures: ReturnType<typeof failuresOf>, i: number) => {
-  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => a.text))
-  return `${same.size ? 'As above; and: ' : ''}${failures[i]!.acts.filter(a => !same.has(a.text)).map(a => a.text).join(' ')}`
+  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => units.told(a.text)))
+  return `${same.size ? 'As above; and: ' : ''}${failures[i]!.acts.map(a => units.told(a.text)).filter(text => !same.has(text)).join(' ')}`
 }
-const units = useUnitsStore()
 const print = () => window.print()
 const EMERGENCY = [
   'Stop. Heaters and pumps off; nobody touches a closed vessel.', 'Everybody back; one person at the door.', 'Scald or burn: cold running water for twenty minutes, then first aid.',
@@ -146,9 +146,9 @@ const EMERGENCY = [
             <tbody>
               <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
                 <td class="pr-3 py-1">
-                  <b v-if="c.severity === 'raised'">Raised: </b>{{ c.hazard }}
+                  <b v-if="c.severity === 'raised'">Raised: </b>{{ units.told(c.hazard) }}
                 </td><td class="pr-3 py-1">
-                  {{ c.control }}
+                  {{ units.told(c.control) }}
                 </td><td class="border-b rule" />
               </tr>
             </tbody>
@@ -157,10 +157,10 @@ const EMERGENCY = [
             <b>How big:</b> {{ h.sizes.map(s => `${s.name} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
           </p>
           <p class="text-sm">
-            <b>First, each before its step:</b> {{ h.gates.map(g => g.text).join(' ') || 'nothing to confirm' }}
+            <b>First, each before its step:</b> {{ h.gates.map(g => units.told(g.text)).join(' ') || 'nothing to confirm' }}
           </p>
           <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
-            <b>{{ i === 0 ? 'If it ends so:' : 'Or so:' }} {{ f.sentence }}</b> {{ ownActs(h.failures, i) }}
+            <b>{{ i === 0 ? 'If it ends so:' : 'Or so:' }} {{ units.told(f.sentence) }}</b> {{ ownActs(h.failures, i) }}
           </p>
         </div>
         <h3 class="text-lg font-bold">

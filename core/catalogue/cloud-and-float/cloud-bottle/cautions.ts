@@ -1,6 +1,7 @@
-import { atWorst, type Gate, near, newtons, next, pressureOff, standBack } from '../../../demonstration'
+import { atWorst, type Gate, near, next, pressureOff, standBack } from '../../../demonstration'
 import { applying, flammable, pressurised } from '../../../cautions'
 import type { CloudBottle } from './simulate'
+import { asForce, say } from '../../../sentence'
 
 const spirits = (choices: Readonly<Record<string, string>>): boolean => choices.liquid === 'ethanol'
 /** Push on a stopper from which it flies through a room, N. Common practice. */
@@ -28,7 +29,7 @@ export const cautions: CloudBottle['cautions'] = ({ numbers: n, choices }, _s, r
           step: 'press',
           severity: push > FLIES ? 'raised' : 'usual',
           covers: ['projectile'],
-          hazard: `The stopper is pushed with up to ${newtons(push)} and flies, also while it is pumped.`,
+          hazard: say`The stopper is pushed with up to ${asForce(push)} and flies, also while it is pumped.`,
           control: 'A valve, or a stopper tied to the pump; aim it at the ceiling; goggles for all.',
           number: { name: 'push, 99 of 100', value: push, quantity: 'force', units: ['N', 'lbf'], raisedFrom: FLIES },
         },

@@ -4,13 +4,13 @@ import {
   blank,
   coefficient,
   ROOM_INPUTS,
-  kilopascals,
   defineInputs,
   type ValuesOf,
   type Values,
+  type Fault,
 } from '../../../demonstration'
 import { LIGHTS, NUCLEI } from './simulate'
-
+import { asPressure, say } from '../../../sentence'
 /**
  * Most that is stated so that 99 of 100 pressings still stay under the bottle's limit: a gauge is read to 6 %, a
  * squeeze to 20 %.
@@ -20,7 +20,7 @@ const READ_TO = 0.86
 const SQUEEZED_TO = 0.63
 
 /** What is refused: spirits near a flame, and more pressure than bottle and stopper are good for. */
-export function check({ numbers: n, choices }: CloudBottleValues): { input: string; message: string }[] {
+export function check({ numbers: n, choices }: CloudBottleValues): Fault[] {
   const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating)
   const hardest = SQUEEZED_TO * n.pressureRating
   return [
@@ -38,10 +38,10 @@ export function check({ numbers: n, choices }: CloudBottleValues): { input: stri
       ? [
           {
             input: 'gaugePressure',
-            message:
-              `given ${kilopascals(n.gaugePressure)}; accepted: at most ${kilopascals(most)}, so that it stays ` +
-              `under the stated limit of ${kilopascals(n.pressureRating)} and under ${kilopascals(MOST_GAUGE)} ` +
-              'in any bottle',
+            message: say`given ${asPressure(n.gaugePressure, { digits: 4 })}; accepted: at most
+              ${asPressure(most, { digits: 4 })}, so that it stays under the stated limit of
+              ${asPressure(n.pressureRating, { digits: 4 })} and under ${asPressure(MOST_GAUGE, { digits: 4 })} in
+              any bottle`,
           },
         ]
       : []),
@@ -49,9 +49,9 @@ export function check({ numbers: n, choices }: CloudBottleValues): { input: stri
       ? [
           {
             input: 'squeezePressure',
-            message:
-              `given ${kilopascals(n.squeezePressure)}; accepted: at most ${kilopascals(hardest)}, so that it ` +
-              `stays under the stated limit of ${kilopascals(n.pressureRating)}`,
+            message: say`given ${asPressure(n.squeezePressure, { digits: 4 })}; accepted: at most
+              ${asPressure(hardest, { digits: 4 })}, so that it stays under the stated limit of
+              ${asPressure(n.pressureRating, { digits: 4 })}`,
           },
         ]
       : []),

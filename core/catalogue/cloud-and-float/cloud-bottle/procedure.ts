@@ -1,7 +1,8 @@
 /** What is done, with what, and when it is ready. */
-import { type Demonstration, millilitres } from '../../../demonstration'
+import { type Demonstration } from '../../../demonstration'
 import { bottleOf } from './inputs'
 import type { CloudBottle } from './simulate'
+import { asVolume, say } from '../../../sentence'
 
 export const shelf: Demonstration['shelf'] = [
   { step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['PET'] },
@@ -68,7 +69,7 @@ export const kit: CloudBottle['kit'] = values => [
   'stopper with valve, or cap',
   values.choices.way === 'squeeze' ? 'two strong hands' : 'pump with gauge',
   values.choices.liquid === 'ethanol'
-    ? `ethanol, ${millilitres(values.numbers.spirits)}, no more in the room`
+    ? say`ethanol, ${asVolume(values.numbers.spirits)}, no more in the room`
     : 'warm water, a spoonful',
   ...(values.choices.nuclei === 'smoke' ? ['match for the smoke'] : []),
   'torch and black card',

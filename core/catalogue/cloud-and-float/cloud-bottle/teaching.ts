@@ -1,29 +1,30 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, kilopascals, seconds } from '../../../demonstration'
 import type { CloudBottle } from './simulate'
+import { asNumber, asPressure, asTemperature, asTime, say } from '../../../sentence'
 
 export const why: CloudBottle['why'] = (values, s) => [
-  `Let go from ${kilopascals(s.details.stationPressure + s.results.peakPressureDifference)} the gas ` +
-    `pushes some of itself out, works, and cools to ${celsius(s.results.coldest)} (${celsius(s.results.dryCold)} ` +
-    'if no vapour had turned to droplets and given its heat back).',
+  say`Let go from ${asPressure(s.details.stationPressure + s.results.peakPressureDifference)} the gas pushes some
+    of itself out, works, and cools to ${asTemperature(s.results.coldest)} (${asTemperature(s.results.dryCold)} if
+    no vapour had turned to droplets and given its heat back).`,
   values.choices.nuclei === 'none'
-    ? `The vapour reaches ${s.results.supersaturation.toFixed(1)} times saturation, but with nothing to ` +
-      `settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then ` +
-      `few: optical depth ${s.results.opticalDepth.toFixed(2)}.`
-    : `Droplets of ${(s.results.dropRadius * 1e6).toFixed(1)} µm form on ` +
-      `${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter ` +
-      `than few large ones: optical depth ${s.results.opticalDepth.toFixed(2)}, and the back row needs ` +
-      `${s.details.threshold.toFixed(2)}.`,
+    ? say`The vapour reaches ${asNumber(s.results.supersaturation, 2)} times saturation, but with nothing to
+      settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then few:
+      optical depth ${asNumber(s.results.opticalDepth, 3)}.`
+    : say`Droplets of ${asNumber(s.results.dropRadius * 1e6, 2)} µm form on
+      ${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter than few
+      large ones: optical depth ${asNumber(s.results.opticalDepth, 3)}, and the back row needs
+      ${asNumber(s.details.threshold, 3)}.`,
 ]
 
 export const advice: NonNullable<CloudBottle['advice']> = (values, s) => [
   {
     text:
       s.outcome === 'cloud'
-        ? `${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes} strokes`}; the cloud ` +
-          'stays ' +
-          (s.results.cloudTime === undefined ? 'longer than half a minute' : `about ${seconds(s.results.cloudTime)}`) +
-          '.'
+        ? say`${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes!} strokes`}; the cloud
+          stays
+          ${
+            s.results.cloudTime === undefined ? 'longer than half a minute' : say`about ${asTime(s.results.cloudTime)}`
+          }.`
         : values.choices.nuclei === 'smoke' || values.choices.liquid === 'ethanol'
           ? 'More pressure, a quicker release, or light from the side.'
           : 'A wisp of smoke makes the difference: drops need something to settle on.',
@@ -39,24 +40,21 @@ export const explanation: CloudBottle['explanation'] = (_values, s) => [
   },
   {
     from: 11,
-    text:
-      `Air that pushes itself out gets colder: ${celsius(s.results.coldest)} here. Cold air cannot keep ` +
-      'so much vapour, so some turns into droplets.',
+    text: say`Air that pushes itself out gets colder: ${asTemperature(s.results.coldest)} here. Cold air cannot
+      keep so much vapour, so some turns into droplets.`,
   },
   {
     from: 14,
-    text:
-      'Quick expansion leaves no time for heat to come in. Without vapour it would be ' +
-      `${celsius(s.results.dryCold)}; vapour turning into drops gives heat back. High pressure: clear. ` +
-      'Low pressure: cloudy, as in the weather.',
+    text: say`Quick expansion leaves no time for heat to come in. Without vapour it would be
+      ${asTemperature(s.results.dryCold)}; vapour turning into drops gives heat back. High pressure: clear. Low
+      pressure: cloudy, as in the weather.`,
   },
   {
     from: 16,
-    text:
-      'T/T0 = (p/p0)^(R/c_p) at first; then the moist rate. Saturation reached ' +
-      `${s.results.supersaturation.toFixed(2)}. Small drops need supersaturation (Kelvin) that a ` +
-      'soluble or large nucleus lowers (Köhler); Wilson saw drops on ions near 4.2. Optical depth ∝ ' +
-      'N^(1/3) W^(2/3): smoke makes it white, not more water.',
+    text: say`T/T0 = (p/p0)^(R/c_p) at first; then the moist rate. Saturation reached
+      ${asNumber(s.results.supersaturation, 3)}. Small drops need supersaturation (Kelvin) that a soluble or large
+      nucleus lowers (Köhler); Wilson saw drops on ions near ${asNumber(4.2, 2)}. Optical depth ∝ N^(1/3) W^(2/3):
+      smoke makes it white, not more water.`,
   },
 ]
 

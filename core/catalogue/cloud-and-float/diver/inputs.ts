@@ -1,6 +1,7 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { MATERIALS, waterIn } from './simulate'
+import { asVolume, say } from '../../../sentence'
 
 const CELSIUS = 273.15
 
@@ -155,9 +156,8 @@ export const check: Check<DiverValues> = values =>
     ? [
         {
           input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb',
-          message:
-            `given ${(waterIn(values) * 1e6).toFixed(2)} mL; accepted: less than the float holds, ` +
-            `${(values.numbers.bulbCapacity * 1e6).toFixed(2)} mL`,
+          message: say`given ${asVolume(waterIn(values), { digits: 4 })}; accepted: less than the float holds,
+            ${asVolume(values.numbers.bulbCapacity, { digits: 4 })}`,
         },
       ]
     : []

@@ -14,7 +14,7 @@ export const results = [
   result('sinkTime', 'sinks in', 's'),
   result('returnTime', 'comes back in', 's'),
   result('waterToTrim', 'water to draw in for an easy dive', 'mL'),
-  result('perFiveKelvin', '5 K warmer asks for this much more', 'kPa'),
+  result('perFiveKelvin', 'five Celsius degrees warmer asks for this much more', 'kPa'),
   result('staysBelow', 'depth itself squeezes it by', 'kPa'),
   result('peakPressureDifference', 'greatest pressure difference', 'kPa'),
   result('hush', 'squeeze to bottom', 's', HUSH),

@@ -1,6 +1,7 @@
 /** What is done, with what, and when it is ready. */
 import type { Demonstration } from '../../../demonstration'
 import { MATERIALS, type Diver } from './simulate'
+import { asMass, asVolume, say } from '../../../sentence'
 
 export const shelf: Demonstration['shelf'] = [
   { step: 'bottle', kind: 'vessel', shapes: ['bottle'], materials: ['PET'] },
@@ -53,11 +54,11 @@ export const procedure: Diver['procedure'] = [
 ]
 
 export const kit: Diver['kit'] = values => [
-  'soft bottle, 1 to 2 L',
+  say`soft bottle, 1 to ${asVolume(0.002)}`,
   (MATERIALS[values.choices.material] ?? MATERIALS.glass).name,
   'modelling clay and wire',
   'beaker to trim in',
   'dropper',
-  'scale to 0.1 g',
+  say`scale to ${asMass(0.0001)}`,
   'tray',
 ]

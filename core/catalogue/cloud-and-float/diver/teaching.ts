@@ -1,40 +1,41 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, millilitres, newtons, percent, seconds } from '../../../demonstration'
 import { bulbOf, waterForSqueeze, type Diver } from './simulate'
+import { asForce, asPressure, asShare, asTime, asVolume, say, asTemperatureDifference } from '../../../sentence'
 
 export const why: Diver['why'] = (values, s) => [
-  `It floats by ${percent(Math.max(0, s.results.freeboard))} of its air to spare. ` +
-    (s.results.squeezeToSink === undefined
-      ? 'Its solids float by themselves: no squeeze sinks it.'
-      : `A squeeze of ${kilopascals(s.results.squeezeToSink)} makes the bubble that much smaller, water goes in, ` +
-        'and it is heavier than the water it pushes aside.'),
+  say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
+    ${
+      s.results.squeezeToSink === undefined
+        ? 'Its solids float by themselves: no squeeze sinks it.'
+        : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
+            smaller, water goes in, and it is heavier than the water it pushes aside.`
+    }`,
   s.outcome === 'stays'
-    ? `At the bottom the water above squeezes it by ${kilopascals(s.results.staysBelow)} as well, more ` +
-      'than it has to spare: it stays down. Trim it lighter.'
+    ? say`At the bottom the water above squeezes it by ${asPressure(s.results.staysBelow)} as well, more than it
+      has to spare: it stays down. Trim it lighter.`
     : s.outcome === 'floats'
       ? 'The hand does not do that much: trim it heavier.'
       : s.outcome === 'sunk'
         ? 'It has too little air to float at all: less water in it, or less ballast.'
         : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
-  (s.results.perFiveKelvin === undefined
-    ? 'Warmth'
-    : `5 K warmer asks for ${kilopascals(s.results.perFiveKelvin)} more`) +
-    '; ' +
-    "the barometer's rise or fall counts one to one, and so does a trip up a hill " +
-    `(${kilopascals(values.numbers.stationPressure)} ` +
-    'here).',
+  say`${
+    s.results.perFiveKelvin === undefined
+      ? 'Warmth'
+      : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`
+  };
+    the barometer's rise or fall counts one to one, and so does a trip up a hill
+    (${asPressure(values.numbers.stationPressure)} here).`,
 ]
 
 export const advice: NonNullable<Diver['advice']> = (values, s) => {
   const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure)
-  const ballast = bulbOf(values).air * 1e6
+  const { air } = bulbOf(values)
   return water > 0 && water < values.numbers.bulbCapacity
     ? [
         {
-          text:
-            `For an easy dive draw in ${(water * 1e6).toFixed(2)} mL: then ` +
-            `${kilopascals(0.6 * values.numbers.squeezePressure)} sink it. That is ` +
-            `${Math.round(water / values.numbers.dropVolume)} drops.`,
+          text: say`For an easy dive draw in ${asVolume(water)}: then
+            ${asPressure(0.6 * values.numbers.squeezePressure)} sink it. That is
+            ${Math.round(water / values.numbers.dropVolume)} drops.`,
           take:
             values.choices.waterBy === 'drops'
               ? { input: 'drops', value: Math.round(water / values.numbers.dropVolume) }
@@ -43,10 +44,8 @@ export const advice: NonNullable<Diver['advice']> = (values, s) => {
       ]
     : [
         {
-          text:
-            `No amount of water trims this float (${ballast.toFixed(1)} mL of air, ` +
-            `${newtons(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === 'sunk' ? 'less' : 'more'} ` +
-            'ballast.',
+          text: say`No amount of water trims this float (${asVolume(air)} of air,
+            ${asForce(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === 'sunk' ? 'less' : 'more'} ballast.`,
         },
       ]
 }
@@ -60,24 +59,21 @@ export const explanation: Diver['explanation'] = (_values, s) => [
   },
   {
     from: 11,
-    text:
-      `Water hardly gives way; air does. ${kilopascals(s.results.squeezeToSink ?? 0)} of squeeze make ` +
-      'its bubble small enough to sink in ' +
-      `${s.results.sinkTime === undefined ? 'no time at all' : seconds(s.results.sinkTime)}.`,
+    text: say`Water hardly gives way; air does. ${asPressure(s.results.squeezeToSink ?? 0)} of squeeze make its
+      bubble small enough to sink in
+      ${s.results.sinkTime === undefined ? 'no time at all' : asTime(s.results.sinkTime)}.`,
   },
   {
     from: 14,
-    text:
-      'It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure ' +
-      `goes everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${millilitres(0.05e-6)} is ` +
-      'a drop: trim by drops.',
+    text: say`It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure goes
+      everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${asVolume(0.05e-6)} is a drop: trim by
+      drops.`,
   },
   {
     from: 16,
-    text:
-      'Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of ' +
-      `the bottle adds ρ g H = ${kilopascals(s.results.staysBelow)}, so spare buoyancy must exceed that ` +
-      'or it stays down. T and p0 drift shift the trim: it is a barometer and a thermometer.',
+    text: say`Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of the
+      bottle adds ρ g H = ${asPressure(s.results.staysBelow)}, so spare buoyancy must exceed that or it stays
+      down. T and p0 drift shift the trim: it is a barometer and a thermometer.`,
   },
 ]
 

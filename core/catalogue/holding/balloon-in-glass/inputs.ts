@@ -1,14 +1,7 @@
 /** What is stated, and what does not go together. */
-import {
-  blank,
-  centimetres,
-  coefficient,
-  ROOM_INPUTS,
-  defineInputs,
-  type ValuesOf,
-  type Check,
-} from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { RUBBER, slackBalloon } from '../../vacuum/rubber-inputs'
+import { asLength, say } from '../../../sentence'
 
 const SURFACES: Readonly<Record<string, { name: string; friction: number }>> = {
   dry: { name: 'dry', friction: 0.8 },
@@ -77,9 +70,8 @@ export const check: Check<BalloonInGlassValues> = ({ numbers: n }) =>
     ? [
         {
           input: 'glassDiameter',
-          message:
-            `given ${centimetres(n.glassDiameter)}; accepted: more than the slack balloon, ` +
-            `${centimetres(n.balloonSlack * 1.02)}`,
+          message: say`given ${asLength(n.glassDiameter, { digits: 4 })}; accepted: more than the slack balloon,
+            ${asLength(n.balloonSlack * 1.02, { digits: 4 })}`,
         },
       ]
     : []

@@ -1,15 +1,14 @@
 /** What is stated, and what does not go together. */
 import {
   blank,
-  centimetres,
   coefficient,
-  kilograms,
   ROOM_INPUTS,
   defineInputs,
   type ValuesOf,
   type Check,
   type Values,
 } from '../../../demonstration'
+import { asLength, asMass, say } from '../../../sentence'
 
 export const CARDS: Readonly<Record<string, { name: string; mass: number; soak: number; seal: number }>> = {
   plastic: { name: 'a stiff plastic card', mass: 6e-3, soak: 3e4, seal: 0.3 },
@@ -90,9 +89,9 @@ export const check: Check<CardAndGlassValues> = ({ numbers: n }) => {
     : [
         {
           input: 'glassHeight',
-          message:
-            `given ${centimetres(n.glassHeight)}; refused: ${kilograms(1000 * water)} of water held up by a ` +
-            `card; accepted: at most ${kilograms(1000 * MOST_WATER)} in all`,
+          message: say`given ${asLength(n.glassHeight, { digits: 4 })}; refused:
+            ${asMass(1000 * water, { digits: 4 })} of water held up by a card; accepted: at most
+            ${asMass(1000 * MOST_WATER, { digits: 4 })} in all`,
         },
       ]
 }

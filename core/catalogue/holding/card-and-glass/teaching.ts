@@ -1,15 +1,14 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, kilopascals, newtons, pascals, percent, seconds } from '../../../demonstration'
 import { badFills, type CardAndGlass } from './simulate'
+import { asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const why: CardAndGlass['why'] = (values, s) => [
-  `The room pushes up with ${newtons(s.results.airPush)}, the water weighs only ` +
-    `${newtons(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as ` +
-    `hard. It must lose ${pascals(s.results.peakPressureDifference)}, and it does so by the card ` +
-    `hanging ${centimetres(s.results.sag)} lower; the wet rim stays closed up to ` +
-    `${centimetres(s.results.sealedGap)}.`,
+  say`The room pushes up with ${asForce(s.results.airPush)}, the water weighs only
+    ${asForce(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as hard. It must
+    lose ${asPressure(s.results.peakPressureDifference)}, and it does so by the card hanging
+    ${asLength(s.results.sag)} lower; the wet rim stays closed up to ${asLength(s.results.sealedGap)}.`,
   ...(s.outcome === 'later'
-    ? [`Then the card goes limp, after ${seconds(values.numbers.soakTime)}.`]
+    ? [say`Then the card goes limp, after ${asTime(values.numbers.soakTime)}.`]
     : s.outcome === 'falls'
       ? ['That is more than the rim keeps closed: air gets in.']
       : []),
@@ -20,9 +19,8 @@ export const advice: NonNullable<CardAndGlass['advice']> = values => {
   return [
     bad
       ? {
-          text:
-            `With this glass it falls between ${percent(bad[0])} and ${percent(bad[1])} full: fill it to the ` +
-            'brim, or take a shorter glass.',
+          text: say`With this glass it falls between ${asShare(bad[0])} and ${asShare(bad[1])} full: fill it to
+            the brim, or take a shorter glass.`,
           take: { input: 'fillShare', value: Math.min(1, bad[1] + 0.05) },
         }
       : { text: 'This glass holds however full it is; half full asks most of it.' },
@@ -33,23 +31,20 @@ export const explanation: CardAndGlass['explanation'] = (values, s) => [
   { from: 7, text: 'The air under the card pushes up, and it is stronger than the water is heavy.' },
   {
     from: 11,
-    text:
-      `Air pushes on the card from below with ${newtons(s.results.airPush)}; the water is only ` +
-      `${newtons(s.results.waterWeight)}. The wet rim keeps air from slipping in.`,
+    text: say`Air pushes on the card from below with ${asForce(s.results.airPush)}; the water is only
+      ${asForce(s.results.waterWeight)}. The wet rim keeps air from slipping in.`,
   },
   {
     from: 14,
-    text:
-      `There is air in the glass as well. When the card hangs ${centimetres(s.results.sag)} lower, that ` +
-      'air has a little more room and its pressure falls by ' +
-      `${pascals(s.results.peakPressureDifference)}: just what carries the water.`,
+    text: say`There is air in the glass as well. When the card hangs ${asLength(s.results.sag)} lower, that air
+      has a little more room and its pressure falls by ${asPressure(s.results.peakPressureDifference)}: just what
+      carries the water.`,
   },
   {
     from: 16,
-    text:
-      'p0 V/(V + A s) + ρ g h = p0 gives s = H(1 − f) ρ g h/(p0 − ρ g h): greatest at half full. The ' +
-      'film closes gaps up to about a third of the capillary length √(σ/ρg) = 2.7 mm. In a glass of a ' +
-      `metre it would not hold, ${kilopascals(values.numbers.stationPressure)} or not.`,
+    text: say`p0 V/(V + A s) + ρ g h = p0 gives s = H(1 − f) ρ g h/(p0 − ρ g h): greatest at half full. The film
+      closes gaps up to about a third of the capillary length √(σ/ρg) = ${asLength(0.0027)}. In a glass
+      ${asLength(1)} wide it would not hold, ${asPressure(values.numbers.stationPressure)} or not.`,
   },
 ]
 

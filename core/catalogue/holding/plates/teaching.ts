@@ -1,31 +1,31 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, kilopascals, newtons, seconds, sideBySide } from '../../../demonstration'
+import { sideBySide } from '../../../demonstration'
 import { hemispheres } from './inputs'
 import { simulate, type Plates } from './simulate'
+import { asArea, asForce, asLength, asNumber, asPressure, asShare, asTime, say } from '../../../sentence'
 
 /** What two people pulling against each other make: each some 300 N for a moment; from memory. */
 const TUG = 300
 
 export const why: Plates['why'] = (values, s) => [
-  `The room presses on ${centimetres(values.numbers.sealDiameter)} across with ` +
-    `${kilopascals(s.results.peakPressureDifference)} more than what is left inside: ` +
-    `${newtons(s.results.holdingForce)}, of at most ${newtons(s.results.mostPossible)} with nothing ` +
-    'inside. Half-spheres hold no more than flat plates of the same width: only the opening counts.',
+  say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
+    ${asPressure(s.results.peakPressureDifference)} more than what is left inside:
+    ${asForce(s.results.holdingForce)}, of at most ${asForce(s.results.mostPossible)} with nothing inside.
+    Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
   s.outcome === 'holds'
-    ? `The pull of ${newtons(s.results.pull)} is ${s.results.safetyFactor.toFixed(1)} times less` +
-      (s.results.holdTime === undefined
-        ? ''
-        : `; the seal's leak would part them after ${seconds(s.results.holdTime)}`) +
-      '.'
-    : `The pull of ${newtons(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
+    ? say`The pull of ${asForce(s.results.pull)} is ${asNumber(s.results.safetyFactor, 2)} times
+      less${
+        s.results.holdTime === undefined
+          ? ''
+          : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`
+      }.`
+    : say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
 ]
 
 export const advice: NonNullable<Plates['advice']> = (_values, s) => [
   {
-    text:
-      `Proof load: ${newtons(s.results.proofLoad)}, before anybody hangs. It would take about ` +
-      `${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part ` +
-      'them straight.',
+    text: say`Proof load: ${asForce(s.results.proofLoad)}, before anybody hangs. It would take about
+      ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.`,
   },
 ]
 
@@ -38,17 +38,13 @@ export const explanation: Plates['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      'Air presses on every square centimetre with about ' +
-      `${(values.numbers.stationPressure / 98066).toFixed(1)} kg. On this plate that makes ` +
-      `${newtons(s.results.holdingForce)}.`,
+    text: say`Air presses on every ${asArea(1e-4)} with about ${asForce(values.numbers.stationPressure * 1e-4)}.
+      On this plate that makes ${asForce(s.results.holdingForce)}.`,
   },
   {
     from: 14,
-    text:
-      `Force is pressure difference times area: ${kilopascals(s.results.peakPressureDifference)} × ` +
-      `${(s.details.area * 1e4).toFixed(0)} cm² × ${(values.numbers.straightness * 100).toFixed(0)} % ` +
-      'for a pull that is not quite straight.',
+    text: say`Force is pressure difference times area: ${asPressure(s.results.peakPressureDifference)} ×
+      ${asArea(s.details.area)} × ${asShare(values.numbers.straightness)} for a pull that is not quite straight.`,
   },
   {
     from: 16,
@@ -85,7 +81,7 @@ export const variants: NonNullable<Plates['variants']> = values =>
     simulate,
     ['holdingForce', 'safetyFactor', 'holdTime'],
     [0.75, 1, 1.5].map(factor => ({
-      name: `${centimetres(values.numbers.sealDiameter * factor)} across`,
+      name: say`${asLength(values.numbers.sealDiameter * factor)} across`,
       numbers: {
         sealDiameter: values.numbers.sealDiameter * factor,
         chamberVolume: values.numbers.chamberVolume * factor * factor * (hemispheres(values) ? factor : 1),

@@ -1,17 +1,17 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, kilopascals, newtons, percent, seconds } from '../../../demonstration'
 import type { SuctionCup } from './simulate'
+import { asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const why: SuctionCup['why'] = (values, s) => [
-  `Pressed on, it keeps ${percent(values.numbers.airKept)} of its air. Pulled, that air gets more ` +
-    `room: at most ${kilopascals(s.results.mostDifference)} less than the room, over ` +
-    `${centimetres(values.numbers.cupDiameter)}: ${newtons(s.results.holdingForce)}` +
-    (s.details.peels ? ', where its rim peels.' : '.'),
+  say`Pressed on, it keeps ${asShare(values.numbers.airKept)} of its air. Pulled, that air gets more room: at most
+    ${asPressure(s.results.mostDifference)} less than the room, over ${asLength(values.numbers.cupDiameter)}:
+    ${asForce(s.results.holdingForce)}${s.details.peels ? ', where its rim peels.' : '.'}`,
   s.outcome === 'off'
-    ? `The pull is ${newtons(s.results.pull)}: too much for it.`
+    ? say`The pull is ${asForce(s.results.pull)}: too much for it.`
     : s.outcome === 'later'
-      ? `Air creeps in under the rim: it lets go after ${seconds(s.results.holdTime!)}. Wet the rim, or a smoother top.`
-      : `The pull is ${newtons(s.results.pull)}.`,
+      ? say`Air creeps in under the rim: it lets go after ${asTime(s.results.holdTime!)}. Wet the rim, or a
+        smoother top.`
+      : say`The pull is ${asForce(s.results.pull)}.`,
 ]
 
 export const explanation: SuctionCup['explanation'] = (values, s) => [
@@ -23,16 +23,14 @@ export const explanation: SuctionCup['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `It holds ${newtons(s.results.holdingForce)}. Let a little air in under the rim and both sides ` +
-      'are the same again: it falls off.',
+    text: say`It holds ${asForce(s.results.holdingForce)}. Let a little air in under the rim and both sides are
+      the same again: it falls off.`,
   },
   {
     from: 14,
-    text:
-      `Boyle for the air it kept: ${percent(values.numbers.airKept)} of the volume at rest, opened out, ` +
-      `would have ${kilopascals(values.numbers.stationPressure - s.results.mostDifference)}. Difference ` +
-      'times area gives the force.',
+    text: say`Boyle for the air it kept: ${asShare(values.numbers.airKept)} of the volume at rest, opened out,
+      would have ${asPressure(values.numbers.stationPressure - s.results.mostDifference)}. Difference times area
+      gives the force.`,
   },
   {
     from: 16,

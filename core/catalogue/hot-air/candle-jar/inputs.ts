@@ -1,10 +1,8 @@
 /** What is stated, and what does not go together. */
 import {
   blank,
-  centimetres,
   coefficient,
   type Demonstration,
-  millilitres,
   ROOM_INPUTS,
   defineInputs,
   type ValuesOf,
@@ -13,6 +11,7 @@ import {
 } from '../../../demonstration'
 import { WALL_TRANSFER } from '../inputs'
 import { volumeFor } from './simulate'
+import { asLength, asVolume, say } from '../../../sentence'
 
 /** A soup plate or a baking dish, m. */
 const DISH = 0.2
@@ -107,9 +106,9 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'dishDiameter',
-          message:
-            `given ${centimetres(n.dishDiameter)}; accepted: at least ` +
-            `${centimetres(1.05 * rimWidth({ numbers: n, choices }))}, so that water can pass under the rim`,
+          message: say`given ${asLength(n.dishDiameter, { digits: 4 })}; accepted: at least
+            ${asLength(1.05 * rimWidth({ numbers: n, choices }), { digits: 4 })}, so that water can pass under the
+            rim`,
         },
       ]
     : []),
@@ -117,7 +116,8 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'waterDepth',
-          message: `given ${centimetres(n.waterDepth)}; accepted: less than half of this jar under water`,
+          message: say`given ${asLength(n.waterDepth, { digits: 4 })}; accepted: less than half of this jar under
+            water`,
         },
       ]
     : []),
@@ -125,7 +125,8 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'mouthDiameter',
-          message: `given ${centimetres(n.mouthDiameter)}; accepted: at most the jar, ${centimetres(n.jarDiameter)}`,
+          message: say`given ${asLength(n.mouthDiameter, { digits: 4 })}; accepted: at most the jar,
+            ${asLength(n.jarDiameter, { digits: 4 })}`,
         },
       ]
     : []),
@@ -133,9 +134,8 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'neckLength',
-          message:
-            `given ${centimetres(n.neckLength)}; accepted: a neck that holds at most six tenths of the ` +
-            `${millilitres(n.jarVolume)}`,
+          message: say`given ${asLength(n.neckLength, { digits: 4 })}; accepted: a neck that holds at most six
+            tenths of the ${asVolume(n.jarVolume, { digits: 4 })}`,
         },
       ]
     : []),

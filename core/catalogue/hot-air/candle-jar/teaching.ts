@@ -1,20 +1,21 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, centimetres, millilitres, percent, seconds, sideBySide } from '../../../demonstration'
+import { sideBySide } from '../../../demonstration'
 import type { CandleJarValues } from './inputs'
 import { dishWater, simulate, type CandleJar } from './simulate'
+import { asLength, asNumber, asShare, asTemperature, asTime, asVolume, say } from '../../../sentence'
 
 export const why: CandleJar['why'] = (_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results
   return [
-    `Of ${centimetres(level)} (${percent(share)} of the jar), cooling makes ` +
-      `${centimetres(levelCooling)}, vapour turned to dew less what the flame still made ` +
-      `${centimetres(levelCondensation)}, oxygen used up less carbon dioxide made ` +
-      `${centimetres(Math.max(0, levelOxygen))}.`,
-    (bubbles > 1e-7
-      ? `Before that, ${millilitres(bubbles)} of hot gas bubbled out. `
-      : 'No gas bubbled out: the water inside only went down and came up again. ') +
-      'The ' +
-      `flame died after ${seconds(flameTime)} with ${percent(oxygenLeft)} of oxygen left of 21 %.`,
+    say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
+      turned to dew less what the flame still made ${asLength(levelCondensation)}, oxygen used up less carbon
+      dioxide made ${asLength(Math.max(0, levelOxygen))}.`,
+    say`${
+      bubbles > 1e-7
+        ? say`Before that, ${asVolume(bubbles)} of hot gas bubbled out. `
+        : 'No gas bubbled out: the water inside only went down and came up again. '
+    }The
+      flame died after ${asTime(flameTime)} with ${asShare(oxygenLeft)} of oxygen left of 21 %.`,
     ...(s.outcome === 'drowned'
       ? ['The water was faster than the flame: a taller candle or a wider jar shows the other order.']
       : []),
@@ -25,24 +26,23 @@ export const advice: NonNullable<CandleJar['advice']> = (values, s) => [
   {
     text:
       s.outcome === 'gurgles'
-        ? 'Pour in more: the jar wants ' +
-          millilitres(
+        ? say`Pour in more: the jar wants
+          ${asVolume(
             1.4 *
               (dishWater(values) +
                 Math.max(
                   0,
                   s.details.letIn < 0 ? (-s.details.letIn / s.details.stationPressure) * values.numbers.jarVolume : 0,
                 )),
-          ) +
-          '.'
-        : `A jar of twice the size keeps the flame for about twice as long (${seconds(2 * s.results.flameTime)}); ` +
-          'a flask’s neck makes the same volume climb ' +
-          (
+          )}.`
+        : say`A jar of twice the size keeps the flame for about twice as long
+          (${asTime(2 * s.results.flameTime)}); a flask’s neck makes the same volume climb
+          ${asNumber(
             (values.numbers.jarDiameter * values.numbers.jarDiameter) /
-            (values.numbers.mouthDiameter * values.numbers.mouthDiameter)
-          ).toFixed(1) +
-          ' ' +
-          'times as high.',
+              (values.numbers.mouthDiameter * values.numbers.mouthDiameter),
+            2,
+          )}
+          times as high.`,
   },
 ]
 
@@ -51,26 +51,21 @@ export const explanation: CandleJar['explanation'] = (_values, s) => {
   return [
     {
       from: 7,
-      text:
-        'The flame warms the air; warm air needs more room, so ' +
-        `${r.bubbles > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone ` +
-        'out the air cools and needs less room. The air outside pushes water in to fill it: ' +
-        `${centimetres(r.level)}.`,
+      text: say`The flame warms the air; warm air needs more room, so
+        ${r.bubbles > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone out the air
+        cools and needs less room. The air outside pushes water in to fill it: ${asLength(r.level)}.`,
     },
     {
       from: 11,
-      text:
-        'If used-up oxygen made the water rise, it would rise while the candle burns. It rises ' +
-        `afterwards, as the gas cools from ${celsius(r.hottest)}. And ${percent(r.oxygenLeft)} of oxygen ` +
-        'are still there when the flame dies.',
+      text: say`If used-up oxygen made the water rise, it would rise while the candle burns. It rises afterwards,
+        as the gas cools from ${asTemperature(r.hottest)}. And ${asShare(r.oxygenLeft)} of oxygen are still there
+        when the flame dies.`,
     },
     {
       from: 14,
-      text:
-        `Ledger: cooling ${centimetres(r.levelCooling)}, condensation less vapour made ` +
-        `${centimetres(r.levelCondensation)}, oxygen less carbon dioxide ` +
-        `${centimetres(Math.max(0, r.levelOxygen))}. Wax burns 38 O2 to 25 CO2 and 26 H2O: dry gas ` +
-        'shrinks by a third of the oxygen burnt only.',
+      text: say`Ledger: cooling ${asLength(r.levelCooling)}, condensation less vapour made
+        ${asLength(r.levelCondensation)}, oxygen less carbon dioxide ${asLength(Math.max(0, r.levelOxygen))}. Wax
+        burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.`,
     },
     {
       from: 16,

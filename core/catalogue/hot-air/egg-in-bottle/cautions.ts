@@ -1,14 +1,4 @@
-import {
-  centimetres,
-  type FailureAct,
-  type Gate,
-  mayStillGo,
-  near,
-  next,
-  pressureOff,
-  seconds,
-  wait,
-} from '../../../demonstration'
+import { type FailureAct, type Gate, mayStillGo, near, next, pressureOff, wait } from '../../../demonstration'
 import {
   applying,
   noFood,
@@ -21,6 +11,7 @@ import {
 } from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
 import type { EggInBottle } from './simulate'
+import { asLength, asTime, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -71,19 +62,19 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
         ),
         near('Rinse the pieces out with a bottle brush; never break the bottle.'),
         next(
-          `It is too wide for this neck (${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}): ` +
-            'a smaller egg, wetted.',
+          say`It is too wide for this neck (${asLength(n.eggDiameter)} in ${asLength(n.neckDiameter)}): a smaller
+            egg, wetted.`,
         ),
         ...LAST,
       ]
     : [
-        wait(`Hands and faces away from the neck for ${seconds(mayStillGo(risk))}: it may still go.`),
+        wait(say`Hands and faces away from the neck for ${asTime(mayStillGo(risk))}: it may still go.`),
         pressureOff(
           'Then lift one side of the egg with a spoon’s handle, from beside it: air hisses in. Never with a ' +
             'mouth over it.',
         ),
         near('Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.'),
-        next(`Measure egg and neck again: ${centimetres(n.eggDiameter)} in ${centimetres(n.neckDiameter)}.`),
+        next(say`Measure egg and neck again: ${asLength(n.eggDiameter)} in ${asLength(n.neckDiameter)}.`),
         next(
           choices.heating === 'hot-water'
             ? 'Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg.'

@@ -1,7 +1,6 @@
 /** What is stated, and what does not go together. */
 import {
   blank,
-  celsius,
   coefficient,
   ROOM_INPUTS,
   defineInputs,
@@ -12,6 +11,7 @@ import {
 import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN } from '../egg'
 import { chilled } from '../glass-chill'
 import { WALL_TRANSFER } from '../inputs'
+import { asLength, asTemperature, say } from '../../../sentence'
 
 /** What heats it. A strip of paper burns for some 12 s once lit, a match for some 11 s; from memory. */
 const HEATINGS: Readonly<Record<string, { name: string; burns: number }>> = {
@@ -153,9 +153,8 @@ export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'eggDiameter',
-          message:
-            `given ${(n.eggDiameter * 1e3).toFixed(1)} mm; accepted: more than the neck, ` +
-            `${(n.neckDiameter * 1e3).toFixed(1)} mm, or it drops in by itself`,
+          message: say`given ${asLength(n.eggDiameter, { digits: 4 })}; accepted: more than the neck,
+            ${asLength(n.neckDiameter, { digits: 4 })}, or it drops in by itself`,
         },
       ]
     : []),
@@ -163,9 +162,8 @@ export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'rinseTemperature',
-          message:
-            `given ${celsius(n.rinseTemperature)}; accepted: above the cooling water, ` +
-            `${celsius(n.coolingTemperature)}`,
+          message: say`given ${asTemperature(n.rinseTemperature, { digits: 4 })}; accepted: above the cooling
+            water, ${asTemperature(n.coolingTemperature, { digits: 4 })}`,
         },
       ]
     : []),

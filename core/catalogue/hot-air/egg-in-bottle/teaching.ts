@@ -1,9 +1,9 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, kilopascals, percent, seconds } from '../../../demonstration'
 import { halving } from '../../../elementary'
 import { needed } from '../egg'
 import { simulate, type EggInBottle } from './simulate'
 import type { EggInBottleValues } from './inputs'
+import { asForce, asLength, asPressure, asShare, asTemperature, asTime, say } from '../../../sentence'
 
 /** Later than this nobody waits with the egg in hand, s. */
 const LONGEST_DELAY = 20
@@ -22,18 +22,18 @@ export const why: EggInBottle['why'] = (values, s) => {
   const total = d.cooled + d.condensed + d.oxygen + d.dioxide
   return [
     total < 1
-      ? `The gas was at ${celsius(r.sealTemperature)} when the egg came: nothing left to cool.`
-      : `The gas was at ${celsius(r.sealTemperature)} when the egg last sealed. Cooling makes ` +
-        `${percent(d.cooled / total)} of the difference, condensing vapour ` +
-        `${percent(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made ` +
-        `${percent(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
+      ? say`The gas was at ${asTemperature(r.sealTemperature)} when the egg came: nothing left to cool.`
+      : say`The gas was at ${asTemperature(r.sealTemperature)} when the egg last sealed. Cooling makes
+        ${asShare(d.cooled / total)} of the difference, condensing vapour
+        ${asShare(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made
+        ${asShare(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
     s.outcome === 'stays'
-      ? `It needs ${kilopascals(r.neededDifference)} and gets ${kilopascals(r.peakPressureDifference)}.`
+      ? say`It needs ${asPressure(r.neededDifference)} and gets ${asPressure(r.peakPressureDifference)}.`
       : s.outcome === 'torn'
-        ? 'It is ' +
-          `${percent((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} ` +
-          `too wide for the neck: the white tears above ${percent(values.numbers.tearSqueeze)}.`
-        : `It needs ${kilopascals(needed(values))}; that is reached ${seconds(r.hush!)} after it is set on.`,
+        ? say`It is
+          ${asShare((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} too
+          wide for the neck: the white tears above ${asShare(values.numbers.tearSqueeze)}.`
+        : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush!)} after it is set on.`,
   ]
 }
 
@@ -44,14 +44,15 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
   const safe = n.neckDiameter + (whole - n.neckDiameter) * 0.8
   return [
     {
-      text:
-        `For this neck and this heat: an egg up to ${(whole * 1e3).toFixed(1)} mm goes in whole; ` +
-        `${(safe * 1e3).toFixed(1)} mm leaves a margin.` +
-        (latest === undefined
-          ? ''
-          : latest >= LONGEST_DELAY
-            ? ' There is no hurry with this one.'
-            : ` This one must be on within ${seconds(latest)}.`),
+      text: say`For this neck and this heat: an egg up to ${asLength(whole)} goes in whole; ${asLength(safe)}
+        leaves a
+        margin.${
+          latest === undefined
+            ? ''
+            : latest >= LONGEST_DELAY
+              ? ' There is no hurry with this one.'
+              : say` This one must be on within ${asTime(latest)}.`
+        }`,
       take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) },
     },
   ]
@@ -69,28 +70,23 @@ export const explanation: EggInBottle['explanation'] = (_values, s) => {
     },
     {
       from: 11,
-      text:
-        'Warm air takes more room, so part of it leaves under the egg. What is left cools from ' +
-        `${celsius(r.sealTemperature)} and its pressure falls by ${kilopascals(r.peakPressureDifference)}. ` +
-        `The room then pushes on the egg with ${r.pushOnEgg.toFixed(0)} N.`,
+      text: say`Warm air takes more room, so part of it leaves under the egg. What is left cools from
+        ${asTemperature(r.sealTemperature)} and its pressure falls by ${asPressure(r.peakPressureDifference)}. The
+        room then pushes on the egg with ${asForce(r.pushOnEgg)}.`,
     },
     {
       from: 14,
-      text:
-        'At one volume pressure goes with absolute temperature: cooling accounts for ' +
-        `${kilopascals(d.cooled)}, water vapour of the flame that turns to dew for ` +
-        `${kilopascals(d.condensed)}. The oxygen used up is nearly made up for by carbon dioxide: ` +
-        `${kilopascals(d.oxygen + d.dioxide)}. The flame goes out with ${percent(r.oxygenLeft)} of oxygen ` +
-        'left.',
+      text: say`At one volume pressure goes with absolute temperature: cooling accounts for
+        ${asPressure(d.cooled)}, water vapour of the flame that turns to dew for ${asPressure(d.condensed)}. The
+        oxygen used up is nearly made up for by carbon dioxide: ${asPressure(d.oxygen + d.dioxide)}. The flame
+        goes out with ${asShare(r.oxygenLeft)} of oxygen left.`,
     },
     {
       from: 16,
-      text:
-        'The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck ' +
-        `(${kilopascals(d.valve)}). ` +
-        'From the last sealing on p V = n R T with falling T, n losing vapour, and C6H10O5 + 6 O2 → 6 CO2 ' +
-        '+ 5 H2O leaving the dry amount as it was. It goes when Δp reaches 4 q L (μ + s)/d = ' +
-        `${kilopascals(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`,
+      text: say`The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck
+        (${asPressure(d.valve)}). From the last sealing on p V = n R T with falling T, n losing vapour, and
+        C6H10O5 + 6 O2 → 6 CO2 + 5 H2O leaving the dry amount as it was. It goes when Δp reaches 4 q L (μ + s)/d =
+        ${asPressure(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`,
     },
   ]
 }

@@ -1,16 +1,9 @@
 /** What is stated, and what does not go together. */
-import {
-  blank,
-  celsius,
-  coefficient,
-  ROOM_INPUTS,
-  defineInputs,
-  type ValuesOf,
-  type Check,
-} from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN } from '../egg'
 import { chilled } from '../glass-chill'
 import { WALL_TRANSFER } from '../inputs'
+import { asLength, asTemperature, say } from '../../../sentence'
 
 const CELSIUS = 273.15
 
@@ -97,9 +90,8 @@ export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'eggDiameter',
-          message:
-            `given ${(n.eggDiameter * 1e3).toFixed(1)} mm; accepted: more than the neck, ` +
-            `${(n.neckDiameter * 1e3).toFixed(1)} mm, or it falls out by itself`,
+          message: say`given ${asLength(n.eggDiameter, { digits: 4 })}; accepted: more than the neck,
+            ${asLength(n.neckDiameter, { digits: 4 })}, or it falls out by itself`,
         },
       ]
     : []),
@@ -107,7 +99,8 @@ export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'warmTemperature',
-          message: `given ${celsius(n.warmTemperature)}; accepted: above the air, ${celsius(n.airTemperature)}`,
+          message: say`given ${asTemperature(n.warmTemperature, { digits: 4 })}; accepted: above the air,
+            ${asTemperature(n.airTemperature, { digits: 4 })}`,
         },
       ]
     : []),

@@ -1,13 +1,14 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, kilopascals } from '../../../demonstration'
 import type { EggOut } from './simulate'
+import { asPressure, asTemperature, say, asTemperatureDifference } from '../../../sentence'
 
 export const why: EggOut['why'] = (values, s) => [
-  `Friction and squeeze ask for ${kilopascals(s.results.neededDifference)} (its own weight already ` +
-    'taken off). ' +
-    (values.choices.method === 'breath'
-      ? `The breath leaves ${kilopascals(s.results.peakPressureDifference)} inside.`
-      : `Warmed, the gas makes ${kilopascals(s.results.peakPressureDifference)}.`),
+  say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
+    ${
+      values.choices.method === 'breath'
+        ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.`
+        : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`
+    }`,
   ...(s.outcome === 'stays'
     ? ['It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle.']
     : []),
@@ -17,10 +18,10 @@ export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
   {
     text:
       s.outcome === 'stays'
-        ? `Blowing this hard will not do: it needs ${kilopascals(s.results.neededDifference)}. Warm the gas ` +
-          `to ${celsius(s.results.neededTemperature)}, or cut the egg up and rinse it out.`
-        : `It needs ${kilopascals(s.results.neededDifference)}: a strong breath, or the gas warmed to ` +
-          `${celsius(s.results.neededTemperature)}.`,
+        ? say`Blowing this hard will not do: it needs ${asPressure(s.results.neededDifference)}. Warm the gas to
+          ${asTemperature(s.results.neededTemperature)}, or cut the egg up and rinse it out.`
+        : say`It needs ${asPressure(s.results.neededDifference)}: a strong breath, or the gas warmed to
+          ${asTemperature(s.results.neededTemperature)}.`,
   },
 ]
 
@@ -33,27 +34,23 @@ export const explanation: EggOut['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `The egg comes when the inside pushes ${kilopascals(s.results.neededDifference)} harder than the ` +
-      'room. A strong breath can do about 8 kPa.',
+    text: say`The egg comes when the inside pushes ${asPressure(s.results.neededDifference)} harder than the room.
+      A strong breath can do about ${asPressure(8000)}.`,
   },
   {
     from: 14,
-    text:
-      'Warming a closed gas by 3 K raises it by a hundredth. To get ' +
-      `${kilopascals(s.results.neededDifference)} the gas must reach ` +
-      `${celsius(s.results.neededTemperature)}, where damp in the bottle helps a good deal.`,
+    text: say`Warming a closed gas by ${asTemperatureDifference(3)} raises it by a hundredth. To get
+      ${asPressure(s.results.neededDifference)} the gas must reach ${asTemperature(s.results.neededTemperature)},
+      where damp in the bottle helps a good deal.`,
   },
   {
     from: 16,
-    text:
-      'p = p_dry T/T0 + φ p_sat(T). The slope of p_sat makes a wet bottle far more effective than a dry ' +
-      `one above 50 °C. The threshold is the same press fit as on the way in, less the egg's weight ` +
-      'over the neck (' +
-      kilopascals(
+    text: say`p = p_dry T/T0 + φ p_sat(T). The slope of p_sat makes a wet bottle far more effective than a dry one
+      above ${asTemperature(323.15)}. The threshold is the same press fit as on the way in, less the egg's weight
+      over the neck
+      (${asPressure(
         (values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter),
-      ) +
-      ').',
+      )}).`,
   },
 ]
 

@@ -1,6 +1,7 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { RUBBER, slackBalloon } from '../../vacuum/rubber-inputs'
+import { asLength, asNumber, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -35,7 +36,10 @@ export const inputs = defineInputs([
   blank('rubberMass', 'empty balloon', 'g', 'load', 2.4e-3, [0.3e-3, 0.05], [1e-3, 8e-3], 0.03),
   blank('strawMass', 'straw and tape', 'g', 'load', 1.2e-3, [0.1e-3, 0.1], [0.5e-3, 5e-3], 0.05),
   blank('lineLength', 'line', 'm', 'vessel', 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }),
-  blank('lineSlope', 'climbs, in a metre', '%', 'vessel', 0, [-0.5, 1], [0, 0.3], { shape: 'normal', absolute: 0.01 }),
+  blank('lineSlope', 'climbs, for its length', '%', 'vessel', 0, [-0.5, 1], [0, 0.3], {
+    shape: 'normal',
+    absolute: 0.01,
+  }),
   coefficient(
     'lineFriction',
     'friction of straw on line',
@@ -85,9 +89,8 @@ export const check: Check<BalloonLineValues> = ({ numbers: n }) =>
     ? [
         {
           input: 'nozzleDiameter',
-          message:
-            `given ${(n.nozzleDiameter * 1e3).toFixed(1)} mm; accepted: at most ` +
-            `${(600 * n.balloonSlack).toFixed(1)} mm, six tenths of the slack balloon`,
+          message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
+            ${asNumber(600 * n.balloonSlack, 2)} mm, six tenths of the slack balloon`,
         },
       ]
     : []

@@ -1,12 +1,12 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, kilopascals, metres, metresPerSecond, newtons, seconds } from '../../../demonstration'
 import type { BalloonLine } from './simulate'
+import { asForce, asLength, asPressure, asSpeed, asTime, say } from '../../../sentence'
 
 export const why: BalloonLine['why'] = (_values, s) => [
-  `The skin presses the air out at ${kilopascals(s.results.peakPressureDifference)} over the room; ` +
-    `the jet pushes back with ${newtons(s.results.thrust)} for ${seconds(s.results.airTime)}. It runs ` +
-    `${metres(s.results.runLength)}, at most ${metresPerSecond(s.results.topSpeed)}: drag of the air ` +
-    'round the balloon holds it there.',
+  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
+    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
+    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
+    holds it there.`,
   ...(s.outcome === 'short'
     ? ['A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction.']
     : []),
@@ -16,15 +16,13 @@ export const explanation: BalloonLine['explanation'] = (values, s) => [
   { from: 5, text: 'The air rushes out backwards and pushes the balloon forwards.' },
   {
     from: 11,
-    text:
-      'Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the ' +
-      `other way, with ${newtons(s.results.thrust)}. It does not need a wall to push against.`,
+    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
+      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`,
   },
   {
     from: 14,
-    text:
-      `Thrust is mass flow times speed of the jet. ${centimetres(values.numbers.blownTo)} across at the ` +
-      `start, it soon runs as fast as drag allows: ${metresPerSecond(s.results.topSpeed)}.`,
+    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
+      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`,
   },
   {
     from: 16,

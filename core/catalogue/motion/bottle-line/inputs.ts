@@ -1,16 +1,15 @@
-/** What is stated, and what does not go together. */
 import {
   blank,
   coefficient,
   ROOM_INPUTS,
-  kilopascals,
   defineInputs,
   type ValuesOf,
   defineInput,
+  type Fault,
 } from '../../../demonstration'
 import { BURNS_IN, WORST_RISE, noOxygen } from '../planned-only'
 import { simulate } from './simulate'
-
+import { asLength, asPressure, say } from '../../../sentence'
 export const GUIDE = defineInput({
   id: 'guide',
   name: 'guided',
@@ -32,7 +31,7 @@ const RICHER = 3.4
 const QUICKER = 0.6
 
 /** Only a bottle for fizzy drinks, on a line, in air, under its limit in 99 of 100 mixtures. */
-export function check(values: BottleLineValues): { input: string; message: string }[] {
+export function check(values: BottleLineValues): Fault[] {
   const { choices, numbers: n } = values
   const faults = [
     ...(choices.bottleKind === 'fizzy'
@@ -63,11 +62,10 @@ export function check(values: BottleLineValues): { input: string; message: strin
     : [
         {
           input: 'ventDiameter',
-          message:
-            `given ${(n.ventDiameter * 1e3).toFixed(1)} mm; refused: one mixture in a hundred would build up ` +
-            `${kilopascals(share * n.pressureRating)} or more, over the stated limit of ` +
-            `${kilopascals(n.pressureRating)}; accepted: a hole wide enough to stay under it, or a bottle ` +
-            'that bears more',
+          message: say`given ${asLength(n.ventDiameter)}; refused: one mixture in a hundred would build up
+            ${asPressure(share * n.pressureRating, { digits: 4 })} or more, over the stated limit of
+            ${asPressure(n.pressureRating, { digits: 4 })}; accepted: a hole wide enough to stay under it, or a
+            bottle that bears more`,
         },
       ]
 }

@@ -2,6 +2,7 @@
 import type { Demonstration } from '../../../demonstration'
 import { OPEN_QUESTION } from '../planned-only'
 import type { BottleLine } from './simulate'
+import { asVolume, say } from '../../../sentence'
 
 export const shelf: Demonstration['shelf'] = []
 
@@ -45,7 +46,7 @@ export const procedure: BottleLine['procedure'] = [
 ]
 
 export const kit: BottleLine['kit'] = () => [
-  'half-litre bottle for fizzy drinks, new',
+  say`bottle of ${asVolume(5e-4)} for fizzy drinks, new`,
   'cap with its hole',
   'nylon line and two strong points',
   'padded stop',

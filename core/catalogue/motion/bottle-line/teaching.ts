@@ -1,14 +1,15 @@
 /** Why it ends so, and what to tell a class. */
-import { atWorst, joules, kilopascals, metres, metresPerSecond, percent } from '../../../demonstration'
+import { atWorst } from '../../../demonstration'
 import { OPEN_QUESTION } from '../planned-only'
 import type { BottleLine } from './simulate'
+import { asEnergy, asLength, asPressure, asShare, asSpeed, say } from '../../../sentence'
 
 export const why: BottleLine['why'] = (values, s) => [
-  `The hole lets out while it burns: ${kilopascals(s.results.peakPressureDifference)} over the room ` +
-    `at most, ${percent(s.results.ratingShare)} of the stated limit. The jet gives the bottle ` +
-    `${metresPerSecond(s.results.topSpeed)}.`,
-  `A smaller hole than ${(values.numbers.ventDiameter * 1e3).toFixed(0)} mm is more dangerous: the ` +
-    'pressure has nowhere to go.',
+  say`The hole lets out while it burns: ${asPressure(s.results.peakPressureDifference)} over the room at most,
+    ${asShare(s.results.ratingShare)} of the stated limit. The jet gives the bottle
+    ${asSpeed(s.results.topSpeed)}.`,
+  say`A smaller hole than ${asLength(values.numbers.ventDiameter)} is more dangerous: the pressure has nowhere to
+    go.`,
   OPEN_QUESTION,
 ]
 
@@ -17,8 +18,8 @@ export const advice: NonNullable<BottleLine['advice']> = (_values, s, risk) => [
     text:
       s.results.arrivalEnergy === undefined
         ? 'Shorter line, or it stops under way.'
-        : `It arrives with at most ${joules(atWorst(risk, 'arrivalEnergy'))} in 99 of 100: pad the stop, ` +
-          `and nobody within ${metres(2)} of it.`,
+        : say`It arrives with at most ${asEnergy(atWorst(risk, 'arrivalEnergy'))} in 99 of 100: pad the stop, and
+          nobody within ${asLength(2)} of it.`,
   },
   {
     text:
@@ -35,15 +36,11 @@ export const explanation: BottleLine['explanation'] = (_values, s) => [
       'The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the ' +
       'bottle the other way.',
   },
-  {
-    from: 11,
-    text: `Hot gas leaves backwards, the bottle goes forwards: ${metresPerSecond(s.results.topSpeed)} at most.`,
-  },
+  { from: 11, text: say`Hot gas leaves backwards, the bottle goes forwards: ${asSpeed(s.results.topSpeed)} at most.` },
   {
     from: 14,
-    text:
-      'Momentum: what the gas carries off backwards, the bottle has forwards. ' +
-      `${kilopascals(s.results.peakPressureDifference)} behind a small hole are enough.`,
+    text: say`Momentum: what the gas carries off backwards, the bottle has forwards.
+      ${asPressure(s.results.peakPressureDifference)} behind a small hole are enough.`,
   },
   {
     from: 16,

@@ -1,7 +1,6 @@
-/** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, kilopascals, defineInputs, type ValuesOf } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Fault } from '../../../demonstration'
 import { BURNS_IN, WORST_RISE, noOxygen } from '../planned-only'
-
+import { asPressure, say } from '../../../sentence'
 /** Overpressure that the poorest mixture of the usual spread still makes, of the room's. */
 const POOREST = 1
 
@@ -9,7 +8,7 @@ const POOREST = 1
 const LETS_GO = 0.6
 
 /** A lid that may hold shuts a burning gas in: refused, and so is oxygen. */
-export function check(values: CanisterPopValues): { input: string; message: string }[] {
+export function check(values: CanisterPopValues): Fault[] {
   const most = LETS_GO * POOREST * values.numbers.stationPressure
   return [
     ...noOxygen(values),
@@ -17,9 +16,8 @@ export function check(values: CanisterPopValues): { input: string; message: stri
       ? [
           {
             input: 'releaseGauge',
-            message:
-              `given ${kilopascals(values.numbers.releaseGauge)}; refused: a lid that tight may hold, and shuts ` +
-              `a burning gas in; accepted: at most ${kilopascals(most)}`,
+            message: say`given ${asPressure(values.numbers.releaseGauge, { digits: 4 })}; refused: a lid that
+              tight may hold, and shuts a burning gas in; accepted: at most ${asPressure(most, { digits: 4 })}`,
           },
         ]
       : []),

@@ -1,6 +1,7 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { CanisterPop } from './simulate'
+import { asEnergy, say } from '../../../sentence'
 
 export const logged = { used: ['canisterVolume', 'firstRow'], seen: ['riseHeight'] } as const
 
@@ -45,7 +46,7 @@ export const sizes: CanisterPop['sizes'] = (_values, s) => [
     value: s.results.lidEnergy,
     quantity: 'energy',
     units: ['J', 'J'],
-    note: 'a few joules hurt an eye for good',
+    note: say`${asEnergy(3)} hurt an eye for good`,
   },
   {
     id: 'storedEnergy',

@@ -1,21 +1,20 @@
 /** Why it ends so, and what to tell a class. */
-import { atWorst, joules, kilopascals, metres, metresPerSecond, newtons } from '../../../demonstration'
+import { atWorst } from '../../../demonstration'
 import { OPEN_QUESTION } from '../planned-only'
 import type { CanisterPop } from './simulate'
+import { asEnergy, asForce, asLength, asPressure, asSpeed, say } from '../../../sentence'
 
 export const why: CanisterPop['why'] = (values, s) => [
-  `At ${kilopascals(values.numbers.releaseGauge)} over the room the gas pushes on the lid with ` +
-    `${newtons(s.details.area * values.numbers.releaseGauge)}. It leaves at ` +
-    `${metresPerSecond(s.results.launchSpeed ?? 0)} with ${joules(s.results.lidEnergy)}, and could ` +
-    `land ${metres(s.results.reach ?? 0)} away.`,
+  say`At ${asPressure(values.numbers.releaseGauge)} over the room the gas pushes on the lid with
+    ${asForce(s.details.area * values.numbers.releaseGauge)}. It leaves at ${asSpeed(s.results.launchSpeed ?? 0)}
+    with ${asEnergy(s.results.lidEnergy)}, and could land ${asLength(s.results.reach ?? 0)} away.`,
   OPEN_QUESTION,
 ]
 
 export const advice: NonNullable<CanisterPop['advice']> = (_values, _s, risk) => [
   {
-    text:
-      `Keep at least ${metres(atWorst(risk, 'clearNeeded'))} (99 of 100 land within) clear all round, ` +
-      'and more where you can: one mixture burns faster than the next.',
+    text: say`Keep at least ${asLength(atWorst(risk, 'clearNeeded'))} (99 of 100 land within) clear all round, and
+      more where you can: one mixture burns faster than the next.`,
   },
   {
     text:
@@ -33,15 +32,13 @@ export const explanation: CanisterPop['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `The lid holds until the inside pushes ${kilopascals(values.numbers.releaseGauge)} harder than ` +
-      'the room. Then everything goes at once: that is the bang.',
+    text: say`The lid holds until the inside pushes ${asPressure(values.numbers.releaseGauge)} harder than the
+      room. Then everything goes at once: that is the bang.`,
   },
   {
     from: 14,
-    text:
-      `Chemical energy becomes heat, pressure, motion (${joules(s.results.lidEnergy)} in the lid) and ` +
-      `sound (${Math.round(s.results.levelFirstRow)} dB at the first row).`,
+    text: say`Chemical energy becomes heat, pressure, motion (${asEnergy(s.results.lidEnergy)} in the lid) and
+      sound (${Math.round(s.results.levelFirstRow)} dB at the first row).`,
   },
   {
     from: 16,

@@ -1,6 +1,7 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../../vacuum/inputs'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -45,9 +46,8 @@ export const check: Check<VacuumCannonValues> = ({ numbers: n }) =>
     ? [
         {
           input: 'ballDiameter',
-          message:
-            `given ${(n.ballDiameter * 1e3).toFixed(2)} mm; accepted: at most the tube, ` +
-            `${(n.tubeDiameter * 1e3).toFixed(2)} mm`,
+          message: say`given ${asLength(n.ballDiameter, { digits: 4 })}; accepted: at most the tube,
+            ${asLength(n.tubeDiameter, { digits: 4 })}`,
         },
       ]
     : []

@@ -1,6 +1,7 @@
 /** How it can end, and what is computed of it. */
 import { type Demonstration, result, HUSH } from '../../../demonstration'
 import type { VacuumCannon } from './simulate'
+import { asEnergy, say } from '../../../sentence'
 
 export const logged = {
   used: ['targetPressure', 'tubeLength'],
@@ -41,7 +42,7 @@ export const sizes: VacuumCannon['sizes'] = (_values, s) => [
     value: s.results.energy,
     quantity: 'energy',
     units: ['J', 'J'],
-    note: 'several joules break thin sheet and skin',
+    note: say`${asEnergy(10)} break thin sheet and skin`,
   },
   {
     id: 'foilForce',

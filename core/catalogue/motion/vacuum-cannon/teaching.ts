@@ -1,33 +1,23 @@
 /** Why it ends so, and what to tell a class. */
-import {
-  atWorst,
-  joules,
-  kilopascals,
-  metres,
-  metresPerSecond,
-  percent,
-  seconds,
-  sideBySide,
-} from '../../../demonstration'
+import { atWorst, sideBySide } from '../../../demonstration'
 import { soundSpeed } from '../../../mechanisms/ball-in-tube'
 import { simulate, type VacuumCannon } from './simulate'
+import { asEnergy, asForce, asLength, asPressure, asShare, asSpeed, asTime, say } from '../../../sentence'
 
 export const why: VacuumCannon['why'] = (values, s) => [
-  `The room pushes with ${kilopascals(values.numbers.stationPressure)} on ` +
-    `${(values.numbers.ballDiameter * 1e3).toFixed(0)} mm: the ball leaves at ` +
-    `${metresPerSecond(s.results.muzzleSpeed)}, ` +
-    `${percent(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of ` +
-    `sound, after ${seconds(s.results.hush ?? 0)}.`,
-  `It can't get much faster, however long the tube: the air behind has to run after it and gets ` +
-    `thin; what was left ahead (${kilopascals(s.results.finalPressure)}) is squeezed together. The ` +
-    `lumped estimate gives ${metresPerSecond(s.results.lumpedSpeed)}.`,
+  say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
+    ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
+    ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
+    ${asTime(s.results.hush ?? 0)}.`,
+  say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was
+    left ahead (${asPressure(s.results.finalPressure)}) is squeezed together. The lumped estimate gives
+    ${asSpeed(s.results.lumpedSpeed)}.`,
 ]
 
 export const advice: NonNullable<VacuumCannon['advice']> = (_values, s, risk) => [
   {
-    text:
-      `Keep ${metres(atWorst(risk, 'exclusion'))} (99 of 100 shots stay within) forward of the muzzle ` +
-      `clear if the backstop should fail, and pump for ${seconds(s.results.timeToPump)}.`,
+    text: say`Keep ${asLength(atWorst(risk, 'exclusion'))} (99 of 100 shots stay within) forward of the muzzle
+      clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`,
   },
 ]
 
@@ -40,24 +30,19 @@ export const explanation: VacuumCannon['explanation'] = (_values, s) => [
   },
   {
     from: 11,
-    text:
-      'Nothing is lit and nothing explodes: ordinary air does it. With nothing in the way the ball gets ' +
-      `to ${metresPerSecond(s.results.muzzleSpeed)}.`,
+    text: say`Nothing is lit and nothing explodes: ordinary air does it. With nothing in the way the ball gets to
+      ${asSpeed(s.results.muzzleSpeed)}.`,
   },
   {
     from: 14,
-    text:
-      `Work is force times way: ${s.results.foilForce.toFixed(0)} N along the tube would make more ` +
-      `energy than the ${joules(s.results.energy)} of the ball: the rest went into the air that runs ` +
-      'along.',
+    text: say`Work is force times way: ${asForce(s.results.foilForce)} along the tube would make more energy than
+      the ${asEnergy(s.results.energy)} of the ball: the rest went into the air that runs along.`,
   },
   {
     from: 16,
-    text:
-      'Behind a running piston p = p0 (1 − (γ−1)u/2c)^(2γ/(γ−1)): at half the speed of sound only half ' +
-      'is left. Ahead a shock forms; at 0.3 kPa it hardly matters, at 10 kPa it does. Ayars and ' +
-      'Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) ' +
-      'v.',
+    text: say`Behind a running piston p = p0 (1 − (γ−1)u/2c)^(2γ/(γ−1)): at half the speed of sound only half is
+      left. Ahead a shock forms; at ${asPressure(300)} it hardly matters, at ${asPressure(10000)} it does. Ayars
+      and Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) v.`,
   },
 ]
 
@@ -78,7 +63,7 @@ export const variants: NonNullable<VacuumCannon['variants']> = values =>
     simulate,
     ['muzzleSpeed', 'timeToPump', 'exclusion'],
     [0.5, 1, 1.5, 2].map(factor => ({
-      name: metres(values.numbers.tubeLength * factor),
+      name: say`${asLength(values.numbers.tubeLength * factor)}`,
       numbers: { tubeLength: values.numbers.tubeLength * factor },
     })),
   )

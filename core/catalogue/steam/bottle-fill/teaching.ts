@@ -1,9 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, percent, seconds } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import { onHeat } from './procedure'
 import type { BottleFill } from './simulate'
-
+import { asForce, asPressure, asShare, asSpeed, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: BottleFill['teaching'] = {
   wrongIdea: {
     idea: 'The bottle drinks: it sucks the water up.',
@@ -15,19 +13,20 @@ export const teaching: BottleFill['teaching'] = {
 }
 
 export const why: BottleFill['why'] = (values, { results: r, outcome, details }) => {
-  const lines = [
-    `${percent(r.residualAirFraction)} of the gas is air when the mouth goes under` +
-      (onHeat(values.choices)
-        ? ''
-        : `: rinsing warms the glass to ${celsius(details.overheat)} and lets room air in each time it is emptied`) +
-      '.',
+  const lines: Sentence[] = [
+    say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
+      under${
+        onHeat(values.choices)
+          ? ''
+          : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
+              room air in each time it is emptied`
+      }.`,
   ]
   if (r.hush !== undefined)
     lines.push(
-      `Water comes through the neck after ${seconds(r.hush)}; it is nearly as full as it gets after ` +
-        `${seconds(r.timeToFill)}, at up to ${formatQuantity(r.peakInflowSpeed, 'm/s', 'speed', 2)} in ` +
-        'the neck. Each splash of cold water condenses more steam, which pulls nothing: it only stops ' +
-        'pushing back.',
+      say`Water comes through the neck after ${asTime(r.hush)}; it is nearly as full as it gets after
+        ${asTime(r.timeToFill)}, at up to ${asSpeed(r.peakInflowSpeed)} in the neck. Each splash of cold water
+        condenses more steam, which pulls nothing: it only stops pushing back.`,
     )
   if (outcome === 'part')
     lines.push('The air left inside is squeezed to the pressure of the room and keeps the rest of the bottle empty.')
@@ -36,8 +35,7 @@ export const why: BottleFill['why'] = (values, { results: r, outcome, details })
       r.glassChill > values.numbers.shockLimit
         ? 'The glass is too hot for water this cold.'
         : r.blowEnergy > values.numbers.blowLimit
-          ? `The room pulls it out of the hand with up to ${formatQuantity(r.peakPull, 'N', 'force', 2)}; it ` +
-            'hits the bowl.'
+          ? say`The room pulls it out of the hand with up to ${asForce(r.peakPull)}; it hits the bowl.`
           : 'The water stops so short at the far end that the blow may break the glass.',
     )
   if (values.numbers.mouthClearance < values.numbers.neckDiameter / 4)
@@ -60,18 +58,14 @@ export const explanation: BottleFill['explanation'] = (_values, { results: r }) 
   },
   {
     from: 14,
-    text:
-      `${percent(r.residualAirFraction)} of the gas was air, which does not condense: about that share ` +
-      'of the bottle stays empty. The water reached ' +
-      `${formatQuantity(r.peakInflowSpeed, 'm/s', 'speed', 2)}.`,
+    text: say`${asShare(r.residualAirFraction)} of the gas was air, which does not condense: about that share of
+      the bottle stays empty. The water reached ${asSpeed(r.peakInflowSpeed)}.`,
   },
   {
     from: 16,
-    text:
-      'Without friction a difference Δp drives water at √(2Δp/ρ), at most 14 m/s from a whole ' +
-      `atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet ` +
-      'condenses steam on contact, which keeps the pressure low: a runaway. It ends with a blow of ' +
-      `about ${formatQuantity(r.slamPressure, 'MPa', 'pressure', 2)} (Joukowsky) where no air cushions ` +
-      'it.',
+    text: say`Without friction a difference Δp drives water at √(2Δp/ρ), at most ${asSpeed(14)} from a whole
+      atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet condenses steam
+      on contact, which keeps the pressure low: a runaway. It ends with a blow of about
+      ${asPressure(r.slamPressure)} (Joukowsky) where no air cushions it.`,
   },
 ]

@@ -11,10 +11,10 @@ import {
   wetFloor,
   type Caution,
 } from '../../../cautions'
-import { formatQuantity } from '../../../units'
 import { dryMargin } from '../judgement'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun, CanPlunge } from './simulate'
+import { asForce, asLength, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -51,7 +51,7 @@ export function cautions({ numbers: n }: CanPlungeValues, { results, details }: 
       severity: risk.share('crush') > HARM_RAISES ? 'raised' : 'usual',
       covers: ['scald', 'vacuum'],
       hazard: 'Hot water falls out as it turns and cold water may splash; the bang startles.',
-      control: 'Deep bowl on a tray, first row back a metre, everyone told that a bang may come.',
+      control: say`Deep bowl on a tray, first row back ${asLength(1)}, everyone told that a bang may come.`,
     },
     sharpFolds('plunge'),
     n.vesselVolume > 1e-3
@@ -60,9 +60,7 @@ export function cautions({ numbers: n }: CanPlungeValues, { results, details }: 
           step: 'plunge',
           severity: 'raised',
           covers: ['vacuum', 'load'],
-          hazard:
-            'A large can: the air presses on its surface with ' +
-            `${formatQuantity(results.outsideForce, 'kN', 'force', 2)} in all.`,
+          hazard: say`A large can: the air presses on its surface with ${asForce(results.outsideForce)} in all.`,
           control: 'Screen, larger distance, two people who have rehearsed the lift.',
         }
       : undefined,

@@ -1,9 +1,9 @@
 import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import { readyFromPlan } from '../judgement'
 import { waterWindowOf } from '../water-window'
 import { heatingOf, type CanPlunge } from './simulate'
 import { SCALDS } from '../../../cautions'
+import { asMass, say } from '../../../sentence'
 
 const at = (input: string) => ({ input })
 
@@ -94,7 +94,7 @@ export const kit: CanPlunge['kit'] = values => [
   'measuring spoon or small cylinder',
   'heater',
   'bowl',
-  ...(values.numbers.iceMass > 0 ? [`ice, ${formatQuantity(values.numbers.iceMass, 'g', 'mass')} a bowl`] : []),
+  ...(values.numbers.iceMass > 0 ? [say`ice, ${asMass(values.numbers.iceMass, { digits: 3 })} a bowl`] : []),
   'tongs that grip a wet can',
   'heat-proof gloves',
   'eye protection',

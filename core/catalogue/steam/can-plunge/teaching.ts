@@ -1,15 +1,14 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, percent } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun, CanPlunge } from './simulate'
+import { asForce, asNumber, asPressure, asShare, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 
-export function why(values: CanPlungeValues, simulation: CanPlungeRun): string[] {
+export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence[] {
   const { results: r, outcome, details } = simulation
-  const critical = formatQuantity(r.criticalPressureDifference, 'kPa', 'pressure', 2)
-  const peak = formatQuantity(r.peakPressureDifference, 'kPa', 'pressure', 2)
-  const air = percent(r.residualAirFraction)
-  const lines: string[] = []
+  const critical = asPressure(r.criticalPressureDifference)
+  const peak = asPressure(r.peakPressureDifference)
+  const air = asShare(r.residualAirFraction)
+  const lines: Sentence[] = []
   if (r.timeToPlume === undefined) {
     lines.push(
       details.boiledDry === 1
@@ -19,34 +18,36 @@ export function why(values: CanPlungeValues, simulation: CanPlungeRun): string[]
   }
   if (r.hush !== undefined) {
     lines.push(
-      `The wall holds about ${critical}. The pressure inside is that far below the room's ` +
-        `${formatQuantity(r.hush, r.hush < 1 ? 'ms' : 's', 'time', 2)} after the mouth goes under.`,
+      say`The wall holds about ${critical}. The pressure inside is that far below the room's ${asTime(r.hush)}
+        after the mouth goes under.`,
     )
     if (outcome === 'crush')
       lines.push('The wall gives way before water has filled the can: steam goes faster than water comes in.')
     if (outcome === 'dent') lines.push('It buckles, but air left inside, or water coming in, stops it early.')
     if (outcome === 'fill') lines.push('It buckles only a little and water takes up the rest.')
   } else {
-    lines.push(`The difference reaches ${peak} at most; the wall holds about ${critical}.`)
+    lines.push(say`The difference reaches ${peak} at most; the wall holds about ${critical}.`)
     if (outcome === 'fill')
       lines.push('Water comes in through the mouth as fast as the steam goes, so the wall is never pressed hard.')
     if (outcome === 'nothing') lines.push('There was too little steam to lose.')
   }
   if (r.residualAirFraction > 0.08)
     lines.push(
-      `${air} of the gas is still air when it is sealed; air does not condense, and it keeps steam from ` +
-        'reaching the wall.',
+      say`${air} of the gas is still air when it is sealed; air does not condense, and it keeps steam from
+        reaching the wall.`,
     )
   if (values.numbers.bathTemperature > 313)
-    lines.push(`A bath at ${celsius(values.numbers.bathTemperature)} takes heat slowly: water has time to come in.`)
+    lines.push(
+      say`A bath at ${asTemperature(values.numbers.bathTemperature)} takes heat slowly: water has time to come in.`,
+    )
   return lines
 }
 
-export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun): { from: number; text: string }[] {
+export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun): { from: number; text: Sentence }[] {
   const { results: r } = simulation
-  const air = percent(r.residualAirFraction)
-  const force = formatQuantity(r.outsideForce, 'kN', 'force', 2)
-  const floor = formatQuantity(r.floorPressure, 'kPa', 'pressure', 2)
+  const air = asShare(r.residualAirFraction)
+  const force = asForce(r.outsideForce)
+  const floor = asPressure(r.floorPressure)
   return [
     {
       from: 7,
@@ -57,27 +58,23 @@ export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun):
     },
     {
       from: 11,
-      text:
-        `Air presses on everything: on this can with ${force} when all sides are added up. Steam inside ` +
-        'pushed back just as hard until it was cooled and became liquid, which takes up over a thousand ' +
-        'times less room. Nothing sucks; the air outside pushes.',
+      text: say`Air presses on everything: on this can with ${force} when all sides are added up. Steam inside
+        pushed back just as hard until it was cooled and became liquid, which takes up over a thousand times less
+        room. Nothing sucks; the air outside pushes.`,
     },
     {
       from: 14,
-      text:
-        `Boiling drove the air out until ${air} of the gas was air. In the bath the steam condensed, and ` +
-        `with so few particles left hitting the wall the pressure inside fell towards ${floor}. The can ` +
-        'gives way at a difference of ' +
-        `${formatQuantity(r.criticalPressureDifference, 'kPa', 'pressure', 2)}.`,
+      text: say`Boiling drove the air out until ${air} of the gas was air. In the bath the steam condensed, and
+        with so few particles left hitting the wall the pressure inside fell towards ${floor}. The can gives way
+        at a difference of ${asPressure(r.criticalPressureDifference)}.`,
     },
     {
       from: 16,
-      text:
-        'Cooling the gas alone would lower its pressure only in proportion to its absolute temperature; ' +
-        'most of the fall is condensation, which removes particles. The floor is the pressure of the air ' +
-        `sealed in, cooled to the bath, plus the saturation pressure of water at the bath's temperature: ` +
-        `${floor}. The thin wall buckles elastically (von Mises) at a difference proportional to Young's ` +
-        'modulus and nearly to (t/D)^2.5.',
+      text: say`Cooling the gas alone would lower its pressure only in proportion to its absolute temperature;
+        most of the fall is condensation, which removes particles. The floor is the pressure of the air sealed in,
+        cooled to the bath, plus the saturation pressure of water at the bath's temperature: ${floor}. The thin
+        wall buckles elastically (von Mises) at a difference proportional to Young's modulus and nearly to
+        (t/D)^${asNumber(2.5, 2)}.`,
     },
   ]
 }

@@ -1,4 +1,4 @@
-import { atWorst, type Gate, heatOff, minutes, near, next, pressureOff, standBack, wait } from '../../../demonstration'
+import { atWorst, type Gate, heatOff, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import {
   applying,
   burnerGas,
@@ -10,6 +10,7 @@ import {
   type Caution,
 } from '../../../cautions'
 import type { DrumReinflate } from './simulate'
+import { asTime, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -40,7 +41,7 @@ export const cautions: DrumReinflate['cautions'] = ({ numbers: n, choices }, s, 
 export const afterFailure: DrumReinflate['afterFailure'] = (_values, _s, _risk, outcome) => [
   heatOff('Burner off from a distance; everybody stays behind the line.'),
   standBack('Nobody goes near while steam comes out.'),
-  wait(`Wait ${minutes(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
+  wait(say`Wait ${asTime(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
   pressureOff(
     'One adult, gloves and goggles, from the side, takes the relief or bung out: no hiss either way, or wait again.',
   ),

@@ -1,10 +1,10 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { atMost, capacityFits, thinWall } from '../checks'
 import { choice, quantity } from '../inputs'
 import { reliefPasses } from '../relief'
+import { asVolume, say } from '../../../sentence'
 
 /** A relief that lets more than this build up is no relief for a vessel that is already damaged, Pa over the room. */
 const MOST_SETTING = 50e3
@@ -123,10 +123,9 @@ export const check: Check<DrumReinflateValues> = values => [
     ? [
         {
           input: 'waterCharge',
-          message:
-            `given ${formatQuantity(values.numbers.waterCharge, 'L', 'volume')}; accepted: at most ` +
-            `${formatQuantity(0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore), 'L', 'volume')}, ` +
-            'three fifths of what the crushed drum still holds',
+          message: say`given ${asVolume(values.numbers.waterCharge, { digits: 4 })}; accepted: at most
+            ${asVolume(0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore), { digits: 4 })}, three
+            fifths of what the crushed drum still holds`,
         },
       ]
     : []),

@@ -1,7 +1,6 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, seconds } from '../../../demonstration'
 import type { DrumReinflate } from './simulate'
-
+import { asPressure, asTime, say, type Sentence, asTemperatureDifference } from '../../../sentence'
 export const teaching: DrumReinflate['teaching'] = {
   wrongIdea: {
     idea: 'Heating the metal straightens it.',
@@ -13,17 +12,18 @@ export const teaching: DrumReinflate['teaching'] = {
 }
 
 export const why: DrumReinflate['why'] = (values, { results: r, outcome, details }) => {
-  const lines = [
-    `The folds ask for about ${kilopascals(r.criticalPressureDifference)} over the room; the inside ` +
-      `gets to ${kilopascals(r.peakGaugePressure)}.`,
+  const lines: Sentence[] = [
+    say`The folds ask for about ${asPressure(r.criticalPressureDifference)} over the room; the inside gets to
+      ${asPressure(r.peakGaugePressure)}.`,
   ]
   if (values.choices.reliefPath === 'bung-out')
     lines.push('With the bung out steam leaves as fast as it is made, so hardly any overpressure builds up.')
   else if (r.peakGaugePressure < r.criticalPressureDifference)
     lines.push(
-      `The relief opens at ${kilopascals(values.numbers.reliefSetting)} and keeps the pressure there: that is its job.`,
+      say`The relief opens at ${asPressure(values.numbers.reliefSetting)} and keeps the pressure there: that is
+        its job.`,
     )
-  if (r.timeToPop !== undefined) lines.push(`The first fold moves ${seconds(r.timeToPop)} after heat on.`)
+  if (r.timeToPop !== undefined) lines.push(say`The first fold moves ${asTime(r.timeToPop)} after heat on.`)
   if (outcome === 'partly') lines.push('Sharp folds need more than the relief allows.')
   if (details.boiledDry === 1) lines.push('The water runs out: nothing more comes after that.')
   return lines
@@ -38,10 +38,9 @@ export const explanation: DrumReinflate['explanation'] = (_values, { results: r 
   },
   {
     from: 11,
-    text:
-      'The air outside pressed the drum in. Steam inside can press it out again, if the pressure inside ' +
-      `gets ${kilopascals(r.criticalPressureDifference)} above the room's. The way out for the steam ` +
-      'sets how far that can go.',
+    text: say`The air outside pressed the drum in. Steam inside can press it out again, if the pressure inside
+      gets ${asPressure(r.criticalPressureDifference)} above the room's. The way out for the steam sets how far
+      that can go.`,
   },
   {
     from: 14,
@@ -51,9 +50,8 @@ export const explanation: DrumReinflate['explanation'] = (_values, { results: r 
   },
   {
     from: 16,
-    text:
-      'Along the saturation line 3 K above the boiling point already mean some 11 kPa. Elastic folds ' +
-      'snap back at a fraction of the buckling load; plastic hinges do not, which is why the drum is ' +
-      'never as good as new.',
+    text: say`Along the saturation line ${asTemperatureDifference(3)} above the boiling point already mean some
+      ${asPressure(11000)}. Elastic folds snap back at a fraction of the buckling load; plastic hinges do not,
+      which is why the drum is never as good as new.`,
   },
 ]

@@ -6,7 +6,6 @@ import {
   near,
   next,
   pressureOff,
-  seconds,
   standBack,
   wait,
 } from '../../../demonstration'
@@ -26,6 +25,7 @@ import {
 import { shareCracked } from '../glass-checks'
 import { dryMargin } from '../judgement'
 import type { FlaskFountain } from './simulate'
+import { asTime, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -86,8 +86,8 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
 export const afterFailure: FlaskFountain['afterFailure'] = (_values, _s, risk, outcome) => [
   heatOff('Heater off, if it is not.'),
   standBack(
-    `Everybody stays behind the screen for ${seconds(mayStillGo(risk))}: nobody touches, wets or ` +
-      'warms the flask with a hand; it stands under vacuum, and cold water on hot glass cracks it.',
+    say`Everybody stays behind the screen for ${asTime(mayStillGo(risk))}: nobody touches, wets or warms the flask
+      with a hand; it stands under vacuum, and cold water on hot glass cracks it.`,
   ),
   wait('Water halfway up that stands still: too much air inside. The water holds the air out; it may still come.'),
   pressureOff(

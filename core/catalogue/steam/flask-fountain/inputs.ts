@@ -1,11 +1,11 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
-import { formatQuantity } from '../../../units'
 import { atMost, belowBoiling, waterFits } from '../checks'
 import { DIPPED_COEFFICIENTS } from '../dipped-face'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -63,10 +63,9 @@ export const check: Check<FlaskFountainValues> = values => [
     ? [
         {
           input: 'stemLength',
-          message:
-            `given ${formatQuantity(values.numbers.stemLength, 'm', 'length')}; accepted: at most ` +
-            `${formatQuantity((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, 'm', 'length')}, nine ` +
-            'tenths of what the air here can hold up',
+          message: say`given ${asLength(values.numbers.stemLength, { digits: 4 })}; accepted: at most
+            ${asLength((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, { digits: 4 })}, nine tenths of
+            what the air here can hold up`,
         },
       ]
     : []),

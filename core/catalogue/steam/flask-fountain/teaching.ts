@@ -1,8 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, percent, seconds } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
 import type { FlaskFountain } from './simulate'
-
+import { asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: FlaskFountain['teaching'] = {
   wrongIdea: {
     idea: 'Steam lifts the water up the tube.',
@@ -20,19 +19,21 @@ export const teaching: FlaskFountain['teaching'] = {
 
 export const why: FlaskFountain['why'] = (values, { results: r, outcome }) => {
   const lift = 1000 * GRAVITY * (values.numbers.stemLength - values.numbers.mouthDepth)
-  const lines = [`To come over the top the water must be pushed up against ${kilopascals(lift)} of its own weight.`]
+  const lines: Sentence[] = [
+    say`To come over the top the water must be pushed up against ${asPressure(lift)} of its own weight.`,
+  ]
   lines.push(
     r.hush === undefined
       ? 'The pressure inside does not fall that far: hot water left in the flask keeps steaming, or too ' +
           'much air is inside.'
-      : `Only the glass in the room's air cools the steam at first, so it takes ${seconds(r.hush)}. The ` +
-          'first cold drops over the top condense steam at once: the rest takes ' +
-          `${seconds(Math.max(0.01, r.timeToFill - r.hush))}.`,
+      : say`Only the glass in the room's air cools the steam at first, so it takes ${asTime(r.hush)}. The first
+        cold drops over the top condense steam at once: the rest takes
+        ${asTime(Math.max(0.01, r.timeToFill - r.hush))}.`,
   )
   if (outcome !== 'nothing')
     lines.push(
-      `It ends ${percent(r.fillFraction)} full; ${percent(r.residualAirFraction)} of the gas was air, ` +
-        'and air takes its room.',
+      say`It ends ${asShare(r.fillFraction)} full; ${asShare(r.residualAirFraction)} of the gas was air, and air
+        takes its room.`,
     )
   return lines
 }
@@ -53,9 +54,8 @@ export const explanation: FlaskFountain['explanation'] = (_values, { results: r 
   },
   {
     from: 14,
-    text:
-      `How full it gets tells how little air was left: ${percent(r.residualAirFraction)} of the gas ` +
-      `here, and it ends ${percent(r.fillFraction)} full.`,
+    text: say`How full it gets tells how little air was left: ${asShare(r.residualAirFraction)} of the gas here,
+      and it ends ${asShare(r.fillFraction)} full.`,
   },
   {
     from: 16,

@@ -1,7 +1,8 @@
-import { celsius, type Gate } from '../../../demonstration'
+import { type Gate } from '../../../demonstration'
 import { applying, SCALDS } from '../../../cautions'
 import { softBottleCautions, softBottleFailure } from '../soft-bottle-cautions'
 import type { HotWaterBottle } from './simulate'
+import { asTemperature, say } from '../../../sentence'
 
 /** PET bottles shrink and twist above about this, K: the glass transition of the stretched wall, from memory. */
 const BEARS = 273.15 + 82
@@ -26,21 +27,18 @@ export const cautions: HotWaterBottle['cautions'] = (values, s) =>
       step: 'charge',
       severity: values.numbers.chargeTemperature > BEARS ? 'raised' : 'usual',
       covers: ['heat'],
-      hazard:
-        `Bottle plastic softens from about 70 °C and shrinks and twists above ${celsius(BEARS)}; hot ` +
-        'water may slop out as it gives.',
-      control:
-        'Water at 80 °C is hot enough; stand the bottle in a tray, hold it by the neck with a glove, pour ' +
-        'through a funnel.',
+      hazard: say`Bottle plastic softens from about ${asTemperature(343.15)} and shrinks and twists above
+        ${asTemperature(BEARS)}; hot water may slop out as it gives.`,
+      control: say`Water at ${asTemperature(353.15)} is hot enough; stand the bottle in a tray, hold it by the
+        neck with a glove, pour through a funnel.`,
     },
     {
       id: 'swells',
       step: 'cap',
       severity: s.details.liquidAtSeal >= SCALDS ? 'raised' : 'usual',
       covers: ['pressure', 'vacuum'],
-      hazard:
-        'Swirled or shaken after the cap is on, it swells and squirts, since vapour still forms (water at ' +
-        `${celsius(s.details.liquidAtSeal)}).`,
+      hazard: say`Swirled or shaken after the cap is on, it swells and squirts, since vapour still forms (water at
+        ${asTemperature(s.details.liquidAtSeal)}).`,
       control: 'Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once.',
     },
   )

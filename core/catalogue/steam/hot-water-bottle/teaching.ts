@@ -1,7 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius } from '../../../demonstration'
 import { softExplanation, softWhy } from '../soft-bottle-face'
 import type { HotWaterBottle } from './simulate'
+import { asTemperature, say } from '../../../sentence'
 
 export const teaching: HotWaterBottle['teaching'] = {
   wrongIdea: {
@@ -17,7 +17,8 @@ export const teaching: HotWaterBottle['teaching'] = {
 export const why: HotWaterBottle['why'] = (_values, s) =>
   softWhy(
     s,
-    `Swirled, the water at ${celsius(s.details.liquidAtSeal)} fills the bottle with vapour and drives air out:`,
+    say`Swirled, the water at ${asTemperature(s.details.liquidAtSeal)} fills the bottle with vapour and drives air
+      out:`,
   )
 
 export const explanation: HotWaterBottle['explanation'] = softExplanation('most of the vapour turns back into water')

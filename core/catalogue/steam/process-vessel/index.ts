@@ -12,7 +12,7 @@ import { explanation, teaching, why } from './teaching'
 export const processVessel = defineDemonstration<ProcessVesselValues, ProcessVesselRun>({
   id: 'process-vessel',
   name: 'Tank with its vent shut',
-  summary: 'What if: a tank of some thousand litres cleaned with steam, then cooled with its vent shut.',
+  summary: 'What if: a tank as large as a small room cleaned with steam, then cooled with its vent shut.',
   noun: ['tank', 'tanks'],
   people: { performs: 18, watches: 14 },
   gates,

@@ -1,14 +1,13 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, percent, seconds } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import type { ProcessVessel } from './simulate'
+import { asArea, asMass, asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const teaching: ProcessVessel['teaching'] = {
   wrongIdea: {
     idea: 'A strong tank for pressure is strong for vacuum as well.',
     answer:
       'Pressure from inside stretches a wall, pressure from outside buckles it. Tanks that hold several ' +
-      'bar inside cave in at a tenth of one outside.',
+      'times the pressure of the room inside cave in at a tenth of it outside.',
   },
   before: ['What changes when the vent is shut?', 'How much must a vent let in?'],
   after: ['What would have prevented it?', 'Why is a cold rinse worse than waiting?'],
@@ -20,16 +19,14 @@ export const teaching: ProcessVessel['teaching'] = {
 }
 
 export const why: ProcessVessel['why'] = (values, { results: r }) => [
-  `To stay within ${kilopascals(values.numbers.ratedVacuum)} of the room it needs about ` +
-    `${formatQuantity(r.reliefArea, 'cm2', 'area', 2)} of free opening; ` +
-    `${formatQuantity(values.numbers.leakArea, 'cm2', 'area', 2)} is open.`,
+  say`To stay within ${asPressure(values.numbers.ratedVacuum)} of the room it needs about ${asArea(r.reliefArea)}
+    of free opening; ${asArea(values.numbers.leakArea)} is open.`,
   r.talkTime === undefined
     ? 'It never goes past its rating.'
-    : `It goes past its rating after ${seconds(r.talkTime)}` +
-      (r.hush === undefined ? '' : ` and the shell gives way after ${seconds(r.hush)}`) +
-      '.',
-  `With everything shut and cold it could fall to ${kilopascals(r.floorPressure)}: only the ` +
-    `${percent(r.residualAirFraction)} of air left inside would still push back.`,
+    : say`It goes past its rating after
+      ${asTime(r.talkTime)}${r.hush === undefined ? '' : say` and the shell gives way after ${asTime(r.hush)}`}.`,
+  say`With everything shut and cold it could fall to ${asPressure(r.floorPressure)}: only the
+    ${asShare(r.residualAirFraction)} of air left inside would still push back.`,
 ]
 
 export const explanation: ProcessVessel['explanation'] = (values, { results: r }) => [
@@ -47,16 +44,13 @@ export const explanation: ProcessVessel['explanation'] = (values, { results: r }
   },
   {
     from: 14,
-    text:
-      `${formatQuantity(r.steamMass, 'kg', 'mass', 2)} of steam fills this tank; as water it would fill ` +
-      'a bucket. A cold rinse condenses it so fast that an opening of ' +
-      `${formatQuantity(r.reliefArea, 'cm2', 'area', 2)} is needed.`,
+    text: say`${asMass(r.steamMass)} of steam fills this tank; as water it would fill a bucket. A cold rinse
+      condenses it so fast that an opening of ${asArea(r.reliefArea)} is needed.`,
   },
   {
     from: 16,
-    text:
-      'The vent must pass air at the rate at which steam condenses while the difference stays at the ' +
-      `rated ${kilopascals(values.numbers.ratedVacuum)}: area = ṁ/√(2ρΔp). A thin-walled tank may hold ` +
-      'pressure from inside well and yet buckle at a small difference from outside.',
+    text: say`The vent must pass air at the rate at which steam condenses while the difference stays at the rated
+      ${asPressure(values.numbers.ratedVacuum)}: area = ṁ/√(2ρΔp). A thin-walled tank may hold pressure from
+      inside well and yet buckle at a small difference from outside.`,
   },
 ]

@@ -1,15 +1,14 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, percent, seconds } from '../../../demonstration'
-import { formatQuantity } from '../../../units'
 import { metalWhy } from '../metal-vessel'
 import { round } from './inputs'
 import type { SealedTin } from './simulate'
+import { asForce, asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const teaching: SealedTin['teaching'] = {
   wrongIdea: {
     idea: 'The cold water makes the metal shrink.',
     answer:
-      'Metal hardly shrinks: a few tenths of a millimetre. The steam inside turns to water, and the ' +
+      'Metal hardly shrinks: about by a hair for each hand’s breadth. The steam inside turns to water, and the ' +
       'room pushes the sides in.',
   },
   before: ['Why must the cap go on only after the heat is off?', 'Which sides will go first?'],
@@ -24,8 +23,8 @@ export const why: SealedTin['why'] = (values, s) => {
   const lines = metalWhy(values, s, 'tin', round(values) ? 'wall' : 'flat side')
   if (s.results.talkTime !== undefined)
     lines.push(
-      `Its panels stand out a little and snap through with a tick ${seconds(s.results.talkTime)} after ` +
-        'it is closed: a warning, not the end.',
+      say`Its panels stand out a little and snap through with a tick ${asTime(s.results.talkTime)} after it is
+        closed: a warning, not the end.`,
     )
   return lines
 }
@@ -39,17 +38,15 @@ export const explanation: SealedTin['explanation'] = (_values, { results: r }) =
   },
   {
     from: 11,
-    text:
-      `All around this tin the air presses with ${formatQuantity(r.outsideForce, 'kN', 'force', 2)} in ` +
-      'all. Inside, steam pressed back just as hard; cooled, it turned into water that takes up over a ' +
-      'thousand times less room. Nothing sucks.',
+    text: say`All around this tin the air presses with ${asForce(r.outsideForce)} in all. Inside, steam pressed
+      back just as hard; cooled, it turned into water that takes up over a thousand times less room. Nothing
+      sucks.`,
   },
   {
     from: 14,
-    text:
-      `Only ${percent(r.residualAirFraction)} of the gas was air. As the steam condensed the pressure ` +
-      `fell towards ${kilopascals(r.floorPressure)}. The flat sides can carry a difference of about ` +
-      `${kilopascals(r.criticalPressureDifference)}.`,
+    text: say`Only ${asShare(r.residualAirFraction)} of the gas was air. As the steam condensed the pressure fell
+      towards ${asPressure(r.floorPressure)}. The flat sides can carry a difference of about
+      ${asPressure(r.criticalPressureDifference)}.`,
   },
   {
     from: 16,

@@ -1,7 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius } from '../../../demonstration'
 import { softExplanation, softWhy } from '../soft-bottle-face'
 import type { WarmedBottle } from './simulate'
+import { asTemperature, say } from '../../../sentence'
 
 export const teaching: WarmedBottle['teaching'] = {
   wrongIdea: {
@@ -16,8 +16,8 @@ export const teaching: WarmedBottle['teaching'] = {
 export const why: WarmedBottle['why'] = (_values, s) =>
   softWhy(
     s,
-    `The wall is warmed to ${celsius(s.details.overheat)}; the film left on it steams into the air ` +
-      'that came in as it was emptied:',
+    say`The wall is warmed to ${asTemperature(s.details.overheat)}; the film left on it steams into the air that
+      came in as it was emptied:`,
   )
 
 export const explanation: WarmedBottle['explanation'] = softExplanation(

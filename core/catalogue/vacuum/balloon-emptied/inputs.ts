@@ -1,7 +1,8 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -19,9 +20,8 @@ export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) =>
     ? [
         {
           input: 'balloonStart',
-          message:
-            `given ${centimetres(n.balloonStart)}; accepted: at most ` +
-            `${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts`,
+          message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+            ${asLength(n.balloonSlack * n.burstStretch, { digits: 4 })}, where this balloon bursts`,
         },
       ]
     : []

@@ -1,17 +1,19 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, newtons, seconds, sideBySide } from '../../../demonstration'
+import { sideBySide } from '../../../demonstration'
 import { simulate, type BalloonEmptied } from './simulate'
+import { asForce, asPressure, asTime, say } from '../../../sentence'
 
 export const why: BalloonEmptied['why'] = (values, s) => [
-  'The pump never pulls at the rubber. It takes air away, and the room, with ' +
-    `${kilopascals(values.numbers.stationPressure)}, pushes the skin after it. ` +
-    (s.results.hush === undefined
-      ? 'Not enough was taken in the time.'
-      : `After ${seconds(s.results.hush)} the skins meet.`),
-  `A bigger pump is faster, not stronger: the most that can ever press is the room's ` +
-    `${kilopascals(values.numbers.stationPressure)}; this pump leaves ` +
-    `${kilopascals(values.numbers.ultimatePressure)} and so reaches ` +
-    `${kilopascals(s.results.greatestPossible)}.`,
+  say`The pump never pulls at the rubber. It takes air away, and the room, with
+    ${asPressure(values.numbers.stationPressure)}, pushes the skin after it.
+    ${
+      s.results.hush === undefined
+        ? 'Not enough was taken in the time.'
+        : say`After ${asTime(s.results.hush)} the skins meet.`
+    }`,
+  say`A bigger pump is faster, not stronger: the most that can ever press is the room's
+    ${asPressure(values.numbers.stationPressure)}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
+    and so reaches ${asPressure(s.results.greatestPossible)}.`,
 ]
 
 export const explanation: BalloonEmptied['explanation'] = (values, s) => [
@@ -23,22 +25,19 @@ export const explanation: BalloonEmptied['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `As long as there is air inside, it stands against the room. Once it is gone the room's air ` +
-      `presses the two skins together with ${newtons(s.results.squeeze)}.`,
+    text: say`As long as there is air inside, it stands against the room. Once it is gone the room's air presses
+      the two skins together with ${asForce(s.results.squeeze)}.`,
   },
   {
     from: 14,
-    text:
-      'A pump of twice the speed needs half the time. The end is the same: pressure outside less ' +
-      `pressure inside can't be more than ${kilopascals(values.numbers.stationPressure)} here.`,
+    text: say`A pump of twice the speed needs half the time. The end is the same: pressure outside less pressure
+      inside can't be more than ${asPressure(values.numbers.stationPressure)} here.`,
   },
   {
     from: 16,
-    text:
-      `While the skin is slack the air stays at the room's pressure and the volume falls at the pumping ` +
-      'speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially ' +
-      `to ${kilopascals(values.numbers.ultimatePressure)}.`,
+    text: say`While the skin is slack the air stays at the room's pressure and the volume falls at the pumping
+      speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially to
+      ${asPressure(values.numbers.ultimatePressure)}.`,
   },
 ]
 

@@ -21,7 +21,7 @@ export const inputs = defineInputs([
     lever: true,
     choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name })),
   },
-  blank('levelOutside', 'bell heard at 1 m, jar on, not pumped', 'dB', 'load', 62, [20, 110], [45, 80], {
+  blank('levelOutside', 'bell heard at the meter, jar on, not pumped', 'dB', 'load', 62, [20, 110], [45, 80], {
     shape: 'normal',
     absolute: 2,
   }),

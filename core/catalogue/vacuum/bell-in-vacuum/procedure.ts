@@ -3,6 +3,7 @@ import type { Demonstration } from '../../../demonstration'
 import { pumpWords } from '../inputs'
 import { jarKit } from '../pumped'
 import type { BellInVacuum } from './simulate'
+import { asLength, say } from '../../../sentence'
 
 export const shelf: Demonstration['shelf'] = [
   { step: 'jar', kind: 'vessel', shapes: ['bell-jar'], capacity: [0.1e-3, 60e-3] },
@@ -23,7 +24,7 @@ export const procedure: BellInVacuum['procedure'] = [
       { input: 'jarDiameter' },
       ' across, ',
       { input: 'jarHeight' },
-      ' high): a sound meter 1 m away reads ',
+      say` high): a sound meter ${asLength(1)} away reads `,
       { input: 'levelOutside' },
       '.',
     ],

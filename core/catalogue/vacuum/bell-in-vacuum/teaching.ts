@@ -1,19 +1,18 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, percent } from '../../../demonstration'
 import { gasPathLoss } from '../../../mechanisms/sound-in-gas'
 import type { BellInVacuumValues } from './inputs'
 import type { BellInVacuum } from './simulate'
+import { asPressure, asShare, say } from '../../../sentence'
 
 const decibel = (x: number): string => `${Math.round(x)} dB`
 
 export const why: BellInVacuum['why'] = (values: BellInVacuumValues, s) => [
-  'Sound needs something to push. With ' +
-    `${percent(s.results.finalPressure / values.numbers.stationPressure)} of the air left, the path ` +
-    'through the air has lost ' +
-    `${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the ` +
-    `mount ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
+  say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
+    the air left, the path through the air has lost
+    ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
+    ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
   s.outcome === 'silent'
-    ? `It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${kilopascals(s.results.vanishPressure!)}.`
+    ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure!)}.`
     : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a ` +
       'better vacuum or more distance.',
 ]
@@ -27,10 +26,9 @@ export const explanation: BellInVacuum['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      'Sound goes from particle to particle. With ' +
-      `${percent(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is ` +
-      `passed on, and it is ${decibel(s.results.drop)} quieter.`,
+    text: say`Sound goes from particle to particle. With
+      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
+      it is ${decibel(s.results.drop)} quieter.`,
   },
   {
     from: 14,

@@ -1,8 +1,9 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { freeWidth, TOUCHES } from './simulate'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -34,19 +35,17 @@ export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'balloonStart',
-          message:
-            `given ${centimetres(n.balloonStart)}; accepted: at most ` +
-            `${centimetres(TOUCHES * freeWidth({ numbers: n, choices }))}, or it touches this jar before ` +
-            'anything is pumped',
+          message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), { digits: 4 })}, or it touches this jar
+            before anything is pumped`,
         },
       ]
     : n.balloonStart > n.balloonSlack * n.burstStretch
       ? [
           {
             input: 'balloonStart',
-            message:
-              `given ${centimetres(n.balloonStart)}; accepted: at most ` +
-              `${centimetres(n.balloonSlack * n.burstStretch)}, where this balloon bursts in the room`,
+            message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+              ${asLength(n.balloonSlack * n.burstStretch, { digits: 4 })}, where this balloon bursts in the room`,
           },
         ]
       : []),

@@ -1,21 +1,23 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, kilopascals, percent, seconds, times } from '../../../demonstration'
 import { rubberOf } from '../rubber-inputs'
 import { freeWidth, type BellJarBalloon } from './simulate'
+import { asLength, asNumber, asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
 
 export const why: BellJarBalloon['why'] = (values, s) => {
   const n = values.numbers
   const { results: r } = s
   return [
-    `The knot keeps the same air inside. When the jar has gone from ${kilopascals(n.stationPressure)} ` +
-      `to ${kilopascals(r.finalPressure)} nothing much pushes back, and that air takes ` +
-      `${times(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never ` +
-      `presses with more than ${kilopascals(r.hump)}).`,
-    ...(s.outcome === 'bursts' ? [`It was stretched ${n.burstStretch.toFixed(1)} times and tore: start smaller.`] : []),
+    say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
+      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
+      ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
+      with more than ${asPressure(r.hump)}).`,
+    ...(s.outcome === 'bursts'
+      ? [say`It was stretched ${asNumber(n.burstStretch, 2)} times and tore: start smaller.`]
+      : []),
     ...(s.outcome === 'small'
       ? [
-          `It reaches ${percent(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start ` +
-            'with, or a better vacuum.',
+          say`It reaches ${asShare(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start with,
+            or a better vacuum.`,
         ]
       : []),
   ]
@@ -26,15 +28,14 @@ export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   if (start === undefined)
     return [
       {
-        text:
-          `To fill this jar at ${kilopascals(finalPressure)} the rubber would have to stretch ` +
-          `${((0.9 * freeWidth(values)) / (2 * rubberOf(values).radius)).toFixed(1)} times; it bursts near ` +
-          `${values.numbers.burstStretch.toFixed(1)}. Take a larger balloon.`,
+        text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
+          ${asNumber((0.9 * freeWidth(values)) / (2 * rubberOf(values).radius), 2)} times; it bursts near
+          ${asNumber(values.numbers.burstStretch, 2)}. Take a larger balloon.`,
       },
     ]
   return [
     {
-      text: `Start it ${centimetres(start)} across: at ${kilopascals(finalPressure)} it then nearly fills the jar.`,
+      text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
       take: { input: 'balloonStart', value: Number(start.toFixed(4)) },
     },
   ]
@@ -43,34 +44,29 @@ export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
 export const explanation: BellJarBalloon['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'We did not blow into the balloon. We took away the air round it. The air inside still pushes, ' +
-      `and there is less to push back, so it grows from ${centimetres(values.numbers.balloonStart)} to ` +
-      `${centimetres(s.results.balloonEnd)}.`,
+    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
+      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
+      ${asLength(s.results.balloonEnd)}.`,
   },
   {
     from: 11,
-    text:
-      `Air presses from all sides, here with ${kilopascals(values.numbers.stationPressure)}. Pumped ` +
-      `down to ${kilopascals(s.results.finalPressure)}, the trapped air pushes the skin out until both ` +
-      'sides match again.',
+    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
+      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`,
   },
   {
     from: 14,
-    text:
-      'Pressure times volume of the trapped air stays the same at one temperature (Boyle). From ' +
-      `${kilopascals(values.numbers.stationPressure)} to ${kilopascals(s.results.finalPressure)} the ` +
-      `volume could grow ${times(values.numbers.stationPressure / s.results.finalPressure)}; the skin ` +
-      'takes its share of pressure, so it grew ' +
-      `${times(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`,
+    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
+      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
+      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
+      pressure, so it grew
+      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`,
   },
   {
     from: 16,
-    text:
-      `(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${kilopascals(s.results.hump)} ` +
-      'near a stretch of 1.4, falls, and rises again as the rubber stiffens: where it falls the balloon ' +
-      'may grow with a jump. The pump takes air in equal shares, not equal amounts: ' +
-      `${seconds(s.results.timeToPump)} to here.`,
+    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
+      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
+      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
+      to here.`,
   },
 ]
 

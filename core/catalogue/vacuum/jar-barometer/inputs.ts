@@ -1,6 +1,7 @@
 /** What is stated, and what does not go together. */
-import { blank, centimetres, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -34,9 +35,8 @@ export const check: Check<JarBarometerValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'tubeHeight',
-          message:
-            `given ${centimetres(n.tubeHeight)}; accepted: at most ${centimetres(0.95 * n.jarHeight)}, or it ` +
-            'does not go under the jar',
+          message: say`given ${asLength(n.tubeHeight, { digits: 4 })}; accepted: at most
+            ${asLength(0.95 * n.jarHeight, { digits: 4 })}, or it does not go under the jar`,
         },
       ]
     : []),

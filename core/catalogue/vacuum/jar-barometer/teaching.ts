@@ -1,23 +1,21 @@
 /** Why it ends so, and what to tell a class. */
-import { centimetres, hectopascals, kilopascals, pascals } from '../../../demonstration'
 import { isDriven } from '../inputs'
 import { pressureFor, tubeOf, type JarBarometer } from './simulate'
+import { asLength, asPressure, asRoomPressure, asTemperatureDifference, asVolume, say } from '../../../sentence'
 
 export const why: JarBarometer['why'] = (values, s) => [
-  'The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen ' +
-    `by is taken up by the height of the water (10 cm for every ${pascals(980)}) and by the shut-in ` +
-    'air, which has more room the higher the water. It spills ' +
-    `${kilopascals(s.results.spillDifference)} below the room (jar at ` +
-    `${kilopascals(s.results.spillPressure)}).`,
+  say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
+    up by the height of the water (${asLength(0.1)} for every ${asPressure(980)}) and by the shut-in air, which
+    has more room the higher the water. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
+    ${asPressure(s.results.spillPressure)}).`,
   ...(!isDriven(values)
     ? [
-        `One stroke of ${(values.numbers.strokeVolume * 1e6).toFixed(0)} mL takes ` +
-          kilopascals(
+        say`One stroke of ${asVolume(values.numbers.strokeVolume)} takes
+          ${asPressure(
             (values.numbers.stationPressure * values.numbers.strokeVolume) /
               (values.numbers.jarVolume + values.numbers.strokeVolume),
-          ) +
-          ' ' +
-          `at first${s.outcome === 'spills' ? ': too much at once for this tube' : ''}.`,
+          )}
+          at first${s.outcome === 'spills' ? ': too much at once for this tube' : ''}.`,
       ]
     : []),
 ]
@@ -26,9 +24,8 @@ export const advice: NonNullable<JarBarometer['advice']> = (values, s) => {
   const stop = values.numbers.stationPressure - pressureFor(tubeOf(values), 0.8 * values.numbers.tubeHeight)
   return [
     {
-      text:
-        `Stop at ${kilopascals(stop)} below the room: four fifths up the tube. It spills at ` +
-        `${kilopascals(s.results.spillDifference)}.`,
+      text: say`Stop at ${asPressure(stop)} below the room: four fifths up the tube. It spills at
+        ${asPressure(s.results.spillDifference)}.`,
       take: { input: 'stopDifference', value: Number(stop.toPrecision(3)) },
     },
   ]
@@ -43,25 +40,22 @@ export const explanation: JarBarometer['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `The shut-in air still presses like the room, ${kilopascals(values.numbers.stationPressure)}; the ` +
-      `jar only with ${kilopascals(s.results.finalPressure)}. The difference carries ` +
-      `${centimetres(s.results.level)} of water.`,
+    text: say`The shut-in air still presses like the room, ${asPressure(values.numbers.stationPressure)}; the jar
+      only with ${asPressure(s.results.finalPressure)}. The difference carries ${asLength(s.results.level)} of
+      water.`,
   },
   {
     from: 14,
-    text:
-      `Pressure of a column: density × g × height. ${centimetres(s.results.level)} of water are ` +
-      `${pascals(s.results.level * 9790)}; so little difference makes so much height, because water is ` +
-      'light against mercury.',
+    text: say`Pressure of a column: density × g × height. ${asLength(s.results.level)} of water are
+      ${asPressure(s.results.level * 9790)}; so little difference makes so much height, because water is light
+      against mercury.`,
   },
   {
     from: 16,
-    text:
-      'p0 V/(V + A h) = p + ρ g h. With much shut-in air and a narrow tube the first term hardly falls ' +
-      `and the tube reads the difference; with little air (${(values.numbers.trappedAir * 1e6).toFixed(0)} ` +
-      `mL here) it reads a little low. A change of weather of ${hectopascals(1000)} would move it 10 ` +
-      'cm, and a kelvin of warming as well, so a sealed one is a thermometer too.',
+    text: say`p0 V/(V + A h) = p + ρ g h. With much shut-in air and a narrow tube the first term hardly falls and
+      the tube reads the difference; with little air (${asVolume(values.numbers.trappedAir)} here) it reads a
+      little low. A change of weather of ${asRoomPressure(1000)} would move it ${asLength(0.1)}, and
+      ${asTemperatureDifference(1)} of warming as well, so a sealed one is a thermometer too.`,
   },
 ]
 

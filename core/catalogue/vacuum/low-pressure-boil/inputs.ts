@@ -1,17 +1,9 @@
 /** What is stated, and what does not go together. */
-import {
-  blank,
-  celsius,
-  coefficient,
-  kilopascals,
-  ROOM_INPUTS,
-  defineInputs,
-  type ValuesOf,
-  type Check,
-} from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { saturationTemperature } from '../../../substances/water'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
 import { neededStart } from './simulate'
+import { asPressure, asTemperature, asVolume, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -65,26 +57,25 @@ export const check: Check<LowPressureBoilValues> = values => {
   if (n.waterTemperature < needed) {
     faults.push({
       input: 'waterTemperature',
-      message:
-        `given ${celsius(n.waterTemperature)}; accepted: at least ${celsius(needed)}, because this pump ` +
-        `gets down to ${kilopascals(n.ultimatePressure)} at best and water boils there at ` +
-        `${celsius(saturationTemperature(Math.max(700, n.ultimatePressure)))}. Warmer water, or a pump ` +
-        'that reaches lower',
+      message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: at least
+        ${asTemperature(needed, { digits: 4 })}, because this pump gets down to
+        ${asPressure(n.ultimatePressure, { digits: 4 })} at best and water boils there at
+        ${asTemperature(saturationTemperature(Math.max(700, n.ultimatePressure)), { digits: 4 })}. Warmer water,
+        or a pump that reaches lower`,
     })
   }
   if (n.waterTemperature >= saturationTemperature(n.stationPressure))
     faults.push({
       input: 'waterTemperature',
-      message:
-        `given ${celsius(n.waterTemperature)}; accepted: below ` +
-        `${celsius(saturationTemperature(n.stationPressure))}, where it boils here in the open`,
+      message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: below
+        ${asTemperature(saturationTemperature(n.stationPressure), { digits: 4 })}, where it boils here in the
+        open`,
     })
   if (n.waterVolume > 0.6 * n.jarVolume)
     faults.push({
       input: 'waterVolume',
-      message:
-        `given ${(n.waterVolume * 1e6).toFixed(0)} mL; accepted: at most ` +
-        `${(0.6e6 * n.jarVolume).toFixed(0)} mL, six tenths of the jar`,
+      message: say`given ${asVolume(n.waterVolume, { digits: 4 })}; accepted: at most
+        ${asVolume(0.6 * n.jarVolume, { digits: 4 })}, six tenths of the jar`,
     })
   return faults
 }

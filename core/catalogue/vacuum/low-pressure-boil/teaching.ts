@@ -1,25 +1,24 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, kilopascals } from '../../../demonstration'
 import { neededStart, type LowPressureBoil } from './simulate'
+import { asMass, asPressure, asTemperature, asTemperatureDifference, say, asEnergy } from '../../../sentence'
 
 export const why: LowPressureBoil['why'] = (values, s) => [
-  `Water boils when its vapour can push the room's pressure back. In the open here that is at ` +
-    `${celsius(s.results.localBoilingPoint)}; at ${kilopascals(values.numbers.ultimatePressure)}, the ` +
-    `lowest this pump reaches, at ${celsius(neededStart(values))} already.`,
+  say`Water boils when its vapour can push the room's pressure back. In the open here that is at
+    ${asTemperature(s.results.localBoilingPoint)}; at ${asPressure(values.numbers.ultimatePressure)}, the lowest
+    this pump reaches, at ${asTemperature(neededStart(values))} already.`,
   s.outcome === 'still'
-    ? `At ${celsius(values.numbers.waterTemperature)} it is too cold for that in the time.`
-    : `From ${celsius(values.numbers.waterTemperature)} it starts at ` +
-      `${kilopascals(s.results.boilPressure ?? 0)} and cools to ${celsius(s.results.endTemperature)}: ` +
-      'the vapour takes its heat along.',
+    ? say`At ${asTemperature(values.numbers.waterTemperature)} it is too cold for that in the time.`
+    : say`From ${asTemperature(values.numbers.waterTemperature)} it starts at
+      ${asPressure(s.results.boilPressure ?? 0)} and cools to ${asTemperature(s.results.endTemperature)}: the
+      vapour takes its heat along.`,
 ]
 
 export const advice: NonNullable<LowPressureBoil['advice']> = values => {
   const needed = neededStart(values) + 8
   return [
     {
-      text:
-        `For this pump at this height start at ${celsius(needed)} or warmer (bare minimum ` +
-        `${celsius(neededStart(values))}, with no time to cool).`,
+      text: say`For this pump at this height start at ${asTemperature(needed)} or warmer (bare minimum
+        ${asTemperature(neededStart(values))}, with no time to cool).`,
       take: { input: 'waterTemperature', value: Math.round(needed - 273.15) + 273.15 },
     },
   ]
@@ -28,32 +27,28 @@ export const advice: NonNullable<LowPressureBoil['advice']> = values => {
 export const explanation: LowPressureBoil['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid ' +
-      `away, and it bubbles at ${celsius(values.numbers.waterTemperature)}, although nobody heats it.`,
+    text: say`Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid away,
+      and it bubbles at ${asTemperature(values.numbers.waterTemperature)}, although nobody heats it.`,
   },
   {
     from: 11,
-    text:
-      'Boiling does not need 100 °C. Bubbles need a push from inside that is as strong as the push from ' +
-      'outside, and we have made the outside weak: ' +
-      `${kilopascals(s.results.boilPressure ?? s.results.finalPressure)}.`,
+    text: say`Boiling does not need ${asTemperature(373.15)}. Bubbles need a push from inside that is as strong as
+      the push from outside, and we have made the outside weak:
+      ${asPressure(s.results.boilPressure ?? s.results.finalPressure)}.`,
   },
   {
     from: 14,
-    text:
-      `The boiling point depends on pressure: ${celsius(s.results.localBoilingPoint)} here in the open, ` +
-      `${celsius(s.results.neededStart)} at this pump's best. Evaporating takes energy from the water ` +
-      `itself: it ended at ${celsius(s.results.endTemperature)}.`,
+    text: say`The boiling point depends on pressure: ${asTemperature(s.results.localBoilingPoint)} here in the
+      open, ${asTemperature(s.results.neededStart)} at this pump's best. Evaporating takes energy from the water
+      itself: it ended at ${asTemperature(s.results.endTemperature)}.`,
   },
   {
     from: 16,
-    text:
-      `p_sat(T) against the jar's p. Each gram of vapour takes 2.3 kJ; ` +
-      `${(s.results.evaporated * 1000).toFixed(1)} g of it cooled the water ` +
-      `${(values.numbers.waterTemperature - s.results.endTemperature).toFixed(0)} K. A hand pump must ` +
-      `carry off the vapour's volume as well, so it hovers near saturation; a large one goes on until ` +
-      'the water freezes at the triple point.',
+    text: say`p_sat(T) against the jar's p. Each ${asMass(0.01)} of vapour take ${asEnergy(23000)};
+      ${asMass(s.results.evaporated)} of it cooled the water
+      ${asTemperatureDifference(values.numbers.waterTemperature - s.results.endTemperature)}. A hand pump must
+      carry off the vapour's volume as well, so it hovers near saturation; a large one goes on until the water
+      freezes at the triple point.`,
   },
 ]
 

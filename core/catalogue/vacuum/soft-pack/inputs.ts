@@ -9,6 +9,7 @@ import {
   type Check,
 } from '../../../demonstration'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
+import { asVolume, say } from '../../../sentence'
 
 interface PackKind {
   name: string
@@ -126,9 +127,8 @@ export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [
     ? [
         {
           input: 'packGas',
-          message:
-            `given so much that, swollen, it needs ${(n.packGas * n.roomToGrow * 1e3).toFixed(2)} L; ` +
-            `accepted: at most ${(((0.8 * n.jarVolume) / n.roomToGrow) * 1e3).toFixed(2)} L for this jar`,
+          message: say`given so much that, swollen, it needs ${asVolume(n.packGas * n.roomToGrow, { digits: 4 })};
+            accepted: at most ${asVolume((0.8 * n.jarVolume) / n.roomToGrow, { digits: 4 })} for this jar`,
         },
       ]
     : []),

@@ -1,49 +1,46 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, percent, seconds, times } from '../../../demonstration'
 import type { SoftPack } from './simulate'
+import { asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
 
 export const why: SoftPack['why'] = (values, s) => [
-  `Its gas was shut in at ${kilopascals(values.numbers.stationPressure)}. With ` +
-    `${kilopascals(s.results.finalPressure)} round it, it would take ` +
-    `${times(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness ` +
-    `let it have ${times(s.results.growth)}.`,
+  say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
+    ${asPressure(s.results.finalPressure)} round it, it would take
+    ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness let it have
+    ${asTimes(s.results.growth)}.`,
   s.outcome === 'opens'
-    ? `The skin stood ${kilopascals(s.results.packDifference)} and gave way.`
+    ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.`
     : s.results.shrunkTo < 0.97
-      ? `Meanwhile gas leaked out of it, so with the air back it is only ${percent(s.results.shrunkTo)} of what it was.`
+      ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
+        it was.`
       : 'Hardly any gas left it, so it comes back to its size.',
 ]
 
 export const explanation: SoftPack['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'There is air hidden in it. When we take away the air outside, the hidden air spreads out and it ' +
-      `grows ${times(s.results.growth)}.`,
+    text: say`There is air hidden in it. When we take away the air outside, the hidden air spreads out and it
+      grows ${asTimes(s.results.growth)}.`,
   },
   {
     from: 11,
-    text:
-      'Less air outside pushes less. The air inside pushes as before until both match' +
-      (s.results.shrunkTo < 0.97
-        ? `; some escapes through the walls, so afterwards it is squashed to ${percent(s.results.shrunkTo)}`
-        : '') +
-      '.',
+    text: say`Less air outside pushes less. The air inside pushes as before until both
+      match${
+        s.results.shrunkTo < 0.97
+          ? say`; some escapes through the walls, so afterwards it is squashed to ${asShare(s.results.shrunkTo)}`
+          : ''
+      }.`,
   },
   {
     from: 14,
-    text:
-      `Boyle: at ${kilopascals(s.results.finalPressure)} the same gas wants ` +
-      `${times(values.numbers.stationPressure / s.results.finalPressure)} its volume. The skin takes up ` +
-      `${kilopascals(s.results.packDifference)} of the difference.`,
+    text: say`Boyle: at ${asPressure(s.results.finalPressure)} the same gas wants
+      ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} its volume. The skin takes up
+      ${asPressure(s.results.packDifference)} of the difference.`,
   },
   {
     from: 16,
-    text:
-      'Foam is a network of cells with a modulus of a few kPa: its overpressure is small against the ' +
-      'fall of the pressure, so it follows Boyle until its walls are taut, while gas diffuses out with ' +
-      `a time constant of ${seconds(values.numbers.leakTime)}. Let back, the room compresses what is ` +
-      'left.',
+    text: say`Foam is a network of cells with a modulus of some ${asPressure(3000)}: its overpressure is small
+      against the fall of the pressure, so it follows Boyle until its walls are taut, while gas diffuses out with
+      a time constant of ${asTime(values.numbers.leakTime)}. Let back, the room compresses what is left.`,
   },
 ]
 

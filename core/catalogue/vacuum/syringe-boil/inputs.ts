@@ -1,16 +1,8 @@
 /** What is stated, and what does not go together. */
-import {
-  blank,
-  celsius,
-  type Check,
-  coefficient,
-  defineInputs,
-  millilitres,
-  ROOM_INPUTS,
-  type ValuesOf,
-} from '../../../demonstration'
+import { blank, type Check, coefficient, defineInputs, ROOM_INPUTS, type ValuesOf } from '../../../demonstration'
 import { saturationTemperature } from '../../../substances/water'
 import { heldByHand, withinMarks } from '../syringe-checks'
+import { asTemperature, asVolume, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -81,15 +73,16 @@ export const check: Check<SyringeBoilValues> = values => {
   if (n.waterTemperature >= boiling) {
     faults.push({
       input: 'waterTemperature',
-      message: `given ${celsius(n.waterTemperature)}; accepted: below ${celsius(boiling)}, where it boils in the open`,
+      message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: below
+        ${asTemperature(boiling, { digits: 4 })}, where it boils in the open`,
     })
   }
   if (n.waterVolume + n.airLeft > 0.95 * n.pullTo) {
     faults.push({
       input: 'waterVolume',
-      message:
-        `given ${millilitres(n.waterVolume)} with ${millilitres(n.airLeft)} of air; accepted: together at most ` +
-        `${millilitres(0.95 * n.pullTo)}, or there is nothing left to pull`,
+      message: say`given ${asVolume(n.waterVolume, { digits: 4 })} with ${asVolume(n.airLeft, { digits: 4 })} of
+        air; accepted: together at most ${asVolume(0.95 * n.pullTo, { digits: 4 })}, or there is nothing left to
+        pull`,
     })
   }
   return faults

@@ -1,23 +1,23 @@
 /** Why it ends so, and what to tell a class. */
-import { celsius, kilopascals, millilitres, newtons, seconds } from '../../../demonstration'
 import type { SyringeBoil } from './simulate'
+import { asForce, asPressure, asTemperature, asTime, asVolume, say } from '../../../sentence'
 
 export const why: SyringeBoil['why'] = (values, s) => {
   const n = values.numbers
   const alone = (n.stationPressure * n.airLeft) / (n.pullTo - n.waterVolume)
   const lines = [
-    `${millilitres(n.airLeft)} of air, spread out into ${millilitres(n.pullTo - n.waterVolume)}, pushes with ` +
-      `${kilopascals(alone)} alone.`,
+    say`${asVolume(n.airLeft)} of air, spread out into ${asVolume(n.pullTo - n.waterVolume)}, pushes with
+      ${asPressure(alone)} alone.`,
   ]
   lines.push(
     s.results.hush === undefined
-      ? `Water at ${celsius(n.waterTemperature)} pushes less than that and its start: ` +
-          `${celsius(s.results.neededStart)} is the coldest that boils in it.`
-      : `It boils ${seconds(s.results.hush)} into the pull, for ${seconds(s.results.boilTime)}. What it gives ` +
-          `off pushes in its turn, up to ${kilopascals(s.results.finalPressure)}, and slows it down; what turns ` +
-          'back to water on the cold barrel lets it go on. Pull further, and it boils harder.',
+      ? say`Water at ${asTemperature(n.waterTemperature)} pushes less than that and its start:
+        ${asTemperature(s.results.neededStart)} is the coldest that boils in it.`
+      : say`It boils ${asTime(s.results.hush)} into the pull, for ${asTime(s.results.boilTime)}. What it gives off
+        pushes in its turn, up to ${asPressure(s.results.finalPressure)}, and slows it down; what turns back to
+        water on the cold barrel lets it go on. Pull further, and it boils harder.`,
   )
-  lines.push(`The hand holds ${newtons(s.results.pull)}, which the room pushes.`)
+  lines.push(say`The hand holds ${asForce(s.results.pull)}, which the room pushes.`)
   return lines
 }
 
@@ -30,7 +30,7 @@ export const advice: NonNullable<SyringeBoil['advice']> = (_values, s) => {
   if (s.outcome === 'boils' || warmer > WARMEST) return []
   return [
     {
-      text: `Water at ${celsius(warmer)} is well over the coldest that boils with so much air.`,
+      text: say`Water at ${asTemperature(warmer)} is well over the coldest that boils with so much air.`,
       take: { input: 'waterTemperature', value: warmer },
     },
   ]
@@ -45,17 +45,15 @@ export const explanation: SyringeBoil['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      `In the open this water boils near 100 °C, because the air presses with ` +
-      `${kilopascals(values.numbers.stationPressure)}. In the syringe only ${kilopascals(s.results.lowestPressure)} ` +
-      'is left.',
+    text: say`In the open this water boils near ${asTemperature(373.15)}, because the air presses with
+      ${asPressure(values.numbers.stationPressure)}. In the syringe only ${asPressure(s.results.lowestPressure)}
+      is left.`,
   },
   {
     from: 14,
-    text:
-      'Particles leave warm water all the time. If their vapour pushes harder than the gas above, bubbles grow ' +
-      'inside the water: it boils. What leaves takes heat along: the water ends at ' +
-      `${celsius(s.results.endTemperature)}.`,
+    text: say`Particles leave warm water all the time. If their vapour pushes harder than the gas above, bubbles
+      grow inside the water: it boils. What leaves takes heat along: the water ends at
+      ${asTemperature(s.results.endTemperature)}.`,
   },
   {
     from: 16,
@@ -68,7 +66,7 @@ export const explanation: SyringeBoil['explanation'] = (values, s) => [
 
 export const teaching: SyringeBoil['teaching'] = {
   wrongIdea: {
-    idea: 'The bubbles are air that came in, or water always boils at 100 °C.',
+    idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
     answer: 'Let the plunger back: the bubbles are gone, and the little air is as much as before. They were vapour.',
   },
   before: ['Can warm water boil without a stove?', 'What will be in the bubbles?'],

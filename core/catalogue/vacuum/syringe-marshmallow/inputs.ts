@@ -1,15 +1,7 @@
 /** What is stated, and what does not go together. */
-import {
-  blank,
-  type Check,
-  coefficient,
-  defineInputs,
-  kilopascals,
-  millilitres,
-  ROOM_INPUTS,
-  type ValuesOf,
-} from '../../../demonstration'
+import { blank, type Check, coefficient, defineInputs, ROOM_INPUTS, type ValuesOf } from '../../../demonstration'
 import { heldByHand, withinMarks } from '../syringe-checks'
+import { asPressure, asVolume, say } from '../../../sentence'
 
 /** Most over the room that a capped syringe is pressed to, Pa; assumption: caps are not made to hold more. */
 const MOST_PRESS = 100e3
@@ -118,24 +110,25 @@ export const check: Check<SyringeMarshmallowValues> = values => {
   if (n.foamVolume > 0.5 * n.shutAt) {
     faults.push({
       input: 'foamVolume',
-      message: `given ${millilitres(n.foamVolume)}; accepted: at most ${millilitres(0.5 * n.shutAt)}, half of the mark`,
+      message: say`given ${asVolume(n.foamVolume, { digits: 4 })}; accepted: at most
+        ${asVolume(0.5 * n.shutAt, { digits: 4 })}, half of the mark`,
     })
   }
   if (choices.way === 'out' ? n.moveTo <= 1.05 * n.shutAt : n.moveTo >= 0.95 * n.shutAt) {
     faults.push({
       input: 'moveTo',
-      message:
-        `given ${millilitres(n.moveTo)}; accepted: ${choices.way === 'out' ? 'more' : 'less'} than ` +
-        `${millilitres(n.shutAt)}, where the nozzle is shut`,
+      message: say`given ${asVolume(n.moveTo, { digits: 4 })}; accepted:
+        ${choices.way === 'out' ? 'more' : 'less'} than ${asVolume(n.shutAt, { digits: 4 })}, where the nozzle is
+        shut`,
     })
   }
   if (choices.way === 'in' && press > MOST_PRESS) {
     const least = solid + (n.stationPressure * (n.shutAt - solid)) / (n.stationPressure + MOST_PRESS)
     faults.push({
       input: 'moveTo',
-      message:
-        `given ${millilitres(n.moveTo)}; refused: that makes ${kilopascals(press)} over the room, and a cap may fly ` +
-        `off at anybody; accepted: at least ${millilitres(least)}`,
+      message: say`given ${asVolume(n.moveTo, { digits: 4 })}; refused: that makes
+        ${asPressure(press, { digits: 4 })} over the room, and a cap may fly off at anybody; accepted: at least
+        ${asVolume(least, { digits: 4 })}`,
     })
   }
   return faults

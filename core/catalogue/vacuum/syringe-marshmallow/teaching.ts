@@ -1,18 +1,19 @@
 /** Why it ends so, and what to tell a class. */
-import { kilopascals, millilitres, newtons, percent, sideBySide } from '../../../demonstration'
+import { sideBySide } from '../../../demonstration'
 import { simulate, type SyringeMarshmallow } from './simulate'
+import { asForce, asPressure, asShare, asVolume, say } from '../../../sentence'
 
 export const why: SyringeMarshmallow['why'] = (values, s) => {
   const n = values.numbers
   const { size, sizeAfter } = s.results
   return [
-    `From ${millilitres(n.shutAt)} to ${millilitres(n.moveTo)} the air in the syringe comes to ` +
-      `${kilopascals(s.results.extremePressure)}. The gas in the marshmallow is ${percent(n.gasShare)} of it; there ` +
-      `it is ${percent(size)} of its size.`,
+    say`From ${asVolume(n.shutAt)} to ${asVolume(n.moveTo)} the air in the syringe comes to
+      ${asPressure(s.results.extremePressure)}. The gas in the marshmallow is ${asShare(n.gasShare)} of it; there
+      it is ${asShare(size)} of its size.`,
     sizeAfter < 0.97
-      ? `Some of its gas seeped out on the way: let back it is only ${percent(sizeAfter)} of what it was.`
+      ? say`Some of its gas seeped out on the way: let back it is only ${asShare(sizeAfter)} of what it was.`
       : 'Let back, it is about what it was.',
-    `The hand holds ${newtons(s.results.hold)}.`,
+    say`The hand holds ${asForce(s.results.hold)}.`,
   ]
 }
 
@@ -25,15 +26,14 @@ export const explanation: SyringeMarshmallow['explanation'] = (values, s) => [
   },
   {
     from: 11,
-    text:
-      'The plunger changes the room that the air has, and with it how hard the air pushes. The air locked into the ' +
-      `marshmallow follows: it comes to ${percent(s.results.size)} of its size.`,
+    text: say`The plunger changes the room that the air has, and with it how hard the air pushes. The air locked
+      into the marshmallow follows: it comes to ${asShare(s.results.size)} of its size.`,
   },
   {
     from: 14,
-    text:
-      `Boyle’s law twice: for the air round it, which goes from ${kilopascals(values.numbers.stationPressure)} to ` +
-      `${kilopascals(s.results.extremePressure)}, and for the gas inside, whose walls hold a little against it.`,
+    text: say`Boyle’s law twice: for the air round it, which goes from
+      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.extremePressure)}, and for the gas
+      inside, whose walls hold a little against it.`,
   },
   {
     from: 16,
@@ -61,7 +61,7 @@ export const variants: NonNullable<SyringeMarshmallow['variants']> = values => {
     simulate,
     ['size', 'extremePressure', 'hold'],
     [0.5, 0.75, 1].map(share => ({
-      name: `to ${millilitres(shutAt + share * (moveTo - shutAt))}`,
+      name: say`to ${asVolume(shutAt + share * (moveTo - shutAt))}`,
       numbers: { moveTo: shutAt + share * (moveTo - shutAt) },
     })),
   )

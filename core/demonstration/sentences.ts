@@ -1,0 +1,75 @@
+/** Everything that a staging says, in one list: for whoever checks or translates it. */
+import type { Sentence } from '../sentence'
+import type { Demonstration } from './demonstration'
+import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
+import { isBlank } from './procedure'
+import { riskOf, type Risk } from './risk'
+import type { Simulation } from './simulation'
+import type { Values } from './values'
+
+/** @returns each with where it stands */
+export function sentencesOf(
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Simulation,
+  risk: Risk = riskOf(simulation),
+): [where: string, sentence: Sentence][] {
+  const { teaching } = demonstration
+  const all = (where: string, sentences: readonly Sentence[]): [string, Sentence][] => sentences.map(s => [where, s])
+  const ready = demonstration.ready?.(values, simulation)
+  const variants = demonstration.variants?.(values)
+  const ledger = demonstration.ledger(simulation)
+  return [
+    ...all('name', [demonstration.name, demonstration.summary, demonstration.gallery.effect]),
+    ...all(
+      'outcome',
+      demonstration.outcomes.flatMap(o => [o.name, o.sentence]),
+    ),
+    ...all(
+      'result',
+      demonstration.results.map(r => r.name),
+    ),
+    ...all(
+      'input',
+      demonstration.inputs.flatMap(i => [i.name, ...(i.kind === 'choice' ? i.choices.map(c => c.name) : [])]),
+    ),
+    ...demonstration.procedure.flatMap(step =>
+      all('procedure', partsOf(step, values).filter(part => !isBlank(part)) as Sentence[]),
+    ),
+    ...all(
+      'gate',
+      demonstration.gates.map(g => g.text),
+    ),
+    ...all(
+      'caution',
+      cautionsOf(demonstration, values, simulation, risk).flatMap(c => [c.hazard, c.control]),
+    ),
+    ...all('kit', demonstration.kit(values)),
+    ...all('why', demonstration.why(values, simulation)),
+    ...all(
+      'explanation',
+      demonstration.explanation(values, simulation).map(e => e.text),
+    ),
+    ...all('wrong idea', [teaching.wrongIdea.idea, teaching.wrongIdea.answer]),
+    ...all('question', [...teaching.before, ...teaching.after]),
+    ...all('elsewhere', teaching.elsewhere),
+    ...all(
+      'advice',
+      adviceOf(demonstration, values, simulation, risk).map(a => a.text),
+    ),
+    ...all('ready', ready?.watch.flatMap(w => [w.sign, w.worth]) ?? []),
+    ...all('ledger', [ledger.moment, ...ledger.rows.map(r => r.cause)]),
+    ...all(
+      'size',
+      demonstration.sizes(values, simulation).flatMap(s => [s.name, s.note]),
+    ),
+    ...all('side by side', variants ? [variants.title, ...variants.rows.map(r => r.name)] : []),
+    ...failuresOf(demonstration, values, simulation, risk).flatMap(f =>
+      all(`after ${f.outcome}`, [f.sentence, ...f.acts.map(a => a.text)]),
+    ),
+    ...all(
+      'event',
+      simulation.events.map(e => e.name),
+    ),
+  ]
+}

@@ -32,6 +32,17 @@ export default ts.config(
     },
   },
   {
+    // A sentence or a quantity joined into a string would read "[object Object]": only types can tell.
+    files: ['core/**/*.ts'], ignores: ['**/*.test.ts'],
+    languageOptions: { parserOptions: { project: './core/tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true, allowBoolean: true }], '@typescript-eslint/restrict-plus-operands': 'error',
+      '@typescript-eslint/no-base-to-string': 'error', '@typescript-eslint/no-floating-promises': 'error', '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/await-thenable': 'error', '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+    },
+  },
+  {
     files: ['**/*.vue', '**/*.mjs'],
     rules: {
       '@stylistic/semi': ['error', 'never'], '@stylistic/quotes': ['error', 'single', { avoidEscape: true }], '@stylistic/comma-dangle': ['error', 'always-multiline'],

@@ -10,6 +10,7 @@ export default defineConfig({
   outputDir: 'test-results',
   use: {
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: process.env.HUSH_CHROMIUM ?? '/usr/bin/chromium',

@@ -18,7 +18,7 @@ const staging = `/bench/${demo(1)}`
 const browser = await chromium.launch({ executablePath: chromiumProgram(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
 
 async function take(name, path, { width = 1280, height = 800, motion = 'reduce', act } = {}) {
-  const page = await browser.newPage({ viewport: { width, height }, reducedMotion: motion })
+  const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: motion })
   await page.goto(`${address}${path}`)
   await page.locator('h1').waitFor()
   await page.waitForLoadState('networkidle')

@@ -32,7 +32,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       if (answer.complete) {
         influences.value = answer.influences
         representative.value = answer.shown
-        if (asked) main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value })
+        askLevers()
       }
     } else if (answer.kind === 'levers') levers.value = answer.levers
     else if (answer.kind === 'failed') failure.value = answer.message
@@ -43,6 +43,19 @@ export function useForecast(document: () => StagingDocument | undefined) {
   })
 
   let asked: StagingDocument | undefined
+  const units = useUnitsStore()
+  function askLevers() {
+    if (asked)
+      main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value, units: units.system })
+  }
+  // A step is round in the units shown.
+  watch(
+    () => units.system,
+    () => {
+      levers.value = undefined
+      if (complete.value) askLevers()
+    },
+  )
   const whole = computed(() => {
     const staging = document()
     return staging && room.loaded

@@ -11,6 +11,7 @@ import type {
   StagingDocument,
   StripPoint,
   Taught,
+  UnitSystem,
 } from '~~/core'
 
 /** `taught`: what past runs have taught, where it is to be used */
@@ -28,11 +29,11 @@ export interface PastRunDocument {
 
 export type ForecastRequest =
   | (Request & { kind: 'forecast'; samples: number })
-  | (Request & { kind: 'levers' })
+  | (Request & { kind: 'levers'; units: UnitSystem })
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
   | (Request & { kind: 'learn'; runs: PastRunDocument[] })
-  | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation })
+  | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })
 
 export type ForecastAnswer =
   | {

@@ -85,7 +85,15 @@ async function work(request: ForecastRequest): Promise<void> {
     answer({
       kind: 'levers',
       job: request.job,
-      levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught),
+      levers: await pullLevers(
+        demonstration,
+        given,
+        LEVER_SAMPLES,
+        request.seed,
+        current,
+        request.taught,
+        request.units,
+      ),
     })
   } else if (request.kind === 'follow') {
     const story = storyOf(request.marks, request.act)
@@ -126,7 +134,15 @@ async function work(request: ForecastRequest): Promise<void> {
       job: request.job,
       forecast: summarise(sample),
       investigation,
-      levers: await pullLevers(demonstration, given, LEVER_SAMPLES, request.seed, current, request.taught),
+      levers: await pullLevers(
+        demonstration,
+        given,
+        LEVER_SAMPLES,
+        request.seed,
+        current,
+        request.taught,
+        request.units,
+      ),
     })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!

@@ -1,7 +1,8 @@
 /** Every sentence of every demonstration, as it is read in both unit systems and in another language's numbers. */
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '.'
-import { resolve, sentencesOf, type Demonstration } from '../demonstration'
+import { cautionsOf, resolve, sentencesOf, type Demonstration } from '../demonstration'
+import { isCustomary } from '../units'
 import { CUSTOMARY, METRIC, tell, type Sentence } from '../sentence'
 
 /** As planned, each choice, and each number at both ends of its usual range. */
@@ -50,6 +51,20 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s', (_, d) => {
   })
   it('writes every number with the marks of the language', () => {
     expect(read({ units: 'si', locale: 'de-DE' }).filter(line => /\d\.\d/u.test(line))).toEqual([])
+  })
+  it('has customary units for everything that is shown', () => {
+    const { values } = resolve(d, { numbers: {}, choices: {} })
+    const s = d.simulate(values, 'trace')
+    const shown = [
+      ...d.inputs.filter(i => i.kind === 'quantity'),
+      ...d.results,
+      ...d.sizes(values, s),
+      ...cautionsOf(d, values, s).flatMap(c => c.number ?? []),
+    ]
+    for (const { units } of shown) {
+      expect(isCustomary(units[0]), units[0]).not.toBe(true)
+      expect(units[1] && isCustomary(units[1]), units[1]).not.toBe(false)
+    }
   })
   it('breaks nowhere', () => {
     expect([...read(METRIC), ...read(CUSTOMARY)].filter(line => BROKEN.test(line))).toEqual([])

@@ -82,7 +82,7 @@ export const glassUnderVacuum = (
   control:
     `${kind}; a screen or net between it and everybody from the start until air is in again; goggles ` +
     'for all; nobody leans over it.',
-  number: { name: 'work in store', value: energy, quantity: 'energy', units: ['J', 'J'], raisedFrom: JAR_ENERGY },
+  number: { name: 'work in store', value: energy, quantity: 'energy', units: ['J', 'ft lbf'], raisedFrom: JAR_ENERGY },
 })
 
 /** Glass tubes and stoppers. */

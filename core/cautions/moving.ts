@@ -60,7 +60,7 @@ export const projectile = (
   control:
     'Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye ' +
     'and ear protection; one person fires, on a count, when nobody is forward of it.',
-  number: { name: 'energy, 99 of 100', value: energy, quantity: 'energy', units: ['J', 'J'] },
+  number: { name: 'energy, 99 of 100', value: energy, quantity: 'energy', units: ['J', 'ft lbf'] },
 })
 
 /** A missile breaks up. @param energy J, 99 of 100 */
@@ -74,7 +74,7 @@ export const shatters = (energy: number, step: string): Caution => ({
     'Box or curtain round the target; goggles for everybody in the room' +
     (energy > SHARDS ? '; a full screen between target and people' : '') +
     '.',
-  number: { name: 'energy, 99 of 100', value: energy, quantity: 'energy', units: ['J', 'J'], raisedFrom: SHARDS },
+  number: { name: 'energy, 99 of 100', value: energy, quantity: 'energy', units: ['J', 'ft lbf'], raisedFrom: SHARDS },
 })
 
 /**

@@ -27,9 +27,9 @@ const UNITS = {
   'mm2': ['area', 'in2'],
   'L/min': ['flow', 'gal/min'],
   'm/s': ['speed', 'ft/s'],
-  'J': ['energy', 'J'],
+  'J': ['energy', 'ft lbf'],
   'N s': ['impulse', 'lbf s'],
-  'W/(m2 K)': ['conductance', 'W/(m2 K)'],
+  'W/(m2 K)': ['conductance', 'BTU/(h ft2 degF)'],
   'dB': ['level', 'dB'],
 } as const satisfies Record<string, readonly [QuantityKind, string]>
 export type ShownUnit = keyof typeof UNITS

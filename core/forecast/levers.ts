@@ -1,6 +1,7 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
 import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstration'
 import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
+import { roundStep, unitToShow, type UnitSystem } from '../units'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
@@ -23,8 +24,9 @@ export type LeverTry =
 
 /**
  * Changes to try: each step of each lever that stays in the usual range, and each other school of those that differ.
+ * @param system in whose units a step is a round number
  */
-export function leverTries(demonstration: Demonstration, given: Given): LeverTry[] {
+export function leverTries(demonstration: Demonstration, given: Given, system: UnitSystem = 'si'): LeverTry[] {
   const { values } = resolve(demonstration, given)
   const tries: LeverTry[] = []
   for (const input of demonstration.inputs) {
@@ -35,7 +37,9 @@ export function leverTries(demonstration: Demonstration, given: Given): LeverTry
       continue
     }
     const from = values.numbers[input.id]!
-    for (const step of input.lever) {
+    const unit = unitToShow(from, input.quantity, system, input.units[system === 'si' ? 0 : 1])
+    for (const about of input.lever) {
+      const step = roundStep(about, unit, input.quantity)
       const to = Math.min(input.usual[1], Math.max(input.usual[0], from + step))
       // A step that the usual range cuts to less than half is not a lever any more.
       if (Math.abs(to - from) >= Math.abs(step) / 2) tries.push({ input, from, to })
@@ -50,6 +54,7 @@ export function leverTries(demonstration: Demonstration, given: Given): LeverTry
  * @param samples for each try
  * @param pause awaited between tries; may throw to cancel
  * @param taught by past runs, where that is to be used
+ * @param system in whose units a step is a round number
  * @returns the levers, best first; none that is refused or raises a caution
  */
 export async function pullLevers(
@@ -59,6 +64,7 @@ export async function pullLevers(
   seed: number,
   pause: () => Promise<void> = async () => {},
   taught?: Taught,
+  system: UnitSystem = 'si',
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
@@ -80,7 +86,7 @@ export async function pullLevers(
   const before = asGiven.share
   const cautions = cautionsAt(given, asGiven.risk)
   const levers: Lever[] = []
-  for (const { input, from, to } of leverTries(demonstration, given)) {
+  for (const { input, from, to } of leverTries(demonstration, given, system)) {
     await pause()
     const changed: Given =
       input.kind === 'choice'

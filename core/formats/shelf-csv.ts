@@ -24,18 +24,23 @@ const heading = (f: ShelfField): string =>
 /** The rows of a shelf, each quantity in the unit that its column's header names. */
 export function shelfCsv(items: readonly ShelfItemDocument[]): string {
   const rows = items.map(item => {
-    const record = item as unknown as Record<string, unknown>
+    // What is no quantity is a word or a number.
+    const record = item as unknown as Partial<Record<string, string | number | QuantityDocument>>
     const cells = FIELDS.map(f => {
       const value = record[f.field]
       if (value === undefined) return ''
       return f.type === 'quantity'
         ? String(Number(fromSi(siOf(value as QuantityDocument, f.quantity), f.units[0], f.quantity).toPrecision(8)))
-        : String(value)
+        : plain(value)
     })
-    return [...COMMON.map(c => String(record[c] ?? '')), ...cells]
+    return [...COMMON.map(c => plain(record[c] ?? '')), ...cells]
   })
   return `${Papa.unparse([[...COMMON, ...FIELDS.map(heading)], ...rows], { newline: '\n', escapeFormulae: false })}\n`
 }
+
+/** A cell that is no quantity. */
+const plain = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean' ? `${value}` : ''
 
 export interface CsvFault {
   /** of the file, 1 for the header */ line: number
@@ -136,7 +141,7 @@ export function readShelfCsv(text: string): {
     })
     if (faults.length > before) return
     if (!ITEM_KINDS.includes(record.kind as ItemKind)) {
-      fault('kind', `given "${record.kind ?? ''}"; accepted: ${ITEM_KINDS.join(', ')}`)
+      fault('kind', `given "${plain(record.kind)}"; accepted: ${ITEM_KINDS.join(', ')}`)
       return
     }
     const parsed = shelfItemSchema.safeParse(record)
@@ -147,10 +152,10 @@ export function readShelfCsv(text: string): {
           fault(
             key,
             issue.code === 'unrecognized_keys'
-              ? `a ${record.kind} has no ${key}; leave it empty`
+              ? `a ${plain(record.kind)} has no ${key}; leave it empty`
               : issue.code === 'invalid_type'
                 ? 'is missing'
-                : `given "${record[key]}"; accepted: ${issue.message}`,
+                : `given "${plain(record[key])}"; accepted: ${issue.message}`,
           )
       }
       return

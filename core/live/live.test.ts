@@ -7,11 +7,13 @@ import { sealedDrum } from '../catalogue/steam/sealed-drum'
 import { StagingSample } from '../forecast'
 import { focusOf } from './agenda'
 import { countdowns } from './countdowns'
+import { METRIC, tell, type Sentence } from '../sentence'
 import { afterwards, cuesOf, placeIn, refusalOfMark, wantedNow } from './cues'
 import { follow, givenNow, seenNow } from './following'
 import { countingMarks, joinMarks, storyOf, type Mark } from './marks'
 import { measuredBy } from './timings'
 
+const words = (sentence: Sentence): string => tell(sentence, METRIC)
 const plain = { numbers: {}, choices: {}, spreads: {} }
 let made = 0
 const mark = (kind: Mark['kind'], at: number, value?: string, act = 'a'): Mark => ({

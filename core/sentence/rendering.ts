@@ -31,7 +31,10 @@ export function tellQuantity(told: Told, reader: Reader): string {
     : unitBySize(size, told.kind, reader.units)
   const value = fromSi(told.si, unit, told.kind)
   const label = unitLabel(unit)
-  return `${bare(Math.abs(value) < NOTHING ? 0 : value, told.digits, reader)}${label && (reader.space ?? ' ')}${label}`
+  // Of what is large more digits than mean something are noughts; a barometer's four are read.
+  const digits = unit === 'hPa' ? 4 : Math.max(3, told.digits)
+  const meant = Math.abs(value) < NOTHING ? 0 : Number(value.toPrecision(digits))
+  return `${bare(meant, told.digits, reader)}${label && (reader.space ?? ' ')}${label}`
 }
 
 const bare = (value: number, digits: number, reader: Reader): string =>

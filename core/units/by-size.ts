@@ -1,5 +1,5 @@
 /** Which unit a person would use for so much of a quantity. */
-import { fromSi, type QuantityKind } from './quantity'
+import { differenceFromSi, differenceToSi, fromSi, type QuantityKind } from './quantity'
 
 export const UNIT_SYSTEMS = ['si', 'us'] as const
 export type UnitSystem = (typeof UNIT_SYSTEMS)[number]
@@ -40,7 +40,8 @@ const LADDERS: Record<QuantityKind, Record<UnitSystem, Ladder>> = {
   },
   length: {
     si: [
-      [0, 'mm'],
+      [0, 'um'],
+      [4.95e-5, 'mm'],
       [0.0095, 'cm'],
       [0.9995, 'm'],
       [9995, 'km'],
@@ -58,7 +59,8 @@ const LADDERS: Record<QuantityKind, Record<UnitSystem, Ladder>> = {
       [0.9995, 'kg'],
     ],
     us: [
-      [0, 'oz'],
+      [0, 'gr'],
+      [POUND / 160, 'oz'],
       [0.9995 * POUND, 'lb'],
     ],
   },
@@ -134,7 +136,7 @@ const LADDERS: Record<QuantityKind, Record<UnitSystem, Ladder>> = {
 export function unitBySize(si: number, kind: QuantityKind, system: UnitSystem): string {
   const ladder = LADDERS[kind][system]
   const size = Math.abs(si)
-  // Nothing at all is told in the unit that most of such things have.
+  // Nothing at all is told in a unit of the middle.
   if (size === 0) return ladder[Math.min(1, ladder.length - 1)][1]
   return (ladder.findLast(([from]) => size >= from) ?? ladder[0])[1]
 }
@@ -152,8 +154,26 @@ export function unitToShow(si: number, kind: QuantityKind, system: UnitSystem, o
   const size = Math.abs(fromSi(si, own, kind))
   if (kind === 'temperature' || kind === 'fraction' || kind === 'count' || !Number.isFinite(size)) return own
   // Half a fluid ounce is a spoon.
-  const least = own === 'floz' ? 2 : kind === 'time' ? 0.1 : 0.01
+  const least = own === 'floz' ? 2 : kind === 'time' || own === 'oz' ? 0.1 : 0.01
   // A weather report says 1013 hPa.
   const most = own === 'hPa' ? 2000 : 1000
   return size === 0 || (size >= least && size < most) ? own : unitBySize(si, kind, system)
+}
+
+/** 1, 2 and 5 with any power of ten. */
+const ROUND = [1, 2, 5, 10]
+
+/**
+ * A step that a person would take: as it is where it is round in the unit shown (two digits, the second one 0 or 5),
+ * else the nearest of 1, 2, 5, 10 … by ratio.
+ * @param step SI difference, not 0
+ * @returns SI
+ */
+export function roundStep(step: number, unit: string, kind: QuantityKind): number {
+  const shown = Math.abs(differenceFromSi(step, unit, kind))
+  const power = 10 ** Math.floor(Math.log10(shown) + 1e-9)
+  const size = shown / power
+  if (Math.abs(size * 2 - Math.round(size * 2)) < 1e-6) return step
+  const round = ROUND.reduce((best, x) => (Math.abs(Math.log(x / size)) < Math.abs(Math.log(best / size)) ? x : best))
+  return Math.sign(step) * differenceToSi(round * power, unit, kind)
 }

@@ -1,5 +1,5 @@
 export * from './quantity'
-export { UNIT_SYSTEMS, unitBySize, unitsOfSystem, unitToShow, type UnitSystem } from './by-size'
+export { roundStep, UNIT_SYSTEMS, unitBySize, unitsOfSystem, unitToShow, type UnitSystem } from './by-size'
 export { QuantityError } from './quantity-error'
 export { readNumber, usesDecimalComma } from './written-number'
 export { decimalMark, readTyped, type Typing } from './typed-number'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { QuantityError, differenceToSi, formatNumber, fromSi, parseQuantity, toSi } from '.'
+import { QuantityError, differenceToSi, formatNumber, fromSi, parseQuantity, roundStep, toSi } from '.'
 
 const si = (text: string, kind: Parameters<typeof parseQuantity>[1], assumed: string) => {
   const { value, unit } = parseQuantity(text, kind, assumed)
@@ -54,5 +54,19 @@ describe('quantities', () => {
       formatNumber(1200),
       formatNumber(0),
     ]).toEqual(['0.1', '15', '0.0123', '877.8', '1200', '0'])
+  })
+})
+
+describe('a step of a lever', () => {
+  it.each([
+    [10e-6, 'mL', 'volume', 10],
+    [10e-6, 'tbsp', 'volume', 0.5],
+    [-7.5, 'degC', 'temperature', -7.5],
+    [-7.5, 'degF', 'temperature', -10],
+    [0.1e-3, 'mil', 'length', 5],
+    [-0.3, 'ft', 'length', -1],
+    [30, 's', 'time', 30],
+  ] as const)('%d SI in %s of %s is %d', (step, unit, kind, expected) => {
+    expect(roundStep(step, unit, kind) / differenceToSi(1, unit, kind)).toBeCloseTo(expected, 9)
   })
 })

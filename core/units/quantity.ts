@@ -33,8 +33,8 @@ export const SHOWN_UNITS: Record<QuantityKind, readonly string[]> = {
   pressure: ['hPa', 'psi', 'kPa', 'mbar', 'inHg', 'mmHg', 'atm', 'Pa', 'bar', 'MPa'],
   temperature: ['degC', 'degF', 'K'],
   volume: ['mL', 'floz', 'L', 'cup', 'tbsp', 'tsp', 'pt', 'qt', 'gal', 'm3', 'in3'],
-  length: ['cm', 'in', 'mm', 'm', 'ft', 'mil', 'km'],
-  mass: ['g', 'oz', 'kg', 'lb', 'mg'],
+  length: ['cm', 'in', 'mm', 'm', 'ft', 'mil', 'um', 'km'],
+  mass: ['g', 'oz', 'kg', 'lb', 'mg', 'gr'],
   time: ['s', 's', 'min', 'h', 'ms'],
   power: ['kW', 'BTU/h', 'W', 'hp'],
   force: ['N', 'lbf', 'kN'],
@@ -75,6 +75,8 @@ const SPELLINGS: Record<string, string> = {
   '"': 'in',
   '′': 'ft',
   'thou': 'mil',
+  'gr': 'grain',
+  'um': 'um',
   'µm': 'um',
   'btu/h': 'btu/h',
   'btu/hr': 'btu/h',
@@ -127,6 +129,7 @@ export const unitLabel = (unit: string): string =>
       degC: '°C',
       degF: '°F',
       floz: 'fl oz',
+      um: 'µm',
       in3: 'in³',
       m3: 'm³',
       1: '',
@@ -197,7 +200,9 @@ export const differenceFromSi = (value: number, unit: string, kind: QuantityKind
   value / converter(kind, unit).factor
 
 const CUSTOMARY = new Set(
-  'psi inHg degF floz cup tbsp tsp pt qt gal in in3 in2 ft ft2 mil oz lb BTU/h hp lbf ft/s mph BTU gal/min'.split(' '),
+  'psi inHg degF floz cup tbsp tsp pt qt gal in in3 in2 ft ft2 mil oz lb gr BTU/h hp lbf ft/s mph BTU gal/min'.split(
+    ' ',
+  ),
 )
 const OF_BOTH = new Set(['s', 'min', 'h', 'ms', '%', '1', 'dB'])
 
@@ -273,10 +278,7 @@ export function formatNumber(value: number, digits = 3, { locale = 'en', grouped
   let format = formats.get(key)
   if (!format) {
     // Four digits stand together: 1013 hPa.
-    format = new Intl.NumberFormat(locale, {
-      maximumFractionDigits: 12,
-      useGrouping: grouped ? ('min2' as unknown as boolean) : false,
-    })
+    format = new Intl.NumberFormat(locale, { maximumFractionDigits: 12, useGrouping: grouped ? 'min2' : false })
     formats.set(key, format)
   }
   if (size >= 1e6 || size < 1e-4) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Changes within reach, best first, each with what it does to the odds. */
-import { findInput, type Demonstration, type Lever, type QuantityInput } from '~~/core'
+import { asQuantity, findInput, say, type Demonstration, type Lever, type QuantityInput } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration, levers?: Lever[] }>()
 const emit = defineEmits<{ pull: [input: QuantityInput, si: number], choose: [input: string, choice: string] }>()
@@ -9,8 +9,9 @@ const inputOf = (id: string) => findInput(props.demonstration, id)!
 const words = (lever: Lever) => {
   const input = inputOf(lever.input)
   if (input.kind === 'choice') return `${input.choices.find(c => c.id === lever.from)?.name} → ${input.choices.find(c => c.id === lever.to)?.name}`
-  const unit = units.shown(input.units)
-  return `${units.format(lever.from as number, [unit, unit], input.quantity)} → ${units.format(lever.to as number, [unit, unit], input.quantity)}`
+  const from = lever.from as number
+  const told = (si: number) => units.told(say`${asQuantity(si, input.quantity, { units: input.units, like: from })}`)
+  return `${told(from)} → ${told(lever.to as number)}`
 }
 function pull(lever: Lever) {
   const input = inputOf(lever.input)

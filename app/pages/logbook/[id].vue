@@ -35,7 +35,7 @@ watch(past.ready, (ready) => {
   const measured = Object.keys(run.value.document.used).filter(input => findInput(read.value!.demonstration, input)?.group !== 'room')
   worker.ask({
     kind: 'investigate', document: { ...planned.value!, title: '' }, used: { ...run.value.staging, title: '', inputs: { ...run.value.staging.inputs, ...run.value.document.used } },
-    measured, seen: observationOf(read.value, run.value.document), seed: DEFAULT_SEED, taught: past.taught.value,
+    measured, seen: observationOf(read.value, run.value.document), seed: DEFAULT_SEED, taught: past.taught.value, units: units.system,
   })
 }, { immediate: true })
 

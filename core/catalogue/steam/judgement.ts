@@ -128,7 +128,7 @@ export function sizesOf(
       name: 'work the air can do',
       value: r.peakPressureDifference * details.capacity,
       quantity: 'energy',
-      units: ['J', 'J'],
+      units: ['J', 'ft lbf'],
       note: 'greatest difference × capacity',
     },
   ]

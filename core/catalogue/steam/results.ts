@@ -28,7 +28,7 @@ const RESULTS = [
   { id: 'peakInflowSpeed', name: 'fastest water in the mouth', quantity: 'speed', units: ['m/s', 'ft/s'] },
   { id: 'peakWallForce', name: 'greatest jolt on the vessel', quantity: 'force', units: ['N', 'lbf'] },
   { id: 'peakPull', name: 'greatest pull on the vessel, down into the bowl', quantity: 'force', units: ['N', 'lbf'] },
-  { id: 'blowEnergy', name: 'energy of a blow on the bowl', quantity: 'energy', units: ['J', 'J'] },
+  { id: 'blowEnergy', name: 'energy of a blow on the bowl', quantity: 'energy', units: ['J', 'ft lbf'] },
   { id: 'inflowImpulse', name: 'push the hand must take up', quantity: 'impulse', units: ['N s', 'lbf s'] },
   { id: 'slamPressure', name: 'hammer pressure if it fills to the top', quantity: 'pressure', units: ['MPa', 'psi'] },
   { id: 'glassChill', name: 'sudden chill of the glass', quantity: 'temperatureDifference', units: ['K', 'degF'] },

@@ -215,7 +215,7 @@ export const jarSizes = (
     name: 'work the air could do',
     value: r.storedEnergy,
     quantity: 'energy',
-    units: ['J', 'J'],
+    units: ['J', 'ft lbf'],
     note: 'difference × capacity: what a breaking jar would throw about',
   },
 ]

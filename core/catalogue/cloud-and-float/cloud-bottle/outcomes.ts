@@ -54,7 +54,7 @@ export const sizes: CloudBottle['sizes'] = (_values, s) => [
     name: 'work stored in the gas',
     value: s.results.storedEnergy,
     quantity: 'energy',
-    units: ['J', 'J'],
+    units: ['J', 'ft lbf'],
     note: 'adiabatic expansion to the room',
   },
 ]

@@ -1,6 +1,6 @@
 /** Why it ends so, and what to tell a class. */
 import type { CloudBottle } from './simulate'
-import { asNumber, asPressure, asTemperature, asTime, say } from '../../../sentence'
+import { asLength, asNumber, asPressure, asTemperature, asTime, say } from '../../../sentence'
 
 export const why: CloudBottle['why'] = (values, s) => [
   say`Let go from ${asPressure(s.details.stationPressure + s.results.peakPressureDifference)} the gas pushes some
@@ -10,7 +10,7 @@ export const why: CloudBottle['why'] = (values, s) => [
     ? say`The vapour reaches ${asNumber(s.results.supersaturation, 2)} times saturation, but with nothing to
       settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then few:
       optical depth ${asNumber(s.results.opticalDepth, 3)}.`
-    : say`Droplets of ${asNumber(s.results.dropRadius * 1e6, 2)} µm form on
+    : say`Droplets of ${asLength(s.results.dropRadius)} form on
       ${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter than few
       large ones: optical depth ${asNumber(s.results.opticalDepth, 3)}, and the back row needs
       ${asNumber(s.details.threshold, 3)}.`,

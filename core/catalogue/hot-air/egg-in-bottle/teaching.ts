@@ -44,9 +44,8 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
   const safe = n.neckDiameter + (whole - n.neckDiameter) * 0.8
   return [
     {
-      text: say`For this neck and this heat: an egg up to ${asLength(whole)} goes in whole; ${asLength(safe)}
-        leaves a
-        margin.${
+      text: say`For this neck and this heat: an egg up to ${asLength(whole, { digits: 3 })} goes in whole;
+        ${asLength(safe, { digits: 3 })} leaves a margin.${
           latest === undefined
             ? ''
             : latest >= LONGEST_DELAY

@@ -48,7 +48,7 @@ export const sizes: BottleLine['sizes'] = (_values, s) => [
           name: 'energy at the end',
           value: s.results.arrivalEnergy,
           quantity: 'energy' as const,
-          units: ['J', 'J'] as const,
+          units: ['J', 'ft lbf'] as const,
           note: 'into the padded stop',
         },
       ]),

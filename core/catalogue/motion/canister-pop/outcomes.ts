@@ -45,7 +45,7 @@ export const sizes: CanisterPop['sizes'] = (_values, s) => [
     name: 'energy of the lid',
     value: s.results.lidEnergy,
     quantity: 'energy',
-    units: ['J', 'J'],
+    units: ['J', 'ft lbf'],
     note: say`${asEnergy(3)} hurt an eye for good`,
   },
   {
@@ -53,7 +53,7 @@ export const sizes: CanisterPop['sizes'] = (_values, s) => [
     name: 'work stored in the gas',
     value: s.results.storedEnergy,
     quantity: 'energy',
-    units: ['J', 'J'],
+    units: ['J', 'ft lbf'],
     note: 'as the lid lets go',
   },
 ]

@@ -41,7 +41,7 @@ export const sizes: VacuumCannon['sizes'] = (_values, s) => [
     name: 'energy of the ball',
     value: s.results.energy,
     quantity: 'energy',
-    units: ['J', 'J'],
+    units: ['J', 'ft lbf'],
     note: say`${asEnergy(10)} break thin sheet and skin`,
   },
   {

@@ -70,7 +70,7 @@ export default ts.config(
     },
   },
   {
-    files: ['app/**/*.{ts,vue}', 'server/**/*.ts'],
+    files: ['app/**/*.{ts,vue}', 'server/**/*.ts'], ignores: ['**/*.test.ts'],
     rules: { 'no-restricted-imports': ['error', { patterns: [{ group: ['**/core/*/*'], message: 'import from core itself, its public face' }] }] },
   },
 )

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { LANGUAGES } from '~/locales'
+
 const units = useUnitsStore()
 const route = useRoute()
 const keysOpen = ref(false)
@@ -25,20 +27,20 @@ useShortcut((key, event) => {
 <template>
   <header class="border-b rule bg-(--paper) px-4 sm:px-6">
     <div class="flex flex-wrap items-center gap-x-3 sm:gap-x-6 gap-y-1 py-2 max-w-[1500px] mx-auto">
-      <NuxtLink to="/bench" class="display text-lg no-underline" aria-label="Zealous Hush, to the Bench">
+      <NuxtLink to="/bench" class="display text-lg no-underline" :aria-label="$t('Zealous Hush, to the Bench')">
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
-      <nav aria-label="Places" class="flex gap-1">
+      <nav :aria-label="$t('Places')" class="flex gap-1">
         <NuxtLink
-          v-for="place in places" :key="place.to" :to="place.to" :aria-current="isHere(place.to) ? 'page' : undefined" :title="place.question"
+          v-for="place in places" :key="place.to" :to="place.to" :aria-current="isHere(place.to) ? 'page' : undefined" :title="$t(place.question)"
           class="px-2 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap" :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
         >
-          {{ place.name }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
+          {{ $t(place.name) }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
         </NuxtLink>
       </nav>
       <RoomConditions class="sm:ml-auto max-sm:order-last" />
       <div class="flex items-center gap-2 max-sm:ml-auto">
-        <div role="group" aria-label="Units" class="flex border rule rounded-md overflow-hidden text-sm">
+        <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
           <button
             v-for="[system, label] in ([['si', 'SI'], ['us', 'US']] as const)" :key="system" class="px-2 py-1 cursor-pointer"
             :aria-pressed="units.system === system" :class="units.system === system ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
@@ -47,7 +49,16 @@ useShortcut((key, event) => {
             {{ label }}
           </button>
         </div>
-        <button class="quiet-button !px-2" aria-label="List of keys" @click="keysOpen = true">
+        <div role="group" :aria-label="$t('Language')" class="flex border rule rounded-md overflow-hidden text-sm">
+          <button
+            v-for="(name, language) in LANGUAGES" :key="language" class="px-2 py-1 cursor-pointer uppercase" :lang="language" :aria-label="name" :title="name"
+            :aria-pressed="units.language === language" :class="units.language === language ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            @click="units.language = language"
+          >
+            {{ language }}
+          </button>
+        </div>
+        <button class="quiet-button !px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">
           ?
         </button>
       </div>

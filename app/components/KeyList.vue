@@ -9,12 +9,12 @@ const keys = [
 </script>
 
 <template>
-  <UModal v-model:open="open" title="Keys" description="Every key and what it does.">
+  <UModal v-model:open="open" :title="$t('Keys')" :description="$t('Every key and what it does.')">
     <template #body>
       <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
         <template v-for="[key, what] in keys" :key="key">
           <dt><kbd class="!text-sm">{{ key }}</kbd></dt>
-          <dd>{{ what }}</dd>
+          <dd>{{ $t(what!) }}</dd>
         </template>
       </dl>
     </template>

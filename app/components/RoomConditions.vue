@@ -65,43 +65,42 @@ async function save() {
 
 <template>
   <div>
-    <button class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)" :title="'Room conditions: change them'" @click="open = true">
-      <span class="sr-only">Room conditions: </span>
+    <button class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)" :title="$t('Room conditions: change them')" @click="open = true">
+      <span class="sr-only">{{ $t('Room conditions:') }} </span>
       <template v-if="room.loaded">
-        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft"> outside · </span>{{ air }}<span class="soft"> · water boils at </span><b class="text-(--water)">{{ boils }}</b>
+        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft"> {{ $t('outside ·') }} </span>{{ air }}<span class="soft"> {{ $t('· water boils at') }} </span><b class="text-(--water)">{{ boils }}</b>
       </template>
-      <span v-else class="soft">{{ room.failure || 'room conditions…' }}</span>
+      <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
     </button>
-    <UModal v-model:open="open" title="The room" description="Every number hangs on these. They hold for all stagings that do not state their own.">
+    <UModal v-model:open="open" :title="$t('The room')" :description="$t('Every number hangs on these. They hold for all stagings that do not state their own.')">
       <template #body>
         <form class="grid gap-4" @submit.prevent="save">
           <fieldset class="grid gap-2">
             <legend class="text-sm font-bold">
-              Pressure from
+              {{ $t('Pressure from') }}
             </legend>
-            <label class="flex gap-2"><input v-model="by" type="radio" value="report"> a weather report (reduced to sea level) and the height here</label>
-            <label class="flex gap-2"><input v-model="by" type="radio" value="barometer"> a barometer in the room</label>
+            <label class="flex gap-2"><input v-model="by" type="radio" value="report"> {{ $t('a weather report (reduced to sea level) and the height here') }}</label>
+            <label class="flex gap-2"><input v-model="by" type="radio" value="barometer"> {{ $t('a barometer in the room') }}</label>
           </fieldset>
           <div class="grid sm:grid-cols-2 gap-4">
-            <QuantityField v-if="by === 'report'" v-model="draft.altitude" label="Height above sea level" kind="length" :unit="units.shown(['m', 'ft'])" :fault="faultOf('altitude')" @problem="problems.altitude = $event" />
-            <QuantityField v-if="by === 'report'" v-model="draft.seaLevelPressure" label="Reported pressure" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" hint="left empty: standard" :fault="faultOf('seaLevelPressure')" @problem="problems.sea = $event" />
-            <QuantityField v-if="by === 'barometer'" v-model="draft.stationPressure" label="Station pressure" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :fault="faultOf('stationPressure')" @problem="problems.station = $event" />
-            <QuantityField v-model="draft.airTemperature" label="Air temperature" kind="temperature" :unit="units.shown(['degC', 'degF'])" :fault="faultOf('airTemperature')" @problem="problems.air = $event" />
-            <QuantityField v-model="draft.relativeHumidity" label="Relative humidity" kind="fraction" unit="%" :fault="faultOf('relativeHumidity')" @problem="problems.humidity = $event" />
+            <QuantityField v-if="by === 'report'" v-model="draft.altitude" :label="$t('Height above sea level')" kind="length" :unit="units.shown(['m', 'ft'])" :fault="faultOf('altitude')" @problem="problems.altitude = $event" />
+            <QuantityField v-if="by === 'report'" v-model="draft.seaLevelPressure" :label="$t('Reported pressure')" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :hint="$t('left empty: standard')" :fault="faultOf('seaLevelPressure')" @problem="problems.sea = $event" />
+            <QuantityField v-if="by === 'barometer'" v-model="draft.stationPressure" :label="$t('Station pressure')" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :fault="faultOf('stationPressure')" @problem="problems.station = $event" />
+            <QuantityField v-model="draft.airTemperature" :label="$t('Air temperature')" kind="temperature" :unit="units.shown(['degC', 'degF'])" :fault="faultOf('airTemperature')" @problem="problems.air = $event" />
+            <QuantityField v-model="draft.relativeHumidity" :label="$t('Relative humidity')" kind="fraction" unit="%" :fault="faultOf('relativeHumidity')" @problem="problems.humidity = $event" />
           </div>
           <p v-if="outcome.pressure !== undefined" class="figures" aria-live="polite">
-            Station pressure <b>{{ units.format(outcome.pressure, ['hPa', 'inHg'], 'pressure', 4) }}</b>; water boils at
-            <b>{{ units.format(outcome.boiling!, ['degC', 'degF'], 'temperature', 4) }}</b>.
+            {{ $t('Station pressure {pressure}; water boils at {boils}.', { pressure: units.format(outcome.pressure, ['hPa', 'inHg'], 'pressure', 4), boils: units.format(outcome.boiling!, ['degC', 'degF'], 'temperature', 4) }) }}
           </p>
           <p v-if="failure" class="fault" role="alert">
             {{ failure }}
           </p>
           <div class="flex gap-2 justify-end">
             <button type="button" class="quiet-button" @click="open = false">
-              Leave as it was
+              {{ $t('Leave as it was') }}
             </button>
             <button type="submit" class="strong-button" :disabled="saving || outcome.faults.length > 0">
-              Save
+              {{ $t('Save') }}
             </button>
           </div>
         </form>

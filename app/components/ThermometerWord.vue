@@ -1,12 +1,14 @@
 <script setup lang="ts">
 /** Somebody has read a thermometer: what does it say here? */
-import { PLACES, PLACE_NAMES, QuantityError, formatQuantity, parseQuantity, sayWord, toSi, wordOf, type Place } from '~~/core'
+import { PLACES, PLACE_NAMES, QuantityError, asTemperature, parseQuantity, say, sayWord, toSi, wordOf, type Place } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const props = defineProps<{ /** of the room, Pa */ pressure: number }>()
 const units = useUnitsStore()
 const unit = computed(() => units.shown(['degC', 'degF']))
 const place = ref<Place>('water')
-const places = PLACES.map(value => ({ value, label: PLACE_NAMES[value] }))
+const places = computed(() => PLACES.map(value => ({ value, label: units.told(PLACE_NAMES[value]) })))
 const typed = ref('')
 /** What a thermometer can show, K. */
 const [LEAST, MOST] = [250, 900]
@@ -17,12 +19,12 @@ const answer = computed(() => {
     const { value, unit: given } = parseQuantity(typed.value, 'temperature', unit.value, units.locale)
     const kelvin = toSi(value, given, 'temperature')
     if (!(kelvin >= LEAST && kelvin <= MOST)) {
-      return { words: '', problem: `Reading: given ${typed.value.trim()}; accepted: ${formatQuantity(LEAST, unit.value, 'temperature')} to ${formatQuantity(MOST, unit.value, 'temperature')}` }
+      return { words: '', problem: `${t('Reading')}: ${units.told(say`given ${typed.value.trim()}; accepted: ${asTemperature(LEAST)} to ${asTemperature(MOST)}`)}` }
     }
-    return { words: sayWord(wordOf(place.value, kelvin, props.pressure), kelvin, k => units.format(k, ['degC', 'degF'], 'temperature')), problem: '' }
+    return { words: units.told(sayWord(wordOf(place.value, kelvin, props.pressure), kelvin)), problem: '' }
   } catch (error) {
     if (!(error instanceof QuantityError)) throw error
-    return { words: '', problem: `Reading: ${error.message}` }
+    return { words: '', problem: `${t('Reading')}: ${error.message}` }
   }
 })
 </script>
@@ -30,13 +32,13 @@ const answer = computed(() => {
 <template>
   <details data-testid="thermometer-word">
     <summary class="cursor-pointer font-bold">
-      Somebody reads a thermometer
+      {{ $t('Somebody reads a thermometer') }}
     </summary>
     <div class="flex flex-wrap gap-2 items-end mt-1">
-      <UFormField label="It reads" :error="answer.problem || false">
+      <UFormField :label="$t('It reads')" :error="answer.problem || false">
         <UInput v-model="typed" class="w-28" :placeholder="units.format(366.15, ['degC', 'degF'], 'temperature')" autocomplete="off" />
       </UFormField>
-      <UFormField label="where">
+      <UFormField :label="$t('where')">
         <USelect v-model="place" :items="places" class="w-64" />
       </UFormField>
     </div>

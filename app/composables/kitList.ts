@@ -1,4 +1,4 @@
-import { tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
+import { say, tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
 import type { OrderAct } from '~/composables/useRunningOrder'
 
 const PLACES: Record<string, string> = {
@@ -29,7 +29,8 @@ export function kitList(
       counts.set(line, (counts.get(line) ?? 0) + 1)
     }
     const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
-    for (const place of fit?.missing ?? []) missing.push(`Missing: ${PLACES[place.kind]} for ${act.title}`)
+    for (const place of fit?.missing ?? [])
+      missing.push(tell(say`Missing: ${PLACES[place.kind]} for ${act.title}`, reader))
   }
   // Ice is bought by the bag: all of it together.
   const ice = acts.reduce(
@@ -43,7 +44,9 @@ export function kitList(
     ) => sum + (['ice-pool', undefined].includes(choices.coolingMethod) ? (numbers.iceMass ?? 0) : 0),
     0,
   )
-  const low = items.filter(i => i.kind === 'consumable' && i.count <= i.restockAt).map(i => `${i.name}: few left`)
+  const low = items
+    .filter(i => i.kind === 'consumable' && i.count <= i.restockAt)
+    .map(i => tell(say`${i.name}: few left`, reader))
   return {
     lines: [...counts]
       .map(([name, count]) => ({ name, count }))

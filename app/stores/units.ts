@@ -12,6 +12,7 @@ import {
   type Sentence,
   type UnitSystem,
 } from '~~/core'
+import type { Language, Words } from '~/locales'
 
 /** Where customary units are what people measure with. */
 const CUSTOMARY_REGIONS = new Set(['US', 'LR', 'MM'])
@@ -24,15 +25,28 @@ const regionOf = (language: string): string | undefined => {
   }
 }
 
-/** Whoever reads: unit system, kept on the device, and the browser's language for the marks in numbers and dates. */
+/** Whoever reads: units and language, kept on the device, and the marks of numbers and dates that go with them. */
 export const useUnitsStore = defineStore('units', () => {
   const languages = usePreferredLanguages()
-  const locale = computed(() => languages.value[0] ?? 'en-GB')
+  const language = useLocalStorage<Language>('hush-language', 'en')
+  /** of what is shown, where it is not English; by its English */
+  const words = shallowRef<Words>({})
+  /** for the marks in numbers and dates: the browser's, unless another language than its own was chosen */
+  const locale = computed(() =>
+    language.value === 'en'
+      ? (languages.value[0] ?? 'en-GB')
+      : (languages.value.find(l => l.startsWith(language.value)) ?? language.value),
+  )
   const system = useLocalStorage<UnitSystem>(
     'hush-units',
     CUSTOMARY_REGIONS.has(regionOf(locale.value) ?? '') ? 'us' : 'si',
   )
-  const reader = computed<Reader>(() => ({ units: system.value, locale: locale.value, space: '\u00a0' }))
+  const reader = computed<Reader>(() => ({
+    units: system.value,
+    locale: locale.value,
+    space: '\u00a0',
+    translate: key => words.value[key],
+  }))
 
   /**
    * Unit to show: the one a person typed where it belongs to the chosen system, otherwise that system's own for so
@@ -72,5 +86,5 @@ export const useUnitsStore = defineStore('units', () => {
   const date = (when: string | number | Date, options: Intl.DateTimeFormatOptions): string =>
     new Intl.DateTimeFormat(locale.value, options).format(new Date(when))
 
-  return { system, locale, reader, shown, format, told, number, clock, date }
+  return { system, language, words, locale, reader, shown, format, told, number, clock, date }
 })

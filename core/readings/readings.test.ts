@@ -4,6 +4,7 @@ import { canPlunge } from '../catalogue/steam/can-plunge'
 import { LoggerReader } from './protocol'
 import { guessMatches, readColumns, readReadings, readingsCsv } from './readings-csv'
 import { SimulatedLogger } from './simulated-logger'
+import { METRIC, tell } from '../sentence'
 import { sayWord, wordOf } from './thermometer-word'
 import { saidByReadings } from './what-they-say'
 
@@ -144,8 +145,8 @@ describe('one number off a thermometer', () => {
       ['rim', 190],
     ] as const) {
       const kelvin = 273.15 + celsius
-      expect(sayWord(wordOf(place, kelvin, sea), kelvin, k => `${Math.round(k - 273.15)} °C`)).toMatch(/[Hh]eat off/)
+      expect(tell(sayWord(wordOf(place, kelvin, sea), kelvin), METRIC)).toMatch(/[Hh]eat off/)
     }
-    expect(sayWord(wordOf('water', 373.2, sea), 373.2, k => `${k}`)).toContain('says nothing of the air')
+    expect(tell(sayWord(wordOf('water', 373.2, sea), 373.2), METRIC)).toContain('says nothing of the air')
   })
 })

@@ -1,4 +1,5 @@
 /** What one number read off a thermometer says of a vessel on the heat: boiling here or not, superheated, dry. */
+import { asShare, asTemperature, say, type Sentence } from '../sentence'
 import { saturationPressure, saturationTemperature } from '../substances/water'
 
 /** Where the thermometer is. */
@@ -60,55 +61,38 @@ export function wordOf(place: Place, temperature: number, pressure: number): Wor
 
 /**
  * The verdict as sentences.
- * @param format of a temperature (K), in the units shown
+ * @param temperature that was read, K
  */
-export function sayWord(
-  { verdict, boilingPoint, mostSteam }: Word,
-  temperature: number,
-  format: (kelvin: number) => string,
-): string {
-  const boils = `Water boils at ${format(boilingPoint)} here.`
+export function sayWord({ verdict, boilingPoint, mostSteam }: Word, temperature: number): Sentence {
+  const boils = say`Water boils at ${asTemperature(boilingPoint)} here.`
+  const read = asTemperature(temperature)
   switch (verdict) {
     case 'cold':
-      return `${boils} It is far from boiling; the bubbles that show are air.`
+      return say`${boils} It is far from boiling; the bubbles that show are air.`
     case 'warming':
-      return `${boils} Not yet: it comes to ${format(temperature)}. What crackles now is not boiling through.`
+      return say`${boils} Not yet: it comes to ${read}. What crackles now is not boiling through.`
     case 'boiling':
-      return (
-        `${boils} ${format(temperature)} is boiling, here. That alone says nothing of the air: look at ` +
-        'the plume, or hold the probe at the rim.'
-      )
+      return say`${boils} ${read} is boiling, here. That alone says nothing of the air: look at the plume, or hold
+        the probe at the rim.`
     case 'superheated':
-      return (
-        `${boils} ${format(temperature)} is more than that: superheated, or the probe touches the bottom. ` +
-        'Do not move it and drop nothing in; heat off, stand back, let it cool below boiling first.'
-      )
+      return say`${boils} ${read} is more than that: superheated, or the probe touches the bottom. Do not move it
+        and drop nothing in; heat off, stand back, let it cool below boiling first.`
     case 'mixed':
-      return (
-        `${boils} At the rim ${format(temperature)}: at most ${Math.round(mostSteam! * 100)} % of the gas ` +
-        'there is steam, the rest is air. Let it boil on.'
-      )
+      return say`${boils} At the rim ${read}: at most ${asShare(mostSteam!)} of the gas there is steam, the rest
+        is air. Let it boil on.`
     case 'full':
-      return (
-        `${boils} At the rim ${format(temperature)}: steam fills it to the top. From here on the ` +
-        'boiling-on counts.'
-      )
+      return say`${boils} At the rim ${read}: steam fills it to the top. From here on the boiling-on counts.`
     case 'wet-behind':
-      return `${boils} The wall is as warm as steam makes it: there is water or steam behind it, and it is not dry.`
+      return say`${boils} The wall is as warm as steam makes it: there is water or steam behind it, and it is not
+        dry.`
     case 'over-the-heat':
-      return (
-        `${boils} ${format(temperature)} is usual for a wall just over the heat with boiling water on its ` +
-        'other side. Higher up, or with a thinning plume, it means that it is running dry: heat off.'
-      )
+      return say`${boils} ${read} is usual for a wall just over the heat with boiling water on its other side.
+        Higher up, or with a thinning plume, it means that it is running dry: heat off.`
     case 'dry':
-      return (
-        `${boils} The wall at ${format(temperature)} has no water behind it: it is dry. Heat off now; let ` +
-        'it cool where it stands, no water into it.'
-      )
+      return say`${boils} The wall at ${read} has no water behind it: it is dry. Heat off now; let it cool where
+        it stands, no water into it.`
     case 'wrong':
-      return (
-        `${boils} Neither water nor steam in the open is at ${format(temperature)}: the probe touches hot ` +
-        'metal, or it is dry. Heat off and look from the side.'
-      )
+      return say`${boils} Neither water nor steam in the open is at ${read}: the probe touches hot metal, or it is
+        dry. Heat off and look from the side.`
   }
 }

@@ -1,6 +1,7 @@
 /** The page that phones open to vote: small, by itself, with nothing else of the application in it. */
 import { randomBytes } from 'node:crypto'
 import { setResponseHeaders, type H3Event } from 'h3'
+import { languageOf, say } from './language'
 
 const escape = (text: string): string => text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
 
@@ -27,6 +28,8 @@ td { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
 
 /** Keeps the vote and the page's state in step; every three seconds it asks whether the vote is still open. */
 const SCRIPT = `
+const words = JSON.parse(document.querySelector('#words').textContent);
+const say = (text, mine) => words[text].replace('{mine}', mine);
 const form = document.querySelector('form[data-code]');
 if (form) {
   const state = document.querySelector('#state');
@@ -38,29 +41,43 @@ if (form) {
     state.className = '';
     if (round.revealed) {
       const rows = [...form.querySelectorAll('input')].map(i => '<tr><th>' + i.dataset.name + '</th><td>' + (round.counts[i.value] || 0) + '</td></tr>').join('');
-      state.innerHTML = '<p>What the room expected:</p><table>' + rows + '</table>';
-    } else state.textContent = round.open ? (mine ? 'Your vote counts: ' + mine.dataset.text + '. You can change it until the vote is closed.' : 'Choose one.') : (mine ? 'Closed. You expected: ' + mine.dataset.text + '. Watch!' : 'The vote is closed. Watch!');
+      state.innerHTML = '<p>' + say('What the room expected:') + '</p><table>' + rows + '</table>';
+    } else state.textContent = round.open ? (mine ? say('Your vote counts: {mine}. You can change it until the vote is closed.', mine.dataset.text) : say('Choose one.')) : (mine ? say('Closed. You expected: {mine}. Watch!', mine.dataset.text) : say('The vote is closed. Watch!'));
   };
   const look = async () => {
     try {
       const answer = await ask('GET');
       if (answer.ok) show(await answer.json());
-    } catch { state.className = 'fault'; state.textContent = 'No connection just now; your vote stays as it was. Trying again…'; }
+    } catch { state.className = 'fault'; state.textContent = say('No connection just now; your vote stays as it was. Trying again…'); }
   };
   form.addEventListener('change', async (event) => {
     try {
       const answer = await ask('POST', { outcome: event.target.value });
       if (answer.ok) return show(await answer.json());
       await look();
-      if (answer.status !== 409) { state.className = 'fault'; state.textContent = 'That did not count: load this page again and choose once more.'; }
-    } catch { state.className = 'fault'; state.textContent = 'No connection: that did not count yet. Choose once more in a moment.'; event.target.checked = false; }
+      if (answer.status !== 409) { state.className = 'fault'; state.textContent = say('That did not count: load this page again and choose once more.'); }
+    } catch { state.className = 'fault'; state.textContent = say('No connection: that did not count yet. Choose once more in a moment.'); event.target.checked = false; }
   });
   look();
   setInterval(look, 3000);
 }
 `
 
+/** What the script may have to say. */
+const SCRIPT_WORDS = [
+  'What the room expected:',
+  'Your vote counts: {mine}. You can change it until the vote is closed.',
+  'Choose one.',
+  'Closed. You expected: {mine}. Watch!',
+  'The vote is closed. Watch!',
+  'No connection just now; your vote stays as it was. Trying again…',
+  'That did not count: load this page again and choose once more.',
+  'No connection: that did not count yet. Choose once more in a moment.',
+]
+
 function page(event: H3Event, title: string, body: string): string {
+  const words = say(event)
+  const spoken = JSON.stringify(Object.fromEntries(SCRIPT_WORDS.map(w => [w, words(w)]))).replaceAll('<', '\\u003c')
   const nonce = randomBytes(16).toString('base64')
   setResponseHeaders(event, {
     'content-type': 'text/html; charset=utf-8',
@@ -70,38 +87,45 @@ function page(event: H3Event, title: string, body: string): string {
       `form-action 'self'; base-uri 'none'; frame-ancestors 'none'`,
   })
   return (
-    '<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" ' +
+    `<!doctype html><html lang="${languageOf(event)}"><head><meta charset="utf-8"><meta name="viewport" ` +
     `content="width=device-width, initial-scale=1"><title>${escape(title)}</title>` +
-    `<style nonce="${nonce}">${STYLE}</style></head><body><main>${body}</main><script nonce="${nonce}">${SCRIPT}</script></body></html>`
+    `<style nonce="${nonce}">${STYLE}</style></head><body><main>${body}</main>` +
+    `<script id="words" type="application/json" nonce="${nonce}">${spoken}</script>` +
+    `<script nonce="${nonce}">${SCRIPT}</script></body></html>`
   )
 }
 
-export const codePage = (event: H3Event, fault = ''): string =>
-  page(
+export function codePage(event: H3Event, fault = ''): string {
+  const words = say(event)
+  return page(
     event,
-    'Join the vote',
-    '<h1>What will happen?</h1><form action="/join" method="get"><p><label for="code">Code from the ' +
-      'screen</label></p><p><input type="text" id="code" name="code" maxlength="8" ' +
+    words('Join the vote'),
+    `<h1>${words('What will happen?')}</h1><form action="/join" method="get"><p><label for="code">` +
+      `${words('Code from the screen')}</label></p><p><input type="text" id="code" name="code" maxlength="8" ` +
       'autocapitalize="characters" autocomplete="off" required></p>' +
-      `${fault ? `<p class="fault" role="alert">${escape(fault)}</p>` : ''}<p><button>Join</button></p></form>`,
+      `${fault ? `<p class="fault" role="alert">${escape(fault)}</p>` : ''}<p><button>${words('Join')}</button></p></form>`,
   )
+}
 
 export function votePage(
   event: H3Event,
   code: string,
   question: { title: string; outcomes: { id: string; name: string; sentence: string }[] },
 ): string {
+  const words = say(event)
   const choices = question.outcomes
-    .map(
-      o =>
-        `<label class="choice"><input type="radio" name="outcome" value="${escape(o.id)}" data-name="${escape(o.name)}" ` +
-        `data-text="${escape(o.name)}"><span>${escape(o.sentence)}</span></label>`,
-    )
+    .map(({ id, name, sentence }) => {
+      const shown = escape(words(name))
+      return (
+        `<label class="choice"><input type="radio" name="outcome" value="${escape(id)}" data-name="${shown}" ` +
+        `data-text="${shown}"><span>${escape(words(sentence))}</span></label>`
+      )
+    })
     .join('')
   return page(
     event,
     question.title,
-    `<h1>${escape(question.title)}</h1><form data-code="${escape(code)}"><fieldset><legend>What do ` +
-      `you think will happen?</legend>${choices}</fieldset></form><p id="state" role="status"></p>`,
+    `<h1>${escape(question.title)}</h1><form data-code="${escape(code)}"><fieldset><legend>` +
+      `${words('What do you think will happen?')}</legend>${choices}</fieldset></form><p id="state" role="status"></p>`,
   )
 }

@@ -13,11 +13,11 @@ const shown = (take: NonNullable<Advice['take']>) => {
 </script>
 
 <template>
-  <section aria-label="What the numbers suggest" class="border-l-4 border-(--gap) pl-3 my-2">
+  <section :aria-label="$t('What the numbers suggest')" class="border-l-4 border-(--gap) pl-3 my-2">
     <p v-for="line in advice" :key="keyOf(line.text)">
       {{ units.told(line.text) }}
       <button v-if="line.take" class="quiet-button text-sm !py-0.5 ml-1" @click="emit('take', quantityOf(line.take!.input), line.take!.value)">
-        Take {{ shown(line.take) }}
+        {{ $t('Take {value}', { value: shown(line.take) }) }}
       </button>
     </p>
   </section>

@@ -7,6 +7,7 @@ const props = defineProps<{
   set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
 }>()
 const emit = defineEmits<{ strip: [string] }>()
+const units = useUnitsStore()
 const coefficients = computed(() => props.demonstration.inputs.filter((i): i is QuantityInput => i.kind === 'quantity' && i.group === 'coefficient'))
 const telling = computed(() => props.influences.filter(i => i.share >= 0.03).slice(0, 6))
 </script>
@@ -14,31 +15,31 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
 <template>
   <section aria-labelledby="doubt-title">
     <h2 id="doubt-title">
-      What decides it
+      {{ $t('What decides it') }}
     </h2>
     <p v-if="!telling.length" class="soft">
-      No single unknown decides it: the outcome hardly varies.
+      {{ $t('No single unknown decides it: the outcome hardly varies.') }}
     </p>
     <ul v-else class="mb-2">
       <li v-for="influence in telling" :key="influence.input" class="grid grid-cols-[1fr_6rem_3rem] gap-2 items-center py-0.5">
-        <span>{{ influence.name }}</span>
+        <span>{{ units.told(influence.name) }}</span>
         <svg viewBox="0 0 100 8" preserveAspectRatio="none" class="h-2.5 w-full" aria-hidden="true"><rect width="100" height="8" fill="#e9e4da" /><rect :width="influence.share * 100" height="8" fill="var(--vessel)" /></svg>
         <span class="figures text-right">{{ Math.round(influence.share * 100) }} %</span>
       </li>
     </ul>
     <p class="text-sm soft">
-      Share of the outcome's variance that each unknown explains alone (first-order, from the forecast's own samples).
+      {{ $t('Share of the outcome\'s variance that each unknown explains alone (first-order, from the forecast\'s own samples).') }}
     </p>
     <details class="mt-2">
       <summary class="plain-link">
-        Coefficients that nobody measures at a bench
+        {{ $t('Coefficients that nobody measures at a bench') }}
       </summary>
       <ul class="text-sm mt-2 grid gap-1">
         <li v-for="input in coefficients" :key="input.id" class="border-t rule pt-1">
-          <span class="capitalize-first">{{ input.name }}</span>: <InputBlank
+          <span class="capitalize-first">{{ units.told(input.name) }}</span>: <InputBlank
             :input="input" :value="values.numbers[input.id]!" :document="document.inputs[input.id]" :spread="given.spreads[input.id]" :usual="usualSpread(input, values)" :outcomes="demonstration.outcomes"
             :strip="strip?.input === input.id ? strip.points : undefined" :set="value => set(input.id, value)" @strip="emit('strip', input.id)"
-          /> <span class="soft">{{ input.source }}</span>
+          /> <span class="soft">{{ units.told(input.source ?? '') }}</span>
         </li>
       </ul>
     </details>

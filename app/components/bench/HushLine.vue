@@ -9,7 +9,9 @@ import type { LineSeriesOption } from 'echarts/charts'
 import type { GridComponentOption } from 'echarts/components'
 import VChart from 'vue-echarts'
 import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Simulation } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption>
 
@@ -96,7 +98,7 @@ const option = computed<Option>(() => {
       gridIndex: index, type: 'value' as const, min: 0, max: stage.end - stage.start, splitLine: { show: false }, splitNumber: narrow ? 2 : 4,
       axisLabel: { color: COLOURS.soft, formatter: time(index), hideOverlap: true, fontSize: 11, showMaxLabel: false },
       axisLine: { lineStyle: { color: COLOURS.line } }, axisTick: { show: false },
-      name: `${stage.name}, ${clock(index)}`, nameLocation: 'middle' as const, nameGap: 22, nameTextStyle: { color: COLOURS.soft, fontSize: 12 },
+      name: `${units.told(stage.name)}, ${clock(index)}`, nameLocation: 'middle' as const, nameGap: 22, nameTextStyle: { color: COLOURS.soft, fontSize: 12 },
     })),
     yAxis: stages.map((_, index) => ({
       gridIndex: index, type: 'value' as const, min: floors[index], max: ceiling, splitLine: { show: false }, interval: (ceiling - floors[index]!) / 3,
@@ -111,7 +113,7 @@ const option = computed<Option>(() => {
       const bands: NonNullable<LineSeriesOption['markArea']>['data'] = []
       if (!heating(index) && banded.value && strength.value[0] < outside.value) {
         bands.push([
-          { yAxis: shown(Math.max(0, outside.value - strength.value[1])), name: stage.id === 'hush' && !narrow ? props.demonstration.hushWords.strength : '', itemStyle: { color: 'rgba(89,98,110,0.28)' }, label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 } },
+          { yAxis: shown(Math.max(0, outside.value - strength.value[1])), name: stage.id === 'hush' && !narrow ? units.told(props.demonstration.hushWords.strength) : '', itemStyle: { color: 'rgba(89,98,110,0.28)' }, label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 } },
           { yAxis: shown(outside.value - strength.value[0]) },
         ])
       }
@@ -123,7 +125,7 @@ const option = computed<Option>(() => {
         lineStyle: { color: COLOURS.ink, width: 2.5 }, areaStyle: { origin: shown(outside.value), color: 'rgba(122,90,166,0.28)' }, silent: true,
         markLine: {
           symbol: 'none', silent: true, animation: false, label: { formatter: '{b}', color: COLOURS.soft, fontSize: 11, position: 'end', rotate: 0, distance: 3 },
-          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here, ...(above ? [{ yAxis: shown(outside.value), name: index === 0 ? 'outside' : '', lineStyle: { color: COLOURS.air, width: 1.5, type: 'dashed' as const } }] : [])],
+          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 }, data: [...markers, ...here, ...(above ? [{ yAxis: shown(outside.value), name: index === 0 ? t('outside') : '', lineStyle: { color: COLOURS.air, width: 1.5, type: 'dashed' as const } }] : [])],
         },
         markArea: { silent: true, animation: false, data: bands },
       }
@@ -150,18 +152,19 @@ function click(event: { offsetX: number, offsetY: number }) {
 const words = computed(() => {
   const r = props.simulation.results
   const peak = units.format(r.peakPressureDifference!, ['kPa', 'psi'], 'pressure')
-  return `Pressure inside against time. Outside ${units.format(outside.value, ['kPa', 'psi'], 'pressure')}; greatest difference ${peak}${banded.value ? `; ${props.demonstration.hushWords.strength} at ${units.format(r.criticalPressureDifference!, ['kPa', 'psi'], 'pressure')}` : ''}.`
+  const band = banded.value ? `; ${t('{strength} at {difference}', { strength: units.told(props.demonstration.hushWords.strength), difference: units.format(r.criticalPressureDifference!, ['kPa', 'psi'], 'pressure') })}` : ''
+  return `${t('Pressure inside against time. Outside {outside}; greatest difference {peak}', { outside: units.format(outside.value, ['kPa', 'psi'], 'pressure'), peak })}${band}.`
 })
 </script>
 
 <template>
-  <section ref="box" aria-label="Hush line" class="min-w-0 overflow-hidden">
+  <section ref="box" :aria-label="$t('Hush line')" class="min-w-0 overflow-hidden">
     <p class="text-sm soft flex flex-wrap gap-x-4">
-      <b class="text-(--ink)">Hush line</b>
-      <span><span class="text-(--ink)" aria-hidden="true">━</span> inside, {{ unitLabel(unit) }}; {{ rises ? 'dashed' : 'top edge' }}: outside</span>
-      <span><span class="text-(--gap)" aria-hidden="true">▇</span> difference</span>
-      <span v-if="trace.stages.some(s => s.id === 'heat')"><span class="text-(--outside-air)" aria-hidden="true">╍</span> {{ demonstration.hushWords.inside }}</span>
-      <span v-if="simulation.results.hush !== undefined && forecast?.quantiles.hush"><span class="text-(--danger)" aria-hidden="true">▇</span> when it ends, P10 to P90</span>
+      <b class="text-(--ink)">{{ $t('Hush line') }}</b>
+      <span><span class="text-(--ink)" aria-hidden="true">━</span> {{ rises ? $t('inside, {unit}; dashed: outside', { unit: unitLabel(unit) }) : $t('inside, {unit}; top edge: outside', { unit: unitLabel(unit) }) }}</span>
+      <span><span class="text-(--gap)" aria-hidden="true">▇</span> {{ $t('difference') }}</span>
+      <span v-if="trace.stages.some(s => s.id === 'heat')"><span class="text-(--outside-air)" aria-hidden="true">╍</span> {{ units.told(demonstration.hushWords.inside) }}</span>
+      <span v-if="simulation.results.hush !== undefined && forecast?.quantiles.hush"><span class="text-(--danger)" aria-hidden="true">▇</span> {{ $t('when it ends, P10 to P90') }}</span>
     </p>
     <div role="img" :aria-label="words">
       <VChart ref="chart" class="!h-[210px]" :option="option" :init-options="{ renderer: 'svg' }" :update-options="{ notMerge: true }" autoresize @zr:click="click" />

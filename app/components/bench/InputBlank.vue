@@ -28,7 +28,7 @@ const unit = computed(() => quantity.value ? units.shown(quantity.value.units, t
 /** "15 mL" in the unit shown, with the marks of the reader's language, as it can be typed again. */
 const inUnit = (si: number, digits = 3) => formatQuantity(si, unit.value, quantity.value!.quantity, digits, { locale: units.locale })
 const shown = computed(() => {
-  if (props.input.kind === 'choice') return props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value)
+  if (props.input.kind === 'choice') return units.told(props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value))
   return inUnit(props.value as number)
 })
 
@@ -109,21 +109,21 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
 
 <template>
   <UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
-    <button type="button" class="blank figures" :aria-label="`${input.name}: ${shown}. ${!open && problem ? `Refused as typed: ${problem} ` : ''}Change`" :data-input="input.id" :data-fault="!open && problem !== ''">
+    <button type="button" class="blank figures" :aria-label="`${units.told(input.name)}: ${shown}. ${!open && problem ? `${$t('Refused as typed: {why}', { why: problem })} ` : ''}${$t('Change')}`" :data-input="input.id" :data-fault="!open && problem !== ''">
       {{ shown }}
     </button>
     <template #content>
-      <div class="p-4 w-[min(22rem,92vw)] grid gap-3" role="group" :aria-label="input.name">
+      <div class="p-4 w-[min(22rem,92vw)] grid gap-3" role="group" :aria-label="units.told(input.name)">
         <p class="font-bold capitalize-first">
-          {{ input.name }}
+          {{ units.told(input.name) }}
         </p>
         <p v-if="input.kind === 'choice' && input.source" class="text-sm soft -mt-2">
-          {{ input.source }}
+          {{ units.told(input.source) }}
         </p>
         <template v-if="input.kind === 'choice'">
           <!-- A refused choice stays with what was in use: the list is drawn anew. -->
           <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">
-            <input type="radio" :name="id" :value="choice.id" :checked="choice.id === value" @change="apply(choice.id)"> {{ choice.name }}
+            <input type="radio" :name="id" :value="choice.id" :checked="choice.id === value" @change="apply(choice.id)"> {{ units.told(choice.name) }}
           </label>
           <p v-if="problem" class="fault" role="alert">
             {{ problem }}
@@ -131,7 +131,7 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
         </template>
         <template v-else>
           <div>
-            <label class="sr-only" :for="`${id}-value`">{{ input.name }}, with any unit</label>
+            <label class="sr-only" :for="`${id}-value`">{{ $t('{name}, with any unit', { name: units.told(input.name) }) }}</label>
             <input
               :id="`${id}-value`" v-model="text" class="text-field figures !text-xl font-bold" autocomplete="off" :aria-invalid="problem !== ''"
               :aria-describedby="`${id}-about`" @input="readText" @keydown.enter="open = problem !== ''"
@@ -142,29 +142,29 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
           </div>
           <div>
             <input
-              type="range" :aria-label="`${input.name}, slider`" :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)" :max="toUnit(high)" :step="stepOf(input)" :value="toUnit(value as number)"
+              type="range" :aria-label="`${units.told(input.name)}, ${$t('slider')}`" :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)" :max="toUnit(high)" :step="stepOf(input)" :value="toUnit(value as number)"
               :aria-valuetext="shown" @input="slide" @change="emit('strip')"
             >
             <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
             <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
-              <span>{{ inUnit(low) }}</span><span>usual range</span><span>{{ inUnit(high) }}</span>
+              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span><span>{{ inUnit(high) }}</span>
             </p>
           </div>
           <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
-            <label class="text-sm" :for="`${id}-sure`">How sure</label>
+            <label class="text-sm" :for="`${id}-sure`">{{ $t('How sure') }}</label>
             <input :id="`${id}-sure`" v-model="sureness" class="text-field figures" autocomplete="off" :aria-invalid="sureProblem !== ''" @change="readSureness">
           </div>
           <p class="text-sm soft -mt-2">
-            Standard uncertainty, as ± 10 % or ± 1 {{ unitLabel(unit) }}, or “exact”; usual: {{ defaultSpreadWords }}.
+            {{ $t('Standard uncertainty, as ± 10 % or ± 1 {unit}, or “exact”; usual: {usual}.', { unit: unitLabel(unit), usual: defaultSpreadWords }) }}
           </p>
           <p v-if="sureProblem" class="fault" role="alert">
             {{ sureProblem }}
           </p>
           <p v-if="input.source" class="text-sm soft">
-            {{ input.source }}
+            {{ units.told(input.source) }}
           </p>
           <button v-if="document !== undefined" class="plain-link text-sm justify-self-start" @click="set(undefined); refresh()">
-            Back to the default
+            {{ $t('Back to the default') }}
           </button>
         </template>
       </div>

@@ -13,7 +13,7 @@ const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(
 <template>
   <section aria-labelledby="ledger-title">
     <h2 id="ledger-title">
-      Where the difference comes from
+      {{ $t('Where the difference comes from') }}
     </h2>
     <p class="soft text-sm mb-2">
       {{ units.told(ledger.moment) }}
@@ -38,7 +38,7 @@ const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(
       <tfoot>
         <tr class="border-t rule font-bold">
           <th scope="row" class="text-left py-1">
-            difference
+            {{ $t('difference') }}
           </th><td /><td class="text-right whitespace-nowrap">
             {{ units.format(ledger.difference, ['kPa', 'psi'], 'pressure') }}
           </td>

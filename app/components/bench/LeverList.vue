@@ -8,7 +8,7 @@ const units = useUnitsStore()
 const inputOf = (id: string) => findInput(props.demonstration, id)!
 const words = (lever: Lever) => {
   const input = inputOf(lever.input)
-  if (input.kind === 'choice') return `${input.choices.find(c => c.id === lever.from)?.name} → ${input.choices.find(c => c.id === lever.to)?.name}`
+  if (input.kind === 'choice') return [lever.from, lever.to].map(id => units.told(input.choices.find(c => c.id === id)?.name ?? '')).join(' → ')
   const from = lever.from as number
   const told = (si: number) => units.told(say`${asQuantity(si, input.quantity, { units: input.units, like: from })}`)
   return `${told(from)} → ${told(lever.to as number)}`
@@ -39,40 +39,40 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
 <template>
   <section aria-labelledby="levers-title" data-testid="levers">
     <h2 id="levers-title">
-      Levers
+      {{ $t('Levers') }}
     </h2>
     <p v-if="!levers" class="soft">
-      Trying what is within reach…
+      {{ $t('Trying what is within reach…') }}
     </p>
     <template v-else>
       <p v-if="!better.length" class="soft">
-        Nothing within reach makes it noticeably better.
+        {{ $t('Nothing within reach makes it noticeably better.') }}
       </p>
       <ul class="figures">
         <li v-for="lever in [...better, ...worse]" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
-          <span class="flex-1"><span class="capitalize-first">{{ inputOf(lever.input).name }}</span> {{ words(lever) }}</span>
-          <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> of 100</span>
+          <span class="flex-1"><span class="capitalize-first">{{ units.told(inputOf(lever.input).name) }}</span> {{ words(lever) }}</span>
+          <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
           <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="pull(lever)">
-            Do it<span class="sr-only"> {{ inputOf(lever.input).name }} {{ words(lever) }}</span>
+            {{ $t('Do it') }}<span class="sr-only"> {{ units.told(inputOf(lever.input).name) }} {{ words(lever) }}</span>
           </button>
         </li>
       </ul>
       <template v-if="schools.length">
         <h3 class="text-base font-bold mt-3">
-          Other ways people do it
+          {{ $t('Other ways people do it') }}
         </h3>
         <ul class="figures">
           <li v-for="lever in schools" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
             <span class="flex-1">{{ words(lever).split(' → ')[1] }}</span>
-            <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> of 100</span>
+            <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
             <button class="quiet-button text-sm" @click="pull(lever)">
-              Do it<span class="sr-only"> {{ words(lever) }}</span>
+              {{ $t('Do it') }}<span class="sr-only"> {{ words(lever) }}</span>
             </button>
           </li>
         </ul>
       </template>
       <p class="text-sm soft mt-1">
-        Each tried on the same 400 computed stagings; the strongest step of each is shown, and only differences of two in a hundred or more.
+        {{ $t('Each tried on the same 400 computed stagings; the strongest step of each is shown, and only differences of two in a hundred or more.') }}
       </p>
     </template>
   </section>

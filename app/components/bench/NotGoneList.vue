@@ -9,7 +9,7 @@ const units = useUnitsStore()
 <template>
   <section aria-labelledby="not-gone-title">
     <h2 id="not-gone-title">
-      If it ends otherwise
+      {{ $t('If it ends otherwise') }}
     </h2>
     <details v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
       <summary class="cursor-pointer font-bold">

@@ -1,30 +1,32 @@
 <script setup lang="ts">
 /** What past runs taught, and the switch that leaves it out. */
 import type { Lesson } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 defineProps<{ runs: number, unlike: number, lessons: readonly Lesson[] }>()
 const on = defineModel<boolean>('on', { required: true })
 const units = useUnitsStore()
-const span = (l: Lesson, of: readonly [number, number, number]) => `${units.format(of[0], l.input.units, l.input.quantity, 2)} to ${units.format(of[2], l.input.units, l.input.quantity, 2)}`
+const span = (l: Lesson, of: readonly [number, number, number]) => t('{least} to {most}', { least: units.format(of[0], l.input.units, l.input.quantity, 2), most: units.format(of[2], l.input.units, l.input.quantity, 2) })
 </script>
 
 <template>
   <section v-if="runs > 0 || unlike > 0" aria-labelledby="past-title" data-testid="past-runs">
     <h2 id="past-title">
-      What past runs taught
+      {{ $t('What past runs taught') }}
     </h2>
-    <label class="flex gap-2 items-baseline py-1"><input v-model="on" type="checkbox"> The forecast uses {{ runs }} past run{{ runs === 1 ? '' : 's' }} of this demonstration</label>
+    <label class="flex gap-2 items-baseline py-1"><input v-model="on" type="checkbox"> {{ $t('The forecast uses {n} past run of this demonstration | The forecast uses {n} past runs of this demonstration', runs) }}</label>
     <p v-if="unlike" class="soft text-sm">
-      {{ unlike }} other{{ unlike === 1 ? '' : 's' }} came out unlike anything forecast and teach{{ unlike === 1 ? 'es' : '' }} nothing here.
+      {{ $t('{n} other came out unlike anything forecast and teaches nothing here. | {n} others came out unlike anything forecast and teach nothing here.', unlike) }}
     </p>
     <table v-if="lessons.length" class="w-full figures text-sm" :class="on ? '' : 'soft'">
       <thead class="text-left soft">
-        <tr><th scope="col">not well known</th><th scope="col">before</th><th scope="col">after</th></tr>
+        <tr><th scope="col">{{ $t('not well known') }}</th><th scope="col">{{ $t('before') }}</th><th scope="col">{{ $t('after') }}</th></tr>
       </thead>
       <tbody>
         <tr v-for="l in lessons.slice(0, 6)" :key="l.input.id" class="border-t rule align-top">
           <th scope="row" class="font-normal text-left py-1 pr-2">
-            {{ l.input.name }}
+            {{ units.told(l.input.name) }}
           </th><td class="pr-2">
             {{ span(l, l.before) }}
           </td><td><b>{{ span(l, l.after) }}</b></td>
@@ -32,7 +34,7 @@ const span = (l: Lesson, of: readonly [number, number, number]) => `${units.form
       </tbody>
     </table>
     <p v-else class="soft text-sm">
-      They fit what was assumed; nothing moved.
+      {{ $t('They fit what was assumed; nothing moved.') }}
     </p>
   </section>
 </template>

@@ -43,23 +43,23 @@ const rows = computed(() => {
 
 <template>
   <div>
-    <label class="plain-link focus-within:outline-2">Set a saved prediction beside this<input type="file" accept="application/json,.json" class="sr-only" @change="read"></label>
+    <label class="plain-link focus-within:outline-2">{{ $t('Set a saved prediction beside this') }}<input type="file" accept="application/json,.json" class="sr-only" @change="read"></label>
     <p v-if="problem" class="fault" role="alert">
       {{ problem }}
     </p>
     <template v-if="earlier">
       <table v-if="rows.length" class="w-full figures mt-2">
         <caption class="text-left text-sm soft">
-          {{ name }} against now; what is the same is left out
+          {{ $t('{name} against now; what is the same is left out', { name }) }}
         </caption>
         <thead class="text-left text-sm soft">
           <tr>
             <th scope="col">
-              what
+              {{ $t('what') }}
             </th><th scope="col">
-              then
+              {{ $t('then') }}
             </th><th scope="col">
-              now
+              {{ $t('now') }}
             </th>
           </tr>
         </thead>
@@ -72,7 +72,7 @@ const rows = computed(() => {
         </tbody>
       </table>
       <p v-else class="soft mt-2">
-        {{ name }} says the same as now.
+        {{ $t('{name} says the same as now.', { name }) }}
       </p>
     </template>
   </div>

@@ -26,12 +26,12 @@ const usualOf = (id: string) => {
 </script>
 
 <template>
-  <ol class="grid" aria-label="Procedure">
+  <ol class="grid" :aria-label="$t('Procedure')">
     <li v-for="(step, index) in steps" :key="step.id" class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0">
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
         <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
-          <span class="sr-only">Before this step: </span>{{ units.told(gate.text) }}
+          <span class="sr-only">{{ $t('Before this step:') }} </span>{{ units.told(gate.text) }}
         </p>
         <p class="leading-[1.7]">
           <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">
@@ -48,14 +48,14 @@ const usualOf = (id: string) => {
         <slot name="after" :step="step.id" />
         <details v-for="caution in step.cautions" :key="caution.id" class="text-sm mt-1" :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'">
           <summary class="cursor-pointer">
-            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? 'Raised caution: ' : 'Caution: ' }}</span>{{ units.told(caution.hazard) }}
+            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ') }}</span>{{ units.told(caution.hazard) }}
           </summary>
           <p class="pl-5 text-(--ink) font-normal">
             {{ units.told(caution.control) }}
           </p>
         </details>
       </div>
-      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : 'predicted'">{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span>
+      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : $t('predicted')">{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span>
     </li>
   </ol>
 </template>

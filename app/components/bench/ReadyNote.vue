@@ -9,36 +9,36 @@ const units = useUnitsStore()
 <template>
   <section aria-labelledby="ready-title" data-testid="ready">
     <h2 id="ready-title">
-      Ready when
+      {{ $t('Ready when') }}
     </h2>
     <ul class="list-disc pl-5">
       <li v-for="w in ready.watch" :key="keyOf(w.sign)" class="mb-1">
-        {{ units.told(w.sign) }} <span class="soft text-sm">Worth: {{ units.told(w.worth) }}.</span>
+        {{ units.told(w.sign) }} <span class="soft text-sm">{{ $t('Worth: {worth}.', { worth: units.told(w.worth) }) }}</span>
       </li>
     </ul>
     <dl class="figures grid grid-cols-[1fr_auto] gap-x-4 mt-1">
       <template v-if="ready.earliest !== undefined && ready.earliest > 0">
         <dt class="soft">
-          Earliest ready, from heat on
+          {{ $t('Earliest ready, from heat on') }}
         </dt><dd class="text-right">
           {{ units.clock(ready.earliest) }}
         </dd>
       </template>
       <template v-else-if="ready.earliest === undefined">
         <dt class="col-span-2 text-(--danger)">
-          More than 5 % air is left at the end of this boil.
+          {{ $t('More than 5 % air is left at the end of this boil.') }}
         </dt>
       </template>
       <template v-if="ready.dryAt !== undefined">
         <dt class="soft">
-          Dry at
+          {{ $t('Dry at') }}
         </dt><dd class="text-right">
           {{ units.clock(ready.dryAt) }}
         </dd>
       </template>
       <template v-if="ready.lowFlame !== undefined">
         <dt class="soft">
-          Can wait on a low flame for
+          {{ $t('Can wait on a low flame for') }}
         </dt><dd class="text-right">
           {{ units.clock(ready.lowFlame) }}
         </dd>

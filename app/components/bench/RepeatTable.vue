@@ -14,24 +14,22 @@ const iceForAll = computed(() => {
 })
 /** From heat on to the seal: how long one keeps the heater busy. */
 const each = computed(() => props.simulation.details.timeOfLifting ?? 0)
-const clock = (s: number) => s < 100 ? `${Math.round(s)} s` : `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
 const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shares[props.demonstration.wanted] ?? 0))
 </script>
 
 <template>
   <section aria-labelledby="repeats-title">
     <h2 id="repeats-title">
-      Several in a row
+      {{ $t('Several in a row') }}
     </h2>
     <p>
-      <label>How many <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
-      on this bath <template v-if="iceForAll >= LEAST_ICE">use up <b class="figures">{{ units.format(iceForAll, ['g', 'lb'], 'mass', 2) }}</b> of ice</template><template v-else>leave it as cold as it is</template><template v-if="bring !== undefined">; for 99 in 100 to see one, bring {{ bring }}</template>.
-      <template v-if="each > 0">
-        On one heater that is one every <b class="figures">{{ clock(each) }}</b>, all of them in <b class="figures">{{ clock(each * count) }}</b>.
-      </template>
+      <label>{{ $t('How many') }} <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
+      <span class="figures">{{ iceForAll >= LEAST_ICE ? $t('on this bath use up {ice} of ice.', { ice: units.format(iceForAll, ['g', 'lb'], 'mass', 2) }) : $t('on this bath leave it as cold as it is.') }}
+        <template v-if="bring !== undefined">{{ $t('For 99 in 100 to see one, bring {n}.', { n: bring }) }}</template>
+        <template v-if="each > 0">{{ $t('On one heater that is one every {each}, all of them in {all}.', { each: units.clock(each), all: units.clock(each * count) }) }}</template></span>
     </p>
     <table class="w-full figures text-sm mt-1">
-      <thead><tr class="soft text-left"><th class="font-normal">No.</th><th class="font-normal">bath before it</th><th class="font-normal">ice</th></tr></thead>
+      <thead><tr class="soft text-left"><th class="font-normal">{{ $t('No.') }}</th><th class="font-normal">{{ $t('bath before it') }}</th><th class="font-normal">{{ $t('ice') }}</th></tr></thead>
       <tbody>
         <tr v-for="row in rows.slice(0, -1)" :key="row.number" class="border-t rule">
           <td>{{ row.number }}</td><td>{{ units.format(row.bathTemperature, ['degC', 'degF'], 'temperature') }}</td><td>{{ units.format(row.iceLeft, ['g', 'lb'], 'mass', 2) }}</td>

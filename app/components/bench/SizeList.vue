@@ -9,12 +9,12 @@ const units = useUnitsStore()
 <template>
   <section aria-labelledby="sizes-title">
     <h2 id="sizes-title">
-      How big
+      {{ $t('How big') }}
     </h2>
     <dl class="figures">
       <div v-for="size in sizes" :key="size.id" class="grid grid-cols-[1fr_auto] gap-x-4 border-t rule first:border-t-0 py-1">
         <dt class="capitalize-first">
-          {{ size.name }}
+          {{ units.told(size.name) }}
         </dt>
         <dd class="text-right font-bold">
           {{ units.format(size.value, size.units, size.quantity, 2) }}

@@ -18,7 +18,7 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
         <tr class="soft text-left align-bottom">
           <td />
           <th v-for="spec in specs" :key="spec.id" scope="col" class="font-normal text-right pl-3">
-            {{ spec.name }}
+            {{ units.told(spec.name) }}
           </th>
         </tr>
       </thead>
@@ -28,7 +28,7 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
             {{ units.told(row.name) }}
           </th>
           <td v-for="spec in specs" :key="spec.id" class="text-right pl-3 whitespace-nowrap">
-            {{ row.results[spec.id] === undefined ? 'never' : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2) }}
+            {{ row.results[spec.id] === undefined ? $t('never') : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2) }}
           </td>
         </tr>
       </tbody>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 /** The verdict in natural frequencies, with the hundred drawn. */
 import { atLeastOne, vesselsNeeded, type Demonstration, type Forecast, type Simulation } from '~~/core'
+import { useI18n } from 'vue-i18n'
+
+const { t } = useI18n()
 const units = useUnitsStore()
 const props = defineProps<{ demonstration: Demonstration, forecast?: Forecast, complete: boolean, simulation: Simulation }>()
 
@@ -22,43 +25,43 @@ const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.c
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
 const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
-const span = (a: number, b: number) => b < 0.95 ? `${units.number(a * 1000, 2)} to ${units.number(b * 1000, 2)} ms` : `${units.number(a, 2)} to ${units.number(b, 2)} s`
+const span = (a: number, b: number) => t('{least} to {most}', b < 0.95 ? { least: units.number(a * 1000, 2), most: `${units.number(b * 1000, 2)} ms` } : { least: units.number(a, 2), most: `${units.number(b, 2)} s` })
 const share = computed(() => props.forecast?.shares[props.demonstration.wanted] ?? 0)
 const vessels = computed(() => vesselsNeeded(share.value))
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
-const bring = computed(() => vessels.value === undefined ? '' : `${COUNTS[vessels.value]} ${props.demonstration.noun[vessels.value === 1 ? 0 : 1]}`)
+const bring = computed(() => vessels.value === undefined ? '' : `${t(COUNTS[vessels.value]!)} ${units.told(props.demonstration.noun[vessels.value === 1 ? 0 : 1])}`)
 const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (props.forecast.errors[props.demonstration.wanted] ?? 0) * 100)) : 0)
 </script>
 
 <template>
-  <section aria-label="Verdict" data-testid="verdict">
+  <section :aria-label="$t('Verdict')" data-testid="verdict">
     <template v-if="forecast && wanted">
       <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite">
-        <span class="capitalize-first">{{ wanted.name }}</span> in <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> of 100 <span class="soft text-lg font-normal">stagings like this</span>
+        <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }} <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }} <span class="soft text-lg font-normal">{{ $t('stagings like this') }}</span>
       </p>
-      <svg viewBox="0 0 600 34" preserveAspectRatio="xMinYMid meet" class="w-full my-1 block max-h-9" role="img" :aria-label="hundred.map(o => `${o.count} ${o.name}`).join(', ') + ' of 100'">
+      <svg viewBox="0 0 600 34" preserveAspectRatio="xMinYMid meet" class="w-full my-1 block max-h-9" role="img" :aria-label="hundred.map(o => `${o.count} ${units.told(o.name)}`).join(', ') + ` ${$t('of 100')}`">
         <g v-for="(mark, i) in marks" :key="i" :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`">
           <OutcomeShape :look="mark" />
         </g>
       </svg>
       <p class="figures">
         <template v-if="hush">
-          Hush {{ span(hush.p10, hush.p90) }}.
+          {{ $t('Hush {span}.', { span: span(hush.p10, hush.p90) }) }}
         </template>
         <template v-if="vessels !== undefined">
-          {{ bring }} give{{ vessels === 1 ? 's' : '' }} you {{ Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }} in 100 or better to show at least one.
+          {{ $t('{bring} gives you {odds} in 100 or better to show at least one. | {bring} give you {odds} in 100 or better to show at least one.', { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }, vessels) }}
         </template>
         <template v-else>
-          Not even twelve {{ demonstration.noun[1] }} make it likely: change something first.
+          {{ $t('Not even twelve {several} make it likely: change something first.', { several: units.told(demonstration.noun[1]) }) }}
         </template>
         <template v-for="o in others" :key="o.id">
-          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ o.name }}: {{ o.count }}.</span>{{ ' ' }}
+          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ units.told(o.name) }}: {{ o.count }}.</span>{{ ' ' }}
         </template>
-        <span class="soft text-sm whitespace-nowrap">{{ complete ? `${forecast.samples} stagings computed: ± ${uncertain} of 100.` : `${forecast.samples} computed so far…` }}</span>
+        <span class="soft text-sm whitespace-nowrap">{{ complete ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain }) : $t('{n} computed so far…', { n: forecast.samples }) }}</span>
       </p>
     </template>
     <p v-else class="display text-2xl soft">
-      Nominally it {{ demonstration.outcomes.find(o => o.id === simulation.outcome)!.name }}; computing the odds…
+      {{ $t('Nominally it {ends}; computing the odds…', { ends: units.told(demonstration.outcomes.find(o => o.id === simulation.outcome)!.name) }) }}
     </p>
   </section>
 </template>

@@ -22,11 +22,11 @@ const place = (kg: number) => {
       <rect :x="place(charge) - 0.4" width="0.9" height="5" :fill="state === 'within' ? 'var(--water)' : 'var(--danger)'" />
     </svg>
     <p class="figures" :class="state === 'within' ? 'soft' : 'text-(--danger) font-bold'">
-      Water window {{ volume(window.least) }} to {{ volume(window.most) }}<template v-if="state === 'little'">: too little</template><template v-else-if="state === 'much'">: too much</template>.
-      <span class="font-normal soft">Least survives {{ units.number(window.wait) }} s of waiting after the purge; most {{ window.mostLimit === 'time' ? `still shows a plume within ${units.number(window.patience / 60)} min` : `leaves ${Math.round(window.steamSpace * 100)} % of the vessel to steam` }}.</span>
+      {{ $t('Water window {least} to {most}', { least: volume(window.least), most: volume(window.most) }) }}<template v-if="state === 'little'">{{ $t(': too little') }}</template><template v-else-if="state === 'much'">{{ $t(': too much') }}</template>.
+      <span class="font-normal soft">{{ window.mostLimit === 'time' ? $t('Least survives {wait} s of waiting after the purge; most still shows a plume within {patience} min.', { wait: units.number(window.wait), patience: units.number(window.patience / 60) }) : $t('Least survives {wait} s of waiting after the purge; most leaves {share} % of the vessel to steam.', { wait: units.number(window.wait), share: Math.round(window.steamSpace * 100) }) }}</span>
     </p>
   </div>
   <p v-else class="text-sm mt-1 text-(--danger) font-bold">
-    No amount of water both lasts and boils in time on this heater.
+    {{ $t('No amount of water both lasts and boils in time on this heater.') }}
   </p>
 </template>

@@ -3,7 +3,9 @@
 import { useFullscreen, usePreferredReducedMotion, useResizeObserver } from '@vueuse/core'
 import { largestVolume, particlesAt, type Simulation } from '~~/core'
 import { ParticleBox, sequence } from './particle-box'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const props = defineProps<{ simulation: Simulation, time: number, room: number }>()
 defineSlots<{ scrubber(): unknown }>()
 const units = useUnitsStore()
@@ -28,7 +30,10 @@ const counts = computed(() => {
 })
 const caption = computed(() => {
   const { inside: i, outside: o } = state.value
-  return `Inside ${counts.value.air} particles of air and ${counts.value.vapour} of vapour for ${FULL} outside; ${units.format(i.temperature, ['degC', 'degF'], 'temperature')}; they push with ${units.format(i.pressure, ['kPa', 'psi'], 'pressure')} against ${units.format(o.pressure, ['kPa', 'psi'], 'pressure')}.`
+  return t('Inside {air} particles of air and {vapour} of vapour for {outside} outside; {temperature}; they push with {inside} against {room}.', {
+    air: counts.value.air, vapour: counts.value.vapour, outside: FULL, temperature: units.format(i.temperature, ['degC', 'degF'], 'temperature'),
+    inside: units.format(i.pressure, ['kPa', 'psi'], 'pressure'), room: units.format(o.pressure, ['kPa', 'psi'], 'pressure'),
+  })
 })
 watch([state, counts], () => {
   const s = state.value
@@ -143,25 +148,25 @@ onBeforeUnmount(() => {
   <section ref="frame" aria-labelledby="board-title" class="board" :data-full="isFullscreen">
     <div class="flex items-baseline gap-3 mb-1">
       <h2 id="board-title" class="flex-1">
-        Particle board
+        {{ $t('Particle board') }}
       </h2>
       <button class="quiet-button text-sm" @click="toggle()">
-        {{ isFullscreen ? 'Back to the Bench' : 'Fill the screen' }}
+        {{ isFullscreen ? $t('Back to the Bench') : $t('Fill the screen') }}
       </button>
     </div>
     <div class="grid grid-cols-2 text-sm">
-      <span>inside: <span class="text-(--outside-air)">● air</span> <span class="text-(--vapour)">△ vapour</span></span><span>outside: <span class="text-(--outside-air)">● air</span></span>
+      <span>{{ $t('inside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span> <span class="text-(--vapour)">{{ $t('△ vapour') }}</span></span><span>{{ $t('outside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span></span>
     </div>
-    <canvas ref="canvas" class="w-full block border rule canvas" role="img" :aria-label="`Particle board: ${caption}`" />
+    <canvas ref="canvas" class="w-full block border rule canvas" role="img" :aria-label="`${$t('Particle board')}: ${caption}`" />
     <div class="grid gap-1 mt-1" aria-hidden="true">
       <div v-for="bar in bars" :key="bar.name" class="grid grid-cols-[4.5rem_1fr_6rem] items-center gap-2 text-sm figures">
-        <span>{{ bar.name }}</span>
+        <span>{{ $t(bar.name) }}</span>
         <svg viewBox="0 0 100 8" preserveAspectRatio="none" class="w-full h-2.5"><rect :width="100 * bar.share" height="8" :fill="bar.colour" /></svg>
         <span class="text-right">{{ units.format(bar.pressure, ['kPa', 'psi'], 'pressure') }}</span>
       </div>
     </div>
     <p class="text-sm soft" data-testid="particles">
-      {{ caption }} <span v-if="motion !== 'reduce'">The bars are counted hits on the wall.</span>
+      {{ caption }} <span v-if="motion !== 'reduce'">{{ $t('The bars are counted hits on the wall.') }}</span>
     </p>
     <slot v-if="isFullscreen" name="scrubber" />
   </section>

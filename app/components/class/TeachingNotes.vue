@@ -1,22 +1,24 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
 import { keyOf, type Demonstration, type Simulation, type Values } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation }>()
 const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
-const ages = (i: number) => levels.value[i + 1] ? `${levels.value[i]!.from} to ${levels.value[i + 1]!.from}` : `${levels.value[i]!.from} and over`
+const ages = (i: number) => levels.value[i + 1] ? t('{least} to {most}', { least: levels.value[i]!.from, most: levels.value[i + 1]!.from }) : t('{from} and over', { from: levels.value[i]!.from })
 const teaching = computed(() => props.demonstration.teaching)
 </script>
 
 <template>
   <section aria-labelledby="tell-title">
     <h2 id="tell-title">
-      For the class
+      {{ $t('For the class') }}
     </h2>
     <details v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
       <summary class="cursor-pointer">
-        Age {{ ages(i) }}
+        {{ $t('Age {ages}', { ages: ages(i) }) }}
       </summary>
       <p class="py-1">
         {{ units.told(level.text) }}
@@ -24,7 +26,7 @@ const teaching = computed(() => props.demonstration.teaching)
     </details>
     <details class="border-t rule py-1">
       <summary class="cursor-pointer">
-        The wrong idea, and the answer
+        {{ $t('The wrong idea, and the answer') }}
       </summary>
       <p class="py-1">
         <q>{{ units.told(teaching.wrongIdea.idea) }}</q>
@@ -35,11 +37,11 @@ const teaching = computed(() => props.demonstration.teaching)
     </details>
     <details class="border-t rule py-1">
       <summary class="cursor-pointer">
-        Questions before and after
+        {{ $t('Questions before and after') }}
       </summary>
       <template v-for="[when, questions] in [['before', teaching.before], ['after', teaching.after]] as const" :key="when">
         <p class="soft text-sm mt-1">
-          {{ when }}
+          {{ $t(when) }}
         </p>
         <ul class="list-disc pl-5">
           <li v-for="q in questions" :key="keyOf(q)">
@@ -50,7 +52,7 @@ const teaching = computed(() => props.demonstration.teaching)
     </details>
     <details class="border-y rule py-1">
       <summary class="cursor-pointer">
-        Where else it happens
+        {{ $t('Where else it happens') }}
       </summary>
       <ul class="list-disc pl-5 py-1">
         <li v-for="place in teaching.elsewhere" :key="keyOf(place)">

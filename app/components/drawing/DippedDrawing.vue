@@ -114,7 +114,7 @@ const jetTop = computed(() => Math.min(body.value.height - 6, px(n.value.jet! **
     <rect v-if="n.place === 2" :x="bowl.left" :y="bowl.water" :width="bowl.width" :height="BENCH - bowl.water" fill="var(--water-wash)" opacity="0.45" />
     <line :x1="bowl.left" :x2="bowl.right" :y1="bowl.water" :y2="bowl.water" stroke="var(--water)" stroke-width="1.5" />
     <path :d="`M${bowl.left} ${bowl.top}V${BENCH - 8}q0 8 8 8H${bowl.right - 8}q8 0 8 -8V${bowl.top}`" fill="none" stroke="var(--vessel)" stroke-width="3" />
-    <text :x="BOWL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">bath {{ units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }}</text>
+    <text :x="BOWL_X" :y="BENCH + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ $t('bath {value}', { value: units.format(n.bathTemperature!, ['degC', 'degF'], 'temperature') }) }}</text>
 
     <PushArrows
       v-if="arrows" :x="pose.x" :y="pose.y - body.height * 0.08" :width="body.width" :height="body.height" :spread="0.4" :inside="n.pressure!" :outside="n.outside!"

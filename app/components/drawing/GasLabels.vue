@@ -6,9 +6,9 @@ const units = useUnitsStore()
 
 <template>
   <g class="label">
-    <text :x="x" :y="y - 14" fill="var(--vapour)">steam {{ Math.round((1 - air) * 100) }} %</text>
-    <text :x="x" :y="y + 2" fill="var(--outside-air)">air {{ Math.round(air * 100) }} %</text>
-    <text v-if="wall > 0" :x="x" :y="y + 18" fill="var(--soft-ink)">wall {{ units.format(wall, ['degC', 'degF'], 'temperature') }}</text>
+    <text :x="x" :y="y - 14" fill="var(--vapour)">{{ $t('steam {share} %', { share: Math.round((1 - air) * 100) }) }}</text>
+    <text :x="x" :y="y + 2" fill="var(--outside-air)">{{ $t('air {share} %', { share: Math.round(air * 100) }) }}</text>
+    <text v-if="wall > 0" :x="x" :y="y + 18" fill="var(--soft-ink)">{{ $t('wall {value}', { value: units.format(wall, ['degC', 'degF'], 'temperature') }) }}</text>
   </g>
 </template>
 

@@ -13,7 +13,7 @@ defineProps<{ x: number, top: number, bench: number, kind: string, on: boolean }
       <rect :x="x - 62" :y="top + 7" width="124" :height="bench - top - 7" rx="3" fill="var(--vessel)" />
       <rect :x="x - 48" :y="top" width="96" height="7" rx="2" :fill="on ? '#9a3b1e' : '#3d434c'" />
     </template>
-    <text :x="x" :y="bench + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ kind === 'microwave' ? 'microwave' : 'heater' }}</text>
+    <text :x="x" :y="bench + 15" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ kind === 'microwave' ? $t('microwave') : $t('heater') }}</text>
   </g>
 </template>
 

@@ -31,8 +31,8 @@ const kilopascals = (pa: number) => units.format(pa, ['kPa', 'psi'], 'pressure')
         <line v-if="showInside" :x1="x + side * (face - length)" :x2="x + side * face" :y1="row" :y2="row" stroke="var(--vapour)" :marker-end="`url(#${uid}-in)`" />
       </template>
     </g>
-    <text :x="x + half + (narrow ? 8 : 40)" :y="narrow ? y + spread * height / 4 + 4 : y + 4" class="label" fill="var(--outside-air)">outside {{ kilopascals(outside) }}</text>
-    <text :x="x - half - 40" :y="y + 4" text-anchor="end" class="label" fill="var(--vapour)">inside {{ kilopascals(inside) }}</text>
+    <text :x="x + half + (narrow ? 8 : 40)" :y="narrow ? y + spread * height / 4 + 4 : y + 4" class="label" fill="var(--outside-air)">{{ $t('outside {value}', { value: kilopascals(outside) }) }}</text>
+    <text :x="x - half - 40" :y="y + 4" text-anchor="end" class="label" fill="var(--vapour)">{{ $t('inside {value}', { value: kilopascals(inside) }) }}</text>
   </g>
 </template>
 

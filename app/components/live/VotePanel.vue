@@ -2,10 +2,13 @@
 /** The class's vote on the act in hand: open, count hands, close, reveal. */
 import type { Demonstration } from '~~/core'
 import type { VoteRound } from '~/composables/useLiveShow'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const props = defineProps<{ showId: string, act: string, demonstration: Demonstration, round?: VoteRound, sealed: boolean }>()
 const emit = defineEmits<{ changed: [] }>()
 const failure = ref('')
+const units = useUnitsStore()
 const hands = reactive<Record<string, string>>({})
 watch(() => props.act, () => { for (const key of Object.keys(hands)) delete hands[key] })
 
@@ -25,7 +28,7 @@ function sendHands() {
     const typed = (hands[o.id] ?? '').trim()
     if (typed === '') continue
     if (!/^\d{1,4}$/.test(typed)) {
-      failure.value = `${o.name}: given "${typed}"; accepted: a whole number of hands`
+      failure.value = `${units.told(o.name)}: ${t('given "{typed}"; accepted: a whole number of hands', { typed })}`
       return
     }
     counts[o.id] = Number(typed)
@@ -38,30 +41,30 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
 <template>
   <section aria-labelledby="vote-title" class="border rule rounded-xl p-4 bg-(--sheet)" data-testid="vote">
     <h2 id="vote-title" class="!text-2xl">
-      What does the room expect?
+      {{ $t('What does the room expect?') }}
     </h2>
     <p class="flex flex-wrap gap-3 items-center my-3">
       <button v-if="!round || (round.closedAt && !round.revealedAt && !sealed)" class="mark-key" @click="send('open')">
-        Open the vote
+        {{ $t('Open the vote') }}
       </button>
       <button v-if="round && !round.closedAt" class="mark-key" @click="send('close')">
-        Close the vote
+        {{ $t('Close the vote') }}
       </button>
       <button v-if="round && round.closedAt && !round.revealedAt" class="mark-key" @click="send('reveal')">
-        Reveal
+        {{ $t('Reveal') }}
       </button>
       <NuxtLink class="plain-link" :to="`/live/${showId}/wall`" target="_blank">
-        Projector page
+        {{ $t('Projector page') }}
       </NuxtLink>
     </p>
     <p v-if="round" class="text-xl figures">
-      Code <b class="tracking-widest" data-testid="vote-code">{{ round.code }}</b>: {{ total }} so far, {{ round.revealedAt ? 'revealed' : round.closedAt ? 'closed' : 'open' }}
+      {{ $t('Code') }} <b class="tracking-widest" data-testid="vote-code">{{ round.code }}</b>: {{ $t('{n} so far', { n: total }) }}, {{ $t(round.revealedAt ? 'revealed' : round.closedAt ? 'closed' : 'open') }}
     </p>
     <table v-if="round?.revealedAt" class="w-full figures mt-2 text-lg">
       <tbody>
         <tr v-for="o in demonstration.outcomes" :key="o.id" class="border-t rule">
           <th scope="row" class="text-left font-normal py-1">
-            {{ o.name }}
+            {{ units.told(o.name) }}
           </th><td class="text-right font-bold">
             {{ countOf(o.id) }}
           </td>
@@ -70,12 +73,12 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
     </table>
     <form v-else class="mt-2" novalidate @submit.prevent="sendHands">
       <p class="soft">
-        Or hands, counted in the room:
+        {{ $t('Or hands, counted in the room:') }}
       </p>
       <div class="flex flex-wrap gap-3 items-end">
-        <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm">{{ o.name }}<input v-model="hands[o.id]" inputmode="numeric" class="text-field figures !w-20 !text-lg"></label>
+        <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm">{{ units.told(o.name) }}<input v-model="hands[o.id]" inputmode="numeric" class="text-field figures !w-20 !text-lg"></label>
         <button class="mark-key">
-          Take these
+          {{ $t('Take these') }}
         </button>
       </div>
     </form>

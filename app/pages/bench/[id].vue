@@ -19,7 +19,7 @@ const shownValues = computed(() => read.value && { choices: read.value.values.ch
 const simulation = computed(() => representative.value?.numbers && read.value && shownValues.value
   ? read.value.demonstration.simulate(shownValues.value, 'trace')
   : asStated.value)
-const outcomeName = (id: string) => demonstration.value!.outcomes.find(o => o.id === id)!.name
+const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
 const { position, stageIndex, time, playing } = scrubber
@@ -112,33 +112,33 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3">
     <p v-if="failure" class="fault border border-(--danger) rounded-md p-2 mb-2" role="alert">
       {{ failure }} <button v-if="!stored" class="plain-link" @click="editor.load()">
-        Try again
+        {{ $t('Try again') }}
       </button>
     </p>
     <div v-if="leftBehind" class="border border-(--gap) rounded-md p-2 mb-2 flex flex-wrap gap-2 items-center" role="status">
-      Another window left unsaved changes here ({{ units.date(leftBehind.draft.at, { dateStyle: 'medium', timeStyle: 'short' }) }}).
+      {{ $t('Another window left unsaved changes here ({when}).', { when: units.date(leftBehind.draft.at, { dateStyle: 'medium', timeStyle: 'short' }) }) }}
       <button class="quiet-button" @click="editor.takeLeftBehind()">
-        Take them
+        {{ $t('Take them') }}
       </button><button class="quiet-button" @click="editor.leaveLeftBehind()">
-        Throw them away
+        {{ $t('Throw them away') }}
       </button>
     </div>
     <div v-if="conflict" class="border-2 border-(--danger) rounded-md p-3 mb-2" role="alert">
-      <p><b>This staging was saved elsewhere since you opened it</b> (now version {{ conflict.version }}). Yours is kept here until you decide.</p>
+      <p><b>{{ $t('This staging was saved elsewhere since you opened it') }}</b> {{ $t('(now version {version}). Yours is kept here until you decide.', { version: conflict.version }) }}</p>
       <div class="flex flex-wrap gap-2 mt-2">
         <button class="quiet-button" @click="copyAway">
-          Keep mine as a copy
+          {{ $t('Keep mine as a copy') }}
         </button>
         <button class="quiet-button" @click="editor.takeStored()">
-          Take the saved one
+          {{ $t('Take the saved one') }}
         </button>
         <button class="quiet-button" @click="editor.save(true)">
-          Save mine as the next version
+          {{ $t('Save mine as the next version') }}
         </button>
       </div>
     </div>
     <div v-if="misfits.length" class="fault border border-(--danger) rounded-md p-2 mb-2" role="alert">
-      <p>With the room as it is now this staging does not go together; the numbers below are from before:</p>
+      <p>{{ $t('With the room as it is now this staging does not go together; the numbers below are from before:') }}</p>
       <ul>
         <li v-for="f in misfits" :key="f.input">
           {{ f.input }}: {{ units.told(f.message) }}
@@ -155,41 +155,42 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="order-2 lg:order-1">
         <div class="flex items-baseline gap-3 mb-1">
           <h1 class="flex-1 text-2xl">
-            <label class="sr-only" for="title">Title of the staging</label>
-            <input id="title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="draft.title" placeholder="Untitled" @change="editor.change(d => { d.title = ($event.target as HTMLInputElement).value })">
+            <label class="sr-only" for="title">{{ $t('Title of the staging') }}</label>
+            <input id="title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="draft.title" :placeholder="$t('Untitled')" @change="editor.change(d => { d.title = ($event.target as HTMLInputElement).value })">
           </h1>
         </div>
         <div class="flex flex-wrap items-center gap-2 text-sm mb-2">
           <button class="strong-button" :disabled="!dirty || saving" @click="editor.save()">
-            Save <kbd aria-hidden="true" class="!bg-transparent !text-inherit">Ctrl S</kbd>
+            {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
           </button>
           <button v-if="dirty" class="quiet-button" @click="editor.undoAll()">
-            Undo all
+            {{ $t('Undo all') }}
           </button>
           <NuxtLink class="quiet-button" :to="`/live?staging=${id}`">
-            Go live
+            {{ $t('Go live') }}
           </NuxtLink>
           <button class="quiet-button" @click="logRun">
-            Log a run <kbd aria-hidden="true">l</kbd>
+            {{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd>
           </button>
-          <span class="soft" role="status" data-testid="save-state">{{ saving ? 'Saving…' : dirty ? 'Unsaved changes, kept on this device' : `Saved, version ${stored!.version}` }}</span>
+          <span class="soft" role="status" data-testid="save-state">{{ saving ? $t('Saving…') : dirty ? $t('Unsaved changes, kept on this device') : $t('Saved, version {version}', { version: stored!.version }) }}</span>
         </div>
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
         <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
-          No living thing goes into a vacuum: nothing here is worked out for one.
+          {{ $t('No living thing goes into a vacuum: nothing here is worked out for one.') }}
         </p>
         <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
+        <LanguageNote :demonstration="demonstration.id" />
         <ProcedureSteps
           :demonstration="demonstration" :document="draft" :values="read.values" :given="read.given" :simulation="asStated!" :risk="risk" :strip="strip"
           :set="editor.setInput" @strip="askStrip"
         >
           <template #inline="{ step }">
             <label v-if="fitting(step).length" class="text-sm">
-              <span class="sr-only">Take a {{ placeAt(step)!.kind }} from the Shelf</span>
+              <span class="sr-only">{{ $t('Take it from the Shelf: {kind}', { kind: $t(placeAt(step)!.kind) }) }}</span>
               <select class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer" @change="take">
-                <option value="">from the Shelf…</option>
+                <option value="">{{ $t('from the Shelf…') }}</option>
                 <option v-for="item in fitting(step)" :key="item.id" :value="item.id">{{ item.document.name }}</option>
               </select>
             </label>
@@ -199,17 +200,17 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           </template>
         </ProcedureSteps>
         <p class="text-sm soft mt-2 border-t rule pt-2">
-          {{ WHO_DECIDES }}
+          {{ units.told(WHO_DECIDES) }}
         </p>
       </div>
 
       <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
         <VerdictPanel :demonstration="demonstration" :forecast="forecast" :complete="complete" :simulation="simulation" />
         <p v-if="forecastFailure" class="fault" role="alert">
-          The odds can't be computed: {{ forecastFailure }}
+          {{ $t('The odds can’t be computed: {why}', { why: forecastFailure }) }}
         </p>
         <p v-if="representative?.numbers" class="text-sm border-l-2 border-(--gap) pl-2" role="note" data-testid="representative">
-          Shown is the likeliest end, “{{ outcomeName(representative.outcome) }}”: the computed staging of it nearest to what is stated. Exactly as stated, the end is “{{ outcomeName(representative.asStated) }}”.
+          {{ $t('Shown is the likeliest end, “{likeliest}”: the computed staging of it nearest to what is stated. Exactly as stated, the end is “{stated}”.', { likeliest: outcomeName(representative.outcome), stated: outcomeName(representative.asStated) }) }}
         </p>
         <component :is="drawingFor(drawingState)" v-if="drawingState" :state="drawingState" />
         <TimeScrubber v-model="position" :stages="stages" :stage-index="stageIndex" :time="time" :playing="playing" @toggle="scrubber.toggle()" />
@@ -217,14 +218,14 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       </div>
     </div>
     <p v-else-if="!failure" class="soft p-8">
-      Laying it out…
+      {{ $t('Laying it out…') }}
     </p>
 
     <div v-if="draft && read && simulation && demonstration && ledger" class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5">
       <div class="grid gap-6 content-start">
         <section aria-labelledby="why-title">
           <h2 id="why-title">
-            Why
+            {{ $t('Why') }}
           </h2>
           <p v-for="line in why" :key="keyOf(line)" class="mb-1">
             {{ units.told(line) }}
@@ -250,12 +251,12 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       <div class="grid gap-6 content-start">
         <section aria-labelledby="numbers-title">
           <h2 id="numbers-title">
-            Numbers
+            {{ $t('Numbers') }}
           </h2>
           <dl class="figures grid grid-cols-[1fr_auto] gap-x-4">
             <template v-for="r in results" :key="r.id">
               <dt class="soft capitalize-first">
-                {{ r.name }}
+                {{ units.told(r.name) }}
               </dt>
               <dd class="text-right">
                 {{ r.words }}<span v-if="r.spread" class="soft text-sm block" :data-spread="r.id">{{ r.spread }}</span>
@@ -266,29 +267,29 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         <TeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">
-            Kit
+            {{ $t('Kit') }}
           </h2>
           <p>{{ kit.map(units.told).join('; ') }}.</p>
         </section>
         <section aria-labelledby="files-title">
           <h2 id="files-title">
-            Files
+            {{ $t('Files') }}
           </h2>
           <p class="flex flex-wrap gap-3">
             <button class="plain-link" @click="exportStaging">
-              Staging (JSON)
+              {{ $t('Staging (JSON)') }}
             </button>
             <button class="plain-link" @click="exportPrediction">
-              Prediction (JSON)
+              {{ $t('Prediction (JSON)') }}
             </button>
             <button class="plain-link" @click="exportTrace">
-              Trace (CSV)
+              {{ $t('Trace (CSV)') }}
             </button>
             <button class="plain-link" @click="copyAway">
-              Save as a copy
+              {{ $t('Save as a copy') }}
             </button>
             <NuxtLink class="plain-link" :to="`/bench/compare?a=${id}`">
-              Compare with another staging
+              {{ $t('Compare with another staging') }}
             </NuxtLink>
           </p>
           <PredictionComparison class="mt-2" :demonstration="demonstration" :simulation="simulation" :forecast="complete ? forecast : undefined" />

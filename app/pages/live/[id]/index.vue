@@ -5,7 +5,9 @@ import {
   failuresOf, riskOfForecast, type Forecast, type MarkKind, type Wanted,
   keyOf,
 } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t, locale } = useI18n()
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
 const clock = useLiveClock()
@@ -58,7 +60,7 @@ const NAMES = computed<Record<MarkKind, string>>(() => ({ 'heat-on': 'Heat on', 
 const KEYS: Record<string, MarkKind> = { h: 'heat-on', p: 'plume', l: 'lifted', s: 'sealed', g: 'gone', n: 'nothing' }
 /** Before the seal the marks of the way there, during the hush its two ends. */
 const keysShown = computed(() => Object.entries(KEYS).filter(([, kind]) => kind === 'gone' || kind === 'nothing' ? hushing.value : !hushing.value && act.value?.cues.some(c => c.marks.includes(kind))))
-const refusalOf_ = (kind: MarkKind) => act.value ? refusalOfMark(act.value.cues, story.value, kind) : 'No act.'
+const refusalOf_ = (kind: MarkKind) => act.value ? refusalOfMark(act.value.cues, story.value, kind) : t('No act.')
 
 /** The first thing done begins the show's clock: at nought, or as long before it as the first heater has to be on. */
 function beginClock() {
@@ -86,10 +88,10 @@ function doWanted() {
   else markKind(wanted.value.value as MarkKind)
 }
 const buttonWords = computed(() => {
-  if (hushing.value) return NAMES.value.gone
+  if (hushing.value) return t(NAMES.value.gone)
   const w = wanted.value
   if (!w || !cue.value) return ''
-  return w.kind === 'gate' ? `Confirm: ${units.told(cue.value.gate!)}` : w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done'
+  return w.kind === 'gate' ? t('Confirm: {gate}', { gate: units.told(cue.value.gate!) }) : t(w.kind === 'mark' ? NAMES.value[w.value as MarkKind] : story.value.times['heat-on'] !== undefined ? 'Go on' : 'Done')
 })
 function undo() {
   const last = countingMarks(marks.value).filter(m => m.act === focus.value).at(-1)
@@ -117,7 +119,9 @@ const nextWords = computed(() => act.value && upcoming.value ? stepWords(act.val
 function say(text: string) {
   if (!sounds.value || !('speechSynthesis' in window) || !text) return
   speechSynthesis.cancel()
-  speechSynthesis.speak(new SpeechSynthesisUtterance(text))
+  const spoken = new SpeechSynthesisUtterance(text)
+  spoken.lang = locale.value
+  speechSynthesis.speak(spoken)
 }
 function beep() {
   if (!sounds.value) return
@@ -137,7 +141,7 @@ useIntervalFn(() => {
     if ((c.id === 'ready' || c.id === 'dry' || c.id === 'give-up') && c.at <= clock.now() && !rung.has(key)) {
       rung.add(key)
       beep()
-      say(c.id === 'ready' ? 'Ready' : c.id === 'dry' ? 'Nearly dry. Heat off.' : 'Give up now')
+      say(t(c.id === 'ready' ? 'Ready' : c.id === 'dry' ? 'Nearly dry. Heat off.' : 'Give up now'))
     }
   }
 }, 250)
@@ -231,21 +235,21 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
   <div class="live px-4 sm:px-8 py-3 grid grid-rows-[auto_1fr_auto] gap-3">
     <header class="flex flex-wrap items-center gap-x-5 gap-y-1">
       <NuxtLink to="/live" class="plain-link !text-(--ink)">
-        Leave
+        {{ $t('Leave') }}
       </NuxtLink>
       <h1 class="!text-lg font-normal">
-        {{ show?.title }} <b v-if="show?.rehearsal" class="text-(--vapour)">Rehearsal<template v-if="speed !== 1">, clock × {{ speed }}</template></b>
+        {{ show?.title }} <b v-if="show?.rehearsal" class="text-(--vapour)">{{ $t('Rehearsal') }}<template v-if="speed !== 1">{{ $t(', clock × {speed}', { speed }) }}</template></b>
       </h1>
-      <span v-if="sinceStart !== undefined" class="figures soft" data-testid="show-clock">{{ sinceStart < 0 ? `begins in ${countWords(sinceStart * 1000)}` : `${countWords(sinceStart * 1000)} since the start` }}</span>
+      <span v-if="sinceStart !== undefined" class="figures soft" data-testid="show-clock">{{ $t(sinceStart < 0 ? 'begins in {time}' : '{time} since the start', { time: countWords(sinceStart * 1000) }) }}</span>
       <span class="ml-auto figures" role="status" data-testid="line">
-        <template v-if="!online"><b class="text-(--danger)">⚠ Offline.</b> {{ waiting }} mark{{ waiting === 1 ? '' : 's' }} kept on this device.</template>
-        <template v-else-if="waiting">Sending {{ waiting }}…</template>
-        <template v-else><span class="soft">All marks sent</span></template>
+        <template v-if="!online"><b class="text-(--danger)">{{ $t('⚠ Offline.') }}</b> {{ $t('{n} mark kept on this device. | {n} marks kept on this device.', waiting) }}</template>
+        <template v-else-if="waiting">{{ $t('Sending {n}…', { n: waiting }) }}</template>
+        <template v-else><span class="soft">{{ $t('All marks sent') }}</span></template>
       </span>
       <button class="quiet-button" :aria-pressed="sounds" @click="sounds = !sounds">
-        {{ sounds ? 'Sound on' : 'Sound off' }} <kbd aria-hidden="true">m</kbd>
+        {{ $t(sounds ? 'Sound on' : 'Sound off') }} <kbd aria-hidden="true">m</kbd>
       </button>
-      <button class="quiet-button" aria-label="List of keys" @click="keysOpen = true">
+      <button class="quiet-button" :aria-label="$t('List of keys')" @click="keysOpen = true">
         ?
       </button>
     </header>
@@ -254,16 +258,16 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       {{ failure }}
     </p>
     <p v-else-if="!show" class="text-2xl soft">
-      {{ online ? 'Opening…' : 'The application does not answer, and this device has not seen this show before. Trying again…' }}
+      {{ $t(online ? 'Opening…' : 'The application does not answer, and this device has not seen this show before. Trying again…') }}
     </p>
     <div v-else class="grid gap-4 content-start">
-      <ol v-if="acts.length > 1 && !hushing" class="flex flex-wrap gap-2 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:-mx-4 max-sm:px-4 max-sm:py-1" aria-label="Acts">
+      <ol v-if="acts.length > 1 && !hushing" class="flex flex-wrap gap-2 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:-mx-4 max-sm:px-4 max-sm:py-1" :aria-label="$t('Acts')">
         <li v-for="(a, i) in acts" :key="a.id">
           <button
             class="rounded-lg px-3 py-1 border cursor-pointer whitespace-nowrap" :class="a.id === focus ? 'border-(--ink) bg-(--sheet)' : 'border-(--hairline) soft'" :aria-current="a.id === focus ? 'step' : undefined"
             @click="turnTo(a.id)"
           >
-            {{ i + 1 }} {{ a.title }} <span class="soft">({{ state(standings[i]!) }})</span>
+            {{ i + 1 }} {{ a.title }} <span class="soft">({{ $t(state(standings[i]!)) }})</span>
           </button>
         </li>
       </ol>
@@ -273,43 +277,44 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
       </p>
       <div v-if="allDone" class="text-center py-16" data-testid="show-over">
         <p class="cue-words">
-          That was it.
+          {{ $t('That was it.') }}
         </p>
         <NuxtLink class="plain-link text-xl !text-(--ink)" to="/logbook">
-          To the Logbook
+          {{ $t('To the Logbook') }}
         </NuxtLink>
       </div>
       <template v-else-if="act">
+        <LanguageNote :demonstration="act.read.demonstration.id" />
         <HushScreen v-if="hushing" v-model:time="clock.time.value" :demonstration="act.read.demonstration" :since="story.times.sealed!" :countdowns="counts" :speed="speed" :followed="followed" />
 
         <section v-else-if="story.outcome !== undefined" aria-labelledby="outcome-title" data-testid="outcome-screen">
           <h2 id="outcome-title" class="cue-words">
-            What did the room see?
+            {{ $t('What did the room see?') }}
           </h2>
-          <div class="grid md:grid-cols-2 gap-3 my-4" role="radiogroup" aria-label="Outcome">
+          <div class="grid md:grid-cols-2 gap-3 my-4" role="radiogroup" :aria-label="$t('Outcome')">
             <button
               v-for="(o, i) in act.read.demonstration.outcomes" :key="o.id" role="radio" :aria-checked="o.id === story.outcome" class="mark-key !text-left !text-xl" :class="o.id === story.outcome ? '!border-(--gap) !bg-(--gap-wash) font-bold' : ''"
               @click="live.mark(act.id, 'outcome', o.id)"
             >
-              <kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ o.sentence }}
+              <kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ units.told(o.sentence) }}
             </button>
           </div>
-          <label class="block text-lg">What would you tell whoever does it next?<textarea v-model="notes[act.id]" class="text-field" rows="2" maxlength="4000" /></label>
+          <label class="block text-lg">{{ $t('What would you tell whoever does it next?') }}<textarea v-model="notes[act.id]" class="text-field" rows="2" maxlength="4000" /></label>
           <p class="soft mt-2">
-            {{ logger.readings.value.length ? `${logger.readings.value.length} readings` : 'No readings' }}; {{ voteCount }} vote{{ voteCount === 1 ? '' : 's' }}{{ round && !round.revealedAt ? ', not yet revealed (v)' : '' }}.
+            {{ $t('No readings | {n} reading | {n} readings', logger.readings.value.length) }}; {{ $t('no votes | {n} vote | {n} votes', voteCount) }}{{ round && !round.revealedAt ? $t(', not yet revealed (v)') : '' }}.
           </p>
           <p v-if="logFailure" class="fault !text-lg" role="alert">
-            {{ logFailure }} Nothing is lost: the marks are kept; log it again in a moment.
+            {{ logFailure }} {{ $t('Nothing is lost: the marks are kept; log it again in a moment.') }}
           </p>
           <p class="flex gap-3 mt-3">
             <button class="big-button" :disabled="logging" @click="log">
-              {{ logging ? 'Logging…' : 'Log it' }}
+              {{ $t(logging ? 'Logging…' : 'Log it') }}
             </button>
             <button class="mark-key" @click="skip">
-              Don’t log
+              {{ $t('Don’t log') }}
             </button>
           </p>
-          <ol v-if="afterThis.length" class="text-lg mt-4 list-decimal pl-6" aria-label="What to do now, in order">
+          <ol v-if="afterThis.length" class="text-lg mt-4 list-decimal pl-6" :aria-label="$t('What to do now, in order')">
             <li v-for="step in afterThis" :key="keyOf(step.text)">
               {{ units.told(step.text) }}
             </li>
@@ -321,42 +326,42 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
           </ul>
         </section>
 
-        <section v-else-if="cue" aria-label="Cue" aria-live="polite" class="grid gap-4">
+        <section v-else-if="cue" :aria-label="$t('Cue')" aria-live="polite" class="grid gap-4">
           <p v-if="cue.gate" class="text-2xl border-l-8 border-(--danger) pl-4" :class="story.gates.has(cue.step.id) ? 'soft' : 'font-bold'">
-            <span class="sr-only">{{ story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ' }}</span>{{ story.gates.has(cue.step.id) ? '✓ ' : '' }}{{ units.told(cue.gate) }}
+            <span class="sr-only">{{ $t(story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ') }}</span>{{ story.gates.has(cue.step.id) ? '✓ ' : '' }}{{ units.told(cue.gate) }}
           </p>
           <p class="cue-words" data-testid="cue">
             {{ words }}
           </p>
           <CountdownRow v-if="counts.length" :countdowns="counts" :time="clock.time.value" :speed="speed" />
           <p v-if="followed?.heat !== undefined" class="text-lg" data-testid="heat-word">
-            {{ followed.heat < 0.93 ? `Less heat gets in than reckoned: about ${Math.round(followed.heat * 100)} %. Ready later.` : followed.heat > 1.07 ? `More heat gets in than reckoned: about ${Math.round(followed.heat * 100)} %. Dry sooner.` : 'Heat as reckoned.' }}
+            {{ $t(followed.heat < 0.93 ? 'Less heat gets in than expected: about {share} %. Ready later.' : followed.heat > 1.07 ? 'More heat gets in than expected: about {share} %. Dry sooner.' : 'Heat as expected.', { share: Math.round(followed.heat * 100) }) }}
             <template v-if="followed.stretched > 2">
-              <b>This is unlike anything forecast: go by the signs.</b>
+              <b>{{ $t('This is unlike anything forecast: go by the signs.') }}</b>
             </template>
           </p>
           <ThermometerWord v-if="act.read.demonstration.ready && story.times['heat-on'] !== undefined" class="text-lg" :pressure="act.read.values.numbers.stationPressure!" />
           <p v-if="nextWords" class="soft text-xl">
-            Next: {{ nextWords }}
+            {{ $t('Next: {words}', { words: nextWords }) }}
           </p>
           <p v-if="soon" class="text-xl font-bold text-(--vapour) figures">
-            {{ soon.in > 0 ? `Heat on for ${soon.title} in ${countWords(soon.in * 1000)}.` : `Heat on for ${soon.title} is due.` }}
+            {{ $t(soon.in > 0 ? 'Heat on for {title} in {time}.' : 'Heat on for {title} is due.', { title: soon.title, time: countWords(soon.in * 1000) }) }}
           </p>
         </section>
       </template>
 
       <VotePanel v-if="panel === 'vote' && act" :show-id="id" :act="act.id" :demonstration="act.read.demonstration" :round="round" :sealed="story.times.sealed !== undefined" @changed="live.refresh" />
-      <section v-if="panel === 'readings' && act" aria-label="Readings" class="border rule rounded-xl p-4 bg-(--sheet)">
+      <section v-if="panel === 'readings' && act" :aria-label="$t('Readings')" class="border rule rounded-xl p-4 bg-(--sheet)">
         <p class="flex flex-wrap gap-3 items-center">
           <button v-if="logger.state.value !== 'on'" class="mark-key" @click="logger.connect(act.id, speed)">
-            Connect the simulated logger
+            {{ $t('Connect the simulated logger') }}
           </button>
           <button v-else class="mark-key" @click="logger.disconnect">
-            Disconnect
+            {{ $t('Disconnect') }}
           </button>
-          <span class="figures" data-testid="logger-state">{{ logger.state.value === 'lost' ? '⚠ The logger’s line broke. ' : '' }}{{ logger.readings.value.length }} readings<template v-if="logger.reader.value">, {{ logger.reader.value.dropped }} drop-outs, {{ logger.reader.value.lost }} lost lines</template></span>
+          <span class="figures" data-testid="logger-state">{{ logger.state.value === 'lost' ? $t('⚠ The logger’s line broke. ') : '' }}{{ $t('No readings | {n} reading | {n} readings', logger.readings.value.length) }}<template v-if="logger.reader.value">{{ $t(', {dropped} drop-outs, {lost} lost lines', { dropped: logger.reader.value.dropped, lost: logger.reader.value.lost }) }}</template></span>
         </p>
-        <ReadingsChart v-if="fromSeal.length" :simulation="act.simulation" :readings="fromSeal" line="computed as planned" dark />
+        <ReadingsChart v-if="fromSeal.length" :simulation="act.simulation" :readings="fromSeal" :line="$t('computed as planned')" dark />
       </section>
     </div>
 
@@ -365,28 +370,28 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
         {{ refusal }}
       </p>
       <button ref="bigButton" class="big-button" :class="!hushing && wanted?.kind === 'gate' ? 'gate' : ''" data-testid="big-button" @click="doWanted">
-        {{ buttonWords }} <kbd aria-hidden="true">Enter</kbd>
+        {{ buttonWords }} <kbd aria-hidden="true">{{ $t('Enter') }}</kbd>
       </button>
-      <div class="flex flex-wrap gap-2" role="group" aria-label="Marks">
+      <div class="flex flex-wrap gap-2" role="group" :aria-label="$t('Marks')">
         <button v-for="[key, kind] in keysShown" :key="key" class="mark-key grow" :aria-disabled="refusalOf_(kind) !== undefined" @click="markKind(kind)">
-          <kbd aria-hidden="true">{{ key }}</kbd> {{ NAMES[kind] }} <span v-if="story.times[kind] !== undefined" class="soft">✓</span>
+          <kbd aria-hidden="true">{{ key }}</kbd> {{ $t(NAMES[kind]) }} <span v-if="story.times[kind] !== undefined" class="soft">✓</span>
         </button>
         <button class="mark-key" @click="undo">
-          <kbd aria-hidden="true">z</kbd> Undo
+          <kbd aria-hidden="true">z</kbd> {{ $t('Undo') }}
         </button>
         <button class="mark-key" :aria-expanded="panel === 'vote'" @click="toggle('vote')">
-          <kbd aria-hidden="true">v</kbd> Vote
+          <kbd aria-hidden="true">v</kbd> {{ $t('Vote') }}
         </button>
         <button class="mark-key" :aria-expanded="panel === 'readings'" @click="toggle('readings')">
-          <kbd aria-hidden="true">r</kbd> Readings
+          <kbd aria-hidden="true">r</kbd> {{ $t('Readings') }}
         </button>
         <button class="mark-key" @click="skip">
-          Skip this one
+          {{ $t('Skip this one') }}
         </button>
       </div>
       <details v-if="hushing" class="text-lg">
         <summary class="cursor-pointer">
-          Nothing happens: what to do, in order
+          {{ $t('Nothing happens: what to do, in order') }}
         </summary>
         <ol class="list-decimal pl-6">
           <li v-for="step in nothingHappens" :key="keyOf(step.text)">
@@ -395,11 +400,11 @@ const state = (s: { id: string, story: ReturnType<typeof storyOf> }) => {
         </ol>
       </details>
     </footer>
-    <UModal v-model:open="keysOpen" title="Keys in Live" description="One key is one mark.">
+    <UModal v-model:open="keysOpen" :title="$t('Keys in Live')" :description="$t('One key is one mark.')">
       <template #body>
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
           <template v-for="[key, what] in [...Object.entries(KEYS).map(([k, kind]) => [k, NAMES[kind]]), ['Enter', 'what the big button says'], ['z', 'take the last mark back'], ['[ ]', 'the act before, the next'], ['1 to 4', 'choose the outcome'], ['v', 'vote'], ['r', 'readings'], ['m', 'sound']]" :key="key">
-            <dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd>
+            <dt><kbd>{{ key }}</kbd></dt><dd>{{ $t(what!) }}</dd>
           </template>
         </dl>
       </template>

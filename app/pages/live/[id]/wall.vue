@@ -4,6 +4,7 @@ import { toString as qrSvg } from 'qrcode'
 import { findDemonstration, focusOf, storyOf } from '~~/core'
 
 const id = String(useRoute().params.id)
+const units = useUnitsStore()
 const clock = useLiveClock()
 const live = useLiveShow(id, clock.now)
 const { show, marks, rounds } = live
@@ -28,21 +29,21 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
 <template>
   <div class="live px-8 py-8 grid content-center">
     <p v-if="!round" class="cue-words text-center soft">
-      No vote yet.
+      {{ $t('No vote yet.') }}
     </p>
     <div v-else-if="hushing" class="grid place-items-center">
-      <p class="huge" role="timer" aria-label="Since sealing">
+      <p class="huge" role="timer" :aria-label="$t('Since sealing')">
         {{ countWords((clock.time.value - story.times.sealed!) * (show?.speed ?? 1), true) }}
       </p>
     </div>
     <section v-else-if="round.revealedAt" aria-labelledby="wall-title">
       <h1 id="wall-title" class="cue-words mb-6">
-        {{ round.document.title }}: what the room expected
+        {{ $t('{title}: what the room expected', { title: round.document.title }) }}
       </h1>
       <ul class="grid gap-4">
         <li v-for="o in outcomes" :key="o.id" class="text-2xl">
           <div class="flex justify-between gap-6">
-            <span><b v-if="story.outcome === o.id">It happened: </b>{{ o.sentence }}</span><b class="figures text-4xl">{{ countOf(o.id) }}</b>
+            <span><b v-if="story.outcome === o.id">{{ $t('It happened:') }} </b>{{ units.told(o.sentence) }}</span><b class="figures text-4xl">{{ countOf(o.id) }}</b>
           </div>
           <div class="h-5 rounded bg-(--sheet)" aria-hidden="true">
             <div class="h-5 rounded" :class="story.outcome === o.id ? 'bg-(--water)' : 'bg-(--gap)'" :style="{ width: `${total ? countOf(o.id) / total * 100 : 0}%` }" />
@@ -53,19 +54,19 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
     <section v-else class="grid md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-10 items-center" aria-labelledby="wall-title">
       <div>
         <h1 id="wall-title" class="cue-words">
-          {{ round.closedAt ? 'The vote is closed. Watch!' : 'What will happen?' }}
+          {{ $t(round.closedAt ? 'The vote is closed. Watch!' : 'What will happen?') }}
         </h1>
         <ul v-if="!round.closedAt" class="text-2xl mt-6 grid gap-2">
           <li v-for="o in outcomes" :key="o.id">
-            {{ o.sentence }}
+            {{ units.told(o.sentence) }}
           </li>
         </ul>
         <p class="text-3xl figures mt-6" role="status">
-          {{ total }} vote{{ total === 1 ? '' : 's' }}
+          {{ $t('no votes | {n} vote | {n} votes', total) }}
         </p>
       </div>
       <div v-if="!round.closedAt" class="grid gap-3 justify-items-center text-center">
-        <img :src="picture" alt="QR code that opens the page to vote" class="w-full rounded-xl bg-white">
+        <img :src="picture" :alt="$t('QR code that opens the page to vote')" class="w-full rounded-xl bg-white">
         <p class="display text-6xl tracking-widest">
           {{ round.code }}
         </p>
@@ -73,7 +74,7 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
           {{ address.replace(/\/join\/.*/, '/join') }}
         </p>
         <p v-if="local" class="text-(--vapour)">
-          Phones can’t reach this address: it is this machine’s own. Open the application to the network first, or count hands.
+          {{ $t('Phones can’t reach this address: it is this machine’s own. Open the application to the network first, or count hands.') }}
         </p>
       </div>
     </section>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
 import { WHO_DECIDES, cautionsOf, failuresOf, fitShelf, gatesFirst, riskOfForecast } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
 const { document, acts, planned, failure } = order
 const shelf = useShelfStore()
 const units = useUnitsStore()
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
-useHead({ title: () => `Sheets: ${document.value?.title ?? ''} · Zealous Hush` })
+useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealous Hush` })
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
@@ -25,13 +27,15 @@ const run = computed(() => {
     return [
       ...(act.heating > 0
         ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: ${units.told(gatesFirst(read.demonstration, 'before-heat'))}On heater ${p.heater! + 1}${document.value!.powers ? ` (${units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power')})` : ''}, heat on.` },
-            { at: p.ready, who: helper, what: `${act.title}: ready${p.waits > 5 ? `; low flame until ${clock(p.lift)}, no later than ${clock(p.ready + act.wait)}` : ''}.` },
+            { at: p.heatOn, who: helper, what: `${act.title}: ${units.told(gatesFirst(read.demonstration, 'before-heat'))}${document.value!.powers
+              ? t('On heater {n} ({power}), heat on.', { n: p.heater! + 1, power: units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power') })
+              : t('On heater {n}, heat on.', { n: p.heater! + 1 })}` },
+            { at: p.ready, who: helper, what: `${act.title}: ${p.waits > 5 ? t('ready; low flame until {lift}, no later than {latest}.', { lift: clock(p.lift), latest: clock(p.ready + act.wait) }) : t('ready.')}` },
           ]
         : []),
-      { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: talk; the room predicts.` },
-      { at: p.lift, who: 'presenter', what: `${act.title}: ${units.told(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'))}${act.heating > 0 ? 'Heat off, lift, go' : 'Go'}.` },
-      { at: p.done, who: 'presenter', what: `${act.title}: ask what happened.` },
+      { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: ${t('talk; the room predicts.')}` },
+      { at: p.lift, who: 'presenter', what: `${act.title}: ${units.told(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'))}${t(act.heating > 0 ? 'Heat off, lift, go.' : 'Go.')}` },
+      { at: p.done, who: 'presenter', what: `${act.title}: ${t('ask what happened.')}` },
     ]
   }).sort((a, b) => a.at - b.at)
 })
@@ -39,14 +43,14 @@ const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
   const forecast = spares.value[act.id]?.forecast
   const risk = forecast && riskOfForecast(forecast)
   return {
-    title: act.title, gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
+    title: act.title, demonstration: read.demonstration.id, gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
     sizes: read.demonstration.sizes(read.values, simulation), failures: failuresOf(read.demonstration, read.values, simulation, risk),
   }
 }))
 /** Acts of one end; of the later ones, only what is done otherwise than for the first. */
 const ownActs = (failures: ReturnType<typeof failuresOf>, i: number) => {
   const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => units.told(a.text)))
-  return `${same.size ? 'As above; and: ' : ''}${failures[i]!.acts.map(a => units.told(a.text)).filter(text => !same.has(text)).join(' ')}`
+  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => units.told(a.text)).filter(text => !same.has(text)).join(' ')}`
 }
 const print = () => window.print()
 const EMERGENCY = [
@@ -59,10 +63,10 @@ const EMERGENCY = [
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-4 sheets">
     <p class="no-print flex gap-3 mb-3">
       <button class="strong-button" @click="print">
-        Print
+        {{ $t('Print') }}
       </button>
       <NuxtLink class="plain-link self-center" :to="`/order/${id}`">
-        Back to the running order
+        {{ $t('Back to the running order') }}
       </NuxtLink>
     </p>
     <p v-if="failure" class="fault" role="alert">
@@ -77,15 +81,15 @@ const EMERGENCY = [
       </p>
       <section aria-labelledby="run-title">
         <h2 id="run-title" class="!text-xl">
-          Run sheet
+          {{ $t('Run sheet') }}
         </h2>
-        <p v-for="c in planned.clashes" :key="c" class="font-bold">
-          Does not fit: {{ c }}
+        <p v-for="c in planned.clashes" :key="units.told(c)" class="font-bold">
+          {{ $t('Does not fit: {why}', { why: units.told(c) }) }}
         </p>
         <table class="w-full figures">
           <thead>
             <tr class="text-left soft">
-              <th>time</th><th>who</th><th>what</th><th>done</th>
+              <th>{{ $t('time') }}</th><th>{{ $t('who') }}</th><th>{{ $t('what') }}</th><th>{{ $t('done') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -94,7 +98,7 @@ const EMERGENCY = [
                 {{ clock(line.at) }}
               </td>
               <td class="pr-3">
-                {{ line.who }}
+                {{ $t(line.who) }}
               </td>
               <td class="py-1">
                 {{ line.what }}
@@ -108,7 +112,7 @@ const EMERGENCY = [
       </section>
       <section aria-labelledby="carry-title" class="new-page">
         <h2 id="carry-title" class="!text-xl">
-          Kit list
+          {{ $t('Kit list') }}
         </h2>
         <p v-for="line in kit.missing" :key="line" class="font-bold">
           {{ line }}
@@ -124,29 +128,30 @@ const EMERGENCY = [
       </section>
       <section aria-labelledby="safety-title" class="new-page">
         <h2 id="safety-title" class="!text-xl">
-          Safety sheet
+          {{ $t('Safety sheet') }}
         </h2>
         <p class="mb-2">
-          {{ WHO_DECIDES }}
+          {{ units.told(WHO_DECIDES) }}
         </p>
         <div v-for="h in hazards" :key="h.title" class="mb-4">
           <h3 class="text-lg font-bold">
             {{ h.title }}
           </h3>
+          <LanguageNote :demonstration="h.demonstration" />
           <table class="w-full text-sm">
             <thead>
               <tr class="text-left soft">
                 <th class="w-2/5">
-                  hazard, with the number behind it
-                </th><th>control</th><th class="w-16">
-                  done by
+                  {{ $t('hazard, with the number behind it') }}
+                </th><th>{{ $t('control') }}</th><th class="w-16">
+                  {{ $t('done by') }}
                 </th>
               </tr>
             </thead>
             <tbody>
               <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
                 <td class="pr-3 py-1">
-                  <b v-if="c.severity === 'raised'">Raised: </b>{{ units.told(c.hazard) }}
+                  <b v-if="c.severity === 'raised'">{{ $t('Raised:') }} </b>{{ units.told(c.hazard) }}
                 </td><td class="pr-3 py-1">
                   {{ units.told(c.control) }}
                 </td><td class="border-b rule" />
@@ -154,26 +159,26 @@ const EMERGENCY = [
             </tbody>
           </table>
           <p class="text-sm mt-1">
-            <b>How big:</b> {{ h.sizes.map(s => `${s.name} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
+            <b>{{ $t('How big:') }}</b> {{ h.sizes.map(s => `${units.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
           </p>
           <p class="text-sm">
-            <b>First, each before its step:</b> {{ h.gates.map(g => units.told(g.text)).join(' ') || 'nothing to confirm' }}
+            <b>{{ $t('First, each before its step:') }}</b> {{ h.gates.map(g => units.told(g.text)).join(' ') || $t('nothing to confirm') }}
           </p>
           <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
-            <b>{{ i === 0 ? 'If it ends so:' : 'Or so:' }} {{ units.told(f.sentence) }}</b> {{ ownActs(h.failures, i) }}
+            <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ units.told(f.sentence) }}</b> {{ ownActs(h.failures, i) }}
           </p>
         </div>
         <h3 class="text-lg font-bold">
-          In an emergency
+          {{ $t('In an emergency') }}
         </h3>
         <ol class="list-decimal pl-5">
           <li v-for="line in EMERGENCY" :key="line">
-            {{ line }}
+            {{ $t(line) }}
           </li>
         </ol>
         <dl class="grid grid-cols-[14rem_1fr] gap-y-4 mt-5">
           <template v-for="line in ['Risk assessment, number and date', 'Local rules checked', 'First aid and extinguisher are at', 'Who stands where', 'Presenter, signed', 'Head of department, signed']" :key="line">
-            <dt>{{ line }}</dt><dd class="border-b border-(--ink)" />
+            <dt>{{ $t(line) }}</dt><dd class="border-b border-(--ink)" />
           </template>
         </dl>
       </section>

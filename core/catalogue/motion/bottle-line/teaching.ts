@@ -36,7 +36,11 @@ export const explanation: BottleLine['explanation'] = (_values, s) => [
       'The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the ' +
       'bottle the other way.',
   },
-  { from: 11, text: say`Hot gas leaves backwards, the bottle goes forwards: ${asSpeed(s.results.topSpeed)} at most.` },
+  {
+    from: 11,
+    text: say`Hot gas leaves backwards, the bottle goes forwards: ${asSpeed(s.results.topSpeed)} at
+    most.`,
+  },
   {
     from: 14,
     text: say`Momentum: what the gas carries off backwards, the bottle has forwards.

@@ -1,0 +1,18 @@
+/** Languages of the interface. English stands in the code itself; another one says each text anew, by its English. */
+export const LANGUAGES = { en: 'English', de: 'Deutsch' } as const
+export type Language = keyof typeof LANGUAGES
+
+/** English to another language; `{n}`, `{0}` stand for what is put in, `|` parts singular from plural. */
+export type Words = Readonly<Record<string, string>>
+
+/** Demonstrations whose own texts are there in a language. */
+export const TRANSLATED: Readonly<Record<Exclude<Language, 'en'>, readonly string[]>> = { de: ['can-plunge'] }
+
+/** Fetched when it is chosen. */
+export async function loadWords(language: Exclude<Language, 'en'>): Promise<Words> {
+  const [words, demonstrations] = await Promise.all([
+    import(`./${language}/interface.json`),
+    import(`./${language}/can-plunge.json`),
+  ])
+  return { ...words.default, ...demonstrations.default }
+}

@@ -66,9 +66,9 @@ async function save() {
 <template>
   <div>
     <button class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)" :title="$t('Room conditions: change them')" @click="open = true">
-      <span class="sr-only">{{ $t('Room conditions:') }} </span>
+      <span class="sr-only">{{ `${$t('Room conditions:')} ` }}</span>
       <template v-if="room.loaded">
-        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft"> {{ $t('outside ·') }} </span>{{ air }}<span class="soft"> {{ $t('· water boils at') }} </span><b class="text-(--water)">{{ boils }}</b>
+        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft">{{ ` ${$t('outside ·')} ` }}</span>{{ air }}<span class="soft">{{ ` ${$t('· water boils at')} ` }}</span><b class="text-(--water)">{{ boils }}</b>
       </template>
       <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
     </button>

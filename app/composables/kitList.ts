@@ -19,18 +19,18 @@ export function kitList(
   acts: readonly OrderAct[],
   fits: readonly Fit[],
   items: readonly ShelfItemDocument[],
-  reader: Reader,
+  readerOf: (demonstration?: string) => Reader,
 ): Kit {
   const counts = new Map<string, number>()
   const missing: string[] = []
   for (const { read, act } of acts) {
     for (const name of read.demonstration.kit(read.values)) {
-      const line = tell(name, reader)
+      const line = tell(name, readerOf(read.demonstration.id))
       counts.set(line, (counts.get(line) ?? 0) + 1)
     }
     const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
     for (const place of fit?.missing ?? [])
-      missing.push(tell(say`Missing: ${PLACES[place.kind]} for ${act.title}`, reader))
+      missing.push(tell(say`Missing: ${PLACES[place.kind]} for ${act.title}`, readerOf()))
   }
   // Ice is bought by the bag: all of it together.
   const ice = acts.reduce(
@@ -46,11 +46,11 @@ export function kitList(
   )
   const low = items
     .filter(i => i.kind === 'consumable' && i.count <= i.restockAt)
-    .map(i => tell(say`${i.name}: few left`, reader))
+    .map(i => tell(say`${i.name}: few left`, readerOf()))
   return {
     lines: [...counts]
       .map(([name, count]) => ({ name, count }))
-      .sort((a, b) => a.name.localeCompare(b.name, reader.locale)),
+      .sort((a, b) => a.name.localeCompare(b.name, readerOf().locale)),
     missing: [...missing, ...low],
     ice,
   }

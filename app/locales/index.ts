@@ -8,6 +8,10 @@ export type Words = Readonly<Record<string, string>>
 /** Demonstrations whose own texts are there in a language. */
 export const TRANSLATED: Readonly<Record<Exclude<Language, 'en'>, readonly string[]>> = { de: ['can-plunge'] }
 
+/** True where a demonstration's texts are there in a language, or none is in question. */
+export const isTranslated = (language: Language, demonstration?: string): boolean =>
+  language !== 'en' && (demonstration === undefined || TRANSLATED[language].includes(demonstration))
+
 /** Fetched when it is chosen. */
 export async function loadWords(language: Exclude<Language, 'en'>): Promise<Words> {
   const [words, demonstrations] = await Promise.all([

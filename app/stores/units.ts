@@ -12,7 +12,7 @@ import {
   type Sentence,
   type UnitSystem,
 } from '~~/core'
-import type { Language, Words } from '~/locales'
+import { isTranslated, type Language, type Words } from '~/locales'
 
 /** Where customary units are what people measure with. */
 const CUSTOMARY_REGIONS = new Set(['US', 'LR', 'MM'])
@@ -41,12 +41,15 @@ export const useUnitsStore = defineStore('units', () => {
     'hush-units',
     CUSTOMARY_REGIONS.has(regionOf(locale.value) ?? '') ? 'us' : 'si',
   )
-  const reader = computed<Reader>(() => ({
+  /** demonstration that a page is about: without a translation all of its texts stay English, rather than half */
+  const subject = ref<string>()
+  const readerOf = (demonstration?: string): Reader => ({
     units: system.value,
     locale: locale.value,
     space: '\u00a0',
-    translate: key => words.value[key],
-  }))
+    ...(isTranslated(language.value, demonstration) && { translate: (key: string) => words.value[key] }),
+  })
+  const reader = computed(() => readerOf(subject.value))
 
   /**
    * Unit to show: the one a person typed where it belongs to the chosen system, otherwise that system's own for so
@@ -86,5 +89,5 @@ export const useUnitsStore = defineStore('units', () => {
   const date = (when: string | number | Date, options: Intl.DateTimeFormatOptions): string =>
     new Intl.DateTimeFormat(locale.value, options).format(new Date(when))
 
-  return { system, language, words, locale, reader, shown, format, told, number, clock, date }
+  return { system, language, words, locale, subject, readerOf, reader, shown, format, told, number, clock, date }
 })

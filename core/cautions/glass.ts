@@ -55,7 +55,11 @@ export const pulledDown = (pull: number, grip: number, blow: number, limit: numb
   severity: pull > 0.5 * grip || blow > 0.3 * limit ? 'raised' : 'usual',
   covers: ['glass-under-difference'],
   hazard: say`As it fills the bottle is pulled down with up to
-    ${asForce(pull)}${blow > 0 ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break` : '; let go it would hit the bowl and may break'}.`,
+    ${asForce(pull)}${
+      blow > 0
+        ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break`
+        : '; let go it would hit the bowl and may break'
+    }.`,
   control:
     'Plastic bowl with a folded cloth on its bottom; both hands, a cloth round the bottle, ' +
     'cut-resistant gloves; faces back, goggles; narrower neck or shorter boil for less.',

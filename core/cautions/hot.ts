@@ -25,7 +25,9 @@ export function scald(
     severity: temperature >= SCALDS ? 'raised' : 'usual',
     covers: ['scald', 'heat'],
     hazard: say`${what} at ${asTemperature(temperature)}, ${asVolume(volume)} of it:
-      ${temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch'}${much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : ''}.`,
+      ${temperature >= SCALDS ? 'it scalds within seconds' : 'too hot to touch'}${
+        much && temperature >= SCALDS ? ', and so much runs into sleeves and shoes' : ''
+      }.`,
     control:
       (temperature >= SCALDS
         ? 'An adult handles it: heat-proof gloves, tongs or a clamp, goggles, closed shoes; mouth turned ' +
@@ -118,7 +120,13 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
   return {
     ...base,
     severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
-    hazard: say`${margin === undefined ? say`It is dry before the planned lift in ${Math.round(early * 100)} of 100` : risky ? say`Dry ${asTime(margin)} after the planned lift, and before it in ${Math.round(early * 100)} of 100` : say`Dry ${asTime(margin)} after the planned lift`};
+    hazard: say`${
+      margin === undefined
+        ? say`It is dry before the planned lift in ${Math.round(early * 100)} of 100`
+        : risky
+          ? say`Dry ${asTime(margin)} after the planned lift, and before it in ${Math.round(early * 100)} of 100`
+          : say`Dry ${asTime(margin)} after the planned lift`
+    };
       a dry vessel overheats, softens and smokes.`,
   }
 }

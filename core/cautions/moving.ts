@@ -91,7 +91,9 @@ export function mayLetGo(what: string, factor: number, load: number, step: strin
     covers: ['load'],
     hazard: say`${what} can let go without warning: in 99 of 100 it holds at least ${asNumber(factor, 2)} times
       the pull of
-      ${asMass(load)}${factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : ''}.`,
+      ${asMass(load)}${
+        factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : ''
+      }.`,
     control:
       `${person && factor < wanted ? 'No person on it: a dead weight, close to the floor. ' : ''}Proof ` +
       'load first, twice what will hang on it; a fall of a hand’s breadth at most, soft floor; a loose ' +

@@ -66,6 +66,7 @@ export function resolve(
 /**
  * "± 10 %" or "± 1 °C": how sure one is, in words.
  * @param stated SI, for spreads that are told as a range @param locale BCP 47, for the marks in numbers
+ * @param words of the reader's language for an English text with `{0}`
  */
 export function describeSpread(
   spread: Spread,
@@ -73,20 +74,17 @@ export function describeSpread(
   unit: string,
   stated?: number,
   locale?: string,
+  words: (english: string) => string = english => english,
 ): string {
   const marks = { locale }
   const range = (least: number, most: number) =>
-    `${formatQuantity(
-      least,
-      unit,
-      input.quantity,
-      3,
-      marks,
-    )} to ${formatQuantity(most, unit, input.quantity, 3, marks)}`
+    words('{0} to {1}')
+      .replace('{0}', formatQuantity(least, unit, input.quantity, 3, marks))
+      .replace('{1}', formatQuantity(most, unit, input.quantity, 3, marks))
   const difference = (x: number, digits = 3) => formatNumber(differenceFromSi(x, unit, input.quantity), digits, marks)
   switch (spread.shape) {
     case 'exact':
-      return 'taken as exact'
+      return words('taken as exact')
     case 'normal':
     case 'lognormal':
       if ('relative' in spread) return `± ${formatNumber(spread.relative * 100, 2, marks)} %`

@@ -52,7 +52,7 @@ function rows(index: number, column: string, scale: (x: number) => number): [num
 const SHORT: Record<string, string> = { boil: 'boils', plume: 'plume', dry: 'dry', lift: 'off' }
 const readable = (events: Simulation['events'], end: number) => events.map((e, i) => {
   const next = events[i + 1]
-  return { xAxis: e.time, name: next && next.time - e.time < 0.15 * end ? '' : SHORT[e.id] }
+  return { xAxis: e.time, name: next && next.time - e.time < 0.15 * end ? '' : t(SHORT[e.id] ?? '') }
 })
 
 /** Something is pressed or blown up over the room's pressure. */

@@ -44,7 +44,7 @@ watch(open, (now) => {
 })
 function refresh() {
   text.value = shown.value
-  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale).replace('taken as exact', 'exact') : ''
+  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale, units.told).replace(units.told('taken as exact'), 'exact') : ''
   problem.value = ''
   sureProblem.value = ''
 }
@@ -104,7 +104,7 @@ function slide(event: Event) {
   apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
-const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale) : '')
+const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale, units.told) : '')
 </script>
 
 <template>

@@ -53,7 +53,7 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
           <span class="flex-1"><span class="capitalize-first">{{ units.told(inputOf(lever.input).name) }}</span> {{ words(lever) }}</span>
           <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
           <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="pull(lever)">
-            {{ $t('Do it') }}<span class="sr-only"> {{ units.told(inputOf(lever.input).name) }} {{ words(lever) }}</span>
+            {{ $t('Do it') }}<span class="sr-only">{{ ` ${units.told(inputOf(lever.input).name)} ${words(lever)}` }}</span>
           </button>
         </li>
       </ul>
@@ -66,7 +66,7 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
             <span class="flex-1">{{ words(lever).split(' → ')[1] }}</span>
             <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
             <button class="quiet-button text-sm" @click="pull(lever)">
-              {{ $t('Do it') }}<span class="sr-only"> {{ words(lever) }}</span>
+              {{ $t('Do it') }}<span class="sr-only">{{ ` ${words(lever)}` }}</span>
             </button>
           </li>
         </ul>

@@ -31,7 +31,7 @@ const usualOf = (id: string) => {
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
         <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
-          <span class="sr-only">{{ $t('Before this step:') }} </span>{{ units.told(gate.text) }}
+          <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
         </p>
         <p class="leading-[1.7]">
           <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">

@@ -25,8 +25,8 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
     <p>
       <label>{{ $t('How many') }} <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"></label>
       <span class="figures">{{ iceForAll >= LEAST_ICE ? $t('on this bath use up {ice} of ice.', { ice: units.format(iceForAll, ['g', 'lb'], 'mass', 2) }) : $t('on this bath leave it as cold as it is.') }}
-        <template v-if="bring !== undefined">{{ $t('For 99 in 100 to see one, bring {n}.', { n: bring }) }}</template>
-        <template v-if="each > 0">{{ $t('On one heater that is one every {each}, all of them in {all}.', { each: units.clock(each), all: units.clock(each * count) }) }}</template></span>
+        <template v-if="bring !== undefined">{{ ` ${$t('For 99 in 100 to see one, bring {n}.', { n: bring })}` }}</template>
+        <template v-if="each > 0">{{ ` ${$t('On one heater that is one every {each}, all of them in {all}.', { each: units.clock(each), all: units.clock(each * count) })}` }}</template></span>
     </p>
     <table class="w-full figures text-sm mt-1">
       <thead><tr class="soft text-left"><th class="font-normal">{{ $t('No.') }}</th><th class="font-normal">{{ $t('bath before it') }}</th><th class="font-normal">{{ $t('ice') }}</th></tr></thead>

@@ -46,13 +46,13 @@ const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (pr
       </svg>
       <p class="figures">
         <template v-if="hush">
-          {{ $t('Hush {span}.', { span: span(hush.p10, hush.p90) }) }}
+          {{ `${$t('Hush {span}.', { span: span(hush.p10, hush.p90) })} ` }}
         </template>
         <template v-if="vessels !== undefined">
-          {{ $t('{bring} gives you {odds} in 100 or better to show at least one. | {bring} give you {odds} in 100 or better to show at least one.', { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }, vessels) }}
+          {{ `${$t('{bring} gives you {odds} in 100 or better to show at least one. | {bring} give you {odds} in 100 or better to show at least one.', { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }, vessels)} ` }}
         </template>
         <template v-else>
-          {{ $t('Not even twelve {several} make it likely: change something first.', { several: units.told(demonstration.noun[1]) }) }}
+          {{ `${$t('Not even twelve {several} make it likely: change something first.', { several: units.told(demonstration.noun[1]) })} ` }}
         </template>
         <template v-for="o in others" :key="o.id">
           <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ units.told(o.name) }}: {{ o.count }}.</span>{{ ' ' }}

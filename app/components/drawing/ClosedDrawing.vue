@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Scaled cross-section of a vessel that is boiled out, closed and cooled where it stands, or heated again with a way out. */
-import type { DrawingState } from '~~/core'
+import { asPressure, asShare, say, type DrawingState, type Sentence } from '~~/core'
 import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
 import { useDrawingFrame } from './useDrawingFrame'
 
@@ -58,15 +58,16 @@ const drops = computed(() => {
   if (words.value.cooling === 'sprinkle') return Array.from({ length: 11 }, (_, i) => ({ x: pose.value.x - side + (i * 0.1) * 2 * side, y: top - 34 + (i * 17) % 28, long: 4 }))
   return []
 })
-const caption = computed(() => {
+const caption = computed(() => units.told(captionOf()))
+function captionOf(): Sentence {
   const { place, plume, boiling, volumeLost } = n.value as Record<string, number>
-  const lost = `${Math.round(volumeLost! * 100)} % of its volume gone`
-  if (!words.value.cooling) return over.value ? `Steam inside pushes out with ${units.format(n.value.pressure! - n.value.outside!, ['kPa', 'psi'], 'pressure')} over the room; ${lost}.` : `On the heat with a way out for the steam; ${lost}.`
+  const lost = say`${asShare(volumeLost!)} of its volume gone`
+  if (!words.value.cooling) return over.value ? say`Steam inside pushes out with ${asPressure(n.value.pressure! - n.value.outside!, { digits: 3 })} over the room; ${lost}.` : say`On the heat with a way out for the steam; ${lost}.`
   if (place === 0) return plume ? 'On the heat, open, a steady plume: the air is leaving.' : boiling ? 'Boiling; steam still condenses on the cold wall.' : 'Open, warming up.'
   if (place === 1) return words.value.heat ? 'Heat off, still open: it cools and air comes in. Close it now.' : 'Open: vapour drives the air out.'
-  if (volumeLost! > 0.02) return `${lost}.`
+  if (volumeLost! > 0.02) return say`${lost}.`
   return words.value.closure === 'vent' ? 'Steam off, cooling on.' : 'Closed and cooling: the hush.'
-})
+}
 const coolWords = computed(() => ({ 'ice-pool': 'ice pool', 'spray': 'spray', 'pour': 'poured water', 'sprinkle': 'sprinkled water', 'still-air': 'still air', 'inside': 'cold rinse inside' } as Record<string, string>)[words.value.cooling] ?? '')
 </script>
 

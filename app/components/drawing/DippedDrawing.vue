@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Scaled cross-section of a vessel that is filled with steam on the left and turned over into a bowl on the right. */
-import type { DrawingState } from '~~/core'
+import { asShare, asVolume, say, type DrawingState, type Sentence } from '~~/core'
 import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
 import { useDrawingFrame } from './useDrawingFrame'
 
@@ -60,16 +60,17 @@ const ice = computed(() => {
     return { x: BOWL_X.value + side * (body.value.width / 2 + 10 + (step * 24) % Math.max(free, 20)), y: bowl.value.water - 5 + (step % 3) * 3, turn: i * 23 }
   }).filter(c => c.x > bowl.value.left + 4 && c.x < bowl.value.right - 18)
 })
-const caption = computed(() => {
+const caption = computed(() => units.told(captionOf()))
+function captionOf(): Sentence {
   const { place, plume, boiling, volumeLost, drawnIn } = n.value as Record<string, number>
   if (place === 0) return plume ? 'On the heat, a steady plume: the air is leaving.' : boiling ? 'Boiling; steam still condenses on the cold wall.' : 'Warming up.'
   if (place === 1) return words.value.heat ? 'Off the heat and turning over; every moment lets air in.' : 'Emptied and turning over; every moment lets air in.'
   if (stoppered.value) return 'Stoppered and under water: the steam inside condenses.'
-  const water = units.format(drawnIn!, ['mL', 'floz'], 'volume', 2)
-  if (volumeLost! > 0.02) return `${Math.round(volumeLost! * 100)} % of its volume gone, ${water} of water in.`
-  if (stem.value > 0 && inStem.value < 1) return drawnIn! > 1e-7 ? `Water climbs the stem: ${Math.round(inStem.value * 100)} % of the way.` : 'Stem under water: the hush.'
-  return drawnIn! > 1e-6 ? `Mouth under water; ${water} drawn in.` : 'Mouth under water: the hush.'
-})
+  const water = asVolume(drawnIn!, { digits: 2 })
+  if (volumeLost! > 0.02) return say`${asShare(volumeLost!)} of its volume gone, ${water} of water in.`
+  if (stem.value > 0 && inStem.value < 1) return drawnIn! > 1e-7 ? say`Water climbs the stem: ${asShare(inStem.value)} of the way.` : 'Stem under water: the hush.'
+  return drawnIn! > 1e-6 ? say`Mouth under water; ${water} drawn in.` : 'Mouth under water: the hush.'
+}
 const jetTop = computed(() => Math.min(body.value.height - 6, px(n.value.jet! ** 2 / 19.6)))
 </script>
 

@@ -2,7 +2,9 @@
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { WHO_DECIDES, adviceOf, failuresOf, fits, fromSi, inputsFromItem, keyOf, predictionDocument, riskOfForecast, traceCsv, type QuantityInput, type ResultSpec, type ShelfPlace } from '~~/core'
 import { drawingFor } from '~/components/drawing/drawings'
+import { useI18n } from 'vue-i18n'
 
+const { t } = useI18n()
 const route = useRoute()
 const id = String(route.params.id)
 const editor = useStagingEditor(id)
@@ -19,6 +21,7 @@ const shownValues = computed(() => read.value && { choices: read.value.values.ch
 const simulation = computed(() => representative.value?.numbers && read.value && shownValues.value
   ? read.value.demonstration.simulate(shownValues.value, 'trace')
   : asStated.value)
+useSubject(() => demonstration.value?.id)
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
@@ -84,7 +87,7 @@ function spreadOf(r: ResultSpec): string {
   const q = complete.value ? forecast.value?.quantiles[r.id] : undefined
   if (!q || q.count < 50) return ''
   const [low, high] = [q.p10, q.p90].map(x => units.format(x!, r.units, r.quantity, 2))
-  return low === high ? '' : `${low} to ${high}`
+  return low === high ? '' : t('{least} to {most}', { least: low!, most: high! })
 }
 const results = computed(() => demonstration.value && simulation.value
   ? demonstration.value.results.filter(r => simulation.value!.results[r.id] !== undefined).map(r => ({ ...r, words: units.format(simulation.value!.results[r.id]!, r.units, r.quantity), spread: spreadOf(r) }))

@@ -36,7 +36,9 @@ const signsOf = (boilingPoint: number, plume: number | undefined, earliest: numb
       plume === undefined
         ? 'No steady plume comes with this plan.'
         : say`A dense plume that keeps its strength: with this plan it shows after
-          ${asTime(plume)}${earliest === undefined ? '' : say` and must go on for ${asTime(Math.max(0, earliest - plume))}`}.`,
+          ${asTime(plume)}${
+            earliest === undefined ? '' : say` and must go on for ${asTime(Math.max(0, earliest - plume))}`
+          }.`,
     worth: 'the best sign without an instrument; draughts and bright light hide it',
   },
   {

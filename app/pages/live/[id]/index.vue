@@ -35,6 +35,7 @@ const sinceStart = computed(() => started.value === undefined ? undefined : (clo
 const chosen = ref<string>()
 const focus = computed(() => chosen.value ?? focusOf(standings.value, sinceStart.value))
 const act = computed(() => acts.value.find(a => a.id === focus.value))
+useSubject(() => act.value?.read.demonstration.id)
 const story = computed(() => storyOf(marks.value, focus.value ?? ''))
 const wanted = computed<Wanted | undefined>(() => act.value && wantedNow(act.value.cues, story.value))
 const place = computed(() => act.value ? placeIn(act.value.cues, story.value) : 0)

@@ -15,6 +15,7 @@ const open = computed(() => rounds.value.find(r => !r.closedAt))
 const focus = computed(() => focusOf((show.value?.acts ?? []).map(a => ({ id: a.id, story: storyOf(marks.value, a.id), heatOn: a.heatOn, lift: a.lift })), undefined))
 const round = computed(() => open.value ?? rounds.value.find(r => r.act === focus.value) ?? rounds.value.at(-1))
 const act = computed(() => show.value?.acts.find(a => a.id === round.value?.act))
+useSubject(() => act.value?.staging.demonstration)
 const story = computed(() => storyOf(marks.value, round.value?.act ?? ''))
 const outcomes = computed(() => act.value ? findDemonstration(act.value.staging.demonstration)!.outcomes : [])
 const countOf = (outcome: string) => Number(round.value?.votes[outcome] ?? 0) + Number(round.value?.hands[outcome] ?? 0)
@@ -43,7 +44,7 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
       <ul class="grid gap-4">
         <li v-for="o in outcomes" :key="o.id" class="text-2xl">
           <div class="flex justify-between gap-6">
-            <span><b v-if="story.outcome === o.id">{{ $t('It happened:') }} </b>{{ units.told(o.sentence) }}</span><b class="figures text-4xl">{{ countOf(o.id) }}</b>
+            <span><b v-if="story.outcome === o.id">{{ `${$t('It happened:')} ` }}</b>{{ units.told(o.sentence) }}</span><b class="figures text-4xl">{{ countOf(o.id) }}</b>
           </div>
           <div class="h-5 rounded bg-(--sheet)" aria-hidden="true">
             <div class="h-5 rounded" :class="story.outcome === o.id ? 'bg-(--water)' : 'bg-(--gap)'" :style="{ width: `${total ? countOf(o.id) / total * 100 : 0}%` }" />

@@ -75,7 +75,7 @@ function setPowers(text: string) {
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.reader))
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.readerOf))
 const exportJson = () => download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
 const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrderCalendar(document.value!, acts.value.map(a => a.act), plan.value!), 'text/calendar')
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
-import { WHO_DECIDES, cautionsOf, failuresOf, fitShelf, gatesFirst, riskOfForecast } from '~~/core'
+import { WHO_DECIDES, cautionsOf, failuresOf, fitShelf, gatesFirst, riskOfForecast, tell, type Sentence } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -15,7 +15,7 @@ useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealou
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.reader))
+const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.readerOf))
 const when = computed(() => document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '')
 
 /** Everything that somebody does, by the clock. */
@@ -27,14 +27,14 @@ const run = computed(() => {
     return [
       ...(act.heating > 0
         ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: ${units.told(gatesFirst(read.demonstration, 'before-heat'))}${document.value!.powers
+            { at: p.heatOn, who: helper, what: `${act.title}: ${tell(gatesFirst(read.demonstration, 'before-heat'), units.readerOf(read.demonstration.id))}${document.value!.powers
               ? t('On heater {n} ({power}), heat on.', { n: p.heater! + 1, power: units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power') })
               : t('On heater {n}, heat on.', { n: p.heater! + 1 })}` },
             { at: p.ready, who: helper, what: `${act.title}: ${p.waits > 5 ? t('ready; low flame until {lift}, no later than {latest}.', { lift: clock(p.lift), latest: clock(p.ready + act.wait) }) : t('ready.')}` },
           ]
         : []),
       { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: ${t('talk; the room predicts.')}` },
-      { at: p.lift, who: 'presenter', what: `${act.title}: ${units.told(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'))}${t(act.heating > 0 ? 'Heat off, lift, go.' : 'Go.')}` },
+      { at: p.lift, who: 'presenter', what: `${act.title}: ${tell(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'), units.readerOf(read.demonstration.id))}${t(act.heating > 0 ? 'Heat off, lift, go.' : 'Go.')}` },
       { at: p.done, who: 'presenter', what: `${act.title}: ${t('ask what happened.')}` },
     ]
   }).sort((a, b) => a.at - b.at)
@@ -43,14 +43,14 @@ const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
   const forecast = spares.value[act.id]?.forecast
   const risk = forecast && riskOfForecast(forecast)
   return {
-    title: act.title, demonstration: read.demonstration.id, gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
+    title: act.title, demonstration: read.demonstration.id, told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)), gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
     sizes: read.demonstration.sizes(read.values, simulation), failures: failuresOf(read.demonstration, read.values, simulation, risk),
   }
 }))
 /** Acts of one end; of the later ones, only what is done otherwise than for the first. */
-const ownActs = (failures: ReturnType<typeof failuresOf>, i: number) => {
-  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => units.told(a.text)))
-  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => units.told(a.text)).filter(text => !same.has(text)).join(' ')}`
+const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sentence: Sentence) => string) => {
+  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => told(a.text)))
+  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => told(a.text)).filter(text => !same.has(text)).join(' ')}`
 }
 const print = () => window.print()
 const EMERGENCY = [
@@ -151,21 +151,21 @@ const EMERGENCY = [
             <tbody>
               <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
                 <td class="pr-3 py-1">
-                  <b v-if="c.severity === 'raised'">{{ $t('Raised:') }} </b>{{ units.told(c.hazard) }}
+                  <b v-if="c.severity === 'raised'">{{ `${$t('Raised:')} ` }}</b>{{ h.told(c.hazard) }}
                 </td><td class="pr-3 py-1">
-                  {{ units.told(c.control) }}
+                  {{ h.told(c.control) }}
                 </td><td class="border-b rule" />
               </tr>
             </tbody>
           </table>
           <p class="text-sm mt-1">
-            <b>{{ $t('How big:') }}</b> {{ h.sizes.map(s => `${units.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
+            <b>{{ $t('How big:') }}</b> {{ h.sizes.map(s => `${h.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
           </p>
           <p class="text-sm">
-            <b>{{ $t('First, each before its step:') }}</b> {{ h.gates.map(g => units.told(g.text)).join(' ') || $t('nothing to confirm') }}
+            <b>{{ $t('First, each before its step:') }}</b> {{ h.gates.map(g => h.told(g.text)).join(' ') || $t('nothing to confirm') }}
           </p>
           <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
-            <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ units.told(f.sentence) }}</b> {{ ownActs(h.failures, i) }}
+            <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ h.told(f.sentence) }}</b> {{ ownActs(h.failures, i, h.told) }}
           </p>
         </div>
         <h3 class="text-lg font-bold">

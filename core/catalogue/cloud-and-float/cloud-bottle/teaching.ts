@@ -22,7 +22,9 @@ export const advice: NonNullable<CloudBottle['advice']> = (values, s) => [
       s.outcome === 'cloud'
         ? say`${values.choices.way === 'squeeze' ? 'Squeeze hard' : `${s.results.strokes!} strokes`}; the cloud
           stays
-          ${s.results.cloudTime === undefined ? 'longer than half a minute' : say`about ${asTime(s.results.cloudTime)}`}.`
+          ${
+            s.results.cloudTime === undefined ? 'longer than half a minute' : say`about ${asTime(s.results.cloudTime)}`
+          }.`
         : values.choices.nuclei === 'smoke' || values.choices.liquid === 'ethanol'
           ? 'More pressure, a quicker release, or light from the side.'
           : 'A wisp of smoke makes the difference: drops need something to settle on.',

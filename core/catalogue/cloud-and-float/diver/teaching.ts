@@ -4,7 +4,12 @@ import { asForce, asPressure, asShare, asTime, asVolume, say, asTemperatureDiffe
 
 export const why: Diver['why'] = (values, s) => [
   say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
-    ${s.results.squeezeToSink === undefined ? 'Its solids float by themselves: no squeeze sinks it.' : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
+    ${
+      s.results.squeezeToSink === undefined
+        ? 'Its solids float by themselves: no squeeze sinks it.'
+        : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
+            smaller, water goes in, and it is heavier than the water it pushes aside.`
+    }`,
   s.outcome === 'stays'
     ? say`At the bottom the water above squeezes it by ${asPressure(s.results.staysBelow)} as well, more than it
       has to spare: it stays down. Trim it lighter.`
@@ -13,7 +18,11 @@ export const why: Diver['why'] = (values, s) => [
       : s.outcome === 'sunk'
         ? 'It has too little air to float at all: less water in it, or less ballast.'
         : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
-  say`${s.results.perFiveKelvin === undefined ? 'Warmth' : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`};
+  say`${
+    s.results.perFiveKelvin === undefined
+      ? 'Warmth'
+      : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`
+  };
     the barometer's rise or fall counts one to one, and so does a trip up a hill
     (${asPressure(values.numbers.stationPressure)} here).`,
 ]

@@ -14,7 +14,11 @@ export const why: Plates['why'] = (values, s) => [
     Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
   s.outcome === 'holds'
     ? say`The pull of ${asForce(s.results.pull)} is ${asNumber(s.results.safetyFactor, 2)} times
-      less${s.results.holdTime === undefined ? '' : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`}.`
+      less${
+        s.results.holdTime === undefined
+          ? ''
+          : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`
+      }.`
     : say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
 ]
 

@@ -10,7 +10,11 @@ export const why: CandleJar['why'] = (_values, s) => {
     say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
       turned to dew less what the flame still made ${asLength(levelCondensation)}, oxygen used up less carbon
       dioxide made ${asLength(Math.max(0, levelOxygen))}.`,
-    say`${bubbles > 1e-7 ? say`Before that, ${asVolume(bubbles)} of hot gas bubbled out. ` : 'No gas bubbled out: the water inside only went down and came up again. '}The
+    say`${
+      bubbles > 1e-7
+        ? say`Before that, ${asVolume(bubbles)} of hot gas bubbled out. `
+        : 'No gas bubbled out: the water inside only went down and came up again. '
+    }The
       flame died after ${asTime(flameTime)} with ${asShare(oxygenLeft)} of oxygen left of 21 %.`,
     ...(s.outcome === 'drowned'
       ? ['The water was faster than the flame: a taller candle or a wider jar shows the other order.']
@@ -23,10 +27,21 @@ export const advice: NonNullable<CandleJar['advice']> = (values, s) => [
     text:
       s.outcome === 'gurgles'
         ? say`Pour in more: the jar wants
-          ${asVolume(1.4 * (dishWater(values) + Math.max(0, s.details.letIn < 0 ? (-s.details.letIn / s.details.stationPressure) * values.numbers.jarVolume : 0)))}.`
+          ${asVolume(
+            1.4 *
+              (dishWater(values) +
+                Math.max(
+                  0,
+                  s.details.letIn < 0 ? (-s.details.letIn / s.details.stationPressure) * values.numbers.jarVolume : 0,
+                )),
+          )}.`
         : say`A jar of twice the size keeps the flame for about twice as long
           (${asTime(2 * s.results.flameTime)}); a flask’s neck makes the same volume climb
-          ${asNumber((values.numbers.jarDiameter * values.numbers.jarDiameter) / (values.numbers.mouthDiameter * values.numbers.mouthDiameter), 2)}
+          ${asNumber(
+            (values.numbers.jarDiameter * values.numbers.jarDiameter) /
+              (values.numbers.mouthDiameter * values.numbers.mouthDiameter),
+            2,
+          )}
           times as high.`,
   },
 ]

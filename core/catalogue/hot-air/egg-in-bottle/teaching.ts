@@ -46,7 +46,13 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
     {
       text: say`For this neck and this heat: an egg up to ${asLength(whole, { digits: 3 })} goes in whole;
         ${asLength(safe, { digits: 3 })} leaves a
-        margin.${latest === undefined ? '' : latest >= LONGEST_DELAY ? ' There is no hurry with this one.' : say` This one must be on within ${asTime(latest)}.`}`,
+        margin.${
+          latest === undefined
+            ? ''
+            : latest >= LONGEST_DELAY
+              ? ' There is no hurry with this one.'
+              : say` This one must be on within ${asTime(latest)}.`
+        }`,
       take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) },
     },
   ]

@@ -4,7 +4,11 @@ import { asPressure, asTemperature, say, asTemperatureDifference } from '../../.
 
 export const why: EggOut['why'] = (values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
-    ${values.choices.method === 'breath' ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.` : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`}`,
+    ${
+      values.choices.method === 'breath'
+        ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.`
+        : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`
+    }`,
   ...(s.outcome === 'stays'
     ? ['It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle.']
     : []),
@@ -44,7 +48,9 @@ export const explanation: EggOut['explanation'] = (values, s) => [
     text: say`p = p_dry T/T0 + φ p_sat(T). The slope of p_sat makes a wet bottle far more effective than a dry one
       above ${asTemperature(323.15)}. The threshold is the same press fit as on the way in, less the egg's weight
       over the neck
-      (${asPressure((values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter))}).`,
+      (${asPressure(
+        (values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter),
+      )}).`,
   },
 ]
 

@@ -15,7 +15,12 @@ export const teaching: BottleFill['teaching'] = {
 export const why: BottleFill['why'] = (values, { results: r, outcome, details }) => {
   const lines: Sentence[] = [
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
-      under${onHeat(values.choices) ? '' : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets room air in each time it is emptied`}.`,
+      under${
+        onHeat(values.choices)
+          ? ''
+          : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
+              room air in each time it is emptied`
+      }.`,
   ]
   if (r.hush !== undefined)
     lines.push(

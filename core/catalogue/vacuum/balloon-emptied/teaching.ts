@@ -6,7 +6,11 @@ import { asForce, asPressure, asTime, say } from '../../../sentence'
 export const why: BalloonEmptied['why'] = (values, s) => [
   say`The pump never pulls at the rubber. It takes air away, and the room, with
     ${asPressure(values.numbers.stationPressure)}, pushes the skin after it.
-    ${s.results.hush === undefined ? 'Not enough was taken in the time.' : say`After ${asTime(s.results.hush)} the skins meet.`}`,
+    ${
+      s.results.hush === undefined
+        ? 'Not enough was taken in the time.'
+        : say`After ${asTime(s.results.hush)} the skins meet.`
+    }`,
   say`A bigger pump is faster, not stronger: the most that can ever press is the room's
     ${asPressure(values.numbers.stationPressure)}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
     and so reaches ${asPressure(s.results.greatestPossible)}.`,

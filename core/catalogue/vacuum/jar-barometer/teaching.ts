@@ -11,7 +11,10 @@ export const why: JarBarometer['why'] = (values, s) => [
   ...(!isDriven(values)
     ? [
         say`One stroke of ${asVolume(values.numbers.strokeVolume)} takes
-          ${asPressure((values.numbers.stationPressure * values.numbers.strokeVolume) / (values.numbers.jarVolume + values.numbers.strokeVolume))}
+          ${asPressure(
+            (values.numbers.stationPressure * values.numbers.strokeVolume) /
+              (values.numbers.jarVolume + values.numbers.strokeVolume),
+          )}
           at first${s.outcome === 'spills' ? ': too much at once for this tube' : ''}.`,
       ]
     : []),

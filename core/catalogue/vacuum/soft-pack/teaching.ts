@@ -24,7 +24,11 @@ export const explanation: SoftPack['explanation'] = (values, s) => [
   {
     from: 11,
     text: say`Less air outside pushes less. The air inside pushes as before until both
-      match${s.results.shrunkTo < 0.97 ? say`; some escapes through the walls, so afterwards it is squashed to ${asShare(s.results.shrunkTo)}` : ''}.`,
+      match${
+        s.results.shrunkTo < 0.97
+          ? say`; some escapes through the walls, so afterwards it is squashed to ${asShare(s.results.shrunkTo)}`
+          : ''
+      }.`,
   },
   {
     from: 14,

@@ -21,7 +21,6 @@ const shownValues = computed(() => read.value && { choices: read.value.values.ch
 const simulation = computed(() => representative.value?.numbers && read.value && shownValues.value
   ? read.value.demonstration.simulate(shownValues.value, 'trace')
   : asStated.value)
-useSubject(() => demonstration.value?.id)
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const stages = computed(() => simulation.value?.trace?.stages ?? [])
 const scrubber = useScrubber(() => stages.value)
@@ -30,6 +29,7 @@ const { position, stageIndex, time, playing } = scrubber
 watch(() => stages.value.length, (count, before) => { if (count && !before) position.value = showingPosition(simulation.value!) }, { immediate: true })
 
 const demonstration = computed(() => read.value?.demonstration)
+useSubject(() => demonstration.value?.id)
 /** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
 const risk = computed(() => forecast.value && riskOfForecast(forecast.value))
 const drawingState = computed(() => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value))

@@ -1,0 +1,70 @@
+/** Who reads: units by region, marks by language, and a second language. */
+import { expect, test, type Page } from '@playwright/test'
+
+const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
+const DRUM = '/bench/5a1d0000-0000-4000-8000-000000000004'
+const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
+const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
+const watched = (page: Page) =>
+  page.on('pageerror', error => {
+    throw error
+  })
+
+test.describe('a visitor from where customary units are used', () => {
+  test.use({ locale: 'en-US' })
+  test('reads them from the first page on, and types a fraction', async ({ page }) => {
+    watched(page)
+    await page.goto(at(CAN))
+    await expect(page.getByRole('button', { name: 'US', exact: true })).toHaveAttribute('aria-pressed', 'true')
+    await expect(page.getByTestId('verdict')).toContainText('stagings computed')
+    await expect(page.getByRole('region', { name: 'Why' })).toContainText(/The wall holds about [\d.]+\spsi/)
+    await blank(page, 'bathVolume').click()
+    const field = page.getByLabel('water in the bath, with any unit')
+    await field.fill('1 ½ gal')
+    await field.press('Enter')
+    await expect(blank(page, 'bathVolume')).toHaveText(/1\.5\sgal/)
+    await expect(page.getByLabel('Procedure')).toContainText(/1\.5\sgal of water may end on the floor/)
+    // What names no unit of its own has none of the other system.
+    const words = await page.getByLabel('Procedure').innerText()
+    expect(words).not.toMatch(/\d\s?(kPa|hPa|mL|°C|cm|mm|kg)\b/)
+  })
+})
+
+test.describe('a visitor who writes a decimal comma', () => {
+  test.use({ locale: 'de-DE' })
+  test('reads and types it, is asked where a number has two meanings, and can have German', async ({ page }) => {
+    watched(page)
+    await page.goto(at(CAN))
+    await expect(page.getByTestId('verdict')).toContainText('stagings computed')
+    await blank(page, 'iceMass').click()
+    const field = page.getByLabel('ice in the bath, with any unit')
+    await field.fill('0,75 kg')
+    await expect(blank(page, 'iceMass')).toHaveText(/0,75\skg/)
+    await field.fill('1.250 g')
+    await expect(page.getByRole('alert')).toContainText('can be read in two ways; write 1250 or 1,25')
+    await expect(blank(page, 'iceMass')).toHaveText(/0,75\skg/)
+    await field.fill('1 250 g')
+    await expect(blank(page, 'iceMass')).toHaveText(/1250\sg|1,25\skg/)
+    await field.press('Enter')
+
+    await page.getByRole('button', { name: 'Deutsch' }).click()
+    await expect(page.locator('html')).toHaveAttribute('lang', 'de')
+    await expect(page.getByRole('region', { name: 'Urteil' })).toContainText('von 100')
+    await expect(page.getByRole('region', { name: 'Warum' })).toContainText('Die Wand hält etwa')
+    await expect(page.getByText('Alle hinter der Linie, Schutzbrillen auf')).toBeVisible()
+    await expect(page.getByTestId('language-note')).toHaveCount(0)
+    // One that has no German says so, and stays in one language.
+    await page.goto(at(DRUM))
+    await expect(page.getByTestId('language-note')).toContainText('noch nicht übersetzt')
+    await expect(page.getByRole('region', { name: 'Warum' })).toContainText('The shell holds about')
+    await expect(page.getByRole('button', { name: 'Deutsch' })).toHaveAttribute('aria-pressed', 'true')
+  })
+  test('joins a vote in German', async ({ page }) => {
+    watched(page)
+    await page.goto(at('/join'))
+    await expect(page.getByRole('heading')).toHaveText('Was wird geschehen?')
+    await page.getByLabel('Code vom Bildschirm').fill('QQQQQ')
+    await page.getByRole('button', { name: 'Mitmachen' }).click()
+    await expect(page.getByRole('alert')).toContainText('Keine Abstimmung hat diesen Code')
+  })
+})

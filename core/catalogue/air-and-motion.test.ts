@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { StagingSample, summarise } from '../forecast'
 import { saturationTemperature } from '../substances/water'
 import { bulbOf } from './cloud-and-float/diver/simulate'
+import type { DiverValues } from './cloud-and-float/diver/inputs'
 import { findDemonstration } from '.'
-import { cautionsOf, resolve, valueAt, type Demonstration } from '../demonstration'
+import { riskOf, cautionsOf, resolve, valueAt, type Demonstration } from '../demonstration'
 import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
@@ -67,7 +68,7 @@ describe('egg in a bottle', () => {
     const slow = { numbers: { eggDiameter: 0.041, burnTime: 1.5 } }
     const { values } = resolve(d, { ...slow, choices: {} })
     const [, latest] = /must be on within ([\d.]+) s/.exec(
-      plain(d.advice!(values, d.simulate(values, 'trace'))[0].text),
+      plain(d.advice!(values, d.simulate(values, 'trace'), riskOf(d.simulate(values, 'trace')))[0].text),
     )!
     expect(run('egg-in-bottle', { numbers: { ...slow.numbers, eggDelay: Number(latest) * 0.85 } }).outcome).not.toBe(
       'stays',
@@ -77,7 +78,7 @@ describe('egg in a bottle', () => {
   it('its advice is true: the egg it names goes in whole', () => {
     const d = of('egg-in-bottle')
     const { values } = resolve(d, { numbers: { eggDiameter: 0.05 }, choices: {} })
-    const take = d.advice!(values, d.simulate(values, 'trace'))[0].take!
+    const take = d.advice!(values, d.simulate(values, 'trace'), riskOf(d.simulate(values, 'trace')))[0].take!
     expect(run('egg-in-bottle', { numbers: { [take.input]: take.value } }).outcome).toBe('whole')
   })
   it('comes out by a breath, or by the warmth it names and not by less', () => {
@@ -129,7 +130,11 @@ describe('candle under a jar', () => {
 
 describe('under a pump', () => {
   it('the size to start with that it names nearly fills the jar; larger touches or bursts, smaller stays small', () => {
-    for (const numbers of [{}, { jarVolume: 3e-3, jarDiameter: 0.14, jarHeight: 0.22, targetPressure: 25e3 }]) {
+    const jars: Record<string, number>[] = [
+      {},
+      { jarVolume: 3e-3, jarDiameter: 0.14, jarHeight: 0.22, targetPressure: 25e3 },
+    ]
+    for (const numbers of jars) {
       const start = run('bell-jar-balloon', { numbers: { ...numbers, balloonStart: 0.05 } }).results.startToFill!
       expect(run('bell-jar-balloon', { numbers: { ...numbers, balloonStart: start } }).outcome).toBe('fills')
       expect(['touches', 'bursts']).toContain(
@@ -296,7 +301,7 @@ describe('clouds and floats', () => {
         choices: { ballastBy: 'wire' },
         numbers: { wireLength: 0.045, wireDiameter: 0.8e-3 },
       })
-      expect(bulbOf(values).mass - values.numbers.bulbMass!).toBeCloseTo(0.2027e-3, 6)
+      expect(bulbOf(values as DiverValues).mass - values.numbers.bulbMass!).toBeCloseTo(0.2027e-3, 6)
       // Of one mass, copper takes up less room than clay and so floats worse: it asks for less squeeze.
       expect(by({ ballastBy: 'wire' }, { wireLength: 0.0444, wireDiameter: 0.8e-3 })).toBeLessThan(
         by({}, { ballastMass: 0.2e-3 }),

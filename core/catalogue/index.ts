@@ -18,6 +18,7 @@ import { eggOut } from './hot-air/egg-out'
 import { flaskFountain } from './steam/flask-fountain'
 import { hotWaterBottle } from './steam/hot-water-bottle'
 import { jarBarometer } from './vacuum/jar-barometer'
+import { pumpedCan } from './vacuum/pumped-can'
 import { lowPressureBoil } from './vacuum/low-pressure-boil'
 import { plates } from './holding/plates'
 import { processVessel } from './steam/process-vessel'
@@ -47,6 +48,7 @@ export const DEMONSTRATIONS: readonly Demonstration[] = [
   bellJarBalloon,
   softPack,
   balloonEmptied,
+  pumpedCan,
   jarBarometer,
   lowPressureBoil,
   syringeBoil,

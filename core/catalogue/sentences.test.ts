@@ -1,22 +1,24 @@
 /** Every sentence of every demonstration, as it is read in both unit systems and in another language's numbers. */
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '.'
-import { cautionsOf, resolve, sentencesOf, type Demonstration } from '../demonstration'
+import { cautionsOf, resolve, sentencesOf, type Demonstration, type Given } from '../demonstration'
 import { isCustomary } from '../units'
 import { CUSTOMARY, METRIC, tell, type Sentence } from '../sentence'
 
+type Changes = Partial<Pick<Given, 'numbers' | 'choices'>>
+
 /** As planned, each choice, and each number at both ends of its usual range. */
 function* everySentence(d: Demonstration): Generator<[where: string, sentence: Sentence]> {
-  const changes = [
+  const changes: Changes[] = [
     {},
-    ...d.inputs.flatMap(i =>
+    ...d.inputs.flatMap((i): Changes[] =>
       i.kind === 'choice'
         ? i.choices.map(c => ({ choices: { [i.id]: c.id } }))
         : i.usual.map(v => ({ numbers: { [i.id]: v } })),
     ),
   ]
-  for (const { numbers = {}, choices = {} } of changes as { numbers?: object; choices?: object }[]) {
-    const { values, faults } = resolve(d, { numbers: { ...numbers }, choices: { ...choices } })
+  for (const { numbers = {}, choices = {} } of changes) {
+    const { values, faults } = resolve(d, { numbers, choices })
     if (faults.length > 0) {
       for (const f of faults) yield ['fault', f.message]
       continue

@@ -24,7 +24,7 @@ describe('cautions', () => {
   })
   it('ask four times the pull for what may be a person, twice for a dead weight', () => {
     expect(plain(mayLetGo('It', 3.9, 60, 'hang').hazard)).toContain('4 is the least')
-    expect(mayLetGo('It', 3.9, 60, 'hang').control).toMatch(/^No person on it/)
+    expect(plain(mayLetGo('It', 3.9, 60, 'hang').control)).toMatch(/^No person on it/)
     expect(mayLetGo('It', 2.1, 10, 'hang').severity).toBe('usual')
     expect(mayLetGo('It', 1.9, 10, 'hang').severity).toBe('raised')
   })
@@ -36,7 +36,7 @@ describe('cautions', () => {
       projectile('the ball', 200, 40, 50, 'e'),
     ]) {
       expect(RULES[caution.id]).toBeDefined()
-      expect(caution.control.length).toBeGreaterThan(20)
+      expect(plain(caution.control).length).toBeGreaterThan(20)
       expect(`${plain(caution.hazard)} ${plain(caution.control)}`).not.toMatch(/\bsafe(ly)?\b/)
     }
     expect(WHO_DECIDES).toMatch(/risk assessment.*local code decide/)

@@ -37,7 +37,7 @@ async function coverage(
   const wide = summarise(before).quantiles[result]
   for (let w = 0; w < worlds; w++) {
     const performed = (day: number) => {
-      const numbers: Record<string, number> = { ...nature.nominal.numbers }
+      const numbers: Partial<Record<string, number>> = { ...nature.nominal.numbers }
       for (const { input, drawn } of days[day].uncertain)
         numbers[input.id] = shared.has(input.id) ? nature.inputs[input.id][w] : drawn[w]
       return demonstration.simulate({ numbers, choices: nature.nominal.choices }, 'summary')

@@ -29,7 +29,7 @@ async function syntheticRuns(id: string, cases: number) {
   let told = 0
   let right = 0
   for (let k = 0, n = 0; n < cases && k < nature.size; k++) {
-    const numbers: Record<string, number> = { ...values.numbers }
+    const numbers = { ...values.numbers } as Record<string, number>
     for (const { input, drawn } of nature.uncertain) numbers[input.id] = drawn[k]!
     const suspects = suspectsOf(demonstration, new Set(nature.uncertain.map(u => u.input.id)))
     const suspect = suspects[Math.floor(chance() * suspects.length)]

@@ -46,7 +46,7 @@ describe('what is stated is what is drawn about', () => {
     (_, d) => {
       const given: Given = { numbers: {}, choices: {}, spreads: {} }
       for (const input of d.inputs) {
-        if (input.kind !== 'quantity' || input.role !== 'coefficient') continue
+        if (input.kind !== 'quantity' || input.group !== 'coefficient') continue
         given.numbers[input.id] = input.usual[0] + 0.4 * (input.usual[1] - input.usual[0])
       }
       for (const g of [{ numbers: {}, choices: {}, spreads: {} }, given]) {
@@ -92,7 +92,7 @@ describe('a staging to be drawn and explained', () => {
       for (const shift of [-1, 0, 1]) {
         const given: Given = { numbers: {}, choices: {}, spreads: {} }
         const lever = d.inputs.find(
-          (i): i is QuantityInput => i.kind === 'quantity' && i.role !== 'coefficient' && i.lever !== undefined,
+          (i): i is QuantityInput => i.kind === 'quantity' && i.group !== 'coefficient' && i.lever !== undefined,
         )
         if (lever && shift !== 0) given.numbers[lever.id] = shift < 0 ? lever.usual[0] : lever.usual[1]
         if (resolve(d, given).faults.length > 0) continue

@@ -124,11 +124,11 @@ describe('staging documents', () => {
 describe('room documents', () => {
   it('are read on their own, with the station pressure that follows', () => {
     expect(readRoom({}).stationPressure).toBeCloseTo(101325, 3)
-    expect(readRoom({ altitude: q(1240, 'm'), seaLevelPressure: undefined }).stationPressure / 100).toBeCloseTo(
+    expect(readRoom({ altitude: q(1240, 'm'), seaLevelPressure: undefined }).stationPressure! / 100).toBeCloseTo(
       872.5,
       0,
     )
-    expect(readRoom({ altitude: q(1240, 'm'), stationPressure: q(12.7, 'psi') }).stationPressure / 87563).toBeCloseTo(
+    expect(readRoom({ altitude: q(1240, 'm'), stationPressure: q(12.7, 'psi') }).stationPressure! / 87563).toBeCloseTo(
       1,
       4,
     )

@@ -35,3 +35,13 @@ export function beyond(push: number, edge: number): number {
   if (push <= -edge) return 0
   return push >= edge ? push : ((push + edge) * (push + edge)) / (4 * edge)
 }
+
+/**
+ * Fraction of the volume lost at which a buckled vessel carries least: where the derivative of `heldFraction` is
+ * nought, in closed form. @returns 0 where the load never falls
+ */
+export function weakestAt(residual: number, stiffening: number, packing: number): number {
+  const falls = Math.sqrt((1 - residual) / LOBE_FORMING)
+  const rises = Math.sqrt(stiffening * packing)
+  return Math.max(0, (falls * packing - rises) / (falls + rises / LOBE_FORMING))
+}

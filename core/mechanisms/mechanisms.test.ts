@@ -155,7 +155,7 @@ const coolingPlan: CoolingPlan = {
     waterTemperature: 283.15,
     entryLoss: 0.5,
     passage: 4e-3,
-    jet: { water: 283.15, diameter: 0.022, stanton: 0.01, sprayContact: 0.6 },
+    jet: { water: 283.15, diameter: 0.022, stanton: 0.01, sprayContact: 0.6, splashWeber: 2e5 },
   },
 }
 function run(changes: Partial<CoolingPlan>, start: { vapour: number; air?: number; gas?: number; liquid?: number }) {
@@ -216,10 +216,12 @@ describe('plunge', () => {
     }
   })
   it('fills a strong vessel and crushes a weak one, and the wall never springs back', () => {
-    const strong = run({}, { vapour: steam })
+    // Some hundredths of a per cent of air are left in any can that was carried to the water.
+    const air = 1e-6
+    const strong = run({}, { vapour: steam, air })
     expect(strong.state[COOLING.drawnIn]).toBeGreaterThan(0.3)
     expect(strong.state[COOLING.lost]).toBe(0)
-    const weak = run({ strength: { ...coolingPlan.strength, criticalDifference: 5000 } }, { vapour: steam })
+    const weak = run({ strength: { ...coolingPlan.strength, criticalDifference: 5000 } }, { vapour: steam, air })
     expect(weak.state[COOLING.lost]).toBeGreaterThan(0.25)
     expect(weak.end.hush).toBeGreaterThan(0)
     expect(weak.end.hush).toBeLessThan(1)

@@ -5,6 +5,7 @@ import { StagingSample, summarise } from '../../forecast'
 import { predict } from '../../formats'
 import { saturationPressure } from '../../substances/water'
 import { warmedThrough } from './warmed-bottle/simulate'
+import type { WarmedBottleValues } from './warmed-bottle/inputs'
 import { softBottle } from './soft-bottle'
 import { GAS_CONSTANT } from '../../substances/air'
 import { METRIC, tell, type Sentence } from '../../sentence'
@@ -26,7 +27,7 @@ const forecast = (id: string, { numbers = {}, choices = {} }: Changes = {}, size
   sample.advance(size)
   return summarise(sample)
 }
-const within = (x: number, low: number, high: number) => {
+const within = (x: number | undefined, low: number, high: number) => {
   expect(x).toBeGreaterThan(low)
   expect(x).toBeLessThan(high)
 }
@@ -111,7 +112,7 @@ describe('must reproduce (common practice, each with its band)', () => {
     within(results.fillFraction, 0.2, 0.8)
     expect(results.timeToFill).toBeGreaterThan(2)
     expect(run('bottle-fill', { ...rinsed, choices: { fillMethod: 'rinse-once' } }).results.fillFraction).toBeLessThan(
-      results.fillFraction,
+      results.fillFraction!,
     )
     expect(run('bottle-fill', { numbers: rinsed.numbers }).results.residualAirFraction).toBeLessThan(
       results.residualAirFraction! / 5,
@@ -167,7 +168,7 @@ describe.each(DEMONSTRATIONS.filter(d => !['drum-reinflate'].includes(d.id)).map
       () => {
         const s = run(id)
         const { time, columns: c } = s.trace!
-        const coldest = Math.min(s.details.bathTemperature ?? 293, staged(id).numbers.airTemperature) - 1
+        const coldest = Math.min(s.details.bathTemperature ?? 293, staged(id).numbers.airTemperature!) - 1
         for (let i = 0; i < time.length; i += 7) {
           if (time[i]! <= s.details.sealing!) continue
           const moles = c.steamMass![i]! / 0.018015 + c.airMass![i]! / 0.028964
@@ -252,7 +253,7 @@ describe('limiting cases', () => {
     const slow = run('bottle-fill', { numbers: { mouthClearance: 0.0006 } }).results
     const quick = run('bottle-fill').results
     expect(slow.timeToFill).toBeGreaterThan(2 * quick.timeToFill!)
-    expect(slow.peakInflowSpeed).toBeLessThan(quick.peakInflowSpeed)
+    expect(slow.peakInflowSpeed).toBeLessThan(quick.peakInflowSpeed!)
   })
   it(
     'a stem climbs no further than the outside air can push it: ρ g h of the difference, and the ' +
@@ -265,7 +266,7 @@ describe('limiting cases', () => {
       expect((s.details.stationPressure! - c.pressure![i]!) / lift).toBeGreaterThan(0.9)
       expect((s.details.stationPressure! - c.pressure![i]!) / lift).toBeLessThan(1.5)
       expect(run('flask-fountain', { numbers: { purgeTime: 0 } }).results.fillFraction).toBeLessThan(
-        s.results.fillFraction,
+        s.results.fillFraction!,
       )
     },
   )
@@ -319,7 +320,7 @@ describe('limiting cases', () => {
     expect(list.at(-1)!.bathTemperature).toBeGreaterThan(list[0]!.bathTemperature + 3)
     const late = run('can-plunge', { numbers: { iceMass: 0, bathVolume: 0.5e-3, restedCount: 20 } })
     expect(late.results.hush ?? Infinity).toBeGreaterThan(
-      run('can-plunge', { numbers: { iceMass: 0, bathVolume: 0.5e-3 } }).results.hush,
+      run('can-plunge', { numbers: { iceMass: 0, bathVolume: 0.5e-3 } }).results.hush!,
     )
   })
 })
@@ -373,7 +374,7 @@ describe('filled, stood, emptied, capped', () => {
     'warm water standing in a soft bottle warms its wall as one thin wall does: 63 % in ρ c δ/h, and ' +
       'all of it after some seconds (Incropera & DeWitt, lumped capacitance)',
     () => {
-      const vessel = softBottle(staged('warmed-bottle'))
+      const vessel = softBottle(staged('warmed-bottle') as WarmedBottleValues)
       const once = (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness) / 500
       expect(warmedThrough(vessel, once)).toBeCloseTo(1 - Math.exp(-1), 9)
       expect(once).toBeLessThan(2)

@@ -1,15 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { cautionsOf, resolve } from '../../../demonstration'
+import { cautionsOf, resolve, type Named } from '../../../demonstration'
 import { canPlunge } from '.'
 import { StagingSample, summarise } from '../../../forecast'
 import { saturationPressure } from '../../../substances/water'
+import { METRIC, tell } from '../../../sentence'
+import type { CanPlungeValues } from './inputs'
 import { simulate } from './simulate'
 
 const CELSIUS = 273.15
 const staged = (numbers: Record<string, number> = {}, choices: Record<string, string> = {}) => {
   const { values, faults } = resolve(canPlunge, { numbers, choices })
   expect(faults).toEqual([])
-  return values
+  return values as CanPlungeValues
 }
 const run = (numbers: Record<string, number> = {}, choices: Record<string, string> = {}) =>
   simulate(staged(numbers, choices), 'trace')
@@ -87,7 +89,7 @@ describe('can plunge, odds', () => {
 describe('can plunge, simulation', () => {
   it('gives all results of the contract, in SI, and events in order', () => {
     const { results, events } = run()
-    for (const { id } of canPlunge.results) expect(Number.isFinite(results[id]), id).toBe(true)
+    for (const { id } of canPlunge.results) expect(Number.isFinite((results as Named)[id]), id).toBe(true)
     expect(Object.keys(results).sort()).toEqual(canPlunge.results.map(r => r.id).sort())
     const times = events.map(e => e.time)
     expect(times).toEqual([...times].sort((a, b) => a - b))
@@ -159,7 +161,7 @@ describe('can plunge, simulation', () => {
       for (const value of [...input.range, ...input.usual]) {
         const { values, faults } = resolve(canPlunge, { numbers: { [input.id]: value }, choices: {} })
         if (faults.length) continue
-        const { results } = simulate(values, 'summary')
+        const { results } = simulate(values as CanPlungeValues, 'summary')
         for (const [id, result] of Object.entries(results))
           expect(Number.isFinite(result), `${input.id} ${value}: ${id}`).toBe(true)
       }
@@ -185,6 +187,6 @@ describe('can plunge, simulation', () => {
     expect(faults.map(f => f.input)).toEqual(['wallMaterial'])
     const crossed = resolve(canPlunge, { numbers: { waterCharge: 320e-6, vesselVolume: 500e-6 }, choices: {} }).faults
     expect(crossed.map(f => f.input)).toEqual(['vesselVolume'])
-    expect(crossed[0].message).toMatch(/given 500 mL; accepted: at most 376.5 mL/)
+    expect(tell(crossed[0].message, METRIC)).toMatch(/given 500 mL; accepted: at most 376.5 mL/)
   })
 })

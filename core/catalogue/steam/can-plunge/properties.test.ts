@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { cautionsOf, type QuantityInput, resolve } from '../../../demonstration'
 import { canPlunge } from '.'
+import type { CanPlungeValues } from './inputs'
 import { simulate } from './simulate'
 
 const quantities = canPlunge.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')
@@ -30,7 +31,7 @@ const anyStaging = fc
     })
   })
   .filter(({ faults }) => faults.length === 0)
-  .map(({ values }) => values)
+  .map(({ values }) => values as CanPlungeValues)
 
 const RUNS = { numRuns: 120, seed: 20261125 }
 
@@ -116,7 +117,7 @@ describe('can plunge, any staging', () => {
 
 describe('water window', () => {
   it('is where the heating model says it is: less runs dry in the wait, more is too slow or too full', () => {
-    const { values } = resolve(canPlunge, { numbers: {}, choices: {} })
+    const values = resolve(canPlunge, { numbers: {}, choices: {} }).values as CanPlungeValues
     const window = canPlunge.waterWindow!(values)
     const at = (kilograms: number) =>
       simulate({ ...values, numbers: { ...values.numbers, waterCharge: kilograms / 998 } }, 'trace').results

@@ -1,5 +1,5 @@
 import { steamDrawing } from '../drawing'
-import { round } from './inputs'
+import { round } from '../tin-wall'
 import type { SealedTin } from './simulate'
 
 export const drawing: SealedTin['drawing'] = (values, s, time) =>

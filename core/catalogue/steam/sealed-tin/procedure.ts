@@ -5,9 +5,11 @@ import { readyFromPlan } from '../judgement'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit } from '../metal-vessel'
 import { repeatsInPool } from '../repeats'
 import { waterWindowOf } from '../water-window'
-import { tinOf, type SealedTin } from './simulate'
+import { tinOf } from '../tin-wall'
+import type { SealedTinValues } from './inputs'
+import type { SealedTin } from './simulate'
 
-const plan = (values: Parameters<typeof tinOf>[0]) => heatingPlan(values, tinOf(values).vessel)
+const plan = (values: SealedTinValues) => heatingPlan(values, tinOf(values).vessel)
 
 export const shelf: Demonstration['shelf'] = [
   {

@@ -1,6 +1,6 @@
 /** Why it ends so, and what to tell a class. */
 import { metalWhy } from '../metal-vessel'
-import { round } from './inputs'
+import { round } from '../tin-wall'
 import type { SealedTin } from './simulate'
 import { asForce, asPressure, asShare, asTime, say } from '../../../sentence'
 

@@ -1,0 +1,66 @@
+/** How it can end, and what is computed of it. */
+import { type Demonstration, HUSH, result } from '../../../demonstration'
+import type { PumpedCan } from './simulate'
+
+export const logged = { used: ['pumpTime', 'ultimatePressure'], seen: ['hush', 'talkTime', 'finalPressure'] } as const
+
+export const results = [
+  result('criticalPressureDifference', 'difference the wall holds', 'kPa'),
+  result('peakPressureDifference', 'greatest difference', 'kPa'),
+  result('floorPressure', 'lowest pressure it could reach', 'kPa'),
+  result('finalPressure', 'pressure inside at the end', 'kPa'),
+  result('timeToPump', 'time at the pump', 's'),
+  result('strokes', 'strokes', '1'),
+  result('outsideForce', 'outside air on the whole surface', 'N'),
+  result('peakNetForce', 'greatest difference on the whole surface', 'N'),
+  result('work', 'work the air can do', 'J'),
+  result('hush', 'pump on to the wall giving way', 's', HUSH),
+  result('talkTime', 'panels talk after', 's'),
+  result('volumeLost', 'volume lost', '%'),
+]
+
+export const outcomes: Demonstration['outcomes'] = [
+  { id: 'crush', look: 'gone', name: 'crumples', sentence: 'The sides cave in and the tin is wrecked.' },
+  { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in, but the tin keeps most of its shape.' },
+  { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
+]
+
+/** p0 − p = what the pump took, less what the lost room gives back: the same gas in less of it presses more. */
+export const ledger: PumpedCan['ledger'] = ({ details }) => {
+  const room = details.stationPressure * (1 - 1 / (1 - details.lost))
+  const rows = [
+    { id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: details.difference - room },
+  ]
+  if (room !== 0) rows.push({ id: 'crush', cause: 'room lost by caving in (gives back)', pressure: room })
+  return { moment: 'at the end of the pumping', rows, difference: details.difference }
+}
+
+export const sizes: PumpedCan['sizes'] = (values, { results: r }) => [
+  {
+    id: 'outsideForce',
+    name: 'outside air on all sides',
+    value: r.outsideForce,
+    quantity: 'force',
+    units: ['kN', 'lbf'],
+    note: 'outside pressure × whole surface: the air inside balances it until the pump runs',
+  },
+  {
+    id: 'faceForce',
+    name: 'resultant on one face',
+    value:
+      r.peakPressureDifference *
+      Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) *
+      values.numbers.vesselHeight,
+    quantity: 'force',
+    units: ['kN', 'lbf'],
+    note: 'greatest difference × its largest face: what a scale would read',
+  },
+  {
+    id: 'work',
+    name: 'work the air can do',
+    value: r.work,
+    quantity: 'energy',
+    units: ['J', 'ft lbf'],
+    note: 'greatest difference × capacity',
+  },
+]

@@ -100,7 +100,7 @@ try {
   })
   say('Checking style, directions and types, and running the unit tests…')
   await Promise.all([
-    check('eslint', ['.', '--max-warnings=0'], 'lint').then(() => check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')),
+    check('eslint', ['.', '--max-warnings=0'], 'lint').then(() => check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')).then(() => check('knip', ['--no-progress'], 'no export that nobody uses')),
     check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node')
       .then(() => check('tsc', ['-p', 'core/tsconfig.tests.json'], 'types of core’s tests')).then(() => check('vue-tsc', ['-b', '--noEmit'], 'types of the application')),
   ])

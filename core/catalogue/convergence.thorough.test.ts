@@ -189,6 +189,9 @@ const TRENDS: readonly (readonly [demonstration: string, input: string, result: 
     ['can-plunge', 'wallThickness', 'criticalPressureDifference', 1, 'buckling goes with the wall to a power over two'],
     ['can-plunge', 'bathTemperature', 'floorPressure', 1, 'vapour over warmer water, and warmer air'],
     ['sealed-tin', 'leakArea', 'peakPressureDifference', -1, 'air that comes in makes up for steam that goes'],
+    ['pumped-can', 'pumpSpeed', 'hush', -1, 'the same air in less time'],
+    ['pumped-can', 'vesselVolume', 'hush', 1, 'more air to take for the same fall'],
+    ['pumped-can', 'edgeHolding', 'criticalPressureDifference', 1, 'panels that are held carry more'],
     ['sealed-drum', 'coolDelay', 'hush', 1, 'nothing cools it before'],
     [
       'process-vessel',

@@ -3,10 +3,10 @@ import type { Caution } from './caution'
 import { asForce, asPressure, say } from '../sentence'
 
 /** Pull from which a plunger that slips out of the fingers is a blow, N; assumption. */
-export const FIRM_PULL = 60
+const FIRM_PULL = 60
 
 /** Pressure over the room from which a cap that is not screwed tight is a missile, Pa; assumption. */
-export const FIRM_PRESS = 100e3
+const FIRM_PRESS = 100e3
 
 /** @param pull most that the hand must hold, N, 99th percentile */
 export const snapsBack = (pull: number, step: string): Caution => ({

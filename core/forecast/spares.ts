@@ -3,7 +3,7 @@ import { ln } from '../elementary'
 /** Chance with which a room should see at least one, for which spares are counted. */
 export const ENOUGH = 0.99
 /** More than this many of one thing is no plan. */
-export const MOST_VESSELS = 12
+const MOST_VESSELS = 12
 
 /**
  * Vessels to bring so that at least one shows the wanted outcome in 99 of 100 shows.

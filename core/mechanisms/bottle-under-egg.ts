@@ -32,12 +32,12 @@ const HAIR = 1e-4
 const FINER = 8
 
 /** Unknowns after those of the gas: layers of the glass, and how far the white has given way. */
-export const BOTTLE = { glass: GAS_SIZE, flowed: GAS_SIZE + GLASS_LAYERS } as const
+const BOTTLE = { glass: GAS_SIZE, flowed: GAS_SIZE + GLASS_LAYERS } as const
 const SIZE = BOTTLE.flowed + 1
 /** Water that a rinse leaves on the glass, kg/m2: a film of 0.03 mm. Assumption. */
 const FILM = 0.03
 /** Longest that one waits for the egg, s. */
-export const PATIENCE = 180
+const PATIENCE = 180
 /**
  * Nothing more is to come once the gas is this near to what cools it (K), and the white has given way all but this
  * share.

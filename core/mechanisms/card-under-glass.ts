@@ -8,7 +8,7 @@
 import { GRAVITY } from '../substances/water-transport'
 
 /** Surface tension of water near 20 °C, N/m: IAPWS R1-76(2014), 72.7 mN/m. */
-export const SURFACE_TENSION = 0.0727
+const SURFACE_TENSION = 0.0727
 
 export interface InvertedGlass {
   /** m */ diameter: number

@@ -150,7 +150,7 @@ const halfWall = ({ solid, wallThickness }: { solid: Solid; wallThickness: numbe
   (2 * solid.conductivity) / wallThickness
 
 /** Two conductances one after the other, W/(m2 K). */
-export const inSeries = (a: number, b: number): number => (a * b) / (a + b)
+const inSeries = (a: number, b: number): number => (a * b) / (a + b)
 
 /** So many times what counts as rest: whether it is over is not asked there. */
 const FAR = 3

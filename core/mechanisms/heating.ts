@@ -21,7 +21,7 @@ import type { Room, SteamVessel } from './steam-vessel'
 /** With less water than this a vessel counts as dry, kg. */
 const LAST_DROP = 1e-5
 /** Longest time on the heat that is followed, s: beyond it nobody waits. */
-export const LONGEST_HEATING = 3600
+const LONGEST_HEATING = 3600
 
 /** Unknowns of the stage, by place in the state; see `HeatingSystem.totals` for the order. */
 export const HEATING = { base: 0, wall: 1, airMoles: 2, water: 3, waterMass: 4 } as const

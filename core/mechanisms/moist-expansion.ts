@@ -76,7 +76,7 @@ export interface Expansion {
 }
 
 /** Unknowns, by place in the state: K, mol of dry gas and of vapour in the bottle, kg of droplets, their number. */
-export const MIST = { temperature: 0, air: 1, vapour: 2, liquid: 3, drops: 4 } as const
+const MIST = { temperature: 0, air: 1, vapour: 2, liquid: 3, drops: 4 } as const
 const SIZE = 5
 
 /**

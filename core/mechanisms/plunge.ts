@@ -20,7 +20,7 @@ const HAIR = 1e-5
  */
 const PUSH = 0.01
 /** How long the vessel is watched after the seal, s. */
-export const LONGEST_PLUNGE = 900
+const LONGEST_PLUNGE = 900
 
 /**
  * Share of the most that comes in, which has come when a room would say that it fills no more; the rest seeps or

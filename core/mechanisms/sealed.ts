@@ -5,7 +5,7 @@ import { COOLING, type CoolingVessel } from './cooling-vessel'
 /** Difference that nothing feels, Pa. */
 const NEGLIGIBLE = 10
 /** Longest that a sealed vessel is followed, s: by then everything has reached its last temperature. */
-export const LONGEST_SEALED = 12 * 3600
+const LONGEST_SEALED = 12 * 3600
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
 /** What a wall does after its collapse need not be followed as closely as the way there. */

@@ -9,7 +9,7 @@ export interface Mend {
 }
 
 /** Less than this is no miss, s. */
-export const ON_TIME = 1
+const ON_TIME = 1
 
 /** True if every target is met. */
 export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undefined && plan.missed < ON_TIME

@@ -7,8 +7,8 @@ import { sublimationPressure } from './ice'
 import { saturationPressure, saturationTemperature } from './water'
 
 /** Range of the tables, K: below the triple point the vapour stands over ice. */
-export const TABLE_COLDEST = 223.15
-export const TABLE_HOTTEST = 450
+const TABLE_COLDEST = 223.15
+const TABLE_HOTTEST = 450
 const TRIPLE = 273.16
 
 // Two tables each, since the line has a kink where ice melts.

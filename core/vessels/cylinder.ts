@@ -19,6 +19,3 @@ export const crossSection = (diameter: number): number => (PI * diameter * diame
 export const enclosedVolume = ({ diameter, height }: Pick<Cylinder, 'diameter' | 'height'>): number =>
   crossSection(diameter) * height
 
-/** Mass of the wall and both ends at one thickness, kg. */
-export const wallMass = (cylinder: Cylinder, density: number): number =>
-  outerSurface(cylinder) * cylinder.wallThickness * density

@@ -144,7 +144,7 @@ export const torn = (
 ): boolean => tears(fitOf(values), values.numbers.tearSqueeze)
 
 /** Diameter of a bottle body of a capacity, m: a cylinder 1.3 times as high as wide, less the shoulder. */
-export function bodyOf(volume: number, neck: number): BottleShape {
+function bodyOf(volume: number, neck: number): BottleShape {
   let across = 0.03
   while ((Math.PI / 4) * across * across * across * 1.25 < volume) across *= 1.01
   return { diameter: Math.max(across, neck * 1.15), height: across * 1.75, neck, neckLength: across * 0.28 }

@@ -1,7 +1,7 @@
 import { type FailureAct, heatOff, near, next, pressureOff, standBack, wait } from '../../demonstration'
 
 /** s for which nobody comes near what may still light. Common practice. */
-export const MISFIRE_MINUTES = 5
+const MISFIRE_MINUTES = 5
 export const fuelFailure = (what: string, change: string): FailureAct[] => [
   standBack('Nobody approaches or looks into it: treat it as live.'),
   heatOff('Every flame out, from where one stands.'),

@@ -61,7 +61,7 @@ export const closedMetalGates = (noun: string): readonly Gate[] => [
 ]
 
 /** Who cools it, from where. */
-export const fromWhere = ({ numbers, choices }: Has<'vesselVolume', 'coolingMethod'>): string => {
+const fromWhere = ({ numbers, choices }: Has<'vesselVolume', 'coolingMethod'>): string => {
   const large = numbers.vesselVolume > LARGE_VESSEL
   const behind = large ? 'the line' : 'the screen'
   switch (choices.coolingMethod) {

@@ -3,7 +3,7 @@ import type { TimedEvent } from '../../demonstration'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { floorPressure, type Filled, type GasAtSeal } from './filling'
 
-export const EVENT_NAMES: Readonly<Record<string, string>> = {
+const EVENT_NAMES: Readonly<Record<string, string>> = {
   'boil': 'boils',
   'plume': 'steady plume',
   'dry': 'boils dry',

@@ -161,7 +161,7 @@ export const pumpWords = (values: Has<never, 'pump'>): SentencePart[] => [
 ]
 
 /** What the jar is: only one of them is pumped. */
-export const JAR_KIND = defineInput({
+const JAR_KIND = defineInput({
   id: 'jarKind',
   name: 'jar',
   kind: 'choice',

@@ -1,7 +1,7 @@
 import type { Has, Fault } from '../../demonstration'
 import { asForce, asLength, asVolume, say } from '../../sentence'
 /** Most that a hand is asked to hold, N; assumption. */
-export const MOST_HELD = 150
+const MOST_HELD = 150
 
 /** A mark that the barrel does not have. @param mark id of an input, m3 */
 export const withinMarks = <N extends string>(

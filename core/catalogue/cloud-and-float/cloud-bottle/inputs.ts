@@ -59,7 +59,7 @@ export function check({ numbers: n, choices }: CloudBottleValues): Fault[] {
 }
 
 /** Bottles that a cloud is made in; sizes and what they bear, from memory of such bottles. */
-export const BOTTLES: Readonly<
+const BOTTLES: Readonly<
   Record<
     string,
     { name: string; volume: number; across: number; mouth: number; rating: number; pumped: number; squeezed: number }

@@ -25,7 +25,7 @@ export const MATERIALS: Readonly<Record<string, { name: string; density: number 
   glass: { name: 'glass dropper', density: 2400 },
   plastic: { name: 'plastic pen cap or straw', density: 940 },
 }
-export const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumption
+const BALLAST = 2200 // modelling clay with a little wire, kg/m3; assumption
 
 /** Copper wire, kg/m3: CRC Handbook, from memory. */
 const COPPER = 8960
@@ -33,7 +33,7 @@ const COPPER = 8960
 export const waterIn = ({ numbers: n, choices }: DiverValues): number =>
   choices.waterBy === 'drops' ? n.drops * n.dropVolume : n.waterInBulb
 /** Ballast, kg: weighed, or a length of wire of a gauge. */
-export const ballastOf = ({ numbers: n, choices }: DiverValues): number =>
+const ballastOf = ({ numbers: n, choices }: DiverValues): number =>
   choices.ballastBy === 'wire'
     ? ((COPPER * Math.PI) / 4) * n.wireDiameter * n.wireDiameter * n.wireLength
     : n.ballastMass

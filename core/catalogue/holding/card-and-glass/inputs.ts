@@ -10,7 +10,7 @@ import {
 } from '../../../demonstration'
 import { asLength, asMass, say } from '../../../sentence'
 
-export const CARDS: Readonly<Record<string, { name: string; mass: number; soak: number; seal: number }>> = {
+const CARDS: Readonly<Record<string, { name: string; mass: number; soak: number; seal: number }>> = {
   plastic: { name: 'a stiff plastic card', mass: 6e-3, soak: 3e4, seal: 0.3 },
   card: { name: 'smooth cardboard', mass: 3e-3, soak: 240, seal: 0.34 },
   paper: { name: 'writing paper', mass: 0.8e-3, soak: 35, seal: 0.36 },

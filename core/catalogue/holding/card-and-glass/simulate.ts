@@ -15,7 +15,7 @@ export const COLUMNS: readonly TraceColumn[] = [
 const TURN = 1.2
 const SPILL = 0.6
 
-export const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass => ({
+const glassOf = ({ numbers: n }: CardAndGlassValues): InvertedGlass => ({
   diameter: n.glassDiameter,
   height: n.glassHeight,
   filled: n.fillShare,

@@ -21,7 +21,7 @@ const sections = ({ numbers: n, choices }: CandleJarValues) => {
 }
 
 /** Height of the water in the jar for a volume of it, m: a neck fills fast, a body slowly. */
-export function levelFor(values: CandleJarValues, volume: number): number {
+function levelFor(values: CandleJarValues, volume: number): number {
   const { body, neck, neckLength } = sections(values)
   const inNeck = neck * neckLength
   return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body

@@ -123,7 +123,7 @@ export function simulate(values: EggOutValues, detail: Detail, refinement = 1) {
 }
 
 /** Temperature of the gas that makes a difference, K: dry gas and its damp together, by halving up to 372 K. */
-export function warmthFor({ numbers: n }: EggOutValues, difference: number): number {
+function warmthFor({ numbers: n }: EggOutValues, difference: number): number {
   const room = n.airTemperature
   const vapour0 = n.dampness * quickSaturationPressure(room)
   const dry = (n.stationPressure - vapour0) / room

@@ -10,7 +10,7 @@ import {
 import { BURNS_IN, WORST_RISE, noOxygen } from '../planned-only'
 import { simulate } from './simulate'
 import { asLength, asPressure, say } from '../../../sentence'
-export const GUIDE = defineInput({
+const GUIDE = defineInput({
   id: 'guide',
   name: 'guided',
   kind: 'choice',

@@ -22,7 +22,7 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'ahead', name: 'pressure ahead', quantity: 'pressure' },
 ]
 
-export const tubeVolume = ({ numbers: n }: VacuumCannonValues): number =>
+const tubeVolume = ({ numbers: n }: VacuumCannonValues): number =>
   (Math.PI / 4) * n.tubeDiameter * n.tubeDiameter * n.tubeLength
 
 export function simulate(values: VacuumCannonValues, detail: Detail, refinement = 1) {

@@ -24,7 +24,7 @@ const STOPPERING = 0.5
 const FULL = 0.85
 const SEEN = 0.08
 
-export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
+const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
   cylinderVessel(
     {
       capacity: n.vesselVolume,
@@ -37,7 +37,7 @@ export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
   )
 
 /** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
-export function throttledEntry(loss: number, mouth: number, clearance: number): number {
+function throttledEntry(loss: number, mouth: number, clearance: number): number {
   const ratio = mouth / (4 * clearance * GAP_CONTRACTION)
   return loss + ratio * ratio
 }

@@ -7,7 +7,7 @@ import { CRUSHED, VISIBLE } from '../capped'
 import type { CanPlunge } from './simulate'
 
 /** Fraction of what is left of the can's volume that counts as mostly filled. */
-export const MOSTLY = 0.5
+const MOSTLY = 0.5
 
 export const outcomes: readonly OutcomeSpec[] = [
   { id: 'crush', look: 'gone', name: 'crushes', sentence: 'The can is squashed flat or badly crumpled, with a bang.' },

@@ -15,7 +15,7 @@ import { TraceRecorder } from '../trace-recorder'
 import { outcomeOf } from './outcomes'
 import type { CanPlungeValues } from './inputs'
 
-export function vesselOf({ numbers: n, choices }: CanPlungeValues): SteamVessel {
+function vesselOf({ numbers: n, choices }: CanPlungeValues): SteamVessel {
   return cylinderVessel(
     {
       capacity: n.vesselVolume,

@@ -9,7 +9,7 @@ import type { HotWaterBottleValues } from './inputs'
 
 const steeped = new Float64Array(5)
 
-export function steepingPlan(values: HotWaterBottleValues): HeatingPlan {
+function steepingPlan(values: HotWaterBottleValues): HeatingPlan {
   const n = values.numbers
   const vessel = softBottle(values)
   const room = roomOf(values, vessel)

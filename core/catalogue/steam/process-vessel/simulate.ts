@@ -16,7 +16,7 @@ import type { ProcessVesselValues } from './inputs'
 
 /** Condensate that lies in the bottom when the steam is shut off, kg per m3 of tank. Assumption. */
 const CONDENSATE = 5
-export const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel =>
+const tankOf = ({ numbers: n }: ProcessVesselValues): SteamVessel =>
   cylinderVessel(
     {
       capacity: n.vesselVolume,

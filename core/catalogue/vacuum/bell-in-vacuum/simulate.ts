@@ -13,7 +13,7 @@ export const COLUMNS: readonly TraceColumn[] = [
 ]
 
 /** Level at the listener at a jar pressure, dB. */
-export function heardLevel({ numbers: n }: BellInVacuumValues, pressure: number): number {
+function heardLevel({ numbers: n }: BellInVacuumValues, pressure: number): number {
   const far = n.levelOutside - 2 * decibels(n.listenerDistance)
   return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss)
 }

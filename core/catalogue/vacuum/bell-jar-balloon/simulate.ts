@@ -15,7 +15,7 @@ export const COLUMNS: readonly TraceColumn[] = [
 /** Touching the glass at this share of the free width. */
 export const TOUCHES = 0.985
 /** What counts as nearly filling it. */
-export const FILLS = 0.82
+const FILLS = 0.82
 /** What is aimed at. */
 const AIM = 0.9
 
@@ -26,7 +26,7 @@ export const freeWidth = ({ numbers: n }: BellJarBalloonValues): number =>
   Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow((6 * MOST_FILLED * n.jarVolume) / Math.PI, 1 / 3))
 
 /** Diameter to start with so that at a pressure it nearly fills the jar, m; undefined if it would burst first. */
-export function startToFill(values: BellJarBalloonValues, pressure: number): number | undefined {
+function startToFill(values: BellJarBalloonValues, pressure: number): number | undefined {
   const rubber = rubberOf(values)
   const stretch = (AIM * freeWidth(values)) / (2 * rubber.radius)
   if (stretch > 0.93 * rubber.burst) return undefined

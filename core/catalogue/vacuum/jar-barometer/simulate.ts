@@ -23,7 +23,7 @@ export interface Tube {
  * Height of the water in the tube over that in the bottle, m: trapped air at p0 V/(V + A h) balances p + ρ g h.
  * @param pressure in the jar, Pa
  */
-export function levelAt({ outside, trapped, bore, density }: Tube, pressure: number): number {
+function levelAt({ outside, trapped, bore, density }: Tube, pressure: number): number {
   const weight = density * GRAVITY
   // ρg A h² + (ρg V + p A) h + (p − p0) V = 0
   const b = weight * trapped + pressure * bore

@@ -32,7 +32,7 @@ const BARREL = 1.2e-3 * 900 * 1900
 /** Lowest pressure of a boiling point that is shown, Pa: the triple point. */
 const TRIPLE = 612
 
-export function syringePlan({ numbers: n }: SyringeBoilValues): SyringePlan {
+function syringePlan({ numbers: n }: SyringeBoilValues): SyringePlan {
   const surface = (Math.PI * n.bore * n.bore) / 4
   const drawn = n.pullTo - n.waterVolume
   return {

@@ -19,7 +19,7 @@ export const COLUMNS: readonly TraceColumn[] = [
 /** Change of its size that a class close by sees, as a share. */
 const SEEN = 0.25
 
-export function foamPlan({ numbers: n }: SyringeMarshmallowValues): FoamPlan {
+function foamPlan({ numbers: n }: SyringeMarshmallowValues): FoamPlan {
   const rest = n.foamVolume * n.gasShare
   return {
     outside: n.stationPressure,

@@ -194,4 +194,23 @@ export const REFUSALS: readonly Refusal[] = [
     example: { numbers: { glassDiameter: 0.3, glassHeight: 1.5 } },
     source: 'our own rule',
   },
+  ...['syringe-boil', 'syringe-marshmallow'].map((demonstration): Refusal => ({
+    demonstration,
+    when: 'a bore so wide that the hand could not hold the plunger',
+    input: 'bore',
+    example: {
+      numbers: {
+        bore: 0.049,
+        ...(demonstration === 'syringe-marshmallow' && { foamVolume: 3e-6, shutAt: 8e-6, moveTo: 60e-6 }),
+      },
+    },
+    source: 'our own rule: 150 N, of what a hand holds (assumption)',
+  })),
+  {
+    demonstration: 'syringe-marshmallow',
+    when: 'a press of more than a room’s pressure: the cap may fly off',
+    input: 'moveTo',
+    example: { numbers: { moveTo: 12e-6, bore: 0.02 }, choices: { way: 'in' } },
+    source: 'our own rule',
+  },
 ]

@@ -81,7 +81,7 @@ test('a cloud fails without nuclei and works with smoke', async ({ page }) => {
   await expect(page.getByRole('alert')).toContainText('accepted: 2 kPa to 300 kPa')
   await page.keyboard.press('Escape')
   // Closed, it is not lost.
-  await expect(blank(page, 'gaugePressure')).toHaveAttribute('aria-label', /60\s?kPa\. Refused as typed: .*300 kPa/)
+  await expect(blank(page, 'gaugePressure')).toHaveAttribute('aria-label', /60\s?kPa\. Refused as typed: .*300\s?kPa/)
   await blank(page, 'gaugePressure').click()
   await expect(field).toHaveValue('450 kPa')
   await page.keyboard.press('Escape')

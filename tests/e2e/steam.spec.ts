@@ -145,7 +145,7 @@ test('a demonstration is found from what is on the shelf, by effect and by age',
   await page.getByLabel('Effect, or any word').fill('fountain')
   await expect(list).toHaveText(['Flask fountain'])
   await expect(page.getByText('On the Shelf: Round flask, 1 L, with its long tube')).toBeVisible()
-  await page.getByLabel('Age').selectOption('7')
+  await page.getByRole('combobox', { name: /^Age/ }).selectOption('7')
   await expect(page.getByText('Nothing fits all of that.')).toBeVisible()
   await page.getByRole('button', { name: 'Show everything' }).click()
   await page.getByRole('button', { name: 'Stage it Flask fountain' }).click()

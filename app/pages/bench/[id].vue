@@ -80,7 +80,7 @@ async function copyAway() {
 const fileName = computed(() => (draft.value?.title || 'staging').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, ''))
 const exportStaging = () => download(`${fileName.value}.staging.json`, JSON.stringify(read.value!.document, null, 2), 'application/json')
 const exportPrediction = () => download(`${fileName.value}.prediction.json`, JSON.stringify(predictionDocument(read.value!, asStated.value!, read.value!.demonstration.ledger(asStated.value!), complete.value ? forecast.value : undefined), null, 2), 'application/json')
-const exportTrace = () => download(`${fileName.value}.trace.csv`, traceCsv(demonstration.value!, simulation.value!.trace!), 'text/csv')
+const exportTrace = () => download(`${fileName.value}.${representative.value?.numbers ? `likeliest-${representative.value.outcome}` : 'as-stated'}.trace.csv`, traceCsv(demonstration.value!, simulation.value!.trace!), 'text/csv')
 
 /** P10 to P90 over the stagings computed; nothing where it hardly varies. */
 function spreadOf(r: ResultSpec): string {
@@ -191,7 +191,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
         >
           <template #inline="{ step }">
             <label v-if="fitting(step).length" class="text-sm">
-              <span class="sr-only">{{ $t('Take it from the Shelf: {kind}', { kind: $t(placeAt(step)!.kind) }) }}</span>
+              <span class="sr-only">{{ $t('Take a {kind} from the Shelf', { kind: $t(placeAt(step)!.kind) }) }}</span>
               <select class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer" @change="take">
                 <option value="">{{ $t('from the Shelf…') }}</option>
                 <option v-for="item in fitting(step)" :key="item.id" :value="item.id">{{ item.document.name }}</option>

@@ -17,7 +17,8 @@ export function stepWords(demonstration: Demonstration, step: ProcedureStep, val
     .map(part => {
       if (!isBlank(part)) return tell(part, reader)
       const input = findInput(demonstration, part.input)
-      if (input?.kind === 'choice') return input.choices.find(c => c.id === values.choices[input.id])?.name ?? ''
+      if (input?.kind === 'choice')
+        return tell(input.choices.find(c => c.id === values.choices[input.id])?.name ?? '', reader)
       const value = values.numbers[part.input]
       return input?.kind === 'quantity' && value !== undefined ? tellQuantity(asInput(input, value), reader) : ''
     })

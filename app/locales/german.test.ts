@@ -77,6 +77,7 @@ const FILES = [
   'app/components/ThermometerWord.vue',
   'app/components/order/SparesList.vue',
   'app/pages/bench/[id].vue',
+  'app/pages/live/index.vue',
   'app/pages/live/[id]/index.vue',
   'app/pages/live/[id]/wall.vue',
   'app/pages/order/[id]/sheets.vue',

@@ -2,6 +2,9 @@
 import { showSchema, withRoom, findDemonstration, actOf, readStaging, type Plan, type RunningOrderDocument, type ShowDocument } from '~~/core'
 import type { StoredOrder } from '~/composables/useRunningOrder'
 import type { StoredStaging } from '~/composables/useStagingEditor'
+import { useI18n } from 'vue-i18n'
+
+const { t } = useI18n()
 const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
 interface StoredShow { id: string, createdAt: string, document: ShowDocument }
@@ -21,7 +24,7 @@ async function begin() {
   failure.value = ''
   const [kind, of] = what.value.split(':')
   if (!of) {
-    failure.value = 'What: choose a running order or a staging.'
+    failure.value = t('What: choose a running order or a staging.')
     return
   }
   busy.value = true
@@ -42,14 +45,14 @@ const actFor = (stored: StoredStaging, id: string) => ({
 })
 function fromStaging(id: string): ShowDocument {
   const stored = stagings.value!.find(s => s.id === id)
-  if (!stored) throw new RangeError('There is no such staging any more.')
+  if (!stored) throw new RangeError(t('There is no such staging any more.'))
   return showSchema.parse({ title: stored.document.title || findDemonstration(stored.document.demonstration)!.name, ...pace(), acts: [actFor(stored, 'only')] })
 }
 /** The order as it stands, planned afresh; stagings that came from a file get a record of their own, so that their runs can be logged. */
 async function fromOrder(id: string): Promise<ShowDocument> {
   const order = orders.value!.find(o => o.id === id)
-  if (!order) throw new RangeError('There is no such running order any more.')
-  if (order.document.acts.length === 0) throw new RangeError('This running order is empty.')
+  if (!order) throw new RangeError(t('There is no such running order any more.'))
+  if (order.document.acts.length === 0) throw new RangeError(t('This running order is empty.'))
   const acts = []
   for (const a of order.document.acts) {
     let stored = stagings.value!.find(s => s.id === a.from)
@@ -80,26 +83,26 @@ const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric'
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">
-      Live
+      {{ $t('Live') }}
     </h1>
     <p class="soft mb-4">
-      What do I do now? One cue at a time, one key a mark.
+      {{ $t('What do I do now? One cue at a time, one key a mark.') }}
     </p>
     <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
-      <label class="grid max-w-xl"><b>What</b>
+      <label class="grid max-w-xl"><b>{{ $t('What') }}</b>
         <select v-model="what" class="text-field !text-lg">
-          <option value="">choose…</option>
-          <optgroup label="Running orders">
+          <option value="">{{ $t('choose…') }}</option>
+          <optgroup :label="$t('Running orders')">
             <option v-for="o in orders ?? []" :key="o.id" :value="`order:${o.id}`">{{ o.document.title }}</option>
           </optgroup>
-          <optgroup label="One staging">
+          <optgroup :label="$t('One staging')">
             <option v-for="s in stagings ?? []" :key="s.id" :value="`staging:${s.id}`">{{ s.document.title || s.document.demonstration }}</option>
           </optgroup>
         </select>
       </label>
       <p class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-        <label class="flex gap-2 items-center"><input v-model="rehearsal" type="checkbox"> Rehearsal: nothing real, its runs teach nothing</label>
-        <label v-if="rehearsal" class="flex gap-2 items-center">clock
+        <label class="flex gap-2 items-center"><input v-model="rehearsal" type="checkbox"> {{ $t('Rehearsal: nothing real, its runs teach nothing') }}</label>
+        <label v-if="rehearsal" class="flex gap-2 items-center">{{ $t('clock') }}
           <select v-model.number="speed" class="text-field !w-24">
             <option v-for="s in [1, 2, 5, 10, 20, 60]" :key="s" :value="s">× {{ s }}</option>
           </select>
@@ -109,24 +112,24 @@ const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric'
         {{ failure }}
       </p>
       <button class="strong-button justify-self-start !text-lg" :disabled="busy">
-        Go on stage
+        {{ $t('Go on stage') }}
       </button>
     </form>
     <h2 class="mt-6">
-      Shows begun
+      {{ $t('Shows begun') }}
     </h2>
     <p v-if="error" class="fault" role="alert">
-      They can't be read just now.
+      {{ $t('They can’t be read just now.') }}
     </p>
     <p v-if="shows && !shows.length" class="soft">
-      None yet.
+      {{ $t('None yet.') }}
     </p>
     <ul>
       <li v-for="s in shows ?? []" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4">
         <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
           {{ s.document.title }}
         </NuxtLink>
-        <span class="soft figures">{{ when(s.createdAt) }}, {{ s.document.acts.length }} demonstration{{ s.document.acts.length === 1 ? '' : 's' }}{{ s.document.rehearsal ? ', rehearsal' : '' }}</span>
+        <span class="soft figures">{{ when(s.createdAt) }}, {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length) }}{{ s.document.rehearsal ? $t(', rehearsal') : '' }}</span>
       </li>
     </ul>
   </div>

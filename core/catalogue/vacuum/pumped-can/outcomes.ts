@@ -25,14 +25,15 @@ export const outcomes: Demonstration['outcomes'] = [
   { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
 ]
 
-/** p0 − p = what the pump took, less what the lost room gives back: the same gas in less of it presses more. */
-export const ledger: PumpedCan['ledger'] = ({ details }) => {
-  const room = details.stationPressure * (1 - 1 / (1 - details.lost))
-  const rows = [
-    { id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: details.difference - room },
-  ]
-  if (room !== 0) rows.push({ id: 'crush', cause: 'room lost by caving in (gives back)', pressure: room })
-  return { moment: 'at the end of the pumping', rows, difference: details.difference }
+/** At the moment that decides, no room is lost yet: all of it is the pump's. */
+export const ledger: PumpedCan['ledger'] = ({ results, details }) => {
+  const goes = results.hush !== undefined
+  const difference = goes ? results.criticalPressureDifference : details.difference
+  return {
+    moment: goes ? 'when the wall gives way' : 'at the end of the pumping',
+    rows: [{ id: 'pumped', cause: 'air taken out by the pump, less what leaked in', pressure: difference }],
+    difference,
+  }
 }
 
 export const sizes: PumpedCan['sizes'] = (values, { results: r }) => [

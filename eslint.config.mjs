@@ -63,7 +63,7 @@ export default ts.config(
   })),
   {
     // Display of numbers is free to use the engine's logarithm.
-    files: ['core/**/*.ts'], ignores: ['**/*.test.ts', 'core/units/**'],
+    files: ['core/**/*.ts'], ignores: ['**/*.test.ts', 'core/units/**', 'core/sentence/**'],
     rules: {
       'no-restricted-properties': ['error', ...unsteady],
       'no-restricted-syntax': ['error', { selector: 'BinaryExpression[operator="**"]', message: 'use integerPower or pow of core/elementary' }],

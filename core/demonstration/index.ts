@@ -1,5 +1,6 @@
 /** The contract between a demonstration and all that uses one. */
 export * from './accuracy'
+export * from './beyond'
 export * from './blank'
 export * from './demonstration'
 export * from './failure'

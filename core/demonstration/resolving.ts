@@ -1,6 +1,7 @@
 /** From what was given to a full set of validated inputs. */
-import { asQuantity, say, type Sentence, type Told } from '../sentence'
+import { asQuantity, say, type Sentence, type Telling, type Told } from '../sentence'
 import { differenceFromSi, formatNumber, formatQuantity, parseQuantity, QuantityError, unitLabel } from '../units'
+import { over, under } from './beyond'
 import type { Demonstration } from './demonstration'
 import type { Fault } from './fault'
 import type { Input, QuantityInput, Spread } from './inputs'
@@ -14,12 +15,15 @@ export interface Given {
 }
 
 /** A value of an input, in the units that such a thing usually has. @param si SI */
-export const asInput = (input: Pick<QuantityInput, 'quantity' | 'units'>, si: number, digits = 3): Told =>
-  asQuantity(si, input.quantity, { digits, units: input.units })
+export const asInput = (
+  input: Pick<QuantityInput, 'quantity' | 'units'>,
+  si: number,
+  telling: Pick<Telling, 'digits' | 'toward'> = {},
+): Told => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units })
 
 /** "0.2 °C to 99 °C". */
 export const acceptedRange = (input: Pick<QuantityInput, 'quantity' | 'units' | 'range'>): Sentence =>
-  say`${asInput(input, input.range[0])} to ${asInput(input, input.range[1])}`
+  say`${asInput(input, input.range[0], { toward: 'above' })} to ${asInput(input, input.range[1], { toward: 'below' })}`
 
 /**
  * Fills in defaults and checks ranges and the demonstration's own rules.
@@ -53,8 +57,8 @@ export function resolve(
       typeof input.default === 'function' ? (faults.length === 0 ? input.default(values) : undefined) : input.default
     const number = stated ?? follows
     if (number === undefined) continue
-    if (!(number >= input.range[0] && number <= input.range[1])) {
-      const shown = Number.isFinite(number) ? asInput(input, number, 4) : String(number)
+    if (Number.isNaN(number) || under(number, input.range[0]) || over(number, input.range[1])) {
+      const shown = Number.isFinite(number) ? asInput(input, number, { digits: 4 }) : String(number)
       faults.push({ input: input.id, message: say`given ${shown}; accepted: ${acceptedRange(input)}` })
     }
     numbers[input.id] = number

@@ -3,16 +3,17 @@ import type { Told } from './sentence'
 import type { QuantityKind } from '../units'
 
 /** How many digits, the value whose size decides the unit, and the units that such a thing usually has. */
-export type Telling = Partial<Pick<Told, 'digits' | 'like' | 'units'>>
+export type Telling = Partial<Pick<Told, 'digits' | 'like' | 'units' | 'toward'>>
 
 const of =
   (kind: QuantityKind, usual: number) =>
-  (si: number, { digits = usual, like, units }: Telling = {}): Told => ({
+  (si: number, { digits = usual, like, units, toward }: Telling = {}): Told => ({
     kind,
     si,
     digits,
     ...(like !== undefined && { like }),
     ...(units && { units }),
+    ...(toward && { toward }),
   })
 
 /** @param kelvin K, absolute */

@@ -33,8 +33,18 @@ export function tellQuantity(told: Told, reader: Reader): string {
   const label = unitLabel(unit)
   // Of what is large more digits than mean something are noughts; a barometer's four are read.
   const digits = unit === 'hPa' ? 4 : Math.max(3, told.digits)
-  const meant = Math.abs(value) < NOTHING ? 0 : Number(value.toPrecision(digits))
+  const meant = Math.abs(value) < NOTHING ? 0 : rounded(value, digits, told.toward)
   return `${bare(meant, told.digits, reader)}${label && (reader.space ?? ' ')}${label}`
+}
+
+/** To so many digits: to the nearest, or to the one below or above. */
+function rounded(value: number, digits: number, toward?: 'below' | 'above'): number {
+  const nearest = Number(value.toPrecision(digits))
+  // What a conversion is off by in its last bits is no difference.
+  if (toward === undefined || Math.abs(nearest - value) <= 1e-9 * Math.abs(value)) return nearest
+  const step = 10 ** (Math.floor(Math.log10(Math.abs(value))) + 1 - digits)
+  if (toward === 'below') return nearest > value ? Number((nearest - step).toPrecision(digits)) : nearest
+  return nearest < value ? Number((nearest + step).toPrecision(digits)) : nearest
 }
 
 const bare = (value: number, digits: number, reader: Reader): string =>

@@ -15,6 +15,8 @@ export interface Told {
   readonly like?: number
   /** customary for such a thing, used while the number reads well in it; by size where left out */
   readonly units?: readonly [si: string, us: string]
+  /** rounded so that a limit, typed as it is told, is within it */
+  readonly toward?: 'below' | 'above'
   /** a number by itself, or so many times as much */
   readonly as?: 'count' | 'times'
 }

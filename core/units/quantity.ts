@@ -184,7 +184,8 @@ function converter(kind: QuantityKind, unit: string): { factor: number; offset: 
  */
 export function toSi(value: number, unit: string, kind: QuantityKind): number {
   const { factor, offset } = converter(kind, unit)
-  return value * factor + offset
+  // 2.75 cm is 0.0275 m and not a last bit more, or it would be over a limit of just that.
+  return Number((value * factor + offset).toPrecision(14))
 }
 
 /** A number in a unit from its SI value. */

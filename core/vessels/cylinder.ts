@@ -18,4 +18,3 @@ export const crossSection = (diameter: number): number => (PI * diameter * diame
 /** Volume within the outer surface, m3; a thin-walled vessel's capacity can't exceed it. */
 export const enclosedVolume = ({ diameter, height }: Pick<Cylinder, 'diameter' | 'height'>): number =>
   crossSection(diameter) * height
-

@@ -18,7 +18,7 @@ export function chilled(hot: number, cold: number, input: string): Fault[] {
           message: say`given ${asTemperature(input === 'warmTemperature' ? hot : cold, { digits: 4 })}; refused:
             between ${asTemperature(hot, { digits: 4 })} and ${asTemperature(cold, { digits: 4 })} more than
             ${CRACKS_REFUSED * 100} of 100 bottles crack; accepted: a difference of at most
-            ${asTemperatureDifference(most, { digits: 4 })}`,
+            ${asTemperatureDifference(most, { digits: 4, toward: 'below' })}`,
         },
       ]
 }

@@ -1,4 +1,4 @@
-import type { Has, Fault } from '../../demonstration'
+import { over, type Has, type Fault } from '../../demonstration'
 import { saturationTemperature } from '../../substances/water'
 import { asLength, asPressure, asTemperature, asVolume, say } from '../../sentence'
 
@@ -13,7 +13,7 @@ export function capacityFits(
         {
           input: 'vesselVolume',
           message: say`given ${asVolume(n.vesselVolume, { digits: 4 })}; accepted: at most
-            ${asVolume(enclosed, { digits: 4 })}, what ${by} enclose`,
+            ${asVolume(enclosed, { digits: 4, toward: 'below' })}, what ${by} enclose`,
         },
       ]
     : []
@@ -30,7 +30,7 @@ export function belowBoiling<N extends string>(
     .map(input => ({
       input,
       message: say`given ${asTemperature(n[input], { digits: 4 })}; accepted: below
-        ${asTemperature(boiling, { digits: 4 })}, where water boils at
+        ${asTemperature(boiling, { digits: 4, toward: 'below' })}, where water boils at
         ${asPressure(n.stationPressure, { digits: 4 })}`,
     }))
 }
@@ -41,7 +41,10 @@ export function waterFits({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>, v
         {
           input: 'waterCharge',
           message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
-            ${asVolume(0.95 * n.vesselVolume, { digits: 4 })}, which leaves a little room in the ${vessel}`,
+            ${asVolume(0.95 * n.vesselVolume, {
+              digits: 4,
+              toward: 'below',
+            })}, which leaves a little room in the ${vessel}`,
         },
       ]
     : []
@@ -54,19 +57,19 @@ export const brimful = ({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>): Fa
         {
           input: 'waterCharge',
           message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
-            ${asVolume(n.vesselVolume, { digits: 4 })}, the whole bottle`,
+            ${asVolume(n.vesselVolume, { digits: 4, toward: 'below' })}, the whole bottle`,
         },
       ]
     : []
 
 /** One length against another. */
 export function atMost<N extends string>({ numbers: n }: Has<NoInfer<N>>, input: N, limit: N, words: string): Fault[] {
-  return n[input] > n[limit]
+  return over(n[input], n[limit])
     ? [
         {
           input,
           message: say`given ${asLength(n[input], { digits: 4 })}; accepted: at most ${words},
-            ${asLength(n[limit], { digits: 4 })}`,
+            ${asLength(n[limit], { digits: 4, toward: 'below' })}`,
         },
       ]
     : []
@@ -79,7 +82,7 @@ export function thinWall({ numbers: n }: Has<'wallThickness'>, diameter: number)
         {
           input: 'wallThickness',
           message: say`given ${asLength(n.wallThickness, { digits: 4 })}; accepted: at most a twentieth of the
-            diameter, ${asLength(diameter / 20, { digits: 4 })} (thin-shell buckling)`,
+            diameter, ${asLength(diameter / 20, { digits: 4, toward: 'below' })} (thin-shell buckling)`,
         },
       ]
     : []
@@ -93,7 +96,7 @@ export function glassWall({ numbers: n }: Has<'vesselDiameter' | 'wallThickness'
         {
           input: 'wallThickness',
           message: say`given ${asLength(n.wallThickness, { digits: 4 })}; accepted: at most a tenth of the
-            diameter, ${asLength(most, { digits: 4 })}`,
+            diameter, ${asLength(most, { digits: 4, toward: 'below' })}`,
         },
       ]
     : []

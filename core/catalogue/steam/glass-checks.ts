@@ -101,7 +101,10 @@ export const thickEnough = ({ numbers: n }: Has<'vesselVolume' | 'wallThickness'
         {
           input: 'wallThickness',
           message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
-            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, { digits: 4 })}`,
+            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, {
+              digits: 4,
+              toward: 'above',
+            })}`,
         },
       ]
 }

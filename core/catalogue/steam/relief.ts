@@ -51,7 +51,7 @@ export function reliefPasses(values: DrumReinflateValues): Fault[] {
           message: say`given ${asArea(values.numbers.reliefOpening, { digits: 4 })}; refused: this burner makes
             more steam than that lets out, and the pressure climbs past the
             ${asPressure(plan.reliefSetting, { digits: 4 })} at which it opens; accepted: at least
-            ${asArea(wanted * 1.005, { digits: 4 })}, or a smaller burner`,
+            ${asArea(wanted * 1.005, { digits: 4, toward: 'above' })}, or a smaller burner`,
         },
       ]
 }

@@ -13,7 +13,7 @@ export const withinMarks = <N extends string>(
     .map(mark => ({
       input: mark,
       message: say`given ${asVolume(n[mark], { digits: 4 })}; accepted: at most
-        ${asVolume(n.barrelVolume, { digits: 4 })}, its last mark`,
+        ${asVolume(n.barrelVolume, { digits: 4, toward: 'below' })}, its last mark`,
     }))
 
 /** More than a hand holds. @param difference greatest between inside and outside that can come, Pa */
@@ -24,9 +24,12 @@ export function heldByHand({ numbers: n }: Has<'bore'>, difference: number): Fau
   return [
     {
       input: 'bore',
-      message: say`given ${asLength(n.bore, { digits: 4 })}; accepted: at most ${asLength(widest, { digits: 4 })},
+      message: say`given ${asLength(n.bore, { digits: 4 })}; accepted: at most ${asLength(widest, {
+        digits: 4,
+        toward: 'below',
+      })},
         or the hand would have to hold ${asForce(force, { digits: 4 })} (more than
-        ${asForce(MOST_HELD, { digits: 4 })})`,
+        ${asForce(MOST_HELD, { digits: 4, toward: 'above' })})`,
     },
   ]
 }

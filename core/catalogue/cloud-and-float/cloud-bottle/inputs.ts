@@ -39,7 +39,7 @@ export function check({ numbers: n, choices }: CloudBottleValues): Fault[] {
           {
             input: 'gaugePressure',
             message: say`given ${asPressure(n.gaugePressure, { digits: 4 })}; accepted: at most
-              ${asPressure(most, { digits: 4 })}, so that it stays under the stated limit of
+              ${asPressure(most, { digits: 4, toward: 'below' })}, so that it stays under the stated limit of
               ${asPressure(n.pressureRating, { digits: 4 })} and under ${asPressure(MOST_GAUGE, { digits: 4 })} in
               any bottle`,
           },
@@ -50,7 +50,7 @@ export function check({ numbers: n, choices }: CloudBottleValues): Fault[] {
           {
             input: 'squeezePressure',
             message: say`given ${asPressure(n.squeezePressure, { digits: 4 })}; accepted: at most
-              ${asPressure(hardest, { digits: 4 })}, so that it stays under the stated limit of
+              ${asPressure(hardest, { digits: 4, toward: 'below' })}, so that it stays under the stated limit of
               ${asPressure(n.pressureRating, { digits: 4 })}`,
           },
         ]

@@ -157,7 +157,7 @@ export const check: Check<DiverValues> = values =>
         {
           input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb',
           message: say`given ${asVolume(waterIn(values), { digits: 4 })}; accepted: less than the float holds,
-            ${asVolume(values.numbers.bulbCapacity, { digits: 4 })}`,
+            ${asVolume(values.numbers.bulbCapacity, { digits: 4, toward: 'below' })}`,
         },
       ]
     : []

@@ -71,7 +71,7 @@ export const check: Check<BalloonInGlassValues> = ({ numbers: n }) =>
         {
           input: 'glassDiameter',
           message: say`given ${asLength(n.glassDiameter, { digits: 4 })}; accepted: more than the slack balloon,
-            ${asLength(n.balloonSlack * 1.02, { digits: 4 })}`,
+            ${asLength(n.balloonSlack * 1.02, { digits: 4, toward: 'above' })}`,
         },
       ]
     : []

@@ -91,7 +91,7 @@ export const check: Check<CardAndGlassValues> = ({ numbers: n }) => {
           input: 'glassHeight',
           message: say`given ${asLength(n.glassHeight, { digits: 4 })}; refused:
             ${asMass(1000 * water, { digits: 4 })} of water held up by a card; accepted: at most
-            ${asMass(1000 * MOST_WATER, { digits: 4 })} in all`,
+            ${asMass(1000 * MOST_WATER, { digits: 4, toward: 'below' })} in all`,
         },
       ]
 }

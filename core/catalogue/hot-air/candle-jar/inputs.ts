@@ -8,6 +8,7 @@ import {
   type ValuesOf,
   type Check,
   type Has,
+  under,
 } from '../../../demonstration'
 import { WALL_TRANSFER } from '../inputs'
 import { volumeFor } from './simulate'
@@ -102,12 +103,15 @@ export const retired: NonNullable<Demonstration['retired']> = [
 ]
 
 export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
-  ...(n.dishDiameter < 1.05 * rimWidth({ numbers: n, choices })
+  ...(under(n.dishDiameter, 1.05 * rimWidth({ numbers: n, choices }))
     ? [
         {
           input: 'dishDiameter',
           message: say`given ${asLength(n.dishDiameter, { digits: 4 })}; accepted: at least
-            ${asLength(1.05 * rimWidth({ numbers: n, choices }), { digits: 4 })}, so that water can pass under the
+            ${asLength(1.05 * rimWidth({ numbers: n, choices }), {
+              digits: 4,
+              toward: 'above',
+            })}, so that water can pass under the
             rim`,
         },
       ]
@@ -126,7 +130,7 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
         {
           input: 'mouthDiameter',
           message: say`given ${asLength(n.mouthDiameter, { digits: 4 })}; accepted: at most the jar,
-            ${asLength(n.jarDiameter, { digits: 4 })}`,
+            ${asLength(n.jarDiameter, { digits: 4, toward: 'below' })}`,
         },
       ]
     : []),
@@ -135,7 +139,7 @@ export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
         {
           input: 'neckLength',
           message: say`given ${asLength(n.neckLength, { digits: 4 })}; accepted: a neck that holds at most six
-            tenths of the ${asVolume(n.jarVolume, { digits: 4 })}`,
+            tenths of the ${asVolume(n.jarVolume, { digits: 4, toward: 'below' })}`,
         },
       ]
     : []),

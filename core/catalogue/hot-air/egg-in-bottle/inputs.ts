@@ -154,7 +154,7 @@ export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
         {
           input: 'eggDiameter',
           message: say`given ${asLength(n.eggDiameter, { digits: 4 })}; accepted: more than the neck,
-            ${asLength(n.neckDiameter, { digits: 4 })}, or it drops in by itself`,
+            ${asLength(n.neckDiameter, { digits: 4, toward: 'above' })}, or it drops in by itself`,
         },
       ]
     : []),
@@ -163,7 +163,7 @@ export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
         {
           input: 'rinseTemperature',
           message: say`given ${asTemperature(n.rinseTemperature, { digits: 4 })}; accepted: above the cooling
-            water, ${asTemperature(n.coolingTemperature, { digits: 4 })}`,
+            water, ${asTemperature(n.coolingTemperature, { digits: 4, toward: 'above' })}`,
         },
       ]
     : []),

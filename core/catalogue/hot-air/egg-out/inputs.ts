@@ -91,7 +91,7 @@ export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
         {
           input: 'eggDiameter',
           message: say`given ${asLength(n.eggDiameter, { digits: 4 })}; accepted: more than the neck,
-            ${asLength(n.neckDiameter, { digits: 4 })}, or it falls out by itself`,
+            ${asLength(n.neckDiameter, { digits: 4, toward: 'above' })}, or it falls out by itself`,
         },
       ]
     : []),
@@ -100,7 +100,7 @@ export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
         {
           input: 'warmTemperature',
           message: say`given ${asTemperature(n.warmTemperature, { digits: 4 })}; accepted: above the air,
-            ${asTemperature(n.airTemperature, { digits: 4 })}`,
+            ${asTemperature(n.airTemperature, { digits: 4, toward: 'above' })}`,
         },
       ]
     : []),

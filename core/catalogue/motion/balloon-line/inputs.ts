@@ -1,7 +1,7 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { RUBBER, slackBalloon } from '../../vacuum/rubber-inputs'
-import { asLength, asNumber, say } from '../../../sentence'
+import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -90,7 +90,7 @@ export const check: Check<BalloonLineValues> = ({ numbers: n }) =>
         {
           input: 'nozzleDiameter',
           message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
-            ${asNumber(600 * n.balloonSlack, 2)} mm, six tenths of the slack balloon`,
+            ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: 'below' })}, six tenths of the slack balloon`,
         },
       ]
     : []

@@ -17,7 +17,10 @@ export function check(values: CanisterPopValues): Fault[] {
           {
             input: 'releaseGauge',
             message: say`given ${asPressure(values.numbers.releaseGauge, { digits: 4 })}; refused: a lid that
-              tight may hold, and shuts a burning gas in; accepted: at most ${asPressure(most, { digits: 4 })}`,
+              tight may hold, and shuts a burning gas in; accepted: at most ${asPressure(most, {
+                digits: 4,
+                toward: 'below',
+              })}`,
           },
         ]
       : []),

@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, over } from '../../../demonstration'
 import { LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../../vacuum/inputs'
 import { asLength, say } from '../../../sentence'
 
@@ -42,12 +42,12 @@ export const inputs = defineInputs([
 export type VacuumCannonValues = ValuesOf<typeof inputs>
 
 export const check: Check<VacuumCannonValues> = ({ numbers: n }) =>
-  n.ballDiameter > n.tubeDiameter
+  over(n.ballDiameter, n.tubeDiameter)
     ? [
         {
           input: 'ballDiameter',
           message: say`given ${asLength(n.ballDiameter, { digits: 4 })}; accepted: at most the tube,
-            ${asLength(n.tubeDiameter, { digits: 4 })}`,
+            ${asLength(n.tubeDiameter, { digits: 4, toward: 'below' })}`,
         },
       ]
     : []

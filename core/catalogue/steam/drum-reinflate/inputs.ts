@@ -124,7 +124,10 @@ export const check: Check<DrumReinflateValues> = values => [
         {
           input: 'waterCharge',
           message: say`given ${asVolume(values.numbers.waterCharge, { digits: 4 })}; accepted: at most
-            ${asVolume(0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore), { digits: 4 })}, three
+            ${asVolume(0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore), {
+              digits: 4,
+              toward: 'below',
+            })}, three
             fifths of what the crushed drum still holds`,
         },
       ]

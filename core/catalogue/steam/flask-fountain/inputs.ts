@@ -64,7 +64,10 @@ export const check: Check<FlaskFountainValues> = values => [
         {
           input: 'stemLength',
           message: say`given ${asLength(values.numbers.stemLength, { digits: 4 })}; accepted: at most
-            ${asLength((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, { digits: 4 })}, nine tenths of
+            ${asLength((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, {
+              digits: 4,
+              toward: 'below',
+            })}, nine tenths of
             what the air here can hold up`,
         },
       ]

@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, over } from '../../../demonstration'
 import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { asLength, say } from '../../../sentence'
@@ -16,12 +16,12 @@ export const inputs = defineInputs([
 export type BalloonEmptiedValues = ValuesOf<typeof inputs>
 
 export const check: Check<BalloonEmptiedValues> = ({ numbers: n }) =>
-  n.balloonStart > n.balloonSlack * n.burstStretch
+  over(n.balloonStart, n.balloonSlack * n.burstStretch)
     ? [
         {
           input: 'balloonStart',
           message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-            ${asLength(n.balloonSlack * n.burstStretch, { digits: 4 })}, where this balloon bursts`,
+            ${asLength(n.balloonSlack * n.burstStretch, { digits: 4, toward: 'below' })}, where this balloon bursts`,
         },
       ]
     : []

@@ -1,5 +1,5 @@
 /** What is stated, and what does not go together. */
-import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, over } from '../../../demonstration'
 import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { freeWidth, TOUCHES } from './simulate'
@@ -36,16 +36,22 @@ export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [
         {
           input: 'balloonStart',
           message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), { digits: 4 })}, or it touches this jar
+            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), {
+              digits: 4,
+              toward: 'below',
+            })}, or it touches this jar
             before anything is pumped`,
         },
       ]
-    : n.balloonStart > n.balloonSlack * n.burstStretch
+    : over(n.balloonStart, n.balloonSlack * n.burstStretch)
       ? [
           {
             input: 'balloonStart',
             message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-              ${asLength(n.balloonSlack * n.burstStretch, { digits: 4 })}, where this balloon bursts in the room`,
+              ${asLength(n.balloonSlack * n.burstStretch, {
+                digits: 4,
+                toward: 'below',
+              })}, where this balloon bursts in the room`,
           },
         ]
       : []),

@@ -36,7 +36,7 @@ export const check: Check<JarBarometerValues> = ({ numbers: n, choices }) => [
         {
           input: 'tubeHeight',
           message: say`given ${asLength(n.tubeHeight, { digits: 4 })}; accepted: at most
-            ${asLength(0.95 * n.jarHeight, { digits: 4 })}, or it does not go under the jar`,
+            ${asLength(0.95 * n.jarHeight, { digits: 4, toward: 'below' })}, or it does not go under the jar`,
         },
       ]
     : []),

@@ -58,7 +58,7 @@ export const check: Check<LowPressureBoilValues> = values => {
     faults.push({
       input: 'waterTemperature',
       message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: at least
-        ${asTemperature(needed, { digits: 4 })}, because this pump gets down to
+        ${asTemperature(needed, { digits: 4, toward: 'above' })}, because this pump gets down to
         ${asPressure(n.ultimatePressure, { digits: 4 })} at best and water boils there at
         ${asTemperature(saturationTemperature(Math.max(700, n.ultimatePressure)), { digits: 4 })}. Warmer water,
         or a pump that reaches lower`,
@@ -68,14 +68,17 @@ export const check: Check<LowPressureBoilValues> = values => {
     faults.push({
       input: 'waterTemperature',
       message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: below
-        ${asTemperature(saturationTemperature(n.stationPressure), { digits: 4 })}, where it boils here in the
+        ${asTemperature(saturationTemperature(n.stationPressure), {
+          digits: 4,
+          toward: 'below',
+        })}, where it boils here in the
         open`,
     })
   if (n.waterVolume > 0.6 * n.jarVolume)
     faults.push({
       input: 'waterVolume',
       message: say`given ${asVolume(n.waterVolume, { digits: 4 })}; accepted: at most
-        ${asVolume(0.6 * n.jarVolume, { digits: 4 })}, six tenths of the jar`,
+        ${asVolume(0.6 * n.jarVolume, { digits: 4, toward: 'below' })}, six tenths of the jar`,
     })
   return faults
 }

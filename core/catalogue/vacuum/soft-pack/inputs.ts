@@ -128,7 +128,10 @@ export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [
         {
           input: 'packGas',
           message: say`given so much that, swollen, it needs ${asVolume(n.packGas * n.roomToGrow, { digits: 4 })};
-            accepted: at most ${asVolume((0.8 * n.jarVolume) / n.roomToGrow, { digits: 4 })} for this jar`,
+            accepted: at most ${asVolume((0.8 * n.jarVolume) / n.roomToGrow, {
+              digits: 4,
+              toward: 'below',
+            })} for this jar`,
         },
       ]
     : []),

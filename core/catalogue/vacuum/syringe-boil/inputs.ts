@@ -74,14 +74,17 @@ export const check: Check<SyringeBoilValues> = values => {
     faults.push({
       input: 'waterTemperature',
       message: say`given ${asTemperature(n.waterTemperature, { digits: 4 })}; accepted: below
-        ${asTemperature(boiling, { digits: 4 })}, where it boils in the open`,
+        ${asTemperature(boiling, { digits: 4, toward: 'below' })}, where it boils in the open`,
     })
   }
   if (n.waterVolume + n.airLeft > 0.95 * n.pullTo) {
     faults.push({
       input: 'waterVolume',
       message: say`given ${asVolume(n.waterVolume, { digits: 4 })} with ${asVolume(n.airLeft, { digits: 4 })} of
-        air; accepted: together at most ${asVolume(0.95 * n.pullTo, { digits: 4 })}, or there is nothing left to
+        air; accepted: together at most ${asVolume(0.95 * n.pullTo, {
+          digits: 4,
+          toward: 'below',
+        })}, or there is nothing left to
         pull`,
     })
   }

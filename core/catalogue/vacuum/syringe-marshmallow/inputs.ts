@@ -1,5 +1,14 @@
 /** What is stated, and what does not go together. */
-import { blank, type Check, coefficient, defineInputs, ROOM_INPUTS, type ValuesOf } from '../../../demonstration'
+import {
+  blank,
+  type Check,
+  coefficient,
+  defineInputs,
+  ROOM_INPUTS,
+  type ValuesOf,
+  over,
+  under,
+} from '../../../demonstration'
 import { heldByHand, withinMarks } from '../syringe-checks'
 import { asPressure, asVolume, say } from '../../../sentence'
 
@@ -111,15 +120,18 @@ export const check: Check<SyringeMarshmallowValues> = values => {
     faults.push({
       input: 'foamVolume',
       message: say`given ${asVolume(n.foamVolume, { digits: 4 })}; accepted: at most
-        ${asVolume(0.5 * n.shutAt, { digits: 4 })}, half of the mark`,
+        ${asVolume(0.5 * n.shutAt, { digits: 4, toward: 'below' })}, half of the mark`,
     })
   }
-  if (choices.way === 'out' ? n.moveTo <= 1.05 * n.shutAt : n.moveTo >= 0.95 * n.shutAt) {
+  if (choices.way === 'out' ? under(n.moveTo, 1.05 * n.shutAt) : over(n.moveTo, 0.95 * n.shutAt)) {
     faults.push({
       input: 'moveTo',
       message: say`given ${asVolume(n.moveTo, { digits: 4 })}; accepted:
-        ${choices.way === 'out' ? 'more' : 'less'} than ${asVolume(n.shutAt, { digits: 4 })}, where the nozzle is
-        shut`,
+        ${
+          choices.way === 'out'
+            ? say`at least ${asVolume(1.05 * n.shutAt, { digits: 4, toward: 'above' })}`
+            : say`at most ${asVolume(0.95 * n.shutAt, { digits: 4, toward: 'below' })}`
+        }, some way from where the nozzle is shut`,
     })
   }
   if (choices.way === 'in' && press > MOST_PRESS) {
@@ -128,7 +140,7 @@ export const check: Check<SyringeMarshmallowValues> = values => {
       input: 'moveTo',
       message: say`given ${asVolume(n.moveTo, { digits: 4 })}; refused: that makes
         ${asPressure(press, { digits: 4 })} over the room, and a cap may fly off at anybody; accepted: at least
-        ${asVolume(least, { digits: 4 })}`,
+        ${asVolume(least, { digits: 4, toward: 'above' })}`,
     })
   }
   return faults

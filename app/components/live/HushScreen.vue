@@ -21,7 +21,7 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
       {{ $t('Hush') }}
     </p>
     <p class="huge" role="timer" :aria-label="$t('Since sealing')" data-testid="hush-count">
-      {{ countWords(now, true) }}
+      {{ countWords(now, true, units.locale) }}
     </p>
     <div class="w-full max-w-4xl">
       <div class="relative h-10 rounded-lg bg-(--sheet) overflow-hidden" aria-hidden="true">
@@ -31,7 +31,7 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
       </div>
       <p class="figures text-xl mt-2" role="status">
         <template v-if="gone">
-          {{ $t('Goes at {from} to {until} s in 8 of 10 successful runs.', { from: countWords(elapsed(gone.from!), true), until: countWords(elapsed(gone.until!), true) }) }}
+          {{ $t('Goes at {from} to {until} s in 8 of 10 successful runs.', { from: countWords(elapsed(gone.from!), true, units.locale), until: countWords(elapsed(gone.until!), true, units.locale) }) }}
         </template> {{ $t(words) }}
         <span v-if="followed" class="block" data-testid="still">{{ followed.matches
           ? $t('{n} of 100 that are still quiet by now end as wanted ({outcome}).', { n: Math.round(followed.forecast.shares[demonstration.wanted]! * 100), outcome: units.told(demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name) })
@@ -39,7 +39,7 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
       </p>
     </div>
     <p v-if="giveUp" class="text-xl figures" :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'" data-testid="give-up">
-      <span aria-hidden="true">⚠</span> {{ elapsed(giveUp.at) < now ? $t('Give up now; go by the steps below.') : $t('Give up at {time} s', { time: countWords(elapsed(giveUp.at), true) }) }}
+      <span aria-hidden="true">⚠</span> {{ elapsed(giveUp.at) < now ? $t('Give up now; go by the steps below.') : $t('Give up at {time} s', { time: countWords(elapsed(giveUp.at), true, units.locale) }) }}
     </p>
   </div>
 </template>

@@ -34,7 +34,7 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
     </p>
     <div v-else-if="hushing" class="grid place-items-center">
       <p class="huge" role="timer" :aria-label="$t('Since sealing')">
-        {{ countWords((clock.time.value - story.times.sealed!) * (show?.speed ?? 1), true) }}
+        {{ countWords((clock.time.value - story.times.sealed!) * (show?.speed ?? 1), true, units.locale) }}
       </p>
     </div>
     <section v-else-if="round.revealedAt" aria-labelledby="wall-title">

@@ -56,7 +56,8 @@ export const projectile = (
   step,
   severity: 'raised',
   covers: ['projectile'],
-  hazard: say`In 99 of 100 ${what} leaves at no more than ${asSpeed(speed)} and could fly ${asLength(far)}${where}.`,
+  hazard: say`In 99 of 100 ${what} leaves at no more than ${asSpeed(speed)} and could
+    fly ${asLength(far, { toward: 'above' })}${where}.`,
   control:
     'Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye ' +
     'and ear protection; one person fires, on a count, when nobody is forward of it.',

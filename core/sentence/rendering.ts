@@ -32,7 +32,7 @@ export function tellQuantity(told: Told, reader: Reader): string {
   const value = fromSi(told.si, unit, told.kind)
   const label = unitLabel(unit)
   // Of what is large more digits than mean something are noughts; a barometer's four are read.
-  const digits = unit === 'hPa' ? 4 : Math.max(3, told.digits)
+  const digits = unit === 'hPa' ? 4 : told.toward ? told.digits : Math.max(3, told.digits)
   const meant = Math.abs(value) < NOTHING ? 0 : rounded(value, digits, told.toward)
   return `${bare(meant, told.digits, reader)}${label && (reader.space ?? ' ')}${label}`
 }

@@ -65,6 +65,8 @@ describe('a sentence', () => {
     [asVolume(0.3765e-3 + 4e-8, { toward: 'below' }), '376 mL', '12.7 fl oz'],
     [asVolume(0.3765e-3 - 4e-8, { toward: 'above' }), '377 mL', '12.8 fl oz'],
     [asTemperature(273.25, { toward: 'above' }), '0.1 °C', '32.2 °F'],
+    [asLength(14.4, { toward: 'above' }), '15 m', '48 ft'],
+    [asLength(123.4, { toward: 'above' }), '130 m', '410 ft'],
     [asTemperature(373.15), '100 °C', '212 °F'],
     [asTemperatureDifference(40), '40 K', '72 °F'],
     [asTime(150), '2.5 min', '2.5 min'],

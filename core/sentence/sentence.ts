@@ -15,7 +15,7 @@ export interface Told {
   readonly like?: number
   /** customary for such a thing, used while the number reads well in it; by size where left out */
   readonly units?: readonly [si: string, us: string]
-  /** rounded so that a limit, typed as it is told, is within it */
+  /** rounded so that a limit, typed as it is told, is within it, or that a distance to keep is no shorter */
   readonly toward?: 'below' | 'above'
   /** a number by itself, or so many times as much */
   readonly as?: 'count' | 'times'

@@ -13,8 +13,8 @@ export const why: CanisterPop['why'] = (values, s) => [
 
 export const advice: NonNullable<CanisterPop['advice']> = (_values, _s, risk) => [
   {
-    text: say`Keep at least ${asLength(atWorst(risk, 'clearNeeded'))} (99 of 100 land within) clear all round, and
-      more where you can: one mixture burns faster than the next.`,
+    text: say`Keep at least ${asLength(atWorst(risk, 'clearNeeded'), { toward: 'above' })} (99 of 100 land within) clear
+      all round, and more where you can: one mixture burns faster than the next.`,
   },
   {
     text:

@@ -16,8 +16,8 @@ export const why: VacuumCannon['why'] = (values, s) => [
 
 export const advice: NonNullable<VacuumCannon['advice']> = (_values, s, risk) => [
   {
-    text: say`Keep ${asLength(atWorst(risk, 'exclusion'))} (99 of 100 shots stay within) forward of the muzzle
-      clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`,
+    text: say`Keep ${asLength(atWorst(risk, 'exclusion'), { toward: 'above' })} (99 of 100 shots stay within) forward
+      of the muzzle clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`,
   },
 ]
 

@@ -44,7 +44,8 @@ export function logbookCsv(runs: readonly Pick<LoggedRun, 'id' | 'staging' | 'do
     document.rehearsal ? 'yes' : '',
     document.note,
     ...columns.map(([part, name]) => {
-      const value = (document[part] as Record<string, QuantityDocument | string>)[name]
+      const given: Readonly<Partial<Record<string, QuantityDocument | string>>> = document[part]
+      const value = given[name]
       return value === undefined ? '' : typeof value === 'string' ? value : words(value)
     }),
   ])

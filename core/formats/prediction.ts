@@ -78,8 +78,8 @@ export interface PredictOptions {
   seed?: number
 }
 
-const siName = (kind: QuantityKind): string =>
-  (({ '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' }) as Record<string, string>)[SI_UNIT[kind]] ?? SI_UNIT[kind]
+const SI_NAMES: Readonly<Partial<Record<string, string>>> = { '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' }
+const siName = (kind: QuantityKind): string => SI_NAMES[SI_UNIT[kind]] ?? SI_UNIT[kind]
 
 /** Builds the document from parts already computed. */
 export function predictionDocument(

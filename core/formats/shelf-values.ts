@@ -39,9 +39,10 @@ export class ShelfFaults extends Error {
 /** SI values of an item's quantities by field, checked against each field's range; faults are added to `faults`. */
 function quantitiesOf(item: ShelfItemDocument, faults: Fault[]): Record<string, number | undefined> {
   const found: Record<string, number | undefined> = {}
+  const stated: Readonly<Partial<Record<string, unknown>>> = { ...item }
   for (const f of fieldsOf(item.kind, item.kind === 'vessel' ? item.shape : undefined)) {
     if (f.type !== 'quantity') continue
-    const given = (item as unknown as Record<string, QuantityDocument | undefined>)[f.field]
+    const given = stated[f.field] as QuantityDocument | undefined
     if (!given) continue
     const value = guarded(f.field, faults, () => siOf(given, f.quantity))
     found[f.field] = value

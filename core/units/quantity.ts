@@ -122,30 +122,29 @@ const spelled = (unit: string, kind: QuantityKind): string => {
   return kind === 'temperatureDifference' ? (DIFFERENCES[known] ?? known) : known
 }
 
+const LABELS: Readonly<Partial<Record<string, string>>> = {
+  degC: '°C',
+  degF: '°F',
+  floz: 'fl oz',
+  um: 'µm',
+  in3: 'in³',
+  m3: 'm³',
+  1: '',
+  'W/(m2 K)': 'W/(m²·K)',
+  mm2: 'mm²',
+  cm2: 'cm²',
+  in2: 'in²',
+  m2: 'm²',
+  'N s': 'N·s',
+  'lbf s': 'lbf·s',
+  'ft lbf': 'ft·lbf',
+  'ft2': 'ft²',
+  'floz/s': 'fl oz/s',
+  'BTU/(h ft2 degF)': 'BTU/(h·ft²·°F)',
+}
+
 /** A shown unit as a person reads it. */
-export const unitLabel = (unit: string): string =>
-  (
-    ({
-      degC: '°C',
-      degF: '°F',
-      floz: 'fl oz',
-      um: 'µm',
-      in3: 'in³',
-      m3: 'm³',
-      1: '',
-      'W/(m2 K)': 'W/(m²·K)',
-      mm2: 'mm²',
-      cm2: 'cm²',
-      in2: 'in²',
-      m2: 'm²',
-      'N s': 'N·s',
-      'lbf s': 'lbf·s',
-      'ft lbf': 'ft·lbf',
-      'ft2': 'ft²',
-      'floz/s': 'fl oz/s',
-      'BTU/(h ft2 degF)': 'BTU/(h·ft²·°F)',
-    }) as Record<string, string>
-  )[unit] ?? unit
+export const unitLabel = (unit: string): string => LABELS[unit] ?? unit
 
 const converters = new Map<string, { factor: number; offset: number }>()
 

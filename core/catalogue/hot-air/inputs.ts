@@ -15,7 +15,8 @@ export const WALL_TRANSFER = (standard: number) =>
     'natural convection some 5 to 10, radiation of hot vapour, carbon dioxide and soot about as much ' +
       'again (Incropera & DeWitt, ch. 9 and 13)',
   )
-export const fuelOf = (id: string | undefined): Fuel => (FUELS as Record<string, Fuel>)[id ?? 'paper'] ?? FUELS.paper
+const BY_ID: Readonly<Partial<Record<string, Fuel>>> = FUELS
+export const fuelOf = (id: string | undefined): Fuel => BY_ID[id ?? 'paper'] ?? FUELS.paper
 
 /** Partial pressure of vapour in the room's air, Pa. */
 export const roomVapour = ({ numbers: n }: Has<'relativeHumidity' | 'airTemperature'>): number =>

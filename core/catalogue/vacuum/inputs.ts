@@ -86,7 +86,8 @@ const PUMPS: Readonly<Record<(typeof PUMP_IDS)[number], PumpKind>> = {
   },
 }
 
-const kindOf = ({ choices }: Values): PumpKind => (PUMPS as Record<string, PumpKind>)[choices.pump ?? ''] ?? PUMPS.hand
+const BY_ID: Readonly<Partial<Record<string, PumpKind>>> = PUMPS
+const kindOf = ({ choices }: Values): PumpKind => BY_ID[choices.pump ?? ''] ?? PUMPS.hand
 
 /** @param mouth true where lungs may do, on a clean hose */
 export const pumpChoice = (standard: string, mouth = false) =>

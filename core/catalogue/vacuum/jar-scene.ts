@@ -22,7 +22,7 @@ export function jarScene(
   caption: readonly Note[],
   pumping = true,
 ): DrawingState {
-  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers as Record<string, number>
+  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers
   const pressure = valueAt(simulation.trace!, 'pressure', time)
   const wall = dome(0, 0, across, high)
   const right = across * 0.5

@@ -47,7 +47,10 @@ describe('what is stated is what is drawn about', () => {
       const given: Given = { numbers: {}, choices: {}, spreads: {} }
       for (const input of d.inputs) {
         if (input.kind !== 'quantity' || input.group !== 'coefficient') continue
-        given.numbers[input.id] = input.usual[0] + 0.4 * (input.usual[1] - input.usual[0])
+        const stated = input.usual[0] + 0.4 * (input.usual[1] - input.usual[0])
+        // What does not go with the others stays at its default.
+        const numbers = { ...given.numbers, [input.id]: stated }
+        if (resolve(d, { numbers, choices: {} }).faults.length === 0) given.numbers[input.id] = stated
       }
       for (const g of [{ numbers: {}, choices: {}, spreads: {} }, given]) {
         const sample = new StagingSample(d, g, 101)

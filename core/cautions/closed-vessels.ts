@@ -107,7 +107,7 @@ export const overpressure = (gauge: number, setting: number, step: string): Caut
   step,
   severity: 'raised',
   covers: ['pressure', 'closed-hot-vessel'],
-  hazard: say`In 99 of 100 the inside stays below ${asPressure(gauge)} over the
+  hazard: say`In 99 of 100 the inside stays below ${asPressure(gauge, { toward: 'above' })} over the
     room${setting > 0 ? say` against a relief that opens at ${asPressure(setting)}` : ''}; a damaged vessel may
     fail below that, at a fold or a seam.`,
   control:
@@ -123,7 +123,8 @@ export const pressurised = (gauge: number, rating: number, step: string): Cautio
   step,
   severity: gauge > RATING_RAISES * rating ? 'raised' : 'usual',
   covers: ['pressure'],
-  hazard: say`The bottle stands up to ${asPressure(gauge)} over the room, ${Math.round((gauge / rating) * 100)} %
+  hazard: say`The bottle stands up to ${asPressure(gauge, { toward: 'above' })} over the room,
+    ${Math.round((gauge / rating) * 100)} %
     of the stated limit.`,
   control:
     'Only bottles made for fizzy drinks, without a scratch, not old and never frozen; stay under the ' +

@@ -55,7 +55,7 @@ export const pulledDown = (pull: number, grip: number, blow: number, limit: numb
   severity: pull > 0.5 * grip || blow > 0.3 * limit ? 'raised' : 'usual',
   covers: ['glass-under-difference'],
   hazard: say`As it fills the bottle is pulled down with up to
-    ${asForce(pull)}${
+    ${asForce(pull, { toward: 'above' })}${
       blow > 0
         ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break`
         : '; let go it would hit the bowl and may break'

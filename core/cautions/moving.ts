@@ -56,7 +56,7 @@ export const projectile = (
   step,
   severity: 'raised',
   covers: ['projectile'],
-  hazard: say`In 99 of 100 ${what} leaves at no more than ${asSpeed(speed)} and could
+  hazard: say`In 99 of 100 ${what} leaves at no more than ${asSpeed(speed, { toward: 'above' })} and could
     fly ${asLength(far, { toward: 'above' })}${where}.`,
   control:
     'Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye ' +
@@ -70,7 +70,7 @@ export const shatters = (energy: number, step: string): Caution => ({
   step,
   severity: energy > SHARDS ? 'raised' : 'usual',
   covers: ['projectile'],
-  hazard: say`With up to ${asEnergy(energy)} the ball shatters; bits fly back.`,
+  hazard: say`With up to ${asEnergy(energy, { toward: 'above' })} the ball shatters; bits fly back.`,
   control:
     'Box or curtain round the target; goggles for everybody in the room' +
     (energy > SHARDS ? '; a full screen between target and people' : '') +
@@ -90,7 +90,7 @@ export function mayLetGo(what: string, factor: number, load: number, step: strin
     step,
     severity: factor < wanted || person ? 'raised' : 'usual',
     covers: ['load'],
-    hazard: say`${what} can let go without warning: in 99 of 100 it holds at least ${asNumber(factor, 2)} times
+    hazard: say`${what} can let go without warning: in 99 of 100 it holds at least ${asNumber(factor, 2, 'below')} times
       the pull of
       ${asMass(load)}${
         factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : ''

@@ -14,7 +14,7 @@ export const snapsBack = (pull: number, step: string): Caution => ({
   step,
   severity: pull > FIRM_PULL ? 'raised' : 'usual',
   covers: ['vacuum'],
-  hazard: say`Let go, the plunger flies back: the room pushes it with up to ${asForce(pull)}.`,
+  hazard: say`Let go, the plunger flies back: the room pushes it with up to ${asForce(pull, { toward: 'above' })}.`,
   control:
     'Goggles. Fingers never between plunger and barrel; nozzle shut by a screwed cap, pointing at nobody; let the ' +
     'plunger back by hand.',
@@ -36,7 +36,7 @@ export const capFliesOff = (gauge: number, step: string): Caution => ({
   step,
   severity: gauge > FIRM_PRESS ? 'raised' : 'usual',
   covers: ['pressure'],
-  hazard: say`Pressed to ${asPressure(gauge)} over the room, a loose cap flies off.`,
+  hazard: say`Pressed to ${asPressure(gauge, { toward: 'above' })} over the room, a loose cap flies off.`,
   control:
     'Goggles for everybody near; cap screwed on, pointing at a wall; let the plunger back before the cap comes off.',
   number: {

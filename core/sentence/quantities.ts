@@ -42,7 +42,13 @@ export const asSpeed = of('speed', 2)
 export const asShare = (x: number): Told => ({ kind: 'fraction', si: x, digits: x < 0.0095 ? 1 : 2 })
 /** "3.4 times". */
 export const asTimes = (x: number): Told => ({ kind: 'count', si: x, digits: 2, as: 'times' })
-/** A bare number. */
-export const asNumber = (x: number, digits = 3): Told => ({ kind: 'count', si: x, digits, as: 'count' })
+/** A bare number. @param toward where it is a bound: which side of it what is told must lie on */
+export const asNumber = (x: number, digits = 3, toward?: Told['toward']): Told => ({
+  kind: 'count',
+  si: x,
+  digits,
+  as: 'count',
+  ...(toward && { toward }),
+})
 /** Of any kind. */
 export const asQuantity = (si: number, kind: QuantityKind, telling: Telling = {}): Told => of(kind, 3)(si, telling)

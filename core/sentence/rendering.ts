@@ -24,7 +24,8 @@ const NOTHING = 1e-3
 export function tellQuantity(told: Told, reader: Reader): string {
   if (!Number.isFinite(told.si)) return '–'
   if (told.as === 'times') return tell({ words: ['', ' times'], parts: [bare(told.si, told.digits, reader)] }, reader)
-  if (told.as === 'count') return bare(told.si, told.digits, reader)
+  if (told.as === 'count')
+    return bare(told.toward ? rounded(told.si, told.digits, told.toward) : told.si, told.digits, reader)
   const size = told.like ?? told.si
   const unit = told.units
     ? unitToShow(size, told.kind, reader.units, told.units[reader.units === 'si' ? 0 : 1])

@@ -1,5 +1,5 @@
 /** What a tin is and how strong its wall is: shared by the tin that steam empties and the one that a pump does. */
-import { defineInputs, type Has } from '../../demonstration'
+import { defineInputs, type Has, type SentencePart } from '../../demonstration'
 import { boxVessel, cylinderVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../substances/solids'
 import { vonMisesBuckling } from '../../vessels/buckling'
@@ -19,6 +19,25 @@ export const TIN_INPUTS = defineInputs([
   quantity('mouthDiameter', { default: 0.032, usual: [0.015, 0.06] }),
   choice('vesselCondition'),
 ])
+
+/** A tin in a sentence, from its condition to its wall. */
+export const TIN_WORDS: readonly SentencePart[] = [
+  { input: 'vesselCondition' },
+  ' ',
+  { input: 'vesselShape' },
+  ' ',
+  { input: 'wallMaterial' },
+  ' tin of ',
+  { input: 'vesselVolume' },
+  ': ',
+  { input: 'vesselWidth' },
+  ' wide (or across), ',
+  { input: 'vesselDepth' },
+  ' deep, ',
+  { input: 'vesselHeight' },
+  ' tall, ',
+  { input: 'wallThickness' },
+]
 
 export type TinValues = Has<
   | 'vesselVolume'

@@ -5,7 +5,7 @@ import { readyFromPlan } from '../judgement'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit } from '../metal-vessel'
 import { repeatsInPool } from '../repeats'
 import { waterWindowOf } from '../water-window'
-import { tinOf } from '../tin-wall'
+import { TIN_WORDS, tinOf } from '../tin-wall'
 import type { SealedTinValues } from './inputs'
 import type { SealedTin } from './simulate'
 
@@ -33,21 +33,7 @@ export const procedure: SealedTin['procedure'] = [
       ' of water at ',
       { input: 'chargeTemperature' },
       ' into a ',
-      { input: 'vesselCondition' },
-      ' ',
-      { input: 'vesselShape' },
-      ' ',
-      { input: 'wallMaterial' },
-      ' tin of ',
-      { input: 'vesselVolume' },
-      ': ',
-      { input: 'vesselWidth' },
-      ' wide (or across), ',
-      { input: 'vesselDepth' },
-      ' deep, ',
-      { input: 'vesselHeight' },
-      ' tall, ',
-      { input: 'wallThickness' },
+      ...TIN_WORDS,
       ' thick, mouth ',
       { input: 'mouthDiameter' },
       '. Cap off.',

@@ -1,5 +1,6 @@
 /** What is done, and with what. */
 import type { Demonstration } from '../../../demonstration'
+import { TIN_WORDS } from '../../steam/tin-wall'
 import { isDriven, pumpWords } from '../inputs'
 import type { PumpedCan } from './simulate'
 
@@ -19,21 +20,7 @@ export const procedure: PumpedCan['procedure'] = [
     id: 'tin',
     parts: [
       'Take an empty, dry, ',
-      { input: 'vesselCondition' },
-      ' ',
-      { input: 'vesselShape' },
-      ' ',
-      { input: 'wallMaterial' },
-      ' tin of ',
-      { input: 'vesselVolume' },
-      ': ',
-      { input: 'vesselWidth' },
-      ' wide (or across), ',
-      { input: 'vesselDepth' },
-      ' deep, ',
-      { input: 'vesselHeight' },
-      ' tall, ',
-      { input: 'wallThickness' },
+      ...TIN_WORDS,
       ' thick. Press a stopper with the hose into its mouth, ',
       { input: 'mouthDiameter' },
       ' across.',

@@ -5,12 +5,22 @@ useHead({ htmlAttrs: { lang: () => units.language } })
 const route = useRoute()
 /** Live, its wall and the way in stand alone: nothing but the matter in hand. */
 const alone = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
-watch(alone, () => { if (!alone.value && !room.loaded) void room.load() }, { immediate: true })
+watch(
+  alone,
+  () => {
+    if (!alone.value && !room.loaded) void room.load()
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
   <UApp>
-    <a href="#main" class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-white focus:p-2">{{ $t('Skip to content') }}</a>
+    <a
+      href="#main"
+      class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-white focus:p-2"
+      >{{ $t('Skip to content') }}</a
+    >
     <AppHeader v-if="!alone" />
     <main id="main" tabindex="-1" class="outline-none">
       <NuxtPage />

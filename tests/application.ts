@@ -5,10 +5,10 @@ import { realpathSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { startServer } from '../scripts/application.mjs'
-import { ensureBuild } from '../scripts/build/build.mjs'
-import { freePort, openCluster } from '../scripts/database/cluster.mjs'
-import { migrate } from '../scripts/database/migrate.mjs'
+import { startServer } from '../scripts/application'
+import { ensureBuild } from '../scripts/build/build'
+import { freePort, openCluster } from '../scripts/database/cluster'
+import { migrate } from '../scripts/database/migrate'
 
 const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
 const quiet = () => {}

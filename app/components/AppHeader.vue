@@ -32,8 +32,13 @@ useShortcut((key, event) => {
       </NuxtLink>
       <nav :aria-label="$t('Places')" class="flex gap-1">
         <NuxtLink
-          v-for="place in places" :key="place.to" :to="place.to" :aria-current="isHere(place.to) ? 'page' : undefined" :title="$t(place.question)"
-          class="px-2 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap" :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
+          v-for="place in places"
+          :key="place.to"
+          :to="place.to"
+          :aria-current="isHere(place.to) ? 'page' : undefined"
+          :title="$t(place.question)"
+          class="px-2 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap"
+          :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
         >
           {{ $t(place.name) }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
         </NuxtLink>
@@ -42,8 +47,14 @@ useShortcut((key, event) => {
       <div class="flex items-center gap-2 max-sm:ml-auto">
         <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
           <button
-            v-for="[system, label] in ([['si', 'SI'], ['us', 'US']] as const)" :key="system" class="px-2 py-1 cursor-pointer"
-            :aria-pressed="units.system === system" :class="units.system === system ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            v-for="[system, label] in [
+              ['si', 'SI'],
+              ['us', 'US'],
+            ] as const"
+            :key="system"
+            class="px-2 py-1 cursor-pointer"
+            :aria-pressed="units.system === system"
+            :class="units.system === system ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
             @click="units.system = system"
           >
             {{ label }}
@@ -51,16 +62,20 @@ useShortcut((key, event) => {
         </div>
         <div role="group" :aria-label="$t('Language')" class="flex border rule rounded-md overflow-hidden text-sm">
           <button
-            v-for="(name, language) in LANGUAGES" :key="language" class="px-2 py-1 cursor-pointer uppercase" :lang="language" :aria-label="name" :title="name"
-            :aria-pressed="units.language === language" :class="units.language === language ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            v-for="(name, language) in LANGUAGES"
+            :key="language"
+            class="px-2 py-1 cursor-pointer uppercase"
+            :lang="language"
+            :aria-label="name"
+            :title="name"
+            :aria-pressed="units.language === language"
+            :class="units.language === language ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
             @click="units.language = language"
           >
             {{ language }}
           </button>
         </div>
-        <button class="quiet-button !px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">
-          ?
-        </button>
+        <button class="quiet-button !px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">?</button>
       </div>
     </div>
     <KeyList v-model:open="keysOpen" />

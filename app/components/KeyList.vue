@@ -1,9 +1,18 @@
 <script setup lang="ts">
 const open = defineModel<boolean>('open', { required: true })
 const keys = [
-  ['1', 'Shelf'], ['2', 'Bench'], ['3', 'Running order'], ['4', 'Live'], ['5', 'Logbook'], ['u', 'switch SI and US units'], ['?', 'this list'],
-  ['Tab, Enter', 'go to a number in the procedure and open it'], ['Esc', 'close what is open'],
-  ['Ctrl S', 'save the staging'], ['space', 'play or stop the drawing'], ['← →', 'move along the time scrubber (when it has the focus)'],
+  ['1', 'Shelf'],
+  ['2', 'Bench'],
+  ['3', 'Running order'],
+  ['4', 'Live'],
+  ['5', 'Logbook'],
+  ['u', 'switch SI and US units'],
+  ['?', 'this list'],
+  ['Tab, Enter', 'go to a number in the procedure and open it'],
+  ['Esc', 'close what is open'],
+  ['Ctrl S', 'save the staging'],
+  ['space', 'play or stop the drawing'],
+  ['← →', 'move along the time scrubber (when it has the focus)'],
   ['l', 'log a run of the open staging'],
 ]
 </script>
@@ -13,7 +22,9 @@ const keys = [
     <template #body>
       <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
         <template v-for="[key, what] in keys" :key="key">
-          <dt><kbd class="!text-sm">{{ key }}</kbd></dt>
+          <dt>
+            <kbd class="!text-sm">{{ key }}</kbd>
+          </dt>
           <dd>{{ $t(what!) }}</dd>
         </template>
       </dl>

@@ -7,7 +7,12 @@ const units = useUnitsStore()
 </script>
 
 <template>
-  <p v-if="units.language !== 'en' && !isTranslated(units.language, demonstration)" class="text-sm border-l-2 border-(--gap) pl-2" role="note" data-testid="language-note">
+  <p
+    v-if="units.language !== 'en' && !isTranslated(units.language, demonstration)"
+    class="text-sm border-l-2 border-(--gap) pl-2"
+    role="note"
+    data-testid="language-note"
+  >
     {{ $t('This demonstration’s own texts are not translated yet: they stand in English.') }}
   </p>
 </template>

@@ -2,14 +2,24 @@
 /** A text field for a quantity in any unit; what is typed stays as typed, with its fault beside it. */
 import { QuantityError, parseQuantity, unitLabel, type QuantityDocument, type QuantityKind } from '~~/core'
 const units = useUnitsStore()
-const props = defineProps<{ label: string, kind: QuantityKind, unit: string, hint?: string, fault?: string, required?: boolean, name?: string }>()
+const props = defineProps<{
+  label: string
+  kind: QuantityKind
+  unit: string
+  hint?: string
+  fault?: string
+  required?: boolean
+  name?: string
+}>()
 const model = defineModel<QuantityDocument | undefined>()
 const emit = defineEmits<{ problem: [string] }>()
 const id = useId()
-const words = (q?: QuantityDocument) => q ? `${units.number(q.value, 5)} ${unitLabel(q.unit ?? '')}`.trim() : ''
+const words = (q?: QuantityDocument) => (q ? `${units.number(q.value, 5)} ${unitLabel(q.unit ?? '')}`.trim() : '')
 const text = ref(words(model.value))
 const problem = ref('')
-watch(model, (q) => { if (problem.value === '' && words(q) !== text.value.trim()) text.value = words(q) })
+watch(model, q => {
+  if (problem.value === '' && words(q) !== text.value.trim()) text.value = words(q)
+})
 
 function read() {
   const typed = text.value.trim()
@@ -35,11 +45,17 @@ const shownFault = computed(() => problem.value || props.fault || '')
   <div>
     <label :for="id" class="block text-sm font-bold">{{ label }}</label>
     <input
-      :id="id" v-model="text" class="text-field figures" type="text" autocomplete="off" :name="name" :placeholder="hint" :aria-invalid="shownFault !== ''"
-      :aria-describedby="shownFault ? `${id}-fault` : undefined" @input="read"
-    >
-    <p v-if="shownFault" :id="`${id}-fault`" class="fault" role="alert">
-      {{ label }}: {{ shownFault }}
-    </p>
+      :id="id"
+      v-model="text"
+      class="text-field figures"
+      type="text"
+      autocomplete="off"
+      :name="name"
+      :placeholder="hint"
+      :aria-invalid="shownFault !== ''"
+      :aria-describedby="shownFault ? `${id}-fault` : undefined"
+      @input="read"
+    />
+    <p v-if="shownFault" :id="`${id}-fault`" class="fault" role="alert">{{ label }}: {{ shownFault }}</p>
   </div>
 </template>

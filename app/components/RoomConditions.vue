@@ -15,7 +15,7 @@ const pressure = computed(() => units.format(room.values.stationPressure!, ['hPa
 const air = computed(() => units.format(room.values.airTemperature!, ['degC', 'degF'], 'temperature'))
 const boils = computed(() => units.format(room.boilingPoint, ['degC', 'degF'], 'temperature', 4))
 
-watch(open, (now) => {
+watch(open, now => {
   if (!now) return
   draft.value = JSON.parse(JSON.stringify(room.document))
   by.value = draft.value.stationPressure ? 'barometer' : 'report'
@@ -26,7 +26,9 @@ watch(open, (now) => {
 const chosen = computed<RoomDocument>(() => {
   const { altitude, seaLevelPressure, stationPressure, airTemperature, relativeHumidity } = draft.value
   return {
-    ...(by.value === 'report' ? { altitude, seaLevelPressure } : { altitude, stationPressure }), airTemperature, relativeHumidity,
+    ...(by.value === 'report' ? { altitude, seaLevelPressure } : { altitude, stationPressure }),
+    airTemperature,
+    relativeHumidity,
   }
 })
 const outcome = computed(() => {
@@ -54,7 +56,7 @@ async function save() {
     const refusal = refusalOf(error)
     faults.value = refusal.faults
     if (refusal.status === 409) {
-      room.take(refusal.current as { version: number, document: RoomDocument })
+      room.take(refusal.current as { version: number; document: RoomDocument })
       failure.value = 'The room was changed in another window. Save again to put yours on top.'
     } else if (refusal.faults.length === 0) failure.value = refusal.message
   } finally {
@@ -65,32 +67,91 @@ async function save() {
 
 <template>
   <div>
-    <button class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)" :title="$t('Room conditions: change them')" @click="open = true">
+    <button
+      class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)"
+      :title="$t('Room conditions: change them')"
+      @click="open = true"
+    >
       <span class="sr-only">{{ `${$t('Room conditions:')} ` }}</span>
       <template v-if="room.loaded">
-        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft">{{ ` ${$t('outside ·')} ` }}</span>{{ air }}<span class="soft">{{ ` ${$t('· water boils at')} ` }}</span><b class="text-(--water)">{{ boils }}</b>
+        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft">{{ ` ${$t('outside ·')} ` }}</span
+        >{{ air }}<span class="soft">{{ ` ${$t('· water boils at')} ` }}</span
+        ><b class="text-(--water)">{{ boils }}</b>
       </template>
       <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
     </button>
-    <UModal v-model:open="open" :title="$t('The room')" :description="$t('Every number hangs on these. They hold for all stagings that do not state their own.')">
+    <UModal
+      v-model:open="open"
+      :title="$t('The room')"
+      :description="$t('Every number hangs on these. They hold for all stagings that do not state their own.')"
+    >
       <template #body>
         <form class="grid gap-4" @submit.prevent="save">
           <fieldset class="grid gap-2">
             <legend class="text-sm font-bold">
               {{ $t('Pressure from') }}
             </legend>
-            <label class="flex gap-2"><input v-model="by" type="radio" value="report"> {{ $t('a weather report (reduced to sea level) and the height here') }}</label>
-            <label class="flex gap-2"><input v-model="by" type="radio" value="barometer"> {{ $t('a barometer in the room') }}</label>
+            <label class="flex gap-2"
+              ><input v-model="by" type="radio" value="report" />
+              {{ $t('a weather report (reduced to sea level) and the height here') }}</label
+            >
+            <label class="flex gap-2"
+              ><input v-model="by" type="radio" value="barometer" /> {{ $t('a barometer in the room') }}</label
+            >
           </fieldset>
           <div class="grid sm:grid-cols-2 gap-4">
-            <QuantityField v-if="by === 'report'" v-model="draft.altitude" :label="$t('Height above sea level')" kind="length" :unit="units.shown(['m', 'ft'])" :fault="faultOf('altitude')" @problem="problems.altitude = $event" />
-            <QuantityField v-if="by === 'report'" v-model="draft.seaLevelPressure" :label="$t('Reported pressure')" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :hint="$t('left empty: standard')" :fault="faultOf('seaLevelPressure')" @problem="problems.sea = $event" />
-            <QuantityField v-if="by === 'barometer'" v-model="draft.stationPressure" :label="$t('Station pressure')" kind="pressure" :unit="units.shown(['hPa', 'inHg'])" :fault="faultOf('stationPressure')" @problem="problems.station = $event" />
-            <QuantityField v-model="draft.airTemperature" :label="$t('Air temperature')" kind="temperature" :unit="units.shown(['degC', 'degF'])" :fault="faultOf('airTemperature')" @problem="problems.air = $event" />
-            <QuantityField v-model="draft.relativeHumidity" :label="$t('Relative humidity')" kind="fraction" unit="%" :fault="faultOf('relativeHumidity')" @problem="problems.humidity = $event" />
+            <QuantityField
+              v-if="by === 'report'"
+              v-model="draft.altitude"
+              :label="$t('Height above sea level')"
+              kind="length"
+              :unit="units.shown(['m', 'ft'])"
+              :fault="faultOf('altitude')"
+              @problem="problems.altitude = $event"
+            />
+            <QuantityField
+              v-if="by === 'report'"
+              v-model="draft.seaLevelPressure"
+              :label="$t('Reported pressure')"
+              kind="pressure"
+              :unit="units.shown(['hPa', 'inHg'])"
+              :hint="$t('left empty: standard')"
+              :fault="faultOf('seaLevelPressure')"
+              @problem="problems.sea = $event"
+            />
+            <QuantityField
+              v-if="by === 'barometer'"
+              v-model="draft.stationPressure"
+              :label="$t('Station pressure')"
+              kind="pressure"
+              :unit="units.shown(['hPa', 'inHg'])"
+              :fault="faultOf('stationPressure')"
+              @problem="problems.station = $event"
+            />
+            <QuantityField
+              v-model="draft.airTemperature"
+              :label="$t('Air temperature')"
+              kind="temperature"
+              :unit="units.shown(['degC', 'degF'])"
+              :fault="faultOf('airTemperature')"
+              @problem="problems.air = $event"
+            />
+            <QuantityField
+              v-model="draft.relativeHumidity"
+              :label="$t('Relative humidity')"
+              kind="fraction"
+              unit="%"
+              :fault="faultOf('relativeHumidity')"
+              @problem="problems.humidity = $event"
+            />
           </div>
           <p v-if="outcome.pressure !== undefined" class="figures" aria-live="polite">
-            {{ $t('Station pressure {pressure}; water boils at {boils}.', { pressure: units.format(outcome.pressure, ['hPa', 'inHg'], 'pressure', 4), boils: units.format(outcome.boiling!, ['degC', 'degF'], 'temperature', 4) }) }}
+            {{
+              $t('Station pressure {pressure}; water boils at {boils}.', {
+                pressure: units.format(outcome.pressure, ['hPa', 'inHg'], 'pressure', 4),
+                boils: units.format(outcome.boiling!, ['degC', 'degF'], 'temperature', 4),
+              })
+            }}
           </p>
           <p v-if="failure" class="fault" role="alert">
             {{ failure }}

@@ -1,6 +1,17 @@
 <script setup lang="ts">
 /** Somebody has read a thermometer: what does it say here? */
-import { PLACES, PLACE_NAMES, QuantityError, asTemperature, parseQuantity, say, sayWord, toSi, wordOf, type Place } from '~~/core'
+import {
+  PLACES,
+  PLACE_NAMES,
+  QuantityError,
+  asTemperature,
+  parseQuantity,
+  say,
+  sayWord,
+  toSi,
+  wordOf,
+  type Place,
+} from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -19,7 +30,9 @@ const answer = computed(() => {
     const { value, unit: given } = parseQuantity(typed.value, 'temperature', unit.value, units.locale)
     const kelvin = toSi(value, given, 'temperature')
     if (!(kelvin >= LEAST && kelvin <= MOST)) {
-      return { words: '', problem: `${t('Reading')}: ${units.told(say`given ${typed.value.trim()}; accepted: ${asTemperature(LEAST)} to ${asTemperature(MOST)}`)}` }
+      const accepted = say`${asTemperature(LEAST)} to ${asTemperature(MOST)}`
+      const refused = units.told(say`given ${typed.value.trim()}; accepted: ${accepted}`)
+      return { words: '', problem: `${t('Reading')}: ${refused}` }
     }
     return { words: units.told(sayWord(wordOf(place.value, kelvin, props.pressure), kelvin)), problem: '' }
   } catch (error) {
@@ -36,7 +49,12 @@ const answer = computed(() => {
     </summary>
     <div class="flex flex-wrap gap-2 items-end mt-1">
       <UFormField :label="$t('It reads')" :error="answer.problem || false">
-        <UInput v-model="typed" class="w-28" :placeholder="units.format(366.15, ['degC', 'degF'], 'temperature')" autocomplete="off" />
+        <UInput
+          v-model="typed"
+          class="w-28"
+          :placeholder="units.format(366.15, ['degC', 'degF'], 'temperature')"
+          autocomplete="off"
+        />
       </UFormField>
       <UFormField :label="$t('where')">
         <USelect v-model="place" :items="places" class="w-64" />

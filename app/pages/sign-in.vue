@@ -23,21 +23,24 @@ async function signIn() {
 
 <template>
   <div class="max-w-md mx-auto px-4 py-16">
-    <h1 class="text-3xl">
-      Zealous <span class="text-(--gap)">Hush</span>
-    </h1>
+    <h1 class="text-3xl">Zealous <span class="text-(--gap)">Hush</span></h1>
     <form class="grid gap-3 mt-6" @submit.prevent="signIn">
       <label class="font-bold" for="passphrase">Passphrase of this prep room</label>
-      <input id="passphrase" v-model="passphrase" type="password" class="text-field !py-2" autocomplete="current-password" required :aria-invalid="failure !== ''" :aria-describedby="failure ? 'sign-in-fault' : undefined">
+      <input
+        id="passphrase"
+        v-model="passphrase"
+        type="password"
+        class="text-field !py-2"
+        autocomplete="current-password"
+        required
+        :aria-invalid="failure !== ''"
+        :aria-describedby="failure ? 'sign-in-fault' : undefined"
+      />
       <p v-if="failure" id="sign-in-fault" class="fault" role="alert">
         {{ failure }}
       </p>
-      <button class="strong-button justify-self-start" :disabled="busy">
-        Sign in
-      </button>
-      <p class="soft text-sm">
-        Here to vote? <a class="plain-link" href="/join">Enter the code from the screen.</a>
-      </p>
+      <button class="strong-button justify-self-start" :disabled="busy">Sign in</button>
+      <p class="soft text-sm">Here to vote? <a class="plain-link" href="/join">Enter the code from the screen.</a></p>
     </form>
   </div>
 </template>

@@ -40,11 +40,10 @@ const COUNTED = /droplets .*in a cubic metre/u
 const BROKEN = /NaN|undefined|\[object|Infinity|\d e-|-0(?![\d.])|\$\{/u
 
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s', (_, d) => {
-  const read = (reader: Parameters<typeof tell>[1]) => {
-    const lines = new Set<string>()
-    for (const [where, sentence] of everySentence(d)) lines.add(`${where}: ${tell(sentence, reader)}`)
-    return [...lines]
-  }
+  const everything = [...everySentence(d)]
+  const read = (reader: Parameters<typeof tell>[1]) => [
+    ...new Set(everything.map(([where, sentence]) => `${where}: ${tell(sentence, reader)}`)),
+  ]
   it('says nothing in SI units to who reads in US units', () => {
     expect(read(CUSTOMARY).filter(line => SI.test(line) && !COUNTED.test(line))).toEqual([])
   })

@@ -6,7 +6,6 @@ import type { Input, RetiredInput } from './inputs'
 import type { OutcomeSpec, ResultSpec } from './outcomes'
 import type {
   Advice,
-  DrawingState,
   Gallery,
   Ledger,
   Ready,
@@ -21,6 +20,7 @@ import type { Gate, ProcedureStep } from './procedure'
 import type { Sentence } from '../sentence'
 import type { Risk } from './risk'
 import type { ShelfPlace } from './shelf'
+import type { Scene } from './scene'
 import type { Simulation } from './simulation'
 import type { Suspect } from './suspects'
 import type { TraceColumn } from './trace'
@@ -66,7 +66,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   /** cautions for these numbers, as strict as the draws ask for; shown through `cautionsOf` */
   cautions(values: V, simulation: S, risk: Risk): Caution[]
   kit(values: V): Sentence[]
-  drawing(values: V, simulation: S, time: number): DrawingState
+  drawing(values: V, simulation: S, time: number): Scene
   /** why it ends as it does, in words with this staging's numbers */
   why(values: V, simulation: S): Sentence[]
   /** for ages from 7, 11, 14 and 16 */

@@ -2,7 +2,6 @@
 import type { Named } from './simulation'
 import type { QuantityKind } from '../units'
 import type { Sentence } from '../sentence'
-import type { Scene } from './scene'
 
 export interface LedgerRow {
   id: string
@@ -17,16 +16,6 @@ export interface Ledger {
   rows: LedgerRow[]
   /** Pa; the rows add up to it exactly */
   difference: number
-}
-
-/** What the bench drawing shows at one moment; lengths in m. */
-export interface DrawingState {
-  kind: string
-  numbers: Record<string, number>
-  /** shape, way of cooling and the like, by name */
-  words?: Record<string, string>
-  /** shapes to scale, where the demonstration draws itself */
-  scene?: Scene
 }
 
 /** Kinds of demonstration, in the order of the gallery. */

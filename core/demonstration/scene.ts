@@ -3,6 +3,7 @@
  *
  * Lengths in m, x to the right, y up, the bench at y = 0. The frame holds everything at every moment.
  */
+import { asQuantity, type Part, type Told } from '../sentence'
 import type { QuantityKind } from '../units'
 
 export type Point = readonly [x: number, y: number]
@@ -19,11 +20,14 @@ export type Stuff =
   | 'paper'
   | 'cloud'
   | 'flame'
+  | 'ice'
+  | 'iron'
+  | 'hot'
   | 'ink'
   | 'danger'
 
-/** Words, or a quantity shown in the reader's units. */
-export type Note = string | { value: number; quantity: QuantityKind; units: readonly [si: string, us: string] }
+/** Words, or a quantity shown in the reader's units; notes stand one after the other. */
+export type Note = Part
 
 export type Shape =
   /** a body; `open` leaves the path unclosed and unfilled */
@@ -41,6 +45,10 @@ export type Shape =
   | { kind: 'round'; at: Point; across: number; high?: number; stuff: Stuff; opacity?: number; hollow?: boolean }
   | { kind: 'bubbles'; at: Point; wide: number; high: number; count: number }
   | { kind: 'flame'; at: Point; high: number }
+  /** steam that leaves a mouth, at a size of its own */
+  | { kind: 'plume'; at: Point }
+  /** falling or sprayed drops, each a stroke */
+  | { kind: 'drops'; strokes: readonly (readonly [Point, Point])[] }
   | { kind: 'cloud'; points: readonly Point[]; depth: number }
   /** a push in proportion to its length; `inside` and `outside` tell whose it is */
   | { kind: 'push'; from: Point; to: Point; stuff: Stuff }
@@ -52,12 +60,9 @@ export interface Scene {
   caption: readonly Note[]
 }
 
-export const kPa = (value: number): Note => ({ value, quantity: 'pressure', units: ['kPa', 'psi'] })
-export const said = (value: number, quantity: QuantityKind, si: string, us: string): Note => ({
-  value,
-  quantity,
-  units: [si, us],
-})
+export const said = (value: number, quantity: QuantityKind, si: string, us: string): Told =>
+  asQuantity(value, quantity, { digits: 3, units: [si, us] })
+export const kPa = (pascals: number): Told => said(pascals, 'pressure', 'kPa', 'psi')
 
 export const rectangle = (left: number, bottom: number, width: number, height: number): Point[] => [
   [left, bottom],
@@ -135,3 +140,14 @@ export const inverted = (points: readonly Point[], about: number): Point[] =>
 
 export const moved = (points: readonly Point[], dx: number, dy: number): Point[] =>
   points.map(([x, y]) => [x + dx, y + dy] as const)
+
+/** Turned about a point by half a turn times `share`, 0 to 1, clockwise; without sines, by rational points of a circle. */
+export function turned(points: readonly Point[], about: Point, share: number): Point[] {
+  const quarter = (t: number): [number, number] => [(1 - t * t) / (1 + t * t), (2 * t) / (1 + t * t)]
+  const [c, s] = share <= 0.5 ? quarter(2 * share) : quarter(2 * share - 1)
+  const [cos, sin] = share <= 0.5 ? [c, s] : [-s, c]
+  return points.map(([x, y]) => {
+    const [dx, dy] = [x - about[0], y - about[1]]
+    return [about[0] + dx * cos + dy * sin, about[1] - dx * sin + dy * cos] as const
+  })
+}

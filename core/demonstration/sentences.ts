@@ -1,5 +1,5 @@
 /** Everything that a staging says, in one list: for whoever checks or translates it. */
-import type { Sentence } from '../sentence'
+import { inARow, type Sentence } from '../sentence'
 import type { Demonstration } from './demonstration'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
 import { isBlank } from './procedure'
@@ -71,5 +71,15 @@ export function sentencesOf(
       'event',
       simulation.events.map(e => e.name),
     ),
+    ...all('drawing', drawn(demonstration, values, simulation)),
   ]
 }
+
+/** What is written in the drawing and under it, at both ends and in the middle of each stage. */
+const drawn = (demonstration: Demonstration, values: Values, simulation: Simulation): Sentence[] =>
+  (simulation.trace?.stages ?? []).flatMap(({ start, end }) =>
+    [start, (start + end) / 2, end].flatMap(time => {
+      const { caption, shapes } = demonstration.drawing(values, simulation, time)
+      return [caption, ...shapes.flatMap(shape => (shape.kind === 'note' ? [shape.said] : []))].map(inARow)
+    }),
+  )

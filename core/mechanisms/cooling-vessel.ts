@@ -84,6 +84,8 @@ const CREEP = 200
 const LEAK_SPEED = 300
 /** Push over which a creeping wall begins to follow, Pa: small against any strength. */
 const CREEP_EDGE = 20
+/** Difference over the room's pressure within which a leak's flow hangs on the gas inside. */
+const BALANCE = 0.1
 /** Half the difference over which a leak turns from outward to inward, Pa. */
 const TURNING = 5
 /** Vapour this little above the coldest dew point counts as none, K. */
@@ -288,11 +290,14 @@ export class CoolingVessel implements OdeSystem {
 
   /**
    * While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly
-   * does. A creeping wall's rate is no unknown.
+   * does, until the gas comes near balance with the room: then a leak, however small, holds it there, and a step that
+   * did not know it would come to rest somewhere else. A creeping wall's rate is no unknown.
    */
-  get totals(): number {
+  totalsAt(state: Float64Array): number {
     if (this.wall === 'moving') return this.counted + 1
-    return this.size - (this.wall === 'creeping' ? COOLING.losing : this.leaksFast ? COOLING.lost : COOLING.air)
+    if (this.wall === 'creeping') return this.size - COOLING.losing
+    const leaks = this.leaksFast || (this.leakArea > 0 && Math.abs(this.difference(state)) < BALANCE * this.outside)
+    return this.size - (leaks ? COOLING.lost : COOLING.air)
   }
 
   /** No water moves in a mouth that is shut, and the air of a tight vessel stays. */

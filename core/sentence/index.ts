@@ -1,4 +1,4 @@
 /** Sentences that know quantities, and the renderer that knows their reader. */
-export { joined, keyOf, say, type Part, type Said, type Sentence, type Told } from './sentence'
+export { inARow, joined, keyOf, say, type Part, type Said, type Sentence, type Told } from './sentence'
 export * from './quantities'
 export { CUSTOMARY, METRIC, tell, tellQuantity, type Reader } from './rendering'

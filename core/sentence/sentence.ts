@@ -63,3 +63,6 @@ export const keyOf = (sentence: Sentence): string =>
   typeof sentence === 'string'
     ? sentence
     : sentence.words.reduce((key, words, i) => (i === 0 ? words : `${key}{${i - 1}}${words}`), '')
+
+/** Words and quantities one after the other, with nothing between them. */
+export const inARow = (parts: readonly Part[]): Sentence => ({ words: ['', ...parts.map(() => '')], parts })

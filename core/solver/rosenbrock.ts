@@ -45,6 +45,8 @@ const NONE: readonly number[] = []
 
 export class RosenbrockStepper implements Stepper {
   evaluations = 0
+  /** unknowns of the step prepared that others depend on */
+  private coupled = 0
   private readonly factors: DenseLu[] = []
   private readonly jacobian: Float64Array
   private readonly drift: Float64Array
@@ -60,7 +62,8 @@ export class RosenbrockStepper implements Stepper {
 
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
     const { size, jacobian, scratch, drift } = this
-    const columns = size - (system.totals ?? 0)
+    const columns = size - (system.totalsAt?.(state) ?? system.totals ?? 0)
+    this.coupled = columns
     const { inert = NONE } = system
     let evaluated = 0
     for (let column = 0; column < columns; column++) {
@@ -96,8 +99,7 @@ export class RosenbrockStepper implements Stepper {
     reached: Float64Array,
     errors: Float64Array,
   ): boolean {
-    const { size, jacobian, drift, scratch, stages } = this
-    const coupled = size - (system.totals ?? 0)
+    const { size, jacobian, drift, scratch, stages, coupled } = this
     const lu = (this.factors[coupled] ??= new DenseLu(coupled))
     if (!lu.factorShifted(1 / (GAMMA * step), jacobian, size)) return false
     // Written out stage by stage: this is the inner loop of every forecast.

@@ -7,6 +7,8 @@ export interface OdeSystem {
    * columns of the Jacobian are not needed.
    */
   readonly totals?: number
+  /** where that goes by the state: asked once a step, instead of `totals` */
+  totalsAt?(state: Float64Array): number
   /** more unknowns, among the others, that stand still, or as good as: their columns are not needed either */
   readonly inert?: readonly number[]
   /**

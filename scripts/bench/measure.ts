@@ -7,6 +7,7 @@ import { Solver } from 'odex'
 import { DEMONSTRATIONS, StagingSample, resolve, saturationPressure, type Demonstration } from '../../core'
 import { COOLING_SIZE, CoolingVessel, type CoolingPlan } from '../../core/mechanisms/cooling-vessel'
 import { Integrator } from '../../core/solver'
+import type { CanPlungeValues } from '../../core/catalogue/steam/can-plunge/inputs'
 import { plungeStart } from '../../core/catalogue/steam/can-plunge/simulate'
 
 const nothing = { numbers: {}, choices: {}, spreads: {} }
@@ -77,7 +78,7 @@ function forecast(demonstration: Demonstration) {
  */
 function againstOdex() {
   const { values } = resolve(DEMONSTRATIONS[0]!, nothing)
-  const { plan, state: start } = plungeStart(values)
+  const { plan, state: start } = plungeStart(values as CanPlungeValues)
   // The wall stands and the plunge has its full depth, so that neither method has to find an event.
   const standing: CoolingPlan = { ...plan, strength: { ...plan.strength, criticalDifference: 1e9 } }
   const END = 0.04

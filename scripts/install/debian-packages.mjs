@@ -3,7 +3,12 @@ import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync } from 'node:fs'
 import { delimiter, join } from 'node:path'
 
-const onPath = name => (process.env.PATH ?? '').split(delimiter).map(folder => join(folder, name)).find(existsSync)
+/** @param {string} name */
+const onPath = name =>
+  (process.env.PATH ?? '')
+    .split(delimiter)
+    .map(folder => join(folder, name))
+    .find(existsSync)
 
 /** Folder with initdb and postgres of the newest server installed, or undefined. */
 export function postgresPrograms() {
@@ -17,18 +22,22 @@ export function postgresPrograms() {
 
 export const chromiumProgram = () => onPath('chromium')
 
+/** @typedef {'postgresql' | 'chromium'} DebianPackage */
+
 const NEEDS = {
   postgresql: { found: postgresPrograms, what: 'the PostgreSQL server' },
   chromium: { found: chromiumProgram, what: 'the Chromium browser, for the browser tests' },
 }
 
-/** @param {(keyof typeof NEEDS)[]} packages @param {(line: string) => void} say */
+/** @param {DebianPackage[]} packages @param {(line: string) => void} say */
 export function ensureDebianPackages(packages, say) {
   const missing = packages.filter(name => !NEEDS[name].found())
   if (missing.length === 0) return
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
   if (process.getuid?.() !== 0) {
-    throw new Error(`Missing: ${missing.map(name => NEEDS[name].what).join(' and ')}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`)
+    throw new Error(
+      `Missing: ${missing.map(name => NEEDS[name].what).join(' and ')}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`,
+    )
   }
   say(`Installing ${missing.map(name => NEEDS[name].what).join(' and ')} from Debian's packages…`)
   const environment = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }

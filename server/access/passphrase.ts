@@ -1,7 +1,7 @@
 import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto'
 import { pool } from '../database/pool'
 
-/** What is kept: `scrypt$N$r$p$salt$hash`, salt and hash in base64. Written by scripts/access/passphrase.mjs. */
+/** What is kept: `scrypt$N$r$p$salt$hash`, salt and hash in base64. Written by scripts/access/passphrase.ts. */
 function parts(kept: string) {
   const [name, n, r, p, salt, hash] = kept.split('$')
   if (name !== 'scrypt') throw new Error('the kept passphrase is not readable; set it anew with "npm run passphrase"')

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Browser, type Page } from '@playwright/test'
-import { setPassphrase } from '../../scripts/access/passphrase.mjs'
+import { setPassphrase } from '../../scripts/access/passphrase'
 import { openApplication, type Application } from '../application'
 
 /** An application of its own: its server is killed in the middle. */

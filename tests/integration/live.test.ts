@@ -3,7 +3,7 @@ import { get } from 'node:http'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { LoggerReader } from '../../core'
-import { setPassphrase } from '../../scripts/access/passphrase.mjs'
+import { setPassphrase } from '../../scripts/access/passphrase'
 import { openApplication, type Application } from '../application'
 
 let app: Application

@@ -3,8 +3,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { openCluster } from '../../scripts/database/cluster.mjs'
-import { migrate } from '../../scripts/database/migrate.mjs'
+import { openCluster } from '../../scripts/database/cluster'
+import { migrate } from '../../scripts/database/migrate'
 import { clusterFolder } from '../application'
 
 const quiet = () => {}

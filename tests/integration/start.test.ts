@@ -14,7 +14,7 @@ afterAll(() => {
 
 /** The start command as a person runs it; resolves once it prints its address. */
 async function start(environment: Record<string, string> = {}) {
-  const child = spawn(process.execPath, ['scripts/start.mjs'], {
+  const child = spawn(process.execPath, ['scripts/run.mjs', 'start'], {
     env: { ...process.env, HUSH_DATA: data, PORT: '', HOST: '', ...environment },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
@@ -89,7 +89,7 @@ describe('npm start', () => {
       ).status
     expect((await fetch(`${open.url}/api/stagings`)).status).toBe(401)
     expect(await signIn(open.url, made)).toBe(200)
-    const set = spawnSync(process.execPath, ['scripts/passphrase.mjs'], {
+    const set = spawnSync(process.execPath, ['scripts/run.mjs', 'passphrase'], {
       env: { ...process.env, HUSH_DATA: data, HUSH_PASSPHRASE: 'wet gloves 7' },
       encoding: 'utf8',
     })

@@ -2,7 +2,7 @@
 /** What this staging's numbers suggest, with a button where one value would do it. */
 import { findInput, keyOf, type Advice, type Demonstration, type QuantityInput } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, advice: readonly Advice[] }>()
+const props = defineProps<{ demonstration: Demonstration; advice: readonly Advice[] }>()
 const emit = defineEmits<{ take: [input: QuantityInput, value: number] }>()
 const units = useUnitsStore()
 const quantityOf = (id: string) => findInput(props.demonstration, id) as QuantityInput
@@ -16,7 +16,11 @@ const shown = (take: NonNullable<Advice['take']>) => {
   <section :aria-label="$t('What the numbers suggest')" class="border-l-4 border-(--gap) pl-3 my-2">
     <p v-for="line in advice" :key="keyOf(line.text)">
       {{ units.told(line.text) }}
-      <button v-if="line.take" class="quiet-button text-sm !py-0.5 ml-1" @click="emit('take', quantityOf(line.take!.input), line.take!.value)">
+      <button
+        v-if="line.take"
+        class="quiet-button text-sm !py-0.5 ml-1"
+        @click="emit('take', quantityOf(line.take!.input), line.take!.value)"
+      >
         {{ $t('Take {value}', { value: shown(line.take) }) }}
       </button>
     </p>

@@ -1,8 +1,22 @@
 <script setup lang="ts">
 /** A number in a sentence, and the small editor that opens when it is touched. */
 import {
-  QuantityError, describeSpread, formatNumber, formatQuantity, fromSi, parseQuantity, parseSpread, toSi, unitLabel,
-  type Fault, type Input, type QuantityDocument, type QuantityInput, type Spread, type StripPoint, type OutcomeSpec,
+  QuantityError,
+  describeSpread,
+  formatNumber,
+  formatQuantity,
+  fromSi,
+  parseQuantity,
+  parseSpread,
+  toSi,
+  unitLabel,
+  type Fault,
+  type Input,
+  type QuantityDocument,
+  type QuantityInput,
+  type Spread,
+  type StripPoint,
+  type OutcomeSpec,
 } from '~~/core'
 
 const props = defineProps<{
@@ -22,13 +36,19 @@ const units = useUnitsStore()
 const open = ref(false)
 const id = useId()
 
-const quantity = computed(() => props.input.kind === 'quantity' ? props.input : undefined)
-const typedUnit = computed(() => typeof props.document === 'object' ? props.document.unit : undefined)
-const unit = computed(() => quantity.value ? units.shown(quantity.value.units, typedUnit.value, Number(props.value), quantity.value.quantity) : '')
+const quantity = computed(() => (props.input.kind === 'quantity' ? props.input : undefined))
+const typedUnit = computed(() => (typeof props.document === 'object' ? props.document.unit : undefined))
+const unit = computed(() =>
+  quantity.value
+    ? units.shown(quantity.value.units, typedUnit.value, Number(props.value), quantity.value.quantity)
+    : '',
+)
 /** "15 mL" in the unit shown, with the marks of the reader's language, as it can be typed again. */
-const inUnit = (si: number, digits = 3) => formatQuantity(si, unit.value, quantity.value!.quantity, digits, { locale: units.locale })
+const inUnit = (si: number, digits = 3) =>
+  formatQuantity(si, unit.value, quantity.value!.quantity, digits, { locale: units.locale })
 const shown = computed(() => {
-  if (props.input.kind === 'choice') return units.told(props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value))
+  if (props.input.kind === 'choice')
+    return units.told(props.input.choices.find(c => c.id === props.value)?.name ?? String(props.value))
   return inUnit(props.value as number)
 })
 
@@ -36,7 +56,7 @@ const text = ref('')
 const sureness = ref('')
 const problem = ref('')
 const sureProblem = ref('')
-watch(open, (now) => {
+watch(open, now => {
   if (!now) return
   // What was refused stays as typed, until the number is changed elsewhere.
   if (problem.value === '') refresh()
@@ -44,18 +64,35 @@ watch(open, (now) => {
 })
 function refresh() {
   text.value = shown.value
-  sureness.value = quantity.value ? describeSpread(props.spread ?? props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale, units.told).replace(units.told('taken as exact'), 'exact') : ''
+  sureness.value = quantity.value
+    ? describeSpread(
+        props.spread ?? props.usual ?? quantity.value.spread,
+        quantity.value,
+        unit.value,
+        Number(props.value),
+        units.locale,
+        units.told,
+      ).replace(units.told('taken as exact'), 'exact')
+    : ''
   problem.value = ''
   sureProblem.value = ''
 }
 watch(unit, refresh)
-watch(() => props.value, () => { if (!open.value) refresh() })
+watch(
+  () => props.value,
+  () => {
+    if (!open.value) refresh()
+  },
+)
 
-const ownSpread = () => typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
+const ownSpread = () =>
+  typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
 
 function apply(document: QuantityDocument | string): boolean {
   const faults = props.set(document)
-  problem.value = faults.map(f => `${f.input === props.input.id ? '' : `${f.input}: `}${units.told(f.message)}`).join('; ')
+  problem.value = faults
+    .map(f => `${f.input === props.input.id ? '' : `${f.input}: `}${units.told(f.message)}`)
+    .join('; ')
   return faults.length === 0
 }
 
@@ -75,25 +112,33 @@ function readSureness() {
   const input = quantity.value!
   sureProblem.value = ''
   const typed = sureness.value.replace('±', '').trim()
-  const base: QuantityDocument = typeof props.document === 'object'
-    ? { value: props.document.value, unit: props.document.unit }
-    : { value: Number(formatNumber(fromSi(props.value as number, unit.value, input.quantity), 6)), unit: unit.value }
+  const base: QuantityDocument =
+    typeof props.document === 'object'
+      ? { value: props.document.value, unit: props.document.unit }
+      : { value: Number(formatNumber(fromSi(props.value as number, unit.value, input.quantity), 6)), unit: unit.value }
   if (typed === '' || typed === 'usual') return void apply(base)
   if (typed === 'exact') return void apply({ ...base, spread: 0 })
   try {
     sureProblem.value = refused({ ...base, spread: parseSpread(typed, input, unit.value, units.locale) })
   } catch (error) {
     if (!(error instanceof QuantityError)) throw error
-    sureProblem.value = `"${sureness.value}" is not a spread; for example ± 10 % or ± 1 ${unitLabel(unit.value)}, or "exact"`
+    const example = `± 10 % or ± 1 ${unitLabel(unit.value)}, or "exact"`
+    sureProblem.value = `"${sureness.value}" is not a spread; for example ${example}`
   }
 }
-const refused = (document: QuantityDocument): string => props.set(document).map(f => units.told(f.message)).join('; ')
+const refused = (document: QuantityDocument): string =>
+  props
+    .set(document)
+    .map(f => units.told(f.message))
+    .join('; ')
 
 // The slider runs over the usual range in a hundred steps, widened to hold the value in use.
-const low = computed(() => quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0)
-const high = computed(() => quantity.value ? Math.max(quantity.value.usual[1], props.value as number) : 1)
+const low = computed(() => (quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0))
+const high = computed(() => (quantity.value ? Math.max(quantity.value.usual[1], props.value as number) : 1))
 const stepOf = (input: QuantityInput) => {
-  const span = Math.abs(fromSi(input.usual[1], unit.value, input.quantity) - fromSi(input.usual[0], unit.value, input.quantity))
+  const span = Math.abs(
+    fromSi(input.usual[1], unit.value, input.quantity) - fromSi(input.usual[0], unit.value, input.quantity),
+  )
   const rough = span / 100
   const size = 10 ** Math.floor(Math.log10(rough))
   return [1, 2, 5, 10].map(m => m * size).find(s => s >= rough)!
@@ -104,12 +149,33 @@ function slide(event: Event) {
   apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
-const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.usual ?? quantity.value.spread, quantity.value, unit.value, Number(props.value), units.locale, units.told) : '')
+const defaultSpreadWords = computed(() =>
+  quantity.value
+    ? describeSpread(
+        props.usual ?? quantity.value.spread,
+        quantity.value,
+        unit.value,
+        Number(props.value),
+        units.locale,
+        units.told,
+      )
+    : '',
+)
+/** What was typed and refused while the field was open, told by its closed button as well. */
+const refusedAsTyped = computed(() =>
+  !open.value && problem.value ? `${t('Refused as typed: {why}', { why: problem.value })} ` : '',
+)
 </script>
 
 <template>
   <UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
-    <button type="button" class="blank figures" :aria-label="`${units.told(input.name)}: ${shown}. ${!open && problem ? `${$t('Refused as typed: {why}', { why: problem })} ` : ''}${$t('Change')}`" :data-input="input.id" :data-fault="!open && problem !== ''">
+    <button
+      type="button"
+      class="blank figures"
+      :aria-label="`${units.told(input.name)}: ${shown}. ${refusedAsTyped}${$t('Change')}`"
+      :data-input="input.id"
+      :data-fault="!open && problem !== ''"
+    >
       {{ shown }}
     </button>
     <template #content>
@@ -123,7 +189,14 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
         <template v-if="input.kind === 'choice'">
           <!-- A refused choice stays with what was in use: the list is drawn anew. -->
           <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">
-            <input type="radio" :name="id" :value="choice.id" :checked="choice.id === value" @change="apply(choice.id)"> {{ units.told(choice.name) }}
+            <input
+              type="radio"
+              :name="id"
+              :value="choice.id"
+              :checked="choice.id === value"
+              @change="apply(choice.id)"
+            />
+            {{ units.told(choice.name) }}
           </label>
           <p v-if="problem" class="fault" role="alert">
             {{ problem }}
@@ -131,31 +204,59 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
         </template>
         <template v-else>
           <div>
-            <label class="sr-only" :for="`${id}-value`">{{ $t('{name}, with any unit', { name: units.told(input.name) }) }}</label>
+            <label class="sr-only" :for="`${id}-value`">{{
+              $t('{name}, with any unit', { name: units.told(input.name) })
+            }}</label>
             <input
-              :id="`${id}-value`" v-model="text" class="text-field figures !text-xl font-bold" autocomplete="off" :aria-invalid="problem !== ''"
-              :aria-describedby="`${id}-about`" @input="readText" @keydown.enter="open = problem !== ''"
-            >
+              :id="`${id}-value`"
+              v-model="text"
+              class="text-field figures !text-xl font-bold"
+              autocomplete="off"
+              :aria-invalid="problem !== ''"
+              :aria-describedby="`${id}-about`"
+              @input="readText"
+              @keydown.enter="open = problem !== ''"
+            />
             <p v-if="problem" class="fault mt-1" role="alert">
               {{ problem }}
             </p>
           </div>
           <div>
             <input
-              type="range" :aria-label="`${units.told(input.name)}, ${$t('slider')}`" :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)" :max="toUnit(high)" :step="stepOf(input)" :value="toUnit(value as number)"
-              :aria-valuetext="shown" @input="slide" @change="emit('strip')"
-            >
+              type="range"
+              :aria-label="`${units.told(input.name)}, ${$t('slider')}`"
+              :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)"
+              :max="toUnit(high)"
+              :step="stepOf(input)"
+              :value="toUnit(value as number)"
+              :aria-valuetext="shown"
+              @input="slide"
+              @change="emit('strip')"
+            />
             <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
             <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
-              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span><span>{{ inUnit(high) }}</span>
+              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span
+              ><span>{{ inUnit(high) }}</span>
             </p>
           </div>
           <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
             <label class="text-sm" :for="`${id}-sure`">{{ $t('How sure') }}</label>
-            <input :id="`${id}-sure`" v-model="sureness" class="text-field figures" autocomplete="off" :aria-invalid="sureProblem !== ''" @change="readSureness">
+            <input
+              :id="`${id}-sure`"
+              v-model="sureness"
+              class="text-field figures"
+              autocomplete="off"
+              :aria-invalid="sureProblem !== ''"
+              @change="readSureness"
+            />
           </div>
           <p class="text-sm soft -mt-2">
-            {{ $t('Standard uncertainty, as ± 10 % or ± 1 {unit}, or “exact”; usual: {usual}.', { unit: unitLabel(unit), usual: defaultSpreadWords }) }}
+            {{
+              $t('Standard uncertainty, as ± 10 % or ± 1 {unit}, or “exact”; usual: {usual}.', {
+                unit: unitLabel(unit),
+                usual: defaultSpreadWords,
+              })
+            }}
           </p>
           <p v-if="sureProblem" class="fault" role="alert">
             {{ sureProblem }}
@@ -163,7 +264,14 @@ const defaultSpreadWords = computed(() => quantity.value ? describeSpread(props.
           <p v-if="input.source" class="text-sm soft">
             {{ units.told(input.source) }}
           </p>
-          <button v-if="document !== undefined" class="plain-link text-sm justify-self-start" @click="set(undefined); refresh()">
+          <button
+            v-if="document !== undefined"
+            class="plain-link text-sm justify-self-start"
+            @click="
+              set(undefined)
+              refresh()
+            "
+          >
             {{ $t('Back to the default') }}
           </button>
         </template>

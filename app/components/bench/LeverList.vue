@@ -2,13 +2,14 @@
 /** Changes within reach, best first, each with what it does to the odds. */
 import { asQuantity, findInput, say, type Demonstration, type Lever, type QuantityInput } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, levers?: Lever[] }>()
-const emit = defineEmits<{ pull: [input: QuantityInput, si: number], choose: [input: string, choice: string] }>()
+const props = defineProps<{ demonstration: Demonstration; levers?: Lever[] }>()
+const emit = defineEmits<{ pull: [input: QuantityInput, si: number]; choose: [input: string, choice: string] }>()
 const units = useUnitsStore()
 const inputOf = (id: string) => findInput(props.demonstration, id)!
 const words = (lever: Lever) => {
   const input = inputOf(lever.input)
-  if (input.kind === 'choice') return [lever.from, lever.to].map(id => units.told(input.choices.find(c => c.id === id)?.name ?? '')).join(' → ')
+  if (input.kind === 'choice')
+    return [lever.from, lever.to].map(id => units.told(input.choices.find(c => c.id === id)?.name ?? '')).join(' → ')
   const from = lever.from as number
   const told = (si: number) => units.told(say`${asQuantity(si, input.quantity, { units: input.units, like: from })}`)
   return `${told(from)} → ${told(lever.to as number)}`
@@ -24,7 +25,8 @@ function strongest(levers: Lever[]): Lever[] {
   const byInput = new Map<string, Lever>()
   for (const lever of levers) {
     const known = byInput.get(lever.input)
-    if (!known || Math.abs(lever.after - lever.before) > Math.abs(known.after - known.before)) byInput.set(lever.input, lever)
+    if (!known || Math.abs(lever.after - lever.before) > Math.abs(known.after - known.before))
+      byInput.set(lever.input, lever)
   }
   return [...byInput.values()]
 }
@@ -49,11 +51,21 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
         {{ $t('Nothing within reach makes it noticeably better.') }}
       </p>
       <ul class="figures">
-        <li v-for="lever in [...better, ...worse]" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
-          <span class="flex-1"><span class="capitalize-first">{{ units.told(inputOf(lever.input).name) }}</span> {{ words(lever) }}</span>
-          <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
+        <li
+          v-for="lever in [...better, ...worse]"
+          :key="`${lever.input}${lever.to}`"
+          class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline"
+        >
+          <span class="flex-1"
+            ><span class="capitalize-first">{{ units.told(inputOf(lever.input).name) }}</span> {{ words(lever) }}</span
+          >
+          <span :class="lever.after < lever.before ? 'text-(--danger)' : ''"
+            ><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} →
+            <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span
+          >
           <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="pull(lever)">
-            {{ $t('Do it') }}<span class="sr-only">{{ ` ${units.told(inputOf(lever.input).name)} ${words(lever)}` }}</span>
+            {{ $t('Do it')
+            }}<span class="sr-only">{{ ` ${units.told(inputOf(lever.input).name)} ${words(lever)}` }}</span>
           </button>
         </li>
       </ul>
@@ -62,9 +74,15 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
           {{ $t('Other ways people do it') }}
         </h3>
         <ul class="figures">
-          <li v-for="lever in schools" :key="`${lever.input}${lever.to}`" class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline">
+          <li
+            v-for="lever in schools"
+            :key="`${lever.input}${lever.to}`"
+            class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline"
+          >
             <span class="flex-1">{{ words(lever).split(' → ')[1] }}</span>
-            <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
+            <span
+              >{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span
+            >
             <button class="quiet-button text-sm" @click="pull(lever)">
               {{ $t('Do it') }}<span class="sr-only">{{ ` ${words(lever)}` }}</span>
             </button>
@@ -72,7 +90,7 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
         </ul>
       </template>
       <p class="text-sm soft mt-1">
-        {{ $t('Each tried on the same 400 computed stagings; the strongest step of each is shown, and only differences of two in a hundred or more.') }}
+        {{ $t('Each tried on the same 400 stagings: its strongest step, where it makes two in a hundred or more.') }}
       </p>
     </template>
   </section>

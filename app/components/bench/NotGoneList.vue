@@ -2,7 +2,7 @@
 /** What to do, in order, for each end that is not the wanted one. */
 import { keyOf, type FailureAct } from '~~/core'
 
-defineProps<{ failures: readonly { outcome: string, sentence: string, acts: readonly FailureAct[] }[] }>()
+defineProps<{ failures: readonly { outcome: string; sentence: string; acts: readonly FailureAct[] }[] }>()
 const units = useUnitsStore()
 </script>
 

@@ -12,10 +12,20 @@ defineProps<{ prefix: string }>()
       <rect width="7" height="7" fill="#e6dcf3" /><rect width="3" height="7" fill="var(--gap)" />
     </pattern>
     <pattern :id="`${prefix}-filled`" width="8" height="6" patternUnits="userSpaceOnUse">
-      <rect width="8" height="6" fill="var(--water-wash)" /><path d="M0 3q2-2 4 0t4 0" fill="none" stroke="var(--water)" stroke-width="1.2" />
+      <rect width="8" height="6" fill="var(--water-wash)" /><path
+        d="M0 3q2-2 4 0t4 0"
+        fill="none"
+        stroke="var(--water)"
+        stroke-width="1.2"
+      />
     </pattern>
     <pattern :id="`${prefix}-part-filled`" width="12" height="10" patternUnits="userSpaceOnUse">
-      <rect width="12" height="10" fill="var(--sheet)" /><path d="M0 5q3-3 6 0t6 0" fill="none" stroke="var(--water)" stroke-width="1.2" />
+      <rect width="12" height="10" fill="var(--sheet)" /><path
+        d="M0 5q3-3 6 0t6 0"
+        fill="none"
+        stroke="var(--water)"
+        stroke-width="1.2"
+      />
     </pattern>
     <pattern :id="`${prefix}-harm`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
       <rect width="7" height="7" fill="#fbe9e7" /><rect width="2" height="7" fill="var(--danger)" />

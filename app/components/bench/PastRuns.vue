@@ -4,10 +4,14 @@ import type { Lesson } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-defineProps<{ runs: number, unlike: number, lessons: readonly Lesson[] }>()
+defineProps<{ runs: number; unlike: number; lessons: readonly Lesson[] }>()
 const on = defineModel<boolean>('on', { required: true })
 const units = useUnitsStore()
-const span = (l: Lesson, of: readonly [number, number, number]) => t('{least} to {most}', { least: units.format(of[0], l.input.units, l.input.quantity, 2), most: units.format(of[2], l.input.units, l.input.quantity, 2) })
+const span = (l: Lesson, of: readonly [number, number, number]) =>
+  t('{least} to {most}', {
+    least: units.format(of[0], l.input.units, l.input.quantity, 2),
+    most: units.format(of[2], l.input.units, l.input.quantity, 2),
+  })
 </script>
 
 <template>
@@ -15,21 +19,37 @@ const span = (l: Lesson, of: readonly [number, number, number]) => t('{least} to
     <h2 id="past-title">
       {{ $t('What past runs taught') }}
     </h2>
-    <label class="flex gap-2 items-baseline py-1"><input v-model="on" type="checkbox"> {{ $t('The forecast uses {n} past run of this demonstration | The forecast uses {n} past runs of this demonstration', runs) }}</label>
+    <label class="flex gap-2 items-baseline py-1"
+      ><input v-model="on" type="checkbox" />
+      {{ $t('The forecast uses {n} past run of this | The forecast uses {n} past runs of this', runs) }}</label
+    >
     <p v-if="unlike" class="soft text-sm">
-      {{ $t('{n} other came out unlike anything forecast and teaches nothing here. | {n} others came out unlike anything forecast and teach nothing here.', unlike) }}
+      {{
+        $t(
+          '{n} other was unlike anything forecast and is not used. | {n} others were unlike anything forecast and are not used.',
+          unlike,
+        )
+      }}
     </p>
     <table v-if="lessons.length" class="w-full figures text-sm" :class="on ? '' : 'soft'">
       <thead class="text-left soft">
-        <tr><th scope="col">{{ $t('not well known') }}</th><th scope="col">{{ $t('before') }}</th><th scope="col">{{ $t('after') }}</th></tr>
+        <tr>
+          <th scope="col">{{ $t('not well known') }}</th>
+          <th scope="col">{{ $t('before') }}</th>
+          <th scope="col">{{ $t('after') }}</th>
+        </tr>
       </thead>
       <tbody>
         <tr v-for="l in lessons.slice(0, 6)" :key="l.input.id" class="border-t rule align-top">
           <th scope="row" class="font-normal text-left py-1 pr-2">
             {{ units.told(l.input.name) }}
-          </th><td class="pr-2">
+          </th>
+          <td class="pr-2">
             {{ span(l, l.before) }}
-          </td><td><b>{{ span(l, l.after) }}</b></td>
+          </td>
+          <td>
+            <b>{{ span(l, l.after) }}</b>
+          </td>
         </tr>
       </tbody>
     </table>

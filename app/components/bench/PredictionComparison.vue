@@ -2,7 +2,7 @@
 /** A prediction saved earlier beside what is predicted now. */
 import { predictionSchema, type Demonstration, type Forecast, type PredictionDocument, type Simulation } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, simulation: Simulation, forecast?: Forecast }>()
+const props = defineProps<{ demonstration: Demonstration; simulation: Simulation; forecast?: Forecast }>()
 const units = useUnitsStore()
 const earlier = shallowRef<PredictionDocument>()
 const name = ref('')
@@ -15,8 +15,15 @@ async function read(event: Event) {
   problem.value = ''
   try {
     const parsed = predictionSchema.safeParse(JSON.parse(await file.text()))
-    if (!parsed.success) problem.value = `${file.name}: ${parsed.error.issues.slice(0, 3).map(i => `${i.path.join('.') || 'document'}: ${i.message}`).join('; ')}`
-    else if (parsed.data.demonstration !== props.demonstration.id) problem.value = `${file.name}: given a prediction of ${parsed.data.demonstration}; accepted: one of ${props.demonstration.id}`
+    if (!parsed.success)
+      problem.value = `${file.name}: ${parsed.error.issues
+        .slice(0, 3)
+        .map(i => `${i.path.join('.') || 'document'}: ${i.message}`)
+        .join('; ')}`
+    else if (parsed.data.demonstration !== props.demonstration.id)
+      problem.value =
+        `${file.name}: given a prediction of ${parsed.data.demonstration}; ` +
+        `accepted: one of ${props.demonstration.id}`
     else {
       earlier.value = parsed.data
       name.value = file.name
@@ -29,36 +36,50 @@ async function read(event: Event) {
 const rows = computed(() => {
   const then = earlier.value
   if (!then) return []
-  const results = props.demonstration.results.flatMap((r) => {
-    const words = (value?: number) => value === undefined ? 'none' : units.format(value, r.units, r.quantity)
+  const results = props.demonstration.results.flatMap(r => {
+    const words = (value?: number) => (value === undefined ? 'none' : units.format(value, r.units, r.quantity))
     const [a, b] = [words(then.results[r.id]?.value), words(props.simulation.results[r.id])]
     return a === b ? [] : [{ name: r.name, then: a, now: b }]
   })
-  const odds = then.forecast && props.forecast
-    ? props.demonstration.outcomes.map(o => ({ name: `${o.name}, of 100`, then: String(Math.round((then.forecast!.outcomes[o.id] ?? 0) * 100)), now: String(Math.round((props.forecast!.shares[o.id] ?? 0) * 100)) })).filter(o => o.then !== o.now)
-    : []
+  const odds =
+    then.forecast && props.forecast
+      ? props.demonstration.outcomes
+          .map(o => ({
+            name: `${o.name}, of 100`,
+            then: String(Math.round((then.forecast!.outcomes[o.id] ?? 0) * 100)),
+            now: String(Math.round((props.forecast!.shares[o.id] ?? 0) * 100)),
+          }))
+          .filter(o => o.then !== o.now)
+      : []
   return [...odds, ...results]
 })
 </script>
 
 <template>
   <div>
-    <label class="plain-link focus-within:outline-2">{{ $t('Set a saved prediction beside this') }}<input type="file" accept="application/json,.json" class="sr-only" @change="read"></label>
+    <label class="plain-link focus-within:outline-2"
+      >{{ $t('Set a saved prediction beside this')
+      }}<input type="file" accept="application/json,.json" class="sr-only" @change="read"
+    /></label>
     <p v-if="problem" class="fault" role="alert">
       {{ problem }}
     </p>
     <template v-if="earlier">
       <table v-if="rows.length" class="w-full figures mt-2">
         <caption class="text-left text-sm soft">
-          {{ $t('{name} against now; what is the same is left out', { name }) }}
+          {{
+            $t('{name} against now; what is the same is left out', { name })
+          }}
         </caption>
         <thead class="text-left text-sm soft">
           <tr>
             <th scope="col">
               {{ $t('what') }}
-            </th><th scope="col">
+            </th>
+            <th scope="col">
               {{ $t('then') }}
-            </th><th scope="col">
+            </th>
+            <th scope="col">
               {{ $t('now') }}
             </th>
           </tr>
@@ -67,7 +88,11 @@ const rows = computed(() => {
           <tr v-for="row in rows" :key="row.name" class="border-t rule">
             <th scope="row" class="text-left font-normal">
               {{ row.name }}
-            </th><td>{{ row.then }}</td><td><b>{{ row.now }}</b></td>
+            </th>
+            <td>{{ row.then }}</td>
+            <td>
+              <b>{{ row.now }}</b>
+            </td>
           </tr>
         </tbody>
       </table>

@@ -1,19 +1,41 @@
 <script setup lang="ts">
 /** The procedure is the form: numbered sentences whose numbers are the controls. */
-import { cautionsOf, findInput, isBlank, partsOf, usualSpread, type Demonstration, type Fault, type Given, type QuantityDocument, type Risk, type Simulation, type StagingDocument, type StripPoint, type Values } from '~~/core'
+import {
+  cautionsOf,
+  findInput,
+  isBlank,
+  partsOf,
+  usualSpread,
+  type Demonstration,
+  type Fault,
+  type Given,
+  type QuantityDocument,
+  type Risk,
+  type Simulation,
+  type StagingDocument,
+  type StripPoint,
+  type Values,
+} from '~~/core'
 
 const props = defineProps<{
-  demonstration: Demonstration, document: StagingDocument, values: Values, given: Given, simulation: Simulation, /** of the draws, once there are some */ risk?: Risk
-  strip?: { input: string, points: StripPoint[] }
+  demonstration: Demonstration
+  document: StagingDocument
+  values: Values
+  given: Given
+  simulation: Simulation
+  /** of the draws, once there are some */ risk?: Risk
+  strip?: { input: string; points: StripPoint[] }
   set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
 }>()
 const emit = defineEmits<{ strip: [string] }>()
-defineSlots<{ inline(props: { step: string }): unknown, after(props: { step: string }): unknown }>()
+defineSlots<{ inline(props: { step: string }): unknown; after(props: { step: string }): unknown }>()
 
 const steps = computed(() => {
   const cautions = cautionsOf(props.demonstration, props.values, props.simulation, props.risk)
   return props.demonstration.procedure.map(step => ({
-    ...step, sentence: partsOf(step, props.values), seconds: step.duration?.(props.simulation),
+    ...step,
+    sentence: partsOf(step, props.values),
+    seconds: step.duration?.(props.simulation),
     cautions: cautions.filter(c => c.step === step.id),
   }))
 })
@@ -27,10 +49,18 @@ const usualOf = (id: string) => {
 
 <template>
   <ol class="grid" :aria-label="$t('Procedure')">
-    <li v-for="(step, index) in steps" :key="step.id" class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0">
+    <li
+      v-for="(step, index) in steps"
+      :key="step.id"
+      class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0"
+    >
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
-        <p v-for="gate in demonstration.gates.filter(g => g.step === step.id)" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
+        <p
+          v-for="gate in demonstration.gates.filter(g => g.step === step.id)"
+          :key="gate.step"
+          class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1"
+        >
           <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
         </p>
         <p class="leading-[1.7]">
@@ -39,23 +69,43 @@ const usualOf = (id: string) => {
               {{ units.told(part) }}
             </template>
             <InputBlank
-              v-else :input="findInput(demonstration, part.input)!" :value="valueOf(part.input)" :document="document.inputs[part.input]" :spread="given.spreads[part.input]" :usual="usualOf(part.input)"
-              :outcomes="demonstration.outcomes" :strip="strip?.input === part.input ? strip.points : undefined" :set="value => set(part.input, value)" @strip="emit('strip', part.input)"
+              v-else
+              :input="findInput(demonstration, part.input)!"
+              :value="valueOf(part.input)"
+              :document="document.inputs[part.input]"
+              :spread="given.spreads[part.input]"
+              :usual="usualOf(part.input)"
+              :outcomes="demonstration.outcomes"
+              :strip="strip?.input === part.input ? strip.points : undefined"
+              :set="value => set(part.input, value)"
+              @strip="emit('strip', part.input)"
             />
           </template>
           {{ ' ' }}<slot name="inline" :step="step.id" />
         </p>
         <slot name="after" :step="step.id" />
-        <details v-for="caution in step.cautions" :key="caution.id" class="text-sm mt-1" :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'">
+        <details
+          v-for="caution in step.cautions"
+          :key="caution.id"
+          class="text-sm mt-1"
+          :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'"
+        >
           <summary class="cursor-pointer">
-            <span aria-hidden="true">⚠</span> <span class="sr-only">{{ caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ') }}</span>{{ units.told(caution.hazard) }}
+            <span aria-hidden="true">⚠</span>
+            <span class="sr-only">{{
+              caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ')
+            }}</span>{{ units.told(caution.hazard) }}
           </summary>
           <p class="pl-5 text-(--ink) font-normal">
             {{ units.told(caution.control) }}
           </p>
         </details>
       </div>
-      <span class="text-sm soft figures text-right whitespace-nowrap pt-1" :title="step.seconds === undefined ? undefined : $t('predicted')">{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span>
+      <span
+        class="text-sm soft figures text-right whitespace-nowrap pt-1"
+        :title="step.seconds === undefined ? undefined : $t('predicted')"
+        >{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span
+      >
     </li>
   </ol>
 </template>

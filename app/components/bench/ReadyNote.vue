@@ -2,7 +2,7 @@
 /** When it may be sealed, from the plan: what to watch, the earliest moment, and how long it can wait. */
 import { keyOf, type Ready } from '~~/core'
 
-defineProps<{ ready: Ready, /** Pa */ pressure: number }>()
+defineProps<{ ready: Ready; /** Pa */ pressure: number }>()
 const units = useUnitsStore()
 </script>
 
@@ -13,14 +13,16 @@ const units = useUnitsStore()
     </h2>
     <ul class="list-disc pl-5">
       <li v-for="w in ready.watch" :key="keyOf(w.sign)" class="mb-1">
-        {{ units.told(w.sign) }} <span class="soft text-sm">{{ $t('Worth: {worth}.', { worth: units.told(w.worth) }) }}</span>
+        {{ units.told(w.sign) }}
+        <span class="soft text-sm">{{ $t('Worth: {worth}.', { worth: units.told(w.worth) }) }}</span>
       </li>
     </ul>
     <dl class="figures grid grid-cols-[1fr_auto] gap-x-4 mt-1">
       <template v-if="ready.earliest !== undefined && ready.earliest > 0">
         <dt class="soft">
           {{ $t('Earliest ready, from heat on') }}
-        </dt><dd class="text-right">
+        </dt>
+        <dd class="text-right">
           {{ units.clock(ready.earliest) }}
         </dd>
       </template>
@@ -32,14 +34,16 @@ const units = useUnitsStore()
       <template v-if="ready.dryAt !== undefined">
         <dt class="soft">
           {{ $t('Dry at') }}
-        </dt><dd class="text-right">
+        </dt>
+        <dd class="text-right">
           {{ units.clock(ready.dryAt) }}
         </dd>
       </template>
       <template v-if="ready.lowFlame !== undefined">
         <dt class="soft">
           {{ $t('Can wait on a low flame for') }}
-        </dt><dd class="text-right">
+        </dt>
+        <dd class="text-right">
           {{ units.clock(ready.lowFlame) }}
         </dd>
       </template>

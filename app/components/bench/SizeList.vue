@@ -12,7 +12,11 @@ const units = useUnitsStore()
       {{ $t('How big') }}
     </h2>
     <dl class="figures">
-      <div v-for="size in sizes" :key="size.id" class="grid grid-cols-[1fr_auto] gap-x-4 border-t rule first:border-t-0 py-1">
+      <div
+        v-for="size in sizes"
+        :key="size.id"
+        class="grid grid-cols-[1fr_auto] gap-x-4 border-t rule first:border-t-0 py-1"
+      >
         <dt class="capitalize-first">
           {{ units.told(size.name) }}
         </dt>

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()
-const props = defineProps<{ stages: readonly Stage[], stageIndex: number, time: number, playing: boolean }>()
+const props = defineProps<{ stages: readonly Stage[]; stageIndex: number; time: number; playing: boolean }>()
 const position = defineModel<number>({ required: true })
 const emit = defineEmits<{ toggle: [] }>()
 
@@ -14,11 +14,14 @@ const reading = computed(() => {
   const span = stage.end - stage.start
   if (props.stageIndex === 0 && span >= 1.5) {
     const s = Math.max(0, props.time)
-    return t('{time} on the clock', { time: `${Math.floor(s / 60)} min ${String(Math.floor(s % 60)).padStart(2, '0')} s` })
+    return t('{time} on the clock', {
+      time: `${Math.floor(s / 60)} min ${String(Math.floor(s % 60)).padStart(2, '0')} s`,
+    })
   }
   const since = props.time - stage.start
   return t('{time} into the {stage}', {
-    time: span < 1.5 ? `${Math.round(since * 1000)} ms` : `${units.number(since, 2)} s`, stage: units.told(stage.name),
+    time: span < 1.5 ? `${Math.round(since * 1000)} ms` : `${units.number(since, 2)} s`,
+    stage: units.told(stage.name),
   })
 })
 </script>
@@ -29,7 +32,15 @@ const reading = computed(() => {
       <span aria-hidden="true">{{ playing ? '❚❚' : '▶' }}</span> {{ playing ? $t('stop') : $t('play') }}
     </button>
     <div class="flex-1">
-      <input v-model.number="position" type="range" min="0" :max="stages.length" step="0.005" :aria-label="$t('Time scrubber')" :aria-valuetext="reading">
+      <input
+        v-model.number="position"
+        type="range"
+        min="0"
+        :max="stages.length"
+        step="0.005"
+        :aria-label="$t('Time scrubber')"
+        :aria-valuetext="reading"
+      />
     </div>
     <output class="text-sm figures soft whitespace-nowrap min-w-40 text-right">{{ reading }}</output>
   </div>

@@ -12,29 +12,55 @@ import { fromSi, unitLabel, type Simulation } from '~~/core'
 use([LineChart, GridComponent, LegendComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption | LegendComponentOption>
 
-const props = defineProps<{ traces: { name: string, simulation: Simulation }[] }>()
+const props = defineProps<{ traces: { name: string; simulation: Simulation }[] }>()
 const units = useUnitsStore()
 const unit = computed(() => units.shown(['kPa', 'psi']))
 /** Long enough for both hushes, and a little of what follows. */
-const span = computed(() => Math.max(...props.traces.map(({ simulation }) => {
-  const { stages } = simulation.trace!
-  const { sealing = 0, goneAt } = simulation.details
-  return (goneAt === undefined ? stages.at(-1)!.end : goneAt + 0.4 * (goneAt - sealing)) - sealing
-})))
+const span = computed(() =>
+  Math.max(
+    ...props.traces.map(({ simulation }) => {
+      const { stages } = simulation.trace!
+      const { sealing = 0, goneAt } = simulation.details
+      return (goneAt === undefined ? stages.at(-1)!.end : goneAt + 0.4 * (goneAt - sealing)) - sealing
+    }),
+  ),
+)
 const option = computed<Option>(() => ({
   animation: false,
   legend: { top: 0, left: 90, textStyle: { color: '#1c2430', fontSize: 13 } },
   grid: { left: 52, right: 14, top: 40, bottom: 38 },
   xAxis: {
-    type: 'value', min: 0, max: span.value, name: span.value < 1.5 ? 'ms from the seal' : 's from the seal', nameLocation: 'middle', nameGap: 24, splitLine: { show: false },
-    axisLabel: { color: '#4d5663', formatter: (s: number) => span.value < 1.5 ? String(Math.round(s * 1000)) : units.number(s, 3) },
+    type: 'value',
+    min: 0,
+    max: span.value,
+    name: span.value < 1.5 ? 'ms from the seal' : 's from the seal',
+    nameLocation: 'middle',
+    nameGap: 24,
+    splitLine: { show: false },
+    axisLabel: {
+      color: '#4d5663',
+      formatter: (s: number) => (span.value < 1.5 ? String(Math.round(s * 1000)) : units.number(s, 3)),
+    },
   },
-  yAxis: { type: 'value', scale: true, name: unitLabel(unit.value), splitLine: { lineStyle: { color: '#d9d3c7' } }, axisLabel: { color: '#4d5663' } },
+  yAxis: {
+    type: 'value',
+    scale: true,
+    name: unitLabel(unit.value),
+    splitLine: { lineStyle: { color: '#d9d3c7' } },
+    axisLabel: { color: '#4d5663' },
+  },
   series: props.traces.map(({ name, simulation }, index): LineSeriesOption => ({
-    type: 'line', name, symbol: 'none', silent: true, itemStyle: { color: index === 0 ? '#1c2430' : '#7a5aa6' }, lineStyle: { width: 2.5, color: index === 0 ? '#1c2430' : '#7a5aa6', type: index === 0 ? 'solid' : [7, 4] },
+    type: 'line',
+    name,
+    symbol: 'none',
+    silent: true,
+    itemStyle: { color: index === 0 ? '#1c2430' : '#7a5aa6' },
+    lineStyle: { width: 2.5, color: index === 0 ? '#1c2430' : '#7a5aa6', type: index === 0 ? 'solid' : [7, 4] },
     data: simulation.trace!.time.flatMap((t, i) => {
       const since = t - (simulation.details.sealing ?? 0)
-      return since >= 0 && since <= span.value ? [[since, fromSi(simulation.trace!.columns.pressure![i]!, unit.value, 'pressure')]] : []
+      return since >= 0 && since <= span.value
+        ? [[since, fromSi(simulation.trace!.columns.pressure![i]!, unit.value, 'pressure')]]
+        : []
     }),
   })),
 }))
@@ -42,6 +68,12 @@ const option = computed<Option>(() => ({
 
 <template>
   <div role="img" :aria-label="`Pressure inside from the seal on: ${traces.map(t => t.name).join(' and ')}`">
-    <VChart class="!h-[280px]" :option="option" :init-options="{ renderer: 'svg' }" :update-options="{ notMerge: true }" autoresize />
+    <VChart
+      class="!h-[280px]"
+      :option="option"
+      :init-options="{ renderer: 'svg' }"
+      :update-options="{ notMerge: true }"
+      autoresize
+    />
   </div>
 </template>

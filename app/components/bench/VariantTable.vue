@@ -2,7 +2,7 @@
 /** The same staging with other shapes, sizes or pumps, side by side. */
 import type { Demonstration, Values } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, values: Values }>()
+const props = defineProps<{ demonstration: Demonstration; values: Values }>()
 const units = useUnitsStore()
 const table = computed(() => props.demonstration.variants?.(props.values))
 const specs = computed(() => table.value?.results.map(id => props.demonstration.results.find(r => r.id === id)!) ?? [])
@@ -28,7 +28,11 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
             {{ units.told(row.name) }}
           </th>
           <td v-for="spec in specs" :key="spec.id" class="text-right pl-3 whitespace-nowrap">
-            {{ row.results[spec.id] === undefined ? $t('never') : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2) }}
+            {{
+              row.results[spec.id] === undefined
+                ? $t('never')
+                : units.format(row.results[spec.id]!, spec.units, spec.quantity, 2)
+            }}
           </td>
         </tr>
       </tbody>

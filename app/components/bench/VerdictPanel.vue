@@ -5,7 +5,12 @@ import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()
-const props = defineProps<{ demonstration: Demonstration, forecast?: Forecast, complete: boolean, simulation: Simulation }>()
+const props = defineProps<{
+  demonstration: Demonstration
+  forecast?: Forecast
+  complete: boolean
+  simulation: Simulation
+}>()
 
 /** Whole numbers of a hundred that add up to it (largest remainders). */
 const hundred = computed(() => {
@@ -14,7 +19,7 @@ const hundred = computed(() => {
   const exact = demonstration.outcomes.map(o => ({ ...o, share: (forecast.shares[o.id] ?? 0) * 100 }))
   const floors = exact.map(o => ({ ...o, count: Math.floor(o.share + 1e-9) }))
   let left = 100 - floors.reduce((sum, o) => sum + o.count, 0)
-  for (const o of [...floors].sort((a, b) => (b.share - Math.floor(b.share)) - (a.share - Math.floor(a.share)))) {
+  for (const o of [...floors].sort((a, b) => b.share - Math.floor(b.share) - (a.share - Math.floor(a.share)))) {
     if (left-- <= 0) break
     o.count++
   }
@@ -25,22 +30,46 @@ const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.c
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
 const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
-const span = (a: number, b: number) => t('{least} to {most}', b < 0.95 ? { least: units.number(a * 1000, 2), most: `${units.number(b * 1000, 2)} ms` } : { least: units.number(a, 2), most: `${units.number(b, 2)} s` })
+const span = (a: number, b: number) =>
+  t(
+    '{least} to {most}',
+    b < 0.95
+      ? { least: units.number(a * 1000, 2), most: `${units.number(b * 1000, 2)} ms` }
+      : { least: units.number(a, 2), most: `${units.number(b, 2)} s` },
+  )
 const share = computed(() => props.forecast?.shares[props.demonstration.wanted] ?? 0)
 const vessels = computed(() => vesselsNeeded(share.value))
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
-const bring = computed(() => vessels.value === undefined ? '' : `${t(COUNTS[vessels.value]!)} ${units.told(props.demonstration.noun[vessels.value === 1 ? 0 : 1])}`)
-const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (props.forecast.errors[props.demonstration.wanted] ?? 0) * 100)) : 0)
+const bring = computed(() =>
+  vessels.value === undefined
+    ? ''
+    : `${t(COUNTS[vessels.value]!)} ${units.told(props.demonstration.noun[vessels.value === 1 ? 0 : 1])}`,
+)
+const uncertain = computed(() =>
+  props.forecast ? Math.max(1, Math.round(2 * (props.forecast.errors[props.demonstration.wanted] ?? 0) * 100)) : 0,
+)
 </script>
 
 <template>
   <section :aria-label="$t('Verdict')" data-testid="verdict">
     <template v-if="forecast && wanted">
       <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite">
-        <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }} <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }} <span class="soft text-lg font-normal">{{ $t('stagings like this') }}</span>
+        <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }}
+        <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }}
+        <span class="soft text-lg font-normal">{{ $t('stagings like this') }}</span>
       </p>
-      <svg viewBox="0 0 600 34" preserveAspectRatio="xMinYMid meet" class="w-full my-1 block max-h-9" role="img" :aria-label="hundred.map(o => `${o.count} ${units.told(o.name)}`).join(', ') + ` ${$t('of 100')}`">
-        <g v-for="(mark, i) in marks" :key="i" :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`">
+      <svg
+        viewBox="0 0 600 34"
+        preserveAspectRatio="xMinYMid meet"
+        class="w-full my-1 block max-h-9"
+        role="img"
+        :aria-label="hundred.map(o => `${o.count} ${units.told(o.name)}`).join(', ') + ` ${$t('of 100')}`"
+      >
+        <g
+          v-for="(mark, i) in marks"
+          :key="i"
+          :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`"
+        >
           <OutcomeShape :look="mark" />
         </g>
       </svg>
@@ -49,19 +78,38 @@ const uncertain = computed(() => props.forecast ? Math.max(1, Math.round(2 * (pr
           {{ `${$t('Hush {span}.', { span: span(hush.p10, hush.p90) })} ` }}
         </template>
         <template v-if="vessels !== undefined">
-          {{ `${$t('{bring} gives you {odds} in 100 or better to show at least one. | {bring} give you {odds} in 100 or better to show at least one.', { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) }, vessels)} ` }}
+          {{
+            `${$t(
+              '{bring} gives you {odds} in 100 or better to show one. | {bring} give you {odds} in 100 or better to show one.',
+              { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) },
+              vessels,
+            )} `
+          }}
         </template>
         <template v-else>
-          {{ `${$t('Not even twelve {several} make it likely: change something first.', { several: units.told(demonstration.noun[1]) })} ` }}
+          {{
+            `${$t('Not even twelve {several} make it likely: change something first.', {
+              several: units.told(demonstration.noun[1]),
+            })} `
+          }}
         </template>
         <template v-for="o in others" :key="o.id">
-          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ units.told(o.name) }}: {{ o.count }}.</span>{{ ' ' }}
+          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ units.told(o.name) }}: {{ o.count }}.</span
+          >{{ ' ' }}
         </template>
-        <span class="soft text-sm whitespace-nowrap">{{ complete ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain }) : $t('{n} computed so far…', { n: forecast.samples }) }}</span>
+        <span class="soft text-sm whitespace-nowrap">{{
+          complete
+            ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain })
+            : $t('{n} computed so far…', { n: forecast.samples })
+        }}</span>
       </p>
     </template>
     <p v-else class="display text-2xl soft">
-      {{ $t('Nominally it {ends}; computing the odds…', { ends: units.told(demonstration.outcomes.find(o => o.id === simulation.outcome)!.name) }) }}
+      {{
+        $t('Nominally it {ends}; computing the odds…', {
+          ends: units.told(demonstration.outcomes.find(o => o.id === simulation.outcome)!.name),
+        })
+      }}
     </p>
   </section>
 </template>

@@ -6,7 +6,7 @@ import { ParticleBox, sequence } from './particle-box'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ simulation: Simulation, time: number, room: number }>()
+const props = defineProps<{ simulation: Simulation; time: number; room: number }>()
 defineSlots<{ scrubber(): unknown }>()
 const units = useUnitsStore()
 const frame = ref<HTMLElement>()
@@ -30,21 +30,44 @@ const counts = computed(() => {
 })
 const caption = computed(() => {
   const { inside: i, outside: o } = state.value
-  return t('Inside {air} particles of air and {vapour} of vapour for {outside} outside; {temperature}; they push with {inside} against {room}.', {
-    air: counts.value.air, vapour: counts.value.vapour, outside: FULL, temperature: units.format(i.temperature, ['degC', 'degF'], 'temperature'),
-    inside: units.format(i.pressure, ['kPa', 'psi'], 'pressure'), room: units.format(o.pressure, ['kPa', 'psi'], 'pressure'),
-  })
+  return t(
+    'Inside {air} of air and {vapour} of vapour for {outside} outside; {temperature}; {inside} against {room}.',
+    {
+      air: counts.value.air,
+      vapour: counts.value.vapour,
+      outside: FULL,
+      temperature: units.format(i.temperature, ['degC', 'degF'], 'temperature'),
+      inside: units.format(i.pressure, ['kPa', 'psi'], 'pressure'),
+      room: units.format(o.pressure, ['kPa', 'psi'], 'pressure'),
+    },
+  )
 })
-watch([state, counts], () => {
-  const s = state.value
-  inside.set(counts.value.air, counts.value.vapour, s.inside.temperature, Math.min(1, s.inside.volume / space.value))
-  outside.set(FULL, 0, s.outside.temperature, 1)
-  if (motion.value === 'reduce') draw()
-}, { immediate: true })
+watch(
+  [state, counts],
+  () => {
+    const s = state.value
+    inside.set(counts.value.air, counts.value.vapour, s.inside.temperature, Math.min(1, s.inside.volume / space.value))
+    outside.set(FULL, 0, s.outside.temperature, 1)
+    if (motion.value === 'reduce') draw()
+  },
+  { immediate: true },
+)
 
-interface Flash { y: number, age: number, side: -1 | 1 }
+interface Flash {
+  y: number
+  age: number
+  side: -1 | 1
+}
 let flashes: Flash[] = []
-const COLOURS = { air: '#45679c', vapour: '#a85d0f', wall: '#59626e', line: '#d9d3c7', sheet: '#fffdf9', ink: '#1c2430', gap: '#7a5aa6' }
+const COLOURS = {
+  air: '#45679c',
+  vapour: '#a85d0f',
+  wall: '#59626e',
+  line: '#d9d3c7',
+  sheet: '#fffdf9',
+  ink: '#1c2430',
+  gap: '#7a5aa6',
+}
 
 function draw() {
   const board = canvas.value
@@ -69,7 +92,10 @@ function draw() {
   pen.moveTo(half, 0)
   pen.lineTo(half, floor)
   pen.stroke()
-  for (const [box, side] of [[inside, -1], [outside, 1]] as const) {
+  for (const [box, side] of [
+    [inside, -1],
+    [outside, 1],
+  ] as const) {
     for (const p of box.particles) {
       const x = half + side * (4 + (1 - p.x) * scale)
       const y = floor - p.y * scale
@@ -118,7 +144,15 @@ function tick(now: number) {
 }
 const bars = computed(() => {
   const most = Math.max(felt.value.inside, felt.value.outside, 1e-9)
-  return [{ name: 'inside', share: felt.value.inside / most, pressure: state.value.inside.pressure, colour: 'var(--vapour)' }, { name: 'outside', share: felt.value.outside / most, pressure: state.value.outside.pressure, colour: 'var(--outside-air)' }]
+  return [
+    { name: 'inside', share: felt.value.inside / most, pressure: state.value.inside.pressure, colour: 'var(--vapour)' },
+    {
+      name: 'outside',
+      share: felt.value.outside / most,
+      pressure: state.value.outside.pressure,
+      colour: 'var(--outside-air)',
+    },
+  ]
 })
 useResizeObserver(canvas, ([entry]) => {
   const board = canvas.value
@@ -130,13 +164,19 @@ useResizeObserver(canvas, ([entry]) => {
 })
 let watcher: IntersectionObserver | undefined
 onMounted(() => {
-  watcher = new IntersectionObserver((entries) => { visible = entries.some(e => e.isIntersecting) })
+  watcher = new IntersectionObserver(entries => {
+    visible = entries.some(e => e.isIntersecting)
+  })
   watcher.observe(canvas.value!)
-  watch(motion, (choice) => {
-    cancelAnimationFrame(handle)
-    if (choice !== 'reduce') handle = requestAnimationFrame(tick)
-    else draw()
-  }, { immediate: true })
+  watch(
+    motion,
+    choice => {
+      cancelAnimationFrame(handle)
+      if (choice !== 'reduce') handle = requestAnimationFrame(tick)
+      else draw()
+    },
+    { immediate: true },
+  )
 })
 onBeforeUnmount(() => {
   cancelAnimationFrame(handle)
@@ -155,13 +195,29 @@ onBeforeUnmount(() => {
       </button>
     </div>
     <div class="grid grid-cols-2 text-sm">
-      <span>{{ $t('inside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span> <span class="text-(--vapour)">{{ $t('△ vapour') }}</span></span><span>{{ $t('outside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span></span>
+      <span
+        >{{ $t('inside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span>
+        <span class="text-(--vapour)">{{ $t('△ vapour') }}</span></span
+      ><span
+        >{{ $t('outside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span></span
+      >
     </div>
-    <canvas ref="canvas" class="w-full block border rule canvas" role="img" :aria-label="`${$t('Particle board')}: ${caption}`" />
+    <canvas
+      ref="canvas"
+      class="w-full block border rule canvas"
+      role="img"
+      :aria-label="`${$t('Particle board')}: ${caption}`"
+    />
     <div class="grid gap-1 mt-1" aria-hidden="true">
-      <div v-for="bar in bars" :key="bar.name" class="grid grid-cols-[4.5rem_1fr_6rem] items-center gap-2 text-sm figures">
+      <div
+        v-for="bar in bars"
+        :key="bar.name"
+        class="grid grid-cols-[4.5rem_1fr_6rem] items-center gap-2 text-sm figures"
+      >
         <span>{{ $t(bar.name) }}</span>
-        <svg viewBox="0 0 100 8" preserveAspectRatio="none" class="w-full h-2.5"><rect :width="100 * bar.share" height="8" :fill="bar.colour" /></svg>
+        <svg viewBox="0 0 100 8" preserveAspectRatio="none" class="w-full h-2.5">
+          <rect :width="100 * bar.share" height="8" :fill="bar.colour" />
+        </svg>
         <span class="text-right">{{ units.format(bar.pressure, ['kPa', 'psi'], 'pressure') }}</span>
       </div>
     </div>
@@ -173,8 +229,21 @@ onBeforeUnmount(() => {
 </template>
 
 <style scoped>
-.canvas { aspect-ratio: 2.45; background: var(--sheet); }
-.board[data-full="true"] { background: var(--paper); padding: 1.5rem 2rem; font-size: 1.35rem; overflow: auto; }
-.board[data-full="true"] .canvas { width: min(100%, calc(64vh * 2.45)); margin-inline: auto; }
-.board[data-full="true"] .text-sm { font-size: 1.2rem; }
+.canvas {
+  aspect-ratio: 2.45;
+  background: var(--sheet);
+}
+.board[data-full='true'] {
+  background: var(--paper);
+  padding: 1.5rem 2rem;
+  font-size: 1.35rem;
+  overflow: auto;
+}
+.board[data-full='true'] .canvas {
+  width: min(100%, calc(64vh * 2.45));
+  margin-inline: auto;
+}
+.board[data-full='true'] .text-sm {
+  font-size: 1.2rem;
+}
 </style>

@@ -4,10 +4,13 @@ import { keyOf, type Demonstration, type Simulation, type Values } from '~~/core
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation }>()
+const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Simulation }>()
 const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
-const ages = (i: number) => levels.value[i + 1] ? t('{least} to {most}', { least: levels.value[i]!.from, most: levels.value[i + 1]!.from }) : t('{from} and over', { from: levels.value[i]!.from })
+const ages = (i: number) =>
+  levels.value[i + 1]
+    ? t('{least} to {most}', { least: levels.value[i]!.from, most: levels.value[i + 1]!.from })
+    : t('{from} and over', { from: levels.value[i]!.from })
 const teaching = computed(() => props.demonstration.teaching)
 </script>
 
@@ -39,7 +42,13 @@ const teaching = computed(() => props.demonstration.teaching)
       <summary class="cursor-pointer">
         {{ $t('Questions before and after') }}
       </summary>
-      <template v-for="[when, questions] in [['before', teaching.before], ['after', teaching.after]] as const" :key="when">
+      <template
+        v-for="[when, questions] in [
+          ['before', teaching.before],
+          ['after', teaching.after],
+        ] as const"
+        :key="when"
+      >
         <p class="soft text-sm mt-1">
           {{ $t(when) }}
         </p>

@@ -2,12 +2,17 @@
 /** What every bench drawing has: its size, the hatching of air, the bench and the caption. */
 import { DRAWING_HEIGHT } from './useDrawingFrame'
 
-defineProps<{ width: number, uid: string, bench: number, caption: string }>()
+defineProps<{ width: number; uid: string; bench: number; caption: string }>()
 </script>
 
 <template>
   <figure class="m-0">
-    <svg :viewBox="`0 0 ${width} ${DRAWING_HEIGHT}`" class="w-full block max-h-[275px]" role="img" :aria-label="`Bench drawing: ${caption}`">
+    <svg
+      :viewBox="`0 0 ${width} ${DRAWING_HEIGHT}`"
+      class="w-full block max-h-[275px]"
+      role="img"
+      :aria-label="`Bench drawing: ${caption}`"
+    >
       <defs>
         <pattern :id="`${uid}-air`" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="1.6" height="6" fill="var(--outside-air)" />

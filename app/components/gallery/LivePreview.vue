@@ -2,9 +2,9 @@
 /** A demonstration's own drawing, running through its stages as it would with usual values in this room. */
 import { usePreferredReducedMotion } from '@vueuse/core'
 import type { Demonstration, Simulation, Values } from '~~/core'
-import { drawingFor } from '~/components/drawing/drawings'
+import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 
-const props = defineProps<{ demonstration: Demonstration, values: Values, simulation: Simulation, running: boolean }>()
+const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Simulation; running: boolean }>()
 const motion = usePreferredReducedMotion()
 const stages = computed(() => props.simulation.trace!.stages)
 /** Stages passed, as a number: 1.5 is the middle of the second. */
@@ -26,17 +26,20 @@ function step(now: number) {
   last = now
   frame = requestAnimationFrame(step)
 }
-watch(() => props.running && motion.value !== 'reduce', (run) => {
-  cancelAnimationFrame(frame)
-  if (run) {
-    position.value = 0
-    last = performance.now()
-    frame = requestAnimationFrame(step)
-  } else position.value = still.value
-})
+watch(
+  () => props.running && motion.value !== 'reduce',
+  run => {
+    cancelAnimationFrame(frame)
+    if (run) {
+      position.value = 0
+      last = performance.now()
+      frame = requestAnimationFrame(step)
+    } else position.value = still.value
+  },
+)
 onBeforeUnmount(() => cancelAnimationFrame(frame))
 </script>
 
 <template>
-  <component :is="drawingFor(state)" :state="state" />
+  <SceneDrawing :scene="state" />
 </template>

@@ -4,11 +4,29 @@ import type { Countdown } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ countdowns: readonly Countdown[], time: number, speed: number }>()
-const shown = computed(() => props.countdowns.filter(c => c.id !== 'gone').map(c => ({
-  ...c, left: (c.at - props.time) * props.speed, spread: c.from === undefined ? '' : t('{least} to {most}', { least: countWords((c.from - props.time) * props.speed), most: countWords((c.until! - props.time) * props.speed) }),
-})))
-const WORDS = { 'plume': ['plume in', 'plume is late by'], 'ready': ['ready in', 'ready for'], 'dry': ['dry in', 'DRY for'], 'give-up': ['give up in', 'GIVE UP: go by the steps'], 'gone': ['', ''] } as const
+const props = defineProps<{ countdowns: readonly Countdown[]; time: number; speed: number }>()
+const shown = computed(() =>
+  props.countdowns
+    .filter(c => c.id !== 'gone')
+    .map(c => ({
+      ...c,
+      left: (c.at - props.time) * props.speed,
+      spread:
+        c.from === undefined
+          ? ''
+          : t('{least} to {most}', {
+              least: countWords((c.from - props.time) * props.speed),
+              most: countWords((c.until! - props.time) * props.speed),
+            }),
+    })),
+)
+const WORDS = {
+  'plume': ['plume in', 'plume is late by'],
+  'ready': ['ready in', 'ready for'],
+  'dry': ['dry in', 'DRY for'],
+  'give-up': ['give up in', 'GIVE UP: go by the steps'],
+  'gone': ['', ''],
+} as const
 </script>
 
 <template>
@@ -17,7 +35,10 @@ const WORDS = { 'plume': ['plume in', 'plume is late by'], 'ready': ['ready in',
       <dt class="text-lg" :class="c.danger ? 'text-(--danger)' : 'soft'">
         <span v-if="c.danger" aria-hidden="true">⚠ </span>{{ $t(WORDS[c.id][c.left >= 0 ? 0 : 1]) }}
       </dt>
-      <dd class="display figures text-[clamp(3rem,8vw,7rem)] leading-none" :class="c.left < 0 && c.id === 'ready' ? 'text-(--water)' : c.danger && c.left < 60000 ? 'text-(--danger)' : ''">
+      <dd
+        class="display figures text-[clamp(3rem,8vw,7rem)] leading-none"
+        :class="c.left < 0 && c.id === 'ready' ? 'text-(--water)' : c.danger && c.left < 60000 ? 'text-(--danger)' : ''"
+      >
         {{ countWords(c.left) }}
       </dd>
       <dd v-if="c.spread && c.left > 0" class="soft figures text-sm">

@@ -2,7 +2,13 @@
 /** The hush: nothing but the count since sealing, against what was forecast. */
 import type { Countdown, Demonstration, Followed } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration, since: number, countdowns: readonly Countdown[], speed: number, /** given that it has not ended yet */ followed?: Followed }>()
+const props = defineProps<{
+  demonstration: Demonstration
+  since: number
+  countdowns: readonly Countdown[]
+  speed: number
+  /** given that it has not ended yet */ followed?: Followed
+}>()
 const units = useUnitsStore()
 const gone = computed(() => props.countdowns.find(c => c.id === 'gone'))
 const giveUp = computed(() => props.countdowns.find(c => c.id === 'give-up'))
@@ -10,9 +16,23 @@ const elapsed = (at: number) => (at - props.since) * props.speed
 const count = defineModel<number>('time', { required: true })
 const now = computed(() => elapsed(count.value))
 /** The bar reaches from the seal to well past what is likely. */
-const length = computed(() => Math.max(gone.value ? elapsed(gone.value.until!) * 1.6 : 0, Math.min(now.value * 1.15, giveUp.value ? elapsed(giveUp.value.at) : Infinity), 1000))
-const share = (ms: number) => `${Math.min(100, Math.max(0, ms / length.value * 100))}%`
-const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value < elapsed(gone.value.from!) ? 'Too early for most.' : now.value <= elapsed(gone.value.until!) ? 'Now is its time.' : 'Later than most.')
+const length = computed(() =>
+  Math.max(
+    gone.value ? elapsed(gone.value.until!) * 1.6 : 0,
+    Math.min(now.value * 1.15, giveUp.value ? elapsed(giveUp.value.at) : Infinity),
+    1000,
+  ),
+)
+const share = (ms: number) => `${Math.min(100, Math.max(0, (ms / length.value) * 100))}%`
+const words = computed(() =>
+  !gone.value
+    ? 'Not forecast to happen.'
+    : now.value < elapsed(gone.value.from!)
+      ? 'Too early for most.'
+      : now.value <= elapsed(gone.value.until!)
+        ? 'Now is its time.'
+        : 'Later than most.',
+)
 </script>
 
 <template>
@@ -25,21 +45,49 @@ const words = computed(() => !gone.value ? 'Not forecast to happen.' : now.value
     </p>
     <div class="w-full max-w-4xl">
       <div class="relative h-10 rounded-lg bg-(--sheet) overflow-hidden" aria-hidden="true">
-        <span v-if="gone" class="absolute inset-y-0 bg-(--gap) opacity-45" :style="{ left: share(elapsed(gone.from!)), width: `calc(${share(elapsed(gone.until!))} - ${share(elapsed(gone.from!))})` }" />
+        <span
+          v-if="gone"
+          class="absolute inset-y-0 bg-(--gap) opacity-45"
+          :style="{
+            left: share(elapsed(gone.from!)),
+            width: `calc(${share(elapsed(gone.until!))} - ${share(elapsed(gone.from!))})`,
+          }"
+        />
         <span v-if="gone" class="absolute inset-y-0 w-[3px] bg-(--gap)" :style="{ left: share(elapsed(gone.at)) }" />
         <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: `min(${share(now)}, 100% - 4px)` }" />
       </div>
       <p class="figures text-xl mt-2" role="status">
         <template v-if="gone">
-          {{ $t('Goes at {from} to {until} s in 8 of 10 successful runs.', { from: countWords(elapsed(gone.from!), true, units.locale), until: countWords(elapsed(gone.until!), true, units.locale) }) }}
-        </template> {{ $t(words) }}
-        <span v-if="followed" class="block" data-testid="still">{{ followed.matches
-          ? $t('{n} of 100 that are still quiet by now end as wanted ({outcome}).', { n: Math.round(followed.forecast.shares[demonstration.wanted]! * 100), outcome: units.told(demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name) })
-          : $t('None of the computed stagings was still quiet by now.') }}</span>
+          {{
+            $t('Goes at {from} to {until} s in 8 of 10 successful runs.', {
+              from: countWords(elapsed(gone.from!), true, units.locale),
+              until: countWords(elapsed(gone.until!), true, units.locale),
+            })
+          }}
+        </template>
+        {{ $t(words) }}
+        <span v-if="followed" class="block" data-testid="still">{{
+          followed.matches
+            ? $t('{n} of 100 that are still quiet by now end as wanted ({outcome}).', {
+                n: Math.round(followed.forecast.shares[demonstration.wanted]! * 100),
+                outcome: units.told(demonstration.outcomes.find(o => o.id === demonstration.wanted)!.name),
+              })
+            : $t('None of the computed stagings was still quiet by now.')
+        }}</span>
       </p>
     </div>
-    <p v-if="giveUp" class="text-xl figures" :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'" data-testid="give-up">
-      <span aria-hidden="true">⚠</span> {{ elapsed(giveUp.at) < now ? $t('Give up now; go by the steps below.') : $t('Give up at {time} s', { time: countWords(elapsed(giveUp.at), true, units.locale) }) }}
+    <p
+      v-if="giveUp"
+      class="text-xl figures"
+      :class="elapsed(giveUp.at) < now ? 'text-(--danger) font-bold' : 'soft'"
+      data-testid="give-up"
+    >
+      <span aria-hidden="true">⚠</span>
+      {{
+        elapsed(giveUp.at) < now
+          ? $t('Give up now; go by the steps below.')
+          : $t('Give up at {time} s', { time: countWords(elapsed(giveUp.at), true, units.locale) })
+      }}
     </p>
   </div>
 </template>

@@ -5,18 +5,37 @@ import type { VoteRound } from '~/composables/useLiveShow'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ showId: string, act: string, demonstration: Demonstration, round?: VoteRound, sealed: boolean }>()
+const props = defineProps<{
+  showId: string
+  act: string
+  demonstration: Demonstration
+  round?: VoteRound
+  sealed: boolean
+}>()
 const emit = defineEmits<{ changed: [] }>()
 const failure = ref('')
 const units = useUnitsStore()
 const hands = reactive<Record<string, string>>({})
-watch(() => props.act, () => { for (const key of Object.keys(hands)) delete hands[key] })
+watch(
+  () => props.act,
+  () => {
+    for (const key of Object.keys(hands)) delete hands[key]
+  },
+)
 
-const total = computed(() => Object.values(props.round?.votes ?? {}).reduce((a, b) => a + Number(b), 0) + Object.values(props.round?.hands ?? {}).reduce((a, b) => a + b, 0))
+const total = computed(
+  () =>
+    Object.values(props.round?.votes ?? {}).reduce((a, b) => a + Number(b), 0) +
+    Object.values(props.round?.hands ?? {}).reduce((a, b) => a + b, 0),
+)
 async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record<string, number>) {
   failure.value = ''
   try {
-    await $fetch(`/api/live/${props.showId}/votes/${encodeURIComponent(props.act)}`, { method: 'PUT', body: { do: what, ...(counts && { hands: counts }) }, retry: 0 })
+    await $fetch(`/api/live/${props.showId}/votes/${encodeURIComponent(props.act)}`, {
+      method: 'PUT',
+      body: { do: what, ...(counts && { hands: counts }) },
+      retry: 0,
+    })
     emit('changed')
   } catch (error) {
     failure.value = refusalOf(error).message
@@ -58,14 +77,16 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
       </NuxtLink>
     </p>
     <p v-if="round" class="text-xl figures">
-      {{ $t('Code') }} <b class="tracking-widest" data-testid="vote-code">{{ round.code }}</b>: {{ $t('{n} so far', { n: total }) }}, {{ $t(round.revealedAt ? 'revealed' : round.closedAt ? 'closed' : 'open') }}
+      {{ $t('Code') }} <b class="tracking-widest" data-testid="vote-code">{{ round.code }}</b>:
+      {{ $t('{n} so far', { n: total }) }}, {{ $t(round.revealedAt ? 'revealed' : round.closedAt ? 'closed' : 'open') }}
     </p>
     <table v-if="round?.revealedAt" class="w-full figures mt-2 text-lg">
       <tbody>
         <tr v-for="o in demonstration.outcomes" :key="o.id" class="border-t rule">
           <th scope="row" class="text-left font-normal py-1">
             {{ units.told(o.name) }}
-          </th><td class="text-right font-bold">
+          </th>
+          <td class="text-right font-bold">
             {{ countOf(o.id) }}
           </td>
         </tr>
@@ -76,7 +97,10 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
         {{ $t('Or hands, counted in the room:') }}
       </p>
       <div class="flex flex-wrap gap-3 items-end">
-        <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm">{{ units.told(o.name) }}<input v-model="hands[o.id]" inputmode="numeric" class="text-field figures !w-20 !text-lg"></label>
+        <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm"
+          >{{ units.told(o.name)
+          }}<input v-model="hands[o.id]" inputmode="numeric" class="text-field figures !w-20 !text-lg"
+        /></label>
         <button class="mark-key">
           {{ $t('Take these') }}
         </button>

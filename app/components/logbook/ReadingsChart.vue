@@ -10,14 +10,23 @@ import { CHANNELS, fromSi, unitLabel, type Channel, type Reading, type Simulatio
 use([LineChart, ScatterChart, GridComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | ScatterSeriesOption | GridComponentOption>
 
-const props = defineProps<{ simulation: Simulation, /** time in s from the seal */ readings: readonly Reading[], /** what the line is */ line: string, dark?: boolean }>()
+const props = defineProps<{
+  simulation: Simulation
+  /** time in s from the seal */ readings: readonly Reading[]
+  /** what the line is */ line: string
+  dark?: boolean
+}>()
 const units = useUnitsStore()
 const COLUMN: Record<Channel, string> = { pressure: 'pressure', temperature: 'gasTemperature' }
 const UNITS: Record<Channel, [string, string]> = { pressure: ['kPa', 'psi'], temperature: ['degC', 'degF'] }
-const channels = computed(() => (Object.keys(CHANNELS) as Channel[]).filter(c => props.readings.some(r => r.channel === c)))
-const colours = computed(() => props.dark
-  ? { ink: '#f5f2eb', soft: '#b4bcc8', line: '#3a4450', pressure: '#bda2ea', temperature: '#f0a94f' }
-  : { ink: '#1c2430', soft: '#4d5663', line: '#d9d3c7', pressure: '#7a5aa6', temperature: '#a85d0f' })
+const channels = computed(() =>
+  (Object.keys(CHANNELS) as Channel[]).filter(c => props.readings.some(r => r.channel === c)),
+)
+const colours = computed(() =>
+  props.dark
+    ? { ink: '#f5f2eb', soft: '#b4bcc8', line: '#3a4450', pressure: '#bda2ea', temperature: '#f0a94f' }
+    : { ink: '#1c2430', soft: '#4d5663', line: '#d9d3c7', pressure: '#7a5aa6', temperature: '#a85d0f' },
+)
 /** Evenly fewer points than pixels. */
 const thinned = (readings: readonly Reading[]) => readings.filter((_, i) => i % Math.ceil(readings.length / 600) === 0)
 
@@ -29,20 +38,56 @@ const option = computed<Option>(() => {
   const scale = (channel: Channel) => (si: number) => fromSi(si, units.shown(UNITS[channel]), CHANNELS[channel])
   return {
     animation: false,
-    grid: channels.value.map((_, i) => ({ left: `${i * 100 / count + 1}%`, width: `${100 / count - 4}%`, top: 30, bottom: 34, containLabel: true })),
+    grid: channels.value.map((_, i) => ({
+      left: `${(i * 100) / count + 1}%`,
+      width: `${100 / count - 4}%`,
+      top: 30,
+      bottom: 34,
+      containLabel: true,
+    })),
     xAxis: channels.value.map((_, i) => ({
-      gridIndex: i, type: 'value' as const, min: from, max: to, splitLine: { show: false }, axisLabel: { color: colours.value.soft, formatter: (s: number) => units.number(s, 3) },
-      name: 's from the seal', nameLocation: 'middle' as const, nameGap: 22, nameTextStyle: { color: colours.value.soft },
+      gridIndex: i,
+      type: 'value' as const,
+      min: from,
+      max: to,
+      splitLine: { show: false },
+      axisLabel: { color: colours.value.soft, formatter: (s: number) => units.number(s, 3) },
+      name: 's from the seal',
+      nameLocation: 'middle' as const,
+      nameGap: 22,
+      nameTextStyle: { color: colours.value.soft },
     })),
     yAxis: channels.value.map((channel, i) => ({
-      gridIndex: i, type: 'value' as const, scale: true, splitNumber: 3, name: `${channel}, ${unitLabel(units.shown(UNITS[channel]))}`, nameTextStyle: { color: colours.value.ink, align: 'left' as const },
-      splitLine: { lineStyle: { color: colours.value.line } }, axisLabel: { color: colours.value.soft, formatter: (v: number) => units.number(v, 4) },
+      gridIndex: i,
+      type: 'value' as const,
+      scale: true,
+      splitNumber: 3,
+      name: `${channel}, ${unitLabel(units.shown(UNITS[channel]))}`,
+      nameTextStyle: { color: colours.value.ink, align: 'left' as const },
+      splitLine: { lineStyle: { color: colours.value.line } },
+      axisLabel: { color: colours.value.soft, formatter: (v: number) => units.number(v, 4) },
     })),
     series: channels.value.flatMap((channel, i): (LineSeriesOption | ScatterSeriesOption)[] => {
       const values = props.simulation.trace!.columns[COLUMN[channel]]
       return [
-        { type: 'line', xAxisIndex: i, yAxisIndex: i, symbol: 'none', silent: true, lineStyle: { color: colours.value.ink, width: 2 }, data: values ? props.simulation.trace!.time.map((t, k) => [t - sealing, scale(channel)(values[k]!)]) : [] },
-        { type: 'scatter', xAxisIndex: i, yAxisIndex: i, silent: true, symbolSize: 4, itemStyle: { color: colours.value[channel] }, data: thinned(props.readings.filter(r => r.channel === channel)).map(r => [r.time, scale(channel)(r.value)]) },
+        {
+          type: 'line',
+          xAxisIndex: i,
+          yAxisIndex: i,
+          symbol: 'none',
+          silent: true,
+          lineStyle: { color: colours.value.ink, width: 2 },
+          data: values ? props.simulation.trace!.time.map((t, k) => [t - sealing, scale(channel)(values[k]!)]) : [],
+        },
+        {
+          type: 'scatter',
+          xAxisIndex: i,
+          yAxisIndex: i,
+          silent: true,
+          symbolSize: 4,
+          itemStyle: { color: colours.value[channel] },
+          data: thinned(props.readings.filter(r => r.channel === channel)).map(r => [r.time, scale(channel)(r.value)]),
+        },
       ]
     }),
   }
@@ -50,8 +95,18 @@ const option = computed<Option>(() => {
 </script>
 
 <template>
-  <div role="img" :aria-label="`${readings.length} readings of ${channels.join(' and ') || 'nothing yet'} over the computed trace`" data-testid="readings-chart">
-    <VChart class="!h-[210px]" :option="option" :init-options="{ renderer: 'svg' }" :update-options="{ notMerge: true }" autoresize />
+  <div
+    role="img"
+    :aria-label="`${readings.length} readings of ${channels.join(' and ') || 'nothing yet'} over the computed trace`"
+    data-testid="readings-chart"
+  >
+    <VChart
+      class="!h-[210px]"
+      :option="option"
+      :init-options="{ renderer: 'svg' }"
+      :update-options="{ notMerge: true }"
+      autoresize
+    />
     <p class="text-sm soft">
       <span aria-hidden="true">━</span> {{ line }} &nbsp; <span aria-hidden="true">•</span> read
     </p>

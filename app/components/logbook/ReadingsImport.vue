@@ -1,6 +1,17 @@
 <script setup lang="ts">
 /** Readings of any logger from a CSV file: which column is what is asked, with a first guess. */
-import { CHANNELS, QuantityError, SHOWN_UNITS, guessMatches, readColumns, readReadings, unitLabel, type CsvColumns, type Match, type Reading } from '~~/core'
+import {
+  CHANNELS,
+  QuantityError,
+  SHOWN_UNITS,
+  guessMatches,
+  readColumns,
+  readReadings,
+  unitLabel,
+  type CsvColumns,
+  type Match,
+  type Reading,
+} from '~~/core'
 
 const emit = defineEmits<{ read: [readings: Reading[], from: string] }>()
 const columns = shallowRef<CsvColumns>()
@@ -8,8 +19,9 @@ const name = ref('')
 const fault = ref('')
 const holds = ref<(Match['holds'] | '')[]>([])
 const unit = ref<string[]>([])
-const kindOf = (what: Match['holds']) => what === 'time' ? 'time' as const : CHANNELS[what]
-const unitsFor = (what: Match['holds'] | '') => what === '' ? [] : [...new Set(what === 'time' ? ['s', 'ms', 'min'] : SHOWN_UNITS[kindOf(what)])]
+const kindOf = (what: Match['holds']) => (what === 'time' ? ('time' as const) : CHANNELS[what])
+const unitsFor = (what: Match['holds'] | '') =>
+  what === '' ? [] : [...new Set(what === 'time' ? ['s', 'ms', 'min'] : SHOWN_UNITS[kindOf(what)])]
 
 async function open(event: Event) {
   const field = event.target as HTMLInputElement
@@ -28,32 +40,60 @@ async function open(event: Event) {
     fault.value = `${file.name}: ${error.message}`
   }
 }
-watch(holds, () => holds.value.forEach((what, i) => { if (what && !unitsFor(what).includes(unit.value[i]!)) unit.value[i] = unitsFor(what)[0]! }), { deep: true })
-const result = computed(() => columns.value && readReadings(columns.value, holds.value.flatMap((what, column) => what ? [{ column, holds: what, unit: unit.value[column]! }] : [])))
-watch(result, (r) => { if (r) emit('read', r.faults.length ? [] : r.readings, name.value) })
+watch(
+  holds,
+  () =>
+    holds.value.forEach((what, i) => {
+      if (what && !unitsFor(what).includes(unit.value[i]!)) unit.value[i] = unitsFor(what)[0]!
+    }),
+  { deep: true },
+)
+const result = computed(
+  () =>
+    columns.value &&
+    readReadings(
+      columns.value,
+      holds.value.flatMap((what, column) => (what ? [{ column, holds: what, unit: unit.value[column]! }] : [])),
+    ),
+)
+watch(result, r => {
+  if (r) emit('read', r.faults.length ? [] : r.readings, name.value)
+})
 </script>
 
 <template>
   <div>
-    <label class="quiet-button inline-block">Choose a file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="open"></label> <span class="soft">{{ name }}</span>
+    <label class="quiet-button inline-block"
+      >Choose a file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="open"
+    /></label>
+    <span class="soft">{{ name }}</span>
     <p v-if="fault" class="fault" role="alert">
       {{ fault }}
     </p>
     <template v-if="columns && result">
       <table class="mt-2 text-sm">
         <thead class="text-left soft">
-          <tr><th scope="col">column</th><th scope="col">first value</th><th scope="col">holds</th><th scope="col">in</th></tr>
+          <tr>
+            <th scope="col">column</th>
+            <th scope="col">first value</th>
+            <th scope="col">holds</th>
+            <th scope="col">in</th>
+          </tr>
         </thead>
         <tbody>
           <tr v-for="(header, i) in columns.header" :key="i" class="border-t rule">
             <th scope="row" class="pr-4 text-left">
               {{ header }}
-            </th><td class="pr-4 figures">
+            </th>
+            <td class="pr-4 figures">
               {{ columns.rows[0]?.[i] }}
             </td>
             <td class="pr-2">
               <select v-model="holds[i]" class="text-field" :aria-label="`What ${header} holds`">
-                <option value="">nothing wanted</option><option value="time">time</option><option value="pressure">absolute pressure inside</option><option value="temperature">temperature inside</option>
+                <option value="">nothing wanted</option>
+                <option value="time">time</option>
+                <option value="pressure">absolute pressure inside</option>
+                <option value="temperature">temperature inside</option>
               </select>
             </td>
             <td>
@@ -68,7 +108,10 @@ watch(result, (r) => { if (r) emit('read', r.faults.length ? [] : r.readings, na
         {{ line }}
       </p>
       <p class="soft" role="status">
-        {{ result.faults.length > 5 ? `…and ${result.faults.length - 5} more. ` : '' }}{{ result.faults.length ? 'Nothing is taken until the file is right.' : `${result.readings.length} readings.` }}
+        {{ result.faults.length > 5 ? `…and ${result.faults.length - 5} more. ` : ''
+        }}{{
+          result.faults.length ? 'Nothing is taken until the file is right.' : `${result.readings.length} readings.`
+        }}
       </p>
     </template>
   </div>

@@ -10,9 +10,14 @@ function done(event: Event) {
   emit('commit', text)
 }
 // What was stored takes over once it has come; what was refused stays as typed until the field is left.
-watch(() => props.value, () => { typed.value = undefined })
+watch(
+  () => props.value,
+  () => {
+    typed.value = undefined
+  },
+)
 </script>
 
 <template>
-  <input v-bind="$attrs" :value="shown" @input="typed = ($event.target as HTMLInputElement).value" @change="done">
+  <input v-bind="$attrs" :value="shown" @input="typed = ($event.target as HTMLInputElement).value" @change="done" />
 </template>

@@ -2,15 +2,21 @@
 /** How many to bring of what may fail, and the ice in all. */
 import type { Act } from '~~/core'
 
-defineProps<{ acts: readonly Act[], spares: Record<string, { bring: number | undefined, noun: readonly [string, string] }>, ice: number }>()
+defineProps<{
+  acts: readonly Act[]
+  spares: Record<string, { bring: number | undefined; noun: readonly [string, string] }>
+  ice: number
+}>()
 const units = useUnitsStore()
 </script>
 
 <template>
   <ul class="mb-2 figures" data-testid="spares">
     <li v-for="act in acts.filter(a => spares[a.id])" :key="act.id">
-      {{ act.title }}: <template v-if="spares[act.id]!.bring !== undefined">
-        <b>{{ spares[act.id]!.bring }} {{ units.told(spares[act.id]!.noun[spares[act.id]!.bring === 1 ? 0 : 1]) }}</b> {{ $t('for 99 in 100 to see one') }}
+      {{ act.title }}:
+      <template v-if="spares[act.id]!.bring !== undefined">
+        <b>{{ spares[act.id]!.bring }} {{ units.told(spares[act.id]!.noun[spares[act.id]!.bring === 1 ? 0 : 1]) }}</b>
+        {{ $t('for 99 in 100 to see one') }}
       </template>
       <b v-else>{{ $t('unlikely as planned: change something on the Bench first') }}</b>
     </li>

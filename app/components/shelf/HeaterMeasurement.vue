@@ -5,11 +5,17 @@ import { QuantityError, SOLIDS, efficiencyFromWarming, siOf, type QuantityDocume
 const props = defineProps<{ ratedPower?: QuantityDocument }>()
 const emit = defineEmits<{ use: [efficiency: QuantityDocument] }>()
 const units = useUnitsStore()
-const trial = reactive<Record<string, QuantityDocument | undefined>>({ waterMass: undefined, from: undefined, to: undefined, time: undefined, vesselMass: undefined })
+const trial = reactive<Record<string, QuantityDocument | undefined>>({
+  waterMass: undefined,
+  from: undefined,
+  to: undefined,
+  time: undefined,
+  vesselMass: undefined,
+})
 const problems = reactive<Record<string, string>>({})
 const vessel = ref<'none' | 'aluminium' | 'steel' | 'glass'>('none')
 
-const FIELDS: { field: string, label: string, kind: QuantityKind, units: readonly [string, string], hint: string }[] = [
+const FIELDS: { field: string; label: string; kind: QuantityKind; units: readonly [string, string]; hint: string }[] = [
   { field: 'waterMass', label: 'Water, weighed', kind: 'mass', units: ['g', 'oz'], hint: 'about what you will boil' },
   { field: 'from', label: 'From', kind: 'temperature', units: ['degC', 'degF'], hint: 'once it rises steadily' },
   { field: 'to', label: 'To', kind: 'temperature', units: ['degC', 'degF'], hint: 'below 60 °C' },
@@ -23,7 +29,9 @@ let ticking: ReturnType<typeof setInterval> | undefined
 function clock() {
   if (startedAt.value === undefined) {
     startedAt.value = performance.now()
-    ticking = setInterval(() => { shown.value = (performance.now() - startedAt.value!) / 1000 }, 200)
+    ticking = setInterval(() => {
+      shown.value = (performance.now() - startedAt.value!) / 1000
+    }, 200)
     return
   }
   trial.time = { value: Math.round((performance.now() - startedAt.value) / 100) / 10, unit: 's' }
@@ -36,18 +44,30 @@ function stopClock() {
 }
 onBeforeUnmount(stopClock)
 
-const result = computed<{ efficiency?: QuantityDocument, words: string, fault?: boolean } | undefined>(() => {
+const percent = (share: number) => (share * 100).toFixed(1)
+const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: boolean } | undefined>(() => {
   if (!props.ratedPower) return { words: 'Give the rated power above first.' }
   if (FIELDS.some(f => !trial[f.field])) return undefined
   try {
     const solid = vessel.value === 'none' ? undefined : SOLIDS[vessel.value]
     const measured = efficiencyFromWarming({
-      waterMass: siOf(trial.waterMass!, 'mass'), from: siOf(trial.from!, 'temperature'), to: siOf(trial.to!, 'temperature'), time: siOf(trial.time!, 'time'), ratedPower: siOf(props.ratedPower, 'power'),
-      ...(solid && trial.vesselMass && { vesselMass: siOf(trial.vesselMass, 'mass'), vesselSpecificHeat: solid.specificHeat }),
+      waterMass: siOf(trial.waterMass!, 'mass'),
+      from: siOf(trial.from!, 'temperature'),
+      to: siOf(trial.to!, 'temperature'),
+      time: siOf(trial.time!, 'time'),
+      ratedPower: siOf(props.ratedPower, 'power'),
+      ...(solid &&
+        trial.vesselMass && { vesselMass: siOf(trial.vesselMass, 'mass'), vesselSpecificHeat: solid.specificHeat }),
     })
     return {
-      efficiency: { value: Number((measured.efficiency * 100).toPrecision(3)), unit: '%', spread: Number(measured.spread.toPrecision(2)) },
-      words: `${units.format(measured.power, ['W', 'BTU/h'], 'power')} got in: ${(measured.efficiency * 100).toFixed(1)} % of the label, ± ${(measured.spread * 100).toFixed(1)} % of that.`,
+      efficiency: {
+        value: Number((measured.efficiency * 100).toPrecision(3)),
+        unit: '%',
+        spread: Number(measured.spread.toPrecision(2)),
+      },
+      words: `${units.format(measured.power, ['W', 'BTU/h'], 'power')} got in: ${percent(
+        measured.efficiency,
+      )} % of the label, ± ${percent(measured.spread)} % of that.`,
     }
   } catch (error) {
     if (!(error instanceof RangeError) && !(error instanceof QuantityError)) throw error
@@ -58,26 +78,47 @@ const result = computed<{ efficiency?: QuantityDocument, words: string, fault?: 
 
 <template>
   <fieldset class="border rule rounded-md p-3 grid gap-3">
-    <legend class="px-1 font-bold">
-      Measure it
-    </legend>
+    <legend class="px-1 font-bold">Measure it</legend>
     <p class="text-sm soft">
-      Heater hot and steady first. Put a weighed amount of water in the vessel you will use, and time it between two temperatures.
+      Heater hot and steady first. Put a weighed amount of water in the vessel you will use, and time it between two
+      temperatures.
     </p>
     <div class="grid sm:grid-cols-4 gap-3">
-      <QuantityField v-for="f in FIELDS" :key="f.field" v-model="trial[f.field]" :label="f.label" :kind="f.kind" :unit="units.shown(f.units)" :hint="f.hint" :fault="problems[f.field] ?? ''" @problem="problems[f.field] = $event" />
+      <QuantityField
+        v-for="f in FIELDS"
+        :key="f.field"
+        v-model="trial[f.field]"
+        :label="f.label"
+        :kind="f.kind"
+        :unit="units.shown(f.units)"
+        :hint="f.hint"
+        :fault="problems[f.field] ?? ''"
+        @problem="problems[f.field] = $event"
+      />
     </div>
     <div class="flex flex-wrap items-end gap-3">
       <button type="button" class="quiet-button figures" @click="clock">
         {{ startedAt === undefined ? 'Start the clock' : `Stop at ${shown.toFixed(0)} s` }}
       </button>
-      <label class="text-sm">In a vessel of
+      <label class="text-sm"
+        >In a vessel of
         <select v-model="vessel" class="text-field !w-auto">
-          <option value="none">next to nothing</option><option value="aluminium">aluminium</option><option value="steel">steel</option><option value="glass">glass</option>
+          <option value="none">next to nothing</option>
+          <option value="aluminium">aluminium</option>
+          <option value="steel">steel</option>
+          <option value="glass">glass</option>
         </select>
       </label>
       <div v-if="vessel !== 'none'" class="w-36">
-        <QuantityField v-model="trial.vesselMass" label="Its empty mass" kind="mass" :unit="units.shown(['g', 'oz'])" hint="weigh it" :fault="problems.vesselMass ?? ''" @problem="problems.vesselMass = $event" />
+        <QuantityField
+          v-model="trial.vesselMass"
+          label="Its empty mass"
+          kind="mass"
+          :unit="units.shown(['g', 'oz'])"
+          hint="weigh it"
+          :fault="problems.vesselMass ?? ''"
+          @problem="problems.vesselMass = $event"
+        />
       </div>
     </div>
     <p v-if="result" class="figures" :class="result.fault ? 'fault' : ''" role="status">

@@ -1,22 +1,43 @@
 <script setup lang="ts">
-/** A shelf from a file: rows or JSON. What is good can be added though some of it is not; every bad cell is told by line and column. */
-import { ShelfFaults, checkShelfItem, readShelfCsv, shelfItemSchema, type CsvFault, type ShelfItemDocument } from '~~/core'
+/**
+ * A shelf from a file: rows or JSON. What is good can be added though some of it is not; every bad cell is told by
+ * line and column.
+ */
+import {
+  ShelfFaults,
+  checkShelfItem,
+  readShelfCsv,
+  shelfItemSchema,
+  type CsvFault,
+  type ShelfItemDocument,
+} from '~~/core'
 const units = useUnitsStore()
 const shelf = useShelfStore()
-const read = shallowRef<{ file: string, good: ShelfItemDocument[], faults: CsvFault[], writeId: string }>()
+const read = shallowRef<{ file: string; good: ShelfItemDocument[]; faults: CsvFault[]; writeId: string }>()
 const problem = ref('')
 const done = ref('')
 const sending = ref(false)
 
-function fromJson(text: string): { good: ShelfItemDocument[], faults: CsvFault[] } {
-  const json = JSON.parse(text) as { format?: string, items?: unknown }
-  if (json.format !== 'zealous-hush/shelf' || !Array.isArray(json.items)) return { good: [], faults: [{ line: 1, column: 'format', message: `given ${JSON.stringify(json.format)}; accepted: a shelf document ("format": "zealous-hush/shelf", with its items)` }] }
+function fromJson(text: string): { good: ShelfItemDocument[]; faults: CsvFault[] } {
+  const json = JSON.parse(text) as { format?: string; items?: unknown }
+  if (json.format !== 'zealous-hush/shelf' || !Array.isArray(json.items))
+    return {
+      good: [],
+      faults: [
+        {
+          line: 1,
+          column: 'format',
+          message: `given ${JSON.stringify(json.format)}; accepted: "format": "zealous-hush/shelf", with its items`,
+        },
+      ],
+    }
   const good: ShelfItemDocument[] = []
   const faults: CsvFault[] = []
   json.items.forEach((item, index) => {
     const parsed = shelfItemSchema.safeParse(item)
     if (!parsed.success) {
-      for (const i of parsed.error.issues) faults.push({ line: index + 1, column: i.path.join('.'), message: i.message })
+      for (const i of parsed.error.issues)
+        faults.push({ line: index + 1, column: i.path.join('.'), message: i.message })
       return
     }
     try {
@@ -39,7 +60,9 @@ async function choose(event: Event) {
   read.value = undefined
   try {
     const text = await file.text()
-    const found = /\.json$/i.test(file.name) ? fromJson(text) : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
+    const found = /\.json$/i.test(file.name)
+      ? fromJson(text)
+      : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
     // The same file added again after a lost answer is the same write.
     read.value = { file: file.name, ...found, writeId: crypto.randomUUID() }
   } catch {
@@ -59,14 +82,21 @@ async function add() {
     sending.value = false
   }
 }
-const where = (f: CsvFault) => `${read.value!.file.toLowerCase().endsWith('.json') ? 'item' : 'line'} ${f.line}${f.column ? `, ${f.column}` : ''}`
+const where = (f: CsvFault) =>
+  `${read.value!.file.toLowerCase().endsWith('.json') ? 'item' : 'line'} ${f.line}${f.column ? `, ${f.column}` : ''}`
 </script>
 
 <template>
   <div>
     <label class="quiet-button cursor-pointer inline-flex focus-within:outline-2">
       Import…<span class="sr-only"> a shelf, CSV or JSON</span>
-      <input type="file" accept=".csv,.json,text/csv,application/json" class="sr-only" data-testid="shelf-import" @change="choose">
+      <input
+        type="file"
+        accept=".csv,.json,text/csv,application/json"
+        class="sr-only"
+        data-testid="shelf-import"
+        @change="choose"
+      />
     </label>
     <p v-if="done" role="status" class="mt-2">
       {{ done }}
@@ -76,20 +106,17 @@ const where = (f: CsvFault) => `${read.value!.file.toLowerCase().endsWith('.json
     </p>
     <div v-if="read" class="border rule rounded-md p-3 mt-2 text-left" data-testid="import-result">
       <p class="font-bold">
-        {{ read.file }}: {{ read.good.length }} good, {{ read.faults.length }} {{ read.faults.length === 1 ? 'fault' : 'faults' }}.
+        {{ read.file }}: {{ read.good.length }} good, {{ read.faults.length }}
+        {{ read.faults.length === 1 ? 'fault' : 'faults' }}.
       </p>
       <ul v-if="read.faults.length" class="fault max-h-48 overflow-auto" role="alert">
-        <li v-for="(f, i) in read.faults.slice(0, 200)" :key="i">
-          {{ where(f) }}: {{ f.message }}
-        </li>
+        <li v-for="(f, i) in read.faults.slice(0, 200)" :key="i">{{ where(f) }}: {{ f.message }}</li>
       </ul>
       <p class="flex gap-2 mt-2">
         <button v-if="read.good.length" class="strong-button" :disabled="sending" @click="add">
           Add the {{ read.good.length }} good {{ read.good.length === 1 ? 'one' : 'ones' }}
         </button>
-        <button class="quiet-button" @click="read = undefined">
-          Leave it
-        </button>
+        <button class="quiet-button" @click="read = undefined">Leave it</button>
       </p>
     </div>
   </div>

@@ -3,8 +3,14 @@ import { demonstrationsFor } from '~~/core'
 import type { ShelfItem } from '~/stores/shelf'
 
 const props = defineProps<{ item: ShelfItem }>()
-const emit = defineEmits<{ stage: [demonstration: string], edit: [], copy: [], retire: [], photo: [file: File | null] }>()
-const options = computed(() => props.item.retired ? [] : demonstrationsFor(props.item.document))
+const emit = defineEmits<{
+  stage: [demonstration: string]
+  edit: []
+  copy: []
+  retire: []
+  photo: [file: File | null]
+}>()
+const options = computed(() => (props.item.retired ? [] : demonstrationsFor(props.item.document)))
 function choose(event: Event) {
   const field = event.target as HTMLSelectElement
   if (field.value) emit('stage', field.value)
@@ -20,7 +26,8 @@ function pick(event: Event) {
 <template>
   <p class="flex flex-wrap gap-x-3 gap-y-1 text-sm mt-1 items-center">
     <button v-if="options.length === 1" class="plain-link" @click="emit('stage', options[0]!.id)">
-      {{ item.document.kind === 'vessel' ? 'Stage it' : 'Stage with it' }}<span class="sr-only"> {{ item.document.name }}</span>
+      {{ item.document.kind === 'vessel' ? 'Stage it' : 'Stage with it'
+      }}<span class="sr-only"> {{ item.document.name }}</span>
     </button>
     <label v-else-if="options.length">
       <span class="sr-only">Stage {{ item.document.name }} in</span>
@@ -40,7 +47,7 @@ function pick(event: Event) {
     </button>
     <label class="plain-link cursor-pointer focus-within:outline-2">
       {{ item.photo ? 'New photo' : 'Add a photo' }}<span class="sr-only"> of {{ item.document.name }}</span>
-      <input type="file" accept="image/jpeg,image/png,image/webp" class="sr-only" @change="pick">
+      <input type="file" accept="image/jpeg,image/png,image/webp" class="sr-only" @change="pick" />
     </label>
     <button v-if="item.photo" class="plain-link" @click="emit('photo', null)">
       Remove photo<span class="sr-only"> of {{ item.document.name }}</span>

@@ -1,9 +1,24 @@
 <script setup lang="ts">
 /** Add or change an item: what can be weighed or read in a prep room, with what it comes to. */
-import { ShelfFaults, checkShelfItem, fieldsOf, shelfItemSchema, vesselValues, type Fault, type QuantityDocument, type ShelfItemDocument } from '~~/core'
+import {
+  ShelfFaults,
+  checkShelfItem,
+  fieldsOf,
+  shelfItemSchema,
+  vesselValues,
+  type Fault,
+  type QuantityDocument,
+  type ShelfItemDocument,
+} from '~~/core'
 
-const props = defineProps<{ document: ShelfItemDocument, subject: string, failure: string, serverFaults: Fault[], saving: boolean }>()
-const emit = defineEmits<{ save: [ShelfItemDocument], cancel: [] }>()
+const props = defineProps<{
+  document: ShelfItemDocument
+  subject: string
+  failure: string
+  serverFaults: Fault[]
+  saving: boolean
+}>()
+const emit = defineEmits<{ save: [ShelfItemDocument]; cancel: [] }>()
 const units = useUnitsStore()
 const drafts = useDrafts<Record<string, unknown>>(`shelf-${props.subject}`)
 
@@ -13,14 +28,23 @@ watch(draft, d => drafts.keep(0, d), { deep: true })
 const problems = reactive<Record<string, string>>({})
 const kind = computed(() => draft.value.kind as ShelfItemDocument['kind'])
 const model = (field: string) => draft.value[field] as never
-const put = (field: string, value: unknown) => { draft.value = { ...draft.value, [field]: value } }
-const fields = computed(() => fieldsOf(kind.value, kind.value === 'vessel' ? String(draft.value.shape ?? 'cylinder') : undefined))
+const put = (field: string, value: unknown) => {
+  draft.value = { ...draft.value, [field]: value }
+}
+const fields = computed(() =>
+  fieldsOf(kind.value, kind.value === 'vessel' ? String(draft.value.shape ?? 'cylinder') : undefined),
+)
 
 const tried = ref(false)
-const checked = computed<{ document?: ShelfItemDocument, faults: Fault[] }>(() => {
+const checked = computed<{ document?: ShelfItemDocument; faults: Fault[] }>(() => {
   const parsed = shelfItemSchema.safeParse(JSON.parse(JSON.stringify(draft.value)))
   if (!parsed.success) {
-    return { faults: parsed.error.issues.map(i => ({ input: String(i.path[0] ?? ''), message: i.code === 'invalid_type' ? 'is missing' : i.message })) }
+    return {
+      faults: parsed.error.issues.map(i => ({
+        input: String(i.path[0] ?? ''),
+        message: i.code === 'invalid_type' ? 'is missing' : i.message,
+      })),
+    }
   }
   try {
     checkShelfItem(parsed.data)
@@ -32,11 +56,19 @@ const checked = computed<{ document?: ShelfItemDocument, faults: Fault[] }>(() =
 })
 const faultOf = (field: string) => {
   const found = [...checked.value.faults, ...props.serverFaults].find(f => f.input === field)
-  return found && (tried.value || (draft.value[field] !== undefined && draft.value[field] !== '')) ? units.told(found.message) : ''
+  return found && (tried.value || (draft.value[field] !== undefined && draft.value[field] !== ''))
+    ? units.told(found.message)
+    : ''
 }
-const derived = computed(() => checked.value.document?.kind === 'vessel' ? vesselValues(checked.value.document) : undefined)
+const derived = computed(() =>
+  checked.value.document?.kind === 'vessel' ? vesselValues(checked.value.document) : undefined,
+)
 /** A fault of a field that this shape does not show still has to be told. */
-const unseenFaults = computed(() => tried.value ? checked.value.faults.filter(f => f.input !== 'name' && !fields.value.some(x => x.field === f.input)) : [])
+const unseenFaults = computed(() =>
+  tried.value
+    ? checked.value.faults.filter(f => f.input !== 'name' && !fields.value.some(x => x.field === f.input))
+    : [],
+)
 
 function save() {
   tried.value = true
@@ -59,43 +91,92 @@ const number = (event: Event) => {
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="block text-sm font-bold" for="item-name">Name</label>
-        <input id="item-name" class="text-field" maxlength="120" :value="model('name')" :aria-invalid="faultOf('name') !== ''" @input="put('name', ($event.target as HTMLInputElement).value)">
-        <p v-if="faultOf('name')" class="fault" role="alert">
-          Name: {{ faultOf('name') }}
-        </p>
+        <input
+          id="item-name"
+          class="text-field"
+          maxlength="120"
+          :value="model('name')"
+          :aria-invalid="faultOf('name') !== ''"
+          @input="put('name', ($event.target as HTMLInputElement).value)"
+        />
+        <p v-if="faultOf('name')" class="fault" role="alert">Name: {{ faultOf('name') }}</p>
       </div>
       <div>
         <label class="block text-sm font-bold" for="item-place">Where it is kept</label>
-        <input id="item-place" class="text-field" maxlength="120" :value="model('place')" @input="put('place', ($event.target as HTMLInputElement).value)">
+        <input
+          id="item-place"
+          class="text-field"
+          maxlength="120"
+          :value="model('place')"
+          @input="put('place', ($event.target as HTMLInputElement).value)"
+        />
       </div>
       <template v-for="f in fields" :key="f.field">
         <QuantityField
-          v-if="f.type === 'quantity'" :label="f.label" :kind="f.quantity" :unit="units.shown(f.units)" :hint="f.hint ?? ''" :fault="faultOf(f.field)"
-          :model-value="model(f.field)" @update:model-value="put(f.field, $event)" @problem="problems[f.field] = $event"
+          v-if="f.type === 'quantity'"
+          :label="f.label"
+          :kind="f.quantity"
+          :unit="units.shown(f.units)"
+          :hint="f.hint ?? ''"
+          :fault="faultOf(f.field)"
+          :model-value="model(f.field)"
+          @update:model-value="put(f.field, $event)"
+          @problem="problems[f.field] = $event"
         />
         <div v-else>
           <label class="block text-sm font-bold" :for="`item-${f.field}`">{{ f.label }}</label>
-          <select v-if="f.type === 'choice'" :id="`item-${f.field}`" class="text-field" :value="model(f.field) ?? f.choices[0]!.id" @change="put(f.field, ($event.target as HTMLSelectElement).value)">
+          <select
+            v-if="f.type === 'choice'"
+            :id="`item-${f.field}`"
+            class="text-field"
+            :value="model(f.field) ?? f.choices[0]!.id"
+            @change="put(f.field, ($event.target as HTMLSelectElement).value)"
+          >
             <option v-for="c in f.choices" :key="c.id" :value="c.id">
               {{ c.name }}
             </option>
           </select>
-          <input v-else :id="`item-${f.field}`" class="text-field figures" inputmode="numeric" :value="model(f.field)" :placeholder="f.field === 'count' ? '1' : '0'" :aria-invalid="faultOf(f.field) !== ''" @input="put(f.field, number($event))">
-          <p v-if="faultOf(f.field)" class="fault" role="alert">
-            {{ f.label }}: {{ faultOf(f.field) }}
-          </p>
+          <input
+            v-else
+            :id="`item-${f.field}`"
+            class="text-field figures"
+            inputmode="numeric"
+            :value="model(f.field)"
+            :placeholder="f.field === 'count' ? '1' : '0'"
+            :aria-invalid="faultOf(f.field) !== ''"
+            @input="put(f.field, number($event))"
+          />
+          <p v-if="faultOf(f.field)" class="fault" role="alert">{{ f.label }}: {{ faultOf(f.field) }}</p>
         </div>
       </template>
     </div>
-    <HeaterMeasurement v-if="kind === 'heater'" :rated-power="(model('ratedPower') as QuantityDocument | undefined)" @use="put('efficiency', $event)" />
+    <HeaterMeasurement
+      v-if="kind === 'heater'"
+      :rated-power="model('ratedPower') as QuantityDocument | undefined"
+      @use="put('efficiency', $event)"
+    />
     <div>
       <label class="block text-sm font-bold" for="item-note">Notes</label>
-      <textarea id="item-note" class="text-field" rows="2" maxlength="2000" :value="model('note')" @input="put('note', ($event.target as HTMLTextAreaElement).value)" />
+      <textarea
+        id="item-note"
+        class="text-field"
+        rows="2"
+        maxlength="2000"
+        :value="model('note')"
+        @input="put('note', ($event.target as HTMLTextAreaElement).value)"
+      />
     </div>
     <p v-if="derived" class="figures" role="status">
-      Holds <b>{{ units.format(derived.capacity, ['mL', 'floz'], 'volume') }}</b> ({{ derived.capacityFrom }}); wall <b>{{ units.format(derived.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> ({{ derived.thicknessFrom }})<template v-if="derived.perfectStrength !== undefined">;
-        a perfect one holds <b>{{ units.format(derived.perfectStrength, ['kPa', 'psi'], 'pressure') }}</b> of difference
-        ({{ derived.shape === 'box' ? 'hinges in its largest side; seams add to it' : 'von Mises' }}<template v-if="derived.shortStrength !== undefined">; {{ units.format(derived.shortStrength, ['kPa', 'psi'], 'pressure') }} by Windenburg and Trilling</template>)</template>.
+      Holds <b>{{ units.format(derived.capacity, ['mL', 'floz'], 'volume') }}</b> ({{ derived.capacityFrom }}); wall
+      <b>{{ units.format(derived.wallThickness, ['mm', 'mil'], 'length', 2) }}</b> ({{
+        derived.thicknessFrom
+      }})<template v-if="derived.perfectStrength !== undefined"
+        >; a perfect one holds <b>{{ units.format(derived.perfectStrength, ['kPa', 'psi'], 'pressure') }}</b> of
+        difference ({{ derived.shape === 'box' ? 'hinges in its largest side; seams add to it' : 'von Mises'
+        }}<template v-if="derived.shortStrength !== undefined"
+          >; {{ units.format(derived.shortStrength, ['kPa', 'psi'], 'pressure') }} by Windenburg and Trilling</template
+        >)</template
+      >.
     </p>
     <p v-for="f in unseenFaults" :key="f.input" class="fault" role="alert">
       {{ f.input }}: {{ units.told(f.message) }}
@@ -104,12 +185,8 @@ const number = (event: Event) => {
       {{ failure }}
     </p>
     <div class="flex gap-2 justify-end">
-      <button type="button" class="quiet-button" @click="cancel">
-        Leave as it was
-      </button>
-      <button type="submit" class="strong-button" :disabled="saving">
-        Save
-      </button>
+      <button type="button" class="quiet-button" @click="cancel">Leave as it was</button>
+      <button type="submit" class="strong-button" :disabled="saving">Save</button>
     </div>
   </form>
 </template>

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { DEMONSTRATIONS, FAMILIES, fitShelf, inputsFromItem, readStaging, siOf, withRoom, type Demonstration, type Family, type Fit, type ShelfItemDocument } from '~~/core'
+import {
+  DEMONSTRATIONS,
+  FAMILIES,
+  fitShelf,
+  inputsFromItem,
+  readStaging,
+  siOf,
+  withRoom,
+  type Demonstration,
+  type Family,
+  type Fit,
+  type ShelfItemDocument,
+} from '~~/core'
 
 useHead({ title: 'Choose a demonstration · Zealous Hush' })
 const shelf = useShelfStore()
@@ -22,23 +34,36 @@ const items = computed(() => shelf.inUse)
 const fitted = computed(() => new Map(fitShelf(items.value.map(i => i.document)).map(f => [f.demonstration.id, f])))
 
 /** Each with usual values in this room, so that time and drawing are real ones. */
-const entries = computed(() => DEMONSTRATIONS.map((demonstration) => {
-  const { values } = readStaging(withRoom({ format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} }, room.document, demonstration))
-  const simulation = demonstration.simulate(values, 'trace')
-  const { stages } = simulation.trace!
-  const fit = fitted.value.get(demonstration.id)!
-  return { demonstration, values, simulation, fit, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
-}))
+const entries = computed(() =>
+  DEMONSTRATIONS.map(demonstration => {
+    const { values } = readStaging(
+      withRoom(
+        { format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} },
+        room.document,
+        demonstration,
+      ),
+    )
+    const simulation = demonstration.simulate(values, 'trace')
+    const { stages } = simulation.trace!
+    const fit = fitted.value.get(demonstration.id)!
+    return { demonstration, values, simulation, fit, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
+  }),
+)
 const topics = [...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort()
-const shown = computed(() => entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
-  if (onlyShelf.value && (fit.missing.length > 0 || d.gallery.whatIf)) return false
-  if (minutes.value && takes > minutes.value) return false
-  if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
-  if (topic.value && !d.gallery.topics.includes(topic.value)) return false
-  const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
-  return words.value.toLowerCase().split(/\s+/).every(w => text.includes(w))
-}))
-const FAMILY_WORDS: Record<Family, { name: string, line: string }> = {
+const shown = computed(() =>
+  entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
+    if (onlyShelf.value && (fit.missing.length > 0 || d.gallery.whatIf)) return false
+    if (minutes.value && takes > minutes.value) return false
+    if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
+    if (topic.value && !d.gallery.topics.includes(topic.value)) return false
+    const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
+    return words.value
+      .toLowerCase()
+      .split(/\s+/)
+      .every(w => text.includes(w))
+  }),
+)
+const FAMILY_WORDS: Record<Family, { name: string; line: string }> = {
   'steam': { name: 'Steam', line: 'Steam drives the air out, turns back into water, and the room does the rest.' },
   'hot-air': { name: 'Hot air and flames', line: 'Hot gas leaves, what stays cools, and something is pushed in.' },
   'vacuum': { name: 'Under a pump', line: 'Air is taken away, and what was always pushing from inside shows itself.' },
@@ -46,28 +71,43 @@ const FAMILY_WORDS: Record<Family, { name: string, line: string }> = {
   'cloud-and-float': { name: 'Clouds and floats', line: 'Press, let go, look.' },
   'motion': { name: 'Set in motion', line: 'Gas pushes something off. Distances, line of fire and limits come first.' },
 }
-const groups = computed(() => FAMILIES.map(family => ({ family, ...FAMILY_WORDS[family], entries: shown.value.filter(e => e.demonstration.gallery.family === family) })).filter(g => g.entries.length))
+const groups = computed(() =>
+  FAMILIES.map(family => ({
+    family,
+    ...FAMILY_WORDS[family],
+    entries: shown.value.filter(e => e.demonstration.gallery.family === family),
+  })).filter(g => g.entries.length),
+)
 /** Somebody who looks for an animal or a plant under the jar is told where they look. */
 const asksForLiving = computed(() => namesLiving(words.value))
 const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => pick(fit.demonstration, p.items).name)
-const MISSING: Record<string, string> = { vessel: 'a vessel that will do', heater: 'a heater', bath: 'a bath', pump: 'a pump' }
+const MISSING: Record<string, string> = {
+  vessel: 'a vessel that will do',
+  heater: 'a heater',
+  bath: 'a bath',
+  pump: 'a pump',
+}
 
 /** The item to start with: of heaters the strongest for what is large, otherwise the first. */
 function pick(demonstration: Demonstration, candidates: readonly number[]) {
   const documents = candidates.map(i => items.value[i]!.document)
   // A pump of the kind that the demonstration usually takes, where there is one.
   const usual = demonstration.inputs.find(i => i.id === 'pump')?.default
-  if (documents[0]!.kind === 'pump') return documents.find(d => d.kind === 'pump' && d.pumpKind === usual) ?? documents[0]!
+  if (documents[0]!.kind === 'pump')
+    return documents.find(d => d.kind === 'pump' && d.pumpKind === usual) ?? documents[0]!
   const volume = demonstration.inputs.find(i => i.id === 'vesselVolume')?.default
   if (documents[0]!.kind !== 'heater' || typeof volume !== 'number' || volume < LARGE) return documents[0]!
-  const power = (d: ShelfItemDocument) => d.kind === 'heater' ? siOf(d.ratedPower, 'power') : 0
-  return documents.reduce((best, d) => power(d) > power(best) ? d : best)
+  const power = (d: ShelfItemDocument) => (d.kind === 'heater' ? siOf(d.ratedPower, 'power') : 0)
+  return documents.reduce((best, d) => (power(d) > power(best) ? d : best))
 }
 /** Starts with the first thing on the shelf that fits each place. */
 async function start(demonstration: Demonstration, fit: Fit) {
   failure.value = ''
   try {
-    const inputs = Object.assign({}, ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(pick(demonstration, p.items), demonstration)))
+    const inputs = Object.assign(
+      {},
+      ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(pick(demonstration, p.items), demonstration)),
+    )
     let document
     try {
       document = readStaging({ demonstration: demonstration.id, title: demonstration.name, inputs }).document
@@ -86,28 +126,35 @@ async function start(demonstration: Demonstration, fit: Fit) {
 
 <template>
   <div class="max-w-6xl mx-auto px-4 sm:px-6 py-6">
-    <h1 class="text-3xl">
-      What could we show?
-    </h1>
+    <h1 class="text-3xl">What could we show?</h1>
     <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
-      <label class="flex gap-2 items-center font-bold"><input v-model="onlyShelf" type="checkbox"> with what is on the Shelf</label>
-      <label class="text-sm">Time
+      <label class="flex gap-2 items-center font-bold"
+        ><input v-model="onlyShelf" type="checkbox" /> with what is on the Shelf</label
+      >
+      <label class="text-sm"
+        >Time
         <select v-model.number="minutes" class="text-field">
-          <option :value="0">any</option><option v-for="m in [2, 5, 10, 20, 45]" :key="m" :value="m">up to {{ m }} min</option>
+          <option :value="0">any</option>
+          <option v-for="m in [2, 5, 10, 20, 45]" :key="m" :value="m">up to {{ m }} min</option>
         </select>
       </label>
-      <label class="text-sm">Age
+      <label class="text-sm"
+        >Age
         <select v-model.number="age" class="text-field">
-          <option :value="0">any</option><option v-for="a in [7, 9, 11, 14, 16]" :key="a" :value="a">{{ a }}</option>
+          <option :value="0">any</option>
+          <option v-for="a in [7, 9, 11, 14, 16]" :key="a" :value="a">{{ a }}</option>
         </select>
       </label>
-      <label class="text-sm">Topic
+      <label class="text-sm"
+        >Topic
         <select v-model="topic" class="text-field">
-          <option value="">any</option><option v-for="t in topics" :key="t" :value="t">{{ t }}</option>
+          <option value="">any</option>
+          <option v-for="t in topics" :key="t" :value="t">{{ t }}</option>
         </select>
       </label>
-      <label class="text-sm flex-1 min-w-40">Effect, or any word
-        <input v-model="words" type="search" class="text-field" placeholder="bang, fountain, bottle…">
+      <label class="text-sm flex-1 min-w-40"
+        >Effect, or any word
+        <input v-model="words" type="search" class="text-field" placeholder="bang, fountain, bottle…" />
       </label>
     </div>
     <p v-if="failure" class="fault" role="alert">
@@ -117,42 +164,72 @@ async function start(demonstration: Demonstration, fit: Fit) {
       No living thing goes into a vacuum: no such demonstration is offered, for any animal or plant.
     </p>
     <nav v-if="groups.length > 1" aria-label="Kinds of demonstration" class="flex flex-wrap gap-x-5 gap-y-1 my-3">
-      <a v-for="g in groups" :key="g.family" class="plain-link" :href="`#${g.family}`">{{ g.name }} <span class="soft figures">{{ g.entries.length }}</span></a>
+      <a v-for="g in groups" :key="g.family" class="plain-link" :href="`#${g.family}`"
+        >{{ g.name }} <span class="soft figures">{{ g.entries.length }}</span></a
+      >
     </nav>
     <p v-if="!shown.length" class="border-y rule py-6 text-center" role="status">
-      Nothing fits all of that. <button class="plain-link" @click="onlyShelf = false; minutes = 0; age = 0; topic = ''; words = ''">
+      Nothing fits all of that.
+      <button
+        class="plain-link"
+        @click="
+          onlyShelf = false
+          minutes = 0
+          age = 0
+          topic = ''
+          words = ''
+        "
+      >
         Show everything
       </button>
     </p>
-    <section v-for="group in groups" :id="group.family" :key="group.family" :aria-labelledby="`${group.family}-title`" class="mt-8 scroll-mt-4">
+    <section
+      v-for="group in groups"
+      :id="group.family"
+      :key="group.family"
+      :aria-labelledby="`${group.family}-title`"
+      class="mt-8 scroll-mt-4"
+    >
       <h2 :id="`${group.family}-title`" class="!text-3xl">
         {{ group.name }}
       </h2>
       <p class="soft mb-2">
-        {{ group.line }} <template v-if="group.family === 'vacuum'">
-          No living thing goes into a vacuum: none is offered.
-        </template>
+        {{ group.line }}
+        <template v-if="group.family === 'vacuum'"> No living thing goes into a vacuum: none is offered. </template>
       </p>
       <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
         <li
-          v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in group.entries" :key="d.id" class="border-t rule py-4 grid gap-2 content-start"
-          @pointerenter="looked = d.id" @pointerleave="looked = ''" @focusin="looked = d.id" @focusout="looked = ''"
+          v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in group.entries"
+          :key="d.id"
+          class="border-t rule py-4 grid gap-2 content-start"
+          @pointerenter="looked = d.id"
+          @pointerleave="looked = ''"
+          @focusin="looked = d.id"
+          @focusout="looked = ''"
         >
           <div class="flex items-baseline gap-3">
             <h3 class="text-2xl flex-1">
               {{ d.name }}
             </h3>
-            <span class="soft text-sm figures whitespace-nowrap">{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span>
+            <span class="soft text-sm figures whitespace-nowrap"
+              >{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span
+            >
           </div>
           <p>{{ d.gallery.effect }}</p>
           <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
           <p class="text-sm">
             <template v-if="d.shelf.length === 0">
-              <span class="soft">{{ d.gallery.whatIf ? 'Nothing is needed: a thought experiment.' : `Needs: ${d.kit(values).slice(0, 6).map(units.told).join(', ')}.` }}</span>
+              <span class="soft">{{
+                d.gallery.whatIf
+                  ? 'Nothing is needed: a thought experiment.'
+                  : `Needs: ${d.kit(values).slice(0, 6).map(units.told).join(', ')}.`
+              }}</span>
             </template>
             <template v-else>
               <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>
-              <span v-if="fit.missing.length" class="font-bold">Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span>
+              <span v-if="fit.missing.length" class="font-bold"
+                >Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span
+              >
             </template>
           </p>
           <p class="text-sm soft">

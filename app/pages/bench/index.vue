@@ -3,7 +3,9 @@ import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument } from
 import type { StoredStaging } from '~/composables/useStagingEditor'
 const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })
-const { data, error, status, refresh } = await useFetch<(StoredStaging & { runs: number })[]>('/api/stagings', { lazy: true })
+const { data, error, status, refresh } = await useFetch<(StoredStaging & { runs: number })[]>('/api/stagings', {
+  lazy: true,
+})
 const faults = ref<string[]>([])
 const failure = ref('')
 
@@ -28,7 +30,8 @@ async function importFile(event: Event) {
   try {
     await add(readStaging(JSON.parse(await file.text())).document)
   } catch (problem) {
-    if (problem instanceof StagingFaults) faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
+    if (problem instanceof StagingFaults)
+      faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
     else failure.value = `${file.name} is not a staging document: it is not JSON.`
   }
   field.value = ''
@@ -38,41 +41,37 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
 
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
-    <h1 class="text-3xl">
-      Bench
-    </h1>
-    <p class="soft mb-4">
-      Will it work, and how do I make it work? Open a staging, or start one.
-    </p>
+    <h1 class="text-3xl">Bench</h1>
+    <p class="soft mb-4">Will it work, and how do I make it work? Open a staging, or start one.</p>
     <p v-if="error" class="fault" role="alert">
-      The stagings can't be read just now. <button class="plain-link" @click="refresh()">
-        Try again
-      </button>
+      The stagings can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
     </p>
-    <p v-else-if="status === 'pending'" class="soft">
-      Reading…
-    </p>
+    <p v-else-if="status === 'pending'" class="soft">Reading…</p>
     <ul v-else-if="data?.length" class="border-y rule divide-y divide-(--hairline)">
       <li v-for="staging in data" :key="staging.id">
-        <NuxtLink :to="`/bench/${staging.id}`" class="grid grid-cols-[1fr_auto] gap-x-4 py-3 px-1 hover:bg-(--gap-wash)">
+        <NuxtLink
+          :to="`/bench/${staging.id}`"
+          class="grid grid-cols-[1fr_auto] gap-x-4 py-3 px-1 hover:bg-(--gap-wash)"
+        >
           <span class="display text-xl">{{ staging.document.title || 'Untitled' }}</span>
           <span class="soft text-sm text-right">version {{ staging.version }}, {{ when(staging.updatedAt) }}</span>
           <span class="soft">{{ DEMONSTRATIONS.find(d => d.id === staging.document.demonstration)?.summary }}</span>
-          <span class="soft text-sm text-right">{{ staging.runs === 0 ? 'not run yet' : staging.runs === 1 ? 'run once' : `run ${staging.runs} times` }}</span>
+          <span class="soft text-sm text-right">{{
+            staging.runs === 0 ? 'not run yet' : staging.runs === 1 ? 'run once' : `run ${staging.runs} times`
+          }}</span>
         </NuxtLink>
       </li>
     </ul>
     <p v-else class="border-y rule py-6 text-center">
-      Nothing is planned yet. Choose a demonstration: it opens with usual values, and every number in its procedure can be changed.
+      Nothing is planned yet. Choose a demonstration: it opens with usual values, and every number in its procedure can
+      be changed.
     </p>
     <div class="flex flex-wrap gap-3 mt-4 items-center">
-      <NuxtLink to="/bench/choose" class="strong-button">
-        Choose a demonstration
-      </NuxtLink>
-      <NuxtLink v-if="(data?.length ?? 0) > 1" to="/bench/compare" class="quiet-button">
-        Compare two
-      </NuxtLink>
-      <label class="quiet-button focus-within:outline-2">Import a staging (JSON)<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"></label>
+      <NuxtLink to="/bench/choose" class="strong-button"> Choose a demonstration </NuxtLink>
+      <NuxtLink v-if="(data?.length ?? 0) > 1" to="/bench/compare" class="quiet-button"> Compare two </NuxtLink>
+      <label class="quiet-button focus-within:outline-2"
+        >Import a staging (JSON)<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
+      /></label>
     </div>
     <div v-if="faults.length || failure" class="fault mt-3" role="alert">
       <p v-if="failure">

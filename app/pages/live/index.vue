@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { showSchema, withRoom, findDemonstration, actOf, readStaging, type Plan, type RunningOrderDocument, type ShowDocument } from '~~/core'
+import {
+  showSchema,
+  withRoom,
+  findDemonstration,
+  actOf,
+  readStaging,
+  type Plan,
+  type RunningOrderDocument,
+  type ShowDocument,
+} from '~~/core'
 import type { StoredOrder } from '~/composables/useRunningOrder'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 import { useI18n } from 'vue-i18n'
@@ -7,14 +16,28 @@ import { useI18n } from 'vue-i18n'
 const { t } = useI18n()
 const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
-interface StoredShow { id: string, createdAt: string, document: ShowDocument }
+interface StoredShow {
+  id: string
+  createdAt: string
+  document: ShowDocument
+}
 const room = useRoomStore()
 const [{ data: shows, error }, { data: orders }, { data: stagings }] = await Promise.all([
-  useFetch<StoredShow[]>('/api/live'), useFetch<StoredOrder[]>('/api/running-orders'), useFetch<StoredStaging[]>('/api/stagings'),
+  useFetch<StoredShow[]>('/api/live'),
+  useFetch<StoredOrder[]>('/api/running-orders'),
+  useFetch<StoredStaging[]>('/api/stagings'),
 ])
 if (!room.loaded) await room.load()
 const route = useRoute()
-const what = ref(String(route.query.order ? `order:${String(route.query.order)}` : route.query.staging ? `staging:${String(route.query.staging)}` : ''))
+const what = ref(
+  String(
+    route.query.order
+      ? `order:${String(route.query.order)}`
+      : route.query.staging
+        ? `staging:${String(route.query.staging)}`
+        : '',
+  ),
+)
 const rehearsal = ref(false)
 const speed = ref(10)
 const failure = ref('')
@@ -39,16 +62,27 @@ async function begin() {
     busy.value = false
   }
 }
-const pace = () => rehearsal.value ? { rehearsal: true, speed: speed.value } : {}
+const pace = () => (rehearsal.value ? { rehearsal: true, speed: speed.value } : {})
 const actFor = (stored: StoredStaging, id: string) => ({
-  id, run: crypto.randomUUID(), stagingId: stored.id, stagingVersion: stored.version, staging: withRoom(stored.document, room.document, findDemonstration(stored.document.demonstration)!),
+  id,
+  run: crypto.randomUUID(),
+  stagingId: stored.id,
+  stagingVersion: stored.version,
+  staging: withRoom(stored.document, room.document, findDemonstration(stored.document.demonstration)!),
 })
 function fromStaging(id: string): ShowDocument {
   const stored = stagings.value!.find(s => s.id === id)
   if (!stored) throw new RangeError(t('There is no such staging any more.'))
-  return showSchema.parse({ title: stored.document.title || findDemonstration(stored.document.demonstration)!.name, ...pace(), acts: [actFor(stored, 'only')] })
+  return showSchema.parse({
+    title: stored.document.title || findDemonstration(stored.document.demonstration)!.name,
+    ...pace(),
+    acts: [actFor(stored, 'only')],
+  })
 }
-/** The order as it stands, planned afresh; stagings that came from a file get a record of their own, so that their runs can be logged. */
+/**
+ * The order as it stands, planned afresh; stagings that came from a file get a record of their own, so that their
+ * runs can be logged.
+ */
 async function fromOrder(id: string): Promise<ShowDocument> {
   const order = orders.value!.find(o => o.id === id)
   if (!order) throw new RangeError(t('There is no such running order any more.'))
@@ -64,20 +98,39 @@ async function fromOrder(id: string): Promise<ShowDocument> {
   }
   const plan = await planOf(order.document, acts)
   return showSchema.parse({
-    title: order.document.title, order: id, ...pace(),
-    acts: acts.map((a, i) => ({ ...a, ...(plan && { lift: Math.round(plan.acts[i]!.lift), ...(plan.acts[i]!.heater !== undefined && { heatOn: Math.round(plan.acts[i]!.heatOn) }) }) })),
+    title: order.document.title,
+    order: id,
+    ...pace(),
+    acts: acts.map((a, i) => ({
+      ...a,
+      ...(plan && {
+        lift: Math.round(plan.acts[i]!.lift),
+        ...(plan.acts[i]!.heater !== undefined && { heatOn: Math.round(plan.acts[i]!.heatOn) }),
+      }),
+    })),
   })
 }
 async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]): Promise<Plan | undefined> {
   const asked = acts.map((a, i) => {
     const read = readStaging(a.staging)
-    const planned = actOf(a.id, a.staging.title, read.demonstration, read.values, read.demonstration.simulate(read.values, 'trace'), d.acts[i]!.talk)
+    const planned = actOf(
+      a.id,
+      a.staging.title,
+      read.demonstration,
+      read.values,
+      read.demonstration.simulate(read.values, 'trace'),
+      d.acts[i]!.talk,
+    )
     return { ...planned, ...(d.acts[i]!.target !== undefined && { target: d.acts[i]!.target }) }
   })
-  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', { method: 'POST', body: { acts: asked, stage: stageOf(d) } })
+  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', {
+    method: 'POST',
+    body: { acts: asked, stage: stageOf(d) },
+  })
   return plan
 }
-const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const when = (iso: string) =>
+  units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -89,20 +142,27 @@ const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric'
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
     </p>
     <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
-      <label class="grid max-w-xl"><b>{{ $t('What') }}</b>
+      <label class="grid max-w-xl"
+        ><b>{{ $t('What') }}</b>
         <select v-model="what" class="text-field !text-lg">
           <option value="">{{ $t('choose…') }}</option>
           <optgroup :label="$t('Running orders')">
             <option v-for="o in orders ?? []" :key="o.id" :value="`order:${o.id}`">{{ o.document.title }}</option>
           </optgroup>
           <optgroup :label="$t('One staging')">
-            <option v-for="s in stagings ?? []" :key="s.id" :value="`staging:${s.id}`">{{ s.document.title || s.document.demonstration }}</option>
+            <option v-for="s in stagings ?? []" :key="s.id" :value="`staging:${s.id}`">
+              {{ s.document.title || s.document.demonstration }}
+            </option>
           </optgroup>
         </select>
       </label>
       <p class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-        <label class="flex gap-2 items-center"><input v-model="rehearsal" type="checkbox"> {{ $t('Rehearsal: nothing real, its runs teach nothing') }}</label>
-        <label v-if="rehearsal" class="flex gap-2 items-center">{{ $t('clock') }}
+        <label class="flex gap-2 items-center"
+          ><input v-model="rehearsal" type="checkbox" />
+          {{ $t('Rehearsal: nothing real, its runs teach nothing') }}</label
+        >
+        <label v-if="rehearsal" class="flex gap-2 items-center"
+          >{{ $t('clock') }}
           <select v-model.number="speed" class="text-field !w-24">
             <option v-for="s in [1, 2, 5, 10, 20, 60]" :key="s" :value="s">× {{ s }}</option>
           </select>
@@ -129,7 +189,11 @@ const when = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric'
         <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
           {{ s.document.title }}
         </NuxtLink>
-        <span class="soft figures">{{ when(s.createdAt) }}, {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length) }}{{ s.document.rehearsal ? $t(', rehearsal') : '' }}</span>
+        <span class="soft figures"
+          >{{ when(s.createdAt) }},
+          {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length)
+          }}{{ s.document.rehearsal ? $t(', rehearsal') : '' }}</span
+        >
       </li>
     </ul>
   </div>

@@ -1,11 +1,20 @@
 <script setup lang="ts">
-import { findDemonstration, logbookCsv, logbookSchema, readLogbookCsv, LOGBOOK_FORMAT, type CsvFault, type LoggedRun } from '~~/core'
+import {
+  findDemonstration,
+  logbookCsv,
+  logbookSchema,
+  readLogbookCsv,
+  LOGBOOK_FORMAT,
+  type CsvFault,
+  type LoggedRun,
+} from '~~/core'
 import type { ListedRun } from '~/composables/useTaught'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
 const { data: runs, error, refresh } = await useFetch<ListedRun[]>('/api/runs', { lazy: true })
-const outcomeOf = (run: ListedRun) => findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
+const outcomeOf = (run: ListedRun) =>
+  findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: ListedRun) => outcomeOf(run)?.name ?? run.document.outcome
 const wanted = (run: ListedRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
 const day = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
@@ -18,13 +27,27 @@ const tally = computed(() => {
 const search = ref('')
 const demonstration = ref('')
 const ending = ref<'' | 'wanted' | 'other' | 'rehearsal'>('')
-const demonstrations = computed(() => [...new Set((runs.value ?? []).map(r => r.demonstration))].map(id => findDemonstration(id)).filter(d => d !== undefined))
-const shown = computed(() => (runs.value ?? []).filter((run) => {
-  const text = `${run.title} ${outcomeName(run)} ${run.document.note} ${day(run.document.performedAt)}`.toLowerCase()
-  return search.value.toLowerCase().split(/\s+/).every(word => text.includes(word))
-    && (demonstration.value === '' || run.demonstration === demonstration.value)
-    && (ending.value === '' || (ending.value === 'rehearsal' ? run.document.rehearsal : wanted(run) === (ending.value === 'wanted') && !run.document.rehearsal))
-}))
+const demonstrations = computed(() =>
+  [...new Set((runs.value ?? []).map(r => r.demonstration))]
+    .map(id => findDemonstration(id))
+    .filter(d => d !== undefined),
+)
+const shown = computed(() =>
+  (runs.value ?? []).filter(run => {
+    const text = `${run.title} ${outcomeName(run)} ${run.document.note} ${day(run.document.performedAt)}`.toLowerCase()
+    return (
+      search.value
+        .toLowerCase()
+        .split(/\s+/)
+        .every(word => text.includes(word)) &&
+      (demonstration.value === '' || run.demonstration === demonstration.value) &&
+      (ending.value === '' ||
+        (ending.value === 'rehearsal'
+          ? run.document.rehearsal
+          : wanted(run) === (ending.value === 'wanted') && !run.document.rehearsal))
+    )
+  }),
+)
 
 const failure = ref('')
 const faults = ref<CsvFault[]>([])
@@ -33,9 +56,20 @@ async function exportAll(kind: 'json' | 'csv') {
   failure.value = ''
   try {
     const all = await $fetch<ListedRun[]>('/api/runs/export')
-    const list: LoggedRun[] = all.map(({ id, stagingId, stagingVersion, staging, document }) => ({ id, stagingId, stagingVersion, staging, document }))
+    const list: LoggedRun[] = all.map(({ id, stagingId, stagingVersion, staging, document }) => ({
+      id,
+      stagingId,
+      stagingVersion,
+      staging,
+      document,
+    }))
     if (kind === 'csv') download('logbook.csv', logbookCsv(list), 'text/csv')
-    else download('logbook.json', JSON.stringify({ format: LOGBOOK_FORMAT, version: 1, runs: list }, null, 2), 'application/json')
+    else
+      download(
+        'logbook.json',
+        JSON.stringify({ format: LOGBOOK_FORMAT, version: 1, runs: list }, null, 2),
+        'application/json',
+      )
   } catch (problem) {
     failure.value = refusalOf(problem).message
   }
@@ -52,17 +86,24 @@ async function importFile(event: Event) {
     let list: LoggedRun[]
     if (/\.csv$/i.test(file.name)) {
       const stagings = await $fetch<StoredStaging[]>('/api/stagings')
-      const read = readLogbookCsv(text, title => stagings.find(s => s.document.title === title)?.document, () => crypto.randomUUID())
+      const read = readLogbookCsv(
+        text,
+        title => stagings.find(s => s.document.title === title)?.document,
+        () => crypto.randomUUID(),
+      )
       faults.value = read.faults
       // A run refers to the staging that is here, where it is.
-      list = read.runs.map((r) => {
+      list = read.runs.map(r => {
         const stored = stagings.find(s => s.document.title === r.staging.title)!
         return { ...r, stagingId: stored.id, stagingVersion: stored.version }
       })
     } else {
       const parsed = logbookSchema.safeParse(JSON.parse(text))
       if (!parsed.success) {
-        failure.value = `${file.name}: ${parsed.error.issues.slice(0, 5).map(i => `${i.path.join('.') || 'the file'}: accepted: ${i.message}`).join('; ')}`
+        failure.value = `${file.name}: ${parsed.error.issues
+          .slice(0, 5)
+          .map(i => `${i.path.join('.') || 'the file'}: accepted: ${i.message}`)
+          .join('; ')}`
         return
       }
       list = parsed.data.runs
@@ -73,47 +114,59 @@ async function importFile(event: Event) {
       return
     }
     const { added } = await sendWrite<{ added: number }>('POST', '/api/runs/import', { runs: list })
-    taken.value = `${added} run${added === 1 ? '' : 's'} taken from ${file.name}${added < list.length ? `; ${list.length - added} were here already` : ''}.`
+    const known = added < list.length ? `; ${list.length - added} were here already` : ''
+    taken.value = `${added} run${added === 1 ? '' : 's'} taken from ${file.name}${known}.`
     await refresh()
   } catch (problem) {
-    failure.value = problem instanceof SyntaxError ? `${file.name} is not JSON; accepted: a logbook as JSON or CSV` : refusalOf(problem).message
+    failure.value =
+      problem instanceof SyntaxError
+        ? `${file.name} is not JSON; accepted: a logbook as JSON or CSV`
+        : refusalOf(problem).message
   }
 }
 </script>
 
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
-    <h1 class="text-3xl">
-      Logbook
-    </h1>
+    <h1 class="text-3xl">Logbook</h1>
     <p class="soft mb-4">
       What happened, and why? <span class="figures">{{ tally }}</span>
     </p>
     <p v-if="error" class="fault" role="alert">
-      The runs can't be read just now. <button class="plain-link" @click="refresh()">
-        Try again
-      </button>
+      The runs can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
     </p>
     <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
-      <label class="grid text-sm">Search<input v-model="search" type="search" class="text-field" placeholder="title, note, month"></label>
-      <label class="grid text-sm">Demonstration
-        <select v-model="demonstration" class="text-field"><option value="">all</option><option v-for="d in demonstrations" :key="d.id" :value="d.id">{{ d.name }}</option></select>
+      <label class="grid text-sm"
+        >Search<input v-model="search" type="search" class="text-field" placeholder="title, note, month"
+      /></label>
+      <label class="grid text-sm"
+        >Demonstration
+        <select v-model="demonstration" class="text-field">
+          <option value="">all</option>
+          <option v-for="d in demonstrations" :key="d.id" :value="d.id">{{ d.name }}</option>
+        </select>
       </label>
-      <label class="grid text-sm">Ended
-        <select v-model="ending" class="text-field"><option value="">any way</option><option value="wanted">as wanted</option><option value="other">otherwise</option><option value="rehearsal">rehearsals</option></select>
+      <label class="grid text-sm"
+        >Ended
+        <select v-model="ending" class="text-field">
+          <option value="">any way</option>
+          <option value="wanted">as wanted</option>
+          <option value="other">otherwise</option>
+          <option value="rehearsal">rehearsals</option>
+        </select>
       </label>
-      <NuxtLink class="plain-link pb-1" to="/logbook/record">
-        How good are the forecasts?
-      </NuxtLink>
+      <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
     </div>
     <p class="flex flex-wrap gap-3 text-sm mb-3">
-      <button class="plain-link" @click="exportAll('json')">
-        Whole logbook (JSON)
-      </button>
-      <button class="plain-link" @click="exportAll('csv')">
-        As a table (CSV)
-      </button>
-      <label class="plain-link">Read runs from a file<input type="file" accept=".json,.csv,application/json,text/csv" class="sr-only" @change="importFile"></label>
+      <button class="plain-link" @click="exportAll('json')">Whole logbook (JSON)</button>
+      <button class="plain-link" @click="exportAll('csv')">As a table (CSV)</button>
+      <label class="plain-link"
+        >Read runs from a file<input
+          type="file"
+          accept=".json,.csv,application/json,text/csv"
+          class="sr-only"
+          @change="importFile"
+      /></label>
       <span role="status">{{ taken }}</span>
     </p>
     <p v-if="failure" class="fault" role="alert">
@@ -121,24 +174,33 @@ async function importFile(event: Event) {
     </p>
     <ul v-if="faults.length" class="fault" role="alert">
       <li>Nothing was taken; put these right and read the file again:</li>
-      <li v-for="(f, i) in faults.slice(0, 12)" :key="i">
-        Line {{ f.line }}, {{ f.column }}: {{ f.message }}
-      </li>
+      <li v-for="(f, i) in faults.slice(0, 12)" :key="i">Line {{ f.line }}, {{ f.column }}: {{ f.message }}</li>
     </ul>
     <p v-if="runs && !runs.length" class="border-y rule py-6 text-center">
       No run is logged yet. Open a staging on the Bench and choose “Log a run” once it has been performed.
     </p>
     <p v-else-if="runs && !shown.length" class="border-y rule py-6 text-center">
-      No run fits this search. <button class="plain-link" @click="search = demonstration = ending = ''">
-        Show all
-      </button>
+      No run fits this search.
+      <button class="plain-link" @click="search = demonstration = ending = ''">Show all</button>
     </p>
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
       <li v-for="run in shown" :key="run.id">
-        <NuxtLink :to="`/logbook/${run.id}`" class="grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)">
-          <OutcomeMark :look="outcomeOf(run)?.look ?? 'nothing'" class="row-span-2 !h-9 self-center justify-self-center" />
-          <span class="display text-lg">{{ run.title }} <span class="font-normal" :class="wanted(run) ? '' : 'text-(--danger)'">{{ outcomeName(run) }}</span> <span v-if="run.document.rehearsal" class="soft text-sm font-normal">rehearsal</span></span>
-          <span class="soft text-sm text-right figures">{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt) }}</span>
+        <NuxtLink
+          :to="`/logbook/${run.id}`"
+          class="grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
+        >
+          <OutcomeMark
+            :look="outcomeOf(run)?.look ?? 'nothing'"
+            class="row-span-2 !h-9 self-center justify-self-center"
+          />
+          <span class="display text-lg"
+            >{{ run.title }}
+            <span class="font-normal" :class="wanted(run) ? '' : 'text-(--danger)'">{{ outcomeName(run) }}</span>
+            <span v-if="run.document.rehearsal" class="soft text-sm font-normal">rehearsal</span></span
+          >
+          <span class="soft text-sm text-right figures"
+            >{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt) }}</span
+          >
           <span class="soft col-span-2">{{ run.document.note }}</span>
         </NuxtLink>
       </li>

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { findDemonstration, findInput, keptReadings, readStaging, withRoom, type Fault, type QuantityDocument, type QuantityInput, type Reading, type RunDocument, type StagingDocument } from '~~/core'
+import {
+  findDemonstration,
+  findInput,
+  keptReadings,
+  readStaging,
+  withRoom,
+  type Fault,
+  type QuantityDocument,
+  type QuantityInput,
+  type Reading,
+  type RunDocument,
+  type StagingDocument,
+} from '~~/core'
 import type { StoredStaging } from '~/composables/useStagingEditor'
 
 useHead({ title: 'Log a run · Zealous Hush' })
@@ -10,16 +22,43 @@ const room = useRoomStore()
 const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${stagingId}`)
 if (!room.loaded) await room.load()
 
-interface RunDraft { id: string, at: string, outcome: string, used: Record<string, QuantityDocument | undefined>, seen: Record<string, QuantityDocument | undefined>, note: string }
+interface RunDraft {
+  id: string
+  at: string
+  outcome: string
+  used: Record<string, QuantityDocument | undefined>
+  seen: Record<string, QuantityDocument | undefined>
+  note: string
+}
 const drafts = useDrafts<RunDraft>(`run-${stagingId}`)
 const local = (d: Date) => new Date(d.getTime() - d.getTimezoneOffset() * 60000).toISOString().slice(0, 16)
-const draft = ref<RunDraft>(drafts.mine()?.document ?? { id: crypto.randomUUID(), at: local(new Date()), outcome: '', used: {}, seen: {}, note: '' })
+const draft = ref<RunDraft>(
+  drafts.mine()?.document ?? {
+    id: crypto.randomUUID(),
+    at: local(new Date()),
+    outcome: '',
+    used: {},
+    seen: {},
+    note: '',
+  },
+)
 watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
 
 const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
-const planned = computed(() => staging.value && demonstration.value && readStaging(withRoom(staging.value.document, room.document, demonstration.value)))
-const usedInputs = computed(() => demonstration.value!.logged.used.map(id => findInput(demonstration.value!, id)).filter((i): i is QuantityInput => i?.kind === 'quantity'))
-const seenResults = computed(() => demonstration.value!.logged.seen.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean))
+const planned = computed(
+  () =>
+    staging.value &&
+    demonstration.value &&
+    readStaging(withRoom(staging.value.document, room.document, demonstration.value)),
+)
+const usedInputs = computed(() =>
+  demonstration
+    .value!.logged.used.map(id => findInput(demonstration.value!, id))
+    .filter((i): i is QuantityInput => i?.kind === 'quantity'),
+)
+const seenResults = computed(() =>
+  demonstration.value!.logged.seen.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean),
+)
 
 const problems = reactive<Record<string, string>>({})
 const faults = ref<Fault[]>([])
@@ -30,9 +69,10 @@ const faultOf = (id: string) => {
   return found && units.told(found.message)
 }
 
-const given = <T>(record: Record<string, T | undefined>) => Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
+const given = <T,>(record: Record<string, T | undefined>) =>
+  Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
 
-const imported = shallowRef<{ readings: Reading[], from: string }>()
+const imported = shallowRef<{ readings: Reading[]; from: string }>()
 /** Times of an imported file count from its own zero; the seal is where the user says. */
 const sealAt = ref('0')
 function readingsOfRun(): Partial<RunDocument> {
@@ -46,25 +86,58 @@ async function save() {
   faults.value = []
   if (!draft.value.outcome) faults.value = [{ input: 'outcome', message: 'choose what the room saw' }]
   const at = new Date(draft.value.at)
-  if (Number.isNaN(at.getTime())) faults.value = [...faults.value, { input: 'performedAt', message: `given "${draft.value.at}"; accepted: a date and a time` }]
-  if (imported.value && !Number.isFinite(Number(sealAt.value.replace(',', '.')))) faults.value = [...faults.value, { input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` }]
+  if (Number.isNaN(at.getTime()))
+    faults.value = [
+      ...faults.value,
+      { input: 'performedAt', message: `given "${draft.value.at}"; accepted: a date and a time` },
+    ]
+  if (imported.value && !Number.isFinite(Number(sealAt.value.replace(',', '.'))))
+    faults.value = [
+      ...faults.value,
+      { input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` },
+    ]
   if (faults.value.length || Object.values(problems).some(p => p)) return
   saving.value = true
   // The room as it is now belongs to the run, since it may be changed later.
   const own = staging.value!.document
-  const conditions = Object.entries(withRoom({ ...own } as StagingDocument, room.document, demonstration.value!).inputs).filter(([id]) => !(id in own.inputs))
+  const conditions = Object.entries(
+    withRoom({ ...own } as StagingDocument, room.document, demonstration.value!).inputs,
+  ).filter(([id]) => !(id in own.inputs))
   const document: RunDocument = {
-    format: 'zealous-hush/run', version: 1, performedAt: at.toISOString(), outcome: draft.value.outcome,
-    used: { ...Object.fromEntries(conditions), ...given(draft.value.used) }, seen: given(draft.value.seen), note: draft.value.note, rehearsal: false, ...readingsOfRun(),
+    format: 'zealous-hush/run',
+    version: 1,
+    performedAt: at.toISOString(),
+    outcome: draft.value.outcome,
+    used: { ...Object.fromEntries(conditions), ...given(draft.value.used) },
+    seen: given(draft.value.seen),
+    note: draft.value.note,
+    rehearsal: false,
+    ...readingsOfRun(),
   }
   try {
-    await sendWrite('POST', '/api/runs', { id: draft.value.id, stagingId, stagingVersion: staging.value!.version, document: JSON.parse(JSON.stringify(document)) }, draft.value.id)
+    await sendWrite(
+      'POST',
+      '/api/runs',
+      {
+        id: draft.value.id,
+        stagingId,
+        stagingVersion: staging.value!.version,
+        document: JSON.parse(JSON.stringify(document)),
+      },
+      draft.value.id,
+    )
     drafts.drop()
     await navigateTo(`/logbook/${draft.value.id}`)
   } catch (problem) {
     const refusal = refusalOf(problem)
     faults.value = refusal.faults
-    failure.value = refusal.faults.some(f => [...usedInputs.value.map(i => i.id), ...seenResults.value.map(r => r.id), 'outcome', 'performedAt'].includes(f.input.split('.').pop()!)) ? '' : refusal.message
+    failure.value = refusal.faults.some(f =>
+      [...usedInputs.value.map(i => i.id), ...seenResults.value.map(r => r.id), 'outcome', 'performedAt'].includes(
+        f.input.split('.').pop()!,
+      ),
+    )
+      ? ''
+      : refusal.message
   } finally {
     saving.value = false
   }
@@ -73,29 +146,31 @@ async function save() {
 
 <template>
   <div class="max-w-3xl mx-auto px-4 sm:px-6 py-6">
-    <h1 class="text-3xl">
-      Log a run
-    </h1>
+    <h1 class="text-3xl">Log a run</h1>
     <p v-if="error || !staging" class="fault mt-3" role="alert">
-      There is no such staging, or it can't be read just now. <NuxtLink to="/bench" class="plain-link">
-        To the Bench
-      </NuxtLink>
+      There is no such staging, or it can't be read just now.
+      <NuxtLink to="/bench" class="plain-link"> To the Bench </NuxtLink>
     </p>
     <form v-else-if="demonstration && planned" class="grid gap-6 mt-2" novalidate @submit.prevent="save">
       <p class="soft">
-        <b class="text-(--ink)">{{ staging.document.title }}</b>, version {{ staging.version }}. This run keeps that version, whatever changes later.
+        <b class="text-(--ink)">{{ staging.document.title }}</b>, version {{ staging.version }}. This run keeps that
+        version, whatever changes later.
       </p>
       <fieldset>
-        <legend class="display text-xl mb-1">
-          What did the room see?
-        </legend>
-        <label v-for="o in demonstration.outcomes" :key="o.id" class="flex gap-3 items-center py-1.5 border-t rule cursor-pointer">
-          <input v-model="draft.outcome" type="radio" name="outcome" :value="o.id">
-          <OutcomeMark :look="o.look" class="!h-7" /> <span><b class="capitalize-first">{{ o.name }}</b>: {{ o.sentence }}</span>
+        <legend class="display text-xl mb-1">What did the room see?</legend>
+        <label
+          v-for="o in demonstration.outcomes"
+          :key="o.id"
+          class="flex gap-3 items-center py-1.5 border-t rule cursor-pointer"
+        >
+          <input v-model="draft.outcome" type="radio" name="outcome" :value="o.id" />
+          <OutcomeMark :look="o.look" class="!h-7" />
+          <span
+            ><b class="capitalize-first">{{ o.name }}</b
+            >: {{ o.sentence }}</span
+          >
         </label>
-        <p v-if="faultOf('outcome')" class="fault" role="alert">
-          Outcome: {{ faultOf('outcome') }}
-        </p>
+        <p v-if="faultOf('outcome')" class="fault" role="alert">Outcome: {{ faultOf('outcome') }}</p>
       </fieldset>
       <fieldset>
         <legend class="display text-xl mb-1">
@@ -103,7 +178,13 @@ async function save() {
         </legend>
         <div class="grid sm:grid-cols-3 gap-3">
           <QuantityField
-            v-for="r in seenResults" :key="r.id" v-model="draft.seen[r.id]" :label="r.name" :kind="r.quantity" :unit="units.shown(r.units)" :fault="faultOf(r.id)"
+            v-for="r in seenResults"
+            :key="r.id"
+            v-model="draft.seen[r.id]"
+            :label="r.name"
+            :kind="r.quantity"
+            :unit="units.shown(r.units)"
+            :fault="faultOf(r.id)"
             @problem="problems[r.id] = $event"
           />
         </div>
@@ -114,8 +195,15 @@ async function save() {
         </legend>
         <div class="grid sm:grid-cols-3 gap-3">
           <QuantityField
-            v-for="input in usedInputs" :key="input.id" v-model="draft.used[input.id]" :label="input.name" :kind="input.quantity" :unit="units.shown(input.units)"
-            :hint="`planned ${units.format(planned.values.numbers[input.id]!, input.units, input.quantity)}`" :fault="faultOf(input.id)" @problem="problems[input.id] = $event"
+            v-for="input in usedInputs"
+            :key="input.id"
+            v-model="draft.used[input.id]"
+            :label="input.name"
+            :kind="input.quantity"
+            :unit="units.shown(input.units)"
+            :hint="`planned ${units.format(planned.values.numbers[input.id]!, input.units, input.quantity)}`"
+            :fault="faultOf(input.id)"
+            @problem="problems[input.id] = $event"
           />
         </div>
       </fieldset>
@@ -123,38 +211,37 @@ async function save() {
         <legend class="display text-xl mb-1">
           Readings of a data logger? <span class="soft text-base font-normal">A CSV file of any logger.</span>
         </legend>
-        <ReadingsImport @read="(readings, from) => imported = { readings, from }" />
+        <ReadingsImport @read="(readings, from) => (imported = { readings, from })" />
         <div v-if="imported" class="mt-2">
           <label class="text-sm font-bold" for="seal-at">Sealed at, s on the logger’s clock</label>
-          <input id="seal-at" v-model="sealAt" class="text-field !w-32" inputmode="decimal">
-          <p v-if="faultOf('sealAt')" class="fault" role="alert">
-            Sealed at: {{ faultOf('sealAt') }}
-          </p>
+          <input id="seal-at" v-model="sealAt" class="text-field !w-32" inputmode="decimal" />
+          <p v-if="faultOf('sealAt')" class="fault" role="alert">Sealed at: {{ faultOf('sealAt') }}</p>
         </div>
       </fieldset>
       <div class="grid sm:grid-cols-[1fr_2fr] gap-3">
         <div>
           <label class="block text-sm font-bold" for="run-at">When</label>
-          <input id="run-at" v-model="draft.at" type="datetime-local" class="text-field">
-          <p v-if="faultOf('performedAt')" class="fault" role="alert">
-            When: {{ faultOf('performedAt') }}
-          </p>
+          <input id="run-at" v-model="draft.at" type="datetime-local" class="text-field" />
+          <p v-if="faultOf('performedAt')" class="fault" role="alert">When: {{ faultOf('performedAt') }}</p>
         </div>
         <div>
           <label class="block text-sm font-bold" for="run-note">Note</label>
-          <textarea id="run-note" v-model="draft.note" class="text-field" rows="3" maxlength="4000" placeholder="What would you tell whoever does it next?" />
+          <textarea
+            id="run-note"
+            v-model="draft.note"
+            class="text-field"
+            rows="3"
+            maxlength="4000"
+            placeholder="What would you tell whoever does it next?"
+          />
         </div>
       </div>
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
       </p>
       <div class="flex gap-2 justify-end">
-        <NuxtLink :to="`/bench/${stagingId}`" class="quiet-button">
-          Back to the Bench
-        </NuxtLink>
-        <button type="submit" class="strong-button" :disabled="saving">
-          Log it
-        </button>
+        <NuxtLink :to="`/bench/${stagingId}`" class="quiet-button"> Back to the Bench </NuxtLink>
+        <button type="submit" class="strong-button" :disabled="saving">Log it</button>
       </div>
     </form>
   </div>

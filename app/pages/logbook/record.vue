@@ -9,20 +9,32 @@ const { data: all, error } = await useFetch<ListedRun[]>('/api/runs')
 const runs = computed(() => (all.value ?? []).filter(r => !r.document.rehearsal && findDemonstration(r.demonstration)))
 const SAMPLES = 500
 
-/** Share forecast to end as wanted: the one kept with the run, otherwise worked out now from what was planned and used. */
+/**
+ * Share forecast to end as wanted: the one kept with the run, otherwise worked out now from what was planned and
+ * used.
+ */
 const shares = ref<Record<string, number>>({})
 const jobs = new Map<number, ListedRun>()
-const worker = useForecastWorker((answer) => {
+const worker = useForecastWorker(answer => {
   if (answer.kind !== 'forecast' || !answer.complete) return
   const run = jobs.get(answer.job)
-  if (run) shares.value = { ...shares.value, [run.id]: answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]! }
+  if (run)
+    shares.value = { ...shares.value, [run.id]: answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]! }
   next()
 })
 const waiting: ListedRun[] = []
 function next() {
   const run = waiting.shift()
   if (!run) return
-  jobs.set(worker.ask({ kind: 'forecast', document: { ...pastRun(run).staging, title: '' }, samples: SAMPLES, seed: DEFAULT_SEED }), run)
+  jobs.set(
+    worker.ask({
+      kind: 'forecast',
+      document: { ...pastRun(run).staging, title: '' },
+      samples: SAMPLES,
+      seed: DEFAULT_SEED,
+    }),
+    run,
+  )
 }
 onMounted(() => {
   for (const run of runs.value) {
@@ -33,14 +45,21 @@ onMounted(() => {
   next()
 })
 const known = computed(() => runs.value.filter(r => shares.value[r.id] !== undefined))
-const scored = (list: readonly ListedRun[]): Scored[] => list.map(r => ({ share: shares.value[r.id]!, happened: r.document.outcome === findDemonstration(r.demonstration)!.wanted }))
+const scored = (list: readonly ListedRun[]): Scored[] =>
+  list.map(r => ({
+    share: shares.value[r.id]!,
+    happened: r.document.outcome === findDemonstration(r.demonstration)!.wanted,
+  }))
 const score = computed(() => scoreOf(scored(known.value)))
 const hundred = (x: number) => Math.round(x * 100)
 
 function groups(nameOf: (run: ListedRun) => string) {
   const by = new Map<string, ListedRun[]>()
   for (const run of known.value) by.set(nameOf(run), [...(by.get(nameOf(run)) ?? []), run])
-  return [...by].map(([name, list]) => ({ name, ...scoreOf(scored(list)) })).filter(g => g.name !== '').sort((a, b) => b.runs - a.runs)
+  return [...by]
+    .map(([name, list]) => ({ name, ...scoreOf(scored(list)) }))
+    .filter(g => g.name !== '')
+    .sort((a, b) => b.runs - a.runs)
 }
 const quantityWords = (run: ListedRun, id: string) => {
   const { demonstration, values } = stagingOfRun(run.staging, run.document)
@@ -48,11 +67,19 @@ const quantityWords = (run: ListedRun, id: string) => {
   const value = values.numbers[id]
   return input?.kind === 'quantity' && value !== undefined ? units.format(value, input.units, input.quantity) : ''
 }
-const tables = computed(() => [
-  { title: 'By demonstration', rows: groups(r => findDemonstration(r.demonstration)!.name) },
-  { title: 'By vessel', rows: groups((r) => { const volume = quantityWords(r, 'vesselVolume'); return volume && `${volume}, ${findDemonstration(r.demonstration)!.noun[0]}` }) },
-  { title: 'By heater', rows: groups(r => quantityWords(r, 'heaterPower')) },
-].filter(t => t.rows.length > 0))
+const tables = computed(() =>
+  [
+    { title: 'By demonstration', rows: groups(r => findDemonstration(r.demonstration)!.name) },
+    {
+      title: 'By vessel',
+      rows: groups(r => {
+        const volume = quantityWords(r, 'vesselVolume')
+        return volume && `${volume}, ${findDemonstration(r.demonstration)!.noun[0]}`
+      }),
+    },
+    { title: 'By heater', rows: groups(r => quantityWords(r, 'heaterPower')) },
+  ].filter(t => t.rows.length > 0),
+)
 const SIZE = 300
 const x = (share: number) => 40 + share * SIZE
 const y = (share: number) => 20 + (1 - share) * SIZE
@@ -61,42 +88,64 @@ const y = (share: number) => 20 + (1 - share) * SIZE
 <template>
   <div class="max-w-5xl mx-auto px-4 sm:px-6 py-6">
     <p><NuxtLink to="/logbook" class="plain-link">Logbook</NuxtLink></p>
-    <h1 class="text-3xl">
-      How good are the forecasts?
-    </h1>
-    <p v-if="error" class="fault" role="alert">
-      The runs can't be read just now.
-    </p>
-    <p v-else-if="runs.length === 0" class="soft">
-      No run is logged yet.
-    </p>
+    <h1 class="text-3xl">How good are the forecasts?</h1>
+    <p v-if="error" class="fault" role="alert">The runs can't be read just now.</p>
+    <p v-else-if="runs.length === 0" class="soft">No run is logged yet.</p>
     <template v-else>
       <p class="text-lg my-2 figures" role="status" data-testid="score">
-        <template v-if="known.length < runs.length">
-          Working out {{ known.length }} of {{ runs.length }}…
-        </template>
+        <template v-if="known.length < runs.length"> Working out {{ known.length }} of {{ runs.length }}… </template>
         <template v-else>
-          Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ score.expected.toFixed(1) }} were forecast to end as wanted; {{ score.happened }} did. Brier score {{ score.brier.toFixed(3) }}
-          (0 is perfect; always saying “{{ hundred(score.happened / score.runs) }} of 100” would score {{ score.brierOfBaseRate.toFixed(3) }}).
+          Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ score.expected.toFixed(1) }} were forecast to end
+          as wanted; {{ score.happened }} did. Brier score {{ score.brier.toFixed(3) }} (0 is perfect; always saying “{{
+            hundred(score.happened / score.runs)
+          }}
+          of 100” would score {{ score.brierOfBaseRate.toFixed(3) }}).
         </template>
       </p>
       <p v-if="runs.length < FEW_RUNS" class="font-bold" data-testid="few">
-        {{ runs.length }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The bars show how far the truth may lie from what was seen.
+        {{ runs.length }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The bars
+        show how far the truth may lie from what was seen.
       </p>
       <div class="grid md:grid-cols-2 gap-8 mt-4">
         <figure>
           <svg viewBox="0 0 360 370" role="img" aria-labelledby="calibration-title" class="w-full max-w-lg">
-            <title id="calibration-title">Forecast share against what happened: {{ score.bins.map(b => `forecast ${hundred(b.forecast)}, seen ${hundred(b.seen)} of 100 in ${b.runs} runs`).join('; ') }}</title>
+            <title id="calibration-title">
+              Forecast share against what happened:
+              {{
+                score.bins
+                  .map(b => `forecast ${hundred(b.forecast)}, seen ${hundred(b.seen)} of 100 in ${b.runs} runs`)
+                  .join('; ')
+              }}
+            </title>
             <rect :x="x(0)" :y="y(1)" :width="SIZE" :height="SIZE" fill="none" stroke="var(--hairline)" />
             <line :x1="x(0)" :y1="y(0)" :x2="x(1)" :y2="y(1)" stroke="var(--outside-air)" stroke-dasharray="5 4" />
             <g v-for="b in score.bins" :key="b.from">
-              <line :x1="x(b.forecast)" :x2="x(b.forecast)" :y1="y(b.low)" :y2="y(b.high)" stroke="var(--gap)" stroke-width="3" />
+              <line
+                :x1="x(b.forecast)"
+                :x2="x(b.forecast)"
+                :y1="y(b.low)"
+                :y2="y(b.high)"
+                stroke="var(--gap)"
+                stroke-width="3"
+              />
               <circle :cx="x(b.forecast)" :cy="y(b.seen)" :r="4 + Math.min(8, Math.sqrt(b.runs))" fill="var(--ink)" />
-              <text :x="x(b.forecast) + (b.forecast > 0.85 ? -12 : 12)" :y="y(b.seen) + (b.seen > 0.5 ? 24 : -14)" font-size="13" fill="var(--ink)" :text-anchor="b.forecast > 0.85 ? 'end' : 'start'">{{ b.runs }} run{{ b.runs === 1 ? '' : 's' }}</text>
+              <text
+                :x="x(b.forecast) + (b.forecast > 0.85 ? -12 : 12)"
+                :y="y(b.seen) + (b.seen > 0.5 ? 24 : -14)"
+                font-size="13"
+                fill="var(--ink)"
+                :text-anchor="b.forecast > 0.85 ? 'end' : 'start'"
+              >
+                {{ b.runs }} run{{ b.runs === 1 ? '' : 's' }}
+              </text>
             </g>
             <g font-size="13" fill="var(--soft-ink)">
-              <text v-for="t in [0, 50, 100]" :key="t" :x="x(t / 100)" :y="y(0) + 17" text-anchor="middle">{{ t }}</text>
-              <text v-for="t in [0, 50, 100]" :key="`y${t}`" :x="x(0) - 5" :y="y(t / 100) + 4" text-anchor="end">{{ t }}</text>
+              <text v-for="t in [0, 50, 100]" :key="t" :x="x(t / 100)" :y="y(0) + 17" text-anchor="middle">
+                {{ t }}
+              </text>
+              <text v-for="t in [0, 50, 100]" :key="`y${t}`" :x="x(0) - 5" :y="y(t / 100) + 4" text-anchor="end">
+                {{ t }}
+              </text>
               <text :x="x(0.5)" :y="y(0) + 36" text-anchor="middle">forecast to end as wanted, of 100</text>
               <text :x="x(0)" y="13">did, of 100</text>
             </g>
@@ -110,19 +159,30 @@ const y = (share: number) => 20 + (1 - share) * SIZE
             <h2>{{ t.title }}</h2>
             <table class="w-full figures text-sm">
               <thead class="text-left soft">
-                <tr><th scope="col" /><th scope="col">runs</th><th scope="col">forecast</th><th scope="col">did</th><th scope="col">Brier</th></tr>
+                <tr>
+                  <th scope="col" />
+                  <th scope="col">runs</th>
+                  <th scope="col">forecast</th>
+                  <th scope="col">did</th>
+                  <th scope="col">Brier</th>
+                </tr>
               </thead>
               <tbody>
                 <tr v-for="g in t.rows" :key="g.name" class="border-t rule">
                   <th scope="row" class="font-normal text-left py-1">
                     {{ g.name }}
-                  </th><td>{{ g.runs }}</td><td>{{ g.expected.toFixed(1) }}</td><td>{{ g.happened }}</td><td>{{ g.brier.toFixed(2) }}</td>
+                  </th>
+                  <td>{{ g.runs }}</td>
+                  <td>{{ g.expected.toFixed(1) }}</td>
+                  <td>{{ g.happened }}</td>
+                  <td>{{ g.brier.toFixed(2) }}</td>
                 </tr>
               </tbody>
             </table>
           </section>
           <p class="text-sm soft">
-            What the runs have taught about efficiency, purge and strength stands on each staging’s Bench, where it can be switched off.
+            What the runs have taught about efficiency, purge and strength stands on each staging’s Bench, where it can
+            be switched off.
           </p>
         </div>
       </div>

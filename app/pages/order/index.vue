@@ -19,7 +19,13 @@ async function add(document: RunningOrderDocument) {
 function start() {
   const day = new Date(Date.now() + 86400e3)
   const two = (x: number) => String(x).padStart(2, '0')
-  return add(runningOrderSchema.parse({ title: 'New show', start: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}T18:00`, acts: [] }))
+  return add(
+    runningOrderSchema.parse({
+      title: 'New show',
+      start: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}T18:00`,
+      acts: [],
+    }),
+  )
 }
 async function importFile(event: Event) {
   const field = event.target as HTMLInputElement
@@ -29,36 +35,34 @@ async function importFile(event: Event) {
   try {
     const parsed = runningOrderSchema.safeParse(JSON.parse(await file.text()))
     if (parsed.success) await add(parsed.data)
-    else failure.value = parsed.error.issues.map(i => `${i.path.join('.') || file.name}: accepted: ${i.message}`).join('; ')
+    else
+      failure.value = parsed.error.issues
+        .map(i => `${i.path.join('.') || file.name}: accepted: ${i.message}`)
+        .join('; ')
   } catch {
     failure.value = `${file.name} is not a running order: it is not JSON.`
   }
   field.value = ''
 }
-const when = (local: string) => units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
+const when = (local: string) =>
+  units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
-    <h1 class="text-3xl">
-      Running order
-    </h1>
-    <p class="soft mb-4">
-      Can I do all of it in this lesson? Several stagings on one clock.
-    </p>
+    <h1 class="text-3xl">Running order</h1>
+    <p class="soft mb-4">Can I do all of it in this lesson? Several stagings on one clock.</p>
     <p v-if="error" class="fault" role="alert">
-      The running orders can't be read just now. <button class="plain-link" @click="refresh()">
-        Try again
-      </button>
+      The running orders can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
     </p>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
     <p class="flex flex-wrap gap-3 items-center mb-4">
-      <button class="strong-button" @click="start">
-        New running order
-      </button>
-      <label class="plain-link">Read one from a file<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"></label>
+      <button class="strong-button" @click="start">New running order</button>
+      <label class="plain-link"
+        >Read one from a file<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
+      /></label>
     </p>
     <ul class="border-t rule">
       <li v-for="order in data ?? []" :key="order.id" class="border-b rule py-3">
@@ -66,12 +70,13 @@ const when = (local: string) => units.date(local, { weekday: 'long', day: 'numer
           {{ order.document.title }}
         </NuxtLink>
         <p class="soft figures">
-          {{ when(order.document.start) }} · {{ order.document.acts.length }} demonstration{{ order.document.acts.length === 1 ? '' : 's' }} on {{ order.document.heaters }} heater{{ order.document.heaters === 1 ? '' : 's' }}
+          {{ when(order.document.start) }} · {{ order.document.acts.length }} demonstration{{
+            order.document.acts.length === 1 ? '' : 's'
+          }}
+          on {{ order.document.heaters }} heater{{ order.document.heaters === 1 ? '' : 's' }}
         </p>
       </li>
     </ul>
-    <p v-if="data && data.length === 0" class="soft py-6">
-      None yet.
-    </p>
+    <p v-if="data && data.length === 0" class="soft py-6">None yet.</p>
   </div>
 </template>

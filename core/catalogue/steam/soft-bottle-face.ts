@@ -11,7 +11,7 @@ import {
 } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
 import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
-import { steamDrawing } from './drawing'
+import { steamScene } from './scene'
 import { quantities, quantity } from './inputs'
 import { sizesOf } from './judgement'
 import { steamLedger } from './ledger'
@@ -130,7 +130,7 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
     ],
     ledger: steamLedger('when the fold shows'),
     drawing: (values, s, time) =>
-      steamDrawing(values, s, time, {
+      steamScene(values, s, time, {
         shape: 'bottle',
         closure: 'cap',
         cooling: 'ice-pool',
@@ -138,7 +138,7 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
         diameter: values.numbers.vesselDiameter,
         height: values.numbers.vesselHeight,
         mouth: values.numbers.mouthDiameter,
-        more: { poolDepth: values.numbers.poolDepth, soft: 1 },
+        poolDepth: values.numbers.poolDepth,
       }),
     repeats: repeatsInPool<V>(softBottle),
     sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),

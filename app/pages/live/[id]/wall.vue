@@ -9,22 +9,44 @@ const clock = useLiveClock()
 const live = useLiveShow(id, clock.now)
 const { show, marks, rounds } = live
 await live.refresh()
-useHead({ title: () => `${show.value?.title ?? 'Show'} · Projector · Zealous Hush`, htmlAttrs: { style: 'background:#0e1217' } })
+useHead({
+  title: () => `${show.value?.title ?? 'Show'} · Projector · Zealous Hush`,
+  htmlAttrs: { style: 'background:#0e1217' },
+})
 
 const open = computed(() => rounds.value.find(r => !r.closedAt))
-const focus = computed(() => focusOf((show.value?.acts ?? []).map(a => ({ id: a.id, story: storyOf(marks.value, a.id), heatOn: a.heatOn, lift: a.lift })), undefined))
+const focus = computed(() =>
+  focusOf(
+    (show.value?.acts ?? []).map(a => ({
+      id: a.id,
+      story: storyOf(marks.value, a.id),
+      heatOn: a.heatOn,
+      lift: a.lift,
+    })),
+    undefined,
+  ),
+)
 const round = computed(() => open.value ?? rounds.value.find(r => r.act === focus.value) ?? rounds.value.at(-1))
 const act = computed(() => show.value?.acts.find(a => a.id === round.value?.act))
 useSubject(() => act.value?.staging.demonstration)
 const story = computed(() => storyOf(marks.value, round.value?.act ?? ''))
-const outcomes = computed(() => act.value ? findDemonstration(act.value.staging.demonstration)!.outcomes : [])
+const outcomes = computed(() => (act.value ? findDemonstration(act.value.staging.demonstration)!.outcomes : []))
 const countOf = (outcome: string) => Number(round.value?.votes[outcome] ?? 0) + Number(round.value?.hands[outcome] ?? 0)
 const total = computed(() => outcomes.value.reduce((sum, o) => sum + countOf(o.id), 0))
 const address = computed(() => `${location.origin}/join/${round.value?.code ?? ''}`)
 const local = /^(localhost|127\.|\[::1\])/.test(location.hostname)
 const picture = ref('')
-watch(address, async (to) => { picture.value = `data:image/svg+xml,${encodeURIComponent(await qrSvg(to, { type: 'svg', margin: 2 }))}` }, { immediate: true })
-const hushing = computed(() => story.value.times.sealed !== undefined && story.value.times.gone === undefined && story.value.outcome === undefined)
+watch(
+  address,
+  async to => {
+    picture.value = `data:image/svg+xml,${encodeURIComponent(await qrSvg(to, { type: 'svg', margin: 2 }))}`
+  },
+  { immediate: true },
+)
+const hushing = computed(
+  () =>
+    story.value.times.sealed !== undefined && story.value.times.gone === undefined && story.value.outcome === undefined,
+)
 </script>
 
 <template>
@@ -44,15 +66,26 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
       <ul class="grid gap-4">
         <li v-for="o in outcomes" :key="o.id" class="text-2xl">
           <div class="flex justify-between gap-6">
-            <span><b v-if="story.outcome === o.id">{{ `${$t('It happened:')} ` }}</b>{{ units.told(o.sentence) }}</span><b class="figures text-4xl">{{ countOf(o.id) }}</b>
+            <span
+              ><b v-if="story.outcome === o.id">{{ `${$t('It happened:')} ` }}</b
+              >{{ units.told(o.sentence) }}</span
+            ><b class="figures text-4xl">{{ countOf(o.id) }}</b>
           </div>
           <div class="h-5 rounded bg-(--sheet)" aria-hidden="true">
-            <div class="h-5 rounded" :class="story.outcome === o.id ? 'bg-(--water)' : 'bg-(--gap)'" :style="{ width: `${total ? countOf(o.id) / total * 100 : 0}%` }" />
+            <div
+              class="h-5 rounded"
+              :class="story.outcome === o.id ? 'bg-(--water)' : 'bg-(--gap)'"
+              :style="{ width: `${total ? (countOf(o.id) / total) * 100 : 0}%` }"
+            />
           </div>
         </li>
       </ul>
     </section>
-    <section v-else class="grid md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-10 items-center" aria-labelledby="wall-title">
+    <section
+      v-else
+      class="grid md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-10 items-center"
+      aria-labelledby="wall-title"
+    >
       <div>
         <h1 id="wall-title" class="cue-words">
           {{ $t(round.closedAt ? 'The vote is closed. Watch!' : 'What will happen?') }}
@@ -67,7 +100,7 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
         </p>
       </div>
       <div v-if="!round.closedAt" class="grid gap-3 justify-items-center text-center">
-        <img :src="picture" :alt="$t('QR code that opens the page to vote')" class="w-full rounded-xl bg-white">
+        <img :src="picture" :alt="$t('QR code that opens the page to vote')" class="w-full rounded-xl bg-white" />
         <p class="display text-6xl tracking-widest">
           {{ round.code }}
         </p>
@@ -75,7 +108,9 @@ const hushing = computed(() => story.value.times.sealed !== undefined && story.v
           {{ address.replace(/\/join\/.*/, '/join') }}
         </p>
         <p v-if="local" class="text-(--vapour)">
-          {{ $t('Phones can’t reach this address: it is this machine’s own. Open the application to the network first, or count hands.') }}
+          {{
+            $t('Phones can’t reach this machine’s own address. Open the application to the network, or count hands.')
+          }}
         </p>
       </div>
     </section>

@@ -19,7 +19,10 @@ const add = (event: Event) => {
   const field = event.target as HTMLSelectElement
   const staging = stagings.value?.find(s => s.id === field.value)
   field.value = ''
-  if (staging) change((d) => { d.acts.push({ id: crypto.randomUUID(), from: staging.id, staging: staging.document, talk: 60 }) })
+  if (staging)
+    change(d => {
+      d.acts.push({ id: crypto.randomUUID(), from: staging.id, staging: staging.document, talk: 60 })
+    })
 }
 const swap = (d: RunningOrderDocument, i: number, j: number) => {
   const [a, b] = [d.acts[i]!, d.acts[j]!]
@@ -30,19 +33,32 @@ const swap = (d: RunningOrderDocument, i: number, j: number) => {
 function setTarget(i: number, typed: string) {
   const text = typed.trim()
   const match = /^(\d{1,3})(?::([0-5]\d))?$/.exec(text)
-  if (text === '') change((d) => { delete d.acts[i]!.target })
-  else if (match) change((d) => { d.acts[i]!.target = Number(match[1]) * 60 + Number(match[2] ?? 0) })
-  else targetFault.value = { index: i, message: `given "${text}"; accepted: minutes from the start, such as 12 or 12:30, or nothing` }
+  if (text === '')
+    change(d => {
+      delete d.acts[i]!.target
+    })
+  else if (match)
+    change(d => {
+      d.acts[i]!.target = Number(match[1]) * 60 + Number(match[2] ?? 0)
+    })
+  else
+    targetFault.value = {
+      index: i,
+      message: `given "${text}"; accepted: minutes from the start, such as 12 or 12:30, or nothing`,
+    }
   if (text === '' || match) targetFault.value = undefined
 }
-const targetFault = ref<{ index: number, message: string }>()
-const targetWords = (s: number | undefined) => s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
+const targetFault = ref<{ index: number; message: string }>()
+const targetWords = (s: number | undefined) =>
+  s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
 const numberFault = ref('')
+const NUMBER_NAMES = { heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }
 function number(field: 'heaters' | 'hands' | 'before', most: number, least: number, text: string) {
   const value = text.trim() === '' ? NaN : Math.round(Number(text))
-  numberFault.value = value >= least && value <= most ? '' : `${{ heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }[field]}: given "${text}"; accepted: ${least} to ${most}`
+  numberFault.value =
+    value >= least && value <= most ? '' : `${NUMBER_NAMES[field]}: given "${text}"; accepted: ${least} to ${most}`
   if (!numberFault.value) {
-    change((d) => {
+    change(d => {
       d[field] = value
       // A number of heaters that is not the number of those named: any will do again.
       if (field === 'heaters' && d.powers && d.powers.length !== value) delete d.powers
@@ -50,17 +66,24 @@ function number(field: 'heaters' | 'hands' | 'before', most: number, least: numb
   }
 }
 
-const powerWords = computed(() => (document.value?.powers ?? []).map(w => units.format(w, ['kW', 'BTU/h'], 'power')).join(', '))
+const powerWords = computed(() =>
+  (document.value?.powers ?? []).map(w => units.format(w, ['kW', 'BTU/h'], 'power')).join(', '),
+)
 /** Powers typed as "1.2 kW, 6.5 kW"; nothing: any heater will do. */
 function setPowers(text: string) {
   numberFault.value = ''
   try {
-    const powers = text.split(/[,;]\s+|[,;]$/).map(t => t.trim()).filter(Boolean).map((part) => {
-      const { value, unit } = parseQuantity(part, 'power', units.shown(['kW', 'BTU/h']), units.locale)
-      return Math.round(toSi(value, unit, 'power'))
-    })
-    if (powers.some(w => w < 50 || w > 20000) || powers.length > 12) throw new QuantityError('accepted: up to 12 heaters of 50 W to 20 kW, such as 1.2 kW, 6.5 kW')
-    change((d) => {
+    const powers = text
+      .split(/[,;]\s+|[,;]$/)
+      .map(t => t.trim())
+      .filter(Boolean)
+      .map(part => {
+        const { value, unit } = parseQuantity(part, 'power', units.shown(['kW', 'BTU/h']), units.locale)
+        return Math.round(toSi(value, unit, 'power'))
+      })
+    if (powers.some(w => w < 50 || w > 20000) || powers.length > 12)
+      throw new QuantityError('accepted: up to 12 heaters of 50 W to 20 kW, such as 1.2 kW, 6.5 kW')
+    change(d => {
       if (powers.length === 0) delete d.powers
       else {
         d.powers = powers
@@ -75,9 +98,26 @@ function setPowers(text: string) {
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.readerOf))
-const exportJson = () => download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
-const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrderCalendar(document.value!, acts.value.map(a => a.act), plan.value!), 'text/calendar')
+const kit = computed(() =>
+  kitList(
+    acts.value,
+    fitShelf(shelf.inUse.map(i => i.document)),
+    shelf.inUse.map(i => i.document),
+    units.readerOf,
+  ),
+)
+const exportJson = () =>
+  download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
+const exportCalendar = () =>
+  download(
+    `${document.value!.title}.ics`,
+    runningOrderCalendar(
+      document.value!,
+      acts.value.map(a => a.act),
+      plan.value!,
+    ),
+    'text/calendar',
+  )
 </script>
 
 <template>
@@ -88,33 +128,104 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
     <template v-if="document">
       <h1 class="text-3xl">
         <label class="sr-only" for="order-title">Title of the running order</label>
-        <KeptInput id="order-title" class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)" maxlength="200" :value="document.title" @commit="text => change(d => { d.title = text.trim() || d.title })" />
+        <KeptInput
+          id="order-title"
+          class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)"
+          maxlength="200"
+          :value="document.title"
+          @commit="
+            text =>
+              change(d => {
+                d.title = text.trim() || d.title
+              })
+          "
+        />
       </h1>
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
-        <label class="grid">Begins<KeptInput type="datetime-local" class="text-field figures" :value="document.start" @commit="text => change(d => { d.start = text || d.start })" /></label>
-        <label class="grid">Heaters<KeptInput type="number" min="0" max="12" class="text-field figures !w-20" :value="document.heaters" @commit="number('heaters', 12, 0, $event)" /></label>
-        <label class="grid">Which heaters<KeptInput class="text-field !w-40" :value="powerWords" placeholder="any will do" @commit="setPowers" /></label>
-        <label class="grid">Pairs of hands<KeptInput type="number" min="1" max="8" class="text-field figures !w-20" :value="document.hands" @commit="number('hands', 8, 1, $event)" /></label>
-        <label class="grid">Heat from, min before<KeptInput type="number" min="0" max="240" class="text-field figures !w-24" :value="document.before" @commit="number('before', 240, 0, $event)" /></label>
-        <label class="grid">Add a staging
+        <label class="grid"
+          >Begins<KeptInput
+            type="datetime-local"
+            class="text-field figures"
+            :value="document.start"
+            @commit="
+              text =>
+                change(d => {
+                  d.start = text || d.start
+                })
+            "
+        /></label>
+        <label class="grid"
+          >Heaters<KeptInput
+            type="number"
+            min="0"
+            max="12"
+            class="text-field figures !w-20"
+            :value="document.heaters"
+            @commit="number('heaters', 12, 0, $event)"
+        /></label>
+        <label class="grid"
+          >Which heaters<KeptInput
+            class="text-field !w-40"
+            :value="powerWords"
+            placeholder="any will do"
+            @commit="setPowers"
+        /></label>
+        <label class="grid"
+          >Pairs of hands<KeptInput
+            type="number"
+            min="1"
+            max="8"
+            class="text-field figures !w-20"
+            :value="document.hands"
+            @commit="number('hands', 8, 1, $event)"
+        /></label>
+        <label class="grid"
+          >Heat from, min before<KeptInput
+            type="number"
+            min="0"
+            max="240"
+            class="text-field figures !w-24"
+            :value="document.before"
+            @commit="number('before', 240, 0, $event)"
+        /></label>
+        <label class="grid"
+          >Add a staging
           <select class="text-field" @change="add">
             <option value="">from the Bench…</option>
-            <option v-for="s in stagings ?? []" :key="s.id" :value="s.id">{{ s.document.title || s.document.demonstration }}</option>
+            <option v-for="s in stagings ?? []" :key="s.id" :value="s.id">
+              {{ s.document.title || s.document.demonstration }}
+            </option>
           </select>
         </label>
-        <span class="soft" role="status" data-testid="plan-state">{{ busy ? 'Planning…' : acts.length === 0 ? 'Nothing in it yet' : plan && misses.length === 0 ? 'It fits' : 'It does not fit' }}</span>
+        <span class="soft" role="status" data-testid="plan-state">{{
+          busy
+            ? 'Planning…'
+            : acts.length === 0
+              ? 'Nothing in it yet'
+              : plan && misses.length === 0
+                ? 'It fits'
+                : 'It does not fit'
+        }}</span>
       </div>
 
       <p v-if="numberFault" class="fault" role="alert">
         {{ numberFault }}
       </p>
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
-        <TimeLine :acts="acts.map(a => a.act)" :plan="plan" :clock="clock" @move="(i, lift) => change(d => { d.acts[i]!.target = lift }, true)" />
+        <TimeLine
+          :acts="acts.map(a => a.act)"
+          :plan="plan"
+          :clock="clock"
+          @move="
+            (i, lift) =>
+              change(d => {
+                d.acts[i]!.target = lift
+              }, true)
+          "
+        />
       </section>
       <div v-if="refused" class="border-l-4 border-(--danger) pl-3 my-2" role="alert">
-        <p class="font-bold">
-          Not moved: it would break the order.
-        </p>
+        <p class="font-bold">Not moved: it would break the order.</p>
         <p v-for="c in refused.clashes" :key="c">
           {{ units.told(c) }}
         </p>
@@ -124,12 +235,13 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
           {{ units.told(c) }}
         </p>
         <template v-if="planned.mends.length">
-          <p class="soft">
-            What would mend it:
-          </p>
+          <p class="soft">What would mend it:</p>
           <ul class="list-disc pl-5">
             <li v-for="m in planned.mends" :key="units.told(m.text)">
-              {{ units.told(m.text) }}<span class="soft">: {{ m.missed < 1 ? 'then it fits' : `still ${Math.ceil(m.missed / 60)} min off in all` }}</span>
+              {{ units.told(m.text)
+              }}<span class="soft"
+                >: {{ m.missed < 1 ? 'then it fits' : `still ${Math.ceil(m.missed / 60)} min off in all` }}</span
+              >
             </li>
           </ul>
         </template>
@@ -137,14 +249,19 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
 
       <div class="grid lg:grid-cols-[3fr_2fr] gap-8 mt-4">
         <section aria-labelledby="acts-title">
-          <h2 id="acts-title">
-            In this order
-          </h2>
+          <h2 id="acts-title">In this order</h2>
           <ol>
-            <li v-for="(a, i) in acts" :key="a.act.id" class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline">
+            <li
+              v-for="(a, i) in acts"
+              :key="a.act.id"
+              class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline"
+            >
               <span class="display soft figures">{{ i + 1 }}</span>
               <div>
-                <NuxtLink class="font-bold underline decoration-(--gap) underline-offset-3" :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'">
+                <NuxtLink
+                  class="font-bold underline decoration-(--gap) underline-offset-3"
+                  :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'"
+                >
                   {{ a.act.title }}
                 </NuxtLink>
                 <p class="text-sm soft figures">
@@ -156,26 +273,69 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
                   </template>
                 </p>
                 <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                  <label class="grid">talk before, s<KeptInput type="number" min="0" max="3600" step="10" class="text-field figures !w-24" :value="document.acts[i]!.talk" @commit="text => change(d => { d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0)) })" /></label>
-                  <label class="grid">at minute<KeptInput class="text-field figures !w-24" :value="targetWords(document.acts[i]!.target)" placeholder="as it fits" :aria-invalid="targetFault?.index === i" @commit="setTarget(i, $event)" /></label>
+                  <label class="grid"
+                    >talk before, s<KeptInput
+                      type="number"
+                      min="0"
+                      max="3600"
+                      step="10"
+                      class="text-field figures !w-24"
+                      :value="document.acts[i]!.talk"
+                      @commit="
+                        text =>
+                          change(d => {
+                            d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
+                          })
+                      "
+                  /></label>
+                  <label class="grid"
+                    >at minute<KeptInput
+                      class="text-field figures !w-24"
+                      :value="targetWords(document.acts[i]!.target)"
+                      placeholder="as it fits"
+                      :aria-invalid="targetFault?.index === i"
+                      @commit="setTarget(i, $event)"
+                  /></label>
                 </div>
                 <p v-if="targetFault?.index === i" class="fault" role="alert">
                   {{ targetFault.message }}
                 </p>
               </div>
               <span class="flex gap-1">
-                <button class="quiet-button !px-2" :disabled="i === 0" :aria-label="`${a.act.title} one earlier`" @click="change(d => swap(d, i, i - 1))">↑</button>
-                <button class="quiet-button !px-2" :disabled="i === acts.length - 1" :aria-label="`${a.act.title} one later`" @click="change(d => swap(d, i, i + 1))">↓</button>
-                <button class="quiet-button !px-2" :aria-label="`Take ${a.act.title} out`" @click="change(d => { d.acts.splice(i, 1) })">×</button>
+                <button
+                  class="quiet-button !px-2"
+                  :disabled="i === 0"
+                  :aria-label="`${a.act.title} one earlier`"
+                  @click="change(d => swap(d, i, i - 1))"
+                >
+                  ↑
+                </button>
+                <button
+                  class="quiet-button !px-2"
+                  :disabled="i === acts.length - 1"
+                  :aria-label="`${a.act.title} one later`"
+                  @click="change(d => swap(d, i, i + 1))"
+                >
+                  ↓
+                </button>
+                <button
+                  class="quiet-button !px-2"
+                  :aria-label="`Take ${a.act.title} out`"
+                  @click="
+                    change(d => {
+                      d.acts.splice(i, 1)
+                    })
+                  "
+                >
+                  ×
+                </button>
               </span>
             </li>
           </ol>
         </section>
         <div class="grid gap-6 content-start">
           <section aria-labelledby="kit-title">
-            <h2 id="kit-title">
-              Kit
-            </h2>
+            <h2 id="kit-title">Kit</h2>
             <p v-for="line in kit.missing" :key="line" class="font-bold">
               {{ line }}
             </p>
@@ -187,29 +347,19 @@ const exportCalendar = () => download(`${document.value!.title}.ics`, runningOrd
             </ul>
           </section>
           <section aria-labelledby="files-title">
-            <h2 id="files-title">
-              Take it along
-            </h2>
+            <h2 id="files-title">Take it along</h2>
             <p class="flex flex-wrap gap-3">
               <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
                 Run sheet, kit list and safety sheet, to print
               </NuxtLink>
-              <NuxtLink class="plain-link" :to="`/live?order=${id}`">
-                Go live
-              </NuxtLink>
-              <button class="plain-link" :disabled="!plan" @click="exportCalendar">
-                Calendar (iCal)
-              </button>
-              <button class="plain-link" @click="exportJson">
-                Running order (JSON)
-              </button>
+              <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
+              <button class="plain-link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</button>
+              <button class="plain-link" @click="exportJson">Running order (JSON)</button>
             </p>
           </section>
         </div>
       </div>
     </template>
-    <p v-else-if="!failure" class="soft p-8">
-      Laying it out…
-    </p>
+    <p v-else-if="!failure" class="soft p-8">Laying it out…</p>
   </div>
 </template>

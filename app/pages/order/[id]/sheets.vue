@@ -15,47 +15,84 @@ useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealou
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
 const spares = useSpares(() => acts.value)
-const kit = computed(() => kitList(acts.value, fitShelf(shelf.inUse.map(i => i.document)), shelf.inUse.map(i => i.document), units.readerOf))
-const when = computed(() => document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '')
+const kit = computed(() =>
+  kitList(
+    acts.value,
+    fitShelf(shelf.inUse.map(i => i.document)),
+    shelf.inUse.map(i => i.document),
+    units.readerOf,
+  ),
+)
+const when = computed(() =>
+  document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '',
+)
 
 /** Everything that somebody does, by the clock. */
 const run = computed(() => {
   if (!plan.value) return []
-  const helper = document.value!.hands > 1 ? 'helper' : 'presenter'
-  return plan.value.acts.flatMap((p, i) => {
-    const { act, read } = acts.value[i]!
-    return [
-      ...(act.heating > 0
-        ? [
-            { at: p.heatOn, who: helper, what: `${act.title}: ${tell(gatesFirst(read.demonstration, 'before-heat'), units.readerOf(read.demonstration.id))}${document.value!.powers
-              ? t('On heater {n} ({power}), heat on.', { n: p.heater! + 1, power: units.format(document.value!.powers[p.heater!]!, ['kW', 'BTU/h'], 'power') })
-              : t('On heater {n}, heat on.', { n: p.heater! + 1 })}` },
-            { at: p.ready, who: helper, what: `${act.title}: ${p.waits > 5 ? t('ready; low flame until {lift}, no later than {latest}.', { lift: clock(p.lift), latest: clock(p.ready + act.wait) }) : t('ready.')}` },
-          ]
-        : []),
-      { at: p.lift - act.talk, who: 'presenter', what: `${act.title}: ${t('talk; the room predicts.')}` },
-      { at: p.lift, who: 'presenter', what: `${act.title}: ${tell(gatesFirst(read.demonstration, act.heating > 0 ? 'after-heat' : 'all'), units.readerOf(read.demonstration.id))}${t(act.heating > 0 ? 'Heat off, lift, go.' : 'Go.')}` },
-      { at: p.done, who: 'presenter', what: `${act.title}: ${t('ask what happened.')}` },
-    ]
-  }).sort((a, b) => a.at - b.at)
+  const { hands, powers } = document.value!
+  const helper = hands > 1 ? 'helper' : 'presenter'
+  return plan.value.acts
+    .flatMap((p, i) => {
+      const { act, read } = acts.value[i]!
+      const gates = (when: Parameters<typeof gatesFirst>[1]) =>
+        tell(gatesFirst(read.demonstration, when), units.readerOf(read.demonstration.id))
+      const line = (at: number, who: string, what: string) => ({ at, who, what: `${act.title}: ${what}` })
+      const talk = line(p.lift - act.talk, 'presenter', t('talk; the room predicts.'))
+      const ask = line(p.done, 'presenter', t('ask what happened.'))
+      if (act.heating === 0) return [talk, line(p.lift, 'presenter', `${gates('all')}${t('Go.')}`), ask]
+      const heat = powers
+        ? t('On heater {n} ({power}), heat on.', {
+            n: p.heater! + 1,
+            power: units.format(powers[p.heater!]!, ['kW', 'BTU/h'], 'power'),
+          })
+        : t('On heater {n}, heat on.', { n: p.heater! + 1 })
+      const ready =
+        p.waits > 5
+          ? t('ready; low flame until {lift}, no later than {latest}.', {
+              lift: clock(p.lift),
+              latest: clock(p.ready + act.wait),
+            })
+          : t('ready.')
+      return [
+        line(p.heatOn, helper, `${gates('before-heat')}${heat}`),
+        line(p.ready, helper, ready),
+        talk,
+        line(p.lift, 'presenter', `${gates('after-heat')}${t('Heat off, lift, go.')}`),
+        ask,
+      ]
+    })
+    .sort((a, b) => a.at - b.at)
 })
-const hazards = computed(() => acts.value.map(({ act, read, simulation }) => {
-  const forecast = spares.value[act.id]?.forecast
-  const risk = forecast && riskOfForecast(forecast)
-  return {
-    title: act.title, demonstration: read.demonstration.id, told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)), gates: read.demonstration.gates, cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
-    sizes: read.demonstration.sizes(read.values, simulation), failures: failuresOf(read.demonstration, read.values, simulation, risk),
-  }
-}))
+const hazards = computed(() =>
+  acts.value.map(({ act, read, simulation }) => {
+    const forecast = spares.value[act.id]?.forecast
+    const risk = forecast && riskOfForecast(forecast)
+    return {
+      title: act.title,
+      demonstration: read.demonstration.id,
+      told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)),
+      gates: read.demonstration.gates,
+      cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
+      sizes: read.demonstration.sizes(read.values, simulation),
+      failures: failuresOf(read.demonstration, read.values, simulation, risk),
+    }
+  }),
+)
 /** Acts of one end; of the later ones, only what is done otherwise than for the first. */
 const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sentence: Sentence) => string) => {
   const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => told(a.text)))
-  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => told(a.text)).filter(text => !same.has(text)).join(' ')}`
+  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => told(a.text))
+    .filter(text => !same.has(text))
+    .join(' ')}`
 }
 const print = () => window.print()
 const EMERGENCY = [
-  'Stop. Heaters and pumps off; nobody touches a closed vessel.', 'Everybody back; one person at the door.', 'Scald or burn: cold running water for twenty minutes, then first aid.',
-  'Glass or splinters in an eye: do not rub; cover it, first aid, doctor.', 'Fire: blanket or extinguisher if it is small; otherwise out, door shut, alarm.',
+  'Stop. Heaters and pumps off; nobody touches a closed vessel.',
+  'Everybody back; one person at the door.',
+  'Scald or burn: cold running water for twenty minutes, then first aid.',
+  'Glass or splinters in an eye: do not rub; cover it, first aid, doctor.',
+  'Fire: blanket or extinguisher if it is small; otherwise out, door shut, alarm.',
 ]
 </script>
 
@@ -89,7 +126,10 @@ const EMERGENCY = [
         <table class="w-full figures">
           <thead>
             <tr class="text-left soft">
-              <th>{{ $t('time') }}</th><th>{{ $t('who') }}</th><th>{{ $t('what') }}</th><th>{{ $t('done') }}</th>
+              <th>{{ $t('time') }}</th>
+              <th>{{ $t('who') }}</th>
+              <th>{{ $t('what') }}</th>
+              <th>{{ $t('done') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -103,9 +143,7 @@ const EMERGENCY = [
               <td class="py-1">
                 {{ line.what }}
               </td>
-              <td class="text-center">
-                ☐
-              </td>
+              <td class="text-center">☐</td>
             </tr>
           </tbody>
         </table>
@@ -120,9 +158,7 @@ const EMERGENCY = [
         <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
         <ul class="columns-2 mt-1">
           <li v-for="line in kit.lines" :key="line.name">
-            ☐ {{ line.name }}<template v-if="line.count > 1">
-              × {{ line.count }}
-            </template>
+            ☐ {{ line.name }}<template v-if="line.count > 1"> × {{ line.count }} </template>
           </li>
         </ul>
       </section>
@@ -143,7 +179,9 @@ const EMERGENCY = [
               <tr class="text-left soft">
                 <th class="w-2/5">
                   {{ $t('hazard, with the number behind it') }}
-                </th><th>{{ $t('control') }}</th><th class="w-16">
+                </th>
+                <th>{{ $t('control') }}</th>
+                <th class="w-16">
                   {{ $t('done by') }}
                 </th>
               </tr>
@@ -152,20 +190,25 @@ const EMERGENCY = [
               <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
                 <td class="pr-3 py-1">
                   <b v-if="c.severity === 'raised'">{{ `${$t('Raised:')} ` }}</b>{{ h.told(c.hazard) }}
-                </td><td class="pr-3 py-1">
+                </td>
+                <td class="pr-3 py-1">
                   {{ h.told(c.control) }}
-                </td><td class="border-b rule" />
+                </td>
+                <td class="border-b rule" />
               </tr>
             </tbody>
           </table>
           <p class="text-sm mt-1">
-            <b>{{ $t('How big:') }}</b> {{ h.sizes.map(s => `${h.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
+            <b>{{ $t('How big:') }}</b>
+            {{ h.sizes.map(s => `${h.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
           </p>
           <p class="text-sm">
-            <b>{{ $t('First, each before its step:') }}</b> {{ h.gates.map(g => h.told(g.text)).join(' ') || $t('nothing to confirm') }}
+            <b>{{ $t('First, each before its step:') }}</b>
+            {{ h.gates.map(g => h.told(g.text)).join(' ') || $t('nothing to confirm') }}
           </p>
           <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
-            <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ h.told(f.sentence) }}</b> {{ ownActs(h.failures, i, h.told) }}
+            <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ h.told(f.sentence) }}</b>
+            {{ ownActs(h.failures, i, h.told) }}
           </p>
         </div>
         <h3 class="text-lg font-bold">
@@ -177,8 +220,19 @@ const EMERGENCY = [
           </li>
         </ol>
         <dl class="grid grid-cols-[14rem_1fr] gap-y-4 mt-5">
-          <template v-for="line in ['Risk assessment, number and date', 'Local rules checked', 'First aid and extinguisher are at', 'Who stands where', 'Presenter, signed', 'Head of department, signed']" :key="line">
-            <dt>{{ $t(line) }}</dt><dd class="border-b border-(--ink)" />
+          <template
+            v-for="line in [
+              'Risk assessment, number and date',
+              'Local rules checked',
+              'First aid and extinguisher are at',
+              'Who stands where',
+              'Presenter, signed',
+              'Head of department, signed',
+            ]"
+            :key="line"
+          >
+            <dt>{{ $t(line) }}</dt>
+            <dd class="border-b border-(--ink)" />
           </template>
         </dl>
       </section>
@@ -188,10 +242,23 @@ const EMERGENCY = [
 
 <style>
 @media print {
-  header, .no-print { display: none !important; }
-  html, body { background: #fff !important; }
-  .new-page { break-before: page; }
-  .sheets tr, .sheets li { break-inside: avoid; }
-  @page { margin: 16mm; }
+  header,
+  .no-print {
+    display: none !important;
+  }
+  html,
+  body {
+    background: #fff !important;
+  }
+  .new-page {
+    break-before: page;
+  }
+  .sheets tr,
+  .sheets li {
+    break-inside: avoid;
+  }
+  @page {
+    margin: 16mm;
+  }
 }
 </style>

@@ -78,20 +78,16 @@ export const drawing: CloudBottle['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'cloud',
-    numbers: {},
-    scene: {
-      frame: { left: -2.7 * d, right: 2.7 * d, bottom: 0, top: 1.15 * height },
-      shapes,
-      caption: [
-        depth > s.details.threshold
-          ? 'A cloud.'
-          : under
-            ? 'Under pressure: clear.'
-            : depth > s.details.threshold / 4
-              ? 'A faint haze.'
-              : 'Clear.',
-      ],
-    },
+    frame: { left: -2.7 * d, right: 2.7 * d, bottom: 0, top: 1.15 * height },
+    shapes,
+    caption: [
+      depth > s.details.threshold
+        ? 'A cloud.'
+        : under
+          ? 'Under pressure: clear.'
+          : depth > s.details.threshold / 4
+            ? 'A faint haze.'
+            : 'Clear.',
+    ],
   }
 }

@@ -54,17 +54,13 @@ export const drawing: Diver['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'diver',
-    numbers: {},
-    scene: {
-      frame: { left: -2.9 * d, right: 2.9 * d, bottom: 0, top: 1.18 * h },
-      shapes,
-      caption: [
-        depth < 0.01 ? 'It floats.' : depth > 0.95 * s.details.bottom ? 'At the bottom.' : 'On its way.',
-        ' Its air takes ',
-        said(air, 'volume', 'mL', 'floz'),
-        '.',
-      ],
-    },
+    frame: { left: -2.9 * d, right: 2.9 * d, bottom: 0, top: 1.18 * h },
+    shapes,
+    caption: [
+      depth < 0.01 ? 'It floats.' : depth > 0.95 * s.details.bottom ? 'At the bottom.' : 'On its way.',
+      ' Its air takes ',
+      said(air, 'volume', 'mL', 'floz'),
+      '.',
+    ],
   }
 }

@@ -68,18 +68,14 @@ export const drawing: BalloonInGlass['drawing'] = (values, s, time) => {
   ]
   const size = Math.max(n.blownTo, d)
   return {
-    kind: 'glass',
-    numbers: {},
-    scene: {
-      frame: { left: -2.2 * size, right: 2.2 * size, bottom: 0, top: 1.4 * h + 0.9 * size },
-      shapes,
-      caption: [
-        lifted > 0.1
-          ? 'Up it goes: friction carries it.'
-          : across > d
-            ? 'It presses on the wall all round.'
-            : 'Not yet touching.',
-      ],
-    },
+    frame: { left: -2.2 * size, right: 2.2 * size, bottom: 0, top: 1.4 * h + 0.9 * size },
+    shapes,
+    caption: [
+      lifted > 0.1
+        ? 'Up it goes: friction carries it.'
+        : across > d
+          ? 'It presses on the wall all round.'
+          : 'Not yet touching.',
+    ],
   }
 }

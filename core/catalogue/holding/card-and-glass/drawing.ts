@@ -109,18 +109,14 @@ export const drawing: CardAndGlass['drawing'] = (values, s, time) => {
       : []),
   ]
   return {
-    kind: 'glass',
-    numbers: {},
-    scene: {
-      frame: { left: -1.9 * h, right: 1.9 * h, bottom: 0, top: base + 1.08 * h },
-      shapes,
-      caption: [
-        left < 0.98
-          ? 'Down it comes.'
-          : over
-            ? 'The room pushes up; the card hangs a hair lower (drawn ten times as much).'
-            : 'Hand flat on the card, turn.',
-      ],
-    },
+    frame: { left: -1.9 * h, right: 1.9 * h, bottom: 0, top: base + 1.08 * h },
+    shapes,
+    caption: [
+      left < 0.98
+        ? 'Down it comes.'
+        : over
+          ? 'The room pushes up; the card hangs a hair lower (drawn ten times as much).'
+          : 'Hand flat on the card, turn.',
+    ],
   }
 }

@@ -122,16 +122,12 @@ export const drawing: Plates['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'plates',
-    numbers: {},
-    scene: {
-      frame: { left: -2.4 * d, right: 2.4 * d, bottom: round ? -0.2 * d : 0.1 * d, top: y + reach + 0.4 * d },
-      shapes,
-      caption: [
-        apart ? 'Apart.' : 'The room presses them together with ',
-        ...(apart ? [] : [said(holding, 'force', 'N', 'lbf')]),
-        apart ? '' : '.',
-      ],
-    },
+    frame: { left: -2.4 * d, right: 2.4 * d, bottom: round ? -0.2 * d : 0.1 * d, top: y + reach + 0.4 * d },
+    shapes,
+    caption: [
+      apart ? 'Apart.' : 'The room presses them together with ',
+      ...(apart ? [] : [said(holding, 'force', 'N', 'lbf')]),
+      apart ? '' : '.',
+    ],
   }
 }

@@ -58,18 +58,14 @@ export const drawing: SuctionCup['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'cup',
-    numbers: {},
-    scene: {
-      frame: { left: -2.2 * d, right: 2.4 * d, bottom: 0, top: 2.25 * d },
-      shapes,
-      caption: [
-        gone
-          ? 'Off.'
-          : up > 0
-            ? 'Lifted: the room pushes the seat up against the cup.'
-            : 'Pulled: the little air under it spreads out and pushes less.',
-      ],
-    },
+    frame: { left: -2.2 * d, right: 2.4 * d, bottom: 0, top: 2.25 * d },
+    shapes,
+    caption: [
+      gone
+        ? 'Off.'
+        : up > 0
+          ? 'Lifted: the room pushes the seat up against the cup.'
+          : 'Pulled: the little air under it spreads out and pushes less.',
+    ],
   }
 }

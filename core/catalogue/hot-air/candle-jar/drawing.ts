@@ -135,22 +135,18 @@ export const drawing: CandleJar['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'candle',
-    numbers: {},
-    scene: {
-      frame: { left: -2.3 * half, right: 2.3 * half, bottom: 0, top: bottom + tall * 1.06 },
-      shapes,
-      caption: [
-        burning
-          ? bubbling
-            ? 'Burning; hot gas bubbles out under the rim.'
-            : level < n.waterDepth - SHOWN
-              ? 'Burning; the warm gas pushes the water down.'
-              : 'Burning; the oxygen goes down.'
-          : level > n.waterDepth + SHOWN
-            ? 'Out: the gas cools and the room pushes water in.'
-            : 'Out; the gas is still hot.',
-      ],
-    },
+    frame: { left: -2.3 * half, right: 2.3 * half, bottom: 0, top: bottom + tall * 1.06 },
+    shapes,
+    caption: [
+      burning
+        ? bubbling
+          ? 'Burning; hot gas bubbles out under the rim.'
+          : level < n.waterDepth - SHOWN
+            ? 'Burning; the warm gas pushes the water down.'
+            : 'Burning; the oxygen goes down.'
+        : level > n.waterDepth + SHOWN
+          ? 'Out: the gas cools and the room pushes water in.'
+          : 'Out; the gas is still hot.',
+    ],
   }
 }

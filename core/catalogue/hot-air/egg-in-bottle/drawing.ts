@@ -86,27 +86,18 @@ export const drawing: EggInBottle['drawing'] = (values, s, time) => {
     },
   )
   return {
-    kind: 'egg',
-    numbers: { pressure },
-    scene: {
-      frame: {
-        left: -2.6 * form.diameter,
-        right: 2.6 * form.diameter,
-        bottom: -0.03 * high,
-        top: high + eggHigh * 1.5,
-      },
-      shapes: list,
-      caption: [
-        !on
-          ? 'Hot gas leaves through the open neck.'
-          : dancing
-            ? 'The egg dances: hot gas still gets out under it.'
-            : through > 0.02
-              ? torn(values)
-                ? 'In, and torn.'
-                : 'In it goes.'
-              : 'Sealed: the gas cools, the room pushes. Hush.',
-      ],
-    },
+    frame: { left: -2.6 * form.diameter, right: 2.6 * form.diameter, bottom: -0.03 * high, top: high + eggHigh * 1.5 },
+    shapes: list,
+    caption: [
+      !on
+        ? 'Hot gas leaves through the open neck.'
+        : dancing
+          ? 'The egg dances: hot gas still gets out under it.'
+          : through > 0.02
+            ? torn(values)
+              ? 'In, and torn.'
+              : 'In it goes.'
+            : 'Sealed: the gas cools, the room pushes. Hush.',
+    ],
   }
 }

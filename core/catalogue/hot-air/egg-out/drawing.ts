@@ -42,17 +42,13 @@ export const drawing: EggOut['drawing'] = (values, s, time) => {
     },
   )
   return {
-    kind: 'egg',
-    numbers: { pressure },
-    scene: {
-      frame: {
-        left: -2.6 * form.diameter,
-        right: 2.6 * form.diameter,
-        bottom: -0.3 * form.height,
-        top: 1.16 * form.height,
-      },
-      shapes,
-      caption: [through > 0.5 ? 'Out.' : 'More inside than outside: the gas pushes the egg down and out.'],
+    frame: {
+      left: -2.6 * form.diameter,
+      right: 2.6 * form.diameter,
+      bottom: -0.3 * form.height,
+      top: 1.16 * form.height,
     },
+    shapes,
+    caption: [through > 0.5 ? 'Out.' : 'More inside than outside: the gas pushes the egg down and out.'],
   }
 }

@@ -67,16 +67,12 @@ export const drawing: BalloonLine['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'line',
-    numbers: {},
-    scene: {
-      frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
-      shapes,
-      caption: [
-        larger > 1.05 ? 'Balloon drawn larger than to scale. ' : '',
-        said(place, 'length', 'm', 'ft'),
-        ' along the line.',
-      ],
-    },
+    frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
+    shapes,
+    caption: [
+      larger > 1.05 ? 'Balloon drawn larger than to scale. ' : '',
+      said(place, 'length', 'm', 'ft'),
+      ' along the line.',
+    ],
   }
 }

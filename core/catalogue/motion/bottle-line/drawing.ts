@@ -51,12 +51,8 @@ export const drawing: BottleLine['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'line',
-    numbers: {},
-    scene: {
-      frame: { left: -0.58 * l, right: 0.56 * l, bottom: 0, top: y * 1.9 },
-      shapes,
-      caption: ['Bottle drawn larger than to scale. ', said(place, 'length', 'm', 'ft'), ' along the line.'],
-    },
+    frame: { left: -0.58 * l, right: 0.56 * l, bottom: 0, top: y * 1.9 },
+    shapes,
+    caption: ['Bottle drawn larger than to scale. ', said(place, 'length', 'm', 'ft'), ' along the line.'],
   }
 }

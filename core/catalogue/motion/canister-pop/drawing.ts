@@ -53,12 +53,8 @@ export const drawing: CanisterPop['drawing'] = (values, s, time) => {
       : []),
   ]
   return {
-    kind: 'canister',
-    numbers: {},
-    scene: {
-      frame: { left: -room, right: room, bottom: 0, top: room },
-      shapes,
-      caption: [height > 0.01 ? 'Off. (Its height is not to scale.)' : 'The gas gets hot and wants more room.'],
-    },
+    frame: { left: -room, right: room, bottom: 0, top: room },
+    shapes,
+    caption: [height > 0.01 ? 'Off. (Its height is not to scale.)' : 'The gas gets hot and wants more room.'],
   }
 }

@@ -110,16 +110,12 @@ export const drawing: VacuumCannon['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'cannon',
-    numbers: {},
-    scene: {
-      frame: { left: -0.64 * l, right: 0.56 * l, bottom: 0, top: y + w * 1.7 },
-      shapes,
-      caption: [
-        fired
-          ? 'The room pushes the ball; air has to be set moving as well. Tube drawn wider than it is.'
-          : 'Pumped out. Tube drawn wider than it is.',
-      ],
-    },
+    frame: { left: -0.64 * l, right: 0.56 * l, bottom: 0, top: y + w * 1.7 },
+    shapes,
+    caption: [
+      fired
+        ? 'The room pushes the ball; air has to be set moving as well. Tube drawn wider than it is.'
+        : 'Pumped out. Tube drawn wider than it is.',
+    ],
   }
 }

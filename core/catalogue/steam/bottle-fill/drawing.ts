@@ -1,20 +1,17 @@
-import { steamDrawing } from '../drawing'
+import { steamScene } from '../scene'
 import { onHeat } from './procedure'
 import type { BottleFill } from './simulate'
 
 export const drawing: BottleFill['drawing'] = (values, s, time) =>
-  steamDrawing(values, s, time, {
+  steamScene(values, s, time, {
     shape: 'bottle',
     closure: values.numbers.stopperTime > 0 ? 'cap' : 'mouth',
     cooling: 'bath',
-    heat: onHeat(values.choices) ? values.choices.fillMethod : '',
+    heat: !onHeat(values.choices) ? '' : values.choices.fillMethod === 'microwave' ? 'microwave' : 'flame',
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: values.numbers.neckDiameter,
-    more: {
-      neckLength: values.numbers.neckLength,
-      mouthDepth: values.numbers.mouthDepth,
-      clearance: values.numbers.mouthClearance,
-      bathVolume: values.numbers.bathVolume,
-    },
+    neckLength: values.numbers.neckLength,
+    mouthDepth: values.numbers.mouthDepth,
+    bathVolume: values.numbers.bathVolume,
   })

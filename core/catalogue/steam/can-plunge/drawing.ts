@@ -1,12 +1,12 @@
-import type { DrawingState } from '../../../demonstration'
-import { steamDrawing } from '../drawing'
+import type { Scene } from '../../../demonstration'
+import { steamScene } from '../scene'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun } from './simulate'
 
 /** What the cross-section shows at a time on the staging's clock. */
-export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time: number): DrawingState {
+export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time: number): Scene {
   const n = values.numbers
-  return steamDrawing(values, simulation, time, {
+  return steamScene(values, simulation, time, {
     shape: 'cylinder',
     closure: 'mouth',
     cooling: 'bath',
@@ -14,6 +14,7 @@ export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time:
     diameter: n.vesselDiameter,
     height: n.vesselHeight,
     mouth: n.mouthDiameter,
-    more: { mouthDepth: n.mouthDepth, bathVolume: n.bathVolume },
+    mouthDepth: n.mouthDepth,
+    bathVolume: n.bathVolume,
   })
 }

@@ -1,8 +1,8 @@
-import { steamDrawing } from '../drawing'
+import { steamScene } from '../scene'
 import type { DrumReinflate } from './simulate'
 
 export const drawing: DrumReinflate['drawing'] = (values, s, time) =>
-  steamDrawing(values, s, time, {
+  steamScene(values, s, time, {
     shape: 'drum',
     closure: 'relief',
     cooling: '',
@@ -10,5 +10,5 @@ export const drawing: DrumReinflate['drawing'] = (values, s, time) =>
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: values.numbers.mouthDiameter,
-    more: { hoopSpacing: values.numbers.vesselHeight / 3 },
+    hoopSpacing: values.numbers.vesselHeight / 3,
   })

@@ -1,8 +1,8 @@
-import { steamDrawing } from '../drawing'
+import { steamScene } from '../scene'
 import { flaskOf, type FlaskFountain } from './simulate'
 
 export const drawing: FlaskFountain['drawing'] = (values, s, time) =>
-  steamDrawing(values, s, time, {
+  steamScene(values, s, time, {
     shape: 'flask',
     closure: 'stem',
     cooling: 'bath',
@@ -10,9 +10,7 @@ export const drawing: FlaskFountain['drawing'] = (values, s, time) =>
     diameter: flaskOf(values).diameter,
     height: flaskOf(values).height,
     mouth: values.numbers.stemDiameter,
-    more: {
-      stemLength: values.numbers.stemLength,
-      mouthDepth: values.numbers.mouthDepth,
-      bathVolume: values.numbers.bathVolume,
-    },
+    stemLength: values.numbers.stemLength,
+    mouthDepth: values.numbers.mouthDepth,
+    bathVolume: values.numbers.bathVolume,
   })

@@ -1,8 +1,8 @@
-import { steamDrawing } from '../drawing'
+import { steamScene } from '../scene'
 import type { ProcessVessel } from './simulate'
 
 export const drawing: ProcessVessel['drawing'] = (values, s, time) =>
-  steamDrawing(values, s, time, {
+  steamScene(values, s, time, {
     shape: 'tank',
     closure: 'vent',
     cooling: values.choices.coolingMethod === 'spray' ? 'inside' : values.choices.coolingMethod,
@@ -10,5 +10,6 @@ export const drawing: ProcessVessel['drawing'] = (values, s, time) =>
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: 0.2,
-    more: { hoopSpacing: values.numbers.hoopSpacing, vent: values.numbers.leakArea },
+    hoopSpacing: values.numbers.hoopSpacing,
+    vent: values.numbers.leakArea,
   })

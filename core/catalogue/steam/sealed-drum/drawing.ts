@@ -1,8 +1,8 @@
-import { steamDrawing } from '../drawing'
+import { steamScene } from '../scene'
 import type { SealedDrum } from './simulate'
 
 export const drawing: SealedDrum['drawing'] = (values, s, time) =>
-  steamDrawing(values, s, time, {
+  steamScene(values, s, time, {
     shape: 'drum',
     closure: 'bung',
     cooling: values.choices.coolingMethod,
@@ -10,5 +10,6 @@ export const drawing: SealedDrum['drawing'] = (values, s, time) =>
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: values.numbers.mouthDiameter,
-    more: { hoopSpacing: values.numbers.hoopSpacing, poolDepth: values.numbers.poolDepth },
+    hoopSpacing: values.numbers.hoopSpacing,
+    poolDepth: values.numbers.poolDepth,
   })

@@ -68,16 +68,12 @@ export const drawing: BalloonEmptied['drawing'] = (values, s, time) => {
     },
   ]
   return {
-    kind: 'balloon-line',
-    numbers: { pressure },
-    scene: {
-      frame: { left: -1.7 * size, right: 1.9 * size, bottom: 0, top: 1.5 * size },
-      shapes,
-      caption: [
-        flat
-          ? 'Flat: two skins pressed together by the room.'
-          : 'The pump takes air; the room keeps it at its own pressure by pushing the skin in.',
-      ],
-    },
+    frame: { left: -1.7 * size, right: 1.9 * size, bottom: 0, top: 1.5 * size },
+    shapes,
+    caption: [
+      flat
+        ? 'Flat: two skins pressed together by the room.'
+        : 'The pump takes air; the room keeps it at its own pressure by pushing the skin in.',
+    ],
   }
 }

@@ -33,54 +33,46 @@ export const drawing: PumpedCan['drawing'] = (values, s, time) => {
     })),
   )
   return {
-    kind: 'tin',
-    numbers: { pressure, lost },
-    scene: {
-      frame: { left: -1.3 * wide, right: 2.2 * wide, bottom: 0, top: 1.25 * high },
-      shapes: [
-        { kind: 'gas', points: wall, air: pressure / n.stationPressure, vapour: 0 },
-        { kind: 'body', points: wall, stuff: 'metal', hollow: true, thick: 3 },
-        { kind: 'body', points: rectangle(-n.mouthDiameter / 2, top, n.mouthDiameter, 0.05 * high), stuff: 'rubber' },
-        {
-          kind: 'body',
-          points: [
-            [0, top + 0.05 * high],
-            [0, top + 0.14 * high],
-            [px, top + 0.14 * high],
-            [px, 0.45 * high],
-          ],
-          stuff: 'rubber',
-          open: true,
-          thick: 3,
-        },
-        { kind: 'body', points: rectangle(px - 0.12 * wide, 0, 0.24 * wide, 0.45 * high), stuff: 'metal' },
-        ...(isDriven(values)
-          ? []
-          : [
-              {
-                kind: 'body' as const,
-                points: rectangle(px - 0.1 * wide, (0.06 + 0.3 * lift) * high, 0.2 * wide, 0.03 * high),
-                stuff: 'ink' as const,
-              },
-            ]),
-        ...pushes,
-        { kind: 'note', at: [0, top * 0.5], said: ['inside ', kPa(pressure)], anchor: 'middle' },
-        {
-          kind: 'note',
-          at: [-1.28 * wide, top * 0.78],
-          said: ['outside ', kPa(n.stationPressure)],
-          stuff: 'outside-air',
-          anchor: 'start',
-        },
-      ],
-      caption:
-        lost > 0.005
-          ? [said(lost, 'fraction', '%', '%'), ' of its volume gone.']
-          : [
-              'The pump takes air out; the room pushes ',
-              kPa(n.stationPressure - pressure),
-              ' harder than what is left.',
-            ],
-    },
+    frame: { left: -1.3 * wide, right: 2.2 * wide, bottom: 0, top: 1.25 * high },
+    shapes: [
+      { kind: 'gas', points: wall, air: pressure / n.stationPressure, vapour: 0 },
+      { kind: 'body', points: wall, stuff: 'metal', hollow: true, thick: 3 },
+      { kind: 'body', points: rectangle(-n.mouthDiameter / 2, top, n.mouthDiameter, 0.05 * high), stuff: 'rubber' },
+      {
+        kind: 'body',
+        points: [
+          [0, top + 0.05 * high],
+          [0, top + 0.14 * high],
+          [px, top + 0.14 * high],
+          [px, 0.45 * high],
+        ],
+        stuff: 'rubber',
+        open: true,
+        thick: 3,
+      },
+      { kind: 'body', points: rectangle(px - 0.12 * wide, 0, 0.24 * wide, 0.45 * high), stuff: 'metal' },
+      ...(isDriven(values)
+        ? []
+        : [
+            {
+              kind: 'body' as const,
+              points: rectangle(px - 0.1 * wide, (0.06 + 0.3 * lift) * high, 0.2 * wide, 0.03 * high),
+              stuff: 'ink' as const,
+            },
+          ]),
+      ...pushes,
+      { kind: 'note', at: [0, top * 0.5], said: ['inside ', kPa(pressure)], anchor: 'middle' },
+      {
+        kind: 'note',
+        at: [-1.28 * wide, top * 0.78],
+        said: ['outside ', kPa(n.stationPressure)],
+        stuff: 'outside-air',
+        anchor: 'start',
+      },
+    ],
+    caption:
+      lost > 0.005
+        ? [said(lost, 'fraction', '%', '%'), ' of its volume gone.']
+        : ['The pump takes air out; the room pushes ', kPa(n.stationPressure - pressure), ' harder than what is left.'],
   }
 }

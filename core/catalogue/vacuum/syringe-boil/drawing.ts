@@ -47,18 +47,14 @@ export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
   ]
   const top = foot + (level + (n.pullTo - n.waterVolume) / area) * 1.95 + 2.2 * n.bore
   return {
-    kind: 'syringe',
-    numbers: {},
-    scene: {
-      frame: { left: -4 * n.bore, right: 4 * n.bore, bottom: 0, top: Math.max(top, rim + n.bore) },
-      shapes,
-      caption: [
-        'The water is at ',
-        said(water, 'temperature', 'degC', 'degF'),
-        '; at this pressure it boils at ',
-        said(point, 'temperature', 'degC', 'degF'),
-        boiling > 0.5 ? ': it boils.' : '.',
-      ],
-    },
+    frame: { left: -4 * n.bore, right: 4 * n.bore, bottom: 0, top: Math.max(top, rim + n.bore) },
+    shapes,
+    caption: [
+      'The water is at ',
+      said(water, 'temperature', 'degC', 'degF'),
+      '; at this pressure it boils at ',
+      said(point, 'temperature', 'degC', 'degF'),
+      boiling > 0.5 ? ': it boils.' : '.',
+    ],
   }
 }

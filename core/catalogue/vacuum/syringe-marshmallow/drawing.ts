@@ -36,18 +36,14 @@ export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
   ]
   const top = foot + n.barrelVolume / area + rod + 0.5 * n.bore
   return {
-    kind: 'syringe',
-    numbers: {},
-    scene: {
-      frame: { left: -4 * n.bore, right: 4 * n.bore, bottom: 0, top: Math.max(top, rim + n.bore) },
-      shapes,
-      caption: [
-        pressure < 0.97 * n.stationPressure
-          ? 'The air round it pushes less: the gas in it takes more room.'
-          : pressure > 1.03 * n.stationPressure
-            ? 'The air round it pushes harder: the gas in it takes less room.'
-            : 'Inside as outside.',
-      ],
-    },
+    frame: { left: -4 * n.bore, right: 4 * n.bore, bottom: 0, top: Math.max(top, rim + n.bore) },
+    shapes,
+    caption: [
+      pressure < 0.97 * n.stationPressure
+        ? 'The air round it pushes less: the gas in it takes more room.'
+        : pressure > 1.03 * n.stationPressure
+          ? 'The air round it pushes harder: the gas in it takes less room.'
+          : 'Inside as outside.',
+    ],
   }
 }

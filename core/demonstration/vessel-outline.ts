@@ -1,3 +1,6 @@
+/** Side view of a vessel, whole or caved in, as points to scale. */
+import type { Point } from './scene'
+
 export type OutlineShape = 'cylinder' | 'drum' | 'box' | 'bottle' | 'flask' | 'tank' | 'bell-jar'
 
 export interface Outlined {
@@ -5,6 +8,7 @@ export interface Outlined {
   /** of the sound body */ width: number
   /** over all, neck included */ height: number
   /** width of mouth or neck */ mouth: number
+  /** where the mouth is, beside the middle; 0 where left out */ mouthAt?: number
   /** of the height, taken by the neck */ neck?: number
   /** fraction of the volume, 0 to 1 */ lost: number
 }
@@ -12,6 +16,8 @@ export interface Outlined {
 const STEPS = 44
 /** Share of the height over which a shoulder widens from neck to body. */
 const SHOULDER = 0.2
+/** How much shorter a vessel has become that has lost all its volume, as a share of its height. */
+const SHORTENING = 0.18
 
 /** Half the width of the sound vessel at a share of its height, from mouth (0) to base (1). */
 function halfWidth({ shape, width, height, mouth, neck = 0 }: Outlined, share: number): number {
@@ -35,17 +41,21 @@ function halfWidth({ shape, width, height, mouth, neck = 0 }: Outlined, share: n
   return body
 }
 
+/** Height of a vessel that has lost part of its volume. @param lost fraction, 0 to 1 */
+export const shortened = (height: number, lost: number) => height * (1 - SHORTENING * lost)
+
 /**
- * Side view of a vessel that has lost part of its volume, as an SVG path around the origin, mouth end at negative y.
+ * Side view of a vessel that has lost part of its volume, standing on the origin, mouth up: from the right edge of its
+ * mouth down, along the base and up to the left edge, so that as an open line it leaves the mouth open.
  *
  * The sides fold inward in lobes: the more volume is lost, the deeper; necks and ends hold.
  */
-export function vesselOutline(vessel: Outlined): string {
-  const { width, height, lost } = vessel
+export function vesselOutline(vessel: Outlined): Point[] {
+  const { width, height, lost, mouth, mouthAt = 0 } = vessel
   const depth = Math.min(0.47, 0.56 * lost) * width
   const fold = 0.05 * width * Math.min(1, lost * 3)
-  const shorter = 1 - 0.18 * lost
-  const side = (sign: 1 | -1): [number, number][] =>
+  const tall = shortened(height, lost)
+  const side = (sign: 1 | -1): Point[] =>
     Array.from({ length: STEPS + 1 }, (_, i) => {
       const share = i / STEPS
       const half = halfWidth(vessel, share)
@@ -53,11 +63,13 @@ export function vesselOutline(vessel: Outlined): string {
       const give = ((2 * half) / width) ** 2
       const caved = depth * Math.sin(Math.PI * share) ** 0.7 * (sign > 0 ? 1 : 0.92) * give
       const folded = fold * Math.sin((5 + (sign > 0 ? 0 : 1)) * Math.PI * share) * Math.sin(Math.PI * share) * give
-      return [sign * (half - caved - folded), (share - 0.5) * height * shorter]
+      return [sign * (half - caved - folded), (1 - share) * tall] as const
     })
-  const right = side(1)
-  const left = side(-1).reverse()
-  return `M${[...right, ...left].map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join('L')}Z`
+  const edge = (sign: 1 | -1): Point[] => {
+    const x = mouthAt + (sign * mouth) / 2
+    return Math.abs(x) < halfWidth(vessel, 0) ? [[x, tall]] : []
+  }
+  return [...edge(1), ...side(1), ...side(-1).reverse(), ...edge(-1)]
 }
 
 /** Height that a share of the volume stands at, as a share of the height: a round flask is narrow at its ends. */

@@ -1,21 +1,15 @@
 import { describe, expect, it } from 'vitest'
+import { turned, type Point } from './scene'
 import { levelOf, vesselOutline, type OutlineShape } from './vessel-outline'
 
-/** Area of a polygon path by the shoelace formula. */
-function area(path: string): number {
-  const points = path
-    .slice(1, -1)
-    .split('L')
-    .map(p => p.split(',').map(Number) as [number, number])
-  return (
-    Math.abs(
-      points.reduce((sum, [x, y], i) => {
-        const [nx, ny] = points[(i + 1) % points.length]
-        return sum + x * ny - nx * y
-      }, 0),
-    ) / 2
-  )
-}
+/** Area of a polygon by the shoelace formula. */
+const area = (points: readonly Point[]) =>
+  Math.abs(
+    points.reduce((sum, [x, y], i) => {
+      const [nx, ny] = points[(i + 1) % points.length]
+      return sum + x * ny - nx * y
+    }, 0),
+  ) / 2
 const can = (lost: number) => vesselOutline({ shape: 'cylinder', width: 40, height: 100, mouth: 15, lost })
 
 describe('outline of a vessel', () => {
@@ -30,7 +24,7 @@ describe('outline of a vessel', () => {
     shape => {
       let before = Infinity
       for (let lost = 0; lost <= 0.92; lost += 0.04) {
-        const path = vesselOutline({
+        const points = vesselOutline({
           shape,
           width: 40,
           height: 100,
@@ -38,14 +32,10 @@ describe('outline of a vessel', () => {
           neck: shape === 'bottle' ? 20 : 0,
           lost,
         })
-        expect(path).not.toMatch(/NaN/)
-        expect(area(path)).toBeLessThan(before)
-        before = area(path)
-        const right = path
-          .slice(1, -1)
-          .split('L')
-          .slice(0, 45)
-          .map(p => Number(p.split(',')[0]))
+        expect(points.flat().every(Number.isFinite)).toBe(true)
+        expect(area(points)).toBeLessThan(before)
+        before = area(points)
+        const right = points.slice(0, 45).map(([x]) => x)
         expect(Math.min(...right)).toBeGreaterThanOrEqual(-2)
       }
       expect(before).toBeGreaterThan(200)
@@ -55,5 +45,17 @@ describe('outline of a vessel', () => {
     expect(levelOf('flask', 0.5)).toBeCloseTo(0.5, 3)
     expect(levelOf('flask', 0.1)).toBeGreaterThan(0.15)
     expect(levelOf('box', 0.1)).toBe(0.1)
+  })
+  it('leaves its mouth open where it is', () => {
+    const points = vesselOutline({ shape: 'drum', width: 40, height: 100, mouth: 6, mouthAt: 10, lost: 0 })
+    expect([points[0], points.at(-1)]).toEqual([
+      [13, 100],
+      [7, 100],
+    ])
+  })
+  it('is turned about a point by half turns: a quarter, a half, and its size is kept', () => {
+    expect(turned([[1, 0]], [0, 0], 0.5)[0]).toEqual([0, -1])
+    expect(turned([[1, 0]], [0, 0], 1)[0].map(Math.abs)).toEqual([1, 0])
+    for (const share of [0.1, 0.4, 0.6, 0.9]) expect(area(turned(can(0), [7, 3], share))).toBeCloseTo(4000, 6)
   })
 })

@@ -6,12 +6,14 @@ import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { withLock } from '../lock.mjs'
+import { build } from 'esbuild'
+import { withLock } from '../install/lock.mjs'
+import type { Say } from '../root'
 
 const SOURCES = ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
 const KEPT = 4
 
-function* files(path) {
+function* files(path: string): Generator<string> {
   if (statSync(path).isFile()) {
     yield path
     return
@@ -19,8 +21,8 @@ function* files(path) {
   for (const name of readdirSync(path).sort()) yield* files(join(path, name))
 }
 
-/** Digest of everything that a build depends on. @param {string} root @param {string[]} sources */
-export function fingerprint(root, sources = SOURCES) {
+/** Digest of everything that a build depends on. */
+export function fingerprint(root: string, sources: readonly string[] = SOURCES) {
   const hash = createHash('sha256').update(process.version)
   for (const source of sources) {
     const path = join(root, source)
@@ -33,11 +35,8 @@ export function fingerprint(root, sources = SOURCES) {
   return hash.digest('hex').slice(0, 16)
 }
 
-/**
- * @param {string} root @param {(line: string) => void} say
- * @returns {Promise<string>} the server's entry file
- */
-export async function ensureBuild(root, say) {
+/** Builds what changed. @returns the server's entry file @throws Error with what the build printed */
+export async function ensureBuild(root: string, say: Say): Promise<string> {
   const builds = join(root, '.builds')
   const folder = join(builds, `app-${fingerprint(root)}`)
   const complete = join(folder, 'complete')
@@ -48,13 +47,18 @@ export async function ensureBuild(root, say) {
     if (existsSync(complete)) return
     say('Building the application (about a minute)…')
     const nuxt = spawnSync(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
-      cwd: root, encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'], maxBuffer: 1 << 28,
+      cwd: root,
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'pipe'],
+      maxBuffer: 1 << 28,
       env: { ...process.env, HUSH_BUILD_DIR: folder, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
     })
     if (nuxt.status !== 0) throw new Error(`the build failed:\n${nuxt.stdout}${nuxt.stderr}`)
     writeFileSync(complete, '')
-    const old = readdirSync(builds).filter(name => name.startsWith('app-') && join(builds, name) !== folder)
-      .map(name => ({ name, at: statSync(join(builds, name)).mtimeMs })).sort((a, b) => b.at - a.at)
+    const old = readdirSync(builds)
+      .filter(name => name.startsWith('app-') && join(builds, name) !== folder)
+      .map(name => ({ name, at: statSync(join(builds, name)).mtimeMs }))
+      .sort((a, b) => b.at - a.at)
     // Older builds may still be running elsewhere; a few are kept.
     for (const { name } of old.slice(KEPT)) rmSync(join(builds, name), { recursive: true, force: true })
   })
@@ -63,19 +67,26 @@ export async function ensureBuild(root, say) {
 
 /**
  * Bundles TypeScript for the command line, where a development loader would cost half the speed.
- * @param {string} root @param {string} entry @param {string} name of the bundle @returns {Promise<string>} its file
+ * @param name of the bundle
+ * @returns its file
  */
-export async function bundle(root, entry, name) {
+export async function bundle(root: string, entry: string, name: string): Promise<string> {
   const builds = join(root, '.builds')
   const file = join(builds, `${name}-${fingerprint(root, ['core', 'scripts', 'package-lock.json'])}.mjs`)
   if (existsSync(file)) return file
-  const { build } = await import('esbuild')
   mkdirSync(builds, { recursive: true })
   const partial = `${file}.${process.pid}`
-  await build({ entryPoints: [entry], bundle: true, platform: 'node', format: 'esm', outfile: partial, logLevel: 'error' })
+  await build({
+    entryPoints: [entry],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile: partial,
+    logLevel: 'error',
+  })
   renameSync(partial, file)
   return file
 }
 
-/** Core as one file. @param {string} root */
-export const ensureCoreBundle = root => bundle(root, join(root, 'core', 'index.ts'), 'core')
+/** Core as one file. */
+export const ensureCoreBundle = (root: string) => bundle(root, join(root, 'core', 'index.ts'), 'core')

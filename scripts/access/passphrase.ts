@@ -2,34 +2,38 @@
 import { randomBytes, randomInt, scryptSync } from 'node:crypto'
 import { createInterface } from 'node:readline/promises'
 import pg from 'pg'
+import type { Say } from '../root'
 
 const LEAST_LENGTH = 8
 /** 64 MiB and some tenths of a second each. */
 const COST = { N: 65536, r: 8, p: 1 }
 const LETTERS = 'abcdefghjkmnpqrstuvwxyz23456789'
 
-/** @param {string} passphrase @returns {string} `scrypt$N$r$p$salt$hash` */
-export function hashPassphrase(passphrase) {
+/** @returns `scrypt$N$r$p$salt$hash` */
+export function hashPassphrase(passphrase: string) {
   const salt = randomBytes(16)
   const hash = scryptSync(passphrase.normalize('NFKC'), salt, 32, { ...COST, maxmem: 256 * COST.N * COST.r })
   return ['scrypt', COST.N, COST.r, COST.p, salt.toString('base64'), hash.toString('base64')].join('$')
 }
 
-/** @param {string} url of the database @param {string} passphrase */
-export async function setPassphrase(url, passphrase) {
-  if (passphrase.length < LEAST_LENGTH) throw new Error(`passphrase: given ${passphrase.length} characters; accepted: ${LEAST_LENGTH} or more`)
+/** @param url of the database @throws Error where it is too short */
+export async function setPassphrase(url: string, passphrase: string) {
+  if (passphrase.length < LEAST_LENGTH)
+    throw new Error(`passphrase: given ${passphrase.length} characters; accepted: ${LEAST_LENGTH} or more`)
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   try {
     await client.query(
-      'insert into access (passphrase, sealing_key) values ($1, $2) on conflict (single) do update set passphrase = excluded.passphrase',
-      [hashPassphrase(passphrase), randomBytes(32).toString('base64')])
+      `insert into access (passphrase, sealing_key) values ($1, $2)
+        on conflict (single) do update set passphrase = excluded.passphrase`,
+      [hashPassphrase(passphrase), randomBytes(32).toString('base64')],
+    )
   } finally {
     await client.end()
   }
 }
 
-async function hasPassphrase(url) {
+async function hasPassphrase(url: string) {
   const client = new pg.Client({ connectionString: url })
   await client.connect()
   try {
@@ -40,23 +44,27 @@ async function hasPassphrase(url) {
   }
 }
 
-/** From HUSH_PASSPHRASE, or asked for in a terminal. @returns {Promise<string | undefined>} */
-export async function askPassphrase() {
+/** From HUSH_PASSPHRASE, or asked for in a terminal; undefined where there is neither. */
+export async function askPassphrase(): Promise<string | undefined> {
   if (process.env.HUSH_PASSPHRASE) return process.env.HUSH_PASSPHRASE
   if (!process.stdin.isTTY) return undefined
   const terminal = createInterface({ input: process.stdin, output: process.stdout })
   try {
-    return await terminal.question(`Passphrase for everybody who may use this from the network (${LEAST_LENGTH} characters or more): `)
+    return await terminal.question(
+      `Passphrase for everybody who may use this from the network (${LEAST_LENGTH} characters or more): `,
+    )
   } finally {
     terminal.close()
   }
 }
 
 /** Sees to it that there is a passphrase before anybody outside can reach the application. */
-export async function ensurePassphrase(url, say) {
+export async function ensurePassphrase(url: string, say: Say) {
   if (await hasPassphrase(url)) return
   const given = await askPassphrase()
-  const made = Array.from({ length: 4 }, () => Array.from({ length: 4 }, () => LETTERS[randomInt(LETTERS.length)]).join('')).join('-')
+  const made = Array.from({ length: 4 }, () =>
+    Array.from({ length: 4 }, () => LETTERS[randomInt(LETTERS.length)]).join(''),
+  ).join('-')
   await setPassphrase(url, given ?? made)
   if (given === undefined) say(`Passphrase, shown only this once: ${made}  ("npm run passphrase" sets another)`)
 }

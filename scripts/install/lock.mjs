@@ -2,13 +2,16 @@
 import { openSync, closeSync, readFileSync, rmSync, writeSync } from 'node:fs'
 import { setTimeout as sleep } from 'node:timers/promises'
 
+/** The code that Node gives a failed call of the system. @param {unknown} error */
+const codeOf = error => (error instanceof Error && 'code' in error ? error.code : undefined)
+
 /** Whether a process runs. @param {number} pid */
 export function alive(pid) {
   try {
     process.kill(pid, 0)
     return true
   } catch (error) {
-    return error.code === 'EPERM'
+    return codeOf(error) === 'EPERM'
   }
 }
 
@@ -27,11 +30,13 @@ export async function withLock(file, say, work) {
       closeSync(handle)
       break
     } catch (error) {
-      if (error.code !== 'EEXIST') throw error
+      if (codeOf(error) !== 'EEXIST') throw error
       let holder = NaN
       try {
         holder = Number(readFileSync(file, 'utf8'))
-      } catch { /* it has just been released */ }
+      } catch {
+        /* it has just been released */
+      }
       if (holder > 0 && !alive(holder)) {
         rmSync(file, { force: true })
         continue

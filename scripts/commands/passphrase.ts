@@ -1,13 +1,10 @@
 /** Sets a new passphrase; everybody has to sign in again. Asks in the terminal, or takes HUSH_PASSPHRASE. */
-import { dirname } from 'node:path'
-import { realpathSync } from 'node:fs'
-import { fileURLToPath } from 'node:url'
-import { askPassphrase, setPassphrase } from './access/passphrase.mjs'
-import { clusterFolder, openCluster } from './database/cluster.mjs'
-import { migrate } from './database/migrate.mjs'
+import { askPassphrase, setPassphrase } from '../access/passphrase'
+import { clusterFolder, openCluster } from '../database/cluster'
+import { migrate } from '../database/migrate'
+import { messageOf, root } from '../root'
 
-const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
-const say = line => console.log(line)
+const say = (line: string) => console.log(line)
 try {
   const cluster = await openCluster(clusterFolder(root), say)
   try {
@@ -20,6 +17,6 @@ try {
     await cluster.close()
   }
 } catch (error) {
-  console.error(error.message)
+  console.error(messageOf(error))
   process.exitCode = 1
 }

@@ -1,23 +1,30 @@
-/**
- * `node scripts/screenshots.mjs ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo
- * data.
- */
-import { dirname, join } from 'node:path'
-import { fileURLToPath } from 'node:url'
-import { chromium } from '@playwright/test'
-import { chromiumProgram } from './install/debian-packages.mjs'
+/** `npm run screenshots -- ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo data. */
+import { join } from 'node:path'
+import { chromium, type Page } from '@playwright/test'
+import { chromiumProgram } from '../install/debian-packages.mjs'
+import { root } from '../root'
 
 const address = process.argv[2]
 if (!address) {
   console.error('address: given nothing; accepted: the address that npm start prints')
   process.exit(2)
 }
-const folder = join(dirname(dirname(fileURLToPath(import.meta.url))), 'docs', 'screenshots')
-const demo = number => `5a1d0000-0000-4000-8000-${String(number).padStart(12, '0')}`
+const folder = join(root, 'docs', 'screenshots')
+const demo = (number: number) => `5a1d0000-0000-4000-8000-${String(number).padStart(12, '0')}`
 const staging = `/bench/${demo(1)}`
-const browser = await chromium.launch({ executablePath: chromiumProgram(), args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+const browser = await chromium.launch({
+  executablePath: chromiumProgram()!,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+})
 
-async function take(name, path, { width = 1280, height = 800, motion = 'reduce', act } = {}) {
+interface View {
+  width?: number
+  height?: number
+  motion?: 'reduce' | 'no-preference'
+  /** what is done before the picture */ act?: (page: Page) => Promise<unknown>
+}
+
+async function take(name: string, path: string, { width = 1280, height = 800, motion = 'reduce', act }: View = {}) {
   const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: motion })
   await page.goto(`${address}${path}`)
   await page.locator('h1').waitFor()
@@ -38,7 +45,7 @@ await take('bench-egg', `/bench/${demo(9)}`)
 await take('bench-balloon', `/bench/${demo(10)}`)
 await take('particle-board', staging, {
   motion: 'no-preference',
-  act: async (page) => {
+  act: async page => {
     await page.getByLabel('Time scrubber').fill('1.4')
     await page.getByRole('button', { name: 'Fill the screen' }).click()
     // Long enough for the counted hits to settle.
@@ -46,17 +53,30 @@ await take('particle-board', staging, {
   },
 })
 await take('gallery', '/bench/choose')
-await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, { act: page => page.getByTestId('odds-gap').filter({ hasText: /of 100|odds/ }).waitFor() })
+await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, {
+  act: page =>
+    page
+      .getByTestId('odds-gap')
+      .filter({ hasText: /of 100|odds/ })
+      .waitFor(),
+})
 await take('bench-editor', staging, {
-  act: async (page) => {
+  act: async page => {
     await page.locator('[data-input="bathTemperature"]').click()
     await page.locator('figcaption', { hasText: 'crushes' }).waitFor()
   },
 })
-await take('bench-causes', staging, { act: page => page.getByRole('heading', { name: 'Why' }).evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20)) })
+await take('bench-causes', staging, {
+  act: page =>
+    page
+      .getByRole('heading', { name: 'Why' })
+      .evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20)),
+})
 await take('bench-narrow', staging, { width: 390, height: 844 })
 await take('shelf', '/shelf')
-await take('running-order', `/order/${demo(301)}`, { act: page => page.getByTestId('plan-state').filter({ hasText: 'fits' }).waitFor() })
+await take('running-order', `/order/${demo(301)}`, {
+  act: page => page.getByTestId('plan-state').filter({ hasText: 'fits' }).waitFor(),
+})
 await take('logbook', '/logbook')
 await take('run', `/logbook/${demo(206)}`, { height: 1120, act: page => page.getByTestId('why').waitFor() })
 await take('record', '/logbook/record', { height: 900, act: page => page.getByText('Brier score').waitFor() })
@@ -70,7 +90,7 @@ await live.getByLabel('clock').selectOption('1')
 await live.getByRole('button', { name: 'Go on stage' }).click()
 await live.getByTestId('cue').waitFor()
 /** Does what the big button says until something is there. */
-async function until(there) {
+async function until(there: () => Promise<boolean>) {
   for (let i = 0; i < 12 && !(await there()); i++) await live.keyboard.press('Enter')
 }
 await until(async () => /Plume/.test(await live.getByTestId('big-button').innerText()))

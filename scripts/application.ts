@@ -1,0 +1,87 @@
+/** The built application as a child process, with its database. */
+import { spawn, type ChildProcess } from 'node:child_process'
+import { setTimeout as sleep } from 'node:timers/promises'
+
+export interface ServerOptions {
+  /** file of the built server */ entry: string
+  databaseUrl: string
+  host: string
+  port: number
+  /** leaves out what it prints */ quiet?: boolean
+}
+
+export interface Ended {
+  code: number | null
+  signal: NodeJS.Signals | null
+}
+
+export interface RunningServer {
+  url: string
+  child: ChildProcess
+  ended: Promise<Ended>
+  stop: () => Promise<void>
+}
+
+/** Starts the server and waits until it answers. @throws Error with what it printed, where it ends or stays silent */
+export async function startServer({
+  entry,
+  databaseUrl,
+  host,
+  port,
+  quiet = false,
+}: ServerOptions): Promise<RunningServer> {
+  const child = spawn(process.execPath, [entry], {
+    detached: true, // so that Ctrl-C reaches this process first, which then stops things in order
+    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'pipe'],
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      HUSH_DATABASE_URL: databaseUrl,
+      NITRO_HOST: host,
+      HOST: host,
+      NITRO_PORT: String(port),
+      PORT: String(port),
+      NITRO_SHUTDOWN_TIMEOUT: '2000',
+    },
+  })
+  let output = ''
+  child.stdout?.on('data', text => {
+    output += text
+  })
+  child.stderr?.on('data', text => {
+    output += text
+  })
+  const ended = new Promise<Ended>(resolve => child.once('exit', (code, signal) => resolve({ code, signal })))
+  let exit: Ended | undefined
+  void ended.then(result => {
+    exit = result
+  })
+  const reach = host === '0.0.0.0' ? '127.0.0.1' : host.includes(':') ? `[${host === '::' ? '::1' : host}]` : host
+  const url = `http://${reach}:${port}`
+  for (let waited = 0; ; waited += 100) {
+    if (exit) throw new Error(`the server ended at once (${exit.signal ?? exit.code}):\n${output}`)
+    try {
+      const response = await fetch(`${url}/api/health`)
+      if (response.ok) break
+    } catch {
+      /* not yet */
+    }
+    if (waited > 60_000) {
+      child.kill('SIGKILL')
+      throw new Error(`the server did not answer within a minute:\n${output}`)
+    }
+    await sleep(100)
+  }
+  return {
+    url,
+    child,
+    ended,
+    async stop() {
+      if (exit) return
+      child.kill('SIGTERM')
+      await Promise.race([ended, sleep(4000)])
+      if (!exit) child.kill('SIGKILL')
+      await ended
+    },
+  }
+}

@@ -1,0 +1,158 @@
+/** `npm test`: runs every suite, and closes with the count of all of them together. */
+import { spawn } from 'node:child_process'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import type { JSONReport, JSONReportSuite } from '@playwright/test/reporter'
+import type { JsonTestResults } from 'vitest/node'
+import { ensureBuild } from '../build/build'
+import { openCluster, type Cluster } from '../database/cluster'
+import { chromiumProgram } from '../install/debian-packages.mjs'
+import { withLock } from '../install/lock.mjs'
+import { messageOf, root } from '../root'
+
+const say = (line: string) => console.log(line)
+let passed = 0
+let failed = 0
+
+type Environment = Record<string, string>
+
+/** Runs a program of node_modules. */
+function program(
+  name: string,
+  args: string[],
+  environment: Environment = {},
+): Promise<{ ok: boolean; output: string }> {
+  return new Promise(resolve => {
+    const child = spawn(join(root, 'node_modules', '.bin', name), args, {
+      cwd: root,
+      env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', NO_COLOR: '1', ...environment },
+      stdio: ['ignore', 'pipe', 'pipe'],
+    })
+    let output = ''
+    child.stdout.on('data', text => {
+      output += text
+    })
+    child.stderr.on('data', text => {
+      output += text
+    })
+    child.on('error', error => resolve({ ok: false, output: error.message }))
+    child.on('close', code => resolve({ ok: code === 0, output }))
+  })
+}
+
+function count(name: string, ok: number, bad: number, output: string) {
+  passed += ok
+  failed += bad
+  say(`${bad === 0 ? 'ok  ' : 'FAIL'} ${name}: ${ok} passed, ${bad} failed`)
+  if (bad > 0) say(output)
+}
+
+async function check(name: string, args: string[], label: string) {
+  const { ok, output } = await program(name, args)
+  count(label, ok ? 1 : 0, ok ? 0 : 1, output)
+}
+
+/** A report that a program wrote, or undefined where it wrote none. */
+function reportIn<T>(file: string): T | undefined {
+  return existsSync(file) ? (JSON.parse(readFileSync(file, 'utf8')) as T) : undefined
+}
+
+/** Counts a suite; one that ran no test at all has failed once. */
+function countSuite(name: string, ok: number, bad: number, output: string) {
+  count(name, ok, ok + bad === 0 ? 1 : bad, output)
+}
+
+async function vitest(project: string, environment?: Environment) {
+  const file = join(folder, `${project}.json`)
+  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+  const { output } = await program('vitest', args, environment)
+  const report = reportIn<JsonTestResults>(file)
+  // A file that could not be loaded has no tests of its own; it counts as one failure.
+  const broken = report?.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length ?? 0
+  countSuite(`${project} tests`, report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + broken, output)
+}
+
+async function browser(environment: Environment) {
+  const file = join(folder, 'browser.json')
+  const HUSH_CHROMIUM = chromiumProgram() ?? ''
+  const { output } = await program('playwright', ['test'], { ...environment, HUSH_TEST_REPORT: file, HUSH_CHROMIUM })
+  const report = reportIn<JSONReport>(file)
+  const bad = report ? report.stats.unexpected + report.stats.flaky : 1
+  countSuite('browser tests', report?.stats.expected ?? 0, bad, (report ? `${failures(report)}\n` : '') + output)
+}
+
+/** What Playwright's report says of the tests that failed. */
+function failures(report: JSONReport): string {
+  const ofSuite = (suite: JSONReportSuite): string[] => [
+    ...suite.specs
+      .filter(spec => !spec.ok)
+      .flatMap(spec => [spec.title, ...spec.tests.flatMap(t => t.results.flatMap(r => r.errors.map(e => e.message)))]),
+    ...(suite.suites ?? []).flatMap(ofSuite),
+  ]
+  return [...report.suites.flatMap(ofSuite), ...report.errors.map(e => e.message ?? '')].join('\n')
+}
+
+const folder = mkdtempSync(join(tmpdir(), 'zealous-hush-reports-'))
+const clusterFolder = join(tmpdir(), `zealous-hush-test-${process.pid}`)
+let cluster: Cluster | undefined
+async function end(code: number) {
+  await cluster?.close()
+  rmSync(folder, { recursive: true, force: true })
+  rmSync(clusterFolder, { recursive: true, force: true })
+  process.exit(code)
+}
+process.on('SIGINT', () => void end(130))
+process.on('SIGTERM', () => void end(143))
+
+/** `npm run check`: style, types and the quick unit tests, for while one works. */
+const QUICK = process.argv.includes('--quick')
+/** What Prettier lays out. */
+const LAID_OUT = ['*.ts', '*.mjs', '{core,app,server,tests,scripts}/**/*.{ts,mjs,vue}']
+
+/** Style, directions and types. */
+async function checkCode() {
+  mkdirSync(join(root, '.builds'), { recursive: true })
+  await withLock(join(root, '.builds', 'lock'), say, async () => {
+    const { ok, output } = await program('nuxt', ['prepare'])
+    if (!ok) throw new Error(`nuxt prepare failed:\n${output}`)
+  })
+  const style = async () => {
+    await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint')
+    await check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')
+    await check('knip', ['--no-progress'], 'no export that nobody uses')
+  }
+  const types = async () => {
+    await check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node')
+    await check('tsc', ['-p', 'core/tsconfig.tests.json'], 'types of core’s tests')
+    await check('tsc', ['-p', 'scripts/tsconfig.json'], 'types of the commands')
+    await check('tsc', ['-p', 'tests/tsconfig.json'], 'types of the server and browser tests')
+    await check('vue-tsc', ['-b', '--noEmit'], 'types of the application')
+  }
+  await Promise.all([style(), types()])
+}
+
+/** The suites that take minutes: many draws, the server with its database, the browser. */
+async function thorough() {
+  await vitest('thorough')
+  await ensureBuild(root, say)
+  cluster = await openCluster(clusterFolder, say)
+  const environment = { HUSH_TEST_CLUSTER: clusterFolder }
+  say('Running the server and browser tests…')
+  await vitest('integration', environment)
+  await browser(environment)
+}
+
+try {
+  say('Checking style, directions and types, and running the unit tests…')
+  await checkCode()
+  await vitest('unit')
+  if (!QUICK) await thorough()
+} catch (error) {
+  console.error(messageOf(error))
+  failed++
+}
+await cluster?.close()
+cluster = undefined
+say(`${passed} passed, ${failed} failed`)
+await end(failed > 0 ? 1 : 0)

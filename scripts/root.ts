@@ -1,0 +1,12 @@
+import { realpathSync } from 'node:fs'
+import { dirname } from 'node:path'
+import { fileURLToPath } from 'node:url'
+
+/** Folder of the clone, with symbolic links resolved, so that two ways into it share a cluster and builds. */
+export const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
+
+/** What a command or a part of it tells the person who called it. */
+export type Say = (line: string) => void
+
+/** The words of anything thrown. */
+export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error))

@@ -6137,108 +6137,172 @@ var CoolingVessel = class {
     return (most > steam ? most : steam) - 1;
   }
   derivatives(time, state3, slope) {
-    const { density, capacity: full, crossSection: crossSection2, outside } = this;
-    const { room } = this.plan;
+    this.readGas(state3);
+    this.walls(time, state3, slope);
+    this.surface(state3);
+    if (this.open) this.mouth(time, state3, slope);
+    else this.closedLiquid(state3, slope);
+    this.leak(state3, slope);
+    this.gas(state3, slope);
+  }
+  /** What the parts below hand on to one another at one state: plain numbers, SI. */
+  now = {
+    vapour: 0.5,
+    air: 0.5,
+    volume: 0.5,
+    pressure: 0.5,
+    /** conductance of the layer of air in series with half the wall, W/(m2 K) */
+    toWall: 0.5,
+    wetArea: 0.5,
+    dryArea: 0.5,
+    /** heat of condensing on them, W/m2 */
+    onWet: 0.5,
+    onDry: 0.5,
+    /** condensing on walls; on the liquid's surface, less what evaporates; on what is sprayed or streams in, kg/s */
+    wallRate: 0.5,
+    surface: 0.5,
+    jet: 0.5,
+    /** condensed on the surface, W */
+    surfaceHeat: 0.5,
+    liquidMass: 0.5,
+    /** what a leak brings to the gas, W, and takes of its vapour, kg/s */
+    leakHeat: 0.5,
+    vapourOut: 0.5
+  };
+  /** Pressure, dew point, and the layer of air that vapour must get through. */
+  readGas(state3) {
+    const { now, steam } = this;
     const vapour = state3[COOLING.vapour] > 1e-9 ? state3[COOLING.vapour] : 1e-9;
     const air = state3[COOLING.air] > 1e-12 ? state3[COOLING.air] : 1e-12;
     const gas = state3[COOLING.gas];
-    const wetWall = state3[COOLING.wetWall];
-    const dryWall = state3[COOLING.dryWall];
-    const liquid = state3[COOLING.liquid];
-    const drawnIn = state3[COOLING.drawnIn];
     const volume = this.gasVolume(state3);
-    const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume;
-    const push = this.wall === "standing" ? 0 : outside - pressure - this.held(state3);
-    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
-    const { steam } = this;
+    now.vapour = vapour;
+    now.air = air;
+    now.volume = volume;
+    now.pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume;
     steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume;
     if (steam.pressure !== this.steamPressure) {
       this.steamPressure = steam.pressure;
       this.dewPoint = quickSaturationTemperature(steam.pressure);
       steam.latent = quickLatentHeat(this.dewPoint);
     }
-    const { dewPoint } = this;
-    const { latent } = steam;
     if (air / vapour !== this.massRatio) {
       this.massRatio = air / vapour;
       this.layer = this.airLayerFactor * airLayerConductance(this.massRatio);
     }
-    const { layer } = this;
-    const toWall = layer * this.half / (layer + this.half);
+    now.toWall = this.layer * this.half / (this.layer + this.half);
+  }
+  /** Vapour condenses on the walls; the coolant takes the heat from the wet one, the room from the dry one. */
+  walls(time, state3, slope) {
+    const { now, dewPoint } = this;
+    const { room } = this.plan;
+    const wetWall = state3[COOLING.wetWall];
+    const dryWall = state3[COOLING.dryWall];
     const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea;
     const dryArea = this.wholeWall - wetArea;
-    const onDry = condensingFlux(this.film, dewPoint - dryWall, toWall);
+    const onDry = condensingFlux(this.film, dewPoint - dryWall, now.toWall);
     const dryLoss = roomLossFlux(room.loss, dryWall);
     let onWet = 0;
     slope[COOLING.wetWall] = 0;
     if (wetArea > 0) {
-      onWet = condensingFlux(this.film, dewPoint - wetWall, toWall);
+      onWet = condensingFlux(this.film, dewPoint - wetWall, now.toWall);
       const taken = this.cooled ? this.coolantConductance * (wetWall - this.coolantTemperature) : roomLossFlux(room.loss, wetWall);
       slope[COOLING.wetWall] = (onWet - taken) / this.wallCapacity + (this.dependsOnTime ? (dryWall - wetWall) * this.wettingRate / wetArea : 0);
     }
     slope[COOLING.dryWall] = (onDry - dryLoss) / this.wallCapacity;
-    const wallRate = (onWet * wetArea + onDry * dryArea) / latent;
+    now.wetArea = wetArea;
+    now.dryArea = dryArea;
+    now.onWet = onWet;
+    now.onDry = onDry;
+    now.wallRate = (onWet * wetArea + onDry * dryArea) / this.steam.latent;
+  }
+  /** Vapour that comes to, or from, the surface of the liquid inside. */
+  surface(state3) {
+    const { now, layer, crossSection: crossSection2 } = this;
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
     const gathered = drawnIn > 0 || !this.open ? drawnIn : 0;
-    const liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER;
-    const toSurface = dewPoint - liquid;
+    now.liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER;
+    const toSurface = this.dewPoint - liquid;
     const throughAir = this.surfaceConductance * layer / (this.surfaceConductance + layer);
     let surfaceHeat = throughAir * crossSection2 * toSurface;
     if (toSurface < 0) {
-      const over2 = liquid - quickSaturationTemperature(pressure);
+      const over2 = liquid - quickSaturationTemperature(now.pressure);
       const boiling = over2 <= -1 ? 0 : over2 >= 1 ? over2 : (over2 + 1) * (over2 + 1) / 4;
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection2 * boiling;
     }
-    const surface = surfaceHeat / latent;
+    now.surfaceHeat = surfaceHeat;
+    now.surface = surfaceHeat / this.steam.latent;
+  }
+  /** The water in an open mouth and its stem, and what enters. With none left inside it stands until it is pushed in. */
+  mouth(time, state3, slope) {
+    const { now, density } = this;
+    const { pressure } = now;
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
+    const speed = state3[COOLING.speed];
+    const depth = this.dependsOnTime ? this.plan.mouth.plungeSpeed * time : this.mouthDepth;
+    let length2 = this.slug;
+    let loss = this.entryLoss;
+    let standing;
+    if (this.stemMass > 0) {
+      standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength);
+      length2 += standing;
+      loss += this.stemLoss * standing;
+    } else standing = this.rise(drawnIn);
+    const drive = this.outside + density * GRAVITY * (depth - standing) - pressure;
+    const inflow = this.inflow(state3);
+    slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length2, loss);
+    slope[COOLING.drawnIn] = inflow;
+    slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0;
+    const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0;
     let jet2 = 0;
-    let liquidHeat = surfaceHeat;
-    slope[COOLING.speed] = 0;
-    slope[COOLING.drawnIn] = 0;
-    slope[COOLING.impulse] = 0;
-    if (this.open) {
-      const speed = state3[COOLING.speed];
-      const depth = this.dependsOnTime ? this.plan.mouth.plungeSpeed * time : this.mouthDepth;
-      let length2 = this.slug;
-      let loss = this.entryLoss;
-      let standing;
-      if (this.stemMass > 0) {
-        standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength);
-        length2 += standing;
-        loss += this.stemLoss * standing;
-      } else standing = this.rise(drawnIn);
-      const drive = outside + density * GRAVITY * (depth - standing) - pressure;
-      const inflow = this.inflow(state3);
-      slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length2, loss);
-      slope[COOLING.drawnIn] = inflow;
-      slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0;
-      const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0;
-      if (entering > 0) {
-        const above = this.plan.vessel.height - this.rise(drawnIn);
-        jet2 = entering * jetCondensation(
-          this.plan.mouth.jet,
-          dewPoint,
-          layer,
-          pressure,
-          speed,
-          above,
-          this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
-          steam
-        );
-        liquidHeat += jet2 * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid);
-      }
-    } else {
-      liquidHeat += (onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent * LIQUID_SPECIFIC_HEAT;
-      if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature);
-      if (this.sprayFlow > 0 && this.cooled) {
-        const spray = this.plan.spray;
-        jet2 = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact, steam);
-        liquidHeat += jet2 * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid);
-      }
+    let liquidHeat = now.surfaceHeat;
+    if (entering > 0) {
+      const above = this.plan.vessel.height - this.rise(drawnIn);
+      jet2 = entering * jetCondensation(
+        this.plan.mouth.jet,
+        this.dewPoint,
+        this.layer,
+        pressure,
+        speed,
+        above,
+        this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
+        this.steam
+      );
+      liquidHeat += jet2 * this.steam.latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid);
     }
-    slope[COOLING.liquid] = liquidHeat / (liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+    now.jet = jet2;
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+  }
+  /** The liquid in a closed vessel: condensate runs back to it, the base cools it, a spray falls into it. */
+  closedLiquid(state3, slope) {
+    const { now, dewPoint, steam } = this;
+    const { latent } = steam;
+    const liquid = state3[COOLING.liquid];
+    slope[COOLING.speed] = 0;
+    slope[COOLING.impulse] = 0;
+    let jet2 = 0;
+    let liquidHeat = now.surfaceHeat + (now.onWet * now.wetArea * (state3[COOLING.wetWall] - liquid) + now.onDry * now.dryArea * (state3[COOLING.dryWall] - liquid)) / latent * LIQUID_SPECIFIC_HEAT;
+    if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature);
+    if (this.sprayFlow > 0 && this.cooled) {
+      const spray = this.plan.spray;
+      jet2 = this.sprayFlow * spraySteam(spray.temperature, dewPoint, now.pressure, spray.contact, steam);
+      liquidHeat += jet2 * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid);
+    }
+    now.jet = jet2;
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+  }
+  /** Air in, or gas out. */
+  leak(state3, slope) {
+    const { now } = this;
     let airIn = 0;
-    let leakHeat = 0;
-    let vapourOut = 0;
+    now.leakHeat = 0;
+    now.vapourOut = 0;
     if (this.leakArea > 0) {
+      const { outside } = this;
+      const { room } = this.plan;
+      const { vapour, air, volume, pressure } = now;
       const inside = (air + vapour) / volume;
       if (pressure !== this.leakPressure || inside !== this.leakDensity) {
         this.leakPressure = pressure;
@@ -6250,10 +6314,21 @@ var CoolingVessel = class {
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across);
       const gasMass = air + vapour;
       airIn = flow * (inward + (1 - inward) * air / gasMass);
-      vapourOut = -flow * (1 - inward) * vapour / gasMass;
-      leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) + (1 - inward) * pressure * volume / gasMass);
+      now.vapourOut = -flow * (1 - inward) * vapour / gasMass;
+      now.leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state3[COOLING.gas]) + (1 - inward) * pressure * volume / gasMass);
     }
     slope[COOLING.air] = airIn;
+  }
+  /** The gas, of which supercooled vapour turns to fog and gives its heat back; and the wall that is pushed in on it. */
+  gas(state3, slope) {
+    const { now, density, capacity: full, dewPoint } = this;
+    const { latent } = this.steam;
+    const { vapour, air, pressure, surface, wallRate, jet: jet2, wetArea, dryArea } = now;
+    const gas = state3[COOLING.gas];
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
+    const push = this.wall === "standing" ? 0 : this.outside - pressure - this.held(state3);
+    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME;
     const below = dewPoint - gas;
     const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0;
@@ -6262,8 +6337,8 @@ var CoolingVessel = class {
     const evaporating = surface < 0 ? -surface : 0;
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet2 + surface + fog + (this.cooled ? this.sprayFlow : 0);
     const volumeRate = -full * losing - slope[COOLING.drawnIn] / density;
-    slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut;
-    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) - pressure * volumeRate + leakHeat + INSIDE_GAS_CONDUCTANCE2 * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas)) + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection2 * (liquid - gas) : 0)) / capacity;
+    slope[COOLING.vapour] = evaporating - condensing - fog - now.vapourOut;
+    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) - pressure * volumeRate + now.leakHeat + INSIDE_GAS_CONDUCTANCE2 * (wetArea * (state3[COOLING.wetWall] - gas) + dryArea * (state3[COOLING.dryWall] - gas)) + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * this.crossSection * (liquid - gas) : 0)) / capacity;
     slope[COOLING.lost] = losing;
     slope[COOLING.losing] = this.wall === "moving" ? (push - this.damping * losing * full) / this.inertance / full : 0;
     if (this.counted > 0) {
@@ -6852,11 +6927,14 @@ function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
       system.dependsOnTime = false;
       continue;
     }
-    if (stage.stoppedBy === "enters") system.kept = false;
-    else if (stage.stoppedBy === "leaves") {
-      state3[COOLING.drawnIn] = 0;
-      state3[COOLING.speed] = 0;
-      system.kept = system.drive(time, state3) <= PUSH;
+    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
+      if (stage.stoppedBy === "enters") system.kept = false;
+      else {
+        state3[COOLING.drawnIn] = 0;
+        state3[COOLING.speed] = 0;
+        system.kept = system.drive(time, state3) <= PUSH;
+      }
+      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
     } else if (stage.stoppedBy === "wall-stops") {
       system.wall = "standing";
       state3[COOLING.losing] = 0;

@@ -141,7 +141,7 @@ export const inverted = (points: readonly Point[], about: number): Point[] =>
 export const moved = (points: readonly Point[], dx: number, dy: number): Point[] =>
   points.map(([x, y]) => [x + dx, y + dy] as const)
 
-/** Turned about a point by half a turn times `share`, 0 to 1, clockwise; without sines, by rational points of a circle. */
+/** Turned clockwise about a point by half a turn times `share`, 0 to 1; by rational points of a circle, not sines. */
 export function turned(points: readonly Point[], about: Point, share: number): Point[] {
   const quarter = (t: number): [number, number] => [(1 - t * t) / (1 + t * t), (2 * t) / (1 + t * t)]
   const [c, s] = share <= 0.5 ? quarter(2 * share) : quarter(2 * share - 1)

@@ -29,9 +29,22 @@ export class TraceRows {
     this.start = Math.max(end, this.start)
   }
 
+  /** Last time recorded, s; 0 before any. */
+  get last(): number {
+    return this.time.at(-1) ?? 0
+  }
+
+  /** Time after `start` from which on no row is away from the last one. @param away whether two rows differ visibly */
+  settledAfter(start: number, away: (row: Row, last: Row) => boolean): number {
+    const end = this.rows.length - 1
+    for (let i = end; i > 0; i--)
+      if (away(this.rows[i], this.rows[end]) || this.time[i] <= start) return this.time[Math.min(end, i + 1)]
+    return start
+  }
+
   /** A staging that is over at once has one short stage, so that there is something to show. */
   finish(): Trace {
-    if (this.stages.length === 0) this.stage('hush', 'start', Math.max(0.01, this.time.at(-1) ?? 0))
+    if (this.stages.length === 0) this.stage('hush', 'start', Math.max(0.01, this.last))
     const columns: Record<string, number[]> = {}
     for (const { id } of this.columns) columns[id] = this.rows.map(r => r[id] ?? 0)
     return { stages: this.stages, time: this.time, columns }

@@ -16,44 +16,9 @@ import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { beyond, heldFraction, wallInertance } from './collapse'
 import { openingFlow } from './nozzle-flow'
-import { jetCondensation, type Jet, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
-import type { Room, SteamVessel } from './steam-vessel'
-
-/**
- * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the
- * factors of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
- */
-export const COOLING = {
-  /** cooled wall, K */
-  wetWall: 0,
-  /** the rest of the wall, in air, K */
-  dryWall: 1,
-  /** liquid inside, K */
-  liquid: 2,
-  /** kg */
-  vapour: 3,
-  /** K */
-  gas: 4,
-  /** liquid gained since the seal, kg: drawn in through a mouth, or condensed less evaporated in a closed vessel */
-  drawnIn: 5,
-  /** of the water in the mouth, m/s */
-  speed: 6,
-  /** air inside, kg */
-  air: 7,
-  /** fraction of the volume */
-  lost: 8,
-  /** 1/s */
-  losing: 9,
-  /** momentum that water has brought in, N s */
-  impulse: 10,
-  /** kg */
-  condensedOnWall: 11,
-  /** kg */
-  condensedOnWater: 12,
-  /** kg */
-  condensedAsFog: 13,
-} as const
-export const COOLING_SIZE = 14
+import { jetCondensation, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
+import { COOLING, COOLING_SIZE, type CoolingPlan } from './cooling-plan'
+import type { SteamVessel } from './steam-vessel'
 
 /** Specific heat of vapour at constant volume, J/(kg K). */
 const VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT
@@ -98,52 +63,6 @@ const [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6]
 const BRIMFUL = 0.95
 /** Water that clings inside whatever was poured out, kg. */
 const CLINGING_WATER = 2e-5
-
-/** What the outside of the vessel meets below its cooled area. */
-export interface Coolant {
-  /** K */ temperature: number
-  /** from the wall's middle to the coolant, W/(m2 K) */ conductance: number
-  /** cooled wall, m2, once the vessel is in place */ area: number
-  /** from the liquid inside through the base, W/K */ throughBase: number
-}
-
-/** What holds the wall up; see `collapse.ts`. */
-export interface WallStrength {
-  /** buckling pressure difference of the real vessel at room temperature, Pa */ criticalDifference: number
-  residualLoad: number
-  stiffening: number
-  packing: number
-}
-
-/** An open mouth under water. */
-export interface OpenMouth {
-  /** under the surface in the end, m */ depth: number
-  /** m/s; the vessel is let down while the stage begins */ plungeSpeed: number
-  /** K */ waterTemperature: number
-  /** loss coefficient of the entry, see `inflow.ts` */ entryLoss: number
-  /** length of rim or neck that always holds water, m */ passage: number
-  jet: Jet
-  /** a tube above the mouth that fills before the vessel does */
-  stem?: { /** m */ length: number; /** m */ diameter: number; /** Darcy friction factor */ friction: number }
-}
-
-export interface CoolingPlan {
-  vessel: SteamVessel
-  room: Room
-  coolant: Coolant
-  strength: WallStrength
-  /** liquid left inside at the seal, kg */ pool: number
-  /** undefined: closed */ mouth?: OpenMouth
-  /** opening through which air leaks in and gas out, m2 with its contraction */ leakArea: number
-  /** cold water sprayed inside */
-  spray?: {
-    /** kg/s */ flow: number
-    /** K */ temperature: number
-    /** share of its capacity for heat used in pure steam */ contact: number
-  }
-  airLayerFactor: number
-  /** W/(m2 K) */ surfaceConductance: number
-}
 
 const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-2, 1e-4, 1e-4, 1e-4)
 
@@ -435,26 +354,51 @@ export class CoolingVessel implements OdeSystem {
   }
 
   derivatives(time: number, state: Float64Array, slope: Float64Array): void {
-    const { density, capacity: full, crossSection, outside } = this
-    const { room } = this.plan
+    this.readGas(state)
+    this.walls(time, state, slope)
+    this.surface(state)
+    if (this.open) this.mouth(time, state, slope)
+    else this.closedLiquid(state, slope)
+    this.leak(state, slope)
+    this.gas(state, slope)
+  }
+
+  /** What the parts below hand on to one another at one state: plain numbers, SI. */
+  private readonly now = {
+    vapour: 0.5,
+    air: 0.5,
+    volume: 0.5,
+    pressure: 0.5,
+    /** conductance of the layer of air in series with half the wall, W/(m2 K) */
+    toWall: 0.5,
+    wetArea: 0.5,
+    dryArea: 0.5,
+    /** heat of condensing on them, W/m2 */
+    onWet: 0.5,
+    onDry: 0.5,
+    /** condensing on walls; on the liquid's surface, less what evaporates; on what is sprayed or streams in, kg/s */
+    wallRate: 0.5,
+    surface: 0.5,
+    jet: 0.5,
+    /** condensed on the surface, W */
+    surfaceHeat: 0.5,
+    liquidMass: 0.5,
+    /** what a leak brings to the gas, W, and takes of its vapour, kg/s */
+    leakHeat: 0.5,
+    vapourOut: 0.5,
+  }
+
+  /** Pressure, dew point, and the layer of air that vapour must get through. */
+  private readGas(state: Float64Array): void {
+    const { now, steam } = this
     const vapour = state[COOLING.vapour] > 1e-9 ? state[COOLING.vapour] : 1e-9
     const air = state[COOLING.air] > 1e-12 ? state[COOLING.air] : 1e-12
     const gas = state[COOLING.gas]
-    const wetWall = state[COOLING.wetWall]
-    const dryWall = state[COOLING.dryWall]
-    const liquid = state[COOLING.liquid]
-    const drawnIn = state[COOLING.drawnIn]
     const volume = this.gasVolume(state)
-    const pressure = ((vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas) / volume
-    // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
-    const push = this.wall === 'standing' ? 0 : outside - pressure - this.held(state)
-    const losing =
-      this.wall === 'moving'
-        ? state[COOLING.losing]
-        : this.wall === 'creeping'
-          ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full)
-          : 0
-    const { steam } = this
+    now.vapour = vapour
+    now.air = air
+    now.volume = volume
+    now.pressure = ((vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas) / volume
     steam.pressure = (vapour * WATER_GAS_CONSTANT * gas) / volume
     // A column of the Jacobian that moves a wall or the water leaves these as they were; looking them up is a fifth
     // of the work.
@@ -463,24 +407,27 @@ export class CoolingVessel implements OdeSystem {
       this.dewPoint = quickSaturationTemperature(steam.pressure)
       steam.latent = quickLatentHeat(this.dewPoint)
     }
-    const { dewPoint } = this
-    const { latent } = steam
     if (air / vapour !== this.massRatio) {
       this.massRatio = air / vapour
       this.layer = this.airLayerFactor * airLayerConductance(this.massRatio)
     }
-    const { layer } = this
-    const toWall = (layer * this.half) / (layer + this.half)
+    now.toWall = (this.layer * this.half) / (this.layer + this.half)
+  }
 
-    // Walls.
+  /** Vapour condenses on the walls; the coolant takes the heat from the wet one, the room from the dry one. */
+  private walls(time: number, state: Float64Array, slope: Float64Array): void {
+    const { now, dewPoint } = this
+    const { room } = this.plan
+    const wetWall = state[COOLING.wetWall]
+    const dryWall = state[COOLING.dryWall]
     const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea
     const dryArea = this.wholeWall - wetArea
-    const onDry = condensingFlux(this.film, dewPoint - dryWall, toWall)
+    const onDry = condensingFlux(this.film, dewPoint - dryWall, now.toWall)
     const dryLoss = roomLossFlux(room.loss, dryWall)
     let onWet = 0
     slope[COOLING.wetWall] = 0
     if (wetArea > 0) {
-      onWet = condensingFlux(this.film, dewPoint - wetWall, toWall)
+      onWet = condensingFlux(this.film, dewPoint - wetWall, now.toWall)
       const taken = this.cooled
         ? this.coolantConductance * (wetWall - this.coolantTemperature)
         : roomLossFlux(room.loss, wetWall)
@@ -489,80 +436,114 @@ export class CoolingVessel implements OdeSystem {
         (this.dependsOnTime ? ((dryWall - wetWall) * this.wettingRate) / wetArea : 0)
     }
     slope[COOLING.dryWall] = (onDry - dryLoss) / this.wallCapacity
-    const wallRate = (onWet * wetArea + onDry * dryArea) / latent
+    now.wetArea = wetArea
+    now.dryArea = dryArea
+    now.onWet = onWet
+    now.onDry = onDry
+    now.wallRate = (onWet * wetArea + onDry * dryArea) / this.steam.latent
+  }
 
-    // Water and vapour that come to, or from, the liquid inside.
+  /** Vapour that comes to, or from, the surface of the liquid inside. */
+  private surface(state: Float64Array): void {
+    const { now, layer, crossSection } = this
+    const liquid = state[COOLING.liquid]
+    const drawnIn = state[COOLING.drawnIn]
     const gathered = drawnIn > 0 || !this.open ? drawnIn : 0
-    const liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER
-    const toSurface = dewPoint - liquid
+    now.liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER
+    const toSurface = this.dewPoint - liquid
     const throughAir = (this.surfaceConductance * layer) / (this.surfaceConductance + layer)
     let surfaceHeat = throughAir * crossSection * toSurface
     if (toSurface < 0) {
       // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through
       // the air.
-      const over = liquid - quickSaturationTemperature(pressure)
+      const over = liquid - quickSaturationTemperature(now.pressure)
       const boiling = over <= -1 ? 0 : over >= 1 ? over : ((over + 1) * (over + 1)) / 4
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection * boiling
     }
-    const surface = surfaceHeat / latent
-    let jet = 0
-    let liquidHeat = surfaceHeat
-    slope[COOLING.speed] = 0
-    slope[COOLING.drawnIn] = 0
-    slope[COOLING.impulse] = 0
-    if (this.open) {
-      // The water in mouth and stem. With none left inside it stands until it is pushed in.
-      const speed = state[COOLING.speed]
-      const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
-      let length = this.slug
-      let loss = this.entryLoss
-      let standing: number
-      if (this.stemMass > 0) {
-        // The column lengthens as it climbs; what the pool weighs lies beside the stem's top and not on it.
-        standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength)
-        length += standing
-        loss += this.stemLoss * standing
-      } else standing = this.rise(drawnIn)
-      const drive = outside + density * GRAVITY * (depth - standing) - pressure
-      const inflow = this.inflow(state)
-      slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length, loss)
-      slope[COOLING.drawnIn] = inflow
-      slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
-      const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
-      if (entering > 0) {
-        const above = this.plan.vessel.height - this.rise(drawnIn)
-        jet =
-          entering *
-          jetCondensation(
-            this.plan.mouth!.jet,
-            dewPoint,
-            layer,
-            pressure,
-            speed,
-            above,
-            this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
-            steam,
-          )
-        liquidHeat += jet * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
-      }
-    } else {
-      // Condensate runs back at about the wall's temperature.
-      liquidHeat +=
-        ((onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent) * LIQUID_SPECIFIC_HEAT
-      if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
-      if (this.sprayFlow > 0 && this.cooled) {
-        const spray = this.plan.spray!
-        jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact, steam)
-        liquidHeat += jet * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid)
-      }
-    }
-    slope[COOLING.liquid] = liquidHeat / (liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity)
+    now.surfaceHeat = surfaceHeat
+    now.surface = surfaceHeat / this.steam.latent
+  }
 
-    // Leak: air in, or gas out.
+  /** The water in an open mouth and its stem, and what enters. With none inside it stands until it is pushed in. */
+  private mouth(time: number, state: Float64Array, slope: Float64Array): void {
+    const { now, density } = this
+    const { pressure } = now
+    const liquid = state[COOLING.liquid]
+    const drawnIn = state[COOLING.drawnIn]
+    const speed = state[COOLING.speed]
+    const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
+    let length = this.slug
+    let loss = this.entryLoss
+    let standing: number
+    if (this.stemMass > 0) {
+      // The column lengthens as it climbs; what the pool weighs lies beside the stem's top and not on it.
+      standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength)
+      length += standing
+      loss += this.stemLoss * standing
+    } else standing = this.rise(drawnIn)
+    const drive = this.outside + density * GRAVITY * (depth - standing) - pressure
+    const inflow = this.inflow(state)
+    slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length, loss)
+    slope[COOLING.drawnIn] = inflow
+    slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0
+    const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0
+    let jet = 0
+    let liquidHeat = now.surfaceHeat
+    if (entering > 0) {
+      const above = this.plan.vessel.height - this.rise(drawnIn)
+      jet =
+        entering *
+        jetCondensation(
+          this.plan.mouth!.jet,
+          this.dewPoint,
+          this.layer,
+          pressure,
+          speed,
+          above,
+          this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
+          this.steam,
+        )
+      liquidHeat += jet * this.steam.latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid)
+    }
+    now.jet = jet
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity)
+  }
+
+  /** The liquid in a closed vessel: condensate runs back to it, the base cools it, a spray falls into it. */
+  private closedLiquid(state: Float64Array, slope: Float64Array): void {
+    const { now, dewPoint, steam } = this
+    const { latent } = steam
+    const liquid = state[COOLING.liquid]
+    slope[COOLING.speed] = 0
+    slope[COOLING.impulse] = 0
+    let jet = 0
+    // Condensate runs back at about the wall's temperature.
+    let liquidHeat =
+      now.surfaceHeat +
+      ((now.onWet * now.wetArea * (state[COOLING.wetWall] - liquid) +
+        now.onDry * now.dryArea * (state[COOLING.dryWall] - liquid)) /
+        latent) *
+        LIQUID_SPECIFIC_HEAT
+    if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature)
+    if (this.sprayFlow > 0 && this.cooled) {
+      const spray = this.plan.spray!
+      jet = this.sprayFlow * spraySteam(spray.temperature, dewPoint, now.pressure, spray.contact, steam)
+      liquidHeat += jet * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid)
+    }
+    now.jet = jet
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity)
+  }
+
+  /** Air in, or gas out. */
+  private leak(state: Float64Array, slope: Float64Array): void {
+    const { now } = this
     let airIn = 0
-    let leakHeat = 0
-    let vapourOut = 0
+    now.leakHeat = 0
+    now.vapourOut = 0
     if (this.leakArea > 0) {
+      const { outside } = this
+      const { room } = this.plan
+      const { vapour, air, volume, pressure } = now
       const inside = (air + vapour) / volume
       if (pressure !== this.leakPressure || inside !== this.leakDensity) {
         this.leakPressure = pressure
@@ -576,15 +557,31 @@ export class CoolingVessel implements OdeSystem {
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across)
       const gasMass = air + vapour
       airIn = flow * (inward + ((1 - inward) * air) / gasMass)
-      vapourOut = (-flow * (1 - inward) * vapour) / gasMass
-      leakHeat =
+      now.vapourOut = (-flow * (1 - inward) * vapour) / gasMass
+      now.leakHeat =
         flow *
-        (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) +
+        (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state[COOLING.gas]) +
           ((1 - inward) * pressure * volume) / gasMass)
     }
     slope[COOLING.air] = airIn
+  }
 
-    // The gas: supercooled vapour turns to fog and gives its heat back.
+  /** The gas, of which supercooled vapour turns to fog and gives its heat back; and the wall pushed in on it. */
+  private gas(state: Float64Array, slope: Float64Array): void {
+    const { now, density, capacity: full, dewPoint } = this
+    const { latent } = this.steam
+    const { vapour, air, pressure, surface, wallRate, jet, wetArea, dryArea } = now
+    const gas = state[COOLING.gas]
+    const liquid = state[COOLING.liquid]
+    const drawnIn = state[COOLING.drawnIn]
+    // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
+    const push = this.wall === 'standing' ? 0 : this.outside - pressure - this.held(state)
+    const losing =
+      this.wall === 'moving'
+        ? state[COOLING.losing]
+        : this.wall === 'creeping'
+          ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full)
+          : 0
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME
     const below = dewPoint - gas
     const supercooled =
@@ -594,21 +591,18 @@ export class CoolingVessel implements OdeSystem {
     const evaporating = surface < 0 ? -surface : 0
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet + surface + fog + (this.cooled ? this.sprayFlow : 0)
     const volumeRate = -full * losing - slope[COOLING.drawnIn] / density
-    slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut
+    slope[COOLING.vapour] = evaporating - condensing - fog - now.vapourOut
     slope[COOLING.gas] =
       (fog * latent -
         (condensing + fog) * WATER_GAS_CONSTANT * gas +
         evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) -
         pressure * volumeRate +
-        leakHeat +
-        INSIDE_GAS_CONDUCTANCE * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas)) +
-        (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection * (liquid - gas) : 0)) /
+        now.leakHeat +
+        INSIDE_GAS_CONDUCTANCE * (wetArea * (state[COOLING.wetWall] - gas) + dryArea * (state[COOLING.dryWall] - gas)) +
+        (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * this.crossSection * (liquid - gas) : 0)) /
       capacity
-
-    // The wall.
     slope[COOLING.lost] = losing
     slope[COOLING.losing] = this.wall === 'moving' ? (push - this.damping * losing * full) / this.inertance / full : 0
-
     if (this.counted > 0) {
       slope[COOLING.condensedOnWall] = wallRate
       slope[COOLING.condensedOnWater] = jet + surface

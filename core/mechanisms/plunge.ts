@@ -1,6 +1,7 @@
 /** Runs an upturned vessel with its mouth under water from the seal to what ends the hush; see `cooling-vessel.ts`. */
 import { firstReachedOnCurve, integratorOf, type Occurrence, type OdeEvent } from '../solver'
-import { COOLING, type CoolingVessel } from './cooling-vessel'
+import { type CoolingVessel } from './cooling-vessel'
+import { COOLING } from './cooling-plan'
 
 /**
  * Explicit steps tried in each part of the plunge: a long slow fill pays for more of them, a rigid neck through which
@@ -165,11 +166,16 @@ export function plunge(
       system.dependsOnTime = false
       continue
     }
-    if (stage.stoppedBy === 'enters') system.kept = false
-    else if (stage.stoppedBy === 'leaves') {
-      state[COOLING.drawnIn] = 0
-      state[COOLING.speed] = 0
-      system.kept = system.drive(time, state) <= PUSH
+    if (stage.stoppedBy === 'enters' || stage.stoppedBy === 'leaves') {
+      if (stage.stoppedBy === 'enters') system.kept = false
+      else {
+        state[COOLING.drawnIn] = 0
+        state[COOLING.speed] = 0
+        system.kept = system.drive(time, state) <= PUSH
+      }
+      // A drop that goes in and out for ever at a mouth where nothing more will be seen never crosses into rest: it is
+      // there already.
+      if (!system.dependsOnTime && system.unrest(state) < 0) break
     } else if (stage.stoppedBy === 'wall-stops') {
       system.wall = 'standing'
       state[COOLING.losing] = 0

@@ -1,6 +1,7 @@
 /** Runs a closed vessel from the seal until nothing more can come of it; see `cooling-vessel.ts`. */
 import { firstReached, integratorOf, type OdeEvent } from '../solver'
-import { COOLING, type CoolingVessel } from './cooling-vessel'
+import { type CoolingVessel } from './cooling-vessel'
+import { COOLING } from './cooling-plan'
 
 /** Difference that nothing feels, Pa. */
 const NEGLIGIBLE = 10

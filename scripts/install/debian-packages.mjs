@@ -35,9 +35,8 @@ export function ensureDebianPackages(packages, say) {
   if (missing.length === 0) return
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
   if (process.getuid?.() !== 0) {
-    throw new Error(
-      `Missing: ${missing.map(name => NEEDS[name].what).join(' and ')}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`,
-    )
+    const what = missing.map(name => NEEDS[name].what).join(' and ')
+    throw new Error(`Missing: ${what}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`)
   }
   say(`Installing ${missing.map(name => NEEDS[name].what).join(' and ')} from Debian's packages…`)
   const environment = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }

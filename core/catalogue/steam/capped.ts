@@ -1,6 +1,7 @@
 /** A vessel that is closed and cooled, from the seal on: shared by tin, drum, bottles and tank. */
 import { type Detail, stepTolerance } from '../../demonstration'
-import { COOLING, CoolingVessel, type CoolingPlan } from '../../mechanisms/cooling-vessel'
+import { CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { COOLING, type CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolSealed } from '../../mechanisms/sealed'
 import { coolingStart, type Filled, type GasAtSeal } from './filling'

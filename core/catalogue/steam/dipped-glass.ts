@@ -1,6 +1,7 @@
 /** Glass vessels whose mouth or stem is opened under cold water: what bottle and flask have in common. */
 import { type Detail, stepTolerance, type Named } from '../../demonstration'
-import { CoolingVessel, COOLING, type CoolingPlan } from '../../mechanisms/cooling-vessel'
+import { CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { COOLING, type CoolingPlan } from '../../mechanisms/cooling-plan'
 import { plunge } from '../../mechanisms/plunge'
 import { coolSealed } from '../../mechanisms/sealed'
 import { quickLiquidDensity } from '../../substances/steam-tables'

@@ -1,7 +1,8 @@
 /** Vessel, room and heat of a steam demonstration from its inputs, and the gas that is inside when it is sealed. */
 import type { Has } from '../../demonstration'
 import { roomLoss } from '../../mechanisms/convection'
-import { COOLING, COOLING_SIZE, type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { COOLING, COOLING_SIZE } from '../../mechanisms/cooling-plan'
 import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
 import { transfer, TRANSFER } from '../../mechanisms/transfer'
 import type { Room, SteamVessel } from '../../mechanisms/steam-vessel'

@@ -9,7 +9,7 @@ import {
   type Ran,
 } from '../../demonstration'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
-import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
+import type { CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { crushOutcome, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, type HeatedValues } from './filling'

@@ -4,7 +4,7 @@
  */
 import type { Detail, OutcomeSpec, Has } from '../../demonstration'
 import { coolantOf } from '../../mechanisms/coolants'
-import type { CoolingPlan } from '../../mechanisms/cooling-vessel'
+import type { CoolingPlan } from '../../mechanisms/cooling-plan'
 import { cylinderVessel, type Room, type SteamVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../substances/solids'
 import { outerSurface } from '../../vessels/cylinder'

@@ -1,7 +1,8 @@
 /** Collects a staging's quantities against time while the stages run. */
-import type { Simulation, Stage, Trace, TraceColumn } from '../../demonstration'
+import { TraceRows, type Row, type Simulation, type Trace, type TraceColumn } from '../../demonstration'
 import { HEATING, type HeatingPlan } from '../../mechanisms/heating'
-import { COOLING, type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { type CoolingVessel } from '../../mechanisms/cooling-vessel'
+import { COOLING } from '../../mechanisms/cooling-plan'
 import { TRANSFER } from '../../mechanisms/transfer'
 import { AIR_MOLAR_MASS, GAS_CONSTANT } from '../../substances/air'
 import { quickLiquidDensity } from '../../substances/steam-tables'
@@ -24,11 +25,8 @@ export const COLUMNS: readonly TraceColumn[] = [
   { id: 'airMass', name: 'air inside', quantity: 'mass' },
 ]
 
-type Row = Record<string, number>
-
 export class TraceRecorder {
-  private readonly time: number[] = []
-  private readonly rows: Row[] = []
+  private readonly rows = new TraceRows(COLUMNS)
   private lifting = 0
   private sealing = 0
   private from = 0
@@ -40,11 +38,6 @@ export class TraceRecorder {
     private readonly firstStage = 'heat',
     private readonly lastStage = 'crush',
   ) {}
-
-  private push(time: number, row: Row): void {
-    this.time.push(time)
-    this.rows.push(row)
-  }
 
   private openRow(gas: number, water: number, waterTemperature: number, wall: number, airMoles: number): Row {
     const { room, vessel } = this.plan
@@ -74,7 +67,7 @@ export class TraceRecorder {
     const water = state[HEATING.water]
     const dry = state[HEATING.waterMass] <= 0
     const gas = ((dry ? state[HEATING.base] : water) + wall) / 2
-    this.push(time, this.openRow(gas, Math.max(0, state[HEATING.waterMass]), water, wall, state[HEATING.airMoles]))
+    this.rows.add(time, this.openRow(gas, Math.max(0, state[HEATING.waterMass]), water, wall, state[HEATING.airMoles]))
   }
 
   beginTransfer(lifting: number): void {
@@ -84,7 +77,7 @@ export class TraceRecorder {
   transfer = (time: number, state: Float64Array): void => {
     const wall = state[TRANSFER.wall]
     const pool = state[TRANSFER.pool]
-    this.push(
+    this.rows.add(
       this.lifting + time,
       this.openRow((wall + pool) / 2, Math.max(0, state[TRANSFER.waterMass]), pool, wall, state[TRANSFER.airMoles]),
     )
@@ -103,7 +96,7 @@ export class TraceRecorder {
     const air = state[COOLING.air] / AIR_MOLAR_MASS
     const steam = state[COOLING.vapour]
     const cooled = plan.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall
-    this.push(this.from + time, {
+    this.rows.add(this.from + time, {
       pressure: system.pressure(state),
       wallTemperature: state[cooled],
       waterTemperature: state[COOLING.liquid],
@@ -123,45 +116,26 @@ export class TraceRecorder {
     })
   }
 
-  finish(simulation: Simulation): Trace {
-    const columns: Record<string, number[]> = {}
-    for (const { id } of COLUMNS) columns[id] = this.rows.map(r => r[id])
-    return { stages: this.stages(simulation), time: this.time, columns }
-  }
-
   /** Heat (minutes), hush, crush or fill (as long as it takes). */
-  private stages(simulation: Simulation): Stage[] {
-    const last = this.time[this.time.length - 1]
-    const { sealing } = this
-    const gone = simulation.details.goneAt
-    const heat: Stage[] = sealing > 0 ? [{ id: 'heat', name: this.firstStage, start: 0, end: sealing }] : []
-    if (gone === undefined) {
-      const settled = this.settledAfter(sealing)
-      return [
-        ...heat,
-        { id: 'hush', name: 'hush', start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled - sealing)) },
-      ]
-    }
-    const settled = this.settledAfter(gone)
-    return [
-      ...heat,
-      { id: 'hush', name: 'hush', start: sealing, end: gone },
-      { id: 'crush', name: this.lastStage, start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) },
-    ]
+  finish({ details }: Simulation): Trace {
+    const { rows, sealing } = this
+    const gone = details.goneAt
+    const settled = this.settledAfter(gone ?? sealing)
+    rows.stage('heat', this.firstStage, sealing)
+    rows.stage('hush', 'hush', gone ?? Math.min(rows.last, Math.max(sealing + 0.2, settled)))
+    if (gone !== undefined) rows.stage('crush', this.lastStage, Math.min(rows.last, Math.max(settled, gone + 0.01)))
+    return rows.finish()
   }
 
   /** Time by which volume, water and pressure have come within 2 % of their ends. */
   private settledAfter(start: number): number {
-    const end = this.rows.length - 1
-    const final = this.rows[end]
-    for (let i = end; i > 0; i--) {
-      const row = this.rows[i]
-      const moved =
-        Math.abs(row.volumeLost - final.volumeLost) > 0.02 ||
-        Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity ||
-        Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure
-      if (moved || this.time[i] <= start) return this.time[Math.min(end, i + 1)]
-    }
-    return start
+    const { vessel, room } = this.plan
+    return this.rows.settledAfter(
+      start,
+      (row, last) =>
+        Math.abs(row.volumeLost - last.volumeLost) > 0.02 ||
+        Math.abs(row.waterDrawnIn - last.waterDrawnIn) > 0.02 * vessel.capacity ||
+        Math.abs(row.pressure - last.pressure) > 0.02 * room.pressure,
+    )
   }
 }

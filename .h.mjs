@@ -1,6 +1,3 @@
-var __defProp = Object.defineProperty;
-var __name = (target2, value) => __defProp(target2, "name", { value, configurable: true });
-
 // core/elementary/index.ts
 import exp from "@stdlib/math-base-special-exp";
 import ln from "@stdlib/math-base-special-ln";
@@ -18,7 +15,6 @@ function integerPower(base, exponent) {
   }
   return product;
 }
-__name(integerPower, "integerPower");
 
 // core/elementary/root.ts
 function falsePosition(value, low, high, close) {
@@ -46,7 +42,6 @@ function falsePosition(value, low, high, close) {
   }
   return kept === 1 ? a : b;
 }
-__name(falsePosition, "falsePosition");
 function halving(below, low, high, turns) {
   let [a, b] = [low, high];
   for (let i = 0; i < turns; i++) {
@@ -56,7 +51,6 @@ function halving(below, low, high, turns) {
   }
   return (a + b) / 2;
 }
-__name(halving, "halving");
 
 // core/elementary/cubic-table.ts
 var CubicTable = class {
@@ -80,9 +74,6 @@ var CubicTable = class {
   from;
   to;
   intervals;
-  static {
-    __name(this, "CubicTable");
-  }
   values;
   slopes;
   perStep;
@@ -111,7 +102,6 @@ function cubeRoot(x, guess = 1) {
   }
   return root;
 }
-__name(cubeRoot, "cubeRoot");
 
 // core/units/require-range.ts
 function requireRange(name, given, least, most, unit) {
@@ -119,7 +109,6 @@ function requireRange(name, given, least, most, unit) {
     throw new RangeError(`${name}: ${given} ${unit} is outside ${least} to ${most} ${unit}`);
   }
 }
-__name(requireRange, "requireRange");
 
 // core/substances/if97-coefficients.ts
 var WATER_GAS_CONSTANT = 461.526;
@@ -184,7 +173,6 @@ function saturationPressure(temperature) {
   const square = root * root;
   return square * square * 1e6;
 }
-__name(saturationPressure, "saturationPressure");
 function saturationTemperature(pressure) {
   requireRange("pressure", pressure, 611.212677, 22064e3, "Pa");
   const beta = Math.sqrt(Math.sqrt(pressure * 1e-6));
@@ -195,7 +183,6 @@ function saturationTemperature(pressure) {
   const sum = n10 + d;
   return (sum - Math.sqrt(sum * sum - 4 * (n9 + n10 * d))) / 2;
 }
-__name(saturationTemperature, "saturationTemperature");
 function liquidWater(temperature, pressure) {
   requireRange("temperature", temperature, 273.15, 623.15, "K");
   requireRange("pressure", pressure, 0, 1e8, "Pa");
@@ -214,11 +201,9 @@ function liquidWater(temperature, pressure) {
     enthalpy: inverseTemperature * byTemperature * WATER_GAS_CONSTANT * temperature
   };
 }
-__name(liquidWater, "liquidWater");
 function liquidDensity(temperature) {
   return 1 / liquidWater(temperature, Math.max(saturationPressure(temperature), 101325)).specificVolume;
 }
-__name(liquidDensity, "liquidDensity");
 
 // core/substances/water-transport.ts
 var LIQUID_SPECIFIC_HEAT = 4190;
@@ -260,7 +245,6 @@ function sublimationPressure(temperature) {
   const theta = temperature / TRIPLE_TEMPERATURE;
   return TRIPLE_PRESSURE * exp(TERMS.reduce((sum, [a, b]) => sum + a * pow(theta, b), 0) / theta);
 }
-__name(sublimationPressure, "sublimationPressure");
 
 // core/substances/steam-tables.ts
 var TABLE_COLDEST = 223.15;
@@ -268,7 +252,7 @@ var TABLE_HOTTEST = 450;
 var TRIPLE = 273.16;
 var waterPressures = new CubicTable(saturationPressure, TRIPLE, TABLE_HOTTEST, 512);
 var icePressures = new CubicTable(sublimationPressure, TABLE_COLDEST, TRIPLE, 256);
-var fourthRoot = /* @__PURE__ */ __name((pressure) => Math.sqrt(Math.sqrt(pressure)), "fourthRoot");
+var fourthRoot = (pressure) => Math.sqrt(Math.sqrt(pressure));
 var tripleRoot = fourthRoot(saturationPressure(TRIPLE));
 var waterTemperatures = new CubicTable(
   (root) => {
@@ -288,25 +272,22 @@ var iceTemperatures = new CubicTable(
   tripleRoot,
   256
 );
-var quickSaturationPressure = /* @__PURE__ */ __name((temperature) => temperature < TRIPLE ? icePressures.at(temperature) : waterPressures.at(temperature), "quickSaturationPressure");
+var quickSaturationPressure = (temperature) => temperature < TRIPLE ? icePressures.at(temperature) : waterPressures.at(temperature);
 function quickSaturationTemperature(pressure) {
   const root = pressure > 0 ? Math.sqrt(Math.sqrt(pressure)) : 0;
   return root < tripleRoot ? iceTemperatures.at(root) : waterTemperatures.at(root);
 }
-__name(quickSaturationTemperature, "quickSaturationTemperature");
 function quickLatentHeat(temperature) {
   const x = (temperature - 343.15) * 0.01;
   return 233308846e-2 + x * (-247922.594 + x * (-20443.8582 + x * (-13963.4862 - 2068.56636 * x)));
 }
-__name(quickLatentHeat, "quickLatentHeat");
 function quickLiquidDensity(temperature) {
   const x = (temperature - 343.15) * 0.01;
   return 977.83023 + x * (-57.5073845 + x * (-27.8030105 + x * (9.74281695 - 4.78837275 * x)));
 }
-__name(quickLiquidDensity, "quickLiquidDensity");
 
 // core/mechanisms/bath.ts
-var perKilogramOfIce = /* @__PURE__ */ __name((temperature) => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15), "perKilogramOfIce");
+var perKilogramOfIce = (temperature) => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15);
 function bathAfter(load) {
   const { temperature, water, ice } = load;
   const heat2 = load.hotMetal * (load.metalTemperature - temperature) + load.hotWater * LIQUID_SPECIFIC_HEAT * (load.waterTemperature - temperature) + load.steam * (quickLatentHeat(load.steamTemperature) + LIQUID_SPECIFIC_HEAT * (load.steamTemperature - temperature));
@@ -316,7 +297,6 @@ function bathAfter(load) {
   const capacity = (water + melted + load.hotWater + load.steam) * LIQUID_SPECIFIC_HEAT + load.hotMetal;
   return { temperature: temperature + rest / capacity, ice: ice - melted };
 }
-__name(bathAfter, "bathAfter");
 
 // core/substances/air.ts
 var AIR_GAS_CONSTANT = 287.053;
@@ -330,24 +310,21 @@ function humidAirDensity(temperature, pressure, relativeHumidity) {
   const vapour = relativeHumidity * (temperature < 273.16 ? sublimationPressure(temperature) : saturationPressure(temperature));
   return (pressure - vapour) / (AIR_GAS_CONSTANT * temperature) + vapour / (WATER_GAS_CONSTANT * temperature);
 }
-__name(humidAirDensity, "humidAirDensity");
 function airViscosity(temperature) {
   requireRange("temperature", temperature, 200, 800, "K");
   return 1458e-9 * temperature * Math.sqrt(temperature) / (temperature + 110.4);
 }
-__name(airViscosity, "airViscosity");
 function airConductivity(temperature) {
   requireRange("temperature", temperature, 200, 800, "K");
   const ratio = temperature / 273;
   return 0.0241 * ratio * Math.sqrt(ratio) * (273 + 194) / (temperature + 194);
 }
-__name(airConductivity, "airConductivity");
 
 // core/substances/solids.ts
-var petSoftening = /* @__PURE__ */ __name((temperature) => {
+var petSoftening = (temperature) => {
   const fallen = 0.04 + 0.96 / (1 + exp((temperature - 349) / 4.5));
   return fallen * (1 - 25e-4 * (temperature - 293));
-}, "petSoftening");
+};
 var SOLIDS = {
   aluminium: {
     density: 2720,
@@ -396,7 +373,6 @@ function standardAtmospherePressure(altitude) {
   requireRange("altitude", altitude, -500, 11e3, "m");
   return SEA_LEVEL_PRESSURE * pow(1 - LAPSE_RATE * altitude / SEA_LEVEL_TEMPERATURE, EXPONENT);
 }
-__name(standardAtmospherePressure, "standardAtmospherePressure");
 function stationPressureFromReport(seaLevelPressure, altitude, outsideTemperature) {
   requireRange("sea-level pressure", seaLevelPressure, 85e3, 11e4, "Pa");
   requireRange("altitude", altitude, -500, 6e3, "m");
@@ -404,13 +380,12 @@ function stationPressureFromReport(seaLevelPressure, altitude, outsideTemperatur
   requireRange("outside temperature", station, 220, 325, "K");
   return seaLevelPressure * pow(station / (station + LAPSE_RATE * altitude), EXPONENT);
 }
-__name(stationPressureFromReport, "stationPressureFromReport");
 
 // core/vessels/cylinder.ts
 var PI = Math.PI;
-var outerSurface = /* @__PURE__ */ __name(({ diameter, height }) => PI * diameter * height + PI * diameter * diameter / 2, "outerSurface");
-var crossSection = /* @__PURE__ */ __name((diameter) => PI * diameter * diameter / 4, "crossSection");
-var enclosedVolume = /* @__PURE__ */ __name(({ diameter, height }) => crossSection(diameter) * height, "enclosedVolume");
+var outerSurface = ({ diameter, height }) => PI * diameter * height + PI * diameter * diameter / 2;
+var crossSection = (diameter) => PI * diameter * diameter / 4;
+var enclosedVolume = ({ diameter, height }) => crossSection(diameter) * height;
 
 // core/vessels/buckling.ts
 function vonMisesBuckling(cylinder, solid) {
@@ -432,28 +407,201 @@ function vonMisesBuckling(cylinder, solid) {
   }
   return least;
 }
-__name(vonMisesBuckling, "vonMisesBuckling");
-var unsupportedLength = /* @__PURE__ */ __name((height, spacing, holding) => height - holding * (height - Math.min(spacing, height)), "unsupportedLength");
+var unsupportedLength = (height, spacing, holding) => height - holding * (height - Math.min(spacing, height));
 
 // core/units/quantity.ts
 import Qty from "js-quantities";
+
+// core/units/quantity-error.ts
+var QuantityError = class extends Error {
+};
 
 // core/units/typed-number.ts
 var NUMBER = String.raw`\d{1,3}(?:[ '’]\d{3})+(?:[.,]\d+)?|[\d.,]+`;
 var DECIMAL = new RegExp(String.raw`^([-+]?(?:${NUMBER})(?:[eE][-+]?\d+)?)(?![\d.,])\s*(.*)$`, "u");
 
 // core/units/quantity.ts
+var SI_UNIT = {
+  pressure: "Pa",
+  temperature: "tempK",
+  volume: "m3",
+  length: "m",
+  mass: "kg",
+  time: "s",
+  power: "W",
+  force: "N",
+  speed: "m/s",
+  energy: "J",
+  fraction: "",
+  count: "",
+  conductance: "W/m^2*degK",
+  area: "m2",
+  flow: "m3/s",
+  temperatureDifference: "degK",
+  impulse: "N*s",
+  level: ""
+};
+var SHOWN_UNITS = {
+  pressure: ["hPa", "psi", "kPa", "mbar", "inHg", "mmHg", "atm", "Pa", "bar", "MPa"],
+  temperature: ["degC", "degF", "K"],
+  volume: ["mL", "floz", "L", "cup", "tbsp", "tsp", "pt", "qt", "gal", "m3", "in3"],
+  length: ["cm", "in", "mm", "m", "ft", "mil", "um", "km"],
+  mass: ["g", "oz", "kg", "lb", "mg", "gr"],
+  time: ["s", "s", "min", "h", "ms"],
+  power: ["kW", "BTU/h", "W", "hp"],
+  force: ["N", "lbf", "kN"],
+  speed: ["m/s", "ft/s", "km/h", "mph"],
+  energy: ["kJ", "BTU", "J", "ft lbf", "MJ"],
+  fraction: ["%", "%", "1"],
+  count: ["1", "1"],
+  conductance: ["W/(m2 K)", "BTU/(h ft2 degF)"],
+  area: ["cm2", "in2", "mm2", "m2", "ft2"],
+  flow: ["L/min", "gal/min", "mL/s", "floz/s", "L/h", "m3/h"],
+  temperatureDifference: ["K", "degF", "degC"],
+  impulse: ["N s", "lbf s"],
+  level: ["dB", "dB"]
+};
+var SPELLINGS = {
+  "\xB0c": "tempC",
+  "degc": "tempC",
+  "c": "tempC",
+  "celsius": "tempC",
+  "\xB0f": "tempF",
+  "degf": "tempF",
+  "f": "tempF",
+  "fahrenheit": "tempF",
+  "k": "tempK",
+  "kelvin": "tempK",
+  "fl oz": "floz",
+  "fl.oz": "floz",
+  "floz": "floz",
+  "ml": "ml",
+  "l": "l",
+  "cc": "cm3",
+  "hpa": "hPa",
+  "kpa": "kPa",
+  "mb": "mbar",
+  "\u2033": "in",
+  '"': "in",
+  "\u2032": "ft",
+  "thou": "mil",
+  "gr": "grain",
+  "um": "um",
+  "\xB5m": "um",
+  "btu/h": "btu/h",
+  "btu/hr": "btu/h",
+  "btu": "btu",
+  "kw": "kW",
+  "w": "W",
+  "sec": "s",
+  "secs": "s",
+  "mins": "min",
+  "hr": "h",
+  "kmh": "km/h",
+  "km/h": "km/h",
+  "mph": "mph",
+  "1": "",
+  "w/(m2 k)": "W/m^2*degK",
+  "btu/(h ft2 degf)": "btu/h*ft^2*degF",
+  "btu/(h ft2 \xB0f)": "btu/h*ft^2*degF",
+  "ft lbf": "ft*lbf",
+  "fl oz/s": "floz/s",
+  "mj": "MJ",
+  "inhg": "inHg",
+  "mmhg": "mmHg",
+  "lbs": "lb",
+  "tsp": "tsp",
+  "kj": "kJ",
+  "n": "N",
+  "kn": "kN",
+  "n s": "N*s",
+  "lbf s": "lbf*s",
+  "mpa": "MPa",
+  "l/min": "l/min",
+  "ml/s": "ml/s",
+  "l/h": "l/h",
+  "db": ""
+};
+var DIFFERENCES = { tempC: "degC", tempF: "degF", tempK: "degK" };
+var spelled = (unit, kind2) => {
+  const plain = unit.trim().replace("\xB2", "2").replace("\xB3", "3").replaceAll("\xB7", " ");
+  const known = SPELLINGS[plain.toLowerCase()] ?? plain;
+  return kind2 === "temperatureDifference" ? DIFFERENCES[known] ?? known : known;
+};
+var LABELS = {
+  degC: "\xB0C",
+  degF: "\xB0F",
+  floz: "fl oz",
+  um: "\xB5m",
+  in3: "in\xB3",
+  m3: "m\xB3",
+  1: "",
+  "W/(m2 K)": "W/(m\xB2\xB7K)",
+  mm2: "mm\xB2",
+  cm2: "cm\xB2",
+  in2: "in\xB2",
+  m2: "m\xB2",
+  "N s": "N\xB7s",
+  "lbf s": "lbf\xB7s",
+  "ft lbf": "ft\xB7lbf",
+  "ft2": "ft\xB2",
+  "floz/s": "fl oz/s",
+  "BTU/(h ft2 degF)": "BTU/(h\xB7ft\xB2\xB7\xB0F)"
+};
+var unitLabel = (unit) => LABELS[unit] ?? unit;
+var converters = /* @__PURE__ */ new Map();
+function converter(kind2, unit) {
+  const key = `${kind2} ${unit}`;
+  const known = converters.get(key);
+  if (known) return known;
+  const accepted = SHOWN_UNITS[kind2].filter((u, i, all) => all.indexOf(u) === i).map(unitLabel).filter(Boolean).join(", ");
+  const from = spelled(unit, kind2);
+  let made;
+  try {
+    const convert = from === SI_UNIT[kind2] ? (x) => x : kind2 === "fraction" && from === "%" ? (x) => x / 100 : Qty.swiftConverter(from, SI_UNIT[kind2]);
+    const offset = convert(0);
+    made = { factor: convert(1) - offset, offset };
+  } catch {
+    throw new QuantityError(`"${unit}" is not a unit of ${kind2}; accepted: ${accepted}`);
+  }
+  if (!Number.isFinite(made.factor))
+    throw new QuantityError(`"${unit}" is not a unit of ${kind2}; accepted: ${accepted}`);
+  converters.set(key, made);
+  return made;
+}
+function fromSi(value, unit, kind2) {
+  const { factor, offset } = converter(kind2, unit);
+  return (value - offset) / factor;
+}
 var CUSTOMARY = new Set(
   "psi inHg degF floz cup tbsp tsp pt qt gal in in3 in2 ft ft2 mil oz lb gr BTU/h hp lbf ft/s mph BTU gal/min".split(
     " "
   )
 );
+var formats = /* @__PURE__ */ new Map();
+function formatNumber(value, digits = 3, { locale = "en", grouped = false } = {}) {
+  if (!Number.isFinite(value)) return "\u2013";
+  if (value === 0) return "0";
+  const size = Math.abs(value);
+  const key = `${locale} ${grouped}`;
+  let format = formats.get(key);
+  if (!format) {
+    format = new Intl.NumberFormat(locale, { maximumFractionDigits: 12, useGrouping: grouped ? "min2" : false });
+    formats.set(key, format);
+  }
+  if (size >= 1e6 || size < 1e-4) {
+    const [mantissa, exponent] = value.toExponential(digits - 1).split("e");
+    return `${format.format(Number(mantissa))}e${exponent}`;
+  }
+  const decimals = Math.min(8, Math.max(0, digits - 1 - Math.floor(Math.log10(size) + 1e-9)));
+  return format.format(Math.round(value * 10 ** decimals) / 10 ** decimals);
+}
 
 // core/units/by-size.ts
 var INCH = 0.0254;
 var POUND = 0.45359237;
 var GALLON = 0.003785411784;
-var only = /* @__PURE__ */ __name((unit) => [[0, unit]], "only");
+var only = (unit) => [[0, unit]];
 var LADDERS = {
   pressure: {
     si: [
@@ -572,6 +720,19 @@ var LADDERS = {
   impulse: { si: only("N s"), us: only("lbf s") },
   level: { si: only("dB"), us: only("dB") }
 };
+function unitBySize(si, kind2, system) {
+  const ladder = LADDERS[kind2][system];
+  const size = Math.abs(si);
+  if (size === 0) return ladder[Math.min(1, ladder.length - 1)][1];
+  return (ladder.findLast(([from]) => size >= from) ?? ladder[0])[1];
+}
+function unitToShow(si, kind2, system, own) {
+  const size = Math.abs(fromSi(si, own, kind2));
+  if (kind2 === "temperature" || kind2 === "fraction" || kind2 === "count" || !Number.isFinite(size)) return own;
+  const least = own === "floz" ? 2 : kind2 === "time" || own === "oz" ? 0.1 : 0.01;
+  const most = own === "hPa" ? 2e3 : 1e3;
+  return size === 0 || size >= least && size < most ? own : unitBySize(si, kind2, system);
+}
 
 // core/sentence/sentence.ts
 var told = /* @__PURE__ */ new WeakMap();
@@ -583,26 +744,27 @@ function say(words, ...parts) {
   }
   return { words: smooth, parts };
 }
-__name(say, "say");
+var isTold = (part) => typeof part === "object" && "si" in part;
+var keyOf = (sentence) => typeof sentence === "string" ? sentence : sentence.words.reduce((key, words, i) => i === 0 ? words : `${key}{${i - 1}}${words}`, "");
 
 // core/sentence/quantities.ts
-var of = /* @__PURE__ */ __name((kind2, usual) => (si, { digits = usual, like, units, toward } = {}) => ({
+var of = (kind2, usual) => (si, { digits = usual, like, units, toward } = {}) => ({
   kind: kind2,
   si,
   digits,
   ...like !== void 0 && { like },
   ...units && { units },
   ...toward && { toward }
-}), "of");
+});
 var asTemperature = of("temperature", 3);
 var asTemperatureDifference = of("temperatureDifference", 2);
 var asPressure = of("pressure", 2);
-var asRoomPressure = /* @__PURE__ */ __name((pa, { digits = 3 } = {}) => ({
+var asRoomPressure = (pa, { digits = 3 } = {}) => ({
   kind: "pressure",
   si: pa,
   digits,
   units: ["hPa", "inHg"]
-}), "asRoomPressure");
+});
 var asTime = of("time", 2);
 var asLength = of("length", 2);
 var asVolume = of("volume", 3);
@@ -612,19 +774,55 @@ var asForce = of("force", 2);
 var asEnergy = of("energy", 2);
 var asPower = of("power", 3);
 var asSpeed = of("speed", 2);
-var asShare = /* @__PURE__ */ __name((x) => ({ kind: "fraction", si: x, digits: x < 95e-4 ? 1 : 2 }), "asShare");
-var asTimes = /* @__PURE__ */ __name((x) => ({ kind: "count", si: x, digits: 2, as: "times" }), "asTimes");
-var asNumber = /* @__PURE__ */ __name((x, digits = 3, toward) => ({
+var asShare = (x) => ({ kind: "fraction", si: x, digits: x < 95e-4 ? 1 : 2 });
+var asTimes = (x) => ({ kind: "count", si: x, digits: 2, as: "times" });
+var asNumber = (x, digits = 3, toward) => ({
   kind: "count",
   si: x,
   digits,
   as: "count",
   ...toward && { toward }
-}), "asNumber");
-var asQuantity = /* @__PURE__ */ __name((si, kind2, telling = {}) => of(kind2, 3)(si, telling), "asQuantity");
+});
+var asQuantity = (si, kind2, telling = {}) => of(kind2, 3)(si, telling);
+
+// core/sentence/rendering.ts
+var METRIC = { units: "si", locale: "en" };
+var NOTHING = 1e-3;
+function tellQuantity(told2, reader) {
+  if (!Number.isFinite(told2.si)) return "\u2013";
+  if (told2.as === "times") return tell({ words: ["", " times"], parts: [bare(told2.si, told2.digits, reader)] }, reader);
+  if (told2.as === "count")
+    return bare(told2.toward ? rounded(told2.si, told2.digits, told2.toward) : told2.si, told2.digits, reader);
+  const size = told2.like ?? told2.si;
+  const unit = told2.units ? unitToShow(size, told2.kind, reader.units, told2.units[reader.units === "si" ? 0 : 1]) : unitBySize(size, told2.kind, reader.units);
+  const value = fromSi(told2.si, unit, told2.kind);
+  const label = unitLabel(unit);
+  const digits = unit === "hPa" ? 4 : told2.toward ? told2.digits : Math.max(3, told2.digits);
+  const meant = Math.abs(value) < NOTHING ? 0 : rounded(value, digits, told2.toward);
+  return `${bare(meant, told2.digits, reader)}${label && (reader.space ?? " ")}${label}`;
+}
+function rounded(value, digits, toward) {
+  const nearest = Number(value.toPrecision(digits));
+  if (toward === void 0 || Math.abs(nearest - value) <= 1e-9 * Math.abs(value)) return nearest;
+  const step = 10 ** (Math.floor(Math.log10(Math.abs(value))) + 1 - digits);
+  if (toward === "below") return nearest > value ? Number((nearest - step).toPrecision(digits)) : nearest;
+  return nearest < value ? Number((nearest + step).toPrecision(digits)) : nearest;
+}
+var bare = (value, digits, reader) => formatNumber(value, digits, { locale: reader.locale, grouped: true });
+var tellPart = (part, reader) => typeof part === "number" ? bare(part, 3, reader) : isTold(part) ? tellQuantity(part, reader) : tell(part, reader);
+function tell(sentence, reader) {
+  const other = reader.translate?.(keyOf(sentence));
+  if (typeof sentence === "string") return other ?? sentence;
+  if (other !== void 0)
+    return other.replace(/\{(\d+)\}/gu, (_, place) => tellPart(sentence.parts[Number(place)], reader));
+  return sentence.words.reduce(
+    (text, words, i) => i === 0 ? words : text + tellPart(sentence.parts[i - 1], reader) + words,
+    ""
+  );
+}
 
 // core/cautions/caution.ts
-var applying = /* @__PURE__ */ __name((...cautions32) => cautions32.flat().filter((c) => c !== void 0), "applying");
+var applying = (...cautions32) => cautions32.flat().filter((c) => c !== void 0);
 
 // core/cautions/limits.ts
 var TOUCHABLE = 273.15 + 45;
@@ -670,7 +868,6 @@ function scald(temperature, volume, step, what = "Steam and water", id = "scald"
     }
   };
 }
-__name(scald, "scald");
 function hotSurface(temperature, step, what = "Heater and vessel stay hot after use") {
   if (temperature < TOUCHABLE) return void 0;
   return {
@@ -684,15 +881,14 @@ function hotSurface(temperature, step, what = "Heater and vessel stay hot after 
     number: { name: "hottest", value: temperature, quantity: "temperature", units: ["degC", "degF"] }
   };
 }
-__name(hotSurface, "hotSurface");
-var burnerGas = /* @__PURE__ */ __name((step, large) => ({
+var burnerGas = (step, large) => ({
   id: "gas",
   step,
   severity: large ? "raised" : "usual",
   covers: ["flame"],
   hazard: "A gas burner: the cylinder, a loose or cracked hose, a flame that nobody sees in daylight; indoors carbon monoxide under a large cold base.",
   control: `Hose and joints tried with soapy water; cylinder upright, away from the heat, its tap within reach; ${large ? "outdoors or with doors open and a monoxide alarm" : "window open"}; extinguisher and blanket at hand.`
-}), "burnerGas");
+});
 function boilingDry(margin, hottest, step, early = 0) {
   const control = "Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, leave it to cool, no water into it.";
   const number = margin === void 0 ? void 0 : {
@@ -720,8 +916,7 @@ function boilingDry(margin, hottest, step, early = 0) {
       a dry vessel overheats, softens and smokes.`
   };
 }
-__name(boilingDry, "boilingDry");
-var superheated = /* @__PURE__ */ __name((step, wait2) => ({
+var superheated = (step, wait2) => ({
   id: "superheat",
   step,
   severity: "raised",
@@ -730,24 +925,24 @@ var superheated = /* @__PURE__ */ __name((step, wait2) => ({
     ${asTime(wait2)} after the oven stops.`,
   control: "A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth away from everybody. No metal in the oven.",
   number: { name: "wait", value: wait2, quantity: "time", units: ["s", "s"] }
-}), "superheated");
-var openFlame = /* @__PURE__ */ __name((step, many = false, what = "Open flame; hot glass; smoke") => ({
+});
+var openFlame = (step, many = false, what = "Open flame; hot glass; smoke") => ({
   id: "flame",
   step,
   severity: many ? "raised" : "usual",
   covers: ["flame", "heat"],
   hazard: `${what}.`,
   control: "Hair tied, sleeves back, nothing that burns within arm\u2019s reach, before anything is lit; a bowl of water and a damp cloth at hand; smoke detectors thought of; tongs or a long match; an adult lights it."
-}), "openFlame");
-var oilByFlame = /* @__PURE__ */ __name((step) => ({
+});
+var oilByFlame = (step) => ({
   id: "oil-flame",
   step,
   severity: "raised",
   covers: ["flame"],
   hazard: "Oil on fingers, egg and glass beside an open flame.",
   control: "Oil it and wipe hands and outside dry before anything is lit; bottle of oil out of reach; wet it with water instead if there is a flame."
-}), "oilByFlame");
-var flammable = /* @__PURE__ */ __name((what, amount, step) => ({
+});
+var flammable = (what, amount, step) => ({
   id: "flammable",
   step,
   severity: "raised",
@@ -755,8 +950,8 @@ var flammable = /* @__PURE__ */ __name((what, amount, step) => ({
   hazard: say`${what} burns, ${asVolume(amount)} of it here; its vapour catches fire from a distance.`,
   control: "No flame, spark, match or hot plate in the room; stock bottle closed and away; window open; nobody heats or smells at the bottle; afterwards rinsed with much water, never near a flame.",
   number: { name: "amount", value: amount, quantity: "volume", units: ["mL", "floz"] }
-}), "flammable");
-var fuelMixture = /* @__PURE__ */ __name((step) => ({
+});
+var fuelMixture = (step) => ({
   id: "fuel",
   step,
   severity: "raised",
@@ -765,17 +960,17 @@ var fuelMixture = /* @__PURE__ */ __name((step) => ({
   control: say`Only trained staff, by their own written assessment and their employer’s recipe; never by pupils;
     never oxygen; indoors never above ${asVolume(5e-4)}; only bottles made for fizzy drinks. The mixture is not
     planned here.`
-}), "fuelMixture");
+});
 
 // core/cautions/closed-vessels.ts
-var neverHeatSealed = /* @__PURE__ */ __name((step) => ({
+var neverHeatSealed = (step) => ({
   id: "sealed-heat",
   step,
   severity: "raised",
   covers: ["closed-hot-vessel", "pressure"],
   hazard: "A closed vessel on the heat bursts.",
   control: "Heat off and the vessel off the heat before anyone touches the closure; one person says so aloud, another closes it."
-}), "neverHeatSealed");
+});
 function goesSuddenly(force, work, capacity, until, step, apart) {
   const large = capacity > LARGE_VESSEL;
   return {
@@ -790,31 +985,30 @@ function goesSuddenly(force, work, capacity, until, step, apart) {
     number: { name: "work the air can do", value: work, quantity: "energy", units: ["kJ", "BTU"] }
   };
 }
-__name(goesSuddenly, "goesSuddenly");
-var sharpFolds = /* @__PURE__ */ __name((step) => ({
+var sharpFolds = (step) => ({
   id: "edges",
   step,
   severity: "usual",
   covers: ["heat"],
   hazard: "Crushed metal has sharp folds and holds hot water.",
   control: "Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards into the scrap metal, edges taped."
-}), "sharpFolds");
-var dented = /* @__PURE__ */ __name((what, step) => ({
+});
+var dented = (what, step) => ({
   id: "dented",
   step,
   severity: "raised",
   covers: ["vacuum"],
   hazard: `A dented ${what} goes earlier than it looks, and nobody knows how much.`,
   control: "Everybody as far back as for the strongest of its kind, from the moment it is closed; no hand on it; mark it, and use it once."
-}), "dented");
-var formerContents = /* @__PURE__ */ __name((what, step) => ({
+});
+var formerContents = (what, step) => ({
   id: "contents",
   step,
   severity: "raised",
   covers: ["fuel"],
   hazard: `${what} that has held anything that burns gives off vapour that explodes on the heat; poison stays in the seams.`,
   control: "Only one whose history is known, that has held food or water, washed out with hot water; never one that smells."
-}), "formerContents");
+});
 function heavy(what, mass, step) {
   if (mass < LIFT_ADULT / 3) return void 0;
   return {
@@ -827,8 +1021,7 @@ function heavy(what, mass, step) {
     number: { name: "mass", value: mass, quantity: "mass", units: ["kg", "lb"], raisedFrom: LIFT_ADULT }
   };
 }
-__name(heavy, "heavy");
-var overpressure = /* @__PURE__ */ __name((gauge, setting, step) => ({
+var overpressure = (gauge, setting, step) => ({
   id: "overpressure",
   step,
   severity: "raised",
@@ -838,8 +1031,8 @@ var overpressure = /* @__PURE__ */ __name((gauge, setting, step) => ({
     fail below that, at a fold or a seam.`,
   control: "A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone well away, ends of the vessel pointing where nobody is; heat shut off from a distance; trained staff only.",
   number: { name: "over the room, 99 of 100", value: gauge, quantity: "pressure", units: ["kPa", "psi"] }
-}), "overpressure");
-var pressurised = /* @__PURE__ */ __name((gauge, rating, step) => ({
+});
+var pressurised = (gauge, rating, step) => ({
   id: "pressurised",
   step,
   severity: gauge > RATING_RAISES * rating ? "raised" : "usual",
@@ -855,18 +1048,18 @@ var pressurised = /* @__PURE__ */ __name((gauge, rating, step) => ({
     units: ["kPa", "psi"],
     raisedFrom: RATING_RAISES * rating
   }
-}), "pressurised");
-var wetFloor = /* @__PURE__ */ __name((volume, step) => ({
+});
+var wetFloor = (volume, step) => ({
   id: "wet",
   step,
   severity: volume > 5e-3 ? "raised" : "usual",
   covers: [],
   hazard: say`${asVolume(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
   control: "Tray or tub; mop at hand; cables, sockets and heaters\u2019 switches dry and off the floor; a residual-current device for what is plugged in."
-}), "wetFloor");
+});
 
 // core/cautions/glass.ts
-var thermalShock = /* @__PURE__ */ __name((chill, limit, cracks, step) => ({
+var thermalShock = (chill, limit, cracks, step) => ({
   id: "chill",
   step,
   severity: cracks > HARM_RAISES || chill > 0.6 * limit ? "raised" : "usual",
@@ -882,8 +1075,8 @@ var thermalShock = /* @__PURE__ */ __name((chill, limit, cracks, step) => ({
     units: ["K", "degF"],
     raisedFrom: 0.6 * limit
   }
-}), "thermalShock");
-var inflowSlam = /* @__PURE__ */ __name((slam, force, cracks, step) => ({
+});
+var inflowSlam = (slam, force, cracks, step) => ({
   id: "slam",
   step,
   severity: slam > 2e6 || cracks > HARM_RAISES ? "raised" : "usual",
@@ -893,8 +1086,8 @@ var inflowSlam = /* @__PURE__ */ __name((slam, force, cracks, step) => ({
     ${asForce(force)}.`,
   control: "Hold it with a cloth round it, never against the bottom of the bowl; goggles; if it cracks keep it in the water and let go.",
   number: { name: "hammer pressure", value: slam, quantity: "pressure", units: ["MPa", "psi"], raisedFrom: 2e6 }
-}), "inflowSlam");
-var pulledDown = /* @__PURE__ */ __name((pull, grip, blow, limit, step) => ({
+});
+var pulledDown = (pull, grip, blow, limit, step) => ({
   id: "pull",
   step,
   severity: pull > 0.5 * grip || blow > 0.3 * limit ? "raised" : "usual",
@@ -903,8 +1096,8 @@ var pulledDown = /* @__PURE__ */ __name((pull, grip, blow, limit, step) => ({
     ${asForce(pull, { toward: "above" })}${blow > 0 ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break` : "; let go it would hit the bowl and may break"}.`,
   control: "Plastic bowl with a folded cloth on its bottom; both hands, a cloth round the bottle, cut-resistant gloves; faces back, goggles; narrower neck or shorter boil for less.",
   number: { name: "pull, 99 of 100", value: pull, quantity: "force", units: ["N", "lbf"], raisedFrom: 0.5 * grip }
-}), "pulledDown");
-var glassUnderVacuum = /* @__PURE__ */ __name((difference, energy, step, kind2 = "Only glass made for vacuum, never scratched, chipped, thin or flat-sided") => ({
+});
+var glassUnderVacuum = (difference, energy, step, kind2 = "Only glass made for vacuum, never scratched, chipped, thin or flat-sided") => ({
   id: "implosion",
   step,
   severity: energy > JAR_ENERGY ? "raised" : "usual",
@@ -913,34 +1106,34 @@ var glassUnderVacuum = /* @__PURE__ */ __name((difference, energy, step, kind2 =
     ${asEnergy(energy)} of work in store.`,
   control: `${kind2}; a screen or net between it and everybody from the start until air is in again; goggles for all; nobody leans over it.`,
   number: { name: "work in store", value: energy, quantity: "energy", units: ["J", "ft lbf"], raisedFrom: JAR_ENERGY }
-}), "glassUnderVacuum");
-var stemInStopper = /* @__PURE__ */ __name((step) => ({
+});
+var stemInStopper = (step) => ({
   id: "stem",
   step,
   severity: "usual",
   covers: [],
   hazard: "A glass tube pushed through a stopper snaps and goes through the hand.",
   control: "Tube wetted with soapy water or glycerol, held in a cloth close to the stopper, turned and not pushed; done the day before; cut-resistant gloves."
-}), "stemInStopper");
-var dropped = /* @__PURE__ */ __name((step, what = "A wet glass slips and breaks") => ({
+});
+var dropped = (step, what = "A wet glass slips and breaks") => ({
   id: "dropped",
   step,
   severity: "usual",
   covers: ["load"],
   hazard: `${what}.`,
   control: "Plastic for classes; low over a cloth; dustpan at hand, no bare hands on splinters."
-}), "dropped");
+});
 
 // core/cautions/moving.ts
-var usualPump = /* @__PURE__ */ __name((step) => ({
+var usualPump = (step) => ({
   id: "pump",
   step,
   severity: "usual",
   covers: ["vacuum"],
   hazard: "A pump left running can draw liquid in, and oil or water back when it stops; its belt and fan catch hair and ties.",
   control: "Trap in the line; open the air valve before switching off; guard on the belt; hair, ties and sleeves away from it; cable dry and out of the way."
-}), "usualPump");
-var bursts = /* @__PURE__ */ __name((what, share, step) => ({
+});
+var bursts = (what, share, step) => ({
   id: "burst",
   step,
   severity: share > HARM_RAISES ? "raised" : "usual",
@@ -948,16 +1141,16 @@ var bursts = /* @__PURE__ */ __name((what, share, step) => ({
   hazard: `${what} may burst with a bang` + (share >= 5e-3 ? `: ${Math.round(share * 100) || "under 1"} of 100 do` : "") + ".",
   control: "Say so beforehand; goggles; look for bits in hose and valve afterwards.",
   number: { name: "share that bursts", value: share, quantity: "fraction", units: ["%", "%"], raisedFrom: HARM_RAISES }
-}), "bursts");
-var balloons = /* @__PURE__ */ __name((step, from) => ({
+});
+var balloons = (step, from) => ({
   id: "balloon",
   step,
   severity: from < 8 ? "raised" : "usual",
   covers: ["burst"],
   hazard: "Balloons and their pieces choke small children; latex gives some people a rash and worse.",
   control: "Under eight years only with an adult at their side, and every piece counted and picked up; ask about latex allergy, or take latex-free ones; nobody shares a mouthpiece."
-}), "balloons");
-var projectile = /* @__PURE__ */ __name((what, speed, far, energy, step, where = "") => ({
+});
+var projectile = (what, speed, far, energy, step, where = "") => ({
   id: "projectile",
   step,
   severity: "raised",
@@ -966,8 +1159,8 @@ var projectile = /* @__PURE__ */ __name((what, speed, far, energy, step, where =
     fly ${asLength(far, { toward: "above" })}${where}.`,
   control: "Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye and ear protection; one person fires, on a count, when nobody is forward of it.",
   number: { name: "energy, 99 of 100", value: energy, quantity: "energy", units: ["J", "ft lbf"] }
-}), "projectile");
-var shatters = /* @__PURE__ */ __name((energy, step) => ({
+});
+var shatters = (energy, step) => ({
   id: "shatter",
   step,
   severity: energy > SHARDS ? "raised" : "usual",
@@ -975,7 +1168,7 @@ var shatters = /* @__PURE__ */ __name((energy, step) => ({
   hazard: say`With up to ${asEnergy(energy, { toward: "above" })} the ball shatters; bits fly back.`,
   control: "Box or curtain round the target; goggles for everybody in the room" + (energy > SHARDS ? "; a full screen between target and people" : "") + ".",
   number: { name: "energy, 99 of 100", value: energy, quantity: "energy", units: ["J", "ft lbf"], raisedFrom: SHARDS }
-}), "shatters");
+});
 function mayLetGo(what, factor, load, step) {
   const person = load >= PERSON;
   const wanted = person ? PERSON_FACTOR : 2;
@@ -997,7 +1190,6 @@ function mayLetGo(what, factor, load, step) {
     }
   };
 }
-__name(mayLetGo, "mayLetGo");
 function liftedByHand(mass, from, most, step) {
   if (mass < most / 2) return void 0;
   return {
@@ -1010,8 +1202,7 @@ function liftedByHand(mass, from, most, step) {
     number: { name: "mass", value: mass, quantity: "mass", units: ["kg", "lb"], raisedFrom: most }
   };
 }
-__name(liftedByHand, "liftedByHand");
-var bang = /* @__PURE__ */ __name((level, step) => ({
+var bang = (level, step) => ({
   id: "bang",
   step,
   severity: level > LOUD ? "raised" : "usual",
@@ -1025,12 +1216,12 @@ var bang = /* @__PURE__ */ __name((level, step) => ({
     units: ["dB", "dB"],
     raisedFrom: LOUD
   }
-}), "bang");
+});
 
 // core/cautions/syringes.ts
 var FIRM_PULL = 60;
 var FIRM_PRESS = 1e5;
-var snapsBack = /* @__PURE__ */ __name((pull, step) => ({
+var snapsBack = (pull, step) => ({
   id: "snap-back",
   step,
   severity: pull > FIRM_PULL ? "raised" : "usual",
@@ -1038,16 +1229,16 @@ var snapsBack = /* @__PURE__ */ __name((pull, step) => ({
   hazard: say`Let go, the plunger flies back: the room pushes it with up to ${asForce(pull, { toward: "above" })}.`,
   control: "Goggles. Fingers never between plunger and barrel; nozzle shut by a screwed cap, pointing at nobody; let the plunger back by hand.",
   number: { name: "pull, 99 of 100", value: pull, quantity: "force", units: ["N", "lbf"], raisedFrom: FIRM_PULL }
-}), "snapsBack");
-var noNeedles = /* @__PURE__ */ __name((step) => ({
+});
+var noNeedles = (step) => ({
   id: "needle",
   step,
   severity: "usual",
   covers: [],
   hazard: "Syringes look like medicine, and children try what they see.",
   control: "New ones, without a needle and never used; counted out and counted in again; nobody drinks from them."
-}), "noNeedles");
-var capFliesOff = /* @__PURE__ */ __name((gauge, step) => ({
+});
+var capFliesOff = (gauge, step) => ({
   id: "cap-off",
   step,
   severity: gauge > FIRM_PRESS ? "raised" : "usual",
@@ -1061,25 +1252,25 @@ var capFliesOff = /* @__PURE__ */ __name((gauge, step) => ({
     units: ["kPa", "psi"],
     raisedFrom: FIRM_PRESS
   }
-}), "capFliesOff");
+});
 
 // core/cautions/everyones.ts
-var nothingAlive = /* @__PURE__ */ __name((step) => ({
+var nothingAlive = (step) => ({
   id: "alive",
   step,
   severity: "usual",
   covers: [],
   hazard: "Air is taken away in there.",
   control: "Nothing that lives goes in: no animal of any kind, no insect, no person\u2019s hand or face. Nobody closes their mouth on the hose."
-}), "nothingAlive");
-var noFood = /* @__PURE__ */ __name((hazard, step) => ({
+});
+var noFood = (hazard, step) => ({
   id: "eat",
   step,
   severity: "usual",
   covers: [],
   hazard,
   control: "Nobody eats it; hands washed; ask about egg and other allergies; into the bin with it."
-}), "noFood");
+});
 
 // core/cautions/rules.ts
 var PRACTICE = "common practice";
@@ -1223,12 +1414,12 @@ var RULES = {
 
 // core/demonstration/accuracy.ts
 var STEP_TOLERANCE = { summary: 6e-3, trace: 5e-4 };
-var stepTolerance = /* @__PURE__ */ __name((detail, refinement = 1) => STEP_TOLERANCE[detail] / refinement, "stepTolerance");
+var stepTolerance = (detail, refinement = 1) => STEP_TOLERANCE[detail] / refinement;
 
 // core/demonstration/beyond.ts
 var LAST_BITS = 1e-9;
-var over = /* @__PURE__ */ __name((value, limit) => value > limit + LAST_BITS * Math.abs(limit), "over");
-var under = /* @__PURE__ */ __name((value, limit) => value < limit - LAST_BITS * Math.abs(limit), "under");
+var over = (value, limit) => value > limit + LAST_BITS * Math.abs(limit);
+var under = (value, limit) => value < limit - LAST_BITS * Math.abs(limit);
 
 // core/demonstration/blank.ts
 var UNITS = {
@@ -1277,8 +1468,7 @@ function blank(id, name, unit, group, standard, range, usual, spread, more = {})
     ...more
   };
 }
-__name(blank, "blank");
-var coefficient = /* @__PURE__ */ __name((id, name, unit, standard, range, usual, spread, source) => blank(
+var coefficient = (id, name, unit, standard, range, usual, spread, source) => blank(
   id,
   name,
   unit,
@@ -1288,23 +1478,21 @@ var coefficient = /* @__PURE__ */ __name((id, name, unit, standard, range, usual
   usual,
   typeof spread === "number" ? { shape: "lognormal", relative: spread } : spread,
   { source }
-), "coefficient");
+);
 function result(id, name, unit, measuredBy2) {
   const [quantity2, customary] = UNITS[unit];
   return { id, name, quantity: quantity2, units: [unit, customary], ...measuredBy2 && { measuredBy: measuredBy2 } };
 }
-__name(result, "result");
 var HUSH = ["sealed", "gone"];
 
 // core/demonstration/demonstration.ts
 function defineDemonstration(parts) {
   return parts;
 }
-__name(defineDemonstration, "defineDemonstration");
 
 // core/demonstration/failure.ts
-var act = /* @__PURE__ */ __name((kind2, text) => ({ kind: kind2, text }), "act");
-var of2 = /* @__PURE__ */ __name((kind2) => (text) => ({ kind: kind2, text }), "of");
+var act = (kind2, text) => ({ kind: kind2, text });
+var of2 = (kind2) => (text) => ({ kind: kind2, text });
 var [standBack, wait, heatOff, pressureOff, near, next] = ["stand-back", "wait", "heat-off", "pressure-off", "near", "next"].map(of2);
 var BROKEN_GLASS = [
   standBack("Stop. Everybody stays where they are, goggles on; nobody reaches into the bowl or over the bench."),
@@ -1327,12 +1515,12 @@ var BURST = [
 ];
 
 // core/demonstration/inputs.ts
-var defineInput = /* @__PURE__ */ __name((input) => input, "defineInput");
-var defineInputs = /* @__PURE__ */ __name((inputs32) => inputs32, "defineInputs");
+var defineInput = (input) => input;
+var defineInputs = (inputs32) => inputs32;
 
 // core/demonstration/resolving.ts
-var asInput = /* @__PURE__ */ __name((input, si, telling = {}) => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units }), "asInput");
-var acceptedRange = /* @__PURE__ */ __name((input) => say`${asInput(input, input.range[0], { toward: "above" })} to ${asInput(input, input.range[1], { toward: "below" })}`, "acceptedRange");
+var asInput = (input, si, telling = {}) => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units });
+var acceptedRange = (input) => say`${asInput(input, input.range[0], { toward: "above" })} to ${asInput(input, input.range[1], { toward: "below" })}`;
 function resolve(demonstration, given) {
   const numbers = {};
   const choices = {};
@@ -1363,13 +1551,13 @@ function resolve(demonstration, given) {
   if (faults.length === 0) faults.push(...demonstration.check(values));
   return { values, faults };
 }
-__name(resolve, "resolve");
+var usualSpread = (input, stated) => input.spreadFor?.(stated) ?? input.spread;
 
 // core/demonstration/risk.ts
-var atWorst = /* @__PURE__ */ __name((risk, result2) => risk.quantile(result2, 0.99) ?? 0, "atWorst");
-var atLeast = /* @__PURE__ */ __name((risk, result2) => risk.quantile(result2, 0.01) ?? 0, "atLeast");
+var atWorst = (risk, result2) => risk.quantile(result2, 0.99) ?? 0;
+var atLeast = (risk, result2) => risk.quantile(result2, 0.01) ?? 0;
 var A_MINUTE = 60;
-var mayStillGo = /* @__PURE__ */ __name((risk) => Math.max(A_MINUTE, risk.quantile("hush", 0.999) ?? risk.quantile("giveUpTime", 0.999) ?? 0), "mayStillGo");
+var mayStillGo = (risk) => Math.max(A_MINUTE, risk.quantile("hush", 0.999) ?? risk.quantile("giveUpTime", 0.999) ?? 0);
 
 // core/demonstration/moments.ts
 var MARKS = ["heat-on", "plume", "lifted", "sealed", "gone", "nothing"];
@@ -1391,13 +1579,11 @@ function valueAt(trace, column2, time) {
   const span = times3[high] - times3[low];
   return span > 0 ? values[low] + (values[high] - values[low]) * (time - times3[low]) / span : values[high];
 }
-__name(valueAt, "valueAt");
 function indexAt(times3, time) {
   let index = 0;
   for (let i = 0; i < times3.length && times3[i] <= time + 1e-9; i++) index = i;
   return index;
 }
-__name(indexAt, "indexAt");
 
 // core/demonstration/room-inputs.ts
 var CELSIUS = 273.15;
@@ -1467,35 +1653,33 @@ function stationPressureOf({ numbers }) {
   const altitude = numbers.altitude ?? 0;
   return numbers.seaLevelPressure === void 0 ? standardAtmospherePressure(altitude) : stationPressureFromReport(numbers.seaLevelPressure, altitude);
 }
-__name(stationPressureOf, "stationPressureOf");
 
 // core/demonstration/scene.ts
-var said = /* @__PURE__ */ __name((value, quantity2, si, us) => asQuantity(value, quantity2, { digits: 3, units: [si, us] }), "said");
-var kPa = /* @__PURE__ */ __name((pascals) => said(pascals, "pressure", "kPa", "psi"), "kPa");
-var rectangle = /* @__PURE__ */ __name((left, bottom, width, height) => [
+var said = (value, quantity2, si, us) => asQuantity(value, quantity2, { digits: 3, units: [si, us] });
+var kPa = (pascals) => said(pascals, "pressure", "kPa", "psi");
+var rectangle = (left, bottom, width, height) => [
   [left, bottom],
   [left, bottom + height],
   [left + width, bottom + height],
   [left + width, bottom]
-], "rectangle");
-function arch(x, y, halfWidth2, rise, steps2 = 16) {
-  return Array.from({ length: steps2 + 1 }, (_, i) => {
-    const t = 2 * i / steps2 - 1;
+];
+function arch(x, y, halfWidth2, rise, steps = 16) {
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const t = 2 * i / steps - 1;
     const u = t * (1 - 0.05 * (1 - t * t));
     return [x + halfWidth2 * (2 * u / (1 + u * u)), y + rise * ((1 - u * u) / (1 + u * u))];
   });
 }
-__name(arch, "arch");
-var dome = /* @__PURE__ */ __name((x, bottom, diameter, height) => {
+var dome = (x, bottom, diameter, height) => {
   const rise = Math.min(height, diameter / 2);
   return [
     [x - diameter / 2, bottom],
     ...arch(x, bottom + height - rise, diameter / 2, rise),
     [x + diameter / 2, bottom]
   ];
-}, "dome");
+};
 function bottle(x, bottom, { diameter, height, neck, neckLength }) {
-  const side = /* @__PURE__ */ __name((sign) => {
+  const side = (sign) => {
     const shoulder = Math.min(0.28 * height, Math.max(0, height - neckLength) * 0.5);
     const top = bottom + height - neckLength;
     const points = [
@@ -1511,10 +1695,9 @@ function bottle(x, bottom, { diameter, height, neck, neckLength }) {
     }
     points.push([x + sign * diameter / 2, bottom + 0.03 * diameter], [x + sign * 0.46 * diameter, bottom]);
     return points;
-  }, "side");
+  };
   return [...side(-1), ...side(1).reverse()];
 }
-__name(bottle, "bottle");
 function filledTo(points, level) {
   const kept = [];
   for (let i = 0; i < points.length; i++) {
@@ -1527,10 +1710,9 @@ function filledTo(points, level) {
   }
   return kept;
 }
-__name(filledTo, "filledTo");
-var moved = /* @__PURE__ */ __name((points, dx, dy) => points.map(([x, y]) => [x + dx, y + dy]), "moved");
+var moved = (points, dx, dy) => points.map(([x, y]) => [x + dx, y + dy]);
 function turned(points, about, share) {
-  const quarter = /* @__PURE__ */ __name((t) => [(1 - t * t) / (1 + t * t), 2 * t / (1 + t * t)], "quarter");
+  const quarter = (t) => [(1 - t * t) / (1 + t * t), 2 * t / (1 + t * t)];
   const [c, s] = share <= 0.5 ? quarter(2 * share) : quarter(2 * share - 1);
   const [cos, sin] = share <= 0.5 ? [c, s] : [-s, c];
   return points.map(([x, y]) => {
@@ -1538,7 +1720,6 @@ function turned(points, about, share) {
     return [about[0] + dx * cos + dy * sin, about[1] - dx * sin + dy * cos];
   });
 }
-__name(turned, "turned");
 
 // core/demonstration/shelf.ts
 var PUMP_IDS = ["hand", "mouth", "cheeks", "kitchen", "jet", "membrane", "two-stage"];
@@ -1547,7 +1728,7 @@ var HEATER_KINDS = ["plate", "gas", "spirit", "microwave", "kettle", "other"];
 var FLAME_OR_PLATE = ["plate", "gas", "spirit", "other"];
 
 // core/demonstration/side-by-side.ts
-var sideBySide = /* @__PURE__ */ __name((title, values, simulate32, results27, variants7) => ({
+var sideBySide = (title, values, simulate32, results27, variants7) => ({
   title,
   results: results27,
   rows: variants7.map(({ name, numbers, choices }) => ({
@@ -1557,7 +1738,7 @@ var sideBySide = /* @__PURE__ */ __name((title, values, simulate32, results27, v
       "summary"
     ).results
   }))
-}), "sideBySide");
+});
 
 // core/demonstration/trace-rows.ts
 var GAS_COLUMNS = [
@@ -1571,9 +1752,6 @@ var TraceRows = class {
     this.columns = columns;
   }
   columns;
-  static {
-    __name(this, "TraceRows");
-  }
   time = [];
   rows = [];
   stages = [];
@@ -1587,9 +1765,20 @@ var TraceRows = class {
     if (end > this.start) this.stages.push({ id, name, start: this.start, end });
     this.start = Math.max(end, this.start);
   }
+  /** Last time recorded, s; 0 before any. */
+  get last() {
+    return this.time.at(-1) ?? 0;
+  }
+  /** Time after `start` from which on no row is away from the last one. @param away whether two rows differ visibly */
+  settledAfter(start, away) {
+    const end = this.rows.length - 1;
+    for (let i = end; i > 0; i--)
+      if (away(this.rows[i], this.rows[end]) || this.time[i] <= start) return this.time[Math.min(end, i + 1)];
+    return start;
+  }
   /** A staging that is over at once has one short stage, so that there is something to show. */
   finish() {
-    if (this.stages.length === 0) this.stage("hush", "start", Math.max(0.01, this.time.at(-1) ?? 0));
+    if (this.stages.length === 0) this.stage("hush", "start", Math.max(0.01, this.last));
     const columns = {};
     for (const { id } of this.columns) columns[id] = this.rows.map((r) => r[id] ?? 0);
     return { stages: this.stages, time: this.time, columns };
@@ -1620,28 +1809,26 @@ function halfWidth({ shape, width, height, mouth, neck = 0 }, share) {
   }
   return body;
 }
-__name(halfWidth, "halfWidth");
-var shortened = /* @__PURE__ */ __name((height, lost) => height * (1 - SHORTENING * lost), "shortened");
+var shortened = (height, lost) => height * (1 - SHORTENING * lost);
 function vesselOutline(vessel) {
   const { width, height, lost, mouth, mouthAt: mouthAt2 = 0 } = vessel;
   const depth = Math.min(0.47, 0.56 * lost) * width;
   const fold = 0.05 * width * Math.min(1, lost * 3);
   const tall = shortened(height, lost);
-  const side = /* @__PURE__ */ __name((sign) => Array.from({ length: STEPS + 1 }, (_, i) => {
+  const side = (sign) => Array.from({ length: STEPS + 1 }, (_, i) => {
     const share = i / STEPS;
     const half = halfWidth(vessel, share);
     const give = (2 * half / width) ** 2;
     const caved = depth * Math.sin(Math.PI * share) ** 0.7 * (sign > 0 ? 1 : 0.92) * give;
     const folded = fold * Math.sin((5 + (sign > 0 ? 0 : 1)) * Math.PI * share) * Math.sin(Math.PI * share) * give;
     return [sign * (half - caved - folded), (1 - share) * tall];
-  }), "side");
-  const edge = /* @__PURE__ */ __name((sign) => {
+  });
+  const edge = (sign) => {
     const x = mouthAt2 + sign * mouth / 2;
     return Math.abs(x) < halfWidth(vessel, 0) ? [[x, tall]] : [];
-  }, "edge");
+  };
   return [...edge(1), ...side(1), ...side(-1).reverse(), ...edge(-1)];
 }
-__name(vesselOutline, "vesselOutline");
 function levelOf(shape, filled) {
   if (shape !== "flask") return Math.min(1, Math.max(0, filled));
   let [low, high] = [0, 1];
@@ -1652,7 +1839,6 @@ function levelOf(shape, filled) {
   }
   return (low + high) / 2;
 }
-__name(levelOf, "levelOf");
 
 // core/catalogue/vacuum/suspects.ts
 var VACUUM_SUSPECTS = [
@@ -1684,7 +1870,7 @@ var PUMPS = {
     stroke: 12e-5,
     period: 1.5,
     speed: 8e-5,
-    ultimate: /* @__PURE__ */ __name((p) => 0.12 * p, "ultimate")
+    ultimate: (p) => 0.12 * p
   },
   // An adult's strongest pull is some 10 to 12 kPa (L. F. Black & R. E. Hyatt, Am. Rev. Respir. Dis. 99 (1969) 696,
   // from memory).
@@ -1694,7 +1880,7 @@ var PUMPS = {
     stroke: 2e-4,
     period: 3,
     speed: 7e-5,
-    ultimate: /* @__PURE__ */ __name((p) => p - 9e3, "ultimate"),
+    ultimate: (p) => p - 9e3,
     suction: true
   },
   // The closed mouth as a small pump, tongue and cheeks: some 20 kPa and more (common practice), a mouthful at a time.
@@ -1704,7 +1890,7 @@ var PUMPS = {
     stroke: 4e-5,
     period: 1.2,
     speed: 33e-6,
-    ultimate: /* @__PURE__ */ __name((p) => p - 2e4, "ultimate"),
+    ultimate: (p) => p - 2e4,
     suction: true
   },
   "kitchen": {
@@ -1713,16 +1899,16 @@ var PUMPS = {
     stroke: 35e-6,
     period: 1,
     speed: 35e-6,
-    ultimate: /* @__PURE__ */ __name((p) => 0.3 * p, "ultimate")
+    ultimate: (p) => 0.3 * p
   },
-  "jet": { name: "water-jet pump", driven: true, stroke: 12e-5, period: 1.5, speed: 8e-3 / 60, ultimate: /* @__PURE__ */ __name(() => 2400, "ultimate") },
+  "jet": { name: "water-jet pump", driven: true, stroke: 12e-5, period: 1.5, speed: 8e-3 / 60, ultimate: () => 2400 },
   "membrane": {
     name: "membrane pump",
     driven: true,
     stroke: 12e-5,
     period: 1.5,
     speed: 0.02 / 60,
-    ultimate: /* @__PURE__ */ __name((p) => 0.08 * p, "ultimate")
+    ultimate: (p) => 0.08 * p
   },
   "two-stage": {
     name: "small two-stage pump",
@@ -1730,12 +1916,12 @@ var PUMPS = {
     stroke: 12e-5,
     period: 1.5,
     speed: 0.05 / 60,
-    ultimate: /* @__PURE__ */ __name(() => 30, "ultimate")
+    ultimate: () => 30
   }
 };
 var BY_ID = PUMPS;
-var kindOf = /* @__PURE__ */ __name(({ choices }) => BY_ID[choices.pump ?? ""] ?? PUMPS.hand, "kindOf");
-var pumpChoice = /* @__PURE__ */ __name((standard, mouth = false) => defineInput({
+var kindOf = ({ choices }) => BY_ID[choices.pump ?? ""] ?? PUMPS.hand;
+var pumpChoice = (standard, mouth = false) => defineInput({
   id: "pump",
   name: "pump",
   kind: "choice",
@@ -1743,8 +1929,8 @@ var pumpChoice = /* @__PURE__ */ __name((standard, mouth = false) => defineInput
   default: standard,
   lever: true,
   choices: PUMP_IDS.filter((id) => mouth || !PUMPS[id].suction).map((id) => ({ id, name: PUMPS[id].name }))
-}), "pumpChoice");
-var ultimateSpread = /* @__PURE__ */ __name((stated) => kindOf(stated).suction ? { shape: "normal", absolute: 0.2 * Math.max(0, stated.numbers.stationPressure - stated.numbers.ultimatePressure) } : { shape: "lognormal", relative: 0.12 }, "ultimateSpread");
+});
+var ultimateSpread = (stated) => kindOf(stated).suction ? { shape: "normal", absolute: 0.2 * Math.max(0, stated.numbers.stationPressure - stated.numbers.ultimatePressure) } : { shape: "lognormal", relative: 0.12 };
 var PUMP_INPUTS = defineInputs([
   blank("strokeVolume", "volume of a stroke", "mL", "pump", (v) => kindOf(v).stroke, [2e-6, 3e-3], [1e-5, 5e-4], 0.05),
   blank("strokeTime", "time of a stroke", "s", "pump", (v) => kindOf(v).period, [0.2, 20], [0.5, 4], {
@@ -1767,7 +1953,7 @@ var PUMP_INPUTS = defineInputs([
     { spreadFor: ultimateSpread }
   )
 ]);
-var pumpOf = /* @__PURE__ */ __name((values) => {
+var pumpOf = (values) => {
   const n = values.numbers;
   return kindOf(values).driven ? { kind: "steady", speed: n.pumpSpeed, ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure) } : {
     kind: "strokes",
@@ -1775,16 +1961,16 @@ var pumpOf = /* @__PURE__ */ __name((values) => {
     period: n.strokeTime,
     ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure)
   };
-}, "pumpOf");
-var isDriven = /* @__PURE__ */ __name((values) => kindOf(values).driven, "isDriven");
-var pumpWords = /* @__PURE__ */ __name((values) => [
+};
+var isDriven = (values) => kindOf(values).driven;
+var pumpWords = (values) => [
   { input: "pump" },
   " (",
   ...isDriven(values) ? [{ input: "pumpSpeed" }] : [{ input: "strokeVolume" }, " a stroke, one every ", { input: "strokeTime" }],
   "; at best down to ",
   { input: "ultimatePressure" },
   ")"
-], "pumpWords");
+];
 var JAR_KIND = defineInput({
   id: "jarKind",
   name: "jar",
@@ -1797,22 +1983,22 @@ var JAR_KIND = defineInput({
     { id: "household", name: "household or flat-sided jar" }
   ]
 });
-var jarBears = /* @__PURE__ */ __name(({ choices }) => choices.jarKind === void 0 || choices.jarKind === "vacuum" ? [] : [
+var jarBears = ({ choices }) => choices.jarKind === void 0 || choices.jarKind === "vacuum" ? [] : [
   {
     input: "jarKind",
     message: `given "${choices.jarKind}"; refused: ` + (choices.jarKind === "scratched" ? "glass with a scratch or a chip loses most of its strength" : "thin, flat-bottomed or flat-sided glass is not made for it") + " and implodes without warning; accepted: vacuum"
   }
-], "jarBears");
-var jarInputs = /* @__PURE__ */ __name((volume = 65e-4, diameter = 0.19, height = 0.26) => defineInputs([
+];
+var jarInputs = (volume = 65e-4, diameter = 0.19, height = 0.26) => defineInputs([
   JAR_KIND,
   blank("jarVolume", "capacity of the jar", "L", "vessel", volume, [1e-4, 0.06], [5e-4, 0.015], 0.02),
   blank("jarDiameter", "inside of the jar across", "cm", "vessel", diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
   blank("jarHeight", "inside height", "cm", "vessel", height, [0.04, 0.8], [0.1, 0.4], 0.01)
-]), "jarInputs");
-var pumpingTime = /* @__PURE__ */ __name((standard) => blank("pumpTime", "longest time at the pump", "s", "pump", standard, [1, 3600], [10, 600], 0, {
+]);
+var pumpingTime = (standard) => blank("pumpTime", "longest time at the pump", "s", "pump", standard, [1, 3600], [10, 600], 0, {
   lever: [-30, 60, 180]
-}), "pumpingTime");
-var target = /* @__PURE__ */ __name((standard, lever = [-1e4, 1e4]) => blank("targetPressure", "pressure to stop at", "kPa", "pump", standard, [1, 105e3], [100, 8e4], 0.03, { lever }), "target");
+});
+var target = (standard, lever = [-1e4, 1e4]) => blank("targetPressure", "pressure to stop at", "kPa", "pump", standard, [1, 105e3], [100, 8e4], 0.03, { lever });
 var LEAK = coefficient(
   "leakArea",
   "leak of plate, seal and hose",
@@ -1840,20 +2026,20 @@ var gates = [
     guards: ["vacuum"]
   }
 ];
-var cautions = /* @__PURE__ */ __name((values) => applying(balloons("balloon", 7), isDriven(values) ? usualPump("pump") : void 0, {
+var cautions = (values) => applying(balloons("balloon", 7), isDriven(values) ? usualPump("pump") : void 0, {
   id: "hose",
   step: "pump",
   severity: "usual",
   covers: ["vacuum"],
   hazard: "An open hose under vacuum holds fast to skin, ears and eyes.",
   control: "Hose on the balloon before the pump runs; nobody tries it on themselves."
-}), "cautions");
-var afterFailure = /* @__PURE__ */ __name(() => [
+});
+var afterFailure = () => [
   heatOff("Stop the pump."),
   pressureOff("Open the air valve."),
   near("Look whether the neck of the balloon has closed over the hose: put a bit of wide tube into it."),
   next("Bind the neck again and start afresh; a quicker pump, or longer.")
-], "afterFailure");
+];
 
 // core/solver/bogacki-shampine.ts
 var BogackiShampineStepper = class {
@@ -1865,9 +2051,6 @@ var BogackiShampineStepper = class {
     this.trial = new Float64Array(size);
   }
   size;
-  static {
-    __name(this, "BogackiShampineStepper");
-  }
   evaluations = 0;
   k2;
   k3;
@@ -1911,9 +2094,6 @@ var DenseLu = class {
     this.first = new Int32Array(size);
   }
   size;
-  static {
-    __name(this, "DenseLu");
-  }
   factors;
   /** one over each pivot: a product is cheaper than a quotient, and every step solves six times */
   inverses;
@@ -2070,9 +2250,6 @@ var RosenbrockStepper = class {
     this.stages = Array.from({ length: STAGES }, () => new Float64Array(size));
   }
   size;
-  static {
-    __name(this, "RosenbrockStepper");
-  }
   evaluations = 0;
   /** unknowns of the step prepared that others depend on */
   coupled = 0;
@@ -2180,9 +2357,6 @@ var PeakTracker = class {
     this.id = peak.id;
   }
   peak;
-  static {
-    __name(this, "PeakTracker");
-  }
   id;
   best = { time: NaN, value: -Infinity };
   value = NaN;
@@ -2195,7 +2369,7 @@ var PeakTracker = class {
    * @param reached state at its end @param within state at a share of it
    */
   follow(time, step, share, reached, within) {
-    const at4 = /* @__PURE__ */ __name((s) => this.peak.value(time + s * step, within(s)), "at");
+    const at4 = (s) => this.peak.value(time + s * step, within(s));
     const end = share < 1 ? at4(share) : this.peak.value(time + step, reached);
     const middle = at4(0.5 * share);
     const bulge = middle - 0.5 * (this.value + end);
@@ -2238,17 +2412,15 @@ var MOST_STEPS = 2e4;
 var NO_PEAKS = {};
 var MOST_GROWTH = 5;
 var SAFETY = 0.85;
-var smallRoot = /* @__PURE__ */ __name((error) => Math.sqrt(Math.sqrt(error)), "smallRoot");
+var smallRoot = (error) => Math.sqrt(Math.sqrt(error));
 function copy(from, to) {
   for (let i = 0; i < to.length; i++) to[i] = from[i];
 }
-__name(copy, "copy");
 function bestOf(trackers) {
   const best = {};
   for (const tracker of trackers) best[tracker.id] = tracker.best;
   return best;
 }
-__name(bestOf, "bestOf");
 var Integrator = class {
   constructor(size) {
     this.size = size;
@@ -2261,9 +2433,6 @@ var Integrator = class {
     this.scratch = new Float64Array(size);
   }
   size;
-  static {
-    __name(this, "Integrator");
-  }
   explicit;
   implicit;
   slope;
@@ -2288,38 +2457,38 @@ var Integrator = class {
     let { slope, nextSlope } = this;
     let time = start;
     let step = Math.min(options.firstStep, end - start);
-    let steps2 = 0;
+    let steps = 0;
     let rejected = 0;
     let opening = 0;
     let evaluations = 1;
     let prepared = false;
     let justRejected = false;
-    const finish = /* @__PURE__ */ __name((at4, stoppedBy) => ({
+    const finish = (at4, stoppedBy) => ({
       time: at4,
       stoppedBy,
-      steps: steps2,
+      steps,
       rejected,
       opening,
       occurrences: occurrences.length === 0 ? occurrences : occurrences.filter((o) => o.time <= at4).sort((a, b) => a.time - b.time),
       peaks: trackers.length === 0 ? NO_PEAKS : bestOf(trackers),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations
-    }), "finish");
-    const within = /* @__PURE__ */ __name((share) => {
+    });
+    const within = (share) => {
       stepper.interpolate(share, step, state3, slope, reached, nextSlope, scratch);
       return scratch;
-    }, "within");
-    const draw = /* @__PURE__ */ __name((share) => {
+    };
+    const draw = (share) => {
       for (let k = 1; k <= between; k++) {
         const part = share * k / (between + 1);
         onStep(time + part * step, within(part));
       }
-    }, "draw");
+    };
     system.derivatives(time, state3, slope);
     for (const tracker of trackers) tracker.start(time, state3);
     onStep?.(time, state3);
     while (time < end) {
-      if (steps2 + rejected > patience) return finish(time, "patience");
-      if (steps2 + rejected > MOST_STEPS)
+      if (steps + rejected > patience) return finish(time, "patience");
+      if (steps + rejected > MOST_STEPS)
         throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`);
       if (step > end - time) step = end - time;
       const least = 1e-14 * Math.max(1, Math.abs(time));
@@ -2352,7 +2521,7 @@ var Integrator = class {
         step *= owed ? 0.25 : error < Infinity ? Math.max(0.1, SAFETY / smallRoot(error)) : 0.1;
         continue;
       }
-      if (steps2++ === 0) opening = step;
+      if (steps++ === 0) opening = step;
       const reachedTime = time + step;
       if (stepper.endSlope) copy(stepper.endSlope, nextSlope);
       else {
@@ -2394,7 +2563,7 @@ var Integrator = class {
       const growth = error > 1e-3 ? Math.max(0.2, SAFETY / smallRoot(error)) : MOST_GROWTH;
       step *= Math.min(growth, justRejected ? 1 : MOST_GROWTH);
       justRejected = false;
-      if (stepper === this.explicit && steps2 >= explicitSteps) stepper = this.implicit;
+      if (stepper === this.explicit && steps >= explicitSteps) stepper = this.implicit;
     }
     return finish(end, void 0);
   }
@@ -2408,7 +2577,6 @@ function overdrawn({ amounts: amounts2, scale }, state3, tolerance) {
   }
   return false;
 }
-__name(overdrawn, "overdrawn");
 function locate(event, time, step, within, before, after) {
   let left = 0;
   let right = 1;
@@ -2433,7 +2601,6 @@ function locate(event, time, step, within, before, after) {
   }
   return right;
 }
-__name(locate, "locate");
 
 // core/solver/first-reached.ts
 function firstReached(value, times3, quantities2) {
@@ -2442,7 +2609,6 @@ function firstReached(value, times3, quantities2) {
   const [before, after] = [quantities2[index - 1], quantities2[index]];
   return times3[index - 1] + (times3[index] - times3[index - 1]) * (value - before) / (after - before);
 }
-__name(firstReached, "firstReached");
 var HALVINGS = 40;
 function firstReachedOnCurve(value, times3, quantities2, slopes) {
   const index = quantities2.findIndex((q) => q >= value);
@@ -2450,10 +2616,10 @@ function firstReachedOnCurve(value, times3, quantities2, slopes) {
   const [from, to] = [times3[index - 1], times3[index]];
   const [before, after] = [quantities2[index - 1], quantities2[index]];
   const step = to - from;
-  const curve = /* @__PURE__ */ __name((s) => {
+  const curve = (s) => {
     const rest = 1 - s;
     return (1 + 2 * s) * rest * rest * before + s * rest * rest * step * slopes[index - 1] + s * s * (3 - 2 * s) * after - s * s * rest * step * slopes[index];
-  }, "curve");
+  };
   let [low, high] = [0, 1];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2;
@@ -2462,7 +2628,6 @@ function firstReachedOnCurve(value, times3, quantities2, slopes) {
   }
   return from + high * step;
 }
-__name(firstReachedOnCurve, "firstReachedOnCurve");
 
 // core/solver/index.ts
 var integrators = /* @__PURE__ */ new Map();
@@ -2471,7 +2636,6 @@ function integratorOf(size) {
   if (!integrator3) integrators.set(size, integrator3 = new Integrator(size));
   return integrator3;
 }
-__name(integratorOf, "integratorOf");
 
 // core/mechanisms/nozzle-flow.ts
 var AIR_GAMMA = 1.4;
@@ -2486,8 +2650,7 @@ function gasThroughNozzle(area, upstream, density, downstream) {
   const r = expansion.at(1 - ratio);
   return scale * r * r * Math.sqrt(r) * Math.sqrt(7 * (1 - r));
 }
-__name(gasThroughNozzle, "gasThroughNozzle");
-var nozzleFlow = /* @__PURE__ */ __name((area, upstream, temperature, downstream) => gasThroughNozzle(area, upstream, upstream / (AIR_GAS_CONSTANT * temperature), downstream), "nozzleFlow");
+var nozzleFlow = (area, upstream, temperature, downstream) => gasThroughNozzle(area, upstream, upstream / (AIR_GAS_CONSTANT * temperature), downstream);
 var EASED = 50;
 function openingFlow(area, outside, outsideDensity, inside, insideDensity) {
   const difference = outside - inside;
@@ -2495,14 +2658,12 @@ function openingFlow(area, outside, outsideDensity, inside, insideDensity) {
   const eased2 = Math.sqrt(Math.abs(difference) / (Math.abs(difference) + EASED));
   return difference > 0 ? eased2 * gasThroughNozzle(area, outside, outsideDensity, inside) : -eased2 * gasThroughNozzle(area, inside, insideDensity, outside);
 }
-__name(openingFlow, "openingFlow");
 
 // core/mechanisms/pump-down.ts
 function leakIn(area, outside, temperature, inside) {
   const amount = AIR_GAS_CONSTANT * temperature;
   return openingFlow(area, outside, outside / amount, inside, inside / amount) * amount;
 }
-__name(leakIn, "leakIn");
 var PULL = 0.5;
 var STANDSTILL = 1e-5;
 var CLOSE = 2e-3;
@@ -2510,7 +2671,7 @@ var LIKE_BEFORE = 1.3;
 var LEAST = 1;
 function pressureWithSwelling(amount, beside, near2, volume) {
   if (!(amount > 0)) return 0;
-  const errorAt = /* @__PURE__ */ __name((pressure) => pressure * (volume(pressure) + beside) - amount, "errorAt");
+  const errorAt = (pressure) => pressure * (volume(pressure) + beside) - amount;
   const close = 1e-8 * amount;
   const start = Math.max(amount / (volume(Math.max(near2, LEAST)) + beside), LEAST);
   const first = errorAt(start);
@@ -2531,7 +2692,6 @@ function pressureWithSwelling(amount, beside, near2, volume) {
   for (let i = 0, factor = 1.02; i < 200 && highError < 0; i++, factor *= 1.1) highError = errorAt(high *= factor);
   return falsePosition(errorAt, [low, lowError], [high, highError], close);
 }
-__name(pressureWithSwelling, "pressureWithSwelling");
 function pumpDown(space, state3, options) {
   const { pump, outside, temperature, leakArea, contents } = space;
   const {
@@ -2545,14 +2705,14 @@ function pumpDown(space, state3, options) {
   } = options;
   const gases = space.gases ?? 1;
   const size = gases + (contents?.scale.length ?? 0);
-  const held = /* @__PURE__ */ __name((s) => {
+  const held = (s) => {
     let sum = 0;
     for (let i = 0; i < gases; i++) sum += s[i];
     return sum;
-  }, "held");
+  };
   const asked = new Float64Array(size).fill(NaN);
   let lastPressure = NaN;
-  const pressureOf = /* @__PURE__ */ __name((s) => {
+  const pressureOf = (s) => {
     let same = true;
     for (let i = 0; i < size; i++) {
       const now = s[i];
@@ -2562,7 +2722,7 @@ function pumpDown(space, state3, options) {
       }
     }
     return same ? lastPressure : lastPressure = space.pressure(held(s), 0, s);
-  }, "pressureOf");
+  };
   const scale = new Float64Array(size);
   for (let i = 0; i < gases; i++) scale[i] = 0.01 * held(state3);
   contents?.scale.forEach((typical, i) => {
@@ -2587,10 +2747,10 @@ function pumpDown(space, state3, options) {
     id: e.id,
     direction: e.direction,
     stops: e.stops,
-    value: /* @__PURE__ */ __name((t, s) => e.value(t, pressureOf(s), s), "value")
+    value: (t, s) => e.value(t, pressureOf(s), s)
   }));
-  const odePeaks = peaks.map((k) => ({ id: k.id, value: /* @__PURE__ */ __name((t, s) => k.value(t, pressureOf(s), s), "value") }));
-  const shown = /* @__PURE__ */ __name((pressure2) => pressure2 < outside ? pressure2 : outside, "shown");
+  const odePeaks = peaks.map((k) => ({ id: k.id, value: (t, s) => k.value(t, pressureOf(s), s) }));
+  const shown = (pressure2) => pressure2 < outside ? pressure2 : outside;
   let told2 = 0;
   const record = onStep && ((t, s) => onStep(told2 = Math.max(told2, t), shown(pressureOf(s)), s));
   if (steady) {
@@ -2598,10 +2758,10 @@ function pumpDown(space, state3, options) {
       id: "standstill",
       direction: -1,
       stops: true,
-      value: /* @__PURE__ */ __name((_, s) => {
+      value: (_, s) => {
         const pressure2 = pressureOf(s);
         return pressure2 - steady.ultimate - leakIn(leakArea, outside, temperature, pressure2) / steady.speed - CLOSE * pressure2;
-      }, "value")
+      }
     };
     const firstStep = 0.02 * held(state3) / Math.max(pressureOf(state3), 1) / steady.speed;
     const ended = integrator3.run(system, state3, earlier.resume, longest, {
@@ -2630,16 +2790,16 @@ function pumpDown(space, state3, options) {
   let afterLast = pressure;
   record?.(time, state3);
   const best = {};
-  const offer = /* @__PURE__ */ __name((id, peak) => {
+  const offer = (id, peak) => {
     if (!(peak.value <= (best[id]?.value ?? -Infinity))) best[id] = peak;
-  }, "offer");
-  const offerAll = /* @__PURE__ */ __name(() => {
+  };
+  const offerAll = () => {
     for (const { id, value } of peaks) offer(id, { time, value: value(time, pressure, state3) });
-  }, "offerAll");
+  };
   offerAll();
   let opening = Infinity;
   const leakSteady = leakIn(leakArea, outside, temperature, 0);
-  const staysBetweenEvents = /* @__PURE__ */ __name(() => {
+  const staysBetweenEvents = () => {
     const until = Math.min(longest, (strokes + 1) * period);
     const before = state3[0];
     const from = events.map((e) => e.value(time, pressure, state3));
@@ -2651,8 +2811,8 @@ function pumpDown(space, state3, options) {
     }
     time = until;
     return true;
-  }, "staysBetweenEvents");
-  const end = /* @__PURE__ */ __name((stoppedBy) => ({
+  };
+  const end = (stoppedBy) => ({
     time,
     resume: Math.max(resume, time),
     pressure: shown(pressure),
@@ -2660,7 +2820,7 @@ function pumpDown(space, state3, options) {
     stoppedBy,
     occurrences,
     peaks: best
-  }), "end");
+  });
   while (time < longest) {
     const strokeEnd = (strokes + 1) * period;
     const until = Math.min(longest, strokeEnd);
@@ -2686,7 +2846,7 @@ function pumpDown(space, state3, options) {
     if (strokeEnd > longest + 1e-9) break;
     const before = held(state3);
     const total = before + ultimate * swept;
-    const pressureAt = /* @__PURE__ */ __name((drawn2) => space.pressure(total, drawn2, state3), "pressureAt");
+    const pressureAt = (drawn2) => space.pressure(total, drawn2, state3);
     const after = pressureAt(swept);
     const found = [];
     for (const event of events) {
@@ -2720,7 +2880,6 @@ function pumpDown(space, state3, options) {
   }
   return end(void 0);
 }
-__name(pumpDown, "pumpDown");
 
 // core/mechanisms/rubber-balloon.ts
 function skinPressure(rubber, stretch) {
@@ -2729,7 +2888,6 @@ function skinPressure(rubber, stretch) {
   const cube = inverse * inverse * inverse;
   return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - cube * cube * inverse) * (1 + rubber.stiffening * stretch * stretch);
 }
-__name(skinPressure, "skinPressure");
 function skinSlope(rubber, stretch) {
   if (stretch <= 1) return 0;
   const inverse = 1 / stretch;
@@ -2738,20 +2896,17 @@ function skinSlope(rubber, stretch) {
   const stiffer = rubber.stiffening * stretch * stretch;
   return 2 * rubber.modulus * rubber.wall / rubber.radius * (square * (7 * sixth - 1) * (1 + stiffer) + 2 * rubber.stiffening * (1 - sixth));
 }
-__name(skinSlope, "skinSlope");
 var NEWTON_TURNS = 6;
 function balloonVolume(rubber, stretch) {
   const radius = rubber.radius * stretch;
   return 4 / 3 * Math.PI * radius * radius * radius;
 }
-__name(balloonVolume, "balloonVolume");
 function hump(rubber) {
   let most = 0;
   for (let stretch = 1; stretch < 2; stretch += 0.01) most = Math.max(most, skinPressure(rubber, stretch));
   return most;
 }
-__name(hump, "hump");
-var heldAt = /* @__PURE__ */ __name((rubber, stretch, outside) => (outside + skinPressure(rubber, stretch)) * balloonVolume(rubber, stretch), "heldAt");
+var heldAt = (rubber, stretch, outside) => (outside + skinPressure(rubber, stretch)) * balloonVolume(rubber, stretch);
 function restingStretch(rubber, amount, outside, from = 0.05) {
   let low = from;
   let high = from;
@@ -2775,10 +2930,9 @@ function restingStretch(rubber, amount, outside, from = 0.05) {
   }
   return falsePosition((x) => heldAt(rubber, x, outside) - amount, [low, lowError], [high, highError], close);
 }
-__name(restingStretch, "restingStretch");
 
 // core/catalogue/vacuum/rubber-inputs.ts
-var slackBalloon = /* @__PURE__ */ __name((across) => blank("balloonSlack", "balloon just round, not stretched", "cm", "vessel", across, [0.01, 0.2], [0.02, 0.09], 0.04), "slackBalloon");
+var slackBalloon = (across) => blank("balloonSlack", "balloon just round, not stretched", "cm", "vessel", across, [0.01, 0.2], [0.02, 0.09], 0.04);
 var RUBBER = defineInputs([
   coefficient(
     "rubberWall",
@@ -2821,7 +2975,7 @@ var RUBBER = defineInputs([
     "latex tears at five to seven times its length (Merritt & Weinhaus 1978; M\xFCller & Strehlow 2004); old rubber earlier"
   )
 ]);
-var rubberOf = /* @__PURE__ */ __name(({
+var rubberOf = ({
   numbers: n
 }) => ({
   radius: n.balloonSlack / 2,
@@ -2829,7 +2983,7 @@ var rubberOf = /* @__PURE__ */ __name(({
   modulus: n.rubberModulus,
   stiffening: n.rubberStiffening,
   burst: n.burstStretch
-}), "rubberOf");
+});
 
 // core/catalogue/vacuum/balloon-emptied/simulate.ts
 var COLUMNS = [{ id: "balloonAcross", name: "balloon across", quantity: "length" }];
@@ -2845,9 +2999,6 @@ var HosedBalloon = class {
   }
   rubber;
   outside;
-  static {
-    __name(this, "HosedBalloon");
-  }
   slack;
   /** Stretch and pressure at which balloon, hose and so much room beside them hold an amount (J). */
   at(amount, beside) {
@@ -2857,7 +3008,7 @@ var HosedBalloon = class {
     if (limp <= FLAT * slack)
       return { stretch: pow(FLAT, 1 / 3), pressure: Math.max(0, amount) / (room + FLAT * slack) };
     if (limp <= slack) return { stretch: pow(limp / slack, 1 / 3), pressure: outside };
-    const error = /* @__PURE__ */ __name((stretch2) => heldAt(rubber, stretch2, outside) + (outside + skinPressure(rubber, stretch2)) * room - amount, "error");
+    const error = (stretch2) => heldAt(rubber, stretch2, outside) + (outside + skinPressure(rubber, stretch2)) * room - amount;
     const widest = pow(limp / slack, 1 / 3);
     const stretch = falsePosition(error, [1, error(1)], [widest, error(widest)], 1e-11 * amount);
     return { stretch, pressure: outside + skinPressure(rubber, stretch) };
@@ -2881,7 +3032,7 @@ function simulate(values, detail, refinement = 1) {
       outside,
       temperature: n.airTemperature,
       leakArea: 0,
-      pressure: /* @__PURE__ */ __name((held, beside) => balloon.at(held, beside).pressure, "pressure")
+      pressure: (held, beside) => balloon.at(held, beside).pressure
     },
     amount,
     {
@@ -2896,8 +3047,8 @@ function simulate(values, detail, refinement = 1) {
         balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0], 0).stretch)
       })),
       events: [
-        { id: "flat", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, p) => p - outside * (1 - 1e-6), "value") },
-        { id: "enough", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - nearly, "value") }
+        { id: "flat", direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },
+        { id: "enough", direction: -1, stops: true, value: (_, p) => p - nearly }
       ]
     }
   );
@@ -2931,7 +3082,6 @@ function simulate(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate, "simulate");
 
 // core/catalogue/vacuum/balloon-emptied/inputs.ts
 var inputs = defineInputs([
@@ -2943,13 +3093,13 @@ var inputs = defineInputs([
   pumpingTime(120),
   ...RUBBER
 ]);
-var check = /* @__PURE__ */ __name(({ numbers: n }) => over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
+var check = ({ numbers: n }) => over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
   {
     input: "balloonStart",
     message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
             ${asLength(n.balloonSlack * n.burstStretch, { digits: 4, toward: "below" })}, where this balloon bursts`
   }
-] : [], "check");
+] : [];
 
 // core/catalogue/vacuum/balloon-emptied/outcomes.ts
 var logged = { used: ["balloonStart", "pumpSpeed"], seen: ["hush", "finalPressure"] };
@@ -2971,15 +3121,15 @@ var outcomes = [
     sentence: "The balloon gets smaller but is not flat when the pump stops."
   }
 ];
-var ledger = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger = ({ details: d }) => ({
   moment: "at the end of the pumping",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "air taken out by the pump", pressure: d.first - d.stationPressure + d.difference },
     { id: "skin", cause: "the stretched skin, gone slack (gives back)", pressure: d.stationPressure - d.first }
   ]
-}), "ledger");
-var sizes = /* @__PURE__ */ __name((values, s) => [
+});
+var sizes = (values, s) => [
   {
     id: "squeeze",
     name: "room pressing the skins together",
@@ -2996,7 +3146,7 @@ var sizes = /* @__PURE__ */ __name((values, s) => [
     units: ["kPa", "psi"],
     note: "the pressure of the room"
   }
-], "sizes");
+];
 
 // core/catalogue/vacuum/balloon-emptied/procedure.ts
 var shelf = [{ step: "pump", kind: "pump" }];
@@ -3016,22 +3166,22 @@ var procedure = [
     id: "pump",
     hazards: ["vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    parts: (values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."],
+    duration: (s) => s.results.hush
   },
   { id: "compare", parts: ["Again with another pump: it is flat sooner or later, not flatter."] }
 ];
-var kit = /* @__PURE__ */ __name(() => [
+var kit = () => [
   "round balloons",
   "pump and hose",
   "thread or cable tie",
   "gauge",
   "stopwatch",
   "eye protection"
-], "kit");
+];
 
 // core/catalogue/vacuum/balloon-emptied/drawing.ts
-var drawing = /* @__PURE__ */ __name((values, s, time) => {
+var drawing = (values, s, time) => {
   const n = values.numbers;
   const across = valueAt(s.trace, "balloonAcross", time);
   const pressure = valueAt(s.trace, "pressure", time);
@@ -3101,18 +3251,18 @@ var drawing = /* @__PURE__ */ __name((values, s, time) => {
       flat ? "Flat: two skins pressed together by the room." : "The pump takes air; the room keeps it at its own pressure by pushing the skin in."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/vacuum/balloon-emptied/teaching.ts
-var why = /* @__PURE__ */ __name((values, s) => [
+var why = (values, s) => [
   say`The pump never pulls at the rubber. It takes air away, and the room, with
     ${asPressure(values.numbers.stationPressure)}, pushes the skin after it.
     ${s.results.hush === void 0 ? "Not enough was taken in the time." : say`After ${asTime(s.results.hush)} the skins meet.`}`,
   say`A bigger pump is faster, not stronger: the most that can ever press is the room's
     ${asPressure(values.numbers.stationPressure)}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
     and so reaches ${asPressure(s.results.greatestPossible)}.`
-], "why");
-var explanation = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation = (values, s) => [
   {
     from: 7,
     text: "The pump takes the air out of the balloon. The air in the room then squeezes the balloon flat, like a big soft hand."
@@ -3133,7 +3283,7 @@ var explanation = /* @__PURE__ */ __name((values, s) => [
       speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially to
       ${asPressure(values.numbers.ultimatePressure)}.`
   }
-], "explanation");
+];
 var teaching = {
   wrongIdea: {
     idea: "A stronger pump would suck it flatter.",
@@ -3151,7 +3301,7 @@ var teaching = {
     "A vacuum mattress for patients."
   ]
 };
-var variants = /* @__PURE__ */ __name((values) => sideBySide(
+var variants = (values) => sideBySide(
   "Pumps side by side",
   values,
   simulate,
@@ -3168,7 +3318,7 @@ var variants = /* @__PURE__ */ __name((values) => sideBySide(
     },
     { name: "a perfect vacuum", numbers: { ultimatePressure: 1 } }
   ]
-), "variants");
+);
 
 // core/catalogue/vacuum/balloon-emptied/index.ts
 var balloonEmptied = defineDemonstration({
@@ -3216,17 +3366,17 @@ var gates2 = [
     guards: ["burst", "load"]
   }
 ];
-var cautions2 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
+var cautions2 = (_values, _s, risk) => applying(
   balloons("place", 7),
   bursts("The balloon", risk.share("bursts"), "blow"),
   dropped("lift", "A glass that slips breaks")
-), "cautions");
-var afterFailure2 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure2 = (_values, _s, _risk, outcome) => [
   standBack("Glass on the cloth; hands off it."),
   pressureOff("Let the air out of the balloon, away from faces."),
   near(outcome === "bursts" ? "Pick up every piece of rubber; look for splinters." : "Dry glass and balloon."),
   next(outcome === "bursts" ? "Less air; a fresh balloon." : "Deeper in, then blow; a lighter cup.")
-], "afterFailure");
+];
 
 // core/catalogue/holding/balloon-in-glass/simulate.ts
 var COLUMNS2 = [
@@ -3246,12 +3396,12 @@ function simulate2(values, detail) {
   const taken = 0.5 * skinPressure(rubber, inGlass);
   const contactArea = Math.PI * n.glassDiameter * n.insertDepth * n.contactShare;
   const weight = n.glassMass * GRAVITY * n.jerk;
-  const gripAt = /* @__PURE__ */ __name((across) => {
+  const gripAt = (across) => {
     const stretch = across / (2 * rubber.radius);
     const over2 = skinPressure(rubber, stretch);
     const contact = across <= n.glassDiameter ? 0 : Math.max(0, over2 - taken);
     return { pressure: outside + over2, contact, grip: contact * contactArea * n.friction };
-  }, "gripAt");
+  };
   const end = n.blownTo;
   const burst = end / (2 * rubber.radius) >= rubber.burst;
   const most = burst ? rubber.burst * 2 * rubber.radius : end;
@@ -3274,7 +3424,7 @@ function simulate2(values, detail) {
   }
   const last = gripAt(most);
   const holds = !burst && last.grip >= weight;
-  const row = /* @__PURE__ */ __name((lifted) => ({
+  const row = (lifted) => ({
     pressure: burst ? outside : last.pressure,
     gasTemperature: temperature,
     airMass: burst ? 0 : last.pressure * balloonVolume(rubber, most / (2 * rubber.radius)) / (AIR_GAS_CONSTANT * temperature),
@@ -3282,7 +3432,7 @@ function simulate2(values, detail) {
     balloonAcross: burst ? 0.01 : most,
     grip: burst ? 0 : last.grip,
     lifted
-  }), "row");
+  });
   for (let i = 1; i <= 10; i++) rows?.add(duration + 0.2 * i, row(holds ? i / 10 : 0));
   return {
     results: {
@@ -3314,7 +3464,6 @@ function simulate2(values, detail) {
     })()
   };
 }
-__name(simulate2, "simulate");
 
 // core/catalogue/holding/balloon-in-glass/inputs.ts
 var SURFACES = {
@@ -3376,13 +3525,13 @@ var inputs2 = defineInputs([
   ),
   ...RUBBER
 ]);
-var check2 = /* @__PURE__ */ __name(({ numbers: n }) => n.glassDiameter < n.balloonSlack * 1.02 ? [
+var check2 = ({ numbers: n }) => n.glassDiameter < n.balloonSlack * 1.02 ? [
   {
     input: "glassDiameter",
     message: say`given ${asLength(n.glassDiameter, { digits: 4 })}; accepted: more than the slack balloon,
             ${asLength(n.balloonSlack * 1.02, { digits: 4, toward: "above" })}`
   }
-] : [], "check");
+] : [];
 
 // core/catalogue/holding/balloon-in-glass/outcomes.ts
 var logged2 = { used: ["blownTo", "glassMass"], seen: ["hush"] };
@@ -3402,7 +3551,7 @@ var outcomes2 = [
   { id: "slides", look: "nothing", name: "slides out", sentence: "The balloon slides out and the glass stays." },
   { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts." }
 ];
-var ledger2 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger2 = ({ details: d }) => ({
   moment: "blown up: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
@@ -3413,8 +3562,8 @@ var ledger2 = /* @__PURE__ */ __name(({ details: d }) => ({
       pressure: -(d.difference - Math.min(d.taken, d.difference))
     }
   ]
-}), "ledger");
-var sizes2 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes2 = (_values, s) => [
   {
     id: "grip",
     name: "friction can hold",
@@ -3423,7 +3572,7 @@ var sizes2 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "contact pressure \xD7 wall touched \xD7 friction"
   }
-], "sizes");
+];
 
 // core/catalogue/holding/balloon-in-glass/procedure.ts
 var shelf2 = [];
@@ -3449,20 +3598,20 @@ var procedure2 = [
     hazards: ["burst"],
     marks: ["sealed"],
     parts: ["Blow it up to ", { input: "blownTo" }, " across above the rim; pinch it."],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToBlow, "duration")
+    duration: (s) => s.results.timeToBlow
   },
   { id: "lift", hazards: ["load"], parts: ["Lift it by the balloon, over a cloth."] }
 ];
-var kit2 = /* @__PURE__ */ __name(() => [
+var kit2 = () => [
   "round balloons",
   "tumblers of several weights",
   "cloth",
   "water to weigh them down",
   "kitchen scale"
-], "kit");
+];
 
 // core/catalogue/holding/balloon-in-glass/drawing.ts
-var drawing2 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing2 = (values, s, time) => {
   const n = values.numbers;
   const [across, lifted, pressure, grip] = ["balloonAcross", "lifted", "pressure", "grip"].map(
     (c) => valueAt(s.trace, c, time)
@@ -3532,17 +3681,17 @@ var drawing2 = /* @__PURE__ */ __name((values, s, time) => {
       lifted > 0.1 ? "Up it goes: friction carries it." : across > d ? "It presses on the wall all round." : "Not yet touching."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/holding/balloon-in-glass/teaching.ts
-var why2 = /* @__PURE__ */ __name((values, s) => [
+var why2 = (values, s) => [
   say`Blown to ${asLength(values.numbers.blownTo)}, the skin presses the air ${asPressure(s.results.skinPressure)}
     over the room. Stretching the part in the glass takes some; ${asPressure(s.results.contactPressure)} are left
     to press on the wall, and friction turns that into ${asForce(s.results.grip)}.`,
   s.outcome === "lifts" ? say`The glass pulls with ${asForce(s.results.weight)}.` : s.outcome === "bursts" ? "It was stretched too far." : say`The glass pulls with ${asForce(s.results.weight)}: dry the glass, put the balloon deeper, or take a
         lighter one. Blown larger the skin does not press harder at first: it presses less.`
-], "why");
-var explanation2 = /* @__PURE__ */ __name((_values, s) => [
+];
+var explanation2 = (_values, s) => [
   {
     from: 5,
     text: "The balloon gets fat and presses against the glass from inside. It holds so tight that you can lift it."
@@ -3563,7 +3712,7 @@ var explanation2 = /* @__PURE__ */ __name((_values, s) => [
       more does not always press more. What counts is the excess over what the cylinder in the glass needs for its
       own stretch, about half a sphere’s.`
   }
-], "explanation");
+];
 var teaching2 = {
   wrongIdea: {
     idea: "The balloon is light, like a flying balloon, so it lifts.",
@@ -3619,7 +3768,7 @@ var gates3 = [
     guards: ["burst", "projectile"]
   }
 ];
-var cautions3 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
+var cautions3 = (_values, _s, risk) => applying(
   {
     id: "line",
     step: "line",
@@ -3630,21 +3779,21 @@ var cautions3 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
   },
   balloons("blow", 5),
   bursts("The balloon", risk.share("bursts"), "blow")
-), "cautions");
-var afterFailure3 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure3 = (_values, _s, _risk, outcome) => [
   standBack("Hands and faces away from line and balloon."),
   pressureOff("Let the rest of its air out."),
   near(outcome === "bursts" ? "Pick up every piece of rubber." : "Does the straw run freely when pushed by hand?"),
   next(
     outcome === "bursts" ? "Less air; a fresh balloon." : (outcome === "short" ? "It ran out of air: a shorter line, a smoother one" : "A short piece of wide straw in the neck keeps it open") + "; more air, but well under where it bursts; tape it closer to the line."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/flight.ts
 var TOLERANCE = 1e-3;
 var LONGEST = 120;
 var SIZE = 4;
-var dragOf = /* @__PURE__ */ __name(({ density, drag, area, mass }) => density * drag * area / (2 * mass), "dragOf");
+var dragOf = ({ density, drag, area, mass }) => density * drag * area / (2 * mass);
 function fly(flyer, state3, tolerance, onStep) {
   const k = dragOf(flyer);
   const speed = Math.sqrt(state3[0] * state3[0] + state3[1] * state3[1]);
@@ -3670,20 +3819,18 @@ function fly(flyer, state3, tolerance, onStep) {
       firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
       between: onStep ? 1 : 0,
       onStep,
-      peaks: [{ id: "height", value: /* @__PURE__ */ __name((_, s) => s[3], "value") }],
-      events: [{ id: "ground", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[3], "value") }]
+      peaks: [{ id: "height", value: (_, s) => s[3] }],
+      events: [{ id: "ground", direction: -1, stops: true, value: (_, s) => s[3] }]
     }
   );
   return { time: ended.time, highest: ended.peaks.height.value };
 }
-__name(fly, "fly");
 function reach(flyer, speed, rise, height) {
   if (!(speed > 0) || height <= 0 && rise <= 0) return 0;
   const state3 = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height);
   fly(flyer, state3, TOLERANCE);
   return state3[2];
 }
-__name(reach, "reach");
 var DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75];
 function longestReach(flyer, speed, height) {
   const reaches = DIRECTIONS.map((rise) => reach(flyer, speed, rise, height));
@@ -3698,7 +3845,6 @@ function longestReach(flyer, speed, height) {
   const at4 = (a + b) / 2 - left / (2 * bend);
   return Math.max(yb, ya + left * (at4 - a) + bend * (at4 - a) * (at4 - b));
 }
-__name(longestReach, "longestReach");
 function straightUp(flyer, speed, tolerance, onStep) {
   if (!(speed > 0)) return { rise: 0, time: 0 };
   const { time, highest } = fly(
@@ -3709,18 +3855,17 @@ function straightUp(flyer, speed, tolerance, onStep) {
   );
   return { rise: highest, time };
 }
-__name(straightUp, "straightUp");
-var ballArea = /* @__PURE__ */ __name((diameter) => Math.PI * diameter * diameter / 4, "ballArea");
+var ballArea = (diameter) => Math.PI * diameter * diameter / 4;
 var BALL_DRAG = 0.47;
 
 // core/mechanisms/on-a-line.ts
 var LINE = { place: 0, speed: 1, impulse: 2, inner: 3 };
-function runAlong(run2, tolerance, record) {
-  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run2;
+function runAlong(run, tolerance, record) {
+  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run;
   const size = LINE.inner + inner.start.length;
   const state3 = Float64Array.of(0, 0, 0, ...inner.start);
   let moving = thrust(state3) - back > friction(state3);
-  const spare = /* @__PURE__ */ __name((s) => thrust(s) - back - friction(s), "spare");
+  const spare = (s) => thrust(s) - back - friction(s);
   const system = {
     size,
     scale: Float64Array.of(0.01 * length2, 0.05, 1e-3, ...inner.scale),
@@ -3738,10 +3883,10 @@ function runAlong(run2, tolerance, record) {
       slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s);
     }
   };
-  const end = { id: "end", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[LINE.place] - length2, "value") };
-  const stops = { id: "stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[LINE.speed], "value") };
-  const starts = { id: "starts", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => spare(s), "value") };
-  const spent = { id: "spent", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => run2.spent(s, t) ? 1 : -1, "value") };
+  const end = { id: "end", direction: 1, stops: true, value: (_, s) => s[LINE.place] - length2 };
+  const stops = { id: "stops", direction: -1, stops: true, value: (_, s) => s[LINE.speed] };
+  const starts = { id: "starts", direction: 1, stops: true, value: (_, s) => spare(s) };
+  const spent = { id: "spent", direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 };
   const occurrences = [];
   const thrustAtFirst = thrust(state3);
   const peaks = {};
@@ -3749,20 +3894,20 @@ function runAlong(run2, tolerance, record) {
   let time = 0;
   let stopped;
   while (time < longest) {
-    if (!moving && run2.spent(state3, time)) break;
-    const until = Math.min(longest, run2.turns?.find((t) => t > time) ?? longest);
+    if (!moving && run.spent(state3, time)) break;
+    const until = Math.min(longest, run.turns?.find((t) => t > time) ?? longest);
     const stage = integratorOf(size).run(system, state3, time, until, {
       tolerance,
       firstStep: 2e-3,
       explicitSteps: 20,
-      events: [...run2.events ?? [], ...moving ? [end, stops] : [starts, spent]],
-      peaks: [{ id: "speed", value: /* @__PURE__ */ __name((_, s) => s[LINE.speed], "value") }, ...run2.peaks ?? []],
+      events: [...run.events ?? [], ...moving ? [end, stops] : [starts, spent]],
+      peaks: [{ id: "speed", value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []],
       between: record ? 1 : 0,
       onStep: record
     });
     time = stage.time;
     fastest = Math.max(fastest, stage.peaks.speed.value);
-    for (const { id } of run2.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
+    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
     occurrences.push(...stage.occurrences);
     stopped = stage.stoppedBy;
     if (stopped === "end" || stopped === "spent") break;
@@ -3773,7 +3918,6 @@ function runAlong(run2, tolerance, record) {
   }
   return { time, state: state3, arrived: stopped === "end", fastest, thrustAtFirst, occurrences, peaks };
 }
-__name(runAlong, "runAlong");
 
 // core/catalogue/motion/balloon-line/simulate.ts
 var COLUMNS3 = [
@@ -3799,17 +3943,17 @@ function simulate3(values, detail, refinement = 1) {
   const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5;
   const slack = balloonVolume(rubber, 1);
   const longOver = LONG_PRESSURE * hump(rubber) * 1.3;
-  const over2 = /* @__PURE__ */ __name((volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3)), "over");
-  const across = /* @__PURE__ */ __name((volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3), "across");
+  const over2 = (volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3));
+  const across = (volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3);
   const nozzle = ballArea(n.nozzleDiameter);
   const fixed = n.rubberMass + n.strawMass;
   const pressure0 = over2(full);
   const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst;
   const line = n.lineLength;
   const effective = n.nozzleFlow * nozzle;
-  const volumeOf = /* @__PURE__ */ __name((s) => Math.max(0, s[LINE.inner]), "volumeOf");
-  const gaugeOf = /* @__PURE__ */ __name((s) => Math.max(0, over2(volumeOf(s))), "gaugeOf");
-  const add = /* @__PURE__ */ __name((time2, s) => rows?.add(time2, {
+  const volumeOf = (s) => Math.max(0, s[LINE.inner]);
+  const gaugeOf = (s) => Math.max(0, over2(volumeOf(s)));
+  const add = (time2, s) => rows?.add(time2, {
     pressure: outside + over2(volumeOf(s)),
     gasTemperature: temperature,
     airMass: (outside + over2(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature),
@@ -3818,27 +3962,27 @@ function simulate3(values, detail, refinement = 1) {
     speed: s[LINE.speed],
     balloonAcross: across(volumeOf(s)),
     left: volumeOf(s) / full
-  }), "add");
+  });
   const ended = burst ? void 0 : runAlong(
     {
       inner: {
         start: [full],
         scale: [0.01 * full],
-        rates: /* @__PURE__ */ __name((_, s, slope) => {
+        rates: (_, s, slope) => {
           slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density);
-        }, "rates")
+        }
       },
-      thrust: /* @__PURE__ */ __name((s) => 2 * effective * gaugeOf(s), "thrust"),
+      thrust: (s) => 2 * effective * gaugeOf(s),
       slope: fixed * GRAVITY * n.lineSlope,
       // Weight on the line.
-      friction: /* @__PURE__ */ __name((s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY, "friction"),
-      inertia: /* @__PURE__ */ __name((s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)), "inertia"),
-      drag: /* @__PURE__ */ __name((s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))), "drag"),
+      friction: (s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
+      inertia: (s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
+      drag: (s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))),
       length: line,
       longest: LONGEST2,
-      spent: /* @__PURE__ */ __name((s) => gaugeOf(s) <= EMPTY * pressure0, "spent"),
+      spent: (s) => gaugeOf(s) <= EMPTY * pressure0,
       events: [
-        { id: "empty", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, s) => over2(volumeOf(s)) - EMPTY * pressure0, "value") }
+        { id: "empty", direction: -1, stops: false, value: (_, s) => over2(volumeOf(s)) - EMPTY * pressure0 }
       ]
     },
     stepTolerance(detail, refinement),
@@ -3893,7 +4037,6 @@ function simulate3(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate3, "simulate");
 
 // core/catalogue/motion/balloon-line/inputs.ts
 var inputs3 = defineInputs([
@@ -3975,13 +4118,13 @@ var inputs3 = defineInputs([
   ),
   ...RUBBER
 ]);
-var check3 = /* @__PURE__ */ __name(({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
+var check3 = ({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
   {
     input: "nozzleDiameter",
     message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
             ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: "below" })}, six tenths of the slack balloon`
   }
-] : [], "check");
+] : [];
 
 // core/catalogue/motion/balloon-line/outcomes.ts
 var logged3 = { used: ["blownTo", "nozzleDiameter", "balloonShape"], seen: ["runLength", "runTime"] };
@@ -4002,12 +4145,12 @@ var outcomes3 = [
   { id: "stands", look: "nothing", name: "hardly moves", sentence: "The balloon hisses and hardly moves." },
   { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts before it is let go." }
 ];
-var ledger3 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger3 = ({ details: d }) => ({
   moment: "blown up: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "skin", cause: "the stretched skin", pressure: -d.difference }]
-}), "ledger");
-var sizes3 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes3 = (_values, s) => [
   {
     id: "thrust",
     name: "thrust",
@@ -4016,7 +4159,7 @@ var sizes3 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "at the start"
   }
-], "sizes");
+];
 
 // core/catalogue/motion/balloon-line/procedure.ts
 var shelf3 = [];
@@ -4055,10 +4198,10 @@ var procedure3 = [
     hazards: ["projectile"],
     marks: ["sealed"],
     parts: ["Count down and let go."],
-    duration: /* @__PURE__ */ __name((s) => s.results.runTime, "duration")
+    duration: (s) => s.results.runTime
   }
 ];
-var kit3 = /* @__PURE__ */ __name(() => [
+var kit3 = () => [
   "balloons, round and long",
   "smooth fishing line",
   "straws",
@@ -4066,10 +4209,10 @@ var kit3 = /* @__PURE__ */ __name(() => [
   "clip",
   "tape measure",
   "stopwatch"
-], "kit");
+];
 
 // core/catalogue/motion/balloon-line/drawing.ts
-var drawing3 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing3 = (values, s, time) => {
   const n = values.numbers;
   const [place, speed, across, left, pressure] = ["place", "speed", "balloonAcross", "left", "pressure"].map(
     (c) => valueAt(s.trace, c, time)
@@ -4139,17 +4282,17 @@ var drawing3 = /* @__PURE__ */ __name((values, s, time) => {
       " along the line."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/motion/balloon-line/teaching.ts
-var why3 = /* @__PURE__ */ __name((_values, s) => [
+var why3 = (_values, s) => [
   say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
     pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
     ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
     holds it there.`,
   ...s.outcome === "short" ? ["A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction."] : []
-], "why");
-var explanation3 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation3 = (values, s) => [
   { from: 5, text: "The air rushes out backwards and pushes the balloon forwards." },
   {
     from: 11,
@@ -4165,7 +4308,7 @@ var explanation3 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "F = 2 C A \u0394p for a jet into still air: independent of the density. \u0394p falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front."
   }
-], "explanation");
+];
 var teaching3 = {
   wrongIdea: {
     idea: "The air pushes against the room\u2019s air behind it.",
@@ -4218,7 +4361,7 @@ var balloonLine = defineDemonstration({
 });
 
 // core/catalogue/vacuum/pumped.ts
-var jarSurface = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4, "jarSurface");
+var jarSurface = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4;
 function pumpJar(values, detail, refinement, content, columns = []) {
   const n = values.numbers;
   const outside = n.stationPressure;
@@ -4226,7 +4369,7 @@ function pumpJar(values, detail, refinement, content, columns = []) {
   const { contents } = content;
   const rows = detail === "trace" ? new TraceRows([...GAS_COLUMNS, ...columns]) : void 0;
   const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside;
-  const row = /* @__PURE__ */ __name((pressure2, time2, state4) => {
+  const row = (pressure2, time2, state4) => {
     const free2 = content.volume(pressure2, state4);
     const vapour = humid * pressure2;
     return {
@@ -4236,7 +4379,7 @@ function pumpJar(values, detail, refinement, content, columns = []) {
       steamMass: vapour * free2 / (WATER_GAS_CONSTANT * temperature),
       ...content.row?.(pressure2, time2, state4)
     };
-  }, "row");
+  };
   const state3 = Float64Array.of(0, ...contents?.start ?? []);
   const before = content.volume(outside, state3);
   state3[0] = outside * before;
@@ -4249,7 +4392,7 @@ function pumpJar(values, detail, refinement, content, columns = []) {
     temperature,
     leakArea: n.leakArea ?? 0,
     contents,
-    pressure: /* @__PURE__ */ __name((amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s)), "pressure")
+    pressure: (amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s))
   };
   const occurrences = [];
   const greatest = {};
@@ -4269,7 +4412,7 @@ function pumpJar(values, detail, refinement, content, columns = []) {
       onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
       after: end,
       peaks: content.peaks,
-      events: [{ id: "target", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - target2, "value") }, ...content.events ?? []]
+      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - target2 }, ...content.events ?? []]
     });
     occurrences.push(...end.occurrences);
     for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value);
@@ -4289,9 +4432,9 @@ function pumpJar(values, detail, refinement, content, columns = []) {
     /** s: the stroke in which it stopped has been made by then, and what follows may begin */
     resume,
     /** when an event was first passed, s */
-    at: /* @__PURE__ */ __name((id) => occurrences.find((o) => o.id === id)?.time, "at"),
+    at: (id) => occurrences.find((o) => o.id === id)?.time,
     /** greatest value of a peak asked for */
-    peak: /* @__PURE__ */ __name((id) => greatest[id] ?? NaN, "peak"),
+    peak: (id) => greatest[id] ?? NaN,
     simulation: {
       results: {
         finalPressure: pressure,
@@ -4313,13 +4456,11 @@ function pumpJar(values, detail, refinement, content, columns = []) {
     }
   };
 }
-__name(pumpJar, "pumpJar");
 function withTrace(pumped, finish) {
   if (!pumped.rows) return void 0;
   finish(pumped.rows);
   return pumped.rows.finish();
 }
-__name(withTrace, "withTrace");
 function jarLedger(simulation) {
   const { details } = simulation;
   const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter);
@@ -4330,8 +4471,7 @@ function jarLedger(simulation) {
     rows.push({ id: "swelling", cause: "things inside that swell and take up room (gives back)", pressure: swelling });
   return { moment: "at the end of the pumping", rows, difference: details.difference };
 }
-__name(jarLedger, "jarLedger");
-var jarSizes = /* @__PURE__ */ __name((values, { results: r }) => [
+var jarSizes = (values, { results: r }) => [
   {
     id: "jarForce",
     name: "outside air on the jar",
@@ -4356,8 +4496,8 @@ var jarSizes = /* @__PURE__ */ __name((values, { results: r }) => [
     units: ["J", "ft lbf"],
     note: "difference \xD7 capacity: what a breaking jar would throw about"
   }
-], "jarSizes");
-var jarKit = /* @__PURE__ */ __name((values, ...more) => [
+];
+var jarKit = (values, ...more) => [
   "jar made for vacuum, without a scratch",
   "plate, seal or grease",
   isDriven(values) ? "pump, hose and air valve" : "hand pump, hose and air valve",
@@ -4365,10 +4505,10 @@ var jarKit = /* @__PURE__ */ __name((values, ...more) => [
   "screen or guard",
   "eye protection for all",
   ...more
-], "jarKit");
+];
 
 // core/catalogue/vacuum/cautions.ts
-var jarGates = /* @__PURE__ */ __name((step) => [
+var jarGates = (step) => [
   {
     step,
     text: "Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.",
@@ -4379,34 +4519,34 @@ var jarGates = /* @__PURE__ */ __name((step) => [
     text: "Screen up, goggles on for all, air valve in reach.",
     guards: ["glass-under-difference", "vacuum"]
   }
-], "jarGates");
-var jarCautions = /* @__PURE__ */ __name((values, risk, step = "pump") => applying(
+];
+var jarCautions = (values, risk, step = "pump") => applying(
   glassUnderVacuum(atWorst(risk, "peakPressureDifference"), atWorst(risk, "storedEnergy"), step),
   nothingAlive(step),
   isDriven(values) ? usualPump(step) : void 0
-), "jarCautions");
-var jarFailure = /* @__PURE__ */ __name((inspect, change) => [
+);
+var jarFailure = (inspect, change) => [
   heatOff("Stop pumping; nobody leans over the jar, bends down to it or touches it."),
   pressureOff("Let air in slowly through the valve, never by pulling at the jar, until the gauge stands at nought."),
   near(inspect),
   near("Look for the leak: seal, grease, hose, valve."),
   next(change)
-], "jarFailure");
+];
 var jarBurst = BURST;
 
 // core/catalogue/vacuum/bell-in-vacuum/cautions.ts
 var gates4 = jarGates("jar");
-var cautions4 = /* @__PURE__ */ __name((values, _s, risk) => jarCautions(values, risk), "cautions");
-var afterFailure4 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
+var cautions4 = (values, _s, risk) => jarCautions(values, risk);
+var afterFailure4 = (_values, _s, _risk, outcome) => jarFailure(
   "With air in again, a hand on plate and mount: does the sound come through there?",
   outcome === "never" ? "A louder bell, or a quieter room." : outcome === "faint" ? "Nearly: a better mount, or a pump that reaches lower." : "A softer mount, a pump that reaches lower, listeners further off."
-), "afterFailure");
+);
 
 // core/mechanisms/sound-in-gas.ts
 var LN_10 = 2.302585092994046;
-var decibels = /* @__PURE__ */ __name((powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10, "decibels");
-var sumOfLevels = /* @__PURE__ */ __name((...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0)), "sumOfLevels");
-var gasPathLoss = /* @__PURE__ */ __name((pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3)), "gasPathLoss");
+var decibels = (powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10;
+var sumOfLevels = (...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0));
+var gasPathLoss = (pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3));
 
 // core/catalogue/vacuum/bell-in-vacuum/simulate.ts
 var COLUMNS4 = [
@@ -4416,13 +4556,11 @@ function heardLevel({ numbers: n }, pressure) {
   const far = n.levelOutside - 2 * decibels(n.listenerDistance);
   return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss);
 }
-__name(heardLevel, "heardLevel");
 function pressureForLevel({ numbers: n }, level) {
   const far = n.levelOutside - 2 * decibels(n.listenerDistance);
   const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10);
   return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20);
 }
-__name(pressureForLevel, "pressureForLevel");
 function simulate4(values, detail, refinement = 1) {
   const n = values.numbers;
   const threshold = n.roomNoise - n.belowNoise;
@@ -4431,9 +4569,9 @@ function simulate4(values, detail, refinement = 1) {
     detail,
     refinement,
     {
-      volume: /* @__PURE__ */ __name(() => 0.95 * n.jarVolume, "volume"),
-      row: /* @__PURE__ */ __name((p) => ({ levelHeard: heardLevel(values, p) }), "row"),
-      events: [{ id: "silent", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, p) => heardLevel(values, p) - threshold, "value") }]
+      volume: () => 0.95 * n.jarVolume,
+      row: (p) => ({ levelHeard: heardLevel(values, p) }),
+      events: [{ id: "silent", direction: -1, stops: false, value: (_, p) => heardLevel(values, p) - threshold }]
     },
     COLUMNS4
   );
@@ -4460,7 +4598,6 @@ function simulate4(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
-__name(simulate4, "simulate");
 
 // core/catalogue/vacuum/bell-in-vacuum/inputs.ts
 var MOUNTS = {
@@ -4587,7 +4724,7 @@ var procedure4 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " down to ",
@@ -4595,12 +4732,12 @@ var procedure4 = [
       ", for at most ",
       { input: "pumpTime" },
       "."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   { id: "air", parts: ["Let the air in slowly: it comes back."] }
 ];
-var kit4 = /* @__PURE__ */ __name((values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)"), "kit");
+var kit4 = (values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)");
 
 // core/catalogue/vacuum/jar-scene.ts
 function jarScene(values, simulation, time, inside, caption, pumping = true) {
@@ -4704,10 +4841,9 @@ function jarScene(values, simulation, time, inside, caption, pumping = true) {
     caption
   };
 }
-__name(jarScene, "jarScene");
 
 // core/catalogue/vacuum/bell-in-vacuum/drawing.ts
-var drawing4 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing4 = (values, s, time) => {
   const n = values.numbers;
   const level = valueAt(s.trace, "levelHeard", time);
   const r = 0.16 * n.jarDiameter;
@@ -4774,18 +4910,18 @@ var drawing4 = /* @__PURE__ */ __name((values, s, time) => {
     said(n.roomNoise, "level", "dB", "dB"),
     "."
   ]);
-}, "drawing");
+};
 
 // core/catalogue/vacuum/bell-in-vacuum/teaching.ts
-var decibel = /* @__PURE__ */ __name((x) => `${Math.round(x)} dB`, "decibel");
-var why4 = /* @__PURE__ */ __name((values, s) => [
+var decibel = (x) => `${Math.round(x)} dB`;
+var why4 = (values, s) => [
   say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
     the air left, the path through the air has lost
     ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
     ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
   s.outcome === "silent" ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure)}.` : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a better vacuum or more distance.`
-], "why");
-var explanation4 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation4 = (values, s) => [
   {
     from: 7,
     text: "The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the shaking to you. The light still gets through: you can see it ring."
@@ -4804,7 +4940,7 @@ var explanation4 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "The radiated pressure goes with \u03C1 c: 20 log(p0/p). The speed of sound does not change, it depends on temperature alone. Long before molecules are too few to carry sound at all, the mismatch between bell, gas and glass has made it inaudible."
   }
-], "explanation");
+];
 var teaching4 = {
   wrongIdea: {
     idea: "With no air at all left, sound is suddenly gone.",
@@ -4859,11 +4995,11 @@ var bellInVacuum = defineDemonstration({
 
 // core/catalogue/vacuum/bell-jar-balloon/cautions.ts
 var gates5 = jarGates("jar");
-var cautions5 = /* @__PURE__ */ __name((values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump")), "cautions");
-var afterFailure5 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
+var cautions5 = (values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump"));
+var afterFailure5 = (_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
   "Is the knot tight? A leaking balloon grows and then shrinks below its start.",
   outcome === "touches" ? "It had too much air for this jar: start it smaller." : "More air in it at the start, or a pump that reaches lower."
-), "afterFailure");
+);
 
 // core/catalogue/vacuum/following-rubber.ts
 function followBalloon(rubber, amount) {
@@ -4884,16 +5020,14 @@ function followBalloon(rubber, amount) {
     return last;
   };
 }
-__name(followBalloon, "followBalloon");
 var SCAN = 120;
 function pressureToPass(rubber, amount, from, stretch) {
-  const at4 = /* @__PURE__ */ __name((x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x), "at");
+  const at4 = (x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x);
   let least = Infinity;
   for (let i = 0; i <= SCAN; i++) least = Math.min(least, at4(from + (stretch - from) * i / SCAN));
   return least;
 }
-__name(pressureToPass, "pressureToPass");
-var acrossAt = /* @__PURE__ */ __name((rubber, stretch) => 2 * rubber.radius * stretch, "acrossAt");
+var acrossAt = (rubber, stretch) => 2 * rubber.radius * stretch;
 var volumeAt = balloonVolume;
 
 // core/catalogue/vacuum/bell-jar-balloon/simulate.ts
@@ -4905,7 +5039,7 @@ var TOUCHES = 0.985;
 var FILLS = 0.82;
 var AIM = 0.9;
 var MOST_FILLED = 0.9;
-var freeWidth = /* @__PURE__ */ __name(({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3)), "freeWidth");
+var freeWidth = ({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3));
 function startToFill(values, pressure) {
   const rubber = rubberOf(values);
   const stretch = AIM * freeWidth(values) / (2 * rubber.radius);
@@ -4913,7 +5047,6 @@ function startToFill(values, pressure) {
   const amount = heldAt(rubber, stretch, pressure);
   return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure));
 }
-__name(startToFill, "startToFill");
 function simulate5(values, detail, refinement = 1) {
   const n = values.numbers;
   const rubber = rubberOf(values);
@@ -4921,24 +5054,24 @@ function simulate5(values, detail, refinement = 1) {
   const stretchAt = followBalloon(rubber, amount);
   const width = freeWidth(values);
   const begun = n.balloonStart / (2 * rubber.radius);
-  const passes = /* @__PURE__ */ __name((stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity, "passes");
+  const passes = (stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity;
   const [filledPressure, burstPressure, touchPressure] = [
     FILLS * width / (2 * rubber.radius),
     rubber.burst,
     TOUCHES * width / (2 * rubber.radius)
   ].map(passes);
-  const across = /* @__PURE__ */ __name((p) => acrossAt(rubber, stretchAt(p)), "across");
+  const across = (p) => acrossAt(rubber, stretchAt(p));
   const pumped = pumpJar(
     values,
     detail,
     refinement,
     {
-      volume: /* @__PURE__ */ __name((p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt(p))), "volume"),
-      row: /* @__PURE__ */ __name((p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }), "row"),
+      volume: (p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt(p))),
+      row: (p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }),
       events: [
-        { id: "filled", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p) => filledPressure - p, "value") },
-        { id: "burst", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, p) => burstPressure - p, "value") },
-        { id: "touch", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, p) => touchPressure - p, "value") }
+        { id: "filled", direction: 1, stops: false, value: (_, p) => filledPressure - p },
+        { id: "burst", direction: 1, stops: true, value: (_, p) => burstPressure - p },
+        { id: "touch", direction: 1, stops: true, value: (_, p) => touchPressure - p }
       ]
     },
     COLUMNS5
@@ -4975,7 +5108,6 @@ function simulate5(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
-__name(simulate5, "simulate");
 
 // core/catalogue/vacuum/bell-jar-balloon/inputs.ts
 var inputs5 = defineInputs([
@@ -5000,7 +5132,7 @@ var inputs5 = defineInputs([
   LEAK,
   ...RUBBER
 ]);
-var check4 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check4 = ({ numbers: n, choices }) => [
   ...jarBears({ numbers: n, choices }),
   ...n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices }) ? [
     {
@@ -5022,7 +5154,7 @@ var check4 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
       })}, where this balloon bursts in the room`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/vacuum/bell-jar-balloon/outcomes.ts
 var logged5 = {
@@ -5094,7 +5226,7 @@ var procedure5 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " until the gauge shows ",
@@ -5102,15 +5234,15 @@ var procedure5 = [
       ", for at most ",
       { input: "pumpTime" },
       "."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   { id: "air", parts: ["Let the air back in slowly: it shrinks to what it was."] }
 ];
-var kit5 = /* @__PURE__ */ __name((values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread"), "kit");
+var kit5 = (values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread");
 
 // core/catalogue/vacuum/bell-jar-balloon/drawing.ts
-var drawing5 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing5 = (values, s, time) => {
   const across = valueAt(s.trace, "balloonAcross", time);
   const burst = s.outcome === "bursts" && time >= s.results.timeToPump - 1e-6;
   const height = values.numbers.jarHeight * 0.5;
@@ -5140,10 +5272,10 @@ var drawing5 = /* @__PURE__ */ __name((values, s, time) => {
     shapes,
     burst ? ["It has burst."] : ["The balloon is ", said(across, "length", "cm", "in"), " across; its air is the same all the time."]
   );
-}, "drawing");
+};
 
 // core/catalogue/vacuum/bell-jar-balloon/teaching.ts
-var why5 = /* @__PURE__ */ __name((values, s) => {
+var why5 = (values, s) => {
   const n = values.numbers;
   const { results: r } = s;
   return [
@@ -5157,8 +5289,8 @@ var why5 = /* @__PURE__ */ __name((values, s) => {
             or a better vacuum.`
     ] : []
   ];
-}, "why");
-var advice = /* @__PURE__ */ __name((values, s) => {
+};
+var advice = (values, s) => {
   const { startToFill: start, finalPressure } = s.results;
   if (start === void 0)
     return [
@@ -5174,8 +5306,8 @@ var advice = /* @__PURE__ */ __name((values, s) => {
       take: { input: "balloonStart", value: Number(start.toFixed(4)) }
     }
   ];
-}, "advice");
-var explanation5 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation5 = (values, s) => [
   {
     from: 7,
     text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
@@ -5202,7 +5334,7 @@ var explanation5 = /* @__PURE__ */ __name((values, s) => [
       may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
       to here.`
   }
-], "explanation");
+];
 var teaching5 = {
   wrongIdea: {
     idea: "The vacuum sucks the balloon bigger.",
@@ -5386,7 +5518,7 @@ var GLASS_SUSPECTS = STEAM_SUSPECTS.map(
 
 // core/mechanisms/convection.ts
 var STEFAN_BOLTZMANN = 5670374419e-17;
-var laminarFactor = /* @__PURE__ */ __name((prandtl) => 0.67 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9), "laminarFactor");
+var laminarFactor = (prandtl) => 0.67 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9);
 var AIR_PRANDTL = 0.71;
 var AIR_LAMINAR = laminarFactor(AIR_PRANDTL);
 var WATER_LAMINAR = laminarFactor(BATH_WATER.prandtl);
@@ -5402,7 +5534,6 @@ function roomLoss(height, room, pressure, emissivity) {
     room
   };
 }
-__name(roomLoss, "roomLoss");
 function roomLossFlux(loss, wall, forced = 0) {
   const excess = wall - loss.room;
   const root = Math.sqrt(Math.sqrt(excess > 0 ? excess : -excess));
@@ -5411,13 +5542,11 @@ function roomLossFlux(loss, wall, forced = 0) {
   const squares = wall * wall + loss.room * loss.room;
   return excess * (convection + loss.emissivity * STEFAN_BOLTZMANN * squares * (wall + loss.room));
 }
-__name(roomLossFlux, "roomLossFlux");
 function carriedCylinderConductance(diameter, speed, film, pressure) {
   const kinematic = airViscosity(film) * AIR_GAS_CONSTANT * film / pressure;
   const reynolds = speed * diameter / kinematic;
   return 0.683 * pow(reynolds, 0.466) * 0.891 * airConductivity(film) / diameter;
 }
-__name(carriedCylinderConductance, "carriedCylinderConductance");
 function bathConductance(depth, speed, excess) {
   const length2 = depth > 5e-3 ? depth : 5e-3;
   const reynolds = speed * length2 / BATH_WATER.kinematicViscosity;
@@ -5426,7 +5555,6 @@ function bathConductance(depth, speed, excess) {
   const natural = 0.68 + WATER_LAMINAR * Math.sqrt(Math.sqrt(rayleigh));
   return pow(forced * forced * forced + natural * natural * natural, 1 / 3) * BATH_WATER.conductivity / length2;
 }
-__name(bathConductance, "bathConductance");
 
 // core/mechanisms/condensation.ts
 function nusseltFilm(height, latentHeat2) {
@@ -5434,7 +5562,6 @@ function nusseltFilm(height, latentHeat2) {
   const group = density * density * GRAVITY * latentHeat2 * conductivity * conductivity * conductivity / (viscosity * height);
   return 0.943 * Math.sqrt(Math.sqrt(group));
 }
-__name(nusseltFilm, "nusseltFilm");
 var TRACE_OF_AIR = 2e-4;
 var MOST_RATIO = 60;
 var airLayer = new CubicTable((root) => 380 * pow(root * root * root * root, -0.7), 0.118, 2.8, 2048);
@@ -5442,7 +5569,6 @@ function airLayerConductance(ratio) {
   const held = ratio < 0 ? 0 : ratio > MOST_RATIO ? MOST_RATIO : ratio;
   return airLayer.at(Math.sqrt(Math.sqrt(held + TRACE_OF_AIR)));
 }
-__name(airLayerConductance, "airLayerConductance");
 var SOFT_EDGE = 0.3;
 function condensingFlux(film, difference, airConductance) {
   if (difference <= -SOFT_EDGE) return 0;
@@ -5451,13 +5577,11 @@ function condensingFlux(film, difference, airConductance) {
   const filmConductance = film / Math.sqrt(Math.sqrt(driving > 1e-3 ? driving : 1e-3));
   return filmConductance * airConductance / (filmConductance + airConductance) * driving;
 }
-__name(condensingFlux, "condensingFlux");
 
 // core/mechanisms/purge.ts
 function leavingAirFraction(airFraction, mixing) {
   return airFraction < mixing ? airFraction / mixing : 1;
 }
-__name(leavingAirFraction, "leavingAirFraction");
 
 // core/mechanisms/heating.ts
 var LAST_DROP = 1e-5;
@@ -5486,9 +5610,6 @@ var HeatingSystem = class {
     this.poolBuoyancy = 0.54 * Math.sqrt(Math.sqrt(GRAVITY * 5e-4 * length2 * length2 * length2 / (5e-7 * 16e-8))) * 0.65 / length2;
   }
   plan;
-  static {
-    __name(this, "HeatingSystem");
-  }
   size = 5;
   scale;
   reference = new Float64Array(5);
@@ -5589,19 +5710,19 @@ function heat(plan3, state3, tolerance, record) {
     id: "boil",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => s[HEATING.water] - room.boilingPoint, "value")
+    value: (_, s) => s[HEATING.water] - room.boilingPoint
   };
   const plumes = {
     id: "plume",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan3.mixing) - plan3.plumeFraction, "value")
+    value: (_, s) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan3.mixing) - plan3.plumeFraction
   };
   const dries = {
     id: "dry",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => s[HEATING.waterMass] - LAST_DROP, "value")
+    value: (_, s) => s[HEATING.waterMass] - LAST_DROP
   };
   const firstStep = Math.min(
     2,
@@ -5666,7 +5787,6 @@ function heat(plan3, state3, tolerance, record) {
     occurrences
   };
 }
-__name(heat, "heat");
 function steep(plan3, duration, state3, tolerance, record) {
   const { room } = plan3;
   const system = new HeatingSystem(plan3);
@@ -5677,7 +5797,6 @@ function steep(plan3, duration, state3, tolerance, record) {
   state3[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state3);
   integrator.run(system, state3, 0, duration, { tolerance, firstStep: 0.02, onStep: record });
 }
-__name(steep, "steep");
 
 // core/mechanisms/collapse.ts
 function heldFraction(lost, residual, stiffening, packing) {
@@ -5685,28 +5804,25 @@ function heldFraction(lost, residual, stiffening, packing) {
   const room = packing - v;
   return residual + (1 - residual) / (1 + v / LOBE_FORMING) + stiffening * v / (room > 1e-3 ? room : 1e-3);
 }
-__name(heldFraction, "heldFraction");
 var LOBE_FORMING = 0.02;
-var wallInertance = /* @__PURE__ */ __name((movingMass, sideArea) => movingMass / (sideArea * sideArea), "wallInertance");
+var wallInertance = (movingMass, sideArea) => movingMass / (sideArea * sideArea);
 function beyond(push, edge) {
   if (push <= -edge) return 0;
   return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge);
 }
-__name(beyond, "beyond");
 function weakestAt(residual, stiffening, packing) {
   const falls = Math.sqrt((1 - residual) / LOBE_FORMING);
   const rises = Math.sqrt(stiffening * packing);
   return Math.max(0, (falls * packing - rises) / (falls + rises / LOBE_FORMING));
 }
-__name(weakestAt, "weakestAt");
 
 // core/mechanisms/inflow.ts
-var slugAcceleration = /* @__PURE__ */ __name((drive, speed, density, length2, loss) => (drive - 0.5 * density * (1 + loss) * speed * Math.abs(speed)) / (density * length2), "slugAcceleration");
-var slugLength = /* @__PURE__ */ __name((passage, diameter) => passage + 8 / (3 * Math.PI) * diameter / 2, "slugLength");
-var steamAt = /* @__PURE__ */ __name((dewPoint) => ({
+var slugAcceleration = (drive, speed, density, length2, loss) => (drive - 0.5 * density * (1 + loss) * speed * Math.abs(speed)) / (density * length2);
+var slugLength = (passage, diameter) => passage + 8 / (3 * Math.PI) * diameter / 2;
+var steamAt = (dewPoint) => ({
   pressure: quickSaturationPressure(dewPoint),
   latent: quickLatentHeat(dewPoint)
-}), "steamAt");
+});
 var SURFACE_TENSION = 0.0727;
 var WATER_DENSITY = 1e3;
 function jetCondensation(jet2, dewPoint, airConductance, pressure, speed, room, free = 1, steam = steamAt(dewPoint)) {
@@ -5724,7 +5840,6 @@ function jetCondensation(jet2, dewPoint, airConductance, pressure, speed, room, 
   const sprayed = broken > 0 ? broken * spraySteam(jet2.water, dewPoint, pressure, jet2.sprayContact, steam) : 0;
   return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent + (1 - unbroken) * sprayed;
 }
-__name(jetCondensation, "jetCondensation");
 var DROP = 1e-3;
 var DROP_CONDUCTANCE = 0.65 * 2 * Math.PI * Math.PI / 3 / DROP;
 var DROP_SPEED = 4;
@@ -5736,13 +5851,11 @@ function dropConductance(pressure, dewPoint, water, steam = steamAt(dewPoint)) {
   const flux = pressure / (WATER_GAS_CONSTANT * dewPoint) * (DIFFUSION * 101325 / pressure) / DROP * SHERWOOD * ln((1 - surface) / (1 - vapour));
   return flux * steam.latent / Math.max(dewPoint - water, 0.1);
 }
-__name(dropConductance, "dropConductance");
 var [lastShare, lastUnits] = [NaN, NaN];
 function unitsOf(contact) {
   if (contact !== lastShare) [lastShare, lastUnits] = [contact, ln(1 - contact)];
   return lastUnits;
 }
-__name(unitsOf, "unitsOf");
 function spraySteam(water, dewPoint, pressure, contact, steam = steamAt(dewPoint)) {
   const subcooling = dewPoint - water;
   if (!(subcooling > 0) || !(contact > 0)) return 0;
@@ -5750,9 +5863,8 @@ function spraySteam(water, dewPoint, pressure, contact, steam = steamAt(dewPoint
   const share = contact < 1 ? 1 - exp(unitsOf(contact) * gas / (gas + DROP_CONDUCTANCE)) : 1;
   return share * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent;
 }
-__name(spraySteam, "spraySteam");
 
-// core/mechanisms/cooling-vessel.ts
+// core/mechanisms/cooling-plan.ts
 var COOLING = {
   /** cooled wall, K */
   wetWall: 0,
@@ -5784,6 +5896,8 @@ var COOLING = {
   condensedAsFog: 13
 };
 var COOLING_SIZE = 14;
+
+// core/mechanisms/cooling-vessel.ts
 var VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT;
 var AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTANT;
 var FOG_TIME = 0.03;
@@ -5801,15 +5915,15 @@ var [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6];
 var BRIMFUL = 0.95;
 var CLINGING_WATER = 2e-5;
 var SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 0.02, 1, 0.01, 1e-4, 1e-4, 1e-4);
-var halfWall = /* @__PURE__ */ __name(({ solid, wallThickness }) => 2 * solid.conductivity / wallThickness, "halfWall");
-var inSeries = /* @__PURE__ */ __name((a, b) => a * b / (a + b), "inSeries");
+var halfWall = ({ solid, wallThickness }) => 2 * solid.conductivity / wallThickness;
+var inSeries = (a, b) => a * b / (a + b);
 var FAR = 3;
 var REST = 0.1;
 var GAS_STIFFNESS = 1.33;
 var NO_INERT = [];
 var STILL = [COOLING.speed];
 var STILL_AND_TIGHT = [COOLING.speed, COOLING.air];
-var throughWall = /* @__PURE__ */ __name((vessel, outside) => inSeries(halfWall(vessel), outside), "throughWall");
+var throughWall = (vessel, outside) => inSeries(halfWall(vessel), outside);
 var CoolingVessel = class {
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
   constructor(plan3, withTotals2) {
@@ -5869,9 +5983,6 @@ var CoolingVessel = class {
     this.critical293 = plan3.strength.criticalDifference;
   }
   plan;
-  static {
-    __name(this, "CoolingVessel");
-  }
   size;
   counted;
   /** true while the vessel is still going down */
@@ -6039,108 +6150,172 @@ var CoolingVessel = class {
     return (most > steam ? most : steam) - 1;
   }
   derivatives(time, state3, slope) {
-    const { density, capacity: full, crossSection: crossSection2, outside } = this;
-    const { room } = this.plan;
+    this.readGas(state3);
+    this.walls(time, state3, slope);
+    this.surface(state3);
+    if (this.open) this.mouth(time, state3, slope);
+    else this.closedLiquid(state3, slope);
+    this.leak(state3, slope);
+    this.gas(state3, slope);
+  }
+  /** What the parts below hand on to one another at one state: plain numbers, SI. */
+  now = {
+    vapour: 0.5,
+    air: 0.5,
+    volume: 0.5,
+    pressure: 0.5,
+    /** conductance of the layer of air in series with half the wall, W/(m2 K) */
+    toWall: 0.5,
+    wetArea: 0.5,
+    dryArea: 0.5,
+    /** heat of condensing on them, W/m2 */
+    onWet: 0.5,
+    onDry: 0.5,
+    /** condensing on walls; on the liquid's surface, less what evaporates; on what is sprayed or streams in, kg/s */
+    wallRate: 0.5,
+    surface: 0.5,
+    jet: 0.5,
+    /** condensed on the surface, W */
+    surfaceHeat: 0.5,
+    liquidMass: 0.5,
+    /** what a leak brings to the gas, W, and takes of its vapour, kg/s */
+    leakHeat: 0.5,
+    vapourOut: 0.5
+  };
+  /** Pressure, dew point, and the layer of air that vapour must get through. */
+  readGas(state3) {
+    const { now, steam } = this;
     const vapour = state3[COOLING.vapour] > 1e-9 ? state3[COOLING.vapour] : 1e-9;
     const air = state3[COOLING.air] > 1e-12 ? state3[COOLING.air] : 1e-12;
     const gas = state3[COOLING.gas];
-    const wetWall = state3[COOLING.wetWall];
-    const dryWall = state3[COOLING.dryWall];
-    const liquid = state3[COOLING.liquid];
-    const drawnIn = state3[COOLING.drawnIn];
     const volume = this.gasVolume(state3);
-    const pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume;
-    const push = this.wall === "standing" ? 0 : outside - pressure - this.held(state3);
-    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
-    const { steam } = this;
+    now.vapour = vapour;
+    now.air = air;
+    now.volume = volume;
+    now.pressure = (vapour * WATER_GAS_CONSTANT + air * AIR_GAS_CONSTANT) * gas / volume;
     steam.pressure = vapour * WATER_GAS_CONSTANT * gas / volume;
     if (steam.pressure !== this.steamPressure) {
       this.steamPressure = steam.pressure;
       this.dewPoint = quickSaturationTemperature(steam.pressure);
       steam.latent = quickLatentHeat(this.dewPoint);
     }
-    const { dewPoint } = this;
-    const { latent } = steam;
     if (air / vapour !== this.massRatio) {
       this.massRatio = air / vapour;
       this.layer = this.airLayerFactor * airLayerConductance(this.massRatio);
     }
-    const { layer } = this;
-    const toWall = layer * this.half / (layer + this.half);
+    now.toWall = this.layer * this.half / (this.layer + this.half);
+  }
+  /** Vapour condenses on the walls; the coolant takes the heat from the wet one, the room from the dry one. */
+  walls(time, state3, slope) {
+    const { now, dewPoint } = this;
+    const { room } = this.plan;
+    const wetWall = state3[COOLING.wetWall];
+    const dryWall = state3[COOLING.dryWall];
     const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea;
     const dryArea = this.wholeWall - wetArea;
-    const onDry = condensingFlux(this.film, dewPoint - dryWall, toWall);
+    const onDry = condensingFlux(this.film, dewPoint - dryWall, now.toWall);
     const dryLoss = roomLossFlux(room.loss, dryWall);
     let onWet = 0;
     slope[COOLING.wetWall] = 0;
     if (wetArea > 0) {
-      onWet = condensingFlux(this.film, dewPoint - wetWall, toWall);
+      onWet = condensingFlux(this.film, dewPoint - wetWall, now.toWall);
       const taken = this.cooled ? this.coolantConductance * (wetWall - this.coolantTemperature) : roomLossFlux(room.loss, wetWall);
       slope[COOLING.wetWall] = (onWet - taken) / this.wallCapacity + (this.dependsOnTime ? (dryWall - wetWall) * this.wettingRate / wetArea : 0);
     }
     slope[COOLING.dryWall] = (onDry - dryLoss) / this.wallCapacity;
-    const wallRate = (onWet * wetArea + onDry * dryArea) / latent;
+    now.wetArea = wetArea;
+    now.dryArea = dryArea;
+    now.onWet = onWet;
+    now.onDry = onDry;
+    now.wallRate = (onWet * wetArea + onDry * dryArea) / this.steam.latent;
+  }
+  /** Vapour that comes to, or from, the surface of the liquid inside. */
+  surface(state3) {
+    const { now, layer, crossSection: crossSection2 } = this;
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
     const gathered = drawnIn > 0 || !this.open ? drawnIn : 0;
-    const liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER;
-    const toSurface = dewPoint - liquid;
+    now.liquidMass = this.pool + gathered > CLINGING_WATER ? this.pool + gathered : CLINGING_WATER;
+    const toSurface = this.dewPoint - liquid;
     const throughAir = this.surfaceConductance * layer / (this.surfaceConductance + layer);
     let surfaceHeat = throughAir * crossSection2 * toSurface;
     if (toSurface < 0) {
-      const over2 = liquid - quickSaturationTemperature(pressure);
+      const over2 = liquid - quickSaturationTemperature(now.pressure);
       const boiling = over2 <= -1 ? 0 : over2 >= 1 ? over2 : (over2 + 1) * (over2 + 1) / 4;
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection2 * boiling;
     }
-    const surface = surfaceHeat / latent;
+    now.surfaceHeat = surfaceHeat;
+    now.surface = surfaceHeat / this.steam.latent;
+  }
+  /** The water in an open mouth and its stem, and what enters. With none inside it stands until it is pushed in. */
+  mouth(time, state3, slope) {
+    const { now, density } = this;
+    const { pressure } = now;
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
+    const speed = state3[COOLING.speed];
+    const depth = this.dependsOnTime ? this.plan.mouth.plungeSpeed * time : this.mouthDepth;
+    let length2 = this.slug;
+    let loss = this.entryLoss;
+    let standing;
+    if (this.stemMass > 0) {
+      standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength);
+      length2 += standing;
+      loss += this.stemLoss * standing;
+    } else standing = this.rise(drawnIn);
+    const drive = this.outside + density * GRAVITY * (depth - standing) - pressure;
+    const inflow = this.inflow(state3);
+    slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length2, loss);
+    slope[COOLING.drawnIn] = inflow;
+    slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0;
+    const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0;
     let jet2 = 0;
-    let liquidHeat = surfaceHeat;
-    slope[COOLING.speed] = 0;
-    slope[COOLING.drawnIn] = 0;
-    slope[COOLING.impulse] = 0;
-    if (this.open) {
-      const speed = state3[COOLING.speed];
-      const depth = this.dependsOnTime ? this.plan.mouth.plungeSpeed * time : this.mouthDepth;
-      let length2 = this.slug;
-      let loss = this.entryLoss;
-      let standing;
-      if (this.stemMass > 0) {
-        standing = Math.min((drawnIn > 0 ? drawnIn : 0) / (density * this.mouthArea), this.stemLength);
-        length2 += standing;
-        loss += this.stemLoss * standing;
-      } else standing = this.rise(drawnIn);
-      const drive = outside + density * GRAVITY * (depth - standing) - pressure;
-      const inflow = this.inflow(state3);
-      slope[COOLING.speed] = this.kept ? 0 : slugAcceleration(drive, speed, density, length2, loss);
-      slope[COOLING.drawnIn] = inflow;
-      slope[COOLING.impulse] = inflow > 0 ? inflow * speed : 0;
-      const entering = inflow > 0 ? inflow * (this.stemMass > 0 ? overTheTop(drawnIn / this.stemMass) : 1) : 0;
-      if (entering > 0) {
-        const above = this.plan.vessel.height - this.rise(drawnIn);
-        jet2 = entering * jetCondensation(
-          this.plan.mouth.jet,
-          dewPoint,
-          layer,
-          pressure,
-          speed,
-          above,
-          this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
-          steam
-        );
-        liquidHeat += jet2 * latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid);
-      }
-    } else {
-      liquidHeat += (onWet * wetArea * (wetWall - liquid) + onDry * dryArea * (dryWall - liquid)) / latent * LIQUID_SPECIFIC_HEAT;
-      if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature);
-      if (this.sprayFlow > 0 && this.cooled) {
-        const spray = this.plan.spray;
-        jet2 = this.sprayFlow * spraySteam(spray.temperature, dewPoint, pressure, spray.contact, steam);
-        liquidHeat += jet2 * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid);
-      }
+    let liquidHeat = now.surfaceHeat;
+    if (entering > 0) {
+      const above = this.plan.vessel.height - this.rise(drawnIn);
+      jet2 = entering * jetCondensation(
+        this.plan.mouth.jet,
+        this.dewPoint,
+        this.layer,
+        pressure,
+        speed,
+        above,
+        this.stemMass > 0 ? 1 : outOfMouth(drawnIn / this.mouthMass),
+        this.steam
+      );
+      liquidHeat += jet2 * this.steam.latent + entering * LIQUID_SPECIFIC_HEAT * (this.mouthWater - liquid);
     }
-    slope[COOLING.liquid] = liquidHeat / (liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+    now.jet = jet2;
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+  }
+  /** The liquid in a closed vessel: condensate runs back to it, the base cools it, a spray falls into it. */
+  closedLiquid(state3, slope) {
+    const { now, dewPoint, steam } = this;
+    const { latent } = steam;
+    const liquid = state3[COOLING.liquid];
+    slope[COOLING.speed] = 0;
+    slope[COOLING.impulse] = 0;
+    let jet2 = 0;
+    let liquidHeat = now.surfaceHeat + (now.onWet * now.wetArea * (state3[COOLING.wetWall] - liquid) + now.onDry * now.dryArea * (state3[COOLING.dryWall] - liquid)) / latent * LIQUID_SPECIFIC_HEAT;
+    if (this.cooled && this.throughBase > 0) liquidHeat -= this.throughBase * (liquid - this.coolantTemperature);
+    if (this.sprayFlow > 0 && this.cooled) {
+      const spray = this.plan.spray;
+      jet2 = this.sprayFlow * spraySteam(spray.temperature, dewPoint, now.pressure, spray.contact, steam);
+      liquidHeat += jet2 * latent + this.sprayFlow * LIQUID_SPECIFIC_HEAT * (spray.temperature - liquid);
+    }
+    now.jet = jet2;
+    slope[COOLING.liquid] = liquidHeat / (now.liquidMass * LIQUID_SPECIFIC_HEAT + this.baseCapacity);
+  }
+  /** Air in, or gas out. */
+  leak(state3, slope) {
+    const { now } = this;
     let airIn = 0;
-    let leakHeat = 0;
-    let vapourOut = 0;
+    now.leakHeat = 0;
+    now.vapourOut = 0;
     if (this.leakArea > 0) {
+      const { outside } = this;
+      const { room } = this.plan;
+      const { vapour, air, volume, pressure } = now;
       const inside = (air + vapour) / volume;
       if (pressure !== this.leakPressure || inside !== this.leakDensity) {
         this.leakPressure = pressure;
@@ -6152,10 +6327,21 @@ var CoolingVessel = class {
       const inward = across <= 0 ? 0 : across >= 1 ? 1 : across * across * (3 - 2 * across);
       const gasMass = air + vapour;
       airIn = flow * (inward + (1 - inward) * air / gasMass);
-      vapourOut = -flow * (1 - inward) * vapour / gasMass;
-      leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * gas) + (1 - inward) * pressure * volume / gasMass);
+      now.vapourOut = -flow * (1 - inward) * vapour / gasMass;
+      now.leakHeat = flow * (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state3[COOLING.gas]) + (1 - inward) * pressure * volume / gasMass);
     }
     slope[COOLING.air] = airIn;
+  }
+  /** The gas, of which supercooled vapour turns to fog and gives its heat back; and the wall pushed in on it. */
+  gas(state3, slope) {
+    const { now, density, capacity: full, dewPoint } = this;
+    const { latent } = this.steam;
+    const { vapour, air, pressure, surface, wallRate, jet: jet2, wetArea, dryArea } = now;
+    const gas = state3[COOLING.gas];
+    const liquid = state3[COOLING.liquid];
+    const drawnIn = state3[COOLING.drawnIn];
+    const push = this.wall === "standing" ? 0 : this.outside - pressure - this.held(state3);
+    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME;
     const below = dewPoint - gas;
     const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0;
@@ -6164,8 +6350,8 @@ var CoolingVessel = class {
     const evaporating = surface < 0 ? -surface : 0;
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet2 + surface + fog + (this.cooled ? this.sprayFlow : 0);
     const volumeRate = -full * losing - slope[COOLING.drawnIn] / density;
-    slope[COOLING.vapour] = evaporating - condensing - fog - vapourOut;
-    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) - pressure * volumeRate + leakHeat + INSIDE_GAS_CONDUCTANCE2 * (wetArea * (wetWall - gas) + dryArea * (dryWall - gas)) + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * crossSection2 * (liquid - gas) : 0)) / capacity;
+    slope[COOLING.vapour] = evaporating - condensing - fog - now.vapourOut;
+    slope[COOLING.gas] = (fog * latent - (condensing + fog) * WATER_GAS_CONSTANT * gas + evaporating * (VAPOUR_SPECIFIC_HEAT * liquid - VAPOUR_CONSTANT_VOLUME * gas) - pressure * volumeRate + now.leakHeat + INSIDE_GAS_CONDUCTANCE2 * (wetArea * (state3[COOLING.wetWall] - gas) + dryArea * (state3[COOLING.dryWall] - gas)) + (drawnIn > 0 && this.open ? SPLASH_CONDUCTANCE * this.crossSection * (liquid - gas) : 0)) / capacity;
     slope[COOLING.lost] = losing;
     slope[COOLING.losing] = this.wall === "moving" ? (push - this.damping * losing * full) / this.inertance / full : 0;
     if (this.counted > 0) {
@@ -6184,12 +6370,10 @@ function outOfMouth(filled) {
   const x = (filled - 0.7) / 0.3;
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
-__name(outOfMouth, "outOfMouth");
 function overTheTop(filled) {
   const x = (filled - 0.97) / 0.03;
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
-__name(overTheTop, "overTheTop");
 
 // core/mechanisms/mouth-exchange.ts
 function buoyantExchange(diameter, lightDensity, heavyDensity) {
@@ -6198,7 +6382,6 @@ function buoyantExchange(diameter, lightDensity, heavyDensity) {
   const mean = (heavyDensity + lightDensity) / 2;
   return 0.055 * diameter * diameter * Math.sqrt(diameter * GRAVITY * difference / mean);
 }
-__name(buoyantExchange, "buoyantExchange");
 
 // core/mechanisms/transfer.ts
 var TRANSFER = { wall: 0, pool: 1, waterMass: 2, airMoles: 3 };
@@ -6228,9 +6411,6 @@ var TransferSystem = class {
     );
   }
   plan;
-  static {
-    __name(this, "TransferSystem");
-  }
   size = 4;
   dependsOnTime = false;
   scale;
@@ -6284,7 +6464,6 @@ function transfer(plan3, state3, tolerance, record) {
   if (plan3.duration > turning) integrator2.run(system, state3, turning, plan3.duration, options);
   if (state3[TRANSFER.waterMass] < 0) state3[TRANSFER.waterMass] = 0;
 }
-__name(transfer, "transfer");
 
 // core/catalogue/steam/trace-recorder.ts
 var COLUMNS6 = [
@@ -6313,19 +6492,11 @@ var TraceRecorder = class {
   plan;
   firstStage;
   lastStage;
-  static {
-    __name(this, "TraceRecorder");
-  }
-  time = [];
-  rows = [];
+  rows = new TraceRows(COLUMNS6);
   lifting = 0;
   sealing = 0;
   from = 0;
   system;
-  push(time, row) {
-    this.time.push(time);
-    this.rows.push(row);
-  }
   openRow(gas, water, waterTemperature, wall, airMoles) {
     const { room, vessel } = this.plan;
     const moles = room.pressure * (vessel.capacity - water / quickLiquidDensity(waterTemperature)) / (GAS_CONSTANT * gas);
@@ -6347,37 +6518,37 @@ var TraceRecorder = class {
       airMass: moles * airFraction * AIR_MOLAR_MASS
     };
   }
-  heating = /* @__PURE__ */ __name((time, state3) => {
+  heating = (time, state3) => {
     const wall = state3[HEATING.wall];
     const water = state3[HEATING.water];
     const dry2 = state3[HEATING.waterMass] <= 0;
     const gas = ((dry2 ? state3[HEATING.base] : water) + wall) / 2;
-    this.push(time, this.openRow(gas, Math.max(0, state3[HEATING.waterMass]), water, wall, state3[HEATING.airMoles]));
-  }, "heating");
+    this.rows.add(time, this.openRow(gas, Math.max(0, state3[HEATING.waterMass]), water, wall, state3[HEATING.airMoles]));
+  };
   beginTransfer(lifting) {
     this.lifting = lifting;
   }
-  transfer = /* @__PURE__ */ __name((time, state3) => {
+  transfer = (time, state3) => {
     const wall = state3[TRANSFER.wall];
     const pool = state3[TRANSFER.pool];
-    this.push(
+    this.rows.add(
       this.lifting + time,
       this.openRow((wall + pool) / 2, Math.max(0, state3[TRANSFER.waterMass]), pool, wall, state3[TRANSFER.airMoles])
     );
-  }, "transfer");
+  };
   /** `from`: when this part of the cooling begins, where it is not the seal */
   beginCooling(sealing, system, from = sealing) {
     this.sealing = sealing;
     this.from = from;
     this.system = system;
   }
-  cooling = /* @__PURE__ */ __name((time, state3) => {
+  cooling = (time, state3) => {
     const system = this.system;
     const { plan: plan3 } = system;
     const air = state3[COOLING.air] / AIR_MOLAR_MASS;
     const steam = state3[COOLING.vapour];
     const cooled = plan3.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall;
-    this.push(this.from + time, {
+    this.rows.add(this.from + time, {
       pressure: system.pressure(state3),
       wallTemperature: state3[cooled],
       waterTemperature: state3[COOLING.liquid],
@@ -6393,42 +6564,24 @@ var TraceRecorder = class {
       gasTemperature: state3[COOLING.gas],
       airMass: state3[COOLING.air]
     });
-  }, "cooling");
-  finish(simulation) {
-    const columns = {};
-    for (const { id } of COLUMNS6) columns[id] = this.rows.map((r) => r[id]);
-    return { stages: this.stages(simulation), time: this.time, columns };
-  }
+  };
   /** Heat (minutes), hush, crush or fill (as long as it takes). */
-  stages(simulation) {
-    const last = this.time[this.time.length - 1];
-    const { sealing } = this;
-    const gone = simulation.details.goneAt;
-    const heat2 = sealing > 0 ? [{ id: "heat", name: this.firstStage, start: 0, end: sealing }] : [];
-    if (gone === void 0) {
-      const settled2 = this.settledAfter(sealing);
-      return [
-        ...heat2,
-        { id: "hush", name: "hush", start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled2 - sealing)) }
-      ];
-    }
-    const settled = this.settledAfter(gone);
-    return [
-      ...heat2,
-      { id: "hush", name: "hush", start: sealing, end: gone },
-      { id: "crush", name: this.lastStage, start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) }
-    ];
+  finish({ details }) {
+    const { rows, sealing } = this;
+    const gone = details.goneAt;
+    const settled = this.settledAfter(gone ?? sealing);
+    rows.stage("heat", this.firstStage, sealing);
+    rows.stage("hush", "hush", gone ?? Math.min(rows.last, Math.max(sealing + 0.2, settled)));
+    if (gone !== void 0) rows.stage("crush", this.lastStage, Math.min(rows.last, Math.max(settled, gone + 0.01)));
+    return rows.finish();
   }
   /** Time by which volume, water and pressure have come within 2 % of their ends. */
   settledAfter(start) {
-    const end = this.rows.length - 1;
-    const final = this.rows[end];
-    for (let i = end; i > 0; i--) {
-      const row = this.rows[i];
-      const moved2 = Math.abs(row.volumeLost - final.volumeLost) > 0.02 || Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity || Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure;
-      if (moved2 || this.time[i] <= start) return this.time[Math.min(end, i + 1)];
-    }
-    return start;
+    const { vessel, room } = this.plan;
+    return this.rows.settledAfter(
+      start,
+      (row, last) => Math.abs(row.volumeLost - last.volumeLost) > 0.02 || Math.abs(row.waterDrawnIn - last.waterDrawnIn) > 0.02 * vessel.capacity || Math.abs(row.pressure - last.pressure) > 0.02 * room.pressure
+    );
   }
 };
 
@@ -6436,7 +6589,7 @@ var TraceRecorder = class {
 var PURGED = 0.05;
 var LOW_FLAME = 1.3;
 var THROWN = 0.2;
-var dryMargin = /* @__PURE__ */ __name(({ details, results: r }) => details.boiledDry === 1 ? 0 : r.timeToDry === void 0 ? void 0 : r.timeToDry - details.timeOfLifting, "dryMargin");
+var dryMargin = ({ details, results: r }) => details.boiledDry === 1 ? 0 : r.timeToDry === void 0 ? void 0 : r.timeToDry - details.timeOfLifting;
 var MICROWAVE_SIGNS = [
   {
     sign: "The bottle rolls and rattles, the window fogs, water jumps at the glass.",
@@ -6445,7 +6598,7 @@ var MICROWAVE_SIGNS = [
   { sign: "Quiet, with a still surface.", worth: "not boiling, or superheated: without the chip it is not moved" },
   { sign: "The time in the oven, from the clock.", worth: "what is planned with; ovens differ, so try one first" }
 ];
-var signsOf = /* @__PURE__ */ __name((boilingPoint, plume, earliest) => [
+var signsOf = (boilingPoint, plume, earliest) => [
   {
     sign: plume === void 0 ? "No steady plume comes with this plan." : say`A dense plume that keeps its strength: with this plan it shows after
           ${asTime(plume)}${earliest === void 0 ? "" : say` and must go on for ${asTime(Math.max(0, earliest - plume))}`}.`,
@@ -6467,7 +6620,7 @@ var signsOf = /* @__PURE__ */ __name((boilingPoint, plume, earliest) => [
     sign: "Steam is clear right at the mouth and white above it; smoke is blue-grey from the start and smells.",
     worth: "tells a dry vessel from a full one: heat off at the first smell"
   }
-], "signsOf");
+];
 function readyFromPlan(plan3, simulation, microwave = false) {
   const { trace, results: results27, details } = simulation;
   const { vessel, room } = plan3;
@@ -6490,7 +6643,6 @@ function readyFromPlan(plan3, simulation, microwave = false) {
     lowFlame: water > 0 && loss > 0 ? water * quickLatentHeat(room.boilingPoint) / ((LOW_FLAME - 1) * loss) : void 0
   };
 }
-__name(readyFromPlan, "readyFromPlan");
 function sizesOf(simulation, face, thrown) {
   const { results: r, details } = simulation;
   const sizes26 = [
@@ -6540,7 +6692,6 @@ function sizesOf(simulation, face, thrown) {
   }
   return sizes26;
 }
-__name(sizesOf, "sizesOf");
 
 // core/catalogue/steam/bottle-fill/cautions.ts
 var gates6 = [
@@ -6560,8 +6711,8 @@ var gates6 = [
     guards: ["chilled-glass", "glass-under-difference"]
   }
 ];
-var onHeat = /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave", "onHeat");
-var cautions6 = /* @__PURE__ */ __name((values, s, risk) => {
+var onHeat = ({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
+var cautions6 = (values, s, risk) => {
   const { numbers: n, choices } = values;
   const { results: r, details } = s;
   const cracks = risk.share("crack");
@@ -6592,8 +6743,8 @@ var cautions6 = /* @__PURE__ */ __name((values, s, risk) => {
     inflowSlam(atWorst(risk, "slamPressure"), atWorst(risk, "peakWallForce"), cracks, "open"),
     pulledDown(atWorst(risk, "peakPull"), n.grip, atWorst(risk, "blowEnergy"), n.blowLimit, "open")
   );
-}, "cautions");
-var afterFailure6 = /* @__PURE__ */ __name(({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
+};
+var afterFailure6 = ({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
   wait(
     "Keep the mouth under water for half a minute, hands and face away from the bottle\u2019s bottom: a slow one may still come."
   ),
@@ -6608,7 +6759,7 @@ var afterFailure6 = /* @__PURE__ */ __name(({ numbers: n }, _s, _risk, outcome) 
     "next",
     "It was full of air: boil longer, or rinse with water straight off the boil, and be quicker to the bowl."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/pulled-bottle.ts
 function blowEnergy({ pull, grip, impulse, clearance, mass }) {
@@ -6617,7 +6768,6 @@ function blowEnergy({ pull, grip, impulse, clearance, mass }) {
   const momentum = free / pull * impulse;
   return Math.min(free * clearance, momentum * momentum / (2 * mass));
 }
-__name(blowEnergy, "blowEnergy");
 
 // core/mechanisms/steam-vessel.ts
 function cylinderVessel(measures, solid) {
@@ -6625,7 +6775,6 @@ function cylinderVessel(measures, solid) {
   const end = Math.PI * diameter * diameter / 4;
   return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid };
 }
-__name(cylinderVessel, "cylinderVessel");
 function boxVessel(measures, solid) {
   const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures;
   const end = width * depth;
@@ -6640,7 +6789,6 @@ function boxVessel(measures, solid) {
     upperArea: 2 * (width + depth) * height + end
   };
 }
-__name(boxVessel, "boxVessel");
 var FLASK_POOL = 0.7;
 function flaskVessel(measures, solid) {
   const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3);
@@ -6654,7 +6802,6 @@ function flaskVessel(measures, solid) {
     solid
   };
 }
-__name(flaskVessel, "flaskVessel");
 
 // core/mechanisms/plunge.ts
 var EXPLICIT_STEPS = 45;
@@ -6675,41 +6822,41 @@ function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
     id: "critical",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.critical(s), "value")
+    value: (_, s) => system.difference(s) - system.critical(s)
   };
   const yields = {
     id: "yield",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.held(s), "value")
+    value: (_, s) => system.difference(s) - system.held(s)
   };
-  const stops = { id: "wall-stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[COOLING.losing], "value") };
+  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
   const mouthFull = {
     id: "mouth-full",
     direction: 1,
     stops: false,
-    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] - system.passageMass, "value")
+    value: (_, s) => s[COOLING.drawnIn] - system.passageMass
   };
   const full = {
     id: "full",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02, "value")
+    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02
   };
-  const enters = { id: "enters", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => system.drive(t, s) - PUSH, "value") };
+  const enters = { id: "enters", direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH };
   const leaves = {
     id: "leaves",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass, "value")
+    value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass
   };
   const still = {
     id: "still",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1, "value")
+    value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1
   };
-  const settled = { id: "settled", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.unrest(s), "value") };
+  const settled = { id: "settled", direction: -1, stops: true, value: (_, s) => system.unrest(s) };
   let hush;
   let peakDifference = 0;
   let timeOfPeak = 0;
@@ -6717,15 +6864,15 @@ function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
   let time = 0;
   const occurrences = [];
   times.length = amounts.length = inflows.length = 0;
-  const onStep = /* @__PURE__ */ __name((at4, s) => {
+  const onStep = (at4, s) => {
     times.push(at4);
     amounts.push(s[COOLING.drawnIn]);
     inflows.push(system.inflow(s));
     record?.(at4, s);
-  }, "onStep");
+  };
   const peaks = [
-    { id: "difference", value: /* @__PURE__ */ __name((_, s) => system.difference(s), "value") },
-    { id: "speed", value: /* @__PURE__ */ __name((_, s) => s[COOLING.speed], "value") }
+    { id: "difference", value: (_, s) => system.difference(s) },
+    { id: "speed", value: (_, s) => s[COOLING.speed] }
   ];
   const explicitSteps = plan3.mouth?.stem || plan3.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID;
   const integrator3 = integratorOf(system.size);
@@ -6770,11 +6917,14 @@ function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
       system.dependsOnTime = false;
       continue;
     }
-    if (stage.stoppedBy === "enters") system.kept = false;
-    else if (stage.stoppedBy === "leaves") {
-      state3[COOLING.drawnIn] = 0;
-      state3[COOLING.speed] = 0;
-      system.kept = system.drive(time, state3) <= PUSH;
+    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
+      if (stage.stoppedBy === "enters") system.kept = false;
+      else {
+        state3[COOLING.drawnIn] = 0;
+        state3[COOLING.speed] = 0;
+        system.kept = system.drive(time, state3) <= PUSH;
+      }
+      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
     } else if (stage.stoppedBy === "wall-stops") {
       system.wall = "standing";
       state3[COOLING.losing] = 0;
@@ -6796,7 +6946,6 @@ function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
     occurrences
   };
 }
-__name(plunge, "plunge");
 
 // core/mechanisms/sealed.ts
 var NEGLIGIBLE = 10;
@@ -6822,22 +6971,22 @@ function coolSealed(system, state3, options) {
     untilPeak = false,
     record
   } = options;
-  const difference = /* @__PURE__ */ __name((_, s) => system.difference(s), "difference");
+  const difference = (_, s) => system.difference(s);
   const critical = {
     id: "critical",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.critical(s), "value")
+    value: (_, s) => system.difference(s) - system.critical(s)
   };
-  const stops = { id: "wall-stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[COOLING.losing], "value") };
-  const shows = { id: "shows", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => s[COOLING.lost] - SHOWS, "value") };
+  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
+  const shows = { id: "shows", direction: 1, stops: false, value: (_, s) => s[COOLING.lost] - SHOWS };
   const settled = {
     id: "settled",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((t, s, slope) => system.closedUnrest(t, s, slope), "value")
+    value: (t, s, slope) => system.closedUnrest(t, s, slope)
   };
-  const talk = talkAt === void 0 ? [] : [{ id: "talk", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.difference(s) - talkAt, "value") }];
+  const talk = talkAt === void 0 ? [] : [{ id: "talk", direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }];
   let peakDifference = -Infinity;
   let timeOfPeak = 0;
   let greatest = 0;
@@ -6846,20 +6995,20 @@ function coolSealed(system, state3, options) {
       id: "falls",
       direction: -1,
       stops: true,
-      value: /* @__PURE__ */ __name((_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1, "value")
+      value: (_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1
     }
   ] : [];
   let hush;
   let talked;
   let time = 0;
   times2.length = differences.length = 0;
-  const onStep = /* @__PURE__ */ __name((at4, s) => {
+  const onStep = (at4, s) => {
     const now = system.difference(s);
     times2.push(at4);
     differences.push(now);
     if (now > greatest) greatest = now;
     record?.(at4, s);
-  }, "onStep");
+  };
   const integrator3 = integratorOf(system.size);
   system.wall = soft ? "creeping" : "standing";
   system.cooled = coolDelay <= 0;
@@ -6915,7 +7064,6 @@ function coolSealed(system, state3, options) {
     end: time
   };
 }
-__name(coolSealed, "coolSealed");
 
 // core/catalogue/steam/filling.ts
 function roomOf({ numbers: n }, vessel) {
@@ -6930,8 +7078,7 @@ function roomOf({ numbers: n }, vessel) {
     loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity)
   };
 }
-__name(roomOf, "roomOf");
-var heldBelowBoiling = /* @__PURE__ */ __name((temperature, room) => Math.min(temperature, room.boilingPoint - 0.05), "heldBelowBoiling");
+var heldBelowBoiling = (temperature, room) => Math.min(temperature, room.boilingPoint - 0.05);
 function heatingPlan(values, vessel) {
   const n = values.numbers;
   const room = roomOf(values, vessel);
@@ -6949,7 +7096,6 @@ function heatingPlan(values, vessel) {
     airLayerFactor: n.airLayerFactor
   };
 }
-__name(heatingPlan, "heatingPlan");
 var heating = new Float64Array(5);
 var carried = new Float64Array(4);
 function fillByBoiling(plan3, carrying, surfaceConductance, tolerance, recorder) {
@@ -6977,7 +7123,6 @@ function fillByBoiling(plan3, carrying, surfaceConductance, tolerance, recorder)
     heated
   };
 }
-__name(fillByBoiling, "fillByBoiling");
 function gasAtSeal(plan3, filled, pool) {
   const { vessel, room } = plan3;
   const temperature = (filled.wall + filled.liquid) / 2;
@@ -6992,7 +7137,6 @@ function gasAtSeal(plan3, filled, pool) {
     residualAirFraction: airMoles / moles
   };
 }
-__name(gasAtSeal, "gasAtSeal");
 var withTotals = new Float64Array(COOLING_SIZE);
 var alone = withTotals.subarray(0, COOLING.condensedOnWall);
 function coolingStart(system, filled, gas) {
@@ -7010,8 +7154,7 @@ function coolingStart(system, filled, gas) {
   state3[COOLING.liquid] = Math.min(filled.liquid, system.plan.room.boilingPoint);
   return state3;
 }
-__name(coolingStart, "coolingStart");
-var floorPressure = /* @__PURE__ */ __name((gas, room, coldest) => gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest), "floorPressure");
+var floorPressure = (gas, room, coldest) => gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest);
 
 // core/catalogue/steam/report.ts
 var EVENT_NAMES = {
@@ -7035,9 +7178,6 @@ var EventList = class {
     this.names = names;
   }
   names;
-  static {
-    __name(this, "EventList");
-  }
   events = [];
   add(id, time) {
     if (time !== void 0) this.events.push({ id, name: this.names[id] ?? EVENT_NAMES[id], time });
@@ -7066,8 +7206,7 @@ function resultsAtSeal(plan3, filled, gas, coldest) {
     ...heated?.timeToDry !== void 0 && { timeToDry: heated.timeToDry }
   };
 }
-__name(resultsAtSeal, "resultsAtSeal");
-var detailsAtSeal = /* @__PURE__ */ __name((plan3, filled) => ({
+var detailsAtSeal = (plan3, filled) => ({
   timeOfLifting: filled.timeOfLifting,
   sealing: filled.sealing,
   boiledDry: filled.heated?.boiledDry ? 1 : 0,
@@ -7077,12 +7216,12 @@ var detailsAtSeal = /* @__PURE__ */ __name((plan3, filled) => ({
   capacity: plan3.vessel.capacity,
   wallAtSeal: filled.wall,
   liquidAtSeal: filled.liquid
-}), "detailsAtSeal");
-var forcesOf = /* @__PURE__ */ __name((surface, roomPressure, peakDifference) => ({
+});
+var forcesOf = (surface, roomPressure, peakDifference) => ({
   peakPressureDifference: peakDifference,
   outsideForce: roomPressure * surface,
   peakNetForce: peakDifference * surface
-}), "forcesOf");
+});
 
 // core/catalogue/steam/dipped-glass.ts
 var SOUND_IN_WATER = 1350;
@@ -7158,7 +7297,6 @@ function runDipped(dipped2, detail, refinement, end, recorder) {
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
-__name(runDipped, "runDipped");
 
 // core/mechanisms/rinse.ts
 var FILM = 0.03;
@@ -7176,7 +7314,7 @@ function rinse(plan3) {
     wall += contact * (common2 - wall);
     const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced;
     const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall);
-    const shareAt = /* @__PURE__ */ __name((t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure), "shareAt");
+    const shareAt = (t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure);
     let low = room.temperature;
     let high = wall;
     for (let step = 0; step < 40; step++) {
@@ -7190,7 +7328,6 @@ function rinse(plan3) {
   }
   return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) };
 }
-__name(rinse, "rinse");
 
 // core/catalogue/steam/rinsed.ts
 var carried2 = new Float64Array(4);
@@ -7225,14 +7362,13 @@ function fillByRinsing(vessel, room, rinsing, tolerance, recorder) {
     overheat: rinsed.wall
   };
 }
-__name(fillByRinsing, "fillByRinsing");
 
 // core/catalogue/steam/bottle-fill/simulate.ts
 var GAP_CONTRACTION = 0.61;
 var STOPPERING = 0.5;
 var FULL = 0.85;
 var SEEN = 0.08;
-var bottleOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
+var bottleOf = ({ numbers: n }) => cylinderVessel(
   {
     capacity: n.vesselVolume,
     diameter: n.vesselDiameter,
@@ -7241,16 +7377,15 @@ var bottleOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
     mouthDiameter: n.neckDiameter
   },
   SOLIDS.glass
-), "bottleOf");
+);
 function throttledEntry(loss, mouth, clearance) {
   const ratio = mouth / (4 * clearance * GAP_CONTRACTION);
   return loss + ratio * ratio;
 }
-__name(throttledEntry, "throttledEntry");
-var bottleHeating = /* @__PURE__ */ __name((values, vessel = bottleOf(values)) => ({
+var bottleHeating = (values, vessel = bottleOf(values)) => ({
   ...heatingPlan(values, vessel),
   ...values.choices.fillMethod === "microwave" && { totalTime: values.numbers.ovenTime }
-}), "bottleHeating");
+});
 function fill(values, vessel, tolerance, recorder) {
   const n = values.numbers;
   const { fillMethod } = values.choices;
@@ -7287,8 +7422,7 @@ function fill(values, vessel, tolerance, recorder) {
     recorder
   );
 }
-__name(fill, "fill");
-var glassMass = /* @__PURE__ */ __name((vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection), "glassMass");
+var glassMass = (vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection);
 function simulate6(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = bottleOf(values);
@@ -7355,7 +7489,6 @@ function simulate6(values, detail, refinement = 1) {
     recorder
   );
 }
-__name(simulate6, "simulate");
 
 // core/catalogue/steam/checks.ts
 function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") {
@@ -7367,7 +7500,6 @@ function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") 
     }
   ] : [];
 }
-__name(capacityFits, "capacityFits");
 function belowBoiling({ numbers: n }, ...inputs32) {
   const boiling = saturationTemperature(n.stationPressure);
   return inputs32.filter((input) => n[input] >= boiling).map((input) => ({
@@ -7377,7 +7509,6 @@ function belowBoiling({ numbers: n }, ...inputs32) {
         ${asPressure(n.stationPressure, { digits: 4 })}`
   }));
 }
-__name(belowBoiling, "belowBoiling");
 function waterFits({ numbers: n }, vessel) {
   return n.waterCharge > 0.95 * n.vesselVolume ? [
     {
@@ -7390,14 +7521,13 @@ function waterFits({ numbers: n }, vessel) {
     }
   ] : [];
 }
-__name(waterFits, "waterFits");
-var brimful = /* @__PURE__ */ __name(({ numbers: n }) => n.waterCharge > 1.01 * n.vesselVolume ? [
+var brimful = ({ numbers: n }) => n.waterCharge > 1.01 * n.vesselVolume ? [
   {
     input: "waterCharge",
     message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
             ${asVolume(n.vesselVolume, { digits: 4, toward: "below" })}, the whole bottle`
   }
-] : [], "brimful");
+] : [];
 function atMost({ numbers: n }, input, limit, words) {
   return over(n[input], n[limit]) ? [
     {
@@ -7407,7 +7537,6 @@ function atMost({ numbers: n }, input, limit, words) {
     }
   ] : [];
 }
-__name(atMost, "atMost");
 function thinWall({ numbers: n }, diameter) {
   return n.wallThickness / diameter > 0.05 ? [
     {
@@ -7417,7 +7546,6 @@ function thinWall({ numbers: n }, diameter) {
     }
   ] : [];
 }
-__name(thinWall, "thinWall");
 function glassWall({ numbers: n }) {
   const most = n.vesselDiameter / 10;
   return n.wallThickness > most ? [
@@ -7428,12 +7556,11 @@ function glassWall({ numbers: n }) {
     }
   ] : [];
 }
-__name(glassWall, "glassWall");
 
 // core/catalogue/steam/inputs.ts
 var CELSIUS2 = 273.15;
 var ASSUMED = "assumption, to be narrowed by past runs";
-var knockDown = /* @__PURE__ */ __name(({ choices }) => choices.vesselCondition === "dented" ? 0.45 : 0.75, "knockDown");
+var knockDown = ({ choices }) => choices.vesselCondition === "dented" ? 0.45 : 0.75;
 var QUANTITIES = defineInputs([
   {
     id: "vesselVolume",
@@ -8008,7 +8135,7 @@ var QUANTITIES = defineInputs([
     quantity: "flow",
     units: ["L/min", "gal/min"],
     group: "cooling",
-    default: /* @__PURE__ */ __name(({ choices }) => (choices.coolingMethod === "spray" ? 8 : choices.coolingMethod === "sprinkle" ? 3 : 12) * 1e-3 / 60, "default"),
+    default: ({ choices }) => (choices.coolingMethod === "spray" ? 8 : choices.coolingMethod === "sprinkle" ? 3 : 12) * 1e-3 / 60,
     range: [5e-5 / 60, 0.2 / 60],
     usual: [5e-4 / 60, 0.03 / 60],
     spread: { shape: "lognormal", relative: 0.25 },
@@ -8115,7 +8242,7 @@ var QUANTITIES = defineInputs([
     quantity: "temperatureDifference",
     units: ["K", "degF"],
     group: "coefficient",
-    default: /* @__PURE__ */ __name(({ choices }) => USUAL_CHILL[choices.glassKind] ?? USUAL_CHILL["soda-lime"], "default"),
+    default: ({ choices }) => USUAL_CHILL[choices.glassKind] ?? USUAL_CHILL["soda-lime"],
     range: [20, 400],
     usual: [40, 250],
     spread: { shape: "lognormal", relative: CHILL_SPREAD },
@@ -8213,13 +8340,11 @@ function quantity(id, changes = {}) {
   const shared = QUANTITIES.find((i) => i.id === id);
   return { ...shared, ...changes, id };
 }
-__name(quantity, "quantity");
 function choice(id, changes = {}) {
   const shared = CHOICES[CHOICES.findIndex((i) => i.id === id)];
   return { ...shared, ...changes, id };
 }
-__name(choice, "choice");
-var quantities = /* @__PURE__ */ __name((...ids) => ids.map((id) => quantity(id)), "quantities");
+var quantities = (...ids) => ids.map((id) => quantity(id));
 
 // core/catalogue/steam/results.ts
 var RESULTS = [
@@ -8260,7 +8385,7 @@ var RESULTS = [
   { id: "peakGaugePressure", name: "greatest overpressure", quantity: "pressure", units: ["kPa", "psi"] },
   { id: "timeToPop", name: "pops back after", quantity: "time", units: ["s", "s"], measuredBy: HUSH }
 ];
-var steamResults = /* @__PURE__ */ __name((...ids) => ids.map((id) => RESULTS[RESULTS.findIndex((r) => r.id === id)]), "steamResults");
+var steamResults = (...ids) => ids.map((id) => RESULTS[RESULTS.findIndex((r) => r.id === id)]);
 
 // core/catalogue/steam/dipped-face.ts
 var DIPPED_RESULTS = steamResults(
@@ -8299,7 +8424,7 @@ var DIPPED_COEFFICIENTS = quantities(
   "surfaceConductance",
   "entryLoss"
 );
-var FILL_OUTCOMES = /* @__PURE__ */ __name((vessel) => [
+var FILL_OUTCOMES = (vessel) => [
   { id: "fill", look: "filled", name: "fills", sentence: `Water rushes in and fills the ${vessel} nearly to the end.` },
   {
     id: "part",
@@ -8308,7 +8433,7 @@ var FILL_OUTCOMES = /* @__PURE__ */ __name((vessel) => [
     sentence: `Water comes in, but a good part of the ${vessel} stays empty.`
   },
   { id: "nothing", look: "nothing", name: "nothing", sentence: "Hardly any water comes in." }
-], "FILL_OUTCOMES");
+];
 
 // core/catalogue/steam/glass-checks.ts
 import normalCdf from "@stdlib/stats-base-dists-normal-cdf";
@@ -8335,8 +8460,8 @@ var FLASK_BOTTOM = defineInput({
   ]
 });
 var SCORE = -2.0537;
-var borneChill = /* @__PURE__ */ __name((limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD))), "borneChill");
-var shareCracked = /* @__PURE__ */ __name((chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0, "shareCracked");
+var borneChill = (limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)));
+var shareCracked = (chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0;
 function bearsTheChill({ numbers: n }, bath) {
   const boiling = saturationTemperature(n.stationPressure);
   const coldest = boiling - borneChill(n.shockLimit);
@@ -8352,21 +8477,20 @@ function bearsTheChill({ numbers: n }, bath) {
     }
   ];
 }
-__name(bearsTheChill, "bearsTheChill");
-var soundGlass = /* @__PURE__ */ __name(({ choices }) => choices.glassState === "scratched" ? [
+var soundGlass = ({ choices }) => choices.glassState === "scratched" ? [
   {
     input: "glassState",
     message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound'
   }
-] : [], "soundGlass");
-var roundBottom = /* @__PURE__ */ __name(({ choices }) => choices.flaskBottom === "flat" ? [
+] : [];
+var roundBottom = ({ choices }) => choices.flaskBottom === "flat" ? [
   {
     input: "flaskBottom",
     message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round'
   }
-] : [], "roundBottom");
+] : [];
 var THIN = 8e-3;
-var thickEnough = /* @__PURE__ */ __name(({ numbers: n }) => {
+var thickEnough = ({ numbers: n }) => {
   const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3);
   return n.wallThickness >= least ? [] : [
     {
@@ -8378,13 +8502,13 @@ var thickEnough = /* @__PURE__ */ __name(({ numbers: n }) => {
       })}`
     }
   ];
-}, "thickEnough");
-var noTorch = /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "torch" ? [
+};
+var noTorch = ({ choices }) => choices.fillMethod === "torch" ? [
   {
     input: "fillMethod",
     message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice'
   }
-] : [], "noTorch");
+] : [];
 
 // core/catalogue/steam/rinse-inputs.ts
 var RINSE_COEFFICIENTS = defineInputs([
@@ -8418,7 +8542,7 @@ var RINSE_COEFFICIENTS = defineInputs([
 
 // core/catalogue/steam/bottle-fill/inputs.ts
 var NECK_SPLASH = {
-  default: /* @__PURE__ */ __name(({ numbers: n }) => 4e3 * (0.036 / n.neckDiameter) * (0.036 / n.neckDiameter), "default"),
+  default: ({ numbers: n }) => 4e3 * (0.036 / n.neckDiameter) * (0.036 / n.neckDiameter),
   usual: [500, 3e4],
   spread: { shape: "lognormal", relative: 1 },
   source: "Weber number at which half of it turns to drops: water that falls back on water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); the plunge stirs it, and a thick column more than a thin one; assumption"
@@ -8452,7 +8576,7 @@ var inputs6 = defineInputs([
   GLASS_STATE,
   quantity("heaterPower", { name: "flame or microwave", default: 800, usual: [200, 1500] }),
   quantity("heatingEfficiency", {
-    default: /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "microwave" ? 0.35 : 0.4, "default"),
+    default: ({ choices }) => choices.fillMethod === "microwave" ? 0.35 : 0.4,
     usual: [0.1, 0.7],
     source: "a few tens of millilitres take up about a third of a microwave's rated power, a litre nearly all of it; a flame under glass about 0.4; from memory"
   }),
@@ -8536,7 +8660,7 @@ var inputs6 = defineInputs([
     source: "kettle to bottle through a funnel; assumption"
   }
 ]);
-var check5 = /* @__PURE__ */ __name((values) => [
+var check5 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -8548,7 +8672,7 @@ var check5 = /* @__PURE__ */ __name((values) => [
   ...waterFits(values, "bottle"),
   ...atMost(values, "neckDiameter", "vesselDiameter", "the bottle's diameter"),
   ...glassWall(values)
-], "check");
+];
 
 // core/mechanisms/difference-by-cause.ts
 function differenceByCause(change) {
@@ -8564,7 +8688,6 @@ function differenceByCause(change) {
   rows.crush = amount * after * (1 / squeezed - 1 / (squeezed - change.lost));
   return rows;
 }
-__name(differenceByCause, "differenceByCause");
 
 // core/catalogue/steam/ledger.ts
 var CAUSES = {
@@ -8576,7 +8699,7 @@ var CAUSES = {
   inflow: "room taken by water that came in (gives back)",
   crush: "room lost by caving in (gives back)"
 };
-var steamLedger = /* @__PURE__ */ __name((moment) => (simulation) => ledgerOf(simulation, moment), "steamLedger");
+var steamLedger = (moment) => (simulation) => ledgerOf(simulation, moment);
 function ledgerOf({ trace, details }, words) {
   if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
   const sealing = details.sealing;
@@ -8607,7 +8730,6 @@ function ledgerOf({ trace, details }, words) {
     difference: c.pressure[first] - c.pressure[now]
   };
 }
-__name(ledgerOf, "ledgerOf");
 
 // core/catalogue/steam/bottle-fill/outcomes.ts
 var logged6 = {
@@ -8620,7 +8742,7 @@ var outcomes6 = [
   { id: "crack", look: "harm", name: "cracks", sentence: "The glass cracks or breaks." }
 ];
 var ledger4 = steamLedger("when water comes through the neck");
-var sizes4 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
+var sizes4 = (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
   {
     id: "pull",
     name: "pull on the bottle",
@@ -8645,11 +8767,11 @@ var sizes4 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(value
     units: ["N s", "lbf s"],
     note: "all the momentum that comes in"
   }
-]), "sizes");
+]);
 
 // core/catalogue/steam/bottle-fill/procedure.ts
-var at = /* @__PURE__ */ __name((input) => ({ input }), "at");
-var FILLED_BY = /* @__PURE__ */ __name((choices) => choices.fillMethod === "flame" ? [
+var at = (input) => ({ input });
+var FILLED_BY = (choices) => choices.fillMethod === "flame" ? [
   " (",
   at("heaterPower"),
   ", of which ",
@@ -8667,8 +8789,8 @@ var FILLED_BY = /* @__PURE__ */ __name((choices) => choices.fillMethod === "flam
   " in all; it rolls and rattles, the window fogs, water jumps. Oven off; wait ",
   at("ovenWait"),
   ", look for bubbles, then take it out."
-] : ["."], "FILLED_BY");
-var onHeat2 = /* @__PURE__ */ __name((choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave", "onHeat");
+] : ["."];
+var onHeat2 = (choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
 var shelf6 = [
   { step: "charge", kind: "vessel", shapes: ["bottle"], materials: ["glass"], capacity: [5e-5, 5e-3] },
   { step: "fill", kind: "heater", heaters: [...FLAME_OR_PLATE, "microwave"] },
@@ -8681,7 +8803,7 @@ var procedure6 = [
   },
   {
     id: "charge",
-    parts: /* @__PURE__ */ __name(({ choices }) => [
+    parts: ({ choices }) => [
       "Take a bottle of ",
       { input: "glassKind" },
       ", ",
@@ -8705,14 +8827,14 @@ var procedure6 = [
         { input: "chargeTemperature" },
         " and a boiling chip."
       ] : ["."]
-    ], "parts")
+    ]
   },
   {
     id: "fill",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "flame" ? ["heat", "flame", "scald"] : ["heat", "scald"], "hazards"),
+    hazards: ({ choices }) => choices.fillMethod === "flame" ? ["heat", "flame", "scald"] : ["heat", "scald"],
     marks: ["heat-on", "plume"],
-    parts: /* @__PURE__ */ __name(({ choices }) => ["Fill it with steam by ", { input: "fillMethod" }, ...FILLED_BY(choices)], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.details.timeOfLifting > 0 ? s.details.timeOfLifting : void 0, "duration")
+    parts: ({ choices }) => ["Fill it with steam by ", { input: "fillMethod" }, ...FILLED_BY(choices)],
+    duration: (s) => s.details.timeOfLifting > 0 ? s.details.timeOfLifting : void 0
   },
   {
     id: "turn",
@@ -8727,23 +8849,23 @@ var procedure6 = [
       { input: "mouthClearance" },
       " above the bottom."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
+    duration: (s) => s.details.sealing - s.details.timeOfLifting
   },
   {
     id: "open",
     hazards: ["glass-under-difference"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name(({ numbers: n }) => n.stopperTime > 0 ? [
+    parts: ({ numbers: n }) => n.stopperTime > 0 ? [
       "Let it stand stoppered, ",
       { input: "stopperPlace" },
       ", for ",
       { input: "stopperTime" },
       "; then pull the stopper out under water."
-    ] : ["Hold on with both hands (stoppered, ", { input: "stopperPlace" }, ": ", { input: "stopperTime" }, ")."], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToFill, "duration")
+    ] : ["Hold on with both hands (stoppered, ", { input: "stopperPlace" }, ": ", { input: "stopperTime" }, ")."],
+    duration: (s) => s.results.timeToFill
   }
 ];
-var kit6 = /* @__PURE__ */ __name((values) => [
+var kit6 = (values) => [
   "bottle of sound, unscratched glass, and spares",
   onHeat2(values.choices) ? values.choices.fillMethod === "microwave" ? "microwave and a wooden stick" : "burner or plate, with a heat spreader" : "kettle and funnel",
   "deep plastic bowl, a folded cloth on its bottom",
@@ -8751,8 +8873,8 @@ var kit6 = /* @__PURE__ */ __name((values) => [
   "cloth and heat-proof gloves",
   "goggles for all",
   "clock"
-], "kit");
-var ready = /* @__PURE__ */ __name((values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
+];
+var ready = (values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
   watch: [
     { sign: "The glass is too hot to hold at once after it is emptied.", worth: "it was warmed through" },
     { sign: "No cold draught over the mouth; turned over at once.", worth: "each second lets room air in" }
@@ -8760,11 +8882,11 @@ var ready = /* @__PURE__ */ __name((values, s) => onHeat2(values.choices) ? read
   earliest: 0,
   dryAt: void 0,
   lowFlame: void 0
-}, "ready");
+};
 
 // core/catalogue/steam/scene/bench.ts
 var ASPECT = 2.6;
-var bowlWidth = /* @__PURE__ */ __name((volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45)), "bowlWidth");
+var bowlWidth = (volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45));
 function benchOf(look) {
   const { diameter, height, stemLength = 0, mouthDepth = 0, bathVolume = 0, poolDepth = 0 } = look;
   const tall = height + stemLength;
@@ -8791,10 +8913,9 @@ function benchOf(look) {
     basin: { x, width: basin, rim, water }
   };
 }
-__name(benchOf, "benchOf");
 
 // core/catalogue/steam/scene/vessel.ts
-var eased = /* @__PURE__ */ __name((t) => t * t * (3 - 2 * t), "eased");
+var eased = (t) => t * t * (3 - 2 * t);
 function poseOf(look, { place, carried: carried3, depth }, bench) {
   const { heater, basin, unit } = bench;
   const stand = { x: heater.x, base: heater.top, turn: 0 };
@@ -8810,12 +8931,11 @@ function poseOf(look, { place, carried: carried3, depth }, bench) {
     turn: cold.turn * Math.min(1, Math.max(0, (carried3 - 0.35) / 0.5))
   };
 }
-__name(poseOf, "poseOf");
-var closedAcross = /* @__PURE__ */ __name(({ closure }) => closure === "bung" || closure === "relief", "closedAcross");
-var mouthAt = /* @__PURE__ */ __name((look) => closedAcross(look) ? 0.28 * look.diameter : 0, "mouthAt");
+var closedAcross = ({ closure }) => closure === "bung" || closure === "relief";
+var mouthAt = (look) => closedAcross(look) ? 0.28 * look.diameter : 0;
 function placed(look, moment, pose) {
   const height = shortened(look.height, moment.volumeLost);
-  const at4 = /* @__PURE__ */ __name((points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn), "at");
+  const at4 = (points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn);
   const mouth = Math.min(look.mouth, look.diameter);
   const wall = at4(
     vesselOutline({
@@ -8830,16 +8950,14 @@ function placed(look, moment, pose) {
   );
   return { at: at4, height, mouth, mouthAt: mouthAt(look), wall, opening: at4([[mouthAt(look), height]])[0] };
 }
-__name(placed, "placed");
-var stemVolume = /* @__PURE__ */ __name(({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength, "stemVolume");
-var climbed = /* @__PURE__ */ __name((look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0, "climbed");
+var stemVolume = ({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength;
+var climbed = (look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0;
 function waterLevel(look, moment, capacity, height) {
   const inStem = look.stemLength ? Math.min(moment.drawnIn, stemVolume(look)) : 0;
   const volume = Math.max(0, moment.waterInside / 1e3 - inStem);
   const filled = volume / (capacity * Math.max(0.15, 1 - moment.volumeLost));
   return height * Math.min(0.98, levelOf(look.shape, filled));
 }
-__name(waterLevel, "waterLevel");
 function vesselShapes(look, moment, p, capacity, seething) {
   const bottom = Math.min(...p.wall.map(([, y]) => y));
   const level = waterLevel(look, moment, capacity, p.height);
@@ -8866,7 +8984,6 @@ function vesselShapes(look, moment, p, capacity, seething) {
   shapes.push({ kind: "body", points: p.wall, stuff: "metal", open: true, thick: 2.2 });
   return shapes;
 }
-__name(vesselShapes, "vesselShapes");
 function jet(look, moment, p, bottom) {
   if (moment.jet < 0.4 || look.stemLength && climbed(look, moment) < 1) return [];
   const high = Math.min(0.95 * p.height, moment.jet ** 2 / (2 * 9.81));
@@ -8881,17 +8998,15 @@ function jet(look, moment, p, bottom) {
   ];
   return [{ kind: "body", points, stuff: "water", opacity: 0.55, thick: 0 }];
 }
-__name(jet, "jet");
 function hoops({ hoopSpacing = 0, height }, { volumeLost }) {
   if (hoopSpacing < 0.04 * height || hoopSpacing > 0.9 * height || volumeLost > 0.05) return [];
   const count2 = Math.round(height / hoopSpacing) - 1;
   return Array.from({ length: Math.max(0, count2) }, (_, i) => (i + 1) * height / (count2 + 1));
 }
-__name(hoops, "hoops");
 function stemShapes(look, moment, p) {
   const { stemLength = 0 } = look;
   if (stemLength === 0) return [];
-  const tube = /* @__PURE__ */ __name((width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2)), "tube");
+  const tube = (width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2));
   const inside = 0.04 * look.height;
   return [
     { kind: "body", points: tube(p.mouth, stemLength + inside), stuff: "glass", thick: 1.6 },
@@ -8903,16 +9018,15 @@ function stemShapes(look, moment, p) {
     }
   ];
 }
-__name(stemShapes, "stemShapes");
 function closureShapes(look, moment, p) {
   const u = 0.05 * look.height;
-  const piece = /* @__PURE__ */ __name((points, more = {}) => ({
+  const piece = (points, more = {}) => ({
     kind: "body",
     points: p.at(moved(points, p.mouthAt, p.height)),
     stuff: "metal",
     thick: 2,
     ...more
-  }), "piece");
+  });
   if (look.closure === "relief") {
     const weight = [
       [-0.9 * u, 1.6 * u],
@@ -8939,20 +9053,18 @@ function closureShapes(look, moment, p) {
   const wide = Math.max(p.mouth * 1.15, 0.03 * look.height);
   return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? "card" : "ink" })];
 }
-__name(closureShapes, "closureShapes");
 
 // core/catalogue/steam/scene/caption.ts
-var pushesOut = /* @__PURE__ */ __name(({ pressure, outside }) => pressure > outside * 1.002, "pushesOut");
-var stoppered = /* @__PURE__ */ __name((look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1), "stoppered");
-var captionOf = /* @__PURE__ */ __name((look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment), "captionOf");
-var onHeat3 = /* @__PURE__ */ __name(({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold, "onHeat");
+var pushesOut = ({ pressure, outside }) => pressure > outside * 1.002;
+var stoppered = (look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1);
+var captionOf = (look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment);
+var onHeat3 = ({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold;
 function reheated(m) {
   const lost = say`${asShare(m.volumeLost)} of its volume gone`;
   if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`;
   const over2 = asPressure(m.pressure - m.outside, { digits: 3 });
   return say`Steam inside pushes out with ${over2} over the room; ${lost}.`;
 }
-__name(reheated, "reheated");
 function closed(look, m) {
   if (m.place === "on-heat")
     return onHeat3(m, "On the heat, open, a steady plume: the air is leaving.", "Open, warming up.");
@@ -8961,7 +9073,6 @@ function closed(look, m) {
   if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`;
   return look.closure === "vent" ? "Steam off, cooling on." : "Closed and cooling: the hush.";
 }
-__name(closed, "closed");
 function dipped(look, m) {
   if (m.place === "on-heat") return onHeat3(m, "On the heat, a steady plume: the air is leaving.", "Warming up.");
   if (m.place === "carried")
@@ -8974,16 +9085,15 @@ function dipped(look, m) {
     return m.drawnIn > 1e-7 ? say`Water climbs the stem: ${asShare(inStem)} of the way.` : "Stem under water: the hush.";
   return m.drawnIn > 1e-6 ? say`Mouth under water; ${water} drawn in.` : "Mouth under water: the hush.";
 }
-__name(dipped, "dipped");
 
 // core/catalogue/steam/scene/moment.ts
 function momentAt(values, { trace, details, results: results27 }, time) {
   if (!trace) throw new RangeError("trace: the drawing needs a simulation with a trace");
   const { timeOfLifting: lifting, sealing } = details;
   const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers;
-  const column2 = /* @__PURE__ */ __name((id) => trace.columns[id] ? valueAt(trace, id, time) : 0, "column");
+  const column2 = (id) => trace.columns[id] ? valueAt(trace, id, time) : 0;
   const onHeat4 = time < lifting;
-  const since = /* @__PURE__ */ __name((start) => onHeat4 && start !== void 0 && time >= start, "since");
+  const since = (start) => onHeat4 && start !== void 0 && time >= start;
   const dry2 = details.boiledDry === 1 && time > (results27.timeToDry ?? Infinity);
   const onTheWay = onHeat4 ? 0 : 1;
   return {
@@ -9003,7 +9113,6 @@ function momentAt(values, { trace, details, results: results27 }, time) {
     wallTemperature: column2("wallTemperature")
   };
 }
-__name(momentAt, "momentAt");
 
 // core/catalogue/steam/scene/pushes.ts
 var ROOM_ARROW = 0.13;
@@ -9050,10 +9159,9 @@ function pushShapes(look, m, p, { unit }, showInside) {
     { kind: "note", at: [x - aside, middle], anchor: "end", stuff: "vapour", said: [say`inside ${kPa(m.pressure)}`] }
   ];
 }
-__name(pushShapes, "pushShapes");
 function gasShapes(look, m, p, { unit }) {
   const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const at4 = /* @__PURE__ */ __name((line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit], "at");
+  const at4 = (line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit];
   return [
     { kind: "note", at: at4(0), stuff: "vapour", said: [say`steam ${asShare(1 - m.airFraction)}`] },
     { kind: "note", at: at4(1), stuff: "outside-air", said: [say`air ${asShare(m.airFraction)}`] },
@@ -9066,7 +9174,6 @@ function gasShapes(look, m, p, { unit }) {
     ] : []
   ];
 }
-__name(gasShapes, "gasShapes");
 
 // core/catalogue/steam/scene/surroundings.ts
 var COOLANT = {
@@ -9079,12 +9186,12 @@ var COOLANT = {
   "inside": "cold rinse inside",
   "": ""
 };
-var named = /* @__PURE__ */ __name((x, { frame }, words) => ({
+var named = (x, { frame }, words) => ({
   kind: "note",
   at: [x, frame.bottom],
   anchor: "middle",
   said: [words]
-}), "named");
+});
 function heaterShapes(look, moment, bench) {
   const { heater, unit } = bench;
   if (!look.heat) return [];
@@ -9110,8 +9217,7 @@ function heaterShapes(look, moment, bench) {
     named(heater.x, bench, "heater")
   ];
 }
-__name(heaterShapes, "heaterShapes");
-var waterShapes = /* @__PURE__ */ __name(({ basin }, opacity) => basin.width === 0 ? [] : [
+var waterShapes = ({ basin }, opacity) => basin.width === 0 ? [] : [
   {
     kind: "body",
     points: rectangle(basin.x - basin.width / 2, 0, basin.width, basin.water),
@@ -9119,7 +9225,7 @@ var waterShapes = /* @__PURE__ */ __name(({ basin }, opacity) => basin.width ===
     opacity,
     thick: 0
   }
-], "waterShapes");
+];
 function iceShapes(look, { basin, unit }, ice) {
   if (basin.width === 0) return [];
   const size = Math.min(0.05 * unit, 0.09 * basin.width);
@@ -9132,7 +9238,6 @@ function iceShapes(look, { basin, unit }, ice) {
     return { kind: "body", points: rectangle(left, bottom, size, 0.85 * size), stuff: "ice", thick: 1 };
   });
 }
-__name(iceShapes, "iceShapes");
 function rimShapes({ basin }) {
   if (basin.width === 0) return [];
   const [left, right] = [basin.x - basin.width / 2, basin.x + basin.width / 2];
@@ -9153,22 +9258,20 @@ function rimShapes({ basin }) {
     { kind: "body", points: wall, stuff: "metal", open: true, thick: 3 }
   ];
 }
-__name(rimShapes, "rimShapes");
 function coolingName(look, bench, temperature) {
   if (!look.cooling) return [];
   const warmth = said(temperature, "temperature", "degC", "degF");
   const words = look.cooling === "still-air" ? COOLANT[look.cooling] : look.cooling === "bath" ? say`bath ${warmth}` : say`${COOLANT[look.cooling]}, ${warmth}`;
   return [named(bench.basin.x, bench, words)];
 }
-__name(coolingName, "coolingName");
 function coolantShapes(look, p, { frame }) {
   const [x, middle] = p.at([[0, p.height / 2]])[0];
   const half = look.diameter / 2;
   const [top, bottom] = [middle + p.height / 2, middle - p.height / 2];
-  const stroke = /* @__PURE__ */ __name((at4, long2) => [at4, [at4[0], at4[1] - long2]], "stroke");
+  const stroke = (at4, long2) => [at4, [at4[0], at4[1] - long2]];
   const long = 0.035 * p.height;
   if (look.cooling === "spray") {
-    const beside = /* @__PURE__ */ __name((i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1)), "beside");
+    const beside = (i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1));
     const strokes = Array.from(
       { length: 18 },
       (_, i) => stroke([x + beside(i), top - 0.04 * p.height - 0.85 * p.height * (i * 0.36 % 1)], long)
@@ -9210,36 +9313,34 @@ function coolantShapes(look, p, { frame }) {
     { kind: "body", points: film, stuff: "water", open: true, thick: 3, opacity: 0.6 }
   ];
 }
-__name(coolantShapes, "coolantShapes");
 
 // core/catalogue/steam/scene/index.ts
-function steamScene(values, run2, time, look) {
-  const moment = momentAt(values, run2, time);
+function steamScene(values, run, time, look) {
+  const moment = momentAt(values, run, time);
   const bench = benchOf(look);
   const p = placed(look, moment, poseOf(look, moment, bench));
   const sealed = moment.place === "sealed" && look.cooling !== "";
   const over2 = pushesOut(moment);
   const scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] };
-  const add = /* @__PURE__ */ __name((...shapes) => scene.shapes.push(...shapes), "add");
+  const add = (...shapes) => scene.shapes.push(...shapes);
   add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22));
   add(...iceShapes(look, bench, values.numbers.iceMass ?? 0));
   add(...stemShapes(look, moment, p));
-  add(...vesselShapes(look, moment, p, run2.details.capacity, moment.boiling || !look.cooling && over2));
+  add(...vesselShapes(look, moment, p, run.details.capacity, moment.boiling || !look.cooling && over2));
   add(...closureShapes(look, moment, p));
   if (moment.plume) {
     const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0];
     add({ kind: "plume", at: [x, y] });
   }
   if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2));
-  add(...rimShapes(bench), ...coolingName(look, bench, run2.details.bathTemperature ?? values.numbers.airTemperature));
+  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature));
   if (sealed || over2) add(...pushShapes(look, moment, p, bench, moment.volumeLost < 0.3 || over2));
   else if (!sealed && (look.cooling !== "bath" || moment.place === "on-heat")) add(...gasShapes(look, moment, p, bench));
   return scene;
 }
-__name(steamScene, "steamScene");
 
 // core/catalogue/steam/bottle-fill/drawing.ts
-var drawing6 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing6 = (values, s, time) => steamScene(values, s, time, {
   shape: "bottle",
   closure: values.numbers.stopperTime > 0 ? "cap" : "mouth",
   cooling: "bath",
@@ -9250,7 +9351,7 @@ var drawing6 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s,
   neckLength: values.numbers.neckLength,
   mouthDepth: values.numbers.mouthDepth,
   bathVolume: values.numbers.bathVolume
-}), "drawing");
+});
 
 // core/catalogue/steam/bottle-fill/teaching.ts
 var teaching6 = {
@@ -9262,7 +9363,7 @@ var teaching6 = {
   after: ["What was left above the water?", "Why does a rinsed bottle only half fill?"],
   elsewhere: ["A dropper.", "A syringe.", "Drinking through a straw.", "Bottling plants that fill by vacuum."]
 };
-var why6 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) => {
+var why6 = (values, { results: r, outcome, details }) => {
   const lines = [
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
       under${onHeat2(values.choices) ? "" : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
@@ -9283,8 +9384,8 @@ var why6 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) => 
   if (values.numbers.mouthClearance < values.numbers.neckDiameter / 4)
     lines.push("The rim is so close to the bottom that the gap throttles the flow: lift it.");
   return lines;
-}, "why");
-var explanation6 = /* @__PURE__ */ __name((_values, { results: r }) => [
+};
+var explanation6 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing on the water in the bowl pushed it up into the bottle."
@@ -9305,7 +9406,7 @@ var explanation6 = /* @__PURE__ */ __name((_values, { results: r }) => [
       on contact, which keeps the pressure low: a runaway. It ends with a blow of about
       ${asPressure(r.slamPressure)} (Joukowsky) where no air cushions it.`
   }
-], "explanation");
+];
 
 // core/catalogue/steam/bottle-fill/index.ts
 var bottleFill = defineDemonstration({
@@ -9354,7 +9455,6 @@ function pulseLevel(energy, share, duration, distance) {
   const intensity = power / (4 * Math.PI * distance * distance);
   return 10 * ln(Math.max(intensity, 1e-12) / 1e-12) / LN_102;
 }
-__name(pulseLevel, "pulseLevel");
 var FUEL_TEACHING = {
   wrongIdea: {
     idea: "Fuel itself explodes.",
@@ -9385,16 +9485,16 @@ var BURNS_IN = defineInput({
     { id: "oxygen", name: "oxygen" }
   ]
 });
-var noOxygen = /* @__PURE__ */ __name(({ choices }) => choices.burnsIn === "oxygen" ? [
+var noOxygen = ({ choices }) => choices.burnsIn === "oxygen" ? [
   {
     input: "burnsIn",
     message: 'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air'
   }
-] : [], "noOxygen");
+] : [];
 
 // core/catalogue/motion/fuel-failure.ts
 var MISFIRE_MINUTES = 5;
-var fuelFailure = /* @__PURE__ */ __name((what, change) => [
+var fuelFailure = (what, change) => [
   standBack("Nobody approaches or looks into it: treat it as live."),
   heatOff("Every flame out, from where one stands."),
   wait(`Wait ${MISFIRE_MINUTES} minutes.`),
@@ -9403,7 +9503,7 @@ var fuelFailure = /* @__PURE__ */ __name((what, change) => [
   ),
   near("Air it outdoors, away from flames; wet blanket at hand."),
   next(change)
-], "fuelFailure");
+];
 
 // core/catalogue/motion/bottle-line/cautions.ts
 var gates7 = [
@@ -9414,7 +9514,7 @@ var gates7 = [
   },
   { step: "go", text: "Eye and ear protection on; nobody behind the cap, in the line or at its end.", guards: [] }
 ];
-var cautions7 = /* @__PURE__ */ __name(({ numbers: n }, _s, risk) => applying(
+var cautions7 = ({ numbers: n }, _s, risk) => applying(
   fuelMixture("line"),
   pressurised(atWorst(risk, "peakPressureDifference"), n.pressureRating, "line"),
   projectile(
@@ -9426,11 +9526,11 @@ var cautions7 = /* @__PURE__ */ __name(({ numbers: n }, _s, risk) => applying(
     " along the line and off its end"
   ),
   bang(atWorst(risk, "levelFirstRow"), "go")
-), "cautions");
-var afterFailure7 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => fuelFailure(
+);
+var afterFailure7 = (_values, _s, _risk, outcome) => fuelFailure(
   "the bottle\u2019s cap",
   outcome === "over" ? "Not with this bottle: the pressure was over its limit; a wider hole, or not at all." : "A new bottle; a shorter line. The used one is softened and goes away for good."
-), "afterFailure");
+);
 
 // core/catalogue/motion/bottle-line/simulate.ts
 var COLUMNS7 = [
@@ -9452,34 +9552,34 @@ function simulate7(values, detail, refinement = 1) {
   const rows = detail === "trace" ? new TraceRows(COLUMNS7) : void 0;
   const closedRise = n.pressureRise * outside;
   const mass = n.bottleMass;
-  const gaugeOf = /* @__PURE__ */ __name((s) => Math.max(0, s[LINE.inner]), "gaugeOf");
+  const gaugeOf = (s) => Math.max(0, s[LINE.inner]);
   const effective = CONTRACTION * vent;
   const hot = n.leavingTemperature;
-  const hotOf = /* @__PURE__ */ __name((gauge) => temperature + (hot - temperature) * Math.min(1, gauge / Math.max(0.1 * closedRise, 1)), "hotOf");
+  const hotOf = (gauge) => temperature + (hot - temperature) * Math.min(1, gauge / Math.max(0.1 * closedRise, 1));
   const inner = {
     start: [0],
     scale: [0.01 * closedRise],
     dependsOnTime: true,
-    rates: /* @__PURE__ */ __name((time2, s, slope) => {
+    rates: (time2, s, slope) => {
       const gauge = gaugeOf(s);
       const out = nozzleFlow(effective, outside + gauge, hot, outside) * AIR_GAS_CONSTANT * hot;
       slope[LINE.inner] = (time2 < n.burnTime ? closedRise / n.burnTime : 0) - BURNT_GAMMA * out / n.bottleVolume;
-    }, "rates")
+    }
   };
   const ended = runAlong(
     {
       inner,
       // Momentum of the jet: choked or not, within a tenth of 2 C A Δp at these pressures, less as the jet chokes.
-      thrust: /* @__PURE__ */ __name((s) => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside), "thrust"),
+      thrust: (s) => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside),
       slope: 0,
-      friction: /* @__PURE__ */ __name(() => n.lineFriction * mass * GRAVITY, "friction"),
-      inertia: /* @__PURE__ */ __name(() => mass, "inertia"),
-      drag: /* @__PURE__ */ __name(() => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter), "drag"),
+      friction: () => n.lineFriction * mass * GRAVITY,
+      inertia: () => mass,
+      drag: () => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter),
       length: n.lineLength,
       longest: LONGEST3,
       turns: [n.burnTime],
-      spent: /* @__PURE__ */ __name((s, time2) => time2 > n.burnTime && gaugeOf(s) < SPENT * closedRise, "spent"),
-      peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => s[LINE.inner], "value") }]
+      spent: (s, time2) => time2 > n.burnTime && gaugeOf(s) < SPENT * closedRise,
+      peaks: [{ id: "gauge", value: (_, s) => s[LINE.inner] }]
     },
     stepTolerance(detail, refinement),
     rows && ((time2, s) => rows.add(time2, {
@@ -9523,7 +9623,6 @@ function simulate7(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate7, "simulate");
 
 // core/catalogue/motion/bottle-line/inputs.ts
 var GUIDE = defineInput({
@@ -9557,8 +9656,8 @@ function check6(values) {
     ] : []
   ];
   if (faults.length > 0) return faults;
-  const worst2 = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise + RICHER), burnTime: QUICKER * n.burnTime };
-  const share = simulate7({ choices, numbers: worst2 }, "summary").results.ratingShare;
+  const worst = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise + RICHER), burnTime: QUICKER * n.burnTime };
+  const share = simulate7({ choices, numbers: worst }, "summary").results.ratingShare;
   return share <= 1 ? [] : [
     {
       input: "ventDiameter",
@@ -9569,7 +9668,6 @@ function check6(values) {
     }
   ];
 }
-__name(check6, "check");
 var inputs7 = defineInputs([
   ...ROOM_INPUTS,
   {
@@ -9666,14 +9764,14 @@ var outcomes7 = [
   { id: "short", look: "partly", name: "stops on the way", sentence: "The bottle stops on the way." },
   { id: "over", look: "harm", name: "is over the bottle\u2019s limit", sentence: "The bottle could burst." }
 ];
-var ledger5 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger5 = ({ details: d }) => ({
   moment: "at its greatest: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
     { id: "cooling", cause: "hot gas that wants more room, less what the hole lets out", pressure: -d.difference }
   ]
-}), "ledger");
-var sizes5 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes5 = (_values, s) => [
   {
     id: "peak",
     name: "over the room at most",
@@ -9692,7 +9790,7 @@ var sizes5 = /* @__PURE__ */ __name((_values, s) => [
       note: "into the padded stop"
     }
   ]
-], "sizes");
+];
 
 // core/catalogue/motion/bottle-line/procedure.ts
 var shelf7 = [];
@@ -9730,11 +9828,11 @@ var procedure7 = [
     hazards: ["fuel", "projectile"],
     marks: ["sealed"],
     parts: ["By the school\u2019s own written steps, from the side, at arm\u2019s length, on a count."],
-    duration: /* @__PURE__ */ __name((s) => s.results.runTime, "duration")
+    duration: (s) => s.results.runTime
   },
   { id: "air", parts: ["Bottle away for good: once used it is softened. No second try with the same bottle."] }
 ];
-var kit7 = /* @__PURE__ */ __name(() => [
+var kit7 = () => [
   say`bottle of ${asVolume(5e-4)} for fizzy drinks, new`,
   "cap with its hole",
   "nylon line and two strong points",
@@ -9744,10 +9842,10 @@ var kit7 = /* @__PURE__ */ __name(() => [
   "fire blanket and extinguisher",
   "barrier tape",
   "the signed assessment"
-], "kit");
+];
 
 // core/catalogue/motion/bottle-line/drawing.ts
-var drawing7 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing7 = (values, s, time) => {
   const n = values.numbers;
   const [place, speed, pressure] = ["place", "speed", "pressure"].map((c) => valueAt(s.trace, c, time));
   const l = n.lineLength;
@@ -9793,18 +9891,18 @@ var drawing7 = /* @__PURE__ */ __name((values, s, time) => {
     shapes,
     caption: ["Bottle drawn larger than to scale. ", said(place, "length", "m", "ft"), " along the line."]
   };
-}, "drawing");
+};
 
 // core/catalogue/motion/bottle-line/teaching.ts
-var why7 = /* @__PURE__ */ __name((values, s) => [
+var why7 = (values, s) => [
   say`The hole lets out while it burns: ${asPressure(s.results.peakPressureDifference)} over the room at most,
     ${asShare(s.results.ratingShare)} of the stated limit. The jet gives the bottle
     ${asSpeed(s.results.topSpeed)}.`,
   say`A smaller hole than ${asLength(values.numbers.ventDiameter)} is more dangerous: the pressure has nowhere to
     go.`,
   OPEN_QUESTION
-], "why");
-var advice2 = /* @__PURE__ */ __name((_values, s, risk) => [
+];
+var advice2 = (_values, s, risk) => [
   {
     text: s.results.arrivalEnergy === void 0 ? "Shorter line, or it stops under way." : say`It arrives with at most ${asEnergy(atWorst(risk, "arrivalEnergy"))} in 99 of 100: pad the stop, and
           nobody within ${asLength(2)} of it.`
@@ -9812,8 +9910,8 @@ var advice2 = /* @__PURE__ */ __name((_values, s, risk) => [
   {
     text: "Places: presenter beside the start, never behind the cap nor in the line; helper with blanket and extinguisher at the far end, to the side; somebody at the door; everybody else beyond the barrier."
   }
-], "advice");
-var explanation7 = /* @__PURE__ */ __name((_values, s) => [
+];
+var explanation7 = (_values, s) => [
   {
     from: 7,
     text: "The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the bottle the other way."
@@ -9832,7 +9930,7 @@ var explanation7 = /* @__PURE__ */ __name((_values, s) => [
     from: 16,
     text: "Burning rate against outflow through the hole sets the pressure: p\u0302 \u2248 \u0394p_closed/(1 + t_burn/t_vent). Thrust 2 C A \u0394p, a little less as the jet chokes. Water vapour is among the products: look for the dew."
   }
-], "explanation");
+];
 
 // core/catalogue/motion/bottle-line/index.ts
 var bottleLine = defineDemonstration({
@@ -9917,8 +10015,7 @@ function cautions8({ numbers: n }, { results: results27, details }, risk) {
     } : void 0
   );
 }
-__name(cautions8, "cautions");
-var afterFailure8 = /* @__PURE__ */ __name((_values, _simulation, _risk, outcome) => [
+var afterFailure8 = (_values, _simulation, _risk, outcome) => [
   wait("Leave it in the water for ten seconds: it may still fill or give way."),
   heatOff("Heater off."),
   pressureOff(
@@ -9934,7 +10031,7 @@ var afterFailure8 = /* @__PURE__ */ __name((_values, _simulation, _risk, outcome
     }[outcome] ?? "Hardly any water in it: it held mostly air. Boil on longer, or be quicker to the bowl."
   ),
   next("A can that has been on the heat twice is soft and lacquer-free: take a fresh one for the next try.")
-], "afterFailure");
+];
 
 // core/catalogue/steam/can-plunge/drawing.ts
 function drawing8(values, simulation, time) {
@@ -9951,7 +10048,6 @@ function drawing8(values, simulation, time) {
     bathVolume: n.bathVolume
   });
 }
-__name(drawing8, "drawing");
 
 // core/catalogue/steam/can-plunge/inputs.ts
 var inputs8 = defineInputs([
@@ -9984,7 +10080,7 @@ var inputs8 = defineInputs([
     "mouthPassage"
   )
 ]);
-var check7 = /* @__PURE__ */ __name((values) => [
+var check7 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -9994,12 +10090,12 @@ var check7 = /* @__PURE__ */ __name((values) => [
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the can's diameter"),
   ...atMost(values, "mouthDepth", "vesselHeight", "the can's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-], "check");
+];
 
 // core/catalogue/steam/capped.ts
 var CRUSHED = 0.25;
 var VISIBLE = 0.02;
-var packingAbove = /* @__PURE__ */ __name((empty, water, capacity) => empty * Math.max(0.02, 1 - water / (1e3 * capacity)), "packingAbove");
+var packingAbove = (empty, water, capacity) => empty * Math.max(0.02, 1 - water / (1e3 * capacity));
 function runCapped(capped, detail, refinement, outcome, recorder) {
   const { plan: plan3, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped;
   const { room } = plan3;
@@ -10036,7 +10132,7 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
     ...talkTime !== void 0 && { talkTime },
     ...giveUpTime !== void 0 && { giveUpTime }
   };
-  const at4 = /* @__PURE__ */ __name((time) => time === void 0 ? void 0 : filled.sealing + time, "at");
+  const at4 = (time) => time === void 0 ? void 0 : filled.sealing + time;
   const events = new EventList(capped.names).addHeating(filled).add("talk", at4(talkTime)).add("critical", at4(ended.hush)).add("peak", at4(ended.timeOfPeak));
   const simulation = {
     results: results27,
@@ -10052,8 +10148,7 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
-__name(runCapped, "runCapped");
-var crushOutcome = /* @__PURE__ */ __name((stands) => ({ volumeLost, hush }) => volumeLost >= CRUSHED ? "crush" : volumeLost >= VISIBLE || hush !== void 0 ? "dent" : stands, "crushOutcome");
+var crushOutcome = (stands) => ({ volumeLost, hush }) => volumeLost >= CRUSHED ? "crush" : volumeLost >= VISIBLE || hush !== void 0 ? "dent" : stands;
 
 // core/catalogue/steam/can-plunge/outcomes.ts
 var MOSTLY = 0.5;
@@ -10090,7 +10185,6 @@ function outcomeOf(lost, drawnIn, capacity) {
   if (lost >= VISIBLE) return full ? "both" : "dent";
   return full ? "fill" : "nothing";
 }
-__name(outcomeOf, "outcomeOf");
 var results8 = steamResults(
   "boilingTemperature",
   "timeToBoil",
@@ -10114,11 +10208,11 @@ var logged8 = {
   seen: ["hush", "waterDrawnIn", "timeToBoil", "timeToPlume", "bathTemperatureAfter"]
 };
 var ledger6 = steamLedger("when the wall gives way");
-var sizes6 = /* @__PURE__ */ __name((values, simulation) => sizesOf(
+var sizes6 = (values, simulation) => sizesOf(
   simulation,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   true
-), "sizes");
+);
 
 // core/catalogue/steam/water-window.ts
 var WAIT = 60;
@@ -10127,14 +10221,14 @@ var state = new Float64Array(5);
 function waterWindowOf(plan3, waterCharge, patience = 300) {
   const density = plan3.charge / waterCharge;
   const bySpace = plan3.vessel.capacity * (1 - STEAM_SPACE) * density;
-  const survives = /* @__PURE__ */ __name((charge) => {
+  const survives = (charge) => {
     const heated = heat({ ...plan3, charge }, state, 0.01);
     return heated.timeToDry === void 0 || heated.timeToPlume === void 0 ? !heated.boiledDry : heated.timeToDry > heated.timeToPlume + plan3.purgeTime + WAIT;
-  }, "survives");
-  const inTime = /* @__PURE__ */ __name((charge) => {
+  };
+  const inTime = (charge) => {
     const { timeToPlume } = heat({ ...plan3, charge }, state, 0.01);
     return timeToPlume !== void 0 && timeToPlume <= patience;
-  }, "inTime");
+  };
   const least = boundary(1e-4, bySpace, (charge) => !survives(charge));
   const byTime = boundary(least, bySpace, inTime);
   return {
@@ -10146,7 +10240,6 @@ function waterWindowOf(plan3, waterCharge, patience = 300) {
     steamSpace: STEAM_SPACE
   };
 }
-__name(waterWindowOf, "waterWindowOf");
 function boundary(low, high, holds) {
   if (!holds(low)) return low;
   if (holds(high)) return high;
@@ -10158,7 +10251,6 @@ function boundary(low, high, holds) {
   }
   return a;
 }
-__name(boundary, "boundary");
 
 // core/catalogue/steam/repeats.ts
 function loadOf({ solid, wallThickness, upperArea, crossSection: crossSection2 }, at4) {
@@ -10171,7 +10263,6 @@ function loadOf({ solid, wallThickness, upperArea, crossSection: crossSection2 }
     steamTemperature: quickSaturationTemperature(at4.roomPressure)
   };
 }
-__name(loadOf, "loadOf");
 function bathAfterMany({ numbers: n }, one, temperature, count2) {
   return bathAfter({
     ...one,
@@ -10183,12 +10274,11 @@ function bathAfterMany({ numbers: n }, one, temperature, count2) {
     steam: one.steam * count2
   });
 }
-__name(bathAfterMany, "bathAfterMany");
-var repeatsOf = /* @__PURE__ */ __name((values, load, temperature, count2) => Array.from({ length: count2 }, (_, before) => {
+var repeatsOf = (values, load, temperature, count2) => Array.from({ length: count2 }, (_, before) => {
   const bath = bathAfterMany(values, load, temperature, before);
   return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice };
-}), "repeatsOf");
-var repeatsInPool = /* @__PURE__ */ __name((vesselOf2) => (values, { details: d, results: r }, count2) => {
+});
+var repeatsInPool = (vesselOf2) => (values, { details: d, results: r }, count2) => {
   const load = loadOf(vesselOf2(values), {
     wall: d.wallAtSeal,
     liquid: d.liquidAtSeal,
@@ -10197,7 +10287,7 @@ var repeatsInPool = /* @__PURE__ */ __name((vesselOf2) => (values, { details: d,
     roomPressure: d.stationPressure
   });
   return repeatsOf(values, load, values.numbers.bathTemperature, count2);
-}, "repeatsInPool");
+};
 
 // core/catalogue/steam/can-plunge/simulate.ts
 function vesselOf({ numbers: n, choices }) {
@@ -10212,8 +10302,7 @@ function vesselOf({ numbers: n, choices }) {
     SOLIDS[choices.wallMaterial]
   );
 }
-__name(vesselOf, "vesselOf");
-var heatingOf = /* @__PURE__ */ __name((values) => heatingPlan(values, vesselOf(values)), "heatingOf");
+var heatingOf = (values) => heatingPlan(values, vesselOf(values));
 function untilSealed(values, tolerance, recorder) {
   const n = values.numbers;
   const plan3 = heatingOf(values);
@@ -10279,7 +10368,6 @@ function untilSealed(values, tolerance, recorder) {
   };
   return { plan: plan3, filled, pool, gas, perfect, first, load, coolingPlan };
 }
-__name(untilSealed, "untilSealed");
 function simulate8(values, detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement);
   const recorder = detail === "trace" ? new TraceRecorder(heatingOf(values)) : void 0;
@@ -10327,7 +10415,6 @@ function simulate8(values, detail, refinement = 1) {
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
-__name(simulate8, "simulate");
 function repeats(values, _simulation, count2) {
   const { load, first } = untilSealed(
     { ...values, numbers: { ...values.numbers, restedCount: 0 } },
@@ -10335,15 +10422,14 @@ function repeats(values, _simulation, count2) {
   );
   return repeatsOf(values, load, first, count2);
 }
-__name(repeats, "repeats");
 
 // core/catalogue/steam/can-plunge/procedure.ts
-var at2 = /* @__PURE__ */ __name((input) => ({ input }), "at");
+var at2 = (input) => ({ input });
 var procedure8 = [
   {
     id: "bath",
-    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.bathTemperature >= SCALDS ? ["scald"] : [], "hazards"),
-    parts: /* @__PURE__ */ __name(({ numbers: n }) => [
+    hazards: ({ numbers: n }) => n.bathTemperature >= SCALDS ? ["scald"] : [],
+    parts: ({ numbers: n }) => [
       "Fill the bowl with ",
       at2("bathVolume"),
       " of water",
@@ -10351,7 +10437,7 @@ var procedure8 = [
       "; stir to ",
       at2("bathTemperature"),
       ...n.restedCount > 0 ? [". ", at2("restedCount"), " went into it before this one."] : [". It is fresh (cans before this one: ", at2("restedCount"), ")."]
-    ], "parts")
+    ]
   },
   {
     id: "charge",
@@ -10388,27 +10474,27 @@ var procedure8 = [
       at2("heatingEfficiency"),
       " of that gets in) until a steady plume shows."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", at2("purgeTime"), "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
   },
   {
     id: "lift",
     hazards: ["scald", "heat"],
     marks: ["lifted"],
     parts: ["Lift it with tongs, turn it over, and have the mouth in the water within ", at2("transferTime"), "."],
-    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
+    duration: (s) => s.details.sealing - s.details.timeOfLifting
   },
   {
     id: "plunge",
     hazards: ["scald", "vacuum"],
     marks: ["sealed"],
     parts: ["Push the mouth ", at2("mouthDepth"), " under and hold it there. Hush."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   }
 ];
 var shelf8 = [
@@ -10416,7 +10502,7 @@ var shelf8 = [
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["aluminium", "steel"], capacity: [5e-5, 6e-3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
 ];
-var kit8 = /* @__PURE__ */ __name((values) => [
+var kit8 = (values) => [
   "can, rinsed, and as many spares as the forecast says",
   "measuring spoon or small cylinder",
   "heater",
@@ -10428,9 +10514,9 @@ var kit8 = /* @__PURE__ */ __name((values) => [
   "thermometer",
   "clock",
   "tray and towel"
-], "kit");
-var ready2 = /* @__PURE__ */ __name((values, simulation) => readyFromPlan(heatingOf(values), simulation), "ready");
-var waterWindow = /* @__PURE__ */ __name((values) => waterWindowOf(heatingOf(values), values.numbers.waterCharge), "waterWindow");
+];
+var ready2 = (values, simulation) => readyFromPlan(heatingOf(values), simulation);
+var waterWindow = (values) => waterWindowOf(heatingOf(values), values.numbers.waterCharge);
 
 // core/catalogue/steam/can-plunge/teaching.ts
 function why8(values, simulation) {
@@ -10470,7 +10556,6 @@ function why8(values, simulation) {
     );
   return lines;
 }
-__name(why8, "why");
 function explanation8(_values, simulation) {
   const { results: r } = simulation;
   const air = asShare(r.residualAirFraction);
@@ -10503,7 +10588,6 @@ function explanation8(_values, simulation) {
     }
   ];
 }
-__name(explanation8, "explanation");
 var teaching7 = {
   wrongIdea: {
     idea: "The can is sucked in by the vacuum.",
@@ -10581,9 +10665,9 @@ var LAST_DEW = 1e-6;
 var GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 };
 var GAS_SIZE = 6;
 var GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour];
-var molesOf = /* @__PURE__ */ __name((state3) => state3[GAS.inert] + state3[GAS.oxygen] + state3[GAS.carbonDioxide] + state3[GAS.vapour], "molesOf");
-var oxygenFraction = /* @__PURE__ */ __name((state3) => state3[GAS.oxygen] / molesOf(state3), "oxygenFraction");
-var gasPressure = /* @__PURE__ */ __name((state3, volume) => molesOf(state3) * GAS_CONSTANT * state3[GAS.temperature] / volume, "gasPressure");
+var molesOf = (state3) => state3[GAS.inert] + state3[GAS.oxygen] + state3[GAS.carbonDioxide] + state3[GAS.vapour];
+var oxygenFraction = (state3) => state3[GAS.oxygen] / molesOf(state3);
+var gasPressure = (state3, volume) => molesOf(state3) * GAS_CONSTANT * state3[GAS.temperature] / volume;
 function fillWithAir(state3, moles, humid, temperature) {
   const dry2 = moles * (1 - humid);
   state3[GAS.temperature] = temperature;
@@ -10593,12 +10677,10 @@ function fillWithAir(state3, moles, humid, temperature) {
   state3[GAS.vapour] = moles * humid;
   state3[GAS.dew] = 0;
 }
-__name(fillWithAir, "fillWithAir");
 function vigour(state3, diesAt = FLAME_DIES) {
   const share = (oxygenFraction(state3) - diesAt) / FADING;
   return share <= 0 ? 0 : share >= 1 ? 1 : share;
 }
-__name(vigour, "vigour");
 var rates = { heat: 0, condensing: 0, moles: 0, toWall: 0 };
 function gasRates(state3, flame, pressure, area, transfer2, wall, slope) {
   const moles = molesOf(state3);
@@ -10620,8 +10702,7 @@ function gasRates(state3, flame, pressure, area, transfer2, wall, slope) {
   rates.toWall = loss + condensing * LATENT;
   return rates;
 }
-__name(gasRates, "gasRates");
-var warmingClosed = /* @__PURE__ */ __name((state3, r) => (r.heat - GAS_CONSTANT * state3[GAS.temperature] * r.condensing) / (molesOf(state3) * MOLAR_HEAT_CONSTANT_VOLUME), "warmingClosed");
+var warmingClosed = (state3, r) => (r.heat - GAS_CONSTANT * state3[GAS.temperature] * r.condensing) / (molesOf(state3) * MOLAR_HEAT_CONSTANT_VOLUME);
 function holdPressure(state3, r, slope, air, exchange = 0) {
   const moles = molesOf(state3);
   const temperature = state3[GAS.temperature];
@@ -10645,7 +10726,6 @@ function holdPressure(state3, r, slope, air, exchange = 0) {
   }
   return coming;
 }
-__name(holdPressure, "holdPressure");
 
 // core/mechanisms/jar-over-candle.ts
 var BUBBLED = {
@@ -10670,9 +10750,6 @@ var CandleJar = class {
     this.water = plan3.dish * plan3.depth;
   }
   plan;
-  static {
-    __name(this, "CandleJar");
-  }
   size = SIZE2;
   totals = 4;
   scale;
@@ -10698,7 +10775,7 @@ var CandleJar = class {
     if (this.mode === "gurgling") return this.water;
     const { volume } = this.plan;
     const amount = molesOf(s) * GAS_CONSTANT * s[GAS.temperature];
-    const error = /* @__PURE__ */ __name((inside) => amount - this.pressureWith(inside) * (volume - inside), "error");
+    const error = (inside) => amount - this.pressureWith(inside) * (volume - inside);
     const most = Math.min(this.water, 0.98 * volume);
     return falsePosition(error, [0, error(0)], [most, error(most)], 1e-10 * amount);
   }
@@ -10750,40 +10827,40 @@ function coverCandle(plan3, tolerance, record) {
     caught
   );
   const first = state3.slice();
-  const levelOf2 = /* @__PURE__ */ __name((s) => levelFor2(system.inside(s)), "levelOf");
+  const levelOf2 = (s) => levelFor2(system.inside(s));
   const scratch = new Float64Array(SIZE2);
-  const coming = /* @__PURE__ */ __name((t, s) => {
+  const coming = (t, s) => {
     system.derivatives(t, s, scratch);
     return system.coming;
-  }, "coming");
+  };
   const events = {
     out: {
       id: "out",
       direction: -1,
       stops: true,
-      value: /* @__PURE__ */ __name((_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1, "value")
+      value: (_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1
     },
     drowns: {
       id: "drowns",
       direction: 1,
       stops: true,
-      value: /* @__PURE__ */ __name((_, s) => system.flame ? levelOf2(s) - level0 - plan3.wickHeight : -1, "value")
+      value: (_, s) => system.flame ? levelOf2(s) - level0 - plan3.wickHeight : -1
     },
-    rises: { id: "rises", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => levelOf2(s) - level0 - plan3.seen, "value") },
-    spills: { id: "spills", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.overRim(s), "value") },
-    dries: { id: "dries", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.underDry(s), "value") },
+    rises: { id: "rises", direction: 1, stops: false, value: (_, s) => levelOf2(s) - level0 - plan3.seen },
+    spills: { id: "spills", direction: 1, stops: true, value: (_, s) => system.overRim(s) },
+    dries: { id: "dries", direction: 1, stops: true, value: (_, s) => system.underDry(s) },
     closes: { id: "closes", direction: 1, stops: true, value: coming },
     cools: {
       id: "cools",
       direction: -1,
       stops: false,
-      value: /* @__PURE__ */ __name((_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest, "value")
+      value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest
     },
     settled: {
       id: "settled",
       direction: -1,
       stops: true,
-      value: /* @__PURE__ */ __name((_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED, "value")
+      value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED
     }
   };
   let warmest = 0;
@@ -10809,7 +10886,7 @@ function coverCandle(plan3, tolerance, record) {
       tolerance: tolerance / FINER,
       firstStep: 0.02,
       events: watched,
-      peaks: [{ id: "hottest", value: /* @__PURE__ */ __name((_, s) => s[GAS.temperature], "value") }],
+      peaks: [{ id: "hottest", value: (_, s) => s[GAS.temperature] }],
       between: record ? 2 : 0,
       onStep: record && ((t, s) => {
         const inside2 = system.inside(s);
@@ -10855,10 +10932,9 @@ function coverCandle(plan3, tolerance, record) {
     end: time
   };
 }
-__name(coverCandle, "coverCandle");
 
 // core/catalogue/hot-air/inputs.ts
-var WALL_TRANSFER = /* @__PURE__ */ __name((standard) => coefficient(
+var WALL_TRANSFER = (standard) => coefficient(
   "wallTransfer",
   "hot gas to the glass",
   "W/(m2 K)",
@@ -10867,10 +10943,10 @@ var WALL_TRANSFER = /* @__PURE__ */ __name((standard) => coefficient(
   [6, 40],
   0.25,
   "natural convection some 5 to 10, radiation of hot vapour, carbon dioxide and soot about as much again (Incropera & DeWitt, ch. 9 and 13)"
-), "WALL_TRANSFER");
+);
 var BY_ID2 = FUELS;
-var fuelOf = /* @__PURE__ */ __name((id) => BY_ID2[id ?? "paper"] ?? FUELS.paper, "fuelOf");
-var roomVapour = /* @__PURE__ */ __name(({ numbers: n }) => n.relativeHumidity * quickSaturationPressure(n.airTemperature), "roomVapour");
+var fuelOf = (id) => BY_ID2[id ?? "paper"] ?? FUELS.paper;
+var roomVapour = ({ numbers: n }) => n.relativeHumidity * quickSaturationPressure(n.airTemperature);
 var HOT_COLUMNS = [
   ...GAS_COLUMNS,
   { id: "oxygen", name: "oxygen in the gas", quantity: "fraction" }
@@ -10883,24 +10959,22 @@ var COLUMNS8 = [
   { id: "level", name: "water in the jar", quantity: "length" }
 ];
 var SEEN2 = 8e-3;
-var sections = /* @__PURE__ */ __name(({ numbers: n, choices }) => {
+var sections = ({ numbers: n, choices }) => {
   const body = Math.PI * n.jarDiameter * n.jarDiameter / 4;
   const neck = choices.jarShape === "necked" ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : body;
   return { body, neck, neckLength: choices.jarShape === "necked" ? n.neckLength : 0 };
-}, "sections");
+};
 function levelFor(values, volume) {
   const { body, neck, neckLength } = sections(values);
   const inNeck = neck * neckLength;
   return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body;
 }
-__name(levelFor, "levelFor");
 function volumeFor(values, level) {
   const { body, neck, neckLength } = sections(values);
   return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body;
 }
-__name(volumeFor, "volumeFor");
-var dishWater = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth, "dishWater");
-var wallArea = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter, "wallArea");
+var dishWater = ({ numbers: n }) => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth;
+var wallArea = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter;
 function simulate9(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
@@ -10909,8 +10983,8 @@ function simulate9(values, detail, refinement = 1) {
   const ended = coverCandle(
     {
       volume: n.jarVolume,
-      levelFor: /* @__PURE__ */ __name((v) => levelFor(values, v), "levelFor"),
-      volumeFor: /* @__PURE__ */ __name((z9) => volumeFor(values, z9), "volumeFor"),
+      levelFor: (v) => levelFor(values, v),
+      volumeFor: (z9) => volumeFor(values, z9),
       rim: sections(values).neck,
       dish: Math.PI / 4 * n.dishDiameter * n.dishDiameter,
       depth: n.waterDepth,
@@ -10943,7 +11017,7 @@ function simulate9(values, detail, refinement = 1) {
   const [, pressure1] = ended.pressures;
   const warmth = last[GAS.temperature];
   const r = GAS_CONSTANT / volume0;
-  const gone = /* @__PURE__ */ __name((gas, bubbled) => (first[gas] - last[gas] - last[bubbled]) * r * warmth, "gone");
+  const gone = (gas, bubbled) => (first[gas] - last[gas] - last[bubbled]) * r * warmth;
   const cooled = molesOf(first) * r * (first[GAS.temperature] - warmth);
   const bubbles = last[BUBBLED.all] * r * warmth;
   const condensed = gone(GAS.vapour, BUBBLED.vapour);
@@ -10951,7 +11025,7 @@ function simulate9(values, detail, refinement = 1) {
   const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]) * r * warmth - condensed - chemistry;
   const inflow = molesOf(last) * GAS_CONSTANT * warmth * (1 / volume0 - 1 / volume1);
   const all = cooled + bubbles + condensed + chemistry;
-  const part = /* @__PURE__ */ __name((cause) => Math.abs(all) > 1e-9 ? level * cause / all : 0, "part");
+  const part = (cause) => Math.abs(all) > 1e-9 ? level * cause / all : 0;
   const difference = outside - pressure1;
   return {
     results: {
@@ -10997,7 +11071,6 @@ function simulate9(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate9, "simulate");
 
 // core/catalogue/hot-air/candle-jar/cautions.ts
 var FEW_FLAMES = 3;
@@ -11008,7 +11081,7 @@ var gates9 = [
     guards: ["flame", "heat"]
   }
 ];
-var cautions9 = /* @__PURE__ */ __name((values, _s, risk) => {
+var cautions9 = (values, _s, risk) => {
   const many = values.numbers.candles > FEW_FLAMES;
   return applying(
     openFlame("dish", many),
@@ -11023,8 +11096,8 @@ var cautions9 = /* @__PURE__ */ __name((values, _s, risk) => {
     },
     hotSurface(atWorst(risk, "hottest"), "watch", "The gas under the jar and its top get hot")
   );
-}, "cautions");
-var afterFailure9 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+};
+var afterFailure9 = (_values, _s, _risk, outcome) => [
   wait("Let it stand until the flame is out and the glass is cool."),
   heatOff("Still burning? Leave it: it goes out by itself."),
   pressureOff("Tilt the jar with a cloth until air gurgles in."),
@@ -11035,11 +11108,11 @@ var afterFailure9 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
       gurgles: "The dish ran dry: more water in it."
     }[outcome] ?? "Lower the jar more slowly, so that more warm air is caught; more water in the dish; two or three candles."
   )
-], "afterFailure");
+];
 
 // core/catalogue/hot-air/candle-jar/inputs.ts
 var DISH = 0.2;
-var rimWidth = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.jarShape === "necked" ? n.mouthDiameter : n.jarDiameter, "rimWidth");
+var rimWidth = ({ numbers: n, choices }) => choices.jarShape === "necked" ? n.mouthDiameter : n.jarDiameter;
 var inputs9 = defineInputs([
   ...ROOM_INPUTS,
   blank("jarVolume", "jar", "mL", "vessel", 9e-4, [5e-5, 0.012], [2e-4, 3e-3], 0.02),
@@ -11113,10 +11186,10 @@ var retired = [
     id: "dishWater",
     quantity: "volume",
     becomes: "waterDepth",
-    from: /* @__PURE__ */ __name((volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(1e-3, volume / (Math.PI / 4 * dishDiameter * dishDiameter))), "from")
+    from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(1e-3, volume / (Math.PI / 4 * dishDiameter * dishDiameter)))
   }
 ];
-var check8 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check8 = ({ numbers: n, choices }) => [
   ...under(n.dishDiameter, 1.05 * rimWidth({ numbers: n, choices })) ? [
     {
       input: "dishDiameter",
@@ -11149,7 +11222,7 @@ var check8 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
             tenths of the ${asVolume(n.jarVolume, { digits: 4, toward: "below" })}`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/hot-air/candle-jar/outcomes.ts
 var logged9 = { used: ["jarVolume", "flamePower", "candles"], seen: ["level", "flameTime", "bubbles"] };
@@ -11177,7 +11250,7 @@ var outcomes9 = [
   { id: "gurgles", look: "part-filled", name: "runs the dish dry", sentence: "The dish runs dry and air gurgles in." },
   { id: "little", look: "nothing", name: "hardly rises", sentence: "The flame dies; the water hardly rises." }
 ];
-var ledger7 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger7 = ({ details: d }) => ({
   moment: "at the end",
   difference: d.difference,
   rows: [
@@ -11192,8 +11265,8 @@ var ledger7 = /* @__PURE__ */ __name(({ details: d }) => ({
       pressure: d.difference - d.cooled - d.bubbled - d.condensed - d.chemistry - (Math.abs(d.letIn) > 1 ? d.letIn : 0)
     }
   ]
-}), "ledger");
-var sizes7 = /* @__PURE__ */ __name((values, s) => [
+});
+var sizes7 = (values, s) => [
   {
     id: "lifted",
     name: "water held up",
@@ -11202,7 +11275,7 @@ var sizes7 = /* @__PURE__ */ __name((values, s) => [
     units: ["g", "oz"],
     note: "by the difference between inside and outside"
   }
-], "sizes");
+];
 
 // core/catalogue/hot-air/candle-jar/procedure.ts
 var shelf9 = [
@@ -11243,7 +11316,7 @@ var procedure9 = [
       { input: "neckLength" },
       " long) over it, rim under water, on three coins."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.flameTime, "duration")
+    duration: (s) => s.results.flameTime
   },
   {
     id: "watch",
@@ -11251,7 +11324,7 @@ var procedure9 = [
     parts: ["Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs."]
   }
 ];
-var kit9 = /* @__PURE__ */ __name(() => [
+var kit9 = () => [
   "candle",
   "dish",
   "coloured water",
@@ -11261,11 +11334,11 @@ var kit9 = /* @__PURE__ */ __name(() => [
   "lighter",
   "wet cloth",
   "eye protection"
-], "kit");
+];
 
 // core/catalogue/hot-air/candle-jar/drawing.ts
 var SHOWN = 1e-3;
-var drawing9 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing9 = (values, s, time) => {
   const n = values.numbers;
   const [level, oxygen, temperature] = ["level", "oxygen", "gasTemperature"].map((c) => valueAt(s.trace, c, time));
   const across = n.jarDiameter;
@@ -11380,10 +11453,10 @@ var drawing9 = /* @__PURE__ */ __name((values, s, time) => {
       burning ? bubbling ? "Burning; hot gas bubbles out under the rim." : level < n.waterDepth - SHOWN ? "Burning; the warm gas pushes the water down." : "Burning; the oxygen goes down." : level > n.waterDepth + SHOWN ? "Out: the gas cools and the room pushes water in." : "Out; the gas is still hot."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/hot-air/candle-jar/teaching.ts
-var why9 = /* @__PURE__ */ __name((_values, s) => {
+var why9 = (_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results;
   return [
     say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
@@ -11393,8 +11466,8 @@ var why9 = /* @__PURE__ */ __name((_values, s) => {
       flame died after ${asTime(flameTime)} with ${asShare(oxygenLeft)} of oxygen left of 21 %.`,
     ...s.outcome === "drowned" ? ["The water was faster than the flame: a taller candle or a wider jar shows the other order."] : []
   ];
-}, "why");
-var advice3 = /* @__PURE__ */ __name((values, s) => [
+};
+var advice3 = (values, s) => [
   {
     text: s.outcome === "gurgles" ? say`Pour in more: the jar wants
           ${asVolume(
@@ -11410,8 +11483,8 @@ var advice3 = /* @__PURE__ */ __name((values, s) => [
     )}
           times as high.`
   }
-], "advice");
-var explanation9 = /* @__PURE__ */ __name((_values, s) => {
+];
+var explanation9 = (_values, s) => {
   const r = s.results;
   return [
     {
@@ -11437,7 +11510,7 @@ var explanation9 = /* @__PURE__ */ __name((_values, s) => {
       text: "n R T = (p0 \u2212 \u03C1 g h) V: the column itself holds hardly any pressure, so the level tells the volume. Carbon dioxide dissolves too slowly to matter within a minute. Limewater in the dish would change that over minutes."
     }
   ];
-}, "explanation");
+};
 var teaching8 = {
   wrongIdea: {
     idea: "The candle uses up the oxygen, a fifth of the air, so the water rises a fifth.",
@@ -11459,13 +11532,13 @@ var teaching8 = {
     "A lid on a pot that sits fast after cooling."
   ]
 };
-var variants2 = /* @__PURE__ */ __name((values) => {
+var variants2 = (values) => {
   const { jarVolume, jarDiameter } = values.numbers;
-  const sized = /* @__PURE__ */ __name((name, volume, across, jarShape) => ({
+  const sized = (name, volume, across, jarShape) => ({
     name,
     choices: { jarShape },
     numbers: { jarVolume: jarVolume * volume, jarDiameter: jarDiameter * across }
-  }), "sized");
+  });
   return sideBySide(
     "Jars side by side",
     values,
@@ -11478,7 +11551,7 @@ var variants2 = /* @__PURE__ */ __name((values) => {
       sized("flask with a neck, this size", 1, 1, "necked")
     ]
   );
-}, "variants");
+};
 
 // core/catalogue/hot-air/candle-jar/index.ts
 var candleJar = defineDemonstration({
@@ -11528,12 +11601,12 @@ var gates10 = [
   },
   { step: "pop", text: "Eye and ear protection on; nobody forward; fire blanket at hand.", guards: [] }
 ];
-var cautions10 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
+var cautions10 = (_values, _s, risk) => applying(
   fuelMixture("stand"),
   projectile("the lid", atWorst(risk, "launchSpeed"), atWorst(risk, "reach"), atWorst(risk, "lidEnergy"), "stand"),
   bang(atWorst(risk, "levelFirstRow"), "pop")
-), "cautions");
-var afterFailure10 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => outcome === "beyond" ? [
+);
+var afterFailure10 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
   { kind: "stand-back", text: "Stop. Is anybody hit? First aid; an eye: do not rub, cover it, doctor." },
   ...fuelFailure(
     "it",
@@ -11542,7 +11615,7 @@ var afterFailure10 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => out
 ] : fuelFailure(
   "the lid",
   "No second try on the same day without the written steps: a lid that holds shuts a burning gas in."
-), "afterFailure");
+);
 
 // core/catalogue/motion/canister-pop/inputs.ts
 var POOREST = 1;
@@ -11563,7 +11636,6 @@ function check9(values) {
     ] : []
   ];
 }
-__name(check9, "check");
 var inputs10 = defineInputs([
   ...ROOM_INPUTS,
   blank("canisterVolume", "canister", "mL", "vessel", 6e-5, [5e-6, 5e-4], [2e-5, 3e-4], 0.03, {
@@ -11629,9 +11701,6 @@ var Launch = class {
   }
   plan;
   began;
-  static {
-    __name(this, "Launch");
-  }
   size = 3;
   dependsOnTime = true;
   scale;
@@ -11660,12 +11729,11 @@ function launchLid(plan3, tolerance, record) {
     firstStep: 1e-5,
     between: record ? 2 : 0,
     onStep: record && ((t, s) => record(began + t, Math.max(0, s[GAUGE]), s[PLACE])),
-    peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => s[GAUGE], "value") }],
-    events: [{ id: "free", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[PLACE] - travel - RING * diameter, "value") }]
+    peaks: [{ id: "gauge", value: (_, s) => s[GAUGE] }],
+    events: [{ id: "free", direction: 1, stops: true, value: (_, s) => s[PLACE] - travel - RING * diameter }]
   });
   return { release: began, speed: state3[SPEED], peakGauge: ended.peaks.gauge.value, free: began + ended.time };
 }
-__name(launchLid, "launchLid");
 
 // core/catalogue/motion/canister-pop/simulate.ts
 var COLUMNS9 = [
@@ -11683,14 +11751,14 @@ function simulate10(values, detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement);
   const most = (n.pressureRise - 1) * outside;
   const rows = detail === "trace" ? new TraceRows(COLUMNS9) : void 0;
-  const add = /* @__PURE__ */ __name((time2, gauge, hot, h) => rows?.add(time2, {
+  const add = (time2, gauge, hot, h) => rows?.add(time2, {
     pressure: outside + gauge,
     gasTemperature: hot,
     airMass: (outside + gauge) * n.canisterVolume / (AIR_GAS_CONSTANT * hot),
     steamMass: 0,
     height: h
-  }), "add");
-  const warmth = /* @__PURE__ */ __name((gauge) => temperature * (1 + gauge / outside), "warmth");
+  });
+  const warmth = (gauge) => temperature * (1 + gauge / outside);
   add(0, 0, temperature, 0);
   const launched = launchLid(
     {
@@ -11754,7 +11822,6 @@ function simulate10(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate10, "simulate");
 
 // core/catalogue/motion/canister-pop/outcomes.ts
 var logged10 = { used: ["canisterVolume", "firstRow"], seen: ["riseHeight"] };
@@ -11784,12 +11851,12 @@ var outcomes10 = [
   },
   { id: "holds", look: "nothing", name: "lid holds", sentence: "The lid stays on." }
 ];
-var ledger8 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger8 = ({ details: d }) => ({
   moment: "as the lid lets go: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "cooling", cause: "hot gas that wants more room", pressure: -d.difference }]
-}), "ledger");
-var sizes8 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes8 = (_values, s) => [
   {
     id: "lidEnergy",
     name: "energy of the lid",
@@ -11806,7 +11873,7 @@ var sizes8 = /* @__PURE__ */ __name((_values, s) => [
     units: ["J", "ft lbf"],
     note: "as the lid lets go"
   }
-], "sizes");
+];
 
 // core/catalogue/motion/canister-pop/procedure.ts
 var shelf10 = [];
@@ -11838,11 +11905,11 @@ var procedure10 = [
     hazards: ["fuel", "projectile"],
     marks: ["sealed"],
     parts: ["By the school\u2019s own written steps, from behind a screen, at arm\u2019s length, on a count."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   { id: "air", parts: ["Flame out, lid found, canister aired and cold before anything is done again."] }
 ];
-var kit10 = /* @__PURE__ */ __name(() => [
+var kit10 = () => [
   "canister with a push-on lid, unmarked by earlier use",
   "clamp and stand",
   "screen",
@@ -11850,10 +11917,10 @@ var kit10 = /* @__PURE__ */ __name(() => [
   "fire blanket and extinguisher",
   "barrier tape",
   "the signed assessment"
-], "kit");
+];
 
 // core/catalogue/motion/canister-pop/drawing.ts
-var drawing10 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing10 = (values, s, time) => {
   const n = values.numbers;
   const [height, pressure] = ["height", "pressure"].map((c) => valueAt(s.trace, c, time));
   const d = n.lidDiameter;
@@ -11905,16 +11972,16 @@ var drawing10 = /* @__PURE__ */ __name((values, s, time) => {
     shapes,
     caption: [height > 0.01 ? "Off. (Its height is not to scale.)" : "The gas gets hot and wants more room."]
   };
-}, "drawing");
+};
 
 // core/catalogue/motion/canister-pop/teaching.ts
-var why10 = /* @__PURE__ */ __name((values, s) => [
+var why10 = (values, s) => [
   say`At ${asPressure(values.numbers.releaseGauge)} over the room the gas pushes on the lid with
     ${asForce(s.details.area * values.numbers.releaseGauge)}. It leaves at ${asSpeed(s.results.launchSpeed ?? 0)}
     with ${asEnergy(s.results.lidEnergy)}, and could land ${asLength(s.results.reach ?? 0)} away.`,
   OPEN_QUESTION
-], "why");
-var advice4 = /* @__PURE__ */ __name((_values, _s, risk) => [
+];
+var advice4 = (_values, _s, risk) => [
   {
     text: say`Keep at least ${asLength(atWorst(risk, "clearNeeded"), { toward: "above" })} (99 of 100 land within) clear
       all round, and more where you can: one mixture burns faster than the next.`
@@ -11922,8 +11989,8 @@ var advice4 = /* @__PURE__ */ __name((_values, _s, risk) => [
   {
     text: "Places: presenter at arm\u2019s length beside it, never over it; helper with blanket and extinguisher two steps behind; somebody at the door; everybody else beyond the line."
   }
-], "advice");
-var explanation10 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation10 = (values, s) => [
   {
     from: 7,
     text: "A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes the lid away."
@@ -11942,7 +12009,7 @@ var explanation10 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While it slides off its rim the gas expands, V dp = \u2212\u03B3 p dV, and goes on burning; afterwards the jet under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just louder."
   }
-], "explanation");
+];
 
 // core/catalogue/motion/canister-pop/index.ts
 var canisterPop = defineDemonstration({
@@ -11985,28 +12052,26 @@ var canisterPop = defineDemonstration({
 var gates11 = [
   { step: "turn", text: "Over a bowl, never over a head at first.", guards: ["load"] }
 ];
-var cautions11 = /* @__PURE__ */ __name(({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn")), "cautions");
-var afterFailure11 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+var cautions11 = ({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn"));
+var afterFailure11 = (_values, _s, _risk, outcome) => [
   wait("Hold it over the bowl until no more comes."),
   pressureOff("Glass upright again."),
   near("Look at the rim for a chip; wipe the floor before anybody walks there."),
   next(
     outcome === "later" ? "The card went limp: plastic instead, or a shorter time." : "A flat, stiff card, pressed on while turning; rim wetted; filled nearer to the brim."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/card-under-glass.ts
 var SURFACE_TENSION2 = 0.0727;
 function neededFall({ diameter, height, filled, card: card2, density }) {
   return density * GRAVITY * height * filled + card2 * GRAVITY / (Math.PI * diameter * diameter / 4);
 }
-__name(neededFall, "neededFall");
 function sag(glass) {
   const fall = neededFall(glass);
   return fall >= glass.outside ? Infinity : glass.height * (1 - glass.filled) * fall / (glass.outside - fall);
 }
-__name(sag, "sag");
-var sealedGap = /* @__PURE__ */ __name((density, factor) => factor * Math.sqrt(SURFACE_TENSION2 / (density * GRAVITY)), "sealedGap");
+var sealedGap = (density, factor) => factor * Math.sqrt(SURFACE_TENSION2 / (density * GRAVITY));
 
 // core/catalogue/holding/card-and-glass/simulate.ts
 var COLUMNS10 = [
@@ -12017,14 +12082,14 @@ var COLUMNS10 = [
 ];
 var TURN = 1.2;
 var SPILL = 0.6;
-var glassOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
+var glassOf = ({ numbers: n }) => ({
   diameter: n.glassDiameter,
   height: n.glassHeight,
   filled: n.fillShare,
   card: n.cardMass,
   outside: n.stationPressure,
   density: liquidDensity(Math.max(274, n.waterTemperature))
-}), "glassOf");
+});
 function badFills(values) {
   const glass = glassOf(values);
   const gap = sealedGap(glass.density, values.numbers.rimSeal);
@@ -12034,7 +12099,6 @@ function badFills(values) {
   }
   return bad;
 }
-__name(badFills, "badFills");
 function simulate11(values, detail) {
   const n = values.numbers;
   const glass = glassOf(values);
@@ -12049,7 +12113,7 @@ function simulate11(values, detail) {
   const holds = n.soakTime;
   const later = !turnFails && holds < n.holdTime;
   const rows = detail === "trace" ? new TraceRows(COLUMNS10) : void 0;
-  const add = /* @__PURE__ */ __name((time, turned2, hangs, left) => {
+  const add = (time, turned2, hangs, left) => {
     const volume = area * (n.glassHeight * (1 - n.fillShare * left) + hangs);
     rows?.add(time, {
       pressure: left < 0.999 ? outside : volume > 0 ? Math.min(outside, air / volume) : outside,
@@ -12060,7 +12124,7 @@ function simulate11(values, detail) {
       sag: hangs,
       waterLeft: left
     });
-  }, "add");
+  };
   for (let i = 0; i <= 12; i++) add(TURN * i / 12, i / 12, i < 8 ? 0 : Math.min(gap, needed2) * (i - 8) / 4, 1);
   const goneAt = turnFails ? TURN : later ? TURN + holds : void 0;
   const end = goneAt ?? TURN + n.holdTime;
@@ -12094,7 +12158,6 @@ function simulate11(values, detail) {
     })()
   };
 }
-__name(simulate11, "simulate");
 
 // core/catalogue/holding/card-and-glass/inputs.ts
 var CARDS = {
@@ -12102,7 +12165,7 @@ var CARDS = {
   card: { name: "smooth cardboard", mass: 3e-3, soak: 240, seal: 0.34 },
   paper: { name: "writing paper", mass: 8e-4, soak: 35, seal: 0.36 }
 };
-var card = /* @__PURE__ */ __name(({ choices }) => CARDS[choices.card ?? ""] ?? CARDS.card, "card");
+var card = ({ choices }) => CARDS[choices.card ?? ""] ?? CARDS.card;
 var CELSIUS3 = 273.15;
 var MOST_WATER = 5e-3;
 var inputs11 = defineInputs([
@@ -12162,7 +12225,7 @@ var inputs11 = defineInputs([
     "by the kind; assumption"
   )
 ]);
-var check10 = /* @__PURE__ */ __name(({ numbers: n }) => {
+var check10 = ({ numbers: n }) => {
   const water = n.fillShare * Math.PI / 4 * n.glassDiameter * n.glassDiameter * n.glassHeight;
   return water <= MOST_WATER ? [] : [
     {
@@ -12172,7 +12235,7 @@ var check10 = /* @__PURE__ */ __name(({ numbers: n }) => {
             ${asMass(1e3 * MOST_WATER, { digits: 4, toward: "below" })} in all`
     }
   ];
-}, "check");
+};
 
 // core/catalogue/holding/card-and-glass/outcomes.ts
 var logged11 = { used: ["fillShare", "glassHeight", "card"], seen: ["hush"] };
@@ -12200,14 +12263,14 @@ var outcomes11 = [
     sentence: "The card slips and the water falls as it is turned."
   }
 ];
-var ledger9 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger9 = ({ details: d }) => ({
   moment: "turned over",
   difference: d.difference,
   rows: [
     { id: "stretched", cause: "trapped air, given a little more room as the card hangs lower", pressure: d.difference }
   ]
-}), "ledger");
-var sizes9 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes9 = (_values, s) => [
   {
     id: "airPush",
     name: "room pushing up",
@@ -12224,7 +12287,7 @@ var sizes9 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "its weight"
   }
-], "sizes");
+];
 
 // core/catalogue/holding/card-and-glass/procedure.ts
 var shelf11 = [];
@@ -12252,20 +12315,20 @@ var procedure11 = [
   {
     id: "hold",
     parts: ["Take the hand away and hold it for ", { input: "holdTime" }, "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   }
 ];
-var kit11 = /* @__PURE__ */ __name((values) => [
+var kit11 = (values) => [
   "glass or tumbler",
   card(values).name,
   "bowl",
   "water",
   "mop",
   "ruler"
-], "kit");
+];
 
 // core/catalogue/holding/card-and-glass/drawing.ts
-var drawing11 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing11 = (values, s, time) => {
   const n = values.numbers;
   const [turned2, hang, left, pressure] = ["turned", "sag", "waterLeft", "pressure"].map(
     (c) => valueAt(s.trace, c, time)
@@ -12286,7 +12349,7 @@ var drawing11 = /* @__PURE__ */ __name((values, s, time) => {
     [d / 2, base + h]
   ];
   const level = n.fillShare * left * h;
-  const at4 = /* @__PURE__ */ __name((y) => d / 2 * (over2 ? 1 - (1 - narrow) * y / h : narrow + (1 - narrow) * y / h), "at");
+  const at4 = (y) => d / 2 * (over2 ? 1 - (1 - narrow) * y / h : narrow + (1 - narrow) * y / h);
   const low = base - Math.min(0.06 * h, hang * 10);
   const shapes = [
     { kind: "gas", points: wall, air: pressure / n.stationPressure, vapour: 0 },
@@ -12367,17 +12430,17 @@ var drawing11 = /* @__PURE__ */ __name((values, s, time) => {
       left < 0.98 ? "Down it comes." : over2 ? "The room pushes up; the card hangs a hair lower (drawn ten times as much)." : "Hand flat on the card, turn."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/holding/card-and-glass/teaching.ts
-var why11 = /* @__PURE__ */ __name((values, s) => [
+var why11 = (values, s) => [
   say`The room pushes up with ${asForce(s.results.airPush)}, the water weighs only
     ${asForce(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as hard. It must
     lose ${asPressure(s.results.peakPressureDifference)}, and it does so by the card hanging
     ${asLength(s.results.sag)} lower; the wet rim stays closed up to ${asLength(s.results.sealedGap)}.`,
   ...s.outcome === "later" ? [say`Then the card goes limp, after ${asTime(values.numbers.soakTime)}.`] : s.outcome === "falls" ? ["That is more than the rim keeps closed: air gets in."] : []
-], "why");
-var advice5 = /* @__PURE__ */ __name((values) => {
+];
+var advice5 = (values) => {
   const bad = badFills(values);
   return [
     bad ? {
@@ -12386,8 +12449,8 @@ var advice5 = /* @__PURE__ */ __name((values) => {
       take: { input: "fillShare", value: Math.min(1, bad[1] + 0.05) }
     } : { text: "This glass holds however full it is; half full asks most of it." }
   ];
-}, "advice");
-var explanation11 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation11 = (values, s) => [
   { from: 7, text: "The air under the card pushes up, and it is stronger than the water is heavy." },
   {
     from: 11,
@@ -12406,7 +12469,7 @@ var explanation11 = /* @__PURE__ */ __name((values, s) => [
       closes gaps up to about a third of the capillary length √(σ/ρg) = ${asLength(27e-4)}. In a glass
       ${asLength(1)} wide it would not hold, ${asPressure(values.numbers.stationPressure)} or not.`
   }
-], "explanation");
+];
 var teaching9 = {
   wrongIdea: {
     idea: "It only works with a full glass, because no air may be inside.",
@@ -12460,7 +12523,7 @@ var cardAndGlass = defineDemonstration({
 });
 
 // core/catalogue/cloud-and-float/cloud-bottle/cautions.ts
-var spirits = /* @__PURE__ */ __name((choices) => choices.liquid === "ethanol", "spirits");
+var spirits = (choices) => choices.liquid === "ethanol";
 var FLIES = 40;
 var gates12 = [
   {
@@ -12470,7 +12533,7 @@ var gates12 = [
   },
   { step: "press", text: "Goggles on; stopper towards nobody; gauge in view.", guards: ["projectile"] }
 ];
-var cautions12 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk) => {
+var cautions12 = ({ numbers: n, choices }, _s, risk) => {
   const push = atWorst(risk, "stopperForce");
   return applying(
     spirits(choices) ? flammable("Ethanol", n.spirits, "bottle") : void 0,
@@ -12493,8 +12556,8 @@ var cautions12 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk) => {
       control: "An adult lights it; hair and sleeves back; out before it goes near the mouth; wet cloth at hand."
     } : void 0
   );
-}, "cautions");
-var afterFailure12 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) => [
+};
+var afterFailure12 = ({ choices }, _s, _risk, outcome) => [
   standBack("Stopper or cap pointing at nobody; nobody looks into the mouth."),
   pressureOff("Let the pressure off: open the valve or the cap slowly, until it hisses no more."),
   near(
@@ -12503,7 +12566,7 @@ var afterFailure12 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) =>
   next(
     spirits(choices) ? "Swirl again for longer, " + (outcome === "faint" ? "light from the side, black behind" : "more pressure (within the limit), let go faster") + ". No smoke, no match: spirits need none, and burn." : choices.nuclei === "smoke" ? outcome === "faint" ? "Light from the side, black behind; let go faster; warmer water." : "Fresh smoke, since it settles within minutes; warmer water; let go faster." : `A wisp of smoke (water only, never with spirits)${outcome === "faint" ? "" : ", warmer water"}; let go faster; light from the side.`
   )
-], "afterFailure");
+];
 
 // core/substances/ethanol.ts
 var ETHANOL_MOLAR_MASS = 0.04607;
@@ -12515,14 +12578,12 @@ function ethanolVapourPressure(temperature) {
   requireRange("temperature", temperature, 220, 352, "K");
   return 1e5 * exp(LN_103 * (A - B / (temperature + C)));
 }
-__name(ethanolVapourPressure, "ethanolVapourPressure");
 
 // core/mechanisms/moist-expansion.ts
 function overLiquidWater(temperature) {
   const celsius = Math.max(temperature, 190) - 273.15;
   return 611.2 * exp(17.67 * celsius / (celsius + 243.5));
 }
-__name(overLiquidWater, "overLiquidWater");
 var CONDENSABLES = {
   water: {
     molarMass: WATER_MOLAR_MASS,
@@ -12531,17 +12592,17 @@ var CONDENSABLES = {
     saturation: overLiquidWater,
     diffusion: 24e-6,
     // 75.6 mN/m at 0 °C, 72.7 at 20 °C (IAPWS R1-76(2014)), carried on in a straight line.
-    surfaceTension: /* @__PURE__ */ __name((t) => 0.07565 - 148e-6 * (t - 273.15), "surfaceTension")
+    surfaceTension: (t) => 0.07565 - 148e-6 * (t - 273.15)
   },
   ethanol: {
     molarMass: ETHANOL_MOLAR_MASS,
     latentHeat: ETHANOL_LATENT_HEAT,
     density: ETHANOL_DENSITY,
     // A trial step may hold no number at all; it is refused afterwards.
-    saturation: /* @__PURE__ */ __name((t) => ethanolVapourPressure(t > 220 ? Math.min(352, t) : 220), "saturation"),
+    saturation: (t) => ethanolVapourPressure(t > 220 ? Math.min(352, t) : 220),
     diffusion: 11e-6,
     // 22.4 mN/m at 20 °C, 24.1 at 0 °C (CRC Handbook, from memory).
-    surfaceTension: /* @__PURE__ */ __name((t) => 0.0241 - 85e-6 * (t - 273.15), "surfaceTension")
+    surfaceTension: (t) => 0.0241 - 85e-6 * (t - 273.15)
   }
 };
 var MIST = { temperature: 0, air: 1, vapour: 2, liquid: 3, drops: 4 };
@@ -12563,7 +12624,6 @@ function homogeneousNucleation(substance, ratio, partial, temperature) {
   const number = partial / thermal;
   return Math.sqrt(2 * tension / (Math.PI * molecule)) * size * number * number * exp(-barrier);
 }
-__name(homogeneousNucleation, "homogeneousNucleation");
 var MoistGas = class {
   constructor(plan3) {
     this.plan = plan3;
@@ -12580,9 +12640,6 @@ var MoistGas = class {
     this.molarLatent = plan3.substance.latentHeat * plan3.substance.molarMass;
   }
   plan;
-  static {
-    __name(this, "MoistGas");
-  }
   size = SIZE3;
   scale;
   reference = new Float64Array(SIZE3);
@@ -12664,7 +12721,6 @@ function opticalDepth({ liquid, radius }, density, path) {
   const shift = 4 * Math.PI * radius / LIGHT * REFRACTION;
   return 1.5 * liquid / (density * radius) * path * shift * shift / (shift * shift + 4);
 }
-__name(opticalDepth, "opticalDepth");
 function expand(plan3, until, threshold, tolerance, onStep) {
   const { from, to, release, start, volume, wall, nuclei } = plan3;
   const system = new MoistGas(plan3);
@@ -12682,7 +12738,7 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     air: 0,
     vapour: 0
   };
-  const read = /* @__PURE__ */ __name((time2, s) => Object.assign(mist, {
+  const read = (time2, s) => Object.assign(mist, {
     time: time2,
     pressure: system.pressure(time2),
     temperature: s[MIST.temperature],
@@ -12692,31 +12748,31 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     depth: system.depth(s),
     air: s[MIST.air],
     vapour: s[MIST.vapour]
-  }), "read");
+  });
   const scratch = new Float64Array(SIZE3);
   const events = [
-    { id: "start", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => started ? -1 : system.ratio(t, s) - nuclei.critical, "value") },
-    { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.depth(s) - threshold, "value") },
-    { id: "gone", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.depth(s) - 0.6 * threshold, "value") },
+    { id: "start", direction: 1, stops: true, value: (t, s) => started ? -1 : system.ratio(t, s) - nuclei.critical },
+    { id: "seen", direction: 1, stops: false, value: (_, s) => system.depth(s) - threshold },
+    { id: "gone", direction: -1, stops: false, value: (_, s) => system.depth(s) - 0.6 * threshold },
     {
       id: "coldest",
       direction: 1,
       stops: true,
-      value: /* @__PURE__ */ __name((t, s) => {
+      value: (t, s) => {
         system.derivatives(t, s, scratch);
         return scratch[MIST.temperature];
-      }, "value")
+      }
     },
     // The release over, as warm as the wall, and no droplets to speak of.
     {
       id: "over",
       direction: -1,
       stops: true,
-      value: /* @__PURE__ */ __name((t, s) => Math.max(
+      value: (t, s) => Math.max(
         (system.pressure(t) - to) / (1e-3 * from),
         Math.abs(s[MIST.temperature] - wall),
         s[MIST.liquid] / (1e-6 * volume)
-      ) - 0.1, "value")
+      ) - 0.1
     }
   ];
   let started = false;
@@ -12739,9 +12795,9 @@ function expand(plan3, until, threshold, tolerance, onStep) {
       between: onStep ? 1 : 0,
       onStep: onStep && ((t, s) => onStep(read(t, s))),
       peaks: [
-        { id: "depth", value: /* @__PURE__ */ __name((_, s) => system.depth(s), "value") },
-        { id: "liquid", value: /* @__PURE__ */ __name((_, s) => s[MIST.liquid] / volume, "value") },
-        { id: "ratio", value: /* @__PURE__ */ __name((t, s) => system.ratio(t, s), "value") }
+        { id: "depth", value: (_, s) => system.depth(s) },
+        { id: "liquid", value: (_, s) => s[MIST.liquid] / volume },
+        { id: "ratio", value: (t, s) => system.ratio(t, s) }
       ]
     });
     time = stage.time;
@@ -12769,7 +12825,6 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     end: time
   };
 }
-__name(expand, "expand");
 
 // core/catalogue/cloud-and-float/cloud-bottle/simulate.ts
 var COLUMNS11 = [
@@ -12821,13 +12876,13 @@ function simulate12(values, detail, refinement = 1) {
   const wet = Math.min(most, n.dampness * substance.saturation(room));
   const brought = values.choices.liquid === "ethanol" ? 0 : n.relativeHumidity * substance.saturation(room) * gauge / outside;
   const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange));
-  const vapourAt = /* @__PURE__ */ __name((held) => wet + (pressed - wet) * exp(-held / exchange), "vapourAt");
+  const vapourAt = (held) => wet + (pressed - wet) * exp(-held / exchange);
   const kind2 = NUCLEI[values.choices.nuclei] ?? NUCLEI.room;
   const nuclei = {
     number: n.nucleiNumber,
     critical: values.choices.liquid === "ethanol" && kind2.critical > 2 ? 2.3 : kind2.critical
   };
-  const row = /* @__PURE__ */ __name((time, pressure, temperature, air, vapour, liquid, depth, ratio) => rows?.add(time, {
+  const row = (time, pressure, temperature, air, vapour, liquid, depth, ratio) => rows?.add(time, {
     pressure,
     gasTemperature: temperature,
     airMass: air * AIR_MOLAR_MASS,
@@ -12835,14 +12890,14 @@ function simulate12(values, detail, refinement = 1) {
     saturation: ratio,
     liquid,
     depth
-  }), "row");
-  const still = /* @__PURE__ */ __name((time, pressure, temperature, partial) => {
+  });
+  const still = (time, pressure, temperature, partial) => {
     const all = pressure * volume / (GAS_CONSTANT * temperature);
     const vapour = all * Math.min(0.5, partial / pressure);
     row(time, pressure, temperature, all - vapour, vapour, 0, 0, partial / substance.saturation(temperature));
-  }, "still");
+  };
   if (rows) {
-    const hotAt = /* @__PURE__ */ __name((t) => t > 0 ? adiabatic * (t / pumping) * (1 - exp(-t / relaxation)) / (t / relaxation) : 0, "hotAt");
+    const hotAt = (t) => t > 0 ? adiabatic * (t / pumping) * (1 - exp(-t / relaxation)) / (t / relaxation) : 0;
     for (let i = 0; i <= PRESS_POINTS; i++) {
       const t = pumping * i / PRESS_POINTS;
       still(t, outside + gauge * i / PRESS_POINTS, room + hotAt(t), wet + (pressed - wet) * i / PRESS_POINTS);
@@ -12927,7 +12982,6 @@ function simulate12(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate12, "simulate");
 
 // core/catalogue/cloud-and-float/cloud-bottle/inputs.ts
 var READ_TO = 0.86;
@@ -12961,7 +13015,6 @@ function check11({ numbers: n, choices }) {
     ] : []
   ];
 }
-__name(check11, "check");
 var BOTTLES = {
   fizzy: {
     name: "bottle for fizzy drinks, new",
@@ -12982,7 +13035,7 @@ var BOTTLES = {
     squeezed: 22e3
   }
 };
-var bottleOf2 = /* @__PURE__ */ __name(({ choices }) => BOTTLES[choices.bottleKind ?? ""] ?? BOTTLES.fizzy, "bottleOf");
+var bottleOf2 = ({ choices }) => BOTTLES[choices.bottleKind ?? ""] ?? BOTTLES.fizzy;
 var inputs12 = defineInputs([
   ...ROOM_INPUTS,
   {
@@ -13168,15 +13221,15 @@ var outcomes12 = [
   { id: "faint", look: "partly", name: "shows a faint haze", sentence: "A faint haze that only the front row sees." },
   { id: "clear", look: "nothing", name: "stays clear", sentence: "The bottle stays clear." }
 ];
-var ledger10 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger10 = ({ details: d }) => ({
   moment: "from held to coldest",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "gas that left when it was let go", pressure: d.difference - d.coolingRow },
     { id: "cooling", cause: "the gas getting colder as it expands", pressure: d.coolingRow }
   ]
-}), "ledger");
-var sizes10 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes10 = (_values, s) => [
   {
     id: "stopperForce",
     name: "push on the stopper",
@@ -13193,7 +13246,7 @@ var sizes10 = /* @__PURE__ */ __name((_values, s) => [
     units: ["J", "ft lbf"],
     note: "adiabatic expansion to the room"
   }
-], "sizes");
+];
 
 // core/catalogue/cloud-and-float/cloud-bottle/procedure.ts
 var shelf12 = [
@@ -13202,8 +13255,8 @@ var shelf12 = [
 var procedure12 = [
   {
     id: "bottle",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.liquid === "ethanol" ? ["flame"] : [], "hazards"),
-    parts: /* @__PURE__ */ __name(({ choices }) => [
+    hazards: ({ choices }) => choices.liquid === "ethanol" ? ["flame"] : [],
+    parts: ({ choices }) => [
       "Swirl ",
       ...choices.liquid === "ethanol" ? [{ input: "spirits" }, " of "] : ["a spoonful of "],
       { input: "liquid" },
@@ -13218,17 +13271,17 @@ var procedure12 = [
       "; with its stopper good for ",
       { input: "pressureRating" },
       ")."
-    ], "parts")
+    ]
   },
   {
     id: "nuclei",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.nuclei === "smoke" ? ["flame"] : [], "hazards"),
+    hazards: ({ choices }) => choices.nuclei === "smoke" ? ["flame"] : [],
     parts: ["In it: ", { input: "nuclei" }, ". Light: ", { input: "light" }, "."]
   },
   {
     id: "press",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.way === "squeeze" ? ["pressure"] : ["pressure", "projectile"], "hazards"),
-    parts: /* @__PURE__ */ __name(({ choices }) => [
+    hazards: ({ choices }) => choices.way === "squeeze" ? ["pressure"] : ["pressure", "projectile"],
+    parts: ({ choices }) => [
       { input: "way" },
       ...choices.way === "squeeze" ? [": squeezed to ", { input: "squeezePressure" }] : [
         ": to ",
@@ -13241,18 +13294,18 @@ var procedure12 = [
       ". Hold for ",
       { input: "holdTime" },
       "."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration")
+    ],
+    duration: (s) => s.details.sealing
   },
   {
     id: "release",
     marks: ["sealed"],
     parts: ["Let go, all within ", { input: "releaseTime" }, "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   { id: "again", parts: ["Press again: it clears. Let go: it is back."] }
 ];
-var kit12 = /* @__PURE__ */ __name((values) => [
+var kit12 = (values) => [
   bottleOf2(values).name,
   "stopper with valve, or cap",
   values.choices.way === "squeeze" ? "two strong hands" : "pump with gauge",
@@ -13260,10 +13313,10 @@ var kit12 = /* @__PURE__ */ __name((values) => [
   ...values.choices.nuclei === "smoke" ? ["match for the smoke"] : [],
   "torch and black card",
   "eye protection"
-], "kit");
+];
 
 // core/catalogue/cloud-and-float/cloud-bottle/drawing.ts
-var drawing12 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing12 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, temperature, depth] = ["pressure", "gasTemperature", "depth"].map(
     (c) => valueAt(s.trace, c, time)
@@ -13337,10 +13390,10 @@ var drawing12 = /* @__PURE__ */ __name((values, s, time) => {
       depth > s.details.threshold ? "A cloud." : under2 ? "Under pressure: clear." : depth > s.details.threshold / 4 ? "A faint haze." : "Clear."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/cloud-and-float/cloud-bottle/teaching.ts
-var why12 = /* @__PURE__ */ __name((values, s) => [
+var why12 = (values, s) => [
   say`Let go from ${asPressure(s.details.stationPressure + s.results.peakPressureDifference)} the gas pushes some
     of itself out, works, and cools to ${asTemperature(s.results.coldest)} (${asTemperature(s.results.dryCold)} if
     no vapour had turned to droplets and given its heat back).`,
@@ -13350,15 +13403,15 @@ var why12 = /* @__PURE__ */ __name((values, s) => [
       ${values.choices.nuclei === "smoke" ? "smoke" : "the room\u2019s dust"}; many small ones are whiter than few
       large ones: optical depth ${asNumber(s.results.opticalDepth, 3)}, and the back row needs
       ${asNumber(s.details.threshold, 3)}.`
-], "why");
-var advice6 = /* @__PURE__ */ __name((values, s) => [
+];
+var advice6 = (values, s) => [
   {
     text: s.outcome === "cloud" ? say`${values.choices.way === "squeeze" ? "Squeeze hard" : `${s.results.strokes} strokes`}; the cloud
           stays
           ${s.results.cloudTime === void 0 ? "longer than half a minute" : say`about ${asTime(s.results.cloudTime)}`}.` : values.choices.nuclei === "smoke" || values.choices.liquid === "ethanol" ? "More pressure, a quicker release, or light from the side." : "A wisp of smoke makes the difference: drops need something to settle on."
   }
-], "advice");
-var explanation12 = /* @__PURE__ */ __name((_values, s) => [
+];
+var explanation12 = (_values, s) => [
   {
     from: 7,
     text: "There is water in the air that you cannot see. When the air gets cold all at once, the water makes tiny drops on tiny bits of smoke: a cloud."
@@ -13381,7 +13434,7 @@ var explanation12 = /* @__PURE__ */ __name((_values, s) => [
       nucleus lowers (Köhler); Wilson saw drops on ions near ${asNumber(4.2, 2)}. Optical depth ∝ N^(1/3) W^(2/3):
       smoke makes it white, not more water.`
   }
-], "explanation");
+];
 var teaching10 = {
   wrongIdea: {
     idea: "The cloud is steam, or it is the smoke.",
@@ -13436,11 +13489,11 @@ var cloudBottle = defineDemonstration({
 
 // core/catalogue/cloud-and-float/diver/cautions.ts
 var gates13 = [];
-var cautions13 = /* @__PURE__ */ __name(({ numbers: n, choices }) => applying(
+var cautions13 = ({ numbers: n, choices }) => applying(
   choices.material === "glass" ? dropped("trim", "A thin glass float breaks") : void 0,
   wetFloor(n.vesselHeight * 5e-3, "bottle")
-), "cautions");
-var afterFailure13 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure13 = (_values, _s, _risk, outcome) => [
   pressureOff("Let go of the bottle; open the cap over the tray."),
   near("Bubbles on the outside of the float? Tap it. Bottle full to the brim? A big air space swallows the squeeze."),
   next(
@@ -13450,18 +13503,17 @@ var afterFailure13 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
       sunk: "Much less water in it, or less ballast: it has too little air to float at all."
     }[outcome] ?? "Trim it again in the beaker."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/floating-bulb.ts
-var dry = /* @__PURE__ */ __name(({ air, pressure, temperature }) => air * (pressure - quickSaturationPressure(temperature)) / temperature, "dry");
-var bubble = /* @__PURE__ */ __name((bulb, pressure, temperature) => dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1), "bubble");
-var lift = /* @__PURE__ */ __name((bulb, pressure, temperature, density) => (density * (bulb.solid + bubble(bulb, pressure, temperature)) - bulb.mass) * GRAVITY, "lift");
+var dry = ({ air, pressure, temperature }) => air * (pressure - quickSaturationPressure(temperature)) / temperature;
+var bubble = (bulb, pressure, temperature) => dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1);
+var lift = (bulb, pressure, temperature, density) => (density * (bulb.solid + bubble(bulb, pressure, temperature)) - bulb.mass) * GRAVITY;
 function hangingPressure(bulb, temperature, density) {
   const needed2 = bulb.mass / density - bulb.solid;
   return needed2 > 0 ? dry(bulb) * temperature / needed2 + quickSaturationPressure(temperature) : Infinity;
 }
-__name(hangingPressure, "hangingPressure");
-var airToHang = /* @__PURE__ */ __name((mass, solid, density) => mass / density - solid, "airToHang");
+var airToHang = (mass, solid, density) => mass / density - solid;
 var [DOWN, BACK] = [0.97, 0.02];
 var LINGER = 0.3;
 var CREEP2 = 2e-3;
@@ -13470,8 +13522,8 @@ function dive(plan3, tolerance, record) {
   const weight = density * GRAVITY;
   const state3 = Float64Array.of(0, 0);
   let mode = "top";
-  let squeeze = /* @__PURE__ */ __name(() => 0, "squeeze");
-  const forceAt = /* @__PURE__ */ __name((t, depth) => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density), "forceAt");
+  let squeeze = () => 0;
+  const forceAt = (t, depth) => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density);
   const system = {
     size: 2,
     scale: Float64Array.of(0.02 * bottom, 0.02),
@@ -13487,17 +13539,17 @@ function dive(plan3, tolerance, record) {
       slope[1] = (forceAt(t, s[0]) - 0.5 * density * dragArea * Math.abs(s[1]) * s[1] - CREEP2 * s[1]) / inertia;
     }
   };
-  const leavesTop = { id: "leaves", direction: 1, stops: true, value: /* @__PURE__ */ __name((t) => forceAt(t, 0), "value") };
-  const leavesBottom = { id: "leaves", direction: -1, stops: true, value: /* @__PURE__ */ __name((t) => forceAt(t, bottom), "value") };
+  const leavesTop = { id: "leaves", direction: 1, stops: true, value: (t) => forceAt(t, 0) };
+  const leavesBottom = { id: "leaves", direction: -1, stops: true, value: (t) => forceAt(t, bottom) };
   const free = [
-    { id: "bottom", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[0] - bottom, "value") },
-    { id: "top", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[0], "value") }
+    { id: "bottom", direction: 1, stops: true, value: (_, s) => s[0] - bottom },
+    { id: "top", direction: -1, stops: true, value: (_, s) => s[0] }
   ];
   let time = 0;
-  const go = /* @__PURE__ */ __name((until, turns, depth, direction = 1) => {
+  const go = (until, turns, depth, direction = 1) => {
     let passed;
     let end = until;
-    const watch = depth === void 0 ? [] : [{ id: "passes", direction, stops: false, value: /* @__PURE__ */ __name((_, s) => s[0] - depth, "value") }];
+    const watch = depth === void 0 ? [] : [{ id: "passes", direction, stops: false, value: (_, s) => s[0] - depth }];
     while (time < end - 1e-12) {
       if (mode === "top" && forceAt(time, 0) > 0) mode = "free";
       if (mode === "bottom" && forceAt(time, bottom) < 0) mode = "free";
@@ -13523,22 +13575,21 @@ function dive(plan3, tolerance, record) {
       }
     }
     return passed;
-  }, "go");
+  };
   go(settle, []);
   const sunk = forceAt(time, 0) > 0;
   if (sunk) {
     go(settle + longest, [], DOWN * bottom);
     return { down: void 0, released: time, back: void 0, end: time };
   }
-  squeeze = /* @__PURE__ */ __name((t) => plan3.squeeze * Math.min(1, (t - settle) / squeezing), "squeeze");
+  squeeze = (t) => plan3.squeeze * Math.min(1, (t - settle) / squeezing);
   const down = go(settle + longest, [settle + squeezing], DOWN * bottom);
   const released = time;
   const strongest = squeeze(released);
-  squeeze = /* @__PURE__ */ __name((t) => strongest * Math.max(0, 1 - (t - released) / squeezing), "squeeze");
+  squeeze = (t) => strongest * Math.max(0, 1 - (t - released) / squeezing);
   const back = down === void 0 ? void 0 : go(released + longest, [released + squeezing], BACK * bottom, -1);
   return { down, released, back, end: time };
 }
-__name(dive, "dive");
 
 // core/catalogue/cloud-and-float/diver/simulate.ts
 var COLUMNS12 = [
@@ -13553,8 +13604,8 @@ var MATERIALS = {
 };
 var BALLAST = 2200;
 var COPPER = 8960;
-var waterIn = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.waterBy === "drops" ? n.drops * n.dropVolume : n.waterInBulb, "waterIn");
-var ballastOf = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.ballastBy === "wire" ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass, "ballastOf");
+var waterIn = ({ numbers: n, choices }) => choices.waterBy === "drops" ? n.drops * n.dropVolume : n.waterInBulb;
+var ballastOf = ({ numbers: n, choices }) => choices.ballastBy === "wire" ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass;
 function bulbOf(values) {
   const { numbers: n, choices } = values;
   const { density } = MATERIALS[choices.material] ?? MATERIALS.glass;
@@ -13568,7 +13619,6 @@ function bulbOf(values) {
     temperature: n.waterTemperature
   };
 }
-__name(bulbOf, "bulbOf");
 function waterForSqueeze(values, squeeze) {
   const n = values.numbers;
   const bulb = bulbOf(values);
@@ -13576,7 +13626,6 @@ function waterForSqueeze(values, squeeze) {
   const damp = quickSaturationPressure(n.waterTemperature);
   return n.bulbCapacity - airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure + squeeze - damp) / (n.stationPressure - damp);
 }
-__name(waterForSqueeze, "waterForSqueeze");
 var SQUEEZING2 = 0.6;
 var SETTLE = 1;
 var LONGEST5 = 14;
@@ -13661,7 +13710,6 @@ function simulate13(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate13, "simulate");
 
 // core/catalogue/cloud-and-float/diver/inputs.ts
 var CELSIUS4 = 273.15;
@@ -13809,13 +13857,13 @@ var inputs13 = defineInputs([
     "thumb and fingers on the wall; assumption"
   )
 ]);
-var check12 = /* @__PURE__ */ __name((values) => waterIn(values) >= values.numbers.bulbCapacity ? [
+var check12 = (values) => waterIn(values) >= values.numbers.bulbCapacity ? [
   {
     input: values.choices.waterBy === "drops" ? "drops" : "waterInBulb",
     message: say`given ${asVolume(waterIn(values), { digits: 4 })}; accepted: less than the float holds,
             ${asVolume(values.numbers.bulbCapacity, { digits: 4, toward: "below" })}`
   }
-] : [], "check");
+] : [];
 
 // core/catalogue/cloud-and-float/diver/outcomes.ts
 var logged13 = {
@@ -13850,12 +13898,12 @@ var outcomes13 = [
   { id: "stays", look: "partly", name: "stays down", sentence: "The diver sinks and does not come back." },
   { id: "sunk", look: "harm", name: "sinks by itself", sentence: "The diver sinks before anybody squeezes." }
 ];
-var ledger11 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger11 = ({ details: d }) => ({
   moment: "squeezed: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "air", cause: "the hand on the bottle\u2019s wall", pressure: -d.difference }]
-}), "ledger");
-var sizes11 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes11 = (_values, s) => [
   {
     id: "handForce",
     name: "hand presses with",
@@ -13864,7 +13912,7 @@ var sizes11 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "squeeze that sinks it \xD7 area of the hand on the wall"
   }
-], "sizes");
+];
 
 // core/catalogue/cloud-and-float/diver/procedure.ts
 var shelf13 = [
@@ -13873,7 +13921,7 @@ var shelf13 = [
 var procedure13 = [
   {
     id: "trim",
-    parts: /* @__PURE__ */ __name(({ choices }) => [
+    parts: ({ choices }) => [
       "In a beaker, trim a ",
       { input: "material" },
       " (",
@@ -13887,7 +13935,7 @@ var procedure13 = [
       " and ",
       ...choices.waterBy === "drops" ? [{ input: "drops" }, " of water in ", { input: "waterBy" }] : [{ input: "waterInBulb" }, " of water drawn in, ", { input: "waterBy" }],
       ": it must just float."
-    ], "parts")
+    ]
   },
   {
     id: "bottle",
@@ -13907,11 +13955,11 @@ var procedure13 = [
     id: "squeeze",
     marks: ["sealed"],
     parts: ["Squeeze with about ", { input: "squeezePressure" }, ": it dives."],
-    duration: /* @__PURE__ */ __name((s) => s.results.sinkTime, "duration")
+    duration: (s) => s.results.sinkTime
   },
-  { id: "release", parts: ["Let go: it comes back."], duration: /* @__PURE__ */ __name((s) => s.results.returnTime, "duration") }
+  { id: "release", parts: ["Let go: it comes back."], duration: (s) => s.results.returnTime }
 ];
-var kit13 = /* @__PURE__ */ __name((values) => [
+var kit13 = (values) => [
   say`soft bottle, 1 to ${asVolume(2e-3)}`,
   (MATERIALS[values.choices.material] ?? MATERIALS.glass).name,
   "modelling clay and wire",
@@ -13919,10 +13967,10 @@ var kit13 = /* @__PURE__ */ __name((values) => [
   "dropper",
   say`scale to ${asMass(1e-4)}`,
   "tray"
-], "kit");
+];
 
 // core/catalogue/cloud-and-float/diver/drawing.ts
-var drawing13 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing13 = (values, s, time) => {
   const n = values.numbers;
   const [depth, air, squeeze] = ["depth", "bubble", "squeeze"].map((c) => valueAt(s.trace, c, time));
   const h = n.vesselHeight;
@@ -13977,10 +14025,10 @@ var drawing13 = /* @__PURE__ */ __name((values, s, time) => {
       "."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/cloud-and-float/diver/teaching.ts
-var why13 = /* @__PURE__ */ __name((values, s) => [
+var why13 = (values, s) => [
   say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
     ${s.results.squeezeToSink === void 0 ? "Its solids float by themselves: no squeeze sinks it." : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
             smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
@@ -13989,8 +14037,8 @@ var why13 = /* @__PURE__ */ __name((values, s) => [
   say`${s.results.perFiveKelvin === void 0 ? "Warmth" : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`};
     the barometer's rise or fall counts one to one, and so does a trip up a hill
     (${asPressure(values.numbers.stationPressure)} here).`
-], "why");
-var advice7 = /* @__PURE__ */ __name((values, s) => {
+];
+var advice7 = (values, s) => {
   const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure);
   const { air } = bulbOf(values);
   return water > 0 && water < values.numbers.bulbCapacity ? [
@@ -14006,8 +14054,8 @@ var advice7 = /* @__PURE__ */ __name((values, s) => {
             ${asForce(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === "sunk" ? "less" : "more"} ballast.`
     }
   ];
-}, "advice");
-var explanation13 = /* @__PURE__ */ __name((_values, s) => [
+};
+var explanation13 = (_values, s) => [
   {
     from: 7,
     text: "The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, water comes in, and the diver gets heavy."
@@ -14030,7 +14078,7 @@ var explanation13 = /* @__PURE__ */ __name((_values, s) => [
       bottle adds ρ g H = ${asPressure(s.results.staysBelow)}, so spare buoyancy must exceed that or it stays
       down. T and p0 drift shift the trim: it is a barometer and a thermometer.`
   }
-], "explanation");
+];
 var teaching11 = {
   wrongIdea: {
     idea: "The squeeze pushes it down.",
@@ -14092,15 +14140,15 @@ var gates14 = [
   }
 ];
 var COOLS = 1800;
-var cautions14 = /* @__PURE__ */ __name(({ numbers: n, choices }, s, risk) => applying(
+var cautions14 = ({ numbers: n, choices }, s, risk) => applying(
   sharpFolds("drum"),
   heavy("The drum with its water", s.details.emptyMass + 1e3 * n.waterCharge, "drum"),
   overpressure(atWorst(risk, "peakGaugePressure"), choices.reliefPath === "bung-out" ? 0 : n.reliefSetting, "heat"),
   scald(s.results.boilingTemperature, n.waterCharge, "heat"),
   hotSurface(s.results.boilingTemperature, "heat", "Burner and drum stay hot after use"),
   burnerGas("heat", n.heaterPower > 4e3)
-), "cautions");
-var afterFailure14 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure14 = (_values, _s, _risk, outcome) => [
   heatOff("Burner off from a distance; everybody stays behind the line."),
   standBack("Nobody goes near while steam comes out."),
   wait(say`Wait ${asTime(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
@@ -14111,7 +14159,7 @@ var afterFailure14 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   next(
     outcome === "partly" ? "Sharp folds stay. Leave it at that: the shell is damaged and its limit is not known." : "Do not force it with a higher setting or a smaller way out: the shell is damaged and its limit is not known."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/reinflation.ts
 var REINFLATION = {
@@ -14132,7 +14180,6 @@ function opened(gauge, setting) {
   const x = (gauge - setting) / (LIFT * setting);
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
-__name(opened, "opened");
 var EDGE = 20;
 var ReinflationSystem = class {
   constructor(plan3) {
@@ -14144,9 +14191,6 @@ var ReinflationSystem = class {
     this.area = upperArea;
   }
   plan;
-  static {
-    __name(this, "ReinflationSystem");
-  }
   size = 4;
   scale;
   reference = new Float64Array(4);
@@ -14211,15 +14255,15 @@ function reinflate(plan3, tolerance, record) {
     firstStep: 0.5,
     between: record ? 1 : 0,
     onStep: record && ((time, s) => record(time, s, system.gauge(s))),
-    peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => system.gauge(s), "value") }],
+    peaks: [{ id: "gauge", value: (_, s) => system.gauge(s) }],
     events: [
       { id: "steams", direction: 1, stops: false, value: steams },
-      { id: "pop", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => 0.95 * lostBefore - s[REINFLATION.lost], "value") },
-      { id: "back", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[REINFLATION.lost] - 0.08 * lostBefore, "value") },
-      { id: "dry", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[REINFLATION.water] - 0.05 * water, "value") }
+      { id: "pop", direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost] },
+      { id: "back", direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost] - 0.08 * lostBefore },
+      { id: "dry", direction: -1, stops: true, value: (_, s) => s[REINFLATION.water] - 0.05 * water }
     ]
   });
-  const at4 = /* @__PURE__ */ __name((id) => ended.occurrences.find((o) => o.id === id)?.time, "at");
+  const at4 = (id) => ended.occurrences.find((o) => o.id === id)?.time;
   return {
     pop: at4("pop"),
     steaming: at4("steams"),
@@ -14229,7 +14273,6 @@ function reinflate(plan3, tolerance, record) {
     end: ended.time
   };
 }
-__name(reinflate, "reinflate");
 
 // core/catalogue/steam/drum-reinflate/simulate.ts
 var BACK2 = 0.6;
@@ -14260,7 +14303,6 @@ function reinflationPlan(values) {
     reliefSetting: open ? 0 : n.reliefSetting
   };
 }
-__name(reinflationPlan, "reinflationPlan");
 var CLOSER = 4;
 function simulate14(values, detail, refinement = 1) {
   const plan3 = reinflationPlan(values);
@@ -14324,7 +14366,6 @@ function simulate14(values, detail, refinement = 1) {
     ...record && { trace: { time, columns, stages: stagesOf(ended.pop, end) } }
   };
 }
-__name(simulate14, "simulate");
 function stagesOf(pop, end) {
   if (pop === void 0) return [{ id: "heat", name: "heat", start: 0, end }];
   return [
@@ -14332,13 +14373,12 @@ function stagesOf(pop, end) {
     { id: "pop", name: "popping back", start: pop, end: Math.max(end, pop + 0.01) }
   ];
 }
-__name(stagesOf, "stagesOf");
-var gasAmounts = /* @__PURE__ */ __name((pressure, airFraction, volume, temperature) => {
+var gasAmounts = (pressure, airFraction, volume, temperature) => {
   const amount = pressure * volume / temperature;
   const air = airFraction * AIR_MOLAR_MASS * AIR_GAS_CONSTANT;
   const steam = (1 - airFraction) * WATER_MOLAR_MASS * WATER_GAS_CONSTANT;
   return { air: amount * air / (air + steam), steam: amount * steam / (air + steam) };
-}, "gasAmounts");
+};
 
 // core/catalogue/steam/drum-reinflate/outcomes.ts
 var CAUSES2 = {
@@ -14351,14 +14391,14 @@ function ledger12({ trace, details }) {
   if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
   const c = trace.columns;
   const now = indexAt(trace.time, details.timeOfPeak);
-  const at4 = /* @__PURE__ */ __name((i) => {
+  const at4 = (i) => {
     const volume = details.capacity * (1 - c.volumeLost[i]) - c.waterInside[i] / 960;
     return {
       volume,
       temperature: c.waterTemperature[i],
       ...gasAmounts(c.pressure[i], c.airFraction[i], volume, c.waterTemperature[i])
     };
-  }, "at");
+  };
   const [before, after] = [at4(0), at4(now)];
   const rows = differenceByCause({
     temperatures: [before.temperature, after.temperature],
@@ -14374,7 +14414,6 @@ function ledger12({ trace, details }) {
     difference: c.pressure[0] - c.pressure[now]
   };
 }
-__name(ledger12, "ledger");
 var logged14 = {
   used: ["waterCharge", "reliefSetting", "heaterPower"],
   seen: ["timeToPop", "timeToPlume", "volumeLost"]
@@ -14398,7 +14437,7 @@ var outcomes14 = [
   { id: "partly", look: "partly", name: "comes partly back", sentence: "Some folds come out, others stay." },
   { id: "stay", look: "nothing", name: "stays crushed", sentence: "Steam comes out, and nothing moves." }
 ];
-var sizes12 = /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes");
+var sizes12 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/relief.ts
 var ACCUMULATION = 0.25;
@@ -14436,7 +14475,6 @@ function reliefPasses(values) {
     }
   ];
 }
-__name(reliefPasses, "reliefPasses");
 
 // core/catalogue/steam/drum-reinflate/inputs.ts
 var MOST_SETTING = 5e4;
@@ -14529,7 +14567,7 @@ var inputs14 = defineInputs([
     source: "an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs"
   }
 ]);
-var check13 = /* @__PURE__ */ __name((values) => [
+var check13 = (values) => [
   ...values.choices.reliefPath === "none" ? [
     {
       input: "reliefPath",
@@ -14554,7 +14592,7 @@ var check13 = /* @__PURE__ */ __name((values) => [
   ] : [],
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the drum's diameter"),
   ...thinWall(values, values.numbers.vesselDiameter)
-], "check");
+];
 
 // core/catalogue/steam/drum-reinflate/procedure.ts
 var shelf14 = [
@@ -14608,20 +14646,20 @@ var procedure14 = [
       { input: "heatingEfficiency" },
       " gets in). Hush."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPop ?? s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPop ?? s.results.timeToPlume
   }
 ];
-var kit14 = /* @__PURE__ */ __name(() => [
+var kit14 = () => [
   "crushed drum of known history",
   "relief valve with its paper, or the bare bung hole",
   "burner that can be shut off from a distance",
   "barrier tape",
   "gloves, eye and ear protection",
   "clock"
-], "kit");
+];
 
 // core/catalogue/steam/drum-reinflate/drawing.ts
-var drawing14 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing14 = (values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "relief",
   cooling: "",
@@ -14630,7 +14668,7 @@ var drawing14 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s
   height: values.numbers.vesselHeight,
   mouth: values.numbers.mouthDiameter,
   hoopSpacing: values.numbers.vesselHeight / 3
-}), "drawing");
+});
 
 // core/catalogue/steam/drum-reinflate/teaching.ts
 var teaching12 = {
@@ -14642,7 +14680,7 @@ var teaching12 = {
   after: ["Why did it pop back in jumps?", "Why is it weaker now?"],
   elsewhere: ["Dents in a table-tennis ball, in hot water.", "A dented bottle that is blown up again."]
 };
-var why14 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) => {
+var why14 = (values, { results: r, outcome, details }) => {
   const lines = [
     say`The folds ask for about ${asPressure(r.criticalPressureDifference)} over the room; the inside gets to
       ${asPressure(r.peakGaugePressure)}.`
@@ -14658,8 +14696,8 @@ var why14 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) =>
   if (outcome === "partly") lines.push("Sharp folds need more than the relief allows.");
   if (details.boiledDry === 1) lines.push("The water runs out: nothing more comes after that.");
   return lines;
-}, "why");
-var explanation14 = /* @__PURE__ */ __name((_values, { results: r }) => [
+};
+var explanation14 = (_values, { results: r }) => [
   {
     from: 7,
     text: "Hot water inside makes steam again, and steam pushes outward. If it pushes harder than the air outside, the dents come out."
@@ -14680,7 +14718,7 @@ var explanation14 = /* @__PURE__ */ __name((_values, { results: r }) => [
       ${asPressure(11e3)}. Elastic folds snap back at a fraction of the buckling load; plastic hinges do not,
       which is why the drum is never as good as new.`
   }
-], "explanation");
+];
 
 // core/catalogue/steam/drum-reinflate/index.ts
 var drumReinflate = defineDemonstration({
@@ -14726,7 +14764,7 @@ var gates15 = [
     guards: ["flame", "scald", "heat", "chilled-glass"]
   }
 ];
-var cautions15 = /* @__PURE__ */ __name(({ numbers: n, choices }) => {
+var cautions15 = ({ numbers: n, choices }) => {
   const flame = choices.heating !== "hot-water";
   return applying(
     flame ? openFlame("light", n.matches > 3 && choices.heating === "matches") : scald(n.rinseTemperature, n.vesselVolume, "light", "Water from the kettle", "scald-kettle"),
@@ -14747,9 +14785,9 @@ var cautions15 = /* @__PURE__ */ __name(({ numbers: n, choices }) => {
     },
     noFood("Soot and hands have been on the egg.", "egg")
   );
-}, "cautions");
+};
 var LAST = [next("Nobody eats it; ask about egg allergies before anybody cleans up.")];
-var afterFailure15 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
+var afterFailure15 = ({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
   wait("Let it burn out and cool; hands and faces away from the neck."),
   pressureOff(
     "Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick."
@@ -14771,10 +14809,10 @@ var afterFailure15 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk, 
     choices.heating === "hot-water" ? "Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg." : "Wet the neck, pointed end down, and be quicker; or take a smaller egg."
   ),
   ...LAST
-], "afterFailure");
+];
 
 // core/mechanisms/egg-in-neck.ts
-var interference = /* @__PURE__ */ __name(({ egg, neck }) => (egg - neck) / egg, "interference");
+var interference = ({ egg, neck }) => (egg - neck) / egg;
 function pushThrough(fit) {
   const squeeze = interference(fit);
   if (squeeze <= 0) return 0;
@@ -14782,13 +14820,11 @@ function pushThrough(fit) {
   const band = fit.egg * Math.sqrt(2 * squeeze);
   return 4 * contact * band / fit.neck * (fit.friction + fit.slope);
 }
-__name(pushThrough, "pushThrough");
-var loadPerSqueeze = /* @__PURE__ */ __name((fit) => 16 / 3 * fit.stiffness * fit.egg * Math.sqrt(2) / fit.neck * (fit.friction + fit.slope), "loadPerSqueeze");
+var loadPerSqueeze = (fit) => 16 / 3 * fit.stiffness * fit.egg * Math.sqrt(2) / fit.neck * (fit.friction + fit.slope);
 function pushThroughNow(fit, relaxing, flowed) {
   const squeeze = interference(fit);
   return squeeze <= 0 ? 0 : loadPerSqueeze(fit) * (squeeze - (1 - relaxing.kept) * flowed) * Math.sqrt(squeeze);
 }
-__name(pushThroughNow, "pushThroughNow");
 function flowRate(fit, relaxing, flowed, difference) {
   const full = Math.max(0, interference(fit));
   const load = Math.max(0, difference) / loadPerSqueeze(fit);
@@ -14803,15 +14839,14 @@ function flowRate(fit, relaxing, flowed, difference) {
   }
   return (root * root - flowed) / relaxing.time;
 }
-__name(flowRate, "flowRate");
-var tears = /* @__PURE__ */ __name((fit, limit) => interference(fit) > limit, "tears");
-var widestEgg = /* @__PURE__ */ __name((fit, difference) => halving((egg) => pushThrough({ ...fit, egg }) < difference, fit.neck, fit.neck * 2, 40), "widestEgg");
+var tears = (fit, limit) => interference(fit) > limit;
+var widestEgg = (fit, difference) => halving((egg) => pushThrough({ ...fit, egg }) < difference, fit.neck, fit.neck * 2, 40);
 
 // core/mechanisms/glass-wall.ts
 var GLASS_LAYERS = 3;
-var innerFace = /* @__PURE__ */ __name((wall, state3, first, flux) => state3[first] + flux * halfLayer(wall), "innerFace");
-var halfLayer = /* @__PURE__ */ __name(({ thickness }) => thickness / (2 * GLASS_LAYERS * SOLIDS.glass.conductivity), "halfLayer");
-var toFirstLayer = /* @__PURE__ */ __name((wall, transfer2) => 1 / (1 / transfer2 + halfLayer(wall)), "toFirstLayer");
+var innerFace = (wall, state3, first, flux) => state3[first] + flux * halfLayer(wall);
+var halfLayer = ({ thickness }) => thickness / (2 * GLASS_LAYERS * SOLIDS.glass.conductivity);
+var toFirstLayer = (wall, transfer2) => 1 / (1 / transfer2 + halfLayer(wall));
 function conduct(wall, state3, slope, first, flux) {
   const { conductivity, density, specificHeat } = SOLIDS.glass;
   const layer = wall.thickness / GLASS_LAYERS;
@@ -14824,7 +14859,6 @@ function conduct(wall, state3, slope, first, flux) {
     entering = leaving;
   }
 }
-__name(conduct, "conduct");
 
 // core/mechanisms/bottle-under-egg.ts
 var HAIR2 = 1e-4;
@@ -14850,9 +14884,6 @@ var EggBottle = class {
     this.air = { temperature: plan3.room, humid: plan3.vapourOutside / plan3.outside };
   }
   plan;
-  static {
-    __name(this, "EggBottle");
-  }
   size = SIZE4;
   scale;
   reference = new Float64Array(SIZE4);
@@ -14890,7 +14921,7 @@ var EggBottle = class {
     slope[BOTTLE.flowed] = this.mode === "open" ? 0 : flowRate(plan3.fit, plan3.relaxing, s[BOTTLE.flowed], this.difference(s) + plan3.valve);
   }
 };
-var meanMolarMass = /* @__PURE__ */ __name((s) => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour] / molesOf(s), "meanMolarMass");
+var meanMolarMass = (s) => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour] / molesOf(s);
 function coolUnderEgg(plan3, tolerance, record) {
   const { outside, room, volume, valve, rinse: rinse2, flame, fit, relaxing } = plan3;
   const system = new EggBottle(plan3);
@@ -14913,47 +14944,47 @@ function coolUnderEgg(plan3, tolerance, record) {
     id: "out",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1, "value")
+    value: (_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1
   };
   const lifts = {
     id: "lifts",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => gasPressure(s, volume) - outside - (1 + HAIR2) * valve, "value")
+    value: (_, s) => gasPressure(s, volume) - outside - (1 + HAIR2) * valve
   };
   const scratch = new Float64Array(SIZE4);
   const closes = {
     id: "closes",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((t, s) => {
+    value: (t, s) => {
       system.derivatives(t, s, scratch);
       return system.coming;
-    }, "value")
+    }
   };
   const goes = {
     id: "goes",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed]), "value")
+    value: (_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed])
   };
   const settled = {
     id: "settled",
     direction: -1,
     stops: true,
-    value: /* @__PURE__ */ __name((_, s) => {
+    value: (_, s) => {
       if (system.flame) return 1;
       const warm = Math.max(Math.abs(s[GAS.temperature] - system.wall.outside), Math.abs(s[BOTTLE.glass] - system.wall.outside)) / WARM;
       if (entered !== void 0 || warm > 1) return warm - 1;
       const flowing = flowRate(fit, relaxing, s[BOTTLE.flowed], system.difference(s) + valve) * relaxing.time;
       return Math.max(warm, flowing / (RELAXED * Math.max(1e-6, s[BOTTLE.flowed]))) - 1;
-    }, "value")
+    }
   };
   const burns = flame?.burns ?? 0;
   const until = plan3.delay + PATIENCE2;
   const peaks = [
-    { id: "hottest", value: /* @__PURE__ */ __name((_, s) => s[GAS.temperature], "value") },
-    { id: "difference", value: /* @__PURE__ */ __name((_, s) => system.difference(s), "value") }
+    { id: "hottest", value: (_, s) => s[GAS.temperature] },
+    { id: "difference", value: (_, s) => system.difference(s) }
   ];
   while (time < until) {
     const { mode } = system;
@@ -14968,7 +14999,7 @@ function coolUnderEgg(plan3, tolerance, record) {
       events,
       peaks,
       between: record ? 2 : 0,
-      ...record && entered === void 0 && { onStep: /* @__PURE__ */ __name((t, s) => record(t, s, system.pressure(s)), "onStep") }
+      ...record && entered === void 0 && { onStep: (t, s) => record(t, s, system.pressure(s)) }
     });
     time = stage.time;
     hottest = Math.max(hottest, stage.peaks.hottest.value);
@@ -15012,7 +15043,6 @@ function coolUnderEgg(plan3, tolerance, record) {
     end: entered ?? time
   };
 }
-__name(coolUnderEgg, "coolUnderEgg");
 
 // core/catalogue/hot-air/egg.ts
 var BOTTLE2 = defineInputs([
@@ -15123,7 +15153,7 @@ var EGG_COEFFICIENTS = defineInputs([
     "boiled white breaks at 30 to 45 % compression, and sooner where an edge cuts in; assumption"
   )
 ]);
-var fitOf = /* @__PURE__ */ __name(({
+var fitOf = ({
   numbers: n,
   choices
 }) => ({
@@ -15132,28 +15162,27 @@ var fitOf = /* @__PURE__ */ __name(({
   stiffness: n.eggStiffness,
   friction: n.eggFriction,
   slope: choices.eggEnd === "blunt" ? 0.34 : 0.24
-}), "fitOf");
-var relaxingOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
+});
+var relaxingOf = ({ numbers: n }) => ({
   kept: n.keptStiffness,
   time: n.relaxationTime
-}), "relaxingOf");
-var needed = /* @__PURE__ */ __name((values) => pushThrough(fitOf(values)), "needed");
-var torn = /* @__PURE__ */ __name((values) => tears(fitOf(values), values.numbers.tearSqueeze), "torn");
+});
+var needed = (values) => pushThrough(fitOf(values));
+var torn = (values) => tears(fitOf(values), values.numbers.tearSqueeze);
 function bodyOf(volume, neck) {
   let across = 0.03;
   while (Math.PI / 4 * across * across * across * 1.25 < volume) across *= 1.01;
   return { diameter: Math.max(across, neck * 1.15), height: across * 1.75, neck, neckLength: across * 0.28 };
 }
-__name(bodyOf, "bodyOf");
-var wallOf = /* @__PURE__ */ __name(({ numbers: n }) => {
+var wallOf = ({ numbers: n }) => {
   const { diameter, height } = bodyOf(n.vesselVolume, n.neckDiameter);
   return Math.PI * diameter * height * 0.85 + Math.PI * diameter * diameter / 4;
-}, "wallOf");
+};
 function eggShapes(values, through, ripped, gas, upsideDown = false) {
   const n = values.numbers;
   const form = bodyOf(n.vesselVolume, n.neckDiameter);
   const lift2 = upsideDown ? 0.12 * form.height : 0;
-  const flip = /* @__PURE__ */ __name((points) => upsideDown ? points.map(([x, y2]) => [x, form.height - y2 + lift2]) : points, "flip");
+  const flip = (points) => upsideDown ? points.map(([x, y2]) => [x, form.height - y2 + lift2]) : points;
   const wall = flip(bottle(0, 0, form));
   const eggHigh = n.eggDiameter * 1.32;
   const narrow = Math.max(0, 1 - Math.abs(through - 0.5) * 2);
@@ -15161,7 +15190,7 @@ function eggShapes(values, through, ripped, gas, upsideDown = false) {
   const seat = form.height + eggHigh * 0.16;
   const bottom = eggHigh * 0.5;
   const y = through <= 0.5 ? seat - through * 2 * (seat - (form.height - form.neckLength * 0.6)) : form.height - form.neckLength * 0.6 - (through - 0.5) * 2 * (form.height - form.neckLength * 0.6 - bottom);
-  const at4 = /* @__PURE__ */ __name((x, dy) => [x, upsideDown ? form.height - (y + dy) + lift2 : y + dy], "at");
+  const at4 = (x, dy) => [x, upsideDown ? form.height - (y + dy) + lift2 : y + dy];
   const egg = ripped ? [
     [-0.3, -0.2, 0.7],
     [0.28, 0.1, 0.6],
@@ -15183,7 +15212,6 @@ function eggShapes(values, through, ripped, gas, upsideDown = false) {
     eggHigh
   };
 }
-__name(eggShapes, "eggShapes");
 
 // core/catalogue/hot-air/egg-in-bottle/simulate.ts
 var COLUMNS14 = [
@@ -15201,14 +15229,14 @@ function simulate15(values, detail, refinement = 1) {
   const hotWater = values.choices.heating === "hot-water";
   const neckArea = Math.PI * n.neckDiameter * n.neckDiameter / 4;
   const rows = detail === "trace" ? new TraceRows(COLUMNS14) : void 0;
-  const row = /* @__PURE__ */ __name((s, pressure, through) => ({
+  const row = (s, pressure, through) => ({
     pressure,
     gasTemperature: s[GAS.temperature],
     airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air,
     steamMass: s[GAS.vapour] * GAS_MASS.vapour,
     oxygen: oxygenFraction(s),
     through
-  }), "row");
+  });
   const valve = n.eggMass * GRAVITY / neckArea;
   const ended = coolUnderEgg(
     {
@@ -15255,7 +15283,7 @@ function simulate15(values, detail, refinement = 1) {
   const rt = GAS_CONSTANT / volume;
   const [from, to] = [seal.state, greatest.state];
   const warmth = to[GAS.temperature];
-  const fallen = /* @__PURE__ */ __name((gas) => (from[gas] - to[gas]) * rt * warmth, "fallen");
+  const fallen = (gas) => (from[gas] - to[gas]) * rt * warmth;
   const start = gasPressure(from, volume);
   return {
     results: {
@@ -15300,7 +15328,6 @@ function simulate15(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate15, "simulate");
 
 // core/catalogue/hot-air/glass-chill.ts
 function chilled(hot, cold, input) {
@@ -15315,7 +15342,6 @@ function chilled(hot, cold, input) {
     }
   ];
 }
-__name(chilled, "chilled");
 
 // core/catalogue/hot-air/egg-in-bottle/inputs.ts
 var HEATINGS = {
@@ -15325,9 +15351,9 @@ var HEATINGS = {
 };
 var PAPER_HEAT = 16e6;
 var MATCH_POWER = 47;
-var heating2 = /* @__PURE__ */ __name(({ choices }) => HEATINGS[choices.heating] ?? HEATINGS.paper, "heating");
-var flamePower = /* @__PURE__ */ __name((v) => v.choices.heating === "matches" ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns, "flamePower");
-var burnsStill = /* @__PURE__ */ __name((v) => Math.max(0.3, heating2(v).burns - v.numbers.litDelay), "burnsStill");
+var heating2 = ({ choices }) => HEATINGS[choices.heating] ?? HEATINGS.paper;
+var flamePower = (v) => v.choices.heating === "matches" ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns;
+var burnsStill = (v) => Math.max(0.3, heating2(v).burns - v.numbers.litDelay);
 var CELSIUS5 = 273.15;
 var inputs15 = defineInputs([
   ...ROOM_INPUTS,
@@ -15433,7 +15459,7 @@ var inputs15 = defineInputs([
     "100 %: Epstein 1988 (counter-current through an opening); the flame in it disturbs it"
   )
 ]);
-var check14 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check14 = ({ numbers: n, choices }) => [
   ...choices.heating === "hot-water" ? chilled(n.rinseTemperature, n.coolingTemperature, "coolingTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -15449,7 +15475,7 @@ var check14 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
             water, ${asTemperature(n.coolingTemperature, { digits: 4, toward: "above" })}`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/hot-air/egg-in-bottle/outcomes.ts
 var logged15 = { used: ["eggDiameter", "neckDiameter", "eggDelay"], seen: ["hush", "danceTime"] };
@@ -15507,7 +15533,7 @@ var suspects = [
     slips: ["flamePower", "burnTime", "eggDelay", "rinseTemperature"]
   }
 ];
-var ledger13 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger13 = ({ details: d }) => ({
   moment: "at its greatest",
   difference: d.difference - (d.start - d.stationPressure),
   rows: [
@@ -15520,8 +15546,8 @@ var ledger13 = /* @__PURE__ */ __name(({ details: d }) => ({
       pressure: d.stationPressure - d.start
     }
   ]
-}), "ledger");
-var sizes13 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes13 = (_values, s) => [
   {
     id: "pushOnEgg",
     name: "room pushing on the egg",
@@ -15538,7 +15564,7 @@ var sizes13 = /* @__PURE__ */ __name((_values, s) => [
     units: ["kg", "lb"],
     note: "set on the egg"
   }
-], "sizes");
+];
 
 // core/catalogue/hot-air/egg-in-bottle/procedure.ts
 var shelf15 = [
@@ -15569,8 +15595,8 @@ var procedure15 = [
   { id: "ready", parts: ["Make neck and egg ", { input: "eggSkin" }, "; the ", { input: "eggEnd" }, " goes first."] },
   {
     id: "light",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.heating === "hot-water" ? ["scald", "chilled-glass"] : ["flame", "heat", "chilled-glass"], "hazards"),
-    parts: /* @__PURE__ */ __name(({ choices }) => choices.heating === "hot-water" ? [
+    hazards: ({ choices }) => choices.heating === "hot-water" ? ["scald", "chilled-glass"] : ["flame", "heat", "chilled-glass"],
+    parts: ({ choices }) => choices.heating === "hot-water" ? [
       "Heat the gas with ",
       { input: "heating" },
       ": rinse with water at ",
@@ -15590,26 +15616,26 @@ var procedure15 = [
       " for ",
       { input: "burnTime" },
       ")."
-    ], "parts")
+    ]
   },
   {
     id: "egg",
     marks: ["sealed"],
     parts: ["Set the egg on the neck within ", { input: "eggDelay" }, ". It dances, it stops. Hush."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   }
 ];
-var kit15 = /* @__PURE__ */ __name((values) => [
+var kit15 = (values) => [
   "bottle with a wide neck",
   "boiled, shelled eggs, several sizes",
   "callipers",
   ...values.choices.heating === "hot-water" ? ["kettle", "bowl of cold water", "glove"] : ["paper strips or matches", "lighter", "wet cloth", "tongs"],
   ...values.choices.eggSkin === "oiled" ? ["a little oil"] : [],
   "goggles"
-], "kit");
+];
 
 // core/catalogue/hot-air/egg-in-bottle/drawing.ts
-var drawing15 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing15 = (values, s, time) => {
   const [pressure, temperature, oxygen, through] = ["pressure", "gasTemperature", "oxygen", "through"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -15698,17 +15724,17 @@ var drawing15 = /* @__PURE__ */ __name((values, s, time) => {
       !on ? "Hot gas leaves through the open neck." : dancing ? "The egg dances: hot gas still gets out under it." : through > 0.02 ? torn(values) ? "In, and torn." : "In it goes." : "Sealed: the gas cools, the room pushes. Hush."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/hot-air/egg-in-bottle/teaching.ts
 var LONGEST_DELAY = 20;
-var latestEgg = /* @__PURE__ */ __name((values) => halving(
+var latestEgg = (values) => halving(
   (eggDelay) => simulate15({ ...values, numbers: { ...values.numbers, eggDelay } }, "summary").outcome !== "stays",
   values.numbers.eggDelay,
   Math.max(LONGEST_DELAY, values.numbers.eggDelay),
   6
-), "latestEgg");
-var why15 = /* @__PURE__ */ __name((values, s) => {
+);
+var why15 = (values, s) => {
   const { results: r, details: d } = s;
   const total = d.cooled + d.condensed + d.oxygen + d.dioxide;
   return [
@@ -15720,8 +15746,8 @@ var why15 = /* @__PURE__ */ __name((values, s) => {
           ${asShare((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} too
           wide for the neck: the white tears above ${asShare(values.numbers.tearSqueeze)}.` : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush)} after it is set on.`
   ];
-}, "why");
-var advice8 = /* @__PURE__ */ __name((values, s) => {
+};
+var advice8 = (values, s) => {
   const n = values.numbers;
   const whole = Math.min(s.results.widestEgg, n.neckDiameter / (1 - n.tearSqueeze));
   const latest = s.outcome === "stays" ? void 0 : latestEgg(values);
@@ -15734,8 +15760,8 @@ var advice8 = /* @__PURE__ */ __name((values, s) => {
       take: { input: "eggDiameter", value: Number(safe.toFixed(4)) }
     }
   ];
-}, "advice");
-var explanation15 = /* @__PURE__ */ __name((_values, s) => {
+};
+var explanation15 = (_values, s) => {
   const { results: r, details: d } = s;
   return [
     {
@@ -15763,7 +15789,7 @@ var explanation15 = /* @__PURE__ */ __name((_values, s) => {
         ${asPressure(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`
     }
   ];
-}, "explanation");
+};
 var teaching13 = {
   wrongIdea: {
     idea: "The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.",
@@ -15829,7 +15855,7 @@ var gates16 = [
     guards: ["pressure", "projectile", "scald"]
   }
 ];
-var cautions16 = /* @__PURE__ */ __name(({ numbers: n, choices }) => applying(
+var cautions16 = ({ numbers: n, choices }) => applying(
   {
     id: "ears",
     step: "push",
@@ -15840,8 +15866,8 @@ var cautions16 = /* @__PURE__ */ __name(({ numbers: n, choices }) => applying(
   },
   choices.method === "warming" ? scald(n.warmTemperature, 1e-3, "push", "Water over the bottle") : void 0,
   noFood("The egg has been in a sooty bottle and on a mouth.", "plain")
-), "cautions");
-var afterFailure16 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) => [
+);
+var afterFailure16 = ({ choices }, _s, _risk, outcome) => [
   standBack(
     choices.method === "warming" ? "Out of the warm water; neck pointing at nobody." : "Stop blowing before you are dizzy; neck pointing at nobody."
   ),
@@ -15850,7 +15876,7 @@ var afterFailure16 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) =>
     outcome === "pieces" ? "Rinse the pieces out; never break the bottle." : "Turn it: the egg must close the neck all round."
   ),
   next("Cut it up with a long knife and rinse it out: an adult does that.")
-], "afterFailure");
+];
 
 // core/mechanisms/egg-pushed-out.ts
 function pushOut(plan3, tolerance, record) {
@@ -15860,11 +15886,11 @@ function pushOut(plan3, tolerance, record) {
     size: 1,
     scale: Float64Array.of(0.01),
     dependsOnTime: true,
-    derivatives: /* @__PURE__ */ __name((t, s, slope) => {
+    derivatives: (t, s, slope) => {
       slope[0] = flowRate(fit, relaxing, s[0], difference(t) + weight);
-    }, "derivatives")
+    }
   };
-  const spare = /* @__PURE__ */ __name((t, s) => difference(t) + weight - pushThroughNow(fit, relaxing, s[0]), "spare");
+  const spare = (t, s) => difference(t) + weight - pushThroughNow(fit, relaxing, s[0]);
   const options = {
     tolerance,
     firstStep: 0.05,
@@ -15886,7 +15912,6 @@ function pushOut(plan3, tolerance, record) {
     end: time
   };
 }
-__name(pushOut, "pushOut");
 
 // core/catalogue/hot-air/egg-out/simulate.ts
 var COLUMNS15 = [
@@ -15907,10 +15932,10 @@ function simulate16(values, detail, refinement = 1) {
   const dampness = n.dampness;
   const vapour0 = dampness * quickSaturationPressure(room);
   const dry2 = (outside - vapour0) / room;
-  const at4 = /* @__PURE__ */ __name((temperature2, extra2) => dry2 * temperature2 + dampness * quickSaturationPressure(temperature2) + extra2, "at");
+  const at4 = (temperature2, extra2) => dry2 * temperature2 + dampness * quickSaturationPressure(temperature2) + extra2;
   let time = 0;
   let through = 0;
-  const add = /* @__PURE__ */ __name((temperature2, extra2) => {
+  const add = (temperature2, extra2) => {
     const pressure = at4(temperature2, extra2);
     const vapour = dampness * quickSaturationPressure(temperature2);
     rows?.add(time, {
@@ -15920,13 +15945,13 @@ function simulate16(values, detail, refinement = 1) {
       steamMass: vapour * n.vesselVolume / (WATER_GAS_CONSTANT * temperature2),
       through
     });
-  }, "add");
+  };
   const moles = outside * n.vesselVolume / (GAS_CONSTANT * room);
   const timeConstant = moles * MOLAR_HEAT_CONSTANT_VOLUME / (n.wallTransfer * wallOf(values)) + n.glassDelay;
   const goal = warming ? n.warmTemperature : room;
-  const temperatureAt = /* @__PURE__ */ __name((t) => warming ? goal + (room - goal) * exp(-t / timeConstant) : room, "temperatureAt");
-  const breathAt = /* @__PURE__ */ __name((t) => warming ? 0 : n.breathPressure * (1 - n.breathLoss) * Math.min(1, t / n.breathTime), "breathAt");
-  const differenceAt = /* @__PURE__ */ __name((t) => at4(temperatureAt(t), breathAt(t)) - outside, "differenceAt");
+  const temperatureAt = (t) => warming ? goal + (room - goal) * exp(-t / timeConstant) : room;
+  const breathAt = (t) => warming ? 0 : n.breathPressure * (1 - n.breathLoss) * Math.min(1, t / n.breathTime);
+  const differenceAt = (t) => at4(temperatureAt(t), breathAt(t)) - outside;
   const blown = warming ? 0 : n.breathTime;
   const pushed = pushOut(
     {
@@ -15985,14 +16010,12 @@ function simulate16(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate16, "simulate");
 function warmthFor({ numbers: n }, difference) {
   const room = n.airTemperature;
   const vapour0 = n.dampness * quickSaturationPressure(room);
   const dry2 = (n.stationPressure - vapour0) / room;
   return halving((t) => dry2 * t + n.dampness * quickSaturationPressure(t) - n.stationPressure < difference, room, 372, 30);
 }
-__name(warmthFor, "warmthFor");
 
 // core/catalogue/hot-air/egg-out/inputs.ts
 var CELSIUS6 = 273.15;
@@ -16071,7 +16094,7 @@ var inputs16 = defineInputs([
     "glass of 3 mm: L\xB2/\u03B1 about 15 s to come near; Incropera & DeWitt, ch. 5"
   )
 ]);
-var check15 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check15 = ({ numbers: n, choices }) => [
   ...choices.method === "warming" ? chilled(n.warmTemperature, n.airTemperature, "warmTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -16087,7 +16110,7 @@ var check15 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
             ${asTemperature(n.airTemperature, { digits: 4, toward: "above" })}`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/hot-air/egg-out/outcomes.ts
 var logged16 = { used: ["method", "breathPressure", "warmTemperature"], seen: ["hush"] };
@@ -16102,7 +16125,7 @@ var outcomes16 = [
   { id: "pieces", look: "harm", name: "comes out in pieces", sentence: "The egg comes out, but in pieces." },
   { id: "stays", look: "nothing", name: "stays in", sentence: "The egg stays in the bottle." }
 ];
-var ledger14 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger14 = ({ details: d }) => ({
   moment: "when it goes, or at the end: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
@@ -16110,8 +16133,8 @@ var ledger14 = /* @__PURE__ */ __name(({ details: d }) => ({
     { id: "steam", cause: "damp in it turning to vapour", pressure: -d.steam },
     { id: "air", cause: "air blown in", pressure: -d.breath }
   ]
-}), "ledger");
-var sizes14 = /* @__PURE__ */ __name((values, s) => [
+});
+var sizes14 = (values, s) => [
   {
     id: "push",
     name: "gas pushing on the egg",
@@ -16120,7 +16143,7 @@ var sizes14 = /* @__PURE__ */ __name((values, s) => [
     units: ["N", "lbf"],
     note: "difference \xD7 the neck\u2019s opening"
   }
-], "sizes");
+];
 
 // core/catalogue/hot-air/egg-out/procedure.ts
 var shelf16 = [
@@ -16154,9 +16177,9 @@ var procedure16 = [
   },
   {
     id: "push",
-    hazards: /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.method === "warming" && n.warmTemperature >= TOUCHABLE ? ["scald", "pressure", "projectile"] : ["pressure", "projectile"], "hazards"),
+    hazards: ({ numbers: n, choices }) => choices.method === "warming" && n.warmTemperature >= TOUCHABLE ? ["scald", "pressure", "projectile"] : ["pressure", "projectile"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name(({ choices }) => choices.method === "warming" ? [
+    parts: ({ choices }) => choices.method === "warming" ? [
       "Now ",
       { input: "method" },
       ": hold the bottle under water at ",
@@ -16170,8 +16193,8 @@ var procedure16 = [
       " for ",
       { input: "breathTime" },
       ", take the mouth away and turn the neck off."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    ],
+    duration: (s) => s.results.hush
   },
   {
     id: "plain",
@@ -16180,16 +16203,16 @@ var procedure16 = [
     ]
   }
 ];
-var kit16 = /* @__PURE__ */ __name((values) => [
+var kit16 = (values) => [
   "the bottle with its egg",
   "bowl",
   values.choices.method === "warming" ? "warm water and a jug" : "cloth for the mouth of the bottle",
   "long knife, for the plain way",
   "eye protection"
-], "kit");
+];
 
 // core/catalogue/hot-air/egg-out/drawing.ts
-var drawing16 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing16 = (values, s, time) => {
   const [pressure, through, temperature] = ["pressure", "through", "gasTemperature"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -16236,22 +16259,22 @@ var drawing16 = /* @__PURE__ */ __name((values, s, time) => {
     shapes,
     caption: [through > 0.5 ? "Out." : "More inside than outside: the gas pushes the egg down and out."]
   };
-}, "drawing");
+};
 
 // core/catalogue/hot-air/egg-out/teaching.ts
-var why16 = /* @__PURE__ */ __name((values, s) => [
+var why16 = (values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
     ${values.choices.method === "breath" ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.` : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`}`,
   ...s.outcome === "stays" ? ["It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle."] : []
-], "why");
-var advice9 = /* @__PURE__ */ __name((_values, s) => [
+];
+var advice9 = (_values, s) => [
   {
     text: s.outcome === "stays" ? say`Blowing this hard will not do: it needs ${asPressure(s.results.neededDifference)}. Warm the gas to
           ${asTemperature(s.results.neededTemperature)}, or cut the egg up and rinse it out.` : say`It needs ${asPressure(s.results.neededDifference)}: a strong breath, or the gas warmed to
           ${asTemperature(s.results.neededTemperature)}.`
   }
-], "advice");
-var explanation16 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation16 = (values, s) => [
   {
     from: 7,
     text: "Now we do it the other way round: we put more air in, or warm the air inside. It pushes harder than the air outside and pushes the egg out."
@@ -16276,7 +16299,7 @@ var explanation16 = /* @__PURE__ */ __name((values, s) => [
       values.numbers.eggMass * 9.81 / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter)
     )}).`
   }
-], "explanation");
+];
 var teaching14 = {
   wrongIdea: {
     idea: "You suck it out.",
@@ -16346,7 +16369,7 @@ var gates17 = [
     guards: ["glass-under-difference", "chilled-glass"]
   }
 ];
-var cautions17 = /* @__PURE__ */ __name(({ numbers: n }, s, risk) => {
+var cautions17 = ({ numbers: n }, s, risk) => {
   const { results: r, details } = s;
   return applying(
     wetFloor(n.bathVolume, "bath"),
@@ -16379,8 +16402,8 @@ var cautions17 = /* @__PURE__ */ __name(({ numbers: n }, s, risk) => {
       "Only a round-bottomed flask without a scratch or star"
     )
   );
-}, "cautions");
-var afterFailure17 = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
+};
+var afterFailure17 = (_values, _s, risk, outcome) => [
   heatOff("Heater off, if it is not."),
   standBack(
     say`Everybody stays behind the screen for ${asTime(mayStillGo(risk))}: nobody touches, wets or warms the flask
@@ -16395,13 +16418,13 @@ var afterFailure17 = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
     outcome === "part" ? "Air was left in it: boil on longer, be quicker to the bucket." : "It was full of air: a longer boil, a tight stopper, quicker to the bucket."
   ),
   next("Never heat it upside down, and never with the stem under water.")
-], "afterFailure");
+];
 
 // core/catalogue/steam/flask-fountain/simulate.ts
 var LONGEST_CLIMB = 900;
 var FULL2 = 0.85;
 var SEEN4 = 0.08;
-var flaskOf = /* @__PURE__ */ __name(({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass), "flaskOf");
+var flaskOf = ({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass);
 function simulate17(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = flaskOf(values);
@@ -16455,7 +16478,6 @@ function simulate17(values, detail, refinement = 1) {
     recorder
   );
 }
-__name(simulate17, "simulate");
 
 // core/catalogue/steam/flask-fountain/inputs.ts
 var inputs17 = defineInputs([
@@ -16497,7 +16519,7 @@ var inputs17 = defineInputs([
   ),
   ...quantities("stemFriction", "shockLimit")
 ]);
-var check16 = /* @__PURE__ */ __name((values) => [
+var check16 = (values) => [
   ...bearsTheChill(values, "bathTemperature"),
   ...soundGlass(values),
   ...roundBottom(values),
@@ -16516,7 +16538,7 @@ var check16 = /* @__PURE__ */ __name((values) => [
             what the air here can hold up`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/steam/flask-fountain/outcomes.ts
 var logged17 = {
@@ -16525,7 +16547,7 @@ var logged17 = {
 };
 var outcomes17 = FILL_OUTCOMES("flask");
 var ledger15 = steamLedger("when water comes over the top");
-var sizes15 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false), "sizes");
+var sizes15 = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false);
 
 // core/catalogue/steam/flask-fountain/procedure.ts
 var shelf17 = [
@@ -16579,13 +16601,13 @@ var procedure17 = [
       { input: "heatingEfficiency" },
       " gets in) until steam comes steadily from the stem."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", { input: "purgeTime" }, "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
   },
   {
     id: "turn",
@@ -16598,10 +16620,10 @@ var procedure17 = [
       { input: "transferTime" },
       ". Hush."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToFill, "duration")
+    duration: (s) => s.results.timeToFill
   }
 ];
-var kit17 = /* @__PURE__ */ __name(() => [
+var kit17 = () => [
   "round-bottomed flask, sound glass",
   "stopper with the long stem",
   "stand that takes it upside down",
@@ -16611,11 +16633,11 @@ var kit17 = /* @__PURE__ */ __name(() => [
   "screen",
   "goggles for all",
   "clock"
-], "kit");
-var ready3 = /* @__PURE__ */ __name((values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s), "ready");
+];
+var ready3 = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s);
 
 // core/catalogue/steam/flask-fountain/drawing.ts
-var drawing17 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing17 = (values, s, time) => steamScene(values, s, time, {
   shape: "flask",
   closure: "stem",
   cooling: "bath",
@@ -16626,7 +16648,7 @@ var drawing17 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s
   stemLength: values.numbers.stemLength,
   mouthDepth: values.numbers.mouthDepth,
   bathVolume: values.numbers.bathVolume
-}), "drawing");
+});
 
 // core/catalogue/steam/flask-fountain/teaching.ts
 var teaching15 = {
@@ -16642,7 +16664,7 @@ var teaching15 = {
     "A siphon coffee pot."
   ]
 };
-var why17 = /* @__PURE__ */ __name((values, { results: r, outcome }) => {
+var why17 = (values, { results: r, outcome }) => {
   const lift2 = 1e3 * GRAVITY * (values.numbers.stemLength - values.numbers.mouthDepth);
   const lines = [
     say`To come over the top the water must be pushed up against ${asPressure(lift2)} of its own weight.`
@@ -16658,8 +16680,8 @@ var why17 = /* @__PURE__ */ __name((values, { results: r, outcome }) => {
         takes its room.`
     );
   return lines;
-}, "why");
-var explanation17 = /* @__PURE__ */ __name((_values, { results: r }) => [
+};
+var explanation17 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The flask was full of steam. While it cooled the air pushed water up the tube. When the first cold drops got in, all the steam turned to water at once, and the air pushed a fountain in."
@@ -16677,7 +16699,7 @@ var explanation17 = /* @__PURE__ */ __name((_values, { results: r }) => [
     from: 16,
     text: "Below the top the column is in balance: p(inside) = p(room) \u2212 \u03C1gh. Above it there is no balance any more: inflow causes condensation, condensation causes inflow. Such positive feedback makes slow causes end suddenly."
   }
-], "explanation");
+];
 
 // core/catalogue/steam/flask-fountain/index.ts
 var flaskFountain = defineDemonstration({
@@ -16736,12 +16758,10 @@ function fallingFilmConductance(flowPerWidth) {
   const laminar = 1.3 / pow(reynolds, 1 / 3);
   return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength;
 }
-__name(fallingFilmConductance, "fallingFilmConductance");
 function warmingFilmConductance(film, area, flow) {
   const capacity = flow * LIQUID_SPECIFIC_HEAT;
   return capacity / area * (1 - exp(-film * area / capacity));
 }
-__name(warmingFilmConductance, "warmingFilmConductance");
 function coolantOf(vessel, plan3) {
   const side = vessel.upperArea - vessel.crossSection;
   const { method, temperature, factor } = plan3;
@@ -16763,7 +16783,6 @@ function coolantOf(vessel, plan3) {
   const outside = warmingFilmConductance(film, area, plan3.flow);
   return { temperature, conductance: throughWall(vessel, outside), area, throughBase: 0 };
 }
-__name(coolantOf, "coolantOf");
 
 // core/catalogue/steam/soft-bottle.ts
 var FOLDED = 0.1;
@@ -16777,7 +16796,7 @@ var SOFT_OUTCOMES = [
   },
   { id: "stand", look: "nothing", name: "stands", sentence: "Nothing to see: it keeps its shape." }
 ];
-var softBottle = /* @__PURE__ */ __name(({
+var softBottle = ({
   numbers: n
 }) => cylinderVessel(
   {
@@ -16788,7 +16807,7 @@ var softBottle = /* @__PURE__ */ __name(({
     mouthDiameter: n.mouthDiameter
   },
   SOLIDS.PET
-), "softBottle");
+);
 function coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder) {
   const n = values.numbers;
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass);
@@ -16836,7 +16855,6 @@ function coolSoftBottle(values, vessel, room, filled, detail, refinement, record
   );
   return simulation;
 }
-__name(coolSoftBottle, "coolSoftBottle");
 
 // core/catalogue/steam/soft-bottle-face.ts
 var SOFT_VESSEL = defineInputs([
@@ -16873,7 +16891,7 @@ var SOFT_COEFFICIENTS = defineInputs([
   }),
   quantity("packingStiffness", { default: 4, spread: { shape: "lognormal", relative: 0.4 } })
 ]);
-var icedBath = /* @__PURE__ */ __name(({ numbers: n }) => [
+var icedBath = ({ numbers: n }) => [
   { input: "coolDelay" },
   " after the cap hold it under to ",
   { input: "poolDepth" },
@@ -16882,8 +16900,8 @@ var icedBath = /* @__PURE__ */ __name(({ numbers: n }) => [
   " of water at ",
   { input: "bathTemperature" },
   ...n.iceMass > 0 ? [" with ", { input: "iceMass" }, " of ice. Hush."] : [" (ice: ", { input: "iceMass" }, "). Hush."]
-], "icedBath");
-var softBottleFace = /* @__PURE__ */ __name(({ brimful: toTheBrim, ...own }) => defineDemonstration({
+];
+var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
   noun: ["bottle", "bottles"],
   hushWords: { inside: "air in the bottle", strength: "the bottle starts to fold here" },
   shelf: [
@@ -16908,7 +16926,7 @@ var softBottleFace = /* @__PURE__ */ __name(({ brimful: toTheBrim, ...own }) => 
   wanted: "fold",
   columns: COLUMNS6,
   suspects: STEAM_SUSPECTS,
-  check: /* @__PURE__ */ __name((values) => [
+  check: (values) => [
     ...capacityFits(
       values,
       enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -16916,9 +16934,9 @@ var softBottleFace = /* @__PURE__ */ __name(({ brimful: toTheBrim, ...own }) => 
     ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
     ...toTheBrim ? brimful(values) : waterFits(values, "bottle"),
     ...atMost(values, "mouthDiameter", "vesselDiameter", "the bottle's diameter")
-  ], "check"),
+  ],
   ledger: steamLedger("when the fold shows"),
-  drawing: /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+  drawing: (values, s, time) => steamScene(values, s, time, {
     shape: "bottle",
     closure: "cap",
     cooling: "ice-pool",
@@ -16927,11 +16945,11 @@ var softBottleFace = /* @__PURE__ */ __name(({ brimful: toTheBrim, ...own }) => 
     height: values.numbers.vesselHeight,
     mouth: values.numbers.mouthDiameter,
     poolDepth: values.numbers.poolDepth
-  }), "drawing"),
+  }),
   repeats: repeatsInPool(softBottle),
-  sizes: /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes"),
+  sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),
   ...own
-}), "softBottleFace");
+});
 function softWhy({
   results: r,
   outcome
@@ -16949,8 +16967,7 @@ function softWhy({
   if (outcome === "dent") lines.push("Air that can only shrink with its temperature limits how far it folds.");
   return lines;
 }
-__name(softWhy, "softWhy");
-var softExplanation = /* @__PURE__ */ __name((cause) => (_values, { results: r }) => [
+var softExplanation = (cause) => (_values, { results: r }) => [
   {
     from: 7,
     text: "The bottle was full of warm, damp air. In the ice the air shrank and the damp turned to drops. Nothing sucked: the air outside pushed the soft sides in."
@@ -16971,18 +16988,18 @@ var softExplanation = /* @__PURE__ */ __name((cause) => (_values, { results: r }
         transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and freezes in
         its folded shape.`
   }
-], "softExplanation");
+];
 
 // core/catalogue/steam/soft-bottle-cautions.ts
-var softBottleCautions = /* @__PURE__ */ __name(({
+var softBottleCautions = ({
   numbers: n
 }) => applying(
   scald(n.chargeTemperature, n.waterCharge, "charge", "Water from the kettle", "scald-kettle"),
   wetFloor(n.bathVolume, "cool"),
   heavy("The tub, full", 1e3 * n.bathVolume + n.iceMass, "cool"),
   scald(n.bathTemperature, n.bathVolume, "cool", "The bath", "scald-bath")
-), "softBottleCautions");
-var softBottleFailure = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
+);
+var softBottleFailure = (_values, _s, risk, outcome) => [
   wait(
     say`Leave it in the ice for ${asTime(mayStillGo(risk))} from the cap; hold it by the cap and turn it once so
       that the water inside touches the cold wall.`
@@ -16993,7 +17010,7 @@ var softBottleFailure = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
     "next",
     "Another cap if it leaked; otherwise hotter water (below what the bottle bears), capped sooner, more of it under."
   )
-], "softBottleFailure");
+];
 
 // core/catalogue/steam/hot-water-bottle/cautions.ts
 var BEARS = 273.15 + 82;
@@ -17009,7 +17026,7 @@ var gates18 = [
     guards: ["pressure", "vacuum"]
   }
 ];
-var cautions18 = /* @__PURE__ */ __name((values, s) => applying(
+var cautions18 = (values, s) => applying(
   softBottleCautions(values),
   {
     id: "softens",
@@ -17030,7 +17047,7 @@ var cautions18 = /* @__PURE__ */ __name((values, s) => applying(
         ${asTemperature(s.details.liquidAtSeal)}).`,
     control: "Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once."
   }
-), "cautions");
+);
 var afterFailure18 = softBottleFailure;
 
 // core/catalogue/steam/hot-water-bottle/simulate.ts
@@ -17054,7 +17071,6 @@ function steepingPlan(values) {
     stirring: n.swirling
   };
 }
-__name(steepingPlan, "steepingPlan");
 function simulate18(values, detail, refinement = 1) {
   const plan3 = steepingPlan(values);
   const recorder = detail === "trace" ? new TraceRecorder(plan3, "swirl", "fold") : void 0;
@@ -17078,7 +17094,6 @@ function simulate18(values, detail, refinement = 1) {
     recorder
   );
 }
-__name(simulate18, "simulate");
 
 // core/catalogue/steam/hot-water-bottle/inputs.ts
 var inputs18 = defineInputs([
@@ -17156,11 +17171,11 @@ var procedure18 = [
       "."
     ]
   },
-  { id: "swirl", parts: ["Swirl it, open, for ", { input: "swirlTime" }, "."], duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration") },
+  { id: "swirl", parts: ["Swirl it, open, for ", { input: "swirlTime" }, "."], duration: (s) => s.details.sealing },
   { id: "cap", hazards: ["pressure"], marks: ["sealed"], parts: ["Screw the cap tight."] },
-  { id: "cool", hazards: [], parts: icedBath, duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration") }
+  { id: "cool", hazards: [], parts: icedBath, duration: (s) => s.results.hush }
 ];
-var kit18 = /* @__PURE__ */ __name(() => [
+var kit18 = () => [
   "soft fizzy-drink bottles, labels off",
   "caps",
   "kettle and thermometer",
@@ -17171,7 +17186,7 @@ var kit18 = /* @__PURE__ */ __name(() => [
   "glove",
   "eye protection",
   "tray"
-], "kit");
+];
 
 // core/catalogue/steam/hot-water-bottle/teaching.ts
 var teaching16 = {
@@ -17183,11 +17198,11 @@ var teaching16 = {
   after: ["What drove the air out?", "What happens when I open the cap?"],
   elsewhere: ["A flask of tea that is hard to open.", "A drink bottle left in a hot car, then shut."]
 };
-var why18 = /* @__PURE__ */ __name((_values, s) => softWhy(
+var why18 = (_values, s) => softWhy(
   s,
   say`Swirled, the water at ${asTemperature(s.details.liquidAtSeal)} fills the bottle with vapour and drives air
       out:`
-), "why");
+);
 var explanation18 = softExplanation("most of the vapour turns back into water");
 
 // core/catalogue/steam/hot-water-bottle/index.ts
@@ -17217,18 +17232,18 @@ var hotWaterBottle = softBottleFace({
 
 // core/catalogue/vacuum/jar-barometer/cautions.ts
 var gates19 = jarGates("jar");
-var cautions19 = /* @__PURE__ */ __name((values, _s, risk) => applying(jarCautions(values, risk), {
+var cautions19 = (values, _s, risk) => applying(jarCautions(values, risk), {
   id: "spill",
   step: "pump",
   severity: risk.share("spills") > HARM_RAISES ? "raised" : "usual",
   covers: [],
   hazard: "Spilt water goes into the plate and the pump.",
   control: "A tray under the bottle, a trap in the line; one stroke at a time near the top."
-}), "cautions");
-var afterFailure19 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
+});
+var afterFailure19 = (_values, _s, _risk, outcome) => jarFailure(
   "Is the tube\u2019s end under water, and the stopper tight?",
   outcome === "spills" ? "Stop earlier: wipe plate and hose dry first." : "More difference, or less air over the water."
-), "afterFailure");
+);
 
 // core/catalogue/vacuum/jar-barometer/simulate.ts
 var COLUMNS16 = [
@@ -17242,14 +17257,13 @@ function levelAt({ outside, trapped, bore, density }, pressure) {
   const c = (pressure - outside) * trapped;
   return (-b + Math.sqrt(b * b - 4 * weight * bore * c)) / (2 * weight * bore);
 }
-__name(levelAt, "levelAt");
-var pressureFor = /* @__PURE__ */ __name(({ outside, trapped, bore, density }, height) => outside * trapped / (trapped + bore * height) - density * GRAVITY * height, "pressureFor");
-var tubeOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
+var pressureFor = ({ outside, trapped, bore, density }, height) => outside * trapped / (trapped + bore * height) - density * GRAVITY * height;
+var tubeOf = ({ numbers: n }) => ({
   outside: n.stationPressure,
   trapped: n.trappedAir,
   bore: Math.PI * n.tubeBore * n.tubeBore / 4,
   density: liquidDensity(Math.max(274, n.airTemperature))
-}), "tubeOf");
+});
 function simulate19(values, detail, refinement = 1) {
   const n = values.numbers;
   const tube = tubeOf(values);
@@ -17259,15 +17273,15 @@ function simulate19(values, detail, refinement = 1) {
     detail,
     refinement,
     {
-      volume: /* @__PURE__ */ __name(() => n.jarVolume - n.trappedAir, "volume"),
+      volume: () => n.jarVolume - n.trappedAir,
       target: n.stationPressure - n.stopDifference,
-      row: /* @__PURE__ */ __name((p) => ({
+      row: (p) => ({
         level: Math.min(n.tubeHeight, levelAt(tube, p)),
         trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p))
-      }), "row"),
+      }),
       events: [
-        { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p) => levelAt(tube, p) - SEEN5, "value") },
-        { id: "spill", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - spill, "value") }
+        { id: "seen", direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN5 },
+        { id: "spill", direction: -1, stops: true, value: (_, p) => p - spill }
       ]
     },
     COLUMNS16
@@ -17294,7 +17308,6 @@ function simulate19(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
-__name(simulate19, "simulate");
 
 // core/catalogue/vacuum/jar-barometer/inputs.ts
 var inputs19 = defineInputs([
@@ -17321,7 +17334,7 @@ var inputs19 = defineInputs([
   pumpingTime(60),
   LEAK
 ]);
-var check17 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check17 = ({ numbers: n, choices }) => [
   ...jarBears({ numbers: n, choices }),
   ...n.tubeHeight > 0.95 * n.jarHeight ? [
     {
@@ -17331,7 +17344,7 @@ var check17 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
     }
   ] : [],
   ...n.trappedAir > 0.7 * n.jarVolume ? [{ input: "trappedAir", message: "given more than the jar holds; accepted: at most seven tenths of the jar" }] : []
-], "check");
+];
 
 // core/catalogue/vacuum/jar-barometer/outcomes.ts
 var logged19 = { used: ["stopDifference", "trappedAir"], seen: ["level", "finalPressure"] };
@@ -17389,7 +17402,7 @@ var procedure19 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " until the gauge shows ",
@@ -17397,15 +17410,15 @@ var procedure19 = [
       " below the room, for at most ",
       { input: "pumpTime" },
       "."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   { id: "air", parts: ["Let a little air in: the water sinks. Stop it half-way and read the height."] }
 ];
-var kit19 = /* @__PURE__ */ __name((values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray"), "kit");
+var kit19 = (values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray");
 
 // core/catalogue/vacuum/jar-barometer/drawing.ts
-var drawing18 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing18 = (values, s, time) => {
   const n = values.numbers;
   const level = valueAt(s.trace, "level", time);
   const high = n.tubeHeight * 0.55;
@@ -17460,10 +17473,10 @@ var drawing18 = /* @__PURE__ */ __name((values, s, time) => {
     said(n.tubeHeight, "length", "cm", "in"),
     "."
   ]);
-}, "drawing");
+};
 
 // core/catalogue/vacuum/jar-barometer/teaching.ts
-var why19 = /* @__PURE__ */ __name((values, s) => [
+var why19 = (values, s) => [
   say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
     up by the height of the water (${asLength(0.1)} for every ${asPressure(980)}) and by the shut-in air, which
     has more room the higher the water. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
@@ -17475,8 +17488,8 @@ var why19 = /* @__PURE__ */ __name((values, s) => [
     )}
           at first${s.outcome === "spills" ? ": too much at once for this tube" : ""}.`
   ] : []
-], "why");
-var advice10 = /* @__PURE__ */ __name((values, s) => {
+];
+var advice10 = (values, s) => {
   const stop = values.numbers.stationPressure - pressureFor(tubeOf(values), 0.8 * values.numbers.tubeHeight);
   return [
     {
@@ -17485,8 +17498,8 @@ var advice10 = /* @__PURE__ */ __name((values, s) => {
       take: { input: "stopDifference", value: Number(stop.toPrecision(3)) }
     }
   ];
-}, "advice");
-var explanation19 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation19 = (values, s) => [
   {
     from: 7,
     text: "We take air out of the big jar. The air shut in the little bottle now pushes harder than the air round it, so it pushes the water up the straw."
@@ -17510,7 +17523,7 @@ var explanation19 = /* @__PURE__ */ __name((values, s) => [
       little low. A change of weather of ${asRoomPressure(1e3)} would move it ${asLength(0.1)}, and
       ${asTemperatureDifference(1)} of warming as well, so a sealed one is a thermometer too.`
   }
-], "explanation");
+];
 var teaching17 = {
   wrongIdea: {
     idea: "The pump sucks the water up.",
@@ -17576,7 +17589,7 @@ var gates20 = [
     guards: ["vacuum"]
   }
 ];
-var cautions20 = /* @__PURE__ */ __name((values, s, risk) => applying(
+var cautions20 = (values, s, risk) => applying(
   goesSuddenly(
     s.results.outsideForce,
     atWorst(risk, "work"),
@@ -17595,8 +17608,8 @@ var cautions20 = /* @__PURE__ */ __name((values, s, risk) => applying(
     hazard: "Crushed metal has sharp folds.",
     control: "Air in first; cut-proof gloves; afterwards into the scrap metal, edges taped."
   }
-), "cautions");
-var afterFailure20 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure20 = (_values, _s, _risk, outcome) => [
   standBack("Stay behind the screen: a tin that stands under a vacuum can still go at any moment."),
   heatOff("Stop the pump."),
   wait("Look at the gauge: does it hold, or does it rise by itself?"),
@@ -17605,13 +17618,13 @@ var afterFailure20 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   next(
     outcome === "dent" ? "It stopped early: a pump that reaches lower, or more time." : "The wall holds more than this pump can do: a thinner or a larger tin, a pump that reaches lower, or a tighter stopper."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/pumped-shell.ts
 var STEPS2 = 24;
 function foldedTo(shell, outside, amount, beside = 0) {
   const { capacity, criticalDifference, residualLoad, stiffening, packing } = shell;
-  const holds = /* @__PURE__ */ __name((lost) => amount / (capacity * (1 - lost) + beside) + criticalDifference * heldFraction(lost, residualLoad, stiffening, packing) - outside, "holds");
+  const holds = (lost) => amount / (capacity * (1 - lost) + beside) + criticalDifference * heldFraction(lost, residualLoad, stiffening, packing) - outside;
   const first = holds(0);
   if (first >= 0) return 0;
   const weakest = weakestAt(residualLoad, stiffening, packing);
@@ -17628,19 +17641,18 @@ function foldedTo(shell, outside, amount, beside = 0) {
   const most = packing * room / (stiffening + room);
   return falsePosition(holds, [from, short], [most, holds(most)], 1e-6 * criticalDifference);
 }
-__name(foldedTo, "foldedTo");
 function pumpShell(shell, plan3) {
   const { pump, outside, temperature, leakArea, longest, talkAt, tolerance, onStep } = plan3;
   const breaksAt = outside - shell.criticalDifference;
   let folded = false;
-  const lostAt = /* @__PURE__ */ __name((amount, beside) => folded ? foldedTo(shell, outside, amount, beside) : 0, "lostAt");
+  const lostAt = (amount, beside) => folded ? foldedTo(shell, outside, amount, beside) : 0;
   const state3 = Float64Array.of(outside * shell.capacity);
   const space = {
     pump,
     outside,
     temperature,
     leakArea,
-    pressure: /* @__PURE__ */ __name((amount, beside) => amount / (shell.capacity * (1 - lostAt(amount, beside)) + beside), "pressure")
+    pressure: (amount, beside) => amount / (shell.capacity * (1 - lostAt(amount, beside)) + beside)
   };
   const found = {};
   let end;
@@ -17653,13 +17665,13 @@ function pumpShell(shell, plan3) {
       standstill: pump.kind === "steady" || !folded,
       ...end && { after: end },
       events: [
-        { id: "folds", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => folded ? 1 : p - breaksAt, "value") },
+        { id: "folds", direction: -1, stops: true, value: (_, p) => folded ? 1 : p - breaksAt },
         ...talkAt === void 0 ? [] : [
           {
             id: "talks",
             direction: -1,
             stops: false,
-            value: /* @__PURE__ */ __name((_, p) => p - outside + talkAt, "value")
+            value: (_, p) => p - outside + talkAt
           }
         ]
       ],
@@ -17681,7 +17693,6 @@ function pumpShell(shell, plan3) {
     ...found.talks !== void 0 && { talks: found.talks }
   };
 }
-__name(pumpShell, "pumpShell");
 
 // core/vessels/flat-panel.ts
 var CLAMPED = [
@@ -17704,8 +17715,7 @@ function deflectionCoefficient(aspect) {
   }
   return 26e-4;
 }
-__name(deflectionCoefficient, "deflectionCoefficient");
-var rigidity = /* @__PURE__ */ __name(({ thickness }, solid) => solid.youngsModulus * thickness * thickness * thickness / (12 * (1 - solid.poissonRatio * solid.poissonRatio)), "rigidity");
+var rigidity = ({ thickness }, solid) => solid.youngsModulus * thickness * thickness * thickness / (12 * (1 - solid.poissonRatio * solid.poissonRatio));
 var STRETCHING = 0.488;
 function differenceForDeflection(panel, solid, deflection) {
   const { width, length: length2, thickness } = panel;
@@ -17713,14 +17723,12 @@ function differenceForDeflection(panel, solid, deflection) {
   const b4 = width * width * width * width;
   return rigidity(panel, solid) / (deflectionCoefficient(length2 / width) * b4) * deflection * (1 + STRETCHING * share * share);
 }
-__name(differenceForDeflection, "differenceForDeflection");
 function hingeDifference({ width, length: length2, thickness }, yieldStrength) {
   const moment = yieldStrength * thickness * thickness / 4;
   const beta = width / length2;
   const root = Math.sqrt(3 + beta * beta) - beta;
   return 48 * moment / (width * width * root * root);
 }
-__name(hingeDifference, "hingeDifference");
 
 // core/catalogue/steam/tin-wall.ts
 var TIN_INPUTS = defineInputs([
@@ -17750,8 +17758,8 @@ var TIN_WORDS = [
   " tall, ",
   { input: "wallThickness" }
 ];
-var round = /* @__PURE__ */ __name(({ choices }) => choices.vesselShape === "cylinder", "round");
-var tinFits = /* @__PURE__ */ __name((values) => [
+var round = ({ choices }) => choices.vesselShape === "cylinder";
+var tinFits = (values) => [
   ...capacityFits(
     values,
     round(values) ? enclosedVolume({ diameter: values.numbers.vesselWidth, height: values.numbers.vesselHeight }) : values.numbers.vesselWidth * values.numbers.vesselDepth * values.numbers.vesselHeight,
@@ -17759,12 +17767,11 @@ var tinFits = /* @__PURE__ */ __name((values) => [
   ),
   ...atMost(values, "mouthDiameter", "vesselWidth", "the tin's width"),
   ...thinWall(values, Math.min(values.numbers.vesselWidth, values.numbers.vesselDepth))
-], "tinFits");
+];
 function panelOf({ numbers: n }) {
   const wide = Math.max(n.vesselWidth, n.vesselDepth);
   return { width: Math.min(wide, n.vesselHeight), length: Math.max(wide, n.vesselHeight), thickness: n.wallThickness };
 }
-__name(panelOf, "panelOf");
 function tinOf(values) {
   const { numbers: n, choices } = values;
   const solid = SOLIDS[choices.wallMaterial];
@@ -17795,7 +17802,6 @@ function tinOf(values) {
     details: { lobes: 0 }
   };
 }
-__name(tinOf, "tinOf");
 var SOUND_KNOCK_DOWN = 0.75;
 
 // core/catalogue/vacuum/pumped-can/simulate.ts
@@ -17879,7 +17885,6 @@ function simulate20(values, detail, refinement = 1) {
     }
   };
 }
-__name(simulate20, "simulate");
 
 // core/catalogue/vacuum/pumped-can/inputs.ts
 var inputs20 = defineInputs([
@@ -17891,7 +17896,7 @@ var inputs20 = defineInputs([
   LEAK,
   ...quantities("knockDown", "edgeHolding", "panelCrown", "residualLoad", "packingStiffness")
 ]);
-var check18 = /* @__PURE__ */ __name((values) => tinFits(values), "check");
+var check18 = (values) => tinFits(values);
 
 // core/catalogue/vacuum/pumped-can/outcomes.ts
 var logged20 = { used: ["pumpTime", "ultimatePressure"], seen: ["hush", "talkTime", "finalPressure"] };
@@ -17914,7 +17919,7 @@ var outcomes19 = [
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in, but the tin keeps most of its shape." },
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
-var ledger16 = /* @__PURE__ */ __name(({ results: results27, details }) => {
+var ledger16 = ({ results: results27, details }) => {
   const goes = results27.hush !== void 0;
   const difference = goes ? results27.criticalPressureDifference : details.difference;
   return {
@@ -17922,8 +17927,8 @@ var ledger16 = /* @__PURE__ */ __name(({ results: results27, details }) => {
     rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: difference }],
     difference
   };
-}, "ledger");
-var sizes16 = /* @__PURE__ */ __name((values, { results: r }) => [
+};
+var sizes16 = (values, { results: r }) => [
   {
     id: "outsideForce",
     name: "outside air on all sides",
@@ -17948,7 +17953,7 @@ var sizes16 = /* @__PURE__ */ __name((values, { results: r }) => [
     units: ["J", "ft lbf"],
     note: "greatest difference \xD7 capacity"
   }
-], "sizes");
+];
 
 // core/catalogue/vacuum/pumped-can/procedure.ts
 var shelf19 = [
@@ -17976,21 +17981,21 @@ var procedure20 = [
     id: "pump",
     hazards: ["vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Everybody behind the screen. Pump with a ",
       ...pumpWords(values),
       " for at most ",
       { input: "pumpTime" },
       ". Hush."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    ],
+    duration: (s) => s.results.hush
   },
   {
     id: "air",
     parts: ["Stop the pump and let the air back in through the valve before anybody comes near. Pass it round."]
   }
 ];
-var kit20 = /* @__PURE__ */ __name((values) => [
+var kit20 = (values) => [
   "tin and spares, clean and dry",
   "stopper with a hose that holds a vacuum, and an air valve",
   isDriven(values) ? "pump with a trap" : "hand pump",
@@ -17998,20 +18003,20 @@ var kit20 = /* @__PURE__ */ __name((values) => [
   "screen or guard",
   "eye protection for all",
   "cut-proof gloves"
-], "kit");
+];
 
 // core/catalogue/vacuum/pumped-can/drawing.ts
 var STEPS3 = 12;
-var drawing19 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing19 = (values, s, time) => {
   const n = values.numbers;
   const pressure = valueAt(s.trace, "pressure", time);
   const lost = valueAt(s.trace, "volumeLost", time);
   const [wide, high] = [n.vesselWidth, n.vesselHeight];
   const depth = Math.min(0.47 * wide, Math.PI / 4 * lost * wide);
-  const bow = /* @__PURE__ */ __name((side) => Array.from({ length: STEPS3 + 1 }, (_, i) => {
+  const bow = (side) => Array.from({ length: STEPS3 + 1 }, (_, i) => {
     const up = i / STEPS3;
     return [side * (wide / 2 - depth * 4 * up * (1 - up)), high * (1 - 0.12 * lost) * up];
-  }), "bow");
+  });
   const wall = [...bow(-1), ...bow(1).reverse()];
   const top = high * (1 - 0.12 * lost);
   const px = wide * 1.5;
@@ -18063,7 +18068,7 @@ var drawing19 = /* @__PURE__ */ __name((values, s, time) => {
     ],
     caption: lost > 5e-3 ? [said(lost, "fraction", "%", "%"), " of its volume gone."] : ["The pump takes air out; the room pushes ", kPa(n.stationPressure - pressure), " harder than what is left."]
   };
-}, "drawing");
+};
 
 // core/catalogue/steam/metal-vessel.ts
 function boilSealCool(values, metal, detail, refinement) {
@@ -18131,8 +18136,7 @@ function boilSealCool(values, metal, detail, refinement) {
     }
   };
 }
-__name(boilSealCool, "boilSealCool");
-var at3 = /* @__PURE__ */ __name((input) => ({ input }), "at");
+var at3 = (input) => ({ input });
 var BOIL_SEAL_COOL = [
   {
     id: "heat",
@@ -18145,19 +18149,19 @@ var BOIL_SEAL_COOL = [
       at3("heatingEfficiency"),
       " of that gets in) until a steady plume shows."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", at3("purgeTime"), "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
+    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
   },
   {
     id: "off",
     marks: ["lifted"],
     hazards: ["scald", "heat"],
-    parts: /* @__PURE__ */ __name(({ choices }) => choices.coolingMethod === "ice-pool" ? ["Heat off, and the vessel off the heat: two people in gloves set it, open, into the empty tub."] : ["Heat off, and the vessel off the heat, to where it will be cooled."], "parts")
+    parts: ({ choices }) => choices.coolingMethod === "ice-pool" ? ["Heat off, and the vessel off the heat: two people in gloves set it, open, into the empty tub."] : ["Heat off, and the vessel off the heat, to where it will be cooled."]
   },
   {
     id: "seal",
@@ -18168,11 +18172,11 @@ var BOIL_SEAL_COOL = [
       at3("sealDelay"),
       " of taking the heat away, and go back to the others."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
+    duration: (s) => s.details.sealing - s.details.timeOfLifting
   }
 ];
 var COOLED_BY = {
-  "ice-pool": /* @__PURE__ */ __name((ice) => [
+  "ice-pool": (ice) => [
     ": let water at ",
     at3("bathTemperature"),
     " into the tub through a hose, ",
@@ -18182,33 +18186,33 @@ var COOLED_BY = {
     " deep",
     ...ice ? [" round ", at3("iceMass"), " of ice that lay there before"] : [" (ice: ", at3("iceMass"), ")"],
     "."
-  ], "ice-pool"),
-  "spray": /* @__PURE__ */ __name(() => [
+  ],
+  "spray": () => [
     ": a hose or lance from where you stand, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ], "spray"),
-  "pour": /* @__PURE__ */ __name(() => [
+  ],
+  "pour": () => [
     ": from a bucket tipped by a cord or a jug on a long handle, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ], "pour"),
-  "sprinkle": /* @__PURE__ */ __name(() => [
+  ],
+  "sprinkle": () => [
     ": a rose fixed over it beforehand, its tap where you stand, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ], "sprinkle")
+  ]
 };
 var COOLING_STEP = {
   id: "cool",
   hazards: ["vacuum", "closed-hot-vessel"],
-  parts: /* @__PURE__ */ __name((values) => {
+  parts: (values) => {
     const way = values.choices.coolingMethod;
     const how = COOLED_BY[way];
     return how ? [
@@ -18225,8 +18229,8 @@ var COOLING_STEP = {
       at3("coolingMethod"),
       ". Hush."
     ];
-  }, "parts"),
-  duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+  },
+  duration: (s) => s.results.hush
 };
 var METAL_RESULTS = steamResults(
   "boilingTemperature",
@@ -18276,7 +18280,6 @@ function coolingKit({ numbers: n, choices }) {
       return ["barrier tape, to be left up for as long as it takes"];
   }
 }
-__name(coolingKit, "coolingKit");
 function metalWhy(values, {
   results: r,
   details
@@ -18321,10 +18324,9 @@ function metalWhy(values, {
     );
   return lines;
 }
-__name(metalWhy, "metalWhy");
 
 // core/catalogue/steam/closed-metal-cautions.ts
-var closedMetalGates = /* @__PURE__ */ __name((noun) => [
+var closedMetalGates = (noun) => [
   {
     step: "charge",
     text: `A ${noun} whose history is known, that has held nothing that burns or poisons, and that does not smell.`,
@@ -18345,8 +18347,8 @@ var closedMetalGates = /* @__PURE__ */ __name((noun) => [
     text: `Only now it is closed; a ${noun} is never heated closed. Everyone but the one who closes it is back; then that one too.`,
     guards: ["closed-hot-vessel", "vacuum"]
   }
-], "closedMetalGates");
-var fromWhere = /* @__PURE__ */ __name(({ numbers, choices }) => {
+];
+var fromWhere = ({ numbers, choices }) => {
   const large = numbers.vesselVolume > LARGE_VESSEL;
   const behind2 = large ? "the line" : "the screen";
   switch (choices.coolingMethod) {
@@ -18361,7 +18363,7 @@ var fromWhere = /* @__PURE__ */ __name(({ numbers, choices }) => {
     default:
       return `it is left alone, everybody behind ${behind2}`;
   }
-}, "fromWhere");
+};
 function closedMetalCautions(values, s, risk, noun) {
   const { numbers: n } = values;
   const { results: r, details } = s;
@@ -18390,7 +18392,6 @@ function closedMetalCautions(values, s, risk, noun) {
     wet ? scald(n.bathTemperature, n.bathVolume, "cool", "The cooling water", "scald-bath") : void 0
   );
 }
-__name(closedMetalCautions, "closedMetalCautions");
 function closedMetalFailure(values, risk, outcome, noun, closure) {
   const wet = values.choices.coolingMethod !== "still-air";
   return [
@@ -18414,15 +18415,14 @@ function closedMetalFailure(values, risk, outcome, noun, closure) {
     )
   ];
 }
-__name(closedMetalFailure, "closedMetalFailure");
 
 // core/catalogue/steam/sealed-tin/cautions.ts
 var gates21 = closedMetalGates("tin");
-var cautions21 = /* @__PURE__ */ __name((values, s, risk) => closedMetalCautions(values, s, risk, "tin"), "cautions");
-var afterFailure21 = /* @__PURE__ */ __name((values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap"), "afterFailure");
+var cautions21 = (values, s, risk) => closedMetalCautions(values, s, risk, "tin");
+var afterFailure21 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap");
 
 // core/catalogue/steam/sealed-tin/simulate.ts
-var simulate21 = /* @__PURE__ */ __name((values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement), "simulate");
+var simulate21 = (values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement);
 
 // core/catalogue/steam/sealed-tin/inputs.ts
 var inputs21 = defineInputs([
@@ -18450,11 +18450,11 @@ var inputs21 = defineInputs([
   ...quantities("edgeHolding", "panelCrown", "plumeVapourFraction"),
   ...METAL_COEFFICIENTS
 ]);
-var check19 = /* @__PURE__ */ __name((values) => [
+var check19 = (values) => [
   ...tinFits(values),
   ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
   ...waterFits(values, "tin")
-], "check");
+];
 
 // core/catalogue/steam/sealed-tin/outcomes.ts
 var logged21 = {
@@ -18467,10 +18467,10 @@ var outcomes20 = [
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
 var ledger17 = steamLedger("when the sides give way");
-var sizes17 = /* @__PURE__ */ __name((values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false), "sizes");
+var sizes17 = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/sealed-tin/procedure.ts
-var plan = /* @__PURE__ */ __name((values) => heatingPlan(values, tinOf(values).vessel), "plan");
+var plan = (values) => heatingPlan(values, tinOf(values).vessel);
 var shelf20 = [
   {
     step: "charge",
@@ -18501,7 +18501,7 @@ var procedure21 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit21 = /* @__PURE__ */ __name((values) => [
+var kit21 = (values) => [
   "tin and spares, never used for anything flammable",
   "cap that screws tight, with its seal",
   "heater",
@@ -18511,13 +18511,13 @@ var kit21 = /* @__PURE__ */ __name((values) => [
   "eye protection",
   "thermometer",
   "clock"
-], "kit");
-var ready4 = /* @__PURE__ */ __name((values, s) => readyFromPlan(plan(values), s), "ready");
+];
+var ready4 = (values, s) => readyFromPlan(plan(values), s);
 var repeats2 = repeatsInPool((values) => tinOf(values).vessel);
-var waterWindow2 = /* @__PURE__ */ __name((values) => waterWindowOf(plan(values), values.numbers.waterCharge, 600), "waterWindow");
+var waterWindow2 = (values) => waterWindowOf(plan(values), values.numbers.waterCharge, 600);
 
 // core/catalogue/steam/sealed-tin/drawing.ts
-var drawing20 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing20 = (values, s, time) => steamScene(values, s, time, {
   shape: round(values) ? "cylinder" : "box",
   closure: "cap",
   cooling: values.choices.coolingMethod,
@@ -18526,7 +18526,7 @@ var drawing20 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s
   height: values.numbers.vesselHeight,
   mouth: values.numbers.mouthDiameter,
   poolDepth: values.numbers.poolDepth
-}), "drawing");
+});
 
 // core/catalogue/steam/sealed-tin/teaching.ts
 var teaching18 = {
@@ -18541,7 +18541,7 @@ var teaching18 = {
   ],
   elsewhere: ["Oil cans closed warm.", "A lunch box closed over hot rice.", "A railway tank in a cold rain."]
 };
-var why20 = /* @__PURE__ */ __name((values, s) => {
+var why20 = (values, s) => {
   const lines = metalWhy(values, s, "tin", round(values) ? "wall" : "flat side");
   if (s.results.talkTime !== void 0)
     lines.push(
@@ -18549,8 +18549,8 @@ var why20 = /* @__PURE__ */ __name((values, s) => {
         closed: a warning, not the end.`
     );
   return lines;
-}, "why");
-var explanation20 = /* @__PURE__ */ __name((_values, { results: r }) => [
+};
+var explanation20 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The tin was full of steam. Cold water made the steam into a few drops. Then the air outside pushed the sides in, because nothing inside pushed back."
@@ -18571,7 +18571,7 @@ var explanation20 = /* @__PURE__ */ __name((_values, { results: r }) => [
     from: 16,
     text: "A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding metal form along its edges and diagonals; a round tin of the same sheet buckles elastically instead. A panel that bulges out a little snaps through earlier: that is the tick one hears."
   }
-], "explanation");
+];
 
 // core/catalogue/steam/sealed-tin/index.ts
 var sealedTin = defineDemonstration({
@@ -18614,7 +18614,7 @@ var sealedTin = defineDemonstration({
 });
 
 // core/catalogue/vacuum/pumped-can/teaching.ts
-var why21 = /* @__PURE__ */ __name((_values, { results: r, outcome }) => {
+var why21 = (_values, { results: r, outcome }) => {
   const lines = [
     r.hush === void 0 ? say`The wall holds about ${asPressure(r.criticalPressureDifference)}; the pump makes
           ${asPressure(r.peakPressureDifference)} at most. It stands, and is under strain as long as the air stays out.` : say`The wall holds about ${asPressure(r.criticalPressureDifference)}. The pump has taken that much out after
@@ -18632,8 +18632,8 @@ var why21 = /* @__PURE__ */ __name((_values, { results: r, outcome }) => {
         end.`
     );
   return lines;
-}, "why");
-var explanation21 = /* @__PURE__ */ __name((_values, { results: r }) => [
+};
+var explanation21 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The pump took the air out of the tin. Then hardly anything was left inside to push out, and the air around us, which pushes all the time, pushed the tin in."
@@ -18657,7 +18657,7 @@ var explanation21 = /* @__PURE__ */ __name((_values, { results: r }) => [
       ${asForce(0.01 * r.criticalPressureDifference)}. With steam the floor is the air left in plus the saturation
       pressure at the wall: cold water does in a second what this pump does in ${asTime(Math.max(1, r.timeToPump))}.`
   }
-], "explanation");
+];
 function steamed(values, coolingMethod) {
   const known = new Set(sealedTin.inputs.map((i) => i.id));
   const numbers = Object.fromEntries(
@@ -18668,8 +18668,7 @@ function steamed(values, coolingMethod) {
   const { values: resolved, faults } = resolve(sealedTin, { numbers, choices });
   return faults.length > 0 ? void 0 : sealedTin.simulate(resolved, "summary").results;
 }
-__name(steamed, "steamed");
-var variants3 = /* @__PURE__ */ __name((values) => {
+var variants3 = (values) => {
   const pumped = simulate20(values, "summary").results;
   const [sprayed, left] = [steamed(values, "spray"), steamed(values, "still-air")];
   return {
@@ -18681,7 +18680,7 @@ var variants3 = /* @__PURE__ */ __name((values) => {
       ...left ? [{ name: "boiled out, capped, left in still air", results: left }] : []
     ]
   };
-}, "variants");
+};
 var teaching19 = {
   wrongIdea: {
     idea: "The pump sucks the walls in.",
@@ -18745,7 +18744,7 @@ var pumpedCan = defineDemonstration({
 // core/catalogue/vacuum/low-pressure-boil/cautions.ts
 var HALF = 0.5;
 var gates22 = jarGates("water");
-var cautions22 = /* @__PURE__ */ __name((values, _s, risk) => {
+var cautions22 = (values, _s, risk) => {
   const { waterTemperature, waterVolume, beakerDiameter } = values.numbers;
   const full = waterVolume / (0.785 * beakerDiameter * beakerDiameter * 1.3 * beakerDiameter);
   return applying(
@@ -18761,11 +18760,11 @@ var cautions22 = /* @__PURE__ */ __name((values, _s, risk) => {
       control: "Boiling chip; beaker half full at most; trap in the line."
     }
   );
-}, "cautions");
-var afterFailure22 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
+};
+var afterFailure22 = (_values, _s, _risk, outcome) => jarFailure(
   "Measure the water: has it cooled below what this pump can boil? A boiling chip in it?",
   outcome === "few" ? "It only just began: a little warmer water, or a quicker pump." : "Warmer water, less time between kettle and pump, or a pump that reaches lower."
-), "afterFailure");
+);
 
 // core/mechanisms/boiling-under-pump.ts
 var BOIL = {
@@ -18792,9 +18791,6 @@ var BoilingUnderPump = class {
     this.plan = plan3;
   }
   plan;
-  static {
-    __name(this, "BoilingUnderPump");
-  }
   /** false until the first bubbles: they need more than what keeps them going */
   started = false;
   /** Air of the room, with its vapour, over water of a temperature (K). */
@@ -18816,7 +18812,7 @@ var BoilingUnderPump = class {
   }
   contents = {
     scale: [5, 5, 1e-4, 1e-4],
-    rates: /* @__PURE__ */ __name((_, pressure, state3, slope) => {
+    rates: (_, pressure, state3, slope) => {
       const { outside, room, volume, surface, glass, evaporation, wallCapacity = GLASS_CAPACITY } = this.plan;
       const water = state3[BOIL.water];
       const mass = Math.max(1e-6, this.plan.water - state3[BOIL.given]);
@@ -18832,7 +18828,7 @@ var BoilingUnderPump = class {
       slope[BOIL.glass] = dew * latent / (wallCapacity * glass) - (state3[BOIL.glass] - room) * GLASS_LOSS / wallCapacity;
       slope[BOIL.given] = given;
       slope[BOIL.bubbled] = bubbles;
-    }, "rates")
+    }
   };
 };
 
@@ -18843,7 +18839,7 @@ var COLUMNS18 = [
   { id: "vapourGiven", name: "water turned to vapour", quantity: "mass" },
   { id: "boiling", name: "boiling (1) or not", quantity: "count" }
 ];
-var neededStart = /* @__PURE__ */ __name(({ numbers: n }) => quickSaturationTemperature(Math.min(n.ultimatePressure, n.stationPressure) + n.boilingOver), "neededStart");
+var neededStart = ({ numbers: n }) => quickSaturationTemperature(Math.min(n.ultimatePressure, n.stationPressure) + n.boilingOver);
 var SHOWN3 = 0.1;
 var FEW = 3e-3;
 var MOST_BUBBLES = 0.98;
@@ -18888,7 +18884,7 @@ function simulate22(values, detail, refinement = 1) {
     temperature: room,
     leakArea: n.leakArea,
     gases: 2,
-    pressure: /* @__PURE__ */ __name((amount, beside) => amount / (volume + beside), "pressure"),
+    pressure: (amount, beside) => amount / (volume + beside),
     contents: boil.contents
   };
   do {
@@ -18897,7 +18893,7 @@ function simulate22(values, detail, refinement = 1) {
       longest: n.pumpTime,
       after: end,
       standstill: false,
-      onStep: /* @__PURE__ */ __name((time2, pressure2, s) => {
+      onStep: (time2, pressure2, s) => {
         times3.push(time2);
         bubbles.push(s[BOIL.bubbled]);
         rows?.add(time2, {
@@ -18910,17 +18906,17 @@ function simulate22(values, detail, refinement = 1) {
           vapourGiven: s[BOIL.given],
           boiling: boil.vigour(pressure2, s[BOIL.water]) > 0 ? 1 : 0
         });
-      }, "onStep"),
+      },
       events: [
         {
           id: "boils",
           direction: 1,
           stops: true,
-          value: /* @__PURE__ */ __name((_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]) - n.boilingOver, "value")
+          value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]) - n.boilingOver
         },
-        { id: "cold", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, __, s) => s[BOIL.water] - COLDEST, "value") }
+        { id: "cold", direction: -1, stops: true, value: (_, __, s) => s[BOIL.water] - COLDEST }
       ],
-      peaks: [{ id: "difference", value: /* @__PURE__ */ __name((_, p) => outside - p, "value") }]
+      peaks: [{ id: "difference", value: (_, p) => outside - p }]
     });
     occurrences.push(...end.occurrences);
     lowest = Math.min(lowest, outside - end.peaks.difference.value);
@@ -18970,7 +18966,6 @@ function simulate22(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate22, "simulate");
 
 // core/catalogue/vacuum/low-pressure-boil/inputs.ts
 var inputs22 = defineInputs([
@@ -19014,7 +19009,7 @@ var inputs22 = defineInputs([
     "100 %: 3.8e-8 kg/(m2 s Pa), still pools in still air (ASHRAE Handbook HVAC Applications (2019), ch. 6), from memory; thinner air lets more through"
   )
 ]);
-var check20 = /* @__PURE__ */ __name((values) => {
+var check20 = (values) => {
   const n = values.numbers;
   const needed2 = neededStart(values);
   const faults = jarBears(values);
@@ -19045,7 +19040,7 @@ var check20 = /* @__PURE__ */ __name((values) => {
         ${asVolume(0.6 * n.jarVolume, { digits: 4, toward: "below" })}, six tenths of the jar`
     });
   return faults;
-}, "check");
+};
 
 // core/catalogue/vacuum/low-pressure-boil/outcomes.ts
 var logged22 = {
@@ -19067,7 +19062,7 @@ var outcomes21 = [
   { id: "few", look: "partly", name: "shows a few bubbles", sentence: "A few bubbles rise, then it is still." },
   { id: "still", look: "nothing", name: "does not boil", sentence: "The water stays still." }
 ];
-var ledger18 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger18 = ({ details: d }) => ({
   moment: "at the end of the pumping",
   difference: d.difference,
   rows: [
@@ -19078,7 +19073,7 @@ var ledger18 = /* @__PURE__ */ __name(({ details: d }) => ({
     },
     { id: "steam", cause: "vapour that the water gave off (gives back)", pressure: -d.vapourPressure }
   ]
-}), "ledger");
+});
 
 // core/catalogue/vacuum/low-pressure-boil/procedure.ts
 var shelf21 = [
@@ -19088,7 +19083,7 @@ var shelf21 = [
 var procedure22 = [
   {
     id: "water",
-    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
+    hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
     parts: [
       "Put ",
       { input: "waterVolume" },
@@ -19117,15 +19112,15 @@ var procedure22 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    parts: (values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."],
+    duration: (s) => s.results.hush
   },
   { id: "air", parts: ["Let the air in: it stops at once. Read the thermometer again."] }
 ];
-var kit22 = /* @__PURE__ */ __name((values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap"), "kit");
+var kit22 = (values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap");
 
 // core/catalogue/vacuum/low-pressure-boil/drawing.ts
-var drawing21 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing21 = (values, s, time) => {
   const n = values.numbers;
   const [water, boiling, point] = ["waterTemperature", "boiling", "boilingPoint"].map((c) => valueAt(s.trace, c, time));
   const level = Math.min(0.7 * n.jarHeight, n.waterVolume / (Math.PI * n.beakerDiameter * n.beakerDiameter / 4));
@@ -19161,18 +19156,18 @@ var drawing21 = /* @__PURE__ */ __name((values, s, time) => {
     said(point, "temperature", "degC", "degF"),
     boiling > 0.5 ? ": it boils." : "."
   ]);
-}, "drawing");
+};
 
 // core/catalogue/vacuum/low-pressure-boil/teaching.ts
-var why22 = /* @__PURE__ */ __name((values, s) => [
+var why22 = (values, s) => [
   say`Water boils when its vapour can push the room's pressure back. In the open here that is at
     ${asTemperature(s.results.localBoilingPoint)}; at ${asPressure(values.numbers.ultimatePressure)}, the lowest
     this pump reaches, at ${asTemperature(neededStart(values))} already.`,
   s.outcome === "still" ? say`At ${asTemperature(values.numbers.waterTemperature)} it is too cold for that in the time.` : say`From ${asTemperature(values.numbers.waterTemperature)} it starts at
       ${asPressure(s.results.boilPressure ?? 0)} and cools to ${asTemperature(s.results.endTemperature)}: the
       vapour takes its heat along.`
-], "why");
-var advice11 = /* @__PURE__ */ __name((values) => {
+];
+var advice11 = (values) => {
   const needed2 = neededStart(values) + 8;
   return [
     {
@@ -19181,8 +19176,8 @@ var advice11 = /* @__PURE__ */ __name((values) => {
       take: { input: "waterTemperature", value: Math.round(needed2 - 273.15) + 273.15 }
     }
   ];
-}, "advice");
-var explanation22 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation22 = (values, s) => [
   {
     from: 7,
     text: say`Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid away,
@@ -19208,7 +19203,7 @@ var explanation22 = /* @__PURE__ */ __name((values, s) => [
       carry off the vapour's volume as well, so it hovers near saturation; a large one goes on until the water
       freezes at the triple point.`
   }
-], "explanation");
+];
 var teaching20 = {
   wrongIdea: {
     idea: "It boils, so it must have got hot.",
@@ -19279,7 +19274,7 @@ var gates23 = [
     guards: ["load"]
   }
 ];
-var cautions23 = /* @__PURE__ */ __name((values, _s, risk) => applying(
+var cautions23 = (values, _s, risk) => applying(
   {
     id: "fingers",
     step: "grease",
@@ -19291,34 +19286,32 @@ var cautions23 = /* @__PURE__ */ __name((values, _s, risk) => applying(
   isDriven(values) ? usualPump("pump") : void 0,
   mayLetGo("The pair", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "hang"),
   liftedByHand(values.numbers.loadMass, 18, LIFT_ADULT, "hang")
-), "cautions");
-var afterFailure23 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure23 = (_values, _s, _risk, outcome) => [
   standBack("Load off first, onto the floor; nobody pulls any more."),
   pressureOff("Then open the valve until the hiss stops."),
   near("Look at rims and grease: one hair leaks; with air in, wipe and grease again."),
   next(
     outcome === "parts" ? "It leaked while loaded: watch the gauge for a minute with the valve shut before anything hangs." : "Less load, a wider pair, or a better vacuum."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/held-by-air.ts
-var holdingForce = /* @__PURE__ */ __name((outside, inside, area) => (outside - inside) * area, "holdingForce");
+var holdingForce = (outside, inside, area) => (outside - inside) * area;
 function leakClock(share) {
   const choked = Math.min(share, CHOKED);
   const straight = choked / CHOKED_FLOW;
   return share <= CHOKED ? straight : straight + SQUARE_ROOT_7 * (CHOKED_ROOT - Math.sqrt(Math.max(0, 1 - pow(share, 2 / 7))));
 }
-__name(leakClock, "leakClock");
 var SQUARE_ROOT_7 = Math.sqrt(7);
 var CHOKED_ROOT = Math.sqrt(1 - pow(CHOKED, 2 / 7));
 var EVEN = CHOKED / CHOKED_FLOW + SQUARE_ROOT_7 * CHOKED_ROOT;
-var leakRate = /* @__PURE__ */ __name((volume, leakArea, temperature) => leakArea * Math.sqrt(AIR_GAS_CONSTANT * temperature) / volume, "leakRate");
+var leakRate = (volume, leakArea, temperature) => leakArea * Math.sqrt(AIR_GAS_CONSTANT * temperature) / volume;
 function timeToRise(volume, leakArea, outside, temperature, from, to) {
   if (to <= from) return 0;
   if (!(leakArea > 0) || to > outside) return Infinity;
   return (leakClock(to / outside) - leakClock(from / outside)) / leakRate(volume, leakArea, temperature);
 }
-__name(timeToRise, "timeToRise");
 function risen(volume, leakArea, outside, temperature, from, time) {
   if (!(leakArea > 0) || from >= outside) return from;
   const clock = leakClock(from / outside) + leakRate(volume, leakArea, temperature) * time;
@@ -19327,8 +19320,7 @@ function risen(volume, leakArea, outside, temperature, from, time) {
   const root = CHOKED_ROOT - (clock - CHOKED / CHOKED_FLOW) / SQUARE_ROOT_7;
   return outside * pow(1 - root * root, 3.5);
 }
-__name(risen, "risen");
-var pulledCup = /* @__PURE__ */ __name((outside, kept, opened2) => outside * kept / (kept + opened2), "pulledCup");
+var pulledCup = (outside, kept, opened2) => outside * kept / (kept + opened2);
 
 // core/catalogue/holding/plates/simulate.ts
 var COLUMNS19 = [
@@ -19344,28 +19336,28 @@ function simulate23(values, detail, refinement = 1) {
   const area = Math.PI * n.sealDiameter * n.sealDiameter / 4;
   const pull = n.loadMass * GRAVITY * n.jerk;
   const rows = detail === "trace" ? new TraceRows(COLUMNS19) : void 0;
-  const force = /* @__PURE__ */ __name((p) => holdingForce(outside, p, area) * n.straightness, "force");
-  const add = /* @__PURE__ */ __name((time2, pressure2, load) => rows?.add(time2, {
+  const force = (p) => holdingForce(outside, p, area) * n.straightness;
+  const add = (time2, pressure2, load) => rows?.add(time2, {
     pressure: pressure2,
     gasTemperature: temperature,
     airMass: pressure2 * n.chamberVolume / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0,
     holding: force(pressure2),
     pull: load
-  }), "add");
+  });
   const pump = pumpOf(values);
   const amount = Float64Array.of(outside * n.chamberVolume);
   const nearly = pump.ultimate + ENOUGH2 * (outside - pump.ultimate);
   const { pressure, time, strokes } = pumpDown(
-    { pump, outside, temperature, leakArea: n.leakArea, pressure: /* @__PURE__ */ __name((held, beside) => held / (n.chamberVolume + beside), "pressure") },
+    { pump, outside, temperature, leakArea: n.leakArea, pressure: (held, beside) => held / (n.chamberVolume + beside) },
     amount,
     {
       tolerance: stepTolerance(detail, refinement),
       longest: n.pumpTime,
-      onStep: /* @__PURE__ */ __name((t, p) => {
+      onStep: (t, p) => {
         add(t, p, 0);
-      }, "onStep"),
-      events: [{ id: "enough", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - nearly, "value") }]
+      },
+      events: [{ id: "enough", direction: -1, stops: true, value: (_, p) => p - nearly }]
     }
   );
   const limit = outside - pull / (area * n.straightness);
@@ -19421,10 +19413,9 @@ function simulate23(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate23, "simulate");
 
 // core/catalogue/holding/plates/inputs.ts
-var hemispheres = /* @__PURE__ */ __name(({ choices }) => choices.pairShape === "hemispheres", "hemispheres");
+var hemispheres = ({ choices }) => choices.pairShape === "hemispheres";
 var inputs23 = defineInputs([
   ...ROOM_INPUTS,
   {
@@ -19498,7 +19489,7 @@ var inputs23 = defineInputs([
     "a clean greased ring keeps for minutes; a hair in it does not; measure by watching the gauge"
   )
 ]);
-var check21 = /* @__PURE__ */ __name(() => [], "check");
+var check21 = () => [];
 
 // core/catalogue/holding/plates/outcomes.ts
 var logged23 = { used: ["sealDiameter", "loadMass"], seen: ["finalPressure", "holdTime"] };
@@ -19526,15 +19517,15 @@ var outcomes22 = [
   },
   { id: "weak", look: "nothing", name: "does not take the load", sentence: "They part as soon as the load is on." }
 ];
-var ledger19 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger19 = ({ details: d }) => ({
   moment: "when the load comes on",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "air taken out by the pump", pressure: d.difference + d.leaked },
     { id: "leak", cause: "air that leaked back (gives back)", pressure: -d.leaked }
   ]
-}), "ledger");
-var sizes18 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes18 = (_values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -19551,7 +19542,7 @@ var sizes18 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 the same area"
   }
-], "sizes");
+];
 
 // core/catalogue/holding/plates/procedure.ts
 var shelf22 = [{ step: "pump", kind: "pump" }];
@@ -19571,14 +19562,14 @@ var procedure23 = [
   {
     id: "pump",
     hazards: ["vacuum"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " for at most ",
       { input: "pumpTime" },
       "; shut the valve."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   {
     id: "hang",
@@ -19593,11 +19584,11 @@ var procedure23 = [
       { input: "hangTime" },
       "."
     ],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   { id: "open", parts: ["Load off first; then open the valve: they part by themselves."] }
 ];
-var kit23 = /* @__PURE__ */ __name(() => [
+var kit23 = () => [
   "pair of plates or half-spheres with handles",
   "pump, hose, valve",
   "gauge",
@@ -19606,10 +19597,10 @@ var kit23 = /* @__PURE__ */ __name(() => [
   "weights for the proof load",
   "strap as a second hold",
   "mat"
-], "kit");
+];
 
 // core/catalogue/holding/plates/drawing.ts
-var drawing22 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing22 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, holding, pull] = ["pressure", "holding", "pull"].map((c) => valueAt(s.trace, c, time));
   const d = n.sealDiameter;
@@ -19617,14 +19608,14 @@ var drawing22 = /* @__PURE__ */ __name((values, s, time) => {
   const y = d * 1.3;
   const round2 = hemispheres(values);
   const thick = 0.06 * d;
-  const half = /* @__PURE__ */ __name((up) => ({
+  const half = (up) => ({
     kind: "body",
     stuff: "metal",
     points: round2 ? [
       ...arch(0, y + (up > 0 ? 0 : -apart), d / 2 + thick, up * (d / 2 + thick)),
       ...arch(0, y + (up > 0 ? 0 : -apart), d / 2, up * d / 2).reverse()
     ] : rectangle(-d / 2 - thick, up > 0 ? y + 0.02 * d : y - 0.02 * d - thick - apart, d + 2 * thick, thick)
-  }), "half");
+  });
   const reach2 = round2 ? d / 2 + thick : thick + 0.02 * d;
   const shapes = [
     ...apart ? [] : [
@@ -19722,25 +19713,25 @@ var drawing22 = /* @__PURE__ */ __name((values, s, time) => {
       apart ? "" : "."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/holding/plates/teaching.ts
 var TUG = 300;
-var why23 = /* @__PURE__ */ __name((values, s) => [
+var why23 = (values, s) => [
   say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
     ${asPressure(s.results.peakPressureDifference)} more than what is left inside:
     ${asForce(s.results.holdingForce)}, of at most ${asForce(s.results.mostPossible)} with nothing inside.
     Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
   s.outcome === "holds" ? say`The pull of ${asForce(s.results.pull)} is ${asNumber(s.results.safetyFactor, 2)} times
       less${s.results.holdTime === void 0 ? "" : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`}.` : say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`
-], "why");
-var advice12 = /* @__PURE__ */ __name((_values, s) => [
+];
+var advice12 = (_values, s) => [
   {
     text: say`Proof load: ${asForce(s.results.proofLoad)}, before anybody hangs. It would take about
       ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.`
   }
-], "advice");
-var explanation23 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation23 = (values, s) => [
   {
     from: 7,
     text: "There is no glue. We took the air away from between. The air outside pushes from both sides, and nothing pushes back."
@@ -19759,7 +19750,7 @@ var explanation23 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "For half-spheres add up the components along the pull: \u222B p cos \u03B8 dA is p \u03C0 r\xB2, the projected area. The second team of horses only replaces a wall. Leakage is choked while the inside is under half the outside, so the pressure rises in a straight line at first."
   }
-], "explanation");
+];
 var teaching21 = {
   wrongIdea: {
     idea: "The vacuum inside holds them together.",
@@ -19778,7 +19769,7 @@ var teaching21 = {
     "A fresh jar\u2019s lid."
   ]
 };
-var variants4 = /* @__PURE__ */ __name((values) => sideBySide(
+var variants4 = (values) => sideBySide(
   "Widths side by side",
   values,
   simulate23,
@@ -19790,7 +19781,7 @@ var variants4 = /* @__PURE__ */ __name((values) => sideBySide(
       chamberVolume: values.numbers.chamberVolume * factor * factor * (hemispheres(values) ? factor : 1)
     }
   }))
-), "variants");
+);
 
 // core/catalogue/holding/plates/index.ts
 var plates = defineDemonstration({
@@ -19833,7 +19824,7 @@ var plates = defineDemonstration({
 
 // core/catalogue/steam/process-vessel/cautions.ts
 var gates24 = [];
-var cautions24 = /* @__PURE__ */ __name((_values, s, risk) => [
+var cautions24 = (_values, s, risk) => [
   {
     id: "not-a-design",
     step: "tank",
@@ -19850,18 +19841,18 @@ var cautions24 = /* @__PURE__ */ __name((_values, s, risk) => [
     "cool",
     "a real tank is never cooled with its vent shut"
   )
-], "cautions");
-var afterFailure24 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+];
+var afterFailure24 = (_values, _s, _risk, outcome) => [
   standBack(
     "A real tank that shows a dent or a low gauge is left alone: nobody near it, the coolant stopped from a distance."
   ),
   pressureOff("People who are trained for it let air in slowly."),
   outcome === "cave" ? act("near", "It is emptied, cut open and never used again.") : next("It is inspected before it is used again: a shell that has been past its rating may not bear it twice.")
-], "afterFailure");
+];
 
 // core/catalogue/steam/process-vessel/simulate.ts
 var CONDENSATE2 = 5;
-var tankOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
+var tankOf = ({ numbers: n }) => cylinderVessel(
   {
     capacity: n.vesselVolume,
     diameter: n.vesselDiameter,
@@ -19870,7 +19861,7 @@ var tankOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
     mouthDiameter: 0.4
   },
   SOLIDS.steel
-), "tankOf");
+);
 var GUESS = { "spray": 9e-4, "sprinkle": 13e-5, "still-air": 1e-5 };
 var GUESSED_FOR = 3e3;
 var [STRIDE, LEAST_STRIDE] = [0.6, 0.05];
@@ -19878,14 +19869,14 @@ var [PINHOLE, HATCH] = [1e-9, 0.5];
 var CLOSE2 = 5e-3;
 function reliefAreaOf(cooling, method, filled, gas, rated, tolerance) {
   const { vessel } = cooling;
-  const missing = /* @__PURE__ */ __name((logArea) => {
+  const missing = (logArea) => {
     const open = new CoolingVessel(
       { ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } },
       false
     );
     const { peakDifference } = coolSealed(open, coolingStart(open, filled, gas), { tolerance, untilPeak: true });
     return ln(Math.max(peakDifference, 1e-3) / rated);
-  }, "missing");
+  };
   const [narrow, wide] = [ln(PINHOLE * vessel.capacity), ln(HATCH * vessel.capacity)];
   let low = ln((GUESS[method] ?? GUESS.sprinkle) * vessel.capacity * Math.sqrt(GUESSED_FOR / rated));
   let lowValue = missing(low);
@@ -19906,7 +19897,6 @@ function reliefAreaOf(cooling, method, filled, gas, rated, tolerance) {
   if (lowValue <= 0 || highValue >= 0) return exp(lowValue <= 0 ? low : high);
   return exp(falsePosition((x) => -missing(x), [low, -lowValue], [high, -highValue], CLOSE2));
 }
-__name(reliefAreaOf, "reliefAreaOf");
 function simulate24(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = tankOf(values);
@@ -19976,7 +19966,6 @@ function simulate24(values, detail, refinement = 1) {
   const { giveUpTime, ...results27 } = simulation.results;
   return { ...simulation, results: { ...results27, reliefArea } };
 }
-__name(simulate24, "simulate");
 
 // core/catalogue/steam/process-vessel/inputs.ts
 var inputs24 = defineInputs([
@@ -20026,7 +20015,7 @@ var inputs24 = defineInputs([
   }),
   quantity("coolantFlow", {
     units: ["L/min", "gal/min"],
-    default: /* @__PURE__ */ __name(({ choices }) => (choices.coolingMethod === "spray" ? 60 : 20) * 1e-3 / 60, "default"),
+    default: ({ choices }) => (choices.coolingMethod === "spray" ? 60 : 20) * 1e-3 / 60,
     range: [5e-4 / 60, 2 / 60],
     usual: [5e-3 / 60, 0.3 / 60],
     lever: [-0.03 / 60]
@@ -20060,7 +20049,7 @@ var inputs24 = defineInputs([
     "packingStiffness"
   )
 ]);
-var check22 = /* @__PURE__ */ __name((values) => [
+var check22 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20068,7 +20057,7 @@ var check22 = /* @__PURE__ */ __name((values) => [
   ...belowBoiling(values, "bathTemperature"),
   ...atMost(values, "hoopSpacing", "vesselHeight", "the tank's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-], "check");
+];
 
 // core/catalogue/steam/process-vessel/outcomes.ts
 var logged24 = { used: [], seen: [] };
@@ -20102,7 +20091,7 @@ var outcomes23 = [
   { id: "cave", look: "gone", name: "caves in", sentence: "The shell folds in." }
 ];
 var ledger20 = steamLedger("when the shell gives way");
-var sizes19 = /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes");
+var sizes19 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/process-vessel/procedure.ts
 var shelf23 = [];
@@ -20136,24 +20125,24 @@ var procedure24 = [
   {
     id: "cool",
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+    parts: ({ numbers: n, choices }) => [
       "Now comes ",
       { input: "coolingMethod" },
       ...choices.coolingMethod === "still-air" ? [] : [": ", { input: "coolantFlow" }, " at ", { input: "bathTemperature" }],
       ...n.leakArea > 0 ? [", with ", { input: "leakArea" }, " of vent open."] : [", its vent shut (open: ", { input: "leakArea" }, ")."]
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.talkTime, "duration")
+    ],
+    duration: (s) => s.results.talkTime
   }
 ];
-var kit24 = /* @__PURE__ */ __name(() => [
+var kit24 = () => [
   "nothing: this is a thought experiment",
   "a picture of a caved-in tank",
   "the can plunge, for comparison",
   "a calculator for the class"
-], "kit");
+];
 
 // core/catalogue/steam/process-vessel/drawing.ts
-var drawing23 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing23 = (values, s, time) => steamScene(values, s, time, {
   shape: "tank",
   closure: "vent",
   cooling: values.choices.coolingMethod === "spray" ? "inside" : values.choices.coolingMethod,
@@ -20163,7 +20152,7 @@ var drawing23 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s
   mouth: 0.2,
   hoopSpacing: values.numbers.hoopSpacing,
   vent: values.numbers.leakArea
-}), "drawing");
+});
 
 // core/catalogue/steam/process-vessel/teaching.ts
 var teaching22 = {
@@ -20179,15 +20168,15 @@ var teaching22 = {
     "Storage tanks with a bird\u2019s nest in the vent."
   ]
 };
-var why24 = /* @__PURE__ */ __name((values, { results: r }) => [
+var why24 = (values, { results: r }) => [
   say`To stay within ${asPressure(values.numbers.ratedVacuum)} of the room it needs about ${asArea(r.reliefArea)}
     of free opening; ${asArea(values.numbers.leakArea)} is open.`,
   r.talkTime === void 0 ? "It never goes past its rating." : say`It goes past its rating after
       ${asTime(r.talkTime)}${r.hush === void 0 ? "" : say` and the shell gives way after ${asTime(r.hush)}`}.`,
   say`With everything shut and cold it could fall to ${asPressure(r.floorPressure)}: only the
     ${asShare(r.residualAirFraction)} of air left inside would still push back.`
-], "why");
-var explanation24 = /* @__PURE__ */ __name((values, { results: r }) => [
+];
+var explanation24 = (values, { results: r }) => [
   {
     from: 7,
     text: "A big tank full of steam is like a big can full of steam. If no air can get in when it cools, the air outside pushes it in."
@@ -20207,7 +20196,7 @@ var explanation24 = /* @__PURE__ */ __name((values, { results: r }) => [
       ${asPressure(values.numbers.ratedVacuum)}: area = ṁ/√(2ρΔp). A thin-walled tank may hold pressure from
       inside well and yet buckle at a small difference from outside.`
   }
-], "explanation");
+];
 
 // core/catalogue/steam/process-vessel/index.ts
 var processVessel = defineDemonstration({
@@ -20249,8 +20238,8 @@ var processVessel = defineDemonstration({
 
 // core/catalogue/steam/sealed-drum/cautions.ts
 var gates25 = closedMetalGates("drum");
-var cautions25 = /* @__PURE__ */ __name((values, s, risk) => closedMetalCautions(values, s, risk, "drum"), "cautions");
-var afterFailure25 = /* @__PURE__ */ __name((values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung"), "afterFailure");
+var cautions25 = (values, s, risk) => closedMetalCautions(values, s, risk, "drum");
+var afterFailure25 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung");
 
 // core/catalogue/steam/sealed-drum/simulate.ts
 function drumOf({ numbers: n, choices }) {
@@ -20265,8 +20254,7 @@ function drumOf({ numbers: n, choices }) {
     details: { lobes: perfect.lobes, unsupportedLength: free }
   };
 }
-__name(drumOf, "drumOf");
-var simulate25 = /* @__PURE__ */ __name((values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement), "simulate");
+var simulate25 = (values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement);
 
 // core/catalogue/steam/sealed-drum/teaching.ts
 function why25(values, simulation) {
@@ -20277,7 +20265,6 @@ function why25(values, simulation) {
   );
   return lines;
 }
-__name(why25, "why");
 function explanation25(_values, { results: r }) {
   const force = asForce(r.outsideForce);
   return [
@@ -20306,7 +20293,6 @@ function explanation25(_values, { results: r }) {
     }
   ];
 }
-__name(explanation25, "explanation");
 var teaching23 = {
   wrongIdea: {
     idea: "Steel is far too strong for air.",
@@ -20371,7 +20357,7 @@ var inputs25 = defineInputs([
   ...METAL_COEFFICIENTS,
   quantity("plumeVapourFraction", { default: 0.6, spread: { shape: "triangular", below: 0.25, above: 0.25 } })
 ]);
-var check23 = /* @__PURE__ */ __name((values) => [
+var check23 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20381,7 +20367,7 @@ var check23 = /* @__PURE__ */ __name((values) => [
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the drum's diameter"),
   ...atMost(values, "hoopSpacing", "vesselHeight", "the drum's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-], "check");
+];
 
 // core/catalogue/steam/sealed-drum/outcomes.ts
 var logged25 = {
@@ -20394,14 +20380,14 @@ var outcomes24 = [
   { id: "stand", look: "nothing", name: "stands", sentence: "It stands there, however long one waits." }
 ];
 var ledger21 = steamLedger("when the shell gives way");
-var sizes20 = /* @__PURE__ */ __name((values, s) => sizesOf(
+var sizes20 = (values, s) => sizesOf(
   s,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   values.choices.coolingMethod === "ice-pool"
-), "sizes");
+);
 
 // core/catalogue/steam/sealed-drum/procedure.ts
-var plan2 = /* @__PURE__ */ __name((values) => heatingPlan(values, drumOf(values).vessel), "plan");
+var plan2 = (values) => heatingPlan(values, drumOf(values).vessel);
 var shelf24 = [
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["steel", "aluminium"], capacity: [5e-3, 0.3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
@@ -20438,7 +20424,7 @@ var procedure25 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit25 = /* @__PURE__ */ __name((values) => [
+var kit25 = (values) => [
   "drum of known history, both bungs out",
   "bung with a sound seal, and its wrench",
   "burner, and a way to shut it off from a distance",
@@ -20448,13 +20434,13 @@ var kit25 = /* @__PURE__ */ __name((values) => [
   "eye and ear protection",
   "barrier tape",
   "clock"
-], "kit");
-var ready5 = /* @__PURE__ */ __name((values, s) => readyFromPlan(plan2(values), s), "ready");
+];
+var ready5 = (values, s) => readyFromPlan(plan2(values), s);
 var repeats3 = repeatsInPool((values) => drumOf(values).vessel);
-var waterWindow3 = /* @__PURE__ */ __name((values) => waterWindowOf(plan2(values), values.numbers.waterCharge, 1800), "waterWindow");
+var waterWindow3 = (values) => waterWindowOf(plan2(values), values.numbers.waterCharge, 1800);
 
 // core/catalogue/steam/sealed-drum/drawing.ts
-var drawing24 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+var drawing24 = (values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "bung",
   cooling: values.choices.coolingMethod,
@@ -20464,7 +20450,7 @@ var drawing24 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s
   mouth: values.numbers.mouthDiameter,
   hoopSpacing: values.numbers.hoopSpacing,
   poolDepth: values.numbers.poolDepth
-}), "drawing");
+});
 
 // core/catalogue/steam/sealed-drum/index.ts
 var sealedDrum = defineDemonstration({
@@ -20515,17 +20501,17 @@ var gates26 = [
   },
   ...jarGates("jar").filter((g) => g.step === "pump")
 ];
-var cautions26 = /* @__PURE__ */ __name((values, _s, risk) => applying(
+var cautions26 = (values, _s, risk) => applying(
   values.choices.where === "cabin" ? void 0 : values.choices.where === "jar" ? jarCautions(values, risk) : nothingAlive("pump"),
   bursts("It", risk.share("opens"), "pump"),
   noFood("What stood in a jar is no food any more.", "air")
-), "cautions");
-var afterFailure26 = /* @__PURE__ */ __name((values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
+);
+var afterFailure26 = (values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
   wait("Leave it as it is."),
   pressureOff("Nothing to open: it comes back by itself on the way down."),
   near(outcome === "opens" ? "Wipe up what came out." : "Look at it again higher up."),
   next("Another packet: one with more gas in it, or less.")
-] : outcome === "opens" ? [...BURST.filter((a) => a.kind !== "next"), act("next", "Less gas in it, or stop at a higher pressure.")] : jarFailure("Is there gas in it at all? Press it in your hand.", "A fresher one, or a pump that reaches lower."), "afterFailure");
+] : outcome === "opens" ? [...BURST.filter((a) => a.kind !== "next"), act("next", "Less gas in it, or stop at a higher pressure.")] : jarFailure("Is there gas in it at all? Press it in your hand.", "A fresher one, or a pump that reaches lower.");
 
 // core/mechanisms/soft-pack.ts
 var TAUT = 15e5;
@@ -20534,12 +20520,11 @@ function packVolume({ rest, taut, stiffness }, amount, outside) {
   const limp = positiveRoot(stiffness / rest, outside - stiffness, amount);
   return limp <= taut ? limp : positiveRoot(stiffness / rest + TAUT / taut, outside - stiffness - TAUT, amount);
 }
-__name(packVolume, "packVolume");
-var positiveRoot = /* @__PURE__ */ __name((a, b, c) => {
+var positiveRoot = (a, b, c) => {
   const root = Math.sqrt(b * b + 4 * a * c);
   return b > 0 ? 2 * c / (b + root) : (root - b) / (2 * a);
-}, "positiveRoot");
-var leaking = /* @__PURE__ */ __name((amount, leakTime, over2, outside) => over2 > 0 ? amount / leakTime * over2 / (over2 + outside) : 0, "leaking");
+};
+var leaking = (amount, leakTime, over2, outside) => over2 > 0 ? amount / leakTime * over2 / (over2 + outside) : 0;
 
 // core/catalogue/vacuum/soft-pack/simulate.ts
 var COLUMNS20 = [
@@ -20555,51 +20540,51 @@ function simulate26(values, detail, refinement = 1) {
   const pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness };
   const inCabin = values.choices.where === "cabin";
   let opened2;
-  const overOf = /* @__PURE__ */ __name((amount2, p) => opened2 === void 0 ? Math.max(0, amount2 / packVolume(pack, amount2, p) - p) : 0, "overOf");
-  const growthOf = /* @__PURE__ */ __name((amount2, p) => packVolume(pack, amount2, p) / pack.rest, "growthOf");
-  const lost = /* @__PURE__ */ __name((amount2, p) => Math.max(0, amount2 - p * pack.rest * KEPT), "lost");
-  const row = /* @__PURE__ */ __name((amount2, p) => ({
+  const overOf = (amount2, p) => opened2 === void 0 ? Math.max(0, amount2 / packVolume(pack, amount2, p) - p) : 0;
+  const growthOf = (amount2, p) => packVolume(pack, amount2, p) / pack.rest;
+  const lost = (amount2, p) => Math.max(0, amount2 - p * pack.rest * KEPT);
+  const row = (amount2, p) => ({
     packVolume: packVolume(pack, amount2, p),
     packDifference: overOf(amount2, p)
-  }), "row");
-  const pushes = /* @__PURE__ */ __name((amount2, p) => overOf(amount2, p) / n.sealStrength, "pushes");
-  const shows = /* @__PURE__ */ __name((amount2, p) => Math.max(growthOf(amount2, p) - SEEN6, pushes(amount2, p) - 0.4), "shows");
+  });
+  const pushes = (amount2, p) => overOf(amount2, p) / n.sealStrength;
+  const shows = (amount2, p) => Math.max(growthOf(amount2, p) - SEEN6, pushes(amount2, p) - 0.4);
   const pumped = pumpJar(
     inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values,
     detail,
     refinement,
     {
-      volume: /* @__PURE__ */ __name((p, s2) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s2[1] || outside * pack.rest, p)), "volume"),
+      volume: (p, s2) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s2[1] || outside * pack.rest, p)),
       contents: {
         start: [outside * pack.rest],
         scale: [0.05 * outside * pack.rest],
-        rates: /* @__PURE__ */ __name((_, p, s2, slope) => {
+        rates: (_, p, s2, slope) => {
           const out = leaking(s2[1], n.leakTime, overOf(s2[1], p), p);
           slope[0] += out;
           slope[1] = -out;
-        }, "rates")
+        }
       },
-      row: /* @__PURE__ */ __name((p, _, s2) => row(s2[1], p), "row"),
+      row: (p, _, s2) => row(s2[1], p),
       events: [
-        { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p, s2) => shows(s2[1], p), "value") },
+        { id: "seen", direction: 1, stops: false, value: (_, p, s2) => shows(s2[1], p) },
         {
           id: "opens",
           direction: 1,
           stops: true,
-          value: /* @__PURE__ */ __name((_, p, s2) => opened2 === void 0 ? pushes(s2[1], p) - 1 : -1, "value")
+          value: (_, p, s2) => opened2 === void 0 ? pushes(s2[1], p) - 1 : -1
         }
       ],
       turns: {
-        opens: /* @__PURE__ */ __name((s2, p) => {
+        opens: (s2, p) => {
           opened2 = p;
           const out = lost(s2[1], p);
           s2[0] += out;
           s2[1] -= out;
-        }, "opens")
+        }
       },
       peaks: [
-        { id: "growth", value: /* @__PURE__ */ __name((_, p, s2) => growthOf(s2[1], p), "value") },
-        { id: "over", value: /* @__PURE__ */ __name((_, p, s2) => overOf(s2[1], p), "value") }
+        { id: "growth", value: (_, p, s2) => growthOf(s2[1], p) },
+        { id: "over", value: (_, p, s2) => overOf(s2[1], p) }
       ]
     },
     COLUMNS20
@@ -20610,16 +20595,16 @@ function simulate26(values, detail, refinement = 1) {
   let openedAt = pumped.at("opens");
   let most = Math.max(1, pumped.peak("growth") || 0);
   let strain = Math.max(0, pumped.peak("over") || 0);
-  const follow2 = /* @__PURE__ */ __name((from2, duration, start, end) => {
+  const follow2 = (from2, duration, start, end) => {
     if (duration <= 0) return;
-    const at4 = /* @__PURE__ */ __name((t) => start + (end - start) * (t - from2) / duration, "at");
+    const at4 = (t) => start + (end - start) * (t - from2) / duration;
     const system = {
       size: 1,
       scale: Float64Array.of(0.05 * outside * pack.rest),
       dependsOnTime: start !== end,
-      derivatives: /* @__PURE__ */ __name((t, y, slope) => {
+      derivatives: (t, y, slope) => {
         slope[0] = -leaking(y[0], n.leakTime, overOf(y[0], at4(t)), at4(t));
-      }, "derivatives")
+      }
     };
     for (let time2 = from2; time2 < from2 + duration; ) {
       const stage = integratorOf(1).run(system, amount, time2, from2 + duration, {
@@ -20628,17 +20613,17 @@ function simulate26(values, detail, refinement = 1) {
         between: rows ? 2 : 0,
         onStep: rows && ((t, y) => rows.add(t, pumped.row(at4(t), t, Float64Array.of(0, y[0])))),
         events: [
-          { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((t, y) => seen === void 0 ? shows(y[0], at4(t)) : -1, "value") },
+          { id: "seen", direction: 1, stops: false, value: (t, y) => seen === void 0 ? shows(y[0], at4(t)) : -1 },
           {
             id: "opens",
             direction: 1,
             stops: true,
-            value: /* @__PURE__ */ __name((t, y) => opened2 === void 0 ? pushes(y[0], at4(t)) - 1 : -1, "value")
+            value: (t, y) => opened2 === void 0 ? pushes(y[0], at4(t)) - 1 : -1
           }
         ],
         peaks: [
-          { id: "growth", value: /* @__PURE__ */ __name((t, y) => growthOf(y[0], at4(t)), "value") },
-          { id: "over", value: /* @__PURE__ */ __name((t, y) => overOf(y[0], at4(t)), "value") }
+          { id: "growth", value: (t, y) => growthOf(y[0], at4(t)) },
+          { id: "over", value: (t, y) => overOf(y[0], at4(t)) }
         ]
       });
       time2 = stage.time;
@@ -20651,7 +20636,7 @@ function simulate26(values, detail, refinement = 1) {
         amount[0] -= lost(amount[0], opened2);
       }
     }
-  }, "follow");
+  };
   const climb = inCabin ? n.pumpTime : 0;
   if (inCabin) follow2(0, climb, outside, Math.min(n.targetPressure, outside));
   const pressure = inCabin ? Math.min(n.targetPressure, outside) : pumped.pressure;
@@ -20691,7 +20676,6 @@ function simulate26(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
-__name(simulate26, "simulate");
 
 // core/catalogue/vacuum/soft-pack/inputs.ts
 var PACKS = {
@@ -20700,8 +20684,8 @@ var PACKS = {
   "bubble-wrap": { name: "bubble wrap", gas: 5e-5, grow: 1.3, stiffness: 3e3, seal: 13e4, leak: 1e5 },
   "pot": { name: "pot with a foil lid", gas: 3e-5, grow: 1.35, stiffness: 3e3, seal: 22e3, leak: 1e5 }
 };
-var inBottle = /* @__PURE__ */ __name((bottle2, jar2) => ({ choices }) => choices.where === "bottle" ? bottle2 : jar2, "inBottle");
-var kind = /* @__PURE__ */ __name(({ choices }) => PACKS[choices.pack ?? ""] ?? PACKS.snack, "kind");
+var inBottle = (bottle2, jar2) => ({ choices }) => choices.where === "bottle" ? bottle2 : jar2;
+var kind = ({ choices }) => PACKS[choices.pack ?? ""] ?? PACKS.snack;
 var inputs26 = defineInputs([
   ...ROOM_INPUTS,
   {
@@ -20783,7 +20767,7 @@ var inputs26 = defineInputs([
     "by the kind; assumption, from how fast a swollen one sinks"
   )
 ]);
-var check24 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+var check24 = ({ numbers: n, choices }) => [
   ...choices.where === "jar" ? jarBears({ numbers: n, choices }) : [],
   ...n.packGas * n.roomToGrow > 0.8 * n.jarVolume ? [
     {
@@ -20795,7 +20779,7 @@ var check24 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
       })} for this jar`
     }
   ] : []
-], "check");
+];
 
 // core/catalogue/vacuum/soft-pack/outcomes.ts
 var logged26 = { used: ["packGas", "targetPressure"], seen: ["growth", "shrunkTo", "finalPressure"] };
@@ -20811,7 +20795,7 @@ var outcomes25 = [
   { id: "opens", look: "harm", name: "opens", sentence: "It swells until it pops open." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "It hardly changes." }
 ];
-var sizes21 = /* @__PURE__ */ __name((values, s) => values.choices.where === "cabin" ? [
+var sizes21 = (values, s) => values.choices.where === "cabin" ? [
   {
     id: "packDifference",
     name: "pushing on its skin",
@@ -20820,7 +20804,7 @@ var sizes21 = /* @__PURE__ */ __name((values, s) => values.choices.where === "ca
     units: ["kPa", "psi"],
     note: "inside less outside of the packet"
   }
-] : jarSizes(values, s), "sizes");
+] : jarSizes(values, s);
 
 // core/catalogue/vacuum/soft-pack/procedure.ts
 var shelf25 = [
@@ -20830,7 +20814,7 @@ var shelf25 = [
 var procedure26 = [
   {
     id: "jar",
-    parts: /* @__PURE__ */ __name(({ choices }) => [
+    parts: ({ choices }) => [
       "Put ",
       { input: "pack" },
       " (",
@@ -20844,13 +20828,13 @@ var procedure26 = [
       " across, ",
       { input: "jarHeight" },
       " high."
-    ], "parts")
+    ]
   },
   {
     id: "pump",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.where === "jar" ? ["glass-under-difference", "burst"] : ["burst"], "hazards"),
+    hazards: ({ choices }) => choices.where === "jar" ? ["glass-under-difference", "burst"] : ["burst"],
     marks: ["sealed"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " down to ",
@@ -20858,16 +20842,16 @@ var procedure26 = [
       ", within ",
       { input: "pumpTime" },
       " (on a flight: the cabin\u2019s pressure, and how long the climb takes)."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   { id: "hold", parts: ["Hold for ", { input: "holdTime" }, "."] },
   { id: "air", parts: ["Let the air back and look again."] }
 ];
-var kit26 = /* @__PURE__ */ __name((values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare"), "kit");
+var kit26 = (values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare");
 
 // core/catalogue/vacuum/soft-pack/drawing.ts
-var drawing25 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing25 = (values, s, time) => {
   const n = values.numbers;
   const volume = valueAt(s.trace, "packVolume", time);
   const grown = Math.max(0.25, volume / n.packGas);
@@ -20959,18 +20943,18 @@ var drawing25 = /* @__PURE__ */ __name((values, s, time) => {
     ],
     values.choices.where !== "cabin"
   );
-}, "drawing");
+};
 
 // core/catalogue/vacuum/soft-pack/teaching.ts
-var why26 = /* @__PURE__ */ __name((values, s) => [
+var why26 = (values, s) => [
   say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
     ${asPressure(s.results.finalPressure)} round it, it would take
     ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness let it have
     ${asTimes(s.results.growth)}.`,
   s.outcome === "opens" ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.` : s.results.shrunkTo < 0.97 ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
         it was.` : "Hardly any gas left it, so it comes back to its size."
-], "why");
-var explanation26 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation26 = (values, s) => [
   {
     from: 7,
     text: say`There is air hidden in it. When we take away the air outside, the hidden air spreads out and it
@@ -20993,7 +20977,7 @@ var explanation26 = /* @__PURE__ */ __name((values, s) => [
       against the fall of the pressure, so it follows Boyle until its walls are taut, while gas diffuses out with
       a time constant of ${asTime(values.numbers.leakTime)}. Let back, the room compresses what is left.`
   }
-], "explanation");
+];
 var teaching24 = {
   wrongIdea: {
     idea: "The pump blows it up.",
@@ -21054,18 +21038,18 @@ var softPack = defineDemonstration({
 var gates27 = [
   { step: "lift", text: "Feet clear; a hand\u2019s breadth high at first; nobody under it.", guards: ["load"] }
 ];
-var cautions27 = /* @__PURE__ */ __name((values, _s, risk) => applying(
+var cautions27 = (values, _s, risk) => applying(
   mayLetGo("The cup", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "lift"),
   liftedByHand(values.numbers.loadMass, 8, LIFT_CHILD, "lift")
-), "cautions");
-var afterFailure27 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure27 = (_values, _s, _risk, outcome) => [
   standBack("Set the load down; feet clear."),
   pressureOff("Lift one edge of the rim with a fingernail: air goes in."),
   near("Try it on glass: is it the cup or the surface?"),
   next(
     outcome === "later" ? "It leaks: wet rim and surface, and hold it up for less long." : "Wet rim and surface, press harder, straight down; less load."
   )
-], "afterFailure");
+];
 
 // core/catalogue/holding/suction-cup/simulate.ts
 var COLUMNS21 = [
@@ -21086,14 +21070,14 @@ function simulate27(values, detail) {
   const holding = Math.min((outside - atMost2) * area, n.peelLimit * outside * area);
   const needed2 = pull / area;
   const rows = detail === "trace" ? new TraceRows(COLUMNS21) : void 0;
-  const add = /* @__PURE__ */ __name((time2, pressure2, amount2, lifted, opened2) => rows?.add(time2, {
+  const add = (time2, pressure2, amount2, lifted, opened2) => rows?.add(time2, {
     pressure: pressure2,
     gasTemperature: temperature,
     airMass: amount2 / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0,
     lifted,
     opened: opened2
-  }), "add");
+  });
   const amount = outside * kept;
   const fails = holding < pull;
   let goneAt;
@@ -21161,7 +21145,6 @@ function simulate27(values, detail) {
     })()
   };
 }
-__name(simulate27, "simulate");
 
 // core/catalogue/holding/suction-cup/inputs.ts
 var CUPS = {
@@ -21169,7 +21152,7 @@ var CUPS = {
   sheet: { name: "a rubber sheet with a knob", across: 0.22, volume: 26e-5, kept: 0.04, opening: 1, peel: 0.35 },
   hook: { name: "a hook cup", across: 0.055, volume: 9e-6, kept: 0.08, opening: 1, peel: 0.7 }
 };
-var cup = /* @__PURE__ */ __name(({ choices }) => CUPS[choices.cup ?? ""] ?? CUPS.plunger, "cup");
+var cup = ({ choices }) => CUPS[choices.cup ?? ""] ?? CUPS.plunger;
 var SURFACES2 = {
   "glass": { name: "glass or polished steel", leak: 2e-11 },
   "varnish": { name: "varnished or plastic seat", leak: 15e-10 },
@@ -21270,7 +21253,7 @@ var inputs27 = defineInputs([
     "by the surface, wetted; assumption, measure how long it holds"
   )
 ]);
-var check25 = /* @__PURE__ */ __name(() => [], "check");
+var check25 = () => [];
 
 // core/catalogue/holding/suction-cup/outcomes.ts
 var logged27 = { used: ["loadMass", "surface"], seen: ["hush"] };
@@ -21289,12 +21272,12 @@ var outcomes26 = [
   { id: "later", look: "partly", name: "lifts, then lets go", sentence: "It lifts, then lets go." },
   { id: "off", look: "nothing", name: "comes off", sentence: "The cup comes off with a pop." }
 ];
-var ledger22 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger22 = ({ details: d }) => ({
   moment: "while it is lifted",
   difference: d.difference,
   rows: [{ id: "stretched", cause: "the air it kept, given more room by the pull", pressure: d.difference }]
-}), "ledger");
-var sizes22 = /* @__PURE__ */ __name((values, s) => [
+});
+var sizes22 = (values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -21311,7 +21294,7 @@ var sizes22 = /* @__PURE__ */ __name((values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 area"
   }
-], "sizes");
+];
 
 // core/catalogue/holding/suction-cup/procedure.ts
 var shelf26 = [];
@@ -21335,20 +21318,20 @@ var procedure27 = [
     hazards: ["load"],
     marks: ["sealed"],
     parts: ["Pull straight up, smoothly: it lifts ", { input: "loadMass" }, " for ", { input: "liftTime" }, "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   { id: "off", parts: ["Set it down; lift one edge of the rim with a fingernail: it is off."] }
 ];
-var kit27 = /* @__PURE__ */ __name(() => [
+var kit27 = () => [
   "plunger or rubber sheet",
   "wet cloth",
   "stool or small table with a smooth top",
   "mat",
   "spring balance"
-], "kit");
+];
 
 // core/catalogue/holding/suction-cup/drawing.ts
-var drawing26 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing26 = (values, s, time) => {
   const n = values.numbers;
   const d = n.cupDiameter;
   const [pressure, lifted, opened2] = ["pressure", "lifted", "opened"].map((c) => valueAt(s.trace, c, time));
@@ -21402,17 +21385,17 @@ var drawing26 = /* @__PURE__ */ __name((values, s, time) => {
       gone ? "Off." : up > 0 ? "Lifted: the room pushes the seat up against the cup." : "Pulled: the little air under it spreads out and pushes less."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/holding/suction-cup/teaching.ts
-var why27 = /* @__PURE__ */ __name((values, s) => [
+var why27 = (values, s) => [
   say`Pressed on, it keeps ${asShare(values.numbers.airKept)} of its air. Pulled, that air gets more room: at most
     ${asPressure(s.results.mostDifference)} less than the room, over ${asLength(values.numbers.cupDiameter)}:
     ${asForce(s.results.holdingForce)}${s.details.peels ? ", where its rim peels." : "."}`,
   s.outcome === "off" ? say`The pull is ${asForce(s.results.pull)}: too much for it.` : s.outcome === "later" ? say`Air creeps in under the rim: it lets go after ${asTime(s.results.holdTime)}. Wet the rim, or a
         smoother top.` : say`The pull is ${asForce(s.results.pull)}.`
-], "why");
-var explanation27 = /* @__PURE__ */ __name((values, s) => [
+];
+var explanation27 = (values, s) => [
   {
     from: 7,
     text: "When you press the cup, most of its air goes out. The air in the room then holds it on, like a hand, from above and from below."
@@ -21432,7 +21415,7 @@ var explanation27 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "The cup makes its own vacuum: the harder you pull, the more it opens and the lower the pressure, until the rim peels or it is open as far as it goes. That is why kept air, stiffness of the rim and roughness decide, and not the pull alone."
   }
-], "explanation");
+];
 var teaching25 = {
   wrongIdea: {
     idea: "The cup sucks itself on, or it is sticky.",
@@ -21483,23 +21466,23 @@ var suctionCup = defineDemonstration({
 var gates28 = [
   { step: "pull", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum"] }
 ];
-var cautions28 = /* @__PURE__ */ __name(({ numbers: n }, _s, risk) => applying(
+var cautions28 = ({ numbers: n }, _s, risk) => applying(
   noNeedles("fill"),
   scald(n.waterTemperature, n.waterVolume, "fill", "Water that squirts from a syringe"),
   snapsBack(atWorst(risk, "pull"), "pull")
-), "cautions");
-var afterFailure28 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure28 = (_values, _s, _risk, outcome) => [
   standBack("Hold the plunger; nobody looks into the nozzle."),
   pressureOff("Let the plunger back by hand, slowly; then open the cap."),
   near("Is more air in it than before? Then the cap or the plunger leaks: another one."),
   next(
     outcome === "few" ? "Less air left in, or a little warmer water; pull further." : "Less air left in and warmer water: the air alone already pushes harder than this water\u2019s vapour."
   )
-], "afterFailure");
+];
 
 // core/catalogue/vacuum/syringe-scene.ts
 var FLOOR = 0.5;
-var syringeShapes = /* @__PURE__ */ __name((bore, face, rim, rod) => {
+var syringeShapes = (bore, face, rim, rod) => {
   const half = bore / 2;
   const foot = FLOOR * bore;
   const neck = 0.14 * bore;
@@ -21525,10 +21508,10 @@ var syringeShapes = /* @__PURE__ */ __name((bore, face, rim, rod) => {
     },
     { kind: "body", points: rectangle(-0.24 * bore, 0, 0.48 * bore, 0.22 * bore), stuff: "ink" }
   ];
-}, "syringeShapes");
+};
 
 // core/catalogue/vacuum/syringe-boil/drawing.ts
-var drawing27 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing27 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, gas, water, boiling, point] = [
     "pressure",
@@ -21582,15 +21565,15 @@ var drawing27 = /* @__PURE__ */ __name((values, s, time) => {
       boiling > 0.5 ? ": it boils." : "."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/vacuum/syringe-checks.ts
 var MOST_HELD = 150;
-var withinMarks = /* @__PURE__ */ __name(({ numbers: n }, ...marks) => marks.filter((mark) => n[mark] > n.barrelVolume).map((mark) => ({
+var withinMarks = ({ numbers: n }, ...marks) => marks.filter((mark) => n[mark] > n.barrelVolume).map((mark) => ({
   input: mark,
   message: say`given ${asVolume(n[mark], { digits: 4 })}; accepted: at most
         ${asVolume(n.barrelVolume, { digits: 4, toward: "below" })}, its last mark`
-})), "withinMarks");
+}));
 function heldByHand({ numbers: n }, difference) {
   const force = difference * Math.PI * n.bore * n.bore / 4;
   if (force <= MOST_HELD) return [];
@@ -21607,7 +21590,6 @@ function heldByHand({ numbers: n }, difference) {
     }
   ];
 }
-__name(heldByHand, "heldByHand");
 
 // core/catalogue/vacuum/syringe-boil/inputs.ts
 var inputs28 = defineInputs([
@@ -21669,7 +21651,7 @@ var inputs28 = defineInputs([
     "a good one holds its mark for half a minute; assumption, measure it by letting go slowly: what is left is air"
   )
 ]);
-var check26 = /* @__PURE__ */ __name((values) => {
+var check26 = (values) => {
   const n = values.numbers;
   const boiling = saturationTemperature(n.stationPressure);
   const faults = [...withinMarks(values, "pullTo"), ...heldByHand(values, n.stationPressure)];
@@ -21692,7 +21674,7 @@ var check26 = /* @__PURE__ */ __name((values) => {
     });
   }
   return faults;
-}, "check");
+};
 
 // core/catalogue/vacuum/syringe-boil/outcomes.ts
 var logged28 = { used: ["waterTemperature", "airLeft", "pullTo"], seen: ["hush", "boilTime"] };
@@ -21718,15 +21700,15 @@ var outcomes27 = [
     sentence: "The plunger comes out, and the water stays still."
   }
 ];
-var ledger23 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger23 = ({ details: d }) => ({
   moment: "while it is held",
   difference: d.difference,
   rows: [
     { id: "stretched", cause: "the little air left in, given more room", pressure: d.difference + d.vapourPressure },
     { id: "steam", cause: "vapour that the water gave off (gives back)", pressure: -d.vapourPressure }
   ]
-}), "ledger");
-var sizes23 = /* @__PURE__ */ __name((values, s) => [
+});
+var sizes23 = (values, s) => [
   {
     id: "pull",
     name: "pull of the hand",
@@ -21743,14 +21725,14 @@ var sizes23 = /* @__PURE__ */ __name((values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 bore"
   }
-], "sizes");
+];
 
 // core/catalogue/vacuum/syringe-boil/procedure.ts
 var shelf27 = [];
 var procedure28 = [
   {
     id: "fill",
-    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
+    hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
     parts: [
       "Draw ",
       { input: "waterVolume" },
@@ -21769,32 +21751,32 @@ var procedure28 = [
     hazards: ["vacuum"],
     marks: ["sealed"],
     parts: ["Pull the plunger out to ", { input: "pullTo" }, " in ", { input: "pullTime" }, ". Look."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   {
     id: "hold",
     hazards: ["vacuum"],
     parts: ["Hold it there for ", { input: "holdTime" }, ", and watch where the bubbles start."],
-    duration: /* @__PURE__ */ __name((s) => s.results.boilTime, "duration")
+    duration: (s) => s.results.boilTime
   },
   { id: "back", parts: ["Let the plunger back by hand: the bubbles are gone, and the little air is what it was."] }
 ];
-var kit28 = /* @__PURE__ */ __name(() => [
+var kit28 = () => [
   "syringe without a needle, never used, with a cap that screws on",
   "warm water from the tap or a kettle",
   "thermometer",
   "goggles",
   "tray and towel"
-], "kit");
+];
 
 // core/mechanisms/pulled-syringe.ts
-var drawnVolume = /* @__PURE__ */ __name(({ start, drawn, pullTime }, time) => start + (drawn - start) * Math.min(1, Math.max(0, time / pullTime)), "drawnVolume");
+var drawnVolume = ({ start, drawn, pullTime }, time) => start + (drawn - start) * Math.min(1, Math.max(0, time / pullTime));
 function pullSyringe(plan3, tolerance, record) {
   const { outside, room, start, temperature, leakArea, pullTime, holdTime } = plan3;
   const boilPlan = { ...plan3, volume: start };
   const boil = new BoilingUnderPump(boilPlan);
   const state3 = boil.start(temperature, 1);
-  const pressureOf = /* @__PURE__ */ __name((time2, s) => (s[BOIL.air] + s[BOIL.vapour]) / drawnVolume(plan3, time2), "pressureOf");
+  const pressureOf = (time2, s) => (s[BOIL.air] + s[BOIL.vapour]) / drawnVolume(plan3, time2);
   const filling = outside * plan3.drawn;
   const system = {
     size: state3.length,
@@ -21814,9 +21796,9 @@ function pullSyringe(plan3, tolerance, record) {
     id: "boils",
     direction: 1,
     stops: true,
-    value: /* @__PURE__ */ __name((t, s) => boil.superpressure(pressureOf(t, s), s[BOIL.water]) - plan3.over, "value")
+    value: (t, s) => boil.superpressure(pressureOf(t, s), s[BOIL.water]) - plan3.over
   };
-  const peaks = [{ id: "difference", value: /* @__PURE__ */ __name((t, s) => outside - pressureOf(t, s), "value") }];
+  const peaks = [{ id: "difference", value: (t, s) => outside - pressureOf(t, s) }];
   const end = pullTime + holdTime;
   let time = 0;
   let lowest = outside;
@@ -21844,7 +21826,6 @@ function pullSyringe(plan3, tolerance, record) {
   }
   return { boilsAt, boilPressure, lowest, pressure: pressureOf(end, state3), state: state3 };
 }
-__name(pullSyringe, "pullSyringe");
 
 // core/catalogue/vacuum/syringe-boil/simulate.ts
 var COLUMNS22 = [
@@ -21879,7 +21860,6 @@ function syringePlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-__name(syringePlan, "syringePlan");
 function simulate28(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = syringePlan(values);
@@ -21939,10 +21919,9 @@ function simulate28(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate28, "simulate");
 
 // core/catalogue/vacuum/syringe-boil/teaching.ts
-var why28 = /* @__PURE__ */ __name((values, s) => {
+var why28 = (values, s) => {
   const n = values.numbers;
   const alone2 = n.stationPressure * n.airLeft / (n.pullTo - n.waterVolume);
   const lines = [
@@ -21957,10 +21936,10 @@ var why28 = /* @__PURE__ */ __name((values, s) => {
   );
   lines.push(say`The hand holds ${asForce(s.results.pull)}, which the room pushes.`);
   return lines;
-}, "why");
+};
 var WELL_OVER = 8;
 var WARMEST = 333.15;
-var advice13 = /* @__PURE__ */ __name((_values, s) => {
+var advice13 = (_values, s) => {
   const warmer = s.results.neededStart + WELL_OVER;
   if (s.outcome === "boils" || warmer > WARMEST) return [];
   return [
@@ -21969,8 +21948,8 @@ var advice13 = /* @__PURE__ */ __name((_values, s) => {
       take: { input: "waterTemperature", value: warmer }
     }
   ];
-}, "advice");
-var explanation28 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation28 = (values, s) => [
   {
     from: 7,
     text: "Water boils when its bubbles can push the air away. When you pull, the air in the syringe pushes less, and bubbles can grow, though the water is only warm."
@@ -21991,7 +21970,7 @@ var explanation28 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "Boyle for the air, pV constant; the vapour follows the saturation curve. Boiling begins where the saturation pressure exceeds the total pressure by what bubbles need to start, and ends when air and vapour together reach it again."
   }
-], "explanation");
+];
 var teaching26 = {
   wrongIdea: {
     idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
@@ -22047,22 +22026,22 @@ var syringeBoil = defineDemonstration({
 var gates29 = [
   { step: "move", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum", "pressure"] }
 ];
-var cautions29 = /* @__PURE__ */ __name(({ choices }, _s, risk) => applying(
+var cautions29 = ({ choices }, _s, risk) => applying(
   noNeedles("fill"),
   choices.way === "in" ? capFliesOff(atWorst(risk, "peakPressureDifference"), "move") : snapsBack(atWorst(risk, "hold"), "move"),
   noFood("What was in a syringe is no food any more.", "off")
-), "cautions");
-var afterFailure29 = /* @__PURE__ */ __name(({ choices }) => [
+);
+var afterFailure29 = ({ choices }) => [
   standBack("Hold the plunger; the cap points at nobody."),
   pressureOff("Let the plunger back by hand, slowly; then unscrew the cap."),
   near("Is the marshmallow old and hard, or does the cap leak?"),
   next(
     choices.way === "in" ? "A fresh one, and further in." : "A fresh one, less air round it at the start, further out."
   )
-], "afterFailure");
+];
 
 // core/catalogue/vacuum/syringe-marshmallow/drawing.ts
-var drawing28 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing28 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, foam, barrel] = ["pressure", "foam", "barrel"].map((c) => valueAt(s.trace, c, time));
   const { area } = s.details;
@@ -22099,7 +22078,7 @@ var drawing28 = /* @__PURE__ */ __name((values, s, time) => {
       pressure < 0.97 * n.stationPressure ? "The air round it pushes less: the gas in it takes more room." : pressure > 1.03 * n.stationPressure ? "The air round it pushes harder: the gas in it takes less room." : "Inside as outside."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/vacuum/syringe-marshmallow/inputs.ts
 var MOST_PRESS = 1e5;
@@ -22196,7 +22175,7 @@ var inputs29 = defineInputs([
     "a good one holds its mark for half a minute; assumption"
   )
 ]);
-var check27 = /* @__PURE__ */ __name((values) => {
+var check27 = (values) => {
   const { numbers: n, choices } = values;
   const solid = n.foamVolume * (1 - n.gasShare);
   const press = n.stationPressure * ((n.shutAt - solid) / Math.max(n.moveTo - solid, 1e-9) - 1);
@@ -22225,7 +22204,7 @@ var check27 = /* @__PURE__ */ __name((values) => {
     });
   }
   return faults;
-}, "check");
+};
 
 // core/catalogue/vacuum/syringe-marshmallow/outcomes.ts
 var logged29 = { used: ["foamVolume", "shutAt", "moveTo"], seen: ["size", "sizeAfter"] };
@@ -22241,14 +22220,14 @@ var outcomes28 = [
   { id: "changes", look: "gone", name: "changes size", sentence: "The marshmallow changes its size for all to see." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "The marshmallow looks much as before." }
 ];
-var ledger24 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger24 = ({ details: d }) => ({
   moment: "with the plunger moved",
   difference: d.difference,
   rows: [
     { id: "moved", cause: "the gas in the syringe, given more room or less by the plunger", pressure: d.difference }
   ]
-}), "ledger");
-var sizes24 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes24 = (_values, s) => [
   {
     id: "hold",
     name: "what the hand holds",
@@ -22257,7 +22236,7 @@ var sizes24 = /* @__PURE__ */ __name((_values, s) => [
     units: ["N", "lbf"],
     note: "difference \xD7 bore; friction comes on top"
   }
-], "sizes");
+];
 
 // core/catalogue/vacuum/syringe-marshmallow/procedure.ts
 var shelf28 = [];
@@ -22277,20 +22256,20 @@ var procedure29 = [
   { id: "shut", parts: ["Plunger to ", { input: "shutAt" }, ", and screw the cap on."] },
   {
     id: "move",
-    hazards: /* @__PURE__ */ __name(({ choices }) => choices.way === "in" ? ["pressure"] : ["vacuum"], "hazards"),
+    hazards: ({ choices }) => choices.way === "in" ? ["pressure"] : ["vacuum"],
     marks: ["sealed"],
     parts: ["Plunger ", { input: "way" }, " to ", { input: "moveTo" }, " in ", { input: "moveTime" }, ". Look."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   },
   { id: "hold", parts: ["Hold it there for ", { input: "holdTime" }, "; then let it back by hand."] },
   { id: "off", parts: ["Cap off; the marshmallow goes into the bin."] }
 ];
-var kit29 = /* @__PURE__ */ __name(() => [
+var kit29 = () => [
   "syringe without a needle, never used, with a cap that screws on",
   "small marshmallows",
   "food pen for a face",
   "goggles"
-], "kit");
+];
 
 // core/mechanisms/foam-in-syringe.ts
 var FOAM = { air: 0, inside: 1 };
@@ -22300,15 +22279,14 @@ function barrelAt({ start, moved: moved2, moveTime, holdTime }, time) {
   const back = Math.min(1, Math.max(0, (time - moveTime - holdTime) / moveTime));
   return start + (moved2 - start) * (out - back);
 }
-__name(barrelAt, "barrelAt");
 function squeezeFoam(plan3, tolerance, record) {
   const { outside, room, foam, leakTime, solid, start, moveTime, holdTime, leakArea } = plan3;
   const state3 = Float64Array.of(outside * (start - solid - foam.rest), outside * foam.rest);
-  const pressureAt = /* @__PURE__ */ __name((time2, s) => {
+  const pressureAt = (time2, s) => {
     const barrel = barrelAt(plan3, time2);
-    const free = /* @__PURE__ */ __name((p) => Math.max(LEAST_FREE * barrel, barrel - solid - packVolume(foam, s[FOAM.inside], p)), "free");
+    const free = (p) => Math.max(LEAST_FREE * barrel, barrel - solid - packVolume(foam, s[FOAM.inside], p));
     return pressureWithSwelling(s[FOAM.air], 0, outside, free);
-  }, "pressureAt");
+  };
   const system = {
     size: 2,
     dependsOnTime: true,
@@ -22322,12 +22300,12 @@ function squeezeFoam(plan3, tolerance, record) {
       slope[FOAM.air] = out + leakIn(leakArea, outside, room, pressure);
     }
   };
-  const growth = /* @__PURE__ */ __name((time2, s) => packVolume(foam, s[FOAM.inside], pressureAt(time2, s)) / foam.rest, "growth");
+  const growth = (time2, s) => packVolume(foam, s[FOAM.inside], pressureAt(time2, s)) / foam.rest;
   const peaks = [
     { id: "growth", value: growth },
-    { id: "shrinking", value: /* @__PURE__ */ __name((t, s) => -growth(t, s), "value") },
+    { id: "shrinking", value: (t, s) => -growth(t, s) },
     { id: "pressure", value: pressureAt },
-    { id: "vacuum", value: /* @__PURE__ */ __name((t, s) => -pressureAt(t, s), "value") }
+    { id: "vacuum", value: (t, s) => -pressureAt(t, s) }
   ];
   let [largest, smallest, lowest, highest] = [0, Infinity, Infinity, 0];
   let time = 0;
@@ -22350,7 +22328,6 @@ function squeezeFoam(plan3, tolerance, record) {
   }
   return { largest, smallest, after: growth(time, state3), lowest, highest };
 }
-__name(squeezeFoam, "squeezeFoam");
 
 // core/catalogue/vacuum/syringe-marshmallow/simulate.ts
 var COLUMNS23 = [
@@ -22374,13 +22351,12 @@ function foamPlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-__name(foamPlan, "foamPlan");
 function simulate29(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = foamPlan(values);
   const { outside, room, solid, foam } = plan3;
   const rows = detail === "trace" ? new TraceRows(COLUMNS23) : void 0;
-  const whole = /* @__PURE__ */ __name((gas) => (solid + gas * foam.rest) / n.foamVolume, "whole");
+  const whole = (gas) => (solid + gas * foam.rest) / n.foamVolume;
   const end = squeezeFoam(
     plan3,
     stepTolerance(detail, refinement),
@@ -22426,10 +22402,9 @@ function simulate29(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate29, "simulate");
 
 // core/catalogue/vacuum/syringe-marshmallow/teaching.ts
-var why29 = /* @__PURE__ */ __name((values, s) => {
+var why29 = (values, s) => {
   const n = values.numbers;
   const { size, sizeAfter } = s.results;
   return [
@@ -22439,8 +22414,8 @@ var why29 = /* @__PURE__ */ __name((values, s) => {
     sizeAfter < 0.97 ? say`Some of its gas seeped out on the way: let back it is only ${asShare(sizeAfter)} of what it was.` : "Let back, it is about what it was.",
     say`The hand holds ${asForce(s.results.hold)}.`
   ];
-}, "why");
-var explanation29 = /* @__PURE__ */ __name((values, s) => [
+};
+var explanation29 = (values, s) => [
   {
     from: 7,
     text: "A marshmallow is full of tiny bubbles of air. When you pull, the air round it spreads out and pushes less, and the bubbles grow. When you push, they shrink."
@@ -22460,7 +22435,7 @@ var explanation29 = /* @__PURE__ */ __name((values, s) => [
     from: 16,
     text: "At one temperature p V stays for each amount of gas: p (V \u2212 V_solid \u2212 V_foam(p)) for the air, and (p + skin) V_foam for the foam. The skin pushes back in proportion to the stretch, and steeply once it is taut."
   }
-], "explanation");
+];
 var teaching27 = {
   wrongIdea: {
     idea: "The marshmallow is sucked apart.",
@@ -22470,7 +22445,7 @@ var teaching27 = {
   after: ["Would it be smaller afterwards if it were held for minutes?", "Would a sweet without bubbles grow?"],
   elsewhere: ["A snack packet on a mountain.", "A diver\u2019s lungs on the way up.", "A balloon that climbs."]
 };
-var variants5 = /* @__PURE__ */ __name((values) => {
+var variants5 = (values) => {
   const { shutAt, moveTo } = values.numbers;
   return sideBySide(
     "How far it is moved",
@@ -22482,7 +22457,7 @@ var variants5 = /* @__PURE__ */ __name((values) => {
       numbers: { moveTo: shutAt + share * (moveTo - shutAt) }
     }))
   );
-}, "variants");
+};
 
 // core/catalogue/vacuum/syringe-marshmallow/index.ts
 var syringeMarshmallow = defineDemonstration({
@@ -22530,7 +22505,7 @@ var gates30 = [
   },
   { step: "fire", text: "Nobody forward of the muzzle, doors still watched. Count down aloud.", guards: [] }
 ];
-var cautions30 = /* @__PURE__ */ __name((values, _s, risk) => applying(
+var cautions30 = (values, _s, risk) => applying(
   projectile("the ball", atWorst(risk, "muzzleSpeed"), atWorst(risk, "reach"), atWorst(risk, "energy"), "load"),
   shatters(atWorst(risk, "energy"), "load"),
   {
@@ -22551,23 +22526,22 @@ var cautions30 = /* @__PURE__ */ __name((values, _s, risk) => applying(
     hazard: "A bang louder than a shout; how loud is not worked out here.",
     control: "Say so beforehand; ear protection for everybody in the room; who startles badly, or wears a hearing aid, outside."
   }
-), "cautions");
-var afterFailure30 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+);
+var afterFailure30 = (_values, _s, _risk, outcome) => [
   standBack("Nobody walks in front: treat it as loaded, for as long as there is foil on it."),
   pressureOff("Let air in through the valve at the pump, from behind, until the gauge stands at nought."),
   near("Foil off at the back first. Foil, tape and ball: look for the leak."),
   next(
     outcome === "slow" ? "A better vacuum, or a ball that fits more closely." : "A tighter foil and a ball that runs freely."
   )
-], "afterFailure");
+];
 
 // core/mechanisms/ball-in-tube.ts
-var soundSpeed = /* @__PURE__ */ __name((temperature) => Math.sqrt(AIR_GAMMA * AIR_GAS_CONSTANT * temperature), "soundSpeed");
+var soundSpeed = (temperature) => Math.sqrt(AIR_GAMMA * AIR_GAS_CONSTANT * temperature);
 function behind(pressure, speed, sound) {
   const rest = 1 - (AIR_GAMMA - 1) / 2 * speed / sound;
   return rest > 0 ? pressure * integerPower(rest, 7) : 0;
 }
-__name(behind, "behind");
 var DARCY = 0.013;
 var MEAN_SQUARE = 1 / 3;
 function columnFriction(outside, speed, sound, length2, tube, temperature) {
@@ -22575,19 +22549,16 @@ function columnFriction(outside, speed, sound, length2, tube, temperature) {
   const density = outside / (AIR_GAS_CONSTANT * temperature) * (0.5 + 0.5 * pressure / outside);
   return Math.min(0.95 * pressure, DARCY * length2 / tube * 0.5 * density * speed * speed * MEAN_SQUARE);
 }
-__name(columnFriction, "columnFriction");
 function ahead(pressure, speed, sound) {
   const m = speed / sound;
   const k = (AIR_GAMMA + 1) / 4;
   return pressure * (1 + AIR_GAMMA * k * m * m + AIR_GAMMA * m * Math.sqrt(1 + k * k * m * m));
 }
-__name(ahead, "ahead");
 function lumpedSpeed(shot, x) {
   const area = Math.PI * shot.tube * shot.tube / 4;
   const line = shot.outside / (AIR_GAS_CONSTANT * shot.temperature) * area;
   return Math.sqrt(shot.outside * area * (2 * shot.mass * x + line * x * x)) / (shot.mass + line * x);
 }
-__name(lumpedSpeed, "lumpedSpeed");
 var GAP_CONTRACTION2 = 0.6;
 var LAST2 = 0.05;
 var LONGEST6 = 10;
@@ -22599,8 +22570,8 @@ function shoot(shot, tolerance, onStep) {
   const section = Math.PI * tube * tube / 4;
   const gap = Math.max(0, section - ballArea2);
   const rub = friction * mass * GRAVITY;
-  const rearAt = /* @__PURE__ */ __name((s) => behind(outside, s[SPEED2], sound) - columnFriction(outside, s[SPEED2], sound, s[PLACE2], tube, temperature), "rearAt");
-  const faceAt = /* @__PURE__ */ __name((s, rear) => Math.min(rear * 4, ahead(s[FRONT], s[SPEED2], sound)), "faceAt");
+  const rearAt = (s) => behind(outside, s[SPEED2], sound) - columnFriction(outside, s[SPEED2], sound, s[PLACE2], tube, temperature);
+  const faceAt = (s, rear) => Math.min(rear * 4, ahead(s[FRONT], s[SPEED2], sound));
   const state3 = Float64Array.of(0, 0, residual);
   if ((outside - residual) * ballArea2 <= rub) return { speed: 0, time: Infinity };
   const { time, stoppedBy } = integratorOf(3).run(
@@ -22627,14 +22598,13 @@ function shoot(shot, tolerance, onStep) {
         onStep(t, s[PLACE2], s[SPEED2], rear, faceAt(s, rear));
       }),
       events: [
-        { id: "muzzle", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[PLACE2] - length2, "value") },
-        { id: "stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[SPEED2], "value") }
+        { id: "muzzle", direction: 1, stops: true, value: (_, s) => s[PLACE2] - length2 },
+        { id: "stops", direction: -1, stops: true, value: (_, s) => s[SPEED2] }
       ]
     }
   );
   return stoppedBy === "muzzle" ? { speed: state3[SPEED2], time } : { speed: 0, time: Infinity };
 }
-__name(shoot, "shoot");
 
 // core/catalogue/motion/vacuum-cannon/simulate.ts
 var COLUMNS24 = [
@@ -22644,7 +22614,7 @@ var COLUMNS24 = [
   { id: "behind", name: "pressure behind", quantity: "pressure" },
   { id: "ahead", name: "pressure ahead", quantity: "pressure" }
 ];
-var tubeVolume = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength, "tubeVolume");
+var tubeVolume = ({ numbers: n }) => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength;
 function simulate30(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
@@ -22652,12 +22622,12 @@ function simulate30(values, detail, refinement = 1) {
   const rows = detail === "trace" ? new TraceRows(COLUMNS24) : void 0;
   const volume = tubeVolume(values);
   const density = outside / (AIR_GAS_CONSTANT * temperature);
-  const gas = /* @__PURE__ */ __name((p) => ({
+  const gas = (p) => ({
     pressure: p,
     gasTemperature: temperature,
     airMass: p * volume / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0
-  }), "gas");
+  });
   const tolerance = stepTolerance(detail, refinement);
   const pumped = pumpDown(
     {
@@ -22665,7 +22635,7 @@ function simulate30(values, detail, refinement = 1) {
       outside,
       temperature,
       leakArea: n.leakArea,
-      pressure: /* @__PURE__ */ __name((held, beside) => held / (volume + beside), "pressure")
+      pressure: (held, beside) => held / (volume + beside)
     },
     Float64Array.of(outside * volume),
     {
@@ -22674,7 +22644,7 @@ function simulate30(values, detail, refinement = 1) {
       onStep: rows && ((t, p) => {
         rows.add(t, { ...gas(p), place: 0, speed: 0, behind: p, ahead: p });
       }),
-      events: [{ id: "target", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - n.targetPressure, "value") }]
+      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - n.targetPressure }]
     }
   );
   const shot = {
@@ -22736,7 +22706,6 @@ function simulate30(values, detail, refinement = 1) {
     })()
   };
 }
-__name(simulate30, "simulate");
 
 // core/catalogue/motion/vacuum-cannon/inputs.ts
 var inputs30 = defineInputs([
@@ -22773,13 +22742,13 @@ var inputs30 = defineInputs([
     "a ball that rolls and bounces; small against a hundred newtons of push; assumption"
   )
 ]);
-var check28 = /* @__PURE__ */ __name(({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
+var check28 = ({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
   {
     input: "ballDiameter",
     message: say`given ${asLength(n.ballDiameter, { digits: 4 })}; accepted: at most the tube,
             ${asLength(n.tubeDiameter, { digits: 4, toward: "below" })}`
   }
-] : [], "check");
+] : [];
 
 // core/catalogue/motion/vacuum-cannon/outcomes.ts
 var logged30 = {
@@ -22805,12 +22774,12 @@ var outcomes29 = [
   { id: "slow", look: "partly", name: "is slow", sentence: "The ball comes out, but one can follow it." },
   { id: "stuck", look: "nothing", name: "stays in the tube", sentence: "The ball stays in the tube." }
 ];
-var ledger25 = /* @__PURE__ */ __name(({ details: d }) => ({
+var ledger25 = ({ details: d }) => ({
   moment: "before the foil is pierced",
   difference: d.difference,
   rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: d.difference }]
-}), "ledger");
-var sizes25 = /* @__PURE__ */ __name((_values, s) => [
+});
+var sizes25 = (_values, s) => [
   {
     id: "energy",
     name: "energy of the ball",
@@ -22835,7 +22804,7 @@ var sizes25 = /* @__PURE__ */ __name((_values, s) => [
     units: ["m", "ft"],
     note: "with air drag, best angle"
   }
-], "sizes");
+];
 
 // core/catalogue/motion/vacuum-cannon/procedure.ts
 var shelf29 = [{ step: "pump", kind: "pump" }];
@@ -22860,7 +22829,7 @@ var procedure30 = [
   {
     id: "pump",
     hazards: ["vacuum", "projectile"],
-    parts: /* @__PURE__ */ __name((values) => [
+    parts: (values) => [
       "Pump with a ",
       ...pumpWords(values),
       " down to ",
@@ -22868,18 +22837,18 @@ var procedure30 = [
       ", for at most ",
       { input: "pumpTime" },
       "."
-    ], "parts"),
-    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+    ],
+    duration: (s) => s.results.timeToPump
   },
   {
     id: "fire",
     hazards: ["projectile"],
     marks: ["sealed"],
     parts: ["Pierce the foil behind the ball. Fast enough from ", { input: "wantedSpeed" }, "."],
-    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
+    duration: (s) => s.results.hush
   }
 ];
-var kit30 = /* @__PURE__ */ __name(() => [
+var kit30 = () => [
   "clear pipe made for pressure, no cracks",
   "light balls, several",
   "foil or tape for the ends",
@@ -22888,10 +22857,10 @@ var kit30 = /* @__PURE__ */ __name(() => [
   "stand and clamps",
   "eye and ear protection",
   "barrier tape"
-], "kit");
+];
 
 // core/catalogue/motion/vacuum-cannon/drawing.ts
-var drawing29 = /* @__PURE__ */ __name((values, s, time) => {
+var drawing29 = (values, s, time) => {
   const n = values.numbers;
   const [place, speed, behind2, front] = ["place", "speed", "behind", "ahead"].map((c) => valueAt(s.trace, c, time));
   const l = n.tubeLength;
@@ -22995,10 +22964,10 @@ var drawing29 = /* @__PURE__ */ __name((values, s, time) => {
       fired ? "The room pushes the ball; air has to be set moving as well. Tube drawn wider than it is." : "Pumped out. Tube drawn wider than it is."
     ]
   };
-}, "drawing");
+};
 
 // core/catalogue/motion/vacuum-cannon/teaching.ts
-var why30 = /* @__PURE__ */ __name((values, s) => [
+var why30 = (values, s) => [
   say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
     ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
     ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
@@ -23006,14 +22975,14 @@ var why30 = /* @__PURE__ */ __name((values, s) => [
   say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was
     left ahead (${asPressure(s.results.finalPressure)}) is squeezed together. The lumped estimate gives
     ${asSpeed(s.results.lumpedSpeed)}.`
-], "why");
-var advice14 = /* @__PURE__ */ __name((_values, s, risk) => [
+];
+var advice14 = (_values, s, risk) => [
   {
     text: say`Keep ${asLength(atWorst(risk, "exclusion"), { toward: "above" })} (99 of 100 shots stay within) forward
       of the muzzle clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`
   }
-], "advice");
-var explanation30 = /* @__PURE__ */ __name((_values, s) => [
+];
+var explanation30 = (_values, s) => [
   {
     from: 7,
     text: "We took the air out in front of the ball. When the foil breaks, all the air of the room rushes in behind and pushes the ball out."
@@ -23034,7 +23003,7 @@ var explanation30 = /* @__PURE__ */ __name((_values, s) => [
       left. Ahead a shock forms; at ${asPressure(300)} it hardly matters, at ${asPressure(1e4)} it does. Ayars
       and Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) v.`
   }
-], "explanation");
+];
 var teaching28 = {
   wrongIdea: {
     idea: "The vacuum sucks the ball out.",
@@ -23044,7 +23013,7 @@ var teaching28 = {
   after: ["Where did the rest of the work go?", "Would a heavier ball be slower?"],
   elsewhere: ["Pneumatic post.", "Tube trains pushed by air.", "A cork from a popgun.", "Dust in a wind tunnel."]
 };
-var variants6 = /* @__PURE__ */ __name((values) => sideBySide(
+var variants6 = (values) => sideBySide(
   "Tubes side by side",
   values,
   simulate30,
@@ -23053,7 +23022,7 @@ var variants6 = /* @__PURE__ */ __name((values) => sideBySide(
     name: say`${asLength(values.numbers.tubeLength * factor)}`,
     numbers: { tubeLength: values.numbers.tubeLength * factor }
   }))
-), "variants");
+);
 
 // core/catalogue/motion/vacuum-cannon/index.ts
 var vacuumCannon = defineDemonstration({
@@ -23102,12 +23071,12 @@ var gates31 = [
   },
   { step: "cap", text: "Empty first, cap after: no hot water stays inside.", guards: ["vacuum"] }
 ];
-var cautions31 = /* @__PURE__ */ __name((values) => softBottleCautions(values), "cautions");
+var cautions31 = (values) => softBottleCautions(values);
 var afterFailure31 = softBottleFailure;
 
 // core/catalogue/steam/warmed-bottle/simulate.ts
 var STANDING = 500;
-var warmedThrough = /* @__PURE__ */ __name((vessel, seconds2) => 1 - exp(-seconds2 * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness)), "warmedThrough");
+var warmedThrough = (vessel, seconds2) => 1 - exp(-seconds2 * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness));
 function simulate31(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = softBottle(values);
@@ -23133,7 +23102,6 @@ function simulate31(values, detail, refinement = 1) {
   );
   return coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder);
 }
-__name(simulate31, "simulate");
 
 // core/catalogue/steam/warmed-bottle/inputs.ts
 var inputs31 = defineInputs([
@@ -23176,7 +23144,7 @@ var logged31 = {
 var procedure31 = [
   {
     id: "charge",
-    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
+    hazards: ({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ["scald"] : [],
     parts: [
       "Pour ",
       { input: "waterCharge" },
@@ -23201,11 +23169,11 @@ var procedure31 = [
     id: "cap",
     marks: ["sealed"],
     parts: ["Screw the cap tight within ", { input: "sealDelay" }, " of emptying it."],
-    duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration")
+    duration: (s) => s.details.sealing
   },
-  { id: "cool", parts: icedBath, duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration") }
+  { id: "cool", parts: icedBath, duration: (s) => s.results.hush }
 ];
-var kit31 = /* @__PURE__ */ __name(() => [
+var kit31 = () => [
   "soft drink bottles, labels off",
   "caps",
   "hot tap water or kettle",
@@ -23214,7 +23182,7 @@ var kit31 = /* @__PURE__ */ __name(() => [
   "ice",
   "towel",
   "eye protection"
-], "kit");
+];
 
 // core/catalogue/steam/warmed-bottle/teaching.ts
 var teaching29 = {
@@ -23226,11 +23194,11 @@ var teaching29 = {
   after: ["How much of the air was missing?", "Why is this gentler than with steam?"],
   elsewhere: ["Bottles brought down from a mountain.", "A football in winter.", "Car tyres on a cold morning."]
 };
-var why31 = /* @__PURE__ */ __name((_values, s) => softWhy(
+var why31 = (_values, s) => softWhy(
   s,
   say`The wall is warmed to ${asTemperature(s.details.overheat)}; the film left on it steams into the air that
       came in as it was emptied:`
-), "why");
+);
 var explanation31 = softExplanation(
   "some of the damp in it turns back into water too"
 );
@@ -23263,7 +23231,7 @@ var warmedBottle = softBottleFace({
 
 // core/catalogue/refusals.ts
 var PRACTICE2 = "common practice";
-var jar = /* @__PURE__ */ __name((demonstration) => [
+var jar = (demonstration) => [
   {
     demonstration,
     when: "a scratched or chipped jar",
@@ -23278,7 +23246,7 @@ var jar = /* @__PURE__ */ __name((demonstration) => [
     example: { choices: { jarKind: "household" } },
     source: PRACTICE2
   }
-], "jar");
+];
 var REFUSALS = [
   {
     demonstration: "drum-reinflate",
@@ -23521,11 +23489,142 @@ function latinHypercube(samples, variables, seed) {
   }
   return points;
 }
-__name(latinHypercube, "latinHypercube");
 
 // core/forecast/distributions.ts
 import normalCdf2 from "@stdlib/stats-base-dists-normal-cdf";
 import normalQuantile from "@stdlib/stats-base-dists-normal-quantile";
+function spreadQuantile(spread, nominal, range, u) {
+  const [least, most] = range;
+  switch (spread.shape) {
+    case "exact":
+      return nominal;
+    case "anywhere": {
+      const a = Math.max(least, spread.least);
+      return a + u * (Math.min(most, spread.most) - a);
+    }
+    case "uniform":
+      return u < 0.5 ? nominal - (1 - 2 * u) * Math.min(spread.below, Math.max(0, nominal - least)) : nominal + (2 * u - 1) * Math.min(spread.above, Math.max(0, most - nominal));
+    case "triangular":
+      return u < 0.5 ? nominal - halfTriangle(1 - 2 * u, spread.below, nominal - least) : nominal + halfTriangle(2 * u - 1, spread.above, most - nominal);
+    case "lognormal": {
+      if (!(nominal > 0) || !(spread.relative > 0)) return nominal;
+      const sigma = Math.sqrt(ln(1 + spread.relative * spread.relative));
+      const floor = least > 0 ? ln(least / nominal) / sigma : -Infinity;
+      return clamp(nominal * exp(sigma * halfNormals(floor, ln(most / nominal) / sigma, u)), least, most);
+    }
+    case "normal": {
+      const sigma = "relative" in spread ? spread.relative * Math.abs(nominal) : spread.absolute;
+      if (!(sigma > 0)) return nominal;
+      return clamp(nominal + sigma * halfNormals((least - nominal) / sigma, (most - nominal) / sigma, u), least, most);
+    }
+  }
+}
+function halfNormals(from, to, u) {
+  if (u === 0.5) return 0;
+  if (u < 0.5) {
+    const low = from <= -8 ? 0 : normalCdf2(Math.min(from, 0), 0, 1);
+    return low >= 0.5 ? 0 : normalQuantile(low + 2 * u * (0.5 - low), 0, 1);
+  }
+  const high = to >= 8 ? 1 : normalCdf2(Math.max(to, 0), 0, 1);
+  return high <= 0.5 ? 0 : normalQuantile(0.5 + (2 * u - 1) * (high - 0.5), 0, 1);
+}
+function halfTriangle(share, width, cut) {
+  const reach2 = Math.min(width, Math.max(0, cut));
+  if (!(reach2 > 0)) return 0;
+  const kept = 1 - (1 - reach2 / width) * (1 - reach2 / width);
+  return width * (1 - Math.sqrt(1 - share * kept));
+}
+var clamp = (x, least, most) => x < least ? least : x > most ? most : x;
+
+// core/forecast/sample.ts
+var DEFAULT_SAMPLES = 2e3;
+var DEFAULT_SEED = 1;
+var NO_OUTCOME = 255;
+var StagingSample = class {
+  /**
+   * @param points shares in (0, 1), row after row, where they are not those of a plain Latin hypercube
+   * @throws RangeError naming the first input at fault if the inputs are not valid
+   */
+  constructor(demonstration, given, size = DEFAULT_SAMPLES, seed = DEFAULT_SEED, points) {
+    this.demonstration = demonstration;
+    this.size = size;
+    this.seed = seed;
+    const { values, faults } = resolve(demonstration, given);
+    if (faults.length > 0) throw new RangeError(`${faults[0].input}: ${tell(faults[0].message, METRIC)}`);
+    this.nominal = values;
+    const quantities2 = demonstration.inputs.filter((i) => i.kind === "quantity");
+    this.variables = quantities2.length;
+    this.points = points ?? latinHypercube(size, this.variables, seed);
+    const uncertain = [];
+    quantities2.forEach((input, column2) => {
+      const nominal = values.numbers[input.id];
+      const spread = given.spreads[input.id] ?? usualSpread(input, values);
+      if (nominal === void 0 || spread.shape === "exact") return;
+      uncertain.push({ input, spread, nominal, drawn: new Float64Array(size), column: column2 });
+    });
+    this.uncertain = uncertain;
+    this.outcomes = new Uint8Array(size);
+    this.results = Object.fromEntries(demonstration.results.map((r) => [r.id, new Float64Array(size).fill(NaN)]));
+    this.inputs = Object.fromEntries(uncertain.map((u) => [u.input.id, u.drawn]));
+  }
+  demonstration;
+  size;
+  seed;
+  nominal;
+  uncertain;
+  /** outcome of each sample, index into the demonstration's outcomes */
+  outcomes;
+  /** results of each sample by id; NaN where absent */
+  results;
+  /** drawn inputs by id */
+  inputs;
+  /** samples that boil dry before the lift */
+  dryCount = 0;
+  done = 0;
+  /** samples that could not be computed; only with `tolerant`, otherwise the first one throws */
+  failed = 0;
+  /**
+   * a sample that can't be computed has no outcome (`NO_OUTCOME`) and no results, instead of ending the whole; for
+   * draws from far corners
+   */
+  tolerant = false;
+  points;
+  variables;
+  /** Simulates up to `count` more samples. @returns true when all are done */
+  advance(count2) {
+    const end = Math.min(this.size, this.done + count2);
+    const { demonstration } = this;
+    const numbers = { ...this.nominal.numbers };
+    const values = { numbers, choices: this.nominal.choices };
+    for (let i = this.done; i < end; i++) {
+      for (const { input, spread, nominal, drawn, column: column2 } of this.uncertain) {
+        drawn[i] = spreadQuantile(spread, nominal, input.range, this.points[i * this.variables + column2]);
+        numbers[input.id] = drawn[i];
+      }
+      try {
+        this.record(i, demonstration.simulate(values, "summary"));
+      } catch (error) {
+        if (!this.tolerant) throw error;
+        this.outcomes[i] = NO_OUTCOME;
+        this.failed++;
+      }
+    }
+    this.done = end;
+    return end === this.size;
+  }
+  /** share in (0, 1) that sample `i` drew in a column */
+  pointOf(i, column2) {
+    return this.points[i * this.variables + column2];
+  }
+  record(i, simulation) {
+    this.outcomes[i] = this.demonstration.outcomes.findIndex((o) => o.id === simulation.outcome);
+    for (const [id, value] of Object.entries(simulation.results)) {
+      const column2 = this.results[id];
+      if (column2 && value !== void 0) column2[i] = value;
+    }
+    if (simulation.details.boiledDry === 1) this.dryCount++;
+  }
+};
 
 // core/forecast/normal-scores.ts
 import normalCdf3 from "@stdlib/stats-base-dists-normal-cdf";
@@ -23826,8 +23925,8 @@ var roomSchema = z7.strictObject({
 }).meta({ title: "Room", description: "Conditions that hold for every staging that does not state its own." });
 
 // core/formats/shelf-fields.ts
-var length = /* @__PURE__ */ __name((field, label, least, most, more = {}, units = ["mm", "in"]) => ({ type: "quantity", quantity: "length", field, label, units, range: [least, most], ...more }), "length");
-var choice2 = /* @__PURE__ */ __name((field, label, ids, names = {}) => ({ type: "choice", field, label, choices: ids.map((id) => ({ id, name: names[id] ?? id })) }), "choice");
+var length = (field, label, least, most, more = {}, units = ["mm", "in"]) => ({ type: "quantity", quantity: "length", field, label, units, range: [least, most], ...more });
+var choice2 = (field, label, ids, names = {}) => ({ type: "choice", field, label, choices: ids.map((id) => ({ id, name: names[id] ?? id })) });
 var COUNT = { type: "count", field: "count", label: "How many" };
 var SHAPE_NAMES = {
   "cylinder": "round (can, tin, drum, tank)",
@@ -24041,35 +24140,18 @@ import Papa4 from "papaparse";
 // core/formats/json-schemas.ts
 import { z as z8 } from "zod";
 
-// .x.ts
-var run = Integrator.prototype.run;
-var steps = 0;
-var worst;
-Integrator.prototype.run = function(system, state3, start, end, o) {
-  const r = run.call(this, system, state3, start, end, o);
-  steps += r.steps + r.rejected;
-  if (!worst || r.steps > worst[1]) worst = [system.constructor.name + ":" + (system.wall ?? ""), r.steps, r.rejected, start, r.time, r.stoppedBy];
-  return r;
-};
-for (const d of DEMONSTRATIONS) {
-  const choices = [{}, ...d.inputs.flatMap((i) => i.kind === "choice" ? i.choices.map((c) => ({ [i.id]: c.id })) : [])];
-  const DRAWS = 250;
-  const points = latinHypercube(DRAWS, d.inputs.length, 5);
-  const L = [];
-  for (let i = 0; i < DRAWS; i++) {
-    const numbers = {};
-    d.inputs.forEach((input, column2) => {
-      if (input.kind !== "quantity" || (i + column2) % 3 === 0 || i < choices.length) return;
-      const [low, high] = input.usual;
-      numbers[input.id] = low + (high - low) * points[i * d.inputs.length + column2];
-    });
-    const { values, faults } = resolve(d, { numbers, choices: choices[i % choices.length] });
-    if (faults.length) continue;
-    steps = 0;
-    worst = void 0;
-    const s = d.simulate(values, "summary");
-    L.push([steps, i, s.outcome, worst]);
+// .h.ts
+import { createHash } from "node:crypto";
+for (const d of DEMONSTRATIONS.filter((d2) => d2.gallery.family === "steam" || d2.id === "pumped-can")) {
+  const s = new StagingSample(d, { numbers: {}, choices: {}, spreads: {} }, 300, 1);
+  s.advance(300);
+  const h = createHash("sha1");
+  h.update(JSON.stringify([...s.outcomes]));
+  h.update(JSON.stringify(d.simulate(resolve(d, { numbers: {}, choices: {} }).values, "trace")));
+  for (const k of Object.keys(s)) {
+    const v = s[k];
+    if (v instanceof Map) for (const [a, b] of v) h.update(a + JSON.stringify([...b]));
+    if (v && typeof v === "object" && k === "results") h.update(JSON.stringify(v));
   }
-  L.sort((a, b) => b[0] - a[0]);
-  console.log(d.id.padEnd(22), "median", L[L.length >> 1][0], "| top", L.slice(0, 3).map((l) => l[0] + " " + l[1] + " " + l[2] + " " + (l[3] ?? []).map((x) => typeof x === "number" ? +x.toPrecision(4) : x).join(",")).join(" | "));
+  console.log(d.id, h.digest("hex").slice(0, 12));
 }

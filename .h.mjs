@@ -822,7 +822,7 @@ function tell(sentence, reader) {
 }
 
 // core/cautions/caution.ts
-var applying = (...cautions32) => cautions32.flat().filter((c) => c !== void 0);
+var applying = (...cautions33) => cautions33.flat().filter((c) => c !== void 0);
 
 // core/cautions/limits.ts
 var TOUCHABLE = 273.15 + 45;
@@ -1516,7 +1516,7 @@ var BURST = [
 
 // core/demonstration/inputs.ts
 var defineInput = (input) => input;
-var defineInputs = (inputs32) => inputs32;
+var defineInputs = (inputs33) => inputs33;
 
 // core/demonstration/resolving.ts
 var asInput = (input, si, telling = {}) => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units });
@@ -1728,12 +1728,12 @@ var HEATER_KINDS = ["plate", "gas", "spirit", "microwave", "kettle", "other"];
 var FLAME_OR_PLATE = ["plate", "gas", "spirit", "other"];
 
 // core/demonstration/side-by-side.ts
-var sideBySide = (title, values, simulate32, results27, variants7) => ({
+var sideBySide = (title, values, simulate33, results28, variants7) => ({
   title,
-  results: results27,
+  results: results28,
   rows: variants7.map(({ name, numbers, choices }) => ({
     name,
-    results: simulate32(
+    results: simulate33(
       { ...values, numbers: { ...values.numbers, ...numbers }, choices: { ...values.choices, ...choices } },
       "summary"
     ).results
@@ -3759,1643 +3759,6 @@ var balloonInGlass = defineDemonstration({
   teaching: teaching2
 });
 
-// core/catalogue/motion/balloon-line/cautions.ts
-var gates3 = [
-  { step: "line", text: "Line over head height and marked with paper.", guards: [] },
-  {
-    step: "blow",
-    text: "A clean mouthpiece for each; nobody\u2019s face at the balloon or at the line\u2019s end.",
-    guards: ["burst", "projectile"]
-  }
-];
-var cautions3 = (_values, _s, risk) => applying(
-  {
-    id: "line",
-    step: "line",
-    severity: "usual",
-    covers: ["projectile"],
-    hazard: "A tight line at neck height; a straw\u2019s end at eye height.",
-    control: "Above head height, marked with paper; away when done."
-  },
-  balloons("blow", 5),
-  bursts("The balloon", risk.share("bursts"), "blow")
-);
-var afterFailure3 = (_values, _s, _risk, outcome) => [
-  standBack("Hands and faces away from line and balloon."),
-  pressureOff("Let the rest of its air out."),
-  near(outcome === "bursts" ? "Pick up every piece of rubber." : "Does the straw run freely when pushed by hand?"),
-  next(
-    outcome === "bursts" ? "Less air; a fresh balloon." : (outcome === "short" ? "It ran out of air: a shorter line, a smoother one" : "A short piece of wide straw in the neck keeps it open") + "; more air, but well under where it bursts; tape it closer to the line."
-  )
-];
-
-// core/mechanisms/flight.ts
-var TOLERANCE = 1e-3;
-var LONGEST = 120;
-var SIZE = 4;
-var dragOf = ({ density, drag, area, mass }) => density * drag * area / (2 * mass);
-function fly(flyer, state3, tolerance, onStep) {
-  const k = dragOf(flyer);
-  const speed = Math.sqrt(state3[0] * state3[0] + state3[1] * state3[1]);
-  const ended = integratorOf(SIZE).run(
-    {
-      size: SIZE,
-      totals: 2,
-      scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
-      derivatives(_t, s, slope) {
-        const [u, v] = [s[0], s[1]];
-        const fast = Math.sqrt(u * u + v * v);
-        slope[0] = -k * fast * u;
-        slope[1] = -k * fast * v - GRAVITY;
-        slope[2] = u;
-        slope[3] = v;
-      }
-    },
-    state3,
-    0,
-    LONGEST,
-    {
-      tolerance,
-      firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
-      between: onStep ? 1 : 0,
-      onStep,
-      peaks: [{ id: "height", value: (_, s) => s[3] }],
-      events: [{ id: "ground", direction: -1, stops: true, value: (_, s) => s[3] }]
-    }
-  );
-  return { time: ended.time, highest: ended.peaks.height.value };
-}
-function reach(flyer, speed, rise, height) {
-  if (!(speed > 0) || height <= 0 && rise <= 0) return 0;
-  const state3 = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height);
-  fly(flyer, state3, TOLERANCE);
-  return state3[2];
-}
-var DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75];
-function longestReach(flyer, speed, height) {
-  const reaches = DIRECTIONS.map((rise) => reach(flyer, speed, rise, height));
-  const best = reaches.indexOf(Math.max(...reaches));
-  if (best === 0 || best === DIRECTIONS.length - 1) return reaches[best];
-  const [a, b, c] = [best - 1, best, best + 1].map((i) => DIRECTIONS[i]);
-  const [ya, yb, yc] = [best - 1, best, best + 1].map((i) => reaches[i]);
-  const left = (yb - ya) / (b - a);
-  const right = (yc - yb) / (c - b);
-  const bend = (right - left) / (c - a);
-  if (!(bend < 0)) return yb;
-  const at4 = (a + b) / 2 - left / (2 * bend);
-  return Math.max(yb, ya + left * (at4 - a) + bend * (at4 - a) * (at4 - b));
-}
-function straightUp(flyer, speed, tolerance, onStep) {
-  if (!(speed > 0)) return { rise: 0, time: 0 };
-  const { time, highest } = fly(
-    flyer,
-    Float64Array.of(0, speed, 0, 0),
-    tolerance,
-    onStep && ((t, s) => onStep(t, Math.max(0, s[3])))
-  );
-  return { rise: highest, time };
-}
-var ballArea = (diameter) => Math.PI * diameter * diameter / 4;
-var BALL_DRAG = 0.47;
-
-// core/mechanisms/on-a-line.ts
-var LINE = { place: 0, speed: 1, impulse: 2, inner: 3 };
-function runAlong(run, tolerance, record) {
-  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run;
-  const size = LINE.inner + inner.start.length;
-  const state3 = Float64Array.of(0, 0, 0, ...inner.start);
-  let moving = thrust(state3) - back > friction(state3);
-  const spare = (s) => thrust(s) - back - friction(s);
-  const system = {
-    size,
-    scale: Float64Array.of(0.01 * length2, 0.05, 1e-3, ...inner.scale),
-    dependsOnTime: inner.dependsOnTime ?? false,
-    derivatives(time2, s, slope) {
-      inner.rates(time2, s, slope);
-      const push = thrust(s);
-      slope[LINE.impulse] = push;
-      if (!moving) {
-        slope[LINE.place] = slope[LINE.speed] = 0;
-        return;
-      }
-      const speed = s[LINE.speed];
-      slope[LINE.place] = speed;
-      slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s);
-    }
-  };
-  const end = { id: "end", direction: 1, stops: true, value: (_, s) => s[LINE.place] - length2 };
-  const stops = { id: "stops", direction: -1, stops: true, value: (_, s) => s[LINE.speed] };
-  const starts = { id: "starts", direction: 1, stops: true, value: (_, s) => spare(s) };
-  const spent = { id: "spent", direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 };
-  const occurrences = [];
-  const thrustAtFirst = thrust(state3);
-  const peaks = {};
-  let fastest = 0;
-  let time = 0;
-  let stopped;
-  while (time < longest) {
-    if (!moving && run.spent(state3, time)) break;
-    const until = Math.min(longest, run.turns?.find((t) => t > time) ?? longest);
-    const stage = integratorOf(size).run(system, state3, time, until, {
-      tolerance,
-      firstStep: 2e-3,
-      explicitSteps: 20,
-      events: [...run.events ?? [], ...moving ? [end, stops] : [starts, spent]],
-      peaks: [{ id: "speed", value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []],
-      between: record ? 1 : 0,
-      onStep: record
-    });
-    time = stage.time;
-    fastest = Math.max(fastest, stage.peaks.speed.value);
-    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
-    occurrences.push(...stage.occurrences);
-    stopped = stage.stoppedBy;
-    if (stopped === "end" || stopped === "spent") break;
-    if (stopped === "stops") {
-      moving = false;
-      state3[LINE.speed] = 0;
-    } else if (stopped === "starts") moving = true;
-  }
-  return { time, state: state3, arrived: stopped === "end", fastest, thrustAtFirst, occurrences, peaks };
-}
-
-// core/catalogue/motion/balloon-line/simulate.ts
-var COLUMNS3 = [
-  ...GAS_COLUMNS,
-  { id: "place", name: "along the line", quantity: "length" },
-  { id: "speed", name: "speed", quantity: "speed" },
-  { id: "balloonAcross", name: "balloon across", quantity: "length" },
-  { id: "left", name: "air left of the blown-in", quantity: "fraction" }
-];
-var LONG_STRETCH = 3;
-var LONG_PRESSURE = 0.75;
-var EMPTY = 0.01;
-var LONGEST2 = 120;
-function simulate3(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const outside = n.stationPressure;
-  const temperature = n.airTemperature;
-  const density = outside / (AIR_GAS_CONSTANT * temperature);
-  const rubber = rubberOf(values);
-  const long = values.choices.balloonShape === "long";
-  const rows = detail === "trace" ? new TraceRows(COLUMNS3) : void 0;
-  const full = Math.PI / 6 * n.blownTo * n.blownTo * n.blownTo;
-  const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5;
-  const slack = balloonVolume(rubber, 1);
-  const longOver = LONG_PRESSURE * hump(rubber) * 1.3;
-  const over2 = (volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3));
-  const across = (volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3);
-  const nozzle = ballArea(n.nozzleDiameter);
-  const fixed = n.rubberMass + n.strawMass;
-  const pressure0 = over2(full);
-  const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst;
-  const line = n.lineLength;
-  const effective = n.nozzleFlow * nozzle;
-  const volumeOf = (s) => Math.max(0, s[LINE.inner]);
-  const gaugeOf = (s) => Math.max(0, over2(volumeOf(s)));
-  const add = (time2, s) => rows?.add(time2, {
-    pressure: outside + over2(volumeOf(s)),
-    gasTemperature: temperature,
-    airMass: (outside + over2(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature),
-    steamMass: 0,
-    place: s[LINE.place],
-    speed: s[LINE.speed],
-    balloonAcross: across(volumeOf(s)),
-    left: volumeOf(s) / full
-  });
-  const ended = burst ? void 0 : runAlong(
-    {
-      inner: {
-        start: [full],
-        scale: [0.01 * full],
-        rates: (_, s, slope) => {
-          slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density);
-        }
-      },
-      thrust: (s) => 2 * effective * gaugeOf(s),
-      slope: fixed * GRAVITY * n.lineSlope,
-      // Weight on the line.
-      friction: (s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
-      inertia: (s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
-      drag: (s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))),
-      length: line,
-      longest: LONGEST2,
-      spent: (s) => gaugeOf(s) <= EMPTY * pressure0,
-      events: [
-        { id: "empty", direction: -1, stops: false, value: (_, s) => over2(volumeOf(s)) - EMPTY * pressure0 }
-      ]
-    },
-    stepTolerance(detail, refinement),
-    rows && add
-  );
-  const place = ended?.state[LINE.place] ?? 0;
-  const time = ended?.time ?? 0;
-  const fastest = ended?.fastest ?? 0;
-  const thrust0 = ended?.thrustAtFirst ?? 0;
-  const speed = ended?.state[LINE.speed] ?? 0;
-  const emptyAt = ended?.occurrences.find((o) => o.id === "empty")?.time;
-  const reached = ended?.arrived ?? false;
-  return {
-    results: {
-      runLength: Math.min(place, line),
-      topSpeed: fastest,
-      runTime: time,
-      thrust: thrust0,
-      airTime: emptyAt ?? time,
-      peakPressureDifference: pressure0,
-      airVolume: full,
-      ...reached && { hush: time, arrivalSpeed: speed }
-    },
-    events: burst ? [{ id: "burst", name: "bursts", time: 0 }] : [
-      ...emptyAt === void 0 ? [] : [{ id: "empty", name: "empty", time: emptyAt }],
-      ...reached ? [{ id: "end", name: "at the end", time }] : []
-    ],
-    outcome: burst ? "bursts" : reached ? "arrives" : place > 0.5 ? "short" : "stands",
-    details: {
-      stationPressure: outside,
-      sealing: 0,
-      timeOfLifting: 0,
-      difference: pressure0,
-      longWidth,
-      ...reached && { goneAt: time }
-    },
-    trace: rows && (() => {
-      if (burst)
-        for (let i = 1; i <= 3; i++)
-          rows.add(i * 0.2, {
-            pressure: outside,
-            gasTemperature: temperature,
-            airMass: 0,
-            steamMass: 0,
-            place: 0,
-            speed: 0,
-            balloonAcross: 0.02,
-            left: 0
-          });
-      rows.stage("hush", "run", burst ? 0.6 : time);
-      return rows.finish();
-    })()
-  };
-}
-
-// core/catalogue/motion/balloon-line/inputs.ts
-var inputs3 = defineInputs([
-  ...ROOM_INPUTS,
-  {
-    id: "balloonShape",
-    name: "balloon",
-    kind: "choice",
-    group: "load",
-    default: "round",
-    lever: true,
-    source: "Round ones are at hand; long ones keep their pressure and their small front, and run faster.",
-    choices: [
-      { id: "round", name: "round balloon" },
-      { id: "long", name: "long balloon" }
-    ]
-  },
-  slackBalloon(0.06),
-  blank(
-    "blownTo",
-    "blown to (a long one: as a ball of the same air)",
-    "cm",
-    "load",
-    0.24,
-    [0.05, 0.6],
-    [0.12, 0.35],
-    0.04,
-    { lever: [-0.05, 0.04] }
-  ),
-  blank("nozzleDiameter", "nozzle", "mm", "load", 9e-3, [1e-3, 0.04], [4e-3, 0.02], 0.05, {
-    lever: [-3e-3, 4e-3]
-  }),
-  blank("rubberMass", "empty balloon", "g", "load", 24e-4, [3e-4, 0.05], [1e-3, 8e-3], 0.03),
-  blank("strawMass", "straw and tape", "g", "load", 12e-4, [1e-4, 0.1], [5e-4, 5e-3], 0.05),
-  blank("lineLength", "line", "m", "vessel", 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }),
-  blank("lineSlope", "climbs, for its length", "%", "vessel", 0, [-0.5, 1], [0, 0.3], {
-    shape: "normal",
-    absolute: 0.01
-  }),
-  coefficient(
-    "lineFriction",
-    "friction of straw on line",
-    "%",
-    0.25,
-    [0.01, 2],
-    [0.1, 0.6],
-    0.25,
-    "plastic on nylon line 0.15 to 0.3, on cotton more; CRC Handbook, from memory"
-  ),
-  coefficient(
-    "nozzleFlow",
-    "share of the nozzle that the jet fills",
-    "%",
-    0.75,
-    [0.2, 1],
-    [0.5, 0.98],
-    { shape: "uniform", below: 0.13, above: 0.13 },
-    "a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)"
-  ),
-  coefficient(
-    "dragRound",
-    "drag coefficient of a round balloon",
-    "1",
-    0.5,
-    [0.1, 1.5],
-    [0.3, 0.8],
-    0.15,
-    "sphere below the drag crisis, White, fig. 7.16"
-  ),
-  coefficient(
-    "dragLong",
-    "drag coefficient of a long balloon",
-    "1",
-    0.35,
-    [0.05, 1.5],
-    [0.2, 0.8],
-    0.25,
-    "rounded rod along the flow, White, table 7.3"
-  ),
-  ...RUBBER
-]);
-var check3 = ({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
-  {
-    input: "nozzleDiameter",
-    message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
-            ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: "below" })}, six tenths of the slack balloon`
-  }
-] : [];
-
-// core/catalogue/motion/balloon-line/outcomes.ts
-var logged3 = { used: ["blownTo", "nozzleDiameter", "balloonShape"], seen: ["runLength", "runTime"] };
-var results3 = [
-  result("runLength", "runs", "m"),
-  result("runTime", "in", "s"),
-  result("topSpeed", "fastest", "m/s"),
-  result("arrivalSpeed", "arrives with", "m/s"),
-  result("thrust", "thrust at the start", "N"),
-  result("airTime", "air lasts", "s"),
-  result("airVolume", "air blown in", "L"),
-  result("peakPressureDifference", "greatest pressure difference", "kPa"),
-  result("hush", "to the end of the line", "s", HUSH)
-];
-var outcomes3 = [
-  { id: "arrives", look: "gone", name: "runs to the end", sentence: "The balloon runs to the end of the line." },
-  { id: "short", look: "partly", name: "stops on the way", sentence: "The balloon stops on the way." },
-  { id: "stands", look: "nothing", name: "hardly moves", sentence: "The balloon hisses and hardly moves." },
-  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts before it is let go." }
-];
-var ledger3 = ({ details: d }) => ({
-  moment: "blown up: a negative difference is more inside than outside",
-  difference: -d.difference,
-  rows: [{ id: "skin", cause: "the stretched skin", pressure: -d.difference }]
-});
-var sizes3 = (_values, s) => [
-  {
-    id: "thrust",
-    name: "thrust",
-    value: s.results.thrust,
-    quantity: "force",
-    units: ["N", "lbf"],
-    note: "at the start"
-  }
-];
-
-// core/catalogue/motion/balloon-line/procedure.ts
-var shelf3 = [];
-var procedure3 = [
-  {
-    id: "line",
-    parts: [
-      "Stretch a smooth line of ",
-      { input: "lineLength" },
-      " (climbing ",
-      { input: "lineSlope" },
-      ") with a straw on it."
-    ]
-  },
-  {
-    id: "blow",
-    hazards: ["burst"],
-    parts: [
-      "Blow up a ",
-      { input: "balloonShape" },
-      " (",
-      { input: "balloonSlack" },
-      " across before it stretches, ",
-      { input: "rubberMass" },
-      ") to ",
-      { input: "blownTo" },
-      ", nozzle ",
-      { input: "nozzleDiameter" },
-      "; tape it under the straw (",
-      { input: "strawMass" },
-      ")."
-    ]
-  },
-  {
-    id: "go",
-    hazards: ["projectile"],
-    marks: ["sealed"],
-    parts: ["Count down and let go."],
-    duration: (s) => s.results.runTime
-  }
-];
-var kit3 = () => [
-  "balloons, round and long",
-  "smooth fishing line",
-  "straws",
-  "tape",
-  "clip",
-  "tape measure",
-  "stopwatch"
-];
-
-// core/catalogue/motion/balloon-line/drawing.ts
-var drawing3 = (values, s, time) => {
-  const n = values.numbers;
-  const [place, speed, across, left, pressure] = ["place", "speed", "balloonAcross", "left", "pressure"].map(
-    (c) => valueAt(s.trace, c, time)
-  );
-  const l = n.lineLength;
-  const larger = Math.max(1, l * 0.13 / n.blownTo);
-  const long = values.choices.balloonShape === "long";
-  const size = (long ? s.details.longWidth : Math.max(0.02, across)) * larger;
-  const stretch = long ? Math.max(0.15, left) * 5 : 1;
-  const x = -l / 2 + place;
-  const y = 0.16 * l;
-  const shapes = [
-    {
-      kind: "body",
-      points: [
-        [-l / 2, y],
-        [l / 2, y + n.lineSlope * l]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 1.5
-    },
-    ...[-1, 1].map((side) => ({
-      kind: "body",
-      points: [
-        [side * l / 2, 0],
-        [side * l / 2, y * 1.15 + (side > 0 ? n.lineSlope * l : 0)]
-      ],
-      stuff: "metal",
-      open: true,
-      thick: 4
-    })),
-    {
-      kind: "round",
-      at: [x, y + n.lineSlope * place - size * 0.6],
-      across: Math.max(size * stretch, 0.012 * l),
-      high: size,
-      stuff: "rubber",
-      opacity: 0.85
-    },
-    ...pressure > s.details.stationPressure + 20 ? [0, 1].map((i) => ({
-      kind: "push",
-      stuff: "inside-air",
-      from: [x - size * stretch * 0.55, y - size * (0.5 + 0.2 * i) + n.lineSlope * place],
-      to: [x - size * stretch * 0.55 - 0.07 * l, y - size * (0.5 + 0.2 * i) + n.lineSlope * place]
-    })) : [],
-    {
-      kind: "note",
-      at: [0, y * 1.7],
-      anchor: "middle",
-      stuff: "ink",
-      said: [
-        said(speed, "speed", "m/s", "ft/s"),
-        "   in the balloon ",
-        kPa(pressure),
-        "   outside ",
-        kPa(s.details.stationPressure)
-      ]
-    }
-  ];
-  return {
-    frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
-    shapes,
-    caption: [
-      larger > 1.05 ? "Balloon drawn larger than to scale. " : "",
-      said(place, "length", "m", "ft"),
-      " along the line."
-    ]
-  };
-};
-
-// core/catalogue/motion/balloon-line/teaching.ts
-var why3 = (_values, s) => [
-  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
-    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
-    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
-    holds it there.`,
-  ...s.outcome === "short" ? ["A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction."] : []
-];
-var explanation3 = (values, s) => [
-  { from: 5, text: "The air rushes out backwards and pushes the balloon forwards." },
-  {
-    from: 11,
-    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
-      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`
-  },
-  {
-    from: 14,
-    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
-      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`
-  },
-  {
-    from: 16,
-    text: "F = 2 C A \u0394p for a jet into still air: independent of the density. \u0394p falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front."
-  }
-];
-var teaching3 = {
-  wrongIdea: {
-    idea: "The air pushes against the room\u2019s air behind it.",
-    answer: "It would run even better in a vacuum. What counts is that the balloon throws something away."
-  },
-  before: ["Round or long: which goes further?", "Will a wider nozzle be faster?"],
-  after: ["Why did it get faster just before the end?", "What would it do without air in the room?"],
-  elsewhere: [
-    "Rockets.",
-    "Squids.",
-    "A garden hose that kicks.",
-    "A fire extinguisher on a skateboard (not to be tried)."
-  ]
-};
-
-// core/catalogue/motion/balloon-line/index.ts
-var balloonLine = defineDemonstration({
-  id: "balloon-line",
-  name: "Balloon on a line",
-  summary: "A balloon taped to a straw drives itself along a line across the room.",
-  noun: ["run", "runs"],
-  people: { performs: 7, watches: 5 },
-  gates: gates3,
-  cautions: cautions3,
-  afterFailure: afterFailure3,
-  gallery: {
-    family: "motion",
-    effect: "A balloon whizzes along a string over everybody\u2019s heads.",
-    topics: ["motion", "air pressure", "energy"],
-    ages: [5, 14]
-  },
-  hushWords: { inside: "air in the balloon", strength: "" },
-  wanted: "arrives",
-  columns: COLUMNS3,
-  simulate: simulate3,
-  inputs: inputs3,
-  check: check3,
-  logged: logged3,
-  results: results3,
-  outcomes: outcomes3,
-  ledger: ledger3,
-  sizes: sizes3,
-  shelf: shelf3,
-  procedure: procedure3,
-  kit: kit3,
-  drawing: drawing3,
-  why: why3,
-  explanation: explanation3,
-  teaching: teaching3
-});
-
-// core/catalogue/vacuum/pumped.ts
-var jarSurface = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4;
-function pumpJar(values, detail, refinement, content, columns = []) {
-  const n = values.numbers;
-  const outside = n.stationPressure;
-  const temperature = n.airTemperature;
-  const { contents } = content;
-  const rows = detail === "trace" ? new TraceRows([...GAS_COLUMNS, ...columns]) : void 0;
-  const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside;
-  const row = (pressure2, time2, state4) => {
-    const free2 = content.volume(pressure2, state4);
-    const vapour = humid * pressure2;
-    return {
-      pressure: pressure2,
-      gasTemperature: temperature,
-      airMass: (pressure2 - vapour) * free2 / (AIR_GAS_CONSTANT * temperature),
-      steamMass: vapour * free2 / (WATER_GAS_CONSTANT * temperature),
-      ...content.row?.(pressure2, time2, state4)
-    };
-  };
-  const state3 = Float64Array.of(0, ...contents?.start ?? []);
-  const before = content.volume(outside, state3);
-  state3[0] = outside * before;
-  let near2 = outside;
-  const target2 = content.target ?? n.targetPressure ?? 0;
-  const pump = pumpOf(values);
-  const space = {
-    pump,
-    outside,
-    temperature,
-    leakArea: n.leakArea ?? 0,
-    contents,
-    pressure: (amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s))
-  };
-  const occurrences = [];
-  const greatest = {};
-  let end = {
-    time: 0,
-    resume: 0,
-    pressure: outside,
-    strokes: 0,
-    stoppedBy: void 0,
-    occurrences: [],
-    peaks: {}
-  };
-  while (target2 < outside) {
-    end = pumpDown(space, state3, {
-      tolerance: stepTolerance(detail, refinement),
-      longest: n.pumpTime,
-      onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
-      after: end,
-      peaks: content.peaks,
-      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - target2 }, ...content.events ?? []]
-    });
-    occurrences.push(...end.occurrences);
-    for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value);
-    const turn = end.stoppedBy === void 0 ? void 0 : content.turns?.[end.stoppedBy];
-    if (!turn) break;
-    turn(state3, end.pressure);
-  }
-  const { pressure, time, resume } = end;
-  const difference = outside - pressure;
-  const free = content.volume(pressure, state3);
-  return {
-    pressure,
-    time,
-    rows,
-    row,
-    state: state3,
-    /** s: the stroke in which it stopped has been made by then, and what follows may begin */
-    resume,
-    /** when an event was first passed, s */
-    at: (id) => occurrences.find((o) => o.id === id)?.time,
-    /** greatest value of a peak asked for */
-    peak: (id) => greatest[id] ?? NaN,
-    simulation: {
-      results: {
-        finalPressure: pressure,
-        timeToPump: time,
-        ...!isDriven(values) && { strokes: end.strokes },
-        peakPressureDifference: difference,
-        jarForce: outside * jarSurface(values),
-        storedEnergy: difference * n.jarVolume
-      },
-      details: {
-        stationPressure: outside,
-        sealing: 0,
-        timeOfLifting: 0,
-        difference,
-        freeBefore: before,
-        freeAfter: free,
-        capacity: n.jarVolume
-      }
-    }
-  };
-}
-function withTrace(pumped, finish) {
-  if (!pumped.rows) return void 0;
-  finish(pumped.rows);
-  return pumped.rows.finish();
-}
-function jarLedger(simulation) {
-  const { details } = simulation;
-  const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter);
-  const rows = [
-    { id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: details.difference - swelling }
-  ];
-  if (swelling !== 0)
-    rows.push({ id: "swelling", cause: "things inside that swell and take up room (gives back)", pressure: swelling });
-  return { moment: "at the end of the pumping", rows, difference: details.difference };
-}
-var jarSizes = (values, { results: r }) => [
-  {
-    id: "jarForce",
-    name: "outside air on the jar",
-    value: r.jarForce,
-    quantity: "force",
-    units: ["kN", "lbf"],
-    note: "outside pressure \xD7 its whole surface"
-  },
-  {
-    id: "plateForce",
-    name: "jar pressed on its plate",
-    value: r.peakPressureDifference * Math.PI * values.numbers.jarDiameter * values.numbers.jarDiameter / 4,
-    quantity: "force",
-    units: ["kN", "lbf"],
-    note: "difference \xD7 its opening: why it cannot be lifted off"
-  },
-  {
-    id: "storedEnergy",
-    name: "work the air could do",
-    value: r.storedEnergy,
-    quantity: "energy",
-    units: ["J", "ft lbf"],
-    note: "difference \xD7 capacity: what a breaking jar would throw about"
-  }
-];
-var jarKit = (values, ...more) => [
-  "jar made for vacuum, without a scratch",
-  "plate, seal or grease",
-  isDriven(values) ? "pump, hose and air valve" : "hand pump, hose and air valve",
-  "pressure gauge",
-  "screen or guard",
-  "eye protection for all",
-  ...more
-];
-
-// core/catalogue/vacuum/cautions.ts
-var jarGates = (step) => [
-  {
-    step,
-    text: "Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.",
-    guards: ["glass-under-difference"]
-  },
-  {
-    step: "pump",
-    text: "Screen up, goggles on for all, air valve in reach.",
-    guards: ["glass-under-difference", "vacuum"]
-  }
-];
-var jarCautions = (values, risk, step = "pump") => applying(
-  glassUnderVacuum(atWorst(risk, "peakPressureDifference"), atWorst(risk, "storedEnergy"), step),
-  nothingAlive(step),
-  isDriven(values) ? usualPump(step) : void 0
-);
-var jarFailure = (inspect, change) => [
-  heatOff("Stop pumping; nobody leans over the jar, bends down to it or touches it."),
-  pressureOff("Let air in slowly through the valve, never by pulling at the jar, until the gauge stands at nought."),
-  near(inspect),
-  near("Look for the leak: seal, grease, hose, valve."),
-  next(change)
-];
-var jarBurst = BURST;
-
-// core/catalogue/vacuum/bell-in-vacuum/cautions.ts
-var gates4 = jarGates("jar");
-var cautions4 = (values, _s, risk) => jarCautions(values, risk);
-var afterFailure4 = (_values, _s, _risk, outcome) => jarFailure(
-  "With air in again, a hand on plate and mount: does the sound come through there?",
-  outcome === "never" ? "A louder bell, or a quieter room." : outcome === "faint" ? "Nearly: a better mount, or a pump that reaches lower." : "A softer mount, a pump that reaches lower, listeners further off."
-);
-
-// core/mechanisms/sound-in-gas.ts
-var LN_10 = 2.302585092994046;
-var decibels = (powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10;
-var sumOfLevels = (...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0));
-var gasPathLoss = (pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3));
-
-// core/catalogue/vacuum/bell-in-vacuum/simulate.ts
-var COLUMNS4 = [
-  { id: "levelHeard", name: "sound where the listener sits", quantity: "level" }
-];
-function heardLevel({ numbers: n }, pressure) {
-  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
-  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss);
-}
-function pressureForLevel({ numbers: n }, level) {
-  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
-  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10);
-  return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20);
-}
-function simulate4(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const threshold = n.roomNoise - n.belowNoise;
-  const pumped = pumpJar(
-    values,
-    detail,
-    refinement,
-    {
-      volume: () => 0.95 * n.jarVolume,
-      row: (p) => ({ levelHeard: heardLevel(values, p) }),
-      events: [{ id: "silent", direction: -1, stops: false, value: (_, p) => heardLevel(values, p) - threshold }]
-    },
-    COLUMNS4
-  );
-  const { simulation: s, time, pressure } = pumped;
-  const gone = pumped.at("silent");
-  const first = heardLevel(values, n.stationPressure);
-  const last = heardLevel(values, pressure);
-  const trace = withTrace(pumped, (rows) => {
-    rows.stage("hush", "pumping", gone ?? time);
-    rows.stage("after", "silence", time);
-  });
-  return {
-    outcome: first < threshold ? "never" : gone !== void 0 ? "silent" : first - last >= 6 ? "faint" : "heard",
-    results: {
-      ...s.results,
-      levelBefore: first,
-      levelAfter: last,
-      drop: first - last,
-      mountFloor: n.levelOutside - 2 * decibels(n.listenerDistance) - n.mountLoss,
-      ...gone !== void 0 && first >= threshold && { hush: gone, vanishPressure: pressureForLevel(values, threshold) }
-    },
-    events: gone === void 0 ? [] : [{ id: "silent", name: "not heard any more", time: gone }],
-    details: { ...s.details, ...gone !== void 0 && { goneAt: gone } },
-    ...trace && { trace }
-  };
-}
-
-// core/catalogue/vacuum/bell-in-vacuum/inputs.ts
-var MOUNTS = {
-  threads: { name: "hung on rubber bands", loss: 42 },
-  foam: { name: "on soft foam", loss: 30 },
-  plate: { name: "straight on the plate", loss: 12 }
-};
-var inputs4 = defineInputs([
-  ...ROOM_INPUTS,
-  ...jarInputs(),
-  {
-    id: "mount",
-    name: "mount",
-    kind: "choice",
-    group: "load",
-    default: "threads",
-    lever: true,
-    choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name }))
-  },
-  blank("levelOutside", "bell heard at the meter, jar on, not pumped", "dB", "load", 62, [20, 110], [45, 80], {
-    shape: "normal",
-    absolute: 2
-  }),
-  blank(
-    "roomNoise",
-    "noise of the room",
-    "dB",
-    "load",
-    38,
-    [10, 90],
-    [28, 60],
-    { shape: "normal", absolute: 3 },
-    { lever: [-6, 6] }
-  ),
-  blank("listenerDistance", "listener sits", "m", "load", 4, [0.3, 60], [1, 15], 0.05, { lever: [-2, 3] }),
-  pumpChoice("two-stage"),
-  ...PUMP_INPUTS,
-  target(200, [-100, 2e3, 1e4]),
-  pumpingTime(300),
-  LEAK,
-  coefficient(
-    "mountLoss",
-    "what the mount keeps back",
-    "dB",
-    (v) => (MOUNTS[v.choices.mount ?? ""] ?? MOUNTS.foam).loss,
-    [0, 90],
-    [5, 60],
-    { shape: "normal", absolute: 4 },
-    "assumption by the kind of mount: measure it with the jar pumped well"
-  ),
-  coefficient(
-    "belowNoise",
-    "how far below the noise a bell is still heard",
-    "dB",
-    5,
-    [-10, 20],
-    [0, 12],
-    { shape: "normal", absolute: 2 },
-    "a tone is masked some 4 to 6 dB below the noise of its own band (Fastl & Zwicker, Psychoacoustics, 3rd ed., ch. 4)"
-  )
-]);
-
-// core/catalogue/vacuum/bell-in-vacuum/outcomes.ts
-var logged4 = {
-  used: ["targetPressure", "roomNoise", "levelOutside"],
-  seen: ["levelAfter", "finalPressure", "hush"]
-};
-var results4 = [
-  ...JAR_RESULTS,
-  result("levelBefore", "heard before", "dB"),
-  result("levelAfter", "heard at the end", "dB"),
-  result("drop", "quieter by", "dB"),
-  result("mountFloor", "what comes through the mount", "dB"),
-  result("vanishPressure", "pressure at which it is lost in the room", "kPa"),
-  result("hush", "until it is not heard", "s", HUSH)
-];
-var outcomes4 = [
-  { id: "silent", look: "gone", name: "is not heard any more", sentence: "The hammer still moves; nothing is heard." },
-  { id: "faint", look: "partly", name: "is much fainter", sentence: "It gets much fainter but can still be heard." },
-  { id: "heard", look: "nothing", name: "is heard as before", sentence: "It sounds much as before." },
-  {
-    id: "never",
-    look: "harm",
-    name: "was not heard to begin with",
-    sentence: "The room is too loud to hear it at all."
-  }
-];
-
-// core/catalogue/vacuum/bell-in-vacuum/procedure.ts
-var shelf4 = [
-  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
-  { step: "pump", kind: "pump" }
-];
-var procedure4 = [
-  {
-    id: "jar",
-    parts: [
-      "Set a bell going, ",
-      { input: "mount" },
-      ", under a ",
-      { input: "jarKind" },
-      " of ",
-      { input: "jarVolume" },
-      " (",
-      { input: "jarDiameter" },
-      " across, ",
-      { input: "jarHeight" },
-      say` high): a sound meter ${asLength(1)} away reads `,
-      { input: "levelOutside" },
-      "."
-    ]
-  },
-  {
-    id: "room",
-    parts: [
-      "Quiet: the room itself makes ",
-      { input: "roomNoise" },
-      "; the farthest listener sits ",
-      { input: "listenerDistance" },
-      " away. Stop the pump to listen."
-    ]
-  },
-  {
-    id: "pump",
-    hazards: ["glass-under-difference", "vacuum"],
-    marks: ["sealed"],
-    parts: (values) => [
-      "Pump with a ",
-      ...pumpWords(values),
-      " down to ",
-      { input: "targetPressure" },
-      ", for at most ",
-      { input: "pumpTime" },
-      "."
-    ],
-    duration: (s) => s.results.timeToPump
-  },
-  { id: "air", parts: ["Let the air in slowly: it comes back."] }
-];
-var kit4 = (values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)");
-
-// core/catalogue/vacuum/jar-scene.ts
-function jarScene(values, simulation, time, inside, caption, pumping = true) {
-  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers;
-  const pressure = valueAt(simulation.trace, "pressure", time);
-  const wall = dome(0, 0, across, high);
-  const right = across * 0.5;
-  const px = right + 0.42 * across;
-  const stroke = isDriven(values) || !pumping ? 0 : time / values.numbers.strokeTime % 1;
-  const lift2 = Math.abs(2 * stroke - 1);
-  const arrow = 0.16 * across;
-  const pushes = [0.3, 0.62].flatMap(
-    (share) => [-1, 1].map((side) => ({
-      kind: "push",
-      stuff: "outside-air",
-      from: [side * (across / 2 + 0.03 * across + arrow), high * share],
-      to: [side * (across / 2 + 0.03 * across), high * share]
-    }))
-  );
-  return {
-    frame: { left: -1.25 * across, right: 1.5 * across, bottom: -0.16 * high, top: 1.06 * high },
-    shapes: [
-      { kind: "gas", points: wall, air: pressure / outside, vapour: 0 },
-      ...inside,
-      { kind: "body", points: wall, stuff: "glass", open: true, thick: 3 },
-      { kind: "body", points: rectangle(-0.62 * across, -0.035 * high, 1.24 * across, 0.035 * high), stuff: "metal" },
-      {
-        kind: "body",
-        points: [
-          [0.44 * across, -0.02 * high],
-          [0.44 * across, -0.1 * high],
-          [px, -0.1 * high],
-          [px, 0.02 * high]
-        ],
-        stuff: "rubber",
-        open: true,
-        thick: 4
-      },
-      ...isDriven(values) ? [
-        {
-          kind: "body",
-          points: rectangle(px - 0.13 * across, 0, 0.36 * across, 0.3 * high),
-          stuff: "metal"
-        },
-        {
-          kind: "round",
-          at: [px + 0.05 * across, 0.15 * high],
-          across: 0.16 * across,
-          stuff: "ink",
-          hollow: true
-        }
-      ] : [
-        {
-          kind: "body",
-          points: rectangle(px - 0.06 * across, 0.02 * high, 0.12 * across, 0.4 * high),
-          stuff: "metal",
-          hollow: true
-        },
-        {
-          kind: "body",
-          points: [
-            [px, (0.12 + 0.26 * lift2) * high],
-            [px, (0.42 + 0.26 * lift2) * high]
-          ],
-          stuff: "ink",
-          open: true,
-          thick: 3
-        },
-        {
-          kind: "body",
-          points: [
-            [px - 0.09 * across, (0.42 + 0.26 * lift2) * high],
-            [px + 0.09 * across, (0.42 + 0.26 * lift2) * high]
-          ],
-          stuff: "ink",
-          open: true,
-          thick: 4
-        },
-        {
-          kind: "body",
-          points: rectangle(px - 0.05 * across, (0.1 + 0.26 * lift2) * high, 0.1 * across, 0.03 * high),
-          stuff: "ink"
-        }
-      ],
-      ...pushes,
-      {
-        kind: "note",
-        at: [-across / 2 - 0.06 * across - arrow, 0.46 * high],
-        anchor: "end",
-        stuff: "outside-air",
-        said: ["outside ", kPa(outside)]
-      },
-      {
-        kind: "note",
-        at: [px + 0.02 * across, 0.86 * high],
-        anchor: "middle",
-        stuff: "ink",
-        said: ["inside ", kPa(pressure)]
-      }
-    ],
-    caption
-  };
-}
-
-// core/catalogue/vacuum/bell-in-vacuum/drawing.ts
-var drawing4 = (values, s, time) => {
-  const n = values.numbers;
-  const level = valueAt(s.trace, "levelHeard", time);
-  const r = 0.16 * n.jarDiameter;
-  const y = n.jarHeight * 0.42;
-  const loud = Math.max(0, Math.min(4, Math.round((level - n.roomNoise + 6) / 6)));
-  const mount = values.choices.mount;
-  const swing = Math.round(time * 12) % 2 === 0 ? 1 : -1;
-  const shapes = [
-    ...mount === "threads" ? [-1, 1].map((side) => ({
-      kind: "body",
-      points: [
-        [side * r * 0.5, y + r],
-        [side * r * 0.9, n.jarHeight * 0.8]
-      ],
-      stuff: "rubber",
-      open: true,
-      thick: 2
-    })) : [
-      {
-        kind: "body",
-        points: rectangle(-r * 1.2, 0, r * 2.4, mount === "foam" ? y - r : 0.02),
-        stuff: mount === "foam" ? "food" : "metal",
-        opacity: 0.7
-      },
-      ...mount === "foam" ? [] : [{ kind: "body", points: rectangle(-r * 0.1, 0, r * 0.2, y - r), stuff: "metal" }]
-    ],
-    { kind: "round", at: [0, y], across: 2 * r, stuff: "metal" },
-    { kind: "round", at: [0, y], across: 1.5 * r, stuff: "paper" },
-    {
-      kind: "body",
-      points: [
-        [0, y],
-        [0.4 * r, y + 0.3 * r]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 2
-    },
-    { kind: "round", at: [-r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
-    { kind: "round", at: [r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
-    {
-      kind: "body",
-      points: [
-        [0, y + r],
-        [swing * r * 0.14, y + r * 1.4]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 3
-    },
-    ...Array.from({ length: loud }, (_, i) => ({
-      kind: "round",
-      at: [0, y + 0.2 * r],
-      across: 2 * r * (1.7 + 0.5 * i),
-      stuff: "inside-air",
-      hollow: true
-    })),
-    { kind: "note", at: [0, n.jarHeight * 0.06], anchor: "middle", said: [said(level, "level", "dB", "dB")] }
-  ];
-  return jarScene(values, s, time, shapes, [
-    "Heard at the back: ",
-    said(level, "level", "dB", "dB"),
-    ", in a room of ",
-    said(n.roomNoise, "level", "dB", "dB"),
-    "."
-  ]);
-};
-
-// core/catalogue/vacuum/bell-in-vacuum/teaching.ts
-var decibel = (x) => `${Math.round(x)} dB`;
-var why4 = (values, s) => [
-  say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
-    the air left, the path through the air has lost
-    ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
-    ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
-  s.outcome === "silent" ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure)}.` : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a better vacuum or more distance.`
-];
-var explanation4 = (values, s) => [
-  {
-    from: 7,
-    text: "The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the shaking to you. The light still gets through: you can see it ring."
-  },
-  {
-    from: 11,
-    text: say`Sound goes from particle to particle. With
-      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
-      it is ${decibel(s.results.drop)} quieter.`
-  },
-  {
-    from: 14,
-    text: `Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the gas 20 dB; what still comes through the mount, ${decibel(s.results.mountFloor)}, sets the floor.`
-  },
-  {
-    from: 16,
-    text: "The radiated pressure goes with \u03C1 c: 20 log(p0/p). The speed of sound does not change, it depends on temperature alone. Long before molecules are too few to carry sound at all, the mismatch between bell, gas and glass has made it inaudible."
-  }
-];
-var teaching4 = {
-  wrongIdea: {
-    idea: "With no air at all left, sound is suddenly gone.",
-    answer: "It fades with every stroke. A school pump leaves thousandths of the air; what is heard last mostly comes through the mount."
-  },
-  before: ["Will you hear it at the end? Will you see it?", "What carries sound from the bell to you?"],
-  after: ["What is the last faint sound, and which way did it come?", "Could you hear a bell on the Moon?"],
-  elsewhere: [
-    "Space is silent.",
-    "Double windows with thin gas.",
-    "Vacuum flasks keep sound as well as heat.",
-    "Thin mountain air carries less far."
-  ]
-};
-
-// core/catalogue/vacuum/bell-in-vacuum/index.ts
-var bellInVacuum = defineDemonstration({
-  id: "bell-in-vacuum",
-  name: "Bell in a vacuum",
-  summary: "A ringing clock under the jar fades as the air goes, and is still seen to hammer.",
-  noun: ["try", "tries"],
-  people: { performs: 11, watches: 7 },
-  gates: gates4,
-  cautions: cautions4,
-  afterFailure: afterFailure4,
-  gallery: {
-    family: "vacuum",
-    effect: "A ringing bell goes quiet before everybody\u2019s eyes while its hammer goes on.",
-    topics: ["sound", "vacuum", "particle model"],
-    ages: [7, 18]
-  },
-  hushWords: { inside: "air left in the jar", strength: "" },
-  wanted: "silent",
-  columns: [...GAS_COLUMNS, ...COLUMNS4],
-  suspects: VACUUM_SUSPECTS,
-  check: jarBears,
-  simulate: simulate4,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs: inputs4,
-  logged: logged4,
-  results: results4,
-  outcomes: outcomes4,
-  shelf: shelf4,
-  procedure: procedure4,
-  kit: kit4,
-  drawing: drawing4,
-  why: why4,
-  explanation: explanation4,
-  teaching: teaching4
-});
-
-// core/catalogue/vacuum/bell-jar-balloon/cautions.ts
-var gates5 = jarGates("jar");
-var cautions5 = (values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump"));
-var afterFailure5 = (_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
-  "Is the knot tight? A leaking balloon grows and then shrinks below its start.",
-  outcome === "touches" ? "It had too much air for this jar: start it smaller." : "More air in it at the start, or a pump that reaches lower."
-);
-
-// core/catalogue/vacuum/following-rubber.ts
-function followBalloon(rubber, amount) {
-  const most = Math.max(hump(rubber), skinPressure(rubber, rubber.burst));
-  const slack = balloonVolume(rubber, 1);
-  let last = NaN;
-  let lastOutside = NaN;
-  return (outside) => {
-    if (outside === lastOutside) return last;
-    lastOutside = outside;
-    const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last);
-    last = limp <= 1 ? limp : restingStretch(
-      rubber,
-      amount,
-      outside,
-      Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp))
-    );
-    return last;
-  };
-}
-var SCAN = 120;
-function pressureToPass(rubber, amount, from, stretch) {
-  const at4 = (x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x);
-  let least = Infinity;
-  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at4(from + (stretch - from) * i / SCAN));
-  return least;
-}
-var acrossAt = (rubber, stretch) => 2 * rubber.radius * stretch;
-var volumeAt = balloonVolume;
-
-// core/catalogue/vacuum/bell-jar-balloon/simulate.ts
-var COLUMNS5 = [
-  { id: "balloonAcross", name: "balloon across", quantity: "length" },
-  { id: "skinPressure", name: "pressure of the skin", quantity: "pressure" }
-];
-var TOUCHES = 0.985;
-var FILLS = 0.82;
-var AIM = 0.9;
-var MOST_FILLED = 0.9;
-var freeWidth = ({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3));
-function startToFill(values, pressure) {
-  const rubber = rubberOf(values);
-  const stretch = AIM * freeWidth(values) / (2 * rubber.radius);
-  if (stretch > 0.93 * rubber.burst) return void 0;
-  const amount = heldAt(rubber, stretch, pressure);
-  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure));
-}
-function simulate5(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const rubber = rubberOf(values);
-  const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure);
-  const stretchAt = followBalloon(rubber, amount);
-  const width = freeWidth(values);
-  const begun = n.balloonStart / (2 * rubber.radius);
-  const passes = (stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity;
-  const [filledPressure, burstPressure, touchPressure] = [
-    FILLS * width / (2 * rubber.radius),
-    rubber.burst,
-    TOUCHES * width / (2 * rubber.radius)
-  ].map(passes);
-  const across = (p) => acrossAt(rubber, stretchAt(p));
-  const pumped = pumpJar(
-    values,
-    detail,
-    refinement,
-    {
-      volume: (p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt(p))),
-      row: (p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }),
-      events: [
-        { id: "filled", direction: 1, stops: false, value: (_, p) => filledPressure - p },
-        { id: "burst", direction: 1, stops: true, value: (_, p) => burstPressure - p },
-        { id: "touch", direction: 1, stops: true, value: (_, p) => touchPressure - p }
-      ]
-    },
-    COLUMNS5
-  );
-  const { simulation: s, time, at: at4 } = pumped;
-  const [burstAt, touchAt] = [at4("burst"), at4("touch")];
-  const filledAt = n.balloonStart >= FILLS * width ? 0 : at4("filled");
-  const balloonEnd = across(pumped.pressure);
-  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure));
-  const trace = withTrace(pumped, (rows) => {
-    rows.stage("hush", "pumping", filledAt ?? time);
-    rows.stage("after", "end", time);
-  });
-  return {
-    outcome: burstAt !== void 0 ? "bursts" : touchAt !== void 0 ? "touches" : filledAt !== void 0 ? "fills" : "small",
-    results: {
-      ...s.results,
-      balloonEnd,
-      balloonGrowth: balloonEnd / n.balloonStart,
-      hump: hump(rubber),
-      ...start !== void 0 && { startToFill: start },
-      ...filledAt !== void 0 && { hush: filledAt }
-    },
-    events: [
-      ...filledAt !== void 0 ? [{ id: "filled", name: "nearly fills the jar", time: filledAt }] : [],
-      ...burstAt !== void 0 ? [{ id: "burst", name: "bursts", time: burstAt }] : [],
-      ...touchAt !== void 0 ? [{ id: "touch", name: "touches the glass", time: touchAt }] : []
-    ],
-    details: {
-      ...s.details,
-      burst: burstAt === void 0 ? 0 : 1,
-      ...filledAt !== void 0 && { goneAt: filledAt }
-    },
-    ...trace && { trace }
-  };
-}
-
-// core/catalogue/vacuum/bell-jar-balloon/inputs.ts
-var inputs5 = defineInputs([
-  ...ROOM_INPUTS,
-  ...jarInputs(),
-  slackBalloon(0.05),
-  blank(
-    "balloonStart",
-    "blown up to",
-    "cm",
-    "load",
-    0.095,
-    [0.01, 0.4],
-    [0.03, 0.12],
-    { shape: "normal", relative: 0.03 },
-    { lever: [-0.01, 0.01, 0.02] }
-  ),
-  pumpChoice("hand"),
-  ...PUMP_INPUTS,
-  target(15e3),
-  pumpingTime(240),
-  LEAK,
-  ...RUBBER
-]);
-var check4 = ({ numbers: n, choices }) => [
-  ...jarBears({ numbers: n, choices }),
-  ...n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices }) ? [
-    {
-      input: "balloonStart",
-      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), {
-        digits: 4,
-        toward: "below"
-      })}, or it touches this jar
-            before anything is pumped`
-    }
-  ] : over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
-    {
-      input: "balloonStart",
-      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-              ${asLength(n.balloonSlack * n.burstStretch, {
-        digits: 4,
-        toward: "below"
-      })}, where this balloon bursts in the room`
-    }
-  ] : []
-];
-
-// core/catalogue/vacuum/bell-jar-balloon/outcomes.ts
-var logged5 = {
-  used: ["balloonStart", "targetPressure"],
-  seen: ["balloonEnd", "finalPressure", "timeToPump"]
-};
-var results5 = [
-  ...JAR_RESULTS,
-  result("balloonEnd", "balloon across at the end", "cm"),
-  result("balloonGrowth", "times as wide as at the start", "1"),
-  result("startToFill", "size to start with so that it nearly fills the jar", "cm"),
-  result("hump", "most that the skin ever presses", "kPa"),
-  result("hush", "until it nearly fills the jar", "s", HUSH)
-];
-var outcomes5 = [
-  {
-    id: "fills",
-    look: "gone",
-    name: "nearly fills the jar",
-    sentence: "The balloon swells until it nearly fills the jar."
-  },
-  {
-    id: "touches",
-    look: "partly",
-    name: "presses against the glass",
-    sentence: "The balloon swells until it presses against the glass."
-  },
-  {
-    id: "small",
-    look: "nothing",
-    name: "stays small",
-    sentence: "The balloon swells a little and stays well away from the glass."
-  },
-  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts in the jar." }
-];
-
-// core/catalogue/vacuum/bell-jar-balloon/procedure.ts
-var shelf5 = [
-  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
-  { step: "pump", kind: "pump" }
-];
-var procedure5 = [
-  {
-    id: "jar",
-    parts: [
-      "Grease the rim of a ",
-      { input: "jarKind" },
-      " of ",
-      { input: "jarVolume" },
-      " (",
-      { input: "jarDiameter" },
-      " across, ",
-      { input: "jarHeight" },
-      " high inside)."
-    ]
-  },
-  {
-    id: "balloon",
-    hazards: ["burst"],
-    parts: [
-      "Blow up a balloon, ",
-      { input: "balloonSlack" },
-      " across before it stretches, to only ",
-      { input: "balloonStart" },
-      " across; knot it; hang or lay it in the middle."
-    ]
-  },
-  {
-    id: "pump",
-    hazards: ["glass-under-difference", "vacuum"],
-    marks: ["sealed"],
-    parts: (values) => [
-      "Pump with a ",
-      ...pumpWords(values),
-      " until the gauge shows ",
-      { input: "targetPressure" },
-      ", for at most ",
-      { input: "pumpTime" },
-      "."
-    ],
-    duration: (s) => s.results.timeToPump
-  },
-  { id: "air", parts: ["Let the air back in slowly: it shrinks to what it was."] }
-];
-var kit5 = (values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread");
-
-// core/catalogue/vacuum/bell-jar-balloon/drawing.ts
-var drawing5 = (values, s, time) => {
-  const across = valueAt(s.trace, "balloonAcross", time);
-  const burst = s.outcome === "bursts" && time >= s.results.timeToPump - 1e-6;
-  const height = values.numbers.jarHeight * 0.5;
-  const shapes = burst ? [-0.5, -0.15, 0.3, 0.6].map((x) => ({
-    kind: "round",
-    at: [x * values.numbers.jarDiameter * 0.6, 0.012 + Math.abs(x) * 0.02],
-    across: 0.03,
-    high: 0.012,
-    stuff: "rubber"
-  })) : [
-    { kind: "round", at: [0, height], across, stuff: "rubber", opacity: 0.75 },
-    {
-      kind: "body",
-      points: [
-        [-7e-3, height - across / 2 - 0.01],
-        [0, height - across / 2],
-        [7e-3, height - across / 2 - 0.01]
-      ],
-      stuff: "rubber"
-    },
-    { kind: "note", at: [0, height - 4e-3], anchor: "middle", said: [said(across, "length", "cm", "in")] }
-  ];
-  return jarScene(
-    values,
-    s,
-    time,
-    shapes,
-    burst ? ["It has burst."] : ["The balloon is ", said(across, "length", "cm", "in"), " across; its air is the same all the time."]
-  );
-};
-
-// core/catalogue/vacuum/bell-jar-balloon/teaching.ts
-var why5 = (values, s) => {
-  const n = values.numbers;
-  const { results: r } = s;
-  return [
-    say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
-      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
-      ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
-      with more than ${asPressure(r.hump)}).`,
-    ...s.outcome === "bursts" ? [say`It was stretched ${asNumber(n.burstStretch, 2)} times and tore: start smaller.`] : [],
-    ...s.outcome === "small" ? [
-      say`It reaches ${asShare(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start with,
-            or a better vacuum.`
-    ] : []
-  ];
-};
-var advice = (values, s) => {
-  const { startToFill: start, finalPressure } = s.results;
-  if (start === void 0)
-    return [
-      {
-        text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
-          ${asNumber(0.9 * freeWidth(values) / (2 * rubberOf(values).radius), 2)} times; it bursts near
-          ${asNumber(values.numbers.burstStretch, 2)}. Take a larger balloon.`
-      }
-    ];
-  return [
-    {
-      text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
-      take: { input: "balloonStart", value: Number(start.toFixed(4)) }
-    }
-  ];
-};
-var explanation5 = (values, s) => [
-  {
-    from: 7,
-    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
-      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
-      ${asLength(s.results.balloonEnd)}.`
-  },
-  {
-    from: 11,
-    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
-      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`
-  },
-  {
-    from: 14,
-    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
-      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
-      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
-      pressure, so it grew
-      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`
-  },
-  {
-    from: 16,
-    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
-      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
-      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
-      to here.`
-  }
-];
-var teaching5 = {
-  wrongIdea: {
-    idea: "The vacuum sucks the balloon bigger.",
-    answer: "Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that pushed back."
-  },
-  before: [
-    "What will happen to the balloon when the pump runs?",
-    "Is there more air in the balloon afterwards?",
-    "Will it stay big when the air comes back?"
-  ],
-  after: [
-    "What pushed the skin outwards?",
-    "Why does it shrink again to the same size?",
-    "What would happen if it had a pinhole?"
-  ],
-  elsewhere: [
-    "A weather balloon is launched limp and is several times wider high up.",
-    "A packet of crisps bulges on a mountain pass.",
-    "A diver breathes out on the way up.",
-    "Ears pop in an aircraft."
-  ]
-};
-
-// core/catalogue/vacuum/bell-jar-balloon/index.ts
-var bellJarBalloon = defineDemonstration({
-  id: "bell-jar-balloon",
-  name: "Balloon in a bell jar",
-  summary: "A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.",
-  noun: ["balloon", "balloons"],
-  people: { performs: 11, watches: 7 },
-  gates: gates5,
-  cautions: cautions5,
-  afterFailure: afterFailure5,
-  gallery: {
-    family: "vacuum",
-    effect: "A limp balloon swells by itself under the jar, and shrinks back when the air is let in.",
-    topics: ["air pressure", "gas laws", "vacuum"],
-    ages: [7, 18]
-  },
-  hushWords: { inside: "air left in the jar", strength: "" },
-  wanted: "fills",
-  columns: [...GAS_COLUMNS, ...COLUMNS5],
-  suspects: VACUUM_SUSPECTS,
-  simulate: simulate5,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs: inputs5,
-  check: check4,
-  logged: logged5,
-  results: results5,
-  outcomes: outcomes5,
-  shelf: shelf5,
-  procedure: procedure5,
-  kit: kit5,
-  drawing: drawing5,
-  why: why5,
-  advice,
-  explanation: explanation5,
-  teaching: teaching5
-});
-
 // core/catalogue/steam/suspects.ts
 var STEAM_SUSPECTS = [
   {
@@ -5920,9 +4283,6 @@ var inSeries = (a, b) => a * b / (a + b);
 var FAR = 3;
 var REST = 0.1;
 var GAS_STIFFNESS = 1.33;
-var NO_INERT = [];
-var STILL = [COOLING.speed];
-var STILL_AND_TIGHT = [COOLING.speed, COOLING.air];
 var throughWall = (vessel, outside) => inSeries(halfWall(vessel), outside);
 var CoolingVessel = class {
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
@@ -5960,6 +4320,8 @@ var CoolingVessel = class {
     const water = this.density * Math.PI * vessel.diameter * depth * vessel.diameter / 4;
     this.inertance = wallInertance(wallMass + water, sideArea);
     this.damping = 2 * WALL_DAMPING * Math.sqrt(this.inertance * 1.3 * room.pressure / vessel.capacity);
+    this.skin = plan3.strength.skin;
+    this.resistance = this.skin?.resistance ?? this.damping * CREEP * vessel.capacity;
     this.pool = Math.max(plan3.pool, CLINGING_WATER);
     this.plungeTime = mouth ? depth / mouth.plungeSpeed : 0;
     this.dependsOnTime = mouth !== void 0;
@@ -5981,6 +4343,11 @@ var CoolingVessel = class {
     this.mouthDepth = depth;
     this.entryLoss = mouth?.entryLoss ?? 0;
     this.critical293 = plan3.strength.criticalDifference;
+    this.inert = mouth ? [] : [
+      COOLING.speed,
+      ...plan3.leakArea > 0 ? [] : [COOLING.air],
+      ...coolant.area > 0 ? [] : [COOLING.wetWall]
+    ];
   }
   plan;
   size;
@@ -6010,6 +4377,9 @@ var CoolingVessel = class {
   stemLoss;
   inertance;
   damping;
+  /** of a wall that creeps, or of a skin, Pa by 1/s */
+  resistance;
+  skin;
   pool;
   plungeTime;
   /** wall under water as soon as the mouth is, m2 */
@@ -6048,10 +4418,8 @@ var CoolingVessel = class {
     const leaks = this.leaksFast || this.leakArea > 0 && Math.abs(this.difference(state3)) < BALANCE * this.outside;
     return this.size - (leaks ? COOLING.lost : COOLING.air);
   }
-  /** No water moves in a mouth that is shut, and the air of a tight vessel stays. */
-  get inert() {
-    return this.open ? NO_INERT : this.leakArea > 0 ? STILL : STILL_AND_TIGHT;
-  }
+  /** No water moves in a mouth that is shut, the air of a tight vessel stays, and no wall is wet in still air. */
+  inert;
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass() {
     return this.stemMass > 0 ? this.stemMass : this.mouthMass;
@@ -6090,6 +4458,7 @@ var CoolingVessel = class {
   }
   /** Difference the wall holds just now, Pa. */
   held(state3) {
+    if (this.skin) return this.skin.held(state3[COOLING.lost]);
     const { residualLoad, stiffening, packing } = this.plan.strength;
     return this.critical(state3) * heldFraction(state3[COOLING.lost], residualLoad, stiffening, packing);
   }
@@ -6341,7 +4710,7 @@ var CoolingVessel = class {
     const liquid = state3[COOLING.liquid];
     const drawnIn = state3[COOLING.drawnIn];
     const push = this.wall === "standing" ? 0 : this.outside - pressure - this.held(state3);
-    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
+    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? (this.skin ? push : beyond(push, CREEP_EDGE)) / this.resistance : 0;
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME;
     const below = dewPoint - gas;
     const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0;
@@ -6466,7 +4835,7 @@ function transfer(plan3, state3, tolerance, record) {
 }
 
 // core/catalogue/steam/trace-recorder.ts
-var COLUMNS6 = [
+var COLUMNS3 = [
   { id: "pressure", name: "pressure inside", quantity: "pressure" },
   { id: "wallTemperature", name: "wall", quantity: "temperature" },
   { id: "waterTemperature", name: "water inside", quantity: "temperature" },
@@ -6492,7 +4861,7 @@ var TraceRecorder = class {
   plan;
   firstStage;
   lastStage;
-  rows = new TraceRows(COLUMNS6);
+  rows = new TraceRows(COLUMNS3);
   lifting = 0;
   sealing = 0;
   from = 0;
@@ -6585,6 +4954,81 @@ var TraceRecorder = class {
   }
 };
 
+// core/catalogue/steam/glass-checks.ts
+import normalCdf from "@stdlib/stats-base-dists-normal-cdf";
+var GLASS_STATE = defineInput({
+  id: "glassState",
+  name: "state of the glass",
+  kind: "choice",
+  group: "vessel",
+  default: "sound",
+  choices: [
+    { id: "sound", name: "without a mark" },
+    { id: "scratched", name: "scratched, chipped or old" }
+  ]
+});
+var FLASK_BOTTOM = defineInput({
+  id: "flaskBottom",
+  name: "bottom",
+  kind: "choice",
+  group: "vessel",
+  default: "round",
+  choices: [
+    { id: "round", name: "round-bottomed" },
+    { id: "flat", name: "flat-bottomed" }
+  ]
+});
+var SCORE = -2.0537;
+var borneChill = (limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)));
+var shareCracked = (chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0;
+function bearsTheChill({ numbers: n }, bath) {
+  const boiling = saturationTemperature(n.stationPressure);
+  const coldest = boiling - borneChill(n.shockLimit);
+  return n[bath] >= coldest ? [] : [
+    {
+      input: bath,
+      message: say`given ${asTemperature(n[bath], { digits: 4 })}; refused: glass at
+            ${asTemperature(boiling, { digits: 4 })} in it is chilled by
+            ${asTemperatureDifference(boiling - n[bath], { digits: 4 })}, and more than ${CRACKS_REFUSED * 100} of
+            100 glasses of this kind crack (they bear about
+            ${asTemperatureDifference(n.shockLimit, { digits: 4 })}); accepted:
+            ${asTemperature(Math.ceil(coldest * 2) / 2, { digits: 4 })} or warmer`
+    }
+  ];
+}
+var soundGlass = ({ choices }) => choices.glassState === "scratched" ? [
+  {
+    input: "glassState",
+    message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound'
+  }
+] : [];
+var roundBottom = ({ choices }) => choices.flaskBottom === "flat" ? [
+  {
+    input: "flaskBottom",
+    message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round'
+  }
+] : [];
+var THIN = 8e-3;
+var thickEnough = ({ numbers: n }) => {
+  const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3);
+  return n.wallThickness >= least ? [] : [
+    {
+      input: "wallThickness",
+      message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
+            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, {
+        digits: 4,
+        toward: "above"
+      })}`
+    }
+  ];
+};
+var noTorch = ({ choices }) => choices.fillMethod === "torch" ? [
+  {
+    input: "fillMethod",
+    message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice'
+  }
+] : [];
+
 // core/catalogue/steam/judgement.ts
 var PURGED = 0.05;
 var LOW_FLAME = 1.3;
@@ -6622,7 +5066,7 @@ var signsOf = (boilingPoint, plume, earliest) => [
   }
 ];
 function readyFromPlan(plan3, simulation, microwave = false) {
-  const { trace, results: results27, details } = simulation;
+  const { trace, results: results28, details } = simulation;
   const { vessel, room } = plan3;
   let earliest;
   if (trace) {
@@ -6634,18 +5078,18 @@ function readyFromPlan(plan3, simulation, microwave = false) {
     }
   }
   const loss = vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint);
-  const water = results27.waterLeft ?? 0;
-  const plume = results27.timeToPlume;
+  const water = results28.waterLeft ?? 0;
+  const plume = results28.timeToPlume;
   return {
     watch: microwave ? MICROWAVE_SIGNS : signsOf(room.boilingPoint, plume, earliest),
     earliest,
-    dryAt: results27.timeToDry,
+    dryAt: results28.timeToDry,
     lowFlame: water > 0 && loss > 0 ? water * quickLatentHeat(room.boilingPoint) / ((LOW_FLAME - 1) * loss) : void 0
   };
 }
 function sizesOf(simulation, face, thrown) {
   const { results: r, details } = simulation;
-  const sizes26 = [
+  const sizes27 = [
     {
       id: "outsideForce",
       name: "outside air on all sides",
@@ -6681,7 +5125,7 @@ function sizesOf(simulation, face, thrown) {
   ];
   if (thrown) {
     const head = r.peakPressureDifference / (1e3 * GRAVITY);
-    sizes26.push({
+    sizes27.push({
       id: "splashReach",
       name: "splash reaches",
       value: 2 * THROWN * head,
@@ -6690,261 +5134,612 @@ function sizesOf(simulation, face, thrown) {
       note: "if a fifth of the work goes into water thrown at 45\xB0; an assumption on the far side"
     });
   }
-  return sizes26;
+  return sizes27;
 }
 
-// core/catalogue/steam/bottle-fill/cautions.ts
-var gates6 = [
+// core/catalogue/steam/balloon-into-flask/cautions.ts
+var gates3 = [
   {
     step: "charge",
-    text: "The glass looked over against the light: no scratch, chip or star.",
-    guards: ["chilled-glass", "glass-under-difference"]
+    text: "The flask looked over against the light: no scratch, star or chip; a screen between it and everybody.",
+    guards: ["glass-under-difference"]
   },
   {
-    step: "fill",
-    text: "Goggles on for everyone; hair and sleeves back; bowl padded; cloth, gloves and stopper laid out.",
+    step: "heat",
+    text: "Goggles on for all; hair and sleeves back; the neck open, nothing near it that could close it.",
     guards: ["heat", "flame", "scald"]
   },
   {
-    step: "turn",
-    text: "Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.",
-    guards: ["chilled-glass", "glass-under-difference"]
+    step: "cover",
+    text: "Heat off and away; it no longer boils; gloves on. It never goes back on the heat with the balloon on.",
+    guards: ["closed-hot-vessel", "scald"]
+  },
+  {
+    step: "cool",
+    text: "Screen up, hands off, goggles on: cold water on hot glass can crack it.",
+    guards: ["chilled-glass"]
   }
 ];
-var onHeat = ({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
-var cautions6 = (values, s, risk) => {
+var cautions3 = (values, s, risk) => {
   const { numbers: n, choices } = values;
   const { results: r, details } = s;
-  const cracks = risk.share("crack");
-  const stoppered2 = n.stopperTime > 0;
+  const chill = atWorst(risk, "glassChill");
   return applying(
-    wetFloor(n.bathVolume, "bath"),
-    heavy("The bowl, full", 1e3 * n.bathVolume, "bath"),
-    scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
-    onHeat(values) ? [
-      hotSurface(
-        Math.max(details.overheat ?? 0, r.boilingTemperature),
-        "fill",
-        "Heater and bottle stay hot after use"
-      ),
-      boilingDry(dryMargin(s), details.overheat, "fill", risk.dry),
-      scald(r.boilingTemperature, n.waterCharge, "fill")
-    ] : [scald(r.boilingTemperature, n.vesselVolume, "fill", "Water from the kettle", "scald-kettle")],
-    choices.fillMethod === "flame" ? burnerGas("fill", n.heaterPower > 4e3) : void 0,
-    choices.fillMethod === "microwave" ? superheated("fill", n.ovenWait) : void 0,
-    scald(r.boilingTemperature, n.waterCharge, "turn"),
-    thermalShock(atWorst(risk, "glassChill"), n.shockLimit, cracks, "turn"),
-    stoppered2 ? glassUnderVacuum(
+    glassUnderVacuum(
       atWorst(risk, "peakPressureDifference"),
       atWorst(risk, "peakPressureDifference") * n.vesselVolume,
-      "turn",
-      "Only a sound round bottle; heat off before the stopper, and no stopper pressed while it boils"
-    ) : void 0,
-    inflowSlam(atWorst(risk, "slamPressure"), atWorst(risk, "peakWallForce"), cracks, "open"),
-    pulledDown(atWorst(risk, "peakPull"), n.grip, atWorst(risk, "blowEnergy"), n.blowLimit, "open")
+      "charge",
+      "Only a flask without a scratch, star or chip: a balloon that sticks in the neck leaves it under full vacuum"
+    ),
+    hotSurface(Math.max(details.overheat, r.boilingTemperature), "heat", "Heater and flask stay hot after use"),
+    burnerGas("heat", n.heaterPower > 4e3),
+    boilingDry(dryMargin(s), details.overheat, "purge", risk.dry),
+    scald(r.boilingTemperature, n.waterCharge, "heat"),
+    scald(r.boilingTemperature, n.waterCharge, "off", "The open flask", "scald-off"),
+    neverHeatSealed("cover"),
+    scald(r.boilingTemperature, n.waterCharge, "cover", "Steam from the neck", "scald-cover"),
+    choices.coolingMethod === "pour" ? thermalShock(chill, n.shockLimit, shareCracked(chill, n.shockLimit), "cool") : void 0,
+    bursts("The balloon", risk.share("bursts"), "cool")
   );
 };
-var afterFailure6 = ({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
-  wait(
-    "Keep the mouth under water for half a minute, hands and face away from the bottle\u2019s bottom: a slow one may still come."
-  ),
-  heatOff("Heater off."),
-  pressureOff(
-    n.stopperTime > 0 ? "Stopper out under water, at arm\u2019s length; then tilt it until air goes in at the mouth." : "Tilt it slowly until air goes in at the mouth: hot water may come out."
-  ),
+var afterFailure3 = (_values, _s, risk, outcome) => [
+  heatOff("Heater off, if it is not; the flask never goes back on it with the balloon on."),
+  standBack(say`Screen stays up for ${asTime(mayStillGo(risk))}: it may still go in.`),
+  wait("Let it cool where it stands until a glove can stay on it."),
+  pressureOff("With gloves, from behind the screen, lift the edge of the balloon off the lip: air goes in."),
   near(
-    "Let it drain over the bowl, mouth down, and cool on wood. Hot glass is never set on a wet or cold bench."
+    outcome === "bursts" ? "Pick every piece of rubber out of the flask." : "Take the balloon off; look at its neck."
   ),
-  outcome === "part" ? next("Air was left in it: boil longer, or rinse with water straight off the boil.") : act(
-    "next",
-    "It was full of air: boil longer, or rinse with water straight off the boil, and be quicker to the bowl."
+  next(
+    outcome === "bursts" ? "A larger balloon, or a smaller flask." : "Air was left in it: boil on longer, and be quicker with the balloon."
   )
 ];
 
-// core/mechanisms/pulled-bottle.ts
-function blowEnergy({ pull, grip, impulse, clearance, mass }) {
-  const free = Math.max(0, pull - grip);
-  if (free === 0) return 0;
-  const momentum = free / pull * impulse;
-  return Math.min(free * clearance, momentum * momentum / (2 * mass));
-}
-
-// core/mechanisms/steam-vessel.ts
-function cylinderVessel(measures, solid) {
-  const { diameter, height } = measures;
-  const end = Math.PI * diameter * diameter / 4;
-  return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid };
-}
-function boxVessel(measures, solid) {
-  const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures;
-  const end = width * depth;
+// core/catalogue/steam/scene/bench.ts
+var ASPECT = 2.6;
+var bowlWidth = (volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45));
+function benchOf(look) {
+  const { diameter, height, stemLength = 0, mouthDepth = 0, bathVolume = 0, poolDepth = 0 } = look;
+  const tall = height + stemLength;
+  const unit = Math.max(tall, 0.7 * diameter);
+  const top = look.heat ? 0.13 * unit : 0;
+  const basin = look.cooling === "bath" ? bowlWidth(bathVolume) : look.cooling === "ice-pool" ? diameter + 0.5 * Math.max(diameter, 0.4 * unit) : 0;
+  const depth = Math.max(0.45 * basin, mouthDepth * 1.25 + 0.05 * unit);
+  const water = look.cooling === "bath" ? 0.8 * depth : poolDepth;
+  const rim = look.cooling === "bath" ? depth : poolDepth + 0.07 * unit;
+  const highest = Math.max(top + tall, look.cooling === "bath" ? water + tall : 0) + 0.24 * unit;
+  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.2 * unit)];
+  const heaterWidth = Math.max(diameter, look.heat ? 0.62 * unit : 0);
+  const [labels, coolWidth] = [0.75 * unit, Math.max(basin, diameter)];
+  const twoPlaces = look.heat !== "" && look.cooling !== "";
+  const needed2 = twoPlaces ? heaterWidth + labels + coolWidth + labels : Math.max(heaterWidth, coolWidth) + 2 * labels;
+  const width = Math.max(needed2, ASPECT * (high - low));
+  const spare = width - needed2;
+  const left = twoPlaces ? -heaterWidth / 2 - 0.35 * spare : -width / 2;
+  const x = twoPlaces ? heaterWidth / 2 + labels + coolWidth / 2 + 0.3 * spare : 0;
   return {
-    capacity,
-    height,
-    wallThickness,
-    mouthDiameter,
-    solid,
-    diameter: 2 * (width + depth) / Math.PI,
-    crossSection: end,
-    upperArea: 2 * (width + depth) * height + end
-  };
-}
-var FLASK_POOL = 0.7;
-function flaskVessel(measures, solid) {
-  const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3);
-  const section = Math.PI * diameter * diameter / 4;
-  return {
-    ...measures,
-    diameter,
-    height: diameter,
-    crossSection: FLASK_POOL * section,
-    upperArea: 4 * section - FLASK_POOL * section,
-    solid
+    frame: { left, right: left + width, bottom: low, top: high },
+    unit,
+    heater: { x: 0, top },
+    basin: { x, width: basin, rim, water }
   };
 }
 
-// core/mechanisms/plunge.ts
-var EXPLICIT_STEPS = 45;
-var EXPLICIT_STEPS_RIGID = 14;
-var UNBREAKABLE = 1e8;
-var REPORTED = ["critical", "mouth-full", "full"];
-var HAIR = 1e-5;
-var PUSH = 0.01;
-var LONGEST_PLUNGE = 900;
-var ALL_BUT = 0.9;
-var times = [];
-var amounts = [];
-var inflows = [];
-function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
-  const { plan: plan3 } = system;
-  const { capacity } = plan3.vessel;
-  const critical = {
-    id: "critical",
-    direction: 1,
-    stops: true,
-    value: (_, s) => system.difference(s) - system.critical(s)
+// core/catalogue/steam/scene/vessel.ts
+var eased = (t) => t * t * (3 - 2 * t);
+function poseOf(look, { place, carried: carried3, depth }, bench) {
+  const { heater, basin, unit } = bench;
+  const stand = { x: heater.x, base: heater.top, turn: 0 };
+  if (!look.cooling) return stand;
+  const stem = look.stemLength ?? 0;
+  const cold = look.cooling === "bath" ? { x: basin.x, base: basin.water - depth + stem, turn: 1 } : { x: basin.x, base: look.cooling === "ice-pool" ? 0.01 * unit : 0, turn: 0 };
+  if (place === "sealed" || !look.heat && look.cooling !== "bath") return cold;
+  if (place === "on-heat") return stand;
+  const s = eased(carried3);
+  return {
+    x: stand.x + (cold.x - stand.x) * s,
+    base: stand.base + (cold.base - stand.base) * s + 0.15 * unit * 4 * s * (1 - s),
+    turn: cold.turn * Math.min(1, Math.max(0, (carried3 - 0.35) / 0.5))
   };
-  const yields = {
-    id: "yield",
-    direction: 1,
-    stops: true,
-    value: (_, s) => system.difference(s) - system.held(s)
-  };
-  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
-  const mouthFull = {
-    id: "mouth-full",
-    direction: 1,
-    stops: false,
-    value: (_, s) => s[COOLING.drawnIn] - system.passageMass
-  };
-  const full = {
-    id: "full",
-    direction: -1,
-    stops: true,
-    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02
-  };
-  const enters = { id: "enters", direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH };
-  const leaves = {
-    id: "leaves",
-    direction: -1,
-    stops: true,
-    value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass
-  };
-  const still = {
-    id: "still",
-    direction: -1,
-    stops: true,
-    value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1
-  };
-  const settled = { id: "settled", direction: -1, stops: true, value: (_, s) => system.unrest(s) };
-  let hush;
-  let peakDifference = 0;
-  let timeOfPeak = 0;
-  let peakSpeed = 0;
-  let time = 0;
-  const occurrences = [];
-  times.length = amounts.length = inflows.length = 0;
-  const onStep = (at4, s) => {
-    times.push(at4);
-    amounts.push(s[COOLING.drawnIn]);
-    inflows.push(system.inflow(s));
-    record?.(at4, s);
-  };
-  const peaks = [
-    { id: "difference", value: (_, s) => system.difference(s) },
-    { id: "speed", value: (_, s) => s[COOLING.speed] }
+}
+var closedAcross = ({ closure }) => closure === "bung" || closure === "relief";
+var mouthAt = (look) => closedAcross(look) ? 0.28 * look.diameter : 0;
+function placed(look, moment, pose) {
+  const height = shortened(look.height, moment.volumeLost);
+  const at4 = (points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn);
+  const mouth = Math.min(look.mouth, look.diameter);
+  const wall = at4(
+    vesselOutline({
+      shape: look.shape,
+      width: look.diameter,
+      height: look.height,
+      mouth: look.closure === "stem" ? 0.12 * look.diameter : mouth,
+      mouthAt: mouthAt(look),
+      neck: look.neckLength ?? (look.shape === "bottle" ? 0.14 * look.height : 0),
+      lost: moment.volumeLost
+    })
+  );
+  return { at: at4, height, mouth, mouthAt: mouthAt(look), wall, opening: at4([[mouthAt(look), height]])[0] };
+}
+var stemVolume = ({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength;
+var climbed = (look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0;
+function waterLevel(look, moment, capacity, height) {
+  const inStem = look.stemLength ? Math.min(moment.drawnIn, stemVolume(look)) : 0;
+  const volume = Math.max(0, moment.waterInside / 1e3 - inStem);
+  const filled = volume / (capacity * Math.max(0.15, 1 - moment.volumeLost));
+  return height * Math.min(0.98, levelOf(look.shape, filled));
+}
+function vesselShapes(look, moment, p, capacity, seething) {
+  const bottom = Math.min(...p.wall.map(([, y]) => y));
+  const level = waterLevel(look, moment, capacity, p.height);
+  const [x] = p.at([[0, p.height / 2]])[0];
+  const shapes = [
+    { kind: "gas", points: p.wall, air: 1.1 * moment.airFraction, vapour: 0.15 + 0.6 * (1 - moment.airFraction) }
   ];
-  const explicitSteps = plan3.mouth?.stem || plan3.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID;
-  const integrator3 = integratorOf(system.size);
-  system.wall = "standing";
-  system.dependsOnTime = true;
-  system.kept = system.drive(0, state3) <= PUSH;
-  while (time < longest) {
-    const water = system.kept ? enters : leaves;
-    const events = system.wall === "moving" ? [stops, mouthFull, full] : [
-      water,
-      hush === void 0 ? critical : yields,
-      settled,
-      mouthFull,
-      full,
-      ...plan3.mouth?.stem ? [still] : []
-    ];
-    const end = system.dependsOnTime ? system.plungeTime : longest;
-    const stage = integrator3.run(system, state3, time, end, {
-      tolerance,
-      firstStep: system.wall === "moving" ? 1e-5 : 1e-3,
-      explicitSteps,
-      events,
-      peaks,
-      onStep,
-      between: record ? 1 : 0
-    });
-    time = stage.time;
-    const { difference, speed } = stage.peaks;
-    if (difference.value > peakDifference) {
-      peakDifference = difference.value;
-      timeOfPeak = difference.time;
-    }
-    peakSpeed = Math.max(peakSpeed, speed.value);
-    for (const o of stage.occurrences) {
-      if (o.id !== "mouth-full" || !occurrences.some((p) => p.id === "mouth-full")) {
-        if (REPORTED.includes(o.id)) occurrences.push(o);
-      }
-    }
-    if (stage.stoppedBy === "full" || stage.stoppedBy === "settled" || stage.stoppedBy === "still") break;
-    if (stage.stoppedBy === void 0) {
-      if (!system.dependsOnTime) break;
-      system.dependsOnTime = false;
-      continue;
-    }
-    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
-      if (stage.stoppedBy === "enters") system.kept = false;
-      else {
-        state3[COOLING.drawnIn] = 0;
-        state3[COOLING.speed] = 0;
-        system.kept = system.drive(time, state3) <= PUSH;
-      }
-      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
-    } else if (stage.stoppedBy === "wall-stops") {
-      system.wall = "standing";
-      state3[COOLING.losing] = 0;
-    } else {
-      if (stage.stoppedBy === "critical") hush = time;
-      system.wall = "moving";
-      state3[COOLING.losing] = 1e-6;
-    }
+  if (level > 0) {
+    const water = filledTo(p.wall, bottom + level);
+    shapes.push({ kind: "body", points: water, stuff: "water", opacity: 0.85, thick: 0 });
   }
-  const filled = firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times, amounts, inflows) ?? time;
+  if (seething) {
+    const high = Math.max(level, 0.03 * p.height);
+    shapes.push({ kind: "bubbles", at: [x, bottom], wide: 0.7 * look.diameter, high, count: 6 });
+  }
+  shapes.push(...jet(look, moment, p, bottom));
+  for (const y of hoops(look, moment)) {
+    const line = p.at([
+      [-look.diameter / 2, y],
+      [look.diameter / 2, y]
+    ]);
+    shapes.push({ kind: "body", points: line, stuff: "metal", open: true, thick: 3 });
+  }
+  shapes.push({ kind: "body", points: p.wall, stuff: "metal", open: true, thick: 2.2 });
+  return shapes;
+}
+function jet(look, moment, p, bottom) {
+  if (moment.jet < 0.4 || look.stemLength && climbed(look, moment) < 1) return [];
+  const high = Math.min(0.95 * p.height, moment.jet ** 2 / (2 * 9.81));
+  const [x] = p.opening;
+  const half = Math.max(0.3 * p.mouth, 0.01 * look.diameter);
+  const points = [
+    [x - half, bottom],
+    [x - 0.6 * half, bottom + 0.9 * high],
+    [x, bottom + high],
+    [x + 0.6 * half, bottom + 0.9 * high],
+    [x + half, bottom]
+  ];
+  return [{ kind: "body", points, stuff: "water", opacity: 0.55, thick: 0 }];
+}
+function hoops({ hoopSpacing = 0, height }, { volumeLost }) {
+  if (hoopSpacing < 0.04 * height || hoopSpacing > 0.9 * height || volumeLost > 0.05) return [];
+  const count2 = Math.round(height / hoopSpacing) - 1;
+  return Array.from({ length: Math.max(0, count2) }, (_, i) => (i + 1) * height / (count2 + 1));
+}
+function stemShapes(look, moment, p) {
+  const { stemLength = 0 } = look;
+  if (stemLength === 0) return [];
+  const tube = (width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2));
+  const inside = 0.04 * look.height;
+  return [
+    { kind: "body", points: tube(p.mouth, stemLength + inside), stuff: "glass", thick: 1.6 },
+    {
+      kind: "body",
+      points: tube(0.8 * p.mouth, (stemLength + inside) * climbed(look, moment)),
+      stuff: "water",
+      thick: 0
+    }
+  ];
+}
+function closureShapes(look, moment, p) {
+  const u = 0.05 * look.height;
+  const piece = (points, more = {}) => ({
+    kind: "body",
+    points: p.at(moved(points, p.mouthAt, p.height)),
+    stuff: "metal",
+    thick: 2,
+    ...more
+  });
+  if (look.closure === "balloon") return balloonShapes(look, moment, p);
+  if (look.closure === "relief") {
+    const weight = [
+      [-0.9 * u, 1.6 * u],
+      [0.9 * u, 1.6 * u],
+      [0.5 * u, 2.5 * u],
+      [-0.5 * u, 2.5 * u]
+    ];
+    return [piece(rectangle(-0.4 * u, 0, 0.8 * u, 1.6 * u)), piece(weight, { hollow: true })];
+  }
+  if (look.closure === "vent") {
+    const shut = [
+      [-0.5 * u, 0.7 * u],
+      [0.5 * u, 0.7 * u]
+    ];
+    return [
+      piece(rectangle(-0.4 * u, 0, 0.8 * u, 0.7 * u), { stuff: "glass" }),
+      ...look.vent ? [] : [piece(shut, { stuff: "danger", open: true, thick: 4 })]
+    ];
+  }
+  const inBath = look.cooling === "bath";
+  const held = moment.place === "sealed" || inBath && moment.place === "carried" && moment.carried > 0.1;
+  const closed2 = inBath ? look.closure === "cap" && !moment.opened && held : moment.place === "sealed" && !!look.cooling;
+  if (!closed2 || look.closure === "mouth" || look.closure === "stem") return [];
+  const wide = Math.max(p.mouth * 1.15, 0.03 * look.height);
+  return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? "card" : "ink" })];
+}
+function balloonShapes(look, { place, volumeLost }, p) {
+  if (place !== "sealed") return [];
+  const { slackBalloon: slackBalloon2 = 0, capacity = 0 } = look;
+  const volume = volumeLost * capacity;
+  const half = p.mouth / 2;
+  const u = 0.03 * look.height;
+  const rubber = (points) => ({
+    kind: "body",
+    points: p.at(points),
+    stuff: "rubber",
+    open: true,
+    thick: 2.2
+  });
+  const collar = rubber([
+    [-half - u, p.height - 2 * u],
+    [-half, p.height]
+  ]);
+  const other = rubber([
+    [half + u, p.height - 2 * u],
+    [half, p.height]
+  ]);
+  if (volume < 0.02 * slackBalloon2) {
+    const hanging = [
+      [half, p.height],
+      [half + 2 * u, p.height + u],
+      [half + 4 * u, p.height - 3 * u],
+      [half + 3 * u, p.height - 6 * u]
+    ];
+    return [collar, other, rubber([[-half, p.height], ...hanging])];
+  }
+  const across = Math.cbrt(6 * volume / Math.PI);
+  const limp = Math.min(1, volume / slackBalloon2);
+  const wide = Math.min(0.96 * look.diameter, across * (0.6 + 0.4 * limp));
+  const tall = Math.min(0.92 * look.height, volume / (Math.PI / 6 * wide * wide));
+  const top = p.height - Math.min(0.08 * look.height, p.height - tall);
+  const RIM = 24;
+  const skin = Array.from({ length: RIM + 1 }, (_, i) => {
+    const angle = Math.PI * (0.08 + 1.84 * i / RIM);
+    return [Math.sin(angle) * wide / 2, top - tall / 2 + Math.cos(angle) * tall / 2];
+  });
+  const whole = [[half, p.height], ...skin, [-half, p.height]];
+  return [{ kind: "gas", points: p.at(whole), air: 1, vapour: 0 }, collar, other, rubber(whole)];
+}
+
+// core/catalogue/steam/scene/caption.ts
+var pushesOut = ({ pressure, outside }) => pressure > outside * 1.002;
+var stoppered = (look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1);
+var captionOf = (look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment);
+var onHeat = ({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold;
+function reheated(m) {
+  const lost = say`${asShare(m.volumeLost)} of its volume gone`;
+  if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`;
+  const over2 = asPressure(m.pressure - m.outside, { digits: 3 });
+  return say`Steam inside pushes out with ${over2} over the room; ${lost}.`;
+}
+function closed(look, m) {
+  if (m.place === "on-heat")
+    return onHeat(m, "On the heat, open, a steady plume: the air is leaving.", "Open, warming up.");
+  if (m.place === "carried")
+    return look.heat ? "Heat off, still open: it cools and air comes in. Close it now." : "Open: vapour drives the air out.";
+  if (look.closure === "balloon") return ballooned(look, m);
+  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`;
+  return look.closure === "vent" ? "Steam off, cooling on." : "Closed and cooling: the hush.";
+}
+var ballooned = ({ capacity = 0 }, { volumeLost }) => volumeLost > 0.02 ? say`Inside out in the flask, with ${asVolume(volumeLost * capacity, { digits: 2 })} of the room’s air in it.` : "The balloon is on; the flask cools: the hush.";
+function dipped(look, m) {
+  if (m.place === "on-heat") return onHeat(m, "On the heat, a steady plume: the air is leaving.", "Warming up.");
+  if (m.place === "carried")
+    return look.heat ? "Off the heat and turning over; every moment lets air in." : "Emptied and turning over; every moment lets air in.";
+  if (stoppered(look, m)) return "Stoppered and under water: the steam inside condenses.";
+  const water = asVolume(m.drawnIn, { digits: 2 });
+  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone, ${water} of water in.`;
+  const inStem = climbed(look, m);
+  if (look.stemLength && inStem < 1)
+    return m.drawnIn > 1e-7 ? say`Water climbs the stem: ${asShare(inStem)} of the way.` : "Stem under water: the hush.";
+  return m.drawnIn > 1e-6 ? say`Mouth under water; ${water} drawn in.` : "Mouth under water: the hush.";
+}
+
+// core/catalogue/steam/scene/moment.ts
+function momentAt(values, { trace, details, results: results28 }, time) {
+  if (!trace) throw new RangeError("trace: the drawing needs a simulation with a trace");
+  const { timeOfLifting: lifting, sealing } = details;
+  const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers;
+  const column2 = (id) => trace.columns[id] ? valueAt(trace, id, time) : 0;
+  const onHeat4 = time < lifting;
+  const since = (start) => onHeat4 && start !== void 0 && time >= start;
+  const dry2 = details.boiledDry === 1 && time > (results28.timeToDry ?? Infinity);
+  const onTheWay = onHeat4 ? 0 : 1;
   return {
-    filled: occurrences.find((o) => o.id === "full")?.time ?? filled,
-    hush,
-    peakDifference,
-    timeOfPeak,
-    end: time,
-    peakSpeed,
-    impulse: state3[COOLING.impulse],
-    occurrences
+    place: onHeat4 ? "on-heat" : time < sealing ? "carried" : "sealed",
+    carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onTheWay,
+    depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
+    boiling: since(results28.timeToBoil),
+    plume: since(results28.timeToPlume) && !dry2,
+    opened: details.opening !== void 0 && time >= details.opening,
+    waterInside: column2("waterInside"),
+    volumeLost: column2("volumeLost"),
+    drawnIn: column2("waterDrawnIn"),
+    airFraction: column2("airFraction"),
+    pressure: column2("pressure"),
+    outside: details.stationPressure,
+    jet: Math.max(0, column2("inflowSpeed")),
+    wallTemperature: column2("wallTemperature")
   };
+}
+
+// core/catalogue/steam/scene/pushes.ts
+var ROOM_ARROW = 0.13;
+function pushShapes(look, m, p, { unit }, showInside) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const half = look.diameter / 2;
+  const face = look.diameter * (0.5 - (look.cooling === "bath" ? 0 : 0.4 * m.volumeLost)) - 0.02 * unit;
+  const [outer, inner] = [
+    ROOM_ARROW * unit,
+    Math.min(0.6 * look.diameter * 0.5, ROOM_ARROW * unit * m.pressure / m.outside)
+  ];
+  const gap = 0.025 * unit;
+  const arrows = [-1, 0, 1].flatMap(
+    (row) => [-1, 1].flatMap((side) => {
+      const y = middle + row * 0.26 * p.height;
+      return [
+        {
+          kind: "push",
+          stuff: "outside-air",
+          from: [x + side * (half + gap + outer), y],
+          to: [x + side * (half + gap), y]
+        },
+        ...showInside ? [
+          {
+            kind: "push",
+            stuff: "vapour",
+            from: [x + side * (face - inner), y],
+            to: [x + side * face, y]
+          }
+        ] : []
+      ];
+    })
+  );
+  const aside = half + 2 * gap + outer;
+  return [
+    ...arrows,
+    {
+      kind: "note",
+      at: [x + aside, middle],
+      anchor: "start",
+      stuff: "outside-air",
+      said: [say`outside ${kPa(m.outside)}`]
+    },
+    { kind: "note", at: [x - aside, middle], anchor: "end", stuff: "vapour", said: [say`inside ${kPa(m.pressure)}`] }
+  ];
+}
+function gasShapes(look, m, p, { unit }) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const at4 = (line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit];
+  return [
+    { kind: "note", at: at4(0), stuff: "vapour", said: [say`steam ${asShare(1 - m.airFraction)}`] },
+    { kind: "note", at: at4(1), stuff: "outside-air", said: [say`air ${asShare(m.airFraction)}`] },
+    ...m.wallTemperature > 0 ? [
+      {
+        kind: "note",
+        at: at4(2),
+        said: [say`wall ${said(m.wallTemperature, "temperature", "degC", "degF")}`]
+      }
+    ] : []
+  ];
+}
+
+// core/catalogue/steam/scene/surroundings.ts
+var COOLANT = {
+  "bath": "bath",
+  "ice-pool": "ice pool",
+  "spray": "spray",
+  "pour": "poured water",
+  "sprinkle": "sprinkled water",
+  "still-air": "still air",
+  "inside": "cold rinse inside",
+  "": ""
+};
+var named = (x, { frame }, words) => ({
+  kind: "note",
+  at: [x, frame.bottom],
+  anchor: "middle",
+  said: [words]
+});
+function heaterShapes(look, moment, bench) {
+  const { heater, unit } = bench;
+  if (!look.heat) return [];
+  const stuff = moment.place === "on-heat" ? "hot" : "iron";
+  const plate = {
+    kind: "body",
+    points: rectangle(heater.x - 0.24 * unit, heater.top - 0.035 * unit, 0.48 * unit, 0.035 * unit),
+    stuff,
+    thick: 0
+  };
+  if (look.heat === "microwave") {
+    const box = rectangle(heater.x - 0.31 * unit, 0, 0.62 * unit, heater.top + 1.12 * look.height);
+    return [
+      { kind: "body", points: box, stuff: "metal", hollow: true, thick: 3 },
+      plate,
+      named(heater.x, bench, "microwave")
+    ];
+  }
+  const block = rectangle(heater.x - 0.3 * unit, 0, 0.6 * unit, heater.top - 0.035 * unit);
+  return [
+    { kind: "body", points: block, stuff: "iron", opacity: 0.85, thick: 0 },
+    plate,
+    named(heater.x, bench, "heater")
+  ];
+}
+var waterShapes = ({ basin }, opacity) => basin.width === 0 ? [] : [
+  {
+    kind: "body",
+    points: rectangle(basin.x - basin.width / 2, 0, basin.width, basin.water),
+    stuff: "water",
+    opacity,
+    thick: 0
+  }
+];
+function iceShapes(look, { basin, unit }, ice) {
+  if (basin.width === 0) return [];
+  const size = Math.min(0.05 * unit, 0.09 * basin.width);
+  const room = Math.max(0, (basin.width - look.diameter) / 2 - 1.5 * size);
+  const pieces = Math.min(9, Math.ceil(ice * (look.cooling === "bath" ? 6 : 2)));
+  return Array.from({ length: pieces }, (_, i) => {
+    const out = look.diameter / 2 + 0.3 * size + room * (Math.floor(i / 2) * 0.37 % 1);
+    const left = i % 2 ? basin.x + out : basin.x - out - size;
+    const bottom = basin.water - (0.75 - 0.1 * (i % 3)) * size;
+    return { kind: "body", points: rectangle(left, bottom, size, 0.85 * size), stuff: "ice", thick: 1 };
+  });
+}
+function rimShapes({ basin }) {
+  if (basin.width === 0) return [];
+  const [left, right] = [basin.x - basin.width / 2, basin.x + basin.width / 2];
+  const [surface, wall] = [
+    [
+      [left, basin.water],
+      [right, basin.water]
+    ],
+    [
+      [left, basin.rim],
+      [left, 0],
+      [right, 0],
+      [right, basin.rim]
+    ]
+  ];
+  return [
+    { kind: "body", points: surface, stuff: "water", open: true, thick: 1.5 },
+    { kind: "body", points: wall, stuff: "metal", open: true, thick: 3 }
+  ];
+}
+function coolingName(look, bench, temperature) {
+  if (!look.cooling) return [];
+  const warmth = said(temperature, "temperature", "degC", "degF");
+  const words = look.cooling === "still-air" ? COOLANT[look.cooling] : look.cooling === "bath" ? say`bath ${warmth}` : say`${COOLANT[look.cooling]}, ${warmth}`;
+  return [named(bench.basin.x, bench, words)];
+}
+function coolantShapes(look, p, { frame }) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const half = look.diameter / 2;
+  const [top, bottom] = [middle + p.height / 2, middle - p.height / 2];
+  const stroke = (at4, long2) => [at4, [at4[0], at4[1] - long2]];
+  const long = 0.035 * p.height;
+  if (look.cooling === "spray") {
+    const beside = (i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1));
+    const strokes = Array.from(
+      { length: 18 },
+      (_, i) => stroke([x + beside(i), top - 0.04 * p.height - 0.85 * p.height * (i * 0.36 % 1)], long)
+    );
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling === "sprinkle") {
+    const room = Math.max(0.05 * p.height, frame.top - top - 2 * long);
+    const strokes = Array.from(
+      { length: 11 },
+      (_, i) => stroke([x - half + 0.2 * half * i, top + long + room * (i * 0.61 % 1)], long)
+    );
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling === "inside") {
+    const from = p.at([[0, 0.92 * p.height]])[0];
+    const strokes = Array.from({ length: 14 }, (_, i) => {
+      const [dx, dy] = [(i - 6.5) / 7.5 * 0.8 * half, (0.18 + 0.5 * (i * 0.61 % 1)) * p.height];
+      return [
+        [from[0] + 0.6 * dx, from[1] - 0.6 * dy],
+        [from[0] + 0.8 * dx, from[1] - 0.8 * dy]
+      ];
+    });
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling !== "pour") return [];
+  const film = [
+    [x - 0.8 * half, top],
+    [x + half, top],
+    [x + half, bottom + 0.08 * p.height]
+  ];
+  const stream = [
+    [x + 0.5 * half, top + 0.14 * p.height],
+    [x + 0.38 * half, top + 0.1 * p.height],
+    [x + 0.34 * half, top]
+  ];
+  return [
+    { kind: "body", points: stream, stuff: "water", open: true, thick: 7, opacity: 0.8 },
+    { kind: "body", points: film, stuff: "water", open: true, thick: 3, opacity: 0.6 }
+  ];
+}
+
+// core/catalogue/steam/scene/index.ts
+function steamScene(values, run, time, look) {
+  const moment = momentAt(values, run, time);
+  const bench = benchOf(look);
+  const stiff = look.closure === "balloon" ? { ...moment, volumeLost: 0 } : moment;
+  const p = placed(look, stiff, poseOf(look, moment, bench));
+  const sealed = moment.place === "sealed" && look.cooling !== "";
+  const over2 = pushesOut(moment);
+  const scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] };
+  const add = (...shapes) => scene.shapes.push(...shapes);
+  add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22));
+  add(...iceShapes(look, bench, values.numbers.iceMass ?? 0));
+  add(...stemShapes(look, moment, p));
+  add(...vesselShapes(look, stiff, p, run.details.capacity, moment.boiling || !look.cooling && over2));
+  add(...closureShapes(look, moment, p));
+  if (moment.plume) {
+    const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0];
+    add({ kind: "plume", at: [x, y] });
+  }
+  if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2));
+  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature));
+  if (sealed || over2) add(...pushShapes(look, stiff, p, bench, moment.volumeLost < 0.3 || over2));
+  else if (!sealed && (look.cooling !== "bath" || moment.place === "on-heat")) add(...gasShapes(look, moment, p, bench));
+  return scene;
+}
+
+// core/mechanisms/coolants.ts
+var USUAL_WETTED = {
+  "ice-pool": 1,
+  "spray": 0.7,
+  "pour": 0.5,
+  "sprinkle": 0.35,
+  "still-air": 0
+};
+var SPRAY_STIRS = 1.6;
+var POOL_CONDUCTANCE = 500;
+function fallingFilmConductance(flowPerWidth) {
+  const { conductivity, kinematicViscosity, prandtl } = BATH_WATER;
+  const gravityLength = pow(kinematicViscosity * kinematicViscosity / 9.81, 1 / 3);
+  const reynolds = flowPerWidth / (1e3 * kinematicViscosity);
+  const wavy = 0.0425 * pow(reynolds, 0.2) * pow(prandtl, 0.344);
+  const turbulent = 0.0136 * pow(reynolds, 0.4) * pow(prandtl, 0.344);
+  const laminar = 1.3 / pow(reynolds, 1 / 3);
+  return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength;
+}
+function warmingFilmConductance(film, area, flow) {
+  const capacity = flow * LIQUID_SPECIFIC_HEAT;
+  return capacity / area * (1 - exp(-film * area / capacity));
+}
+function coolantOf(vessel, plan3) {
+  const side = vessel.upperArea - vessel.crossSection;
+  const { method, temperature, factor } = plan3;
+  if (method === "still-air") return { temperature, conductance: 0, area: 0, throughBase: 0 };
+  if (method === "ice-pool") {
+    const depth = Math.min(plan3.poolDepth, vessel.height);
+    const outside2 = factor * bathConductance(depth, 0.02, Math.max(plan3.excess, 1));
+    const base = plan3.baseContact * vessel.crossSection * throughWall(vessel, 1 / (1 / outside2 + 1 / POOL_CONDUCTANCE));
+    return {
+      temperature,
+      conductance: throughWall(vessel, outside2),
+      area: side * depth / vessel.height,
+      throughBase: base
+    };
+  }
+  const area = Math.max(1e-4, plan3.wettedShare * vessel.upperArea);
+  const width = Math.PI * vessel.diameter * plan3.wettedShare;
+  const film = factor * fallingFilmConductance(plan3.flow / width) * (method === "spray" ? SPRAY_STIRS : 1);
+  const outside = warmingFilmConductance(film, area, plan3.flow);
+  return { temperature, conductance: throughWall(vessel, outside), area, throughBase: 0 };
 }
 
 // core/mechanisms/sealed.ts
@@ -6953,14 +5748,17 @@ var LONGEST_SEALED = 12 * 3600;
 var NO_MORE = 0.95;
 var CREEP_TOLERANCE = 1.5;
 var SOFT_TOLERANCE = 0.15;
+var SKIN_TOLERANCE = 1.5;
 var SUDDEN = 0.04;
 var COLLAPSE_STEPS = 40;
 var OVER = 0.9;
 var PATIENCE = 300;
 var MOST_PATIENCE = 19e3;
 var SHOWS = 0.02;
-var times2 = [];
+var following = ({ wall, plan: plan3 }, soft) => wall !== "creeping" ? 1 : plan3.strength.skin ? SKIN_TOLERANCE : soft ? SOFT_TOLERANCE : CREEP_TOLERANCE;
+var times = [];
 var differences = [];
+var losses = [];
 function coolSealed(system, state3, options) {
   const {
     tolerance,
@@ -7001,11 +5799,12 @@ function coolSealed(system, state3, options) {
   let hush;
   let talked;
   let time = 0;
-  times2.length = differences.length = 0;
+  times.length = differences.length = losses.length = 0;
   const onStep = (at4, s) => {
     const now = system.difference(s);
-    times2.push(at4);
+    times.push(at4);
     differences.push(now);
+    losses.push(s[COOLING.lost]);
     if (now > greatest) greatest = now;
     record?.(at4, s);
   };
@@ -7018,7 +5817,7 @@ function coolSealed(system, state3, options) {
     const sudden = system.wall === "moving" ? time + SUDDEN : Infinity;
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden);
     const stage = integrator3.run(system, state3, time, until, {
-      tolerance: system.wall !== "creeping" ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
+      tolerance: following(system, soft) * tolerance,
       firstStep: system.wall === "moving" ? 1e-5 : 0.05,
       explicitSteps: system.wall === "moving" ? COLLAPSE_STEPS : 0,
       events,
@@ -7060,8 +5859,43 @@ function coolSealed(system, state3, options) {
     talk: talked,
     peakDifference,
     timeOfPeak,
-    noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times2, differences) ?? time : 0,
-    end: time
+    noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times, differences) ?? time : 0,
+    end: time,
+    whenLost: (share) => firstReached(share, times, losses)
+  };
+}
+
+// core/mechanisms/steam-vessel.ts
+function cylinderVessel(measures, solid) {
+  const { diameter, height } = measures;
+  const end = Math.PI * diameter * diameter / 4;
+  return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid };
+}
+function boxVessel(measures, solid) {
+  const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures;
+  const end = width * depth;
+  return {
+    capacity,
+    height,
+    wallThickness,
+    mouthDiameter,
+    solid,
+    diameter: 2 * (width + depth) / Math.PI,
+    crossSection: end,
+    upperArea: 2 * (width + depth) * height + end
+  };
+}
+var FLASK_POOL = 0.7;
+function flaskVessel(measures, solid) {
+  const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3);
+  const section = Math.PI * diameter * diameter / 4;
+  return {
+    ...measures,
+    diameter,
+    height: diameter,
+    crossSection: FLASK_POOL * section,
+    upperArea: 4 * section - FLASK_POOL * section,
+    solid
   };
 }
 
@@ -7170,6 +6004,7 @@ var EVENT_NAMES = {
   "unstop": "stopper out",
   "relief": "steam comes out",
   "pop": "pops back",
+  "round": "round inside",
   "over": "past its rated vacuum",
   "peak": "greatest difference"
 };
@@ -7223,272 +6058,120 @@ var forcesOf = (surface, roomPressure, peakDifference) => ({
   peakNetForce: peakDifference * surface
 });
 
-// core/catalogue/steam/dipped-glass.ts
-var SOUND_IN_WATER = 1350;
-var RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 };
-function runDipped(dipped2, detail, refinement, end, recorder) {
-  const { plan: plan3, filled, pool, surface, stoppered: stoppered2 = 0, carriedStoppered = 0 } = dipped2;
-  const { vessel, room } = plan3;
+// core/catalogue/steam/balloon-into-flask/simulate.ts
+var ROUND = 1.1;
+var SEEN = 0.05;
+var DRAG = 20;
+var AGAINST_GLASS = 2e5;
+var flaskOf = ({ numbers: n }) => flaskVessel(
+  { capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter },
+  SOLIDS.glass
+);
+var stretchAt = (rubber, volume) => volume > 0 ? cubeRoot(3 * volume / (4 * Math.PI)) / rubber.radius : 0;
+var heldBy = (rubber, capacity, room) => (lost) => {
+  const skin = skinPressure(rubber, stretchAt(rubber, Math.min(lost, room) * capacity));
+  return lost <= room ? skin : skin + AGAINST_GLASS * (lost - room) / 0.01;
+};
+function simulate3(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const vessel = flaskOf(values);
+  const rubber = rubberOf(values);
+  const plan3 = heatingPlan(values, vessel);
+  const { room } = plan3;
   const tolerance = stepTolerance(detail, refinement);
-  const gas = gasAtSeal(plan3, filled, pool);
-  const cooling = { ...dipped2.cooling, strength: RIGID, pool, leakArea: 0 };
-  const mouth = cooling.mouth;
-  let opening = filled.sealing;
-  let system = new CoolingVessel(cooling, detail === "trace");
-  let state3 = coolingStart(system, filled, gas);
-  let glassAtDip = filled.wall;
-  if (stoppered2 > 0) {
-    const closed2 = new CoolingVessel({ ...cooling, mouth: void 0 }, detail === "trace");
-    recorder?.beginCooling(filled.sealing, closed2);
-    coolSealed(closed2, state3, { tolerance, longest: stoppered2, coolDelay: carriedStoppered, record: recorder?.cooling });
-    opening += stoppered2;
-    if (carriedStoppered >= stoppered2) glassAtDip = Math.max(state3[COOLING.wetWall], state3[COOLING.dryWall]);
-    system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === "trace");
-    state3[COOLING.drawnIn] = 0;
-    state3 = state3.subarray(0, system.size);
-  }
-  recorder?.beginCooling(filled.sealing, system, opening);
-  const before = system.difference(state3);
-  const ended = plunge(system, state3, tolerance, recorder?.cooling, dipped2.longest);
-  const density = quickLiquidDensity(mouth.waterTemperature);
-  const drawnIn = Math.max(0, state3[COOLING.drawnIn]);
-  const stemMass = mouth.stem ? system.passageMass : 0;
-  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4;
-  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity);
-  const entered = ended.occurrences.find((o) => o.id === "mouth-full")?.time;
-  const full = ended.occurrences.find((o) => o.id === "full")?.time;
-  const results27 = {
-    ...resultsAtSeal(plan3, filled, gas, mouth.waterTemperature),
-    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
-    waterDrawnIn: drawnIn / density,
-    fillFraction,
-    timeToFill: ended.filled,
-    peakInflowSpeed: ended.peakSpeed,
-    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed,
-    inflowImpulse: ended.impulse,
-    // The room presses on the bottom that is up, and less presses back over the mouth.
-    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
-    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before
-    // that.
-    slamPressure: full === void 0 ? 0 : density * SOUND_IN_WATER * Math.max(0, state3[COOLING.speed]) * mouthArea / vessel.crossSection,
-    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
-    ...entered !== void 0 && { hush: entered }
+  const recorder = detail === "trace" ? new TraceRecorder(plan3, "heat", "drawn in") : void 0;
+  const filled = fillByBoiling(
+    plan3,
+    { duration: n.sealDelay, uprightShare: 1, moved: false },
+    n.surfaceConductance,
+    tolerance,
+    recorder
+  );
+  const gas = gasAtSeal(plan3, filled, filled.waterMass);
+  const method = values.choices.coolingMethod;
+  const poured = method === "pour";
+  const temperature = poured ? heldBelowBoiling(n.bathTemperature, room) : room.temperature;
+  const cooling = {
+    vessel,
+    room,
+    pool: filled.waterMass,
+    leakArea: 0,
+    coolant: coolantOf(vessel, {
+      method,
+      temperature,
+      flow: n.coolantFlow * 1e3,
+      poolDepth: 0,
+      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor),
+      baseContact: 0,
+      factor: n.bathTransferFactor,
+      excess: filled.wall - temperature
+    }),
+    strength: {
+      criticalDifference: hump(rubber),
+      residualLoad: 1,
+      stiffening: 0,
+      packing: 1,
+      skin: { held: heldBy(rubber, vessel.capacity, n.crowding), resistance: DRAG / 0.1 }
+    },
+    airLayerFactor: plan3.airLayerFactor,
+    surfaceConductance: n.surfaceConductance
   };
-  const { outcome, more } = end(results27);
-  const events = new EventList({
-    "seal": stoppered2 > 0 ? "stoppered" : "mouth under water",
-    "mouth-full": mouth.stem ? "water comes over the top" : "water through the mouth"
-  }).addHeating(filled);
-  if (stoppered2 > 0) events.add("unstop", opening);
-  events.add("mouth-full", entered === void 0 ? void 0 : opening + entered).add("full", full === void 0 ? void 0 : opening + full).add("peak", opening + ended.timeOfPeak);
+  const system = new CoolingVessel(cooling, detail === "trace");
+  const state3 = coolingStart(system, filled, gas);
+  recorder?.beginCooling(filled.sealing, system);
+  const ended = coolSealed(system, state3, {
+    tolerance,
+    soft: true,
+    coolDelay: poured ? n.coolDelay : 0,
+    record: recorder?.cooling
+  });
+  const lost = Math.max(0, state3[COOLING.lost]);
+  const stretch = stretchAt(rubber, lost * vessel.capacity);
+  const slack = balloonVolume(rubber, 1) / vessel.capacity;
+  const roundAt = ended.whenLost(Math.max(SEEN, slack * ROUND * ROUND * ROUND));
+  const inside = ended.whenLost(SEEN);
+  const burst = stretch >= rubber.burst;
+  const at4 = (time) => time === void 0 ? void 0 : filled.sealing + time;
+  const events = new EventList({ seal: "balloon on", critical: "goes in" }).addHeating(filled).add("critical", at4(inside)).add("round", at4(roundAt));
   const simulation = {
-    results: { ...results27, ...more },
+    results: {
+      ...resultsAtSeal(plan3, filled, gas, temperature),
+      ...forcesOf(vessel.upperArea + vessel.crossSection, room.pressure, ended.peakDifference),
+      criticalPressureDifference: hump(rubber),
+      balloonInside: lost * vessel.capacity,
+      balloonShare: lost,
+      balloonAcross: stretch * 2 * rubber.radius,
+      skinPressure: skinPressure(rubber, stretch),
+      glassChill: poured ? Math.max(0, filled.wall - temperature) : 0,
+      ...inside !== void 0 && { hush: inside },
+      ...roundAt !== void 0 && { timeToRound: roundAt },
+      giveUpTime: ended.end
+    },
     events: events.sorted(),
-    outcome,
+    outcome: burst ? "bursts" : roundAt !== void 0 ? "in" : inside !== void 0 ? "limp" : "stays",
     details: {
       ...detailsAtSeal(plan3, filled),
-      timeOfPeak: opening + ended.timeOfPeak,
-      pool,
-      opening,
-      bathTemperature: mouth.waterTemperature,
-      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
-      ...entered !== void 0 && { goneAt: opening + entered }
+      timeOfPeak: filled.sealing + ended.timeOfPeak,
+      pool: cooling.pool,
+      bathTemperature: temperature,
+      ...inside !== void 0 && { goneAt: filled.sealing + inside }
     }
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
 
-// core/mechanisms/rinse.ts
-var FILM = 0.03;
-function rinse(plan3) {
-  const { vessel, room, temperature, times: times3, contact, saturation } = plan3;
-  const area = vessel.upperArea + vessel.crossSection;
-  const wallCapacity = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness * area;
-  const water = plan3.volume * quickLiquidDensity(Math.min(temperature, 372));
-  const film = FILM * area;
-  const displaced = Math.min(1, plan3.volume / vessel.capacity);
-  let wall = room.temperature;
-  let vapourShare = room.vapourFraction;
-  for (let i = 0; i < times3; i++) {
-    const common2 = (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity);
-    wall += contact * (common2 - wall);
-    const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced;
-    const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall);
-    const shareAt = (t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure);
-    let low = room.temperature;
-    let high = wall;
-    for (let step = 0; step < 40; step++) {
-      const middle = (low + high) / 2;
-      const needed2 = Math.max(0, shareAt(middle) - afterPouring) * moles * WATER_MOLAR_MASS * quickLatentHeat(middle);
-      if (wallCapacity * (wall - middle) > needed2) low = middle;
-      else high = middle;
-    }
-    wall = high;
-    vapourShare = Math.max(afterPouring, shareAt(wall));
-  }
-  return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) };
-}
-
-// core/catalogue/steam/rinsed.ts
-var carried2 = new Float64Array(4);
-function fillByRinsing(vessel, room, rinsing, tolerance, recorder) {
-  const rinsed = rinse({ vessel, room, ...rinsing, volume: Math.min(rinsing.volume, vessel.capacity) });
-  carried2[TRANSFER.wall] = rinsed.wall;
-  carried2[TRANSFER.pool] = rinsed.wall;
-  carried2[TRANSFER.waterMass] = rinsed.film;
-  carried2[TRANSFER.airMoles] = rinsed.airMoles;
-  recorder?.beginTransfer(0);
-  transfer(
-    {
-      vessel,
-      room,
-      duration: rinsing.delay,
-      uprightShare: rinsing.uprightShare,
-      moved: rinsing.moved,
-      airLayerFactor: rinsing.airLayerFactor,
-      surfaceConductance: rinsing.surfaceConductance
-    },
-    carried2,
-    tolerance,
-    recorder?.transfer
-  );
-  return {
-    wall: carried2[TRANSFER.wall],
-    liquid: carried2[TRANSFER.pool],
-    waterMass: carried2[TRANSFER.waterMass],
-    airMoles: carried2[TRANSFER.airMoles],
-    timeOfLifting: 0,
-    sealing: rinsing.delay,
-    overheat: rinsed.wall
-  };
-}
-
-// core/catalogue/steam/bottle-fill/simulate.ts
-var GAP_CONTRACTION = 0.61;
-var STOPPERING = 0.5;
-var FULL = 0.85;
-var SEEN = 0.08;
-var bottleOf = ({ numbers: n }) => cylinderVessel(
-  {
-    capacity: n.vesselVolume,
-    diameter: n.vesselDiameter,
-    height: n.vesselHeight,
-    wallThickness: n.wallThickness,
-    mouthDiameter: n.neckDiameter
-  },
-  SOLIDS.glass
-);
-function throttledEntry(loss, mouth, clearance) {
-  const ratio = mouth / (4 * clearance * GAP_CONTRACTION);
-  return loss + ratio * ratio;
-}
-var bottleHeating = (values, vessel = bottleOf(values)) => ({
-  ...heatingPlan(values, vessel),
-  ...values.choices.fillMethod === "microwave" && { totalTime: values.numbers.ovenTime }
+// core/catalogue/steam/balloon-into-flask/drawing.ts
+var drawing3 = (values, s, time) => steamScene(values, s, time, {
+  shape: "flask",
+  closure: "balloon",
+  cooling: values.choices.coolingMethod,
+  heat: "flame",
+  diameter: flaskOf(values).diameter,
+  height: flaskOf(values).height,
+  mouth: values.numbers.mouthDiameter,
+  capacity: values.numbers.vesselVolume,
+  slackBalloon: balloonVolume(rubberOf(values), 1)
 });
-function fill(values, vessel, tolerance, recorder) {
-  const n = values.numbers;
-  const { fillMethod } = values.choices;
-  const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime;
-  const waiting = fillMethod === "microwave" ? n.ovenWait : 0;
-  const open = hand + waiting;
-  const upright = (waiting + n.uprightShare * hand) / open;
-  if (fillMethod === "flame" || fillMethod === "microwave") {
-    return fillByBoiling(
-      bottleHeating(values, vessel),
-      { duration: open, uprightShare: upright, moved: true },
-      n.surfaceConductance,
-      tolerance,
-      recorder
-    );
-  }
-  const room = roomOf(values, vessel);
-  return fillByRinsing(
-    vessel,
-    room,
-    {
-      volume: vessel.capacity,
-      temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room),
-      times: fillMethod === "rinse-twice" ? 2 : 1,
-      contact: n.rinseContact,
-      saturation: n.filmSaturation,
-      delay: open,
-      moved: true,
-      uprightShare: n.uprightShare,
-      airLayerFactor: n.airLayerFactor,
-      surfaceConductance: n.surfaceConductance
-    },
-    tolerance,
-    recorder
-  );
-}
-var glassMass = (vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection);
-function simulate6(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const vessel = bottleOf(values);
-  const room = roomOf(values, vessel);
-  const rinsed = values.choices.fillMethod.startsWith("rinse");
-  const recorder = detail === "trace" ? new TraceRecorder({ vessel, room }, rinsed ? "carry" : "heat", "fill") : void 0;
-  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder);
-  const bathTemperature = heldBelowBoiling(n.bathTemperature, room);
-  const inNeck = Math.min(n.mouthDepth, n.neckLength);
-  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck));
-  return runDipped(
-    {
-      plan: { vessel, room },
-      filled,
-      pool: filled.waterMass * n.poolRetained,
-      stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0,
-      carriedStoppered: n.transferTime + (values.choices.stopperPlace === "air" ? n.stopperTime : 0),
-      longest: 60,
-      surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
-      cooling: {
-        vessel,
-        room,
-        coolant: {
-          temperature: bathTemperature,
-          area,
-          throughBase: 0,
-          conductance: throughWall(
-            vessel,
-            n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))
-          )
-        },
-        mouth: {
-          depth: n.mouthDepth,
-          plungeSpeed: n.plungeSpeed,
-          waterTemperature: bathTemperature,
-          passage: n.neckLength,
-          entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
-          jet: {
-            water: bathTemperature,
-            diameter: vessel.mouthDiameter,
-            stanton: n.jetStanton,
-            sprayContact: n.sprayContact,
-            splashWeber: n.splashWeber
-          }
-        },
-        airLayerFactor: n.airLayerFactor,
-        surfaceConductance: n.surfaceConductance
-      }
-    },
-    detail,
-    refinement,
-    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
-      const energy = blowEnergy({
-        pull: peakPull,
-        grip: n.grip,
-        impulse: inflowImpulse,
-        clearance: n.mouthClearance,
-        mass: glassMass(vessel)
-      });
-      const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit;
-      const outcome = cracks ? "crack" : fillFraction >= FULL ? "fill" : fillFraction >= SEEN ? "part" : "nothing";
-      return { outcome, more: { blowEnergy: energy } };
-    },
-    recorder
-  );
-}
 
 // core/catalogue/steam/checks.ts
 function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") {
@@ -7500,9 +6183,9 @@ function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") 
     }
   ] : [];
 }
-function belowBoiling({ numbers: n }, ...inputs32) {
+function belowBoiling({ numbers: n }, ...inputs33) {
   const boiling = saturationTemperature(n.stationPressure);
-  return inputs32.filter((input) => n[input] >= boiling).map((input) => ({
+  return inputs33.filter((input) => n[input] >= boiling).map((input) => ({
     input,
     message: say`given ${asTemperature(n[input], { digits: 4 })}; accepted: below
         ${asTemperature(boiling, { digits: 4, toward: "below" })}, where water boils at
@@ -8346,6 +7029,153 @@ function choice(id, changes = {}) {
 }
 var quantities = (...ids) => ids.map((id) => quantity(id));
 
+// core/catalogue/steam/balloon-into-flask/inputs.ts
+var FLAT_BEARS = 1e4;
+var LEAST_MOUTH = 0.25;
+var inputs3 = defineInputs([
+  ...ROOM_INPUTS,
+  quantity("vesselVolume", { default: 5e-4, range: [1e-4, 5e-3], usual: [25e-5, 1e-3] }),
+  quantity("mouthDiameter", { name: "neck across", default: 0.028, range: [0.01, 0.1], usual: [0.02, 0.04] }),
+  choice("glassKind", { default: "borosilicate" }),
+  FLASK_BOTTOM,
+  GLASS_STATE,
+  quantity("wallThickness", {
+    name: "glass thickness",
+    default: 16e-4,
+    range: [5e-4, 6e-3],
+    usual: [1e-3, 3e-3],
+    spread: { shape: "normal", relative: 0.15 }
+  }),
+  slackBalloon(0.06),
+  quantity("waterCharge", {
+    name: "water in the flask",
+    default: 2e-5,
+    range: [3e-6, 1e-3],
+    usual: [1e-5, 1e-4],
+    lever: [-1e-5, 2e-5]
+  }),
+  quantity("chargeTemperature", { default: 273.15 + 40 }),
+  quantity("heaterPower", { default: 600 }),
+  quantity("heatingEfficiency", { default: 0.35 }),
+  quantity("purgeTime", { default: 45, usual: [0, 180], lever: [-20, 20, 60] }),
+  quantity("sealDelay", {
+    name: "off the heat to balloon on",
+    default: 8,
+    range: [1, 300],
+    usual: [3, 30],
+    lever: [-3, 5, 15]
+  }),
+  quantity("coolDelay", { name: "balloon on to cold water", default: 5, usual: [1, 60] }),
+  {
+    ...choice("coolingMethod"),
+    default: "still-air",
+    choices: [
+      { id: "still-air", name: "leaving it in the room\u2019s air" },
+      { id: "pour", name: "pouring water over it" }
+    ]
+  },
+  quantity("bathTemperature", { name: "water poured", default: 303.15, usual: [288.15, 323.15] }),
+  quantity("coolantFlow"),
+  ...quantities("purgeMixing", "plumeVapourFraction", "heaterLimit", "airLayerFactor", "surfaceConductance"),
+  ...quantities("wettedFactor", "bathTransferFactor", "shockLimit"),
+  coefficient(
+    "crowding",
+    "share of the flask that a balloon can fill",
+    "%",
+    0.92,
+    [0.5, 1],
+    [0.85, 0.97],
+    { shape: "triangular", below: 0.07, above: 0.05 },
+    "a round balloon in a round flask leaves room at neck and bottom; assumption"
+  ),
+  ...RUBBER
+]);
+var check3 = (values) => {
+  const { numbers: n, choices } = values;
+  const most = hump(rubberOf(values));
+  return [
+    ...choices.coolingMethod === "pour" ? bearsTheChill(values, "bathTemperature") : [],
+    ...soundGlass(values),
+    ...thickEnough(values),
+    ...choices.flaskBottom === "flat" && most > FLAT_BEARS ? [
+      {
+        input: "flaskBottom",
+        message: say`given "flat"; refused: this balloon can hold ${asPressure(most, { digits: 3 })} against the
+              room, and a flat bottom is not trusted with more than ${asPressure(FLAT_BEARS, {
+          digits: 3
+        })}; accepted: round, or a larger, thinner balloon`
+      }
+    ] : [],
+    ...n.mouthDiameter < LEAST_MOUTH * n.balloonSlack ? [
+      {
+        input: "mouthDiameter",
+        message: say`given ${asLength(n.mouthDiameter, { digits: 4 })}; accepted: at least
+              ${asLength(LEAST_MOUTH * n.balloonSlack, { digits: 4, toward: "above" })}, a quarter of the slack
+              balloon, or it sticks in the neck and the flask stands under vacuum`
+      }
+    ] : [],
+    ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
+    ...waterFits(values, "flask")
+  ];
+};
+
+// core/mechanisms/difference-by-cause.ts
+function differenceByCause(change) {
+  const [before, after] = change.temperatures;
+  const rows = { cooling: change.amount * (before - after) / change.volume };
+  let amount = change.amount;
+  for (const [place, gone] of Object.entries(change.gone)) {
+    rows[place] = gone * after / change.volume;
+    amount -= gone;
+  }
+  const squeezed = change.volume - change.inflow;
+  rows.inflow = amount * after * (1 / change.volume - 1 / squeezed);
+  rows.crush = amount * after * (1 / squeezed - 1 / (squeezed - change.lost));
+  return rows;
+}
+
+// core/catalogue/steam/ledger.ts
+var CAUSES = {
+  wall: "steam condensing on the cold wall",
+  water: "steam condensing on water inside, less what it gave off",
+  fog: "steam turning to fog",
+  cooling: "the gas getting colder",
+  leak: "air that leaked in (gives back)",
+  inflow: "room taken by water that came in (gives back)",
+  crush: "room lost by caving in (gives back)"
+};
+var steamLedger = (moment, causes = {}) => (simulation) => ledgerOf(simulation, moment, { ...CAUSES, ...causes });
+function ledgerOf({ trace, details }, words, causes) {
+  if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
+  const sealing = details.sealing;
+  const moment = details.goneAt ?? details.timeOfPeak;
+  const first = indexAt(trace.time, sealing);
+  const now = Math.max(first, indexAt(trace.time, moment));
+  const c = trace.columns;
+  const steam = c.steamMass[first];
+  const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT;
+  const temperatures = [c.gasTemperature[first], c.gasTemperature[now]];
+  const volume = amount * temperatures[0] / c.pressure[first];
+  const lost = c.volumeLost[now] * details.capacity;
+  const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT;
+  const volumeNow = remaining * temperatures[1] / c.pressure[now];
+  const gone = {
+    wall: c.condensedOnWall[now] * WATER_GAS_CONSTANT,
+    water: c.condensedOnWater[now] * WATER_GAS_CONSTANT,
+    fog: c.condensedAsFog[now] * WATER_GAS_CONSTANT,
+    leak: (c.airMass[first] - c.airMass[now]) * AIR_GAS_CONSTANT
+  };
+  const total = (steam - c.steamMass[now]) * WATER_GAS_CONSTANT;
+  gone.water += total - gone.wall - gone.water - gone.fog;
+  const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone });
+  const order = ["wall", "water", "fog", "cooling", ...rows.leak !== 0 ? ["leak"] : [], "inflow", "crush"];
+  return {
+    moment: details.goneAt === void 0 ? "at its greatest" : words,
+    rows: order.map((id) => ({ id, cause: causes[id], pressure: rows[id] })),
+    difference: c.pressure[first] - c.pressure[now]
+  };
+}
+
 // core/catalogue/steam/results.ts
 var RESULTS = [
   { id: "boilingTemperature", name: "water boils here at", quantity: "temperature", units: ["degC", "degF"] },
@@ -8386,6 +7216,2367 @@ var RESULTS = [
   { id: "timeToPop", name: "pops back after", quantity: "time", units: ["s", "s"], measuredBy: HUSH }
 ];
 var steamResults = (...ids) => ids.map((id) => RESULTS[RESULTS.findIndex((r) => r.id === id)]);
+
+// core/catalogue/steam/balloon-into-flask/outcomes.ts
+var logged3 = {
+  used: ["waterCharge", "purgeTime", "sealDelay", "balloonSlack"],
+  seen: ["hush", "timeToRound", "balloonAcross", "timeToPlume"]
+};
+var results3 = [
+  ...steamResults(
+    "boilingTemperature",
+    "timeToBoil",
+    "timeToPlume",
+    "timeToDry",
+    "waterLeft",
+    "residualAirFraction",
+    "steamMass"
+  ),
+  ...steamResults("peakPressureDifference", "floorPressure", "outsideForce", "peakNetForce", "hush"),
+  result("criticalPressureDifference", "difference that stretches it at first", "kPa"),
+  result("timeToRound", "round inside after", "s"),
+  result("balloonInside", "air in the balloon, inside the flask", "mL"),
+  result("balloonShare", "share of the flask that it takes", "%"),
+  result("balloonAcross", "balloon across, inside", "cm"),
+  result("skinPressure", "its skin holds in the end", "kPa"),
+  ...steamResults("glassChill", "giveUpTime")
+];
+var outcomes3 = [
+  {
+    id: "in",
+    look: "gone",
+    name: "goes in and swells",
+    sentence: "The balloon is pushed through the neck, inside out, and swells inside the flask."
+  },
+  { id: "limp", look: "partly", name: "hangs in limp", sentence: "It is pushed in and hangs there, not blown up." },
+  { id: "stays", look: "nothing", name: "stays out", sentence: "The balloon dips a little and stays where it is." },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "It bursts inside, and air rushes in." }
+];
+var ledger3 = steamLedger("when the balloon shows inside", {
+  wall: "steam condensing on the glass",
+  crush: "room taken by the balloon (gives back)"
+});
+var sizes3 = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false);
+
+// core/catalogue/steam/balloon-into-flask/procedure.ts
+var shelf3 = [
+  { step: "charge", kind: "vessel", shapes: ["flask"], materials: ["glass"], capacity: [1e-4, 5e-3] },
+  { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
+];
+var procedure3 = [
+  {
+    id: "charge",
+    hazards: ["glass-under-difference"],
+    parts: [
+      "Put ",
+      { input: "waterCharge" },
+      " of water at ",
+      { input: "chargeTemperature" },
+      " into a ",
+      { input: "vesselVolume" },
+      " flask, ",
+      { input: "flaskBottom" },
+      ", of ",
+      { input: "glassKind" },
+      ", ",
+      { input: "glassState" },
+      ", ",
+      { input: "wallThickness" },
+      " thick, its neck ",
+      { input: "mouthDiameter" },
+      " across. Have a balloon ready, ",
+      { input: "balloonSlack" },
+      " across before it stretches, blown up once and let out."
+    ]
+  },
+  {
+    id: "heat",
+    hazards: ["heat", "flame", "scald"],
+    marks: ["heat-on", "plume"],
+    parts: [
+      "Leave it open. Heat it at ",
+      { input: "heaterPower" },
+      " (",
+      { input: "heatingEfficiency" },
+      " gets in) until steam comes steadily from the neck."
+    ],
+    duration: (s) => s.results.timeToPlume
+  },
+  {
+    id: "purge",
+    hazards: ["heat"],
+    parts: ["Let it boil on for ", { input: "purgeTime" }, "."],
+    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
+  },
+  {
+    id: "off",
+    hazards: ["heat", "scald"],
+    marks: ["lifted"],
+    parts: ["Heat off, and the flask off the heat, with a clamp or gloves, onto a cork mat."]
+  },
+  {
+    id: "cover",
+    hazards: ["closed-hot-vessel", "scald"],
+    marks: ["sealed"],
+    parts: [
+      "Only when it no longer boils, and within ",
+      { input: "sealDelay" },
+      " of the heat, stretch the balloon over the neck, empty and hanging down outside. Hands off."
+    ],
+    duration: (s) => s.details.sealing - s.details.timeOfLifting
+  },
+  {
+    id: "cool",
+    hazards: ["chilled-glass"],
+    marks: ["gone"],
+    parts: ({ choices }) => choices.coolingMethod === "pour" ? [
+      "After ",
+      { input: "coolDelay" },
+      " cool it by ",
+      { input: "coolingMethod" },
+      ", ",
+      { input: "coolantFlow" },
+      " at ",
+      { input: "bathTemperature" },
+      ", from an arm\u2019s length, the screen between. Hush."
+    ] : ["Cool it by ", { input: "coolingMethod" }, ", nobody\u2019s hand near it. Hush."],
+    duration: (s) => s.results.timeToRound ?? s.results.giveUpTime
+  }
+];
+var kit3 = ({ choices }) => [
+  "flask of heat-proof glass, sound",
+  "balloons, blown up once and let out",
+  "heater",
+  "clamp or heat-proof gloves",
+  "cork mat",
+  "screen",
+  "goggles for all",
+  ...choices.coolingMethod === "pour" ? ["jug and tray"] : [],
+  "clock"
+];
+var ready = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s);
+
+// core/catalogue/steam/balloon-into-flask/teaching.ts
+var teaching3 = {
+  wrongIdea: {
+    idea: "The empty flask sucks the balloon in.",
+    answer: "Nothing in the flask can pull. The air of the room pushes in whatever the steam no longer holds out."
+  },
+  before: ["Where will the balloon go, and why?", "What fills a balloon when nobody blows?"],
+  after: ["Whose air is in the balloon?", "How could you get it out again without touching it?"],
+  elsewhere: [
+    "Lids that dip on jars of jam as they cool.",
+    "Lungs: the chest makes room, and the room\u2019s air comes in.",
+    "The hollow in the lid of a lunch box from the microwave."
+  ]
+};
+var why3 = (values, { results: r, outcome }) => {
+  const lines = [
+    say`When the balloon goes on, ${asShare(r.residualAirFraction)} of the gas is air and the rest steam. Steam that
+      turns to water leaves room; the room’s air fills it at once, through the balloon.`
+  ];
+  if (r.timeToRound !== void 0)
+    lines.push(
+      say`It is round after ${asTime(r.timeToRound)} and ends ${asLength(r.balloonAcross)} across, with
+        ${asVolume(r.balloonInside)} of the room’s air in it; its skin holds ${asPressure(r.skinPressure)} of the
+        room’s pressure back.`
+    );
+  else if (outcome === "limp")
+    lines.push(
+      say`There is room for ${asVolume(r.balloonInside)} only: it hangs in without being stretched. Air that was left
+        in the flask does not condense.`
+    );
+  else if (outcome === "stays")
+    lines.push("It was nearly all air: that shrinks a little as it cools, and no more. Let it boil longer.");
+  if (values.choices.coolingMethod === "still-air")
+    lines.push("The room\u2019s air cools the glass, and that sets the pace; water over the glass would be quicker.");
+  return lines;
+};
+var explanation3 = (_values, { results: r }) => [
+  {
+    from: 7,
+    text: "The flask was full of steam. It cooled and turned to a few drops, and the flask was nearly empty. The air of the room wants in, but the balloon is in the way: so the air pushes it inside."
+  },
+  {
+    from: 11,
+    text: say`Steam takes over a thousand times as much room as its water. When it condenses, hardly anything is left
+      to push back, and the room’s air pushes the balloon in: ${asVolume(r.balloonInside)} of it.`
+  },
+  {
+    from: 14,
+    text: say`The pressure inside hardly falls, because the balloon gives way: never more than
+      ${asPressure(r.peakPressureDifference)} below the room. What falls is the amount of gas. A stiff flask with a
+      stopper would hold out and come close to ${asPressure(r.floorPressure)}.`
+  },
+  {
+    from: 16,
+    text: say`In balance p(inside) = p(room) − p(skin). The skin’s pressure rises to a hump of
+      ${asPressure(r.criticalPressureDifference)} and falls again, so that past the hump the balloon jumps to its
+      full size; the air left behind, ${asShare(r.residualAirFraction)} of the gas, keeps the rest of the flask.`
+  }
+];
+
+// core/catalogue/steam/balloon-into-flask/index.ts
+var balloonIntoFlask = defineDemonstration({
+  id: "balloon-into-flask",
+  name: "Balloon into a flask",
+  summary: "A balloon over the neck of a boiled-out flask is pushed in, inside out, and swells there.",
+  noun: ["flask", "flasks"],
+  people: { performs: 18, watches: 8 },
+  gates: gates3,
+  cautions: cautions3,
+  afterFailure: afterFailure3,
+  gallery: {
+    family: "steam",
+    effect: "The balloon dips, slips through the neck inside out, and blows itself up in the flask.",
+    topics: ["condensation", "air pressure", "change of state", "particle model"],
+    ages: [8, 16]
+  },
+  hushWords: { inside: "air in the flask", strength: "the skin gives way here" },
+  results: results3,
+  suspects: STEAM_SUSPECTS,
+  wanted: "in",
+  columns: COLUMNS3,
+  simulate: simulate3,
+  inputs: inputs3,
+  check: check3,
+  logged: logged3,
+  outcomes: outcomes3,
+  ledger: ledger3,
+  sizes: sizes3,
+  shelf: shelf3,
+  procedure: procedure3,
+  kit: kit3,
+  ready,
+  drawing: drawing3,
+  teaching: teaching3,
+  why: why3,
+  explanation: explanation3
+});
+
+// core/catalogue/motion/balloon-line/cautions.ts
+var gates4 = [
+  { step: "line", text: "Line over head height and marked with paper.", guards: [] },
+  {
+    step: "blow",
+    text: "A clean mouthpiece for each; nobody\u2019s face at the balloon or at the line\u2019s end.",
+    guards: ["burst", "projectile"]
+  }
+];
+var cautions4 = (_values, _s, risk) => applying(
+  {
+    id: "line",
+    step: "line",
+    severity: "usual",
+    covers: ["projectile"],
+    hazard: "A tight line at neck height; a straw\u2019s end at eye height.",
+    control: "Above head height, marked with paper; away when done."
+  },
+  balloons("blow", 5),
+  bursts("The balloon", risk.share("bursts"), "blow")
+);
+var afterFailure4 = (_values, _s, _risk, outcome) => [
+  standBack("Hands and faces away from line and balloon."),
+  pressureOff("Let the rest of its air out."),
+  near(outcome === "bursts" ? "Pick up every piece of rubber." : "Does the straw run freely when pushed by hand?"),
+  next(
+    outcome === "bursts" ? "Less air; a fresh balloon." : (outcome === "short" ? "It ran out of air: a shorter line, a smoother one" : "A short piece of wide straw in the neck keeps it open") + "; more air, but well under where it bursts; tape it closer to the line."
+  )
+];
+
+// core/mechanisms/flight.ts
+var TOLERANCE = 1e-3;
+var LONGEST = 120;
+var SIZE = 4;
+var dragOf = ({ density, drag, area, mass }) => density * drag * area / (2 * mass);
+function fly(flyer, state3, tolerance, onStep) {
+  const k = dragOf(flyer);
+  const speed = Math.sqrt(state3[0] * state3[0] + state3[1] * state3[1]);
+  const ended = integratorOf(SIZE).run(
+    {
+      size: SIZE,
+      totals: 2,
+      scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
+      derivatives(_t, s, slope) {
+        const [u, v] = [s[0], s[1]];
+        const fast = Math.sqrt(u * u + v * v);
+        slope[0] = -k * fast * u;
+        slope[1] = -k * fast * v - GRAVITY;
+        slope[2] = u;
+        slope[3] = v;
+      }
+    },
+    state3,
+    0,
+    LONGEST,
+    {
+      tolerance,
+      firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
+      between: onStep ? 1 : 0,
+      onStep,
+      peaks: [{ id: "height", value: (_, s) => s[3] }],
+      events: [{ id: "ground", direction: -1, stops: true, value: (_, s) => s[3] }]
+    }
+  );
+  return { time: ended.time, highest: ended.peaks.height.value };
+}
+function reach(flyer, speed, rise, height) {
+  if (!(speed > 0) || height <= 0 && rise <= 0) return 0;
+  const state3 = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height);
+  fly(flyer, state3, TOLERANCE);
+  return state3[2];
+}
+var DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75];
+function longestReach(flyer, speed, height) {
+  const reaches = DIRECTIONS.map((rise) => reach(flyer, speed, rise, height));
+  const best = reaches.indexOf(Math.max(...reaches));
+  if (best === 0 || best === DIRECTIONS.length - 1) return reaches[best];
+  const [a, b, c] = [best - 1, best, best + 1].map((i) => DIRECTIONS[i]);
+  const [ya, yb, yc] = [best - 1, best, best + 1].map((i) => reaches[i]);
+  const left = (yb - ya) / (b - a);
+  const right = (yc - yb) / (c - b);
+  const bend = (right - left) / (c - a);
+  if (!(bend < 0)) return yb;
+  const at4 = (a + b) / 2 - left / (2 * bend);
+  return Math.max(yb, ya + left * (at4 - a) + bend * (at4 - a) * (at4 - b));
+}
+function straightUp(flyer, speed, tolerance, onStep) {
+  if (!(speed > 0)) return { rise: 0, time: 0 };
+  const { time, highest } = fly(
+    flyer,
+    Float64Array.of(0, speed, 0, 0),
+    tolerance,
+    onStep && ((t, s) => onStep(t, Math.max(0, s[3])))
+  );
+  return { rise: highest, time };
+}
+var ballArea = (diameter) => Math.PI * diameter * diameter / 4;
+var BALL_DRAG = 0.47;
+
+// core/mechanisms/on-a-line.ts
+var LINE = { place: 0, speed: 1, impulse: 2, inner: 3 };
+function runAlong(run, tolerance, record) {
+  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run;
+  const size = LINE.inner + inner.start.length;
+  const state3 = Float64Array.of(0, 0, 0, ...inner.start);
+  let moving = thrust(state3) - back > friction(state3);
+  const spare = (s) => thrust(s) - back - friction(s);
+  const system = {
+    size,
+    scale: Float64Array.of(0.01 * length2, 0.05, 1e-3, ...inner.scale),
+    dependsOnTime: inner.dependsOnTime ?? false,
+    derivatives(time2, s, slope) {
+      inner.rates(time2, s, slope);
+      const push = thrust(s);
+      slope[LINE.impulse] = push;
+      if (!moving) {
+        slope[LINE.place] = slope[LINE.speed] = 0;
+        return;
+      }
+      const speed = s[LINE.speed];
+      slope[LINE.place] = speed;
+      slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s);
+    }
+  };
+  const end = { id: "end", direction: 1, stops: true, value: (_, s) => s[LINE.place] - length2 };
+  const stops = { id: "stops", direction: -1, stops: true, value: (_, s) => s[LINE.speed] };
+  const starts = { id: "starts", direction: 1, stops: true, value: (_, s) => spare(s) };
+  const spent = { id: "spent", direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 };
+  const occurrences = [];
+  const thrustAtFirst = thrust(state3);
+  const peaks = {};
+  let fastest = 0;
+  let time = 0;
+  let stopped;
+  while (time < longest) {
+    if (!moving && run.spent(state3, time)) break;
+    const until = Math.min(longest, run.turns?.find((t) => t > time) ?? longest);
+    const stage = integratorOf(size).run(system, state3, time, until, {
+      tolerance,
+      firstStep: 2e-3,
+      explicitSteps: 20,
+      events: [...run.events ?? [], ...moving ? [end, stops] : [starts, spent]],
+      peaks: [{ id: "speed", value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []],
+      between: record ? 1 : 0,
+      onStep: record
+    });
+    time = stage.time;
+    fastest = Math.max(fastest, stage.peaks.speed.value);
+    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
+    occurrences.push(...stage.occurrences);
+    stopped = stage.stoppedBy;
+    if (stopped === "end" || stopped === "spent") break;
+    if (stopped === "stops") {
+      moving = false;
+      state3[LINE.speed] = 0;
+    } else if (stopped === "starts") moving = true;
+  }
+  return { time, state: state3, arrived: stopped === "end", fastest, thrustAtFirst, occurrences, peaks };
+}
+
+// core/catalogue/motion/balloon-line/simulate.ts
+var COLUMNS4 = [
+  ...GAS_COLUMNS,
+  { id: "place", name: "along the line", quantity: "length" },
+  { id: "speed", name: "speed", quantity: "speed" },
+  { id: "balloonAcross", name: "balloon across", quantity: "length" },
+  { id: "left", name: "air left of the blown-in", quantity: "fraction" }
+];
+var LONG_STRETCH = 3;
+var LONG_PRESSURE = 0.75;
+var EMPTY = 0.01;
+var LONGEST2 = 120;
+function simulate4(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const outside = n.stationPressure;
+  const temperature = n.airTemperature;
+  const density = outside / (AIR_GAS_CONSTANT * temperature);
+  const rubber = rubberOf(values);
+  const long = values.choices.balloonShape === "long";
+  const rows = detail === "trace" ? new TraceRows(COLUMNS4) : void 0;
+  const full = Math.PI / 6 * n.blownTo * n.blownTo * n.blownTo;
+  const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5;
+  const slack = balloonVolume(rubber, 1);
+  const longOver = LONG_PRESSURE * hump(rubber) * 1.3;
+  const over2 = (volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3));
+  const across = (volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3);
+  const nozzle = ballArea(n.nozzleDiameter);
+  const fixed = n.rubberMass + n.strawMass;
+  const pressure0 = over2(full);
+  const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst;
+  const line = n.lineLength;
+  const effective = n.nozzleFlow * nozzle;
+  const volumeOf = (s) => Math.max(0, s[LINE.inner]);
+  const gaugeOf = (s) => Math.max(0, over2(volumeOf(s)));
+  const add = (time2, s) => rows?.add(time2, {
+    pressure: outside + over2(volumeOf(s)),
+    gasTemperature: temperature,
+    airMass: (outside + over2(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature),
+    steamMass: 0,
+    place: s[LINE.place],
+    speed: s[LINE.speed],
+    balloonAcross: across(volumeOf(s)),
+    left: volumeOf(s) / full
+  });
+  const ended = burst ? void 0 : runAlong(
+    {
+      inner: {
+        start: [full],
+        scale: [0.01 * full],
+        rates: (_, s, slope) => {
+          slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density);
+        }
+      },
+      thrust: (s) => 2 * effective * gaugeOf(s),
+      slope: fixed * GRAVITY * n.lineSlope,
+      // Weight on the line.
+      friction: (s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
+      inertia: (s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
+      drag: (s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))),
+      length: line,
+      longest: LONGEST2,
+      spent: (s) => gaugeOf(s) <= EMPTY * pressure0,
+      events: [
+        { id: "empty", direction: -1, stops: false, value: (_, s) => over2(volumeOf(s)) - EMPTY * pressure0 }
+      ]
+    },
+    stepTolerance(detail, refinement),
+    rows && add
+  );
+  const place = ended?.state[LINE.place] ?? 0;
+  const time = ended?.time ?? 0;
+  const fastest = ended?.fastest ?? 0;
+  const thrust0 = ended?.thrustAtFirst ?? 0;
+  const speed = ended?.state[LINE.speed] ?? 0;
+  const emptyAt = ended?.occurrences.find((o) => o.id === "empty")?.time;
+  const reached = ended?.arrived ?? false;
+  return {
+    results: {
+      runLength: Math.min(place, line),
+      topSpeed: fastest,
+      runTime: time,
+      thrust: thrust0,
+      airTime: emptyAt ?? time,
+      peakPressureDifference: pressure0,
+      airVolume: full,
+      ...reached && { hush: time, arrivalSpeed: speed }
+    },
+    events: burst ? [{ id: "burst", name: "bursts", time: 0 }] : [
+      ...emptyAt === void 0 ? [] : [{ id: "empty", name: "empty", time: emptyAt }],
+      ...reached ? [{ id: "end", name: "at the end", time }] : []
+    ],
+    outcome: burst ? "bursts" : reached ? "arrives" : place > 0.5 ? "short" : "stands",
+    details: {
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      difference: pressure0,
+      longWidth,
+      ...reached && { goneAt: time }
+    },
+    trace: rows && (() => {
+      if (burst)
+        for (let i = 1; i <= 3; i++)
+          rows.add(i * 0.2, {
+            pressure: outside,
+            gasTemperature: temperature,
+            airMass: 0,
+            steamMass: 0,
+            place: 0,
+            speed: 0,
+            balloonAcross: 0.02,
+            left: 0
+          });
+      rows.stage("hush", "run", burst ? 0.6 : time);
+      return rows.finish();
+    })()
+  };
+}
+
+// core/catalogue/motion/balloon-line/inputs.ts
+var inputs4 = defineInputs([
+  ...ROOM_INPUTS,
+  {
+    id: "balloonShape",
+    name: "balloon",
+    kind: "choice",
+    group: "load",
+    default: "round",
+    lever: true,
+    source: "Round ones are at hand; long ones keep their pressure and their small front, and run faster.",
+    choices: [
+      { id: "round", name: "round balloon" },
+      { id: "long", name: "long balloon" }
+    ]
+  },
+  slackBalloon(0.06),
+  blank(
+    "blownTo",
+    "blown to (a long one: as a ball of the same air)",
+    "cm",
+    "load",
+    0.24,
+    [0.05, 0.6],
+    [0.12, 0.35],
+    0.04,
+    { lever: [-0.05, 0.04] }
+  ),
+  blank("nozzleDiameter", "nozzle", "mm", "load", 9e-3, [1e-3, 0.04], [4e-3, 0.02], 0.05, {
+    lever: [-3e-3, 4e-3]
+  }),
+  blank("rubberMass", "empty balloon", "g", "load", 24e-4, [3e-4, 0.05], [1e-3, 8e-3], 0.03),
+  blank("strawMass", "straw and tape", "g", "load", 12e-4, [1e-4, 0.1], [5e-4, 5e-3], 0.05),
+  blank("lineLength", "line", "m", "vessel", 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }),
+  blank("lineSlope", "climbs, for its length", "%", "vessel", 0, [-0.5, 1], [0, 0.3], {
+    shape: "normal",
+    absolute: 0.01
+  }),
+  coefficient(
+    "lineFriction",
+    "friction of straw on line",
+    "%",
+    0.25,
+    [0.01, 2],
+    [0.1, 0.6],
+    0.25,
+    "plastic on nylon line 0.15 to 0.3, on cotton more; CRC Handbook, from memory"
+  ),
+  coefficient(
+    "nozzleFlow",
+    "share of the nozzle that the jet fills",
+    "%",
+    0.75,
+    [0.2, 1],
+    [0.5, 0.98],
+    { shape: "uniform", below: 0.13, above: 0.13 },
+    "a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)"
+  ),
+  coefficient(
+    "dragRound",
+    "drag coefficient of a round balloon",
+    "1",
+    0.5,
+    [0.1, 1.5],
+    [0.3, 0.8],
+    0.15,
+    "sphere below the drag crisis, White, fig. 7.16"
+  ),
+  coefficient(
+    "dragLong",
+    "drag coefficient of a long balloon",
+    "1",
+    0.35,
+    [0.05, 1.5],
+    [0.2, 0.8],
+    0.25,
+    "rounded rod along the flow, White, table 7.3"
+  ),
+  ...RUBBER
+]);
+var check4 = ({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
+  {
+    input: "nozzleDiameter",
+    message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
+            ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: "below" })}, six tenths of the slack balloon`
+  }
+] : [];
+
+// core/catalogue/motion/balloon-line/outcomes.ts
+var logged4 = { used: ["blownTo", "nozzleDiameter", "balloonShape"], seen: ["runLength", "runTime"] };
+var results4 = [
+  result("runLength", "runs", "m"),
+  result("runTime", "in", "s"),
+  result("topSpeed", "fastest", "m/s"),
+  result("arrivalSpeed", "arrives with", "m/s"),
+  result("thrust", "thrust at the start", "N"),
+  result("airTime", "air lasts", "s"),
+  result("airVolume", "air blown in", "L"),
+  result("peakPressureDifference", "greatest pressure difference", "kPa"),
+  result("hush", "to the end of the line", "s", HUSH)
+];
+var outcomes4 = [
+  { id: "arrives", look: "gone", name: "runs to the end", sentence: "The balloon runs to the end of the line." },
+  { id: "short", look: "partly", name: "stops on the way", sentence: "The balloon stops on the way." },
+  { id: "stands", look: "nothing", name: "hardly moves", sentence: "The balloon hisses and hardly moves." },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts before it is let go." }
+];
+var ledger4 = ({ details: d }) => ({
+  moment: "blown up: a negative difference is more inside than outside",
+  difference: -d.difference,
+  rows: [{ id: "skin", cause: "the stretched skin", pressure: -d.difference }]
+});
+var sizes4 = (_values, s) => [
+  {
+    id: "thrust",
+    name: "thrust",
+    value: s.results.thrust,
+    quantity: "force",
+    units: ["N", "lbf"],
+    note: "at the start"
+  }
+];
+
+// core/catalogue/motion/balloon-line/procedure.ts
+var shelf4 = [];
+var procedure4 = [
+  {
+    id: "line",
+    parts: [
+      "Stretch a smooth line of ",
+      { input: "lineLength" },
+      " (climbing ",
+      { input: "lineSlope" },
+      ") with a straw on it."
+    ]
+  },
+  {
+    id: "blow",
+    hazards: ["burst"],
+    parts: [
+      "Blow up a ",
+      { input: "balloonShape" },
+      " (",
+      { input: "balloonSlack" },
+      " across before it stretches, ",
+      { input: "rubberMass" },
+      ") to ",
+      { input: "blownTo" },
+      ", nozzle ",
+      { input: "nozzleDiameter" },
+      "; tape it under the straw (",
+      { input: "strawMass" },
+      ")."
+    ]
+  },
+  {
+    id: "go",
+    hazards: ["projectile"],
+    marks: ["sealed"],
+    parts: ["Count down and let go."],
+    duration: (s) => s.results.runTime
+  }
+];
+var kit4 = () => [
+  "balloons, round and long",
+  "smooth fishing line",
+  "straws",
+  "tape",
+  "clip",
+  "tape measure",
+  "stopwatch"
+];
+
+// core/catalogue/motion/balloon-line/drawing.ts
+var drawing4 = (values, s, time) => {
+  const n = values.numbers;
+  const [place, speed, across, left, pressure] = ["place", "speed", "balloonAcross", "left", "pressure"].map(
+    (c) => valueAt(s.trace, c, time)
+  );
+  const l = n.lineLength;
+  const larger = Math.max(1, l * 0.13 / n.blownTo);
+  const long = values.choices.balloonShape === "long";
+  const size = (long ? s.details.longWidth : Math.max(0.02, across)) * larger;
+  const stretch = long ? Math.max(0.15, left) * 5 : 1;
+  const x = -l / 2 + place;
+  const y = 0.16 * l;
+  const shapes = [
+    {
+      kind: "body",
+      points: [
+        [-l / 2, y],
+        [l / 2, y + n.lineSlope * l]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 1.5
+    },
+    ...[-1, 1].map((side) => ({
+      kind: "body",
+      points: [
+        [side * l / 2, 0],
+        [side * l / 2, y * 1.15 + (side > 0 ? n.lineSlope * l : 0)]
+      ],
+      stuff: "metal",
+      open: true,
+      thick: 4
+    })),
+    {
+      kind: "round",
+      at: [x, y + n.lineSlope * place - size * 0.6],
+      across: Math.max(size * stretch, 0.012 * l),
+      high: size,
+      stuff: "rubber",
+      opacity: 0.85
+    },
+    ...pressure > s.details.stationPressure + 20 ? [0, 1].map((i) => ({
+      kind: "push",
+      stuff: "inside-air",
+      from: [x - size * stretch * 0.55, y - size * (0.5 + 0.2 * i) + n.lineSlope * place],
+      to: [x - size * stretch * 0.55 - 0.07 * l, y - size * (0.5 + 0.2 * i) + n.lineSlope * place]
+    })) : [],
+    {
+      kind: "note",
+      at: [0, y * 1.7],
+      anchor: "middle",
+      stuff: "ink",
+      said: [
+        said(speed, "speed", "m/s", "ft/s"),
+        "   in the balloon ",
+        kPa(pressure),
+        "   outside ",
+        kPa(s.details.stationPressure)
+      ]
+    }
+  ];
+  return {
+    frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
+    shapes,
+    caption: [
+      larger > 1.05 ? "Balloon drawn larger than to scale. " : "",
+      said(place, "length", "m", "ft"),
+      " along the line."
+    ]
+  };
+};
+
+// core/catalogue/motion/balloon-line/teaching.ts
+var why4 = (_values, s) => [
+  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
+    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
+    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
+    holds it there.`,
+  ...s.outcome === "short" ? ["A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction."] : []
+];
+var explanation4 = (values, s) => [
+  { from: 5, text: "The air rushes out backwards and pushes the balloon forwards." },
+  {
+    from: 11,
+    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
+      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`
+  },
+  {
+    from: 14,
+    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
+      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`
+  },
+  {
+    from: 16,
+    text: "F = 2 C A \u0394p for a jet into still air: independent of the density. \u0394p falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front."
+  }
+];
+var teaching4 = {
+  wrongIdea: {
+    idea: "The air pushes against the room\u2019s air behind it.",
+    answer: "It would run even better in a vacuum. What counts is that the balloon throws something away."
+  },
+  before: ["Round or long: which goes further?", "Will a wider nozzle be faster?"],
+  after: ["Why did it get faster just before the end?", "What would it do without air in the room?"],
+  elsewhere: [
+    "Rockets.",
+    "Squids.",
+    "A garden hose that kicks.",
+    "A fire extinguisher on a skateboard (not to be tried)."
+  ]
+};
+
+// core/catalogue/motion/balloon-line/index.ts
+var balloonLine = defineDemonstration({
+  id: "balloon-line",
+  name: "Balloon on a line",
+  summary: "A balloon taped to a straw drives itself along a line across the room.",
+  noun: ["run", "runs"],
+  people: { performs: 7, watches: 5 },
+  gates: gates4,
+  cautions: cautions4,
+  afterFailure: afterFailure4,
+  gallery: {
+    family: "motion",
+    effect: "A balloon whizzes along a string over everybody\u2019s heads.",
+    topics: ["motion", "air pressure", "energy"],
+    ages: [5, 14]
+  },
+  hushWords: { inside: "air in the balloon", strength: "" },
+  wanted: "arrives",
+  columns: COLUMNS4,
+  simulate: simulate4,
+  inputs: inputs4,
+  check: check4,
+  logged: logged4,
+  results: results4,
+  outcomes: outcomes4,
+  ledger: ledger4,
+  sizes: sizes4,
+  shelf: shelf4,
+  procedure: procedure4,
+  kit: kit4,
+  drawing: drawing4,
+  why: why4,
+  explanation: explanation4,
+  teaching: teaching4
+});
+
+// core/catalogue/vacuum/pumped.ts
+var jarSurface = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4;
+function pumpJar(values, detail, refinement, content, columns = []) {
+  const n = values.numbers;
+  const outside = n.stationPressure;
+  const temperature = n.airTemperature;
+  const { contents } = content;
+  const rows = detail === "trace" ? new TraceRows([...GAS_COLUMNS, ...columns]) : void 0;
+  const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside;
+  const row = (pressure2, time2, state4) => {
+    const free2 = content.volume(pressure2, state4);
+    const vapour = humid * pressure2;
+    return {
+      pressure: pressure2,
+      gasTemperature: temperature,
+      airMass: (pressure2 - vapour) * free2 / (AIR_GAS_CONSTANT * temperature),
+      steamMass: vapour * free2 / (WATER_GAS_CONSTANT * temperature),
+      ...content.row?.(pressure2, time2, state4)
+    };
+  };
+  const state3 = Float64Array.of(0, ...contents?.start ?? []);
+  const before = content.volume(outside, state3);
+  state3[0] = outside * before;
+  let near2 = outside;
+  const target2 = content.target ?? n.targetPressure ?? 0;
+  const pump = pumpOf(values);
+  const space = {
+    pump,
+    outside,
+    temperature,
+    leakArea: n.leakArea ?? 0,
+    contents,
+    pressure: (amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s))
+  };
+  const occurrences = [];
+  const greatest = {};
+  let end = {
+    time: 0,
+    resume: 0,
+    pressure: outside,
+    strokes: 0,
+    stoppedBy: void 0,
+    occurrences: [],
+    peaks: {}
+  };
+  while (target2 < outside) {
+    end = pumpDown(space, state3, {
+      tolerance: stepTolerance(detail, refinement),
+      longest: n.pumpTime,
+      onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
+      after: end,
+      peaks: content.peaks,
+      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - target2 }, ...content.events ?? []]
+    });
+    occurrences.push(...end.occurrences);
+    for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value);
+    const turn = end.stoppedBy === void 0 ? void 0 : content.turns?.[end.stoppedBy];
+    if (!turn) break;
+    turn(state3, end.pressure);
+  }
+  const { pressure, time, resume } = end;
+  const difference = outside - pressure;
+  const free = content.volume(pressure, state3);
+  return {
+    pressure,
+    time,
+    rows,
+    row,
+    state: state3,
+    /** s: the stroke in which it stopped has been made by then, and what follows may begin */
+    resume,
+    /** when an event was first passed, s */
+    at: (id) => occurrences.find((o) => o.id === id)?.time,
+    /** greatest value of a peak asked for */
+    peak: (id) => greatest[id] ?? NaN,
+    simulation: {
+      results: {
+        finalPressure: pressure,
+        timeToPump: time,
+        ...!isDriven(values) && { strokes: end.strokes },
+        peakPressureDifference: difference,
+        jarForce: outside * jarSurface(values),
+        storedEnergy: difference * n.jarVolume
+      },
+      details: {
+        stationPressure: outside,
+        sealing: 0,
+        timeOfLifting: 0,
+        difference,
+        freeBefore: before,
+        freeAfter: free,
+        capacity: n.jarVolume
+      }
+    }
+  };
+}
+function withTrace(pumped, finish) {
+  if (!pumped.rows) return void 0;
+  finish(pumped.rows);
+  return pumped.rows.finish();
+}
+function jarLedger(simulation) {
+  const { details } = simulation;
+  const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter);
+  const rows = [
+    { id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: details.difference - swelling }
+  ];
+  if (swelling !== 0)
+    rows.push({ id: "swelling", cause: "things inside that swell and take up room (gives back)", pressure: swelling });
+  return { moment: "at the end of the pumping", rows, difference: details.difference };
+}
+var jarSizes = (values, { results: r }) => [
+  {
+    id: "jarForce",
+    name: "outside air on the jar",
+    value: r.jarForce,
+    quantity: "force",
+    units: ["kN", "lbf"],
+    note: "outside pressure \xD7 its whole surface"
+  },
+  {
+    id: "plateForce",
+    name: "jar pressed on its plate",
+    value: r.peakPressureDifference * Math.PI * values.numbers.jarDiameter * values.numbers.jarDiameter / 4,
+    quantity: "force",
+    units: ["kN", "lbf"],
+    note: "difference \xD7 its opening: why it cannot be lifted off"
+  },
+  {
+    id: "storedEnergy",
+    name: "work the air could do",
+    value: r.storedEnergy,
+    quantity: "energy",
+    units: ["J", "ft lbf"],
+    note: "difference \xD7 capacity: what a breaking jar would throw about"
+  }
+];
+var jarKit = (values, ...more) => [
+  "jar made for vacuum, without a scratch",
+  "plate, seal or grease",
+  isDriven(values) ? "pump, hose and air valve" : "hand pump, hose and air valve",
+  "pressure gauge",
+  "screen or guard",
+  "eye protection for all",
+  ...more
+];
+
+// core/catalogue/vacuum/cautions.ts
+var jarGates = (step) => [
+  {
+    step,
+    text: "Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.",
+    guards: ["glass-under-difference"]
+  },
+  {
+    step: "pump",
+    text: "Screen up, goggles on for all, air valve in reach.",
+    guards: ["glass-under-difference", "vacuum"]
+  }
+];
+var jarCautions = (values, risk, step = "pump") => applying(
+  glassUnderVacuum(atWorst(risk, "peakPressureDifference"), atWorst(risk, "storedEnergy"), step),
+  nothingAlive(step),
+  isDriven(values) ? usualPump(step) : void 0
+);
+var jarFailure = (inspect, change) => [
+  heatOff("Stop pumping; nobody leans over the jar, bends down to it or touches it."),
+  pressureOff("Let air in slowly through the valve, never by pulling at the jar, until the gauge stands at nought."),
+  near(inspect),
+  near("Look for the leak: seal, grease, hose, valve."),
+  next(change)
+];
+var jarBurst = BURST;
+
+// core/catalogue/vacuum/bell-in-vacuum/cautions.ts
+var gates5 = jarGates("jar");
+var cautions5 = (values, _s, risk) => jarCautions(values, risk);
+var afterFailure5 = (_values, _s, _risk, outcome) => jarFailure(
+  "With air in again, a hand on plate and mount: does the sound come through there?",
+  outcome === "never" ? "A louder bell, or a quieter room." : outcome === "faint" ? "Nearly: a better mount, or a pump that reaches lower." : "A softer mount, a pump that reaches lower, listeners further off."
+);
+
+// core/mechanisms/sound-in-gas.ts
+var LN_10 = 2.302585092994046;
+var decibels = (powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10;
+var sumOfLevels = (...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0));
+var gasPathLoss = (pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3));
+
+// core/catalogue/vacuum/bell-in-vacuum/simulate.ts
+var COLUMNS5 = [
+  { id: "levelHeard", name: "sound where the listener sits", quantity: "level" }
+];
+function heardLevel({ numbers: n }, pressure) {
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
+  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss);
+}
+function pressureForLevel({ numbers: n }, level) {
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
+  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10);
+  return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20);
+}
+function simulate5(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const threshold = n.roomNoise - n.belowNoise;
+  const pumped = pumpJar(
+    values,
+    detail,
+    refinement,
+    {
+      volume: () => 0.95 * n.jarVolume,
+      row: (p) => ({ levelHeard: heardLevel(values, p) }),
+      events: [{ id: "silent", direction: -1, stops: false, value: (_, p) => heardLevel(values, p) - threshold }]
+    },
+    COLUMNS5
+  );
+  const { simulation: s, time, pressure } = pumped;
+  const gone = pumped.at("silent");
+  const first = heardLevel(values, n.stationPressure);
+  const last = heardLevel(values, pressure);
+  const trace = withTrace(pumped, (rows) => {
+    rows.stage("hush", "pumping", gone ?? time);
+    rows.stage("after", "silence", time);
+  });
+  return {
+    outcome: first < threshold ? "never" : gone !== void 0 ? "silent" : first - last >= 6 ? "faint" : "heard",
+    results: {
+      ...s.results,
+      levelBefore: first,
+      levelAfter: last,
+      drop: first - last,
+      mountFloor: n.levelOutside - 2 * decibels(n.listenerDistance) - n.mountLoss,
+      ...gone !== void 0 && first >= threshold && { hush: gone, vanishPressure: pressureForLevel(values, threshold) }
+    },
+    events: gone === void 0 ? [] : [{ id: "silent", name: "not heard any more", time: gone }],
+    details: { ...s.details, ...gone !== void 0 && { goneAt: gone } },
+    ...trace && { trace }
+  };
+}
+
+// core/catalogue/vacuum/bell-in-vacuum/inputs.ts
+var MOUNTS = {
+  threads: { name: "hung on rubber bands", loss: 42 },
+  foam: { name: "on soft foam", loss: 30 },
+  plate: { name: "straight on the plate", loss: 12 }
+};
+var inputs5 = defineInputs([
+  ...ROOM_INPUTS,
+  ...jarInputs(),
+  {
+    id: "mount",
+    name: "mount",
+    kind: "choice",
+    group: "load",
+    default: "threads",
+    lever: true,
+    choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name }))
+  },
+  blank("levelOutside", "bell heard at the meter, jar on, not pumped", "dB", "load", 62, [20, 110], [45, 80], {
+    shape: "normal",
+    absolute: 2
+  }),
+  blank(
+    "roomNoise",
+    "noise of the room",
+    "dB",
+    "load",
+    38,
+    [10, 90],
+    [28, 60],
+    { shape: "normal", absolute: 3 },
+    { lever: [-6, 6] }
+  ),
+  blank("listenerDistance", "listener sits", "m", "load", 4, [0.3, 60], [1, 15], 0.05, { lever: [-2, 3] }),
+  pumpChoice("two-stage"),
+  ...PUMP_INPUTS,
+  target(200, [-100, 2e3, 1e4]),
+  pumpingTime(300),
+  LEAK,
+  coefficient(
+    "mountLoss",
+    "what the mount keeps back",
+    "dB",
+    (v) => (MOUNTS[v.choices.mount ?? ""] ?? MOUNTS.foam).loss,
+    [0, 90],
+    [5, 60],
+    { shape: "normal", absolute: 4 },
+    "assumption by the kind of mount: measure it with the jar pumped well"
+  ),
+  coefficient(
+    "belowNoise",
+    "how far below the noise a bell is still heard",
+    "dB",
+    5,
+    [-10, 20],
+    [0, 12],
+    { shape: "normal", absolute: 2 },
+    "a tone is masked some 4 to 6 dB below the noise of its own band (Fastl & Zwicker, Psychoacoustics, 3rd ed., ch. 4)"
+  )
+]);
+
+// core/catalogue/vacuum/bell-in-vacuum/outcomes.ts
+var logged5 = {
+  used: ["targetPressure", "roomNoise", "levelOutside"],
+  seen: ["levelAfter", "finalPressure", "hush"]
+};
+var results5 = [
+  ...JAR_RESULTS,
+  result("levelBefore", "heard before", "dB"),
+  result("levelAfter", "heard at the end", "dB"),
+  result("drop", "quieter by", "dB"),
+  result("mountFloor", "what comes through the mount", "dB"),
+  result("vanishPressure", "pressure at which it is lost in the room", "kPa"),
+  result("hush", "until it is not heard", "s", HUSH)
+];
+var outcomes5 = [
+  { id: "silent", look: "gone", name: "is not heard any more", sentence: "The hammer still moves; nothing is heard." },
+  { id: "faint", look: "partly", name: "is much fainter", sentence: "It gets much fainter but can still be heard." },
+  { id: "heard", look: "nothing", name: "is heard as before", sentence: "It sounds much as before." },
+  {
+    id: "never",
+    look: "harm",
+    name: "was not heard to begin with",
+    sentence: "The room is too loud to hear it at all."
+  }
+];
+
+// core/catalogue/vacuum/bell-in-vacuum/procedure.ts
+var shelf5 = [
+  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
+  { step: "pump", kind: "pump" }
+];
+var procedure5 = [
+  {
+    id: "jar",
+    parts: [
+      "Set a bell going, ",
+      { input: "mount" },
+      ", under a ",
+      { input: "jarKind" },
+      " of ",
+      { input: "jarVolume" },
+      " (",
+      { input: "jarDiameter" },
+      " across, ",
+      { input: "jarHeight" },
+      say` high): a sound meter ${asLength(1)} away reads `,
+      { input: "levelOutside" },
+      "."
+    ]
+  },
+  {
+    id: "room",
+    parts: [
+      "Quiet: the room itself makes ",
+      { input: "roomNoise" },
+      "; the farthest listener sits ",
+      { input: "listenerDistance" },
+      " away. Stop the pump to listen."
+    ]
+  },
+  {
+    id: "pump",
+    hazards: ["glass-under-difference", "vacuum"],
+    marks: ["sealed"],
+    parts: (values) => [
+      "Pump with a ",
+      ...pumpWords(values),
+      " down to ",
+      { input: "targetPressure" },
+      ", for at most ",
+      { input: "pumpTime" },
+      "."
+    ],
+    duration: (s) => s.results.timeToPump
+  },
+  { id: "air", parts: ["Let the air in slowly: it comes back."] }
+];
+var kit5 = (values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)");
+
+// core/catalogue/vacuum/jar-scene.ts
+function jarScene(values, simulation, time, inside, caption, pumping = true) {
+  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers;
+  const pressure = valueAt(simulation.trace, "pressure", time);
+  const wall = dome(0, 0, across, high);
+  const right = across * 0.5;
+  const px = right + 0.42 * across;
+  const stroke = isDriven(values) || !pumping ? 0 : time / values.numbers.strokeTime % 1;
+  const lift2 = Math.abs(2 * stroke - 1);
+  const arrow = 0.16 * across;
+  const pushes = [0.3, 0.62].flatMap(
+    (share) => [-1, 1].map((side) => ({
+      kind: "push",
+      stuff: "outside-air",
+      from: [side * (across / 2 + 0.03 * across + arrow), high * share],
+      to: [side * (across / 2 + 0.03 * across), high * share]
+    }))
+  );
+  return {
+    frame: { left: -1.25 * across, right: 1.5 * across, bottom: -0.16 * high, top: 1.06 * high },
+    shapes: [
+      { kind: "gas", points: wall, air: pressure / outside, vapour: 0 },
+      ...inside,
+      { kind: "body", points: wall, stuff: "glass", open: true, thick: 3 },
+      { kind: "body", points: rectangle(-0.62 * across, -0.035 * high, 1.24 * across, 0.035 * high), stuff: "metal" },
+      {
+        kind: "body",
+        points: [
+          [0.44 * across, -0.02 * high],
+          [0.44 * across, -0.1 * high],
+          [px, -0.1 * high],
+          [px, 0.02 * high]
+        ],
+        stuff: "rubber",
+        open: true,
+        thick: 4
+      },
+      ...isDriven(values) ? [
+        {
+          kind: "body",
+          points: rectangle(px - 0.13 * across, 0, 0.36 * across, 0.3 * high),
+          stuff: "metal"
+        },
+        {
+          kind: "round",
+          at: [px + 0.05 * across, 0.15 * high],
+          across: 0.16 * across,
+          stuff: "ink",
+          hollow: true
+        }
+      ] : [
+        {
+          kind: "body",
+          points: rectangle(px - 0.06 * across, 0.02 * high, 0.12 * across, 0.4 * high),
+          stuff: "metal",
+          hollow: true
+        },
+        {
+          kind: "body",
+          points: [
+            [px, (0.12 + 0.26 * lift2) * high],
+            [px, (0.42 + 0.26 * lift2) * high]
+          ],
+          stuff: "ink",
+          open: true,
+          thick: 3
+        },
+        {
+          kind: "body",
+          points: [
+            [px - 0.09 * across, (0.42 + 0.26 * lift2) * high],
+            [px + 0.09 * across, (0.42 + 0.26 * lift2) * high]
+          ],
+          stuff: "ink",
+          open: true,
+          thick: 4
+        },
+        {
+          kind: "body",
+          points: rectangle(px - 0.05 * across, (0.1 + 0.26 * lift2) * high, 0.1 * across, 0.03 * high),
+          stuff: "ink"
+        }
+      ],
+      ...pushes,
+      {
+        kind: "note",
+        at: [-across / 2 - 0.06 * across - arrow, 0.46 * high],
+        anchor: "end",
+        stuff: "outside-air",
+        said: ["outside ", kPa(outside)]
+      },
+      {
+        kind: "note",
+        at: [px + 0.02 * across, 0.86 * high],
+        anchor: "middle",
+        stuff: "ink",
+        said: ["inside ", kPa(pressure)]
+      }
+    ],
+    caption
+  };
+}
+
+// core/catalogue/vacuum/bell-in-vacuum/drawing.ts
+var drawing5 = (values, s, time) => {
+  const n = values.numbers;
+  const level = valueAt(s.trace, "levelHeard", time);
+  const r = 0.16 * n.jarDiameter;
+  const y = n.jarHeight * 0.42;
+  const loud = Math.max(0, Math.min(4, Math.round((level - n.roomNoise + 6) / 6)));
+  const mount = values.choices.mount;
+  const swing = Math.round(time * 12) % 2 === 0 ? 1 : -1;
+  const shapes = [
+    ...mount === "threads" ? [-1, 1].map((side) => ({
+      kind: "body",
+      points: [
+        [side * r * 0.5, y + r],
+        [side * r * 0.9, n.jarHeight * 0.8]
+      ],
+      stuff: "rubber",
+      open: true,
+      thick: 2
+    })) : [
+      {
+        kind: "body",
+        points: rectangle(-r * 1.2, 0, r * 2.4, mount === "foam" ? y - r : 0.02),
+        stuff: mount === "foam" ? "food" : "metal",
+        opacity: 0.7
+      },
+      ...mount === "foam" ? [] : [{ kind: "body", points: rectangle(-r * 0.1, 0, r * 0.2, y - r), stuff: "metal" }]
+    ],
+    { kind: "round", at: [0, y], across: 2 * r, stuff: "metal" },
+    { kind: "round", at: [0, y], across: 1.5 * r, stuff: "paper" },
+    {
+      kind: "body",
+      points: [
+        [0, y],
+        [0.4 * r, y + 0.3 * r]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 2
+    },
+    { kind: "round", at: [-r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
+    { kind: "round", at: [r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
+    {
+      kind: "body",
+      points: [
+        [0, y + r],
+        [swing * r * 0.14, y + r * 1.4]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 3
+    },
+    ...Array.from({ length: loud }, (_, i) => ({
+      kind: "round",
+      at: [0, y + 0.2 * r],
+      across: 2 * r * (1.7 + 0.5 * i),
+      stuff: "inside-air",
+      hollow: true
+    })),
+    { kind: "note", at: [0, n.jarHeight * 0.06], anchor: "middle", said: [said(level, "level", "dB", "dB")] }
+  ];
+  return jarScene(values, s, time, shapes, [
+    "Heard at the back: ",
+    said(level, "level", "dB", "dB"),
+    ", in a room of ",
+    said(n.roomNoise, "level", "dB", "dB"),
+    "."
+  ]);
+};
+
+// core/catalogue/vacuum/bell-in-vacuum/teaching.ts
+var decibel = (x) => `${Math.round(x)} dB`;
+var why5 = (values, s) => [
+  say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
+    the air left, the path through the air has lost
+    ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
+    ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
+  s.outcome === "silent" ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure)}.` : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a better vacuum or more distance.`
+];
+var explanation5 = (values, s) => [
+  {
+    from: 7,
+    text: "The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the shaking to you. The light still gets through: you can see it ring."
+  },
+  {
+    from: 11,
+    text: say`Sound goes from particle to particle. With
+      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
+      it is ${decibel(s.results.drop)} quieter.`
+  },
+  {
+    from: 14,
+    text: `Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the gas 20 dB; what still comes through the mount, ${decibel(s.results.mountFloor)}, sets the floor.`
+  },
+  {
+    from: 16,
+    text: "The radiated pressure goes with \u03C1 c: 20 log(p0/p). The speed of sound does not change, it depends on temperature alone. Long before molecules are too few to carry sound at all, the mismatch between bell, gas and glass has made it inaudible."
+  }
+];
+var teaching5 = {
+  wrongIdea: {
+    idea: "With no air at all left, sound is suddenly gone.",
+    answer: "It fades with every stroke. A school pump leaves thousandths of the air; what is heard last mostly comes through the mount."
+  },
+  before: ["Will you hear it at the end? Will you see it?", "What carries sound from the bell to you?"],
+  after: ["What is the last faint sound, and which way did it come?", "Could you hear a bell on the Moon?"],
+  elsewhere: [
+    "Space is silent.",
+    "Double windows with thin gas.",
+    "Vacuum flasks keep sound as well as heat.",
+    "Thin mountain air carries less far."
+  ]
+};
+
+// core/catalogue/vacuum/bell-in-vacuum/index.ts
+var bellInVacuum = defineDemonstration({
+  id: "bell-in-vacuum",
+  name: "Bell in a vacuum",
+  summary: "A ringing clock under the jar fades as the air goes, and is still seen to hammer.",
+  noun: ["try", "tries"],
+  people: { performs: 11, watches: 7 },
+  gates: gates5,
+  cautions: cautions5,
+  afterFailure: afterFailure5,
+  gallery: {
+    family: "vacuum",
+    effect: "A ringing bell goes quiet before everybody\u2019s eyes while its hammer goes on.",
+    topics: ["sound", "vacuum", "particle model"],
+    ages: [7, 18]
+  },
+  hushWords: { inside: "air left in the jar", strength: "" },
+  wanted: "silent",
+  columns: [...GAS_COLUMNS, ...COLUMNS5],
+  suspects: VACUUM_SUSPECTS,
+  check: jarBears,
+  simulate: simulate5,
+  ledger: jarLedger,
+  sizes: jarSizes,
+  inputs: inputs5,
+  logged: logged5,
+  results: results5,
+  outcomes: outcomes5,
+  shelf: shelf5,
+  procedure: procedure5,
+  kit: kit5,
+  drawing: drawing5,
+  why: why5,
+  explanation: explanation5,
+  teaching: teaching5
+});
+
+// core/catalogue/vacuum/bell-jar-balloon/cautions.ts
+var gates6 = jarGates("jar");
+var cautions6 = (values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump"));
+var afterFailure6 = (_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
+  "Is the knot tight? A leaking balloon grows and then shrinks below its start.",
+  outcome === "touches" ? "It had too much air for this jar: start it smaller." : "More air in it at the start, or a pump that reaches lower."
+);
+
+// core/catalogue/vacuum/following-rubber.ts
+function followBalloon(rubber, amount) {
+  const most = Math.max(hump(rubber), skinPressure(rubber, rubber.burst));
+  const slack = balloonVolume(rubber, 1);
+  let last = NaN;
+  let lastOutside = NaN;
+  return (outside) => {
+    if (outside === lastOutside) return last;
+    lastOutside = outside;
+    const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last);
+    last = limp <= 1 ? limp : restingStretch(
+      rubber,
+      amount,
+      outside,
+      Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp))
+    );
+    return last;
+  };
+}
+var SCAN = 120;
+function pressureToPass(rubber, amount, from, stretch) {
+  const at4 = (x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x);
+  let least = Infinity;
+  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at4(from + (stretch - from) * i / SCAN));
+  return least;
+}
+var acrossAt = (rubber, stretch) => 2 * rubber.radius * stretch;
+var volumeAt = balloonVolume;
+
+// core/catalogue/vacuum/bell-jar-balloon/simulate.ts
+var COLUMNS6 = [
+  { id: "balloonAcross", name: "balloon across", quantity: "length" },
+  { id: "skinPressure", name: "pressure of the skin", quantity: "pressure" }
+];
+var TOUCHES = 0.985;
+var FILLS = 0.82;
+var AIM = 0.9;
+var MOST_FILLED = 0.9;
+var freeWidth = ({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3));
+function startToFill(values, pressure) {
+  const rubber = rubberOf(values);
+  const stretch = AIM * freeWidth(values) / (2 * rubber.radius);
+  if (stretch > 0.93 * rubber.burst) return void 0;
+  const amount = heldAt(rubber, stretch, pressure);
+  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure));
+}
+function simulate6(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const rubber = rubberOf(values);
+  const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure);
+  const stretchAt2 = followBalloon(rubber, amount);
+  const width = freeWidth(values);
+  const begun = n.balloonStart / (2 * rubber.radius);
+  const passes = (stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity;
+  const [filledPressure, burstPressure, touchPressure] = [
+    FILLS * width / (2 * rubber.radius),
+    rubber.burst,
+    TOUCHES * width / (2 * rubber.radius)
+  ].map(passes);
+  const across = (p) => acrossAt(rubber, stretchAt2(p));
+  const pumped = pumpJar(
+    values,
+    detail,
+    refinement,
+    {
+      volume: (p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt2(p))),
+      row: (p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt2(p)) - p }),
+      events: [
+        { id: "filled", direction: 1, stops: false, value: (_, p) => filledPressure - p },
+        { id: "burst", direction: 1, stops: true, value: (_, p) => burstPressure - p },
+        { id: "touch", direction: 1, stops: true, value: (_, p) => touchPressure - p }
+      ]
+    },
+    COLUMNS6
+  );
+  const { simulation: s, time, at: at4 } = pumped;
+  const [burstAt, touchAt] = [at4("burst"), at4("touch")];
+  const filledAt = n.balloonStart >= FILLS * width ? 0 : at4("filled");
+  const balloonEnd = across(pumped.pressure);
+  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure));
+  const trace = withTrace(pumped, (rows) => {
+    rows.stage("hush", "pumping", filledAt ?? time);
+    rows.stage("after", "end", time);
+  });
+  return {
+    outcome: burstAt !== void 0 ? "bursts" : touchAt !== void 0 ? "touches" : filledAt !== void 0 ? "fills" : "small",
+    results: {
+      ...s.results,
+      balloonEnd,
+      balloonGrowth: balloonEnd / n.balloonStart,
+      hump: hump(rubber),
+      ...start !== void 0 && { startToFill: start },
+      ...filledAt !== void 0 && { hush: filledAt }
+    },
+    events: [
+      ...filledAt !== void 0 ? [{ id: "filled", name: "nearly fills the jar", time: filledAt }] : [],
+      ...burstAt !== void 0 ? [{ id: "burst", name: "bursts", time: burstAt }] : [],
+      ...touchAt !== void 0 ? [{ id: "touch", name: "touches the glass", time: touchAt }] : []
+    ],
+    details: {
+      ...s.details,
+      burst: burstAt === void 0 ? 0 : 1,
+      ...filledAt !== void 0 && { goneAt: filledAt }
+    },
+    ...trace && { trace }
+  };
+}
+
+// core/catalogue/vacuum/bell-jar-balloon/inputs.ts
+var inputs6 = defineInputs([
+  ...ROOM_INPUTS,
+  ...jarInputs(),
+  slackBalloon(0.05),
+  blank(
+    "balloonStart",
+    "blown up to",
+    "cm",
+    "load",
+    0.095,
+    [0.01, 0.4],
+    [0.03, 0.12],
+    { shape: "normal", relative: 0.03 },
+    { lever: [-0.01, 0.01, 0.02] }
+  ),
+  pumpChoice("hand"),
+  ...PUMP_INPUTS,
+  target(15e3),
+  pumpingTime(240),
+  LEAK,
+  ...RUBBER
+]);
+var check5 = ({ numbers: n, choices }) => [
+  ...jarBears({ numbers: n, choices }),
+  ...n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices }) ? [
+    {
+      input: "balloonStart",
+      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), {
+        digits: 4,
+        toward: "below"
+      })}, or it touches this jar
+            before anything is pumped`
+    }
+  ] : over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
+    {
+      input: "balloonStart",
+      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+              ${asLength(n.balloonSlack * n.burstStretch, {
+        digits: 4,
+        toward: "below"
+      })}, where this balloon bursts in the room`
+    }
+  ] : []
+];
+
+// core/catalogue/vacuum/bell-jar-balloon/outcomes.ts
+var logged6 = {
+  used: ["balloonStart", "targetPressure"],
+  seen: ["balloonEnd", "finalPressure", "timeToPump"]
+};
+var results6 = [
+  ...JAR_RESULTS,
+  result("balloonEnd", "balloon across at the end", "cm"),
+  result("balloonGrowth", "times as wide as at the start", "1"),
+  result("startToFill", "size to start with so that it nearly fills the jar", "cm"),
+  result("hump", "most that the skin ever presses", "kPa"),
+  result("hush", "until it nearly fills the jar", "s", HUSH)
+];
+var outcomes6 = [
+  {
+    id: "fills",
+    look: "gone",
+    name: "nearly fills the jar",
+    sentence: "The balloon swells until it nearly fills the jar."
+  },
+  {
+    id: "touches",
+    look: "partly",
+    name: "presses against the glass",
+    sentence: "The balloon swells until it presses against the glass."
+  },
+  {
+    id: "small",
+    look: "nothing",
+    name: "stays small",
+    sentence: "The balloon swells a little and stays well away from the glass."
+  },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts in the jar." }
+];
+
+// core/catalogue/vacuum/bell-jar-balloon/procedure.ts
+var shelf6 = [
+  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
+  { step: "pump", kind: "pump" }
+];
+var procedure6 = [
+  {
+    id: "jar",
+    parts: [
+      "Grease the rim of a ",
+      { input: "jarKind" },
+      " of ",
+      { input: "jarVolume" },
+      " (",
+      { input: "jarDiameter" },
+      " across, ",
+      { input: "jarHeight" },
+      " high inside)."
+    ]
+  },
+  {
+    id: "balloon",
+    hazards: ["burst"],
+    parts: [
+      "Blow up a balloon, ",
+      { input: "balloonSlack" },
+      " across before it stretches, to only ",
+      { input: "balloonStart" },
+      " across; knot it; hang or lay it in the middle."
+    ]
+  },
+  {
+    id: "pump",
+    hazards: ["glass-under-difference", "vacuum"],
+    marks: ["sealed"],
+    parts: (values) => [
+      "Pump with a ",
+      ...pumpWords(values),
+      " until the gauge shows ",
+      { input: "targetPressure" },
+      ", for at most ",
+      { input: "pumpTime" },
+      "."
+    ],
+    duration: (s) => s.results.timeToPump
+  },
+  { id: "air", parts: ["Let the air back in slowly: it shrinks to what it was."] }
+];
+var kit6 = (values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread");
+
+// core/catalogue/vacuum/bell-jar-balloon/drawing.ts
+var drawing6 = (values, s, time) => {
+  const across = valueAt(s.trace, "balloonAcross", time);
+  const burst = s.outcome === "bursts" && time >= s.results.timeToPump - 1e-6;
+  const height = values.numbers.jarHeight * 0.5;
+  const shapes = burst ? [-0.5, -0.15, 0.3, 0.6].map((x) => ({
+    kind: "round",
+    at: [x * values.numbers.jarDiameter * 0.6, 0.012 + Math.abs(x) * 0.02],
+    across: 0.03,
+    high: 0.012,
+    stuff: "rubber"
+  })) : [
+    { kind: "round", at: [0, height], across, stuff: "rubber", opacity: 0.75 },
+    {
+      kind: "body",
+      points: [
+        [-7e-3, height - across / 2 - 0.01],
+        [0, height - across / 2],
+        [7e-3, height - across / 2 - 0.01]
+      ],
+      stuff: "rubber"
+    },
+    { kind: "note", at: [0, height - 4e-3], anchor: "middle", said: [said(across, "length", "cm", "in")] }
+  ];
+  return jarScene(
+    values,
+    s,
+    time,
+    shapes,
+    burst ? ["It has burst."] : ["The balloon is ", said(across, "length", "cm", "in"), " across; its air is the same all the time."]
+  );
+};
+
+// core/catalogue/vacuum/bell-jar-balloon/teaching.ts
+var why6 = (values, s) => {
+  const n = values.numbers;
+  const { results: r } = s;
+  return [
+    say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
+      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
+      ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
+      with more than ${asPressure(r.hump)}).`,
+    ...s.outcome === "bursts" ? [say`It was stretched ${asNumber(n.burstStretch, 2)} times and tore: start smaller.`] : [],
+    ...s.outcome === "small" ? [
+      say`It reaches ${asShare(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start with,
+            or a better vacuum.`
+    ] : []
+  ];
+};
+var advice = (values, s) => {
+  const { startToFill: start, finalPressure } = s.results;
+  if (start === void 0)
+    return [
+      {
+        text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
+          ${asNumber(0.9 * freeWidth(values) / (2 * rubberOf(values).radius), 2)} times; it bursts near
+          ${asNumber(values.numbers.burstStretch, 2)}. Take a larger balloon.`
+      }
+    ];
+  return [
+    {
+      text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
+      take: { input: "balloonStart", value: Number(start.toFixed(4)) }
+    }
+  ];
+};
+var explanation6 = (values, s) => [
+  {
+    from: 7,
+    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
+      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
+      ${asLength(s.results.balloonEnd)}.`
+  },
+  {
+    from: 11,
+    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
+      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`
+  },
+  {
+    from: 14,
+    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
+      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
+      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
+      pressure, so it grew
+      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`
+  },
+  {
+    from: 16,
+    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
+      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
+      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
+      to here.`
+  }
+];
+var teaching6 = {
+  wrongIdea: {
+    idea: "The vacuum sucks the balloon bigger.",
+    answer: "Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that pushed back."
+  },
+  before: [
+    "What will happen to the balloon when the pump runs?",
+    "Is there more air in the balloon afterwards?",
+    "Will it stay big when the air comes back?"
+  ],
+  after: [
+    "What pushed the skin outwards?",
+    "Why does it shrink again to the same size?",
+    "What would happen if it had a pinhole?"
+  ],
+  elsewhere: [
+    "A weather balloon is launched limp and is several times wider high up.",
+    "A packet of crisps bulges on a mountain pass.",
+    "A diver breathes out on the way up.",
+    "Ears pop in an aircraft."
+  ]
+};
+
+// core/catalogue/vacuum/bell-jar-balloon/index.ts
+var bellJarBalloon = defineDemonstration({
+  id: "bell-jar-balloon",
+  name: "Balloon in a bell jar",
+  summary: "A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.",
+  noun: ["balloon", "balloons"],
+  people: { performs: 11, watches: 7 },
+  gates: gates6,
+  cautions: cautions6,
+  afterFailure: afterFailure6,
+  gallery: {
+    family: "vacuum",
+    effect: "A limp balloon swells by itself under the jar, and shrinks back when the air is let in.",
+    topics: ["air pressure", "gas laws", "vacuum"],
+    ages: [7, 18]
+  },
+  hushWords: { inside: "air left in the jar", strength: "" },
+  wanted: "fills",
+  columns: [...GAS_COLUMNS, ...COLUMNS6],
+  suspects: VACUUM_SUSPECTS,
+  simulate: simulate6,
+  ledger: jarLedger,
+  sizes: jarSizes,
+  inputs: inputs6,
+  check: check5,
+  logged: logged6,
+  results: results6,
+  outcomes: outcomes6,
+  shelf: shelf6,
+  procedure: procedure6,
+  kit: kit6,
+  drawing: drawing6,
+  why: why6,
+  advice,
+  explanation: explanation6,
+  teaching: teaching6
+});
+
+// core/catalogue/steam/bottle-fill/cautions.ts
+var gates7 = [
+  {
+    step: "charge",
+    text: "The glass looked over against the light: no scratch, chip or star.",
+    guards: ["chilled-glass", "glass-under-difference"]
+  },
+  {
+    step: "fill",
+    text: "Goggles on for everyone; hair and sleeves back; bowl padded; cloth, gloves and stopper laid out.",
+    guards: ["heat", "flame", "scald"]
+  },
+  {
+    step: "turn",
+    text: "Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.",
+    guards: ["chilled-glass", "glass-under-difference"]
+  }
+];
+var onHeat2 = ({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
+var cautions7 = (values, s, risk) => {
+  const { numbers: n, choices } = values;
+  const { results: r, details } = s;
+  const cracks = risk.share("crack");
+  const stoppered2 = n.stopperTime > 0;
+  return applying(
+    wetFloor(n.bathVolume, "bath"),
+    heavy("The bowl, full", 1e3 * n.bathVolume, "bath"),
+    scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
+    onHeat2(values) ? [
+      hotSurface(
+        Math.max(details.overheat ?? 0, r.boilingTemperature),
+        "fill",
+        "Heater and bottle stay hot after use"
+      ),
+      boilingDry(dryMargin(s), details.overheat, "fill", risk.dry),
+      scald(r.boilingTemperature, n.waterCharge, "fill")
+    ] : [scald(r.boilingTemperature, n.vesselVolume, "fill", "Water from the kettle", "scald-kettle")],
+    choices.fillMethod === "flame" ? burnerGas("fill", n.heaterPower > 4e3) : void 0,
+    choices.fillMethod === "microwave" ? superheated("fill", n.ovenWait) : void 0,
+    scald(r.boilingTemperature, n.waterCharge, "turn"),
+    thermalShock(atWorst(risk, "glassChill"), n.shockLimit, cracks, "turn"),
+    stoppered2 ? glassUnderVacuum(
+      atWorst(risk, "peakPressureDifference"),
+      atWorst(risk, "peakPressureDifference") * n.vesselVolume,
+      "turn",
+      "Only a sound round bottle; heat off before the stopper, and no stopper pressed while it boils"
+    ) : void 0,
+    inflowSlam(atWorst(risk, "slamPressure"), atWorst(risk, "peakWallForce"), cracks, "open"),
+    pulledDown(atWorst(risk, "peakPull"), n.grip, atWorst(risk, "blowEnergy"), n.blowLimit, "open")
+  );
+};
+var afterFailure7 = ({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
+  wait(
+    "Keep the mouth under water for half a minute, hands and face away from the bottle\u2019s bottom: a slow one may still come."
+  ),
+  heatOff("Heater off."),
+  pressureOff(
+    n.stopperTime > 0 ? "Stopper out under water, at arm\u2019s length; then tilt it until air goes in at the mouth." : "Tilt it slowly until air goes in at the mouth: hot water may come out."
+  ),
+  near(
+    "Let it drain over the bowl, mouth down, and cool on wood. Hot glass is never set on a wet or cold bench."
+  ),
+  outcome === "part" ? next("Air was left in it: boil longer, or rinse with water straight off the boil.") : act(
+    "next",
+    "It was full of air: boil longer, or rinse with water straight off the boil, and be quicker to the bowl."
+  )
+];
+
+// core/mechanisms/pulled-bottle.ts
+function blowEnergy({ pull, grip, impulse, clearance, mass }) {
+  const free = Math.max(0, pull - grip);
+  if (free === 0) return 0;
+  const momentum = free / pull * impulse;
+  return Math.min(free * clearance, momentum * momentum / (2 * mass));
+}
+
+// core/mechanisms/plunge.ts
+var EXPLICIT_STEPS = 45;
+var EXPLICIT_STEPS_RIGID = 14;
+var UNBREAKABLE = 1e8;
+var REPORTED = ["critical", "mouth-full", "full"];
+var HAIR = 1e-5;
+var PUSH = 0.01;
+var LONGEST_PLUNGE = 900;
+var ALL_BUT = 0.9;
+var times2 = [];
+var amounts = [];
+var inflows = [];
+function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
+  const { plan: plan3 } = system;
+  const { capacity } = plan3.vessel;
+  const critical = {
+    id: "critical",
+    direction: 1,
+    stops: true,
+    value: (_, s) => system.difference(s) - system.critical(s)
+  };
+  const yields = {
+    id: "yield",
+    direction: 1,
+    stops: true,
+    value: (_, s) => system.difference(s) - system.held(s)
+  };
+  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
+  const mouthFull = {
+    id: "mouth-full",
+    direction: 1,
+    stops: false,
+    value: (_, s) => s[COOLING.drawnIn] - system.passageMass
+  };
+  const full = {
+    id: "full",
+    direction: -1,
+    stops: true,
+    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02
+  };
+  const enters = { id: "enters", direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH };
+  const leaves = {
+    id: "leaves",
+    direction: -1,
+    stops: true,
+    value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass
+  };
+  const still = {
+    id: "still",
+    direction: -1,
+    stops: true,
+    value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1
+  };
+  const settled = { id: "settled", direction: -1, stops: true, value: (_, s) => system.unrest(s) };
+  let hush;
+  let peakDifference = 0;
+  let timeOfPeak = 0;
+  let peakSpeed = 0;
+  let time = 0;
+  const occurrences = [];
+  times2.length = amounts.length = inflows.length = 0;
+  const onStep = (at4, s) => {
+    times2.push(at4);
+    amounts.push(s[COOLING.drawnIn]);
+    inflows.push(system.inflow(s));
+    record?.(at4, s);
+  };
+  const peaks = [
+    { id: "difference", value: (_, s) => system.difference(s) },
+    { id: "speed", value: (_, s) => s[COOLING.speed] }
+  ];
+  const explicitSteps = plan3.mouth?.stem || plan3.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID;
+  const integrator3 = integratorOf(system.size);
+  system.wall = "standing";
+  system.dependsOnTime = true;
+  system.kept = system.drive(0, state3) <= PUSH;
+  while (time < longest) {
+    const water = system.kept ? enters : leaves;
+    const events = system.wall === "moving" ? [stops, mouthFull, full] : [
+      water,
+      hush === void 0 ? critical : yields,
+      settled,
+      mouthFull,
+      full,
+      ...plan3.mouth?.stem ? [still] : []
+    ];
+    const end = system.dependsOnTime ? system.plungeTime : longest;
+    const stage = integrator3.run(system, state3, time, end, {
+      tolerance,
+      firstStep: system.wall === "moving" ? 1e-5 : 1e-3,
+      explicitSteps,
+      events,
+      peaks,
+      onStep,
+      between: record ? 1 : 0
+    });
+    time = stage.time;
+    const { difference, speed } = stage.peaks;
+    if (difference.value > peakDifference) {
+      peakDifference = difference.value;
+      timeOfPeak = difference.time;
+    }
+    peakSpeed = Math.max(peakSpeed, speed.value);
+    for (const o of stage.occurrences) {
+      if (o.id !== "mouth-full" || !occurrences.some((p) => p.id === "mouth-full")) {
+        if (REPORTED.includes(o.id)) occurrences.push(o);
+      }
+    }
+    if (stage.stoppedBy === "full" || stage.stoppedBy === "settled" || stage.stoppedBy === "still") break;
+    if (stage.stoppedBy === void 0) {
+      if (!system.dependsOnTime) break;
+      system.dependsOnTime = false;
+      continue;
+    }
+    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
+      if (stage.stoppedBy === "enters") system.kept = false;
+      else {
+        state3[COOLING.drawnIn] = 0;
+        state3[COOLING.speed] = 0;
+        system.kept = system.drive(time, state3) <= PUSH;
+      }
+      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
+    } else if (stage.stoppedBy === "wall-stops") {
+      system.wall = "standing";
+      state3[COOLING.losing] = 0;
+    } else {
+      if (stage.stoppedBy === "critical") hush = time;
+      system.wall = "moving";
+      state3[COOLING.losing] = 1e-6;
+    }
+  }
+  const filled = firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times2, amounts, inflows) ?? time;
+  return {
+    filled: occurrences.find((o) => o.id === "full")?.time ?? filled,
+    hush,
+    peakDifference,
+    timeOfPeak,
+    end: time,
+    peakSpeed,
+    impulse: state3[COOLING.impulse],
+    occurrences
+  };
+}
+
+// core/catalogue/steam/dipped-glass.ts
+var SOUND_IN_WATER = 1350;
+var RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 };
+function runDipped(dipped2, detail, refinement, end, recorder) {
+  const { plan: plan3, filled, pool, surface, stoppered: stoppered2 = 0, carriedStoppered = 0 } = dipped2;
+  const { vessel, room } = plan3;
+  const tolerance = stepTolerance(detail, refinement);
+  const gas = gasAtSeal(plan3, filled, pool);
+  const cooling = { ...dipped2.cooling, strength: RIGID, pool, leakArea: 0 };
+  const mouth = cooling.mouth;
+  let opening = filled.sealing;
+  let system = new CoolingVessel(cooling, detail === "trace");
+  let state3 = coolingStart(system, filled, gas);
+  let glassAtDip = filled.wall;
+  if (stoppered2 > 0) {
+    const closed2 = new CoolingVessel({ ...cooling, mouth: void 0 }, detail === "trace");
+    recorder?.beginCooling(filled.sealing, closed2);
+    coolSealed(closed2, state3, { tolerance, longest: stoppered2, coolDelay: carriedStoppered, record: recorder?.cooling });
+    opening += stoppered2;
+    if (carriedStoppered >= stoppered2) glassAtDip = Math.max(state3[COOLING.wetWall], state3[COOLING.dryWall]);
+    system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === "trace");
+    state3[COOLING.drawnIn] = 0;
+    state3 = state3.subarray(0, system.size);
+  }
+  recorder?.beginCooling(filled.sealing, system, opening);
+  const before = system.difference(state3);
+  const ended = plunge(system, state3, tolerance, recorder?.cooling, dipped2.longest);
+  const density = quickLiquidDensity(mouth.waterTemperature);
+  const drawnIn = Math.max(0, state3[COOLING.drawnIn]);
+  const stemMass = mouth.stem ? system.passageMass : 0;
+  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4;
+  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity);
+  const entered = ended.occurrences.find((o) => o.id === "mouth-full")?.time;
+  const full = ended.occurrences.find((o) => o.id === "full")?.time;
+  const results28 = {
+    ...resultsAtSeal(plan3, filled, gas, mouth.waterTemperature),
+    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+    waterDrawnIn: drawnIn / density,
+    fillFraction,
+    timeToFill: ended.filled,
+    peakInflowSpeed: ended.peakSpeed,
+    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed,
+    inflowImpulse: ended.impulse,
+    // The room presses on the bottom that is up, and less presses back over the mouth.
+    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
+    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before
+    // that.
+    slamPressure: full === void 0 ? 0 : density * SOUND_IN_WATER * Math.max(0, state3[COOLING.speed]) * mouthArea / vessel.crossSection,
+    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
+    ...entered !== void 0 && { hush: entered }
+  };
+  const { outcome, more } = end(results28);
+  const events = new EventList({
+    "seal": stoppered2 > 0 ? "stoppered" : "mouth under water",
+    "mouth-full": mouth.stem ? "water comes over the top" : "water through the mouth"
+  }).addHeating(filled);
+  if (stoppered2 > 0) events.add("unstop", opening);
+  events.add("mouth-full", entered === void 0 ? void 0 : opening + entered).add("full", full === void 0 ? void 0 : opening + full).add("peak", opening + ended.timeOfPeak);
+  const simulation = {
+    results: { ...results28, ...more },
+    events: events.sorted(),
+    outcome,
+    details: {
+      ...detailsAtSeal(plan3, filled),
+      timeOfPeak: opening + ended.timeOfPeak,
+      pool,
+      opening,
+      bathTemperature: mouth.waterTemperature,
+      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
+      ...entered !== void 0 && { goneAt: opening + entered }
+    }
+  };
+  return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
+}
+
+// core/mechanisms/rinse.ts
+var FILM = 0.03;
+function rinse(plan3) {
+  const { vessel, room, temperature, times: times3, contact, saturation } = plan3;
+  const area = vessel.upperArea + vessel.crossSection;
+  const wallCapacity = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness * area;
+  const water = plan3.volume * quickLiquidDensity(Math.min(temperature, 372));
+  const film = FILM * area;
+  const displaced = Math.min(1, plan3.volume / vessel.capacity);
+  let wall = room.temperature;
+  let vapourShare = room.vapourFraction;
+  for (let i = 0; i < times3; i++) {
+    const common2 = (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity);
+    wall += contact * (common2 - wall);
+    const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced;
+    const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall);
+    const shareAt = (t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure);
+    let low = room.temperature;
+    let high = wall;
+    for (let step = 0; step < 40; step++) {
+      const middle = (low + high) / 2;
+      const needed2 = Math.max(0, shareAt(middle) - afterPouring) * moles * WATER_MOLAR_MASS * quickLatentHeat(middle);
+      if (wallCapacity * (wall - middle) > needed2) low = middle;
+      else high = middle;
+    }
+    wall = high;
+    vapourShare = Math.max(afterPouring, shareAt(wall));
+  }
+  return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) };
+}
+
+// core/catalogue/steam/rinsed.ts
+var carried2 = new Float64Array(4);
+function fillByRinsing(vessel, room, rinsing, tolerance, recorder) {
+  const rinsed = rinse({ vessel, room, ...rinsing, volume: Math.min(rinsing.volume, vessel.capacity) });
+  carried2[TRANSFER.wall] = rinsed.wall;
+  carried2[TRANSFER.pool] = rinsed.wall;
+  carried2[TRANSFER.waterMass] = rinsed.film;
+  carried2[TRANSFER.airMoles] = rinsed.airMoles;
+  recorder?.beginTransfer(0);
+  transfer(
+    {
+      vessel,
+      room,
+      duration: rinsing.delay,
+      uprightShare: rinsing.uprightShare,
+      moved: rinsing.moved,
+      airLayerFactor: rinsing.airLayerFactor,
+      surfaceConductance: rinsing.surfaceConductance
+    },
+    carried2,
+    tolerance,
+    recorder?.transfer
+  );
+  return {
+    wall: carried2[TRANSFER.wall],
+    liquid: carried2[TRANSFER.pool],
+    waterMass: carried2[TRANSFER.waterMass],
+    airMoles: carried2[TRANSFER.airMoles],
+    timeOfLifting: 0,
+    sealing: rinsing.delay,
+    overheat: rinsed.wall
+  };
+}
+
+// core/catalogue/steam/bottle-fill/simulate.ts
+var GAP_CONTRACTION = 0.61;
+var STOPPERING = 0.5;
+var FULL = 0.85;
+var SEEN2 = 0.08;
+var bottleOf = ({ numbers: n }) => cylinderVessel(
+  {
+    capacity: n.vesselVolume,
+    diameter: n.vesselDiameter,
+    height: n.vesselHeight,
+    wallThickness: n.wallThickness,
+    mouthDiameter: n.neckDiameter
+  },
+  SOLIDS.glass
+);
+function throttledEntry(loss, mouth, clearance) {
+  const ratio = mouth / (4 * clearance * GAP_CONTRACTION);
+  return loss + ratio * ratio;
+}
+var bottleHeating = (values, vessel = bottleOf(values)) => ({
+  ...heatingPlan(values, vessel),
+  ...values.choices.fillMethod === "microwave" && { totalTime: values.numbers.ovenTime }
+});
+function fill(values, vessel, tolerance, recorder) {
+  const n = values.numbers;
+  const { fillMethod } = values.choices;
+  const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime;
+  const waiting = fillMethod === "microwave" ? n.ovenWait : 0;
+  const open = hand + waiting;
+  const upright = (waiting + n.uprightShare * hand) / open;
+  if (fillMethod === "flame" || fillMethod === "microwave") {
+    return fillByBoiling(
+      bottleHeating(values, vessel),
+      { duration: open, uprightShare: upright, moved: true },
+      n.surfaceConductance,
+      tolerance,
+      recorder
+    );
+  }
+  const room = roomOf(values, vessel);
+  return fillByRinsing(
+    vessel,
+    room,
+    {
+      volume: vessel.capacity,
+      temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room),
+      times: fillMethod === "rinse-twice" ? 2 : 1,
+      contact: n.rinseContact,
+      saturation: n.filmSaturation,
+      delay: open,
+      moved: true,
+      uprightShare: n.uprightShare,
+      airLayerFactor: n.airLayerFactor,
+      surfaceConductance: n.surfaceConductance
+    },
+    tolerance,
+    recorder
+  );
+}
+var glassMass = (vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection);
+function simulate7(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const vessel = bottleOf(values);
+  const room = roomOf(values, vessel);
+  const rinsed = values.choices.fillMethod.startsWith("rinse");
+  const recorder = detail === "trace" ? new TraceRecorder({ vessel, room }, rinsed ? "carry" : "heat", "fill") : void 0;
+  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder);
+  const bathTemperature = heldBelowBoiling(n.bathTemperature, room);
+  const inNeck = Math.min(n.mouthDepth, n.neckLength);
+  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck));
+  return runDipped(
+    {
+      plan: { vessel, room },
+      filled,
+      pool: filled.waterMass * n.poolRetained,
+      stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0,
+      carriedStoppered: n.transferTime + (values.choices.stopperPlace === "air" ? n.stopperTime : 0),
+      longest: 60,
+      surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
+      cooling: {
+        vessel,
+        room,
+        coolant: {
+          temperature: bathTemperature,
+          area,
+          throughBase: 0,
+          conductance: throughWall(
+            vessel,
+            n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))
+          )
+        },
+        mouth: {
+          depth: n.mouthDepth,
+          plungeSpeed: n.plungeSpeed,
+          waterTemperature: bathTemperature,
+          passage: n.neckLength,
+          entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
+          jet: {
+            water: bathTemperature,
+            diameter: vessel.mouthDiameter,
+            stanton: n.jetStanton,
+            sprayContact: n.sprayContact,
+            splashWeber: n.splashWeber
+          }
+        },
+        airLayerFactor: n.airLayerFactor,
+        surfaceConductance: n.surfaceConductance
+      }
+    },
+    detail,
+    refinement,
+    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
+      const energy = blowEnergy({
+        pull: peakPull,
+        grip: n.grip,
+        impulse: inflowImpulse,
+        clearance: n.mouthClearance,
+        mass: glassMass(vessel)
+      });
+      const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit;
+      const outcome = cracks ? "crack" : fillFraction >= FULL ? "fill" : fillFraction >= SEEN2 ? "part" : "nothing";
+      return { outcome, more: { blowEnergy: energy } };
+    },
+    recorder
+  );
+}
 
 // core/catalogue/steam/dipped-face.ts
 var DIPPED_RESULTS = steamResults(
@@ -8435,81 +9626,6 @@ var FILL_OUTCOMES = (vessel) => [
   { id: "nothing", look: "nothing", name: "nothing", sentence: "Hardly any water comes in." }
 ];
 
-// core/catalogue/steam/glass-checks.ts
-import normalCdf from "@stdlib/stats-base-dists-normal-cdf";
-var GLASS_STATE = defineInput({
-  id: "glassState",
-  name: "state of the glass",
-  kind: "choice",
-  group: "vessel",
-  default: "sound",
-  choices: [
-    { id: "sound", name: "without a mark" },
-    { id: "scratched", name: "scratched, chipped or old" }
-  ]
-});
-var FLASK_BOTTOM = defineInput({
-  id: "flaskBottom",
-  name: "bottom",
-  kind: "choice",
-  group: "vessel",
-  default: "round",
-  choices: [
-    { id: "round", name: "round-bottomed" },
-    { id: "flat", name: "flat-bottomed" }
-  ]
-});
-var SCORE = -2.0537;
-var borneChill = (limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)));
-var shareCracked = (chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0;
-function bearsTheChill({ numbers: n }, bath) {
-  const boiling = saturationTemperature(n.stationPressure);
-  const coldest = boiling - borneChill(n.shockLimit);
-  return n[bath] >= coldest ? [] : [
-    {
-      input: bath,
-      message: say`given ${asTemperature(n[bath], { digits: 4 })}; refused: glass at
-            ${asTemperature(boiling, { digits: 4 })} in it is chilled by
-            ${asTemperatureDifference(boiling - n[bath], { digits: 4 })}, and more than ${CRACKS_REFUSED * 100} of
-            100 glasses of this kind crack (they bear about
-            ${asTemperatureDifference(n.shockLimit, { digits: 4 })}); accepted:
-            ${asTemperature(Math.ceil(coldest * 2) / 2, { digits: 4 })} or warmer`
-    }
-  ];
-}
-var soundGlass = ({ choices }) => choices.glassState === "scratched" ? [
-  {
-    input: "glassState",
-    message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound'
-  }
-] : [];
-var roundBottom = ({ choices }) => choices.flaskBottom === "flat" ? [
-  {
-    input: "flaskBottom",
-    message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round'
-  }
-] : [];
-var THIN = 8e-3;
-var thickEnough = ({ numbers: n }) => {
-  const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3);
-  return n.wallThickness >= least ? [] : [
-    {
-      input: "wallThickness",
-      message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
-            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, {
-        digits: 4,
-        toward: "above"
-      })}`
-    }
-  ];
-};
-var noTorch = ({ choices }) => choices.fillMethod === "torch" ? [
-  {
-    input: "fillMethod",
-    message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice'
-  }
-] : [];
-
 // core/catalogue/steam/rinse-inputs.ts
 var RINSE_COEFFICIENTS = defineInputs([
   {
@@ -8547,7 +9663,7 @@ var NECK_SPLASH = {
   spread: { shape: "lognormal", relative: 1 },
   source: "Weber number at which half of it turns to drops: water that falls back on water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); the plunge stirs it, and a thick column more than a thin one; assumption"
 };
-var inputs6 = defineInputs([
+var inputs7 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { default: 7e-4, range: [5e-5, 5e-3], usual: [25e-5, 15e-4] }),
   quantity("vesselDiameter", { default: 0.08 }),
@@ -8660,7 +9776,7 @@ var inputs6 = defineInputs([
     source: "kettle to bottle through a funnel; assumption"
   }
 ]);
-var check5 = (values) => [
+var check6 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -8674,75 +9790,18 @@ var check5 = (values) => [
   ...glassWall(values)
 ];
 
-// core/mechanisms/difference-by-cause.ts
-function differenceByCause(change) {
-  const [before, after] = change.temperatures;
-  const rows = { cooling: change.amount * (before - after) / change.volume };
-  let amount = change.amount;
-  for (const [place, gone] of Object.entries(change.gone)) {
-    rows[place] = gone * after / change.volume;
-    amount -= gone;
-  }
-  const squeezed = change.volume - change.inflow;
-  rows.inflow = amount * after * (1 / change.volume - 1 / squeezed);
-  rows.crush = amount * after * (1 / squeezed - 1 / (squeezed - change.lost));
-  return rows;
-}
-
-// core/catalogue/steam/ledger.ts
-var CAUSES = {
-  wall: "steam condensing on the cold wall",
-  water: "steam condensing on water inside, less what it gave off",
-  fog: "steam turning to fog",
-  cooling: "the gas getting colder",
-  leak: "air that leaked in (gives back)",
-  inflow: "room taken by water that came in (gives back)",
-  crush: "room lost by caving in (gives back)"
-};
-var steamLedger = (moment) => (simulation) => ledgerOf(simulation, moment);
-function ledgerOf({ trace, details }, words) {
-  if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
-  const sealing = details.sealing;
-  const moment = details.goneAt ?? details.timeOfPeak;
-  const first = indexAt(trace.time, sealing);
-  const now = Math.max(first, indexAt(trace.time, moment));
-  const c = trace.columns;
-  const steam = c.steamMass[first];
-  const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT;
-  const temperatures = [c.gasTemperature[first], c.gasTemperature[now]];
-  const volume = amount * temperatures[0] / c.pressure[first];
-  const lost = c.volumeLost[now] * details.capacity;
-  const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT;
-  const volumeNow = remaining * temperatures[1] / c.pressure[now];
-  const gone = {
-    wall: c.condensedOnWall[now] * WATER_GAS_CONSTANT,
-    water: c.condensedOnWater[now] * WATER_GAS_CONSTANT,
-    fog: c.condensedAsFog[now] * WATER_GAS_CONSTANT,
-    leak: (c.airMass[first] - c.airMass[now]) * AIR_GAS_CONSTANT
-  };
-  const total = (steam - c.steamMass[now]) * WATER_GAS_CONSTANT;
-  gone.water += total - gone.wall - gone.water - gone.fog;
-  const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone });
-  const order = ["wall", "water", "fog", "cooling", ...rows.leak !== 0 ? ["leak"] : [], "inflow", "crush"];
-  return {
-    moment: details.goneAt === void 0 ? "at its greatest" : words,
-    rows: order.map((id) => ({ id, cause: CAUSES[id], pressure: rows[id] })),
-    difference: c.pressure[first] - c.pressure[now]
-  };
-}
-
 // core/catalogue/steam/bottle-fill/outcomes.ts
-var logged6 = {
+var logged7 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth", "stopperTime"],
   seen: ["hush", "timeToFill", "waterDrawnIn", "timeToPlume"]
 };
-var results6 = [...DIPPED_RESULTS, ...steamResults("blowEnergy")];
-var outcomes6 = [
+var results7 = [...DIPPED_RESULTS, ...steamResults("blowEnergy")];
+var outcomes7 = [
   ...FILL_OUTCOMES("bottle"),
   { id: "crack", look: "harm", name: "cracks", sentence: "The glass cracks or breaks." }
 ];
-var ledger4 = steamLedger("when water comes through the neck");
-var sizes4 = (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
+var ledger5 = steamLedger("when water comes through the neck");
+var sizes5 = (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
   {
     id: "pull",
     name: "pull on the bottle",
@@ -8790,13 +9849,13 @@ var FILLED_BY = (choices) => choices.fillMethod === "flame" ? [
   at("ovenWait"),
   ", look for bubbles, then take it out."
 ] : ["."];
-var onHeat2 = (choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
-var shelf6 = [
+var onHeat3 = (choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
+var shelf7 = [
   { step: "charge", kind: "vessel", shapes: ["bottle"], materials: ["glass"], capacity: [5e-5, 5e-3] },
   { step: "fill", kind: "heater", heaters: [...FLAME_OR_PLATE, "microwave"] },
   { step: "bath", kind: "bath" }
 ];
-var procedure6 = [
+var procedure7 = [
   {
     id: "bath",
     parts: ["Fill a deep bowl with ", { input: "bathVolume" }, " of water at ", { input: "bathTemperature" }, "."]
@@ -8820,7 +9879,7 @@ var procedure6 = [
       { input: "neckLength" },
       " long, ",
       { input: "glassState" },
-      ...onHeat2(choices) ? [
+      ...onHeat3(choices) ? [
         ". In it ",
         { input: "waterCharge" },
         " of water at ",
@@ -8865,16 +9924,16 @@ var procedure6 = [
     duration: (s) => s.results.timeToFill
   }
 ];
-var kit6 = (values) => [
+var kit7 = (values) => [
   "bottle of sound, unscratched glass, and spares",
-  onHeat2(values.choices) ? values.choices.fillMethod === "microwave" ? "microwave and a wooden stick" : "burner or plate, with a heat spreader" : "kettle and funnel",
+  onHeat3(values.choices) ? values.choices.fillMethod === "microwave" ? "microwave and a wooden stick" : "burner or plate, with a heat spreader" : "kettle and funnel",
   "deep plastic bowl, a folded cloth on its bottom",
   "stopper that can be pulled under water",
   "cloth and heat-proof gloves",
   "goggles for all",
   "clock"
 ];
-var ready = (values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
+var ready2 = (values, s) => onHeat3(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
   watch: [
     { sign: "The glass is too hot to hold at once after it is emptied.", worth: "it was warmed through" },
     { sign: "No cold draught over the mouth; turned over at once.", worth: "each second lets room air in" }
@@ -8884,467 +9943,12 @@ var ready = (values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating
   lowFlame: void 0
 };
 
-// core/catalogue/steam/scene/bench.ts
-var ASPECT = 2.6;
-var bowlWidth = (volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45));
-function benchOf(look) {
-  const { diameter, height, stemLength = 0, mouthDepth = 0, bathVolume = 0, poolDepth = 0 } = look;
-  const tall = height + stemLength;
-  const unit = Math.max(tall, 0.7 * diameter);
-  const top = look.heat ? 0.13 * unit : 0;
-  const basin = look.cooling === "bath" ? bowlWidth(bathVolume) : look.cooling === "ice-pool" ? diameter + 0.5 * Math.max(diameter, 0.4 * unit) : 0;
-  const depth = Math.max(0.45 * basin, mouthDepth * 1.25 + 0.05 * unit);
-  const water = look.cooling === "bath" ? 0.8 * depth : poolDepth;
-  const rim = look.cooling === "bath" ? depth : poolDepth + 0.07 * unit;
-  const highest = Math.max(top + tall, look.cooling === "bath" ? water + tall : 0) + 0.24 * unit;
-  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.2 * unit)];
-  const heaterWidth = Math.max(diameter, look.heat ? 0.62 * unit : 0);
-  const [labels, coolWidth] = [0.75 * unit, Math.max(basin, diameter)];
-  const twoPlaces = look.heat !== "" && look.cooling !== "";
-  const needed2 = twoPlaces ? heaterWidth + labels + coolWidth + labels : Math.max(heaterWidth, coolWidth) + 2 * labels;
-  const width = Math.max(needed2, ASPECT * (high - low));
-  const spare = width - needed2;
-  const left = twoPlaces ? -heaterWidth / 2 - 0.35 * spare : -width / 2;
-  const x = twoPlaces ? heaterWidth / 2 + labels + coolWidth / 2 + 0.3 * spare : 0;
-  return {
-    frame: { left, right: left + width, bottom: low, top: high },
-    unit,
-    heater: { x: 0, top },
-    basin: { x, width: basin, rim, water }
-  };
-}
-
-// core/catalogue/steam/scene/vessel.ts
-var eased = (t) => t * t * (3 - 2 * t);
-function poseOf(look, { place, carried: carried3, depth }, bench) {
-  const { heater, basin, unit } = bench;
-  const stand = { x: heater.x, base: heater.top, turn: 0 };
-  if (!look.cooling) return stand;
-  const stem = look.stemLength ?? 0;
-  const cold = look.cooling === "bath" ? { x: basin.x, base: basin.water - depth + stem, turn: 1 } : { x: basin.x, base: look.cooling === "ice-pool" ? 0.01 * unit : 0, turn: 0 };
-  if (place === "sealed" || !look.heat && look.cooling !== "bath") return cold;
-  if (place === "on-heat") return stand;
-  const s = eased(carried3);
-  return {
-    x: stand.x + (cold.x - stand.x) * s,
-    base: stand.base + (cold.base - stand.base) * s + 0.15 * unit * 4 * s * (1 - s),
-    turn: cold.turn * Math.min(1, Math.max(0, (carried3 - 0.35) / 0.5))
-  };
-}
-var closedAcross = ({ closure }) => closure === "bung" || closure === "relief";
-var mouthAt = (look) => closedAcross(look) ? 0.28 * look.diameter : 0;
-function placed(look, moment, pose) {
-  const height = shortened(look.height, moment.volumeLost);
-  const at4 = (points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn);
-  const mouth = Math.min(look.mouth, look.diameter);
-  const wall = at4(
-    vesselOutline({
-      shape: look.shape,
-      width: look.diameter,
-      height: look.height,
-      mouth: look.closure === "stem" ? 0.12 * look.diameter : mouth,
-      mouthAt: mouthAt(look),
-      neck: look.neckLength ?? (look.shape === "bottle" ? 0.14 * look.height : 0),
-      lost: moment.volumeLost
-    })
-  );
-  return { at: at4, height, mouth, mouthAt: mouthAt(look), wall, opening: at4([[mouthAt(look), height]])[0] };
-}
-var stemVolume = ({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength;
-var climbed = (look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0;
-function waterLevel(look, moment, capacity, height) {
-  const inStem = look.stemLength ? Math.min(moment.drawnIn, stemVolume(look)) : 0;
-  const volume = Math.max(0, moment.waterInside / 1e3 - inStem);
-  const filled = volume / (capacity * Math.max(0.15, 1 - moment.volumeLost));
-  return height * Math.min(0.98, levelOf(look.shape, filled));
-}
-function vesselShapes(look, moment, p, capacity, seething) {
-  const bottom = Math.min(...p.wall.map(([, y]) => y));
-  const level = waterLevel(look, moment, capacity, p.height);
-  const [x] = p.at([[0, p.height / 2]])[0];
-  const shapes = [
-    { kind: "gas", points: p.wall, air: 1.1 * moment.airFraction, vapour: 0.15 + 0.6 * (1 - moment.airFraction) }
-  ];
-  if (level > 0) {
-    const water = filledTo(p.wall, bottom + level);
-    shapes.push({ kind: "body", points: water, stuff: "water", opacity: 0.85, thick: 0 });
-  }
-  if (seething) {
-    const high = Math.max(level, 0.03 * p.height);
-    shapes.push({ kind: "bubbles", at: [x, bottom], wide: 0.7 * look.diameter, high, count: 6 });
-  }
-  shapes.push(...jet(look, moment, p, bottom));
-  for (const y of hoops(look, moment)) {
-    const line = p.at([
-      [-look.diameter / 2, y],
-      [look.diameter / 2, y]
-    ]);
-    shapes.push({ kind: "body", points: line, stuff: "metal", open: true, thick: 3 });
-  }
-  shapes.push({ kind: "body", points: p.wall, stuff: "metal", open: true, thick: 2.2 });
-  return shapes;
-}
-function jet(look, moment, p, bottom) {
-  if (moment.jet < 0.4 || look.stemLength && climbed(look, moment) < 1) return [];
-  const high = Math.min(0.95 * p.height, moment.jet ** 2 / (2 * 9.81));
-  const [x] = p.opening;
-  const half = Math.max(0.3 * p.mouth, 0.01 * look.diameter);
-  const points = [
-    [x - half, bottom],
-    [x - 0.6 * half, bottom + 0.9 * high],
-    [x, bottom + high],
-    [x + 0.6 * half, bottom + 0.9 * high],
-    [x + half, bottom]
-  ];
-  return [{ kind: "body", points, stuff: "water", opacity: 0.55, thick: 0 }];
-}
-function hoops({ hoopSpacing = 0, height }, { volumeLost }) {
-  if (hoopSpacing < 0.04 * height || hoopSpacing > 0.9 * height || volumeLost > 0.05) return [];
-  const count2 = Math.round(height / hoopSpacing) - 1;
-  return Array.from({ length: Math.max(0, count2) }, (_, i) => (i + 1) * height / (count2 + 1));
-}
-function stemShapes(look, moment, p) {
-  const { stemLength = 0 } = look;
-  if (stemLength === 0) return [];
-  const tube = (width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2));
-  const inside = 0.04 * look.height;
-  return [
-    { kind: "body", points: tube(p.mouth, stemLength + inside), stuff: "glass", thick: 1.6 },
-    {
-      kind: "body",
-      points: tube(0.8 * p.mouth, (stemLength + inside) * climbed(look, moment)),
-      stuff: "water",
-      thick: 0
-    }
-  ];
-}
-function closureShapes(look, moment, p) {
-  const u = 0.05 * look.height;
-  const piece = (points, more = {}) => ({
-    kind: "body",
-    points: p.at(moved(points, p.mouthAt, p.height)),
-    stuff: "metal",
-    thick: 2,
-    ...more
-  });
-  if (look.closure === "relief") {
-    const weight = [
-      [-0.9 * u, 1.6 * u],
-      [0.9 * u, 1.6 * u],
-      [0.5 * u, 2.5 * u],
-      [-0.5 * u, 2.5 * u]
-    ];
-    return [piece(rectangle(-0.4 * u, 0, 0.8 * u, 1.6 * u)), piece(weight, { hollow: true })];
-  }
-  if (look.closure === "vent") {
-    const shut = [
-      [-0.5 * u, 0.7 * u],
-      [0.5 * u, 0.7 * u]
-    ];
-    return [
-      piece(rectangle(-0.4 * u, 0, 0.8 * u, 0.7 * u), { stuff: "glass" }),
-      ...look.vent ? [] : [piece(shut, { stuff: "danger", open: true, thick: 4 })]
-    ];
-  }
-  const inBath = look.cooling === "bath";
-  const held = moment.place === "sealed" || inBath && moment.place === "carried" && moment.carried > 0.1;
-  const closed2 = inBath ? look.closure === "cap" && !moment.opened && held : moment.place === "sealed" && !!look.cooling;
-  if (!closed2 || look.closure === "mouth" || look.closure === "stem") return [];
-  const wide = Math.max(p.mouth * 1.15, 0.03 * look.height);
-  return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? "card" : "ink" })];
-}
-
-// core/catalogue/steam/scene/caption.ts
-var pushesOut = ({ pressure, outside }) => pressure > outside * 1.002;
-var stoppered = (look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1);
-var captionOf = (look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment);
-var onHeat3 = ({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold;
-function reheated(m) {
-  const lost = say`${asShare(m.volumeLost)} of its volume gone`;
-  if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`;
-  const over2 = asPressure(m.pressure - m.outside, { digits: 3 });
-  return say`Steam inside pushes out with ${over2} over the room; ${lost}.`;
-}
-function closed(look, m) {
-  if (m.place === "on-heat")
-    return onHeat3(m, "On the heat, open, a steady plume: the air is leaving.", "Open, warming up.");
-  if (m.place === "carried")
-    return look.heat ? "Heat off, still open: it cools and air comes in. Close it now." : "Open: vapour drives the air out.";
-  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`;
-  return look.closure === "vent" ? "Steam off, cooling on." : "Closed and cooling: the hush.";
-}
-function dipped(look, m) {
-  if (m.place === "on-heat") return onHeat3(m, "On the heat, a steady plume: the air is leaving.", "Warming up.");
-  if (m.place === "carried")
-    return look.heat ? "Off the heat and turning over; every moment lets air in." : "Emptied and turning over; every moment lets air in.";
-  if (stoppered(look, m)) return "Stoppered and under water: the steam inside condenses.";
-  const water = asVolume(m.drawnIn, { digits: 2 });
-  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone, ${water} of water in.`;
-  const inStem = climbed(look, m);
-  if (look.stemLength && inStem < 1)
-    return m.drawnIn > 1e-7 ? say`Water climbs the stem: ${asShare(inStem)} of the way.` : "Stem under water: the hush.";
-  return m.drawnIn > 1e-6 ? say`Mouth under water; ${water} drawn in.` : "Mouth under water: the hush.";
-}
-
-// core/catalogue/steam/scene/moment.ts
-function momentAt(values, { trace, details, results: results27 }, time) {
-  if (!trace) throw new RangeError("trace: the drawing needs a simulation with a trace");
-  const { timeOfLifting: lifting, sealing } = details;
-  const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers;
-  const column2 = (id) => trace.columns[id] ? valueAt(trace, id, time) : 0;
-  const onHeat4 = time < lifting;
-  const since = (start) => onHeat4 && start !== void 0 && time >= start;
-  const dry2 = details.boiledDry === 1 && time > (results27.timeToDry ?? Infinity);
-  const onTheWay = onHeat4 ? 0 : 1;
-  return {
-    place: onHeat4 ? "on-heat" : time < sealing ? "carried" : "sealed",
-    carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onTheWay,
-    depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
-    boiling: since(results27.timeToBoil),
-    plume: since(results27.timeToPlume) && !dry2,
-    opened: details.opening !== void 0 && time >= details.opening,
-    waterInside: column2("waterInside"),
-    volumeLost: column2("volumeLost"),
-    drawnIn: column2("waterDrawnIn"),
-    airFraction: column2("airFraction"),
-    pressure: column2("pressure"),
-    outside: details.stationPressure,
-    jet: Math.max(0, column2("inflowSpeed")),
-    wallTemperature: column2("wallTemperature")
-  };
-}
-
-// core/catalogue/steam/scene/pushes.ts
-var ROOM_ARROW = 0.13;
-function pushShapes(look, m, p, { unit }, showInside) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const half = look.diameter / 2;
-  const face = look.diameter * (0.5 - (look.cooling === "bath" ? 0 : 0.4 * m.volumeLost)) - 0.02 * unit;
-  const [outer, inner] = [
-    ROOM_ARROW * unit,
-    Math.min(0.6 * look.diameter * 0.5, ROOM_ARROW * unit * m.pressure / m.outside)
-  ];
-  const gap = 0.025 * unit;
-  const arrows = [-1, 0, 1].flatMap(
-    (row) => [-1, 1].flatMap((side) => {
-      const y = middle + row * 0.26 * p.height;
-      return [
-        {
-          kind: "push",
-          stuff: "outside-air",
-          from: [x + side * (half + gap + outer), y],
-          to: [x + side * (half + gap), y]
-        },
-        ...showInside ? [
-          {
-            kind: "push",
-            stuff: "vapour",
-            from: [x + side * (face - inner), y],
-            to: [x + side * face, y]
-          }
-        ] : []
-      ];
-    })
-  );
-  const aside = half + 2 * gap + outer;
-  return [
-    ...arrows,
-    {
-      kind: "note",
-      at: [x + aside, middle],
-      anchor: "start",
-      stuff: "outside-air",
-      said: [say`outside ${kPa(m.outside)}`]
-    },
-    { kind: "note", at: [x - aside, middle], anchor: "end", stuff: "vapour", said: [say`inside ${kPa(m.pressure)}`] }
-  ];
-}
-function gasShapes(look, m, p, { unit }) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const at4 = (line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit];
-  return [
-    { kind: "note", at: at4(0), stuff: "vapour", said: [say`steam ${asShare(1 - m.airFraction)}`] },
-    { kind: "note", at: at4(1), stuff: "outside-air", said: [say`air ${asShare(m.airFraction)}`] },
-    ...m.wallTemperature > 0 ? [
-      {
-        kind: "note",
-        at: at4(2),
-        said: [say`wall ${said(m.wallTemperature, "temperature", "degC", "degF")}`]
-      }
-    ] : []
-  ];
-}
-
-// core/catalogue/steam/scene/surroundings.ts
-var COOLANT = {
-  "bath": "bath",
-  "ice-pool": "ice pool",
-  "spray": "spray",
-  "pour": "poured water",
-  "sprinkle": "sprinkled water",
-  "still-air": "still air",
-  "inside": "cold rinse inside",
-  "": ""
-};
-var named = (x, { frame }, words) => ({
-  kind: "note",
-  at: [x, frame.bottom],
-  anchor: "middle",
-  said: [words]
-});
-function heaterShapes(look, moment, bench) {
-  const { heater, unit } = bench;
-  if (!look.heat) return [];
-  const stuff = moment.place === "on-heat" ? "hot" : "iron";
-  const plate = {
-    kind: "body",
-    points: rectangle(heater.x - 0.24 * unit, heater.top - 0.035 * unit, 0.48 * unit, 0.035 * unit),
-    stuff,
-    thick: 0
-  };
-  if (look.heat === "microwave") {
-    const box = rectangle(heater.x - 0.31 * unit, 0, 0.62 * unit, heater.top + 1.12 * look.height);
-    return [
-      { kind: "body", points: box, stuff: "metal", hollow: true, thick: 3 },
-      plate,
-      named(heater.x, bench, "microwave")
-    ];
-  }
-  const block = rectangle(heater.x - 0.3 * unit, 0, 0.6 * unit, heater.top - 0.035 * unit);
-  return [
-    { kind: "body", points: block, stuff: "iron", opacity: 0.85, thick: 0 },
-    plate,
-    named(heater.x, bench, "heater")
-  ];
-}
-var waterShapes = ({ basin }, opacity) => basin.width === 0 ? [] : [
-  {
-    kind: "body",
-    points: rectangle(basin.x - basin.width / 2, 0, basin.width, basin.water),
-    stuff: "water",
-    opacity,
-    thick: 0
-  }
-];
-function iceShapes(look, { basin, unit }, ice) {
-  if (basin.width === 0) return [];
-  const size = Math.min(0.05 * unit, 0.09 * basin.width);
-  const room = Math.max(0, (basin.width - look.diameter) / 2 - 1.5 * size);
-  const pieces = Math.min(9, Math.ceil(ice * (look.cooling === "bath" ? 6 : 2)));
-  return Array.from({ length: pieces }, (_, i) => {
-    const out = look.diameter / 2 + 0.3 * size + room * (Math.floor(i / 2) * 0.37 % 1);
-    const left = i % 2 ? basin.x + out : basin.x - out - size;
-    const bottom = basin.water - (0.75 - 0.1 * (i % 3)) * size;
-    return { kind: "body", points: rectangle(left, bottom, size, 0.85 * size), stuff: "ice", thick: 1 };
-  });
-}
-function rimShapes({ basin }) {
-  if (basin.width === 0) return [];
-  const [left, right] = [basin.x - basin.width / 2, basin.x + basin.width / 2];
-  const [surface, wall] = [
-    [
-      [left, basin.water],
-      [right, basin.water]
-    ],
-    [
-      [left, basin.rim],
-      [left, 0],
-      [right, 0],
-      [right, basin.rim]
-    ]
-  ];
-  return [
-    { kind: "body", points: surface, stuff: "water", open: true, thick: 1.5 },
-    { kind: "body", points: wall, stuff: "metal", open: true, thick: 3 }
-  ];
-}
-function coolingName(look, bench, temperature) {
-  if (!look.cooling) return [];
-  const warmth = said(temperature, "temperature", "degC", "degF");
-  const words = look.cooling === "still-air" ? COOLANT[look.cooling] : look.cooling === "bath" ? say`bath ${warmth}` : say`${COOLANT[look.cooling]}, ${warmth}`;
-  return [named(bench.basin.x, bench, words)];
-}
-function coolantShapes(look, p, { frame }) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const half = look.diameter / 2;
-  const [top, bottom] = [middle + p.height / 2, middle - p.height / 2];
-  const stroke = (at4, long2) => [at4, [at4[0], at4[1] - long2]];
-  const long = 0.035 * p.height;
-  if (look.cooling === "spray") {
-    const beside = (i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1));
-    const strokes = Array.from(
-      { length: 18 },
-      (_, i) => stroke([x + beside(i), top - 0.04 * p.height - 0.85 * p.height * (i * 0.36 % 1)], long)
-    );
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling === "sprinkle") {
-    const room = Math.max(0.05 * p.height, frame.top - top - 2 * long);
-    const strokes = Array.from(
-      { length: 11 },
-      (_, i) => stroke([x - half + 0.2 * half * i, top + long + room * (i * 0.61 % 1)], long)
-    );
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling === "inside") {
-    const from = p.at([[0, 0.92 * p.height]])[0];
-    const strokes = Array.from({ length: 14 }, (_, i) => {
-      const [dx, dy] = [(i - 6.5) / 7.5 * 0.8 * half, (0.18 + 0.5 * (i * 0.61 % 1)) * p.height];
-      return [
-        [from[0] + 0.6 * dx, from[1] - 0.6 * dy],
-        [from[0] + 0.8 * dx, from[1] - 0.8 * dy]
-      ];
-    });
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling !== "pour") return [];
-  const film = [
-    [x - 0.8 * half, top],
-    [x + half, top],
-    [x + half, bottom + 0.08 * p.height]
-  ];
-  const stream = [
-    [x + 0.5 * half, top + 0.14 * p.height],
-    [x + 0.38 * half, top + 0.1 * p.height],
-    [x + 0.34 * half, top]
-  ];
-  return [
-    { kind: "body", points: stream, stuff: "water", open: true, thick: 7, opacity: 0.8 },
-    { kind: "body", points: film, stuff: "water", open: true, thick: 3, opacity: 0.6 }
-  ];
-}
-
-// core/catalogue/steam/scene/index.ts
-function steamScene(values, run, time, look) {
-  const moment = momentAt(values, run, time);
-  const bench = benchOf(look);
-  const p = placed(look, moment, poseOf(look, moment, bench));
-  const sealed = moment.place === "sealed" && look.cooling !== "";
-  const over2 = pushesOut(moment);
-  const scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] };
-  const add = (...shapes) => scene.shapes.push(...shapes);
-  add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22));
-  add(...iceShapes(look, bench, values.numbers.iceMass ?? 0));
-  add(...stemShapes(look, moment, p));
-  add(...vesselShapes(look, moment, p, run.details.capacity, moment.boiling || !look.cooling && over2));
-  add(...closureShapes(look, moment, p));
-  if (moment.plume) {
-    const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0];
-    add({ kind: "plume", at: [x, y] });
-  }
-  if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2));
-  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature));
-  if (sealed || over2) add(...pushShapes(look, moment, p, bench, moment.volumeLost < 0.3 || over2));
-  else if (!sealed && (look.cooling !== "bath" || moment.place === "on-heat")) add(...gasShapes(look, moment, p, bench));
-  return scene;
-}
-
 // core/catalogue/steam/bottle-fill/drawing.ts
-var drawing6 = (values, s, time) => steamScene(values, s, time, {
+var drawing7 = (values, s, time) => steamScene(values, s, time, {
   shape: "bottle",
   closure: values.numbers.stopperTime > 0 ? "cap" : "mouth",
   cooling: "bath",
-  heat: !onHeat2(values.choices) ? "" : values.choices.fillMethod === "microwave" ? "microwave" : "flame",
+  heat: !onHeat3(values.choices) ? "" : values.choices.fillMethod === "microwave" ? "microwave" : "flame",
   diameter: values.numbers.vesselDiameter,
   height: values.numbers.vesselHeight,
   mouth: values.numbers.neckDiameter,
@@ -9354,7 +9958,7 @@ var drawing6 = (values, s, time) => steamScene(values, s, time, {
 });
 
 // core/catalogue/steam/bottle-fill/teaching.ts
-var teaching6 = {
+var teaching7 = {
   wrongIdea: {
     idea: "The bottle drinks: it sucks the water up.",
     answer: "The room pushes on the water in the bowl, and the water goes where less pushes back."
@@ -9363,10 +9967,10 @@ var teaching6 = {
   after: ["What was left above the water?", "Why does a rinsed bottle only half fill?"],
   elsewhere: ["A dropper.", "A syringe.", "Drinking through a straw.", "Bottling plants that fill by vacuum."]
 };
-var why6 = (values, { results: r, outcome, details }) => {
+var why7 = (values, { results: r, outcome, details }) => {
   const lines = [
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
-      under${onHeat2(values.choices) ? "" : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
+      under${onHeat3(values.choices) ? "" : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
               room air in each time it is emptied`}.`
   ];
   if (r.hush !== void 0)
@@ -9385,7 +9989,7 @@ var why6 = (values, { results: r, outcome, details }) => {
     lines.push("The rim is so close to the bottom that the gap throttles the flow: lift it.");
   return lines;
 };
-var explanation6 = (_values, { results: r }) => [
+var explanation7 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing on the water in the bowl pushed it up into the bottle."
@@ -9415,9 +10019,9 @@ var bottleFill = defineDemonstration({
   summary: "A glass bottle full of steam, mouth down in cold water: it fills in a blink.",
   noun: ["bottle", "bottles"],
   people: { performs: 18, watches: 9 },
-  gates: gates6,
-  cautions: cautions6,
-  afterFailure: afterFailure6,
+  gates: gates7,
+  cautions: cautions7,
+  afterFailure: afterFailure7,
   gallery: {
     family: "steam",
     effect: "The bottle is full before the eye can follow, with a thud in the hand.",
@@ -9427,23 +10031,23 @@ var bottleFill = defineDemonstration({
   hushWords: { inside: "air in the bottle", strength: "" },
   suspects: GLASS_SUSPECTS,
   wanted: "fill",
-  columns: COLUMNS6,
-  simulate: simulate6,
-  inputs: inputs6,
-  check: check5,
-  logged: logged6,
-  results: results6,
-  outcomes: outcomes6,
-  ledger: ledger4,
-  sizes: sizes4,
-  shelf: shelf6,
-  procedure: procedure6,
-  kit: kit6,
-  ready,
-  drawing: drawing6,
-  teaching: teaching6,
-  why: why6,
-  explanation: explanation6
+  columns: COLUMNS3,
+  simulate: simulate7,
+  inputs: inputs7,
+  check: check6,
+  logged: logged7,
+  results: results7,
+  outcomes: outcomes7,
+  ledger: ledger5,
+  sizes: sizes5,
+  shelf: shelf7,
+  procedure: procedure7,
+  kit: kit7,
+  ready: ready2,
+  drawing: drawing7,
+  teaching: teaching7,
+  why: why7,
+  explanation: explanation7
 });
 
 // core/catalogue/motion/planned-only.ts
@@ -9506,7 +10110,7 @@ var fuelFailure = (what, change) => [
 ];
 
 // core/catalogue/motion/bottle-line/cautions.ts
-var gates7 = [
+var gates8 = [
   {
     step: "line",
     text: "Written assessment signed; trained staff only; a bottle made for fizzy drinks, new, never used before; line closed off on both sides and at its end.",
@@ -9514,7 +10118,7 @@ var gates7 = [
   },
   { step: "go", text: "Eye and ear protection on; nobody behind the cap, in the line or at its end.", guards: [] }
 ];
-var cautions7 = ({ numbers: n }, _s, risk) => applying(
+var cautions8 = ({ numbers: n }, _s, risk) => applying(
   fuelMixture("line"),
   pressurised(atWorst(risk, "peakPressureDifference"), n.pressureRating, "line"),
   projectile(
@@ -9527,7 +10131,7 @@ var cautions7 = ({ numbers: n }, _s, risk) => applying(
   ),
   bang(atWorst(risk, "levelFirstRow"), "go")
 );
-var afterFailure7 = (_values, _s, _risk, outcome) => fuelFailure(
+var afterFailure8 = (_values, _s, _risk, outcome) => fuelFailure(
   "the bottle\u2019s cap",
   outcome === "over" ? "Not with this bottle: the pressure was over its limit; a wider hole, or not at all." : "A new bottle; a shorter line. The used one is softened and goes away for good."
 );
@@ -9543,7 +10147,7 @@ var BOTTLE_DRAG = 0.35;
 var SPENT = 1e-3;
 var LONGEST3 = 30;
 var RUSH = 400;
-function simulate7(values, detail, refinement = 1) {
+function simulate8(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -9638,7 +10242,7 @@ var GUIDE = defineInput({
 });
 var RICHER = 3.4;
 var QUICKER = 0.6;
-function check6(values) {
+function check7(values) {
   const { choices, numbers: n } = values;
   const faults = [
     ...choices.bottleKind === "fizzy" ? [] : [
@@ -9657,7 +10261,7 @@ function check6(values) {
   ];
   if (faults.length > 0) return faults;
   const worst = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise + RICHER), burnTime: QUICKER * n.burnTime };
-  const share = simulate7({ choices, numbers: worst }, "summary").results.ratingShare;
+  const share = simulate8({ choices, numbers: worst }, "summary").results.ratingShare;
   return share <= 1 ? [] : [
     {
       input: "ventDiameter",
@@ -9668,7 +10272,7 @@ function check6(values) {
     }
   ];
 }
-var inputs7 = defineInputs([
+var inputs8 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "bottleKind",
@@ -9746,8 +10350,8 @@ var inputs7 = defineInputs([
 ]);
 
 // core/catalogue/motion/bottle-line/outcomes.ts
-var logged7 = { used: ["bottleVolume", "ventDiameter"], seen: ["runLength", "runTime"] };
-var results7 = [
+var logged8 = { used: ["bottleVolume", "ventDiameter"], seen: ["runLength", "runTime"] };
+var results8 = [
   result("runLength", "runs", "m"),
   result("runTime", "in", "s"),
   result("topSpeed", "fastest", "m/s"),
@@ -9759,19 +10363,19 @@ var results7 = [
   result("levelFirstRow", "noise at the first row", "dB"),
   result("hush", "to the end of the line", "s", HUSH)
 ];
-var outcomes7 = [
+var outcomes8 = [
   { id: "arrives", look: "gone", name: "runs to the end", sentence: "The bottle runs to the end of the line." },
   { id: "short", look: "partly", name: "stops on the way", sentence: "The bottle stops on the way." },
   { id: "over", look: "harm", name: "is over the bottle\u2019s limit", sentence: "The bottle could burst." }
 ];
-var ledger5 = ({ details: d }) => ({
+var ledger6 = ({ details: d }) => ({
   moment: "at its greatest: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
     { id: "cooling", cause: "hot gas that wants more room, less what the hole lets out", pressure: -d.difference }
   ]
 });
-var sizes5 = (_values, s) => [
+var sizes6 = (_values, s) => [
   {
     id: "peak",
     name: "over the room at most",
@@ -9793,8 +10397,8 @@ var sizes5 = (_values, s) => [
 ];
 
 // core/catalogue/motion/bottle-line/procedure.ts
-var shelf7 = [];
-var procedure7 = [
+var shelf8 = [];
+var procedure8 = [
   {
     id: "line",
     hazards: ["fuel", "pressure"],
@@ -9832,7 +10436,7 @@ var procedure7 = [
   },
   { id: "air", parts: ["Bottle away for good: once used it is softened. No second try with the same bottle."] }
 ];
-var kit7 = () => [
+var kit8 = () => [
   say`bottle of ${asVolume(5e-4)} for fizzy drinks, new`,
   "cap with its hole",
   "nylon line and two strong points",
@@ -9845,7 +10449,7 @@ var kit7 = () => [
 ];
 
 // core/catalogue/motion/bottle-line/drawing.ts
-var drawing7 = (values, s, time) => {
+var drawing8 = (values, s, time) => {
   const n = values.numbers;
   const [place, speed, pressure] = ["place", "speed", "pressure"].map((c) => valueAt(s.trace, c, time));
   const l = n.lineLength;
@@ -9894,7 +10498,7 @@ var drawing7 = (values, s, time) => {
 };
 
 // core/catalogue/motion/bottle-line/teaching.ts
-var why7 = (values, s) => [
+var why8 = (values, s) => [
   say`The hole lets out while it burns: ${asPressure(s.results.peakPressureDifference)} over the room at most,
     ${asShare(s.results.ratingShare)} of the stated limit. The jet gives the bottle
     ${asSpeed(s.results.topSpeed)}.`,
@@ -9911,7 +10515,7 @@ var advice2 = (_values, s, risk) => [
     text: "Places: presenter beside the start, never behind the cap nor in the line; helper with blanket and extinguisher at the far end, to the side; somebody at the door; everybody else beyond the barrier."
   }
 ];
-var explanation7 = (_values, s) => [
+var explanation8 = (_values, s) => [
   {
     from: 7,
     text: "The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the bottle the other way."
@@ -9939,9 +10543,9 @@ var bottleLine = defineDemonstration({
   summary: "Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.",
   noun: ["bottle", "bottles"],
   people: { performs: 18, watches: 11 },
-  gates: gates7,
-  cautions: cautions7,
-  afterFailure: afterFailure7,
+  gates: gates8,
+  cautions: cautions8,
+  afterFailure: afterFailure8,
   gallery: {
     family: "motion",
     effect: "A bottle shoots along a line with a blue flash and a whoosh.",
@@ -9951,26 +10555,26 @@ var bottleLine = defineDemonstration({
   hushWords: { inside: "gas in the bottle", strength: "" },
   wanted: "arrives",
   columns: COLUMNS7,
-  check: check6,
-  simulate: simulate7,
+  check: check7,
+  simulate: simulate8,
   teaching: FUEL_TEACHING,
-  inputs: inputs7,
-  logged: logged7,
-  results: results7,
-  outcomes: outcomes7,
-  ledger: ledger5,
-  sizes: sizes5,
-  shelf: shelf7,
-  procedure: procedure7,
-  kit: kit7,
-  drawing: drawing7,
-  why: why7,
+  inputs: inputs8,
+  logged: logged8,
+  results: results8,
+  outcomes: outcomes8,
+  ledger: ledger6,
+  sizes: sizes6,
+  shelf: shelf8,
+  procedure: procedure8,
+  kit: kit8,
+  drawing: drawing8,
+  why: why8,
   advice: advice2,
-  explanation: explanation7
+  explanation: explanation8
 });
 
 // core/catalogue/steam/can-plunge/cautions.ts
-var gates8 = [
+var gates9 = [
   {
     step: "heat",
     text: "Goggles on for whoever is near; hair and sleeves back; heater on something that does not burn, its way to the bowl clear.",
@@ -9982,20 +10586,20 @@ var gates8 = [
     guards: ["scald", "vacuum"]
   }
 ];
-function cautions8({ numbers: n }, { results: results27, details }, risk) {
+function cautions9({ numbers: n }, { results: results28, details }, risk) {
   return applying(
     scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
     wetFloor(n.bathVolume, "bath"),
     heavy("The bowl, full", 1e3 * n.bathVolume + n.iceMass, "bath"),
     scald(n.chargeTemperature, n.waterCharge, "charge", "Water poured in", "scald-kettle"),
     hotSurface(
-      Math.max(details.overheat ?? 0, results27.boilingTemperature),
+      Math.max(details.overheat ?? 0, results28.boilingTemperature),
       "heat",
       "Heater and can stay hot after use"
     ),
     burnerGas("heat", n.heaterPower > 4e3),
-    boilingDry(dryMargin({ results: results27, details }), details.overheat, "purge", risk.dry),
-    scald(results27.boilingTemperature, n.waterCharge, "lift"),
+    boilingDry(dryMargin({ results: results28, details }), details.overheat, "purge", risk.dry),
+    scald(results28.boilingTemperature, n.waterCharge, "lift"),
     {
       id: "splash",
       step: "plunge",
@@ -10010,12 +10614,12 @@ function cautions8({ numbers: n }, { results: results27, details }, risk) {
       step: "plunge",
       severity: "raised",
       covers: ["vacuum", "load"],
-      hazard: say`A large can: the air presses on its surface with ${asForce(results27.outsideForce)} in all.`,
+      hazard: say`A large can: the air presses on its surface with ${asForce(results28.outsideForce)} in all.`,
       control: "Screen, larger distance, two people who have rehearsed the lift."
     } : void 0
   );
 }
-var afterFailure8 = (_values, _simulation, _risk, outcome) => [
+var afterFailure9 = (_values, _simulation, _risk, outcome) => [
   wait("Leave it in the water for ten seconds: it may still fill or give way."),
   heatOff("Heater off."),
   pressureOff(
@@ -10034,7 +10638,7 @@ var afterFailure8 = (_values, _simulation, _risk, outcome) => [
 ];
 
 // core/catalogue/steam/can-plunge/drawing.ts
-function drawing8(values, simulation, time) {
+function drawing9(values, simulation, time) {
   const n = values.numbers;
   return steamScene(values, simulation, time, {
     shape: "cylinder",
@@ -10050,7 +10654,7 @@ function drawing8(values, simulation, time) {
 }
 
 // core/catalogue/steam/can-plunge/inputs.ts
-var inputs8 = defineInputs([
+var inputs9 = defineInputs([
   ...ROOM_INPUTS,
   ...quantities("vesselVolume", "vesselDiameter", "vesselHeight"),
   choice("wallMaterial"),
@@ -10080,7 +10684,7 @@ var inputs8 = defineInputs([
     "mouthPassage"
   )
 ]);
-var check7 = (values) => [
+var check8 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -10123,7 +10727,7 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
       }).noMore
     );
   }
-  const results27 = {
+  const results28 = {
     ...resultsAtSeal(plan3, filled, gas, coolest),
     ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: cooling.strength.criticalDifference,
@@ -10135,9 +10739,9 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
   const at4 = (time) => time === void 0 ? void 0 : filled.sealing + time;
   const events = new EventList(capped.names).addHeating(filled).add("talk", at4(talkTime)).add("critical", at4(ended.hush)).add("peak", at4(ended.timeOfPeak));
   const simulation = {
-    results: results27,
+    results: results28,
     events: events.sorted(),
-    outcome: outcome(results27),
+    outcome: outcome(results28),
     details: {
       ...detailsAtSeal(plan3, filled),
       timeOfPeak: filled.sealing + ended.timeOfPeak,
@@ -10152,7 +10756,7 @@ var crushOutcome = (stands) => ({ volumeLost, hush }) => volumeLost >= CRUSHED ?
 
 // core/catalogue/steam/can-plunge/outcomes.ts
 var MOSTLY = 0.5;
-var outcomes8 = [
+var outcomes9 = [
   { id: "crush", look: "gone", name: "crushes", sentence: "The can is squashed flat or badly crumpled, with a bang." },
   {
     id: "dent",
@@ -10185,7 +10789,7 @@ function outcomeOf(lost, drawnIn, capacity) {
   if (lost >= VISIBLE) return full ? "both" : "dent";
   return full ? "fill" : "nothing";
 }
-var results8 = steamResults(
+var results9 = steamResults(
   "boilingTemperature",
   "timeToBoil",
   "timeToPlume",
@@ -10203,12 +10807,12 @@ var results8 = steamResults(
   "volumeLost",
   "bathTemperatureAfter"
 );
-var logged8 = {
+var logged9 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth", "heaterPower"],
   seen: ["hush", "waterDrawnIn", "timeToBoil", "timeToPlume", "bathTemperatureAfter"]
 };
-var ledger6 = steamLedger("when the wall gives way");
-var sizes6 = (values, simulation) => sizesOf(
+var ledger7 = steamLedger("when the wall gives way");
+var sizes7 = (values, simulation) => sizesOf(
   simulation,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   true
@@ -10368,7 +10972,7 @@ function untilSealed(values, tolerance, recorder) {
   };
   return { plan: plan3, filled, pool, gas, perfect, first, load, coolingPlan };
 }
-function simulate8(values, detail, refinement = 1) {
+function simulate9(values, detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement);
   const recorder = detail === "trace" ? new TraceRecorder(heatingOf(values)) : void 0;
   const { plan: plan3, filled, pool, gas, perfect, first, load, coolingPlan } = untilSealed(values, tolerance, recorder);
@@ -10386,7 +10990,7 @@ function simulate8(values, detail, refinement = 1) {
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount + 1);
   const drawnIn = state3[COOLING.drawnIn] / quickLiquidDensity(bathTemperature);
   const volumeLost = Math.max(0, state3[COOLING.lost]);
-  const results27 = {
+  const results28 = {
     ...resultsAtSeal(plan3, filled, gas, bathTemperature),
     ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: coolingPlan.strength.criticalDifference,
@@ -10399,7 +11003,7 @@ function simulate8(values, detail, refinement = 1) {
   for (const o of ended.occurrences) events.add(o.id, filled.sealing + o.time);
   events.add("peak", filled.sealing + ended.timeOfPeak);
   const simulation = {
-    results: results27,
+    results: results28,
     events: events.sorted(),
     outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
     details: {
@@ -10425,7 +11029,7 @@ function repeats(values, _simulation, count2) {
 
 // core/catalogue/steam/can-plunge/procedure.ts
 var at2 = (input) => ({ input });
-var procedure8 = [
+var procedure9 = [
   {
     id: "bath",
     hazards: ({ numbers: n }) => n.bathTemperature >= SCALDS ? ["scald"] : [],
@@ -10497,12 +11101,12 @@ var procedure8 = [
     duration: (s) => s.results.hush
   }
 ];
-var shelf8 = [
+var shelf9 = [
   { step: "bath", kind: "bath" },
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["aluminium", "steel"], capacity: [5e-5, 6e-3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
 ];
-var kit8 = (values) => [
+var kit9 = (values) => [
   "can, rinsed, and as many spares as the forecast says",
   "measuring spoon or small cylinder",
   "heater",
@@ -10515,11 +11119,11 @@ var kit8 = (values) => [
   "clock",
   "tray and towel"
 ];
-var ready2 = (values, simulation) => readyFromPlan(heatingOf(values), simulation);
+var ready3 = (values, simulation) => readyFromPlan(heatingOf(values), simulation);
 var waterWindow = (values) => waterWindowOf(heatingOf(values), values.numbers.waterCharge);
 
 // core/catalogue/steam/can-plunge/teaching.ts
-function why8(values, simulation) {
+function why9(values, simulation) {
   const { results: r, outcome, details } = simulation;
   const critical = asPressure(r.criticalPressureDifference);
   const peak = asPressure(r.peakPressureDifference);
@@ -10556,7 +11160,7 @@ function why8(values, simulation) {
     );
   return lines;
 }
-function explanation8(_values, simulation) {
+function explanation9(_values, simulation) {
   const { results: r } = simulation;
   const air = asShare(r.residualAirFraction);
   const force = asForce(r.outsideForce);
@@ -10588,7 +11192,7 @@ function explanation8(_values, simulation) {
     }
   ];
 }
-var teaching7 = {
+var teaching8 = {
   wrongIdea: {
     idea: "The can is sucked in by the vacuum.",
     answer: "A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back."
@@ -10613,9 +11217,9 @@ var canPlunge = defineDemonstration({
   summary: "A drinks can with a little boiling water, turned over into cold water.",
   noun: ["can", "cans"],
   people: { performs: 14, watches: 7 },
-  gates: gates8,
-  cautions: cautions8,
-  afterFailure: afterFailure8,
+  gates: gates9,
+  cautions: cautions9,
+  afterFailure: afterFailure9,
   gallery: {
     family: "steam",
     effect: "A bang, and the can is flat before anyone has seen it move.",
@@ -10623,27 +11227,27 @@ var canPlunge = defineDemonstration({
     ages: [7, 18]
   },
   hushWords: { inside: "air in the can", strength: "the wall gives way here" },
-  inputs: inputs8,
-  outcomes: outcomes8,
+  inputs: inputs9,
+  outcomes: outcomes9,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  procedure: procedure8,
-  simulate: simulate8,
-  drawing: drawing8,
-  why: why8,
-  explanation: explanation8,
+  columns: COLUMNS3,
+  procedure: procedure9,
+  simulate: simulate9,
+  drawing: drawing9,
+  why: why9,
+  explanation: explanation9,
   repeats,
-  check: check7,
-  logged: logged8,
-  results: results8,
-  ledger: ledger6,
-  sizes: sizes6,
-  shelf: shelf8,
-  kit: kit8,
-  ready: ready2,
+  check: check8,
+  logged: logged9,
+  results: results9,
+  ledger: ledger7,
+  sizes: sizes7,
+  shelf: shelf9,
+  kit: kit9,
+  ready: ready3,
   waterWindow,
-  teaching: teaching7
+  teaching: teaching8
 });
 
 // core/mechanisms/flame-gas.ts
@@ -10958,7 +11562,7 @@ var COLUMNS8 = [
   ...HOT_COLUMNS,
   { id: "level", name: "water in the jar", quantity: "length" }
 ];
-var SEEN2 = 8e-3;
+var SEEN3 = 8e-3;
 var sections = ({ numbers: n, choices }) => {
   const body = Math.PI * n.jarDiameter * n.jarDiameter / 4;
   const neck = choices.jarShape === "necked" ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : body;
@@ -10975,7 +11579,7 @@ function volumeFor(values, level) {
 }
 var dishWater = ({ numbers: n }) => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth;
 var wallArea = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter;
-function simulate9(values, detail, refinement = 1) {
+function simulate10(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -10997,7 +11601,7 @@ function simulate9(values, detail, refinement = 1) {
       density: liquidDensity(Math.max(274, room)),
       flame: { fuel: fuelOf("paraffin"), power: n.flamePower * n.candles, kept: n.flameShare, diesAt: n.diesAt },
       wickHeight: n.wickHeight,
-      seen: SEEN2
+      seen: SEEN3
     },
     stepTolerance(detail, refinement),
     rows && ((time2, s, pressure, level2) => rows.add(time2, {
@@ -11045,7 +11649,7 @@ function simulate9(values, detail, refinement = 1) {
       ...bubbling ? [{ id: "bubbles", name: "first bubble", time: bubbling[0] }] : [],
       { id: "out", name: "flame out", time: flameOut }
     ],
-    outcome: ended.drowned ? "drowned" : ended.gurgles !== void 0 ? "gurgles" : level >= SEEN2 ? "rises" : "little",
+    outcome: ended.drowned ? "drowned" : ended.gurgles !== void 0 ? "gurgles" : level >= SEEN3 ? "rises" : "little",
     details: {
       stationPressure: outside,
       sealing: 0,
@@ -11074,14 +11678,14 @@ function simulate9(values, detail, refinement = 1) {
 
 // core/catalogue/hot-air/candle-jar/cautions.ts
 var FEW_FLAMES = 3;
-var gates9 = [
+var gates10 = [
   {
     step: "dish",
     text: "Before the candle is lit: hair and sleeves back; the dish stands level and full; jar in reach, wet cloth at hand.",
     guards: ["flame", "heat"]
   }
 ];
-var cautions9 = (values, _s, risk) => {
+var cautions10 = (values, _s, risk) => {
   const many = values.numbers.candles > FEW_FLAMES;
   return applying(
     openFlame("dish", many),
@@ -11097,7 +11701,7 @@ var cautions9 = (values, _s, risk) => {
     hotSurface(atWorst(risk, "hottest"), "watch", "The gas under the jar and its top get hot")
   );
 };
-var afterFailure9 = (_values, _s, _risk, outcome) => [
+var afterFailure10 = (_values, _s, _risk, outcome) => [
   wait("Let it stand until the flame is out and the glass is cool."),
   heatOff("Still burning? Leave it: it goes out by itself."),
   pressureOff("Tilt the jar with a cloth until air gurgles in."),
@@ -11113,7 +11717,7 @@ var afterFailure9 = (_values, _s, _risk, outcome) => [
 // core/catalogue/hot-air/candle-jar/inputs.ts
 var DISH = 0.2;
 var rimWidth = ({ numbers: n, choices }) => choices.jarShape === "necked" ? n.mouthDiameter : n.jarDiameter;
-var inputs9 = defineInputs([
+var inputs10 = defineInputs([
   ...ROOM_INPUTS,
   blank("jarVolume", "jar", "mL", "vessel", 9e-4, [5e-5, 0.012], [2e-4, 3e-3], 0.02),
   blank("jarDiameter", "jar across", "cm", "vessel", 0.095, [0.03, 0.4], [0.05, 0.2], 0.01),
@@ -11189,7 +11793,7 @@ var retired = [
     from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(1e-3, volume / (Math.PI / 4 * dishDiameter * dishDiameter)))
   }
 ];
-var check8 = ({ numbers: n, choices }) => [
+var check9 = ({ numbers: n, choices }) => [
   ...under(n.dishDiameter, 1.05 * rimWidth({ numbers: n, choices })) ? [
     {
       input: "dishDiameter",
@@ -11225,8 +11829,8 @@ var check8 = ({ numbers: n, choices }) => [
 ];
 
 // core/catalogue/hot-air/candle-jar/outcomes.ts
-var logged9 = { used: ["jarVolume", "flamePower", "candles"], seen: ["level", "flameTime", "bubbles"] };
-var results9 = [
+var logged10 = { used: ["jarVolume", "flamePower", "candles"], seen: ["level", "flameTime", "bubbles"] };
+var results10 = [
   result("level", "water rises", "cm"),
   result("share", "of the jar\u2019s volume", "%"),
   result("levelCooling", "of it by cooling", "mm"),
@@ -11239,7 +11843,7 @@ var results9 = [
   result("peakPressureDifference", "greatest pressure difference", "Pa"),
   result("hush", "until the rise is seen", "s", HUSH)
 ];
-var outcomes9 = [
+var outcomes10 = [
   { id: "rises", look: "gone", name: "rises", sentence: "The flame dies, and then the water rises in the jar." },
   {
     id: "drowned",
@@ -11250,7 +11854,7 @@ var outcomes9 = [
   { id: "gurgles", look: "part-filled", name: "runs the dish dry", sentence: "The dish runs dry and air gurgles in." },
   { id: "little", look: "nothing", name: "hardly rises", sentence: "The flame dies; the water hardly rises." }
 ];
-var ledger7 = ({ details: d }) => ({
+var ledger8 = ({ details: d }) => ({
   moment: "at the end",
   difference: d.difference,
   rows: [
@@ -11266,7 +11870,7 @@ var ledger7 = ({ details: d }) => ({
     }
   ]
 });
-var sizes7 = (values, s) => [
+var sizes8 = (values, s) => [
   {
     id: "lifted",
     name: "water held up",
@@ -11278,10 +11882,10 @@ var sizes7 = (values, s) => [
 ];
 
 // core/catalogue/hot-air/candle-jar/procedure.ts
-var shelf9 = [
+var shelf10 = [
   { step: "cover", kind: "vessel", shapes: ["cylinder", "bell-jar"], materials: ["glass"], capacity: [5e-5, 3e-3] }
 ];
-var procedure9 = [
+var procedure10 = [
   {
     id: "dish",
     hazards: ["flame"],
@@ -11324,7 +11928,7 @@ var procedure9 = [
     parts: ["Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs."]
   }
 ];
-var kit9 = () => [
+var kit10 = () => [
   "candle",
   "dish",
   "coloured water",
@@ -11338,7 +11942,7 @@ var kit9 = () => [
 
 // core/catalogue/hot-air/candle-jar/drawing.ts
 var SHOWN = 1e-3;
-var drawing9 = (values, s, time) => {
+var drawing10 = (values, s, time) => {
   const n = values.numbers;
   const [level, oxygen, temperature] = ["level", "oxygen", "gasTemperature"].map((c) => valueAt(s.trace, c, time));
   const across = n.jarDiameter;
@@ -11456,7 +12060,7 @@ var drawing9 = (values, s, time) => {
 };
 
 // core/catalogue/hot-air/candle-jar/teaching.ts
-var why9 = (_values, s) => {
+var why10 = (_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results;
   return [
     say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
@@ -11484,7 +12088,7 @@ var advice3 = (values, s) => [
           times as high.`
   }
 ];
-var explanation9 = (_values, s) => {
+var explanation10 = (_values, s) => {
   const r = s.results;
   return [
     {
@@ -11511,7 +12115,7 @@ var explanation9 = (_values, s) => {
     }
   ];
 };
-var teaching8 = {
+var teaching9 = {
   wrongIdea: {
     idea: "The candle uses up the oxygen, a fifth of the air, so the water rises a fifth.",
     answer: "The flame dies with three quarters of the oxygen left, makes carbon dioxide, and the water rises after it has died. It is mostly the gas cooling. With more candles it rises higher, though there is no more oxygen."
@@ -11542,7 +12146,7 @@ var variants2 = (values) => {
   return sideBySide(
     "Jars side by side",
     values,
-    simulate9,
+    simulate10,
     ["flameTime", "level", "share"],
     [
       sized("straight, half the size", 0.5, 0.794, "straight"),
@@ -11560,9 +12164,9 @@ var candleJar = defineDemonstration({
   summary: "A candle in a dish of water, a jar over it: the flame dies, and the water rises.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 7 },
-  gates: gates9,
-  cautions: cautions9,
-  afterFailure: afterFailure9,
+  gates: gates10,
+  cautions: cautions10,
+  afterFailure: afterFailure10,
   gallery: {
     family: "hot-air",
     effect: "The flame shrinks and dies, and water climbs into the jar.",
@@ -11572,28 +12176,28 @@ var candleJar = defineDemonstration({
   hushWords: { inside: "oxygen left of the air", strength: "" },
   wanted: "rises",
   columns: COLUMNS8,
-  simulate: simulate9,
-  inputs: inputs9,
+  simulate: simulate10,
+  inputs: inputs10,
   retired,
-  check: check8,
-  logged: logged9,
-  results: results9,
-  outcomes: outcomes9,
-  ledger: ledger7,
-  sizes: sizes7,
-  shelf: shelf9,
-  procedure: procedure9,
-  kit: kit9,
-  drawing: drawing9,
-  why: why9,
+  check: check9,
+  logged: logged10,
+  results: results10,
+  outcomes: outcomes10,
+  ledger: ledger8,
+  sizes: sizes8,
+  shelf: shelf10,
+  procedure: procedure10,
+  kit: kit10,
+  drawing: drawing10,
+  why: why10,
   advice: advice3,
-  explanation: explanation9,
-  teaching: teaching8,
+  explanation: explanation10,
+  teaching: teaching9,
   variants: variants2
 });
 
 // core/catalogue/motion/canister-pop/cautions.ts
-var gates10 = [
+var gates11 = [
   {
     step: "stand",
     text: "Written assessment signed; trained staff only; everybody behind the line, nothing over the canister.",
@@ -11601,12 +12205,12 @@ var gates10 = [
   },
   { step: "pop", text: "Eye and ear protection on; nobody forward; fire blanket at hand.", guards: [] }
 ];
-var cautions10 = (_values, _s, risk) => applying(
+var cautions11 = (_values, _s, risk) => applying(
   fuelMixture("stand"),
   projectile("the lid", atWorst(risk, "launchSpeed"), atWorst(risk, "reach"), atWorst(risk, "lidEnergy"), "stand"),
   bang(atWorst(risk, "levelFirstRow"), "pop")
 );
-var afterFailure10 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
+var afterFailure11 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
   { kind: "stand-back", text: "Stop. Is anybody hit? First aid; an eye: do not rub, cover it, doctor." },
   ...fuelFailure(
     "it",
@@ -11620,7 +12224,7 @@ var afterFailure10 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
 // core/catalogue/motion/canister-pop/inputs.ts
 var POOREST = 1;
 var LETS_GO = 0.6;
-function check9(values) {
+function check10(values) {
   const most = LETS_GO * POOREST * values.numbers.stationPressure;
   return [
     ...noOxygen(values),
@@ -11636,7 +12240,7 @@ function check9(values) {
     ] : []
   ];
 }
-var inputs10 = defineInputs([
+var inputs11 = defineInputs([
   ...ROOM_INPUTS,
   blank("canisterVolume", "canister", "mL", "vessel", 6e-5, [5e-6, 5e-4], [2e-5, 3e-4], 0.03, {
     lever: [-3e-5, 1e-4]
@@ -11742,7 +12346,7 @@ var COLUMNS9 = [
 ];
 var TUMBLING = 0.6;
 var HOT = 1200;
-function simulate10(values, detail, refinement = 1) {
+function simulate11(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -11824,8 +12428,8 @@ function simulate10(values, detail, refinement = 1) {
 }
 
 // core/catalogue/motion/canister-pop/outcomes.ts
-var logged10 = { used: ["canisterVolume", "firstRow"], seen: ["riseHeight"] };
-var results10 = [
+var logged11 = { used: ["canisterVolume", "firstRow"], seen: ["riseHeight"] };
+var results11 = [
   result("launchSpeed", "lid leaves at", "m/s"),
   result("reach", "could fly", "m"),
   result("riseHeight", "straight up it rises", "m"),
@@ -11836,7 +12440,7 @@ var results10 = [
   result("storedEnergy", "work stored in the gas", "J"),
   result("hush", "lit until it pops", "s", HUSH)
 ];
-var outcomes10 = [
+var outcomes11 = [
   {
     id: "clear",
     look: "gone",
@@ -11851,12 +12455,12 @@ var outcomes10 = [
   },
   { id: "holds", look: "nothing", name: "lid holds", sentence: "The lid stays on." }
 ];
-var ledger8 = ({ details: d }) => ({
+var ledger9 = ({ details: d }) => ({
   moment: "as the lid lets go: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "cooling", cause: "hot gas that wants more room", pressure: -d.difference }]
 });
-var sizes8 = (_values, s) => [
+var sizes9 = (_values, s) => [
   {
     id: "lidEnergy",
     name: "energy of the lid",
@@ -11876,8 +12480,8 @@ var sizes8 = (_values, s) => [
 ];
 
 // core/catalogue/motion/canister-pop/procedure.ts
-var shelf10 = [];
-var procedure10 = [
+var shelf11 = [];
+var procedure11 = [
   {
     id: "stand",
     hazards: ["fuel", "flame"],
@@ -11909,7 +12513,7 @@ var procedure10 = [
   },
   { id: "air", parts: ["Flame out, lid found, canister aired and cold before anything is done again."] }
 ];
-var kit10 = () => [
+var kit11 = () => [
   "canister with a push-on lid, unmarked by earlier use",
   "clamp and stand",
   "screen",
@@ -11920,7 +12524,7 @@ var kit10 = () => [
 ];
 
 // core/catalogue/motion/canister-pop/drawing.ts
-var drawing10 = (values, s, time) => {
+var drawing11 = (values, s, time) => {
   const n = values.numbers;
   const [height, pressure] = ["height", "pressure"].map((c) => valueAt(s.trace, c, time));
   const d = n.lidDiameter;
@@ -11975,7 +12579,7 @@ var drawing10 = (values, s, time) => {
 };
 
 // core/catalogue/motion/canister-pop/teaching.ts
-var why10 = (values, s) => [
+var why11 = (values, s) => [
   say`At ${asPressure(values.numbers.releaseGauge)} over the room the gas pushes on the lid with
     ${asForce(s.details.area * values.numbers.releaseGauge)}. It leaves at ${asSpeed(s.results.launchSpeed ?? 0)}
     with ${asEnergy(s.results.lidEnergy)}, and could land ${asLength(s.results.reach ?? 0)} away.`,
@@ -11990,7 +12594,7 @@ var advice4 = (_values, _s, risk) => [
     text: "Places: presenter at arm\u2019s length beside it, never over it; helper with blanket and extinguisher two steps behind; somebody at the door; everybody else beyond the line."
   }
 ];
-var explanation10 = (values, s) => [
+var explanation11 = (values, s) => [
   {
     from: 7,
     text: "A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes the lid away."
@@ -12018,9 +12622,9 @@ var canisterPop = defineDemonstration({
   summary: "Burning vapour drives the lid off a small canister. Planned here: places, limits, distances; no recipe.",
   noun: ["canister", "canisters"],
   people: { performs: 18, watches: 11 },
-  gates: gates10,
-  cautions: cautions10,
-  afterFailure: afterFailure10,
+  gates: gates11,
+  cautions: cautions11,
+  afterFailure: afterFailure11,
   gallery: {
     family: "motion",
     effect: "A lid flies off a little can with a bang.",
@@ -12030,30 +12634,30 @@ var canisterPop = defineDemonstration({
   hushWords: { inside: "gas in the canister", strength: "" },
   wanted: "clear",
   columns: COLUMNS9,
-  check: check9,
-  simulate: simulate10,
+  check: check10,
+  simulate: simulate11,
   teaching: FUEL_TEACHING,
-  inputs: inputs10,
-  logged: logged10,
-  results: results10,
-  outcomes: outcomes10,
-  ledger: ledger8,
-  sizes: sizes8,
-  shelf: shelf10,
-  procedure: procedure10,
-  kit: kit10,
-  drawing: drawing10,
-  why: why10,
+  inputs: inputs11,
+  logged: logged11,
+  results: results11,
+  outcomes: outcomes11,
+  ledger: ledger9,
+  sizes: sizes9,
+  shelf: shelf11,
+  procedure: procedure11,
+  kit: kit11,
+  drawing: drawing11,
+  why: why11,
   advice: advice4,
-  explanation: explanation10
+  explanation: explanation11
 });
 
 // core/catalogue/holding/card-and-glass/cautions.ts
-var gates11 = [
+var gates12 = [
   { step: "turn", text: "Over a bowl, never over a head at first.", guards: ["load"] }
 ];
-var cautions11 = ({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn"));
-var afterFailure11 = (_values, _s, _risk, outcome) => [
+var cautions12 = ({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn"));
+var afterFailure12 = (_values, _s, _risk, outcome) => [
   wait("Hold it over the bowl until no more comes."),
   pressureOff("Glass upright again."),
   near("Look at the rim for a chip; wipe the floor before anybody walks there."),
@@ -12099,7 +12703,7 @@ function badFills(values) {
   }
   return bad;
 }
-function simulate11(values, detail) {
+function simulate12(values, detail) {
   const n = values.numbers;
   const glass = glassOf(values);
   const outside = n.stationPressure;
@@ -12168,7 +12772,7 @@ var CARDS = {
 var card = ({ choices }) => CARDS[choices.card ?? ""] ?? CARDS.card;
 var CELSIUS3 = 273.15;
 var MOST_WATER = 5e-3;
-var inputs11 = defineInputs([
+var inputs12 = defineInputs([
   ...ROOM_INPUTS,
   blank("glassDiameter", "glass across at the rim", "cm", "vessel", 0.07, [0.01, 0.3], [0.04, 0.12], 0.01),
   blank("glassHeight", "glass high inside", "cm", "vessel", 0.12, [0.02, 1.5], [0.06, 0.4], 0.01),
@@ -12225,7 +12829,7 @@ var inputs11 = defineInputs([
     "by the kind; assumption"
   )
 ]);
-var check10 = ({ numbers: n }) => {
+var check11 = ({ numbers: n }) => {
   const water = n.fillShare * Math.PI / 4 * n.glassDiameter * n.glassDiameter * n.glassHeight;
   return water <= MOST_WATER ? [] : [
     {
@@ -12238,8 +12842,8 @@ var check10 = ({ numbers: n }) => {
 };
 
 // core/catalogue/holding/card-and-glass/outcomes.ts
-var logged11 = { used: ["fillShare", "glassHeight", "card"], seen: ["hush"] };
-var results11 = [
+var logged12 = { used: ["fillShare", "glassHeight", "card"], seen: ["hush"] };
+var results12 = [
   result("sag", "card must hang lower by", "mm"),
   result("sealedGap", "and may by", "mm"),
   result("peakPressureDifference", "trapped air falls by", "Pa"),
@@ -12248,7 +12852,7 @@ var results11 = [
   result("airPush", "room pushes up on the card with", "N"),
   result("hush", "holds for", "s", HUSH)
 ];
-var outcomes11 = [
+var outcomes12 = [
   { id: "holds", look: "gone", name: "holds", sentence: "The card stays and the water with it." },
   {
     id: "later",
@@ -12263,14 +12867,14 @@ var outcomes11 = [
     sentence: "The card slips and the water falls as it is turned."
   }
 ];
-var ledger9 = ({ details: d }) => ({
+var ledger10 = ({ details: d }) => ({
   moment: "turned over",
   difference: d.difference,
   rows: [
     { id: "stretched", cause: "trapped air, given a little more room as the card hangs lower", pressure: d.difference }
   ]
 });
-var sizes9 = (_values, s) => [
+var sizes10 = (_values, s) => [
   {
     id: "airPush",
     name: "room pushing up",
@@ -12290,8 +12894,8 @@ var sizes9 = (_values, s) => [
 ];
 
 // core/catalogue/holding/card-and-glass/procedure.ts
-var shelf11 = [];
-var procedure11 = [
+var shelf12 = [];
+var procedure12 = [
   {
     id: "fill",
     parts: [
@@ -12318,7 +12922,7 @@ var procedure11 = [
     duration: (s) => s.results.hush
   }
 ];
-var kit11 = (values) => [
+var kit12 = (values) => [
   "glass or tumbler",
   card(values).name,
   "bowl",
@@ -12328,7 +12932,7 @@ var kit11 = (values) => [
 ];
 
 // core/catalogue/holding/card-and-glass/drawing.ts
-var drawing11 = (values, s, time) => {
+var drawing12 = (values, s, time) => {
   const n = values.numbers;
   const [turned2, hang, left, pressure] = ["turned", "sag", "waterLeft", "pressure"].map(
     (c) => valueAt(s.trace, c, time)
@@ -12433,7 +13037,7 @@ var drawing11 = (values, s, time) => {
 };
 
 // core/catalogue/holding/card-and-glass/teaching.ts
-var why11 = (values, s) => [
+var why12 = (values, s) => [
   say`The room pushes up with ${asForce(s.results.airPush)}, the water weighs only
     ${asForce(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as hard. It must
     lose ${asPressure(s.results.peakPressureDifference)}, and it does so by the card hanging
@@ -12450,7 +13054,7 @@ var advice5 = (values) => {
     } : { text: "This glass holds however full it is; half full asks most of it." }
   ];
 };
-var explanation11 = (values, s) => [
+var explanation12 = (values, s) => [
   { from: 7, text: "The air under the card pushes up, and it is stronger than the water is heavy." },
   {
     from: 11,
@@ -12470,7 +13074,7 @@ var explanation11 = (values, s) => [
       ${asLength(1)} wide it would not hold, ${asPressure(values.numbers.stationPressure)} or not.`
   }
 ];
-var teaching9 = {
+var teaching10 = {
   wrongIdea: {
     idea: "It only works with a full glass, because no air may be inside.",
     answer: "It works half full as well. The air inside spreads a hair and pushes that much less. In a very tall glass half full it fails."
@@ -12492,9 +13096,9 @@ var cardAndGlass = defineDemonstration({
   summary: "A glass of water, a card on it, turned over: the card stays.",
   noun: ["try", "tries"],
   people: { performs: 6, watches: 7 },
-  gates: gates11,
-  cautions: cautions11,
-  afterFailure: afterFailure11,
+  gates: gates12,
+  cautions: cautions12,
+  afterFailure: afterFailure12,
   gallery: {
     family: "holding",
     effect: "A glass of water is turned over, and nothing comes out.",
@@ -12504,28 +13108,28 @@ var cardAndGlass = defineDemonstration({
   hushWords: { inside: "air over the water", strength: "" },
   wanted: "holds",
   columns: COLUMNS10,
-  simulate: simulate11,
-  inputs: inputs11,
-  check: check10,
-  logged: logged11,
-  results: results11,
-  outcomes: outcomes11,
-  ledger: ledger9,
-  sizes: sizes9,
-  shelf: shelf11,
-  procedure: procedure11,
-  kit: kit11,
-  drawing: drawing11,
-  why: why11,
+  simulate: simulate12,
+  inputs: inputs12,
+  check: check11,
+  logged: logged12,
+  results: results12,
+  outcomes: outcomes12,
+  ledger: ledger10,
+  sizes: sizes10,
+  shelf: shelf12,
+  procedure: procedure12,
+  kit: kit12,
+  drawing: drawing12,
+  why: why12,
   advice: advice5,
-  explanation: explanation11,
-  teaching: teaching9
+  explanation: explanation12,
+  teaching: teaching10
 });
 
 // core/catalogue/cloud-and-float/cloud-bottle/cautions.ts
 var spirits = (choices) => choices.liquid === "ethanol";
 var FLIES = 40;
-var gates12 = [
+var gates13 = [
   {
     step: "bottle",
     text: "Bottle new, for fizzy drinks, without a scratch. With spirits: no flame, match or hot plate in the room, stock bottle away.",
@@ -12533,7 +13137,7 @@ var gates12 = [
   },
   { step: "press", text: "Goggles on; stopper towards nobody; gauge in view.", guards: ["projectile"] }
 ];
-var cautions12 = ({ numbers: n, choices }, _s, risk) => {
+var cautions13 = ({ numbers: n, choices }, _s, risk) => {
   const push = atWorst(risk, "stopperForce");
   return applying(
     spirits(choices) ? flammable("Ethanol", n.spirits, "bottle") : void 0,
@@ -12557,7 +13161,7 @@ var cautions12 = ({ numbers: n, choices }, _s, risk) => {
     } : void 0
   );
 };
-var afterFailure12 = ({ choices }, _s, _risk, outcome) => [
+var afterFailure13 = ({ choices }, _s, _risk, outcome) => [
   standBack("Stopper or cap pointing at nobody; nobody looks into the mouth."),
   pressureOff("Let the pressure off: open the valve or the cap slowly, until it hisses no more."),
   near(
@@ -12850,7 +13454,7 @@ var CLOSED_HEAT = 20.9;
 var OPEN_HEAT = 29.2;
 var PRESS_POINTS = 12;
 var ETHANOL_DENSITY2 = 789;
-function simulate12(values, detail, refinement = 1) {
+function simulate13(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -12986,7 +13590,7 @@ function simulate12(values, detail, refinement = 1) {
 // core/catalogue/cloud-and-float/cloud-bottle/inputs.ts
 var READ_TO = 0.86;
 var SQUEEZED_TO = 0.63;
-function check11({ numbers: n, choices }) {
+function check12({ numbers: n, choices }) {
   const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating);
   const hardest = SQUEEZED_TO * n.pressureRating;
   return [
@@ -13036,7 +13640,7 @@ var BOTTLES = {
   }
 };
 var bottleOf2 = ({ choices }) => BOTTLES[choices.bottleKind ?? ""] ?? BOTTLES.fizzy;
-var inputs12 = defineInputs([
+var inputs13 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "bottleKind",
@@ -13195,8 +13799,8 @@ var inputs12 = defineInputs([
 ]);
 
 // core/catalogue/cloud-and-float/cloud-bottle/outcomes.ts
-var logged12 = { used: ["gaugePressure", "nuclei", "liquid"], seen: ["cloudTime"] };
-var results12 = [
+var logged13 = { used: ["gaugePressure", "nuclei", "liquid"], seen: ["cloudTime"] };
+var results13 = [
   result("opticalDepth", "optical depth of the cloud", "1"),
   result("liquidWater", "droplets in a cubic metre", "g"),
   result("dropRadius", "droplets\u2019 radius", "mm"),
@@ -13211,7 +13815,7 @@ var results12 = [
   result("ratingShare", "of the stated limit", "%"),
   result("storedEnergy", "work stored in the gas", "J")
 ];
-var outcomes12 = [
+var outcomes13 = [
   {
     id: "cloud",
     look: "gone",
@@ -13221,7 +13825,7 @@ var outcomes12 = [
   { id: "faint", look: "partly", name: "shows a faint haze", sentence: "A faint haze that only the front row sees." },
   { id: "clear", look: "nothing", name: "stays clear", sentence: "The bottle stays clear." }
 ];
-var ledger10 = ({ details: d }) => ({
+var ledger11 = ({ details: d }) => ({
   moment: "from held to coldest",
   difference: d.difference,
   rows: [
@@ -13229,7 +13833,7 @@ var ledger10 = ({ details: d }) => ({
     { id: "cooling", cause: "the gas getting colder as it expands", pressure: d.coolingRow }
   ]
 });
-var sizes10 = (_values, s) => [
+var sizes11 = (_values, s) => [
   {
     id: "stopperForce",
     name: "push on the stopper",
@@ -13249,10 +13853,10 @@ var sizes10 = (_values, s) => [
 ];
 
 // core/catalogue/cloud-and-float/cloud-bottle/procedure.ts
-var shelf12 = [
+var shelf13 = [
   { step: "bottle", kind: "vessel", shapes: ["bottle"], materials: ["PET"] }
 ];
-var procedure12 = [
+var procedure13 = [
   {
     id: "bottle",
     hazards: ({ choices }) => choices.liquid === "ethanol" ? ["flame"] : [],
@@ -13305,7 +13909,7 @@ var procedure12 = [
   },
   { id: "again", parts: ["Press again: it clears. Let go: it is back."] }
 ];
-var kit12 = (values) => [
+var kit13 = (values) => [
   bottleOf2(values).name,
   "stopper with valve, or cap",
   values.choices.way === "squeeze" ? "two strong hands" : "pump with gauge",
@@ -13316,7 +13920,7 @@ var kit12 = (values) => [
 ];
 
 // core/catalogue/cloud-and-float/cloud-bottle/drawing.ts
-var drawing12 = (values, s, time) => {
+var drawing13 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, temperature, depth] = ["pressure", "gasTemperature", "depth"].map(
     (c) => valueAt(s.trace, c, time)
@@ -13393,7 +13997,7 @@ var drawing12 = (values, s, time) => {
 };
 
 // core/catalogue/cloud-and-float/cloud-bottle/teaching.ts
-var why12 = (values, s) => [
+var why13 = (values, s) => [
   say`Let go from ${asPressure(s.details.stationPressure + s.results.peakPressureDifference)} the gas pushes some
     of itself out, works, and cools to ${asTemperature(s.results.coldest)} (${asTemperature(s.results.dryCold)} if
     no vapour had turned to droplets and given its heat back).`,
@@ -13411,7 +14015,7 @@ var advice6 = (values, s) => [
           ${s.results.cloudTime === void 0 ? "longer than half a minute" : say`about ${asTime(s.results.cloudTime)}`}.` : values.choices.nuclei === "smoke" || values.choices.liquid === "ethanol" ? "More pressure, a quicker release, or light from the side." : "A wisp of smoke makes the difference: drops need something to settle on."
   }
 ];
-var explanation12 = (_values, s) => [
+var explanation13 = (_values, s) => [
   {
     from: 7,
     text: "There is water in the air that you cannot see. When the air gets cold all at once, the water makes tiny drops on tiny bits of smoke: a cloud."
@@ -13435,7 +14039,7 @@ var explanation12 = (_values, s) => [
       smoke makes it white, not more water.`
   }
 ];
-var teaching10 = {
+var teaching11 = {
   wrongIdea: {
     idea: "The cloud is steam, or it is the smoke.",
     answer: "Vapour is invisible; the cloud is liquid droplets. Press, and it is clear again: the smoke did not go away, the drops did."
@@ -13457,9 +14061,9 @@ var cloudBottle = defineDemonstration({
   summary: "Damp air under pressure, let go: a cloud. Pressed again: clear.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 7 },
-  gates: gates12,
-  cautions: cautions12,
-  afterFailure: afterFailure12,
+  gates: gates13,
+  cautions: cautions13,
+  afterFailure: afterFailure13,
   gallery: {
     family: "cloud-and-float",
     effect: "A clear bottle turns white at a pop, and clear again when pumped.",
@@ -13469,31 +14073,31 @@ var cloudBottle = defineDemonstration({
   hushWords: { inside: "gas in the bottle", strength: "" },
   wanted: "cloud",
   columns: COLUMNS11,
-  check: check11,
-  simulate: simulate12,
-  inputs: inputs12,
-  logged: logged12,
-  results: results12,
-  outcomes: outcomes12,
-  ledger: ledger10,
-  sizes: sizes10,
-  shelf: shelf12,
-  procedure: procedure12,
-  kit: kit12,
-  drawing: drawing12,
-  why: why12,
+  check: check12,
+  simulate: simulate13,
+  inputs: inputs13,
+  logged: logged13,
+  results: results13,
+  outcomes: outcomes13,
+  ledger: ledger11,
+  sizes: sizes11,
+  shelf: shelf13,
+  procedure: procedure13,
+  kit: kit13,
+  drawing: drawing13,
+  why: why13,
   advice: advice6,
-  explanation: explanation12,
-  teaching: teaching10
+  explanation: explanation13,
+  teaching: teaching11
 });
 
 // core/catalogue/cloud-and-float/diver/cautions.ts
-var gates13 = [];
-var cautions13 = ({ numbers: n, choices }) => applying(
+var gates14 = [];
+var cautions14 = ({ numbers: n, choices }) => applying(
   choices.material === "glass" ? dropped("trim", "A thin glass float breaks") : void 0,
   wetFloor(n.vesselHeight * 5e-3, "bottle")
 );
-var afterFailure13 = (_values, _s, _risk, outcome) => [
+var afterFailure14 = (_values, _s, _risk, outcome) => [
   pressureOff("Let go of the bottle; open the cap over the tray."),
   near("Bubbles on the outside of the float? Tap it. Bottle full to the brim? A big air space swallows the squeeze."),
   next(
@@ -13629,7 +14233,7 @@ function waterForSqueeze(values, squeeze) {
 var SQUEEZING2 = 0.6;
 var SETTLE = 1;
 var LONGEST5 = 14;
-function simulate13(values, detail, refinement = 1) {
+function simulate14(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const bulb = bulbOf(values);
@@ -13713,7 +14317,7 @@ function simulate13(values, detail, refinement = 1) {
 
 // core/catalogue/cloud-and-float/diver/inputs.ts
 var CELSIUS4 = 273.15;
-var inputs13 = defineInputs([
+var inputs14 = defineInputs([
   ...ROOM_INPUTS,
   blank("vesselHeight", "water in the bottle stands", "cm", "vessel", 0.26, [0.05, 2], [0.15, 0.5], 0.02),
   blank(
@@ -13857,7 +14461,7 @@ var inputs13 = defineInputs([
     "thumb and fingers on the wall; assumption"
   )
 ]);
-var check12 = (values) => waterIn(values) >= values.numbers.bulbCapacity ? [
+var check13 = (values) => waterIn(values) >= values.numbers.bulbCapacity ? [
   {
     input: values.choices.waterBy === "drops" ? "drops" : "waterInBulb",
     message: say`given ${asVolume(waterIn(values), { digits: 4 })}; accepted: less than the float holds,
@@ -13866,11 +14470,11 @@ var check12 = (values) => waterIn(values) >= values.numbers.bulbCapacity ? [
 ] : [];
 
 // core/catalogue/cloud-and-float/diver/outcomes.ts
-var logged13 = {
+var logged14 = {
   used: ["waterInBulb", "ballastMass", "waterTemperature"],
   seen: ["sinkTime", "returnTime"]
 };
-var results13 = [
+var results14 = [
   result("squeezeToSink", "squeeze that sinks it", "kPa"),
   result("handForce", "hand presses with", "N"),
   result("freeboard", "spare buoyancy, of its air", "%"),
@@ -13882,7 +14486,7 @@ var results13 = [
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("hush", "squeeze to bottom", "s", HUSH)
 ];
-var outcomes13 = [
+var outcomes14 = [
   {
     id: "dives",
     look: "gone",
@@ -13898,12 +14502,12 @@ var outcomes13 = [
   { id: "stays", look: "partly", name: "stays down", sentence: "The diver sinks and does not come back." },
   { id: "sunk", look: "harm", name: "sinks by itself", sentence: "The diver sinks before anybody squeezes." }
 ];
-var ledger11 = ({ details: d }) => ({
+var ledger12 = ({ details: d }) => ({
   moment: "squeezed: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "air", cause: "the hand on the bottle\u2019s wall", pressure: -d.difference }]
 });
-var sizes11 = (_values, s) => [
+var sizes12 = (_values, s) => [
   {
     id: "handForce",
     name: "hand presses with",
@@ -13915,10 +14519,10 @@ var sizes11 = (_values, s) => [
 ];
 
 // core/catalogue/cloud-and-float/diver/procedure.ts
-var shelf13 = [
+var shelf14 = [
   { step: "bottle", kind: "vessel", shapes: ["bottle"], materials: ["PET"] }
 ];
-var procedure13 = [
+var procedure14 = [
   {
     id: "trim",
     parts: ({ choices }) => [
@@ -13959,7 +14563,7 @@ var procedure13 = [
   },
   { id: "release", parts: ["Let go: it comes back."], duration: (s) => s.results.returnTime }
 ];
-var kit13 = (values) => [
+var kit14 = (values) => [
   say`soft bottle, 1 to ${asVolume(2e-3)}`,
   (MATERIALS[values.choices.material] ?? MATERIALS.glass).name,
   "modelling clay and wire",
@@ -13970,7 +14574,7 @@ var kit13 = (values) => [
 ];
 
 // core/catalogue/cloud-and-float/diver/drawing.ts
-var drawing13 = (values, s, time) => {
+var drawing14 = (values, s, time) => {
   const n = values.numbers;
   const [depth, air, squeeze] = ["depth", "bubble", "squeeze"].map((c) => valueAt(s.trace, c, time));
   const h = n.vesselHeight;
@@ -14028,7 +14632,7 @@ var drawing13 = (values, s, time) => {
 };
 
 // core/catalogue/cloud-and-float/diver/teaching.ts
-var why13 = (values, s) => [
+var why14 = (values, s) => [
   say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
     ${s.results.squeezeToSink === void 0 ? "Its solids float by themselves: no squeeze sinks it." : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
             smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
@@ -14055,7 +14659,7 @@ var advice7 = (values, s) => {
     }
   ];
 };
-var explanation13 = (_values, s) => [
+var explanation14 = (_values, s) => [
   {
     from: 7,
     text: "The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, water comes in, and the diver gets heavy."
@@ -14079,7 +14683,7 @@ var explanation13 = (_values, s) => [
       down. T and p0 drift shift the trim: it is a barometer and a thermometer.`
   }
 ];
-var teaching11 = {
+var teaching12 = {
   wrongIdea: {
     idea: "The squeeze pushes it down.",
     answer: "The pressure is the same from all sides. It gets heavier, because water goes in where air was."
@@ -14096,9 +14700,9 @@ var diver = defineDemonstration({
   summary: "A trimmed float sinks when the bottle is squeezed, and comes back.",
   noun: ["float", "floats"],
   people: { performs: 7, watches: 7 },
-  gates: gates13,
-  cautions: cautions13,
-  afterFailure: afterFailure13,
+  gates: gates14,
+  cautions: cautions14,
+  afterFailure: afterFailure14,
   gallery: {
     family: "cloud-and-float",
     effect: "A little diver sinks and rises at a command that nobody sees.",
@@ -14108,26 +14712,26 @@ var diver = defineDemonstration({
   hushWords: { inside: "pressure in the bottle", strength: "" },
   wanted: "dives",
   columns: COLUMNS12,
-  simulate: simulate13,
-  inputs: inputs13,
-  check: check12,
-  logged: logged13,
-  results: results13,
-  outcomes: outcomes13,
-  ledger: ledger11,
-  sizes: sizes11,
-  shelf: shelf13,
-  procedure: procedure13,
-  kit: kit13,
-  drawing: drawing13,
-  why: why13,
+  simulate: simulate14,
+  inputs: inputs14,
+  check: check13,
+  logged: logged14,
+  results: results14,
+  outcomes: outcomes14,
+  ledger: ledger12,
+  sizes: sizes12,
+  shelf: shelf14,
+  procedure: procedure14,
+  kit: kit14,
+  drawing: drawing14,
+  why: why14,
   advice: advice7,
-  explanation: explanation13,
-  teaching: teaching11
+  explanation: explanation14,
+  teaching: teaching12
 });
 
 // core/catalogue/steam/drum-reinflate/cautions.ts
-var gates14 = [
+var gates15 = [
   {
     step: "open",
     text: "Bung loosened and the hiss over: the inside is at the pressure of the room.",
@@ -14140,7 +14744,7 @@ var gates14 = [
   }
 ];
 var COOLS = 1800;
-var cautions14 = ({ numbers: n, choices }, s, risk) => applying(
+var cautions15 = ({ numbers: n, choices }, s, risk) => applying(
   sharpFolds("drum"),
   heavy("The drum with its water", s.details.emptyMass + 1e3 * n.waterCharge, "drum"),
   overpressure(atWorst(risk, "peakGaugePressure"), choices.reliefPath === "bung-out" ? 0 : n.reliefSetting, "heat"),
@@ -14148,7 +14752,7 @@ var cautions14 = ({ numbers: n, choices }, s, risk) => applying(
   hotSurface(s.results.boilingTemperature, "heat", "Burner and drum stay hot after use"),
   burnerGas("heat", n.heaterPower > 4e3)
 );
-var afterFailure14 = (_values, _s, _risk, outcome) => [
+var afterFailure15 = (_values, _s, _risk, outcome) => [
   heatOff("Burner off from a distance; everybody stays behind the line."),
   standBack("Nobody goes near while steam comes out."),
   wait(say`Wait ${asTime(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
@@ -14276,7 +14880,7 @@ function reinflate(plan3, tolerance, record) {
 
 // core/catalogue/steam/drum-reinflate/simulate.ts
 var BACK2 = 0.6;
-var SEEN3 = 0.08;
+var SEEN4 = 0.08;
 var CONTRACTION3 = 0.65;
 var COLUMNS13 = [
   ...GAS_COLUMNS,
@@ -14304,7 +14908,7 @@ function reinflationPlan(values) {
   };
 }
 var CLOSER = 4;
-function simulate14(values, detail, refinement = 1) {
+function simulate15(values, detail, refinement = 1) {
   const plan3 = reinflationPlan(values);
   const { vessel, room, lostBefore } = plan3;
   const time = [];
@@ -14336,7 +14940,7 @@ function simulate14(values, detail, refinement = 1) {
     height: vessel.height,
     wallThickness: vessel.wallThickness
   });
-  const results27 = {
+  const results28 = {
     boilingTemperature: room.boilingPoint,
     waterLeft: ended.waterLeft,
     peakGaugePressure: ended.peakGauge,
@@ -14350,8 +14954,8 @@ function simulate14(values, detail, refinement = 1) {
   };
   const end = ended.end;
   return {
-    results: results27,
-    outcome: back >= BACK2 ? "pop" : back >= SEEN3 ? "partly" : "stay",
+    results: results28,
+    outcome: back >= BACK2 ? "pop" : back >= SEEN4 ? "partly" : "stay",
     events: new EventList().add("relief", ended.steaming).add("pop", ended.pop).add("dry", ended.waterLeft < 0.06 * plan3.water && end < LONGEST_REINFLATION ? end : void 0).sorted(),
     details: {
       emptyMass: surface * vessel.wallThickness * vessel.solid.density,
@@ -14387,7 +14991,7 @@ var CAUSES2 = {
   air: "air that has left through the relief",
   crush: "room made by the wall moving out"
 };
-function ledger12({ trace, details }) {
+function ledger13({ trace, details }) {
   if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
   const c = trace.columns;
   const now = indexAt(trace.time, details.timeOfPeak);
@@ -14414,11 +15018,11 @@ function ledger12({ trace, details }) {
     difference: c.pressure[0] - c.pressure[now]
   };
 }
-var logged14 = {
+var logged15 = {
   used: ["waterCharge", "reliefSetting", "heaterPower"],
   seen: ["timeToPop", "timeToPlume", "volumeLost"]
 };
-var results14 = steamResults(
+var results15 = steamResults(
   "boilingTemperature",
   "timeToPlume",
   "timeToPop",
@@ -14432,12 +15036,12 @@ var results14 = steamResults(
 ).map(
   (r) => r.id === "criticalPressureDifference" ? { ...r, name: "overpressure that pops it back" } : r.id === "peakPressureDifference" ? { ...r, name: "greatest difference, outward" } : r.id === "volumeLost" ? { ...r, name: "volume still lost" } : r
 );
-var outcomes14 = [
+var outcomes15 = [
   { id: "pop", look: "filled", name: "pops back", sentence: "It swells out again with thumps and is nearly round." },
   { id: "partly", look: "partly", name: "comes partly back", sentence: "Some folds come out, others stay." },
   { id: "stay", look: "nothing", name: "stays crushed", sentence: "Steam comes out, and nothing moves." }
 ];
-var sizes12 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
+var sizes13 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/relief.ts
 var ACCUMULATION = 0.25;
@@ -14478,7 +15082,7 @@ function reliefPasses(values) {
 
 // core/catalogue/steam/drum-reinflate/inputs.ts
 var MOST_SETTING = 5e4;
-var inputs14 = defineInputs([
+var inputs15 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", {
     name: "capacity when sound",
@@ -14567,7 +15171,7 @@ var inputs14 = defineInputs([
     source: "an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs"
   }
 ]);
-var check13 = (values) => [
+var check14 = (values) => [
   ...values.choices.reliefPath === "none" ? [
     {
       input: "reliefPath",
@@ -14595,11 +15199,11 @@ var check13 = (values) => [
 ];
 
 // core/catalogue/steam/drum-reinflate/procedure.ts
-var shelf14 = [
+var shelf15 = [
   { step: "drum", kind: "vessel", shapes: ["cylinder"], materials: ["steel", "aluminium"], capacity: [1e-3, 0.3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
 ];
-var procedure14 = [
+var procedure15 = [
   {
     id: "drum",
     parts: [
@@ -14649,7 +15253,7 @@ var procedure14 = [
     duration: (s) => s.results.timeToPop ?? s.results.timeToPlume
   }
 ];
-var kit14 = () => [
+var kit15 = () => [
   "crushed drum of known history",
   "relief valve with its paper, or the bare bung hole",
   "burner that can be shut off from a distance",
@@ -14659,7 +15263,7 @@ var kit14 = () => [
 ];
 
 // core/catalogue/steam/drum-reinflate/drawing.ts
-var drawing14 = (values, s, time) => steamScene(values, s, time, {
+var drawing15 = (values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "relief",
   cooling: "",
@@ -14671,7 +15275,7 @@ var drawing14 = (values, s, time) => steamScene(values, s, time, {
 });
 
 // core/catalogue/steam/drum-reinflate/teaching.ts
-var teaching12 = {
+var teaching13 = {
   wrongIdea: {
     idea: "Heating the metal straightens it.",
     answer: "The metal only follows. Steam inside pushes it out again, a little harder than the room pushes in."
@@ -14680,7 +15284,7 @@ var teaching12 = {
   after: ["Why did it pop back in jumps?", "Why is it weaker now?"],
   elsewhere: ["Dents in a table-tennis ball, in hot water.", "A dented bottle that is blown up again."]
 };
-var why14 = (values, { results: r, outcome, details }) => {
+var why15 = (values, { results: r, outcome, details }) => {
   const lines = [
     say`The folds ask for about ${asPressure(r.criticalPressureDifference)} over the room; the inside gets to
       ${asPressure(r.peakGaugePressure)}.`
@@ -14697,7 +15301,7 @@ var why14 = (values, { results: r, outcome, details }) => {
   if (details.boiledDry === 1) lines.push("The water runs out: nothing more comes after that.");
   return lines;
 };
-var explanation14 = (_values, { results: r }) => [
+var explanation15 = (_values, { results: r }) => [
   {
     from: 7,
     text: "Hot water inside makes steam again, and steam pushes outward. If it pushes harder than the air outside, the dents come out."
@@ -14727,9 +15331,9 @@ var drumReinflate = defineDemonstration({
   summary: "A crushed vessel that still holds water, heated with a way out for the steam.",
   noun: ["drum", "drums"],
   people: { performs: 18, watches: 12 },
-  gates: gates14,
-  cautions: cautions14,
-  afterFailure: afterFailure14,
+  gates: gates15,
+  cautions: cautions15,
+  afterFailure: afterFailure15,
   gallery: {
     family: "steam",
     effect: "Groans and thumps as the folds come out again, if they do.",
@@ -14739,32 +15343,32 @@ var drumReinflate = defineDemonstration({
   hushWords: { inside: "air in the gas", strength: "" },
   wanted: "pop",
   columns: COLUMNS13,
-  simulate: simulate14,
-  ledger: ledger12,
-  inputs: inputs14,
-  check: check13,
-  logged: logged14,
-  results: results14,
-  outcomes: outcomes14,
-  sizes: sizes12,
-  shelf: shelf14,
-  procedure: procedure14,
-  kit: kit14,
-  drawing: drawing14,
-  teaching: teaching12,
-  why: why14,
-  explanation: explanation14
+  simulate: simulate15,
+  ledger: ledger13,
+  inputs: inputs15,
+  check: check14,
+  logged: logged15,
+  results: results15,
+  outcomes: outcomes15,
+  sizes: sizes13,
+  shelf: shelf15,
+  procedure: procedure15,
+  kit: kit15,
+  drawing: drawing15,
+  teaching: teaching13,
+  why: why15,
+  explanation: explanation15
 });
 
 // core/catalogue/hot-air/egg-in-bottle/cautions.ts
-var gates15 = [
+var gates16 = [
   {
     step: "light",
     text: "Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the right way, hands wiped dry; wet cloth at hand.",
     guards: ["flame", "scald", "heat", "chilled-glass"]
   }
 ];
-var cautions15 = ({ numbers: n, choices }) => {
+var cautions16 = ({ numbers: n, choices }) => {
   const flame = choices.heating !== "hot-water";
   return applying(
     flame ? openFlame("light", n.matches > 3 && choices.heating === "matches") : scald(n.rinseTemperature, n.vesselVolume, "light", "Water from the kettle", "scald-kettle"),
@@ -14787,7 +15391,7 @@ var cautions15 = ({ numbers: n, choices }) => {
   );
 };
 var LAST = [next("Nobody eats it; ask about egg allergies before anybody cleans up.")];
-var afterFailure15 = ({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
+var afterFailure16 = ({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
   wait("Let it burn out and cool; hands and faces away from the neck."),
   pressureOff(
     "Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick."
@@ -15222,7 +15826,7 @@ var GULP = 0.35;
 var RINSE_LOSS = 10;
 var [GULP_POINTS, RUSH2] = [12, 0.6];
 var CLOSER2 = 6;
-function simulate15(values, detail, refinement = 1) {
+function simulate16(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const volume = n.vesselVolume;
@@ -15355,7 +15959,7 @@ var heating2 = ({ choices }) => HEATINGS[choices.heating] ?? HEATINGS.paper;
 var flamePower = (v) => v.choices.heating === "matches" ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns;
 var burnsStill = (v) => Math.max(0.3, heating2(v).burns - v.numbers.litDelay);
 var CELSIUS5 = 273.15;
-var inputs15 = defineInputs([
+var inputs16 = defineInputs([
   ...ROOM_INPUTS,
   ...BOTTLE2,
   ...EGG,
@@ -15459,7 +16063,7 @@ var inputs15 = defineInputs([
     "100 %: Epstein 1988 (counter-current through an opening); the flame in it disturbs it"
   )
 ]);
-var check14 = ({ numbers: n, choices }) => [
+var check15 = ({ numbers: n, choices }) => [
   ...choices.heating === "hot-water" ? chilled(n.rinseTemperature, n.coolingTemperature, "coolingTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -15478,8 +16082,8 @@ var check14 = ({ numbers: n, choices }) => [
 ];
 
 // core/catalogue/hot-air/egg-in-bottle/outcomes.ts
-var logged15 = { used: ["eggDiameter", "neckDiameter", "eggDelay"], seen: ["hush", "danceTime"] };
-var results15 = [
+var logged16 = { used: ["eggDiameter", "neckDiameter", "eggDelay"], seen: ["hush", "danceTime"] };
+var results16 = [
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("neededDifference", "needed to push the egg through", "kPa"),
   result("possibleDifference", "greatest difference if the egg stayed", "kPa"),
@@ -15491,7 +16095,7 @@ var results15 = [
   result("sealTemperature", "gas when the egg last sealed", "degC"),
   result("oxygenLeft", "oxygen left in the gas", "%")
 ];
-var outcomes15 = [
+var outcomes16 = [
   { id: "whole", look: "gone", name: "goes in whole", sentence: "The egg goes into the bottle in one piece." },
   { id: "torn", look: "harm", name: "tears", sentence: "The egg goes in, but in pieces." },
   { id: "stays", look: "nothing", name: "stays on top", sentence: "The egg sits on the neck and stays there." }
@@ -15533,7 +16137,7 @@ var suspects = [
     slips: ["flamePower", "burnTime", "eggDelay", "rinseTemperature"]
   }
 ];
-var ledger13 = ({ details: d }) => ({
+var ledger14 = ({ details: d }) => ({
   moment: "at its greatest",
   difference: d.difference - (d.start - d.stationPressure),
   rows: [
@@ -15547,7 +16151,7 @@ var ledger13 = ({ details: d }) => ({
     }
   ]
 });
-var sizes13 = (_values, s) => [
+var sizes14 = (_values, s) => [
   {
     id: "pushOnEgg",
     name: "room pushing on the egg",
@@ -15567,7 +16171,7 @@ var sizes13 = (_values, s) => [
 ];
 
 // core/catalogue/hot-air/egg-in-bottle/procedure.ts
-var shelf15 = [
+var shelf16 = [
   {
     step: "bottle",
     kind: "vessel",
@@ -15577,7 +16181,7 @@ var shelf15 = [
     mouth: [0.025, 0.06]
   }
 ];
-var procedure15 = [
+var procedure16 = [
   {
     id: "bottle",
     parts: [
@@ -15625,7 +16229,7 @@ var procedure15 = [
     duration: (s) => s.results.hush
   }
 ];
-var kit15 = (values) => [
+var kit16 = (values) => [
   "bottle with a wide neck",
   "boiled, shelled eggs, several sizes",
   "callipers",
@@ -15635,7 +16239,7 @@ var kit15 = (values) => [
 ];
 
 // core/catalogue/hot-air/egg-in-bottle/drawing.ts
-var drawing15 = (values, s, time) => {
+var drawing16 = (values, s, time) => {
   const [pressure, temperature, oxygen, through] = ["pressure", "gasTemperature", "oxygen", "through"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -15729,12 +16333,12 @@ var drawing15 = (values, s, time) => {
 // core/catalogue/hot-air/egg-in-bottle/teaching.ts
 var LONGEST_DELAY = 20;
 var latestEgg = (values) => halving(
-  (eggDelay) => simulate15({ ...values, numbers: { ...values.numbers, eggDelay } }, "summary").outcome !== "stays",
+  (eggDelay) => simulate16({ ...values, numbers: { ...values.numbers, eggDelay } }, "summary").outcome !== "stays",
   values.numbers.eggDelay,
   Math.max(LONGEST_DELAY, values.numbers.eggDelay),
   6
 );
-var why15 = (values, s) => {
+var why16 = (values, s) => {
   const { results: r, details: d } = s;
   const total = d.cooled + d.condensed + d.oxygen + d.dioxide;
   return [
@@ -15761,7 +16365,7 @@ var advice8 = (values, s) => {
     }
   ];
 };
-var explanation15 = (_values, s) => {
+var explanation16 = (_values, s) => {
   const { results: r, details: d } = s;
   return [
     {
@@ -15790,7 +16394,7 @@ var explanation15 = (_values, s) => {
     }
   ];
 };
-var teaching13 = {
+var teaching14 = {
   wrongIdea: {
     idea: "The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.",
     answer: "The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot gas that left, and the rest cooling, does the work; and it is the room that pushes."
@@ -15816,9 +16420,9 @@ var eggInBottle = defineDemonstration({
   summary: "Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.",
   noun: ["egg", "eggs"],
   people: { performs: 14, watches: 7 },
-  gates: gates15,
-  cautions: cautions15,
-  afterFailure: afterFailure15,
+  gates: gates16,
+  cautions: cautions16,
+  afterFailure: afterFailure16,
   gallery: {
     family: "hot-air",
     effect: "An egg dances on a bottle, stops, stretches and drops in with a plop.",
@@ -15828,34 +16432,34 @@ var eggInBottle = defineDemonstration({
   hushWords: { inside: "oxygen left of the air", strength: "egg gives way" },
   wanted: "whole",
   columns: COLUMNS14,
-  simulate: simulate15,
-  inputs: inputs15,
-  check: check14,
-  logged: logged15,
-  results: results15,
-  outcomes: outcomes15,
+  simulate: simulate16,
+  inputs: inputs16,
+  check: check15,
+  logged: logged16,
+  results: results16,
+  outcomes: outcomes16,
   suspects,
-  ledger: ledger13,
-  sizes: sizes13,
-  shelf: shelf15,
-  procedure: procedure15,
-  kit: kit15,
-  drawing: drawing15,
-  why: why15,
+  ledger: ledger14,
+  sizes: sizes14,
+  shelf: shelf16,
+  procedure: procedure16,
+  kit: kit16,
+  drawing: drawing16,
+  why: why16,
   advice: advice8,
-  explanation: explanation15,
-  teaching: teaching13
+  explanation: explanation16,
+  teaching: teaching14
 });
 
 // core/catalogue/hot-air/egg-out/cautions.ts
-var gates16 = [
+var gates17 = [
   {
     step: "push",
     text: "Goggles on; soot and ash rinsed out; face out of the line of the neck before it comes.",
     guards: ["pressure", "projectile", "scald"]
   }
 ];
-var cautions16 = ({ numbers: n, choices }) => applying(
+var cautions17 = ({ numbers: n, choices }) => applying(
   {
     id: "ears",
     step: "push",
@@ -15867,7 +16471,7 @@ var cautions16 = ({ numbers: n, choices }) => applying(
   choices.method === "warming" ? scald(n.warmTemperature, 1e-3, "push", "Water over the bottle") : void 0,
   noFood("The egg has been in a sooty bottle and on a mouth.", "plain")
 );
-var afterFailure16 = ({ choices }, _s, _risk, outcome) => [
+var afterFailure17 = ({ choices }, _s, _risk, outcome) => [
   standBack(
     choices.method === "warming" ? "Out of the warm water; neck pointing at nobody." : "Stop blowing before you are dizzy; neck pointing at nobody."
   ),
@@ -15920,7 +16524,7 @@ var COLUMNS15 = [
 ];
 var OUT2 = 0.3;
 var PATIENCE3 = 45;
-function simulate16(values, detail, refinement = 1) {
+function simulate17(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -16019,7 +16623,7 @@ function warmthFor({ numbers: n }, difference) {
 
 // core/catalogue/hot-air/egg-out/inputs.ts
 var CELSIUS6 = 273.15;
-var inputs16 = defineInputs([
+var inputs17 = defineInputs([
   ...ROOM_INPUTS,
   ...BOTTLE2,
   ...EGG,
@@ -16094,7 +16698,7 @@ var inputs16 = defineInputs([
     "glass of 3 mm: L\xB2/\u03B1 about 15 s to come near; Incropera & DeWitt, ch. 5"
   )
 ]);
-var check15 = ({ numbers: n, choices }) => [
+var check16 = ({ numbers: n, choices }) => [
   ...choices.method === "warming" ? chilled(n.warmTemperature, n.airTemperature, "warmTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -16113,19 +16717,19 @@ var check15 = ({ numbers: n, choices }) => [
 ];
 
 // core/catalogue/hot-air/egg-out/outcomes.ts
-var logged16 = { used: ["method", "breathPressure", "warmTemperature"], seen: ["hush"] };
-var results16 = [
+var logged17 = { used: ["method", "breathPressure", "warmTemperature"], seen: ["hush"] };
+var results17 = [
   result("neededDifference", "needed to push the egg out", "kPa"),
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("neededTemperature", "or warm the gas to", "degC"),
   result("hush", "until it comes", "s", HUSH)
 ];
-var outcomes16 = [
+var outcomes17 = [
   { id: "whole", look: "gone", name: "comes out whole", sentence: "The egg slides out in one piece." },
   { id: "pieces", look: "harm", name: "comes out in pieces", sentence: "The egg comes out, but in pieces." },
   { id: "stays", look: "nothing", name: "stays in", sentence: "The egg stays in the bottle." }
 ];
-var ledger14 = ({ details: d }) => ({
+var ledger15 = ({ details: d }) => ({
   moment: "when it goes, or at the end: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
@@ -16134,7 +16738,7 @@ var ledger14 = ({ details: d }) => ({
     { id: "air", cause: "air blown in", pressure: -d.breath }
   ]
 });
-var sizes14 = (values, s) => [
+var sizes15 = (values, s) => [
   {
     id: "push",
     name: "gas pushing on the egg",
@@ -16146,7 +16750,7 @@ var sizes14 = (values, s) => [
 ];
 
 // core/catalogue/hot-air/egg-out/procedure.ts
-var shelf16 = [
+var shelf17 = [
   {
     step: "turn",
     kind: "vessel",
@@ -16156,7 +16760,7 @@ var shelf16 = [
     mouth: [0.025, 0.06]
   }
 ];
-var procedure16 = [
+var procedure17 = [
   {
     id: "turn",
     parts: [
@@ -16203,7 +16807,7 @@ var procedure16 = [
     ]
   }
 ];
-var kit16 = (values) => [
+var kit17 = (values) => [
   "the bottle with its egg",
   "bowl",
   values.choices.method === "warming" ? "warm water and a jug" : "cloth for the mouth of the bottle",
@@ -16212,7 +16816,7 @@ var kit16 = (values) => [
 ];
 
 // core/catalogue/hot-air/egg-out/drawing.ts
-var drawing16 = (values, s, time) => {
+var drawing17 = (values, s, time) => {
   const [pressure, through, temperature] = ["pressure", "through", "gasTemperature"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -16262,7 +16866,7 @@ var drawing16 = (values, s, time) => {
 };
 
 // core/catalogue/hot-air/egg-out/teaching.ts
-var why16 = (values, s) => [
+var why17 = (values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
     ${values.choices.method === "breath" ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.` : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`}`,
   ...s.outcome === "stays" ? ["It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle."] : []
@@ -16274,7 +16878,7 @@ var advice9 = (_values, s) => [
           ${asTemperature(s.results.neededTemperature)}.`
   }
 ];
-var explanation16 = (values, s) => [
+var explanation17 = (values, s) => [
   {
     from: 7,
     text: "Now we do it the other way round: we put more air in, or warm the air inside. It pushes harder than the air outside and pushes the egg out."
@@ -16300,7 +16904,7 @@ var explanation16 = (values, s) => [
     )}).`
   }
 ];
-var teaching14 = {
+var teaching15 = {
   wrongIdea: {
     idea: "You suck it out.",
     answer: "Sucking would make it worse: less inside. You blow in, and then what you blew in pushes it out."
@@ -16321,9 +16925,9 @@ var eggOut = defineDemonstration({
   summary: "Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 7 },
-  gates: gates16,
-  cautions: cautions16,
-  afterFailure: afterFailure16,
+  gates: gates17,
+  cautions: cautions17,
+  afterFailure: afterFailure17,
   gallery: {
     family: "hot-air",
     effect: "An egg in a bottle slides out of the neck again, as if pushed by nothing.",
@@ -16333,26 +16937,26 @@ var eggOut = defineDemonstration({
   hushWords: { inside: "air in the bottle", strength: "egg gives way" },
   wanted: "whole",
   columns: COLUMNS15,
-  simulate: simulate16,
-  inputs: inputs16,
-  check: check15,
-  logged: logged16,
-  results: results16,
-  outcomes: outcomes16,
-  ledger: ledger14,
-  sizes: sizes14,
-  shelf: shelf16,
-  procedure: procedure16,
-  kit: kit16,
-  drawing: drawing16,
-  why: why16,
+  simulate: simulate17,
+  inputs: inputs17,
+  check: check16,
+  logged: logged17,
+  results: results17,
+  outcomes: outcomes17,
+  ledger: ledger15,
+  sizes: sizes15,
+  shelf: shelf17,
+  procedure: procedure17,
+  kit: kit17,
+  drawing: drawing17,
+  why: why17,
   advice: advice9,
-  explanation: explanation16,
-  teaching: teaching14
+  explanation: explanation17,
+  teaching: teaching15
 });
 
 // core/catalogue/steam/flask-fountain/cautions.ts
-var gates17 = [
+var gates18 = [
   {
     step: "charge",
     text: "The flask looked over against the light: round bottom, no scratch or star; stem clear when blown through; net or tape round it.",
@@ -16369,7 +16973,7 @@ var gates17 = [
     guards: ["glass-under-difference", "chilled-glass"]
   }
 ];
-var cautions17 = ({ numbers: n }, s, risk) => {
+var cautions18 = ({ numbers: n }, s, risk) => {
   const { results: r, details } = s;
   return applying(
     wetFloor(n.bathVolume, "bath"),
@@ -16403,7 +17007,7 @@ var cautions17 = ({ numbers: n }, s, risk) => {
     )
   );
 };
-var afterFailure17 = (_values, _s, risk, outcome) => [
+var afterFailure18 = (_values, _s, risk, outcome) => [
   heatOff("Heater off, if it is not."),
   standBack(
     say`Everybody stays behind the screen for ${asTime(mayStillGo(risk))}: nobody touches, wets or warms the flask
@@ -16423,11 +17027,11 @@ var afterFailure17 = (_values, _s, risk, outcome) => [
 // core/catalogue/steam/flask-fountain/simulate.ts
 var LONGEST_CLIMB = 900;
 var FULL2 = 0.85;
-var SEEN4 = 0.08;
-var flaskOf = ({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass);
-function simulate17(values, detail, refinement = 1) {
+var SEEN5 = 0.08;
+var flaskOf2 = ({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass);
+function simulate18(values, detail, refinement = 1) {
   const n = values.numbers;
-  const vessel = flaskOf(values);
+  const vessel = flaskOf2(values);
   const plan3 = heatingPlan(values, vessel);
   const { room } = plan3;
   const recorder = detail === "trace" ? new TraceRecorder(plan3, "heat", "fountain") : void 0;
@@ -16472,7 +17076,7 @@ function simulate17(values, detail, refinement = 1) {
     detail,
     refinement,
     ({ fillFraction, hush }) => ({
-      outcome: fillFraction >= FULL2 ? "fill" : hush !== void 0 && fillFraction >= SEEN4 ? "part" : "nothing",
+      outcome: fillFraction >= FULL2 ? "fill" : hush !== void 0 && fillFraction >= SEEN5 ? "part" : "nothing",
       more: {}
     }),
     recorder
@@ -16480,7 +17084,7 @@ function simulate17(values, detail, refinement = 1) {
 }
 
 // core/catalogue/steam/flask-fountain/inputs.ts
-var inputs17 = defineInputs([
+var inputs18 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { default: 1e-3, range: [1e-4, 0.01], usual: [25e-5, 3e-3] }),
   choice("glassKind", { default: "borosilicate" }),
@@ -16519,7 +17123,7 @@ var inputs17 = defineInputs([
   ),
   ...quantities("stemFriction", "shockLimit")
 ]);
-var check16 = (values) => [
+var check17 = (values) => [
   ...bearsTheChill(values, "bathTemperature"),
   ...soundGlass(values),
   ...roundBottom(values),
@@ -16541,21 +17145,21 @@ var check16 = (values) => [
 ];
 
 // core/catalogue/steam/flask-fountain/outcomes.ts
-var logged17 = {
+var logged18 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth"],
   seen: ["hush", "timeToFill", "waterDrawnIn", "timeToPlume"]
 };
-var outcomes17 = FILL_OUTCOMES("flask");
-var ledger15 = steamLedger("when water comes over the top");
-var sizes15 = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false);
+var outcomes18 = FILL_OUTCOMES("flask");
+var ledger16 = steamLedger("when water comes over the top");
+var sizes16 = (values, s) => sizesOf(s, crossSection(flaskOf2(values).diameter), false);
 
 // core/catalogue/steam/flask-fountain/procedure.ts
-var shelf17 = [
+var shelf18 = [
   { step: "charge", kind: "vessel", shapes: ["flask"], materials: ["glass"] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "bath", kind: "bath" }
 ];
-var procedure17 = [
+var procedure18 = [
   {
     id: "bath",
     parts: [
@@ -16623,7 +17227,7 @@ var procedure17 = [
     duration: (s) => s.results.timeToFill
   }
 ];
-var kit17 = () => [
+var kit18 = () => [
   "round-bottomed flask, sound glass",
   "stopper with the long stem",
   "stand that takes it upside down",
@@ -16634,16 +17238,16 @@ var kit17 = () => [
   "goggles for all",
   "clock"
 ];
-var ready3 = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s);
+var ready4 = (values, s) => readyFromPlan(heatingPlan(values, flaskOf2(values)), s);
 
 // core/catalogue/steam/flask-fountain/drawing.ts
-var drawing17 = (values, s, time) => steamScene(values, s, time, {
+var drawing18 = (values, s, time) => steamScene(values, s, time, {
   shape: "flask",
   closure: "stem",
   cooling: "bath",
   heat: "flame",
-  diameter: flaskOf(values).diameter,
-  height: flaskOf(values).height,
+  diameter: flaskOf2(values).diameter,
+  height: flaskOf2(values).height,
   mouth: values.numbers.stemDiameter,
   stemLength: values.numbers.stemLength,
   mouthDepth: values.numbers.mouthDepth,
@@ -16651,7 +17255,7 @@ var drawing17 = (values, s, time) => steamScene(values, s, time, {
 });
 
 // core/catalogue/steam/flask-fountain/teaching.ts
-var teaching15 = {
+var teaching16 = {
   wrongIdea: {
     idea: "Steam lifts the water up the tube.",
     answer: "Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up."
@@ -16664,7 +17268,7 @@ var teaching15 = {
     "A siphon coffee pot."
   ]
 };
-var why17 = (values, { results: r, outcome }) => {
+var why18 = (values, { results: r, outcome }) => {
   const lift2 = 1e3 * GRAVITY * (values.numbers.stemLength - values.numbers.mouthDepth);
   const lines = [
     say`To come over the top the water must be pushed up against ${asPressure(lift2)} of its own weight.`
@@ -16681,7 +17285,7 @@ var why17 = (values, { results: r, outcome }) => {
     );
   return lines;
 };
-var explanation17 = (_values, { results: r }) => [
+var explanation18 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The flask was full of steam. While it cooled the air pushed water up the tube. When the first cold drops got in, all the steam turned to water at once, and the air pushed a fountain in."
@@ -16708,9 +17312,9 @@ var flaskFountain = defineDemonstration({
   summary: "A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.",
   noun: ["flask", "flasks"],
   people: { performs: 18, watches: 11 },
-  gates: gates17,
-  cautions: cautions17,
-  afterFailure: afterFailure17,
+  gates: gates18,
+  cautions: cautions18,
+  afterFailure: afterFailure18,
   gallery: {
     family: "steam",
     effect: "Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.",
@@ -16720,69 +17324,24 @@ var flaskFountain = defineDemonstration({
   hushWords: { inside: "air in the flask", strength: "" },
   results: DIPPED_RESULTS,
   wanted: "fill",
-  columns: COLUMNS6,
+  columns: COLUMNS3,
   suspects: GLASS_SUSPECTS,
-  simulate: simulate17,
-  inputs: inputs17,
-  check: check16,
-  logged: logged17,
-  outcomes: outcomes17,
-  ledger: ledger15,
-  sizes: sizes15,
-  shelf: shelf17,
-  procedure: procedure17,
-  kit: kit17,
-  ready: ready3,
-  drawing: drawing17,
-  teaching: teaching15,
-  why: why17,
-  explanation: explanation17
+  simulate: simulate18,
+  inputs: inputs18,
+  check: check17,
+  logged: logged18,
+  outcomes: outcomes18,
+  ledger: ledger16,
+  sizes: sizes16,
+  shelf: shelf18,
+  procedure: procedure18,
+  kit: kit18,
+  ready: ready4,
+  drawing: drawing18,
+  teaching: teaching16,
+  why: why18,
+  explanation: explanation18
 });
-
-// core/mechanisms/coolants.ts
-var USUAL_WETTED = {
-  "ice-pool": 1,
-  "spray": 0.7,
-  "pour": 0.5,
-  "sprinkle": 0.35,
-  "still-air": 0
-};
-var SPRAY_STIRS = 1.6;
-var POOL_CONDUCTANCE = 500;
-function fallingFilmConductance(flowPerWidth) {
-  const { conductivity, kinematicViscosity, prandtl } = BATH_WATER;
-  const gravityLength = pow(kinematicViscosity * kinematicViscosity / 9.81, 1 / 3);
-  const reynolds = flowPerWidth / (1e3 * kinematicViscosity);
-  const wavy = 0.0425 * pow(reynolds, 0.2) * pow(prandtl, 0.344);
-  const turbulent = 0.0136 * pow(reynolds, 0.4) * pow(prandtl, 0.344);
-  const laminar = 1.3 / pow(reynolds, 1 / 3);
-  return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength;
-}
-function warmingFilmConductance(film, area, flow) {
-  const capacity = flow * LIQUID_SPECIFIC_HEAT;
-  return capacity / area * (1 - exp(-film * area / capacity));
-}
-function coolantOf(vessel, plan3) {
-  const side = vessel.upperArea - vessel.crossSection;
-  const { method, temperature, factor } = plan3;
-  if (method === "still-air") return { temperature, conductance: 0, area: 0, throughBase: 0 };
-  if (method === "ice-pool") {
-    const depth = Math.min(plan3.poolDepth, vessel.height);
-    const outside2 = factor * bathConductance(depth, 0.02, Math.max(plan3.excess, 1));
-    const base = plan3.baseContact * vessel.crossSection * throughWall(vessel, 1 / (1 / outside2 + 1 / POOL_CONDUCTANCE));
-    return {
-      temperature,
-      conductance: throughWall(vessel, outside2),
-      area: side * depth / vessel.height,
-      throughBase: base
-    };
-  }
-  const area = Math.max(1e-4, plan3.wettedShare * vessel.upperArea);
-  const width = Math.PI * vessel.diameter * plan3.wettedShare;
-  const film = factor * fallingFilmConductance(plan3.flow / width) * (method === "spray" ? SPRAY_STIRS : 1);
-  const outside = warmingFilmConductance(film, area, plan3.flow);
-  return { temperature, conductance: throughWall(vessel, outside), area, throughBase: 0 };
-}
 
 // core/catalogue/steam/soft-bottle.ts
 var FOLDED = 0.1;
@@ -16924,7 +17483,7 @@ var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
   ),
   outcomes: SOFT_OUTCOMES,
   wanted: "fold",
-  columns: COLUMNS6,
+  columns: COLUMNS3,
   suspects: STEAM_SUSPECTS,
   check: (values) => [
     ...capacityFits(
@@ -17014,7 +17573,7 @@ var softBottleFailure = (_values, _s, risk, outcome) => [
 
 // core/catalogue/steam/hot-water-bottle/cautions.ts
 var BEARS = 273.15 + 82;
-var gates18 = [
+var gates19 = [
   {
     step: "charge",
     text: "Bottle stands in a tray, held by the neck with a glove; goggles on for whoever pours.",
@@ -17026,7 +17585,7 @@ var gates18 = [
     guards: ["pressure", "vacuum"]
   }
 ];
-var cautions18 = (values, s) => applying(
+var cautions19 = (values, s) => applying(
   softBottleCautions(values),
   {
     id: "softens",
@@ -17048,7 +17607,7 @@ var cautions18 = (values, s) => applying(
     control: "Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once."
   }
 );
-var afterFailure18 = softBottleFailure;
+var afterFailure19 = softBottleFailure;
 
 // core/catalogue/steam/hot-water-bottle/simulate.ts
 var steeped = new Float64Array(5);
@@ -17071,7 +17630,7 @@ function steepingPlan(values) {
     stirring: n.swirling
   };
 }
-function simulate18(values, detail, refinement = 1) {
+function simulate19(values, detail, refinement = 1) {
   const plan3 = steepingPlan(values);
   const recorder = detail === "trace" ? new TraceRecorder(plan3, "swirl", "fold") : void 0;
   const sealing = values.numbers.swirlTime;
@@ -17096,7 +17655,7 @@ function simulate18(values, detail, refinement = 1) {
 }
 
 // core/catalogue/steam/hot-water-bottle/inputs.ts
-var inputs18 = defineInputs([
+var inputs19 = defineInputs([
   ...ROOM_INPUTS,
   ...SOFT_VESSEL,
   quantity("waterCharge", {
@@ -17143,13 +17702,13 @@ var inputs18 = defineInputs([
 ]);
 
 // core/catalogue/steam/hot-water-bottle/outcomes.ts
-var logged18 = {
+var logged19 = {
   used: ["waterCharge", "chargeTemperature", "swirlTime", "bathTemperature", "poolDepth"],
   seen: ["hush", "volumeLost"]
 };
 
 // core/catalogue/steam/hot-water-bottle/procedure.ts
-var procedure18 = [
+var procedure19 = [
   {
     id: "charge",
     hazards: ["scald", "heat"],
@@ -17175,7 +17734,7 @@ var procedure18 = [
   { id: "cap", hazards: ["pressure"], marks: ["sealed"], parts: ["Screw the cap tight."] },
   { id: "cool", hazards: [], parts: icedBath, duration: (s) => s.results.hush }
 ];
-var kit18 = () => [
+var kit19 = () => [
   "soft fizzy-drink bottles, labels off",
   "caps",
   "kettle and thermometer",
@@ -17189,7 +17748,7 @@ var kit18 = () => [
 ];
 
 // core/catalogue/steam/hot-water-bottle/teaching.ts
-var teaching16 = {
+var teaching17 = {
   wrongIdea: {
     idea: "The hot air shrinks and that is all.",
     answer: "Air alone would lose a fifth or so. Most of what was in the bottle was vapour, and vapour can go altogether."
@@ -17198,12 +17757,12 @@ var teaching16 = {
   after: ["What drove the air out?", "What happens when I open the cap?"],
   elsewhere: ["A flask of tea that is hard to open.", "A drink bottle left in a hot car, then shut."]
 };
-var why18 = (_values, s) => softWhy(
+var why19 = (_values, s) => softWhy(
   s,
   say`Swirled, the water at ${asTemperature(s.details.liquidAtSeal)} fills the bottle with vapour and drives air
       out:`
 );
-var explanation18 = softExplanation("most of the vapour turns back into water");
+var explanation19 = softExplanation("most of the vapour turns back into water");
 
 // core/catalogue/steam/hot-water-bottle/index.ts
 var hotWaterBottle = softBottleFace({
@@ -17211,28 +17770,28 @@ var hotWaterBottle = softBottleFace({
   name: "Hot-water bottle",
   summary: "A soft fizzy-drink bottle with a little hot water, swirled, capped, into an ice bath: it folds.",
   people: { performs: 11, watches: 7 },
-  gates: gates18,
-  cautions: cautions18,
-  afterFailure: afterFailure18,
+  gates: gates19,
+  cautions: cautions19,
+  afterFailure: afterFailure19,
   gallery: {
     family: "steam",
     effect: "The bottle crackles and folds in a few seconds, with no flame in the room.",
     topics: ["air pressure", "condensation", "gas laws", "particle model"],
     ages: [7, 16]
   },
-  simulate: simulate18,
-  inputs: inputs18,
-  logged: logged18,
-  procedure: procedure18,
-  kit: kit18,
-  teaching: teaching16,
-  why: why18,
-  explanation: explanation18
+  simulate: simulate19,
+  inputs: inputs19,
+  logged: logged19,
+  procedure: procedure19,
+  kit: kit19,
+  teaching: teaching17,
+  why: why19,
+  explanation: explanation19
 });
 
 // core/catalogue/vacuum/jar-barometer/cautions.ts
-var gates19 = jarGates("jar");
-var cautions19 = (values, _s, risk) => applying(jarCautions(values, risk), {
+var gates20 = jarGates("jar");
+var cautions20 = (values, _s, risk) => applying(jarCautions(values, risk), {
   id: "spill",
   step: "pump",
   severity: risk.share("spills") > HARM_RAISES ? "raised" : "usual",
@@ -17240,7 +17799,7 @@ var cautions19 = (values, _s, risk) => applying(jarCautions(values, risk), {
   hazard: "Spilt water goes into the plate and the pump.",
   control: "A tray under the bottle, a trap in the line; one stroke at a time near the top."
 });
-var afterFailure19 = (_values, _s, _risk, outcome) => jarFailure(
+var afterFailure20 = (_values, _s, _risk, outcome) => jarFailure(
   "Is the tube\u2019s end under water, and the stopper tight?",
   outcome === "spills" ? "Stop earlier: wipe plate and hose dry first." : "More difference, or less air over the water."
 );
@@ -17250,7 +17809,7 @@ var COLUMNS16 = [
   { id: "level", name: "water up the tube", quantity: "length" },
   { id: "trappedPressure", name: "trapped air", quantity: "pressure" }
 ];
-var SEEN5 = 0.03;
+var SEEN6 = 0.03;
 function levelAt({ outside, trapped, bore, density }, pressure) {
   const weight = density * GRAVITY;
   const b = weight * trapped + pressure * bore;
@@ -17264,7 +17823,7 @@ var tubeOf = ({ numbers: n }) => ({
   bore: Math.PI * n.tubeBore * n.tubeBore / 4,
   density: liquidDensity(Math.max(274, n.airTemperature))
 });
-function simulate19(values, detail, refinement = 1) {
+function simulate20(values, detail, refinement = 1) {
   const n = values.numbers;
   const tube = tubeOf(values);
   const spill = pressureFor(tube, n.tubeHeight);
@@ -17280,7 +17839,7 @@ function simulate19(values, detail, refinement = 1) {
         trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p))
       }),
       events: [
-        { id: "seen", direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN5 },
+        { id: "seen", direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN6 },
         { id: "spill", direction: -1, stops: true, value: (_, p) => p - spill }
       ]
     },
@@ -17295,7 +17854,7 @@ function simulate19(values, detail, refinement = 1) {
     rows.stage("after", "standing", time + 3);
   });
   return {
-    outcome: spilled !== void 0 ? "spills" : level >= SEEN5 ? "climbs" : "hardly",
+    outcome: spilled !== void 0 ? "spills" : level >= SEEN6 ? "climbs" : "hardly",
     results: {
       ...s.results,
       level,
@@ -17310,7 +17869,7 @@ function simulate19(values, detail, refinement = 1) {
 }
 
 // core/catalogue/vacuum/jar-barometer/inputs.ts
-var inputs19 = defineInputs([
+var inputs20 = defineInputs([
   ...ROOM_INPUTS,
   ...jarInputs(),
   blank("trappedAir", "air over the water", "mL", "vessel", 15e-5, [2e-6, 2e-3], [1e-5, 3e-4], 0.05, {
@@ -17334,7 +17893,7 @@ var inputs19 = defineInputs([
   pumpingTime(60),
   LEAK
 ]);
-var check17 = ({ numbers: n, choices }) => [
+var check18 = ({ numbers: n, choices }) => [
   ...jarBears({ numbers: n, choices }),
   ...n.tubeHeight > 0.95 * n.jarHeight ? [
     {
@@ -17347,15 +17906,15 @@ var check17 = ({ numbers: n, choices }) => [
 ];
 
 // core/catalogue/vacuum/jar-barometer/outcomes.ts
-var logged19 = { used: ["stopDifference", "trappedAir"], seen: ["level", "finalPressure"] };
-var results17 = [
+var logged20 = { used: ["stopDifference", "trappedAir"], seen: ["level", "finalPressure"] };
+var results18 = [
   ...JAR_RESULTS,
   result("level", "water stands", "cm"),
   result("spillPressure", "jar pressure at which it spills", "kPa"),
   result("spillDifference", "that is below the room by", "kPa"),
   result("hush", "until it is seen to climb", "s", HUSH)
 ];
-var outcomes18 = [
+var outcomes19 = [
   { id: "climbs", look: "gone", name: "climbs and stands", sentence: "The water climbs the tube and stands there." },
   {
     id: "spills",
@@ -17367,11 +17926,11 @@ var outcomes18 = [
 ];
 
 // core/catalogue/vacuum/jar-barometer/procedure.ts
-var shelf18 = [
+var shelf19 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure19 = [
+var procedure20 = [
   {
     id: "jar",
     parts: [
@@ -17415,10 +17974,10 @@ var procedure19 = [
   },
   { id: "air", parts: ["Let a little air in: the water sinks. Stop it half-way and read the height."] }
 ];
-var kit19 = (values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray");
+var kit20 = (values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray");
 
 // core/catalogue/vacuum/jar-barometer/drawing.ts
-var drawing18 = (values, s, time) => {
+var drawing19 = (values, s, time) => {
   const n = values.numbers;
   const level = valueAt(s.trace, "level", time);
   const high = n.tubeHeight * 0.55;
@@ -17476,7 +18035,7 @@ var drawing18 = (values, s, time) => {
 };
 
 // core/catalogue/vacuum/jar-barometer/teaching.ts
-var why19 = (values, s) => [
+var why20 = (values, s) => [
   say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
     up by the height of the water (${asLength(0.1)} for every ${asPressure(980)}) and by the shut-in air, which
     has more room the higher the water. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
@@ -17499,7 +18058,7 @@ var advice10 = (values, s) => {
     }
   ];
 };
-var explanation19 = (values, s) => [
+var explanation20 = (values, s) => [
   {
     from: 7,
     text: "We take air out of the big jar. The air shut in the little bottle now pushes harder than the air round it, so it pushes the water up the straw."
@@ -17524,7 +18083,7 @@ var explanation19 = (values, s) => [
       ${asTemperatureDifference(1)} of warming as well, so a sealed one is a thermometer too.`
   }
 ];
-var teaching17 = {
+var teaching18 = {
   wrongIdea: {
     idea: "The pump sucks the water up.",
     answer: "The pump is not connected to the tube\u2019s water at all. The shut-in air pushes it up, because less pushes down on it."
@@ -17550,9 +18109,9 @@ var jarBarometer = defineDemonstration({
   summary: "Air trapped over coloured water lifts it up a tube as the jar round it is pumped.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 11 },
-  gates: gates19,
-  cautions: cautions19,
-  afterFailure: afterFailure19,
+  gates: gates20,
+  cautions: cautions20,
+  afterFailure: afterFailure20,
   gallery: {
     family: "vacuum",
     effect: "Coloured water climbs a tube by itself while the pump works, and sinks back with the air.",
@@ -17563,33 +18122,33 @@ var jarBarometer = defineDemonstration({
   wanted: "climbs",
   columns: [...GAS_COLUMNS, ...COLUMNS16],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate19,
+  simulate: simulate20,
   ledger: jarLedger,
   sizes: jarSizes,
-  inputs: inputs19,
-  check: check17,
-  logged: logged19,
-  results: results17,
-  outcomes: outcomes18,
-  shelf: shelf18,
-  procedure: procedure19,
-  kit: kit19,
-  drawing: drawing18,
-  why: why19,
+  inputs: inputs20,
+  check: check18,
+  logged: logged20,
+  results: results18,
+  outcomes: outcomes19,
+  shelf: shelf19,
+  procedure: procedure20,
+  kit: kit20,
+  drawing: drawing19,
+  why: why20,
   advice: advice10,
-  explanation: explanation19,
-  teaching: teaching17
+  explanation: explanation20,
+  teaching: teaching18
 });
 
 // core/catalogue/vacuum/pumped-can/cautions.ts
-var gates20 = [
+var gates21 = [
   {
     step: "pump",
     text: "Screen up, goggles on for all; nobody near the tin from the first stroke until the air is back in; air valve in reach.",
     guards: ["vacuum"]
   }
 ];
-var cautions20 = (values, s, risk) => applying(
+var cautions21 = (values, s, risk) => applying(
   goesSuddenly(
     s.results.outsideForce,
     atWorst(risk, "work"),
@@ -17609,7 +18168,7 @@ var cautions20 = (values, s, risk) => applying(
     control: "Air in first; cut-proof gloves; afterwards into the scrap metal, edges taped."
   }
 );
-var afterFailure20 = (_values, _s, _risk, outcome) => [
+var afterFailure21 = (_values, _s, _risk, outcome) => [
   standBack("Stay behind the screen: a tin that stands under a vacuum can still go at any moment."),
   heatOff("Stop the pump."),
   wait("Look at the gauge: does it hold, or does it rise by itself?"),
@@ -17810,7 +18369,7 @@ var COLUMNS17 = [
   { id: "volumeLost", name: "volume lost", quantity: "fraction" }
 ];
 var FOLDING = 0.05;
-function simulate20(values, detail, refinement = 1) {
+function simulate21(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -17887,7 +18446,7 @@ function simulate20(values, detail, refinement = 1) {
 }
 
 // core/catalogue/vacuum/pumped-can/inputs.ts
-var inputs20 = defineInputs([
+var inputs21 = defineInputs([
   ...ROOM_INPUTS,
   ...TIN_INPUTS,
   pumpChoice("two-stage"),
@@ -17896,11 +18455,11 @@ var inputs20 = defineInputs([
   LEAK,
   ...quantities("knockDown", "edgeHolding", "panelCrown", "residualLoad", "packingStiffness")
 ]);
-var check18 = (values) => tinFits(values);
+var check19 = (values) => tinFits(values);
 
 // core/catalogue/vacuum/pumped-can/outcomes.ts
-var logged20 = { used: ["pumpTime", "ultimatePressure"], seen: ["hush", "talkTime", "finalPressure"] };
-var results18 = [
+var logged21 = { used: ["pumpTime", "ultimatePressure"], seen: ["hush", "talkTime", "finalPressure"] };
+var results19 = [
   result("criticalPressureDifference", "difference the wall holds", "kPa"),
   result("peakPressureDifference", "greatest difference", "kPa"),
   result("floorPressure", "lowest pressure it could reach", "kPa"),
@@ -17914,21 +18473,21 @@ var results18 = [
   result("talkTime", "panels talk after", "s"),
   result("volumeLost", "volume lost", "%")
 ];
-var outcomes19 = [
+var outcomes20 = [
   { id: "crush", look: "gone", name: "crumples", sentence: "The sides cave in and the tin is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in, but the tin keeps most of its shape." },
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
-var ledger16 = ({ results: results27, details }) => {
-  const goes = results27.hush !== void 0;
-  const difference = goes ? results27.criticalPressureDifference : details.difference;
+var ledger17 = ({ results: results28, details }) => {
+  const goes = results28.hush !== void 0;
+  const difference = goes ? results28.criticalPressureDifference : details.difference;
   return {
     moment: goes ? "when the wall gives way" : "at the end of the pumping",
     rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: difference }],
     difference
   };
 };
-var sizes16 = (values, { results: r }) => [
+var sizes17 = (values, { results: r }) => [
   {
     id: "outsideForce",
     name: "outside air on all sides",
@@ -17956,7 +18515,7 @@ var sizes16 = (values, { results: r }) => [
 ];
 
 // core/catalogue/vacuum/pumped-can/procedure.ts
-var shelf19 = [
+var shelf20 = [
   {
     step: "tin",
     kind: "vessel",
@@ -17966,7 +18525,7 @@ var shelf19 = [
   },
   { step: "pump", kind: "pump" }
 ];
-var procedure20 = [
+var procedure21 = [
   {
     id: "tin",
     parts: [
@@ -17995,7 +18554,7 @@ var procedure20 = [
     parts: ["Stop the pump and let the air back in through the valve before anybody comes near. Pass it round."]
   }
 ];
-var kit20 = (values) => [
+var kit21 = (values) => [
   "tin and spares, clean and dry",
   "stopper with a hose that holds a vacuum, and an air valve",
   isDriven(values) ? "pump with a trap" : "hand pump",
@@ -18007,7 +18566,7 @@ var kit20 = (values) => [
 
 // core/catalogue/vacuum/pumped-can/drawing.ts
 var STEPS3 = 12;
-var drawing19 = (values, s, time) => {
+var drawing20 = (values, s, time) => {
   const n = values.numbers;
   const pressure = valueAt(s.trace, "pressure", time);
   const lost = valueAt(s.trace, "volumeLost", time);
@@ -18417,15 +18976,15 @@ function closedMetalFailure(values, risk, outcome, noun, closure) {
 }
 
 // core/catalogue/steam/sealed-tin/cautions.ts
-var gates21 = closedMetalGates("tin");
-var cautions21 = (values, s, risk) => closedMetalCautions(values, s, risk, "tin");
-var afterFailure21 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap");
+var gates22 = closedMetalGates("tin");
+var cautions22 = (values, s, risk) => closedMetalCautions(values, s, risk, "tin");
+var afterFailure22 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap");
 
 // core/catalogue/steam/sealed-tin/simulate.ts
-var simulate21 = (values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement);
+var simulate22 = (values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement);
 
 // core/catalogue/steam/sealed-tin/inputs.ts
-var inputs21 = defineInputs([
+var inputs22 = defineInputs([
   ...ROOM_INPUTS,
   ...TIN_INPUTS,
   quantity("waterCharge", {
@@ -18450,28 +19009,28 @@ var inputs21 = defineInputs([
   ...quantities("edgeHolding", "panelCrown", "plumeVapourFraction"),
   ...METAL_COEFFICIENTS
 ]);
-var check19 = (values) => [
+var check20 = (values) => [
   ...tinFits(values),
   ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
   ...waterFits(values, "tin")
 ];
 
 // core/catalogue/steam/sealed-tin/outcomes.ts
-var logged21 = {
+var logged22 = {
   used: ["waterCharge", "purgeTime", "sealDelay", "bathTemperature", "coolantFlow", "heaterPower"],
   seen: ["hush", "talkTime", "timeToBoil", "timeToPlume"]
 };
-var outcomes20 = [
+var outcomes21 = [
   { id: "crush", look: "gone", name: "crumples", sentence: "The sides cave in and the tin is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in, but the tin keeps most of its shape." },
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
-var ledger17 = steamLedger("when the sides give way");
-var sizes17 = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false);
+var ledger18 = steamLedger("when the sides give way");
+var sizes18 = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/sealed-tin/procedure.ts
 var plan = (values) => heatingPlan(values, tinOf(values).vessel);
-var shelf20 = [
+var shelf21 = [
   {
     step: "charge",
     kind: "vessel",
@@ -18482,7 +19041,7 @@ var shelf20 = [
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "cool", kind: "bath" }
 ];
-var procedure21 = [
+var procedure22 = [
   {
     id: "charge",
     hazards: ["fuel"],
@@ -18501,7 +19060,7 @@ var procedure21 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit21 = (values) => [
+var kit22 = (values) => [
   "tin and spares, never used for anything flammable",
   "cap that screws tight, with its seal",
   "heater",
@@ -18512,12 +19071,12 @@ var kit21 = (values) => [
   "thermometer",
   "clock"
 ];
-var ready4 = (values, s) => readyFromPlan(plan(values), s);
+var ready5 = (values, s) => readyFromPlan(plan(values), s);
 var repeats2 = repeatsInPool((values) => tinOf(values).vessel);
 var waterWindow2 = (values) => waterWindowOf(plan(values), values.numbers.waterCharge, 600);
 
 // core/catalogue/steam/sealed-tin/drawing.ts
-var drawing20 = (values, s, time) => steamScene(values, s, time, {
+var drawing21 = (values, s, time) => steamScene(values, s, time, {
   shape: round(values) ? "cylinder" : "box",
   closure: "cap",
   cooling: values.choices.coolingMethod,
@@ -18529,7 +19088,7 @@ var drawing20 = (values, s, time) => steamScene(values, s, time, {
 });
 
 // core/catalogue/steam/sealed-tin/teaching.ts
-var teaching18 = {
+var teaching19 = {
   wrongIdea: {
     idea: "The cold water makes the metal shrink.",
     answer: "Metal hardly shrinks: about by a hair for each hand\u2019s breadth. The steam inside turns to water, and the room pushes the sides in."
@@ -18541,7 +19100,7 @@ var teaching18 = {
   ],
   elsewhere: ["Oil cans closed warm.", "A lunch box closed over hot rice.", "A railway tank in a cold rain."]
 };
-var why20 = (values, s) => {
+var why21 = (values, s) => {
   const lines = metalWhy(values, s, "tin", round(values) ? "wall" : "flat side");
   if (s.results.talkTime !== void 0)
     lines.push(
@@ -18550,7 +19109,7 @@ var why20 = (values, s) => {
     );
   return lines;
 };
-var explanation20 = (_values, { results: r }) => [
+var explanation21 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The tin was full of steam. Cold water made the steam into a few drops. Then the air outside pushed the sides in, because nothing inside pushed back."
@@ -18580,9 +19139,9 @@ var sealedTin = defineDemonstration({
   summary: "A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.",
   noun: ["tin", "tins"],
   people: { performs: 18, watches: 8 },
-  gates: gates21,
-  cautions: cautions21,
-  afterFailure: afterFailure21,
+  gates: gates22,
+  cautions: cautions22,
+  afterFailure: afterFailure22,
   gallery: {
     family: "steam",
     effect: "Ticks and pops as the panels talk, then the sides cave in over some seconds.",
@@ -18593,28 +19152,28 @@ var sealedTin = defineDemonstration({
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  simulate: simulate21,
-  inputs: inputs21,
-  check: check19,
-  logged: logged21,
-  outcomes: outcomes20,
-  ledger: ledger17,
-  sizes: sizes17,
-  shelf: shelf20,
-  procedure: procedure21,
-  kit: kit21,
-  ready: ready4,
+  columns: COLUMNS3,
+  simulate: simulate22,
+  inputs: inputs22,
+  check: check20,
+  logged: logged22,
+  outcomes: outcomes21,
+  ledger: ledger18,
+  sizes: sizes18,
+  shelf: shelf21,
+  procedure: procedure22,
+  kit: kit22,
+  ready: ready5,
   repeats: repeats2,
   waterWindow: waterWindow2,
-  drawing: drawing20,
-  teaching: teaching18,
-  why: why20,
-  explanation: explanation20
+  drawing: drawing21,
+  teaching: teaching19,
+  why: why21,
+  explanation: explanation21
 });
 
 // core/catalogue/vacuum/pumped-can/teaching.ts
-var why21 = (_values, { results: r, outcome }) => {
+var why22 = (_values, { results: r, outcome }) => {
   const lines = [
     r.hush === void 0 ? say`The wall holds about ${asPressure(r.criticalPressureDifference)}; the pump makes
           ${asPressure(r.peakPressureDifference)} at most. It stands, and is under strain as long as the air stays out.` : say`The wall holds about ${asPressure(r.criticalPressureDifference)}. The pump has taken that much out after
@@ -18633,7 +19192,7 @@ var why21 = (_values, { results: r, outcome }) => {
     );
   return lines;
 };
-var explanation21 = (_values, { results: r }) => [
+var explanation22 = (_values, { results: r }) => [
   {
     from: 7,
     text: "The pump took the air out of the tin. Then hardly anything was left inside to push out, and the air around us, which pushes all the time, pushed the tin in."
@@ -18669,7 +19228,7 @@ function steamed(values, coolingMethod) {
   return faults.length > 0 ? void 0 : sealedTin.simulate(resolved, "summary").results;
 }
 var variants3 = (values) => {
-  const pumped = simulate20(values, "summary").results;
+  const pumped = simulate21(values, "summary").results;
   const [sprayed, left] = [steamed(values, "spray"), steamed(values, "still-air")];
   return {
     title: "The same tin, pumped and steamed",
@@ -18681,7 +19240,7 @@ var variants3 = (values) => {
     ]
   };
 };
-var teaching19 = {
+var teaching20 = {
   wrongIdea: {
     idea: "The pump sucks the walls in.",
     answer: "The pump touches nothing but air. It takes away what pushed from inside; the room pushes as it did all day."
@@ -18710,9 +19269,9 @@ var pumpedCan = defineDemonstration({
   summary: "A cold, empty tin crushed by a pump, beside the same tin with steam.",
   noun: ["tin", "tins"],
   people: { performs: 14, watches: 8 },
-  gates: gates20,
-  cautions: cautions20,
-  afterFailure: afterFailure20,
+  gates: gates21,
+  cautions: cautions21,
+  afterFailure: afterFailure21,
   gallery: {
     family: "vacuum",
     effect: "Nothing is heated, and the sides tick and cave in all the same.",
@@ -18723,28 +19282,28 @@ var pumpedCan = defineDemonstration({
   wanted: "crush",
   columns: COLUMNS17,
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate20,
-  ledger: ledger16,
-  inputs: inputs20,
-  check: check18,
-  logged: logged20,
-  results: results18,
-  outcomes: outcomes19,
-  sizes: sizes16,
-  shelf: shelf19,
-  procedure: procedure20,
-  kit: kit20,
-  drawing: drawing19,
-  why: why21,
-  explanation: explanation21,
-  teaching: teaching19,
+  simulate: simulate21,
+  ledger: ledger17,
+  inputs: inputs21,
+  check: check19,
+  logged: logged21,
+  results: results19,
+  outcomes: outcomes20,
+  sizes: sizes17,
+  shelf: shelf20,
+  procedure: procedure21,
+  kit: kit21,
+  drawing: drawing20,
+  why: why22,
+  explanation: explanation22,
+  teaching: teaching20,
   variants: variants3
 });
 
 // core/catalogue/vacuum/low-pressure-boil/cautions.ts
 var HALF = 0.5;
-var gates22 = jarGates("water");
-var cautions22 = (values, _s, risk) => {
+var gates23 = jarGates("water");
+var cautions23 = (values, _s, risk) => {
   const { waterTemperature, waterVolume, beakerDiameter } = values.numbers;
   const full = waterVolume / (0.785 * beakerDiameter * beakerDiameter * 1.3 * beakerDiameter);
   return applying(
@@ -18761,7 +19320,7 @@ var cautions22 = (values, _s, risk) => {
     }
   );
 };
-var afterFailure22 = (_values, _s, _risk, outcome) => jarFailure(
+var afterFailure23 = (_values, _s, _risk, outcome) => jarFailure(
   "Measure the water: has it cooled below what this pump can boil? A boiling chip in it?",
   outcome === "few" ? "It only just began: a little warmer water, or a quicker pump." : "Warmer water, less time between kettle and pump, or a pump that reaches lower."
 );
@@ -18779,7 +19338,7 @@ var BOIL = {
   /** kg of it in bubbles */
   bubbled: 5
 };
-var STILL2 = 38e-9;
+var STILL = 38e-9;
 var THINNEST = 8;
 var BUBBLING = 150;
 var GOES_ON = 0.2;
@@ -18818,7 +19377,7 @@ var BoilingUnderPump = class {
       const mass = Math.max(1e-6, this.plan.water - state3[BOIL.given]);
       const partial = state3[BOIL.vapour] / volume;
       const saturation = quickSaturationPressure(water);
-      const perArea = evaporation * STILL2 * Math.min(THINNEST, outside / Math.max(pressure, 1e3));
+      const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1e3));
       const bubbles = this.vigour(pressure, water) * BUBBLING * perArea * surface * (saturation - pressure);
       const given = perArea * surface * (saturation - partial) + bubbles;
       const latent = quickLatentHeat(water);
@@ -18844,7 +19403,7 @@ var SHOWN3 = 0.1;
 var FEW = 3e-3;
 var MOST_BUBBLES = 0.98;
 var COLDEST = 273.5;
-function simulate22(values, detail, refinement = 1) {
+function simulate23(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -18968,7 +19527,7 @@ function simulate22(values, detail, refinement = 1) {
 }
 
 // core/catalogue/vacuum/low-pressure-boil/inputs.ts
-var inputs22 = defineInputs([
+var inputs23 = defineInputs([
   ...ROOM_INPUTS,
   ...jarInputs(16e-4, 0.12, 0.16),
   blank("waterVolume", "water", "mL", "water", 8e-5, [2e-6, 5e-3], [2e-5, 3e-4], 0.04),
@@ -19009,7 +19568,7 @@ var inputs22 = defineInputs([
     "100 %: 3.8e-8 kg/(m2 s Pa), still pools in still air (ASHRAE Handbook HVAC Applications (2019), ch. 6), from memory; thinner air lets more through"
   )
 ]);
-var check20 = (values) => {
+var check21 = (values) => {
   const n = values.numbers;
   const needed2 = neededStart(values);
   const faults = jarBears(values);
@@ -19043,11 +19602,11 @@ var check20 = (values) => {
 };
 
 // core/catalogue/vacuum/low-pressure-boil/outcomes.ts
-var logged22 = {
+var logged23 = {
   used: ["waterTemperature", "waterVolume"],
   seen: ["hush", "endTemperature", "boilPressure"]
 };
-var results19 = [
+var results20 = [
   ...JAR_RESULTS,
   result("neededStart", "coldest water that this pump can boil here", "degC"),
   result("boilPressure", "pressure at which it starts", "kPa"),
@@ -19057,12 +19616,12 @@ var results19 = [
   result("evaporated", "water turned to vapour", "g"),
   result("localBoilingPoint", "would boil in the open at", "degC")
 ];
-var outcomes21 = [
+var outcomes22 = [
   { id: "boils", look: "gone", name: "boils", sentence: "The water boils for all to see, without a flame." },
   { id: "few", look: "partly", name: "shows a few bubbles", sentence: "A few bubbles rise, then it is still." },
   { id: "still", look: "nothing", name: "does not boil", sentence: "The water stays still." }
 ];
-var ledger18 = ({ details: d }) => ({
+var ledger19 = ({ details: d }) => ({
   moment: "at the end of the pumping",
   difference: d.difference,
   rows: [
@@ -19076,11 +19635,11 @@ var ledger18 = ({ details: d }) => ({
 });
 
 // core/catalogue/vacuum/low-pressure-boil/procedure.ts
-var shelf21 = [
+var shelf22 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure22 = [
+var procedure23 = [
   {
     id: "water",
     hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
@@ -19117,10 +19676,10 @@ var procedure22 = [
   },
   { id: "air", parts: ["Let the air in: it stops at once. Read the thermometer again."] }
 ];
-var kit22 = (values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap");
+var kit23 = (values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap");
 
 // core/catalogue/vacuum/low-pressure-boil/drawing.ts
-var drawing21 = (values, s, time) => {
+var drawing22 = (values, s, time) => {
   const n = values.numbers;
   const [water, boiling, point] = ["waterTemperature", "boiling", "boilingPoint"].map((c) => valueAt(s.trace, c, time));
   const level = Math.min(0.7 * n.jarHeight, n.waterVolume / (Math.PI * n.beakerDiameter * n.beakerDiameter / 4));
@@ -19159,7 +19718,7 @@ var drawing21 = (values, s, time) => {
 };
 
 // core/catalogue/vacuum/low-pressure-boil/teaching.ts
-var why22 = (values, s) => [
+var why23 = (values, s) => [
   say`Water boils when its vapour can push the room's pressure back. In the open here that is at
     ${asTemperature(s.results.localBoilingPoint)}; at ${asPressure(values.numbers.ultimatePressure)}, the lowest
     this pump reaches, at ${asTemperature(neededStart(values))} already.`,
@@ -19177,7 +19736,7 @@ var advice11 = (values) => {
     }
   ];
 };
-var explanation22 = (values, s) => [
+var explanation23 = (values, s) => [
   {
     from: 7,
     text: say`Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid away,
@@ -19204,7 +19763,7 @@ var explanation22 = (values, s) => [
       freezes at the triple point.`
   }
 ];
-var teaching20 = {
+var teaching21 = {
   wrongIdea: {
     idea: "It boils, so it must have got hot.",
     answer: "Feel it afterwards: it got colder. Boiling is about pressure as much as about heat."
@@ -19230,9 +19789,9 @@ var lowPressureBoil = defineDemonstration({
   summary: "Warm, not boiling, water under a pump boils by itself and gets colder doing so.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 9 },
-  gates: gates22,
-  cautions: cautions22,
-  afterFailure: afterFailure22,
+  gates: gates23,
+  cautions: cautions23,
+  afterFailure: afterFailure23,
   gallery: {
     family: "vacuum",
     effect: "Water that one could put a hand into starts to boil under the jar.",
@@ -19243,26 +19802,26 @@ var lowPressureBoil = defineDemonstration({
   wanted: "boils",
   columns: [...GAS_COLUMNS, ...COLUMNS18],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate22,
+  simulate: simulate23,
   sizes: jarSizes,
-  inputs: inputs22,
-  check: check20,
-  logged: logged22,
-  results: results19,
-  outcomes: outcomes21,
-  ledger: ledger18,
-  shelf: shelf21,
-  procedure: procedure22,
-  kit: kit22,
-  drawing: drawing21,
-  why: why22,
+  inputs: inputs23,
+  check: check21,
+  logged: logged23,
+  results: results20,
+  outcomes: outcomes22,
+  ledger: ledger19,
+  shelf: shelf22,
+  procedure: procedure23,
+  kit: kit23,
+  drawing: drawing22,
+  why: why23,
   advice: advice11,
-  explanation: explanation22,
-  teaching: teaching20
+  explanation: explanation23,
+  teaching: teaching21
 });
 
 // core/catalogue/holding/plates/cautions.ts
-var gates23 = [
+var gates24 = [
   {
     step: "pump",
     text: "Hands on the handles only; rims without a nick; nobody\u2019s face in line with the pair.",
@@ -19274,7 +19833,7 @@ var gates23 = [
     guards: ["load"]
   }
 ];
-var cautions23 = (values, _s, risk) => applying(
+var cautions24 = (values, _s, risk) => applying(
   {
     id: "fingers",
     step: "grease",
@@ -19287,7 +19846,7 @@ var cautions23 = (values, _s, risk) => applying(
   mayLetGo("The pair", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "hang"),
   liftedByHand(values.numbers.loadMass, 18, LIFT_ADULT, "hang")
 );
-var afterFailure23 = (_values, _s, _risk, outcome) => [
+var afterFailure24 = (_values, _s, _risk, outcome) => [
   standBack("Load off first, onto the floor; nobody pulls any more."),
   pressureOff("Then open the valve until the hiss stops."),
   near("Look at rims and grease: one hair leaks; with air in, wipe and grease again."),
@@ -19329,7 +19888,7 @@ var COLUMNS19 = [
   { id: "pull", name: "pull on it", quantity: "force" }
 ];
 var ENOUGH2 = 0.02;
-function simulate23(values, detail, refinement = 1) {
+function simulate24(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -19416,7 +19975,7 @@ function simulate23(values, detail, refinement = 1) {
 
 // core/catalogue/holding/plates/inputs.ts
 var hemispheres = ({ choices }) => choices.pairShape === "hemispheres";
-var inputs23 = defineInputs([
+var inputs24 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "pairShape",
@@ -19489,11 +20048,11 @@ var inputs23 = defineInputs([
     "a clean greased ring keeps for minutes; a hair in it does not; measure by watching the gauge"
   )
 ]);
-var check21 = () => [];
+var check22 = () => [];
 
 // core/catalogue/holding/plates/outcomes.ts
-var logged23 = { used: ["sealDiameter", "loadMass"], seen: ["finalPressure", "holdTime"] };
-var results20 = [
+var logged24 = { used: ["sealDiameter", "loadMass"], seen: ["finalPressure", "holdTime"] };
+var results21 = [
   result("holdingForce", "holds at first", "N"),
   result("holdingAtLoad", "holds when loaded", "N"),
   result("pull", "pull, with the jerk", "N"),
@@ -19507,7 +20066,7 @@ var results20 = [
   result("strokes", "strokes", "1"),
   result("hush", "holds for", "s", HUSH)
 ];
-var outcomes22 = [
+var outcomes23 = [
   { id: "holds", look: "gone", name: "holds to the end", sentence: "The plates hold until the valve is opened." },
   {
     id: "parts",
@@ -19517,7 +20076,7 @@ var outcomes22 = [
   },
   { id: "weak", look: "nothing", name: "does not take the load", sentence: "They part as soon as the load is on." }
 ];
-var ledger19 = ({ details: d }) => ({
+var ledger20 = ({ details: d }) => ({
   moment: "when the load comes on",
   difference: d.difference,
   rows: [
@@ -19525,7 +20084,7 @@ var ledger19 = ({ details: d }) => ({
     { id: "leak", cause: "air that leaked back (gives back)", pressure: -d.leaked }
   ]
 });
-var sizes18 = (_values, s) => [
+var sizes19 = (_values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -19545,8 +20104,8 @@ var sizes18 = (_values, s) => [
 ];
 
 // core/catalogue/holding/plates/procedure.ts
-var shelf22 = [{ step: "pump", kind: "pump" }];
-var procedure23 = [
+var shelf23 = [{ step: "pump", kind: "pump" }];
+var procedure24 = [
   {
     id: "grease",
     parts: [
@@ -19588,7 +20147,7 @@ var procedure23 = [
   },
   { id: "open", parts: ["Load off first; then open the valve: they part by themselves."] }
 ];
-var kit23 = () => [
+var kit24 = () => [
   "pair of plates or half-spheres with handles",
   "pump, hose, valve",
   "gauge",
@@ -19600,7 +20159,7 @@ var kit23 = () => [
 ];
 
 // core/catalogue/holding/plates/drawing.ts
-var drawing22 = (values, s, time) => {
+var drawing23 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, holding, pull] = ["pressure", "holding", "pull"].map((c) => valueAt(s.trace, c, time));
   const d = n.sealDiameter;
@@ -19717,7 +20276,7 @@ var drawing22 = (values, s, time) => {
 
 // core/catalogue/holding/plates/teaching.ts
 var TUG = 300;
-var why23 = (values, s) => [
+var why24 = (values, s) => [
   say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
     ${asPressure(s.results.peakPressureDifference)} more than what is left inside:
     ${asForce(s.results.holdingForce)}, of at most ${asForce(s.results.mostPossible)} with nothing inside.
@@ -19731,7 +20290,7 @@ var advice12 = (_values, s) => [
       ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.`
   }
 ];
-var explanation23 = (values, s) => [
+var explanation24 = (values, s) => [
   {
     from: 7,
     text: "There is no glue. We took the air away from between. The air outside pushes from both sides, and nothing pushes back."
@@ -19751,7 +20310,7 @@ var explanation23 = (values, s) => [
     text: "For half-spheres add up the components along the pull: \u222B p cos \u03B8 dA is p \u03C0 r\xB2, the projected area. The second team of horses only replaces a wall. Leakage is choked while the inside is under half the outside, so the pressure rises in a straight line at first."
   }
 ];
-var teaching21 = {
+var teaching22 = {
   wrongIdea: {
     idea: "The vacuum inside holds them together.",
     answer: "A vacuum can\u2019t hold anything. The room holds them together; on the Moon they would fall apart."
@@ -19772,7 +20331,7 @@ var teaching21 = {
 var variants4 = (values) => sideBySide(
   "Widths side by side",
   values,
-  simulate23,
+  simulate24,
   ["holdingForce", "safetyFactor", "holdTime"],
   [0.75, 1, 1.5].map((factor) => ({
     name: say`${asLength(values.numbers.sealDiameter * factor)} across`,
@@ -19790,9 +20349,9 @@ var plates = defineDemonstration({
   summary: "Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 7 },
-  gates: gates23,
-  cautions: cautions23,
-  afterFailure: afterFailure23,
+  gates: gates24,
+  cautions: cautions24,
+  afterFailure: afterFailure24,
   gallery: {
     family: "holding",
     effect: "Two people tug at two plates and can\u2019t part them; a valve opens, and they fall apart.",
@@ -19803,28 +20362,28 @@ var plates = defineDemonstration({
   wanted: "holds",
   columns: COLUMNS19,
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate23,
-  inputs: inputs23,
-  check: check21,
-  logged: logged23,
-  results: results20,
-  outcomes: outcomes22,
-  ledger: ledger19,
-  sizes: sizes18,
-  shelf: shelf22,
-  procedure: procedure23,
-  kit: kit23,
-  drawing: drawing22,
-  why: why23,
+  simulate: simulate24,
+  inputs: inputs24,
+  check: check22,
+  logged: logged24,
+  results: results21,
+  outcomes: outcomes23,
+  ledger: ledger20,
+  sizes: sizes19,
+  shelf: shelf23,
+  procedure: procedure24,
+  kit: kit24,
+  drawing: drawing23,
+  why: why24,
   advice: advice12,
-  explanation: explanation23,
-  teaching: teaching21,
+  explanation: explanation24,
+  teaching: teaching22,
   variants: variants4
 });
 
 // core/catalogue/steam/process-vessel/cautions.ts
-var gates24 = [];
-var cautions24 = (_values, s, risk) => [
+var gates25 = [];
+var cautions25 = (_values, s, risk) => [
   {
     id: "not-a-design",
     step: "tank",
@@ -19842,7 +20401,7 @@ var cautions24 = (_values, s, risk) => [
     "a real tank is never cooled with its vent shut"
   )
 ];
-var afterFailure24 = (_values, _s, _risk, outcome) => [
+var afterFailure25 = (_values, _s, _risk, outcome) => [
   standBack(
     "A real tank that shows a dent or a low gauge is left alone: nobody near it, the coolant stopped from a distance."
   ),
@@ -19897,7 +20456,7 @@ function reliefAreaOf(cooling, method, filled, gas, rated, tolerance) {
   if (lowValue <= 0 || highValue >= 0) return exp(lowValue <= 0 ? low : high);
   return exp(falsePosition((x) => -missing(x), [low, -lowValue], [high, -highValue], CLOSE2));
 }
-function simulate24(values, detail, refinement = 1) {
+function simulate25(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = tankOf(values);
   const room = roomOf(values, vessel);
@@ -19963,12 +20522,12 @@ function simulate24(values, detail, refinement = 1) {
     ({ hush, peakPressureDifference }) => hush !== void 0 ? "cave" : peakPressureDifference > rated ? "over" : "held",
     recorder
   );
-  const { giveUpTime, ...results27 } = simulation.results;
-  return { ...simulation, results: { ...results27, reliefArea } };
+  const { giveUpTime, ...results28 } = simulation.results;
+  return { ...simulation, results: { ...results28, reliefArea } };
 }
 
 // core/catalogue/steam/process-vessel/inputs.ts
-var inputs24 = defineInputs([
+var inputs25 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { units: ["L", "gal"], default: 3, range: [0.1, 100], usual: [0.5, 20] }),
   quantity("vesselDiameter", { units: ["m", "ft"], default: 1.4, range: [0.3, 8], usual: [0.8, 3] }),
@@ -20049,7 +20608,7 @@ var inputs24 = defineInputs([
     "packingStiffness"
   )
 ]);
-var check22 = (values) => [
+var check23 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20060,8 +20619,8 @@ var check22 = (values) => [
 ];
 
 // core/catalogue/steam/process-vessel/outcomes.ts
-var logged24 = { used: [], seen: [] };
-var results21 = steamResults(
+var logged25 = { used: [], seen: [] };
+var results22 = steamResults(
   "boilingTemperature",
   "residualAirFraction",
   "steamMass",
@@ -20075,7 +20634,7 @@ var results21 = steamResults(
   "hush",
   "volumeLost"
 );
-var outcomes23 = [
+var outcomes24 = [
   {
     id: "held",
     look: "filled",
@@ -20090,12 +20649,12 @@ var outcomes23 = [
   },
   { id: "cave", look: "gone", name: "caves in", sentence: "The shell folds in." }
 ];
-var ledger20 = steamLedger("when the shell gives way");
-var sizes19 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
+var ledger21 = steamLedger("when the shell gives way");
+var sizes20 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
 
 // core/catalogue/steam/process-vessel/procedure.ts
-var shelf23 = [];
-var procedure24 = [
+var shelf24 = [];
+var procedure25 = [
   {
     id: "tank",
     parts: [
@@ -20134,7 +20693,7 @@ var procedure24 = [
     duration: (s) => s.results.talkTime
   }
 ];
-var kit24 = () => [
+var kit25 = () => [
   "nothing: this is a thought experiment",
   "a picture of a caved-in tank",
   "the can plunge, for comparison",
@@ -20142,7 +20701,7 @@ var kit24 = () => [
 ];
 
 // core/catalogue/steam/process-vessel/drawing.ts
-var drawing23 = (values, s, time) => steamScene(values, s, time, {
+var drawing24 = (values, s, time) => steamScene(values, s, time, {
   shape: "tank",
   closure: "vent",
   cooling: values.choices.coolingMethod === "spray" ? "inside" : values.choices.coolingMethod,
@@ -20155,7 +20714,7 @@ var drawing23 = (values, s, time) => steamScene(values, s, time, {
 });
 
 // core/catalogue/steam/process-vessel/teaching.ts
-var teaching22 = {
+var teaching23 = {
   wrongIdea: {
     idea: "A strong tank for pressure is strong for vacuum as well.",
     answer: "Pressure from inside stretches a wall, pressure from outside buckles it. Tanks that hold several times the pressure of the room inside cave in at a tenth of it outside."
@@ -20168,7 +20727,7 @@ var teaching22 = {
     "Storage tanks with a bird\u2019s nest in the vent."
   ]
 };
-var why24 = (values, { results: r }) => [
+var why25 = (values, { results: r }) => [
   say`To stay within ${asPressure(values.numbers.ratedVacuum)} of the room it needs about ${asArea(r.reliefArea)}
     of free opening; ${asArea(values.numbers.leakArea)} is open.`,
   r.talkTime === void 0 ? "It never goes past its rating." : say`It goes past its rating after
@@ -20176,7 +20735,7 @@ var why24 = (values, { results: r }) => [
   say`With everything shut and cold it could fall to ${asPressure(r.floorPressure)}: only the
     ${asShare(r.residualAirFraction)} of air left inside would still push back.`
 ];
-var explanation24 = (values, { results: r }) => [
+var explanation25 = (values, { results: r }) => [
   {
     from: 7,
     text: "A big tank full of steam is like a big can full of steam. If no air can get in when it cools, the air outside pushes it in."
@@ -20205,9 +20764,9 @@ var processVessel = defineDemonstration({
   summary: "What if: a tank as large as a small room cleaned with steam, then cooled with its vent shut.",
   noun: ["tank", "tanks"],
   people: { performs: 18, watches: 14 },
-  gates: gates24,
-  cautions: cautions24,
-  afterFailure: afterFailure24,
+  gates: gates25,
+  cautions: cautions25,
+  afterFailure: afterFailure25,
   gallery: {
     family: "steam",
     effect: "Where else this happens: why tanks need vents, and how wide.",
@@ -20218,28 +20777,28 @@ var processVessel = defineDemonstration({
   hushWords: { inside: "air in the tank", strength: "the shell gives way here" },
   suspects: STEAM_SUSPECTS,
   wanted: "held",
-  columns: COLUMNS6,
-  simulate: simulate24,
-  inputs: inputs24,
-  check: check22,
-  logged: logged24,
-  results: results21,
-  outcomes: outcomes23,
-  ledger: ledger20,
-  sizes: sizes19,
-  shelf: shelf23,
-  procedure: procedure24,
-  kit: kit24,
-  drawing: drawing23,
-  teaching: teaching22,
-  why: why24,
-  explanation: explanation24
+  columns: COLUMNS3,
+  simulate: simulate25,
+  inputs: inputs25,
+  check: check23,
+  logged: logged25,
+  results: results22,
+  outcomes: outcomes24,
+  ledger: ledger21,
+  sizes: sizes20,
+  shelf: shelf24,
+  procedure: procedure25,
+  kit: kit25,
+  drawing: drawing24,
+  teaching: teaching23,
+  why: why25,
+  explanation: explanation25
 });
 
 // core/catalogue/steam/sealed-drum/cautions.ts
-var gates25 = closedMetalGates("drum");
-var cautions25 = (values, s, risk) => closedMetalCautions(values, s, risk, "drum");
-var afterFailure25 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung");
+var gates26 = closedMetalGates("drum");
+var cautions26 = (values, s, risk) => closedMetalCautions(values, s, risk, "drum");
+var afterFailure26 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung");
 
 // core/catalogue/steam/sealed-drum/simulate.ts
 function drumOf({ numbers: n, choices }) {
@@ -20254,10 +20813,10 @@ function drumOf({ numbers: n, choices }) {
     details: { lobes: perfect.lobes, unsupportedLength: free }
   };
 }
-var simulate25 = (values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement);
+var simulate26 = (values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement);
 
 // core/catalogue/steam/sealed-drum/teaching.ts
-function why25(values, simulation) {
+function why26(values, simulation) {
   const lines = metalWhy(values, simulation, "drum", "shell");
   lines.push(
     say`With its hoops the shell acts as if ${asLength(simulation.details.unsupportedLength)} of it stood without
@@ -20265,7 +20824,7 @@ function why25(values, simulation) {
   );
   return lines;
 }
-function explanation25(_values, { results: r }) {
+function explanation26(_values, { results: r }) {
   const force = asForce(r.outsideForce);
   return [
     {
@@ -20293,7 +20852,7 @@ function explanation25(_values, { results: r }) {
     }
   ];
 }
-var teaching23 = {
+var teaching24 = {
   wrongIdea: {
     idea: "Steel is far too strong for air.",
     answer: say`Air pushes on every ${asArea(1)} with ${asForce(1e5)}: what ten large cars weigh. A thin wall that
@@ -20309,7 +20868,7 @@ var teaching23 = {
 };
 
 // core/catalogue/steam/sealed-drum/inputs.ts
-var inputs25 = defineInputs([
+var inputs26 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { units: ["L", "gal"], default: 0.06, range: [5e-3, 0.3], usual: [0.02, 0.21] }),
   quantity("vesselDiameter", { units: ["cm", "in"], default: 0.38, range: [0.15, 0.8], usual: [0.28, 0.6] }),
@@ -20357,7 +20916,7 @@ var inputs25 = defineInputs([
   ...METAL_COEFFICIENTS,
   quantity("plumeVapourFraction", { default: 0.6, spread: { shape: "triangular", below: 0.25, above: 0.25 } })
 ]);
-var check23 = (values) => [
+var check24 = (values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20370,17 +20929,17 @@ var check23 = (values) => [
 ];
 
 // core/catalogue/steam/sealed-drum/outcomes.ts
-var logged25 = {
+var logged26 = {
   used: ["waterCharge", "purgeTime", "sealDelay", "bathTemperature", "coolantFlow", "poolDepth"],
   seen: ["hush", "timeToBoil", "timeToPlume", "volumeLost"]
 };
-var outcomes24 = [
+var outcomes25 = [
   { id: "crush", look: "gone", name: "crushes", sentence: "The drum folds in with a bang and is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in with a thump, but the drum stands." },
   { id: "stand", look: "nothing", name: "stands", sentence: "It stands there, however long one waits." }
 ];
-var ledger21 = steamLedger("when the shell gives way");
-var sizes20 = (values, s) => sizesOf(
+var ledger22 = steamLedger("when the shell gives way");
+var sizes21 = (values, s) => sizesOf(
   s,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   values.choices.coolingMethod === "ice-pool"
@@ -20388,12 +20947,12 @@ var sizes20 = (values, s) => sizesOf(
 
 // core/catalogue/steam/sealed-drum/procedure.ts
 var plan2 = (values) => heatingPlan(values, drumOf(values).vessel);
-var shelf24 = [
+var shelf25 = [
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["steel", "aluminium"], capacity: [5e-3, 0.3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "cool", kind: "bath" }
 ];
-var procedure25 = [
+var procedure26 = [
   {
     id: "charge",
     hazards: ["fuel"],
@@ -20424,7 +20983,7 @@ var procedure25 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit25 = (values) => [
+var kit26 = (values) => [
   "drum of known history, both bungs out",
   "bung with a sound seal, and its wrench",
   "burner, and a way to shut it off from a distance",
@@ -20435,12 +20994,12 @@ var kit25 = (values) => [
   "barrier tape",
   "clock"
 ];
-var ready5 = (values, s) => readyFromPlan(plan2(values), s);
+var ready6 = (values, s) => readyFromPlan(plan2(values), s);
 var repeats3 = repeatsInPool((values) => drumOf(values).vessel);
 var waterWindow3 = (values) => waterWindowOf(plan2(values), values.numbers.waterCharge, 1800);
 
 // core/catalogue/steam/sealed-drum/drawing.ts
-var drawing24 = (values, s, time) => steamScene(values, s, time, {
+var drawing25 = (values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "bung",
   cooling: values.choices.coolingMethod,
@@ -20459,9 +21018,9 @@ var sealedDrum = defineDemonstration({
   summary: "A steel drum boiled out, bunged and cooled: the outside air folds it up.",
   noun: ["drum", "drums"],
   people: { performs: 18, watches: 9 },
-  gates: gates25,
-  cautions: cautions25,
-  afterFailure: afterFailure25,
+  gates: gates26,
+  cautions: cautions26,
+  afterFailure: afterFailure26,
   gallery: {
     family: "steam",
     effect: "A long hush, groans, then one enormous bang.",
@@ -20472,28 +21031,28 @@ var sealedDrum = defineDemonstration({
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  simulate: simulate25,
-  why: why25,
-  explanation: explanation25,
-  inputs: inputs25,
-  check: check23,
-  logged: logged25,
-  outcomes: outcomes24,
-  ledger: ledger21,
-  sizes: sizes20,
-  shelf: shelf24,
-  procedure: procedure25,
-  kit: kit25,
-  ready: ready5,
+  columns: COLUMNS3,
+  simulate: simulate26,
+  why: why26,
+  explanation: explanation26,
+  inputs: inputs26,
+  check: check24,
+  logged: logged26,
+  outcomes: outcomes25,
+  ledger: ledger22,
+  sizes: sizes21,
+  shelf: shelf25,
+  procedure: procedure26,
+  kit: kit26,
+  ready: ready6,
   repeats: repeats3,
   waterWindow: waterWindow3,
-  drawing: drawing24,
-  teaching: teaching23
+  drawing: drawing25,
+  teaching: teaching24
 });
 
 // core/catalogue/vacuum/soft-pack/cautions.ts
-var gates26 = [
+var gates27 = [
   {
     step: "jar",
     text: "What holds it looked over: a jar made for vacuum without a scratch, or a bottle that may buckle; nothing that lives goes in.",
@@ -20501,12 +21060,12 @@ var gates26 = [
   },
   ...jarGates("jar").filter((g) => g.step === "pump")
 ];
-var cautions26 = (values, _s, risk) => applying(
+var cautions27 = (values, _s, risk) => applying(
   values.choices.where === "cabin" ? void 0 : values.choices.where === "jar" ? jarCautions(values, risk) : nothingAlive("pump"),
   bursts("It", risk.share("opens"), "pump"),
   noFood("What stood in a jar is no food any more.", "air")
 );
-var afterFailure26 = (values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
+var afterFailure27 = (values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
   wait("Leave it as it is."),
   pressureOff("Nothing to open: it comes back by itself on the way down."),
   near(outcome === "opens" ? "Wipe up what came out." : "Look at it again higher up."),
@@ -20531,10 +21090,10 @@ var COLUMNS20 = [
   { id: "packVolume", name: "gas in the pack", quantity: "volume" },
   { id: "packDifference", name: "pack over the jar", quantity: "pressure" }
 ];
-var SEEN6 = 1.25;
+var SEEN7 = 1.25;
 var RETURN = 4;
 var KEPT = 0.9;
-function simulate26(values, detail, refinement = 1) {
+function simulate27(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness };
@@ -20548,7 +21107,7 @@ function simulate26(values, detail, refinement = 1) {
     packDifference: overOf(amount2, p)
   });
   const pushes = (amount2, p) => overOf(amount2, p) / n.sealStrength;
-  const shows = (amount2, p) => Math.max(growthOf(amount2, p) - SEEN6, pushes(amount2, p) - 0.4);
+  const shows = (amount2, p) => Math.max(growthOf(amount2, p) - SEEN7, pushes(amount2, p) - 0.4);
   const pumped = pumpJar(
     inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values,
     detail,
@@ -20686,7 +21245,7 @@ var PACKS = {
 };
 var inBottle = (bottle2, jar2) => ({ choices }) => choices.where === "bottle" ? bottle2 : jar2;
 var kind = ({ choices }) => PACKS[choices.pack ?? ""] ?? PACKS.snack;
-var inputs26 = defineInputs([
+var inputs27 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "pack",
@@ -20767,7 +21326,7 @@ var inputs26 = defineInputs([
     "by the kind; assumption, from how fast a swollen one sinks"
   )
 ]);
-var check24 = ({ numbers: n, choices }) => [
+var check25 = ({ numbers: n, choices }) => [
   ...choices.where === "jar" ? jarBears({ numbers: n, choices }) : [],
   ...n.packGas * n.roomToGrow > 0.8 * n.jarVolume ? [
     {
@@ -20782,20 +21341,20 @@ var check24 = ({ numbers: n, choices }) => [
 ];
 
 // core/catalogue/vacuum/soft-pack/outcomes.ts
-var logged26 = { used: ["packGas", "targetPressure"], seen: ["growth", "shrunkTo", "finalPressure"] };
-var results22 = [
+var logged27 = { used: ["packGas", "targetPressure"], seen: ["growth", "shrunkTo", "finalPressure"] };
+var results23 = [
   ...JAR_RESULTS,
   result("growth", "times its size at most", "1"),
   result("packDifference", "most it pushes against its skin", "kPa"),
   result("shrunkTo", "size afterwards, against before", "%"),
   result("hush", "until it is seen to grow", "s", HUSH)
 ];
-var outcomes25 = [
+var outcomes26 = [
   { id: "swells", look: "gone", name: "swells", sentence: "It swells up, and holds." },
   { id: "opens", look: "harm", name: "opens", sentence: "It swells until it pops open." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "It hardly changes." }
 ];
-var sizes21 = (values, s) => values.choices.where === "cabin" ? [
+var sizes22 = (values, s) => values.choices.where === "cabin" ? [
   {
     id: "packDifference",
     name: "pushing on its skin",
@@ -20807,11 +21366,11 @@ var sizes21 = (values, s) => values.choices.where === "cabin" ? [
 ] : jarSizes(values, s);
 
 // core/catalogue/vacuum/soft-pack/procedure.ts
-var shelf25 = [
+var shelf26 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure26 = [
+var procedure27 = [
   {
     id: "jar",
     parts: ({ choices }) => [
@@ -20848,10 +21407,10 @@ var procedure26 = [
   { id: "hold", parts: ["Hold for ", { input: "holdTime" }, "."] },
   { id: "air", parts: ["Let the air back and look again."] }
 ];
-var kit26 = (values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare");
+var kit27 = (values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare");
 
 // core/catalogue/vacuum/soft-pack/drawing.ts
-var drawing25 = (values, s, time) => {
+var drawing26 = (values, s, time) => {
   const n = values.numbers;
   const volume = valueAt(s.trace, "packVolume", time);
   const grown = Math.max(0.25, volume / n.packGas);
@@ -20946,7 +21505,7 @@ var drawing25 = (values, s, time) => {
 };
 
 // core/catalogue/vacuum/soft-pack/teaching.ts
-var why26 = (values, s) => [
+var why27 = (values, s) => [
   say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
     ${asPressure(s.results.finalPressure)} round it, it would take
     ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness let it have
@@ -20954,7 +21513,7 @@ var why26 = (values, s) => [
   s.outcome === "opens" ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.` : s.results.shrunkTo < 0.97 ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
         it was.` : "Hardly any gas left it, so it comes back to its size."
 ];
-var explanation26 = (values, s) => [
+var explanation27 = (values, s) => [
   {
     from: 7,
     text: say`There is air hidden in it. When we take away the air outside, the hidden air spreads out and it
@@ -20978,7 +21537,7 @@ var explanation26 = (values, s) => [
       a time constant of ${asTime(values.numbers.leakTime)}. Let back, the room compresses what is left.`
   }
 ];
-var teaching24 = {
+var teaching25 = {
   wrongIdea: {
     idea: "The pump blows it up.",
     answer: "Nothing goes in. The same gas takes more room because less presses on it."
@@ -21004,9 +21563,9 @@ var softPack = defineDemonstration({
   summary: "Marshmallows, a snack packet, bubble wrap or a lidded pot as the air round them thins: in a jar, or on a flight.",
   noun: ["packet", "packets"],
   people: { performs: 11, watches: 7 },
-  gates: gates26,
-  cautions: cautions26,
-  afterFailure: afterFailure26,
+  gates: gates27,
+  cautions: cautions27,
+  afterFailure: afterFailure27,
   gallery: {
     family: "vacuum",
     effect: "Marshmallows grow to several times their size, then end up smaller than they began.",
@@ -21017,32 +21576,32 @@ var softPack = defineDemonstration({
   wanted: "swells",
   columns: [...GAS_COLUMNS, ...COLUMNS20],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate26,
+  simulate: simulate27,
   ledger: jarLedger,
-  inputs: inputs26,
-  check: check24,
-  logged: logged26,
-  results: results22,
-  outcomes: outcomes25,
-  sizes: sizes21,
-  shelf: shelf25,
-  procedure: procedure26,
-  kit: kit26,
-  drawing: drawing25,
-  why: why26,
-  explanation: explanation26,
-  teaching: teaching24
+  inputs: inputs27,
+  check: check25,
+  logged: logged27,
+  results: results23,
+  outcomes: outcomes26,
+  sizes: sizes22,
+  shelf: shelf26,
+  procedure: procedure27,
+  kit: kit27,
+  drawing: drawing26,
+  why: why27,
+  explanation: explanation27,
+  teaching: teaching25
 });
 
 // core/catalogue/holding/suction-cup/cautions.ts
-var gates27 = [
+var gates28 = [
   { step: "lift", text: "Feet clear; a hand\u2019s breadth high at first; nobody under it.", guards: ["load"] }
 ];
-var cautions27 = (values, _s, risk) => applying(
+var cautions28 = (values, _s, risk) => applying(
   mayLetGo("The cup", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "lift"),
   liftedByHand(values.numbers.loadMass, 8, LIFT_CHILD, "lift")
 );
-var afterFailure27 = (_values, _s, _risk, outcome) => [
+var afterFailure28 = (_values, _s, _risk, outcome) => [
   standBack("Set the load down; feet clear."),
   pressureOff("Lift one edge of the rim with a fingernail: air goes in."),
   near("Try it on glass: is it the cup or the surface?"),
@@ -21058,7 +21617,7 @@ var COLUMNS21 = [
   { id: "opened", name: "cup pulled open", quantity: "fraction" }
 ];
 var PULL2 = 1;
-function simulate27(values, detail) {
+function simulate28(values, detail) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -21158,7 +21717,7 @@ var SURFACES2 = {
   "varnish": { name: "varnished or plastic seat", leak: 15e-10 },
   "wood": { name: "planed bare wood", leak: 6e-7 }
 };
-var inputs27 = defineInputs([
+var inputs28 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "cup",
@@ -21253,11 +21812,11 @@ var inputs27 = defineInputs([
     "by the surface, wetted; assumption, measure how long it holds"
   )
 ]);
-var check25 = () => [];
+var check26 = () => [];
 
 // core/catalogue/holding/suction-cup/outcomes.ts
-var logged27 = { used: ["loadMass", "surface"], seen: ["hush"] };
-var results23 = [
+var logged28 = { used: ["loadMass", "surface"], seen: ["hush"] };
+var results24 = [
   result("holdingForce", "holds", "N"),
   result("pull", "pull, with the jerk", "N"),
   result("safetyFactor", "holding force over pull", "1"),
@@ -21267,17 +21826,17 @@ var results23 = [
   result("holdTime", "the leak lets it hold for", "s"),
   result("hush", "comes off after", "s", HUSH)
 ];
-var outcomes26 = [
+var outcomes27 = [
   { id: "lifts", look: "gone", name: "lifts and holds", sentence: "It lifts and holds as long as wanted." },
   { id: "later", look: "partly", name: "lifts, then lets go", sentence: "It lifts, then lets go." },
   { id: "off", look: "nothing", name: "comes off", sentence: "The cup comes off with a pop." }
 ];
-var ledger22 = ({ details: d }) => ({
+var ledger23 = ({ details: d }) => ({
   moment: "while it is lifted",
   difference: d.difference,
   rows: [{ id: "stretched", cause: "the air it kept, given more room by the pull", pressure: d.difference }]
 });
-var sizes22 = (values, s) => [
+var sizes23 = (values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -21297,8 +21856,8 @@ var sizes22 = (values, s) => [
 ];
 
 // core/catalogue/holding/suction-cup/procedure.ts
-var shelf26 = [];
-var procedure27 = [
+var shelf27 = [];
+var procedure28 = [
   {
     id: "press",
     parts: [
@@ -21322,7 +21881,7 @@ var procedure27 = [
   },
   { id: "off", parts: ["Set it down; lift one edge of the rim with a fingernail: it is off."] }
 ];
-var kit27 = () => [
+var kit28 = () => [
   "plunger or rubber sheet",
   "wet cloth",
   "stool or small table with a smooth top",
@@ -21331,7 +21890,7 @@ var kit27 = () => [
 ];
 
 // core/catalogue/holding/suction-cup/drawing.ts
-var drawing26 = (values, s, time) => {
+var drawing27 = (values, s, time) => {
   const n = values.numbers;
   const d = n.cupDiameter;
   const [pressure, lifted, opened2] = ["pressure", "lifted", "opened"].map((c) => valueAt(s.trace, c, time));
@@ -21388,14 +21947,14 @@ var drawing26 = (values, s, time) => {
 };
 
 // core/catalogue/holding/suction-cup/teaching.ts
-var why27 = (values, s) => [
+var why28 = (values, s) => [
   say`Pressed on, it keeps ${asShare(values.numbers.airKept)} of its air. Pulled, that air gets more room: at most
     ${asPressure(s.results.mostDifference)} less than the room, over ${asLength(values.numbers.cupDiameter)}:
     ${asForce(s.results.holdingForce)}${s.details.peels ? ", where its rim peels." : "."}`,
   s.outcome === "off" ? say`The pull is ${asForce(s.results.pull)}: too much for it.` : s.outcome === "later" ? say`Air creeps in under the rim: it lets go after ${asTime(s.results.holdTime)}. Wet the rim, or a
         smoother top.` : say`The pull is ${asForce(s.results.pull)}.`
 ];
-var explanation27 = (values, s) => [
+var explanation28 = (values, s) => [
   {
     from: 7,
     text: "When you press the cup, most of its air goes out. The air in the room then holds it on, like a hand, from above and from below."
@@ -21416,7 +21975,7 @@ var explanation27 = (values, s) => [
     text: "The cup makes its own vacuum: the harder you pull, the more it opens and the lower the pressure, until the rim peels or it is open as far as it goes. That is why kept air, stiffness of the rim and roughness decide, and not the pull alone."
   }
 ];
-var teaching25 = {
+var teaching26 = {
   wrongIdea: {
     idea: "The cup sucks itself on, or it is sticky.",
     answer: "Nothing sticks. With one pinhole the same rubber holds nothing."
@@ -21433,9 +21992,9 @@ var suctionCup = defineDemonstration({
   summary: "A plunger or a rubber sheet pressed on a seat or a table lifts it.",
   noun: ["try", "tries"],
   people: { performs: 8, watches: 7 },
-  gates: gates27,
-  cautions: cautions27,
-  afterFailure: afterFailure27,
+  gates: gates28,
+  cautions: cautions28,
+  afterFailure: afterFailure28,
   gallery: {
     family: "holding",
     effect: "A plunger lifts a stool; somebody lets a corner in, and it drops.",
@@ -21445,33 +22004,33 @@ var suctionCup = defineDemonstration({
   hushWords: { inside: "air under the cup", strength: "" },
   wanted: "lifts",
   columns: COLUMNS21,
-  simulate: simulate27,
-  inputs: inputs27,
-  check: check25,
-  logged: logged27,
-  results: results23,
-  outcomes: outcomes26,
-  ledger: ledger22,
-  sizes: sizes22,
-  shelf: shelf26,
-  procedure: procedure27,
-  kit: kit27,
-  drawing: drawing26,
-  why: why27,
-  explanation: explanation27,
-  teaching: teaching25
+  simulate: simulate28,
+  inputs: inputs28,
+  check: check26,
+  logged: logged28,
+  results: results24,
+  outcomes: outcomes27,
+  ledger: ledger23,
+  sizes: sizes23,
+  shelf: shelf27,
+  procedure: procedure28,
+  kit: kit28,
+  drawing: drawing27,
+  why: why28,
+  explanation: explanation28,
+  teaching: teaching26
 });
 
 // core/catalogue/vacuum/syringe-boil/cautions.ts
-var gates28 = [
+var gates29 = [
   { step: "pull", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum"] }
 ];
-var cautions28 = ({ numbers: n }, _s, risk) => applying(
+var cautions29 = ({ numbers: n }, _s, risk) => applying(
   noNeedles("fill"),
   scald(n.waterTemperature, n.waterVolume, "fill", "Water that squirts from a syringe"),
   snapsBack(atWorst(risk, "pull"), "pull")
 );
-var afterFailure28 = (_values, _s, _risk, outcome) => [
+var afterFailure29 = (_values, _s, _risk, outcome) => [
   standBack("Hold the plunger; nobody looks into the nozzle."),
   pressureOff("Let the plunger back by hand, slowly; then open the cap."),
   near("Is more air in it than before? Then the cap or the plunger leaks: another one."),
@@ -21511,7 +22070,7 @@ var syringeShapes = (bore, face, rim, rod) => {
 };
 
 // core/catalogue/vacuum/syringe-boil/drawing.ts
-var drawing27 = (values, s, time) => {
+var drawing28 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, gas, water, boiling, point] = [
     "pressure",
@@ -21592,7 +22151,7 @@ function heldByHand({ numbers: n }, difference) {
 }
 
 // core/catalogue/vacuum/syringe-boil/inputs.ts
-var inputs28 = defineInputs([
+var inputs29 = defineInputs([
   ...ROOM_INPUTS,
   blank("barrelVolume", "syringe up to its last mark", "mL", "vessel", 6e-5, [1e-6, 3e-4], [1e-5, 15e-5], 0, {
     tells: "vessel"
@@ -21651,7 +22210,7 @@ var inputs28 = defineInputs([
     "a good one holds its mark for half a minute; assumption, measure it by letting go slowly: what is left is air"
   )
 ]);
-var check26 = (values) => {
+var check27 = (values) => {
   const n = values.numbers;
   const boiling = saturationTemperature(n.stationPressure);
   const faults = [...withinMarks(values, "pullTo"), ...heldByHand(values, n.stationPressure)];
@@ -21677,8 +22236,8 @@ var check26 = (values) => {
 };
 
 // core/catalogue/vacuum/syringe-boil/outcomes.ts
-var logged28 = { used: ["waterTemperature", "airLeft", "pullTo"], seen: ["hush", "boilTime"] };
-var results24 = [
+var logged29 = { used: ["waterTemperature", "airLeft", "pullTo"], seen: ["hush", "boilTime"] };
+var results25 = [
   result("hush", "pull until it boils", "s", HUSH),
   result("boilTime", "boils for", "s"),
   result("boilPressure", "pressure at which it starts", "kPa"),
@@ -21690,7 +22249,7 @@ var results24 = [
   result("endTemperature", "water at the end", "degC"),
   result("evaporated", "water turned to vapour", "g")
 ];
-var outcomes27 = [
+var outcomes28 = [
   { id: "boils", look: "gone", name: "boils", sentence: "The warm water boils in the hand." },
   { id: "few", look: "partly", name: "shows a few bubbles", sentence: "A few bubbles rise, then it is still." },
   {
@@ -21700,7 +22259,7 @@ var outcomes27 = [
     sentence: "The plunger comes out, and the water stays still."
   }
 ];
-var ledger23 = ({ details: d }) => ({
+var ledger24 = ({ details: d }) => ({
   moment: "while it is held",
   difference: d.difference,
   rows: [
@@ -21708,7 +22267,7 @@ var ledger23 = ({ details: d }) => ({
     { id: "steam", cause: "vapour that the water gave off (gives back)", pressure: -d.vapourPressure }
   ]
 });
-var sizes23 = (values, s) => [
+var sizes24 = (values, s) => [
   {
     id: "pull",
     name: "pull of the hand",
@@ -21728,8 +22287,8 @@ var sizes23 = (values, s) => [
 ];
 
 // core/catalogue/vacuum/syringe-boil/procedure.ts
-var shelf27 = [];
-var procedure28 = [
+var shelf28 = [];
+var procedure29 = [
   {
     id: "fill",
     hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
@@ -21761,7 +22320,7 @@ var procedure28 = [
   },
   { id: "back", parts: ["Let the plunger back by hand: the bubbles are gone, and the little air is what it was."] }
 ];
-var kit28 = () => [
+var kit29 = () => [
   "syringe without a needle, never used, with a cap that screws on",
   "warm water from the tap or a kettle",
   "thermometer",
@@ -21860,7 +22419,7 @@ function syringePlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-function simulate28(values, detail, refinement = 1) {
+function simulate29(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = syringePlan(values);
   const { outside, room, surface, drawn } = plan3;
@@ -21921,7 +22480,7 @@ function simulate28(values, detail, refinement = 1) {
 }
 
 // core/catalogue/vacuum/syringe-boil/teaching.ts
-var why28 = (values, s) => {
+var why29 = (values, s) => {
   const n = values.numbers;
   const alone2 = n.stationPressure * n.airLeft / (n.pullTo - n.waterVolume);
   const lines = [
@@ -21949,7 +22508,7 @@ var advice13 = (_values, s) => {
     }
   ];
 };
-var explanation28 = (values, s) => [
+var explanation29 = (values, s) => [
   {
     from: 7,
     text: "Water boils when its bubbles can push the air away. When you pull, the air in the syringe pushes less, and bubbles can grow, though the water is only warm."
@@ -21971,7 +22530,7 @@ var explanation28 = (values, s) => [
     text: "Boyle for the air, pV constant; the vapour follows the saturation curve. Boiling begins where the saturation pressure exceeds the total pressure by what bubbles need to start, and ends when air and vapour together reach it again."
   }
 ];
-var teaching26 = {
+var teaching27 = {
   wrongIdea: {
     idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
     answer: "Let the plunger back: the bubbles are gone, and the little air is as much as before. They were vapour."
@@ -22001,37 +22560,37 @@ var syringeBoil = defineDemonstration({
   hushWords: { inside: "air left in", strength: "" },
   wanted: "boils",
   columns: COLUMNS22,
-  simulate: simulate28,
-  inputs: inputs28,
-  check: check26,
-  logged: logged28,
-  results: results24,
-  outcomes: outcomes27,
-  ledger: ledger23,
-  sizes: sizes23,
-  shelf: shelf27,
-  procedure: procedure28,
-  kit: kit28,
-  gates: gates28,
-  cautions: cautions28,
-  afterFailure: afterFailure28,
-  drawing: drawing27,
-  why: why28,
+  simulate: simulate29,
+  inputs: inputs29,
+  check: check27,
+  logged: logged29,
+  results: results25,
+  outcomes: outcomes28,
+  ledger: ledger24,
+  sizes: sizes24,
+  shelf: shelf28,
+  procedure: procedure29,
+  kit: kit29,
+  gates: gates29,
+  cautions: cautions29,
+  afterFailure: afterFailure29,
+  drawing: drawing28,
+  why: why29,
   advice: advice13,
-  explanation: explanation28,
-  teaching: teaching26
+  explanation: explanation29,
+  teaching: teaching27
 });
 
 // core/catalogue/vacuum/syringe-marshmallow/cautions.ts
-var gates29 = [
+var gates30 = [
   { step: "move", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum", "pressure"] }
 ];
-var cautions29 = ({ choices }, _s, risk) => applying(
+var cautions30 = ({ choices }, _s, risk) => applying(
   noNeedles("fill"),
   choices.way === "in" ? capFliesOff(atWorst(risk, "peakPressureDifference"), "move") : snapsBack(atWorst(risk, "hold"), "move"),
   noFood("What was in a syringe is no food any more.", "off")
 );
-var afterFailure29 = ({ choices }) => [
+var afterFailure30 = ({ choices }) => [
   standBack("Hold the plunger; the cap points at nobody."),
   pressureOff("Let the plunger back by hand, slowly; then unscrew the cap."),
   near("Is the marshmallow old and hard, or does the cap leak?"),
@@ -22041,7 +22600,7 @@ var afterFailure29 = ({ choices }) => [
 ];
 
 // core/catalogue/vacuum/syringe-marshmallow/drawing.ts
-var drawing28 = (values, s, time) => {
+var drawing29 = (values, s, time) => {
   const n = values.numbers;
   const [pressure, foam, barrel] = ["pressure", "foam", "barrel"].map((c) => valueAt(s.trace, c, time));
   const { area } = s.details;
@@ -22082,7 +22641,7 @@ var drawing28 = (values, s, time) => {
 
 // core/catalogue/vacuum/syringe-marshmallow/inputs.ts
 var MOST_PRESS = 1e5;
-var inputs29 = defineInputs([
+var inputs30 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "way",
@@ -22175,7 +22734,7 @@ var inputs29 = defineInputs([
     "a good one holds its mark for half a minute; assumption"
   )
 ]);
-var check27 = (values) => {
+var check28 = (values) => {
   const { numbers: n, choices } = values;
   const solid = n.foamVolume * (1 - n.gasShare);
   const press = n.stationPressure * ((n.shutAt - solid) / Math.max(n.moveTo - solid, 1e-9) - 1);
@@ -22207,8 +22766,8 @@ var check27 = (values) => {
 };
 
 // core/catalogue/vacuum/syringe-marshmallow/outcomes.ts
-var logged29 = { used: ["foamVolume", "shutAt", "moveTo"], seen: ["size", "sizeAfter"] };
-var results25 = [
+var logged30 = { used: ["foamVolume", "shutAt", "moveTo"], seen: ["size", "sizeAfter"] };
+var results26 = [
   result("size", "its size then, against before", "%"),
   result("sizeAfter", "its size when let back", "%"),
   result("extremePressure", "pressure in the syringe then", "kPa"),
@@ -22216,18 +22775,18 @@ var results25 = [
   result("hold", "push or pull that holds it", "N"),
   result("hush", "until it is moved", "s", HUSH)
 ];
-var outcomes28 = [
+var outcomes29 = [
   { id: "changes", look: "gone", name: "changes size", sentence: "The marshmallow changes its size for all to see." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "The marshmallow looks much as before." }
 ];
-var ledger24 = ({ details: d }) => ({
+var ledger25 = ({ details: d }) => ({
   moment: "with the plunger moved",
   difference: d.difference,
   rows: [
     { id: "moved", cause: "the gas in the syringe, given more room or less by the plunger", pressure: d.difference }
   ]
 });
-var sizes24 = (_values, s) => [
+var sizes25 = (_values, s) => [
   {
     id: "hold",
     name: "what the hand holds",
@@ -22239,8 +22798,8 @@ var sizes24 = (_values, s) => [
 ];
 
 // core/catalogue/vacuum/syringe-marshmallow/procedure.ts
-var shelf28 = [];
-var procedure29 = [
+var shelf29 = [];
+var procedure30 = [
   {
     id: "fill",
     parts: [
@@ -22264,7 +22823,7 @@ var procedure29 = [
   { id: "hold", parts: ["Hold it there for ", { input: "holdTime" }, "; then let it back by hand."] },
   { id: "off", parts: ["Cap off; the marshmallow goes into the bin."] }
 ];
-var kit29 = () => [
+var kit30 = () => [
   "syringe without a needle, never used, with a cap that screws on",
   "small marshmallows",
   "food pen for a face",
@@ -22335,7 +22894,7 @@ var COLUMNS23 = [
   { id: "foam", name: "marshmallow", quantity: "volume" },
   { id: "barrel", name: "inside of the barrel", quantity: "volume" }
 ];
-var SEEN7 = 0.25;
+var SEEN8 = 0.25;
 function foamPlan({ numbers: n }) {
   const rest = n.foamVolume * n.gasShare;
   return {
@@ -22351,7 +22910,7 @@ function foamPlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-function simulate29(values, detail, refinement = 1) {
+function simulate30(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = foamPlan(values);
   const { outside, room, solid, foam } = plan3;
@@ -22384,7 +22943,7 @@ function simulate29(values, detail, refinement = 1) {
       hush: n.moveTime
     },
     events: [{ id: "moved", name: out ? "pulled out" : "pushed in", time: n.moveTime }],
-    outcome: Math.abs(size - 1) >= SEEN7 ? "changes" : "little",
+    outcome: Math.abs(size - 1) >= SEEN8 ? "changes" : "little",
     details: {
       stationPressure: outside,
       sealing: 0,
@@ -22404,7 +22963,7 @@ function simulate29(values, detail, refinement = 1) {
 }
 
 // core/catalogue/vacuum/syringe-marshmallow/teaching.ts
-var why29 = (values, s) => {
+var why30 = (values, s) => {
   const n = values.numbers;
   const { size, sizeAfter } = s.results;
   return [
@@ -22415,7 +22974,7 @@ var why29 = (values, s) => {
     say`The hand holds ${asForce(s.results.hold)}.`
   ];
 };
-var explanation29 = (values, s) => [
+var explanation30 = (values, s) => [
   {
     from: 7,
     text: "A marshmallow is full of tiny bubbles of air. When you pull, the air round it spreads out and pushes less, and the bubbles grow. When you push, they shrink."
@@ -22436,7 +22995,7 @@ var explanation29 = (values, s) => [
     text: "At one temperature p V stays for each amount of gas: p (V \u2212 V_solid \u2212 V_foam(p)) for the air, and (p + skin) V_foam for the foam. The skin pushes back in proportion to the stretch, and steeply once it is taut."
   }
 ];
-var teaching27 = {
+var teaching28 = {
   wrongIdea: {
     idea: "The marshmallow is sucked apart.",
     answer: "Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back."
@@ -22450,7 +23009,7 @@ var variants5 = (values) => {
   return sideBySide(
     "How far it is moved",
     values,
-    simulate29,
+    simulate30,
     ["size", "extremePressure", "hold"],
     [0.5, 0.75, 1].map((share) => ({
       name: say`to ${asVolume(shutAt + share * (moveTo - shutAt))}`,
@@ -22475,29 +23034,29 @@ var syringeMarshmallow = defineDemonstration({
   hushWords: { inside: "air round it", strength: "" },
   wanted: "changes",
   columns: COLUMNS23,
-  simulate: simulate29,
-  inputs: inputs29,
-  check: check27,
-  logged: logged29,
-  results: results25,
-  outcomes: outcomes28,
-  ledger: ledger24,
-  sizes: sizes24,
-  shelf: shelf28,
-  procedure: procedure29,
-  kit: kit29,
-  gates: gates29,
-  cautions: cautions29,
-  afterFailure: afterFailure29,
-  drawing: drawing28,
-  why: why29,
-  explanation: explanation29,
-  teaching: teaching27,
+  simulate: simulate30,
+  inputs: inputs30,
+  check: check28,
+  logged: logged30,
+  results: results26,
+  outcomes: outcomes29,
+  ledger: ledger25,
+  sizes: sizes25,
+  shelf: shelf29,
+  procedure: procedure30,
+  kit: kit30,
+  gates: gates30,
+  cautions: cautions30,
+  afterFailure: afterFailure30,
+  drawing: drawing29,
+  why: why30,
+  explanation: explanation30,
+  teaching: teaching28,
   variants: variants5
 });
 
 // core/catalogue/motion/vacuum-cannon/cautions.ts
-var gates30 = [
+var gates31 = [
   {
     step: "load",
     text: "Before anything is loaded or pumped: backstop up, line of fire closed and empty to the wall, doors watched; tube looked over for cracks; eye and ear protection on.",
@@ -22505,7 +23064,7 @@ var gates30 = [
   },
   { step: "fire", text: "Nobody forward of the muzzle, doors still watched. Count down aloud.", guards: [] }
 ];
-var cautions30 = (values, _s, risk) => applying(
+var cautions31 = (values, _s, risk) => applying(
   projectile("the ball", atWorst(risk, "muzzleSpeed"), atWorst(risk, "reach"), atWorst(risk, "energy"), "load"),
   shatters(atWorst(risk, "energy"), "load"),
   {
@@ -22527,7 +23086,7 @@ var cautions30 = (values, _s, risk) => applying(
     control: "Say so beforehand; ear protection for everybody in the room; who startles badly, or wears a hearing aid, outside."
   }
 );
-var afterFailure30 = (_values, _s, _risk, outcome) => [
+var afterFailure31 = (_values, _s, _risk, outcome) => [
   standBack("Nobody walks in front: treat it as loaded, for as long as there is foil on it."),
   pressureOff("Let air in through the valve at the pump, from behind, until the gauge stands at nought."),
   near("Foil off at the back first. Foil, tape and ball: look for the leak."),
@@ -22615,7 +23174,7 @@ var COLUMNS24 = [
   { id: "ahead", name: "pressure ahead", quantity: "pressure" }
 ];
 var tubeVolume = ({ numbers: n }) => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength;
-function simulate30(values, detail, refinement = 1) {
+function simulate31(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -22708,7 +23267,7 @@ function simulate30(values, detail, refinement = 1) {
 }
 
 // core/catalogue/motion/vacuum-cannon/inputs.ts
-var inputs30 = defineInputs([
+var inputs31 = defineInputs([
   ...ROOM_INPUTS,
   blank("tubeLength", "tube", "m", "vessel", 1.8, [0.2, 8], [0.8, 3], 5e-3, { lever: [-0.6, 0.7] }),
   blank("tubeDiameter", "inside across", "mm", "vessel", 0.0405, [0.01, 0.15], [0.03, 0.06], 3e-3),
@@ -22742,7 +23301,7 @@ var inputs30 = defineInputs([
     "a ball that rolls and bounces; small against a hundred newtons of push; assumption"
   )
 ]);
-var check28 = ({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
+var check29 = ({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
   {
     input: "ballDiameter",
     message: say`given ${asLength(n.ballDiameter, { digits: 4 })}; accepted: at most the tube,
@@ -22751,11 +23310,11 @@ var check28 = ({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
 ] : [];
 
 // core/catalogue/motion/vacuum-cannon/outcomes.ts
-var logged30 = {
+var logged31 = {
   used: ["targetPressure", "tubeLength"],
   seen: ["muzzleSpeed", "finalPressure", "timeToPump"]
 };
-var results26 = [
+var results27 = [
   result("muzzleSpeed", "leaves at", "m/s"),
   result("hush", "foil to muzzle", "s", HUSH),
   result("energy", "energy of the ball", "J"),
@@ -22769,17 +23328,17 @@ var results26 = [
   result("lumpedSpeed", "by the lumped-mass estimate", "m/s"),
   result("flightTime", "time in the tube", "s")
 ];
-var outcomes29 = [
+var outcomes30 = [
   { id: "fast", look: "gone", name: "is fast", sentence: "The ball shoots out too fast to see." },
   { id: "slow", look: "partly", name: "is slow", sentence: "The ball comes out, but one can follow it." },
   { id: "stuck", look: "nothing", name: "stays in the tube", sentence: "The ball stays in the tube." }
 ];
-var ledger25 = ({ details: d }) => ({
+var ledger26 = ({ details: d }) => ({
   moment: "before the foil is pierced",
   difference: d.difference,
   rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: d.difference }]
 });
-var sizes25 = (_values, s) => [
+var sizes26 = (_values, s) => [
   {
     id: "energy",
     name: "energy of the ball",
@@ -22807,8 +23366,8 @@ var sizes25 = (_values, s) => [
 ];
 
 // core/catalogue/motion/vacuum-cannon/procedure.ts
-var shelf29 = [{ step: "pump", kind: "pump" }];
-var procedure30 = [
+var shelf30 = [{ step: "pump", kind: "pump" }];
+var procedure31 = [
   {
     id: "load",
     hazards: ["projectile"],
@@ -22848,7 +23407,7 @@ var procedure30 = [
     duration: (s) => s.results.hush
   }
 ];
-var kit30 = () => [
+var kit31 = () => [
   "clear pipe made for pressure, no cracks",
   "light balls, several",
   "foil or tape for the ends",
@@ -22860,7 +23419,7 @@ var kit30 = () => [
 ];
 
 // core/catalogue/motion/vacuum-cannon/drawing.ts
-var drawing29 = (values, s, time) => {
+var drawing30 = (values, s, time) => {
   const n = values.numbers;
   const [place, speed, behind2, front] = ["place", "speed", "behind", "ahead"].map((c) => valueAt(s.trace, c, time));
   const l = n.tubeLength;
@@ -22967,7 +23526,7 @@ var drawing29 = (values, s, time) => {
 };
 
 // core/catalogue/motion/vacuum-cannon/teaching.ts
-var why30 = (values, s) => [
+var why31 = (values, s) => [
   say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
     ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
     ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
@@ -22982,7 +23541,7 @@ var advice14 = (_values, s, risk) => [
       of the muzzle clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`
   }
 ];
-var explanation30 = (_values, s) => [
+var explanation31 = (_values, s) => [
   {
     from: 7,
     text: "We took the air out in front of the ball. When the foil breaks, all the air of the room rushes in behind and pushes the ball out."
@@ -23004,7 +23563,7 @@ var explanation30 = (_values, s) => [
       and Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) v.`
   }
 ];
-var teaching28 = {
+var teaching29 = {
   wrongIdea: {
     idea: "The vacuum sucks the ball out.",
     answer: "The ball flies away from the hole that was pierced: it is pushed from behind."
@@ -23016,7 +23575,7 @@ var teaching28 = {
 var variants6 = (values) => sideBySide(
   "Tubes side by side",
   values,
-  simulate30,
+  simulate31,
   ["muzzleSpeed", "timeToPump", "exclusion"],
   [0.5, 1, 1.5, 2].map((factor) => ({
     name: say`${asLength(values.numbers.tubeLength * factor)}`,
@@ -23031,9 +23590,9 @@ var vacuumCannon = defineDemonstration({
   summary: "A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.",
   noun: ["shot", "shots"],
   people: { performs: 18, watches: 11 },
-  gates: gates30,
-  cautions: cautions30,
-  afterFailure: afterFailure30,
+  gates: gates31,
+  cautions: cautions31,
+  afterFailure: afterFailure31,
   gallery: {
     family: "motion",
     effect: "A light ball leaves a tube faster than a racing car and goes through a can.",
@@ -23043,27 +23602,27 @@ var vacuumCannon = defineDemonstration({
   hushWords: { inside: "air left ahead of the ball", strength: "" },
   wanted: "fast",
   columns: COLUMNS24,
-  simulate: simulate30,
-  inputs: inputs30,
-  check: check28,
-  logged: logged30,
-  results: results26,
-  outcomes: outcomes29,
-  ledger: ledger25,
-  sizes: sizes25,
-  shelf: shelf29,
-  procedure: procedure30,
-  kit: kit30,
-  drawing: drawing29,
-  why: why30,
+  simulate: simulate31,
+  inputs: inputs31,
+  check: check29,
+  logged: logged31,
+  results: results27,
+  outcomes: outcomes30,
+  ledger: ledger26,
+  sizes: sizes26,
+  shelf: shelf30,
+  procedure: procedure31,
+  kit: kit31,
+  drawing: drawing30,
+  why: why31,
   advice: advice14,
-  explanation: explanation30,
-  teaching: teaching28,
+  explanation: explanation31,
+  teaching: teaching29,
   variants: variants6
 });
 
 // core/catalogue/steam/warmed-bottle/cautions.ts
-var gates31 = [
+var gates32 = [
   {
     step: "charge",
     text: "Bottle stands in a tray; goggles on for whoever pours; nobody shakes a closed bottle of hot water.",
@@ -23071,13 +23630,13 @@ var gates31 = [
   },
   { step: "cap", text: "Empty first, cap after: no hot water stays inside.", guards: ["vacuum"] }
 ];
-var cautions31 = (values) => softBottleCautions(values);
-var afterFailure31 = softBottleFailure;
+var cautions32 = (values) => softBottleCautions(values);
+var afterFailure32 = softBottleFailure;
 
 // core/catalogue/steam/warmed-bottle/simulate.ts
 var STANDING = 500;
 var warmedThrough = (vessel, seconds2) => 1 - exp(-seconds2 * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness));
-function simulate31(values, detail, refinement = 1) {
+function simulate32(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = softBottle(values);
   const room = roomOf(values, vessel);
@@ -23104,7 +23663,7 @@ function simulate31(values, detail, refinement = 1) {
 }
 
 // core/catalogue/steam/warmed-bottle/inputs.ts
-var inputs31 = defineInputs([
+var inputs32 = defineInputs([
   ...ROOM_INPUTS,
   ...SOFT_VESSEL,
   quantity("waterCharge", {
@@ -23135,13 +23694,13 @@ var inputs31 = defineInputs([
 ]);
 
 // core/catalogue/steam/warmed-bottle/outcomes.ts
-var logged31 = {
+var logged32 = {
   used: ["waterCharge", "chargeTemperature", "sealDelay", "bathTemperature", "poolDepth"],
   seen: ["hush", "volumeLost"]
 };
 
 // core/catalogue/steam/warmed-bottle/procedure.ts
-var procedure31 = [
+var procedure32 = [
   {
     id: "charge",
     hazards: ({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ["scald"] : [],
@@ -23173,7 +23732,7 @@ var procedure31 = [
   },
   { id: "cool", parts: icedBath, duration: (s) => s.results.hush }
 ];
-var kit31 = () => [
+var kit32 = () => [
   "soft drink bottles, labels off",
   "caps",
   "hot tap water or kettle",
@@ -23185,7 +23744,7 @@ var kit31 = () => [
 ];
 
 // core/catalogue/steam/warmed-bottle/teaching.ts
-var teaching29 = {
+var teaching30 = {
   wrongIdea: {
     idea: "Cold gets into the bottle and pulls it in.",
     answer: "Cold is not a thing that moves. The warm air inside pushes less as it cools; the room pushes as before."
@@ -23194,12 +23753,12 @@ var teaching29 = {
   after: ["How much of the air was missing?", "Why is this gentler than with steam?"],
   elsewhere: ["Bottles brought down from a mountain.", "A football in winter.", "Car tyres on a cold morning."]
 };
-var why31 = (_values, s) => softWhy(
+var why32 = (_values, s) => softWhy(
   s,
   say`The wall is warmed to ${asTemperature(s.details.overheat)}; the film left on it steams into the air that
       came in as it was emptied:`
 );
-var explanation31 = softExplanation(
+var explanation32 = softExplanation(
   "some of the damp in it turns back into water too"
 );
 
@@ -23209,9 +23768,9 @@ var warmedBottle = softBottleFace({
   name: "Warmed bottle",
   summary: "A soft bottle warmed with hot tap water, emptied, capped, into an ice bath: mostly cooling air.",
   people: { performs: 9, watches: 7 },
-  gates: gates31,
-  cautions: cautions31,
-  afterFailure: afterFailure31,
+  gates: gates32,
+  cautions: cautions32,
+  afterFailure: afterFailure32,
   gallery: {
     family: "steam",
     effect: "The bottle buckles gently: no steam to be seen, warm tap water is enough.",
@@ -23219,14 +23778,14 @@ var warmedBottle = softBottleFace({
     ages: [7, 16]
   },
   brimful: true,
-  simulate: simulate31,
-  inputs: inputs31,
-  logged: logged31,
-  procedure: procedure31,
-  kit: kit31,
-  teaching: teaching29,
-  why: why31,
-  explanation: explanation31
+  simulate: simulate32,
+  inputs: inputs32,
+  logged: logged32,
+  procedure: procedure32,
+  kit: kit32,
+  teaching: teaching30,
+  why: why32,
+  explanation: explanation32
 });
 
 // core/catalogue/refusals.ts
@@ -23441,6 +24000,7 @@ var DEMONSTRATIONS = [
   warmedBottle,
   bottleFill,
   flaskFountain,
+  balloonIntoFlask,
   processVessel,
   eggInBottle,
   eggOut,

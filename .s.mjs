@@ -1,3 +1,6 @@
+var __defProp = Object.defineProperty;
+var __name = (target2, value) => __defProp(target2, "name", { value, configurable: true });
+
 // core/elementary/index.ts
 import exp from "@stdlib/math-base-special-exp";
 import ln from "@stdlib/math-base-special-ln";
@@ -15,6 +18,7 @@ function integerPower(base, exponent) {
   }
   return product;
 }
+__name(integerPower, "integerPower");
 
 // core/elementary/root.ts
 function falsePosition(value, low, high, close) {
@@ -42,6 +46,7 @@ function falsePosition(value, low, high, close) {
   }
   return kept === 1 ? a : b;
 }
+__name(falsePosition, "falsePosition");
 function halving(below, low, high, turns) {
   let [a, b] = [low, high];
   for (let i = 0; i < turns; i++) {
@@ -51,6 +56,7 @@ function halving(below, low, high, turns) {
   }
   return (a + b) / 2;
 }
+__name(halving, "halving");
 
 // core/elementary/cubic-table.ts
 var CubicTable = class {
@@ -74,6 +80,9 @@ var CubicTable = class {
   from;
   to;
   intervals;
+  static {
+    __name(this, "CubicTable");
+  }
   values;
   slopes;
   perStep;
@@ -102,6 +111,7 @@ function cubeRoot(x, guess = 1) {
   }
   return root;
 }
+__name(cubeRoot, "cubeRoot");
 
 // core/units/require-range.ts
 function requireRange(name, given, least, most, unit) {
@@ -109,6 +119,7 @@ function requireRange(name, given, least, most, unit) {
     throw new RangeError(`${name}: ${given} ${unit} is outside ${least} to ${most} ${unit}`);
   }
 }
+__name(requireRange, "requireRange");
 
 // core/substances/if97-coefficients.ts
 var WATER_GAS_CONSTANT = 461.526;
@@ -173,6 +184,7 @@ function saturationPressure(temperature) {
   const square = root * root;
   return square * square * 1e6;
 }
+__name(saturationPressure, "saturationPressure");
 function saturationTemperature(pressure) {
   requireRange("pressure", pressure, 611.212677, 22064e3, "Pa");
   const beta = Math.sqrt(Math.sqrt(pressure * 1e-6));
@@ -183,6 +195,7 @@ function saturationTemperature(pressure) {
   const sum = n10 + d;
   return (sum - Math.sqrt(sum * sum - 4 * (n9 + n10 * d))) / 2;
 }
+__name(saturationTemperature, "saturationTemperature");
 function liquidWater(temperature, pressure) {
   requireRange("temperature", temperature, 273.15, 623.15, "K");
   requireRange("pressure", pressure, 0, 1e8, "Pa");
@@ -201,9 +214,11 @@ function liquidWater(temperature, pressure) {
     enthalpy: inverseTemperature * byTemperature * WATER_GAS_CONSTANT * temperature
   };
 }
+__name(liquidWater, "liquidWater");
 function liquidDensity(temperature) {
   return 1 / liquidWater(temperature, Math.max(saturationPressure(temperature), 101325)).specificVolume;
 }
+__name(liquidDensity, "liquidDensity");
 
 // core/substances/water-transport.ts
 var LIQUID_SPECIFIC_HEAT = 4190;
@@ -245,6 +260,7 @@ function sublimationPressure(temperature) {
   const theta = temperature / TRIPLE_TEMPERATURE;
   return TRIPLE_PRESSURE * exp(TERMS.reduce((sum, [a, b]) => sum + a * pow(theta, b), 0) / theta);
 }
+__name(sublimationPressure, "sublimationPressure");
 
 // core/substances/steam-tables.ts
 var TABLE_COLDEST = 223.15;
@@ -252,7 +268,7 @@ var TABLE_HOTTEST = 450;
 var TRIPLE = 273.16;
 var waterPressures = new CubicTable(saturationPressure, TRIPLE, TABLE_HOTTEST, 512);
 var icePressures = new CubicTable(sublimationPressure, TABLE_COLDEST, TRIPLE, 256);
-var fourthRoot = (pressure) => Math.sqrt(Math.sqrt(pressure));
+var fourthRoot = /* @__PURE__ */ __name((pressure) => Math.sqrt(Math.sqrt(pressure)), "fourthRoot");
 var tripleRoot = fourthRoot(saturationPressure(TRIPLE));
 var waterTemperatures = new CubicTable(
   (root) => {
@@ -272,22 +288,25 @@ var iceTemperatures = new CubicTable(
   tripleRoot,
   256
 );
-var quickSaturationPressure = (temperature) => temperature < TRIPLE ? icePressures.at(temperature) : waterPressures.at(temperature);
+var quickSaturationPressure = /* @__PURE__ */ __name((temperature) => temperature < TRIPLE ? icePressures.at(temperature) : waterPressures.at(temperature), "quickSaturationPressure");
 function quickSaturationTemperature(pressure) {
   const root = pressure > 0 ? Math.sqrt(Math.sqrt(pressure)) : 0;
   return root < tripleRoot ? iceTemperatures.at(root) : waterTemperatures.at(root);
 }
+__name(quickSaturationTemperature, "quickSaturationTemperature");
 function quickLatentHeat(temperature) {
   const x = (temperature - 343.15) * 0.01;
   return 233308846e-2 + x * (-247922.594 + x * (-20443.8582 + x * (-13963.4862 - 2068.56636 * x)));
 }
+__name(quickLatentHeat, "quickLatentHeat");
 function quickLiquidDensity(temperature) {
   const x = (temperature - 343.15) * 0.01;
   return 977.83023 + x * (-57.5073845 + x * (-27.8030105 + x * (9.74281695 - 4.78837275 * x)));
 }
+__name(quickLiquidDensity, "quickLiquidDensity");
 
 // core/mechanisms/bath.ts
-var perKilogramOfIce = (temperature) => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15);
+var perKilogramOfIce = /* @__PURE__ */ __name((temperature) => ICE_FUSION_HEAT + LIQUID_SPECIFIC_HEAT * Math.max(0, temperature - 273.15), "perKilogramOfIce");
 function bathAfter(load) {
   const { temperature, water, ice } = load;
   const heat2 = load.hotMetal * (load.metalTemperature - temperature) + load.hotWater * LIQUID_SPECIFIC_HEAT * (load.waterTemperature - temperature) + load.steam * (quickLatentHeat(load.steamTemperature) + LIQUID_SPECIFIC_HEAT * (load.steamTemperature - temperature));
@@ -297,6 +316,7 @@ function bathAfter(load) {
   const capacity = (water + melted + load.hotWater + load.steam) * LIQUID_SPECIFIC_HEAT + load.hotMetal;
   return { temperature: temperature + rest / capacity, ice: ice - melted };
 }
+__name(bathAfter, "bathAfter");
 
 // core/substances/air.ts
 var AIR_GAS_CONSTANT = 287.053;
@@ -310,21 +330,24 @@ function humidAirDensity(temperature, pressure, relativeHumidity) {
   const vapour = relativeHumidity * (temperature < 273.16 ? sublimationPressure(temperature) : saturationPressure(temperature));
   return (pressure - vapour) / (AIR_GAS_CONSTANT * temperature) + vapour / (WATER_GAS_CONSTANT * temperature);
 }
+__name(humidAirDensity, "humidAirDensity");
 function airViscosity(temperature) {
   requireRange("temperature", temperature, 200, 800, "K");
   return 1458e-9 * temperature * Math.sqrt(temperature) / (temperature + 110.4);
 }
+__name(airViscosity, "airViscosity");
 function airConductivity(temperature) {
   requireRange("temperature", temperature, 200, 800, "K");
   const ratio = temperature / 273;
   return 0.0241 * ratio * Math.sqrt(ratio) * (273 + 194) / (temperature + 194);
 }
+__name(airConductivity, "airConductivity");
 
 // core/substances/solids.ts
-var petSoftening = (temperature) => {
+var petSoftening = /* @__PURE__ */ __name((temperature) => {
   const fallen = 0.04 + 0.96 / (1 + exp((temperature - 349) / 4.5));
   return fallen * (1 - 25e-4 * (temperature - 293));
-};
+}, "petSoftening");
 var SOLIDS = {
   aluminium: {
     density: 2720,
@@ -373,6 +396,7 @@ function standardAtmospherePressure(altitude) {
   requireRange("altitude", altitude, -500, 11e3, "m");
   return SEA_LEVEL_PRESSURE * pow(1 - LAPSE_RATE * altitude / SEA_LEVEL_TEMPERATURE, EXPONENT);
 }
+__name(standardAtmospherePressure, "standardAtmospherePressure");
 function stationPressureFromReport(seaLevelPressure, altitude, outsideTemperature) {
   requireRange("sea-level pressure", seaLevelPressure, 85e3, 11e4, "Pa");
   requireRange("altitude", altitude, -500, 6e3, "m");
@@ -380,12 +404,13 @@ function stationPressureFromReport(seaLevelPressure, altitude, outsideTemperatur
   requireRange("outside temperature", station, 220, 325, "K");
   return seaLevelPressure * pow(station / (station + LAPSE_RATE * altitude), EXPONENT);
 }
+__name(stationPressureFromReport, "stationPressureFromReport");
 
 // core/vessels/cylinder.ts
 var PI = Math.PI;
-var outerSurface = ({ diameter, height }) => PI * diameter * height + PI * diameter * diameter / 2;
-var crossSection = (diameter) => PI * diameter * diameter / 4;
-var enclosedVolume = ({ diameter, height }) => crossSection(diameter) * height;
+var outerSurface = /* @__PURE__ */ __name(({ diameter, height }) => PI * diameter * height + PI * diameter * diameter / 2, "outerSurface");
+var crossSection = /* @__PURE__ */ __name((diameter) => PI * diameter * diameter / 4, "crossSection");
+var enclosedVolume = /* @__PURE__ */ __name(({ diameter, height }) => crossSection(diameter) * height, "enclosedVolume");
 
 // core/vessels/buckling.ts
 function vonMisesBuckling(cylinder, solid) {
@@ -407,13 +432,17 @@ function vonMisesBuckling(cylinder, solid) {
   }
   return least;
 }
-var unsupportedLength = (height, spacing, holding) => height - holding * (height - Math.min(spacing, height));
+__name(vonMisesBuckling, "vonMisesBuckling");
+var unsupportedLength = /* @__PURE__ */ __name((height, spacing, holding) => height - holding * (height - Math.min(spacing, height)), "unsupportedLength");
 
 // core/units/quantity.ts
 import Qty from "js-quantities";
 
 // core/units/quantity-error.ts
 var QuantityError = class extends Error {
+  static {
+    __name(this, "QuantityError");
+  }
 };
 
 // core/units/typed-number.ts
@@ -523,11 +552,11 @@ var SPELLINGS = {
   "db": ""
 };
 var DIFFERENCES = { tempC: "degC", tempF: "degF", tempK: "degK" };
-var spelled = (unit, kind2) => {
+var spelled = /* @__PURE__ */ __name((unit, kind2) => {
   const plain = unit.trim().replace("\xB2", "2").replace("\xB3", "3").replaceAll("\xB7", " ");
   const known = SPELLINGS[plain.toLowerCase()] ?? plain;
   return kind2 === "temperatureDifference" ? DIFFERENCES[known] ?? known : known;
-};
+}, "spelled");
 var LABELS = {
   degC: "\xB0C",
   degF: "\xB0F",
@@ -548,7 +577,7 @@ var LABELS = {
   "floz/s": "fl oz/s",
   "BTU/(h ft2 degF)": "BTU/(h\xB7ft\xB2\xB7\xB0F)"
 };
-var unitLabel = (unit) => LABELS[unit] ?? unit;
+var unitLabel = /* @__PURE__ */ __name((unit) => LABELS[unit] ?? unit, "unitLabel");
 var converters = /* @__PURE__ */ new Map();
 function converter(kind2, unit) {
   const key = `${kind2} ${unit}`;
@@ -569,10 +598,12 @@ function converter(kind2, unit) {
   converters.set(key, made);
   return made;
 }
+__name(converter, "converter");
 function fromSi(value, unit, kind2) {
   const { factor, offset } = converter(kind2, unit);
   return (value - offset) / factor;
 }
+__name(fromSi, "fromSi");
 var CUSTOMARY = new Set(
   "psi inHg degF floz cup tbsp tsp pt qt gal in in3 in2 ft ft2 mil oz lb gr BTU/h hp lbf ft/s mph BTU gal/min".split(
     " "
@@ -596,12 +627,13 @@ function formatNumber(value, digits = 3, { locale = "en", grouped = false } = {}
   const decimals = Math.min(8, Math.max(0, digits - 1 - Math.floor(Math.log10(size) + 1e-9)));
   return format.format(Math.round(value * 10 ** decimals) / 10 ** decimals);
 }
+__name(formatNumber, "formatNumber");
 
 // core/units/by-size.ts
 var INCH = 0.0254;
 var POUND = 0.45359237;
 var GALLON = 0.003785411784;
-var only = (unit) => [[0, unit]];
+var only = /* @__PURE__ */ __name((unit) => [[0, unit]], "only");
 var LADDERS = {
   pressure: {
     si: [
@@ -726,6 +758,7 @@ function unitBySize(si, kind2, system) {
   if (size === 0) return ladder[Math.min(1, ladder.length - 1)][1];
   return (ladder.findLast(([from]) => size >= from) ?? ladder[0])[1];
 }
+__name(unitBySize, "unitBySize");
 function unitToShow(si, kind2, system, own) {
   const size = Math.abs(fromSi(si, own, kind2));
   if (kind2 === "temperature" || kind2 === "fraction" || kind2 === "count" || !Number.isFinite(size)) return own;
@@ -733,6 +766,7 @@ function unitToShow(si, kind2, system, own) {
   const most = own === "hPa" ? 2e3 : 1e3;
   return size === 0 || size >= least && size < most ? own : unitBySize(si, kind2, system);
 }
+__name(unitToShow, "unitToShow");
 
 // core/sentence/sentence.ts
 var told = /* @__PURE__ */ new WeakMap();
@@ -744,27 +778,28 @@ function say(words, ...parts) {
   }
   return { words: smooth, parts };
 }
-var isTold = (part) => typeof part === "object" && "si" in part;
-var keyOf = (sentence) => typeof sentence === "string" ? sentence : sentence.words.reduce((key, words, i) => i === 0 ? words : `${key}{${i - 1}}${words}`, "");
+__name(say, "say");
+var isTold = /* @__PURE__ */ __name((part) => typeof part === "object" && "si" in part, "isTold");
+var keyOf = /* @__PURE__ */ __name((sentence) => typeof sentence === "string" ? sentence : sentence.words.reduce((key, words, i) => i === 0 ? words : `${key}{${i - 1}}${words}`, ""), "keyOf");
 
 // core/sentence/quantities.ts
-var of = (kind2, usual) => (si, { digits = usual, like, units, toward } = {}) => ({
+var of = /* @__PURE__ */ __name((kind2, usual) => (si, { digits = usual, like, units, toward } = {}) => ({
   kind: kind2,
   si,
   digits,
   ...like !== void 0 && { like },
   ...units && { units },
   ...toward && { toward }
-});
+}), "of");
 var asTemperature = of("temperature", 3);
 var asTemperatureDifference = of("temperatureDifference", 2);
 var asPressure = of("pressure", 2);
-var asRoomPressure = (pa, { digits = 3 } = {}) => ({
+var asRoomPressure = /* @__PURE__ */ __name((pa, { digits = 3 } = {}) => ({
   kind: "pressure",
   si: pa,
   digits,
   units: ["hPa", "inHg"]
-});
+}), "asRoomPressure");
 var asTime = of("time", 2);
 var asLength = of("length", 2);
 var asVolume = of("volume", 3);
@@ -774,16 +809,16 @@ var asForce = of("force", 2);
 var asEnergy = of("energy", 2);
 var asPower = of("power", 3);
 var asSpeed = of("speed", 2);
-var asShare = (x) => ({ kind: "fraction", si: x, digits: x < 95e-4 ? 1 : 2 });
-var asTimes = (x) => ({ kind: "count", si: x, digits: 2, as: "times" });
-var asNumber = (x, digits = 3, toward) => ({
+var asShare = /* @__PURE__ */ __name((x) => ({ kind: "fraction", si: x, digits: x < 95e-4 ? 1 : 2 }), "asShare");
+var asTimes = /* @__PURE__ */ __name((x) => ({ kind: "count", si: x, digits: 2, as: "times" }), "asTimes");
+var asNumber = /* @__PURE__ */ __name((x, digits = 3, toward) => ({
   kind: "count",
   si: x,
   digits,
   as: "count",
   ...toward && { toward }
-});
-var asQuantity = (si, kind2, telling = {}) => of(kind2, 3)(si, telling);
+}), "asNumber");
+var asQuantity = /* @__PURE__ */ __name((si, kind2, telling = {}) => of(kind2, 3)(si, telling), "asQuantity");
 
 // core/sentence/rendering.ts
 var METRIC = { units: "si", locale: "en" };
@@ -801,6 +836,7 @@ function tellQuantity(told2, reader) {
   const meant = Math.abs(value) < NOTHING ? 0 : rounded(value, digits, told2.toward);
   return `${bare(meant, told2.digits, reader)}${label && (reader.space ?? " ")}${label}`;
 }
+__name(tellQuantity, "tellQuantity");
 function rounded(value, digits, toward) {
   const nearest = Number(value.toPrecision(digits));
   if (toward === void 0 || Math.abs(nearest - value) <= 1e-9 * Math.abs(value)) return nearest;
@@ -808,8 +844,9 @@ function rounded(value, digits, toward) {
   if (toward === "below") return nearest > value ? Number((nearest - step).toPrecision(digits)) : nearest;
   return nearest < value ? Number((nearest + step).toPrecision(digits)) : nearest;
 }
-var bare = (value, digits, reader) => formatNumber(value, digits, { locale: reader.locale, grouped: true });
-var tellPart = (part, reader) => typeof part === "number" ? bare(part, 3, reader) : isTold(part) ? tellQuantity(part, reader) : tell(part, reader);
+__name(rounded, "rounded");
+var bare = /* @__PURE__ */ __name((value, digits, reader) => formatNumber(value, digits, { locale: reader.locale, grouped: true }), "bare");
+var tellPart = /* @__PURE__ */ __name((part, reader) => typeof part === "number" ? bare(part, 3, reader) : isTold(part) ? tellQuantity(part, reader) : tell(part, reader), "tellPart");
 function tell(sentence, reader) {
   const other = reader.translate?.(keyOf(sentence));
   if (typeof sentence === "string") return other ?? sentence;
@@ -820,9 +857,10 @@ function tell(sentence, reader) {
     ""
   );
 }
+__name(tell, "tell");
 
 // core/cautions/caution.ts
-var applying = (...cautions32) => cautions32.flat().filter((c) => c !== void 0);
+var applying = /* @__PURE__ */ __name((...cautions33) => cautions33.flat().filter((c) => c !== void 0), "applying");
 
 // core/cautions/limits.ts
 var TOUCHABLE = 273.15 + 45;
@@ -868,6 +906,7 @@ function scald(temperature, volume, step, what = "Steam and water", id = "scald"
     }
   };
 }
+__name(scald, "scald");
 function hotSurface(temperature, step, what = "Heater and vessel stay hot after use") {
   if (temperature < TOUCHABLE) return void 0;
   return {
@@ -881,14 +920,15 @@ function hotSurface(temperature, step, what = "Heater and vessel stay hot after 
     number: { name: "hottest", value: temperature, quantity: "temperature", units: ["degC", "degF"] }
   };
 }
-var burnerGas = (step, large) => ({
+__name(hotSurface, "hotSurface");
+var burnerGas = /* @__PURE__ */ __name((step, large) => ({
   id: "gas",
   step,
   severity: large ? "raised" : "usual",
   covers: ["flame"],
   hazard: "A gas burner: the cylinder, a loose or cracked hose, a flame that nobody sees in daylight; indoors carbon monoxide under a large cold base.",
   control: `Hose and joints tried with soapy water; cylinder upright, away from the heat, its tap within reach; ${large ? "outdoors or with doors open and a monoxide alarm" : "window open"}; extinguisher and blanket at hand.`
-});
+}), "burnerGas");
 function boilingDry(margin, hottest, step, early = 0) {
   const control = "Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, leave it to cool, no water into it.";
   const number = margin === void 0 ? void 0 : {
@@ -916,7 +956,8 @@ function boilingDry(margin, hottest, step, early = 0) {
       a dry vessel overheats, softens and smokes.`
   };
 }
-var superheated = (step, wait2) => ({
+__name(boilingDry, "boilingDry");
+var superheated = /* @__PURE__ */ __name((step, wait2) => ({
   id: "superheat",
   step,
   severity: "raised",
@@ -925,24 +966,24 @@ var superheated = (step, wait2) => ({
     ${asTime(wait2)} after the oven stops.`,
   control: "A boiling chip or a wooden stick in it from the start, so that it boils instead of storing heat; open the door and look for bubbles before it is moved; face shield or goggles, gloves, mouth away from everybody. No metal in the oven.",
   number: { name: "wait", value: wait2, quantity: "time", units: ["s", "s"] }
-});
-var openFlame = (step, many = false, what = "Open flame; hot glass; smoke") => ({
+}), "superheated");
+var openFlame = /* @__PURE__ */ __name((step, many = false, what = "Open flame; hot glass; smoke") => ({
   id: "flame",
   step,
   severity: many ? "raised" : "usual",
   covers: ["flame", "heat"],
   hazard: `${what}.`,
   control: "Hair tied, sleeves back, nothing that burns within arm\u2019s reach, before anything is lit; a bowl of water and a damp cloth at hand; smoke detectors thought of; tongs or a long match; an adult lights it."
-});
-var oilByFlame = (step) => ({
+}), "openFlame");
+var oilByFlame = /* @__PURE__ */ __name((step) => ({
   id: "oil-flame",
   step,
   severity: "raised",
   covers: ["flame"],
   hazard: "Oil on fingers, egg and glass beside an open flame.",
   control: "Oil it and wipe hands and outside dry before anything is lit; bottle of oil out of reach; wet it with water instead if there is a flame."
-});
-var flammable = (what, amount, step) => ({
+}), "oilByFlame");
+var flammable = /* @__PURE__ */ __name((what, amount, step) => ({
   id: "flammable",
   step,
   severity: "raised",
@@ -950,8 +991,8 @@ var flammable = (what, amount, step) => ({
   hazard: say`${what} burns, ${asVolume(amount)} of it here; its vapour catches fire from a distance.`,
   control: "No flame, spark, match or hot plate in the room; stock bottle closed and away; window open; nobody heats or smells at the bottle; afterwards rinsed with much water, never near a flame.",
   number: { name: "amount", value: amount, quantity: "volume", units: ["mL", "floz"] }
-});
-var fuelMixture = (step) => ({
+}), "flammable");
+var fuelMixture = /* @__PURE__ */ __name((step) => ({
   id: "fuel",
   step,
   severity: "raised",
@@ -960,17 +1001,17 @@ var fuelMixture = (step) => ({
   control: say`Only trained staff, by their own written assessment and their employer’s recipe; never by pupils;
     never oxygen; indoors never above ${asVolume(5e-4)}; only bottles made for fizzy drinks. The mixture is not
     planned here.`
-});
+}), "fuelMixture");
 
 // core/cautions/closed-vessels.ts
-var neverHeatSealed = (step) => ({
+var neverHeatSealed = /* @__PURE__ */ __name((step) => ({
   id: "sealed-heat",
   step,
   severity: "raised",
   covers: ["closed-hot-vessel", "pressure"],
   hazard: "A closed vessel on the heat bursts.",
   control: "Heat off and the vessel off the heat before anyone touches the closure; one person says so aloud, another closes it."
-});
+}), "neverHeatSealed");
 function goesSuddenly(force, work, capacity, until, step, apart) {
   const large = capacity > LARGE_VESSEL;
   return {
@@ -985,30 +1026,31 @@ function goesSuddenly(force, work, capacity, until, step, apart) {
     number: { name: "work the air can do", value: work, quantity: "energy", units: ["kJ", "BTU"] }
   };
 }
-var sharpFolds = (step) => ({
+__name(goesSuddenly, "goesSuddenly");
+var sharpFolds = /* @__PURE__ */ __name((step) => ({
   id: "edges",
   step,
   severity: "usual",
   covers: ["heat"],
   hazard: "Crushed metal has sharp folds and holds hot water.",
   control: "Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards into the scrap metal, edges taped."
-});
-var dented = (what, step) => ({
+}), "sharpFolds");
+var dented = /* @__PURE__ */ __name((what, step) => ({
   id: "dented",
   step,
   severity: "raised",
   covers: ["vacuum"],
   hazard: `A dented ${what} goes earlier than it looks, and nobody knows how much.`,
   control: "Everybody as far back as for the strongest of its kind, from the moment it is closed; no hand on it; mark it, and use it once."
-});
-var formerContents = (what, step) => ({
+}), "dented");
+var formerContents = /* @__PURE__ */ __name((what, step) => ({
   id: "contents",
   step,
   severity: "raised",
   covers: ["fuel"],
   hazard: `${what} that has held anything that burns gives off vapour that explodes on the heat; poison stays in the seams.`,
   control: "Only one whose history is known, that has held food or water, washed out with hot water; never one that smells."
-});
+}), "formerContents");
 function heavy(what, mass, step) {
   if (mass < LIFT_ADULT / 3) return void 0;
   return {
@@ -1021,7 +1063,8 @@ function heavy(what, mass, step) {
     number: { name: "mass", value: mass, quantity: "mass", units: ["kg", "lb"], raisedFrom: LIFT_ADULT }
   };
 }
-var overpressure = (gauge, setting, step) => ({
+__name(heavy, "heavy");
+var overpressure = /* @__PURE__ */ __name((gauge, setting, step) => ({
   id: "overpressure",
   step,
   severity: "raised",
@@ -1031,8 +1074,8 @@ var overpressure = (gauge, setting, step) => ({
     fail below that, at a fold or a seam.`,
   control: "A tested relief of enough area, nothing in front of it; never a plug, a cork or a hand; everyone well away, ends of the vessel pointing where nobody is; heat shut off from a distance; trained staff only.",
   number: { name: "over the room, 99 of 100", value: gauge, quantity: "pressure", units: ["kPa", "psi"] }
-});
-var pressurised = (gauge, rating, step) => ({
+}), "overpressure");
+var pressurised = /* @__PURE__ */ __name((gauge, rating, step) => ({
   id: "pressurised",
   step,
   severity: gauge > RATING_RAISES * rating ? "raised" : "usual",
@@ -1048,18 +1091,18 @@ var pressurised = (gauge, rating, step) => ({
     units: ["kPa", "psi"],
     raisedFrom: RATING_RAISES * rating
   }
-});
-var wetFloor = (volume, step) => ({
+}), "pressurised");
+var wetFloor = /* @__PURE__ */ __name((volume, step) => ({
   id: "wet",
   step,
   severity: volume > 5e-3 ? "raised" : "usual",
   covers: [],
   hazard: say`${asVolume(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
   control: "Tray or tub; mop at hand; cables, sockets and heaters\u2019 switches dry and off the floor; a residual-current device for what is plugged in."
-});
+}), "wetFloor");
 
 // core/cautions/glass.ts
-var thermalShock = (chill, limit, cracks, step) => ({
+var thermalShock = /* @__PURE__ */ __name((chill, limit, cracks, step) => ({
   id: "chill",
   step,
   severity: cracks > HARM_RAISES || chill > 0.6 * limit ? "raised" : "usual",
@@ -1075,8 +1118,8 @@ var thermalShock = (chill, limit, cracks, step) => ({
     units: ["K", "degF"],
     raisedFrom: 0.6 * limit
   }
-});
-var inflowSlam = (slam, force, cracks, step) => ({
+}), "thermalShock");
+var inflowSlam = /* @__PURE__ */ __name((slam, force, cracks, step) => ({
   id: "slam",
   step,
   severity: slam > 2e6 || cracks > HARM_RAISES ? "raised" : "usual",
@@ -1086,8 +1129,8 @@ var inflowSlam = (slam, force, cracks, step) => ({
     ${asForce(force)}.`,
   control: "Hold it with a cloth round it, never against the bottom of the bowl; goggles; if it cracks keep it in the water and let go.",
   number: { name: "hammer pressure", value: slam, quantity: "pressure", units: ["MPa", "psi"], raisedFrom: 2e6 }
-});
-var pulledDown = (pull, grip, blow, limit, step) => ({
+}), "inflowSlam");
+var pulledDown = /* @__PURE__ */ __name((pull, grip, blow, limit, step) => ({
   id: "pull",
   step,
   severity: pull > 0.5 * grip || blow > 0.3 * limit ? "raised" : "usual",
@@ -1096,8 +1139,8 @@ var pulledDown = (pull, grip, blow, limit, step) => ({
     ${asForce(pull, { toward: "above" })}${blow > 0 ? say`, more than a hand on wet glass holds: it would hit the bowl with ${asEnergy(blow)} and may break` : "; let go it would hit the bowl and may break"}.`,
   control: "Plastic bowl with a folded cloth on its bottom; both hands, a cloth round the bottle, cut-resistant gloves; faces back, goggles; narrower neck or shorter boil for less.",
   number: { name: "pull, 99 of 100", value: pull, quantity: "force", units: ["N", "lbf"], raisedFrom: 0.5 * grip }
-});
-var glassUnderVacuum = (difference, energy, step, kind2 = "Only glass made for vacuum, never scratched, chipped, thin or flat-sided") => ({
+}), "pulledDown");
+var glassUnderVacuum = /* @__PURE__ */ __name((difference, energy, step, kind2 = "Only glass made for vacuum, never scratched, chipped, thin or flat-sided") => ({
   id: "implosion",
   step,
   severity: energy > JAR_ENERGY ? "raised" : "usual",
@@ -1106,34 +1149,34 @@ var glassUnderVacuum = (difference, energy, step, kind2 = "Only glass made for v
     ${asEnergy(energy)} of work in store.`,
   control: `${kind2}; a screen or net between it and everybody from the start until air is in again; goggles for all; nobody leans over it.`,
   number: { name: "work in store", value: energy, quantity: "energy", units: ["J", "ft lbf"], raisedFrom: JAR_ENERGY }
-});
-var stemInStopper = (step) => ({
+}), "glassUnderVacuum");
+var stemInStopper = /* @__PURE__ */ __name((step) => ({
   id: "stem",
   step,
   severity: "usual",
   covers: [],
   hazard: "A glass tube pushed through a stopper snaps and goes through the hand.",
   control: "Tube wetted with soapy water or glycerol, held in a cloth close to the stopper, turned and not pushed; done the day before; cut-resistant gloves."
-});
-var dropped = (step, what = "A wet glass slips and breaks") => ({
+}), "stemInStopper");
+var dropped = /* @__PURE__ */ __name((step, what = "A wet glass slips and breaks") => ({
   id: "dropped",
   step,
   severity: "usual",
   covers: ["load"],
   hazard: `${what}.`,
   control: "Plastic for classes; low over a cloth; dustpan at hand, no bare hands on splinters."
-});
+}), "dropped");
 
 // core/cautions/moving.ts
-var usualPump = (step) => ({
+var usualPump = /* @__PURE__ */ __name((step) => ({
   id: "pump",
   step,
   severity: "usual",
   covers: ["vacuum"],
   hazard: "A pump left running can draw liquid in, and oil or water back when it stops; its belt and fan catch hair and ties.",
   control: "Trap in the line; open the air valve before switching off; guard on the belt; hair, ties and sleeves away from it; cable dry and out of the way."
-});
-var bursts = (what, share, step) => ({
+}), "usualPump");
+var bursts = /* @__PURE__ */ __name((what, share, step) => ({
   id: "burst",
   step,
   severity: share > HARM_RAISES ? "raised" : "usual",
@@ -1141,16 +1184,16 @@ var bursts = (what, share, step) => ({
   hazard: `${what} may burst with a bang` + (share >= 5e-3 ? `: ${Math.round(share * 100) || "under 1"} of 100 do` : "") + ".",
   control: "Say so beforehand; goggles; look for bits in hose and valve afterwards.",
   number: { name: "share that bursts", value: share, quantity: "fraction", units: ["%", "%"], raisedFrom: HARM_RAISES }
-});
-var balloons = (step, from) => ({
+}), "bursts");
+var balloons = /* @__PURE__ */ __name((step, from) => ({
   id: "balloon",
   step,
   severity: from < 8 ? "raised" : "usual",
   covers: ["burst"],
   hazard: "Balloons and their pieces choke small children; latex gives some people a rash and worse.",
   control: "Under eight years only with an adult at their side, and every piece counted and picked up; ask about latex allergy, or take latex-free ones; nobody shares a mouthpiece."
-});
-var projectile = (what, speed, far, energy, step, where = "") => ({
+}), "balloons");
+var projectile = /* @__PURE__ */ __name((what, speed, far, energy, step, where = "") => ({
   id: "projectile",
   step,
   severity: "raised",
@@ -1159,8 +1202,8 @@ var projectile = (what, speed, far, energy, step, where = "") => ({
     fly ${asLength(far, { toward: "above" })}${where}.`,
   control: "Line of fire empty and closed off before anything is loaded, with a backstop; doors watched; eye and ear protection; one person fires, on a count, when nobody is forward of it.",
   number: { name: "energy, 99 of 100", value: energy, quantity: "energy", units: ["J", "ft lbf"] }
-});
-var shatters = (energy, step) => ({
+}), "projectile");
+var shatters = /* @__PURE__ */ __name((energy, step) => ({
   id: "shatter",
   step,
   severity: energy > SHARDS ? "raised" : "usual",
@@ -1168,7 +1211,7 @@ var shatters = (energy, step) => ({
   hazard: say`With up to ${asEnergy(energy, { toward: "above" })} the ball shatters; bits fly back.`,
   control: "Box or curtain round the target; goggles for everybody in the room" + (energy > SHARDS ? "; a full screen between target and people" : "") + ".",
   number: { name: "energy, 99 of 100", value: energy, quantity: "energy", units: ["J", "ft lbf"], raisedFrom: SHARDS }
-});
+}), "shatters");
 function mayLetGo(what, factor, load, step) {
   const person = load >= PERSON;
   const wanted = person ? PERSON_FACTOR : 2;
@@ -1190,6 +1233,7 @@ function mayLetGo(what, factor, load, step) {
     }
   };
 }
+__name(mayLetGo, "mayLetGo");
 function liftedByHand(mass, from, most, step) {
   if (mass < most / 2) return void 0;
   return {
@@ -1202,7 +1246,8 @@ function liftedByHand(mass, from, most, step) {
     number: { name: "mass", value: mass, quantity: "mass", units: ["kg", "lb"], raisedFrom: most }
   };
 }
-var bang = (level, step) => ({
+__name(liftedByHand, "liftedByHand");
+var bang = /* @__PURE__ */ __name((level, step) => ({
   id: "bang",
   step,
   severity: level > LOUD ? "raised" : "usual",
@@ -1216,12 +1261,12 @@ var bang = (level, step) => ({
     units: ["dB", "dB"],
     raisedFrom: LOUD
   }
-});
+}), "bang");
 
 // core/cautions/syringes.ts
 var FIRM_PULL = 60;
 var FIRM_PRESS = 1e5;
-var snapsBack = (pull, step) => ({
+var snapsBack = /* @__PURE__ */ __name((pull, step) => ({
   id: "snap-back",
   step,
   severity: pull > FIRM_PULL ? "raised" : "usual",
@@ -1229,16 +1274,16 @@ var snapsBack = (pull, step) => ({
   hazard: say`Let go, the plunger flies back: the room pushes it with up to ${asForce(pull, { toward: "above" })}.`,
   control: "Goggles. Fingers never between plunger and barrel; nozzle shut by a screwed cap, pointing at nobody; let the plunger back by hand.",
   number: { name: "pull, 99 of 100", value: pull, quantity: "force", units: ["N", "lbf"], raisedFrom: FIRM_PULL }
-});
-var noNeedles = (step) => ({
+}), "snapsBack");
+var noNeedles = /* @__PURE__ */ __name((step) => ({
   id: "needle",
   step,
   severity: "usual",
   covers: [],
   hazard: "Syringes look like medicine, and children try what they see.",
   control: "New ones, without a needle and never used; counted out and counted in again; nobody drinks from them."
-});
-var capFliesOff = (gauge, step) => ({
+}), "noNeedles");
+var capFliesOff = /* @__PURE__ */ __name((gauge, step) => ({
   id: "cap-off",
   step,
   severity: gauge > FIRM_PRESS ? "raised" : "usual",
@@ -1252,25 +1297,25 @@ var capFliesOff = (gauge, step) => ({
     units: ["kPa", "psi"],
     raisedFrom: FIRM_PRESS
   }
-});
+}), "capFliesOff");
 
 // core/cautions/everyones.ts
-var nothingAlive = (step) => ({
+var nothingAlive = /* @__PURE__ */ __name((step) => ({
   id: "alive",
   step,
   severity: "usual",
   covers: [],
   hazard: "Air is taken away in there.",
   control: "Nothing that lives goes in: no animal of any kind, no insect, no person\u2019s hand or face. Nobody closes their mouth on the hose."
-});
-var noFood = (hazard, step) => ({
+}), "nothingAlive");
+var noFood = /* @__PURE__ */ __name((hazard, step) => ({
   id: "eat",
   step,
   severity: "usual",
   covers: [],
   hazard,
   control: "Nobody eats it; hands washed; ask about egg and other allergies; into the bin with it."
-});
+}), "noFood");
 
 // core/cautions/rules.ts
 var PRACTICE = "common practice";
@@ -1414,12 +1459,12 @@ var RULES = {
 
 // core/demonstration/accuracy.ts
 var STEP_TOLERANCE = { summary: 6e-3, trace: 5e-4 };
-var stepTolerance = (detail, refinement = 1) => STEP_TOLERANCE[detail] / refinement;
+var stepTolerance = /* @__PURE__ */ __name((detail, refinement = 1) => STEP_TOLERANCE[detail] / refinement, "stepTolerance");
 
 // core/demonstration/beyond.ts
 var LAST_BITS = 1e-9;
-var over = (value, limit) => value > limit + LAST_BITS * Math.abs(limit);
-var under = (value, limit) => value < limit - LAST_BITS * Math.abs(limit);
+var over = /* @__PURE__ */ __name((value, limit) => value > limit + LAST_BITS * Math.abs(limit), "over");
+var under = /* @__PURE__ */ __name((value, limit) => value < limit - LAST_BITS * Math.abs(limit), "under");
 
 // core/demonstration/blank.ts
 var UNITS = {
@@ -1468,7 +1513,8 @@ function blank(id, name, unit, group, standard, range, usual, spread, more = {})
     ...more
   };
 }
-var coefficient = (id, name, unit, standard, range, usual, spread, source) => blank(
+__name(blank, "blank");
+var coefficient = /* @__PURE__ */ __name((id, name, unit, standard, range, usual, spread, source) => blank(
   id,
   name,
   unit,
@@ -1478,21 +1524,23 @@ var coefficient = (id, name, unit, standard, range, usual, spread, source) => bl
   usual,
   typeof spread === "number" ? { shape: "lognormal", relative: spread } : spread,
   { source }
-);
+), "coefficient");
 function result(id, name, unit, measuredBy2) {
   const [quantity2, customary] = UNITS[unit];
   return { id, name, quantity: quantity2, units: [unit, customary], ...measuredBy2 && { measuredBy: measuredBy2 } };
 }
+__name(result, "result");
 var HUSH = ["sealed", "gone"];
 
 // core/demonstration/demonstration.ts
 function defineDemonstration(parts) {
   return parts;
 }
+__name(defineDemonstration, "defineDemonstration");
 
 // core/demonstration/failure.ts
-var act = (kind2, text) => ({ kind: kind2, text });
-var of2 = (kind2) => (text) => ({ kind: kind2, text });
+var act = /* @__PURE__ */ __name((kind2, text) => ({ kind: kind2, text }), "act");
+var of2 = /* @__PURE__ */ __name((kind2) => (text) => ({ kind: kind2, text }), "of");
 var [standBack, wait, heatOff, pressureOff, near, next] = ["stand-back", "wait", "heat-off", "pressure-off", "near", "next"].map(of2);
 var BROKEN_GLASS = [
   standBack("Stop. Everybody stays where they are, goggles on; nobody reaches into the bowl or over the bench."),
@@ -1515,12 +1563,12 @@ var BURST = [
 ];
 
 // core/demonstration/inputs.ts
-var defineInput = (input) => input;
-var defineInputs = (inputs32) => inputs32;
+var defineInput = /* @__PURE__ */ __name((input) => input, "defineInput");
+var defineInputs = /* @__PURE__ */ __name((inputs33) => inputs33, "defineInputs");
 
 // core/demonstration/resolving.ts
-var asInput = (input, si, telling = {}) => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units });
-var acceptedRange = (input) => say`${asInput(input, input.range[0], { toward: "above" })} to ${asInput(input, input.range[1], { toward: "below" })}`;
+var asInput = /* @__PURE__ */ __name((input, si, telling = {}) => asQuantity(si, input.quantity, { digits: 3, ...telling, units: input.units }), "asInput");
+var acceptedRange = /* @__PURE__ */ __name((input) => say`${asInput(input, input.range[0], { toward: "above" })} to ${asInput(input, input.range[1], { toward: "below" })}`, "acceptedRange");
 function resolve(demonstration, given) {
   const numbers = {};
   const choices = {};
@@ -1551,13 +1599,14 @@ function resolve(demonstration, given) {
   if (faults.length === 0) faults.push(...demonstration.check(values));
   return { values, faults };
 }
-var usualSpread = (input, stated) => input.spreadFor?.(stated) ?? input.spread;
+__name(resolve, "resolve");
+var usualSpread = /* @__PURE__ */ __name((input, stated) => input.spreadFor?.(stated) ?? input.spread, "usualSpread");
 
 // core/demonstration/risk.ts
-var atWorst = (risk, result2) => risk.quantile(result2, 0.99) ?? 0;
-var atLeast = (risk, result2) => risk.quantile(result2, 0.01) ?? 0;
+var atWorst = /* @__PURE__ */ __name((risk, result2) => risk.quantile(result2, 0.99) ?? 0, "atWorst");
+var atLeast = /* @__PURE__ */ __name((risk, result2) => risk.quantile(result2, 0.01) ?? 0, "atLeast");
 var A_MINUTE = 60;
-var mayStillGo = (risk) => Math.max(A_MINUTE, risk.quantile("hush", 0.999) ?? risk.quantile("giveUpTime", 0.999) ?? 0);
+var mayStillGo = /* @__PURE__ */ __name((risk) => Math.max(A_MINUTE, risk.quantile("hush", 0.999) ?? risk.quantile("giveUpTime", 0.999) ?? 0), "mayStillGo");
 
 // core/demonstration/moments.ts
 var MARKS = ["heat-on", "plume", "lifted", "sealed", "gone", "nothing"];
@@ -1579,11 +1628,13 @@ function valueAt(trace, column2, time) {
   const span = times3[high] - times3[low];
   return span > 0 ? values[low] + (values[high] - values[low]) * (time - times3[low]) / span : values[high];
 }
+__name(valueAt, "valueAt");
 function indexAt(times3, time) {
   let index = 0;
   for (let i = 0; i < times3.length && times3[i] <= time + 1e-9; i++) index = i;
   return index;
 }
+__name(indexAt, "indexAt");
 
 // core/demonstration/room-inputs.ts
 var CELSIUS = 273.15;
@@ -1653,16 +1704,17 @@ function stationPressureOf({ numbers }) {
   const altitude = numbers.altitude ?? 0;
   return numbers.seaLevelPressure === void 0 ? standardAtmospherePressure(altitude) : stationPressureFromReport(numbers.seaLevelPressure, altitude);
 }
+__name(stationPressureOf, "stationPressureOf");
 
 // core/demonstration/scene.ts
-var said = (value, quantity2, si, us) => asQuantity(value, quantity2, { digits: 3, units: [si, us] });
-var kPa = (pascals) => said(pascals, "pressure", "kPa", "psi");
-var rectangle = (left, bottom, width, height) => [
+var said = /* @__PURE__ */ __name((value, quantity2, si, us) => asQuantity(value, quantity2, { digits: 3, units: [si, us] }), "said");
+var kPa = /* @__PURE__ */ __name((pascals) => said(pascals, "pressure", "kPa", "psi"), "kPa");
+var rectangle = /* @__PURE__ */ __name((left, bottom, width, height) => [
   [left, bottom],
   [left, bottom + height],
   [left + width, bottom + height],
   [left + width, bottom]
-];
+], "rectangle");
 function arch(x, y, halfWidth2, rise, steps = 16) {
   return Array.from({ length: steps + 1 }, (_, i) => {
     const t = 2 * i / steps - 1;
@@ -1670,16 +1722,17 @@ function arch(x, y, halfWidth2, rise, steps = 16) {
     return [x + halfWidth2 * (2 * u / (1 + u * u)), y + rise * ((1 - u * u) / (1 + u * u))];
   });
 }
-var dome = (x, bottom, diameter, height) => {
+__name(arch, "arch");
+var dome = /* @__PURE__ */ __name((x, bottom, diameter, height) => {
   const rise = Math.min(height, diameter / 2);
   return [
     [x - diameter / 2, bottom],
     ...arch(x, bottom + height - rise, diameter / 2, rise),
     [x + diameter / 2, bottom]
   ];
-};
+}, "dome");
 function bottle(x, bottom, { diameter, height, neck, neckLength }) {
-  const side = (sign) => {
+  const side = /* @__PURE__ */ __name((sign) => {
     const shoulder = Math.min(0.28 * height, Math.max(0, height - neckLength) * 0.5);
     const top = bottom + height - neckLength;
     const points = [
@@ -1695,9 +1748,10 @@ function bottle(x, bottom, { diameter, height, neck, neckLength }) {
     }
     points.push([x + sign * diameter / 2, bottom + 0.03 * diameter], [x + sign * 0.46 * diameter, bottom]);
     return points;
-  };
+  }, "side");
   return [...side(-1), ...side(1).reverse()];
 }
+__name(bottle, "bottle");
 function filledTo(points, level) {
   const kept = [];
   for (let i = 0; i < points.length; i++) {
@@ -1710,9 +1764,10 @@ function filledTo(points, level) {
   }
   return kept;
 }
-var moved = (points, dx, dy) => points.map(([x, y]) => [x + dx, y + dy]);
+__name(filledTo, "filledTo");
+var moved = /* @__PURE__ */ __name((points, dx, dy) => points.map(([x, y]) => [x + dx, y + dy]), "moved");
 function turned(points, about, share) {
-  const quarter = (t) => [(1 - t * t) / (1 + t * t), 2 * t / (1 + t * t)];
+  const quarter = /* @__PURE__ */ __name((t) => [(1 - t * t) / (1 + t * t), 2 * t / (1 + t * t)], "quarter");
   const [c, s] = share <= 0.5 ? quarter(2 * share) : quarter(2 * share - 1);
   const [cos, sin] = share <= 0.5 ? [c, s] : [-s, c];
   return points.map(([x, y]) => {
@@ -1720,6 +1775,7 @@ function turned(points, about, share) {
     return [about[0] + dx * cos + dy * sin, about[1] - dx * sin + dy * cos];
   });
 }
+__name(turned, "turned");
 
 // core/demonstration/shelf.ts
 var PUMP_IDS = ["hand", "mouth", "cheeks", "kitchen", "jet", "membrane", "two-stage"];
@@ -1728,17 +1784,17 @@ var HEATER_KINDS = ["plate", "gas", "spirit", "microwave", "kettle", "other"];
 var FLAME_OR_PLATE = ["plate", "gas", "spirit", "other"];
 
 // core/demonstration/side-by-side.ts
-var sideBySide = (title, values, simulate32, results27, variants7) => ({
+var sideBySide = /* @__PURE__ */ __name((title, values, simulate33, results28, variants7) => ({
   title,
-  results: results27,
+  results: results28,
   rows: variants7.map(({ name, numbers, choices }) => ({
     name,
-    results: simulate32(
+    results: simulate33(
       { ...values, numbers: { ...values.numbers, ...numbers }, choices: { ...values.choices, ...choices } },
       "summary"
     ).results
   }))
-});
+}), "sideBySide");
 
 // core/demonstration/trace-rows.ts
 var GAS_COLUMNS = [
@@ -1752,6 +1808,9 @@ var TraceRows = class {
     this.columns = columns;
   }
   columns;
+  static {
+    __name(this, "TraceRows");
+  }
   time = [];
   rows = [];
   stages = [];
@@ -1765,9 +1824,20 @@ var TraceRows = class {
     if (end > this.start) this.stages.push({ id, name, start: this.start, end });
     this.start = Math.max(end, this.start);
   }
+  /** Last time recorded, s; 0 before any. */
+  get last() {
+    return this.time.at(-1) ?? 0;
+  }
+  /** Time after `start` from which on no row is away from the last one. @param away whether two rows differ visibly */
+  settledAfter(start, away) {
+    const end = this.rows.length - 1;
+    for (let i = end; i > 0; i--)
+      if (away(this.rows[i], this.rows[end]) || this.time[i] <= start) return this.time[Math.min(end, i + 1)];
+    return start;
+  }
   /** A staging that is over at once has one short stage, so that there is something to show. */
   finish() {
-    if (this.stages.length === 0) this.stage("hush", "start", Math.max(0.01, this.time.at(-1) ?? 0));
+    if (this.stages.length === 0) this.stage("hush", "start", Math.max(0.01, this.last));
     const columns = {};
     for (const { id } of this.columns) columns[id] = this.rows.map((r) => r[id] ?? 0);
     return { stages: this.stages, time: this.time, columns };
@@ -1798,26 +1868,28 @@ function halfWidth({ shape, width, height, mouth, neck = 0 }, share) {
   }
   return body;
 }
-var shortened = (height, lost) => height * (1 - SHORTENING * lost);
+__name(halfWidth, "halfWidth");
+var shortened = /* @__PURE__ */ __name((height, lost) => height * (1 - SHORTENING * lost), "shortened");
 function vesselOutline(vessel) {
   const { width, height, lost, mouth, mouthAt: mouthAt2 = 0 } = vessel;
   const depth = Math.min(0.47, 0.56 * lost) * width;
   const fold = 0.05 * width * Math.min(1, lost * 3);
   const tall = shortened(height, lost);
-  const side = (sign) => Array.from({ length: STEPS + 1 }, (_, i) => {
+  const side = /* @__PURE__ */ __name((sign) => Array.from({ length: STEPS + 1 }, (_, i) => {
     const share = i / STEPS;
     const half = halfWidth(vessel, share);
     const give = (2 * half / width) ** 2;
     const caved = depth * Math.sin(Math.PI * share) ** 0.7 * (sign > 0 ? 1 : 0.92) * give;
     const folded = fold * Math.sin((5 + (sign > 0 ? 0 : 1)) * Math.PI * share) * Math.sin(Math.PI * share) * give;
     return [sign * (half - caved - folded), (1 - share) * tall];
-  });
-  const edge = (sign) => {
+  }), "side");
+  const edge = /* @__PURE__ */ __name((sign) => {
     const x = mouthAt2 + sign * mouth / 2;
     return Math.abs(x) < halfWidth(vessel, 0) ? [[x, tall]] : [];
-  };
+  }, "edge");
   return [...edge(1), ...side(1), ...side(-1).reverse(), ...edge(-1)];
 }
+__name(vesselOutline, "vesselOutline");
 function levelOf(shape, filled) {
   if (shape !== "flask") return Math.min(1, Math.max(0, filled));
   let [low, high] = [0, 1];
@@ -1828,6 +1900,7 @@ function levelOf(shape, filled) {
   }
   return (low + high) / 2;
 }
+__name(levelOf, "levelOf");
 
 // core/catalogue/vacuum/suspects.ts
 var VACUUM_SUSPECTS = [
@@ -1859,7 +1932,7 @@ var PUMPS = {
     stroke: 12e-5,
     period: 1.5,
     speed: 8e-5,
-    ultimate: (p) => 0.12 * p
+    ultimate: /* @__PURE__ */ __name((p) => 0.12 * p, "ultimate")
   },
   // An adult's strongest pull is some 10 to 12 kPa (L. F. Black & R. E. Hyatt, Am. Rev. Respir. Dis. 99 (1969) 696,
   // from memory).
@@ -1869,7 +1942,7 @@ var PUMPS = {
     stroke: 2e-4,
     period: 3,
     speed: 7e-5,
-    ultimate: (p) => p - 9e3,
+    ultimate: /* @__PURE__ */ __name((p) => p - 9e3, "ultimate"),
     suction: true
   },
   // The closed mouth as a small pump, tongue and cheeks: some 20 kPa and more (common practice), a mouthful at a time.
@@ -1879,7 +1952,7 @@ var PUMPS = {
     stroke: 4e-5,
     period: 1.2,
     speed: 33e-6,
-    ultimate: (p) => p - 2e4,
+    ultimate: /* @__PURE__ */ __name((p) => p - 2e4, "ultimate"),
     suction: true
   },
   "kitchen": {
@@ -1888,16 +1961,16 @@ var PUMPS = {
     stroke: 35e-6,
     period: 1,
     speed: 35e-6,
-    ultimate: (p) => 0.3 * p
+    ultimate: /* @__PURE__ */ __name((p) => 0.3 * p, "ultimate")
   },
-  "jet": { name: "water-jet pump", driven: true, stroke: 12e-5, period: 1.5, speed: 8e-3 / 60, ultimate: () => 2400 },
+  "jet": { name: "water-jet pump", driven: true, stroke: 12e-5, period: 1.5, speed: 8e-3 / 60, ultimate: /* @__PURE__ */ __name(() => 2400, "ultimate") },
   "membrane": {
     name: "membrane pump",
     driven: true,
     stroke: 12e-5,
     period: 1.5,
     speed: 0.02 / 60,
-    ultimate: (p) => 0.08 * p
+    ultimate: /* @__PURE__ */ __name((p) => 0.08 * p, "ultimate")
   },
   "two-stage": {
     name: "small two-stage pump",
@@ -1905,12 +1978,12 @@ var PUMPS = {
     stroke: 12e-5,
     period: 1.5,
     speed: 0.05 / 60,
-    ultimate: () => 30
+    ultimate: /* @__PURE__ */ __name(() => 30, "ultimate")
   }
 };
 var BY_ID = PUMPS;
-var kindOf = ({ choices }) => BY_ID[choices.pump ?? ""] ?? PUMPS.hand;
-var pumpChoice = (standard, mouth = false) => defineInput({
+var kindOf = /* @__PURE__ */ __name(({ choices }) => BY_ID[choices.pump ?? ""] ?? PUMPS.hand, "kindOf");
+var pumpChoice = /* @__PURE__ */ __name((standard, mouth = false) => defineInput({
   id: "pump",
   name: "pump",
   kind: "choice",
@@ -1918,8 +1991,8 @@ var pumpChoice = (standard, mouth = false) => defineInput({
   default: standard,
   lever: true,
   choices: PUMP_IDS.filter((id) => mouth || !PUMPS[id].suction).map((id) => ({ id, name: PUMPS[id].name }))
-});
-var ultimateSpread = (stated) => kindOf(stated).suction ? { shape: "normal", absolute: 0.2 * Math.max(0, stated.numbers.stationPressure - stated.numbers.ultimatePressure) } : { shape: "lognormal", relative: 0.12 };
+}), "pumpChoice");
+var ultimateSpread = /* @__PURE__ */ __name((stated) => kindOf(stated).suction ? { shape: "normal", absolute: 0.2 * Math.max(0, stated.numbers.stationPressure - stated.numbers.ultimatePressure) } : { shape: "lognormal", relative: 0.12 }, "ultimateSpread");
 var PUMP_INPUTS = defineInputs([
   blank("strokeVolume", "volume of a stroke", "mL", "pump", (v) => kindOf(v).stroke, [2e-6, 3e-3], [1e-5, 5e-4], 0.05),
   blank("strokeTime", "time of a stroke", "s", "pump", (v) => kindOf(v).period, [0.2, 20], [0.5, 4], {
@@ -1942,7 +2015,7 @@ var PUMP_INPUTS = defineInputs([
     { spreadFor: ultimateSpread }
   )
 ]);
-var pumpOf = (values) => {
+var pumpOf = /* @__PURE__ */ __name((values) => {
   const n = values.numbers;
   return kindOf(values).driven ? { kind: "steady", speed: n.pumpSpeed, ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure) } : {
     kind: "strokes",
@@ -1950,16 +2023,16 @@ var pumpOf = (values) => {
     period: n.strokeTime,
     ultimate: Math.min(n.ultimatePressure, 0.98 * n.stationPressure)
   };
-};
-var isDriven = (values) => kindOf(values).driven;
-var pumpWords = (values) => [
+}, "pumpOf");
+var isDriven = /* @__PURE__ */ __name((values) => kindOf(values).driven, "isDriven");
+var pumpWords = /* @__PURE__ */ __name((values) => [
   { input: "pump" },
   " (",
   ...isDriven(values) ? [{ input: "pumpSpeed" }] : [{ input: "strokeVolume" }, " a stroke, one every ", { input: "strokeTime" }],
   "; at best down to ",
   { input: "ultimatePressure" },
   ")"
-];
+], "pumpWords");
 var JAR_KIND = defineInput({
   id: "jarKind",
   name: "jar",
@@ -1972,22 +2045,22 @@ var JAR_KIND = defineInput({
     { id: "household", name: "household or flat-sided jar" }
   ]
 });
-var jarBears = ({ choices }) => choices.jarKind === void 0 || choices.jarKind === "vacuum" ? [] : [
+var jarBears = /* @__PURE__ */ __name(({ choices }) => choices.jarKind === void 0 || choices.jarKind === "vacuum" ? [] : [
   {
     input: "jarKind",
     message: `given "${choices.jarKind}"; refused: ` + (choices.jarKind === "scratched" ? "glass with a scratch or a chip loses most of its strength" : "thin, flat-bottomed or flat-sided glass is not made for it") + " and implodes without warning; accepted: vacuum"
   }
-];
-var jarInputs = (volume = 65e-4, diameter = 0.19, height = 0.26) => defineInputs([
+], "jarBears");
+var jarInputs = /* @__PURE__ */ __name((volume = 65e-4, diameter = 0.19, height = 0.26) => defineInputs([
   JAR_KIND,
   blank("jarVolume", "capacity of the jar", "L", "vessel", volume, [1e-4, 0.06], [5e-4, 0.015], 0.02),
   blank("jarDiameter", "inside of the jar across", "cm", "vessel", diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
   blank("jarHeight", "inside height", "cm", "vessel", height, [0.04, 0.8], [0.1, 0.4], 0.01)
-]);
-var pumpingTime = (standard) => blank("pumpTime", "longest time at the pump", "s", "pump", standard, [1, 3600], [10, 600], 0, {
+]), "jarInputs");
+var pumpingTime = /* @__PURE__ */ __name((standard) => blank("pumpTime", "longest time at the pump", "s", "pump", standard, [1, 3600], [10, 600], 0, {
   lever: [-30, 60, 180]
-});
-var target = (standard, lever = [-1e4, 1e4]) => blank("targetPressure", "pressure to stop at", "kPa", "pump", standard, [1, 105e3], [100, 8e4], 0.03, { lever });
+}), "pumpingTime");
+var target = /* @__PURE__ */ __name((standard, lever = [-1e4, 1e4]) => blank("targetPressure", "pressure to stop at", "kPa", "pump", standard, [1, 105e3], [100, 8e4], 0.03, { lever }), "target");
 var LEAK = coefficient(
   "leakArea",
   "leak of plate, seal and hose",
@@ -2015,20 +2088,20 @@ var gates = [
     guards: ["vacuum"]
   }
 ];
-var cautions = (values) => applying(balloons("balloon", 7), isDriven(values) ? usualPump("pump") : void 0, {
+var cautions = /* @__PURE__ */ __name((values) => applying(balloons("balloon", 7), isDriven(values) ? usualPump("pump") : void 0, {
   id: "hose",
   step: "pump",
   severity: "usual",
   covers: ["vacuum"],
   hazard: "An open hose under vacuum holds fast to skin, ears and eyes.",
   control: "Hose on the balloon before the pump runs; nobody tries it on themselves."
-});
-var afterFailure = () => [
+}), "cautions");
+var afterFailure = /* @__PURE__ */ __name(() => [
   heatOff("Stop the pump."),
   pressureOff("Open the air valve."),
   near("Look whether the neck of the balloon has closed over the hose: put a bit of wide tube into it."),
   next("Bind the neck again and start afresh; a quicker pump, or longer.")
-];
+], "afterFailure");
 
 // core/solver/bogacki-shampine.ts
 var BogackiShampineStepper = class {
@@ -2040,6 +2113,9 @@ var BogackiShampineStepper = class {
     this.trial = new Float64Array(size);
   }
   size;
+  static {
+    __name(this, "BogackiShampineStepper");
+  }
   evaluations = 0;
   k2;
   k3;
@@ -2083,6 +2159,9 @@ var DenseLu = class {
     this.first = new Int32Array(size);
   }
   size;
+  static {
+    __name(this, "DenseLu");
+  }
   factors;
   /** one over each pivot: a product is cheaper than a quotient, and every step solves six times */
   inverses;
@@ -2239,6 +2318,9 @@ var RosenbrockStepper = class {
     this.stages = Array.from({ length: STAGES }, () => new Float64Array(size));
   }
   size;
+  static {
+    __name(this, "RosenbrockStepper");
+  }
   evaluations = 0;
   /** unknowns of the step prepared that others depend on */
   coupled = 0;
@@ -2346,6 +2428,9 @@ var PeakTracker = class {
     this.id = peak.id;
   }
   peak;
+  static {
+    __name(this, "PeakTracker");
+  }
   id;
   best = { time: NaN, value: -Infinity };
   value = NaN;
@@ -2358,7 +2443,7 @@ var PeakTracker = class {
    * @param reached state at its end @param within state at a share of it
    */
   follow(time, step, share, reached, within) {
-    const at4 = (s) => this.peak.value(time + s * step, within(s));
+    const at4 = /* @__PURE__ */ __name((s) => this.peak.value(time + s * step, within(s)), "at");
     const end = share < 1 ? at4(share) : this.peak.value(time + step, reached);
     const middle = at4(0.5 * share);
     const bulge = middle - 0.5 * (this.value + end);
@@ -2401,15 +2486,17 @@ var MOST_STEPS = 2e4;
 var NO_PEAKS = {};
 var MOST_GROWTH = 5;
 var SAFETY = 0.85;
-var smallRoot = (error) => Math.sqrt(Math.sqrt(error));
+var smallRoot = /* @__PURE__ */ __name((error) => Math.sqrt(Math.sqrt(error)), "smallRoot");
 function copy(from, to) {
   for (let i = 0; i < to.length; i++) to[i] = from[i];
 }
+__name(copy, "copy");
 function bestOf(trackers) {
   const best2 = {};
   for (const tracker of trackers) best2[tracker.id] = tracker.best;
   return best2;
 }
+__name(bestOf, "bestOf");
 var Integrator = class {
   constructor(size) {
     this.size = size;
@@ -2422,6 +2509,9 @@ var Integrator = class {
     this.scratch = new Float64Array(size);
   }
   size;
+  static {
+    __name(this, "Integrator");
+  }
   explicit;
   implicit;
   slope;
@@ -2452,7 +2542,7 @@ var Integrator = class {
     let evaluations = 1;
     let prepared = false;
     let justRejected = false;
-    const finish = (at4, stoppedBy) => ({
+    const finish = /* @__PURE__ */ __name((at4, stoppedBy) => ({
       time: at4,
       stoppedBy,
       steps,
@@ -2461,17 +2551,17 @@ var Integrator = class {
       occurrences: occurrences.length === 0 ? occurrences : occurrences.filter((o) => o.time <= at4).sort((a, b) => a.time - b.time),
       peaks: trackers.length === 0 ? NO_PEAKS : bestOf(trackers),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations
-    });
-    const within = (share) => {
+    }), "finish");
+    const within = /* @__PURE__ */ __name((share) => {
       stepper.interpolate(share, step, state3, slope, reached, nextSlope, scratch);
       return scratch;
-    };
-    const draw = (share) => {
+    }, "within");
+    const draw = /* @__PURE__ */ __name((share) => {
       for (let k = 1; k <= between; k++) {
         const part = share * k / (between + 1);
         onStep(time + part * step, within(part));
       }
-    };
+    }, "draw");
     system.derivatives(time, state3, slope);
     for (const tracker of trackers) tracker.start(time, state3);
     onStep?.(time, state3);
@@ -2566,6 +2656,7 @@ function overdrawn({ amounts: amounts2, scale }, state3, tolerance) {
   }
   return false;
 }
+__name(overdrawn, "overdrawn");
 function locate(event, time, step, within, before, after) {
   let left = 0;
   let right = 1;
@@ -2590,6 +2681,7 @@ function locate(event, time, step, within, before, after) {
   }
   return right;
 }
+__name(locate, "locate");
 
 // core/solver/first-reached.ts
 function firstReached(value, times3, quantities2) {
@@ -2598,6 +2690,7 @@ function firstReached(value, times3, quantities2) {
   const [before, after] = [quantities2[index - 1], quantities2[index]];
   return times3[index - 1] + (times3[index] - times3[index - 1]) * (value - before) / (after - before);
 }
+__name(firstReached, "firstReached");
 var HALVINGS = 40;
 function firstReachedOnCurve(value, times3, quantities2, slopes) {
   const index = quantities2.findIndex((q) => q >= value);
@@ -2605,10 +2698,10 @@ function firstReachedOnCurve(value, times3, quantities2, slopes) {
   const [from, to] = [times3[index - 1], times3[index]];
   const [before, after] = [quantities2[index - 1], quantities2[index]];
   const step = to - from;
-  const curve = (s) => {
+  const curve = /* @__PURE__ */ __name((s) => {
     const rest = 1 - s;
     return (1 + 2 * s) * rest * rest * before + s * rest * rest * step * slopes[index - 1] + s * s * (3 - 2 * s) * after - s * s * rest * step * slopes[index];
-  };
+  }, "curve");
   let [low, high] = [0, 1];
   for (let i = 0; i < HALVINGS; i++) {
     const middle = (low + high) / 2;
@@ -2617,6 +2710,7 @@ function firstReachedOnCurve(value, times3, quantities2, slopes) {
   }
   return from + high * step;
 }
+__name(firstReachedOnCurve, "firstReachedOnCurve");
 
 // core/solver/index.ts
 var integrators = /* @__PURE__ */ new Map();
@@ -2625,6 +2719,7 @@ function integratorOf(size) {
   if (!integrator3) integrators.set(size, integrator3 = new Integrator(size));
   return integrator3;
 }
+__name(integratorOf, "integratorOf");
 
 // core/mechanisms/nozzle-flow.ts
 var AIR_GAMMA = 1.4;
@@ -2639,7 +2734,8 @@ function gasThroughNozzle(area, upstream, density, downstream) {
   const r = expansion.at(1 - ratio);
   return scale * r * r * Math.sqrt(r) * Math.sqrt(7 * (1 - r));
 }
-var nozzleFlow = (area, upstream, temperature, downstream) => gasThroughNozzle(area, upstream, upstream / (AIR_GAS_CONSTANT * temperature), downstream);
+__name(gasThroughNozzle, "gasThroughNozzle");
+var nozzleFlow = /* @__PURE__ */ __name((area, upstream, temperature, downstream) => gasThroughNozzle(area, upstream, upstream / (AIR_GAS_CONSTANT * temperature), downstream), "nozzleFlow");
 var EASED = 50;
 function openingFlow(area, outside, outsideDensity, inside, insideDensity) {
   const difference = outside - inside;
@@ -2647,12 +2743,14 @@ function openingFlow(area, outside, outsideDensity, inside, insideDensity) {
   const eased2 = Math.sqrt(Math.abs(difference) / (Math.abs(difference) + EASED));
   return difference > 0 ? eased2 * gasThroughNozzle(area, outside, outsideDensity, inside) : -eased2 * gasThroughNozzle(area, inside, insideDensity, outside);
 }
+__name(openingFlow, "openingFlow");
 
 // core/mechanisms/pump-down.ts
 function leakIn(area, outside, temperature, inside) {
   const amount = AIR_GAS_CONSTANT * temperature;
   return openingFlow(area, outside, outside / amount, inside, inside / amount) * amount;
 }
+__name(leakIn, "leakIn");
 var PULL = 0.5;
 var STANDSTILL = 1e-5;
 var CLOSE = 2e-3;
@@ -2660,7 +2758,7 @@ var LIKE_BEFORE = 1.3;
 var LEAST = 1;
 function pressureWithSwelling(amount, beside, near2, volume) {
   if (!(amount > 0)) return 0;
-  const errorAt = (pressure) => pressure * (volume(pressure) + beside) - amount;
+  const errorAt = /* @__PURE__ */ __name((pressure) => pressure * (volume(pressure) + beside) - amount, "errorAt");
   const close = 1e-8 * amount;
   const start = Math.max(amount / (volume(Math.max(near2, LEAST)) + beside), LEAST);
   const first = errorAt(start);
@@ -2681,6 +2779,7 @@ function pressureWithSwelling(amount, beside, near2, volume) {
   for (let i = 0, factor = 1.02; i < 200 && highError < 0; i++, factor *= 1.1) highError = errorAt(high *= factor);
   return falsePosition(errorAt, [low, lowError], [high, highError], close);
 }
+__name(pressureWithSwelling, "pressureWithSwelling");
 function pumpDown(space, state3, options) {
   const { pump, outside, temperature, leakArea, contents } = space;
   const {
@@ -2694,14 +2793,14 @@ function pumpDown(space, state3, options) {
   } = options;
   const gases = space.gases ?? 1;
   const size = gases + (contents?.scale.length ?? 0);
-  const held = (s) => {
+  const held = /* @__PURE__ */ __name((s) => {
     let sum = 0;
     for (let i = 0; i < gases; i++) sum += s[i];
     return sum;
-  };
+  }, "held");
   const asked = new Float64Array(size).fill(NaN);
   let lastPressure = NaN;
-  const pressureOf = (s) => {
+  const pressureOf = /* @__PURE__ */ __name((s) => {
     let same = true;
     for (let i = 0; i < size; i++) {
       const now = s[i];
@@ -2711,7 +2810,7 @@ function pumpDown(space, state3, options) {
       }
     }
     return same ? lastPressure : lastPressure = space.pressure(held(s), 0, s);
-  };
+  }, "pressureOf");
   const scale = new Float64Array(size);
   for (let i = 0; i < gases; i++) scale[i] = 0.01 * held(state3);
   contents?.scale.forEach((typical, i) => {
@@ -2736,10 +2835,10 @@ function pumpDown(space, state3, options) {
     id: e.id,
     direction: e.direction,
     stops: e.stops,
-    value: (t, s) => e.value(t, pressureOf(s), s)
+    value: /* @__PURE__ */ __name((t, s) => e.value(t, pressureOf(s), s), "value")
   }));
-  const odePeaks = peaks.map((k) => ({ id: k.id, value: (t, s) => k.value(t, pressureOf(s), s) }));
-  const shown = (pressure2) => pressure2 < outside ? pressure2 : outside;
+  const odePeaks = peaks.map((k) => ({ id: k.id, value: /* @__PURE__ */ __name((t, s) => k.value(t, pressureOf(s), s), "value") }));
+  const shown = /* @__PURE__ */ __name((pressure2) => pressure2 < outside ? pressure2 : outside, "shown");
   let told2 = 0;
   const record = onStep && ((t, s) => onStep(told2 = Math.max(told2, t), shown(pressureOf(s)), s));
   if (steady) {
@@ -2747,10 +2846,10 @@ function pumpDown(space, state3, options) {
       id: "standstill",
       direction: -1,
       stops: true,
-      value: (_, s) => {
+      value: /* @__PURE__ */ __name((_, s) => {
         const pressure2 = pressureOf(s);
         return pressure2 - steady.ultimate - leakIn(leakArea, outside, temperature, pressure2) / steady.speed - CLOSE * pressure2;
-      }
+      }, "value")
     };
     const firstStep = 0.02 * held(state3) / Math.max(pressureOf(state3), 1) / steady.speed;
     const ended = integrator3.run(system, state3, earlier.resume, longest, {
@@ -2779,16 +2878,16 @@ function pumpDown(space, state3, options) {
   let afterLast = pressure;
   record?.(time, state3);
   const best2 = {};
-  const offer = (id, peak) => {
+  const offer = /* @__PURE__ */ __name((id, peak) => {
     if (!(peak.value <= (best2[id]?.value ?? -Infinity))) best2[id] = peak;
-  };
-  const offerAll = () => {
+  }, "offer");
+  const offerAll = /* @__PURE__ */ __name(() => {
     for (const { id, value } of peaks) offer(id, { time, value: value(time, pressure, state3) });
-  };
+  }, "offerAll");
   offerAll();
   let opening = Infinity;
   const leakSteady = leakIn(leakArea, outside, temperature, 0);
-  const staysBetweenEvents = () => {
+  const staysBetweenEvents = /* @__PURE__ */ __name(() => {
     const until = Math.min(longest, (strokes + 1) * period);
     const before = state3[0];
     const from = events.map((e) => e.value(time, pressure, state3));
@@ -2800,8 +2899,8 @@ function pumpDown(space, state3, options) {
     }
     time = until;
     return true;
-  };
-  const end = (stoppedBy) => ({
+  }, "staysBetweenEvents");
+  const end = /* @__PURE__ */ __name((stoppedBy) => ({
     time,
     resume: Math.max(resume, time),
     pressure: shown(pressure),
@@ -2809,7 +2908,7 @@ function pumpDown(space, state3, options) {
     stoppedBy,
     occurrences,
     peaks: best2
-  });
+  }), "end");
   while (time < longest) {
     const strokeEnd = (strokes + 1) * period;
     const until = Math.min(longest, strokeEnd);
@@ -2835,7 +2934,7 @@ function pumpDown(space, state3, options) {
     if (strokeEnd > longest + 1e-9) break;
     const before = held(state3);
     const total = before + ultimate * swept;
-    const pressureAt = (drawn2) => space.pressure(total, drawn2, state3);
+    const pressureAt = /* @__PURE__ */ __name((drawn2) => space.pressure(total, drawn2, state3), "pressureAt");
     const after = pressureAt(swept);
     const found = [];
     for (const event of events) {
@@ -2869,6 +2968,7 @@ function pumpDown(space, state3, options) {
   }
   return end(void 0);
 }
+__name(pumpDown, "pumpDown");
 
 // core/mechanisms/rubber-balloon.ts
 function skinPressure(rubber, stretch) {
@@ -2877,6 +2977,7 @@ function skinPressure(rubber, stretch) {
   const cube = inverse * inverse * inverse;
   return 2 * rubber.modulus * rubber.wall / rubber.radius * (inverse - cube * cube * inverse) * (1 + rubber.stiffening * stretch * stretch);
 }
+__name(skinPressure, "skinPressure");
 function skinSlope(rubber, stretch) {
   if (stretch <= 1) return 0;
   const inverse = 1 / stretch;
@@ -2885,17 +2986,20 @@ function skinSlope(rubber, stretch) {
   const stiffer = rubber.stiffening * stretch * stretch;
   return 2 * rubber.modulus * rubber.wall / rubber.radius * (square * (7 * sixth - 1) * (1 + stiffer) + 2 * rubber.stiffening * (1 - sixth));
 }
+__name(skinSlope, "skinSlope");
 var NEWTON_TURNS = 6;
 function balloonVolume(rubber, stretch) {
   const radius = rubber.radius * stretch;
   return 4 / 3 * Math.PI * radius * radius * radius;
 }
+__name(balloonVolume, "balloonVolume");
 function hump(rubber) {
   let most = 0;
   for (let stretch = 1; stretch < 2; stretch += 0.01) most = Math.max(most, skinPressure(rubber, stretch));
   return most;
 }
-var heldAt = (rubber, stretch, outside) => (outside + skinPressure(rubber, stretch)) * balloonVolume(rubber, stretch);
+__name(hump, "hump");
+var heldAt = /* @__PURE__ */ __name((rubber, stretch, outside) => (outside + skinPressure(rubber, stretch)) * balloonVolume(rubber, stretch), "heldAt");
 function restingStretch(rubber, amount, outside, from = 0.05) {
   let low = from;
   let high = from;
@@ -2919,9 +3023,10 @@ function restingStretch(rubber, amount, outside, from = 0.05) {
   }
   return falsePosition((x) => heldAt(rubber, x, outside) - amount, [low, lowError], [high, highError], close);
 }
+__name(restingStretch, "restingStretch");
 
 // core/catalogue/vacuum/rubber-inputs.ts
-var slackBalloon = (across) => blank("balloonSlack", "balloon just round, not stretched", "cm", "vessel", across, [0.01, 0.2], [0.02, 0.09], 0.04);
+var slackBalloon = /* @__PURE__ */ __name((across) => blank("balloonSlack", "balloon just round, not stretched", "cm", "vessel", across, [0.01, 0.2], [0.02, 0.09], 0.04), "slackBalloon");
 var RUBBER = defineInputs([
   coefficient(
     "rubberWall",
@@ -2964,7 +3069,7 @@ var RUBBER = defineInputs([
     "latex tears at five to seven times its length (Merritt & Weinhaus 1978; M\xFCller & Strehlow 2004); old rubber earlier"
   )
 ]);
-var rubberOf = ({
+var rubberOf = /* @__PURE__ */ __name(({
   numbers: n
 }) => ({
   radius: n.balloonSlack / 2,
@@ -2972,7 +3077,7 @@ var rubberOf = ({
   modulus: n.rubberModulus,
   stiffening: n.rubberStiffening,
   burst: n.burstStretch
-});
+}), "rubberOf");
 
 // core/catalogue/vacuum/balloon-emptied/simulate.ts
 var COLUMNS = [{ id: "balloonAcross", name: "balloon across", quantity: "length" }];
@@ -2988,6 +3093,9 @@ var HosedBalloon = class {
   }
   rubber;
   outside;
+  static {
+    __name(this, "HosedBalloon");
+  }
   slack;
   /** Stretch and pressure at which balloon, hose and so much room beside them hold an amount (J). */
   at(amount, beside) {
@@ -2997,7 +3105,7 @@ var HosedBalloon = class {
     if (limp <= FLAT * slack)
       return { stretch: pow(FLAT, 1 / 3), pressure: Math.max(0, amount) / (room + FLAT * slack) };
     if (limp <= slack) return { stretch: pow(limp / slack, 1 / 3), pressure: outside };
-    const error = (stretch2) => heldAt(rubber, stretch2, outside) + (outside + skinPressure(rubber, stretch2)) * room - amount;
+    const error = /* @__PURE__ */ __name((stretch2) => heldAt(rubber, stretch2, outside) + (outside + skinPressure(rubber, stretch2)) * room - amount, "error");
     const widest = pow(limp / slack, 1 / 3);
     const stretch = falsePosition(error, [1, error(1)], [widest, error(widest)], 1e-11 * amount);
     return { stretch, pressure: outside + skinPressure(rubber, stretch) };
@@ -3021,7 +3129,7 @@ function simulate(values, detail, refinement = 1) {
       outside,
       temperature: n.airTemperature,
       leakArea: 0,
-      pressure: (held, beside) => balloon.at(held, beside).pressure
+      pressure: /* @__PURE__ */ __name((held, beside) => balloon.at(held, beside).pressure, "pressure")
     },
     amount,
     {
@@ -3036,8 +3144,8 @@ function simulate(values, detail, refinement = 1) {
         balloonAcross: 2 * rubber.radius * (t > 0 && p < outside ? FLAT_LOOKS : balloon.at(s[0], 0).stretch)
       })),
       events: [
-        { id: "flat", direction: -1, stops: false, value: (_, p) => p - outside * (1 - 1e-6) },
-        { id: "enough", direction: -1, stops: true, value: (_, p) => p - nearly }
+        { id: "flat", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, p) => p - outside * (1 - 1e-6), "value") },
+        { id: "enough", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - nearly, "value") }
       ]
     }
   );
@@ -3071,6 +3179,7 @@ function simulate(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate, "simulate");
 
 // core/catalogue/vacuum/balloon-emptied/inputs.ts
 var inputs = defineInputs([
@@ -3082,13 +3191,13 @@ var inputs = defineInputs([
   pumpingTime(120),
   ...RUBBER
 ]);
-var check = ({ numbers: n }) => over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
+var check = /* @__PURE__ */ __name(({ numbers: n }) => over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
   {
     input: "balloonStart",
     message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
             ${asLength(n.balloonSlack * n.burstStretch, { digits: 4, toward: "below" })}, where this balloon bursts`
   }
-] : [];
+] : [], "check");
 
 // core/catalogue/vacuum/balloon-emptied/outcomes.ts
 var logged = { used: ["balloonStart", "pumpSpeed"], seen: ["hush", "finalPressure"] };
@@ -3110,15 +3219,15 @@ var outcomes = [
     sentence: "The balloon gets smaller but is not flat when the pump stops."
   }
 ];
-var ledger = ({ details: d }) => ({
+var ledger = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "at the end of the pumping",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "air taken out by the pump", pressure: d.first - d.stationPressure + d.difference },
     { id: "skin", cause: "the stretched skin, gone slack (gives back)", pressure: d.stationPressure - d.first }
   ]
-});
-var sizes = (values, s) => [
+}), "ledger");
+var sizes = /* @__PURE__ */ __name((values, s) => [
   {
     id: "squeeze",
     name: "room pressing the skins together",
@@ -3135,7 +3244,7 @@ var sizes = (values, s) => [
     units: ["kPa", "psi"],
     note: "the pressure of the room"
   }
-];
+], "sizes");
 
 // core/catalogue/vacuum/balloon-emptied/procedure.ts
 var shelf = [{ step: "pump", kind: "pump" }];
@@ -3155,22 +3264,22 @@ var procedure = [
     id: "pump",
     hazards: ["vacuum"],
     marks: ["sealed"],
-    parts: (values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."],
-    duration: (s) => s.results.hush
+    parts: /* @__PURE__ */ __name((values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "compare", parts: ["Again with another pump: it is flat sooner or later, not flatter."] }
 ];
-var kit = () => [
+var kit = /* @__PURE__ */ __name(() => [
   "round balloons",
   "pump and hose",
   "thread or cable tie",
   "gauge",
   "stopwatch",
   "eye protection"
-];
+], "kit");
 
 // core/catalogue/vacuum/balloon-emptied/drawing.ts
-var drawing = (values, s, time) => {
+var drawing = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const across = valueAt(s.trace, "balloonAcross", time);
   const pressure = valueAt(s.trace, "pressure", time);
@@ -3240,18 +3349,18 @@ var drawing = (values, s, time) => {
       flat ? "Flat: two skins pressed together by the room." : "The pump takes air; the room keeps it at its own pressure by pushing the skin in."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/vacuum/balloon-emptied/teaching.ts
-var why = (values, s) => [
+var why = /* @__PURE__ */ __name((values, s) => [
   say`The pump never pulls at the rubber. It takes air away, and the room, with
     ${asPressure(values.numbers.stationPressure)}, pushes the skin after it.
     ${s.results.hush === void 0 ? "Not enough was taken in the time." : say`After ${asTime(s.results.hush)} the skins meet.`}`,
   say`A bigger pump is faster, not stronger: the most that can ever press is the room's
     ${asPressure(values.numbers.stationPressure)}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
     and so reaches ${asPressure(s.results.greatestPossible)}.`
-];
-var explanation = (values, s) => [
+], "why");
+var explanation = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "The pump takes the air out of the balloon. The air in the room then squeezes the balloon flat, like a big soft hand."
@@ -3272,7 +3381,7 @@ var explanation = (values, s) => [
       speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially to
       ${asPressure(values.numbers.ultimatePressure)}.`
   }
-];
+], "explanation");
 var teaching = {
   wrongIdea: {
     idea: "A stronger pump would suck it flatter.",
@@ -3290,7 +3399,7 @@ var teaching = {
     "A vacuum mattress for patients."
   ]
 };
-var variants = (values) => sideBySide(
+var variants = /* @__PURE__ */ __name((values) => sideBySide(
   "Pumps side by side",
   values,
   simulate,
@@ -3307,7 +3416,7 @@ var variants = (values) => sideBySide(
     },
     { name: "a perfect vacuum", numbers: { ultimatePressure: 1 } }
   ]
-);
+), "variants");
 
 // core/catalogue/vacuum/balloon-emptied/index.ts
 var balloonEmptied = defineDemonstration({
@@ -3355,17 +3464,17 @@ var gates2 = [
     guards: ["burst", "load"]
   }
 ];
-var cautions2 = (_values, _s, risk) => applying(
+var cautions2 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
   balloons("place", 7),
   bursts("The balloon", risk.share("bursts"), "blow"),
   dropped("lift", "A glass that slips breaks")
-);
-var afterFailure2 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure2 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Glass on the cloth; hands off it."),
   pressureOff("Let the air out of the balloon, away from faces."),
   near(outcome === "bursts" ? "Pick up every piece of rubber; look for splinters." : "Dry glass and balloon."),
   next(outcome === "bursts" ? "Less air; a fresh balloon." : "Deeper in, then blow; a lighter cup.")
-];
+], "afterFailure");
 
 // core/catalogue/holding/balloon-in-glass/simulate.ts
 var COLUMNS2 = [
@@ -3385,12 +3494,12 @@ function simulate2(values, detail) {
   const taken = 0.5 * skinPressure(rubber, inGlass);
   const contactArea = Math.PI * n.glassDiameter * n.insertDepth * n.contactShare;
   const weight = n.glassMass * GRAVITY * n.jerk;
-  const gripAt = (across) => {
+  const gripAt = /* @__PURE__ */ __name((across) => {
     const stretch = across / (2 * rubber.radius);
     const over2 = skinPressure(rubber, stretch);
     const contact = across <= n.glassDiameter ? 0 : Math.max(0, over2 - taken);
     return { pressure: outside + over2, contact, grip: contact * contactArea * n.friction };
-  };
+  }, "gripAt");
   const end = n.blownTo;
   const burst = end / (2 * rubber.radius) >= rubber.burst;
   const most = burst ? rubber.burst * 2 * rubber.radius : end;
@@ -3413,7 +3522,7 @@ function simulate2(values, detail) {
   }
   const last = gripAt(most);
   const holds = !burst && last.grip >= weight;
-  const row = (lifted) => ({
+  const row = /* @__PURE__ */ __name((lifted) => ({
     pressure: burst ? outside : last.pressure,
     gasTemperature: temperature,
     airMass: burst ? 0 : last.pressure * balloonVolume(rubber, most / (2 * rubber.radius)) / (AIR_GAS_CONSTANT * temperature),
@@ -3421,7 +3530,7 @@ function simulate2(values, detail) {
     balloonAcross: burst ? 0.01 : most,
     grip: burst ? 0 : last.grip,
     lifted
-  });
+  }), "row");
   for (let i = 1; i <= 10; i++) rows?.add(duration + 0.2 * i, row(holds ? i / 10 : 0));
   return {
     results: {
@@ -3453,6 +3562,7 @@ function simulate2(values, detail) {
     })()
   };
 }
+__name(simulate2, "simulate");
 
 // core/catalogue/holding/balloon-in-glass/inputs.ts
 var SURFACES = {
@@ -3514,13 +3624,13 @@ var inputs2 = defineInputs([
   ),
   ...RUBBER
 ]);
-var check2 = ({ numbers: n }) => n.glassDiameter < n.balloonSlack * 1.02 ? [
+var check2 = /* @__PURE__ */ __name(({ numbers: n }) => n.glassDiameter < n.balloonSlack * 1.02 ? [
   {
     input: "glassDiameter",
     message: say`given ${asLength(n.glassDiameter, { digits: 4 })}; accepted: more than the slack balloon,
             ${asLength(n.balloonSlack * 1.02, { digits: 4, toward: "above" })}`
   }
-] : [];
+] : [], "check");
 
 // core/catalogue/holding/balloon-in-glass/outcomes.ts
 var logged2 = { used: ["blownTo", "glassMass"], seen: ["hush"] };
@@ -3540,7 +3650,7 @@ var outcomes2 = [
   { id: "slides", look: "nothing", name: "slides out", sentence: "The balloon slides out and the glass stays." },
   { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts." }
 ];
-var ledger2 = ({ details: d }) => ({
+var ledger2 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "blown up: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
@@ -3551,8 +3661,8 @@ var ledger2 = ({ details: d }) => ({
       pressure: -(d.difference - Math.min(d.taken, d.difference))
     }
   ]
-});
-var sizes2 = (_values, s) => [
+}), "ledger");
+var sizes2 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "grip",
     name: "friction can hold",
@@ -3561,7 +3671,7 @@ var sizes2 = (_values, s) => [
     units: ["N", "lbf"],
     note: "contact pressure \xD7 wall touched \xD7 friction"
   }
-];
+], "sizes");
 
 // core/catalogue/holding/balloon-in-glass/procedure.ts
 var shelf2 = [];
@@ -3587,20 +3697,20 @@ var procedure2 = [
     hazards: ["burst"],
     marks: ["sealed"],
     parts: ["Blow it up to ", { input: "blownTo" }, " across above the rim; pinch it."],
-    duration: (s) => s.results.timeToBlow
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToBlow, "duration")
   },
   { id: "lift", hazards: ["load"], parts: ["Lift it by the balloon, over a cloth."] }
 ];
-var kit2 = () => [
+var kit2 = /* @__PURE__ */ __name(() => [
   "round balloons",
   "tumblers of several weights",
   "cloth",
   "water to weigh them down",
   "kitchen scale"
-];
+], "kit");
 
 // core/catalogue/holding/balloon-in-glass/drawing.ts
-var drawing2 = (values, s, time) => {
+var drawing2 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [across, lifted, pressure, grip] = ["balloonAcross", "lifted", "pressure", "grip"].map(
     (c) => valueAt(s.trace, c, time)
@@ -3670,17 +3780,17 @@ var drawing2 = (values, s, time) => {
       lifted > 0.1 ? "Up it goes: friction carries it." : across > d ? "It presses on the wall all round." : "Not yet touching."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/holding/balloon-in-glass/teaching.ts
-var why2 = (values, s) => [
+var why2 = /* @__PURE__ */ __name((values, s) => [
   say`Blown to ${asLength(values.numbers.blownTo)}, the skin presses the air ${asPressure(s.results.skinPressure)}
     over the room. Stretching the part in the glass takes some; ${asPressure(s.results.contactPressure)} are left
     to press on the wall, and friction turns that into ${asForce(s.results.grip)}.`,
   s.outcome === "lifts" ? say`The glass pulls with ${asForce(s.results.weight)}.` : s.outcome === "bursts" ? "It was stretched too far." : say`The glass pulls with ${asForce(s.results.weight)}: dry the glass, put the balloon deeper, or take a
         lighter one. Blown larger the skin does not press harder at first: it presses less.`
-];
-var explanation2 = (_values, s) => [
+], "why");
+var explanation2 = /* @__PURE__ */ __name((_values, s) => [
   {
     from: 5,
     text: "The balloon gets fat and presses against the glass from inside. It holds so tight that you can lift it."
@@ -3701,7 +3811,7 @@ var explanation2 = (_values, s) => [
       more does not always press more. What counts is the excess over what the cylinder in the glass needs for its
       own stretch, about half a sphere’s.`
   }
-];
+], "explanation");
 var teaching2 = {
   wrongIdea: {
     idea: "The balloon is light, like a flying balloon, so it lifts.",
@@ -3746,1643 +3856,6 @@ var balloonInGlass = defineDemonstration({
   why: why2,
   explanation: explanation2,
   teaching: teaching2
-});
-
-// core/catalogue/motion/balloon-line/cautions.ts
-var gates3 = [
-  { step: "line", text: "Line over head height and marked with paper.", guards: [] },
-  {
-    step: "blow",
-    text: "A clean mouthpiece for each; nobody\u2019s face at the balloon or at the line\u2019s end.",
-    guards: ["burst", "projectile"]
-  }
-];
-var cautions3 = (_values, _s, risk) => applying(
-  {
-    id: "line",
-    step: "line",
-    severity: "usual",
-    covers: ["projectile"],
-    hazard: "A tight line at neck height; a straw\u2019s end at eye height.",
-    control: "Above head height, marked with paper; away when done."
-  },
-  balloons("blow", 5),
-  bursts("The balloon", risk.share("bursts"), "blow")
-);
-var afterFailure3 = (_values, _s, _risk, outcome) => [
-  standBack("Hands and faces away from line and balloon."),
-  pressureOff("Let the rest of its air out."),
-  near(outcome === "bursts" ? "Pick up every piece of rubber." : "Does the straw run freely when pushed by hand?"),
-  next(
-    outcome === "bursts" ? "Less air; a fresh balloon." : (outcome === "short" ? "It ran out of air: a shorter line, a smoother one" : "A short piece of wide straw in the neck keeps it open") + "; more air, but well under where it bursts; tape it closer to the line."
-  )
-];
-
-// core/mechanisms/flight.ts
-var TOLERANCE = 1e-3;
-var LONGEST = 120;
-var SIZE = 4;
-var dragOf = ({ density, drag, area, mass }) => density * drag * area / (2 * mass);
-function fly(flyer, state3, tolerance, onStep) {
-  const k = dragOf(flyer);
-  const speed = Math.sqrt(state3[0] * state3[0] + state3[1] * state3[1]);
-  const ended = integratorOf(SIZE).run(
-    {
-      size: SIZE,
-      totals: 2,
-      scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
-      derivatives(_t, s, slope) {
-        const [u, v] = [s[0], s[1]];
-        const fast = Math.sqrt(u * u + v * v);
-        slope[0] = -k * fast * u;
-        slope[1] = -k * fast * v - GRAVITY;
-        slope[2] = u;
-        slope[3] = v;
-      }
-    },
-    state3,
-    0,
-    LONGEST,
-    {
-      tolerance,
-      firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
-      between: onStep ? 1 : 0,
-      onStep,
-      peaks: [{ id: "height", value: (_, s) => s[3] }],
-      events: [{ id: "ground", direction: -1, stops: true, value: (_, s) => s[3] }]
-    }
-  );
-  return { time: ended.time, highest: ended.peaks.height.value };
-}
-function reach(flyer, speed, rise, height) {
-  if (!(speed > 0) || height <= 0 && rise <= 0) return 0;
-  const state3 = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height);
-  fly(flyer, state3, TOLERANCE);
-  return state3[2];
-}
-var DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75];
-function longestReach(flyer, speed, height) {
-  const reaches = DIRECTIONS.map((rise) => reach(flyer, speed, rise, height));
-  const best2 = reaches.indexOf(Math.max(...reaches));
-  if (best2 === 0 || best2 === DIRECTIONS.length - 1) return reaches[best2];
-  const [a, b, c] = [best2 - 1, best2, best2 + 1].map((i) => DIRECTIONS[i]);
-  const [ya, yb, yc] = [best2 - 1, best2, best2 + 1].map((i) => reaches[i]);
-  const left = (yb - ya) / (b - a);
-  const right = (yc - yb) / (c - b);
-  const bend = (right - left) / (c - a);
-  if (!(bend < 0)) return yb;
-  const at4 = (a + b) / 2 - left / (2 * bend);
-  return Math.max(yb, ya + left * (at4 - a) + bend * (at4 - a) * (at4 - b));
-}
-function straightUp(flyer, speed, tolerance, onStep) {
-  if (!(speed > 0)) return { rise: 0, time: 0 };
-  const { time, highest } = fly(
-    flyer,
-    Float64Array.of(0, speed, 0, 0),
-    tolerance,
-    onStep && ((t, s) => onStep(t, Math.max(0, s[3])))
-  );
-  return { rise: highest, time };
-}
-var ballArea = (diameter) => Math.PI * diameter * diameter / 4;
-var BALL_DRAG = 0.47;
-
-// core/mechanisms/on-a-line.ts
-var LINE = { place: 0, speed: 1, impulse: 2, inner: 3 };
-function runAlong(run, tolerance, record) {
-  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run;
-  const size = LINE.inner + inner.start.length;
-  const state3 = Float64Array.of(0, 0, 0, ...inner.start);
-  let moving = thrust(state3) - back > friction(state3);
-  const spare = (s) => thrust(s) - back - friction(s);
-  const system = {
-    size,
-    scale: Float64Array.of(0.01 * length2, 0.05, 1e-3, ...inner.scale),
-    dependsOnTime: inner.dependsOnTime ?? false,
-    derivatives(time2, s, slope) {
-      inner.rates(time2, s, slope);
-      const push = thrust(s);
-      slope[LINE.impulse] = push;
-      if (!moving) {
-        slope[LINE.place] = slope[LINE.speed] = 0;
-        return;
-      }
-      const speed = s[LINE.speed];
-      slope[LINE.place] = speed;
-      slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s);
-    }
-  };
-  const end = { id: "end", direction: 1, stops: true, value: (_, s) => s[LINE.place] - length2 };
-  const stops = { id: "stops", direction: -1, stops: true, value: (_, s) => s[LINE.speed] };
-  const starts = { id: "starts", direction: 1, stops: true, value: (_, s) => spare(s) };
-  const spent = { id: "spent", direction: 1, stops: true, value: (t, s) => run.spent(s, t) ? 1 : -1 };
-  const occurrences = [];
-  const thrustAtFirst = thrust(state3);
-  const peaks = {};
-  let fastest = 0;
-  let time = 0;
-  let stopped;
-  while (time < longest) {
-    if (!moving && run.spent(state3, time)) break;
-    const until = Math.min(longest, run.turns?.find((t) => t > time) ?? longest);
-    const stage = integratorOf(size).run(system, state3, time, until, {
-      tolerance,
-      firstStep: 2e-3,
-      explicitSteps: 20,
-      events: [...run.events ?? [], ...moving ? [end, stops] : [starts, spent]],
-      peaks: [{ id: "speed", value: (_, s) => s[LINE.speed] }, ...run.peaks ?? []],
-      between: record ? 1 : 0,
-      onStep: record
-    });
-    time = stage.time;
-    fastest = Math.max(fastest, stage.peaks.speed.value);
-    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
-    occurrences.push(...stage.occurrences);
-    stopped = stage.stoppedBy;
-    if (stopped === "end" || stopped === "spent") break;
-    if (stopped === "stops") {
-      moving = false;
-      state3[LINE.speed] = 0;
-    } else if (stopped === "starts") moving = true;
-  }
-  return { time, state: state3, arrived: stopped === "end", fastest, thrustAtFirst, occurrences, peaks };
-}
-
-// core/catalogue/motion/balloon-line/simulate.ts
-var COLUMNS3 = [
-  ...GAS_COLUMNS,
-  { id: "place", name: "along the line", quantity: "length" },
-  { id: "speed", name: "speed", quantity: "speed" },
-  { id: "balloonAcross", name: "balloon across", quantity: "length" },
-  { id: "left", name: "air left of the blown-in", quantity: "fraction" }
-];
-var LONG_STRETCH = 3;
-var LONG_PRESSURE = 0.75;
-var EMPTY = 0.01;
-var LONGEST2 = 120;
-function simulate3(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const outside = n.stationPressure;
-  const temperature = n.airTemperature;
-  const density = outside / (AIR_GAS_CONSTANT * temperature);
-  const rubber = rubberOf(values);
-  const long = values.choices.balloonShape === "long";
-  const rows = detail === "trace" ? new TraceRows(COLUMNS3) : void 0;
-  const full = Math.PI / 6 * n.blownTo * n.blownTo * n.blownTo;
-  const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5;
-  const slack = balloonVolume(rubber, 1);
-  const longOver = LONG_PRESSURE * hump(rubber) * 1.3;
-  const over2 = (volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3));
-  const across = (volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3);
-  const nozzle = ballArea(n.nozzleDiameter);
-  const fixed = n.rubberMass + n.strawMass;
-  const pressure0 = over2(full);
-  const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst;
-  const line = n.lineLength;
-  const effective = n.nozzleFlow * nozzle;
-  const volumeOf = (s) => Math.max(0, s[LINE.inner]);
-  const gaugeOf = (s) => Math.max(0, over2(volumeOf(s)));
-  const add = (time2, s) => rows?.add(time2, {
-    pressure: outside + over2(volumeOf(s)),
-    gasTemperature: temperature,
-    airMass: (outside + over2(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature),
-    steamMass: 0,
-    place: s[LINE.place],
-    speed: s[LINE.speed],
-    balloonAcross: across(volumeOf(s)),
-    left: volumeOf(s) / full
-  });
-  const ended = burst ? void 0 : runAlong(
-    {
-      inner: {
-        start: [full],
-        scale: [0.01 * full],
-        rates: (_, s, slope) => {
-          slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density);
-        }
-      },
-      thrust: (s) => 2 * effective * gaugeOf(s),
-      slope: fixed * GRAVITY * n.lineSlope,
-      // Weight on the line.
-      friction: (s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY,
-      inertia: (s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)),
-      drag: (s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))),
-      length: line,
-      longest: LONGEST2,
-      spent: (s) => gaugeOf(s) <= EMPTY * pressure0,
-      events: [
-        { id: "empty", direction: -1, stops: false, value: (_, s) => over2(volumeOf(s)) - EMPTY * pressure0 }
-      ]
-    },
-    stepTolerance(detail, refinement),
-    rows && add
-  );
-  const place = ended?.state[LINE.place] ?? 0;
-  const time = ended?.time ?? 0;
-  const fastest = ended?.fastest ?? 0;
-  const thrust0 = ended?.thrustAtFirst ?? 0;
-  const speed = ended?.state[LINE.speed] ?? 0;
-  const emptyAt = ended?.occurrences.find((o) => o.id === "empty")?.time;
-  const reached = ended?.arrived ?? false;
-  return {
-    results: {
-      runLength: Math.min(place, line),
-      topSpeed: fastest,
-      runTime: time,
-      thrust: thrust0,
-      airTime: emptyAt ?? time,
-      peakPressureDifference: pressure0,
-      airVolume: full,
-      ...reached && { hush: time, arrivalSpeed: speed }
-    },
-    events: burst ? [{ id: "burst", name: "bursts", time: 0 }] : [
-      ...emptyAt === void 0 ? [] : [{ id: "empty", name: "empty", time: emptyAt }],
-      ...reached ? [{ id: "end", name: "at the end", time }] : []
-    ],
-    outcome: burst ? "bursts" : reached ? "arrives" : place > 0.5 ? "short" : "stands",
-    details: {
-      stationPressure: outside,
-      sealing: 0,
-      timeOfLifting: 0,
-      difference: pressure0,
-      longWidth,
-      ...reached && { goneAt: time }
-    },
-    trace: rows && (() => {
-      if (burst)
-        for (let i = 1; i <= 3; i++)
-          rows.add(i * 0.2, {
-            pressure: outside,
-            gasTemperature: temperature,
-            airMass: 0,
-            steamMass: 0,
-            place: 0,
-            speed: 0,
-            balloonAcross: 0.02,
-            left: 0
-          });
-      rows.stage("hush", "run", burst ? 0.6 : time);
-      return rows.finish();
-    })()
-  };
-}
-
-// core/catalogue/motion/balloon-line/inputs.ts
-var inputs3 = defineInputs([
-  ...ROOM_INPUTS,
-  {
-    id: "balloonShape",
-    name: "balloon",
-    kind: "choice",
-    group: "load",
-    default: "round",
-    lever: true,
-    source: "Round ones are at hand; long ones keep their pressure and their small front, and run faster.",
-    choices: [
-      { id: "round", name: "round balloon" },
-      { id: "long", name: "long balloon" }
-    ]
-  },
-  slackBalloon(0.06),
-  blank(
-    "blownTo",
-    "blown to (a long one: as a ball of the same air)",
-    "cm",
-    "load",
-    0.24,
-    [0.05, 0.6],
-    [0.12, 0.35],
-    0.04,
-    { lever: [-0.05, 0.04] }
-  ),
-  blank("nozzleDiameter", "nozzle", "mm", "load", 9e-3, [1e-3, 0.04], [4e-3, 0.02], 0.05, {
-    lever: [-3e-3, 4e-3]
-  }),
-  blank("rubberMass", "empty balloon", "g", "load", 24e-4, [3e-4, 0.05], [1e-3, 8e-3], 0.03),
-  blank("strawMass", "straw and tape", "g", "load", 12e-4, [1e-4, 0.1], [5e-4, 5e-3], 0.05),
-  blank("lineLength", "line", "m", "vessel", 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }),
-  blank("lineSlope", "climbs, for its length", "%", "vessel", 0, [-0.5, 1], [0, 0.3], {
-    shape: "normal",
-    absolute: 0.01
-  }),
-  coefficient(
-    "lineFriction",
-    "friction of straw on line",
-    "%",
-    0.25,
-    [0.01, 2],
-    [0.1, 0.6],
-    0.25,
-    "plastic on nylon line 0.15 to 0.3, on cotton more; CRC Handbook, from memory"
-  ),
-  coefficient(
-    "nozzleFlow",
-    "share of the nozzle that the jet fills",
-    "%",
-    0.75,
-    [0.2, 1],
-    [0.5, 0.98],
-    { shape: "uniform", below: 0.13, above: 0.13 },
-    "a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)"
-  ),
-  coefficient(
-    "dragRound",
-    "drag coefficient of a round balloon",
-    "1",
-    0.5,
-    [0.1, 1.5],
-    [0.3, 0.8],
-    0.15,
-    "sphere below the drag crisis, White, fig. 7.16"
-  ),
-  coefficient(
-    "dragLong",
-    "drag coefficient of a long balloon",
-    "1",
-    0.35,
-    [0.05, 1.5],
-    [0.2, 0.8],
-    0.25,
-    "rounded rod along the flow, White, table 7.3"
-  ),
-  ...RUBBER
-]);
-var check3 = ({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
-  {
-    input: "nozzleDiameter",
-    message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
-            ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: "below" })}, six tenths of the slack balloon`
-  }
-] : [];
-
-// core/catalogue/motion/balloon-line/outcomes.ts
-var logged3 = { used: ["blownTo", "nozzleDiameter", "balloonShape"], seen: ["runLength", "runTime"] };
-var results3 = [
-  result("runLength", "runs", "m"),
-  result("runTime", "in", "s"),
-  result("topSpeed", "fastest", "m/s"),
-  result("arrivalSpeed", "arrives with", "m/s"),
-  result("thrust", "thrust at the start", "N"),
-  result("airTime", "air lasts", "s"),
-  result("airVolume", "air blown in", "L"),
-  result("peakPressureDifference", "greatest pressure difference", "kPa"),
-  result("hush", "to the end of the line", "s", HUSH)
-];
-var outcomes3 = [
-  { id: "arrives", look: "gone", name: "runs to the end", sentence: "The balloon runs to the end of the line." },
-  { id: "short", look: "partly", name: "stops on the way", sentence: "The balloon stops on the way." },
-  { id: "stands", look: "nothing", name: "hardly moves", sentence: "The balloon hisses and hardly moves." },
-  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts before it is let go." }
-];
-var ledger3 = ({ details: d }) => ({
-  moment: "blown up: a negative difference is more inside than outside",
-  difference: -d.difference,
-  rows: [{ id: "skin", cause: "the stretched skin", pressure: -d.difference }]
-});
-var sizes3 = (_values, s) => [
-  {
-    id: "thrust",
-    name: "thrust",
-    value: s.results.thrust,
-    quantity: "force",
-    units: ["N", "lbf"],
-    note: "at the start"
-  }
-];
-
-// core/catalogue/motion/balloon-line/procedure.ts
-var shelf3 = [];
-var procedure3 = [
-  {
-    id: "line",
-    parts: [
-      "Stretch a smooth line of ",
-      { input: "lineLength" },
-      " (climbing ",
-      { input: "lineSlope" },
-      ") with a straw on it."
-    ]
-  },
-  {
-    id: "blow",
-    hazards: ["burst"],
-    parts: [
-      "Blow up a ",
-      { input: "balloonShape" },
-      " (",
-      { input: "balloonSlack" },
-      " across before it stretches, ",
-      { input: "rubberMass" },
-      ") to ",
-      { input: "blownTo" },
-      ", nozzle ",
-      { input: "nozzleDiameter" },
-      "; tape it under the straw (",
-      { input: "strawMass" },
-      ")."
-    ]
-  },
-  {
-    id: "go",
-    hazards: ["projectile"],
-    marks: ["sealed"],
-    parts: ["Count down and let go."],
-    duration: (s) => s.results.runTime
-  }
-];
-var kit3 = () => [
-  "balloons, round and long",
-  "smooth fishing line",
-  "straws",
-  "tape",
-  "clip",
-  "tape measure",
-  "stopwatch"
-];
-
-// core/catalogue/motion/balloon-line/drawing.ts
-var drawing3 = (values, s, time) => {
-  const n = values.numbers;
-  const [place, speed, across, left, pressure] = ["place", "speed", "balloonAcross", "left", "pressure"].map(
-    (c) => valueAt(s.trace, c, time)
-  );
-  const l = n.lineLength;
-  const larger = Math.max(1, l * 0.13 / n.blownTo);
-  const long = values.choices.balloonShape === "long";
-  const size = (long ? s.details.longWidth : Math.max(0.02, across)) * larger;
-  const stretch = long ? Math.max(0.15, left) * 5 : 1;
-  const x = -l / 2 + place;
-  const y = 0.16 * l;
-  const shapes = [
-    {
-      kind: "body",
-      points: [
-        [-l / 2, y],
-        [l / 2, y + n.lineSlope * l]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 1.5
-    },
-    ...[-1, 1].map((side) => ({
-      kind: "body",
-      points: [
-        [side * l / 2, 0],
-        [side * l / 2, y * 1.15 + (side > 0 ? n.lineSlope * l : 0)]
-      ],
-      stuff: "metal",
-      open: true,
-      thick: 4
-    })),
-    {
-      kind: "round",
-      at: [x, y + n.lineSlope * place - size * 0.6],
-      across: Math.max(size * stretch, 0.012 * l),
-      high: size,
-      stuff: "rubber",
-      opacity: 0.85
-    },
-    ...pressure > s.details.stationPressure + 20 ? [0, 1].map((i) => ({
-      kind: "push",
-      stuff: "inside-air",
-      from: [x - size * stretch * 0.55, y - size * (0.5 + 0.2 * i) + n.lineSlope * place],
-      to: [x - size * stretch * 0.55 - 0.07 * l, y - size * (0.5 + 0.2 * i) + n.lineSlope * place]
-    })) : [],
-    {
-      kind: "note",
-      at: [0, y * 1.7],
-      anchor: "middle",
-      stuff: "ink",
-      said: [
-        said(speed, "speed", "m/s", "ft/s"),
-        "   in the balloon ",
-        kPa(pressure),
-        "   outside ",
-        kPa(s.details.stationPressure)
-      ]
-    }
-  ];
-  return {
-    frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
-    shapes,
-    caption: [
-      larger > 1.05 ? "Balloon drawn larger than to scale. " : "",
-      said(place, "length", "m", "ft"),
-      " along the line."
-    ]
-  };
-};
-
-// core/catalogue/motion/balloon-line/teaching.ts
-var why3 = (_values, s) => [
-  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
-    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
-    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
-    holds it there.`,
-  ...s.outcome === "short" ? ["A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction."] : []
-];
-var explanation3 = (values, s) => [
-  { from: 5, text: "The air rushes out backwards and pushes the balloon forwards." },
-  {
-    from: 11,
-    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
-      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`
-  },
-  {
-    from: 14,
-    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
-      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`
-  },
-  {
-    from: 16,
-    text: "F = 2 C A \u0394p for a jet into still air: independent of the density. \u0394p falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front."
-  }
-];
-var teaching3 = {
-  wrongIdea: {
-    idea: "The air pushes against the room\u2019s air behind it.",
-    answer: "It would run even better in a vacuum. What counts is that the balloon throws something away."
-  },
-  before: ["Round or long: which goes further?", "Will a wider nozzle be faster?"],
-  after: ["Why did it get faster just before the end?", "What would it do without air in the room?"],
-  elsewhere: [
-    "Rockets.",
-    "Squids.",
-    "A garden hose that kicks.",
-    "A fire extinguisher on a skateboard (not to be tried)."
-  ]
-};
-
-// core/catalogue/motion/balloon-line/index.ts
-var balloonLine = defineDemonstration({
-  id: "balloon-line",
-  name: "Balloon on a line",
-  summary: "A balloon taped to a straw drives itself along a line across the room.",
-  noun: ["run", "runs"],
-  people: { performs: 7, watches: 5 },
-  gates: gates3,
-  cautions: cautions3,
-  afterFailure: afterFailure3,
-  gallery: {
-    family: "motion",
-    effect: "A balloon whizzes along a string over everybody\u2019s heads.",
-    topics: ["motion", "air pressure", "energy"],
-    ages: [5, 14]
-  },
-  hushWords: { inside: "air in the balloon", strength: "" },
-  wanted: "arrives",
-  columns: COLUMNS3,
-  simulate: simulate3,
-  inputs: inputs3,
-  check: check3,
-  logged: logged3,
-  results: results3,
-  outcomes: outcomes3,
-  ledger: ledger3,
-  sizes: sizes3,
-  shelf: shelf3,
-  procedure: procedure3,
-  kit: kit3,
-  drawing: drawing3,
-  why: why3,
-  explanation: explanation3,
-  teaching: teaching3
-});
-
-// core/catalogue/vacuum/pumped.ts
-var jarSurface = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4;
-function pumpJar(values, detail, refinement, content, columns = []) {
-  const n = values.numbers;
-  const outside = n.stationPressure;
-  const temperature = n.airTemperature;
-  const { contents } = content;
-  const rows = detail === "trace" ? new TraceRows([...GAS_COLUMNS, ...columns]) : void 0;
-  const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside;
-  const row = (pressure2, time2, state4) => {
-    const free2 = content.volume(pressure2, state4);
-    const vapour = humid * pressure2;
-    return {
-      pressure: pressure2,
-      gasTemperature: temperature,
-      airMass: (pressure2 - vapour) * free2 / (AIR_GAS_CONSTANT * temperature),
-      steamMass: vapour * free2 / (WATER_GAS_CONSTANT * temperature),
-      ...content.row?.(pressure2, time2, state4)
-    };
-  };
-  const state3 = Float64Array.of(0, ...contents?.start ?? []);
-  const before = content.volume(outside, state3);
-  state3[0] = outside * before;
-  let near2 = outside;
-  const target2 = content.target ?? n.targetPressure ?? 0;
-  const pump = pumpOf(values);
-  const space = {
-    pump,
-    outside,
-    temperature,
-    leakArea: n.leakArea ?? 0,
-    contents,
-    pressure: (amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s))
-  };
-  const occurrences = [];
-  const greatest = {};
-  let end = {
-    time: 0,
-    resume: 0,
-    pressure: outside,
-    strokes: 0,
-    stoppedBy: void 0,
-    occurrences: [],
-    peaks: {}
-  };
-  while (target2 < outside) {
-    end = pumpDown(space, state3, {
-      tolerance: stepTolerance(detail, refinement),
-      longest: n.pumpTime,
-      onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
-      after: end,
-      peaks: content.peaks,
-      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - target2 }, ...content.events ?? []]
-    });
-    occurrences.push(...end.occurrences);
-    for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value);
-    const turn = end.stoppedBy === void 0 ? void 0 : content.turns?.[end.stoppedBy];
-    if (!turn) break;
-    turn(state3, end.pressure);
-  }
-  const { pressure, time, resume } = end;
-  const difference = outside - pressure;
-  const free = content.volume(pressure, state3);
-  return {
-    pressure,
-    time,
-    rows,
-    row,
-    state: state3,
-    /** s: the stroke in which it stopped has been made by then, and what follows may begin */
-    resume,
-    /** when an event was first passed, s */
-    at: (id) => occurrences.find((o) => o.id === id)?.time,
-    /** greatest value of a peak asked for */
-    peak: (id) => greatest[id] ?? NaN,
-    simulation: {
-      results: {
-        finalPressure: pressure,
-        timeToPump: time,
-        ...!isDriven(values) && { strokes: end.strokes },
-        peakPressureDifference: difference,
-        jarForce: outside * jarSurface(values),
-        storedEnergy: difference * n.jarVolume
-      },
-      details: {
-        stationPressure: outside,
-        sealing: 0,
-        timeOfLifting: 0,
-        difference,
-        freeBefore: before,
-        freeAfter: free,
-        capacity: n.jarVolume
-      }
-    }
-  };
-}
-function withTrace(pumped, finish) {
-  if (!pumped.rows) return void 0;
-  finish(pumped.rows);
-  return pumped.rows.finish();
-}
-function jarLedger(simulation) {
-  const { details } = simulation;
-  const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter);
-  const rows = [
-    { id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: details.difference - swelling }
-  ];
-  if (swelling !== 0)
-    rows.push({ id: "swelling", cause: "things inside that swell and take up room (gives back)", pressure: swelling });
-  return { moment: "at the end of the pumping", rows, difference: details.difference };
-}
-var jarSizes = (values, { results: r }) => [
-  {
-    id: "jarForce",
-    name: "outside air on the jar",
-    value: r.jarForce,
-    quantity: "force",
-    units: ["kN", "lbf"],
-    note: "outside pressure \xD7 its whole surface"
-  },
-  {
-    id: "plateForce",
-    name: "jar pressed on its plate",
-    value: r.peakPressureDifference * Math.PI * values.numbers.jarDiameter * values.numbers.jarDiameter / 4,
-    quantity: "force",
-    units: ["kN", "lbf"],
-    note: "difference \xD7 its opening: why it cannot be lifted off"
-  },
-  {
-    id: "storedEnergy",
-    name: "work the air could do",
-    value: r.storedEnergy,
-    quantity: "energy",
-    units: ["J", "ft lbf"],
-    note: "difference \xD7 capacity: what a breaking jar would throw about"
-  }
-];
-var jarKit = (values, ...more) => [
-  "jar made for vacuum, without a scratch",
-  "plate, seal or grease",
-  isDriven(values) ? "pump, hose and air valve" : "hand pump, hose and air valve",
-  "pressure gauge",
-  "screen or guard",
-  "eye protection for all",
-  ...more
-];
-
-// core/catalogue/vacuum/cautions.ts
-var jarGates = (step) => [
-  {
-    step,
-    text: "Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.",
-    guards: ["glass-under-difference"]
-  },
-  {
-    step: "pump",
-    text: "Screen up, goggles on for all, air valve in reach.",
-    guards: ["glass-under-difference", "vacuum"]
-  }
-];
-var jarCautions = (values, risk, step = "pump") => applying(
-  glassUnderVacuum(atWorst(risk, "peakPressureDifference"), atWorst(risk, "storedEnergy"), step),
-  nothingAlive(step),
-  isDriven(values) ? usualPump(step) : void 0
-);
-var jarFailure = (inspect, change) => [
-  heatOff("Stop pumping; nobody leans over the jar, bends down to it or touches it."),
-  pressureOff("Let air in slowly through the valve, never by pulling at the jar, until the gauge stands at nought."),
-  near(inspect),
-  near("Look for the leak: seal, grease, hose, valve."),
-  next(change)
-];
-var jarBurst = BURST;
-
-// core/catalogue/vacuum/bell-in-vacuum/cautions.ts
-var gates4 = jarGates("jar");
-var cautions4 = (values, _s, risk) => jarCautions(values, risk);
-var afterFailure4 = (_values, _s, _risk, outcome) => jarFailure(
-  "With air in again, a hand on plate and mount: does the sound come through there?",
-  outcome === "never" ? "A louder bell, or a quieter room." : outcome === "faint" ? "Nearly: a better mount, or a pump that reaches lower." : "A softer mount, a pump that reaches lower, listeners further off."
-);
-
-// core/mechanisms/sound-in-gas.ts
-var LN_10 = 2.302585092994046;
-var decibels = (powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10;
-var sumOfLevels = (...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0));
-var gasPathLoss = (pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3));
-
-// core/catalogue/vacuum/bell-in-vacuum/simulate.ts
-var COLUMNS4 = [
-  { id: "levelHeard", name: "sound where the listener sits", quantity: "level" }
-];
-function heardLevel({ numbers: n }, pressure) {
-  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
-  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss);
-}
-function pressureForLevel({ numbers: n }, level) {
-  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
-  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10);
-  return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20);
-}
-function simulate4(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const threshold = n.roomNoise - n.belowNoise;
-  const pumped = pumpJar(
-    values,
-    detail,
-    refinement,
-    {
-      volume: () => 0.95 * n.jarVolume,
-      row: (p) => ({ levelHeard: heardLevel(values, p) }),
-      events: [{ id: "silent", direction: -1, stops: false, value: (_, p) => heardLevel(values, p) - threshold }]
-    },
-    COLUMNS4
-  );
-  const { simulation: s, time, pressure } = pumped;
-  const gone = pumped.at("silent");
-  const first = heardLevel(values, n.stationPressure);
-  const last = heardLevel(values, pressure);
-  const trace = withTrace(pumped, (rows) => {
-    rows.stage("hush", "pumping", gone ?? time);
-    rows.stage("after", "silence", time);
-  });
-  return {
-    outcome: first < threshold ? "never" : gone !== void 0 ? "silent" : first - last >= 6 ? "faint" : "heard",
-    results: {
-      ...s.results,
-      levelBefore: first,
-      levelAfter: last,
-      drop: first - last,
-      mountFloor: n.levelOutside - 2 * decibels(n.listenerDistance) - n.mountLoss,
-      ...gone !== void 0 && first >= threshold && { hush: gone, vanishPressure: pressureForLevel(values, threshold) }
-    },
-    events: gone === void 0 ? [] : [{ id: "silent", name: "not heard any more", time: gone }],
-    details: { ...s.details, ...gone !== void 0 && { goneAt: gone } },
-    ...trace && { trace }
-  };
-}
-
-// core/catalogue/vacuum/bell-in-vacuum/inputs.ts
-var MOUNTS = {
-  threads: { name: "hung on rubber bands", loss: 42 },
-  foam: { name: "on soft foam", loss: 30 },
-  plate: { name: "straight on the plate", loss: 12 }
-};
-var inputs4 = defineInputs([
-  ...ROOM_INPUTS,
-  ...jarInputs(),
-  {
-    id: "mount",
-    name: "mount",
-    kind: "choice",
-    group: "load",
-    default: "threads",
-    lever: true,
-    choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name }))
-  },
-  blank("levelOutside", "bell heard at the meter, jar on, not pumped", "dB", "load", 62, [20, 110], [45, 80], {
-    shape: "normal",
-    absolute: 2
-  }),
-  blank(
-    "roomNoise",
-    "noise of the room",
-    "dB",
-    "load",
-    38,
-    [10, 90],
-    [28, 60],
-    { shape: "normal", absolute: 3 },
-    { lever: [-6, 6] }
-  ),
-  blank("listenerDistance", "listener sits", "m", "load", 4, [0.3, 60], [1, 15], 0.05, { lever: [-2, 3] }),
-  pumpChoice("two-stage"),
-  ...PUMP_INPUTS,
-  target(200, [-100, 2e3, 1e4]),
-  pumpingTime(300),
-  LEAK,
-  coefficient(
-    "mountLoss",
-    "what the mount keeps back",
-    "dB",
-    (v) => (MOUNTS[v.choices.mount ?? ""] ?? MOUNTS.foam).loss,
-    [0, 90],
-    [5, 60],
-    { shape: "normal", absolute: 4 },
-    "assumption by the kind of mount: measure it with the jar pumped well"
-  ),
-  coefficient(
-    "belowNoise",
-    "how far below the noise a bell is still heard",
-    "dB",
-    5,
-    [-10, 20],
-    [0, 12],
-    { shape: "normal", absolute: 2 },
-    "a tone is masked some 4 to 6 dB below the noise of its own band (Fastl & Zwicker, Psychoacoustics, 3rd ed., ch. 4)"
-  )
-]);
-
-// core/catalogue/vacuum/bell-in-vacuum/outcomes.ts
-var logged4 = {
-  used: ["targetPressure", "roomNoise", "levelOutside"],
-  seen: ["levelAfter", "finalPressure", "hush"]
-};
-var results4 = [
-  ...JAR_RESULTS,
-  result("levelBefore", "heard before", "dB"),
-  result("levelAfter", "heard at the end", "dB"),
-  result("drop", "quieter by", "dB"),
-  result("mountFloor", "what comes through the mount", "dB"),
-  result("vanishPressure", "pressure at which it is lost in the room", "kPa"),
-  result("hush", "until it is not heard", "s", HUSH)
-];
-var outcomes4 = [
-  { id: "silent", look: "gone", name: "is not heard any more", sentence: "The hammer still moves; nothing is heard." },
-  { id: "faint", look: "partly", name: "is much fainter", sentence: "It gets much fainter but can still be heard." },
-  { id: "heard", look: "nothing", name: "is heard as before", sentence: "It sounds much as before." },
-  {
-    id: "never",
-    look: "harm",
-    name: "was not heard to begin with",
-    sentence: "The room is too loud to hear it at all."
-  }
-];
-
-// core/catalogue/vacuum/bell-in-vacuum/procedure.ts
-var shelf4 = [
-  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
-  { step: "pump", kind: "pump" }
-];
-var procedure4 = [
-  {
-    id: "jar",
-    parts: [
-      "Set a bell going, ",
-      { input: "mount" },
-      ", under a ",
-      { input: "jarKind" },
-      " of ",
-      { input: "jarVolume" },
-      " (",
-      { input: "jarDiameter" },
-      " across, ",
-      { input: "jarHeight" },
-      say` high): a sound meter ${asLength(1)} away reads `,
-      { input: "levelOutside" },
-      "."
-    ]
-  },
-  {
-    id: "room",
-    parts: [
-      "Quiet: the room itself makes ",
-      { input: "roomNoise" },
-      "; the farthest listener sits ",
-      { input: "listenerDistance" },
-      " away. Stop the pump to listen."
-    ]
-  },
-  {
-    id: "pump",
-    hazards: ["glass-under-difference", "vacuum"],
-    marks: ["sealed"],
-    parts: (values) => [
-      "Pump with a ",
-      ...pumpWords(values),
-      " down to ",
-      { input: "targetPressure" },
-      ", for at most ",
-      { input: "pumpTime" },
-      "."
-    ],
-    duration: (s) => s.results.timeToPump
-  },
-  { id: "air", parts: ["Let the air in slowly: it comes back."] }
-];
-var kit4 = (values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)");
-
-// core/catalogue/vacuum/jar-scene.ts
-function jarScene(values, simulation, time, inside, caption, pumping = true) {
-  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers;
-  const pressure = valueAt(simulation.trace, "pressure", time);
-  const wall = dome(0, 0, across, high);
-  const right = across * 0.5;
-  const px = right + 0.42 * across;
-  const stroke = isDriven(values) || !pumping ? 0 : time / values.numbers.strokeTime % 1;
-  const lift2 = Math.abs(2 * stroke - 1);
-  const arrow = 0.16 * across;
-  const pushes = [0.3, 0.62].flatMap(
-    (share) => [-1, 1].map((side) => ({
-      kind: "push",
-      stuff: "outside-air",
-      from: [side * (across / 2 + 0.03 * across + arrow), high * share],
-      to: [side * (across / 2 + 0.03 * across), high * share]
-    }))
-  );
-  return {
-    frame: { left: -1.25 * across, right: 1.5 * across, bottom: -0.16 * high, top: 1.06 * high },
-    shapes: [
-      { kind: "gas", points: wall, air: pressure / outside, vapour: 0 },
-      ...inside,
-      { kind: "body", points: wall, stuff: "glass", open: true, thick: 3 },
-      { kind: "body", points: rectangle(-0.62 * across, -0.035 * high, 1.24 * across, 0.035 * high), stuff: "metal" },
-      {
-        kind: "body",
-        points: [
-          [0.44 * across, -0.02 * high],
-          [0.44 * across, -0.1 * high],
-          [px, -0.1 * high],
-          [px, 0.02 * high]
-        ],
-        stuff: "rubber",
-        open: true,
-        thick: 4
-      },
-      ...isDriven(values) ? [
-        {
-          kind: "body",
-          points: rectangle(px - 0.13 * across, 0, 0.36 * across, 0.3 * high),
-          stuff: "metal"
-        },
-        {
-          kind: "round",
-          at: [px + 0.05 * across, 0.15 * high],
-          across: 0.16 * across,
-          stuff: "ink",
-          hollow: true
-        }
-      ] : [
-        {
-          kind: "body",
-          points: rectangle(px - 0.06 * across, 0.02 * high, 0.12 * across, 0.4 * high),
-          stuff: "metal",
-          hollow: true
-        },
-        {
-          kind: "body",
-          points: [
-            [px, (0.12 + 0.26 * lift2) * high],
-            [px, (0.42 + 0.26 * lift2) * high]
-          ],
-          stuff: "ink",
-          open: true,
-          thick: 3
-        },
-        {
-          kind: "body",
-          points: [
-            [px - 0.09 * across, (0.42 + 0.26 * lift2) * high],
-            [px + 0.09 * across, (0.42 + 0.26 * lift2) * high]
-          ],
-          stuff: "ink",
-          open: true,
-          thick: 4
-        },
-        {
-          kind: "body",
-          points: rectangle(px - 0.05 * across, (0.1 + 0.26 * lift2) * high, 0.1 * across, 0.03 * high),
-          stuff: "ink"
-        }
-      ],
-      ...pushes,
-      {
-        kind: "note",
-        at: [-across / 2 - 0.06 * across - arrow, 0.46 * high],
-        anchor: "end",
-        stuff: "outside-air",
-        said: ["outside ", kPa(outside)]
-      },
-      {
-        kind: "note",
-        at: [px + 0.02 * across, 0.86 * high],
-        anchor: "middle",
-        stuff: "ink",
-        said: ["inside ", kPa(pressure)]
-      }
-    ],
-    caption
-  };
-}
-
-// core/catalogue/vacuum/bell-in-vacuum/drawing.ts
-var drawing4 = (values, s, time) => {
-  const n = values.numbers;
-  const level = valueAt(s.trace, "levelHeard", time);
-  const r = 0.16 * n.jarDiameter;
-  const y = n.jarHeight * 0.42;
-  const loud = Math.max(0, Math.min(4, Math.round((level - n.roomNoise + 6) / 6)));
-  const mount = values.choices.mount;
-  const swing = Math.round(time * 12) % 2 === 0 ? 1 : -1;
-  const shapes = [
-    ...mount === "threads" ? [-1, 1].map((side) => ({
-      kind: "body",
-      points: [
-        [side * r * 0.5, y + r],
-        [side * r * 0.9, n.jarHeight * 0.8]
-      ],
-      stuff: "rubber",
-      open: true,
-      thick: 2
-    })) : [
-      {
-        kind: "body",
-        points: rectangle(-r * 1.2, 0, r * 2.4, mount === "foam" ? y - r : 0.02),
-        stuff: mount === "foam" ? "food" : "metal",
-        opacity: 0.7
-      },
-      ...mount === "foam" ? [] : [{ kind: "body", points: rectangle(-r * 0.1, 0, r * 0.2, y - r), stuff: "metal" }]
-    ],
-    { kind: "round", at: [0, y], across: 2 * r, stuff: "metal" },
-    { kind: "round", at: [0, y], across: 1.5 * r, stuff: "paper" },
-    {
-      kind: "body",
-      points: [
-        [0, y],
-        [0.4 * r, y + 0.3 * r]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 2
-    },
-    { kind: "round", at: [-r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
-    { kind: "round", at: [r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
-    {
-      kind: "body",
-      points: [
-        [0, y + r],
-        [swing * r * 0.14, y + r * 1.4]
-      ],
-      stuff: "ink",
-      open: true,
-      thick: 3
-    },
-    ...Array.from({ length: loud }, (_, i) => ({
-      kind: "round",
-      at: [0, y + 0.2 * r],
-      across: 2 * r * (1.7 + 0.5 * i),
-      stuff: "inside-air",
-      hollow: true
-    })),
-    { kind: "note", at: [0, n.jarHeight * 0.06], anchor: "middle", said: [said(level, "level", "dB", "dB")] }
-  ];
-  return jarScene(values, s, time, shapes, [
-    "Heard at the back: ",
-    said(level, "level", "dB", "dB"),
-    ", in a room of ",
-    said(n.roomNoise, "level", "dB", "dB"),
-    "."
-  ]);
-};
-
-// core/catalogue/vacuum/bell-in-vacuum/teaching.ts
-var decibel = (x) => `${Math.round(x)} dB`;
-var why4 = (values, s) => [
-  say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
-    the air left, the path through the air has lost
-    ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
-    ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
-  s.outcome === "silent" ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure)}.` : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a better vacuum or more distance.`
-];
-var explanation4 = (values, s) => [
-  {
-    from: 7,
-    text: "The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the shaking to you. The light still gets through: you can see it ring."
-  },
-  {
-    from: 11,
-    text: say`Sound goes from particle to particle. With
-      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
-      it is ${decibel(s.results.drop)} quieter.`
-  },
-  {
-    from: 14,
-    text: `Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the gas 20 dB; what still comes through the mount, ${decibel(s.results.mountFloor)}, sets the floor.`
-  },
-  {
-    from: 16,
-    text: "The radiated pressure goes with \u03C1 c: 20 log(p0/p). The speed of sound does not change, it depends on temperature alone. Long before molecules are too few to carry sound at all, the mismatch between bell, gas and glass has made it inaudible."
-  }
-];
-var teaching4 = {
-  wrongIdea: {
-    idea: "With no air at all left, sound is suddenly gone.",
-    answer: "It fades with every stroke. A school pump leaves thousandths of the air; what is heard last mostly comes through the mount."
-  },
-  before: ["Will you hear it at the end? Will you see it?", "What carries sound from the bell to you?"],
-  after: ["What is the last faint sound, and which way did it come?", "Could you hear a bell on the Moon?"],
-  elsewhere: [
-    "Space is silent.",
-    "Double windows with thin gas.",
-    "Vacuum flasks keep sound as well as heat.",
-    "Thin mountain air carries less far."
-  ]
-};
-
-// core/catalogue/vacuum/bell-in-vacuum/index.ts
-var bellInVacuum = defineDemonstration({
-  id: "bell-in-vacuum",
-  name: "Bell in a vacuum",
-  summary: "A ringing clock under the jar fades as the air goes, and is still seen to hammer.",
-  noun: ["try", "tries"],
-  people: { performs: 11, watches: 7 },
-  gates: gates4,
-  cautions: cautions4,
-  afterFailure: afterFailure4,
-  gallery: {
-    family: "vacuum",
-    effect: "A ringing bell goes quiet before everybody\u2019s eyes while its hammer goes on.",
-    topics: ["sound", "vacuum", "particle model"],
-    ages: [7, 18]
-  },
-  hushWords: { inside: "air left in the jar", strength: "" },
-  wanted: "silent",
-  columns: [...GAS_COLUMNS, ...COLUMNS4],
-  suspects: VACUUM_SUSPECTS,
-  check: jarBears,
-  simulate: simulate4,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs: inputs4,
-  logged: logged4,
-  results: results4,
-  outcomes: outcomes4,
-  shelf: shelf4,
-  procedure: procedure4,
-  kit: kit4,
-  drawing: drawing4,
-  why: why4,
-  explanation: explanation4,
-  teaching: teaching4
-});
-
-// core/catalogue/vacuum/bell-jar-balloon/cautions.ts
-var gates5 = jarGates("jar");
-var cautions5 = (values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump"));
-var afterFailure5 = (_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
-  "Is the knot tight? A leaking balloon grows and then shrinks below its start.",
-  outcome === "touches" ? "It had too much air for this jar: start it smaller." : "More air in it at the start, or a pump that reaches lower."
-);
-
-// core/catalogue/vacuum/following-rubber.ts
-function followBalloon(rubber, amount) {
-  const most = Math.max(hump(rubber), skinPressure(rubber, rubber.burst));
-  const slack = balloonVolume(rubber, 1);
-  let last = NaN;
-  let lastOutside = NaN;
-  return (outside) => {
-    if (outside === lastOutside) return last;
-    lastOutside = outside;
-    const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last);
-    last = limp <= 1 ? limp : restingStretch(
-      rubber,
-      amount,
-      outside,
-      Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp))
-    );
-    return last;
-  };
-}
-var SCAN = 120;
-function pressureToPass(rubber, amount, from, stretch) {
-  const at4 = (x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x);
-  let least = Infinity;
-  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at4(from + (stretch - from) * i / SCAN));
-  return least;
-}
-var acrossAt = (rubber, stretch) => 2 * rubber.radius * stretch;
-var volumeAt = balloonVolume;
-
-// core/catalogue/vacuum/bell-jar-balloon/simulate.ts
-var COLUMNS5 = [
-  { id: "balloonAcross", name: "balloon across", quantity: "length" },
-  { id: "skinPressure", name: "pressure of the skin", quantity: "pressure" }
-];
-var TOUCHES = 0.985;
-var FILLS = 0.82;
-var AIM = 0.9;
-var MOST_FILLED = 0.9;
-var freeWidth = ({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3));
-function startToFill(values, pressure) {
-  const rubber = rubberOf(values);
-  const stretch = AIM * freeWidth(values) / (2 * rubber.radius);
-  if (stretch > 0.93 * rubber.burst) return void 0;
-  const amount = heldAt(rubber, stretch, pressure);
-  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure));
-}
-function simulate5(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const rubber = rubberOf(values);
-  const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure);
-  const stretchAt = followBalloon(rubber, amount);
-  const width = freeWidth(values);
-  const begun = n.balloonStart / (2 * rubber.radius);
-  const passes = (stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity;
-  const [filledPressure, burstPressure, touchPressure] = [
-    FILLS * width / (2 * rubber.radius),
-    rubber.burst,
-    TOUCHES * width / (2 * rubber.radius)
-  ].map(passes);
-  const across = (p) => acrossAt(rubber, stretchAt(p));
-  const pumped = pumpJar(
-    values,
-    detail,
-    refinement,
-    {
-      volume: (p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt(p))),
-      row: (p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt(p)) - p }),
-      events: [
-        { id: "filled", direction: 1, stops: false, value: (_, p) => filledPressure - p },
-        { id: "burst", direction: 1, stops: true, value: (_, p) => burstPressure - p },
-        { id: "touch", direction: 1, stops: true, value: (_, p) => touchPressure - p }
-      ]
-    },
-    COLUMNS5
-  );
-  const { simulation: s, time, at: at4 } = pumped;
-  const [burstAt, touchAt] = [at4("burst"), at4("touch")];
-  const filledAt = n.balloonStart >= FILLS * width ? 0 : at4("filled");
-  const balloonEnd = across(pumped.pressure);
-  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure));
-  const trace = withTrace(pumped, (rows) => {
-    rows.stage("hush", "pumping", filledAt ?? time);
-    rows.stage("after", "end", time);
-  });
-  return {
-    outcome: burstAt !== void 0 ? "bursts" : touchAt !== void 0 ? "touches" : filledAt !== void 0 ? "fills" : "small",
-    results: {
-      ...s.results,
-      balloonEnd,
-      balloonGrowth: balloonEnd / n.balloonStart,
-      hump: hump(rubber),
-      ...start !== void 0 && { startToFill: start },
-      ...filledAt !== void 0 && { hush: filledAt }
-    },
-    events: [
-      ...filledAt !== void 0 ? [{ id: "filled", name: "nearly fills the jar", time: filledAt }] : [],
-      ...burstAt !== void 0 ? [{ id: "burst", name: "bursts", time: burstAt }] : [],
-      ...touchAt !== void 0 ? [{ id: "touch", name: "touches the glass", time: touchAt }] : []
-    ],
-    details: {
-      ...s.details,
-      burst: burstAt === void 0 ? 0 : 1,
-      ...filledAt !== void 0 && { goneAt: filledAt }
-    },
-    ...trace && { trace }
-  };
-}
-
-// core/catalogue/vacuum/bell-jar-balloon/inputs.ts
-var inputs5 = defineInputs([
-  ...ROOM_INPUTS,
-  ...jarInputs(),
-  slackBalloon(0.05),
-  blank(
-    "balloonStart",
-    "blown up to",
-    "cm",
-    "load",
-    0.095,
-    [0.01, 0.4],
-    [0.03, 0.12],
-    { shape: "normal", relative: 0.03 },
-    { lever: [-0.01, 0.01, 0.02] }
-  ),
-  pumpChoice("hand"),
-  ...PUMP_INPUTS,
-  target(15e3),
-  pumpingTime(240),
-  LEAK,
-  ...RUBBER
-]);
-var check4 = ({ numbers: n, choices }) => [
-  ...jarBears({ numbers: n, choices }),
-  ...n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices }) ? [
-    {
-      input: "balloonStart",
-      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), {
-        digits: 4,
-        toward: "below"
-      })}, or it touches this jar
-            before anything is pumped`
-    }
-  ] : over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
-    {
-      input: "balloonStart",
-      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
-              ${asLength(n.balloonSlack * n.burstStretch, {
-        digits: 4,
-        toward: "below"
-      })}, where this balloon bursts in the room`
-    }
-  ] : []
-];
-
-// core/catalogue/vacuum/bell-jar-balloon/outcomes.ts
-var logged5 = {
-  used: ["balloonStart", "targetPressure"],
-  seen: ["balloonEnd", "finalPressure", "timeToPump"]
-};
-var results5 = [
-  ...JAR_RESULTS,
-  result("balloonEnd", "balloon across at the end", "cm"),
-  result("balloonGrowth", "times as wide as at the start", "1"),
-  result("startToFill", "size to start with so that it nearly fills the jar", "cm"),
-  result("hump", "most that the skin ever presses", "kPa"),
-  result("hush", "until it nearly fills the jar", "s", HUSH)
-];
-var outcomes5 = [
-  {
-    id: "fills",
-    look: "gone",
-    name: "nearly fills the jar",
-    sentence: "The balloon swells until it nearly fills the jar."
-  },
-  {
-    id: "touches",
-    look: "partly",
-    name: "presses against the glass",
-    sentence: "The balloon swells until it presses against the glass."
-  },
-  {
-    id: "small",
-    look: "nothing",
-    name: "stays small",
-    sentence: "The balloon swells a little and stays well away from the glass."
-  },
-  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts in the jar." }
-];
-
-// core/catalogue/vacuum/bell-jar-balloon/procedure.ts
-var shelf5 = [
-  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
-  { step: "pump", kind: "pump" }
-];
-var procedure5 = [
-  {
-    id: "jar",
-    parts: [
-      "Grease the rim of a ",
-      { input: "jarKind" },
-      " of ",
-      { input: "jarVolume" },
-      " (",
-      { input: "jarDiameter" },
-      " across, ",
-      { input: "jarHeight" },
-      " high inside)."
-    ]
-  },
-  {
-    id: "balloon",
-    hazards: ["burst"],
-    parts: [
-      "Blow up a balloon, ",
-      { input: "balloonSlack" },
-      " across before it stretches, to only ",
-      { input: "balloonStart" },
-      " across; knot it; hang or lay it in the middle."
-    ]
-  },
-  {
-    id: "pump",
-    hazards: ["glass-under-difference", "vacuum"],
-    marks: ["sealed"],
-    parts: (values) => [
-      "Pump with a ",
-      ...pumpWords(values),
-      " until the gauge shows ",
-      { input: "targetPressure" },
-      ", for at most ",
-      { input: "pumpTime" },
-      "."
-    ],
-    duration: (s) => s.results.timeToPump
-  },
-  { id: "air", parts: ["Let the air back in slowly: it shrinks to what it was."] }
-];
-var kit5 = (values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread");
-
-// core/catalogue/vacuum/bell-jar-balloon/drawing.ts
-var drawing5 = (values, s, time) => {
-  const across = valueAt(s.trace, "balloonAcross", time);
-  const burst = s.outcome === "bursts" && time >= s.results.timeToPump - 1e-6;
-  const height = values.numbers.jarHeight * 0.5;
-  const shapes = burst ? [-0.5, -0.15, 0.3, 0.6].map((x) => ({
-    kind: "round",
-    at: [x * values.numbers.jarDiameter * 0.6, 0.012 + Math.abs(x) * 0.02],
-    across: 0.03,
-    high: 0.012,
-    stuff: "rubber"
-  })) : [
-    { kind: "round", at: [0, height], across, stuff: "rubber", opacity: 0.75 },
-    {
-      kind: "body",
-      points: [
-        [-7e-3, height - across / 2 - 0.01],
-        [0, height - across / 2],
-        [7e-3, height - across / 2 - 0.01]
-      ],
-      stuff: "rubber"
-    },
-    { kind: "note", at: [0, height - 4e-3], anchor: "middle", said: [said(across, "length", "cm", "in")] }
-  ];
-  return jarScene(
-    values,
-    s,
-    time,
-    shapes,
-    burst ? ["It has burst."] : ["The balloon is ", said(across, "length", "cm", "in"), " across; its air is the same all the time."]
-  );
-};
-
-// core/catalogue/vacuum/bell-jar-balloon/teaching.ts
-var why5 = (values, s) => {
-  const n = values.numbers;
-  const { results: r } = s;
-  return [
-    say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
-      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
-      ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
-      with more than ${asPressure(r.hump)}).`,
-    ...s.outcome === "bursts" ? [say`It was stretched ${asNumber(n.burstStretch, 2)} times and tore: start smaller.`] : [],
-    ...s.outcome === "small" ? [
-      say`It reaches ${asShare(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start with,
-            or a better vacuum.`
-    ] : []
-  ];
-};
-var advice = (values, s) => {
-  const { startToFill: start, finalPressure } = s.results;
-  if (start === void 0)
-    return [
-      {
-        text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
-          ${asNumber(0.9 * freeWidth(values) / (2 * rubberOf(values).radius), 2)} times; it bursts near
-          ${asNumber(values.numbers.burstStretch, 2)}. Take a larger balloon.`
-      }
-    ];
-  return [
-    {
-      text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
-      take: { input: "balloonStart", value: Number(start.toFixed(4)) }
-    }
-  ];
-};
-var explanation5 = (values, s) => [
-  {
-    from: 7,
-    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
-      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
-      ${asLength(s.results.balloonEnd)}.`
-  },
-  {
-    from: 11,
-    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
-      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`
-  },
-  {
-    from: 14,
-    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
-      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
-      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
-      pressure, so it grew
-      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`
-  },
-  {
-    from: 16,
-    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
-      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
-      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
-      to here.`
-  }
-];
-var teaching5 = {
-  wrongIdea: {
-    idea: "The vacuum sucks the balloon bigger.",
-    answer: "Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that pushed back."
-  },
-  before: [
-    "What will happen to the balloon when the pump runs?",
-    "Is there more air in the balloon afterwards?",
-    "Will it stay big when the air comes back?"
-  ],
-  after: [
-    "What pushed the skin outwards?",
-    "Why does it shrink again to the same size?",
-    "What would happen if it had a pinhole?"
-  ],
-  elsewhere: [
-    "A weather balloon is launched limp and is several times wider high up.",
-    "A packet of crisps bulges on a mountain pass.",
-    "A diver breathes out on the way up.",
-    "Ears pop in an aircraft."
-  ]
-};
-
-// core/catalogue/vacuum/bell-jar-balloon/index.ts
-var bellJarBalloon = defineDemonstration({
-  id: "bell-jar-balloon",
-  name: "Balloon in a bell jar",
-  summary: "A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.",
-  noun: ["balloon", "balloons"],
-  people: { performs: 11, watches: 7 },
-  gates: gates5,
-  cautions: cautions5,
-  afterFailure: afterFailure5,
-  gallery: {
-    family: "vacuum",
-    effect: "A limp balloon swells by itself under the jar, and shrinks back when the air is let in.",
-    topics: ["air pressure", "gas laws", "vacuum"],
-    ages: [7, 18]
-  },
-  hushWords: { inside: "air left in the jar", strength: "" },
-  wanted: "fills",
-  columns: [...GAS_COLUMNS, ...COLUMNS5],
-  suspects: VACUUM_SUSPECTS,
-  simulate: simulate5,
-  ledger: jarLedger,
-  sizes: jarSizes,
-  inputs: inputs5,
-  check: check4,
-  logged: logged5,
-  results: results5,
-  outcomes: outcomes5,
-  shelf: shelf5,
-  procedure: procedure5,
-  kit: kit5,
-  drawing: drawing5,
-  why: why5,
-  advice,
-  explanation: explanation5,
-  teaching: teaching5
 });
 
 // core/catalogue/steam/suspects.ts
@@ -5507,7 +3980,7 @@ var GLASS_SUSPECTS = STEAM_SUSPECTS.map(
 
 // core/mechanisms/convection.ts
 var STEFAN_BOLTZMANN = 5670374419e-17;
-var laminarFactor = (prandtl) => 0.67 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9);
+var laminarFactor = /* @__PURE__ */ __name((prandtl) => 0.67 / pow(1 + pow(0.492 / prandtl, 9 / 16), 4 / 9), "laminarFactor");
 var AIR_PRANDTL = 0.71;
 var AIR_LAMINAR = laminarFactor(AIR_PRANDTL);
 var WATER_LAMINAR = laminarFactor(BATH_WATER.prandtl);
@@ -5523,6 +3996,7 @@ function roomLoss(height, room, pressure, emissivity) {
     room
   };
 }
+__name(roomLoss, "roomLoss");
 function roomLossFlux(loss, wall, forced = 0) {
   const excess = wall - loss.room;
   const root = Math.sqrt(Math.sqrt(excess > 0 ? excess : -excess));
@@ -5531,11 +4005,13 @@ function roomLossFlux(loss, wall, forced = 0) {
   const squares = wall * wall + loss.room * loss.room;
   return excess * (convection + loss.emissivity * STEFAN_BOLTZMANN * squares * (wall + loss.room));
 }
+__name(roomLossFlux, "roomLossFlux");
 function carriedCylinderConductance(diameter, speed, film, pressure) {
   const kinematic = airViscosity(film) * AIR_GAS_CONSTANT * film / pressure;
   const reynolds = speed * diameter / kinematic;
   return 0.683 * pow(reynolds, 0.466) * 0.891 * airConductivity(film) / diameter;
 }
+__name(carriedCylinderConductance, "carriedCylinderConductance");
 function bathConductance(depth, speed, excess) {
   const length2 = depth > 5e-3 ? depth : 5e-3;
   const reynolds = speed * length2 / BATH_WATER.kinematicViscosity;
@@ -5544,6 +4020,7 @@ function bathConductance(depth, speed, excess) {
   const natural = 0.68 + WATER_LAMINAR * Math.sqrt(Math.sqrt(rayleigh));
   return pow(forced * forced * forced + natural * natural * natural, 1 / 3) * BATH_WATER.conductivity / length2;
 }
+__name(bathConductance, "bathConductance");
 
 // core/mechanisms/condensation.ts
 function nusseltFilm(height, latentHeat2) {
@@ -5551,6 +4028,7 @@ function nusseltFilm(height, latentHeat2) {
   const group = density * density * GRAVITY * latentHeat2 * conductivity * conductivity * conductivity / (viscosity * height);
   return 0.943 * Math.sqrt(Math.sqrt(group));
 }
+__name(nusseltFilm, "nusseltFilm");
 var TRACE_OF_AIR = 2e-4;
 var MOST_RATIO = 60;
 var airLayer = new CubicTable((root) => 380 * pow(root * root * root * root, -0.7), 0.118, 2.8, 2048);
@@ -5558,6 +4036,7 @@ function airLayerConductance(ratio) {
   const held = ratio < 0 ? 0 : ratio > MOST_RATIO ? MOST_RATIO : ratio;
   return airLayer.at(Math.sqrt(Math.sqrt(held + TRACE_OF_AIR)));
 }
+__name(airLayerConductance, "airLayerConductance");
 var SOFT_EDGE = 0.3;
 function condensingFlux(film, difference, airConductance) {
   if (difference <= -SOFT_EDGE) return 0;
@@ -5566,11 +4045,13 @@ function condensingFlux(film, difference, airConductance) {
   const filmConductance = film / Math.sqrt(Math.sqrt(driving > 1e-3 ? driving : 1e-3));
   return filmConductance * airConductance / (filmConductance + airConductance) * driving;
 }
+__name(condensingFlux, "condensingFlux");
 
 // core/mechanisms/purge.ts
 function leavingAirFraction(airFraction, mixing) {
   return airFraction < mixing ? airFraction / mixing : 1;
 }
+__name(leavingAirFraction, "leavingAirFraction");
 
 // core/mechanisms/heating.ts
 var LAST_DROP = 1e-5;
@@ -5599,6 +4080,9 @@ var HeatingSystem = class {
     this.poolBuoyancy = 0.54 * Math.sqrt(Math.sqrt(GRAVITY * 5e-4 * length2 * length2 * length2 / (5e-7 * 16e-8))) * 0.65 / length2;
   }
   plan;
+  static {
+    __name(this, "HeatingSystem");
+  }
   size = 5;
   scale;
   reference = new Float64Array(5);
@@ -5699,19 +4183,19 @@ function heat(plan3, state3, tolerance, record) {
     id: "boil",
     direction: 1,
     stops: true,
-    value: (_, s) => s[HEATING.water] - room.boilingPoint
+    value: /* @__PURE__ */ __name((_, s) => s[HEATING.water] - room.boilingPoint, "value")
   };
   const plumes = {
     id: "plume",
     direction: 1,
     stops: true,
-    value: (_, s) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan3.mixing) - plan3.plumeFraction
+    value: /* @__PURE__ */ __name((_, s) => 1 - leavingAirFraction(s[HEATING.airMoles] / system.gasMoles(s), plan3.mixing) - plan3.plumeFraction, "value")
   };
   const dries = {
     id: "dry",
     direction: -1,
     stops: true,
-    value: (_, s) => s[HEATING.waterMass] - LAST_DROP
+    value: /* @__PURE__ */ __name((_, s) => s[HEATING.waterMass] - LAST_DROP, "value")
   };
   const firstStep = Math.min(
     2,
@@ -5776,6 +4260,7 @@ function heat(plan3, state3, tolerance, record) {
     occurrences
   };
 }
+__name(heat, "heat");
 function steep(plan3, duration, state3, tolerance, record) {
   const { room } = plan3;
   const system = new HeatingSystem(plan3);
@@ -5786,6 +4271,7 @@ function steep(plan3, duration, state3, tolerance, record) {
   state3[HEATING.airMoles] = (1 - room.vapourFraction) * system.gasMoles(state3);
   integrator.run(system, state3, 0, duration, { tolerance, firstStep: 0.02, onStep: record });
 }
+__name(steep, "steep");
 
 // core/mechanisms/collapse.ts
 function heldFraction(lost, residual, stiffening, packing) {
@@ -5793,25 +4279,28 @@ function heldFraction(lost, residual, stiffening, packing) {
   const room = packing - v;
   return residual + (1 - residual) / (1 + v / LOBE_FORMING) + stiffening * v / (room > 1e-3 ? room : 1e-3);
 }
+__name(heldFraction, "heldFraction");
 var LOBE_FORMING = 0.02;
-var wallInertance = (movingMass, sideArea) => movingMass / (sideArea * sideArea);
+var wallInertance = /* @__PURE__ */ __name((movingMass, sideArea) => movingMass / (sideArea * sideArea), "wallInertance");
 function beyond(push, edge) {
   if (push <= -edge) return 0;
   return push >= edge ? push : (push + edge) * (push + edge) / (4 * edge);
 }
+__name(beyond, "beyond");
 function weakestAt(residual, stiffening, packing) {
   const falls = Math.sqrt((1 - residual) / LOBE_FORMING);
   const rises = Math.sqrt(stiffening * packing);
   return Math.max(0, (falls * packing - rises) / (falls + rises / LOBE_FORMING));
 }
+__name(weakestAt, "weakestAt");
 
 // core/mechanisms/inflow.ts
-var slugAcceleration = (drive, speed, density, length2, loss) => (drive - 0.5 * density * (1 + loss) * speed * Math.abs(speed)) / (density * length2);
-var slugLength = (passage, diameter) => passage + 8 / (3 * Math.PI) * diameter / 2;
-var steamAt = (dewPoint) => ({
+var slugAcceleration = /* @__PURE__ */ __name((drive, speed, density, length2, loss) => (drive - 0.5 * density * (1 + loss) * speed * Math.abs(speed)) / (density * length2), "slugAcceleration");
+var slugLength = /* @__PURE__ */ __name((passage, diameter) => passage + 8 / (3 * Math.PI) * diameter / 2, "slugLength");
+var steamAt = /* @__PURE__ */ __name((dewPoint) => ({
   pressure: quickSaturationPressure(dewPoint),
   latent: quickLatentHeat(dewPoint)
-});
+}), "steamAt");
 var SURFACE_TENSION = 0.0727;
 var WATER_DENSITY = 1e3;
 function jetCondensation(jet2, dewPoint, airConductance, pressure, speed, room, free = 1, steam = steamAt(dewPoint)) {
@@ -5829,6 +4318,7 @@ function jetCondensation(jet2, dewPoint, airConductance, pressure, speed, room, 
   const sprayed = broken > 0 ? broken * spraySteam(jet2.water, dewPoint, pressure, jet2.sprayContact, steam) : 0;
   return unbroken * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent + (1 - unbroken) * sprayed;
 }
+__name(jetCondensation, "jetCondensation");
 var DROP = 1e-3;
 var DROP_CONDUCTANCE = 0.65 * 2 * Math.PI * Math.PI / 3 / DROP;
 var DROP_SPEED = 4;
@@ -5840,11 +4330,13 @@ function dropConductance(pressure, dewPoint, water, steam = steamAt(dewPoint)) {
   const flux = pressure / (WATER_GAS_CONSTANT * dewPoint) * (DIFFUSION * 101325 / pressure) / DROP * SHERWOOD * ln((1 - surface) / (1 - vapour));
   return flux * steam.latent / Math.max(dewPoint - water, 0.1);
 }
+__name(dropConductance, "dropConductance");
 var [lastShare, lastUnits] = [NaN, NaN];
 function unitsOf(contact) {
   if (contact !== lastShare) [lastShare, lastUnits] = [contact, ln(1 - contact)];
   return lastUnits;
 }
+__name(unitsOf, "unitsOf");
 function spraySteam(water, dewPoint, pressure, contact, steam = steamAt(dewPoint)) {
   const subcooling = dewPoint - water;
   if (!(subcooling > 0) || !(contact > 0)) return 0;
@@ -5852,8 +4344,9 @@ function spraySteam(water, dewPoint, pressure, contact, steam = steamAt(dewPoint
   const share = contact < 1 ? 1 - exp(unitsOf(contact) * gas / (gas + DROP_CONDUCTANCE)) : 1;
   return share * LIQUID_SPECIFIC_HEAT * subcooling / steam.latent;
 }
+__name(spraySteam, "spraySteam");
 
-// core/mechanisms/cooling-vessel.ts
+// core/mechanisms/cooling-plan.ts
 var COOLING = {
   /** cooled wall, K */
   wetWall: 0,
@@ -5885,6 +4378,8 @@ var COOLING = {
   condensedAsFog: 13
 };
 var COOLING_SIZE = 14;
+
+// core/mechanisms/cooling-vessel.ts
 var VAPOUR_CONSTANT_VOLUME = VAPOUR_SPECIFIC_HEAT - WATER_GAS_CONSTANT;
 var AIR_CONSTANT_PRESSURE = AIR_SPECIFIC_HEAT_CONSTANT_VOLUME + AIR_GAS_CONSTANT;
 var FOG_TIME = 0.03;
@@ -5902,15 +4397,12 @@ var [STILL_WARMTH, STILL_PRESSURE] = [5e-4, 2e-6];
 var BRIMFUL = 0.95;
 var CLINGING_WATER = 2e-5;
 var SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 0.02, 1, 0.01, 1e-4, 1e-4, 1e-4);
-var halfWall = ({ solid, wallThickness }) => 2 * solid.conductivity / wallThickness;
-var inSeries = (a, b) => a * b / (a + b);
+var halfWall = /* @__PURE__ */ __name(({ solid, wallThickness }) => 2 * solid.conductivity / wallThickness, "halfWall");
+var inSeries = /* @__PURE__ */ __name((a, b) => a * b / (a + b), "inSeries");
 var FAR = 3;
 var REST = 0.1;
 var GAS_STIFFNESS = 1.33;
-var NO_INERT = [];
-var STILL = [COOLING.speed];
-var STILL_AND_TIGHT = [COOLING.speed, COOLING.air];
-var throughWall = (vessel, outside) => inSeries(halfWall(vessel), outside);
+var throughWall = /* @__PURE__ */ __name((vessel, outside) => inSeries(halfWall(vessel), outside), "throughWall");
 var CoolingVessel = class {
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
   constructor(plan3, withTotals2) {
@@ -5947,6 +4439,8 @@ var CoolingVessel = class {
     const water = this.density * Math.PI * vessel.diameter * depth * vessel.diameter / 4;
     this.inertance = wallInertance(wallMass + water, sideArea);
     this.damping = 2 * WALL_DAMPING * Math.sqrt(this.inertance * 1.3 * room.pressure / vessel.capacity);
+    this.skin = plan3.strength.skin;
+    this.resistance = this.skin?.resistance ?? this.damping * CREEP * vessel.capacity;
     this.pool = Math.max(plan3.pool, CLINGING_WATER);
     this.plungeTime = mouth ? depth / mouth.plungeSpeed : 0;
     this.dependsOnTime = mouth !== void 0;
@@ -5968,8 +4462,16 @@ var CoolingVessel = class {
     this.mouthDepth = depth;
     this.entryLoss = mouth?.entryLoss ?? 0;
     this.critical293 = plan3.strength.criticalDifference;
+    this.inert = mouth ? [] : [
+      COOLING.speed,
+      ...plan3.leakArea > 0 ? [] : [COOLING.air],
+      ...coolant.area > 0 ? [] : [COOLING.wetWall]
+    ];
   }
   plan;
+  static {
+    __name(this, "CoolingVessel");
+  }
   size;
   counted;
   /** true while the vessel is still going down */
@@ -5997,6 +4499,9 @@ var CoolingVessel = class {
   stemLoss;
   inertance;
   damping;
+  /** of a wall that creeps, or of a skin, Pa by 1/s */
+  resistance;
+  skin;
   pool;
   plungeTime;
   /** wall under water as soon as the mouth is, m2 */
@@ -6035,10 +4540,8 @@ var CoolingVessel = class {
     const leaks = this.leaksFast || this.leakArea > 0 && Math.abs(this.difference(state3)) < BALANCE * this.outside;
     return this.size - (leaks ? COOLING.lost : COOLING.air);
   }
-  /** No water moves in a mouth that is shut, and the air of a tight vessel stays. */
-  get inert() {
-    return this.open ? NO_INERT : this.leakArea > 0 ? STILL : STILL_AND_TIGHT;
-  }
+  /** No water moves in a mouth that is shut, the air of a tight vessel stays, and no wall is wet in still air. */
+  inert;
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass() {
     return this.stemMass > 0 ? this.stemMass : this.mouthMass;
@@ -6077,6 +4580,7 @@ var CoolingVessel = class {
   }
   /** Difference the wall holds just now, Pa. */
   held(state3) {
+    if (this.skin) return this.skin.held(state3[COOLING.lost]);
     const { residualLoad, stiffening, packing } = this.plan.strength;
     return this.critical(state3) * heldFraction(state3[COOLING.lost], residualLoad, stiffening, packing);
   }
@@ -6234,7 +4738,7 @@ var CoolingVessel = class {
     now.surfaceHeat = surfaceHeat;
     now.surface = surfaceHeat / this.steam.latent;
   }
-  /** The water in an open mouth and its stem, and what enters. With none left inside it stands until it is pushed in. */
+  /** The water in an open mouth and its stem, and what enters. With none inside it stands until it is pushed in. */
   mouth(time, state3, slope) {
     const { now, density } = this;
     const { pressure } = now;
@@ -6319,7 +4823,7 @@ var CoolingVessel = class {
     }
     slope[COOLING.air] = airIn;
   }
-  /** The gas, of which supercooled vapour turns to fog and gives its heat back; and the wall that is pushed in on it. */
+  /** The gas, of which supercooled vapour turns to fog and gives its heat back; and the wall pushed in on it. */
   gas(state3, slope) {
     const { now, density, capacity: full, dewPoint } = this;
     const { latent } = this.steam;
@@ -6328,7 +4832,7 @@ var CoolingVessel = class {
     const liquid = state3[COOLING.liquid];
     const drawnIn = state3[COOLING.drawnIn];
     const push = this.wall === "standing" ? 0 : this.outside - pressure - this.held(state3);
-    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full) : 0;
+    const losing = this.wall === "moving" ? state3[COOLING.losing] : this.wall === "creeping" ? (this.skin ? push : beyond(push, CREEP_EDGE)) / this.resistance : 0;
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME;
     const below = dewPoint - gas;
     const supercooled = below >= FOG_EDGE ? below : below > -FOG_EDGE ? (below + FOG_EDGE) * (below + FOG_EDGE) / (4 * FOG_EDGE) : 0;
@@ -6357,10 +4861,12 @@ function outOfMouth(filled) {
   const x = (filled - 0.7) / 0.3;
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
+__name(outOfMouth, "outOfMouth");
 function overTheTop(filled) {
   const x = (filled - 0.97) / 0.03;
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
+__name(overTheTop, "overTheTop");
 
 // core/mechanisms/mouth-exchange.ts
 function buoyantExchange(diameter, lightDensity, heavyDensity) {
@@ -6369,6 +4875,7 @@ function buoyantExchange(diameter, lightDensity, heavyDensity) {
   const mean = (heavyDensity + lightDensity) / 2;
   return 0.055 * diameter * diameter * Math.sqrt(diameter * GRAVITY * difference / mean);
 }
+__name(buoyantExchange, "buoyantExchange");
 
 // core/mechanisms/transfer.ts
 var TRANSFER = { wall: 0, pool: 1, waterMass: 2, airMoles: 3 };
@@ -6398,6 +4905,9 @@ var TransferSystem = class {
     );
   }
   plan;
+  static {
+    __name(this, "TransferSystem");
+  }
   size = 4;
   dependsOnTime = false;
   scale;
@@ -6451,9 +4961,10 @@ function transfer(plan3, state3, tolerance, record) {
   if (plan3.duration > turning) integrator2.run(system, state3, turning, plan3.duration, options);
   if (state3[TRANSFER.waterMass] < 0) state3[TRANSFER.waterMass] = 0;
 }
+__name(transfer, "transfer");
 
 // core/catalogue/steam/trace-recorder.ts
-var COLUMNS6 = [
+var COLUMNS3 = [
   { id: "pressure", name: "pressure inside", quantity: "pressure" },
   { id: "wallTemperature", name: "wall", quantity: "temperature" },
   { id: "waterTemperature", name: "water inside", quantity: "temperature" },
@@ -6479,16 +4990,14 @@ var TraceRecorder = class {
   plan;
   firstStage;
   lastStage;
-  time = [];
-  rows = [];
+  static {
+    __name(this, "TraceRecorder");
+  }
+  rows = new TraceRows(COLUMNS3);
   lifting = 0;
   sealing = 0;
   from = 0;
   system;
-  push(time, row) {
-    this.time.push(time);
-    this.rows.push(row);
-  }
   openRow(gas, water, waterTemperature, wall, airMoles) {
     const { room, vessel } = this.plan;
     const moles = room.pressure * (vessel.capacity - water / quickLiquidDensity(waterTemperature)) / (GAS_CONSTANT * gas);
@@ -6510,37 +5019,37 @@ var TraceRecorder = class {
       airMass: moles * airFraction * AIR_MOLAR_MASS
     };
   }
-  heating = (time, state3) => {
+  heating = /* @__PURE__ */ __name((time, state3) => {
     const wall = state3[HEATING.wall];
     const water = state3[HEATING.water];
     const dry2 = state3[HEATING.waterMass] <= 0;
     const gas = ((dry2 ? state3[HEATING.base] : water) + wall) / 2;
-    this.push(time, this.openRow(gas, Math.max(0, state3[HEATING.waterMass]), water, wall, state3[HEATING.airMoles]));
-  };
+    this.rows.add(time, this.openRow(gas, Math.max(0, state3[HEATING.waterMass]), water, wall, state3[HEATING.airMoles]));
+  }, "heating");
   beginTransfer(lifting) {
     this.lifting = lifting;
   }
-  transfer = (time, state3) => {
+  transfer = /* @__PURE__ */ __name((time, state3) => {
     const wall = state3[TRANSFER.wall];
     const pool = state3[TRANSFER.pool];
-    this.push(
+    this.rows.add(
       this.lifting + time,
       this.openRow((wall + pool) / 2, Math.max(0, state3[TRANSFER.waterMass]), pool, wall, state3[TRANSFER.airMoles])
     );
-  };
+  }, "transfer");
   /** `from`: when this part of the cooling begins, where it is not the seal */
   beginCooling(sealing, system, from = sealing) {
     this.sealing = sealing;
     this.from = from;
     this.system = system;
   }
-  cooling = (time, state3) => {
+  cooling = /* @__PURE__ */ __name((time, state3) => {
     const system = this.system;
     const { plan: plan3 } = system;
     const air = state3[COOLING.air] / AIR_MOLAR_MASS;
     const steam = state3[COOLING.vapour];
     const cooled = plan3.coolant.area > 0 ? COOLING.wetWall : COOLING.dryWall;
-    this.push(this.from + time, {
+    this.rows.add(this.from + time, {
       pressure: system.pressure(state3),
       wallTemperature: state3[cooled],
       waterTemperature: state3[COOLING.liquid],
@@ -6556,50 +5065,108 @@ var TraceRecorder = class {
       gasTemperature: state3[COOLING.gas],
       airMass: state3[COOLING.air]
     });
-  };
-  finish(simulation) {
-    const columns = {};
-    for (const { id } of COLUMNS6) columns[id] = this.rows.map((r) => r[id]);
-    return { stages: this.stages(simulation), time: this.time, columns };
-  }
+  }, "cooling");
   /** Heat (minutes), hush, crush or fill (as long as it takes). */
-  stages(simulation) {
-    const last = this.time[this.time.length - 1];
-    const { sealing } = this;
-    const gone = simulation.details.goneAt;
-    const heat2 = sealing > 0 ? [{ id: "heat", name: this.firstStage, start: 0, end: sealing }] : [];
-    if (gone === void 0) {
-      const settled2 = this.settledAfter(sealing);
-      return [
-        ...heat2,
-        { id: "hush", name: "hush", start: sealing, end: Math.min(last, sealing + Math.max(0.2, settled2 - sealing)) }
-      ];
-    }
-    const settled = this.settledAfter(gone);
-    return [
-      ...heat2,
-      { id: "hush", name: "hush", start: sealing, end: gone },
-      { id: "crush", name: this.lastStage, start: gone, end: Math.min(last, Math.max(settled, gone + 0.01)) }
-    ];
+  finish({ details }) {
+    const { rows, sealing } = this;
+    const gone = details.goneAt;
+    const settled = this.settledAfter(gone ?? sealing);
+    rows.stage("heat", this.firstStage, sealing);
+    rows.stage("hush", "hush", gone ?? Math.min(rows.last, Math.max(sealing + 0.2, settled)));
+    if (gone !== void 0) rows.stage("crush", this.lastStage, Math.min(rows.last, Math.max(settled, gone + 0.01)));
+    return rows.finish();
   }
   /** Time by which volume, water and pressure have come within 2 % of their ends. */
   settledAfter(start) {
-    const end = this.rows.length - 1;
-    const final = this.rows[end];
-    for (let i = end; i > 0; i--) {
-      const row = this.rows[i];
-      const moved2 = Math.abs(row.volumeLost - final.volumeLost) > 0.02 || Math.abs(row.waterDrawnIn - final.waterDrawnIn) > 0.02 * this.plan.vessel.capacity || Math.abs(row.pressure - final.pressure) > 0.02 * this.plan.room.pressure;
-      if (moved2 || this.time[i] <= start) return this.time[Math.min(end, i + 1)];
-    }
-    return start;
+    const { vessel, room } = this.plan;
+    return this.rows.settledAfter(
+      start,
+      (row, last) => Math.abs(row.volumeLost - last.volumeLost) > 0.02 || Math.abs(row.waterDrawnIn - last.waterDrawnIn) > 0.02 * vessel.capacity || Math.abs(row.pressure - last.pressure) > 0.02 * room.pressure
+    );
   }
 };
+
+// core/catalogue/steam/glass-checks.ts
+import normalCdf from "@stdlib/stats-base-dists-normal-cdf";
+var GLASS_STATE = defineInput({
+  id: "glassState",
+  name: "state of the glass",
+  kind: "choice",
+  group: "vessel",
+  default: "sound",
+  choices: [
+    { id: "sound", name: "without a mark" },
+    { id: "scratched", name: "scratched, chipped or old" }
+  ]
+});
+var FLASK_BOTTOM = defineInput({
+  id: "flaskBottom",
+  name: "bottom",
+  kind: "choice",
+  group: "vessel",
+  default: "round",
+  choices: [
+    { id: "round", name: "round-bottomed" },
+    { id: "flat", name: "flat-bottomed" }
+  ]
+});
+var SCORE = -2.0537;
+var borneChill = /* @__PURE__ */ __name((limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD))), "borneChill");
+var shareCracked = /* @__PURE__ */ __name((chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0, "shareCracked");
+function bearsTheChill({ numbers: n }, bath) {
+  const boiling = saturationTemperature(n.stationPressure);
+  const coldest = boiling - borneChill(n.shockLimit);
+  return n[bath] >= coldest ? [] : [
+    {
+      input: bath,
+      message: say`given ${asTemperature(n[bath], { digits: 4 })}; refused: glass at
+            ${asTemperature(boiling, { digits: 4 })} in it is chilled by
+            ${asTemperatureDifference(boiling - n[bath], { digits: 4 })}, and more than ${CRACKS_REFUSED * 100} of
+            100 glasses of this kind crack (they bear about
+            ${asTemperatureDifference(n.shockLimit, { digits: 4 })}); accepted:
+            ${asTemperature(Math.ceil(coldest * 2) / 2, { digits: 4 })} or warmer`
+    }
+  ];
+}
+__name(bearsTheChill, "bearsTheChill");
+var soundGlass = /* @__PURE__ */ __name(({ choices }) => choices.glassState === "scratched" ? [
+  {
+    input: "glassState",
+    message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound'
+  }
+] : [], "soundGlass");
+var roundBottom = /* @__PURE__ */ __name(({ choices }) => choices.flaskBottom === "flat" ? [
+  {
+    input: "flaskBottom",
+    message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round'
+  }
+] : [], "roundBottom");
+var THIN = 8e-3;
+var thickEnough = /* @__PURE__ */ __name(({ numbers: n }) => {
+  const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3);
+  return n.wallThickness >= least ? [] : [
+    {
+      input: "wallThickness",
+      message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
+            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, {
+        digits: 4,
+        toward: "above"
+      })}`
+    }
+  ];
+}, "thickEnough");
+var noTorch = /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "torch" ? [
+  {
+    input: "fillMethod",
+    message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice'
+  }
+] : [], "noTorch");
 
 // core/catalogue/steam/judgement.ts
 var PURGED = 0.05;
 var LOW_FLAME = 1.3;
 var THROWN = 0.2;
-var dryMargin = ({ details, results: r }) => details.boiledDry === 1 ? 0 : r.timeToDry === void 0 ? void 0 : r.timeToDry - details.timeOfLifting;
+var dryMargin = /* @__PURE__ */ __name(({ details, results: r }) => details.boiledDry === 1 ? 0 : r.timeToDry === void 0 ? void 0 : r.timeToDry - details.timeOfLifting, "dryMargin");
 var MICROWAVE_SIGNS = [
   {
     sign: "The bottle rolls and rattles, the window fogs, water jumps at the glass.",
@@ -6608,7 +5175,7 @@ var MICROWAVE_SIGNS = [
   { sign: "Quiet, with a still surface.", worth: "not boiling, or superheated: without the chip it is not moved" },
   { sign: "The time in the oven, from the clock.", worth: "what is planned with; ovens differ, so try one first" }
 ];
-var signsOf = (boilingPoint, plume, earliest) => [
+var signsOf = /* @__PURE__ */ __name((boilingPoint, plume, earliest) => [
   {
     sign: plume === void 0 ? "No steady plume comes with this plan." : say`A dense plume that keeps its strength: with this plan it shows after
           ${asTime(plume)}${earliest === void 0 ? "" : say` and must go on for ${asTime(Math.max(0, earliest - plume))}`}.`,
@@ -6630,9 +5197,9 @@ var signsOf = (boilingPoint, plume, earliest) => [
     sign: "Steam is clear right at the mouth and white above it; smoke is blue-grey from the start and smells.",
     worth: "tells a dry vessel from a full one: heat off at the first smell"
   }
-];
+], "signsOf");
 function readyFromPlan(plan3, simulation, microwave = false) {
-  const { trace, results: results27, details } = simulation;
+  const { trace, results: results28, details } = simulation;
   const { vessel, room } = plan3;
   let earliest;
   if (trace) {
@@ -6644,18 +5211,19 @@ function readyFromPlan(plan3, simulation, microwave = false) {
     }
   }
   const loss = vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint);
-  const water = results27.waterLeft ?? 0;
-  const plume = results27.timeToPlume;
+  const water = results28.waterLeft ?? 0;
+  const plume = results28.timeToPlume;
   return {
     watch: microwave ? MICROWAVE_SIGNS : signsOf(room.boilingPoint, plume, earliest),
     earliest,
-    dryAt: results27.timeToDry,
+    dryAt: results28.timeToDry,
     lowFlame: water > 0 && loss > 0 ? water * quickLatentHeat(room.boilingPoint) / ((LOW_FLAME - 1) * loss) : void 0
   };
 }
+__name(readyFromPlan, "readyFromPlan");
 function sizesOf(simulation, face, thrown) {
   const { results: r, details } = simulation;
-  const sizes26 = [
+  const sizes27 = [
     {
       id: "outsideForce",
       name: "outside air on all sides",
@@ -6691,7 +5259,7 @@ function sizesOf(simulation, face, thrown) {
   ];
   if (thrown) {
     const head = r.peakPressureDifference / (1e3 * GRAVITY);
-    sizes26.push({
+    sizes27.push({
       id: "splashReach",
       name: "splash reaches",
       value: 2 * THROWN * head,
@@ -6700,262 +5268,639 @@ function sizesOf(simulation, face, thrown) {
       note: "if a fifth of the work goes into water thrown at 45\xB0; an assumption on the far side"
     });
   }
-  return sizes26;
+  return sizes27;
 }
+__name(sizesOf, "sizesOf");
 
-// core/catalogue/steam/bottle-fill/cautions.ts
-var gates6 = [
+// core/catalogue/steam/balloon-into-flask/cautions.ts
+var gates3 = [
   {
     step: "charge",
-    text: "The glass looked over against the light: no scratch, chip or star.",
-    guards: ["chilled-glass", "glass-under-difference"]
+    text: "The flask looked over against the light: no scratch, star or chip; a screen between it and everybody.",
+    guards: ["glass-under-difference"]
   },
   {
-    step: "fill",
-    text: "Goggles on for everyone; hair and sleeves back; bowl padded; cloth, gloves and stopper laid out.",
+    step: "heat",
+    text: "Goggles on for all; hair and sleeves back; the neck open, nothing near it that could close it.",
     guards: ["heat", "flame", "scald"]
   },
   {
-    step: "turn",
-    text: "Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.",
-    guards: ["chilled-glass", "glass-under-difference"]
+    step: "cover",
+    text: "Heat off and away; it no longer boils; gloves on. It never goes back on the heat with the balloon on.",
+    guards: ["closed-hot-vessel", "scald"]
+  },
+  {
+    step: "cool",
+    text: "Screen up, hands off, goggles on: cold water on hot glass can crack it.",
+    guards: ["chilled-glass"]
   }
 ];
-var onHeat = ({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
-var cautions6 = (values, s, risk) => {
+var cautions3 = /* @__PURE__ */ __name((values, s, risk) => {
   const { numbers: n, choices } = values;
   const { results: r, details } = s;
-  const cracks = risk.share("crack");
-  const stoppered2 = n.stopperTime > 0;
+  const chill = atWorst(risk, "glassChill");
   return applying(
-    wetFloor(n.bathVolume, "bath"),
-    heavy("The bowl, full", 1e3 * n.bathVolume, "bath"),
-    scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
-    onHeat(values) ? [
-      hotSurface(
-        Math.max(details.overheat ?? 0, r.boilingTemperature),
-        "fill",
-        "Heater and bottle stay hot after use"
-      ),
-      boilingDry(dryMargin(s), details.overheat, "fill", risk.dry),
-      scald(r.boilingTemperature, n.waterCharge, "fill")
-    ] : [scald(r.boilingTemperature, n.vesselVolume, "fill", "Water from the kettle", "scald-kettle")],
-    choices.fillMethod === "flame" ? burnerGas("fill", n.heaterPower > 4e3) : void 0,
-    choices.fillMethod === "microwave" ? superheated("fill", n.ovenWait) : void 0,
-    scald(r.boilingTemperature, n.waterCharge, "turn"),
-    thermalShock(atWorst(risk, "glassChill"), n.shockLimit, cracks, "turn"),
-    stoppered2 ? glassUnderVacuum(
+    glassUnderVacuum(
       atWorst(risk, "peakPressureDifference"),
       atWorst(risk, "peakPressureDifference") * n.vesselVolume,
-      "turn",
-      "Only a sound round bottle; heat off before the stopper, and no stopper pressed while it boils"
-    ) : void 0,
-    inflowSlam(atWorst(risk, "slamPressure"), atWorst(risk, "peakWallForce"), cracks, "open"),
-    pulledDown(atWorst(risk, "peakPull"), n.grip, atWorst(risk, "blowEnergy"), n.blowLimit, "open")
+      "charge",
+      "Only a flask without a scratch, star or chip: a balloon that sticks in the neck leaves it under full vacuum"
+    ),
+    hotSurface(Math.max(details.overheat, r.boilingTemperature), "heat", "Heater and flask stay hot after use"),
+    burnerGas("heat", n.heaterPower > 4e3),
+    boilingDry(dryMargin(s), details.overheat, "purge", risk.dry),
+    scald(r.boilingTemperature, n.waterCharge, "heat"),
+    scald(r.boilingTemperature, n.waterCharge, "off", "The open flask", "scald-off"),
+    neverHeatSealed("cover"),
+    scald(r.boilingTemperature, n.waterCharge, "cover", "Steam from the neck", "scald-cover"),
+    choices.coolingMethod === "pour" ? thermalShock(chill, n.shockLimit, shareCracked(chill, n.shockLimit), "cool") : void 0,
+    bursts("The balloon", risk.share("bursts"), "cool")
   );
-};
-var afterFailure6 = ({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
-  wait(
-    "Keep the mouth under water for half a minute, hands and face away from the bottle\u2019s bottom: a slow one may still come."
-  ),
-  heatOff("Heater off."),
-  pressureOff(
-    n.stopperTime > 0 ? "Stopper out under water, at arm\u2019s length; then tilt it until air goes in at the mouth." : "Tilt it slowly until air goes in at the mouth: hot water may come out."
-  ),
+}, "cautions");
+var afterFailure3 = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
+  heatOff("Heater off, if it is not; the flask never goes back on it with the balloon on."),
+  standBack(say`Screen stays up for ${asTime(mayStillGo(risk))}: it may still go in.`),
+  wait("Let it cool where it stands until a glove can stay on it."),
+  pressureOff("With gloves, from behind the screen, lift the edge of the balloon off the lip: air goes in."),
   near(
-    "Let it drain over the bowl, mouth down, and cool on wood. Hot glass is never set on a wet or cold bench."
+    outcome === "bursts" ? "Pick every piece of rubber out of the flask." : "Take the balloon off; look at its neck."
   ),
-  outcome === "part" ? next("Air was left in it: boil longer, or rinse with water straight off the boil.") : act(
-    "next",
-    "It was full of air: boil longer, or rinse with water straight off the boil, and be quicker to the bowl."
+  next(
+    outcome === "bursts" ? "A larger balloon, or a smaller flask." : "Air was left in it: boil on longer, and be quicker with the balloon."
   )
-];
+], "afterFailure");
 
-// core/mechanisms/pulled-bottle.ts
-function blowEnergy({ pull, grip, impulse, clearance, mass }) {
-  const free = Math.max(0, pull - grip);
-  if (free === 0) return 0;
-  const momentum = free / pull * impulse;
-  return Math.min(free * clearance, momentum * momentum / (2 * mass));
-}
-
-// core/mechanisms/steam-vessel.ts
-function cylinderVessel(measures, solid) {
-  const { diameter, height } = measures;
-  const end = Math.PI * diameter * diameter / 4;
-  return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid };
-}
-function boxVessel(measures, solid) {
-  const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures;
-  const end = width * depth;
+// core/catalogue/steam/scene/bench.ts
+var ASPECT = 2.6;
+var bowlWidth = /* @__PURE__ */ __name((volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45)), "bowlWidth");
+function benchOf(look) {
+  const { diameter, height, stemLength = 0, mouthDepth = 0, bathVolume = 0, poolDepth = 0 } = look;
+  const tall = height + stemLength;
+  const unit = Math.max(tall, 0.7 * diameter);
+  const top = look.heat ? 0.13 * unit : 0;
+  const basin = look.cooling === "bath" ? bowlWidth(bathVolume) : look.cooling === "ice-pool" ? diameter + 0.5 * Math.max(diameter, 0.4 * unit) : 0;
+  const depth = Math.max(0.45 * basin, mouthDepth * 1.25 + 0.05 * unit);
+  const water = look.cooling === "bath" ? 0.8 * depth : poolDepth;
+  const rim = look.cooling === "bath" ? depth : poolDepth + 0.07 * unit;
+  const highest = Math.max(top + tall, look.cooling === "bath" ? water + tall : 0) + 0.24 * unit;
+  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.2 * unit)];
+  const heaterWidth = Math.max(diameter, look.heat ? 0.62 * unit : 0);
+  const [labels, coolWidth] = [0.75 * unit, Math.max(basin, diameter)];
+  const twoPlaces = look.heat !== "" && look.cooling !== "";
+  const needed2 = twoPlaces ? heaterWidth + labels + coolWidth + labels : Math.max(heaterWidth, coolWidth) + 2 * labels;
+  const width = Math.max(needed2, ASPECT * (high - low));
+  const spare = width - needed2;
+  const left = twoPlaces ? -heaterWidth / 2 - 0.35 * spare : -width / 2;
+  const x = twoPlaces ? heaterWidth / 2 + labels + coolWidth / 2 + 0.3 * spare : 0;
   return {
-    capacity,
-    height,
-    wallThickness,
-    mouthDiameter,
-    solid,
-    diameter: 2 * (width + depth) / Math.PI,
-    crossSection: end,
-    upperArea: 2 * (width + depth) * height + end
+    frame: { left, right: left + width, bottom: low, top: high },
+    unit,
+    heater: { x: 0, top },
+    basin: { x, width: basin, rim, water }
   };
 }
-var FLASK_POOL = 0.7;
-function flaskVessel(measures, solid) {
-  const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3);
-  const section = Math.PI * diameter * diameter / 4;
-  return {
-    ...measures,
-    diameter,
-    height: diameter,
-    crossSection: FLASK_POOL * section,
-    upperArea: 4 * section - FLASK_POOL * section,
-    solid
-  };
-}
+__name(benchOf, "benchOf");
 
-// core/mechanisms/plunge.ts
-var EXPLICIT_STEPS = 45;
-var EXPLICIT_STEPS_RIGID = 14;
-var UNBREAKABLE = 1e8;
-var REPORTED = ["critical", "mouth-full", "full"];
-var HAIR = 1e-5;
-var PUSH = 0.01;
-var LONGEST_PLUNGE = 900;
-var ALL_BUT = 0.9;
-var times = [];
-var amounts = [];
-var inflows = [];
-function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
-  const { plan: plan3 } = system;
-  const { capacity } = plan3.vessel;
-  const critical = {
-    id: "critical",
-    direction: 1,
-    stops: true,
-    value: (_, s) => system.difference(s) - system.critical(s)
+// core/catalogue/steam/scene/vessel.ts
+var eased = /* @__PURE__ */ __name((t) => t * t * (3 - 2 * t), "eased");
+function poseOf(look, { place, carried: carried3, depth }, bench) {
+  const { heater, basin, unit } = bench;
+  const stand = { x: heater.x, base: heater.top, turn: 0 };
+  if (!look.cooling) return stand;
+  const stem = look.stemLength ?? 0;
+  const cold = look.cooling === "bath" ? { x: basin.x, base: basin.water - depth + stem, turn: 1 } : { x: basin.x, base: look.cooling === "ice-pool" ? 0.01 * unit : 0, turn: 0 };
+  if (place === "sealed" || !look.heat && look.cooling !== "bath") return cold;
+  if (place === "on-heat") return stand;
+  const s = eased(carried3);
+  return {
+    x: stand.x + (cold.x - stand.x) * s,
+    base: stand.base + (cold.base - stand.base) * s + 0.15 * unit * 4 * s * (1 - s),
+    turn: cold.turn * Math.min(1, Math.max(0, (carried3 - 0.35) / 0.5))
   };
-  const yields = {
-    id: "yield",
-    direction: 1,
-    stops: true,
-    value: (_, s) => system.difference(s) - system.held(s)
-  };
-  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
-  const mouthFull = {
-    id: "mouth-full",
-    direction: 1,
-    stops: false,
-    value: (_, s) => s[COOLING.drawnIn] - system.passageMass
-  };
-  const full = {
-    id: "full",
-    direction: -1,
-    stops: true,
-    value: (_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02
-  };
-  const enters = { id: "enters", direction: 1, stops: true, value: (t, s) => system.drive(t, s) - PUSH };
-  const leaves = {
-    id: "leaves",
-    direction: -1,
-    stops: true,
-    value: (_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass
-  };
-  const still = {
-    id: "still",
-    direction: -1,
-    stops: true,
-    value: (_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1
-  };
-  const settled = { id: "settled", direction: -1, stops: true, value: (_, s) => system.unrest(s) };
-  let hush;
-  let peakDifference = 0;
-  let timeOfPeak = 0;
-  let peakSpeed = 0;
-  let time = 0;
-  const occurrences = [];
-  times.length = amounts.length = inflows.length = 0;
-  const onStep = (at4, s) => {
-    times.push(at4);
-    amounts.push(s[COOLING.drawnIn]);
-    inflows.push(system.inflow(s));
-    record?.(at4, s);
-  };
-  const peaks = [
-    { id: "difference", value: (_, s) => system.difference(s) },
-    { id: "speed", value: (_, s) => s[COOLING.speed] }
+}
+__name(poseOf, "poseOf");
+var closedAcross = /* @__PURE__ */ __name(({ closure }) => closure === "bung" || closure === "relief", "closedAcross");
+var mouthAt = /* @__PURE__ */ __name((look) => closedAcross(look) ? 0.28 * look.diameter : 0, "mouthAt");
+function placed(look, moment, pose) {
+  const height = shortened(look.height, moment.volumeLost);
+  const at4 = /* @__PURE__ */ __name((points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn), "at");
+  const mouth = Math.min(look.mouth, look.diameter);
+  const wall = at4(
+    vesselOutline({
+      shape: look.shape,
+      width: look.diameter,
+      height: look.height,
+      mouth: look.closure === "stem" ? 0.12 * look.diameter : mouth,
+      mouthAt: mouthAt(look),
+      neck: look.neckLength ?? (look.shape === "bottle" ? 0.14 * look.height : 0),
+      lost: moment.volumeLost
+    })
+  );
+  return { at: at4, height, mouth, mouthAt: mouthAt(look), wall, opening: at4([[mouthAt(look), height]])[0] };
+}
+__name(placed, "placed");
+var stemVolume = /* @__PURE__ */ __name(({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength, "stemVolume");
+var climbed = /* @__PURE__ */ __name((look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0, "climbed");
+function waterLevel(look, moment, capacity, height) {
+  const inStem = look.stemLength ? Math.min(moment.drawnIn, stemVolume(look)) : 0;
+  const volume = Math.max(0, moment.waterInside / 1e3 - inStem);
+  const filled = volume / (capacity * Math.max(0.15, 1 - moment.volumeLost));
+  return height * Math.min(0.98, levelOf(look.shape, filled));
+}
+__name(waterLevel, "waterLevel");
+function vesselShapes(look, moment, p, capacity, seething) {
+  const bottom = Math.min(...p.wall.map(([, y]) => y));
+  const level = waterLevel(look, moment, capacity, p.height);
+  const [x] = p.at([[0, p.height / 2]])[0];
+  const shapes = [
+    { kind: "gas", points: p.wall, air: 1.1 * moment.airFraction, vapour: 0.15 + 0.6 * (1 - moment.airFraction) }
   ];
-  const explicitSteps = plan3.mouth?.stem || plan3.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID;
-  const integrator3 = integratorOf(system.size);
-  system.wall = "standing";
-  system.dependsOnTime = true;
-  system.kept = system.drive(0, state3) <= PUSH;
-  while (time < longest) {
-    const water = system.kept ? enters : leaves;
-    const events = system.wall === "moving" ? [stops, mouthFull, full] : [
-      water,
-      hush === void 0 ? critical : yields,
-      settled,
-      mouthFull,
-      full,
-      ...plan3.mouth?.stem ? [still] : []
-    ];
-    const end = system.dependsOnTime ? system.plungeTime : longest;
-    const stage = integrator3.run(system, state3, time, end, {
-      tolerance,
-      firstStep: system.wall === "moving" ? 1e-5 : 1e-3,
-      explicitSteps,
-      events,
-      peaks,
-      onStep,
-      between: record ? 1 : 0
-    });
-    time = stage.time;
-    const { difference, speed } = stage.peaks;
-    if (difference.value > peakDifference) {
-      peakDifference = difference.value;
-      timeOfPeak = difference.time;
-    }
-    peakSpeed = Math.max(peakSpeed, speed.value);
-    for (const o of stage.occurrences) {
-      if (o.id !== "mouth-full" || !occurrences.some((p) => p.id === "mouth-full")) {
-        if (REPORTED.includes(o.id)) occurrences.push(o);
-      }
-    }
-    if (stage.stoppedBy === "full" || stage.stoppedBy === "settled" || stage.stoppedBy === "still") break;
-    if (stage.stoppedBy === void 0) {
-      if (!system.dependsOnTime) break;
-      system.dependsOnTime = false;
-      continue;
-    }
-    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
-      if (stage.stoppedBy === "enters") system.kept = false;
-      else {
-        state3[COOLING.drawnIn] = 0;
-        state3[COOLING.speed] = 0;
-        system.kept = system.drive(time, state3) <= PUSH;
-      }
-      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
-    } else if (stage.stoppedBy === "wall-stops") {
-      system.wall = "standing";
-      state3[COOLING.losing] = 0;
-    } else {
-      if (stage.stoppedBy === "critical") hush = time;
-      system.wall = "moving";
-      state3[COOLING.losing] = 1e-6;
-    }
+  if (level > 0) {
+    const water = filledTo(p.wall, bottom + level);
+    shapes.push({ kind: "body", points: water, stuff: "water", opacity: 0.85, thick: 0 });
   }
-  const filled = firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times, amounts, inflows) ?? time;
+  if (seething) {
+    const high = Math.max(level, 0.03 * p.height);
+    shapes.push({ kind: "bubbles", at: [x, bottom], wide: 0.7 * look.diameter, high, count: 6 });
+  }
+  shapes.push(...jet(look, moment, p, bottom));
+  for (const y of hoops(look, moment)) {
+    const line = p.at([
+      [-look.diameter / 2, y],
+      [look.diameter / 2, y]
+    ]);
+    shapes.push({ kind: "body", points: line, stuff: "metal", open: true, thick: 3 });
+  }
+  shapes.push({ kind: "body", points: p.wall, stuff: "metal", open: true, thick: 2.2 });
+  return shapes;
+}
+__name(vesselShapes, "vesselShapes");
+function jet(look, moment, p, bottom) {
+  if (moment.jet < 0.4 || look.stemLength && climbed(look, moment) < 1) return [];
+  const high = Math.min(0.95 * p.height, moment.jet ** 2 / (2 * 9.81));
+  const [x] = p.opening;
+  const half = Math.max(0.3 * p.mouth, 0.01 * look.diameter);
+  const points = [
+    [x - half, bottom],
+    [x - 0.6 * half, bottom + 0.9 * high],
+    [x, bottom + high],
+    [x + 0.6 * half, bottom + 0.9 * high],
+    [x + half, bottom]
+  ];
+  return [{ kind: "body", points, stuff: "water", opacity: 0.55, thick: 0 }];
+}
+__name(jet, "jet");
+function hoops({ hoopSpacing = 0, height }, { volumeLost }) {
+  if (hoopSpacing < 0.04 * height || hoopSpacing > 0.9 * height || volumeLost > 0.05) return [];
+  const count2 = Math.round(height / hoopSpacing) - 1;
+  return Array.from({ length: Math.max(0, count2) }, (_, i) => (i + 1) * height / (count2 + 1));
+}
+__name(hoops, "hoops");
+function stemShapes(look, moment, p) {
+  const { stemLength = 0 } = look;
+  if (stemLength === 0) return [];
+  const tube = /* @__PURE__ */ __name((width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2)), "tube");
+  const inside = 0.04 * look.height;
+  return [
+    { kind: "body", points: tube(p.mouth, stemLength + inside), stuff: "glass", thick: 1.6 },
+    {
+      kind: "body",
+      points: tube(0.8 * p.mouth, (stemLength + inside) * climbed(look, moment)),
+      stuff: "water",
+      thick: 0
+    }
+  ];
+}
+__name(stemShapes, "stemShapes");
+function closureShapes(look, moment, p) {
+  const u = 0.05 * look.height;
+  const piece = /* @__PURE__ */ __name((points, more = {}) => ({
+    kind: "body",
+    points: p.at(moved(points, p.mouthAt, p.height)),
+    stuff: "metal",
+    thick: 2,
+    ...more
+  }), "piece");
+  if (look.closure === "balloon") return balloonShapes(look, moment, p);
+  if (look.closure === "relief") {
+    const weight = [
+      [-0.9 * u, 1.6 * u],
+      [0.9 * u, 1.6 * u],
+      [0.5 * u, 2.5 * u],
+      [-0.5 * u, 2.5 * u]
+    ];
+    return [piece(rectangle(-0.4 * u, 0, 0.8 * u, 1.6 * u)), piece(weight, { hollow: true })];
+  }
+  if (look.closure === "vent") {
+    const shut = [
+      [-0.5 * u, 0.7 * u],
+      [0.5 * u, 0.7 * u]
+    ];
+    return [
+      piece(rectangle(-0.4 * u, 0, 0.8 * u, 0.7 * u), { stuff: "glass" }),
+      ...look.vent ? [] : [piece(shut, { stuff: "danger", open: true, thick: 4 })]
+    ];
+  }
+  const inBath = look.cooling === "bath";
+  const held = moment.place === "sealed" || inBath && moment.place === "carried" && moment.carried > 0.1;
+  const closed2 = inBath ? look.closure === "cap" && !moment.opened && held : moment.place === "sealed" && !!look.cooling;
+  if (!closed2 || look.closure === "mouth" || look.closure === "stem") return [];
+  const wide = Math.max(p.mouth * 1.15, 0.03 * look.height);
+  return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? "card" : "ink" })];
+}
+__name(closureShapes, "closureShapes");
+function balloonShapes(look, { place, volumeLost }, p) {
+  if (place !== "sealed") return [];
+  const { slackBalloon: slackBalloon2 = 0, capacity = 0 } = look;
+  const volume = volumeLost * capacity;
+  const half = p.mouth / 2;
+  const u = 0.03 * look.height;
+  const rubber = /* @__PURE__ */ __name((points) => ({
+    kind: "body",
+    points: p.at(points),
+    stuff: "rubber",
+    open: true,
+    thick: 2.2
+  }), "rubber");
+  const collar = rubber([
+    [-half - u, p.height - 2 * u],
+    [-half, p.height]
+  ]);
+  const other = rubber([
+    [half + u, p.height - 2 * u],
+    [half, p.height]
+  ]);
+  if (volume < 0.02 * slackBalloon2) {
+    const hanging = [
+      [half, p.height],
+      [half + 2 * u, p.height + u],
+      [half + 4 * u, p.height - 3 * u],
+      [half + 3 * u, p.height - 6 * u]
+    ];
+    return [collar, other, rubber([[-half, p.height], ...hanging])];
+  }
+  const across = Math.cbrt(6 * volume / Math.PI);
+  const limp = Math.min(1, volume / slackBalloon2);
+  const wide = Math.min(0.96 * look.diameter, across * (0.6 + 0.4 * limp));
+  const tall = Math.min(0.92 * look.height, volume / (Math.PI / 6 * wide * wide));
+  const top = p.height - Math.min(0.08 * look.height, p.height - tall);
+  const RIM = 24;
+  const skin = Array.from({ length: RIM + 1 }, (_, i) => {
+    const angle = Math.PI * (0.08 + 1.84 * i / RIM);
+    return [Math.sin(angle) * wide / 2, top - tall / 2 + Math.cos(angle) * tall / 2];
+  });
+  const whole = [[half, p.height], ...skin, [-half, p.height]];
+  return [{ kind: "gas", points: p.at(whole), air: 1, vapour: 0 }, collar, other, rubber(whole)];
+}
+__name(balloonShapes, "balloonShapes");
+
+// core/catalogue/steam/scene/caption.ts
+var pushesOut = /* @__PURE__ */ __name(({ pressure, outside }) => pressure > outside * 1.002, "pushesOut");
+var stoppered = /* @__PURE__ */ __name((look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1), "stoppered");
+var captionOf = /* @__PURE__ */ __name((look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment), "captionOf");
+var onHeat = /* @__PURE__ */ __name(({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold, "onHeat");
+function reheated(m) {
+  const lost = say`${asShare(m.volumeLost)} of its volume gone`;
+  if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`;
+  const over2 = asPressure(m.pressure - m.outside, { digits: 3 });
+  return say`Steam inside pushes out with ${over2} over the room; ${lost}.`;
+}
+__name(reheated, "reheated");
+function closed(look, m) {
+  if (m.place === "on-heat")
+    return onHeat(m, "On the heat, open, a steady plume: the air is leaving.", "Open, warming up.");
+  if (m.place === "carried")
+    return look.heat ? "Heat off, still open: it cools and air comes in. Close it now." : "Open: vapour drives the air out.";
+  if (look.closure === "balloon") return ballooned(look, m);
+  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`;
+  return look.closure === "vent" ? "Steam off, cooling on." : "Closed and cooling: the hush.";
+}
+__name(closed, "closed");
+var ballooned = /* @__PURE__ */ __name(({ capacity = 0 }, { volumeLost }) => volumeLost > 0.02 ? say`Inside out in the flask, with ${asVolume(volumeLost * capacity, { digits: 2 })} of the room’s air in it.` : "The balloon is on; the flask cools: the hush.", "ballooned");
+function dipped(look, m) {
+  if (m.place === "on-heat") return onHeat(m, "On the heat, a steady plume: the air is leaving.", "Warming up.");
+  if (m.place === "carried")
+    return look.heat ? "Off the heat and turning over; every moment lets air in." : "Emptied and turning over; every moment lets air in.";
+  if (stoppered(look, m)) return "Stoppered and under water: the steam inside condenses.";
+  const water = asVolume(m.drawnIn, { digits: 2 });
+  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone, ${water} of water in.`;
+  const inStem = climbed(look, m);
+  if (look.stemLength && inStem < 1)
+    return m.drawnIn > 1e-7 ? say`Water climbs the stem: ${asShare(inStem)} of the way.` : "Stem under water: the hush.";
+  return m.drawnIn > 1e-6 ? say`Mouth under water; ${water} drawn in.` : "Mouth under water: the hush.";
+}
+__name(dipped, "dipped");
+
+// core/catalogue/steam/scene/moment.ts
+function momentAt(values, { trace, details, results: results28 }, time) {
+  if (!trace) throw new RangeError("trace: the drawing needs a simulation with a trace");
+  const { timeOfLifting: lifting, sealing } = details;
+  const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers;
+  const column2 = /* @__PURE__ */ __name((id) => trace.columns[id] ? valueAt(trace, id, time) : 0, "column");
+  const onHeat4 = time < lifting;
+  const since = /* @__PURE__ */ __name((start) => onHeat4 && start !== void 0 && time >= start, "since");
+  const dry2 = details.boiledDry === 1 && time > (results28.timeToDry ?? Infinity);
+  const onTheWay = onHeat4 ? 0 : 1;
   return {
-    filled: occurrences.find((o) => o.id === "full")?.time ?? filled,
-    hush,
-    peakDifference,
-    timeOfPeak,
-    end: time,
-    peakSpeed,
-    impulse: state3[COOLING.impulse],
-    occurrences
+    place: onHeat4 ? "on-heat" : time < sealing ? "carried" : "sealed",
+    carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onTheWay,
+    depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
+    boiling: since(results28.timeToBoil),
+    plume: since(results28.timeToPlume) && !dry2,
+    opened: details.opening !== void 0 && time >= details.opening,
+    waterInside: column2("waterInside"),
+    volumeLost: column2("volumeLost"),
+    drawnIn: column2("waterDrawnIn"),
+    airFraction: column2("airFraction"),
+    pressure: column2("pressure"),
+    outside: details.stationPressure,
+    jet: Math.max(0, column2("inflowSpeed")),
+    wallTemperature: column2("wallTemperature")
   };
 }
+__name(momentAt, "momentAt");
+
+// core/catalogue/steam/scene/pushes.ts
+var ROOM_ARROW = 0.13;
+function pushShapes(look, m, p, { unit }, showInside) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const half = look.diameter / 2;
+  const face = look.diameter * (0.5 - (look.cooling === "bath" ? 0 : 0.4 * m.volumeLost)) - 0.02 * unit;
+  const [outer, inner] = [
+    ROOM_ARROW * unit,
+    Math.min(0.6 * look.diameter * 0.5, ROOM_ARROW * unit * m.pressure / m.outside)
+  ];
+  const gap = 0.025 * unit;
+  const arrows = [-1, 0, 1].flatMap(
+    (row) => [-1, 1].flatMap((side) => {
+      const y = middle + row * 0.26 * p.height;
+      return [
+        {
+          kind: "push",
+          stuff: "outside-air",
+          from: [x + side * (half + gap + outer), y],
+          to: [x + side * (half + gap), y]
+        },
+        ...showInside ? [
+          {
+            kind: "push",
+            stuff: "vapour",
+            from: [x + side * (face - inner), y],
+            to: [x + side * face, y]
+          }
+        ] : []
+      ];
+    })
+  );
+  const aside = half + 2 * gap + outer;
+  return [
+    ...arrows,
+    {
+      kind: "note",
+      at: [x + aside, middle],
+      anchor: "start",
+      stuff: "outside-air",
+      said: [say`outside ${kPa(m.outside)}`]
+    },
+    { kind: "note", at: [x - aside, middle], anchor: "end", stuff: "vapour", said: [say`inside ${kPa(m.pressure)}`] }
+  ];
+}
+__name(pushShapes, "pushShapes");
+function gasShapes(look, m, p, { unit }) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const at4 = /* @__PURE__ */ __name((line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit], "at");
+  return [
+    { kind: "note", at: at4(0), stuff: "vapour", said: [say`steam ${asShare(1 - m.airFraction)}`] },
+    { kind: "note", at: at4(1), stuff: "outside-air", said: [say`air ${asShare(m.airFraction)}`] },
+    ...m.wallTemperature > 0 ? [
+      {
+        kind: "note",
+        at: at4(2),
+        said: [say`wall ${said(m.wallTemperature, "temperature", "degC", "degF")}`]
+      }
+    ] : []
+  ];
+}
+__name(gasShapes, "gasShapes");
+
+// core/catalogue/steam/scene/surroundings.ts
+var COOLANT = {
+  "bath": "bath",
+  "ice-pool": "ice pool",
+  "spray": "spray",
+  "pour": "poured water",
+  "sprinkle": "sprinkled water",
+  "still-air": "still air",
+  "inside": "cold rinse inside",
+  "": ""
+};
+var named = /* @__PURE__ */ __name((x, { frame }, words) => ({
+  kind: "note",
+  at: [x, frame.bottom],
+  anchor: "middle",
+  said: [words]
+}), "named");
+function heaterShapes(look, moment, bench) {
+  const { heater, unit } = bench;
+  if (!look.heat) return [];
+  const stuff = moment.place === "on-heat" ? "hot" : "iron";
+  const plate = {
+    kind: "body",
+    points: rectangle(heater.x - 0.24 * unit, heater.top - 0.035 * unit, 0.48 * unit, 0.035 * unit),
+    stuff,
+    thick: 0
+  };
+  if (look.heat === "microwave") {
+    const box = rectangle(heater.x - 0.31 * unit, 0, 0.62 * unit, heater.top + 1.12 * look.height);
+    return [
+      { kind: "body", points: box, stuff: "metal", hollow: true, thick: 3 },
+      plate,
+      named(heater.x, bench, "microwave")
+    ];
+  }
+  const block = rectangle(heater.x - 0.3 * unit, 0, 0.6 * unit, heater.top - 0.035 * unit);
+  return [
+    { kind: "body", points: block, stuff: "iron", opacity: 0.85, thick: 0 },
+    plate,
+    named(heater.x, bench, "heater")
+  ];
+}
+__name(heaterShapes, "heaterShapes");
+var waterShapes = /* @__PURE__ */ __name(({ basin }, opacity) => basin.width === 0 ? [] : [
+  {
+    kind: "body",
+    points: rectangle(basin.x - basin.width / 2, 0, basin.width, basin.water),
+    stuff: "water",
+    opacity,
+    thick: 0
+  }
+], "waterShapes");
+function iceShapes(look, { basin, unit }, ice) {
+  if (basin.width === 0) return [];
+  const size = Math.min(0.05 * unit, 0.09 * basin.width);
+  const room = Math.max(0, (basin.width - look.diameter) / 2 - 1.5 * size);
+  const pieces = Math.min(9, Math.ceil(ice * (look.cooling === "bath" ? 6 : 2)));
+  return Array.from({ length: pieces }, (_, i) => {
+    const out = look.diameter / 2 + 0.3 * size + room * (Math.floor(i / 2) * 0.37 % 1);
+    const left = i % 2 ? basin.x + out : basin.x - out - size;
+    const bottom = basin.water - (0.75 - 0.1 * (i % 3)) * size;
+    return { kind: "body", points: rectangle(left, bottom, size, 0.85 * size), stuff: "ice", thick: 1 };
+  });
+}
+__name(iceShapes, "iceShapes");
+function rimShapes({ basin }) {
+  if (basin.width === 0) return [];
+  const [left, right] = [basin.x - basin.width / 2, basin.x + basin.width / 2];
+  const [surface, wall] = [
+    [
+      [left, basin.water],
+      [right, basin.water]
+    ],
+    [
+      [left, basin.rim],
+      [left, 0],
+      [right, 0],
+      [right, basin.rim]
+    ]
+  ];
+  return [
+    { kind: "body", points: surface, stuff: "water", open: true, thick: 1.5 },
+    { kind: "body", points: wall, stuff: "metal", open: true, thick: 3 }
+  ];
+}
+__name(rimShapes, "rimShapes");
+function coolingName(look, bench, temperature) {
+  if (!look.cooling) return [];
+  const warmth = said(temperature, "temperature", "degC", "degF");
+  const words = look.cooling === "still-air" ? COOLANT[look.cooling] : look.cooling === "bath" ? say`bath ${warmth}` : say`${COOLANT[look.cooling]}, ${warmth}`;
+  return [named(bench.basin.x, bench, words)];
+}
+__name(coolingName, "coolingName");
+function coolantShapes(look, p, { frame }) {
+  const [x, middle] = p.at([[0, p.height / 2]])[0];
+  const half = look.diameter / 2;
+  const [top, bottom] = [middle + p.height / 2, middle - p.height / 2];
+  const stroke = /* @__PURE__ */ __name((at4, long2) => [at4, [at4[0], at4[1] - long2]], "stroke");
+  const long = 0.035 * p.height;
+  if (look.cooling === "spray") {
+    const beside = /* @__PURE__ */ __name((i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1)), "beside");
+    const strokes = Array.from(
+      { length: 18 },
+      (_, i) => stroke([x + beside(i), top - 0.04 * p.height - 0.85 * p.height * (i * 0.36 % 1)], long)
+    );
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling === "sprinkle") {
+    const room = Math.max(0.05 * p.height, frame.top - top - 2 * long);
+    const strokes = Array.from(
+      { length: 11 },
+      (_, i) => stroke([x - half + 0.2 * half * i, top + long + room * (i * 0.61 % 1)], long)
+    );
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling === "inside") {
+    const from = p.at([[0, 0.92 * p.height]])[0];
+    const strokes = Array.from({ length: 14 }, (_, i) => {
+      const [dx, dy] = [(i - 6.5) / 7.5 * 0.8 * half, (0.18 + 0.5 * (i * 0.61 % 1)) * p.height];
+      return [
+        [from[0] + 0.6 * dx, from[1] - 0.6 * dy],
+        [from[0] + 0.8 * dx, from[1] - 0.8 * dy]
+      ];
+    });
+    return [{ kind: "drops", strokes }];
+  }
+  if (look.cooling !== "pour") return [];
+  const film = [
+    [x - 0.8 * half, top],
+    [x + half, top],
+    [x + half, bottom + 0.08 * p.height]
+  ];
+  const stream = [
+    [x + 0.5 * half, top + 0.14 * p.height],
+    [x + 0.38 * half, top + 0.1 * p.height],
+    [x + 0.34 * half, top]
+  ];
+  return [
+    { kind: "body", points: stream, stuff: "water", open: true, thick: 7, opacity: 0.8 },
+    { kind: "body", points: film, stuff: "water", open: true, thick: 3, opacity: 0.6 }
+  ];
+}
+__name(coolantShapes, "coolantShapes");
+
+// core/catalogue/steam/scene/index.ts
+function steamScene(values, run, time, look) {
+  const moment = momentAt(values, run, time);
+  const bench = benchOf(look);
+  const stiff = look.closure === "balloon" ? { ...moment, volumeLost: 0 } : moment;
+  const p = placed(look, stiff, poseOf(look, moment, bench));
+  const sealed = moment.place === "sealed" && look.cooling !== "";
+  const over2 = pushesOut(moment);
+  const scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] };
+  const add = /* @__PURE__ */ __name((...shapes) => scene.shapes.push(...shapes), "add");
+  add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22));
+  add(...iceShapes(look, bench, values.numbers.iceMass ?? 0));
+  add(...stemShapes(look, moment, p));
+  add(...vesselShapes(look, stiff, p, run.details.capacity, moment.boiling || !look.cooling && over2));
+  add(...closureShapes(look, moment, p));
+  if (moment.plume) {
+    const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0];
+    add({ kind: "plume", at: [x, y] });
+  }
+  if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2));
+  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature));
+  if (sealed || over2) add(...pushShapes(look, stiff, p, bench, moment.volumeLost < 0.3 || over2));
+  else if (!sealed && (look.cooling !== "bath" || moment.place === "on-heat")) add(...gasShapes(look, moment, p, bench));
+  return scene;
+}
+__name(steamScene, "steamScene");
+
+// core/mechanisms/coolants.ts
+var USUAL_WETTED = {
+  "ice-pool": 1,
+  "spray": 0.7,
+  "pour": 0.5,
+  "sprinkle": 0.35,
+  "still-air": 0
+};
+var SPRAY_STIRS = 1.6;
+var POOL_CONDUCTANCE = 500;
+function fallingFilmConductance(flowPerWidth) {
+  const { conductivity, kinematicViscosity, prandtl } = BATH_WATER;
+  const gravityLength = pow(kinematicViscosity * kinematicViscosity / 9.81, 1 / 3);
+  const reynolds = flowPerWidth / (1e3 * kinematicViscosity);
+  const wavy = 0.0425 * pow(reynolds, 0.2) * pow(prandtl, 0.344);
+  const turbulent = 0.0136 * pow(reynolds, 0.4) * pow(prandtl, 0.344);
+  const laminar = 1.3 / pow(reynolds, 1 / 3);
+  return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength;
+}
+__name(fallingFilmConductance, "fallingFilmConductance");
+function warmingFilmConductance(film, area, flow) {
+  const capacity = flow * LIQUID_SPECIFIC_HEAT;
+  return capacity / area * (1 - exp(-film * area / capacity));
+}
+__name(warmingFilmConductance, "warmingFilmConductance");
+function coolantOf(vessel, plan3) {
+  const side = vessel.upperArea - vessel.crossSection;
+  const { method, temperature, factor } = plan3;
+  if (method === "still-air") return { temperature, conductance: 0, area: 0, throughBase: 0 };
+  if (method === "ice-pool") {
+    const depth = Math.min(plan3.poolDepth, vessel.height);
+    const outside2 = factor * bathConductance(depth, 0.02, Math.max(plan3.excess, 1));
+    const base = plan3.baseContact * vessel.crossSection * throughWall(vessel, 1 / (1 / outside2 + 1 / POOL_CONDUCTANCE));
+    return {
+      temperature,
+      conductance: throughWall(vessel, outside2),
+      area: side * depth / vessel.height,
+      throughBase: base
+    };
+  }
+  const area = Math.max(1e-4, plan3.wettedShare * vessel.upperArea);
+  const width = Math.PI * vessel.diameter * plan3.wettedShare;
+  const film = factor * fallingFilmConductance(plan3.flow / width) * (method === "spray" ? SPRAY_STIRS : 1);
+  const outside = warmingFilmConductance(film, area, plan3.flow);
+  return { temperature, conductance: throughWall(vessel, outside), area, throughBase: 0 };
+}
+__name(coolantOf, "coolantOf");
 
 // core/mechanisms/sealed.ts
 var NEGLIGIBLE = 10;
@@ -6963,14 +5908,17 @@ var LONGEST_SEALED = 12 * 3600;
 var NO_MORE = 0.95;
 var CREEP_TOLERANCE = 1.5;
 var SOFT_TOLERANCE = 0.15;
+var SKIN_TOLERANCE = 1.5;
 var SUDDEN = 0.04;
 var COLLAPSE_STEPS = 40;
 var OVER = 0.9;
 var PATIENCE = 300;
 var MOST_PATIENCE = 19e3;
 var SHOWS = 0.02;
-var times2 = [];
+var following = /* @__PURE__ */ __name(({ wall, plan: plan3 }, soft) => wall !== "creeping" ? 1 : plan3.strength.skin ? SKIN_TOLERANCE : soft ? SOFT_TOLERANCE : CREEP_TOLERANCE, "following");
+var times = [];
 var differences = [];
+var losses = [];
 function coolSealed(system, state3, options) {
   const {
     tolerance,
@@ -6981,22 +5929,22 @@ function coolSealed(system, state3, options) {
     untilPeak = false,
     record
   } = options;
-  const difference = (_, s) => system.difference(s);
+  const difference = /* @__PURE__ */ __name((_, s) => system.difference(s), "difference");
   const critical = {
     id: "critical",
     direction: 1,
     stops: true,
-    value: (_, s) => system.difference(s) - system.critical(s)
+    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.critical(s), "value")
   };
-  const stops = { id: "wall-stops", direction: -1, stops: true, value: (_, s) => s[COOLING.losing] };
-  const shows = { id: "shows", direction: 1, stops: false, value: (_, s) => s[COOLING.lost] - SHOWS };
+  const stops = { id: "wall-stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[COOLING.losing], "value") };
+  const shows = { id: "shows", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => s[COOLING.lost] - SHOWS, "value") };
   const settled = {
     id: "settled",
     direction: -1,
     stops: true,
-    value: (t, s, slope) => system.closedUnrest(t, s, slope)
+    value: /* @__PURE__ */ __name((t, s, slope) => system.closedUnrest(t, s, slope), "value")
   };
-  const talk = talkAt === void 0 ? [] : [{ id: "talk", direction: 1, stops: false, value: (_, s) => system.difference(s) - talkAt }];
+  const talk = talkAt === void 0 ? [] : [{ id: "talk", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.difference(s) - talkAt, "value") }];
   let peakDifference = -Infinity;
   let timeOfPeak = 0;
   let greatest = 0;
@@ -7005,20 +5953,21 @@ function coolSealed(system, state3, options) {
       id: "falls",
       direction: -1,
       stops: true,
-      value: (_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1
+      value: /* @__PURE__ */ __name((_, s) => greatest > 0 ? system.difference(s) - OVER * greatest : 1, "value")
     }
   ] : [];
   let hush;
   let talked;
   let time = 0;
-  times2.length = differences.length = 0;
-  const onStep = (at4, s) => {
+  times.length = differences.length = losses.length = 0;
+  const onStep = /* @__PURE__ */ __name((at4, s) => {
     const now = system.difference(s);
-    times2.push(at4);
+    times.push(at4);
     differences.push(now);
+    losses.push(s[COOLING.lost]);
     if (now > greatest) greatest = now;
     record?.(at4, s);
-  };
+  }, "onStep");
   const integrator3 = integratorOf(system.size);
   system.wall = soft ? "creeping" : "standing";
   system.cooled = coolDelay <= 0;
@@ -7028,7 +5977,7 @@ function coolSealed(system, state3, options) {
     const sudden = system.wall === "moving" ? time + SUDDEN : Infinity;
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden);
     const stage = integrator3.run(system, state3, time, until, {
-      tolerance: system.wall !== "creeping" ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
+      tolerance: following(system, soft) * tolerance,
       firstStep: system.wall === "moving" ? 1e-5 : 0.05,
       explicitSteps: system.wall === "moving" ? COLLAPSE_STEPS : 0,
       events,
@@ -7070,10 +6019,49 @@ function coolSealed(system, state3, options) {
     talk: talked,
     peakDifference,
     timeOfPeak,
-    noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times2, differences) ?? time : 0,
-    end: time
+    noMore: peakDifference > 0 ? firstReached(NO_MORE * peakDifference, times, differences) ?? time : 0,
+    end: time,
+    whenLost: /* @__PURE__ */ __name((share) => firstReached(share, times, losses), "whenLost")
   };
 }
+__name(coolSealed, "coolSealed");
+
+// core/mechanisms/steam-vessel.ts
+function cylinderVessel(measures, solid) {
+  const { diameter, height } = measures;
+  const end = Math.PI * diameter * diameter / 4;
+  return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid };
+}
+__name(cylinderVessel, "cylinderVessel");
+function boxVessel(measures, solid) {
+  const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures;
+  const end = width * depth;
+  return {
+    capacity,
+    height,
+    wallThickness,
+    mouthDiameter,
+    solid,
+    diameter: 2 * (width + depth) / Math.PI,
+    crossSection: end,
+    upperArea: 2 * (width + depth) * height + end
+  };
+}
+__name(boxVessel, "boxVessel");
+var FLASK_POOL = 0.7;
+function flaskVessel(measures, solid) {
+  const diameter = pow(6 * measures.capacity / Math.PI, 1 / 3);
+  const section = Math.PI * diameter * diameter / 4;
+  return {
+    ...measures,
+    diameter,
+    height: diameter,
+    crossSection: FLASK_POOL * section,
+    upperArea: 4 * section - FLASK_POOL * section,
+    solid
+  };
+}
+__name(flaskVessel, "flaskVessel");
 
 // core/catalogue/steam/filling.ts
 function roomOf({ numbers: n }, vessel) {
@@ -7088,7 +6076,8 @@ function roomOf({ numbers: n }, vessel) {
     loss: roomLoss(vessel.height, temperature, pressure, vessel.solid.emissivity)
   };
 }
-var heldBelowBoiling = (temperature, room) => Math.min(temperature, room.boilingPoint - 0.05);
+__name(roomOf, "roomOf");
+var heldBelowBoiling = /* @__PURE__ */ __name((temperature, room) => Math.min(temperature, room.boilingPoint - 0.05), "heldBelowBoiling");
 function heatingPlan(values, vessel) {
   const n = values.numbers;
   const room = roomOf(values, vessel);
@@ -7106,6 +6095,7 @@ function heatingPlan(values, vessel) {
     airLayerFactor: n.airLayerFactor
   };
 }
+__name(heatingPlan, "heatingPlan");
 var heating = new Float64Array(5);
 var carried = new Float64Array(4);
 function fillByBoiling(plan3, carrying, surfaceConductance, tolerance, recorder) {
@@ -7133,6 +6123,7 @@ function fillByBoiling(plan3, carrying, surfaceConductance, tolerance, recorder)
     heated
   };
 }
+__name(fillByBoiling, "fillByBoiling");
 function gasAtSeal(plan3, filled, pool) {
   const { vessel, room } = plan3;
   const temperature = (filled.wall + filled.liquid) / 2;
@@ -7147,6 +6138,7 @@ function gasAtSeal(plan3, filled, pool) {
     residualAirFraction: airMoles / moles
   };
 }
+__name(gasAtSeal, "gasAtSeal");
 var withTotals = new Float64Array(COOLING_SIZE);
 var alone = withTotals.subarray(0, COOLING.condensedOnWall);
 function coolingStart(system, filled, gas) {
@@ -7164,7 +6156,8 @@ function coolingStart(system, filled, gas) {
   state3[COOLING.liquid] = Math.min(filled.liquid, system.plan.room.boilingPoint);
   return state3;
 }
-var floorPressure = (gas, room, coldest) => gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest);
+__name(coolingStart, "coolingStart");
+var floorPressure = /* @__PURE__ */ __name((gas, room, coldest) => gas.residualAirFraction * room.pressure * coldest / gas.temperature + quickSaturationPressure(coldest), "floorPressure");
 
 // core/catalogue/steam/report.ts
 var EVENT_NAMES = {
@@ -7180,6 +6173,7 @@ var EVENT_NAMES = {
   "unstop": "stopper out",
   "relief": "steam comes out",
   "pop": "pops back",
+  "round": "round inside",
   "over": "past its rated vacuum",
   "peak": "greatest difference"
 };
@@ -7188,6 +6182,9 @@ var EventList = class {
     this.names = names;
   }
   names;
+  static {
+    __name(this, "EventList");
+  }
   events = [];
   add(id, time) {
     if (time !== void 0) this.events.push({ id, name: this.names[id] ?? EVENT_NAMES[id], time });
@@ -7216,7 +6213,8 @@ function resultsAtSeal(plan3, filled, gas, coldest) {
     ...heated?.timeToDry !== void 0 && { timeToDry: heated.timeToDry }
   };
 }
-var detailsAtSeal = (plan3, filled) => ({
+__name(resultsAtSeal, "resultsAtSeal");
+var detailsAtSeal = /* @__PURE__ */ __name((plan3, filled) => ({
   timeOfLifting: filled.timeOfLifting,
   sealing: filled.sealing,
   boiledDry: filled.heated?.boiledDry ? 1 : 0,
@@ -7226,279 +6224,128 @@ var detailsAtSeal = (plan3, filled) => ({
   capacity: plan3.vessel.capacity,
   wallAtSeal: filled.wall,
   liquidAtSeal: filled.liquid
-});
-var forcesOf = (surface, roomPressure, peakDifference) => ({
+}), "detailsAtSeal");
+var forcesOf = /* @__PURE__ */ __name((surface, roomPressure, peakDifference) => ({
   peakPressureDifference: peakDifference,
   outsideForce: roomPressure * surface,
   peakNetForce: peakDifference * surface
-});
+}), "forcesOf");
 
-// core/catalogue/steam/dipped-glass.ts
-var SOUND_IN_WATER = 1350;
-var RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 };
-function runDipped(dipped2, detail, refinement, end, recorder) {
-  const { plan: plan3, filled, pool, surface, stoppered: stoppered2 = 0, carriedStoppered = 0 } = dipped2;
-  const { vessel, room } = plan3;
+// core/catalogue/steam/balloon-into-flask/simulate.ts
+var ROUND = 1.1;
+var SEEN = 0.05;
+var DRAG = 20;
+var AGAINST_GLASS = 2e5;
+var flaskOf = /* @__PURE__ */ __name(({ numbers: n }) => flaskVessel(
+  { capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter },
+  SOLIDS.glass
+), "flaskOf");
+var stretchAt = /* @__PURE__ */ __name((rubber, volume) => volume > 0 ? cubeRoot(3 * volume / (4 * Math.PI)) / rubber.radius : 0, "stretchAt");
+var heldBy = /* @__PURE__ */ __name((rubber, capacity, room) => (lost) => {
+  const skin = skinPressure(rubber, stretchAt(rubber, Math.min(lost, room) * capacity));
+  return lost <= room ? skin : skin + AGAINST_GLASS * (lost - room) / 0.01;
+}, "heldBy");
+function simulate3(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const vessel = flaskOf(values);
+  const rubber = rubberOf(values);
+  const plan3 = heatingPlan(values, vessel);
+  const { room } = plan3;
   const tolerance = stepTolerance(detail, refinement);
-  const gas = gasAtSeal(plan3, filled, pool);
-  const cooling = { ...dipped2.cooling, strength: RIGID, pool, leakArea: 0 };
-  const mouth = cooling.mouth;
-  let opening = filled.sealing;
-  let system = new CoolingVessel(cooling, detail === "trace");
-  let state3 = coolingStart(system, filled, gas);
-  let glassAtDip = filled.wall;
-  if (stoppered2 > 0) {
-    const closed2 = new CoolingVessel({ ...cooling, mouth: void 0 }, detail === "trace");
-    recorder?.beginCooling(filled.sealing, closed2);
-    coolSealed(closed2, state3, { tolerance, longest: stoppered2, coolDelay: carriedStoppered, record: recorder?.cooling });
-    opening += stoppered2;
-    if (carriedStoppered >= stoppered2) glassAtDip = Math.max(state3[COOLING.wetWall], state3[COOLING.dryWall]);
-    system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === "trace");
-    state3[COOLING.drawnIn] = 0;
-    state3 = state3.subarray(0, system.size);
-  }
-  recorder?.beginCooling(filled.sealing, system, opening);
-  const before = system.difference(state3);
-  const ended = plunge(system, state3, tolerance, recorder?.cooling, dipped2.longest);
-  const density = quickLiquidDensity(mouth.waterTemperature);
-  const drawnIn = Math.max(0, state3[COOLING.drawnIn]);
-  const stemMass = mouth.stem ? system.passageMass : 0;
-  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4;
-  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity);
-  const entered = ended.occurrences.find((o) => o.id === "mouth-full")?.time;
-  const full = ended.occurrences.find((o) => o.id === "full")?.time;
-  const results27 = {
-    ...resultsAtSeal(plan3, filled, gas, mouth.waterTemperature),
-    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
-    waterDrawnIn: drawnIn / density,
-    fillFraction,
-    timeToFill: ended.filled,
-    peakInflowSpeed: ended.peakSpeed,
-    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed,
-    inflowImpulse: ended.impulse,
-    // The room presses on the bottom that is up, and less presses back over the mouth.
-    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
-    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before
-    // that.
-    slamPressure: full === void 0 ? 0 : density * SOUND_IN_WATER * Math.max(0, state3[COOLING.speed]) * mouthArea / vessel.crossSection,
-    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
-    ...entered !== void 0 && { hush: entered }
+  const recorder = detail === "trace" ? new TraceRecorder(plan3, "heat", "drawn in") : void 0;
+  const filled = fillByBoiling(
+    plan3,
+    { duration: n.sealDelay, uprightShare: 1, moved: false },
+    n.surfaceConductance,
+    tolerance,
+    recorder
+  );
+  const gas = gasAtSeal(plan3, filled, filled.waterMass);
+  const method = values.choices.coolingMethod;
+  const poured = method === "pour";
+  const temperature = poured ? heldBelowBoiling(n.bathTemperature, room) : room.temperature;
+  const cooling = {
+    vessel,
+    room,
+    pool: filled.waterMass,
+    leakArea: 0,
+    coolant: coolantOf(vessel, {
+      method,
+      temperature,
+      flow: n.coolantFlow * 1e3,
+      poolDepth: 0,
+      wettedShare: Math.min(1, USUAL_WETTED[method] * n.wettedFactor),
+      baseContact: 0,
+      factor: n.bathTransferFactor,
+      excess: filled.wall - temperature
+    }),
+    strength: {
+      criticalDifference: hump(rubber),
+      residualLoad: 1,
+      stiffening: 0,
+      packing: 1,
+      skin: { held: heldBy(rubber, vessel.capacity, n.crowding), resistance: DRAG / 0.1 }
+    },
+    airLayerFactor: plan3.airLayerFactor,
+    surfaceConductance: n.surfaceConductance
   };
-  const { outcome, more } = end(results27);
-  const events = new EventList({
-    "seal": stoppered2 > 0 ? "stoppered" : "mouth under water",
-    "mouth-full": mouth.stem ? "water comes over the top" : "water through the mouth"
-  }).addHeating(filled);
-  if (stoppered2 > 0) events.add("unstop", opening);
-  events.add("mouth-full", entered === void 0 ? void 0 : opening + entered).add("full", full === void 0 ? void 0 : opening + full).add("peak", opening + ended.timeOfPeak);
+  const system = new CoolingVessel(cooling, detail === "trace");
+  const state3 = coolingStart(system, filled, gas);
+  recorder?.beginCooling(filled.sealing, system);
+  const ended = coolSealed(system, state3, {
+    tolerance,
+    soft: true,
+    coolDelay: poured ? n.coolDelay : 0,
+    record: recorder?.cooling
+  });
+  const lost = Math.max(0, state3[COOLING.lost]);
+  const stretch = stretchAt(rubber, lost * vessel.capacity);
+  const slack = balloonVolume(rubber, 1) / vessel.capacity;
+  const roundAt = ended.whenLost(Math.max(SEEN, slack * ROUND * ROUND * ROUND));
+  const inside = ended.whenLost(SEEN);
+  const burst = stretch >= rubber.burst;
+  const at4 = /* @__PURE__ */ __name((time) => time === void 0 ? void 0 : filled.sealing + time, "at");
+  const events = new EventList({ seal: "balloon on", critical: "goes in" }).addHeating(filled).add("critical", at4(inside)).add("round", at4(roundAt));
   const simulation = {
-    results: { ...results27, ...more },
+    results: {
+      ...resultsAtSeal(plan3, filled, gas, temperature),
+      ...forcesOf(vessel.upperArea + vessel.crossSection, room.pressure, ended.peakDifference),
+      criticalPressureDifference: hump(rubber),
+      balloonInside: lost * vessel.capacity,
+      balloonShare: lost,
+      balloonAcross: stretch * 2 * rubber.radius,
+      skinPressure: skinPressure(rubber, stretch),
+      glassChill: poured ? Math.max(0, filled.wall - temperature) : 0,
+      ...inside !== void 0 && { hush: inside },
+      ...roundAt !== void 0 && { timeToRound: roundAt },
+      giveUpTime: ended.end
+    },
     events: events.sorted(),
-    outcome,
+    outcome: burst ? "bursts" : roundAt !== void 0 ? "in" : inside !== void 0 ? "limp" : "stays",
     details: {
       ...detailsAtSeal(plan3, filled),
-      timeOfPeak: opening + ended.timeOfPeak,
-      pool,
-      opening,
-      bathTemperature: mouth.waterTemperature,
-      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
-      ...entered !== void 0 && { goneAt: opening + entered }
+      timeOfPeak: filled.sealing + ended.timeOfPeak,
+      pool: cooling.pool,
+      bathTemperature: temperature,
+      ...inside !== void 0 && { goneAt: filled.sealing + inside }
     }
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
+__name(simulate3, "simulate");
 
-// core/mechanisms/rinse.ts
-var FILM = 0.03;
-function rinse(plan3) {
-  const { vessel, room, temperature, times: times3, contact, saturation } = plan3;
-  const area = vessel.upperArea + vessel.crossSection;
-  const wallCapacity = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness * area;
-  const water = plan3.volume * quickLiquidDensity(Math.min(temperature, 372));
-  const film = FILM * area;
-  const displaced = Math.min(1, plan3.volume / vessel.capacity);
-  let wall = room.temperature;
-  let vapourShare = room.vapourFraction;
-  for (let i = 0; i < times3; i++) {
-    const common2 = (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity);
-    wall += contact * (common2 - wall);
-    const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced;
-    const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall);
-    const shareAt = (t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure);
-    let low = room.temperature;
-    let high = wall;
-    for (let step = 0; step < 40; step++) {
-      const middle = (low + high) / 2;
-      const needed2 = Math.max(0, shareAt(middle) - afterPouring) * moles * WATER_MOLAR_MASS * quickLatentHeat(middle);
-      if (wallCapacity * (wall - middle) > needed2) low = middle;
-      else high = middle;
-    }
-    wall = high;
-    vapourShare = Math.max(afterPouring, shareAt(wall));
-  }
-  return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) };
-}
-
-// core/catalogue/steam/rinsed.ts
-var carried2 = new Float64Array(4);
-function fillByRinsing(vessel, room, rinsing, tolerance, recorder) {
-  const rinsed = rinse({ vessel, room, ...rinsing, volume: Math.min(rinsing.volume, vessel.capacity) });
-  carried2[TRANSFER.wall] = rinsed.wall;
-  carried2[TRANSFER.pool] = rinsed.wall;
-  carried2[TRANSFER.waterMass] = rinsed.film;
-  carried2[TRANSFER.airMoles] = rinsed.airMoles;
-  recorder?.beginTransfer(0);
-  transfer(
-    {
-      vessel,
-      room,
-      duration: rinsing.delay,
-      uprightShare: rinsing.uprightShare,
-      moved: rinsing.moved,
-      airLayerFactor: rinsing.airLayerFactor,
-      surfaceConductance: rinsing.surfaceConductance
-    },
-    carried2,
-    tolerance,
-    recorder?.transfer
-  );
-  return {
-    wall: carried2[TRANSFER.wall],
-    liquid: carried2[TRANSFER.pool],
-    waterMass: carried2[TRANSFER.waterMass],
-    airMoles: carried2[TRANSFER.airMoles],
-    timeOfLifting: 0,
-    sealing: rinsing.delay,
-    overheat: rinsed.wall
-  };
-}
-
-// core/catalogue/steam/bottle-fill/simulate.ts
-var GAP_CONTRACTION = 0.61;
-var STOPPERING = 0.5;
-var FULL = 0.85;
-var SEEN = 0.08;
-var bottleOf = ({ numbers: n }) => cylinderVessel(
-  {
-    capacity: n.vesselVolume,
-    diameter: n.vesselDiameter,
-    height: n.vesselHeight,
-    wallThickness: n.wallThickness,
-    mouthDiameter: n.neckDiameter
-  },
-  SOLIDS.glass
-);
-function throttledEntry(loss, mouth, clearance) {
-  const ratio = mouth / (4 * clearance * GAP_CONTRACTION);
-  return loss + ratio * ratio;
-}
-var bottleHeating = (values, vessel = bottleOf(values)) => ({
-  ...heatingPlan(values, vessel),
-  ...values.choices.fillMethod === "microwave" && { totalTime: values.numbers.ovenTime }
-});
-function fill(values, vessel, tolerance, recorder) {
-  const n = values.numbers;
-  const { fillMethod } = values.choices;
-  const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime;
-  const waiting = fillMethod === "microwave" ? n.ovenWait : 0;
-  const open = hand + waiting;
-  const upright = (waiting + n.uprightShare * hand) / open;
-  if (fillMethod === "flame" || fillMethod === "microwave") {
-    return fillByBoiling(
-      bottleHeating(values, vessel),
-      { duration: open, uprightShare: upright, moved: true },
-      n.surfaceConductance,
-      tolerance,
-      recorder
-    );
-  }
-  const room = roomOf(values, vessel);
-  return fillByRinsing(
-    vessel,
-    room,
-    {
-      volume: vessel.capacity,
-      temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room),
-      times: fillMethod === "rinse-twice" ? 2 : 1,
-      contact: n.rinseContact,
-      saturation: n.filmSaturation,
-      delay: open,
-      moved: true,
-      uprightShare: n.uprightShare,
-      airLayerFactor: n.airLayerFactor,
-      surfaceConductance: n.surfaceConductance
-    },
-    tolerance,
-    recorder
-  );
-}
-var glassMass = (vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection);
-function simulate6(values, detail, refinement = 1) {
-  const n = values.numbers;
-  const vessel = bottleOf(values);
-  const room = roomOf(values, vessel);
-  const rinsed = values.choices.fillMethod.startsWith("rinse");
-  const recorder = detail === "trace" ? new TraceRecorder({ vessel, room }, rinsed ? "carry" : "heat", "fill") : void 0;
-  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder);
-  const bathTemperature = heldBelowBoiling(n.bathTemperature, room);
-  const inNeck = Math.min(n.mouthDepth, n.neckLength);
-  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck));
-  return runDipped(
-    {
-      plan: { vessel, room },
-      filled,
-      pool: filled.waterMass * n.poolRetained,
-      stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0,
-      carriedStoppered: n.transferTime + (values.choices.stopperPlace === "air" ? n.stopperTime : 0),
-      longest: 60,
-      surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
-      cooling: {
-        vessel,
-        room,
-        coolant: {
-          temperature: bathTemperature,
-          area,
-          throughBase: 0,
-          conductance: throughWall(
-            vessel,
-            n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))
-          )
-        },
-        mouth: {
-          depth: n.mouthDepth,
-          plungeSpeed: n.plungeSpeed,
-          waterTemperature: bathTemperature,
-          passage: n.neckLength,
-          entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
-          jet: {
-            water: bathTemperature,
-            diameter: vessel.mouthDiameter,
-            stanton: n.jetStanton,
-            sprayContact: n.sprayContact,
-            splashWeber: n.splashWeber
-          }
-        },
-        airLayerFactor: n.airLayerFactor,
-        surfaceConductance: n.surfaceConductance
-      }
-    },
-    detail,
-    refinement,
-    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
-      const energy = blowEnergy({
-        pull: peakPull,
-        grip: n.grip,
-        impulse: inflowImpulse,
-        clearance: n.mouthClearance,
-        mass: glassMass(vessel)
-      });
-      const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit;
-      const outcome = cracks ? "crack" : fillFraction >= FULL ? "fill" : fillFraction >= SEEN ? "part" : "nothing";
-      return { outcome, more: { blowEnergy: energy } };
-    },
-    recorder
-  );
-}
+// core/catalogue/steam/balloon-into-flask/drawing.ts
+var drawing3 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
+  shape: "flask",
+  closure: "balloon",
+  cooling: values.choices.coolingMethod,
+  heat: "flame",
+  diameter: flaskOf(values).diameter,
+  height: flaskOf(values).height,
+  mouth: values.numbers.mouthDiameter,
+  capacity: values.numbers.vesselVolume,
+  slackBalloon: balloonVolume(rubberOf(values), 1)
+}), "drawing");
 
 // core/catalogue/steam/checks.ts
 function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") {
@@ -7510,15 +6357,17 @@ function capacityFits({ numbers: n }, enclosed, by = "its diameter and height") 
     }
   ] : [];
 }
-function belowBoiling({ numbers: n }, ...inputs32) {
+__name(capacityFits, "capacityFits");
+function belowBoiling({ numbers: n }, ...inputs33) {
   const boiling = saturationTemperature(n.stationPressure);
-  return inputs32.filter((input) => n[input] >= boiling).map((input) => ({
+  return inputs33.filter((input) => n[input] >= boiling).map((input) => ({
     input,
     message: say`given ${asTemperature(n[input], { digits: 4 })}; accepted: below
         ${asTemperature(boiling, { digits: 4, toward: "below" })}, where water boils at
         ${asPressure(n.stationPressure, { digits: 4 })}`
   }));
 }
+__name(belowBoiling, "belowBoiling");
 function waterFits({ numbers: n }, vessel) {
   return n.waterCharge > 0.95 * n.vesselVolume ? [
     {
@@ -7531,13 +6380,14 @@ function waterFits({ numbers: n }, vessel) {
     }
   ] : [];
 }
-var brimful = ({ numbers: n }) => n.waterCharge > 1.01 * n.vesselVolume ? [
+__name(waterFits, "waterFits");
+var brimful = /* @__PURE__ */ __name(({ numbers: n }) => n.waterCharge > 1.01 * n.vesselVolume ? [
   {
     input: "waterCharge",
     message: say`given ${asVolume(n.waterCharge, { digits: 4 })}; accepted: at most
             ${asVolume(n.vesselVolume, { digits: 4, toward: "below" })}, the whole bottle`
   }
-] : [];
+] : [], "brimful");
 function atMost({ numbers: n }, input, limit, words) {
   return over(n[input], n[limit]) ? [
     {
@@ -7547,6 +6397,7 @@ function atMost({ numbers: n }, input, limit, words) {
     }
   ] : [];
 }
+__name(atMost, "atMost");
 function thinWall({ numbers: n }, diameter) {
   return n.wallThickness / diameter > 0.05 ? [
     {
@@ -7556,6 +6407,7 @@ function thinWall({ numbers: n }, diameter) {
     }
   ] : [];
 }
+__name(thinWall, "thinWall");
 function glassWall({ numbers: n }) {
   const most = n.vesselDiameter / 10;
   return n.wallThickness > most ? [
@@ -7566,11 +6418,12 @@ function glassWall({ numbers: n }) {
     }
   ] : [];
 }
+__name(glassWall, "glassWall");
 
 // core/catalogue/steam/inputs.ts
 var CELSIUS2 = 273.15;
 var ASSUMED = "assumption, to be narrowed by past runs";
-var knockDown = ({ choices }) => choices.vesselCondition === "dented" ? 0.45 : 0.75;
+var knockDown = /* @__PURE__ */ __name(({ choices }) => choices.vesselCondition === "dented" ? 0.45 : 0.75, "knockDown");
 var QUANTITIES = defineInputs([
   {
     id: "vesselVolume",
@@ -8145,7 +6998,7 @@ var QUANTITIES = defineInputs([
     quantity: "flow",
     units: ["L/min", "gal/min"],
     group: "cooling",
-    default: ({ choices }) => (choices.coolingMethod === "spray" ? 8 : choices.coolingMethod === "sprinkle" ? 3 : 12) * 1e-3 / 60,
+    default: /* @__PURE__ */ __name(({ choices }) => (choices.coolingMethod === "spray" ? 8 : choices.coolingMethod === "sprinkle" ? 3 : 12) * 1e-3 / 60, "default"),
     range: [5e-5 / 60, 0.2 / 60],
     usual: [5e-4 / 60, 0.03 / 60],
     spread: { shape: "lognormal", relative: 0.25 },
@@ -8252,7 +7105,7 @@ var QUANTITIES = defineInputs([
     quantity: "temperatureDifference",
     units: ["K", "degF"],
     group: "coefficient",
-    default: ({ choices }) => USUAL_CHILL[choices.glassKind] ?? USUAL_CHILL["soda-lime"],
+    default: /* @__PURE__ */ __name(({ choices }) => USUAL_CHILL[choices.glassKind] ?? USUAL_CHILL["soda-lime"], "default"),
     range: [20, 400],
     usual: [40, 250],
     spread: { shape: "lognormal", relative: CHILL_SPREAD },
@@ -8350,11 +7203,162 @@ function quantity(id, changes = {}) {
   const shared = QUANTITIES.find((i) => i.id === id);
   return { ...shared, ...changes, id };
 }
+__name(quantity, "quantity");
 function choice(id, changes = {}) {
   const shared = CHOICES[CHOICES.findIndex((i) => i.id === id)];
   return { ...shared, ...changes, id };
 }
-var quantities = (...ids2) => ids2.map((id) => quantity(id));
+__name(choice, "choice");
+var quantities = /* @__PURE__ */ __name((...ids2) => ids2.map((id) => quantity(id)), "quantities");
+
+// core/catalogue/steam/balloon-into-flask/inputs.ts
+var FLAT_BEARS = 1e4;
+var LEAST_MOUTH = 0.25;
+var inputs3 = defineInputs([
+  ...ROOM_INPUTS,
+  quantity("vesselVolume", { default: 5e-4, range: [1e-4, 5e-3], usual: [25e-5, 1e-3] }),
+  quantity("mouthDiameter", { name: "neck across", default: 0.028, range: [0.01, 0.1], usual: [0.02, 0.04] }),
+  choice("glassKind", { default: "borosilicate" }),
+  FLASK_BOTTOM,
+  GLASS_STATE,
+  quantity("wallThickness", {
+    name: "glass thickness",
+    default: 16e-4,
+    range: [5e-4, 6e-3],
+    usual: [1e-3, 3e-3],
+    spread: { shape: "normal", relative: 0.15 }
+  }),
+  slackBalloon(0.06),
+  quantity("waterCharge", {
+    name: "water in the flask",
+    default: 2e-5,
+    range: [3e-6, 1e-3],
+    usual: [1e-5, 1e-4],
+    lever: [-1e-5, 2e-5]
+  }),
+  quantity("chargeTemperature", { default: 273.15 + 40 }),
+  quantity("heaterPower", { default: 600 }),
+  quantity("heatingEfficiency", { default: 0.35 }),
+  quantity("purgeTime", { default: 45, usual: [0, 180], lever: [-20, 20, 60] }),
+  quantity("sealDelay", {
+    name: "off the heat to balloon on",
+    default: 8,
+    range: [1, 300],
+    usual: [3, 30],
+    lever: [-3, 5, 15]
+  }),
+  quantity("coolDelay", { name: "balloon on to cold water", default: 5, usual: [1, 60] }),
+  {
+    ...choice("coolingMethod"),
+    default: "still-air",
+    choices: [
+      { id: "still-air", name: "leaving it in the room\u2019s air" },
+      { id: "pour", name: "pouring water over it" }
+    ]
+  },
+  quantity("bathTemperature", { name: "water poured", default: 303.15, usual: [288.15, 323.15] }),
+  quantity("coolantFlow"),
+  ...quantities("purgeMixing", "plumeVapourFraction", "heaterLimit", "airLayerFactor", "surfaceConductance"),
+  ...quantities("wettedFactor", "bathTransferFactor", "shockLimit"),
+  coefficient(
+    "crowding",
+    "share of the flask that a balloon can fill",
+    "%",
+    0.92,
+    [0.5, 1],
+    [0.85, 0.97],
+    { shape: "triangular", below: 0.07, above: 0.05 },
+    "a round balloon in a round flask leaves room at neck and bottom; assumption"
+  ),
+  ...RUBBER
+]);
+var check3 = /* @__PURE__ */ __name((values) => {
+  const { numbers: n, choices } = values;
+  const most = hump(rubberOf(values));
+  return [
+    ...choices.coolingMethod === "pour" ? bearsTheChill(values, "bathTemperature") : [],
+    ...soundGlass(values),
+    ...thickEnough(values),
+    ...choices.flaskBottom === "flat" && most > FLAT_BEARS ? [
+      {
+        input: "flaskBottom",
+        message: say`given "flat"; refused: this balloon can hold ${asPressure(most, { digits: 3 })} against the
+              room, and a flat bottom is not trusted with more than ${asPressure(FLAT_BEARS, {
+          digits: 3
+        })}; accepted: round, or a larger, thinner balloon`
+      }
+    ] : [],
+    ...n.mouthDiameter < LEAST_MOUTH * n.balloonSlack ? [
+      {
+        input: "mouthDiameter",
+        message: say`given ${asLength(n.mouthDiameter, { digits: 4 })}; accepted: at least
+              ${asLength(LEAST_MOUTH * n.balloonSlack, { digits: 4, toward: "above" })}, a quarter of the slack
+              balloon, or it sticks in the neck and the flask stands under vacuum`
+      }
+    ] : [],
+    ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
+    ...waterFits(values, "flask")
+  ];
+}, "check");
+
+// core/mechanisms/difference-by-cause.ts
+function differenceByCause(change) {
+  const [before, after] = change.temperatures;
+  const rows = { cooling: change.amount * (before - after) / change.volume };
+  let amount = change.amount;
+  for (const [place, gone] of Object.entries(change.gone)) {
+    rows[place] = gone * after / change.volume;
+    amount -= gone;
+  }
+  const squeezed = change.volume - change.inflow;
+  rows.inflow = amount * after * (1 / change.volume - 1 / squeezed);
+  rows.crush = amount * after * (1 / squeezed - 1 / (squeezed - change.lost));
+  return rows;
+}
+__name(differenceByCause, "differenceByCause");
+
+// core/catalogue/steam/ledger.ts
+var CAUSES = {
+  wall: "steam condensing on the cold wall",
+  water: "steam condensing on water inside, less what it gave off",
+  fog: "steam turning to fog",
+  cooling: "the gas getting colder",
+  leak: "air that leaked in (gives back)",
+  inflow: "room taken by water that came in (gives back)",
+  crush: "room lost by caving in (gives back)"
+};
+var steamLedger = /* @__PURE__ */ __name((moment, causes = {}) => (simulation) => ledgerOf(simulation, moment, { ...CAUSES, ...causes }), "steamLedger");
+function ledgerOf({ trace, details }, words, causes) {
+  if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
+  const sealing = details.sealing;
+  const moment = details.goneAt ?? details.timeOfPeak;
+  const first = indexAt(trace.time, sealing);
+  const now = Math.max(first, indexAt(trace.time, moment));
+  const c = trace.columns;
+  const steam = c.steamMass[first];
+  const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT;
+  const temperatures = [c.gasTemperature[first], c.gasTemperature[now]];
+  const volume = amount * temperatures[0] / c.pressure[first];
+  const lost = c.volumeLost[now] * details.capacity;
+  const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT;
+  const volumeNow = remaining * temperatures[1] / c.pressure[now];
+  const gone = {
+    wall: c.condensedOnWall[now] * WATER_GAS_CONSTANT,
+    water: c.condensedOnWater[now] * WATER_GAS_CONSTANT,
+    fog: c.condensedAsFog[now] * WATER_GAS_CONSTANT,
+    leak: (c.airMass[first] - c.airMass[now]) * AIR_GAS_CONSTANT
+  };
+  const total = (steam - c.steamMass[now]) * WATER_GAS_CONSTANT;
+  gone.water += total - gone.wall - gone.water - gone.fog;
+  const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone });
+  const order = ["wall", "water", "fog", "cooling", ...rows.leak !== 0 ? ["leak"] : [], "inflow", "crush"];
+  return {
+    moment: details.goneAt === void 0 ? "at its greatest" : words,
+    rows: order.map((id) => ({ id, cause: causes[id], pressure: rows[id] })),
+    difference: c.pressure[first] - c.pressure[now]
+  };
+}
+__name(ledgerOf, "ledgerOf");
 
 // core/catalogue/steam/results.ts
 var RESULTS = [
@@ -8395,7 +7399,2393 @@ var RESULTS = [
   { id: "peakGaugePressure", name: "greatest overpressure", quantity: "pressure", units: ["kPa", "psi"] },
   { id: "timeToPop", name: "pops back after", quantity: "time", units: ["s", "s"], measuredBy: HUSH }
 ];
-var steamResults = (...ids2) => ids2.map((id) => RESULTS[RESULTS.findIndex((r) => r.id === id)]);
+var steamResults = /* @__PURE__ */ __name((...ids2) => ids2.map((id) => RESULTS[RESULTS.findIndex((r) => r.id === id)]), "steamResults");
+
+// core/catalogue/steam/balloon-into-flask/outcomes.ts
+var logged3 = {
+  used: ["waterCharge", "purgeTime", "sealDelay", "balloonSlack"],
+  seen: ["hush", "timeToRound", "balloonAcross", "timeToPlume"]
+};
+var results3 = [
+  ...steamResults(
+    "boilingTemperature",
+    "timeToBoil",
+    "timeToPlume",
+    "timeToDry",
+    "waterLeft",
+    "residualAirFraction",
+    "steamMass"
+  ),
+  ...steamResults("peakPressureDifference", "floorPressure", "outsideForce", "peakNetForce", "hush"),
+  result("criticalPressureDifference", "difference that stretches it at first", "kPa"),
+  result("timeToRound", "round inside after", "s"),
+  result("balloonInside", "air in the balloon, inside the flask", "mL"),
+  result("balloonShare", "share of the flask that it takes", "%"),
+  result("balloonAcross", "balloon across, inside", "cm"),
+  result("skinPressure", "its skin holds in the end", "kPa"),
+  ...steamResults("glassChill", "giveUpTime")
+];
+var outcomes3 = [
+  {
+    id: "in",
+    look: "gone",
+    name: "goes in and swells",
+    sentence: "The balloon is pushed through the neck, inside out, and swells inside the flask."
+  },
+  { id: "limp", look: "partly", name: "hangs in limp", sentence: "It is pushed in and hangs there, not blown up." },
+  { id: "stays", look: "nothing", name: "stays out", sentence: "The balloon dips a little and stays where it is." },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "It bursts inside, and air rushes in." }
+];
+var ledger3 = steamLedger("when the balloon shows inside", {
+  wall: "steam condensing on the glass",
+  crush: "room taken by the balloon (gives back)"
+});
+var sizes3 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false), "sizes");
+
+// core/catalogue/steam/balloon-into-flask/procedure.ts
+var shelf3 = [
+  { step: "charge", kind: "vessel", shapes: ["flask"], materials: ["glass"], capacity: [1e-4, 5e-3] },
+  { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
+];
+var procedure3 = [
+  {
+    id: "charge",
+    hazards: ["glass-under-difference"],
+    parts: [
+      "Put ",
+      { input: "waterCharge" },
+      " of water at ",
+      { input: "chargeTemperature" },
+      " into a ",
+      { input: "vesselVolume" },
+      " flask, ",
+      { input: "flaskBottom" },
+      ", of ",
+      { input: "glassKind" },
+      ", ",
+      { input: "glassState" },
+      ", ",
+      { input: "wallThickness" },
+      " thick, its neck ",
+      { input: "mouthDiameter" },
+      " across. Have a balloon ready, ",
+      { input: "balloonSlack" },
+      " across before it stretches, blown up once and let out."
+    ]
+  },
+  {
+    id: "heat",
+    hazards: ["heat", "flame", "scald"],
+    marks: ["heat-on", "plume"],
+    parts: [
+      "Leave it open. Heat it at ",
+      { input: "heaterPower" },
+      " (",
+      { input: "heatingEfficiency" },
+      " gets in) until steam comes steadily from the neck."
+    ],
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
+  },
+  {
+    id: "purge",
+    hazards: ["heat"],
+    parts: ["Let it boil on for ", { input: "purgeTime" }, "."],
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
+  },
+  {
+    id: "off",
+    hazards: ["heat", "scald"],
+    marks: ["lifted"],
+    parts: ["Heat off, and the flask off the heat, with a clamp or gloves, onto a cork mat."]
+  },
+  {
+    id: "cover",
+    hazards: ["closed-hot-vessel", "scald"],
+    marks: ["sealed"],
+    parts: [
+      "Only when it no longer boils, and within ",
+      { input: "sealDelay" },
+      " of the heat, stretch the balloon over the neck, empty and hanging down outside. Hands off."
+    ],
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
+  },
+  {
+    id: "cool",
+    hazards: ["chilled-glass"],
+    marks: ["gone"],
+    parts: /* @__PURE__ */ __name(({ choices }) => choices.coolingMethod === "pour" ? [
+      "After ",
+      { input: "coolDelay" },
+      " cool it by ",
+      { input: "coolingMethod" },
+      ", ",
+      { input: "coolantFlow" },
+      " at ",
+      { input: "bathTemperature" },
+      ", from an arm\u2019s length, the screen between. Hush."
+    ] : ["Cool it by ", { input: "coolingMethod" }, ", nobody\u2019s hand near it. Hush."], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToRound ?? s.results.giveUpTime, "duration")
+  }
+];
+var kit3 = /* @__PURE__ */ __name(({ choices }) => [
+  "flask of heat-proof glass, sound",
+  "balloons, blown up once and let out",
+  "heater",
+  "clamp or heat-proof gloves",
+  "cork mat",
+  "screen",
+  "goggles for all",
+  ...choices.coolingMethod === "pour" ? ["jug and tray"] : [],
+  "clock"
+], "kit");
+var ready = /* @__PURE__ */ __name((values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s), "ready");
+
+// core/catalogue/steam/balloon-into-flask/teaching.ts
+var teaching3 = {
+  wrongIdea: {
+    idea: "The empty flask sucks the balloon in.",
+    answer: "Nothing in the flask can pull. The air of the room pushes in whatever the steam no longer holds out."
+  },
+  before: ["Where will the balloon go, and why?", "What fills a balloon when nobody blows?"],
+  after: ["Whose air is in the balloon?", "How could you get it out again without touching it?"],
+  elsewhere: [
+    "Lids that dip on jars of jam as they cool.",
+    "Lungs: the chest makes room, and the room\u2019s air comes in.",
+    "The hollow in the lid of a lunch box from the microwave."
+  ]
+};
+var why3 = /* @__PURE__ */ __name((values, { results: r, outcome }) => {
+  const lines = [
+    say`When the balloon goes on, ${asShare(r.residualAirFraction)} of the gas is air and the rest steam. Steam that
+      turns to water leaves room; the room’s air fills it at once, through the balloon.`
+  ];
+  if (r.timeToRound !== void 0)
+    lines.push(
+      say`It is round after ${asTime(r.timeToRound)} and ends ${asLength(r.balloonAcross)} across, with
+        ${asVolume(r.balloonInside)} of the room’s air in it; its skin holds ${asPressure(r.skinPressure)} of the
+        room’s pressure back.`
+    );
+  else if (outcome === "limp")
+    lines.push(
+      say`There is room for ${asVolume(r.balloonInside)} only: it hangs in without being stretched. Air that was left
+        in the flask does not condense.`
+    );
+  else if (outcome === "stays")
+    lines.push("It was nearly all air: that shrinks a little as it cools, and no more. Let it boil longer.");
+  if (values.choices.coolingMethod === "still-air")
+    lines.push("The room\u2019s air cools the glass, and that sets the pace; water over the glass would be quicker.");
+  return lines;
+}, "why");
+var explanation3 = /* @__PURE__ */ __name((_values, { results: r }) => [
+  {
+    from: 7,
+    text: "The flask was full of steam. It cooled and turned to a few drops, and the flask was nearly empty. The air of the room wants in, but the balloon is in the way: so the air pushes it inside."
+  },
+  {
+    from: 11,
+    text: say`Steam takes over a thousand times as much room as its water. When it condenses, hardly anything is left
+      to push back, and the room’s air pushes the balloon in: ${asVolume(r.balloonInside)} of it.`
+  },
+  {
+    from: 14,
+    text: say`The pressure inside hardly falls, because the balloon gives way: never more than
+      ${asPressure(r.peakPressureDifference)} below the room. What falls is the amount of gas. A stiff flask with a
+      stopper would hold out and come close to ${asPressure(r.floorPressure)}.`
+  },
+  {
+    from: 16,
+    text: say`In balance p(inside) = p(room) − p(skin). The skin’s pressure rises to a hump of
+      ${asPressure(r.criticalPressureDifference)} and falls again, so that past the hump the balloon jumps to its
+      full size; the air left behind, ${asShare(r.residualAirFraction)} of the gas, keeps the rest of the flask.`
+  }
+], "explanation");
+
+// core/catalogue/steam/balloon-into-flask/index.ts
+var balloonIntoFlask = defineDemonstration({
+  id: "balloon-into-flask",
+  name: "Balloon into a flask",
+  summary: "A balloon over the neck of a boiled-out flask is pushed in, inside out, and swells there.",
+  noun: ["flask", "flasks"],
+  people: { performs: 18, watches: 8 },
+  gates: gates3,
+  cautions: cautions3,
+  afterFailure: afterFailure3,
+  gallery: {
+    family: "steam",
+    effect: "The balloon dips, slips through the neck inside out, and blows itself up in the flask.",
+    topics: ["condensation", "air pressure", "change of state", "particle model"],
+    ages: [8, 16]
+  },
+  hushWords: { inside: "air in the flask", strength: "the skin gives way here" },
+  results: results3,
+  suspects: STEAM_SUSPECTS,
+  wanted: "in",
+  columns: COLUMNS3,
+  simulate: simulate3,
+  inputs: inputs3,
+  check: check3,
+  logged: logged3,
+  outcomes: outcomes3,
+  ledger: ledger3,
+  sizes: sizes3,
+  shelf: shelf3,
+  procedure: procedure3,
+  kit: kit3,
+  ready,
+  drawing: drawing3,
+  teaching: teaching3,
+  why: why3,
+  explanation: explanation3
+});
+
+// core/catalogue/motion/balloon-line/cautions.ts
+var gates4 = [
+  { step: "line", text: "Line over head height and marked with paper.", guards: [] },
+  {
+    step: "blow",
+    text: "A clean mouthpiece for each; nobody\u2019s face at the balloon or at the line\u2019s end.",
+    guards: ["burst", "projectile"]
+  }
+];
+var cautions4 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
+  {
+    id: "line",
+    step: "line",
+    severity: "usual",
+    covers: ["projectile"],
+    hazard: "A tight line at neck height; a straw\u2019s end at eye height.",
+    control: "Above head height, marked with paper; away when done."
+  },
+  balloons("blow", 5),
+  bursts("The balloon", risk.share("bursts"), "blow")
+), "cautions");
+var afterFailure4 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
+  standBack("Hands and faces away from line and balloon."),
+  pressureOff("Let the rest of its air out."),
+  near(outcome === "bursts" ? "Pick up every piece of rubber." : "Does the straw run freely when pushed by hand?"),
+  next(
+    outcome === "bursts" ? "Less air; a fresh balloon." : (outcome === "short" ? "It ran out of air: a shorter line, a smoother one" : "A short piece of wide straw in the neck keeps it open") + "; more air, but well under where it bursts; tape it closer to the line."
+  )
+], "afterFailure");
+
+// core/mechanisms/flight.ts
+var TOLERANCE = 1e-3;
+var LONGEST = 120;
+var SIZE = 4;
+var dragOf = /* @__PURE__ */ __name(({ density, drag, area, mass }) => density * drag * area / (2 * mass), "dragOf");
+function fly(flyer, state3, tolerance, onStep) {
+  const k = dragOf(flyer);
+  const speed = Math.sqrt(state3[0] * state3[0] + state3[1] * state3[1]);
+  const ended = integratorOf(SIZE).run(
+    {
+      size: SIZE,
+      totals: 2,
+      scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
+      derivatives(_t, s, slope) {
+        const [u, v] = [s[0], s[1]];
+        const fast = Math.sqrt(u * u + v * v);
+        slope[0] = -k * fast * u;
+        slope[1] = -k * fast * v - GRAVITY;
+        slope[2] = u;
+        slope[3] = v;
+      }
+    },
+    state3,
+    0,
+    LONGEST,
+    {
+      tolerance,
+      firstStep: Math.min(0.05, 0.1 / (k * speed + 0.5)),
+      between: onStep ? 1 : 0,
+      onStep,
+      peaks: [{ id: "height", value: /* @__PURE__ */ __name((_, s) => s[3], "value") }],
+      events: [{ id: "ground", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[3], "value") }]
+    }
+  );
+  return { time: ended.time, highest: ended.peaks.height.value };
+}
+__name(fly, "fly");
+function reach(flyer, speed, rise, height) {
+  if (!(speed > 0) || height <= 0 && rise <= 0) return 0;
+  const state3 = Float64Array.of(speed * Math.sqrt(1 - rise * rise), speed * rise, 0, height);
+  fly(flyer, state3, TOLERANCE);
+  return state3[2];
+}
+__name(reach, "reach");
+var DIRECTIONS = [0, 0.2, 0.4, 0.6, 0.75];
+function longestReach(flyer, speed, height) {
+  const reaches = DIRECTIONS.map((rise) => reach(flyer, speed, rise, height));
+  const best2 = reaches.indexOf(Math.max(...reaches));
+  if (best2 === 0 || best2 === DIRECTIONS.length - 1) return reaches[best2];
+  const [a, b, c] = [best2 - 1, best2, best2 + 1].map((i) => DIRECTIONS[i]);
+  const [ya, yb, yc] = [best2 - 1, best2, best2 + 1].map((i) => reaches[i]);
+  const left = (yb - ya) / (b - a);
+  const right = (yc - yb) / (c - b);
+  const bend = (right - left) / (c - a);
+  if (!(bend < 0)) return yb;
+  const at4 = (a + b) / 2 - left / (2 * bend);
+  return Math.max(yb, ya + left * (at4 - a) + bend * (at4 - a) * (at4 - b));
+}
+__name(longestReach, "longestReach");
+function straightUp(flyer, speed, tolerance, onStep) {
+  if (!(speed > 0)) return { rise: 0, time: 0 };
+  const { time, highest } = fly(
+    flyer,
+    Float64Array.of(0, speed, 0, 0),
+    tolerance,
+    onStep && ((t, s) => onStep(t, Math.max(0, s[3])))
+  );
+  return { rise: highest, time };
+}
+__name(straightUp, "straightUp");
+var ballArea = /* @__PURE__ */ __name((diameter) => Math.PI * diameter * diameter / 4, "ballArea");
+var BALL_DRAG = 0.47;
+
+// core/mechanisms/on-a-line.ts
+var LINE = { place: 0, speed: 1, impulse: 2, inner: 3 };
+function runAlong(run, tolerance, record) {
+  const { inner, thrust, slope: back, friction, inertia, drag, length: length2, longest } = run;
+  const size = LINE.inner + inner.start.length;
+  const state3 = Float64Array.of(0, 0, 0, ...inner.start);
+  let moving = thrust(state3) - back > friction(state3);
+  const spare = /* @__PURE__ */ __name((s) => thrust(s) - back - friction(s), "spare");
+  const system = {
+    size,
+    scale: Float64Array.of(0.01 * length2, 0.05, 1e-3, ...inner.scale),
+    dependsOnTime: inner.dependsOnTime ?? false,
+    derivatives(time2, s, slope) {
+      inner.rates(time2, s, slope);
+      const push = thrust(s);
+      slope[LINE.impulse] = push;
+      if (!moving) {
+        slope[LINE.place] = slope[LINE.speed] = 0;
+        return;
+      }
+      const speed = s[LINE.speed];
+      slope[LINE.place] = speed;
+      slope[LINE.speed] = (spare(s) - drag(s) * speed * Math.abs(speed)) / inertia(s);
+    }
+  };
+  const end = { id: "end", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[LINE.place] - length2, "value") };
+  const stops = { id: "stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[LINE.speed], "value") };
+  const starts = { id: "starts", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => spare(s), "value") };
+  const spent = { id: "spent", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => run.spent(s, t) ? 1 : -1, "value") };
+  const occurrences = [];
+  const thrustAtFirst = thrust(state3);
+  const peaks = {};
+  let fastest = 0;
+  let time = 0;
+  let stopped;
+  while (time < longest) {
+    if (!moving && run.spent(state3, time)) break;
+    const until = Math.min(longest, run.turns?.find((t) => t > time) ?? longest);
+    const stage = integratorOf(size).run(system, state3, time, until, {
+      tolerance,
+      firstStep: 2e-3,
+      explicitSteps: 20,
+      events: [...run.events ?? [], ...moving ? [end, stops] : [starts, spent]],
+      peaks: [{ id: "speed", value: /* @__PURE__ */ __name((_, s) => s[LINE.speed], "value") }, ...run.peaks ?? []],
+      between: record ? 1 : 0,
+      onStep: record
+    });
+    time = stage.time;
+    fastest = Math.max(fastest, stage.peaks.speed.value);
+    for (const { id } of run.peaks ?? []) peaks[id] = Math.max(peaks[id] ?? -Infinity, stage.peaks[id].value);
+    occurrences.push(...stage.occurrences);
+    stopped = stage.stoppedBy;
+    if (stopped === "end" || stopped === "spent") break;
+    if (stopped === "stops") {
+      moving = false;
+      state3[LINE.speed] = 0;
+    } else if (stopped === "starts") moving = true;
+  }
+  return { time, state: state3, arrived: stopped === "end", fastest, thrustAtFirst, occurrences, peaks };
+}
+__name(runAlong, "runAlong");
+
+// core/catalogue/motion/balloon-line/simulate.ts
+var COLUMNS4 = [
+  ...GAS_COLUMNS,
+  { id: "place", name: "along the line", quantity: "length" },
+  { id: "speed", name: "speed", quantity: "speed" },
+  { id: "balloonAcross", name: "balloon across", quantity: "length" },
+  { id: "left", name: "air left of the blown-in", quantity: "fraction" }
+];
+var LONG_STRETCH = 3;
+var LONG_PRESSURE = 0.75;
+var EMPTY = 0.01;
+var LONGEST2 = 120;
+function simulate4(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const outside = n.stationPressure;
+  const temperature = n.airTemperature;
+  const density = outside / (AIR_GAS_CONSTANT * temperature);
+  const rubber = rubberOf(values);
+  const long = values.choices.balloonShape === "long";
+  const rows = detail === "trace" ? new TraceRows(COLUMNS4) : void 0;
+  const full = Math.PI / 6 * n.blownTo * n.blownTo * n.blownTo;
+  const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5;
+  const slack = balloonVolume(rubber, 1);
+  const longOver = LONG_PRESSURE * hump(rubber) * 1.3;
+  const over2 = /* @__PURE__ */ __name((volume) => long ? longOver * Math.min(1, Math.max(0, volume / slack - 0.2) / 0.1) : skinPressure(rubber, pow(volume / slack, 1 / 3)), "over");
+  const across = /* @__PURE__ */ __name((volume) => long ? longWidth : 2 * rubber.radius * pow(volume / slack, 1 / 3), "across");
+  const nozzle = ballArea(n.nozzleDiameter);
+  const fixed = n.rubberMass + n.strawMass;
+  const pressure0 = over2(full);
+  const burst = !long && n.blownTo / (2 * rubber.radius) >= rubber.burst;
+  const line = n.lineLength;
+  const effective = n.nozzleFlow * nozzle;
+  const volumeOf = /* @__PURE__ */ __name((s) => Math.max(0, s[LINE.inner]), "volumeOf");
+  const gaugeOf = /* @__PURE__ */ __name((s) => Math.max(0, over2(volumeOf(s))), "gaugeOf");
+  const add = /* @__PURE__ */ __name((time2, s) => rows?.add(time2, {
+    pressure: outside + over2(volumeOf(s)),
+    gasTemperature: temperature,
+    airMass: (outside + over2(volumeOf(s))) * volumeOf(s) / (AIR_GAS_CONSTANT * temperature),
+    steamMass: 0,
+    place: s[LINE.place],
+    speed: s[LINE.speed],
+    balloonAcross: across(volumeOf(s)),
+    left: volumeOf(s) / full
+  }), "add");
+  const ended = burst ? void 0 : runAlong(
+    {
+      inner: {
+        start: [full],
+        scale: [0.01 * full],
+        rates: /* @__PURE__ */ __name((_, s, slope) => {
+          slope[LINE.inner] = -effective * Math.sqrt(2 * gaugeOf(s) / density);
+        }, "rates")
+      },
+      thrust: /* @__PURE__ */ __name((s) => 2 * effective * gaugeOf(s), "thrust"),
+      slope: fixed * GRAVITY * n.lineSlope,
+      // Weight on the line.
+      friction: /* @__PURE__ */ __name((s) => n.lineFriction * (fixed + density * volumeOf(s) * 0.02) * GRAVITY, "friction"),
+      inertia: /* @__PURE__ */ __name((s) => fixed + density * volumeOf(s) * (1 + (long ? 0.1 : 0.5)), "inertia"),
+      drag: /* @__PURE__ */ __name((s) => 0.5 * density * (long ? n.dragLong : n.dragRound) * ballArea(across(volumeOf(s))), "drag"),
+      length: line,
+      longest: LONGEST2,
+      spent: /* @__PURE__ */ __name((s) => gaugeOf(s) <= EMPTY * pressure0, "spent"),
+      events: [
+        { id: "empty", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, s) => over2(volumeOf(s)) - EMPTY * pressure0, "value") }
+      ]
+    },
+    stepTolerance(detail, refinement),
+    rows && add
+  );
+  const place = ended?.state[LINE.place] ?? 0;
+  const time = ended?.time ?? 0;
+  const fastest = ended?.fastest ?? 0;
+  const thrust0 = ended?.thrustAtFirst ?? 0;
+  const speed = ended?.state[LINE.speed] ?? 0;
+  const emptyAt = ended?.occurrences.find((o) => o.id === "empty")?.time;
+  const reached = ended?.arrived ?? false;
+  return {
+    results: {
+      runLength: Math.min(place, line),
+      topSpeed: fastest,
+      runTime: time,
+      thrust: thrust0,
+      airTime: emptyAt ?? time,
+      peakPressureDifference: pressure0,
+      airVolume: full,
+      ...reached && { hush: time, arrivalSpeed: speed }
+    },
+    events: burst ? [{ id: "burst", name: "bursts", time: 0 }] : [
+      ...emptyAt === void 0 ? [] : [{ id: "empty", name: "empty", time: emptyAt }],
+      ...reached ? [{ id: "end", name: "at the end", time }] : []
+    ],
+    outcome: burst ? "bursts" : reached ? "arrives" : place > 0.5 ? "short" : "stands",
+    details: {
+      stationPressure: outside,
+      sealing: 0,
+      timeOfLifting: 0,
+      difference: pressure0,
+      longWidth,
+      ...reached && { goneAt: time }
+    },
+    trace: rows && (() => {
+      if (burst)
+        for (let i = 1; i <= 3; i++)
+          rows.add(i * 0.2, {
+            pressure: outside,
+            gasTemperature: temperature,
+            airMass: 0,
+            steamMass: 0,
+            place: 0,
+            speed: 0,
+            balloonAcross: 0.02,
+            left: 0
+          });
+      rows.stage("hush", "run", burst ? 0.6 : time);
+      return rows.finish();
+    })()
+  };
+}
+__name(simulate4, "simulate");
+
+// core/catalogue/motion/balloon-line/inputs.ts
+var inputs4 = defineInputs([
+  ...ROOM_INPUTS,
+  {
+    id: "balloonShape",
+    name: "balloon",
+    kind: "choice",
+    group: "load",
+    default: "round",
+    lever: true,
+    source: "Round ones are at hand; long ones keep their pressure and their small front, and run faster.",
+    choices: [
+      { id: "round", name: "round balloon" },
+      { id: "long", name: "long balloon" }
+    ]
+  },
+  slackBalloon(0.06),
+  blank(
+    "blownTo",
+    "blown to (a long one: as a ball of the same air)",
+    "cm",
+    "load",
+    0.24,
+    [0.05, 0.6],
+    [0.12, 0.35],
+    0.04,
+    { lever: [-0.05, 0.04] }
+  ),
+  blank("nozzleDiameter", "nozzle", "mm", "load", 9e-3, [1e-3, 0.04], [4e-3, 0.02], 0.05, {
+    lever: [-3e-3, 4e-3]
+  }),
+  blank("rubberMass", "empty balloon", "g", "load", 24e-4, [3e-4, 0.05], [1e-3, 8e-3], 0.03),
+  blank("strawMass", "straw and tape", "g", "load", 12e-4, [1e-4, 0.1], [5e-4, 5e-3], 0.05),
+  blank("lineLength", "line", "m", "vessel", 8, [0.5, 100], [3, 20], 0.01, { lever: [-3, 4] }),
+  blank("lineSlope", "climbs, for its length", "%", "vessel", 0, [-0.5, 1], [0, 0.3], {
+    shape: "normal",
+    absolute: 0.01
+  }),
+  coefficient(
+    "lineFriction",
+    "friction of straw on line",
+    "%",
+    0.25,
+    [0.01, 2],
+    [0.1, 0.6],
+    0.25,
+    "plastic on nylon line 0.15 to 0.3, on cotton more; CRC Handbook, from memory"
+  ),
+  coefficient(
+    "nozzleFlow",
+    "share of the nozzle that the jet fills",
+    "%",
+    0.75,
+    [0.2, 1],
+    [0.5, 0.98],
+    { shape: "uniform", below: 0.13, above: 0.13 },
+    "a soft neck flutters; a short tube in it 0.8 (White, sect. 6.10)"
+  ),
+  coefficient(
+    "dragRound",
+    "drag coefficient of a round balloon",
+    "1",
+    0.5,
+    [0.1, 1.5],
+    [0.3, 0.8],
+    0.15,
+    "sphere below the drag crisis, White, fig. 7.16"
+  ),
+  coefficient(
+    "dragLong",
+    "drag coefficient of a long balloon",
+    "1",
+    0.35,
+    [0.05, 1.5],
+    [0.2, 0.8],
+    0.25,
+    "rounded rod along the flow, White, table 7.3"
+  ),
+  ...RUBBER
+]);
+var check4 = /* @__PURE__ */ __name(({ numbers: n }) => n.nozzleDiameter > 0.6 * n.balloonSlack ? [
+  {
+    input: "nozzleDiameter",
+    message: say`given ${asLength(n.nozzleDiameter, { digits: 4 })}; accepted: at most
+            ${asLength(0.6 * n.balloonSlack, { digits: 4, toward: "below" })}, six tenths of the slack balloon`
+  }
+] : [], "check");
+
+// core/catalogue/motion/balloon-line/outcomes.ts
+var logged4 = { used: ["blownTo", "nozzleDiameter", "balloonShape"], seen: ["runLength", "runTime"] };
+var results4 = [
+  result("runLength", "runs", "m"),
+  result("runTime", "in", "s"),
+  result("topSpeed", "fastest", "m/s"),
+  result("arrivalSpeed", "arrives with", "m/s"),
+  result("thrust", "thrust at the start", "N"),
+  result("airTime", "air lasts", "s"),
+  result("airVolume", "air blown in", "L"),
+  result("peakPressureDifference", "greatest pressure difference", "kPa"),
+  result("hush", "to the end of the line", "s", HUSH)
+];
+var outcomes4 = [
+  { id: "arrives", look: "gone", name: "runs to the end", sentence: "The balloon runs to the end of the line." },
+  { id: "short", look: "partly", name: "stops on the way", sentence: "The balloon stops on the way." },
+  { id: "stands", look: "nothing", name: "hardly moves", sentence: "The balloon hisses and hardly moves." },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts before it is let go." }
+];
+var ledger4 = /* @__PURE__ */ __name(({ details: d }) => ({
+  moment: "blown up: a negative difference is more inside than outside",
+  difference: -d.difference,
+  rows: [{ id: "skin", cause: "the stretched skin", pressure: -d.difference }]
+}), "ledger");
+var sizes4 = /* @__PURE__ */ __name((_values, s) => [
+  {
+    id: "thrust",
+    name: "thrust",
+    value: s.results.thrust,
+    quantity: "force",
+    units: ["N", "lbf"],
+    note: "at the start"
+  }
+], "sizes");
+
+// core/catalogue/motion/balloon-line/procedure.ts
+var shelf4 = [];
+var procedure4 = [
+  {
+    id: "line",
+    parts: [
+      "Stretch a smooth line of ",
+      { input: "lineLength" },
+      " (climbing ",
+      { input: "lineSlope" },
+      ") with a straw on it."
+    ]
+  },
+  {
+    id: "blow",
+    hazards: ["burst"],
+    parts: [
+      "Blow up a ",
+      { input: "balloonShape" },
+      " (",
+      { input: "balloonSlack" },
+      " across before it stretches, ",
+      { input: "rubberMass" },
+      ") to ",
+      { input: "blownTo" },
+      ", nozzle ",
+      { input: "nozzleDiameter" },
+      "; tape it under the straw (",
+      { input: "strawMass" },
+      ")."
+    ]
+  },
+  {
+    id: "go",
+    hazards: ["projectile"],
+    marks: ["sealed"],
+    parts: ["Count down and let go."],
+    duration: /* @__PURE__ */ __name((s) => s.results.runTime, "duration")
+  }
+];
+var kit4 = /* @__PURE__ */ __name(() => [
+  "balloons, round and long",
+  "smooth fishing line",
+  "straws",
+  "tape",
+  "clip",
+  "tape measure",
+  "stopwatch"
+], "kit");
+
+// core/catalogue/motion/balloon-line/drawing.ts
+var drawing4 = /* @__PURE__ */ __name((values, s, time) => {
+  const n = values.numbers;
+  const [place, speed, across, left, pressure] = ["place", "speed", "balloonAcross", "left", "pressure"].map(
+    (c) => valueAt(s.trace, c, time)
+  );
+  const l = n.lineLength;
+  const larger = Math.max(1, l * 0.13 / n.blownTo);
+  const long = values.choices.balloonShape === "long";
+  const size = (long ? s.details.longWidth : Math.max(0.02, across)) * larger;
+  const stretch = long ? Math.max(0.15, left) * 5 : 1;
+  const x = -l / 2 + place;
+  const y = 0.16 * l;
+  const shapes = [
+    {
+      kind: "body",
+      points: [
+        [-l / 2, y],
+        [l / 2, y + n.lineSlope * l]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 1.5
+    },
+    ...[-1, 1].map((side) => ({
+      kind: "body",
+      points: [
+        [side * l / 2, 0],
+        [side * l / 2, y * 1.15 + (side > 0 ? n.lineSlope * l : 0)]
+      ],
+      stuff: "metal",
+      open: true,
+      thick: 4
+    })),
+    {
+      kind: "round",
+      at: [x, y + n.lineSlope * place - size * 0.6],
+      across: Math.max(size * stretch, 0.012 * l),
+      high: size,
+      stuff: "rubber",
+      opacity: 0.85
+    },
+    ...pressure > s.details.stationPressure + 20 ? [0, 1].map((i) => ({
+      kind: "push",
+      stuff: "inside-air",
+      from: [x - size * stretch * 0.55, y - size * (0.5 + 0.2 * i) + n.lineSlope * place],
+      to: [x - size * stretch * 0.55 - 0.07 * l, y - size * (0.5 + 0.2 * i) + n.lineSlope * place]
+    })) : [],
+    {
+      kind: "note",
+      at: [0, y * 1.7],
+      anchor: "middle",
+      stuff: "ink",
+      said: [
+        said(speed, "speed", "m/s", "ft/s"),
+        "   in the balloon ",
+        kPa(pressure),
+        "   outside ",
+        kPa(s.details.stationPressure)
+      ]
+    }
+  ];
+  return {
+    frame: { left: -0.68 * l, right: 0.56 * l, bottom: 0, top: y * 2 + Math.max(0, n.lineSlope) * l },
+    shapes,
+    caption: [
+      larger > 1.05 ? "Balloon drawn larger than to scale. " : "",
+      said(place, "length", "m", "ft"),
+      " along the line."
+    ]
+  };
+}, "drawing");
+
+// core/catalogue/motion/balloon-line/teaching.ts
+var why4 = /* @__PURE__ */ __name((_values, s) => [
+  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
+    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
+    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
+    holds it there.`,
+  ...s.outcome === "short" ? ["A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction."] : []
+], "why");
+var explanation4 = /* @__PURE__ */ __name((values, s) => [
+  { from: 5, text: "The air rushes out backwards and pushes the balloon forwards." },
+  {
+    from: 11,
+    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
+      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`
+  },
+  {
+    from: 14,
+    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
+      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`
+  },
+  {
+    from: 16,
+    text: "F = 2 C A \u0394p for a jet into still air: independent of the density. \u0394p falls, then rises as the balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long balloon keeps its pressure, and its front."
+  }
+], "explanation");
+var teaching4 = {
+  wrongIdea: {
+    idea: "The air pushes against the room\u2019s air behind it.",
+    answer: "It would run even better in a vacuum. What counts is that the balloon throws something away."
+  },
+  before: ["Round or long: which goes further?", "Will a wider nozzle be faster?"],
+  after: ["Why did it get faster just before the end?", "What would it do without air in the room?"],
+  elsewhere: [
+    "Rockets.",
+    "Squids.",
+    "A garden hose that kicks.",
+    "A fire extinguisher on a skateboard (not to be tried)."
+  ]
+};
+
+// core/catalogue/motion/balloon-line/index.ts
+var balloonLine = defineDemonstration({
+  id: "balloon-line",
+  name: "Balloon on a line",
+  summary: "A balloon taped to a straw drives itself along a line across the room.",
+  noun: ["run", "runs"],
+  people: { performs: 7, watches: 5 },
+  gates: gates4,
+  cautions: cautions4,
+  afterFailure: afterFailure4,
+  gallery: {
+    family: "motion",
+    effect: "A balloon whizzes along a string over everybody\u2019s heads.",
+    topics: ["motion", "air pressure", "energy"],
+    ages: [5, 14]
+  },
+  hushWords: { inside: "air in the balloon", strength: "" },
+  wanted: "arrives",
+  columns: COLUMNS4,
+  simulate: simulate4,
+  inputs: inputs4,
+  check: check4,
+  logged: logged4,
+  results: results4,
+  outcomes: outcomes4,
+  ledger: ledger4,
+  sizes: sizes4,
+  shelf: shelf4,
+  procedure: procedure4,
+  kit: kit4,
+  drawing: drawing4,
+  why: why4,
+  explanation: explanation4,
+  teaching: teaching4
+});
+
+// core/catalogue/vacuum/pumped.ts
+var jarSurface = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI * n.jarDiameter * n.jarHeight + Math.PI * n.jarDiameter * n.jarDiameter / 4, "jarSurface");
+function pumpJar(values, detail, refinement, content, columns = []) {
+  const n = values.numbers;
+  const outside = n.stationPressure;
+  const temperature = n.airTemperature;
+  const { contents } = content;
+  const rows = detail === "trace" ? new TraceRows([...GAS_COLUMNS, ...columns]) : void 0;
+  const humid = n.relativeHumidity * quickSaturationPressure(temperature) / outside;
+  const row = /* @__PURE__ */ __name((pressure2, time2, state4) => {
+    const free2 = content.volume(pressure2, state4);
+    const vapour = humid * pressure2;
+    return {
+      pressure: pressure2,
+      gasTemperature: temperature,
+      airMass: (pressure2 - vapour) * free2 / (AIR_GAS_CONSTANT * temperature),
+      steamMass: vapour * free2 / (WATER_GAS_CONSTANT * temperature),
+      ...content.row?.(pressure2, time2, state4)
+    };
+  }, "row");
+  const state3 = Float64Array.of(0, ...contents?.start ?? []);
+  const before = content.volume(outside, state3);
+  state3[0] = outside * before;
+  let near2 = outside;
+  const target2 = content.target ?? n.targetPressure ?? 0;
+  const pump = pumpOf(values);
+  const space = {
+    pump,
+    outside,
+    temperature,
+    leakArea: n.leakArea ?? 0,
+    contents,
+    pressure: /* @__PURE__ */ __name((amount, beside, s) => near2 = pressureWithSwelling(amount, beside, near2, (p) => content.volume(p, s)), "pressure")
+  };
+  const occurrences = [];
+  const greatest = {};
+  let end = {
+    time: 0,
+    resume: 0,
+    pressure: outside,
+    strokes: 0,
+    stoppedBy: void 0,
+    occurrences: [],
+    peaks: {}
+  };
+  while (target2 < outside) {
+    end = pumpDown(space, state3, {
+      tolerance: stepTolerance(detail, refinement),
+      longest: n.pumpTime,
+      onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
+      after: end,
+      peaks: content.peaks,
+      events: [{ id: "target", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - target2, "value") }, ...content.events ?? []]
+    });
+    occurrences.push(...end.occurrences);
+    for (const [id, { value }] of Object.entries(end.peaks)) greatest[id] = Math.max(greatest[id] ?? -Infinity, value);
+    const turn = end.stoppedBy === void 0 ? void 0 : content.turns?.[end.stoppedBy];
+    if (!turn) break;
+    turn(state3, end.pressure);
+  }
+  const { pressure, time, resume } = end;
+  const difference = outside - pressure;
+  const free = content.volume(pressure, state3);
+  return {
+    pressure,
+    time,
+    rows,
+    row,
+    state: state3,
+    /** s: the stroke in which it stopped has been made by then, and what follows may begin */
+    resume,
+    /** when an event was first passed, s */
+    at: /* @__PURE__ */ __name((id) => occurrences.find((o) => o.id === id)?.time, "at"),
+    /** greatest value of a peak asked for */
+    peak: /* @__PURE__ */ __name((id) => greatest[id] ?? NaN, "peak"),
+    simulation: {
+      results: {
+        finalPressure: pressure,
+        timeToPump: time,
+        ...!isDriven(values) && { strokes: end.strokes },
+        peakPressureDifference: difference,
+        jarForce: outside * jarSurface(values),
+        storedEnergy: difference * n.jarVolume
+      },
+      details: {
+        stationPressure: outside,
+        sealing: 0,
+        timeOfLifting: 0,
+        difference,
+        freeBefore: before,
+        freeAfter: free,
+        capacity: n.jarVolume
+      }
+    }
+  };
+}
+__name(pumpJar, "pumpJar");
+function withTrace(pumped, finish) {
+  if (!pumped.rows) return void 0;
+  finish(pumped.rows);
+  return pumped.rows.finish();
+}
+__name(withTrace, "withTrace");
+function jarLedger(simulation) {
+  const { details } = simulation;
+  const swelling = details.stationPressure * (1 - details.freeBefore / details.freeAfter);
+  const rows = [
+    { id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: details.difference - swelling }
+  ];
+  if (swelling !== 0)
+    rows.push({ id: "swelling", cause: "things inside that swell and take up room (gives back)", pressure: swelling });
+  return { moment: "at the end of the pumping", rows, difference: details.difference };
+}
+__name(jarLedger, "jarLedger");
+var jarSizes = /* @__PURE__ */ __name((values, { results: r }) => [
+  {
+    id: "jarForce",
+    name: "outside air on the jar",
+    value: r.jarForce,
+    quantity: "force",
+    units: ["kN", "lbf"],
+    note: "outside pressure \xD7 its whole surface"
+  },
+  {
+    id: "plateForce",
+    name: "jar pressed on its plate",
+    value: r.peakPressureDifference * Math.PI * values.numbers.jarDiameter * values.numbers.jarDiameter / 4,
+    quantity: "force",
+    units: ["kN", "lbf"],
+    note: "difference \xD7 its opening: why it cannot be lifted off"
+  },
+  {
+    id: "storedEnergy",
+    name: "work the air could do",
+    value: r.storedEnergy,
+    quantity: "energy",
+    units: ["J", "ft lbf"],
+    note: "difference \xD7 capacity: what a breaking jar would throw about"
+  }
+], "jarSizes");
+var jarKit = /* @__PURE__ */ __name((values, ...more) => [
+  "jar made for vacuum, without a scratch",
+  "plate, seal or grease",
+  isDriven(values) ? "pump, hose and air valve" : "hand pump, hose and air valve",
+  "pressure gauge",
+  "screen or guard",
+  "eye protection for all",
+  ...more
+], "jarKit");
+
+// core/catalogue/vacuum/cautions.ts
+var jarGates = /* @__PURE__ */ __name((step) => [
+  {
+    step,
+    text: "Jar looked over against the light: made for vacuum, without scratch or chip; nothing that lives goes in.",
+    guards: ["glass-under-difference"]
+  },
+  {
+    step: "pump",
+    text: "Screen up, goggles on for all, air valve in reach.",
+    guards: ["glass-under-difference", "vacuum"]
+  }
+], "jarGates");
+var jarCautions = /* @__PURE__ */ __name((values, risk, step = "pump") => applying(
+  glassUnderVacuum(atWorst(risk, "peakPressureDifference"), atWorst(risk, "storedEnergy"), step),
+  nothingAlive(step),
+  isDriven(values) ? usualPump(step) : void 0
+), "jarCautions");
+var jarFailure = /* @__PURE__ */ __name((inspect, change) => [
+  heatOff("Stop pumping; nobody leans over the jar, bends down to it or touches it."),
+  pressureOff("Let air in slowly through the valve, never by pulling at the jar, until the gauge stands at nought."),
+  near(inspect),
+  near("Look for the leak: seal, grease, hose, valve."),
+  next(change)
+], "jarFailure");
+var jarBurst = BURST;
+
+// core/catalogue/vacuum/bell-in-vacuum/cautions.ts
+var gates5 = jarGates("jar");
+var cautions5 = /* @__PURE__ */ __name((values, _s, risk) => jarCautions(values, risk), "cautions");
+var afterFailure5 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
+  "With air in again, a hand on plate and mount: does the sound come through there?",
+  outcome === "never" ? "A louder bell, or a quieter room." : outcome === "faint" ? "Nearly: a better mount, or a pump that reaches lower." : "A softer mount, a pump that reaches lower, listeners further off."
+), "afterFailure");
+
+// core/mechanisms/sound-in-gas.ts
+var LN_10 = 2.302585092994046;
+var decibels = /* @__PURE__ */ __name((powerRatio) => 10 * ln(Math.max(powerRatio, 1e-30)) / LN_10, "decibels");
+var sumOfLevels = /* @__PURE__ */ __name((...levels) => decibels(levels.reduce((sum, level) => sum + pow(10, level / 10), 0)), "sumOfLevels");
+var gasPathLoss = /* @__PURE__ */ __name((pressure, outside) => 2 * decibels(outside / Math.max(pressure, 1e-3)), "gasPathLoss");
+
+// core/catalogue/vacuum/bell-in-vacuum/simulate.ts
+var COLUMNS5 = [
+  { id: "levelHeard", name: "sound where the listener sits", quantity: "level" }
+];
+function heardLevel({ numbers: n }, pressure) {
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
+  return sumOfLevels(far - gasPathLoss(pressure, n.stationPressure), far - n.mountLoss);
+}
+__name(heardLevel, "heardLevel");
+function pressureForLevel({ numbers: n }, level) {
+  const far = n.levelOutside - 2 * decibels(n.listenerDistance);
+  const throughGas = pow(10, level / 10) - pow(10, (far - n.mountLoss) / 10);
+  return n.stationPressure * pow(10, (decibels(throughGas) - far) / 20);
+}
+__name(pressureForLevel, "pressureForLevel");
+function simulate5(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const threshold = n.roomNoise - n.belowNoise;
+  const pumped = pumpJar(
+    values,
+    detail,
+    refinement,
+    {
+      volume: /* @__PURE__ */ __name(() => 0.95 * n.jarVolume, "volume"),
+      row: /* @__PURE__ */ __name((p) => ({ levelHeard: heardLevel(values, p) }), "row"),
+      events: [{ id: "silent", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, p) => heardLevel(values, p) - threshold, "value") }]
+    },
+    COLUMNS5
+  );
+  const { simulation: s, time, pressure } = pumped;
+  const gone = pumped.at("silent");
+  const first = heardLevel(values, n.stationPressure);
+  const last = heardLevel(values, pressure);
+  const trace = withTrace(pumped, (rows) => {
+    rows.stage("hush", "pumping", gone ?? time);
+    rows.stage("after", "silence", time);
+  });
+  return {
+    outcome: first < threshold ? "never" : gone !== void 0 ? "silent" : first - last >= 6 ? "faint" : "heard",
+    results: {
+      ...s.results,
+      levelBefore: first,
+      levelAfter: last,
+      drop: first - last,
+      mountFloor: n.levelOutside - 2 * decibels(n.listenerDistance) - n.mountLoss,
+      ...gone !== void 0 && first >= threshold && { hush: gone, vanishPressure: pressureForLevel(values, threshold) }
+    },
+    events: gone === void 0 ? [] : [{ id: "silent", name: "not heard any more", time: gone }],
+    details: { ...s.details, ...gone !== void 0 && { goneAt: gone } },
+    ...trace && { trace }
+  };
+}
+__name(simulate5, "simulate");
+
+// core/catalogue/vacuum/bell-in-vacuum/inputs.ts
+var MOUNTS = {
+  threads: { name: "hung on rubber bands", loss: 42 },
+  foam: { name: "on soft foam", loss: 30 },
+  plate: { name: "straight on the plate", loss: 12 }
+};
+var inputs5 = defineInputs([
+  ...ROOM_INPUTS,
+  ...jarInputs(),
+  {
+    id: "mount",
+    name: "mount",
+    kind: "choice",
+    group: "load",
+    default: "threads",
+    lever: true,
+    choices: Object.entries(MOUNTS).map(([id, { name }]) => ({ id, name }))
+  },
+  blank("levelOutside", "bell heard at the meter, jar on, not pumped", "dB", "load", 62, [20, 110], [45, 80], {
+    shape: "normal",
+    absolute: 2
+  }),
+  blank(
+    "roomNoise",
+    "noise of the room",
+    "dB",
+    "load",
+    38,
+    [10, 90],
+    [28, 60],
+    { shape: "normal", absolute: 3 },
+    { lever: [-6, 6] }
+  ),
+  blank("listenerDistance", "listener sits", "m", "load", 4, [0.3, 60], [1, 15], 0.05, { lever: [-2, 3] }),
+  pumpChoice("two-stage"),
+  ...PUMP_INPUTS,
+  target(200, [-100, 2e3, 1e4]),
+  pumpingTime(300),
+  LEAK,
+  coefficient(
+    "mountLoss",
+    "what the mount keeps back",
+    "dB",
+    (v) => (MOUNTS[v.choices.mount ?? ""] ?? MOUNTS.foam).loss,
+    [0, 90],
+    [5, 60],
+    { shape: "normal", absolute: 4 },
+    "assumption by the kind of mount: measure it with the jar pumped well"
+  ),
+  coefficient(
+    "belowNoise",
+    "how far below the noise a bell is still heard",
+    "dB",
+    5,
+    [-10, 20],
+    [0, 12],
+    { shape: "normal", absolute: 2 },
+    "a tone is masked some 4 to 6 dB below the noise of its own band (Fastl & Zwicker, Psychoacoustics, 3rd ed., ch. 4)"
+  )
+]);
+
+// core/catalogue/vacuum/bell-in-vacuum/outcomes.ts
+var logged5 = {
+  used: ["targetPressure", "roomNoise", "levelOutside"],
+  seen: ["levelAfter", "finalPressure", "hush"]
+};
+var results5 = [
+  ...JAR_RESULTS,
+  result("levelBefore", "heard before", "dB"),
+  result("levelAfter", "heard at the end", "dB"),
+  result("drop", "quieter by", "dB"),
+  result("mountFloor", "what comes through the mount", "dB"),
+  result("vanishPressure", "pressure at which it is lost in the room", "kPa"),
+  result("hush", "until it is not heard", "s", HUSH)
+];
+var outcomes5 = [
+  { id: "silent", look: "gone", name: "is not heard any more", sentence: "The hammer still moves; nothing is heard." },
+  { id: "faint", look: "partly", name: "is much fainter", sentence: "It gets much fainter but can still be heard." },
+  { id: "heard", look: "nothing", name: "is heard as before", sentence: "It sounds much as before." },
+  {
+    id: "never",
+    look: "harm",
+    name: "was not heard to begin with",
+    sentence: "The room is too loud to hear it at all."
+  }
+];
+
+// core/catalogue/vacuum/bell-in-vacuum/procedure.ts
+var shelf5 = [
+  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
+  { step: "pump", kind: "pump" }
+];
+var procedure5 = [
+  {
+    id: "jar",
+    parts: [
+      "Set a bell going, ",
+      { input: "mount" },
+      ", under a ",
+      { input: "jarKind" },
+      " of ",
+      { input: "jarVolume" },
+      " (",
+      { input: "jarDiameter" },
+      " across, ",
+      { input: "jarHeight" },
+      say` high): a sound meter ${asLength(1)} away reads `,
+      { input: "levelOutside" },
+      "."
+    ]
+  },
+  {
+    id: "room",
+    parts: [
+      "Quiet: the room itself makes ",
+      { input: "roomNoise" },
+      "; the farthest listener sits ",
+      { input: "listenerDistance" },
+      " away. Stop the pump to listen."
+    ]
+  },
+  {
+    id: "pump",
+    hazards: ["glass-under-difference", "vacuum"],
+    marks: ["sealed"],
+    parts: /* @__PURE__ */ __name((values) => [
+      "Pump with a ",
+      ...pumpWords(values),
+      " down to ",
+      { input: "targetPressure" },
+      ", for at most ",
+      { input: "pumpTime" },
+      "."
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+  },
+  { id: "air", parts: ["Let the air in slowly: it comes back."] }
+];
+var kit5 = /* @__PURE__ */ __name((values) => jarKit(values, "mechanical or battery bell", "rubber bands or foam", "sound meter (a phone will do)"), "kit");
+
+// core/catalogue/vacuum/jar-scene.ts
+function jarScene(values, simulation, time, inside, caption, pumping = true) {
+  const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers;
+  const pressure = valueAt(simulation.trace, "pressure", time);
+  const wall = dome(0, 0, across, high);
+  const right = across * 0.5;
+  const px = right + 0.42 * across;
+  const stroke = isDriven(values) || !pumping ? 0 : time / values.numbers.strokeTime % 1;
+  const lift2 = Math.abs(2 * stroke - 1);
+  const arrow = 0.16 * across;
+  const pushes = [0.3, 0.62].flatMap(
+    (share) => [-1, 1].map((side) => ({
+      kind: "push",
+      stuff: "outside-air",
+      from: [side * (across / 2 + 0.03 * across + arrow), high * share],
+      to: [side * (across / 2 + 0.03 * across), high * share]
+    }))
+  );
+  return {
+    frame: { left: -1.25 * across, right: 1.5 * across, bottom: -0.16 * high, top: 1.06 * high },
+    shapes: [
+      { kind: "gas", points: wall, air: pressure / outside, vapour: 0 },
+      ...inside,
+      { kind: "body", points: wall, stuff: "glass", open: true, thick: 3 },
+      { kind: "body", points: rectangle(-0.62 * across, -0.035 * high, 1.24 * across, 0.035 * high), stuff: "metal" },
+      {
+        kind: "body",
+        points: [
+          [0.44 * across, -0.02 * high],
+          [0.44 * across, -0.1 * high],
+          [px, -0.1 * high],
+          [px, 0.02 * high]
+        ],
+        stuff: "rubber",
+        open: true,
+        thick: 4
+      },
+      ...isDriven(values) ? [
+        {
+          kind: "body",
+          points: rectangle(px - 0.13 * across, 0, 0.36 * across, 0.3 * high),
+          stuff: "metal"
+        },
+        {
+          kind: "round",
+          at: [px + 0.05 * across, 0.15 * high],
+          across: 0.16 * across,
+          stuff: "ink",
+          hollow: true
+        }
+      ] : [
+        {
+          kind: "body",
+          points: rectangle(px - 0.06 * across, 0.02 * high, 0.12 * across, 0.4 * high),
+          stuff: "metal",
+          hollow: true
+        },
+        {
+          kind: "body",
+          points: [
+            [px, (0.12 + 0.26 * lift2) * high],
+            [px, (0.42 + 0.26 * lift2) * high]
+          ],
+          stuff: "ink",
+          open: true,
+          thick: 3
+        },
+        {
+          kind: "body",
+          points: [
+            [px - 0.09 * across, (0.42 + 0.26 * lift2) * high],
+            [px + 0.09 * across, (0.42 + 0.26 * lift2) * high]
+          ],
+          stuff: "ink",
+          open: true,
+          thick: 4
+        },
+        {
+          kind: "body",
+          points: rectangle(px - 0.05 * across, (0.1 + 0.26 * lift2) * high, 0.1 * across, 0.03 * high),
+          stuff: "ink"
+        }
+      ],
+      ...pushes,
+      {
+        kind: "note",
+        at: [-across / 2 - 0.06 * across - arrow, 0.46 * high],
+        anchor: "end",
+        stuff: "outside-air",
+        said: ["outside ", kPa(outside)]
+      },
+      {
+        kind: "note",
+        at: [px + 0.02 * across, 0.86 * high],
+        anchor: "middle",
+        stuff: "ink",
+        said: ["inside ", kPa(pressure)]
+      }
+    ],
+    caption
+  };
+}
+__name(jarScene, "jarScene");
+
+// core/catalogue/vacuum/bell-in-vacuum/drawing.ts
+var drawing5 = /* @__PURE__ */ __name((values, s, time) => {
+  const n = values.numbers;
+  const level = valueAt(s.trace, "levelHeard", time);
+  const r = 0.16 * n.jarDiameter;
+  const y = n.jarHeight * 0.42;
+  const loud = Math.max(0, Math.min(4, Math.round((level - n.roomNoise + 6) / 6)));
+  const mount = values.choices.mount;
+  const swing = Math.round(time * 12) % 2 === 0 ? 1 : -1;
+  const shapes = [
+    ...mount === "threads" ? [-1, 1].map((side) => ({
+      kind: "body",
+      points: [
+        [side * r * 0.5, y + r],
+        [side * r * 0.9, n.jarHeight * 0.8]
+      ],
+      stuff: "rubber",
+      open: true,
+      thick: 2
+    })) : [
+      {
+        kind: "body",
+        points: rectangle(-r * 1.2, 0, r * 2.4, mount === "foam" ? y - r : 0.02),
+        stuff: mount === "foam" ? "food" : "metal",
+        opacity: 0.7
+      },
+      ...mount === "foam" ? [] : [{ kind: "body", points: rectangle(-r * 0.1, 0, r * 0.2, y - r), stuff: "metal" }]
+    ],
+    { kind: "round", at: [0, y], across: 2 * r, stuff: "metal" },
+    { kind: "round", at: [0, y], across: 1.5 * r, stuff: "paper" },
+    {
+      kind: "body",
+      points: [
+        [0, y],
+        [0.4 * r, y + 0.3 * r]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 2
+    },
+    { kind: "round", at: [-r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
+    { kind: "round", at: [r * 0.6, y + r * 1.25], across: r * 0.9, high: r * 0.6, stuff: "metal" },
+    {
+      kind: "body",
+      points: [
+        [0, y + r],
+        [swing * r * 0.14, y + r * 1.4]
+      ],
+      stuff: "ink",
+      open: true,
+      thick: 3
+    },
+    ...Array.from({ length: loud }, (_, i) => ({
+      kind: "round",
+      at: [0, y + 0.2 * r],
+      across: 2 * r * (1.7 + 0.5 * i),
+      stuff: "inside-air",
+      hollow: true
+    })),
+    { kind: "note", at: [0, n.jarHeight * 0.06], anchor: "middle", said: [said(level, "level", "dB", "dB")] }
+  ];
+  return jarScene(values, s, time, shapes, [
+    "Heard at the back: ",
+    said(level, "level", "dB", "dB"),
+    ", in a room of ",
+    said(n.roomNoise, "level", "dB", "dB"),
+    "."
+  ]);
+}, "drawing");
+
+// core/catalogue/vacuum/bell-in-vacuum/teaching.ts
+var decibel = /* @__PURE__ */ __name((x) => `${Math.round(x)} dB`, "decibel");
+var why5 = /* @__PURE__ */ __name((values, s) => [
+  say`Sound needs something to push. With ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of
+    the air left, the path through the air has lost
+    ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}; through the mount
+    ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
+  s.outcome === "silent" ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure)}.` : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a better vacuum or more distance.`
+], "why");
+var explanation5 = /* @__PURE__ */ __name((values, s) => [
+  {
+    from: 7,
+    text: "The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the shaking to you. The light still gets through: you can see it ring."
+  },
+  {
+    from: 11,
+    text: say`Sound goes from particle to particle. With
+      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
+      it is ${decibel(s.results.drop)} quieter.`
+  },
+  {
+    from: 14,
+    text: `Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the gas 20 dB; what still comes through the mount, ${decibel(s.results.mountFloor)}, sets the floor.`
+  },
+  {
+    from: 16,
+    text: "The radiated pressure goes with \u03C1 c: 20 log(p0/p). The speed of sound does not change, it depends on temperature alone. Long before molecules are too few to carry sound at all, the mismatch between bell, gas and glass has made it inaudible."
+  }
+], "explanation");
+var teaching5 = {
+  wrongIdea: {
+    idea: "With no air at all left, sound is suddenly gone.",
+    answer: "It fades with every stroke. A school pump leaves thousandths of the air; what is heard last mostly comes through the mount."
+  },
+  before: ["Will you hear it at the end? Will you see it?", "What carries sound from the bell to you?"],
+  after: ["What is the last faint sound, and which way did it come?", "Could you hear a bell on the Moon?"],
+  elsewhere: [
+    "Space is silent.",
+    "Double windows with thin gas.",
+    "Vacuum flasks keep sound as well as heat.",
+    "Thin mountain air carries less far."
+  ]
+};
+
+// core/catalogue/vacuum/bell-in-vacuum/index.ts
+var bellInVacuum = defineDemonstration({
+  id: "bell-in-vacuum",
+  name: "Bell in a vacuum",
+  summary: "A ringing clock under the jar fades as the air goes, and is still seen to hammer.",
+  noun: ["try", "tries"],
+  people: { performs: 11, watches: 7 },
+  gates: gates5,
+  cautions: cautions5,
+  afterFailure: afterFailure5,
+  gallery: {
+    family: "vacuum",
+    effect: "A ringing bell goes quiet before everybody\u2019s eyes while its hammer goes on.",
+    topics: ["sound", "vacuum", "particle model"],
+    ages: [7, 18]
+  },
+  hushWords: { inside: "air left in the jar", strength: "" },
+  wanted: "silent",
+  columns: [...GAS_COLUMNS, ...COLUMNS5],
+  suspects: VACUUM_SUSPECTS,
+  check: jarBears,
+  simulate: simulate5,
+  ledger: jarLedger,
+  sizes: jarSizes,
+  inputs: inputs5,
+  logged: logged5,
+  results: results5,
+  outcomes: outcomes5,
+  shelf: shelf5,
+  procedure: procedure5,
+  kit: kit5,
+  drawing: drawing5,
+  why: why5,
+  explanation: explanation5,
+  teaching: teaching5
+});
+
+// core/catalogue/vacuum/bell-jar-balloon/cautions.ts
+var gates6 = jarGates("jar");
+var cautions6 = /* @__PURE__ */ __name((values, _s, risk) => applying(balloons("balloon", 7), jarCautions(values, risk), bursts("The balloon", risk.share("bursts"), "pump")), "cautions");
+var afterFailure6 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => outcome === "bursts" ? jarBurst : jarFailure(
+  "Is the knot tight? A leaking balloon grows and then shrinks below its start.",
+  outcome === "touches" ? "It had too much air for this jar: start it smaller." : "More air in it at the start, or a pump that reaches lower."
+), "afterFailure");
+
+// core/catalogue/vacuum/following-rubber.ts
+function followBalloon(rubber, amount) {
+  const most = Math.max(hump(rubber), skinPressure(rubber, rubber.burst));
+  const slack = balloonVolume(rubber, 1);
+  let last = NaN;
+  let lastOutside = NaN;
+  return (outside) => {
+    if (outside === lastOutside) return last;
+    lastOutside = outside;
+    const limp = cubeRoot(amount / (Math.max(outside, 1) * slack), last);
+    last = limp <= 1 ? limp : restingStretch(
+      rubber,
+      amount,
+      outside,
+      Math.max(1, cubeRoot(amount / ((Math.max(outside, 0) + most) * slack), limp))
+    );
+    return last;
+  };
+}
+__name(followBalloon, "followBalloon");
+var SCAN = 120;
+function pressureToPass(rubber, amount, from, stretch) {
+  const at4 = /* @__PURE__ */ __name((x) => amount / balloonVolume(rubber, x) - skinPressure(rubber, x), "at");
+  let least = Infinity;
+  for (let i = 0; i <= SCAN; i++) least = Math.min(least, at4(from + (stretch - from) * i / SCAN));
+  return least;
+}
+__name(pressureToPass, "pressureToPass");
+var acrossAt = /* @__PURE__ */ __name((rubber, stretch) => 2 * rubber.radius * stretch, "acrossAt");
+var volumeAt = balloonVolume;
+
+// core/catalogue/vacuum/bell-jar-balloon/simulate.ts
+var COLUMNS6 = [
+  { id: "balloonAcross", name: "balloon across", quantity: "length" },
+  { id: "skinPressure", name: "pressure of the skin", quantity: "pressure" }
+];
+var TOUCHES = 0.985;
+var FILLS = 0.82;
+var AIM = 0.9;
+var MOST_FILLED = 0.9;
+var freeWidth = /* @__PURE__ */ __name(({ numbers: n }) => Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow(6 * MOST_FILLED * n.jarVolume / Math.PI, 1 / 3)), "freeWidth");
+function startToFill(values, pressure) {
+  const rubber = rubberOf(values);
+  const stretch = AIM * freeWidth(values) / (2 * rubber.radius);
+  if (stretch > 0.93 * rubber.burst) return void 0;
+  const amount = heldAt(rubber, stretch, pressure);
+  return acrossAt(rubber, restingStretch(rubber, amount, values.numbers.stationPressure));
+}
+__name(startToFill, "startToFill");
+function simulate6(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const rubber = rubberOf(values);
+  const amount = heldAt(rubber, n.balloonStart / (2 * rubber.radius), n.stationPressure);
+  const stretchAt2 = followBalloon(rubber, amount);
+  const width = freeWidth(values);
+  const begun = n.balloonStart / (2 * rubber.radius);
+  const passes = /* @__PURE__ */ __name((stretch) => stretch > begun ? pressureToPass(rubber, amount, begun, stretch) : Infinity, "passes");
+  const [filledPressure, burstPressure, touchPressure] = [
+    FILLS * width / (2 * rubber.radius),
+    rubber.burst,
+    TOUCHES * width / (2 * rubber.radius)
+  ].map(passes);
+  const across = /* @__PURE__ */ __name((p) => acrossAt(rubber, stretchAt2(p)), "across");
+  const pumped = pumpJar(
+    values,
+    detail,
+    refinement,
+    {
+      volume: /* @__PURE__ */ __name((p) => Math.max(0.02 * n.jarVolume, n.jarVolume - volumeAt(rubber, stretchAt2(p))), "volume"),
+      row: /* @__PURE__ */ __name((p) => ({ balloonAcross: across(p), skinPressure: amount / volumeAt(rubber, stretchAt2(p)) - p }), "row"),
+      events: [
+        { id: "filled", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p) => filledPressure - p, "value") },
+        { id: "burst", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, p) => burstPressure - p, "value") },
+        { id: "touch", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, p) => touchPressure - p, "value") }
+      ]
+    },
+    COLUMNS6
+  );
+  const { simulation: s, time, at: at4 } = pumped;
+  const [burstAt, touchAt] = [at4("burst"), at4("touch")];
+  const filledAt = n.balloonStart >= FILLS * width ? 0 : at4("filled");
+  const balloonEnd = across(pumped.pressure);
+  const start = startToFill(values, Math.max(pumped.pressure, n.targetPressure));
+  const trace = withTrace(pumped, (rows) => {
+    rows.stage("hush", "pumping", filledAt ?? time);
+    rows.stage("after", "end", time);
+  });
+  return {
+    outcome: burstAt !== void 0 ? "bursts" : touchAt !== void 0 ? "touches" : filledAt !== void 0 ? "fills" : "small",
+    results: {
+      ...s.results,
+      balloonEnd,
+      balloonGrowth: balloonEnd / n.balloonStart,
+      hump: hump(rubber),
+      ...start !== void 0 && { startToFill: start },
+      ...filledAt !== void 0 && { hush: filledAt }
+    },
+    events: [
+      ...filledAt !== void 0 ? [{ id: "filled", name: "nearly fills the jar", time: filledAt }] : [],
+      ...burstAt !== void 0 ? [{ id: "burst", name: "bursts", time: burstAt }] : [],
+      ...touchAt !== void 0 ? [{ id: "touch", name: "touches the glass", time: touchAt }] : []
+    ],
+    details: {
+      ...s.details,
+      burst: burstAt === void 0 ? 0 : 1,
+      ...filledAt !== void 0 && { goneAt: filledAt }
+    },
+    ...trace && { trace }
+  };
+}
+__name(simulate6, "simulate");
+
+// core/catalogue/vacuum/bell-jar-balloon/inputs.ts
+var inputs6 = defineInputs([
+  ...ROOM_INPUTS,
+  ...jarInputs(),
+  slackBalloon(0.05),
+  blank(
+    "balloonStart",
+    "blown up to",
+    "cm",
+    "load",
+    0.095,
+    [0.01, 0.4],
+    [0.03, 0.12],
+    { shape: "normal", relative: 0.03 },
+    { lever: [-0.01, 0.01, 0.02] }
+  ),
+  pumpChoice("hand"),
+  ...PUMP_INPUTS,
+  target(15e3),
+  pumpingTime(240),
+  LEAK,
+  ...RUBBER
+]);
+var check5 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
+  ...jarBears({ numbers: n, choices }),
+  ...n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices }) ? [
+    {
+      input: "balloonStart",
+      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+            ${asLength(TOUCHES * freeWidth({ numbers: n, choices }), {
+        digits: 4,
+        toward: "below"
+      })}, or it touches this jar
+            before anything is pumped`
+    }
+  ] : over(n.balloonStart, n.balloonSlack * n.burstStretch) ? [
+    {
+      input: "balloonStart",
+      message: say`given ${asLength(n.balloonStart, { digits: 4 })}; accepted: at most
+              ${asLength(n.balloonSlack * n.burstStretch, {
+        digits: 4,
+        toward: "below"
+      })}, where this balloon bursts in the room`
+    }
+  ] : []
+], "check");
+
+// core/catalogue/vacuum/bell-jar-balloon/outcomes.ts
+var logged6 = {
+  used: ["balloonStart", "targetPressure"],
+  seen: ["balloonEnd", "finalPressure", "timeToPump"]
+};
+var results6 = [
+  ...JAR_RESULTS,
+  result("balloonEnd", "balloon across at the end", "cm"),
+  result("balloonGrowth", "times as wide as at the start", "1"),
+  result("startToFill", "size to start with so that it nearly fills the jar", "cm"),
+  result("hump", "most that the skin ever presses", "kPa"),
+  result("hush", "until it nearly fills the jar", "s", HUSH)
+];
+var outcomes6 = [
+  {
+    id: "fills",
+    look: "gone",
+    name: "nearly fills the jar",
+    sentence: "The balloon swells until it nearly fills the jar."
+  },
+  {
+    id: "touches",
+    look: "partly",
+    name: "presses against the glass",
+    sentence: "The balloon swells until it presses against the glass."
+  },
+  {
+    id: "small",
+    look: "nothing",
+    name: "stays small",
+    sentence: "The balloon swells a little and stays well away from the glass."
+  },
+  { id: "bursts", look: "harm", name: "bursts", sentence: "The balloon bursts in the jar." }
+];
+
+// core/catalogue/vacuum/bell-jar-balloon/procedure.ts
+var shelf6 = [
+  { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
+  { step: "pump", kind: "pump" }
+];
+var procedure6 = [
+  {
+    id: "jar",
+    parts: [
+      "Grease the rim of a ",
+      { input: "jarKind" },
+      " of ",
+      { input: "jarVolume" },
+      " (",
+      { input: "jarDiameter" },
+      " across, ",
+      { input: "jarHeight" },
+      " high inside)."
+    ]
+  },
+  {
+    id: "balloon",
+    hazards: ["burst"],
+    parts: [
+      "Blow up a balloon, ",
+      { input: "balloonSlack" },
+      " across before it stretches, to only ",
+      { input: "balloonStart" },
+      " across; knot it; hang or lay it in the middle."
+    ]
+  },
+  {
+    id: "pump",
+    hazards: ["glass-under-difference", "vacuum"],
+    marks: ["sealed"],
+    parts: /* @__PURE__ */ __name((values) => [
+      "Pump with a ",
+      ...pumpWords(values),
+      " until the gauge shows ",
+      { input: "targetPressure" },
+      ", for at most ",
+      { input: "pumpTime" },
+      "."
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
+  },
+  { id: "air", parts: ["Let the air back in slowly: it shrinks to what it was."] }
+];
+var kit6 = /* @__PURE__ */ __name((values) => jarKit(values, "round balloons, several", "ruler or callipers", "thread"), "kit");
+
+// core/catalogue/vacuum/bell-jar-balloon/drawing.ts
+var drawing6 = /* @__PURE__ */ __name((values, s, time) => {
+  const across = valueAt(s.trace, "balloonAcross", time);
+  const burst = s.outcome === "bursts" && time >= s.results.timeToPump - 1e-6;
+  const height = values.numbers.jarHeight * 0.5;
+  const shapes = burst ? [-0.5, -0.15, 0.3, 0.6].map((x) => ({
+    kind: "round",
+    at: [x * values.numbers.jarDiameter * 0.6, 0.012 + Math.abs(x) * 0.02],
+    across: 0.03,
+    high: 0.012,
+    stuff: "rubber"
+  })) : [
+    { kind: "round", at: [0, height], across, stuff: "rubber", opacity: 0.75 },
+    {
+      kind: "body",
+      points: [
+        [-7e-3, height - across / 2 - 0.01],
+        [0, height - across / 2],
+        [7e-3, height - across / 2 - 0.01]
+      ],
+      stuff: "rubber"
+    },
+    { kind: "note", at: [0, height - 4e-3], anchor: "middle", said: [said(across, "length", "cm", "in")] }
+  ];
+  return jarScene(
+    values,
+    s,
+    time,
+    shapes,
+    burst ? ["It has burst."] : ["The balloon is ", said(across, "length", "cm", "in"), " across; its air is the same all the time."]
+  );
+}, "drawing");
+
+// core/catalogue/vacuum/bell-jar-balloon/teaching.ts
+var why6 = /* @__PURE__ */ __name((values, s) => {
+  const n = values.numbers;
+  const { results: r } = s;
+  return [
+    say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
+      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
+      ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
+      with more than ${asPressure(r.hump)}).`,
+    ...s.outcome === "bursts" ? [say`It was stretched ${asNumber(n.burstStretch, 2)} times and tore: start smaller.`] : [],
+    ...s.outcome === "small" ? [
+      say`It reaches ${asShare(r.balloonEnd / freeWidth(values))} of the jar's width: more air to start with,
+            or a better vacuum.`
+    ] : []
+  ];
+}, "why");
+var advice = /* @__PURE__ */ __name((values, s) => {
+  const { startToFill: start, finalPressure } = s.results;
+  if (start === void 0)
+    return [
+      {
+        text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
+          ${asNumber(0.9 * freeWidth(values) / (2 * rubberOf(values).radius), 2)} times; it bursts near
+          ${asNumber(values.numbers.burstStretch, 2)}. Take a larger balloon.`
+      }
+    ];
+  return [
+    {
+      text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
+      take: { input: "balloonStart", value: Number(start.toFixed(4)) }
+    }
+  ];
+}, "advice");
+var explanation6 = /* @__PURE__ */ __name((values, s) => [
+  {
+    from: 7,
+    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
+      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
+      ${asLength(s.results.balloonEnd)}.`
+  },
+  {
+    from: 11,
+    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
+      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`
+  },
+  {
+    from: 14,
+    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
+      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
+      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
+      pressure, so it grew
+      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`
+  },
+  {
+    from: 16,
+    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
+      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
+      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
+      to here.`
+  }
+], "explanation");
+var teaching6 = {
+  wrongIdea: {
+    idea: "The vacuum sucks the balloon bigger.",
+    answer: "Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that pushed back."
+  },
+  before: [
+    "What will happen to the balloon when the pump runs?",
+    "Is there more air in the balloon afterwards?",
+    "Will it stay big when the air comes back?"
+  ],
+  after: [
+    "What pushed the skin outwards?",
+    "Why does it shrink again to the same size?",
+    "What would happen if it had a pinhole?"
+  ],
+  elsewhere: [
+    "A weather balloon is launched limp and is several times wider high up.",
+    "A packet of crisps bulges on a mountain pass.",
+    "A diver breathes out on the way up.",
+    "Ears pop in an aircraft."
+  ]
+};
+
+// core/catalogue/vacuum/bell-jar-balloon/index.ts
+var bellJarBalloon = defineDemonstration({
+  id: "bell-jar-balloon",
+  name: "Balloon in a bell jar",
+  summary: "A knotted balloon with a little air, in a jar that is pumped out: it grows until it fills the jar.",
+  noun: ["balloon", "balloons"],
+  people: { performs: 11, watches: 7 },
+  gates: gates6,
+  cautions: cautions6,
+  afterFailure: afterFailure6,
+  gallery: {
+    family: "vacuum",
+    effect: "A limp balloon swells by itself under the jar, and shrinks back when the air is let in.",
+    topics: ["air pressure", "gas laws", "vacuum"],
+    ages: [7, 18]
+  },
+  hushWords: { inside: "air left in the jar", strength: "" },
+  wanted: "fills",
+  columns: [...GAS_COLUMNS, ...COLUMNS6],
+  suspects: VACUUM_SUSPECTS,
+  simulate: simulate6,
+  ledger: jarLedger,
+  sizes: jarSizes,
+  inputs: inputs6,
+  check: check5,
+  logged: logged6,
+  results: results6,
+  outcomes: outcomes6,
+  shelf: shelf6,
+  procedure: procedure6,
+  kit: kit6,
+  drawing: drawing6,
+  why: why6,
+  advice,
+  explanation: explanation6,
+  teaching: teaching6
+});
+
+// core/catalogue/steam/bottle-fill/cautions.ts
+var gates7 = [
+  {
+    step: "charge",
+    text: "The glass looked over against the light: no scratch, chip or star.",
+    guards: ["chilled-glass", "glass-under-difference"]
+  },
+  {
+    step: "fill",
+    text: "Goggles on for everyone; hair and sleeves back; bowl padded; cloth, gloves and stopper laid out.",
+    guards: ["heat", "flame", "scald"]
+  },
+  {
+    step: "turn",
+    text: "Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.",
+    guards: ["chilled-glass", "glass-under-difference"]
+  }
+];
+var onHeat2 = /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "flame" || choices.fillMethod === "microwave", "onHeat");
+var cautions7 = /* @__PURE__ */ __name((values, s, risk) => {
+  const { numbers: n, choices } = values;
+  const { results: r, details } = s;
+  const cracks = risk.share("crack");
+  const stoppered2 = n.stopperTime > 0;
+  return applying(
+    wetFloor(n.bathVolume, "bath"),
+    heavy("The bowl, full", 1e3 * n.bathVolume, "bath"),
+    scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
+    onHeat2(values) ? [
+      hotSurface(
+        Math.max(details.overheat ?? 0, r.boilingTemperature),
+        "fill",
+        "Heater and bottle stay hot after use"
+      ),
+      boilingDry(dryMargin(s), details.overheat, "fill", risk.dry),
+      scald(r.boilingTemperature, n.waterCharge, "fill")
+    ] : [scald(r.boilingTemperature, n.vesselVolume, "fill", "Water from the kettle", "scald-kettle")],
+    choices.fillMethod === "flame" ? burnerGas("fill", n.heaterPower > 4e3) : void 0,
+    choices.fillMethod === "microwave" ? superheated("fill", n.ovenWait) : void 0,
+    scald(r.boilingTemperature, n.waterCharge, "turn"),
+    thermalShock(atWorst(risk, "glassChill"), n.shockLimit, cracks, "turn"),
+    stoppered2 ? glassUnderVacuum(
+      atWorst(risk, "peakPressureDifference"),
+      atWorst(risk, "peakPressureDifference") * n.vesselVolume,
+      "turn",
+      "Only a sound round bottle; heat off before the stopper, and no stopper pressed while it boils"
+    ) : void 0,
+    inflowSlam(atWorst(risk, "slamPressure"), atWorst(risk, "peakWallForce"), cracks, "open"),
+    pulledDown(atWorst(risk, "peakPull"), n.grip, atWorst(risk, "blowEnergy"), n.blowLimit, "open")
+  );
+}, "cautions");
+var afterFailure7 = /* @__PURE__ */ __name(({ numbers: n }, _s, _risk, outcome) => outcome === "crack" ? BROKEN_GLASS : [
+  wait(
+    "Keep the mouth under water for half a minute, hands and face away from the bottle\u2019s bottom: a slow one may still come."
+  ),
+  heatOff("Heater off."),
+  pressureOff(
+    n.stopperTime > 0 ? "Stopper out under water, at arm\u2019s length; then tilt it until air goes in at the mouth." : "Tilt it slowly until air goes in at the mouth: hot water may come out."
+  ),
+  near(
+    "Let it drain over the bowl, mouth down, and cool on wood. Hot glass is never set on a wet or cold bench."
+  ),
+  outcome === "part" ? next("Air was left in it: boil longer, or rinse with water straight off the boil.") : act(
+    "next",
+    "It was full of air: boil longer, or rinse with water straight off the boil, and be quicker to the bowl."
+  )
+], "afterFailure");
+
+// core/mechanisms/pulled-bottle.ts
+function blowEnergy({ pull, grip, impulse, clearance, mass }) {
+  const free = Math.max(0, pull - grip);
+  if (free === 0) return 0;
+  const momentum = free / pull * impulse;
+  return Math.min(free * clearance, momentum * momentum / (2 * mass));
+}
+__name(blowEnergy, "blowEnergy");
+
+// core/mechanisms/plunge.ts
+var EXPLICIT_STEPS = 45;
+var EXPLICIT_STEPS_RIGID = 14;
+var UNBREAKABLE = 1e8;
+var REPORTED = ["critical", "mouth-full", "full"];
+var HAIR = 1e-5;
+var PUSH = 0.01;
+var LONGEST_PLUNGE = 900;
+var ALL_BUT = 0.9;
+var times2 = [];
+var amounts = [];
+var inflows = [];
+function plunge(system, state3, tolerance, record, longest = LONGEST_PLUNGE) {
+  const { plan: plan3 } = system;
+  const { capacity } = plan3.vessel;
+  const critical = {
+    id: "critical",
+    direction: 1,
+    stops: true,
+    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.critical(s), "value")
+  };
+  const yields = {
+    id: "yield",
+    direction: 1,
+    stops: true,
+    value: /* @__PURE__ */ __name((_, s) => system.difference(s) - system.held(s), "value")
+  };
+  const stops = { id: "wall-stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[COOLING.losing], "value") };
+  const mouthFull = {
+    id: "mouth-full",
+    direction: 1,
+    stops: false,
+    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] - system.passageMass, "value")
+  };
+  const full = {
+    id: "full",
+    direction: -1,
+    stops: true,
+    value: /* @__PURE__ */ __name((_, s) => system.gasVolume(s) / (capacity * (1 - s[COOLING.lost])) - 0.02, "value")
+  };
+  const enters = { id: "enters", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => system.drive(t, s) - PUSH, "value") };
+  const leaves = {
+    id: "leaves",
+    direction: -1,
+    stops: true,
+    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] + HAIR * system.passageMass, "value")
+  };
+  const still = {
+    id: "still",
+    direction: -1,
+    stops: true,
+    value: /* @__PURE__ */ __name((_, s) => s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1, "value")
+  };
+  const settled = { id: "settled", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.unrest(s), "value") };
+  let hush;
+  let peakDifference = 0;
+  let timeOfPeak = 0;
+  let peakSpeed = 0;
+  let time = 0;
+  const occurrences = [];
+  times2.length = amounts.length = inflows.length = 0;
+  const onStep = /* @__PURE__ */ __name((at4, s) => {
+    times2.push(at4);
+    amounts.push(s[COOLING.drawnIn]);
+    inflows.push(system.inflow(s));
+    record?.(at4, s);
+  }, "onStep");
+  const peaks = [
+    { id: "difference", value: /* @__PURE__ */ __name((_, s) => system.difference(s), "value") },
+    { id: "speed", value: /* @__PURE__ */ __name((_, s) => s[COOLING.speed], "value") }
+  ];
+  const explicitSteps = plan3.mouth?.stem || plan3.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID;
+  const integrator3 = integratorOf(system.size);
+  system.wall = "standing";
+  system.dependsOnTime = true;
+  system.kept = system.drive(0, state3) <= PUSH;
+  while (time < longest) {
+    const water = system.kept ? enters : leaves;
+    const events = system.wall === "moving" ? [stops, mouthFull, full] : [
+      water,
+      hush === void 0 ? critical : yields,
+      settled,
+      mouthFull,
+      full,
+      ...plan3.mouth?.stem ? [still] : []
+    ];
+    const end = system.dependsOnTime ? system.plungeTime : longest;
+    const stage = integrator3.run(system, state3, time, end, {
+      tolerance,
+      firstStep: system.wall === "moving" ? 1e-5 : 1e-3,
+      explicitSteps,
+      events,
+      peaks,
+      onStep,
+      between: record ? 1 : 0
+    });
+    time = stage.time;
+    const { difference, speed } = stage.peaks;
+    if (difference.value > peakDifference) {
+      peakDifference = difference.value;
+      timeOfPeak = difference.time;
+    }
+    peakSpeed = Math.max(peakSpeed, speed.value);
+    for (const o of stage.occurrences) {
+      if (o.id !== "mouth-full" || !occurrences.some((p) => p.id === "mouth-full")) {
+        if (REPORTED.includes(o.id)) occurrences.push(o);
+      }
+    }
+    if (stage.stoppedBy === "full" || stage.stoppedBy === "settled" || stage.stoppedBy === "still") break;
+    if (stage.stoppedBy === void 0) {
+      if (!system.dependsOnTime) break;
+      system.dependsOnTime = false;
+      continue;
+    }
+    if (stage.stoppedBy === "enters" || stage.stoppedBy === "leaves") {
+      if (stage.stoppedBy === "enters") system.kept = false;
+      else {
+        state3[COOLING.drawnIn] = 0;
+        state3[COOLING.speed] = 0;
+        system.kept = system.drive(time, state3) <= PUSH;
+      }
+      if (!system.dependsOnTime && system.unrest(state3) < 0) break;
+    } else if (stage.stoppedBy === "wall-stops") {
+      system.wall = "standing";
+      state3[COOLING.losing] = 0;
+    } else {
+      if (stage.stoppedBy === "critical") hush = time;
+      system.wall = "moving";
+      state3[COOLING.losing] = 1e-6;
+    }
+  }
+  const filled = firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times2, amounts, inflows) ?? time;
+  return {
+    filled: occurrences.find((o) => o.id === "full")?.time ?? filled,
+    hush,
+    peakDifference,
+    timeOfPeak,
+    end: time,
+    peakSpeed,
+    impulse: state3[COOLING.impulse],
+    occurrences
+  };
+}
+__name(plunge, "plunge");
+
+// core/catalogue/steam/dipped-glass.ts
+var SOUND_IN_WATER = 1350;
+var RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 };
+function runDipped(dipped2, detail, refinement, end, recorder) {
+  const { plan: plan3, filled, pool, surface, stoppered: stoppered2 = 0, carriedStoppered = 0 } = dipped2;
+  const { vessel, room } = plan3;
+  const tolerance = stepTolerance(detail, refinement);
+  const gas = gasAtSeal(plan3, filled, pool);
+  const cooling = { ...dipped2.cooling, strength: RIGID, pool, leakArea: 0 };
+  const mouth = cooling.mouth;
+  let opening = filled.sealing;
+  let system = new CoolingVessel(cooling, detail === "trace");
+  let state3 = coolingStart(system, filled, gas);
+  let glassAtDip = filled.wall;
+  if (stoppered2 > 0) {
+    const closed2 = new CoolingVessel({ ...cooling, mouth: void 0 }, detail === "trace");
+    recorder?.beginCooling(filled.sealing, closed2);
+    coolSealed(closed2, state3, { tolerance, longest: stoppered2, coolDelay: carriedStoppered, record: recorder?.cooling });
+    opening += stoppered2;
+    if (carriedStoppered >= stoppered2) glassAtDip = Math.max(state3[COOLING.wetWall], state3[COOLING.dryWall]);
+    system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === "trace");
+    state3[COOLING.drawnIn] = 0;
+    state3 = state3.subarray(0, system.size);
+  }
+  recorder?.beginCooling(filled.sealing, system, opening);
+  const before = system.difference(state3);
+  const ended = plunge(system, state3, tolerance, recorder?.cooling, dipped2.longest);
+  const density = quickLiquidDensity(mouth.waterTemperature);
+  const drawnIn = Math.max(0, state3[COOLING.drawnIn]);
+  const stemMass = mouth.stem ? system.passageMass : 0;
+  const mouthArea = Math.PI * vessel.mouthDiameter * vessel.mouthDiameter / 4;
+  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity);
+  const entered = ended.occurrences.find((o) => o.id === "mouth-full")?.time;
+  const full = ended.occurrences.find((o) => o.id === "full")?.time;
+  const results28 = {
+    ...resultsAtSeal(plan3, filled, gas, mouth.waterTemperature),
+    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+    waterDrawnIn: drawnIn / density,
+    fillFraction,
+    timeToFill: ended.filled,
+    peakInflowSpeed: ended.peakSpeed,
+    peakWallForce: density * mouthArea * ended.peakSpeed * ended.peakSpeed,
+    inflowImpulse: ended.impulse,
+    // The room presses on the bottom that is up, and less presses back over the mouth.
+    peakPull: Math.max(0, ended.peakDifference) * mouthArea,
+    // Joukowsky: the column in the body stops dead when the last steam is gone; air left inside cushions it before
+    // that.
+    slamPressure: full === void 0 ? 0 : density * SOUND_IN_WATER * Math.max(0, state3[COOLING.speed]) * mouthArea / vessel.crossSection,
+    glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
+    ...entered !== void 0 && { hush: entered }
+  };
+  const { outcome, more } = end(results28);
+  const events = new EventList({
+    "seal": stoppered2 > 0 ? "stoppered" : "mouth under water",
+    "mouth-full": mouth.stem ? "water comes over the top" : "water through the mouth"
+  }).addHeating(filled);
+  if (stoppered2 > 0) events.add("unstop", opening);
+  events.add("mouth-full", entered === void 0 ? void 0 : opening + entered).add("full", full === void 0 ? void 0 : opening + full).add("peak", opening + ended.timeOfPeak);
+  const simulation = {
+    results: { ...results28, ...more },
+    events: events.sorted(),
+    outcome,
+    details: {
+      ...detailsAtSeal(plan3, filled),
+      timeOfPeak: opening + ended.timeOfPeak,
+      pool,
+      opening,
+      bathTemperature: mouth.waterTemperature,
+      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
+      ...entered !== void 0 && { goneAt: opening + entered }
+    }
+  };
+  return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
+}
+__name(runDipped, "runDipped");
+
+// core/mechanisms/rinse.ts
+var FILM = 0.03;
+function rinse(plan3) {
+  const { vessel, room, temperature, times: times3, contact, saturation } = plan3;
+  const area = vessel.upperArea + vessel.crossSection;
+  const wallCapacity = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness * area;
+  const water = plan3.volume * quickLiquidDensity(Math.min(temperature, 372));
+  const film = FILM * area;
+  const displaced = Math.min(1, plan3.volume / vessel.capacity);
+  let wall = room.temperature;
+  let vapourShare = room.vapourFraction;
+  for (let i = 0; i < times3; i++) {
+    const common2 = (water * LIQUID_SPECIFIC_HEAT * temperature + wallCapacity * wall) / (water * LIQUID_SPECIFIC_HEAT + wallCapacity);
+    wall += contact * (common2 - wall);
+    const afterPouring = vapourShare * (1 - displaced) + room.vapourFraction * displaced;
+    const moles = room.pressure * vessel.capacity / (GAS_CONSTANT * wall);
+    const shareAt = /* @__PURE__ */ __name((t) => Math.min(0.995, saturation * quickSaturationPressure(t) / room.pressure), "shareAt");
+    let low = room.temperature;
+    let high = wall;
+    for (let step = 0; step < 40; step++) {
+      const middle = (low + high) / 2;
+      const needed2 = Math.max(0, shareAt(middle) - afterPouring) * moles * WATER_MOLAR_MASS * quickLatentHeat(middle);
+      if (wallCapacity * (wall - middle) > needed2) low = middle;
+      else high = middle;
+    }
+    wall = high;
+    vapourShare = Math.max(afterPouring, shareAt(wall));
+  }
+  return { wall, film, airMoles: (1 - vapourShare) * room.pressure * vessel.capacity / (GAS_CONSTANT * wall) };
+}
+__name(rinse, "rinse");
+
+// core/catalogue/steam/rinsed.ts
+var carried2 = new Float64Array(4);
+function fillByRinsing(vessel, room, rinsing, tolerance, recorder) {
+  const rinsed = rinse({ vessel, room, ...rinsing, volume: Math.min(rinsing.volume, vessel.capacity) });
+  carried2[TRANSFER.wall] = rinsed.wall;
+  carried2[TRANSFER.pool] = rinsed.wall;
+  carried2[TRANSFER.waterMass] = rinsed.film;
+  carried2[TRANSFER.airMoles] = rinsed.airMoles;
+  recorder?.beginTransfer(0);
+  transfer(
+    {
+      vessel,
+      room,
+      duration: rinsing.delay,
+      uprightShare: rinsing.uprightShare,
+      moved: rinsing.moved,
+      airLayerFactor: rinsing.airLayerFactor,
+      surfaceConductance: rinsing.surfaceConductance
+    },
+    carried2,
+    tolerance,
+    recorder?.transfer
+  );
+  return {
+    wall: carried2[TRANSFER.wall],
+    liquid: carried2[TRANSFER.pool],
+    waterMass: carried2[TRANSFER.waterMass],
+    airMoles: carried2[TRANSFER.airMoles],
+    timeOfLifting: 0,
+    sealing: rinsing.delay,
+    overheat: rinsed.wall
+  };
+}
+__name(fillByRinsing, "fillByRinsing");
+
+// core/catalogue/steam/bottle-fill/simulate.ts
+var GAP_CONTRACTION = 0.61;
+var STOPPERING = 0.5;
+var FULL = 0.85;
+var SEEN2 = 0.08;
+var bottleOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
+  {
+    capacity: n.vesselVolume,
+    diameter: n.vesselDiameter,
+    height: n.vesselHeight,
+    wallThickness: n.wallThickness,
+    mouthDiameter: n.neckDiameter
+  },
+  SOLIDS.glass
+), "bottleOf");
+function throttledEntry(loss, mouth, clearance) {
+  const ratio = mouth / (4 * clearance * GAP_CONTRACTION);
+  return loss + ratio * ratio;
+}
+__name(throttledEntry, "throttledEntry");
+var bottleHeating = /* @__PURE__ */ __name((values, vessel = bottleOf(values)) => ({
+  ...heatingPlan(values, vessel),
+  ...values.choices.fillMethod === "microwave" && { totalTime: values.numbers.ovenTime }
+}), "bottleHeating");
+function fill(values, vessel, tolerance, recorder) {
+  const n = values.numbers;
+  const { fillMethod } = values.choices;
+  const hand = n.stopperTime > 0 ? STOPPERING : n.transferTime;
+  const waiting = fillMethod === "microwave" ? n.ovenWait : 0;
+  const open = hand + waiting;
+  const upright = (waiting + n.uprightShare * hand) / open;
+  if (fillMethod === "flame" || fillMethod === "microwave") {
+    return fillByBoiling(
+      bottleHeating(values, vessel),
+      { duration: open, uprightShare: upright, moved: true },
+      n.surfaceConductance,
+      tolerance,
+      recorder
+    );
+  }
+  const room = roomOf(values, vessel);
+  return fillByRinsing(
+    vessel,
+    room,
+    {
+      volume: vessel.capacity,
+      temperature: heldBelowBoiling(room.boilingPoint - n.pouringLoss, room),
+      times: fillMethod === "rinse-twice" ? 2 : 1,
+      contact: n.rinseContact,
+      saturation: n.filmSaturation,
+      delay: open,
+      moved: true,
+      uprightShare: n.uprightShare,
+      airLayerFactor: n.airLayerFactor,
+      surfaceConductance: n.surfaceConductance
+    },
+    tolerance,
+    recorder
+  );
+}
+__name(fill, "fill");
+var glassMass = /* @__PURE__ */ __name((vessel) => SOLIDS.glass.density * vessel.wallThickness * (vessel.upperArea + vessel.crossSection), "glassMass");
+function simulate7(values, detail, refinement = 1) {
+  const n = values.numbers;
+  const vessel = bottleOf(values);
+  const room = roomOf(values, vessel);
+  const rinsed = values.choices.fillMethod.startsWith("rinse");
+  const recorder = detail === "trace" ? new TraceRecorder({ vessel, room }, rinsed ? "carry" : "heat", "fill") : void 0;
+  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder);
+  const bathTemperature = heldBelowBoiling(n.bathTemperature, room);
+  const inNeck = Math.min(n.mouthDepth, n.neckLength);
+  const area = Math.PI * (vessel.mouthDiameter * inNeck + vessel.diameter * (n.mouthDepth - inNeck));
+  return runDipped(
+    {
+      plan: { vessel, room },
+      filled,
+      pool: filled.waterMass * n.poolRetained,
+      stoppered: n.stopperTime > 0 ? n.transferTime + n.stopperTime : 0,
+      carriedStoppered: n.transferTime + (values.choices.stopperPlace === "air" ? n.stopperTime : 0),
+      longest: 60,
+      surface: outerSurface({ diameter: vessel.diameter, height: vessel.height, wallThickness: vessel.wallThickness }),
+      cooling: {
+        vessel,
+        room,
+        coolant: {
+          temperature: bathTemperature,
+          area,
+          throughBase: 0,
+          conductance: throughWall(
+            vessel,
+            n.bathTransferFactor * bathConductance(n.mouthDepth, n.plungeSpeed, Math.max(1, filled.wall - bathTemperature))
+          )
+        },
+        mouth: {
+          depth: n.mouthDepth,
+          plungeSpeed: n.plungeSpeed,
+          waterTemperature: bathTemperature,
+          passage: n.neckLength,
+          entryLoss: throttledEntry(n.entryLoss, vessel.mouthDiameter, n.mouthClearance),
+          jet: {
+            water: bathTemperature,
+            diameter: vessel.mouthDiameter,
+            stanton: n.jetStanton,
+            sprayContact: n.sprayContact,
+            splashWeber: n.splashWeber
+          }
+        },
+        airLayerFactor: n.airLayerFactor,
+        surfaceConductance: n.surfaceConductance
+      }
+    },
+    detail,
+    refinement,
+    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
+      const energy = blowEnergy({
+        pull: peakPull,
+        grip: n.grip,
+        impulse: inflowImpulse,
+        clearance: n.mouthClearance,
+        mass: glassMass(vessel)
+      });
+      const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit;
+      const outcome = cracks ? "crack" : fillFraction >= FULL ? "fill" : fillFraction >= SEEN2 ? "part" : "nothing";
+      return { outcome, more: { blowEnergy: energy } };
+    },
+    recorder
+  );
+}
+__name(simulate7, "simulate");
 
 // core/catalogue/steam/dipped-face.ts
 var DIPPED_RESULTS = steamResults(
@@ -8434,7 +9824,7 @@ var DIPPED_COEFFICIENTS = quantities(
   "surfaceConductance",
   "entryLoss"
 );
-var FILL_OUTCOMES = (vessel) => [
+var FILL_OUTCOMES = /* @__PURE__ */ __name((vessel) => [
   { id: "fill", look: "filled", name: "fills", sentence: `Water rushes in and fills the ${vessel} nearly to the end.` },
   {
     id: "part",
@@ -8443,82 +9833,7 @@ var FILL_OUTCOMES = (vessel) => [
     sentence: `Water comes in, but a good part of the ${vessel} stays empty.`
   },
   { id: "nothing", look: "nothing", name: "nothing", sentence: "Hardly any water comes in." }
-];
-
-// core/catalogue/steam/glass-checks.ts
-import normalCdf from "@stdlib/stats-base-dists-normal-cdf";
-var GLASS_STATE = defineInput({
-  id: "glassState",
-  name: "state of the glass",
-  kind: "choice",
-  group: "vessel",
-  default: "sound",
-  choices: [
-    { id: "sound", name: "without a mark" },
-    { id: "scratched", name: "scratched, chipped or old" }
-  ]
-});
-var FLASK_BOTTOM = defineInput({
-  id: "flaskBottom",
-  name: "bottom",
-  kind: "choice",
-  group: "vessel",
-  default: "round",
-  choices: [
-    { id: "round", name: "round-bottomed" },
-    { id: "flat", name: "flat-bottomed" }
-  ]
-});
-var SCORE = -2.0537;
-var borneChill = (limit) => limit * exp(SCORE * Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)));
-var shareCracked = (chill, limit) => chill > 0 ? normalCdf(ln(chill / limit) / Math.sqrt(ln(1 + CHILL_SPREAD * CHILL_SPREAD)), 0, 1) : 0;
-function bearsTheChill({ numbers: n }, bath) {
-  const boiling = saturationTemperature(n.stationPressure);
-  const coldest = boiling - borneChill(n.shockLimit);
-  return n[bath] >= coldest ? [] : [
-    {
-      input: bath,
-      message: say`given ${asTemperature(n[bath], { digits: 4 })}; refused: glass at
-            ${asTemperature(boiling, { digits: 4 })} in it is chilled by
-            ${asTemperatureDifference(boiling - n[bath], { digits: 4 })}, and more than ${CRACKS_REFUSED * 100} of
-            100 glasses of this kind crack (they bear about
-            ${asTemperatureDifference(n.shockLimit, { digits: 4 })}); accepted:
-            ${asTemperature(Math.ceil(coldest * 2) / 2, { digits: 4 })} or warmer`
-    }
-  ];
-}
-var soundGlass = ({ choices }) => choices.glassState === "scratched" ? [
-  {
-    input: "glassState",
-    message: 'given "scratched"; refused: a scratch takes most of the strength of glass, and it breaks without warning under a chill or a vacuum; accepted: sound'
-  }
-] : [];
-var roundBottom = ({ choices }) => choices.flaskBottom === "flat" ? [
-  {
-    input: "flaskBottom",
-    message: 'given "flat"; refused: a flat bottom bends under a vacuum and implodes; accepted: round'
-  }
-] : [];
-var THIN = 8e-3;
-var thickEnough = ({ numbers: n }) => {
-  const least = THIN * pow(6 / Math.PI * n.vesselVolume, 1 / 3);
-  return n.wallThickness >= least ? [] : [
-    {
-      input: "wallThickness",
-      message: say`given ${asLength(n.wallThickness, { digits: 4 })}; refused: too thin for a vacuum in a
-            flask of this size; accepted: at least ${asLength(Math.ceil(least * 1e4) / 1e4, {
-        digits: 4,
-        toward: "above"
-      })}`
-    }
-  ];
-};
-var noTorch = ({ choices }) => choices.fillMethod === "torch" ? [
-  {
-    input: "fillMethod",
-    message: 'given "torch"; refused: a torch heats glass at one spot and it bursts in the hand; accepted: flame, microwave, rinse-once, rinse-twice'
-  }
-] : [];
+], "FILL_OUTCOMES");
 
 // core/catalogue/steam/rinse-inputs.ts
 var RINSE_COEFFICIENTS = defineInputs([
@@ -8552,12 +9867,12 @@ var RINSE_COEFFICIENTS = defineInputs([
 
 // core/catalogue/steam/bottle-fill/inputs.ts
 var NECK_SPLASH = {
-  default: ({ numbers: n }) => 4e3 * (0.036 / n.neckDiameter) * (0.036 / n.neckDiameter),
+  default: /* @__PURE__ */ __name(({ numbers: n }) => 4e3 * (0.036 / n.neckDiameter) * (0.036 / n.neckDiameter), "default"),
   usual: [500, 3e4],
   spread: { shape: "lognormal", relative: 1 },
   source: "Weber number at which half of it turns to drops: water that falls back on water splashes from some hundreds on (A. L. Yarin, Annu. Rev. Fluid Mech. 38 (2006) 159, order of magnitude); the plunge stirs it, and a thick column more than a thin one; assumption"
 };
-var inputs6 = defineInputs([
+var inputs7 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { default: 7e-4, range: [5e-5, 5e-3], usual: [25e-5, 15e-4] }),
   quantity("vesselDiameter", { default: 0.08 }),
@@ -8586,7 +9901,7 @@ var inputs6 = defineInputs([
   GLASS_STATE,
   quantity("heaterPower", { name: "flame or microwave", default: 800, usual: [200, 1500] }),
   quantity("heatingEfficiency", {
-    default: ({ choices }) => choices.fillMethod === "microwave" ? 0.35 : 0.4,
+    default: /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "microwave" ? 0.35 : 0.4, "default"),
     usual: [0.1, 0.7],
     source: "a few tens of millilitres take up about a third of a microwave's rated power, a litre nearly all of it; a flame under glass about 0.4; from memory"
   }),
@@ -8670,7 +9985,7 @@ var inputs6 = defineInputs([
     source: "kettle to bottle through a funnel; assumption"
   }
 ]);
-var check5 = (values) => [
+var check6 = /* @__PURE__ */ __name((values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -8682,77 +9997,20 @@ var check5 = (values) => [
   ...waterFits(values, "bottle"),
   ...atMost(values, "neckDiameter", "vesselDiameter", "the bottle's diameter"),
   ...glassWall(values)
-];
-
-// core/mechanisms/difference-by-cause.ts
-function differenceByCause(change) {
-  const [before, after] = change.temperatures;
-  const rows = { cooling: change.amount * (before - after) / change.volume };
-  let amount = change.amount;
-  for (const [place, gone] of Object.entries(change.gone)) {
-    rows[place] = gone * after / change.volume;
-    amount -= gone;
-  }
-  const squeezed = change.volume - change.inflow;
-  rows.inflow = amount * after * (1 / change.volume - 1 / squeezed);
-  rows.crush = amount * after * (1 / squeezed - 1 / (squeezed - change.lost));
-  return rows;
-}
-
-// core/catalogue/steam/ledger.ts
-var CAUSES = {
-  wall: "steam condensing on the cold wall",
-  water: "steam condensing on water inside, less what it gave off",
-  fog: "steam turning to fog",
-  cooling: "the gas getting colder",
-  leak: "air that leaked in (gives back)",
-  inflow: "room taken by water that came in (gives back)",
-  crush: "room lost by caving in (gives back)"
-};
-var steamLedger = (moment) => (simulation) => ledgerOf(simulation, moment);
-function ledgerOf({ trace, details }, words) {
-  if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
-  const sealing = details.sealing;
-  const moment = details.goneAt ?? details.timeOfPeak;
-  const first = indexAt(trace.time, sealing);
-  const now = Math.max(first, indexAt(trace.time, moment));
-  const c = trace.columns;
-  const steam = c.steamMass[first];
-  const amount = steam * WATER_GAS_CONSTANT + c.airMass[first] * AIR_GAS_CONSTANT;
-  const temperatures = [c.gasTemperature[first], c.gasTemperature[now]];
-  const volume = amount * temperatures[0] / c.pressure[first];
-  const lost = c.volumeLost[now] * details.capacity;
-  const remaining = c.steamMass[now] * WATER_GAS_CONSTANT + c.airMass[now] * AIR_GAS_CONSTANT;
-  const volumeNow = remaining * temperatures[1] / c.pressure[now];
-  const gone = {
-    wall: c.condensedOnWall[now] * WATER_GAS_CONSTANT,
-    water: c.condensedOnWater[now] * WATER_GAS_CONSTANT,
-    fog: c.condensedAsFog[now] * WATER_GAS_CONSTANT,
-    leak: (c.airMass[first] - c.airMass[now]) * AIR_GAS_CONSTANT
-  };
-  const total = (steam - c.steamMass[now]) * WATER_GAS_CONSTANT;
-  gone.water += total - gone.wall - gone.water - gone.fog;
-  const rows = differenceByCause({ temperatures, volume, amount, inflow: volume - volumeNow - lost, lost, gone });
-  const order = ["wall", "water", "fog", "cooling", ...rows.leak !== 0 ? ["leak"] : [], "inflow", "crush"];
-  return {
-    moment: details.goneAt === void 0 ? "at its greatest" : words,
-    rows: order.map((id) => ({ id, cause: CAUSES[id], pressure: rows[id] })),
-    difference: c.pressure[first] - c.pressure[now]
-  };
-}
+], "check");
 
 // core/catalogue/steam/bottle-fill/outcomes.ts
-var logged6 = {
+var logged7 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth", "stopperTime"],
   seen: ["hush", "timeToFill", "waterDrawnIn", "timeToPlume"]
 };
-var results6 = [...DIPPED_RESULTS, ...steamResults("blowEnergy")];
-var outcomes6 = [
+var results7 = [...DIPPED_RESULTS, ...steamResults("blowEnergy")];
+var outcomes7 = [
   ...FILL_OUTCOMES("bottle"),
   { id: "crack", look: "harm", name: "cracks", sentence: "The glass cracks or breaks." }
 ];
-var ledger4 = steamLedger("when water comes through the neck");
-var sizes4 = (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
+var ledger5 = steamLedger("when water comes through the neck");
+var sizes5 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(values.numbers.vesselDiameter), false).concat([
   {
     id: "pull",
     name: "pull on the bottle",
@@ -8777,11 +10035,11 @@ var sizes4 = (values, s) => sizesOf(s, crossSection(values.numbers.vesselDiamete
     units: ["N s", "lbf s"],
     note: "all the momentum that comes in"
   }
-]);
+]), "sizes");
 
 // core/catalogue/steam/bottle-fill/procedure.ts
-var at = (input) => ({ input });
-var FILLED_BY = (choices) => choices.fillMethod === "flame" ? [
+var at = /* @__PURE__ */ __name((input) => ({ input }), "at");
+var FILLED_BY = /* @__PURE__ */ __name((choices) => choices.fillMethod === "flame" ? [
   " (",
   at("heaterPower"),
   ", of which ",
@@ -8799,21 +10057,21 @@ var FILLED_BY = (choices) => choices.fillMethod === "flame" ? [
   " in all; it rolls and rattles, the window fogs, water jumps. Oven off; wait ",
   at("ovenWait"),
   ", look for bubbles, then take it out."
-] : ["."];
-var onHeat2 = (choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave";
-var shelf6 = [
+] : ["."], "FILLED_BY");
+var onHeat3 = /* @__PURE__ */ __name((choices) => choices.fillMethod === "flame" || choices.fillMethod === "microwave", "onHeat");
+var shelf7 = [
   { step: "charge", kind: "vessel", shapes: ["bottle"], materials: ["glass"], capacity: [5e-5, 5e-3] },
   { step: "fill", kind: "heater", heaters: [...FLAME_OR_PLATE, "microwave"] },
   { step: "bath", kind: "bath" }
 ];
-var procedure6 = [
+var procedure7 = [
   {
     id: "bath",
     parts: ["Fill a deep bowl with ", { input: "bathVolume" }, " of water at ", { input: "bathTemperature" }, "."]
   },
   {
     id: "charge",
-    parts: ({ choices }) => [
+    parts: /* @__PURE__ */ __name(({ choices }) => [
       "Take a bottle of ",
       { input: "glassKind" },
       ", ",
@@ -8830,21 +10088,21 @@ var procedure6 = [
       { input: "neckLength" },
       " long, ",
       { input: "glassState" },
-      ...onHeat2(choices) ? [
+      ...onHeat3(choices) ? [
         ". In it ",
         { input: "waterCharge" },
         " of water at ",
         { input: "chargeTemperature" },
         " and a boiling chip."
       ] : ["."]
-    ]
+    ], "parts")
   },
   {
     id: "fill",
-    hazards: ({ choices }) => choices.fillMethod === "flame" ? ["heat", "flame", "scald"] : ["heat", "scald"],
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.fillMethod === "flame" ? ["heat", "flame", "scald"] : ["heat", "scald"], "hazards"),
     marks: ["heat-on", "plume"],
-    parts: ({ choices }) => ["Fill it with steam by ", { input: "fillMethod" }, ...FILLED_BY(choices)],
-    duration: (s) => s.details.timeOfLifting > 0 ? s.details.timeOfLifting : void 0
+    parts: /* @__PURE__ */ __name(({ choices }) => ["Fill it with steam by ", { input: "fillMethod" }, ...FILLED_BY(choices)], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.details.timeOfLifting > 0 ? s.details.timeOfLifting : void 0, "duration")
   },
   {
     id: "turn",
@@ -8859,32 +10117,32 @@ var procedure6 = [
       { input: "mouthClearance" },
       " above the bottom."
     ],
-    duration: (s) => s.details.sealing - s.details.timeOfLifting
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
   },
   {
     id: "open",
     hazards: ["glass-under-difference"],
     marks: ["sealed"],
-    parts: ({ numbers: n }) => n.stopperTime > 0 ? [
+    parts: /* @__PURE__ */ __name(({ numbers: n }) => n.stopperTime > 0 ? [
       "Let it stand stoppered, ",
       { input: "stopperPlace" },
       ", for ",
       { input: "stopperTime" },
       "; then pull the stopper out under water."
-    ] : ["Hold on with both hands (stoppered, ", { input: "stopperPlace" }, ": ", { input: "stopperTime" }, ")."],
-    duration: (s) => s.results.timeToFill
+    ] : ["Hold on with both hands (stoppered, ", { input: "stopperPlace" }, ": ", { input: "stopperTime" }, ")."], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToFill, "duration")
   }
 ];
-var kit6 = (values) => [
+var kit7 = /* @__PURE__ */ __name((values) => [
   "bottle of sound, unscratched glass, and spares",
-  onHeat2(values.choices) ? values.choices.fillMethod === "microwave" ? "microwave and a wooden stick" : "burner or plate, with a heat spreader" : "kettle and funnel",
+  onHeat3(values.choices) ? values.choices.fillMethod === "microwave" ? "microwave and a wooden stick" : "burner or plate, with a heat spreader" : "kettle and funnel",
   "deep plastic bowl, a folded cloth on its bottom",
   "stopper that can be pulled under water",
   "cloth and heat-proof gloves",
   "goggles for all",
   "clock"
-];
-var ready = (values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
+], "kit");
+var ready2 = /* @__PURE__ */ __name((values, s) => onHeat3(values.choices) ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === "microwave") : {
   watch: [
     { sign: "The glass is too hot to hold at once after it is emptied.", worth: "it was warmed through" },
     { sign: "No cold draught over the mouth; turned over at once.", worth: "each second lets room air in" }
@@ -8892,479 +10150,24 @@ var ready = (values, s) => onHeat2(values.choices) ? readyFromPlan(bottleHeating
   earliest: 0,
   dryAt: void 0,
   lowFlame: void 0
-};
-
-// core/catalogue/steam/scene/bench.ts
-var ASPECT = 2.6;
-var bowlWidth = (volume) => Math.cbrt(4 * volume * 1.25 / (Math.PI * 0.45));
-function benchOf(look) {
-  const { diameter, height, stemLength = 0, mouthDepth = 0, bathVolume = 0, poolDepth = 0 } = look;
-  const tall = height + stemLength;
-  const unit = Math.max(tall, 0.7 * diameter);
-  const top = look.heat ? 0.13 * unit : 0;
-  const basin = look.cooling === "bath" ? bowlWidth(bathVolume) : look.cooling === "ice-pool" ? diameter + 0.5 * Math.max(diameter, 0.4 * unit) : 0;
-  const depth = Math.max(0.45 * basin, mouthDepth * 1.25 + 0.05 * unit);
-  const water = look.cooling === "bath" ? 0.8 * depth : poolDepth;
-  const rim = look.cooling === "bath" ? depth : poolDepth + 0.07 * unit;
-  const highest = Math.max(top + tall, look.cooling === "bath" ? water + tall : 0) + 0.24 * unit;
-  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.2 * unit)];
-  const heaterWidth = Math.max(diameter, look.heat ? 0.62 * unit : 0);
-  const [labels, coolWidth] = [0.75 * unit, Math.max(basin, diameter)];
-  const twoPlaces = look.heat !== "" && look.cooling !== "";
-  const needed2 = twoPlaces ? heaterWidth + labels + coolWidth + labels : Math.max(heaterWidth, coolWidth) + 2 * labels;
-  const width = Math.max(needed2, ASPECT * (high - low));
-  const spare = width - needed2;
-  const left = twoPlaces ? -heaterWidth / 2 - 0.35 * spare : -width / 2;
-  const x = twoPlaces ? heaterWidth / 2 + labels + coolWidth / 2 + 0.3 * spare : 0;
-  return {
-    frame: { left, right: left + width, bottom: low, top: high },
-    unit,
-    heater: { x: 0, top },
-    basin: { x, width: basin, rim, water }
-  };
-}
-
-// core/catalogue/steam/scene/vessel.ts
-var eased = (t) => t * t * (3 - 2 * t);
-function poseOf(look, { place, carried: carried3, depth }, bench) {
-  const { heater, basin, unit } = bench;
-  const stand = { x: heater.x, base: heater.top, turn: 0 };
-  if (!look.cooling) return stand;
-  const stem = look.stemLength ?? 0;
-  const cold = look.cooling === "bath" ? { x: basin.x, base: basin.water - depth + stem, turn: 1 } : { x: basin.x, base: look.cooling === "ice-pool" ? 0.01 * unit : 0, turn: 0 };
-  if (place === "sealed" || !look.heat && look.cooling !== "bath") return cold;
-  if (place === "on-heat") return stand;
-  const s = eased(carried3);
-  return {
-    x: stand.x + (cold.x - stand.x) * s,
-    base: stand.base + (cold.base - stand.base) * s + 0.15 * unit * 4 * s * (1 - s),
-    turn: cold.turn * Math.min(1, Math.max(0, (carried3 - 0.35) / 0.5))
-  };
-}
-var closedAcross = ({ closure }) => closure === "bung" || closure === "relief";
-var mouthAt = (look) => closedAcross(look) ? 0.28 * look.diameter : 0;
-function placed(look, moment, pose) {
-  const height = shortened(look.height, moment.volumeLost);
-  const at4 = (points) => turned(moved(points, pose.x, pose.base), [pose.x, pose.base + height / 2], pose.turn);
-  const mouth = Math.min(look.mouth, look.diameter);
-  const wall = at4(
-    vesselOutline({
-      shape: look.shape,
-      width: look.diameter,
-      height: look.height,
-      mouth: look.closure === "stem" ? 0.12 * look.diameter : mouth,
-      mouthAt: mouthAt(look),
-      neck: look.neckLength ?? (look.shape === "bottle" ? 0.14 * look.height : 0),
-      lost: moment.volumeLost
-    })
-  );
-  return { at: at4, height, mouth, mouthAt: mouthAt(look), wall, opening: at4([[mouthAt(look), height]])[0] };
-}
-var stemVolume = ({ mouth, stemLength = 0 }) => Math.PI * mouth ** 2 / 4 * stemLength;
-var climbed = (look, { drawnIn }) => look.stemLength ? Math.min(1, drawnIn / stemVolume(look)) : 0;
-function waterLevel(look, moment, capacity, height) {
-  const inStem = look.stemLength ? Math.min(moment.drawnIn, stemVolume(look)) : 0;
-  const volume = Math.max(0, moment.waterInside / 1e3 - inStem);
-  const filled = volume / (capacity * Math.max(0.15, 1 - moment.volumeLost));
-  return height * Math.min(0.98, levelOf(look.shape, filled));
-}
-function vesselShapes(look, moment, p, capacity, seething) {
-  const bottom = Math.min(...p.wall.map(([, y]) => y));
-  const level = waterLevel(look, moment, capacity, p.height);
-  const [x] = p.at([[0, p.height / 2]])[0];
-  const shapes = [
-    { kind: "gas", points: p.wall, air: 1.1 * moment.airFraction, vapour: 0.15 + 0.6 * (1 - moment.airFraction) }
-  ];
-  if (level > 0) {
-    const water = filledTo(p.wall, bottom + level);
-    shapes.push({ kind: "body", points: water, stuff: "water", opacity: 0.85, thick: 0 });
-  }
-  if (seething) {
-    const high = Math.max(level, 0.03 * p.height);
-    shapes.push({ kind: "bubbles", at: [x, bottom], wide: 0.7 * look.diameter, high, count: 6 });
-  }
-  shapes.push(...jet(look, moment, p, bottom));
-  for (const y of hoops(look, moment)) {
-    const line = p.at([
-      [-look.diameter / 2, y],
-      [look.diameter / 2, y]
-    ]);
-    shapes.push({ kind: "body", points: line, stuff: "metal", open: true, thick: 3 });
-  }
-  shapes.push({ kind: "body", points: p.wall, stuff: "metal", open: true, thick: 2.2 });
-  return shapes;
-}
-function jet(look, moment, p, bottom) {
-  if (moment.jet < 0.4 || look.stemLength && climbed(look, moment) < 1) return [];
-  const high = Math.min(0.95 * p.height, moment.jet ** 2 / (2 * 9.81));
-  const [x] = p.opening;
-  const half = Math.max(0.3 * p.mouth, 0.01 * look.diameter);
-  const points = [
-    [x - half, bottom],
-    [x - 0.6 * half, bottom + 0.9 * high],
-    [x, bottom + high],
-    [x + 0.6 * half, bottom + 0.9 * high],
-    [x + half, bottom]
-  ];
-  return [{ kind: "body", points, stuff: "water", opacity: 0.55, thick: 0 }];
-}
-function hoops({ hoopSpacing = 0, height }, { volumeLost }) {
-  if (hoopSpacing < 0.04 * height || hoopSpacing > 0.9 * height || volumeLost > 0.05) return [];
-  const count2 = Math.round(height / hoopSpacing) - 1;
-  return Array.from({ length: Math.max(0, count2) }, (_, i) => (i + 1) * height / (count2 + 1));
-}
-function stemShapes(look, moment, p) {
-  const { stemLength = 0 } = look;
-  if (stemLength === 0) return [];
-  const tube = (width, length2) => p.at(rectangle(-width / 2, p.height + stemLength - length2, width, length2));
-  const inside = 0.04 * look.height;
-  return [
-    { kind: "body", points: tube(p.mouth, stemLength + inside), stuff: "glass", thick: 1.6 },
-    {
-      kind: "body",
-      points: tube(0.8 * p.mouth, (stemLength + inside) * climbed(look, moment)),
-      stuff: "water",
-      thick: 0
-    }
-  ];
-}
-function closureShapes(look, moment, p) {
-  const u = 0.05 * look.height;
-  const piece = (points, more = {}) => ({
-    kind: "body",
-    points: p.at(moved(points, p.mouthAt, p.height)),
-    stuff: "metal",
-    thick: 2,
-    ...more
-  });
-  if (look.closure === "relief") {
-    const weight = [
-      [-0.9 * u, 1.6 * u],
-      [0.9 * u, 1.6 * u],
-      [0.5 * u, 2.5 * u],
-      [-0.5 * u, 2.5 * u]
-    ];
-    return [piece(rectangle(-0.4 * u, 0, 0.8 * u, 1.6 * u)), piece(weight, { hollow: true })];
-  }
-  if (look.closure === "vent") {
-    const shut = [
-      [-0.5 * u, 0.7 * u],
-      [0.5 * u, 0.7 * u]
-    ];
-    return [
-      piece(rectangle(-0.4 * u, 0, 0.8 * u, 0.7 * u), { stuff: "glass" }),
-      ...look.vent ? [] : [piece(shut, { stuff: "danger", open: true, thick: 4 })]
-    ];
-  }
-  const inBath = look.cooling === "bath";
-  const held = moment.place === "sealed" || inBath && moment.place === "carried" && moment.carried > 0.1;
-  const closed2 = inBath ? look.closure === "cap" && !moment.opened && held : moment.place === "sealed" && !!look.cooling;
-  if (!closed2 || look.closure === "mouth" || look.closure === "stem") return [];
-  const wide = Math.max(p.mouth * 1.15, 0.03 * look.height);
-  return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? "card" : "ink" })];
-}
-
-// core/catalogue/steam/scene/caption.ts
-var pushesOut = ({ pressure, outside }) => pressure > outside * 1.002;
-var stoppered = (look, { opened: opened2, place, carried: carried3 }) => look.closure === "cap" && !opened2 && (place === "sealed" || carried3 > 0.1);
-var captionOf = (look, moment) => !look.cooling ? reheated(moment) : look.cooling === "bath" ? dipped(look, moment) : closed(look, moment);
-var onHeat3 = ({ plume, boiling }, plumed, cold) => plume ? plumed : boiling ? "Boiling; steam still condenses on the cold wall." : cold;
-function reheated(m) {
-  const lost = say`${asShare(m.volumeLost)} of its volume gone`;
-  if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`;
-  const over2 = asPressure(m.pressure - m.outside, { digits: 3 });
-  return say`Steam inside pushes out with ${over2} over the room; ${lost}.`;
-}
-function closed(look, m) {
-  if (m.place === "on-heat")
-    return onHeat3(m, "On the heat, open, a steady plume: the air is leaving.", "Open, warming up.");
-  if (m.place === "carried")
-    return look.heat ? "Heat off, still open: it cools and air comes in. Close it now." : "Open: vapour drives the air out.";
-  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`;
-  return look.closure === "vent" ? "Steam off, cooling on." : "Closed and cooling: the hush.";
-}
-function dipped(look, m) {
-  if (m.place === "on-heat") return onHeat3(m, "On the heat, a steady plume: the air is leaving.", "Warming up.");
-  if (m.place === "carried")
-    return look.heat ? "Off the heat and turning over; every moment lets air in." : "Emptied and turning over; every moment lets air in.";
-  if (stoppered(look, m)) return "Stoppered and under water: the steam inside condenses.";
-  const water = asVolume(m.drawnIn, { digits: 2 });
-  if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone, ${water} of water in.`;
-  const inStem = climbed(look, m);
-  if (look.stemLength && inStem < 1)
-    return m.drawnIn > 1e-7 ? say`Water climbs the stem: ${asShare(inStem)} of the way.` : "Stem under water: the hush.";
-  return m.drawnIn > 1e-6 ? say`Mouth under water; ${water} drawn in.` : "Mouth under water: the hush.";
-}
-
-// core/catalogue/steam/scene/moment.ts
-function momentAt(values, { trace, details, results: results27 }, time) {
-  if (!trace) throw new RangeError("trace: the drawing needs a simulation with a trace");
-  const { timeOfLifting: lifting, sealing } = details;
-  const { mouthDepth = 0, plungeSpeed = 0.3 } = values.numbers;
-  const column2 = (id) => trace.columns[id] ? valueAt(trace, id, time) : 0;
-  const onHeat4 = time < lifting;
-  const since = (start) => onHeat4 && start !== void 0 && time >= start;
-  const dry2 = details.boiledDry === 1 && time > (results27.timeToDry ?? Infinity);
-  const onTheWay = onHeat4 ? 0 : 1;
-  return {
-    place: onHeat4 ? "on-heat" : time < sealing ? "carried" : "sealed",
-    carried: sealing > lifting ? Math.min(1, Math.max(0, (time - lifting) / (sealing - lifting))) : onTheWay,
-    depth: time < sealing ? 0 : Math.min(mouthDepth, (time - sealing) * plungeSpeed),
-    boiling: since(results27.timeToBoil),
-    plume: since(results27.timeToPlume) && !dry2,
-    opened: details.opening !== void 0 && time >= details.opening,
-    waterInside: column2("waterInside"),
-    volumeLost: column2("volumeLost"),
-    drawnIn: column2("waterDrawnIn"),
-    airFraction: column2("airFraction"),
-    pressure: column2("pressure"),
-    outside: details.stationPressure,
-    jet: Math.max(0, column2("inflowSpeed")),
-    wallTemperature: column2("wallTemperature")
-  };
-}
-
-// core/catalogue/steam/scene/pushes.ts
-var ROOM_ARROW = 0.13;
-function pushShapes(look, m, p, { unit }, showInside) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const half = look.diameter / 2;
-  const face = look.diameter * (0.5 - (look.cooling === "bath" ? 0 : 0.4 * m.volumeLost)) - 0.02 * unit;
-  const [outer, inner] = [
-    ROOM_ARROW * unit,
-    Math.min(0.6 * look.diameter * 0.5, ROOM_ARROW * unit * m.pressure / m.outside)
-  ];
-  const gap = 0.025 * unit;
-  const arrows = [-1, 0, 1].flatMap(
-    (row) => [-1, 1].flatMap((side) => {
-      const y = middle + row * 0.26 * p.height;
-      return [
-        {
-          kind: "push",
-          stuff: "outside-air",
-          from: [x + side * (half + gap + outer), y],
-          to: [x + side * (half + gap), y]
-        },
-        ...showInside ? [
-          {
-            kind: "push",
-            stuff: "vapour",
-            from: [x + side * (face - inner), y],
-            to: [x + side * face, y]
-          }
-        ] : []
-      ];
-    })
-  );
-  const aside = half + 2 * gap + outer;
-  return [
-    ...arrows,
-    {
-      kind: "note",
-      at: [x + aside, middle],
-      anchor: "start",
-      stuff: "outside-air",
-      said: [say`outside ${kPa(m.outside)}`]
-    },
-    { kind: "note", at: [x - aside, middle], anchor: "end", stuff: "vapour", said: [say`inside ${kPa(m.pressure)}`] }
-  ];
-}
-function gasShapes(look, m, p, { unit }) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const at4 = (line) => [x + look.diameter / 2 + 0.06 * unit, middle + (1 - line) * 0.09 * unit];
-  return [
-    { kind: "note", at: at4(0), stuff: "vapour", said: [say`steam ${asShare(1 - m.airFraction)}`] },
-    { kind: "note", at: at4(1), stuff: "outside-air", said: [say`air ${asShare(m.airFraction)}`] },
-    ...m.wallTemperature > 0 ? [
-      {
-        kind: "note",
-        at: at4(2),
-        said: [say`wall ${said(m.wallTemperature, "temperature", "degC", "degF")}`]
-      }
-    ] : []
-  ];
-}
-
-// core/catalogue/steam/scene/surroundings.ts
-var COOLANT = {
-  "bath": "bath",
-  "ice-pool": "ice pool",
-  "spray": "spray",
-  "pour": "poured water",
-  "sprinkle": "sprinkled water",
-  "still-air": "still air",
-  "inside": "cold rinse inside",
-  "": ""
-};
-var named = (x, { frame }, words) => ({
-  kind: "note",
-  at: [x, frame.bottom],
-  anchor: "middle",
-  said: [words]
-});
-function heaterShapes(look, moment, bench) {
-  const { heater, unit } = bench;
-  if (!look.heat) return [];
-  const stuff = moment.place === "on-heat" ? "hot" : "iron";
-  const plate = {
-    kind: "body",
-    points: rectangle(heater.x - 0.24 * unit, heater.top - 0.035 * unit, 0.48 * unit, 0.035 * unit),
-    stuff,
-    thick: 0
-  };
-  if (look.heat === "microwave") {
-    const box = rectangle(heater.x - 0.31 * unit, 0, 0.62 * unit, heater.top + 1.12 * look.height);
-    return [
-      { kind: "body", points: box, stuff: "metal", hollow: true, thick: 3 },
-      plate,
-      named(heater.x, bench, "microwave")
-    ];
-  }
-  const block = rectangle(heater.x - 0.3 * unit, 0, 0.6 * unit, heater.top - 0.035 * unit);
-  return [
-    { kind: "body", points: block, stuff: "iron", opacity: 0.85, thick: 0 },
-    plate,
-    named(heater.x, bench, "heater")
-  ];
-}
-var waterShapes = ({ basin }, opacity) => basin.width === 0 ? [] : [
-  {
-    kind: "body",
-    points: rectangle(basin.x - basin.width / 2, 0, basin.width, basin.water),
-    stuff: "water",
-    opacity,
-    thick: 0
-  }
-];
-function iceShapes(look, { basin, unit }, ice) {
-  if (basin.width === 0) return [];
-  const size = Math.min(0.05 * unit, 0.09 * basin.width);
-  const room = Math.max(0, (basin.width - look.diameter) / 2 - 1.5 * size);
-  const pieces = Math.min(9, Math.ceil(ice * (look.cooling === "bath" ? 6 : 2)));
-  return Array.from({ length: pieces }, (_, i) => {
-    const out = look.diameter / 2 + 0.3 * size + room * (Math.floor(i / 2) * 0.37 % 1);
-    const left = i % 2 ? basin.x + out : basin.x - out - size;
-    const bottom = basin.water - (0.75 - 0.1 * (i % 3)) * size;
-    return { kind: "body", points: rectangle(left, bottom, size, 0.85 * size), stuff: "ice", thick: 1 };
-  });
-}
-function rimShapes({ basin }) {
-  if (basin.width === 0) return [];
-  const [left, right] = [basin.x - basin.width / 2, basin.x + basin.width / 2];
-  const [surface, wall] = [
-    [
-      [left, basin.water],
-      [right, basin.water]
-    ],
-    [
-      [left, basin.rim],
-      [left, 0],
-      [right, 0],
-      [right, basin.rim]
-    ]
-  ];
-  return [
-    { kind: "body", points: surface, stuff: "water", open: true, thick: 1.5 },
-    { kind: "body", points: wall, stuff: "metal", open: true, thick: 3 }
-  ];
-}
-function coolingName(look, bench, temperature) {
-  if (!look.cooling) return [];
-  const warmth = said(temperature, "temperature", "degC", "degF");
-  const words = look.cooling === "still-air" ? COOLANT[look.cooling] : look.cooling === "bath" ? say`bath ${warmth}` : say`${COOLANT[look.cooling]}, ${warmth}`;
-  return [named(bench.basin.x, bench, words)];
-}
-function coolantShapes(look, p, { frame }) {
-  const [x, middle] = p.at([[0, p.height / 2]])[0];
-  const half = look.diameter / 2;
-  const [top, bottom] = [middle + p.height / 2, middle - p.height / 2];
-  const stroke = (at4, long2) => [at4, [at4[0], at4[1] - long2]];
-  const long = 0.035 * p.height;
-  if (look.cooling === "spray") {
-    const beside = (i) => (i % 2 ? 1 : -1) * (half + 0.02 * p.height + 0.12 * p.height * (i * 0.27 % 1));
-    const strokes = Array.from(
-      { length: 18 },
-      (_, i) => stroke([x + beside(i), top - 0.04 * p.height - 0.85 * p.height * (i * 0.36 % 1)], long)
-    );
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling === "sprinkle") {
-    const room = Math.max(0.05 * p.height, frame.top - top - 2 * long);
-    const strokes = Array.from(
-      { length: 11 },
-      (_, i) => stroke([x - half + 0.2 * half * i, top + long + room * (i * 0.61 % 1)], long)
-    );
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling === "inside") {
-    const from = p.at([[0, 0.92 * p.height]])[0];
-    const strokes = Array.from({ length: 14 }, (_, i) => {
-      const [dx, dy] = [(i - 6.5) / 7.5 * 0.8 * half, (0.18 + 0.5 * (i * 0.61 % 1)) * p.height];
-      return [
-        [from[0] + 0.6 * dx, from[1] - 0.6 * dy],
-        [from[0] + 0.8 * dx, from[1] - 0.8 * dy]
-      ];
-    });
-    return [{ kind: "drops", strokes }];
-  }
-  if (look.cooling !== "pour") return [];
-  const film = [
-    [x - 0.8 * half, top],
-    [x + half, top],
-    [x + half, bottom + 0.08 * p.height]
-  ];
-  const stream = [
-    [x + 0.5 * half, top + 0.14 * p.height],
-    [x + 0.38 * half, top + 0.1 * p.height],
-    [x + 0.34 * half, top]
-  ];
-  return [
-    { kind: "body", points: stream, stuff: "water", open: true, thick: 7, opacity: 0.8 },
-    { kind: "body", points: film, stuff: "water", open: true, thick: 3, opacity: 0.6 }
-  ];
-}
-
-// core/catalogue/steam/scene/index.ts
-function steamScene(values, run, time, look) {
-  const moment = momentAt(values, run, time);
-  const bench = benchOf(look);
-  const p = placed(look, moment, poseOf(look, moment, bench));
-  const sealed = moment.place === "sealed" && look.cooling !== "";
-  const over2 = pushesOut(moment);
-  const scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] };
-  const add = (...shapes) => scene.shapes.push(...shapes);
-  add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22));
-  add(...iceShapes(look, bench, values.numbers.iceMass ?? 0));
-  add(...stemShapes(look, moment, p));
-  add(...vesselShapes(look, moment, p, run.details.capacity, moment.boiling || !look.cooling && over2));
-  add(...closureShapes(look, moment, p));
-  if (moment.plume) {
-    const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0];
-    add({ kind: "plume", at: [x, y] });
-  }
-  if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2));
-  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature));
-  if (sealed || over2) add(...pushShapes(look, moment, p, bench, moment.volumeLost < 0.3 || over2));
-  else if (!sealed && (look.cooling !== "bath" || moment.place === "on-heat")) add(...gasShapes(look, moment, p, bench));
-  return scene;
-}
+}, "ready");
 
 // core/catalogue/steam/bottle-fill/drawing.ts
-var drawing6 = (values, s, time) => steamScene(values, s, time, {
+var drawing7 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: "bottle",
   closure: values.numbers.stopperTime > 0 ? "cap" : "mouth",
   cooling: "bath",
-  heat: !onHeat2(values.choices) ? "" : values.choices.fillMethod === "microwave" ? "microwave" : "flame",
+  heat: !onHeat3(values.choices) ? "" : values.choices.fillMethod === "microwave" ? "microwave" : "flame",
   diameter: values.numbers.vesselDiameter,
   height: values.numbers.vesselHeight,
   mouth: values.numbers.neckDiameter,
   neckLength: values.numbers.neckLength,
   mouthDepth: values.numbers.mouthDepth,
   bathVolume: values.numbers.bathVolume
-});
+}), "drawing");
 
 // core/catalogue/steam/bottle-fill/teaching.ts
-var teaching6 = {
+var teaching7 = {
   wrongIdea: {
     idea: "The bottle drinks: it sucks the water up.",
     answer: "The room pushes on the water in the bowl, and the water goes where less pushes back."
@@ -9373,10 +10176,10 @@ var teaching6 = {
   after: ["What was left above the water?", "Why does a rinsed bottle only half fill?"],
   elsewhere: ["A dropper.", "A syringe.", "Drinking through a straw.", "Bottling plants that fill by vacuum."]
 };
-var why6 = (values, { results: r, outcome, details }) => {
+var why7 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) => {
   const lines = [
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
-      under${onHeat2(values.choices) ? "" : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
+      under${onHeat3(values.choices) ? "" : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
               room air in each time it is emptied`}.`
   ];
   if (r.hush !== void 0)
@@ -9394,8 +10197,8 @@ var why6 = (values, { results: r, outcome, details }) => {
   if (values.numbers.mouthClearance < values.numbers.neckDiameter / 4)
     lines.push("The rim is so close to the bottom that the gap throttles the flow: lift it.");
   return lines;
-};
-var explanation6 = (_values, { results: r }) => [
+}, "why");
+var explanation7 = /* @__PURE__ */ __name((_values, { results: r }) => [
   {
     from: 7,
     text: "The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing on the water in the bowl pushed it up into the bottle."
@@ -9416,7 +10219,7 @@ var explanation6 = (_values, { results: r }) => [
       on contact, which keeps the pressure low: a runaway. It ends with a blow of about
       ${asPressure(r.slamPressure)} (Joukowsky) where no air cushions it.`
   }
-];
+], "explanation");
 
 // core/catalogue/steam/bottle-fill/index.ts
 var bottleFill = defineDemonstration({
@@ -9425,9 +10228,9 @@ var bottleFill = defineDemonstration({
   summary: "A glass bottle full of steam, mouth down in cold water: it fills in a blink.",
   noun: ["bottle", "bottles"],
   people: { performs: 18, watches: 9 },
-  gates: gates6,
-  cautions: cautions6,
-  afterFailure: afterFailure6,
+  gates: gates7,
+  cautions: cautions7,
+  afterFailure: afterFailure7,
   gallery: {
     family: "steam",
     effect: "The bottle is full before the eye can follow, with a thud in the hand.",
@@ -9437,23 +10240,23 @@ var bottleFill = defineDemonstration({
   hushWords: { inside: "air in the bottle", strength: "" },
   suspects: GLASS_SUSPECTS,
   wanted: "fill",
-  columns: COLUMNS6,
-  simulate: simulate6,
-  inputs: inputs6,
-  check: check5,
-  logged: logged6,
-  results: results6,
-  outcomes: outcomes6,
-  ledger: ledger4,
-  sizes: sizes4,
-  shelf: shelf6,
-  procedure: procedure6,
-  kit: kit6,
-  ready,
-  drawing: drawing6,
-  teaching: teaching6,
-  why: why6,
-  explanation: explanation6
+  columns: COLUMNS3,
+  simulate: simulate7,
+  inputs: inputs7,
+  check: check6,
+  logged: logged7,
+  results: results7,
+  outcomes: outcomes7,
+  ledger: ledger5,
+  sizes: sizes5,
+  shelf: shelf7,
+  procedure: procedure7,
+  kit: kit7,
+  ready: ready2,
+  drawing: drawing7,
+  teaching: teaching7,
+  why: why7,
+  explanation: explanation7
 });
 
 // core/catalogue/motion/planned-only.ts
@@ -9465,6 +10268,7 @@ function pulseLevel(energy, share, duration, distance) {
   const intensity = power / (4 * Math.PI * distance * distance);
   return 10 * ln(Math.max(intensity, 1e-12) / 1e-12) / LN_102;
 }
+__name(pulseLevel, "pulseLevel");
 var FUEL_TEACHING = {
   wrongIdea: {
     idea: "Fuel itself explodes.",
@@ -9495,16 +10299,16 @@ var BURNS_IN = defineInput({
     { id: "oxygen", name: "oxygen" }
   ]
 });
-var noOxygen = ({ choices }) => choices.burnsIn === "oxygen" ? [
+var noOxygen = /* @__PURE__ */ __name(({ choices }) => choices.burnsIn === "oxygen" ? [
   {
     input: "burnsIn",
     message: 'given "oxygen"; refused: with oxygen it detonates, and vessel and lid become splinters; accepted: air'
   }
-] : [];
+] : [], "noOxygen");
 
 // core/catalogue/motion/fuel-failure.ts
 var MISFIRE_MINUTES = 5;
-var fuelFailure = (what, change) => [
+var fuelFailure = /* @__PURE__ */ __name((what, change) => [
   standBack("Nobody approaches or looks into it: treat it as live."),
   heatOff("Every flame out, from where one stands."),
   wait(`Wait ${MISFIRE_MINUTES} minutes.`),
@@ -9513,10 +10317,10 @@ var fuelFailure = (what, change) => [
   ),
   near("Air it outdoors, away from flames; wet blanket at hand."),
   next(change)
-];
+], "fuelFailure");
 
 // core/catalogue/motion/bottle-line/cautions.ts
-var gates7 = [
+var gates8 = [
   {
     step: "line",
     text: "Written assessment signed; trained staff only; a bottle made for fizzy drinks, new, never used before; line closed off on both sides and at its end.",
@@ -9524,7 +10328,7 @@ var gates7 = [
   },
   { step: "go", text: "Eye and ear protection on; nobody behind the cap, in the line or at its end.", guards: [] }
 ];
-var cautions7 = ({ numbers: n }, _s, risk) => applying(
+var cautions8 = /* @__PURE__ */ __name(({ numbers: n }, _s, risk) => applying(
   fuelMixture("line"),
   pressurised(atWorst(risk, "peakPressureDifference"), n.pressureRating, "line"),
   projectile(
@@ -9536,11 +10340,11 @@ var cautions7 = ({ numbers: n }, _s, risk) => applying(
     " along the line and off its end"
   ),
   bang(atWorst(risk, "levelFirstRow"), "go")
-);
-var afterFailure7 = (_values, _s, _risk, outcome) => fuelFailure(
+), "cautions");
+var afterFailure8 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => fuelFailure(
   "the bottle\u2019s cap",
   outcome === "over" ? "Not with this bottle: the pressure was over its limit; a wider hole, or not at all." : "A new bottle; a shorter line. The used one is softened and goes away for good."
-);
+), "afterFailure");
 
 // core/catalogue/motion/bottle-line/simulate.ts
 var COLUMNS7 = [
@@ -9553,7 +10357,7 @@ var BOTTLE_DRAG = 0.35;
 var SPENT = 1e-3;
 var LONGEST3 = 30;
 var RUSH = 400;
-function simulate7(values, detail, refinement = 1) {
+function simulate8(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -9562,34 +10366,34 @@ function simulate7(values, detail, refinement = 1) {
   const rows = detail === "trace" ? new TraceRows(COLUMNS7) : void 0;
   const closedRise = n.pressureRise * outside;
   const mass = n.bottleMass;
-  const gaugeOf = (s) => Math.max(0, s[LINE.inner]);
+  const gaugeOf = /* @__PURE__ */ __name((s) => Math.max(0, s[LINE.inner]), "gaugeOf");
   const effective = CONTRACTION * vent;
   const hot = n.leavingTemperature;
-  const hotOf = (gauge) => temperature + (hot - temperature) * Math.min(1, gauge / Math.max(0.1 * closedRise, 1));
+  const hotOf = /* @__PURE__ */ __name((gauge) => temperature + (hot - temperature) * Math.min(1, gauge / Math.max(0.1 * closedRise, 1)), "hotOf");
   const inner = {
     start: [0],
     scale: [0.01 * closedRise],
     dependsOnTime: true,
-    rates: (time2, s, slope) => {
+    rates: /* @__PURE__ */ __name((time2, s, slope) => {
       const gauge = gaugeOf(s);
       const out = nozzleFlow(effective, outside + gauge, hot, outside) * AIR_GAS_CONSTANT * hot;
       slope[LINE.inner] = (time2 < n.burnTime ? closedRise / n.burnTime : 0) - BURNT_GAMMA * out / n.bottleVolume;
-    }
+    }, "rates")
   };
   const ended = runAlong(
     {
       inner,
       // Momentum of the jet: choked or not, within a tenth of 2 C A Δp at these pressures, less as the jet chokes.
-      thrust: (s) => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside),
+      thrust: /* @__PURE__ */ __name((s) => 2 * effective * gaugeOf(s) / (1 + 0.25 * gaugeOf(s) / outside), "thrust"),
       slope: 0,
-      friction: () => n.lineFriction * mass * GRAVITY,
-      inertia: () => mass,
-      drag: () => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter),
+      friction: /* @__PURE__ */ __name(() => n.lineFriction * mass * GRAVITY, "friction"),
+      inertia: /* @__PURE__ */ __name(() => mass, "inertia"),
+      drag: /* @__PURE__ */ __name(() => 0.5 * density * BOTTLE_DRAG * ballArea(n.bottleDiameter), "drag"),
       length: n.lineLength,
       longest: LONGEST3,
       turns: [n.burnTime],
-      spent: (s, time2) => time2 > n.burnTime && gaugeOf(s) < SPENT * closedRise,
-      peaks: [{ id: "gauge", value: (_, s) => s[LINE.inner] }]
+      spent: /* @__PURE__ */ __name((s, time2) => time2 > n.burnTime && gaugeOf(s) < SPENT * closedRise, "spent"),
+      peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => s[LINE.inner], "value") }]
     },
     stepTolerance(detail, refinement),
     rows && ((time2, s) => rows.add(time2, {
@@ -9633,6 +10437,7 @@ function simulate7(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate8, "simulate");
 
 // core/catalogue/motion/bottle-line/inputs.ts
 var GUIDE = defineInput({
@@ -9648,7 +10453,7 @@ var GUIDE = defineInput({
 });
 var RICHER = 3.4;
 var QUICKER = 0.6;
-function check6(values) {
+function check7(values) {
   const { choices, numbers: n } = values;
   const faults = [
     ...choices.bottleKind === "fizzy" ? [] : [
@@ -9667,7 +10472,7 @@ function check6(values) {
   ];
   if (faults.length > 0) return faults;
   const worst = { ...n, pressureRise: Math.min(WORST_RISE, n.pressureRise + RICHER), burnTime: QUICKER * n.burnTime };
-  const share = simulate7({ choices, numbers: worst }, "summary").results.ratingShare;
+  const share = simulate8({ choices, numbers: worst }, "summary").results.ratingShare;
   return share <= 1 ? [] : [
     {
       input: "ventDiameter",
@@ -9678,7 +10483,8 @@ function check6(values) {
     }
   ];
 }
-var inputs7 = defineInputs([
+__name(check7, "check");
+var inputs8 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "bottleKind",
@@ -9756,8 +10562,8 @@ var inputs7 = defineInputs([
 ]);
 
 // core/catalogue/motion/bottle-line/outcomes.ts
-var logged7 = { used: ["bottleVolume", "ventDiameter"], seen: ["runLength", "runTime"] };
-var results7 = [
+var logged8 = { used: ["bottleVolume", "ventDiameter"], seen: ["runLength", "runTime"] };
+var results8 = [
   result("runLength", "runs", "m"),
   result("runTime", "in", "s"),
   result("topSpeed", "fastest", "m/s"),
@@ -9769,19 +10575,19 @@ var results7 = [
   result("levelFirstRow", "noise at the first row", "dB"),
   result("hush", "to the end of the line", "s", HUSH)
 ];
-var outcomes7 = [
+var outcomes8 = [
   { id: "arrives", look: "gone", name: "runs to the end", sentence: "The bottle runs to the end of the line." },
   { id: "short", look: "partly", name: "stops on the way", sentence: "The bottle stops on the way." },
   { id: "over", look: "harm", name: "is over the bottle\u2019s limit", sentence: "The bottle could burst." }
 ];
-var ledger5 = ({ details: d }) => ({
+var ledger6 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "at its greatest: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
     { id: "cooling", cause: "hot gas that wants more room, less what the hole lets out", pressure: -d.difference }
   ]
-});
-var sizes5 = (_values, s) => [
+}), "ledger");
+var sizes6 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "peak",
     name: "over the room at most",
@@ -9800,11 +10606,11 @@ var sizes5 = (_values, s) => [
       note: "into the padded stop"
     }
   ]
-];
+], "sizes");
 
 // core/catalogue/motion/bottle-line/procedure.ts
-var shelf7 = [];
-var procedure7 = [
+var shelf8 = [];
+var procedure8 = [
   {
     id: "line",
     hazards: ["fuel", "pressure"],
@@ -9838,11 +10644,11 @@ var procedure7 = [
     hazards: ["fuel", "projectile"],
     marks: ["sealed"],
     parts: ["By the school\u2019s own written steps, from the side, at arm\u2019s length, on a count."],
-    duration: (s) => s.results.runTime
+    duration: /* @__PURE__ */ __name((s) => s.results.runTime, "duration")
   },
   { id: "air", parts: ["Bottle away for good: once used it is softened. No second try with the same bottle."] }
 ];
-var kit7 = () => [
+var kit8 = /* @__PURE__ */ __name(() => [
   say`bottle of ${asVolume(5e-4)} for fizzy drinks, new`,
   "cap with its hole",
   "nylon line and two strong points",
@@ -9852,10 +10658,10 @@ var kit7 = () => [
   "fire blanket and extinguisher",
   "barrier tape",
   "the signed assessment"
-];
+], "kit");
 
 // core/catalogue/motion/bottle-line/drawing.ts
-var drawing7 = (values, s, time) => {
+var drawing8 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [place, speed, pressure] = ["place", "speed", "pressure"].map((c) => valueAt(s.trace, c, time));
   const l = n.lineLength;
@@ -9901,18 +10707,18 @@ var drawing7 = (values, s, time) => {
     shapes,
     caption: ["Bottle drawn larger than to scale. ", said(place, "length", "m", "ft"), " along the line."]
   };
-};
+}, "drawing");
 
 // core/catalogue/motion/bottle-line/teaching.ts
-var why7 = (values, s) => [
+var why8 = /* @__PURE__ */ __name((values, s) => [
   say`The hole lets out while it burns: ${asPressure(s.results.peakPressureDifference)} over the room at most,
     ${asShare(s.results.ratingShare)} of the stated limit. The jet gives the bottle
     ${asSpeed(s.results.topSpeed)}.`,
   say`A smaller hole than ${asLength(values.numbers.ventDiameter)} is more dangerous: the pressure has nowhere to
     go.`,
   OPEN_QUESTION
-];
-var advice2 = (_values, s, risk) => [
+], "why");
+var advice2 = /* @__PURE__ */ __name((_values, s, risk) => [
   {
     text: s.results.arrivalEnergy === void 0 ? "Shorter line, or it stops under way." : say`It arrives with at most ${asEnergy(atWorst(risk, "arrivalEnergy"))} in 99 of 100: pad the stop, and
           nobody within ${asLength(2)} of it.`
@@ -9920,8 +10726,8 @@ var advice2 = (_values, s, risk) => [
   {
     text: "Places: presenter beside the start, never behind the cap nor in the line; helper with blanket and extinguisher at the far end, to the side; somebody at the door; everybody else beyond the barrier."
   }
-];
-var explanation7 = (_values, s) => [
+], "advice");
+var explanation8 = /* @__PURE__ */ __name((_values, s) => [
   {
     from: 7,
     text: "The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the bottle the other way."
@@ -9940,7 +10746,7 @@ var explanation7 = (_values, s) => [
     from: 16,
     text: "Burning rate against outflow through the hole sets the pressure: p\u0302 \u2248 \u0394p_closed/(1 + t_burn/t_vent). Thrust 2 C A \u0394p, a little less as the jet chokes. Water vapour is among the products: look for the dew."
   }
-];
+], "explanation");
 
 // core/catalogue/motion/bottle-line/index.ts
 var bottleLine = defineDemonstration({
@@ -9949,9 +10755,9 @@ var bottleLine = defineDemonstration({
   summary: "Burning vapour drives a bottle along a line. Planned here: places, limits, distances; no recipe.",
   noun: ["bottle", "bottles"],
   people: { performs: 18, watches: 11 },
-  gates: gates7,
-  cautions: cautions7,
-  afterFailure: afterFailure7,
+  gates: gates8,
+  cautions: cautions8,
+  afterFailure: afterFailure8,
   gallery: {
     family: "motion",
     effect: "A bottle shoots along a line with a blue flash and a whoosh.",
@@ -9961,26 +10767,26 @@ var bottleLine = defineDemonstration({
   hushWords: { inside: "gas in the bottle", strength: "" },
   wanted: "arrives",
   columns: COLUMNS7,
-  check: check6,
-  simulate: simulate7,
+  check: check7,
+  simulate: simulate8,
   teaching: FUEL_TEACHING,
-  inputs: inputs7,
-  logged: logged7,
-  results: results7,
-  outcomes: outcomes7,
-  ledger: ledger5,
-  sizes: sizes5,
-  shelf: shelf7,
-  procedure: procedure7,
-  kit: kit7,
-  drawing: drawing7,
-  why: why7,
+  inputs: inputs8,
+  logged: logged8,
+  results: results8,
+  outcomes: outcomes8,
+  ledger: ledger6,
+  sizes: sizes6,
+  shelf: shelf8,
+  procedure: procedure8,
+  kit: kit8,
+  drawing: drawing8,
+  why: why8,
   advice: advice2,
-  explanation: explanation7
+  explanation: explanation8
 });
 
 // core/catalogue/steam/can-plunge/cautions.ts
-var gates8 = [
+var gates9 = [
   {
     step: "heat",
     text: "Goggles on for whoever is near; hair and sleeves back; heater on something that does not burn, its way to the bowl clear.",
@@ -9992,20 +10798,20 @@ var gates8 = [
     guards: ["scald", "vacuum"]
   }
 ];
-function cautions8({ numbers: n }, { results: results27, details }, risk) {
+function cautions9({ numbers: n }, { results: results28, details }, risk) {
   return applying(
     scald(n.bathTemperature, n.bathVolume, "bath", "The bath", "scald-bath"),
     wetFloor(n.bathVolume, "bath"),
     heavy("The bowl, full", 1e3 * n.bathVolume + n.iceMass, "bath"),
     scald(n.chargeTemperature, n.waterCharge, "charge", "Water poured in", "scald-kettle"),
     hotSurface(
-      Math.max(details.overheat ?? 0, results27.boilingTemperature),
+      Math.max(details.overheat ?? 0, results28.boilingTemperature),
       "heat",
       "Heater and can stay hot after use"
     ),
     burnerGas("heat", n.heaterPower > 4e3),
-    boilingDry(dryMargin({ results: results27, details }), details.overheat, "purge", risk.dry),
-    scald(results27.boilingTemperature, n.waterCharge, "lift"),
+    boilingDry(dryMargin({ results: results28, details }), details.overheat, "purge", risk.dry),
+    scald(results28.boilingTemperature, n.waterCharge, "lift"),
     {
       id: "splash",
       step: "plunge",
@@ -10020,12 +10826,13 @@ function cautions8({ numbers: n }, { results: results27, details }, risk) {
       step: "plunge",
       severity: "raised",
       covers: ["vacuum", "load"],
-      hazard: say`A large can: the air presses on its surface with ${asForce(results27.outsideForce)} in all.`,
+      hazard: say`A large can: the air presses on its surface with ${asForce(results28.outsideForce)} in all.`,
       control: "Screen, larger distance, two people who have rehearsed the lift."
     } : void 0
   );
 }
-var afterFailure8 = (_values, _simulation, _risk, outcome) => [
+__name(cautions9, "cautions");
+var afterFailure9 = /* @__PURE__ */ __name((_values, _simulation, _risk, outcome) => [
   wait("Leave it in the water for ten seconds: it may still fill or give way."),
   heatOff("Heater off."),
   pressureOff(
@@ -10041,10 +10848,10 @@ var afterFailure8 = (_values, _simulation, _risk, outcome) => [
     }[outcome] ?? "Hardly any water in it: it held mostly air. Boil on longer, or be quicker to the bowl."
   ),
   next("A can that has been on the heat twice is soft and lacquer-free: take a fresh one for the next try.")
-];
+], "afterFailure");
 
 // core/catalogue/steam/can-plunge/drawing.ts
-function drawing8(values, simulation, time) {
+function drawing9(values, simulation, time) {
   const n = values.numbers;
   return steamScene(values, simulation, time, {
     shape: "cylinder",
@@ -10058,9 +10865,10 @@ function drawing8(values, simulation, time) {
     bathVolume: n.bathVolume
   });
 }
+__name(drawing9, "drawing");
 
 // core/catalogue/steam/can-plunge/inputs.ts
-var inputs8 = defineInputs([
+var inputs9 = defineInputs([
   ...ROOM_INPUTS,
   ...quantities("vesselVolume", "vesselDiameter", "vesselHeight"),
   choice("wallMaterial"),
@@ -10090,7 +10898,7 @@ var inputs8 = defineInputs([
     "mouthPassage"
   )
 ]);
-var check7 = (values) => [
+var check8 = /* @__PURE__ */ __name((values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -10100,12 +10908,12 @@ var check7 = (values) => [
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the can's diameter"),
   ...atMost(values, "mouthDepth", "vesselHeight", "the can's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-];
+], "check");
 
 // core/catalogue/steam/capped.ts
 var CRUSHED = 0.25;
 var VISIBLE = 0.02;
-var packingAbove = (empty, water, capacity) => empty * Math.max(0.02, 1 - water / (1e3 * capacity));
+var packingAbove = /* @__PURE__ */ __name((empty, water, capacity) => empty * Math.max(0.02, 1 - water / (1e3 * capacity)), "packingAbove");
 function runCapped(capped, detail, refinement, outcome, recorder) {
   const { plan: plan3, filled, gas, cooling, surface, soft, talkAt, longest, coolDelay } = capped;
   const { room } = plan3;
@@ -10133,7 +10941,7 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
       }).noMore
     );
   }
-  const results27 = {
+  const results28 = {
     ...resultsAtSeal(plan3, filled, gas, coolest),
     ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: cooling.strength.criticalDifference,
@@ -10142,12 +10950,12 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
     ...talkTime !== void 0 && { talkTime },
     ...giveUpTime !== void 0 && { giveUpTime }
   };
-  const at4 = (time) => time === void 0 ? void 0 : filled.sealing + time;
+  const at4 = /* @__PURE__ */ __name((time) => time === void 0 ? void 0 : filled.sealing + time, "at");
   const events = new EventList(capped.names).addHeating(filled).add("talk", at4(talkTime)).add("critical", at4(ended.hush)).add("peak", at4(ended.timeOfPeak));
   const simulation = {
-    results: results27,
+    results: results28,
     events: events.sorted(),
-    outcome: outcome(results27),
+    outcome: outcome(results28),
     details: {
       ...detailsAtSeal(plan3, filled),
       timeOfPeak: filled.sealing + ended.timeOfPeak,
@@ -10158,11 +10966,12 @@ function runCapped(capped, detail, refinement, outcome, recorder) {
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
-var crushOutcome = (stands) => ({ volumeLost, hush }) => volumeLost >= CRUSHED ? "crush" : volumeLost >= VISIBLE || hush !== void 0 ? "dent" : stands;
+__name(runCapped, "runCapped");
+var crushOutcome = /* @__PURE__ */ __name((stands) => ({ volumeLost, hush }) => volumeLost >= CRUSHED ? "crush" : volumeLost >= VISIBLE || hush !== void 0 ? "dent" : stands, "crushOutcome");
 
 // core/catalogue/steam/can-plunge/outcomes.ts
 var MOSTLY = 0.5;
-var outcomes8 = [
+var outcomes9 = [
   { id: "crush", look: "gone", name: "crushes", sentence: "The can is squashed flat or badly crumpled, with a bang." },
   {
     id: "dent",
@@ -10195,7 +11004,8 @@ function outcomeOf(lost, drawnIn, capacity) {
   if (lost >= VISIBLE) return full ? "both" : "dent";
   return full ? "fill" : "nothing";
 }
-var results8 = steamResults(
+__name(outcomeOf, "outcomeOf");
+var results9 = steamResults(
   "boilingTemperature",
   "timeToBoil",
   "timeToPlume",
@@ -10213,16 +11023,16 @@ var results8 = steamResults(
   "volumeLost",
   "bathTemperatureAfter"
 );
-var logged8 = {
+var logged9 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth", "heaterPower"],
   seen: ["hush", "waterDrawnIn", "timeToBoil", "timeToPlume", "bathTemperatureAfter"]
 };
-var ledger6 = steamLedger("when the wall gives way");
-var sizes6 = (values, simulation) => sizesOf(
+var ledger7 = steamLedger("when the wall gives way");
+var sizes7 = /* @__PURE__ */ __name((values, simulation) => sizesOf(
   simulation,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   true
-);
+), "sizes");
 
 // core/catalogue/steam/water-window.ts
 var WAIT = 60;
@@ -10231,14 +11041,14 @@ var state = new Float64Array(5);
 function waterWindowOf(plan3, waterCharge, patience = 300) {
   const density = plan3.charge / waterCharge;
   const bySpace = plan3.vessel.capacity * (1 - STEAM_SPACE) * density;
-  const survives = (charge) => {
+  const survives = /* @__PURE__ */ __name((charge) => {
     const heated = heat({ ...plan3, charge }, state, 0.01);
     return heated.timeToDry === void 0 || heated.timeToPlume === void 0 ? !heated.boiledDry : heated.timeToDry > heated.timeToPlume + plan3.purgeTime + WAIT;
-  };
-  const inTime = (charge) => {
+  }, "survives");
+  const inTime = /* @__PURE__ */ __name((charge) => {
     const { timeToPlume } = heat({ ...plan3, charge }, state, 0.01);
     return timeToPlume !== void 0 && timeToPlume <= patience;
-  };
+  }, "inTime");
   const least = boundary(1e-4, bySpace, (charge) => !survives(charge));
   const byTime = boundary(least, bySpace, inTime);
   return {
@@ -10250,6 +11060,7 @@ function waterWindowOf(plan3, waterCharge, patience = 300) {
     steamSpace: STEAM_SPACE
   };
 }
+__name(waterWindowOf, "waterWindowOf");
 function boundary(low, high, holds) {
   if (!holds(low)) return low;
   if (holds(high)) return high;
@@ -10261,6 +11072,7 @@ function boundary(low, high, holds) {
   }
   return a;
 }
+__name(boundary, "boundary");
 
 // core/catalogue/steam/repeats.ts
 function loadOf({ solid, wallThickness, upperArea, crossSection: crossSection2 }, at4) {
@@ -10273,6 +11085,7 @@ function loadOf({ solid, wallThickness, upperArea, crossSection: crossSection2 }
     steamTemperature: quickSaturationTemperature(at4.roomPressure)
   };
 }
+__name(loadOf, "loadOf");
 function bathAfterMany({ numbers: n }, one, temperature, count2) {
   return bathAfter({
     ...one,
@@ -10284,11 +11097,12 @@ function bathAfterMany({ numbers: n }, one, temperature, count2) {
     steam: one.steam * count2
   });
 }
-var repeatsOf = (values, load, temperature, count2) => Array.from({ length: count2 }, (_, before) => {
+__name(bathAfterMany, "bathAfterMany");
+var repeatsOf = /* @__PURE__ */ __name((values, load, temperature, count2) => Array.from({ length: count2 }, (_, before) => {
   const bath = bathAfterMany(values, load, temperature, before);
   return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice };
-});
-var repeatsInPool = (vesselOf2) => (values, { details: d, results: r }, count2) => {
+}), "repeatsOf");
+var repeatsInPool = /* @__PURE__ */ __name((vesselOf2) => (values, { details: d, results: r }, count2) => {
   const load = loadOf(vesselOf2(values), {
     wall: d.wallAtSeal,
     liquid: d.liquidAtSeal,
@@ -10297,7 +11111,7 @@ var repeatsInPool = (vesselOf2) => (values, { details: d, results: r }, count2) 
     roomPressure: d.stationPressure
   });
   return repeatsOf(values, load, values.numbers.bathTemperature, count2);
-};
+}, "repeatsInPool");
 
 // core/catalogue/steam/can-plunge/simulate.ts
 function vesselOf({ numbers: n, choices }) {
@@ -10312,7 +11126,8 @@ function vesselOf({ numbers: n, choices }) {
     SOLIDS[choices.wallMaterial]
   );
 }
-var heatingOf = (values) => heatingPlan(values, vesselOf(values));
+__name(vesselOf, "vesselOf");
+var heatingOf = /* @__PURE__ */ __name((values) => heatingPlan(values, vesselOf(values)), "heatingOf");
 function untilSealed(values, tolerance, recorder) {
   const n = values.numbers;
   const plan3 = heatingOf(values);
@@ -10378,7 +11193,8 @@ function untilSealed(values, tolerance, recorder) {
   };
   return { plan: plan3, filled, pool, gas, perfect, first, load, coolingPlan };
 }
-function simulate8(values, detail, refinement = 1) {
+__name(untilSealed, "untilSealed");
+function simulate9(values, detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement);
   const recorder = detail === "trace" ? new TraceRecorder(heatingOf(values)) : void 0;
   const { plan: plan3, filled, pool, gas, perfect, first, load, coolingPlan } = untilSealed(values, tolerance, recorder);
@@ -10396,7 +11212,7 @@ function simulate8(values, detail, refinement = 1) {
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount + 1);
   const drawnIn = state3[COOLING.drawnIn] / quickLiquidDensity(bathTemperature);
   const volumeLost = Math.max(0, state3[COOLING.lost]);
-  const results27 = {
+  const results28 = {
     ...resultsAtSeal(plan3, filled, gas, bathTemperature),
     ...forcesOf(surface, room.pressure, ended.peakDifference),
     criticalPressureDifference: coolingPlan.strength.criticalDifference,
@@ -10409,7 +11225,7 @@ function simulate8(values, detail, refinement = 1) {
   for (const o of ended.occurrences) events.add(o.id, filled.sealing + o.time);
   events.add("peak", filled.sealing + ended.timeOfPeak);
   const simulation = {
-    results: results27,
+    results: results28,
     events: events.sorted(),
     outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
     details: {
@@ -10425,6 +11241,7 @@ function simulate8(values, detail, refinement = 1) {
   };
   return { ...simulation, ...recorder && { trace: recorder.finish(simulation) } };
 }
+__name(simulate9, "simulate");
 function repeats(values, _simulation, count2) {
   const { load, first } = untilSealed(
     { ...values, numbers: { ...values.numbers, restedCount: 0 } },
@@ -10432,14 +11249,15 @@ function repeats(values, _simulation, count2) {
   );
   return repeatsOf(values, load, first, count2);
 }
+__name(repeats, "repeats");
 
 // core/catalogue/steam/can-plunge/procedure.ts
-var at2 = (input) => ({ input });
-var procedure8 = [
+var at2 = /* @__PURE__ */ __name((input) => ({ input }), "at");
+var procedure9 = [
   {
     id: "bath",
-    hazards: ({ numbers: n }) => n.bathTemperature >= SCALDS ? ["scald"] : [],
-    parts: ({ numbers: n }) => [
+    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.bathTemperature >= SCALDS ? ["scald"] : [], "hazards"),
+    parts: /* @__PURE__ */ __name(({ numbers: n }) => [
       "Fill the bowl with ",
       at2("bathVolume"),
       " of water",
@@ -10447,7 +11265,7 @@ var procedure8 = [
       "; stir to ",
       at2("bathTemperature"),
       ...n.restedCount > 0 ? [". ", at2("restedCount"), " went into it before this one."] : [". It is fresh (cans before this one: ", at2("restedCount"), ")."]
-    ]
+    ], "parts")
   },
   {
     id: "charge",
@@ -10484,35 +11302,35 @@ var procedure8 = [
       at2("heatingEfficiency"),
       " of that gets in) until a steady plume shows."
     ],
-    duration: (s) => s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", at2("purgeTime"), "."],
-    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
   },
   {
     id: "lift",
     hazards: ["scald", "heat"],
     marks: ["lifted"],
     parts: ["Lift it with tongs, turn it over, and have the mouth in the water within ", at2("transferTime"), "."],
-    duration: (s) => s.details.sealing - s.details.timeOfLifting
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
   },
   {
     id: "plunge",
     hazards: ["scald", "vacuum"],
     marks: ["sealed"],
     parts: ["Push the mouth ", at2("mouthDepth"), " under and hold it there. Hush."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   }
 ];
-var shelf8 = [
+var shelf9 = [
   { step: "bath", kind: "bath" },
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["aluminium", "steel"], capacity: [5e-5, 6e-3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
 ];
-var kit8 = (values) => [
+var kit9 = /* @__PURE__ */ __name((values) => [
   "can, rinsed, and as many spares as the forecast says",
   "measuring spoon or small cylinder",
   "heater",
@@ -10524,12 +11342,12 @@ var kit8 = (values) => [
   "thermometer",
   "clock",
   "tray and towel"
-];
-var ready2 = (values, simulation) => readyFromPlan(heatingOf(values), simulation);
-var waterWindow = (values) => waterWindowOf(heatingOf(values), values.numbers.waterCharge);
+], "kit");
+var ready3 = /* @__PURE__ */ __name((values, simulation) => readyFromPlan(heatingOf(values), simulation), "ready");
+var waterWindow = /* @__PURE__ */ __name((values) => waterWindowOf(heatingOf(values), values.numbers.waterCharge), "waterWindow");
 
 // core/catalogue/steam/can-plunge/teaching.ts
-function why8(values, simulation) {
+function why9(values, simulation) {
   const { results: r, outcome, details } = simulation;
   const critical = asPressure(r.criticalPressureDifference);
   const peak = asPressure(r.peakPressureDifference);
@@ -10566,7 +11384,8 @@ function why8(values, simulation) {
     );
   return lines;
 }
-function explanation8(_values, simulation) {
+__name(why9, "why");
+function explanation9(_values, simulation) {
   const { results: r } = simulation;
   const air = asShare(r.residualAirFraction);
   const force = asForce(r.outsideForce);
@@ -10598,7 +11417,8 @@ function explanation8(_values, simulation) {
     }
   ];
 }
-var teaching7 = {
+__name(explanation9, "explanation");
+var teaching8 = {
   wrongIdea: {
     idea: "The can is sucked in by the vacuum.",
     answer: "A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back."
@@ -10623,9 +11443,9 @@ var canPlunge = defineDemonstration({
   summary: "A drinks can with a little boiling water, turned over into cold water.",
   noun: ["can", "cans"],
   people: { performs: 14, watches: 7 },
-  gates: gates8,
-  cautions: cautions8,
-  afterFailure: afterFailure8,
+  gates: gates9,
+  cautions: cautions9,
+  afterFailure: afterFailure9,
   gallery: {
     family: "steam",
     effect: "A bang, and the can is flat before anyone has seen it move.",
@@ -10633,27 +11453,27 @@ var canPlunge = defineDemonstration({
     ages: [7, 18]
   },
   hushWords: { inside: "air in the can", strength: "the wall gives way here" },
-  inputs: inputs8,
-  outcomes: outcomes8,
+  inputs: inputs9,
+  outcomes: outcomes9,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  procedure: procedure8,
-  simulate: simulate8,
-  drawing: drawing8,
-  why: why8,
-  explanation: explanation8,
+  columns: COLUMNS3,
+  procedure: procedure9,
+  simulate: simulate9,
+  drawing: drawing9,
+  why: why9,
+  explanation: explanation9,
   repeats,
-  check: check7,
-  logged: logged8,
-  results: results8,
-  ledger: ledger6,
-  sizes: sizes6,
-  shelf: shelf8,
-  kit: kit8,
-  ready: ready2,
+  check: check8,
+  logged: logged9,
+  results: results9,
+  ledger: ledger7,
+  sizes: sizes7,
+  shelf: shelf9,
+  kit: kit9,
+  ready: ready3,
   waterWindow,
-  teaching: teaching7
+  teaching: teaching8
 });
 
 // core/mechanisms/flame-gas.ts
@@ -10675,9 +11495,9 @@ var LAST_DEW = 1e-6;
 var GAS = { temperature: 0, inert: 1, oxygen: 2, carbonDioxide: 3, vapour: 4, dew: 5 };
 var GAS_SIZE = 6;
 var GAS_AMOUNTS = [GAS.inert, GAS.oxygen, GAS.carbonDioxide, GAS.vapour];
-var molesOf = (state3) => state3[GAS.inert] + state3[GAS.oxygen] + state3[GAS.carbonDioxide] + state3[GAS.vapour];
-var oxygenFraction = (state3) => state3[GAS.oxygen] / molesOf(state3);
-var gasPressure = (state3, volume) => molesOf(state3) * GAS_CONSTANT * state3[GAS.temperature] / volume;
+var molesOf = /* @__PURE__ */ __name((state3) => state3[GAS.inert] + state3[GAS.oxygen] + state3[GAS.carbonDioxide] + state3[GAS.vapour], "molesOf");
+var oxygenFraction = /* @__PURE__ */ __name((state3) => state3[GAS.oxygen] / molesOf(state3), "oxygenFraction");
+var gasPressure = /* @__PURE__ */ __name((state3, volume) => molesOf(state3) * GAS_CONSTANT * state3[GAS.temperature] / volume, "gasPressure");
 function fillWithAir(state3, moles, humid, temperature) {
   const dry2 = moles * (1 - humid);
   state3[GAS.temperature] = temperature;
@@ -10687,10 +11507,12 @@ function fillWithAir(state3, moles, humid, temperature) {
   state3[GAS.vapour] = moles * humid;
   state3[GAS.dew] = 0;
 }
+__name(fillWithAir, "fillWithAir");
 function vigour(state3, diesAt = FLAME_DIES) {
   const share = (oxygenFraction(state3) - diesAt) / FADING;
   return share <= 0 ? 0 : share >= 1 ? 1 : share;
 }
+__name(vigour, "vigour");
 var rates = { heat: 0, condensing: 0, moles: 0, toWall: 0 };
 function gasRates(state3, flame, pressure, area, transfer2, wall, slope) {
   const moles = molesOf(state3);
@@ -10712,7 +11534,8 @@ function gasRates(state3, flame, pressure, area, transfer2, wall, slope) {
   rates.toWall = loss + condensing * LATENT;
   return rates;
 }
-var warmingClosed = (state3, r) => (r.heat - GAS_CONSTANT * state3[GAS.temperature] * r.condensing) / (molesOf(state3) * MOLAR_HEAT_CONSTANT_VOLUME);
+__name(gasRates, "gasRates");
+var warmingClosed = /* @__PURE__ */ __name((state3, r) => (r.heat - GAS_CONSTANT * state3[GAS.temperature] * r.condensing) / (molesOf(state3) * MOLAR_HEAT_CONSTANT_VOLUME), "warmingClosed");
 function holdPressure(state3, r, slope, air, exchange = 0) {
   const moles = molesOf(state3);
   const temperature = state3[GAS.temperature];
@@ -10736,6 +11559,7 @@ function holdPressure(state3, r, slope, air, exchange = 0) {
   }
   return coming;
 }
+__name(holdPressure, "holdPressure");
 
 // core/mechanisms/jar-over-candle.ts
 var BUBBLED = {
@@ -10760,6 +11584,9 @@ var CandleJar = class {
     this.water = plan3.dish * plan3.depth;
   }
   plan;
+  static {
+    __name(this, "CandleJar");
+  }
   size = SIZE2;
   totals = 4;
   scale;
@@ -10785,7 +11612,7 @@ var CandleJar = class {
     if (this.mode === "gurgling") return this.water;
     const { volume } = this.plan;
     const amount = molesOf(s) * GAS_CONSTANT * s[GAS.temperature];
-    const error = (inside) => amount - this.pressureWith(inside) * (volume - inside);
+    const error = /* @__PURE__ */ __name((inside) => amount - this.pressureWith(inside) * (volume - inside), "error");
     const most = Math.min(this.water, 0.98 * volume);
     return falsePosition(error, [0, error(0)], [most, error(most)], 1e-10 * amount);
   }
@@ -10837,40 +11664,40 @@ function coverCandle(plan3, tolerance, record) {
     caught
   );
   const first = state3.slice();
-  const levelOf2 = (s) => levelFor2(system.inside(s));
+  const levelOf2 = /* @__PURE__ */ __name((s) => levelFor2(system.inside(s)), "levelOf");
   const scratch = new Float64Array(SIZE2);
-  const coming = (t, s) => {
+  const coming = /* @__PURE__ */ __name((t, s) => {
     system.derivatives(t, s, scratch);
     return system.coming;
-  };
+  }, "coming");
   const events = {
     out: {
       id: "out",
       direction: -1,
       stops: true,
-      value: (_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1
+      value: /* @__PURE__ */ __name((_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1, "value")
     },
     drowns: {
       id: "drowns",
       direction: 1,
       stops: true,
-      value: (_, s) => system.flame ? levelOf2(s) - level0 - plan3.wickHeight : -1
+      value: /* @__PURE__ */ __name((_, s) => system.flame ? levelOf2(s) - level0 - plan3.wickHeight : -1, "value")
     },
-    rises: { id: "rises", direction: 1, stops: false, value: (_, s) => levelOf2(s) - level0 - plan3.seen },
-    spills: { id: "spills", direction: 1, stops: true, value: (_, s) => system.overRim(s) },
-    dries: { id: "dries", direction: 1, stops: true, value: (_, s) => system.underDry(s) },
+    rises: { id: "rises", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => levelOf2(s) - level0 - plan3.seen, "value") },
+    spills: { id: "spills", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.overRim(s), "value") },
+    dries: { id: "dries", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => system.underDry(s), "value") },
     closes: { id: "closes", direction: 1, stops: true, value: coming },
     cools: {
       id: "cools",
       direction: -1,
       stops: false,
-      value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest
+      value: /* @__PURE__ */ __name((_, s) => system.flame ? 1 : s[GAS.temperature] - room - 0.1 * warmest, "value")
     },
     settled: {
       id: "settled",
       direction: -1,
       stops: true,
-      value: (_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED
+      value: /* @__PURE__ */ __name((_, s) => system.flame ? 1 : s[GAS.temperature] - room - COOLED, "value")
     }
   };
   let warmest = 0;
@@ -10896,7 +11723,7 @@ function coverCandle(plan3, tolerance, record) {
       tolerance: tolerance / FINER,
       firstStep: 0.02,
       events: watched,
-      peaks: [{ id: "hottest", value: (_, s) => s[GAS.temperature] }],
+      peaks: [{ id: "hottest", value: /* @__PURE__ */ __name((_, s) => s[GAS.temperature], "value") }],
       between: record ? 2 : 0,
       onStep: record && ((t, s) => {
         const inside2 = system.inside(s);
@@ -10942,9 +11769,10 @@ function coverCandle(plan3, tolerance, record) {
     end: time
   };
 }
+__name(coverCandle, "coverCandle");
 
 // core/catalogue/hot-air/inputs.ts
-var WALL_TRANSFER = (standard) => coefficient(
+var WALL_TRANSFER = /* @__PURE__ */ __name((standard) => coefficient(
   "wallTransfer",
   "hot gas to the glass",
   "W/(m2 K)",
@@ -10953,10 +11781,10 @@ var WALL_TRANSFER = (standard) => coefficient(
   [6, 40],
   0.25,
   "natural convection some 5 to 10, radiation of hot vapour, carbon dioxide and soot about as much again (Incropera & DeWitt, ch. 9 and 13)"
-);
+), "WALL_TRANSFER");
 var BY_ID2 = FUELS;
-var fuelOf = (id) => BY_ID2[id ?? "paper"] ?? FUELS.paper;
-var roomVapour = ({ numbers: n }) => n.relativeHumidity * quickSaturationPressure(n.airTemperature);
+var fuelOf = /* @__PURE__ */ __name((id) => BY_ID2[id ?? "paper"] ?? FUELS.paper, "fuelOf");
+var roomVapour = /* @__PURE__ */ __name(({ numbers: n }) => n.relativeHumidity * quickSaturationPressure(n.airTemperature), "roomVapour");
 var HOT_COLUMNS = [
   ...GAS_COLUMNS,
   { id: "oxygen", name: "oxygen in the gas", quantity: "fraction" }
@@ -10968,24 +11796,26 @@ var COLUMNS8 = [
   ...HOT_COLUMNS,
   { id: "level", name: "water in the jar", quantity: "length" }
 ];
-var SEEN2 = 8e-3;
-var sections = ({ numbers: n, choices }) => {
+var SEEN3 = 8e-3;
+var sections = /* @__PURE__ */ __name(({ numbers: n, choices }) => {
   const body = Math.PI * n.jarDiameter * n.jarDiameter / 4;
   const neck = choices.jarShape === "necked" ? Math.PI * n.mouthDiameter * n.mouthDiameter / 4 : body;
   return { body, neck, neckLength: choices.jarShape === "necked" ? n.neckLength : 0 };
-};
+}, "sections");
 function levelFor(values, volume) {
   const { body, neck, neckLength } = sections(values);
   const inNeck = neck * neckLength;
   return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body;
 }
+__name(levelFor, "levelFor");
 function volumeFor(values, level) {
   const { body, neck, neckLength } = sections(values);
   return level <= neckLength ? level * neck : neckLength * neck + (level - neckLength) * body;
 }
-var dishWater = ({ numbers: n }) => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth;
-var wallArea = ({ numbers: n }) => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter;
-function simulate9(values, detail, refinement = 1) {
+__name(volumeFor, "volumeFor");
+var dishWater = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI / 4 * n.dishDiameter * n.dishDiameter * n.waterDepth, "dishWater");
+var wallArea = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI * n.jarDiameter * n.jarDiameter / 4 + 4 * n.jarVolume / n.jarDiameter, "wallArea");
+function simulate10(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -10993,8 +11823,8 @@ function simulate9(values, detail, refinement = 1) {
   const ended = coverCandle(
     {
       volume: n.jarVolume,
-      levelFor: (v) => levelFor(values, v),
-      volumeFor: (z9) => volumeFor(values, z9),
+      levelFor: /* @__PURE__ */ __name((v) => levelFor(values, v), "levelFor"),
+      volumeFor: /* @__PURE__ */ __name((z9) => volumeFor(values, z9), "volumeFor"),
       rim: sections(values).neck,
       dish: Math.PI / 4 * n.dishDiameter * n.dishDiameter,
       depth: n.waterDepth,
@@ -11007,7 +11837,7 @@ function simulate9(values, detail, refinement = 1) {
       density: liquidDensity(Math.max(274, room)),
       flame: { fuel: fuelOf("paraffin"), power: n.flamePower * n.candles, kept: n.flameShare, diesAt: n.diesAt },
       wickHeight: n.wickHeight,
-      seen: SEEN2
+      seen: SEEN3
     },
     stepTolerance(detail, refinement),
     rows && ((time2, s, pressure, level2) => rows.add(time2, {
@@ -11027,7 +11857,7 @@ function simulate9(values, detail, refinement = 1) {
   const [, pressure1] = ended.pressures;
   const warmth = last[GAS.temperature];
   const r = GAS_CONSTANT / volume0;
-  const gone = (gas, bubbled) => (first[gas] - last[gas] - last[bubbled]) * r * warmth;
+  const gone = /* @__PURE__ */ __name((gas, bubbled) => (first[gas] - last[gas] - last[bubbled]) * r * warmth, "gone");
   const cooled = molesOf(first) * r * (first[GAS.temperature] - warmth);
   const bubbles = last[BUBBLED.all] * r * warmth;
   const condensed = gone(GAS.vapour, BUBBLED.vapour);
@@ -11035,7 +11865,7 @@ function simulate9(values, detail, refinement = 1) {
   const letIn = (molesOf(first) - molesOf(last) - last[BUBBLED.all]) * r * warmth - condensed - chemistry;
   const inflow = molesOf(last) * GAS_CONSTANT * warmth * (1 / volume0 - 1 / volume1);
   const all = cooled + bubbles + condensed + chemistry;
-  const part = (cause) => Math.abs(all) > 1e-9 ? level * cause / all : 0;
+  const part = /* @__PURE__ */ __name((cause) => Math.abs(all) > 1e-9 ? level * cause / all : 0, "part");
   const difference = outside - pressure1;
   return {
     results: {
@@ -11055,7 +11885,7 @@ function simulate9(values, detail, refinement = 1) {
       ...bubbling ? [{ id: "bubbles", name: "first bubble", time: bubbling[0] }] : [],
       { id: "out", name: "flame out", time: flameOut }
     ],
-    outcome: ended.drowned ? "drowned" : ended.gurgles !== void 0 ? "gurgles" : level >= SEEN2 ? "rises" : "little",
+    outcome: ended.drowned ? "drowned" : ended.gurgles !== void 0 ? "gurgles" : level >= SEEN3 ? "rises" : "little",
     details: {
       stationPressure: outside,
       sealing: 0,
@@ -11081,17 +11911,18 @@ function simulate9(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate10, "simulate");
 
 // core/catalogue/hot-air/candle-jar/cautions.ts
 var FEW_FLAMES = 3;
-var gates9 = [
+var gates10 = [
   {
     step: "dish",
     text: "Before the candle is lit: hair and sleeves back; the dish stands level and full; jar in reach, wet cloth at hand.",
     guards: ["flame", "heat"]
   }
 ];
-var cautions9 = (values, _s, risk) => {
+var cautions10 = /* @__PURE__ */ __name((values, _s, risk) => {
   const many = values.numbers.candles > FEW_FLAMES;
   return applying(
     openFlame("dish", many),
@@ -11106,8 +11937,8 @@ var cautions9 = (values, _s, risk) => {
     },
     hotSurface(atWorst(risk, "hottest"), "watch", "The gas under the jar and its top get hot")
   );
-};
-var afterFailure9 = (_values, _s, _risk, outcome) => [
+}, "cautions");
+var afterFailure10 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   wait("Let it stand until the flame is out and the glass is cool."),
   heatOff("Still burning? Leave it: it goes out by itself."),
   pressureOff("Tilt the jar with a cloth until air gurgles in."),
@@ -11118,12 +11949,12 @@ var afterFailure9 = (_values, _s, _risk, outcome) => [
       gurgles: "The dish ran dry: more water in it."
     }[outcome] ?? "Lower the jar more slowly, so that more warm air is caught; more water in the dish; two or three candles."
   )
-];
+], "afterFailure");
 
 // core/catalogue/hot-air/candle-jar/inputs.ts
 var DISH = 0.2;
-var rimWidth = ({ numbers: n, choices }) => choices.jarShape === "necked" ? n.mouthDiameter : n.jarDiameter;
-var inputs9 = defineInputs([
+var rimWidth = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.jarShape === "necked" ? n.mouthDiameter : n.jarDiameter, "rimWidth");
+var inputs10 = defineInputs([
   ...ROOM_INPUTS,
   blank("jarVolume", "jar", "mL", "vessel", 9e-4, [5e-5, 0.012], [2e-4, 3e-3], 0.02),
   blank("jarDiameter", "jar across", "cm", "vessel", 0.095, [0.03, 0.4], [0.05, 0.2], 0.01),
@@ -11196,10 +12027,10 @@ var retired = [
     id: "dishWater",
     quantity: "volume",
     becomes: "waterDepth",
-    from: (volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(1e-3, volume / (Math.PI / 4 * dishDiameter * dishDiameter)))
+    from: /* @__PURE__ */ __name((volume, { dishDiameter = DISH }) => Math.min(0.15, Math.max(1e-3, volume / (Math.PI / 4 * dishDiameter * dishDiameter))), "from")
   }
 ];
-var check8 = ({ numbers: n, choices }) => [
+var check9 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
   ...under(n.dishDiameter, 1.05 * rimWidth({ numbers: n, choices })) ? [
     {
       input: "dishDiameter",
@@ -11232,11 +12063,11 @@ var check8 = ({ numbers: n, choices }) => [
             tenths of the ${asVolume(n.jarVolume, { digits: 4, toward: "below" })}`
     }
   ] : []
-];
+], "check");
 
 // core/catalogue/hot-air/candle-jar/outcomes.ts
-var logged9 = { used: ["jarVolume", "flamePower", "candles"], seen: ["level", "flameTime", "bubbles"] };
-var results9 = [
+var logged10 = { used: ["jarVolume", "flamePower", "candles"], seen: ["level", "flameTime", "bubbles"] };
+var results10 = [
   result("level", "water rises", "cm"),
   result("share", "of the jar\u2019s volume", "%"),
   result("levelCooling", "of it by cooling", "mm"),
@@ -11249,7 +12080,7 @@ var results9 = [
   result("peakPressureDifference", "greatest pressure difference", "Pa"),
   result("hush", "until the rise is seen", "s", HUSH)
 ];
-var outcomes9 = [
+var outcomes10 = [
   { id: "rises", look: "gone", name: "rises", sentence: "The flame dies, and then the water rises in the jar." },
   {
     id: "drowned",
@@ -11260,7 +12091,7 @@ var outcomes9 = [
   { id: "gurgles", look: "part-filled", name: "runs the dish dry", sentence: "The dish runs dry and air gurgles in." },
   { id: "little", look: "nothing", name: "hardly rises", sentence: "The flame dies; the water hardly rises." }
 ];
-var ledger7 = ({ details: d }) => ({
+var ledger8 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "at the end",
   difference: d.difference,
   rows: [
@@ -11275,8 +12106,8 @@ var ledger7 = ({ details: d }) => ({
       pressure: d.difference - d.cooled - d.bubbled - d.condensed - d.chemistry - (Math.abs(d.letIn) > 1 ? d.letIn : 0)
     }
   ]
-});
-var sizes7 = (values, s) => [
+}), "ledger");
+var sizes8 = /* @__PURE__ */ __name((values, s) => [
   {
     id: "lifted",
     name: "water held up",
@@ -11285,13 +12116,13 @@ var sizes7 = (values, s) => [
     units: ["g", "oz"],
     note: "by the difference between inside and outside"
   }
-];
+], "sizes");
 
 // core/catalogue/hot-air/candle-jar/procedure.ts
-var shelf9 = [
+var shelf10 = [
   { step: "cover", kind: "vessel", shapes: ["cylinder", "bell-jar"], materials: ["glass"], capacity: [5e-5, 3e-3] }
 ];
-var procedure9 = [
+var procedure10 = [
   {
     id: "dish",
     hazards: ["flame"],
@@ -11326,7 +12157,7 @@ var procedure9 = [
       { input: "neckLength" },
       " long) over it, rim under water, on three coins."
     ],
-    duration: (s) => s.results.flameTime
+    duration: /* @__PURE__ */ __name((s) => s.results.flameTime, "duration")
   },
   {
     id: "watch",
@@ -11334,7 +12165,7 @@ var procedure9 = [
     parts: ["Watch the water inside: down while the gas warms, perhaps to the rim; the flame dies, then it climbs."]
   }
 ];
-var kit9 = () => [
+var kit10 = /* @__PURE__ */ __name(() => [
   "candle",
   "dish",
   "coloured water",
@@ -11344,11 +12175,11 @@ var kit9 = () => [
   "lighter",
   "wet cloth",
   "eye protection"
-];
+], "kit");
 
 // core/catalogue/hot-air/candle-jar/drawing.ts
 var SHOWN = 1e-3;
-var drawing9 = (values, s, time) => {
+var drawing10 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [level, oxygen, temperature] = ["level", "oxygen", "gasTemperature"].map((c) => valueAt(s.trace, c, time));
   const across = n.jarDiameter;
@@ -11463,10 +12294,10 @@ var drawing9 = (values, s, time) => {
       burning ? bubbling ? "Burning; hot gas bubbles out under the rim." : level < n.waterDepth - SHOWN ? "Burning; the warm gas pushes the water down." : "Burning; the oxygen goes down." : level > n.waterDepth + SHOWN ? "Out: the gas cools and the room pushes water in." : "Out; the gas is still hot."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/hot-air/candle-jar/teaching.ts
-var why9 = (_values, s) => {
+var why10 = /* @__PURE__ */ __name((_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results;
   return [
     say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
@@ -11476,8 +12307,8 @@ var why9 = (_values, s) => {
       flame died after ${asTime(flameTime)} with ${asShare(oxygenLeft)} of oxygen left of 21 %.`,
     ...s.outcome === "drowned" ? ["The water was faster than the flame: a taller candle or a wider jar shows the other order."] : []
   ];
-};
-var advice3 = (values, s) => [
+}, "why");
+var advice3 = /* @__PURE__ */ __name((values, s) => [
   {
     text: s.outcome === "gurgles" ? say`Pour in more: the jar wants
           ${asVolume(
@@ -11493,8 +12324,8 @@ var advice3 = (values, s) => [
     )}
           times as high.`
   }
-];
-var explanation9 = (_values, s) => {
+], "advice");
+var explanation10 = /* @__PURE__ */ __name((_values, s) => {
   const r = s.results;
   return [
     {
@@ -11520,8 +12351,8 @@ var explanation9 = (_values, s) => {
       text: "n R T = (p0 \u2212 \u03C1 g h) V: the column itself holds hardly any pressure, so the level tells the volume. Carbon dioxide dissolves too slowly to matter within a minute. Limewater in the dish would change that over minutes."
     }
   ];
-};
-var teaching8 = {
+}, "explanation");
+var teaching9 = {
   wrongIdea: {
     idea: "The candle uses up the oxygen, a fifth of the air, so the water rises a fifth.",
     answer: "The flame dies with three quarters of the oxygen left, makes carbon dioxide, and the water rises after it has died. It is mostly the gas cooling. With more candles it rises higher, though there is no more oxygen."
@@ -11542,17 +12373,17 @@ var teaching8 = {
     "A lid on a pot that sits fast after cooling."
   ]
 };
-var variants2 = (values) => {
+var variants2 = /* @__PURE__ */ __name((values) => {
   const { jarVolume, jarDiameter } = values.numbers;
-  const sized = (name, volume, across, jarShape) => ({
+  const sized = /* @__PURE__ */ __name((name, volume, across, jarShape) => ({
     name,
     choices: { jarShape },
     numbers: { jarVolume: jarVolume * volume, jarDiameter: jarDiameter * across }
-  });
+  }), "sized");
   return sideBySide(
     "Jars side by side",
     values,
-    simulate9,
+    simulate10,
     ["flameTime", "level", "share"],
     [
       sized("straight, half the size", 0.5, 0.794, "straight"),
@@ -11561,7 +12392,7 @@ var variants2 = (values) => {
       sized("flask with a neck, this size", 1, 1, "necked")
     ]
   );
-};
+}, "variants");
 
 // core/catalogue/hot-air/candle-jar/index.ts
 var candleJar = defineDemonstration({
@@ -11570,9 +12401,9 @@ var candleJar = defineDemonstration({
   summary: "A candle in a dish of water, a jar over it: the flame dies, and the water rises.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 7 },
-  gates: gates9,
-  cautions: cautions9,
-  afterFailure: afterFailure9,
+  gates: gates10,
+  cautions: cautions10,
+  afterFailure: afterFailure10,
   gallery: {
     family: "hot-air",
     effect: "The flame shrinks and dies, and water climbs into the jar.",
@@ -11582,28 +12413,28 @@ var candleJar = defineDemonstration({
   hushWords: { inside: "oxygen left of the air", strength: "" },
   wanted: "rises",
   columns: COLUMNS8,
-  simulate: simulate9,
-  inputs: inputs9,
+  simulate: simulate10,
+  inputs: inputs10,
   retired,
-  check: check8,
-  logged: logged9,
-  results: results9,
-  outcomes: outcomes9,
-  ledger: ledger7,
-  sizes: sizes7,
-  shelf: shelf9,
-  procedure: procedure9,
-  kit: kit9,
-  drawing: drawing9,
-  why: why9,
+  check: check9,
+  logged: logged10,
+  results: results10,
+  outcomes: outcomes10,
+  ledger: ledger8,
+  sizes: sizes8,
+  shelf: shelf10,
+  procedure: procedure10,
+  kit: kit10,
+  drawing: drawing10,
+  why: why10,
   advice: advice3,
-  explanation: explanation9,
-  teaching: teaching8,
+  explanation: explanation10,
+  teaching: teaching9,
   variants: variants2
 });
 
 // core/catalogue/motion/canister-pop/cautions.ts
-var gates10 = [
+var gates11 = [
   {
     step: "stand",
     text: "Written assessment signed; trained staff only; everybody behind the line, nothing over the canister.",
@@ -11611,12 +12442,12 @@ var gates10 = [
   },
   { step: "pop", text: "Eye and ear protection on; nobody forward; fire blanket at hand.", guards: [] }
 ];
-var cautions10 = (_values, _s, risk) => applying(
+var cautions11 = /* @__PURE__ */ __name((_values, _s, risk) => applying(
   fuelMixture("stand"),
   projectile("the lid", atWorst(risk, "launchSpeed"), atWorst(risk, "reach"), atWorst(risk, "lidEnergy"), "stand"),
   bang(atWorst(risk, "levelFirstRow"), "pop")
-);
-var afterFailure10 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
+), "cautions");
+var afterFailure11 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => outcome === "beyond" ? [
   { kind: "stand-back", text: "Stop. Is anybody hit? First aid; an eye: do not rub, cover it, doctor." },
   ...fuelFailure(
     "it",
@@ -11625,12 +12456,12 @@ var afterFailure10 = (_values, _s, _risk, outcome) => outcome === "beyond" ? [
 ] : fuelFailure(
   "the lid",
   "No second try on the same day without the written steps: a lid that holds shuts a burning gas in."
-);
+), "afterFailure");
 
 // core/catalogue/motion/canister-pop/inputs.ts
 var POOREST = 1;
 var LETS_GO = 0.6;
-function check9(values) {
+function check10(values) {
   const most = LETS_GO * POOREST * values.numbers.stationPressure;
   return [
     ...noOxygen(values),
@@ -11646,7 +12477,8 @@ function check9(values) {
     ] : []
   ];
 }
-var inputs10 = defineInputs([
+__name(check10, "check");
+var inputs11 = defineInputs([
   ...ROOM_INPUTS,
   blank("canisterVolume", "canister", "mL", "vessel", 6e-5, [5e-6, 5e-4], [2e-5, 3e-4], 0.03, {
     lever: [-3e-5, 1e-4]
@@ -11711,6 +12543,9 @@ var Launch = class {
   }
   plan;
   began;
+  static {
+    __name(this, "Launch");
+  }
   size = 3;
   dependsOnTime = true;
   scale;
@@ -11739,11 +12574,12 @@ function launchLid(plan3, tolerance, record) {
     firstStep: 1e-5,
     between: record ? 2 : 0,
     onStep: record && ((t, s) => record(began + t, Math.max(0, s[GAUGE]), s[PLACE])),
-    peaks: [{ id: "gauge", value: (_, s) => s[GAUGE] }],
-    events: [{ id: "free", direction: 1, stops: true, value: (_, s) => s[PLACE] - travel - RING * diameter }]
+    peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => s[GAUGE], "value") }],
+    events: [{ id: "free", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[PLACE] - travel - RING * diameter, "value") }]
   });
   return { release: began, speed: state3[SPEED], peakGauge: ended.peaks.gauge.value, free: began + ended.time };
 }
+__name(launchLid, "launchLid");
 
 // core/catalogue/motion/canister-pop/simulate.ts
 var COLUMNS9 = [
@@ -11752,7 +12588,7 @@ var COLUMNS9 = [
 ];
 var TUMBLING = 0.6;
 var HOT = 1200;
-function simulate10(values, detail, refinement = 1) {
+function simulate11(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -11761,14 +12597,14 @@ function simulate10(values, detail, refinement = 1) {
   const tolerance = stepTolerance(detail, refinement);
   const most = (n.pressureRise - 1) * outside;
   const rows = detail === "trace" ? new TraceRows(COLUMNS9) : void 0;
-  const add = (time2, gauge, hot, h) => rows?.add(time2, {
+  const add = /* @__PURE__ */ __name((time2, gauge, hot, h) => rows?.add(time2, {
     pressure: outside + gauge,
     gasTemperature: hot,
     airMass: (outside + gauge) * n.canisterVolume / (AIR_GAS_CONSTANT * hot),
     steamMass: 0,
     height: h
-  });
-  const warmth = (gauge) => temperature * (1 + gauge / outside);
+  }), "add");
+  const warmth = /* @__PURE__ */ __name((gauge) => temperature * (1 + gauge / outside), "warmth");
   add(0, 0, temperature, 0);
   const launched = launchLid(
     {
@@ -11832,10 +12668,11 @@ function simulate10(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate11, "simulate");
 
 // core/catalogue/motion/canister-pop/outcomes.ts
-var logged10 = { used: ["canisterVolume", "firstRow"], seen: ["riseHeight"] };
-var results10 = [
+var logged11 = { used: ["canisterVolume", "firstRow"], seen: ["riseHeight"] };
+var results11 = [
   result("launchSpeed", "lid leaves at", "m/s"),
   result("reach", "could fly", "m"),
   result("riseHeight", "straight up it rises", "m"),
@@ -11846,7 +12683,7 @@ var results10 = [
   result("storedEnergy", "work stored in the gas", "J"),
   result("hush", "lit until it pops", "s", HUSH)
 ];
-var outcomes10 = [
+var outcomes11 = [
   {
     id: "clear",
     look: "gone",
@@ -11861,12 +12698,12 @@ var outcomes10 = [
   },
   { id: "holds", look: "nothing", name: "lid holds", sentence: "The lid stays on." }
 ];
-var ledger8 = ({ details: d }) => ({
+var ledger9 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "as the lid lets go: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "cooling", cause: "hot gas that wants more room", pressure: -d.difference }]
-});
-var sizes8 = (_values, s) => [
+}), "ledger");
+var sizes9 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "lidEnergy",
     name: "energy of the lid",
@@ -11883,11 +12720,11 @@ var sizes8 = (_values, s) => [
     units: ["J", "ft lbf"],
     note: "as the lid lets go"
   }
-];
+], "sizes");
 
 // core/catalogue/motion/canister-pop/procedure.ts
-var shelf10 = [];
-var procedure10 = [
+var shelf11 = [];
+var procedure11 = [
   {
     id: "stand",
     hazards: ["fuel", "flame"],
@@ -11915,11 +12752,11 @@ var procedure10 = [
     hazards: ["fuel", "projectile"],
     marks: ["sealed"],
     parts: ["By the school\u2019s own written steps, from behind a screen, at arm\u2019s length, on a count."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "air", parts: ["Flame out, lid found, canister aired and cold before anything is done again."] }
 ];
-var kit10 = () => [
+var kit11 = /* @__PURE__ */ __name(() => [
   "canister with a push-on lid, unmarked by earlier use",
   "clamp and stand",
   "screen",
@@ -11927,10 +12764,10 @@ var kit10 = () => [
   "fire blanket and extinguisher",
   "barrier tape",
   "the signed assessment"
-];
+], "kit");
 
 // core/catalogue/motion/canister-pop/drawing.ts
-var drawing10 = (values, s, time) => {
+var drawing11 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [height, pressure] = ["height", "pressure"].map((c) => valueAt(s.trace, c, time));
   const d = n.lidDiameter;
@@ -11982,16 +12819,16 @@ var drawing10 = (values, s, time) => {
     shapes,
     caption: [height > 0.01 ? "Off. (Its height is not to scale.)" : "The gas gets hot and wants more room."]
   };
-};
+}, "drawing");
 
 // core/catalogue/motion/canister-pop/teaching.ts
-var why10 = (values, s) => [
+var why11 = /* @__PURE__ */ __name((values, s) => [
   say`At ${asPressure(values.numbers.releaseGauge)} over the room the gas pushes on the lid with
     ${asForce(s.details.area * values.numbers.releaseGauge)}. It leaves at ${asSpeed(s.results.launchSpeed ?? 0)}
     with ${asEnergy(s.results.lidEnergy)}, and could land ${asLength(s.results.reach ?? 0)} away.`,
   OPEN_QUESTION
-];
-var advice4 = (_values, _s, risk) => [
+], "why");
+var advice4 = /* @__PURE__ */ __name((_values, _s, risk) => [
   {
     text: say`Keep at least ${asLength(atWorst(risk, "clearNeeded"), { toward: "above" })} (99 of 100 land within) clear
       all round, and more where you can: one mixture burns faster than the next.`
@@ -11999,8 +12836,8 @@ var advice4 = (_values, _s, risk) => [
   {
     text: "Places: presenter at arm\u2019s length beside it, never over it; helper with blanket and extinguisher two steps behind; somebody at the door; everybody else beyond the line."
   }
-];
-var explanation10 = (values, s) => [
+], "advice");
+var explanation11 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes the lid away."
@@ -12019,7 +12856,7 @@ var explanation10 = (values, s) => [
     from: 16,
     text: "The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While it slides off its rim the gas expands, V dp = \u2212\u03B3 p dV, and goes on burning; afterwards the jet under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just louder."
   }
-];
+], "explanation");
 
 // core/catalogue/motion/canister-pop/index.ts
 var canisterPop = defineDemonstration({
@@ -12028,9 +12865,9 @@ var canisterPop = defineDemonstration({
   summary: "Burning vapour drives the lid off a small canister. Planned here: places, limits, distances; no recipe.",
   noun: ["canister", "canisters"],
   people: { performs: 18, watches: 11 },
-  gates: gates10,
-  cautions: cautions10,
-  afterFailure: afterFailure10,
+  gates: gates11,
+  cautions: cautions11,
+  afterFailure: afterFailure11,
   gallery: {
     family: "motion",
     effect: "A lid flies off a little can with a bang.",
@@ -12040,48 +12877,50 @@ var canisterPop = defineDemonstration({
   hushWords: { inside: "gas in the canister", strength: "" },
   wanted: "clear",
   columns: COLUMNS9,
-  check: check9,
-  simulate: simulate10,
+  check: check10,
+  simulate: simulate11,
   teaching: FUEL_TEACHING,
-  inputs: inputs10,
-  logged: logged10,
-  results: results10,
-  outcomes: outcomes10,
-  ledger: ledger8,
-  sizes: sizes8,
-  shelf: shelf10,
-  procedure: procedure10,
-  kit: kit10,
-  drawing: drawing10,
-  why: why10,
+  inputs: inputs11,
+  logged: logged11,
+  results: results11,
+  outcomes: outcomes11,
+  ledger: ledger9,
+  sizes: sizes9,
+  shelf: shelf11,
+  procedure: procedure11,
+  kit: kit11,
+  drawing: drawing11,
+  why: why11,
   advice: advice4,
-  explanation: explanation10
+  explanation: explanation11
 });
 
 // core/catalogue/holding/card-and-glass/cautions.ts
-var gates11 = [
+var gates12 = [
   { step: "turn", text: "Over a bowl, never over a head at first.", guards: ["load"] }
 ];
-var cautions11 = ({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn"));
-var afterFailure11 = (_values, _s, _risk, outcome) => [
+var cautions12 = /* @__PURE__ */ __name(({ numbers: n }) => applying(dropped("turn"), wetFloor(n.fillShare * 0.785 * n.glassDiameter * n.glassDiameter * n.glassHeight, "turn")), "cautions");
+var afterFailure12 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   wait("Hold it over the bowl until no more comes."),
   pressureOff("Glass upright again."),
   near("Look at the rim for a chip; wipe the floor before anybody walks there."),
   next(
     outcome === "later" ? "The card went limp: plastic instead, or a shorter time." : "A flat, stiff card, pressed on while turning; rim wetted; filled nearer to the brim."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/card-under-glass.ts
 var SURFACE_TENSION2 = 0.0727;
 function neededFall({ diameter, height, filled, card: card2, density }) {
   return density * GRAVITY * height * filled + card2 * GRAVITY / (Math.PI * diameter * diameter / 4);
 }
+__name(neededFall, "neededFall");
 function sag(glass) {
   const fall = neededFall(glass);
   return fall >= glass.outside ? Infinity : glass.height * (1 - glass.filled) * fall / (glass.outside - fall);
 }
-var sealedGap = (density, factor) => factor * Math.sqrt(SURFACE_TENSION2 / (density * GRAVITY));
+__name(sag, "sag");
+var sealedGap = /* @__PURE__ */ __name((density, factor) => factor * Math.sqrt(SURFACE_TENSION2 / (density * GRAVITY)), "sealedGap");
 
 // core/catalogue/holding/card-and-glass/simulate.ts
 var COLUMNS10 = [
@@ -12092,14 +12931,14 @@ var COLUMNS10 = [
 ];
 var TURN = 1.2;
 var SPILL = 0.6;
-var glassOf = ({ numbers: n }) => ({
+var glassOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
   diameter: n.glassDiameter,
   height: n.glassHeight,
   filled: n.fillShare,
   card: n.cardMass,
   outside: n.stationPressure,
   density: liquidDensity(Math.max(274, n.waterTemperature))
-});
+}), "glassOf");
 function badFills(values) {
   const glass = glassOf(values);
   const gap = sealedGap(glass.density, values.numbers.rimSeal);
@@ -12109,7 +12948,8 @@ function badFills(values) {
   }
   return bad;
 }
-function simulate11(values, detail) {
+__name(badFills, "badFills");
+function simulate12(values, detail) {
   const n = values.numbers;
   const glass = glassOf(values);
   const outside = n.stationPressure;
@@ -12123,7 +12963,7 @@ function simulate11(values, detail) {
   const holds = n.soakTime;
   const later = !turnFails && holds < n.holdTime;
   const rows = detail === "trace" ? new TraceRows(COLUMNS10) : void 0;
-  const add = (time, turned2, hangs, left) => {
+  const add = /* @__PURE__ */ __name((time, turned2, hangs, left) => {
     const volume = area * (n.glassHeight * (1 - n.fillShare * left) + hangs);
     rows?.add(time, {
       pressure: left < 0.999 ? outside : volume > 0 ? Math.min(outside, air / volume) : outside,
@@ -12134,7 +12974,7 @@ function simulate11(values, detail) {
       sag: hangs,
       waterLeft: left
     });
-  };
+  }, "add");
   for (let i = 0; i <= 12; i++) add(TURN * i / 12, i / 12, i < 8 ? 0 : Math.min(gap, needed2) * (i - 8) / 4, 1);
   const goneAt = turnFails ? TURN : later ? TURN + holds : void 0;
   const end = goneAt ?? TURN + n.holdTime;
@@ -12168,6 +13008,7 @@ function simulate11(values, detail) {
     })()
   };
 }
+__name(simulate12, "simulate");
 
 // core/catalogue/holding/card-and-glass/inputs.ts
 var CARDS = {
@@ -12175,10 +13016,10 @@ var CARDS = {
   card: { name: "smooth cardboard", mass: 3e-3, soak: 240, seal: 0.34 },
   paper: { name: "writing paper", mass: 8e-4, soak: 35, seal: 0.36 }
 };
-var card = ({ choices }) => CARDS[choices.card ?? ""] ?? CARDS.card;
+var card = /* @__PURE__ */ __name(({ choices }) => CARDS[choices.card ?? ""] ?? CARDS.card, "card");
 var CELSIUS3 = 273.15;
 var MOST_WATER = 5e-3;
-var inputs11 = defineInputs([
+var inputs12 = defineInputs([
   ...ROOM_INPUTS,
   blank("glassDiameter", "glass across at the rim", "cm", "vessel", 0.07, [0.01, 0.3], [0.04, 0.12], 0.01),
   blank("glassHeight", "glass high inside", "cm", "vessel", 0.12, [0.02, 1.5], [0.06, 0.4], 0.01),
@@ -12235,7 +13076,7 @@ var inputs11 = defineInputs([
     "by the kind; assumption"
   )
 ]);
-var check10 = ({ numbers: n }) => {
+var check11 = /* @__PURE__ */ __name(({ numbers: n }) => {
   const water = n.fillShare * Math.PI / 4 * n.glassDiameter * n.glassDiameter * n.glassHeight;
   return water <= MOST_WATER ? [] : [
     {
@@ -12245,11 +13086,11 @@ var check10 = ({ numbers: n }) => {
             ${asMass(1e3 * MOST_WATER, { digits: 4, toward: "below" })} in all`
     }
   ];
-};
+}, "check");
 
 // core/catalogue/holding/card-and-glass/outcomes.ts
-var logged11 = { used: ["fillShare", "glassHeight", "card"], seen: ["hush"] };
-var results11 = [
+var logged12 = { used: ["fillShare", "glassHeight", "card"], seen: ["hush"] };
+var results12 = [
   result("sag", "card must hang lower by", "mm"),
   result("sealedGap", "and may by", "mm"),
   result("peakPressureDifference", "trapped air falls by", "Pa"),
@@ -12258,7 +13099,7 @@ var results11 = [
   result("airPush", "room pushes up on the card with", "N"),
   result("hush", "holds for", "s", HUSH)
 ];
-var outcomes11 = [
+var outcomes12 = [
   { id: "holds", look: "gone", name: "holds", sentence: "The card stays and the water with it." },
   {
     id: "later",
@@ -12273,14 +13114,14 @@ var outcomes11 = [
     sentence: "The card slips and the water falls as it is turned."
   }
 ];
-var ledger9 = ({ details: d }) => ({
+var ledger10 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "turned over",
   difference: d.difference,
   rows: [
     { id: "stretched", cause: "trapped air, given a little more room as the card hangs lower", pressure: d.difference }
   ]
-});
-var sizes9 = (_values, s) => [
+}), "ledger");
+var sizes10 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "airPush",
     name: "room pushing up",
@@ -12297,11 +13138,11 @@ var sizes9 = (_values, s) => [
     units: ["N", "lbf"],
     note: "its weight"
   }
-];
+], "sizes");
 
 // core/catalogue/holding/card-and-glass/procedure.ts
-var shelf11 = [];
-var procedure11 = [
+var shelf12 = [];
+var procedure12 = [
   {
     id: "fill",
     parts: [
@@ -12325,20 +13166,20 @@ var procedure11 = [
   {
     id: "hold",
     parts: ["Take the hand away and hold it for ", { input: "holdTime" }, "."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   }
 ];
-var kit11 = (values) => [
+var kit12 = /* @__PURE__ */ __name((values) => [
   "glass or tumbler",
   card(values).name,
   "bowl",
   "water",
   "mop",
   "ruler"
-];
+], "kit");
 
 // core/catalogue/holding/card-and-glass/drawing.ts
-var drawing11 = (values, s, time) => {
+var drawing12 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [turned2, hang, left, pressure] = ["turned", "sag", "waterLeft", "pressure"].map(
     (c) => valueAt(s.trace, c, time)
@@ -12359,7 +13200,7 @@ var drawing11 = (values, s, time) => {
     [d / 2, base + h]
   ];
   const level = n.fillShare * left * h;
-  const at4 = (y) => d / 2 * (over2 ? 1 - (1 - narrow) * y / h : narrow + (1 - narrow) * y / h);
+  const at4 = /* @__PURE__ */ __name((y) => d / 2 * (over2 ? 1 - (1 - narrow) * y / h : narrow + (1 - narrow) * y / h), "at");
   const low = base - Math.min(0.06 * h, hang * 10);
   const shapes = [
     { kind: "gas", points: wall, air: pressure / n.stationPressure, vapour: 0 },
@@ -12440,17 +13281,17 @@ var drawing11 = (values, s, time) => {
       left < 0.98 ? "Down it comes." : over2 ? "The room pushes up; the card hangs a hair lower (drawn ten times as much)." : "Hand flat on the card, turn."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/holding/card-and-glass/teaching.ts
-var why11 = (values, s) => [
+var why12 = /* @__PURE__ */ __name((values, s) => [
   say`The room pushes up with ${asForce(s.results.airPush)}, the water weighs only
     ${asForce(s.results.waterWeight)}: no lack of push. But the trapped air pushes down nearly as hard. It must
     lose ${asPressure(s.results.peakPressureDifference)}, and it does so by the card hanging
     ${asLength(s.results.sag)} lower; the wet rim stays closed up to ${asLength(s.results.sealedGap)}.`,
   ...s.outcome === "later" ? [say`Then the card goes limp, after ${asTime(values.numbers.soakTime)}.`] : s.outcome === "falls" ? ["That is more than the rim keeps closed: air gets in."] : []
-];
-var advice5 = (values) => {
+], "why");
+var advice5 = /* @__PURE__ */ __name((values) => {
   const bad = badFills(values);
   return [
     bad ? {
@@ -12459,8 +13300,8 @@ var advice5 = (values) => {
       take: { input: "fillShare", value: Math.min(1, bad[1] + 0.05) }
     } : { text: "This glass holds however full it is; half full asks most of it." }
   ];
-};
-var explanation11 = (values, s) => [
+}, "advice");
+var explanation12 = /* @__PURE__ */ __name((values, s) => [
   { from: 7, text: "The air under the card pushes up, and it is stronger than the water is heavy." },
   {
     from: 11,
@@ -12479,8 +13320,8 @@ var explanation11 = (values, s) => [
       closes gaps up to about a third of the capillary length √(σ/ρg) = ${asLength(27e-4)}. In a glass
       ${asLength(1)} wide it would not hold, ${asPressure(values.numbers.stationPressure)} or not.`
   }
-];
-var teaching9 = {
+], "explanation");
+var teaching10 = {
   wrongIdea: {
     idea: "It only works with a full glass, because no air may be inside.",
     answer: "It works half full as well. The air inside spreads a hair and pushes that much less. In a very tall glass half full it fails."
@@ -12502,9 +13343,9 @@ var cardAndGlass = defineDemonstration({
   summary: "A glass of water, a card on it, turned over: the card stays.",
   noun: ["try", "tries"],
   people: { performs: 6, watches: 7 },
-  gates: gates11,
-  cautions: cautions11,
-  afterFailure: afterFailure11,
+  gates: gates12,
+  cautions: cautions12,
+  afterFailure: afterFailure12,
   gallery: {
     family: "holding",
     effect: "A glass of water is turned over, and nothing comes out.",
@@ -12514,28 +13355,28 @@ var cardAndGlass = defineDemonstration({
   hushWords: { inside: "air over the water", strength: "" },
   wanted: "holds",
   columns: COLUMNS10,
-  simulate: simulate11,
-  inputs: inputs11,
-  check: check10,
-  logged: logged11,
-  results: results11,
-  outcomes: outcomes11,
-  ledger: ledger9,
-  sizes: sizes9,
-  shelf: shelf11,
-  procedure: procedure11,
-  kit: kit11,
-  drawing: drawing11,
-  why: why11,
+  simulate: simulate12,
+  inputs: inputs12,
+  check: check11,
+  logged: logged12,
+  results: results12,
+  outcomes: outcomes12,
+  ledger: ledger10,
+  sizes: sizes10,
+  shelf: shelf12,
+  procedure: procedure12,
+  kit: kit12,
+  drawing: drawing12,
+  why: why12,
   advice: advice5,
-  explanation: explanation11,
-  teaching: teaching9
+  explanation: explanation12,
+  teaching: teaching10
 });
 
 // core/catalogue/cloud-and-float/cloud-bottle/cautions.ts
-var spirits = (choices) => choices.liquid === "ethanol";
+var spirits = /* @__PURE__ */ __name((choices) => choices.liquid === "ethanol", "spirits");
 var FLIES = 40;
-var gates12 = [
+var gates13 = [
   {
     step: "bottle",
     text: "Bottle new, for fizzy drinks, without a scratch. With spirits: no flame, match or hot plate in the room, stock bottle away.",
@@ -12543,7 +13384,7 @@ var gates12 = [
   },
   { step: "press", text: "Goggles on; stopper towards nobody; gauge in view.", guards: ["projectile"] }
 ];
-var cautions12 = ({ numbers: n, choices }, _s, risk) => {
+var cautions13 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk) => {
   const push = atWorst(risk, "stopperForce");
   return applying(
     spirits(choices) ? flammable("Ethanol", n.spirits, "bottle") : void 0,
@@ -12566,8 +13407,8 @@ var cautions12 = ({ numbers: n, choices }, _s, risk) => {
       control: "An adult lights it; hair and sleeves back; out before it goes near the mouth; wet cloth at hand."
     } : void 0
   );
-};
-var afterFailure12 = ({ choices }, _s, _risk, outcome) => [
+}, "cautions");
+var afterFailure13 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) => [
   standBack("Stopper or cap pointing at nobody; nobody looks into the mouth."),
   pressureOff("Let the pressure off: open the valve or the cap slowly, until it hisses no more."),
   near(
@@ -12576,7 +13417,7 @@ var afterFailure12 = ({ choices }, _s, _risk, outcome) => [
   next(
     spirits(choices) ? "Swirl again for longer, " + (outcome === "faint" ? "light from the side, black behind" : "more pressure (within the limit), let go faster") + ". No smoke, no match: spirits need none, and burn." : choices.nuclei === "smoke" ? outcome === "faint" ? "Light from the side, black behind; let go faster; warmer water." : "Fresh smoke, since it settles within minutes; warmer water; let go faster." : `A wisp of smoke (water only, never with spirits)${outcome === "faint" ? "" : ", warmer water"}; let go faster; light from the side.`
   )
-];
+], "afterFailure");
 
 // core/substances/ethanol.ts
 var ETHANOL_MOLAR_MASS = 0.04607;
@@ -12588,12 +13429,14 @@ function ethanolVapourPressure(temperature) {
   requireRange("temperature", temperature, 220, 352, "K");
   return 1e5 * exp(LN_103 * (A - B / (temperature + C)));
 }
+__name(ethanolVapourPressure, "ethanolVapourPressure");
 
 // core/mechanisms/moist-expansion.ts
 function overLiquidWater(temperature) {
   const celsius = Math.max(temperature, 190) - 273.15;
   return 611.2 * exp(17.67 * celsius / (celsius + 243.5));
 }
+__name(overLiquidWater, "overLiquidWater");
 var CONDENSABLES = {
   water: {
     molarMass: WATER_MOLAR_MASS,
@@ -12602,17 +13445,17 @@ var CONDENSABLES = {
     saturation: overLiquidWater,
     diffusion: 24e-6,
     // 75.6 mN/m at 0 °C, 72.7 at 20 °C (IAPWS R1-76(2014)), carried on in a straight line.
-    surfaceTension: (t) => 0.07565 - 148e-6 * (t - 273.15)
+    surfaceTension: /* @__PURE__ */ __name((t) => 0.07565 - 148e-6 * (t - 273.15), "surfaceTension")
   },
   ethanol: {
     molarMass: ETHANOL_MOLAR_MASS,
     latentHeat: ETHANOL_LATENT_HEAT,
     density: ETHANOL_DENSITY,
     // A trial step may hold no number at all; it is refused afterwards.
-    saturation: (t) => ethanolVapourPressure(t > 220 ? Math.min(352, t) : 220),
+    saturation: /* @__PURE__ */ __name((t) => ethanolVapourPressure(t > 220 ? Math.min(352, t) : 220), "saturation"),
     diffusion: 11e-6,
     // 22.4 mN/m at 20 °C, 24.1 at 0 °C (CRC Handbook, from memory).
-    surfaceTension: (t) => 0.0241 - 85e-6 * (t - 273.15)
+    surfaceTension: /* @__PURE__ */ __name((t) => 0.0241 - 85e-6 * (t - 273.15), "surfaceTension")
   }
 };
 var MIST = { temperature: 0, air: 1, vapour: 2, liquid: 3, drops: 4 };
@@ -12634,6 +13477,7 @@ function homogeneousNucleation(substance, ratio, partial, temperature) {
   const number = partial / thermal;
   return Math.sqrt(2 * tension / (Math.PI * molecule)) * size * number * number * exp(-barrier);
 }
+__name(homogeneousNucleation, "homogeneousNucleation");
 var MoistGas = class {
   constructor(plan3) {
     this.plan = plan3;
@@ -12650,6 +13494,9 @@ var MoistGas = class {
     this.molarLatent = plan3.substance.latentHeat * plan3.substance.molarMass;
   }
   plan;
+  static {
+    __name(this, "MoistGas");
+  }
   size = SIZE3;
   scale;
   reference = new Float64Array(SIZE3);
@@ -12731,6 +13578,7 @@ function opticalDepth({ liquid, radius }, density, path) {
   const shift = 4 * Math.PI * radius / LIGHT * REFRACTION;
   return 1.5 * liquid / (density * radius) * path * shift * shift / (shift * shift + 4);
 }
+__name(opticalDepth, "opticalDepth");
 function expand(plan3, until, threshold, tolerance, onStep) {
   const { from, to, release, start, volume, wall, nuclei } = plan3;
   const system = new MoistGas(plan3);
@@ -12748,7 +13596,7 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     air: 0,
     vapour: 0
   };
-  const read = (time2, s) => Object.assign(mist, {
+  const read = /* @__PURE__ */ __name((time2, s) => Object.assign(mist, {
     time: time2,
     pressure: system.pressure(time2),
     temperature: s[MIST.temperature],
@@ -12758,31 +13606,31 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     depth: system.depth(s),
     air: s[MIST.air],
     vapour: s[MIST.vapour]
-  });
+  }), "read");
   const scratch = new Float64Array(SIZE3);
   const events = [
-    { id: "start", direction: 1, stops: true, value: (t, s) => started ? -1 : system.ratio(t, s) - nuclei.critical },
-    { id: "seen", direction: 1, stops: false, value: (_, s) => system.depth(s) - threshold },
-    { id: "gone", direction: -1, stops: false, value: (_, s) => system.depth(s) - 0.6 * threshold },
+    { id: "start", direction: 1, stops: true, value: /* @__PURE__ */ __name((t, s) => started ? -1 : system.ratio(t, s) - nuclei.critical, "value") },
+    { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.depth(s) - threshold, "value") },
+    { id: "gone", direction: -1, stops: false, value: /* @__PURE__ */ __name((_, s) => system.depth(s) - 0.6 * threshold, "value") },
     {
       id: "coldest",
       direction: 1,
       stops: true,
-      value: (t, s) => {
+      value: /* @__PURE__ */ __name((t, s) => {
         system.derivatives(t, s, scratch);
         return scratch[MIST.temperature];
-      }
+      }, "value")
     },
     // The release over, as warm as the wall, and no droplets to speak of.
     {
       id: "over",
       direction: -1,
       stops: true,
-      value: (t, s) => Math.max(
+      value: /* @__PURE__ */ __name((t, s) => Math.max(
         (system.pressure(t) - to) / (1e-3 * from),
         Math.abs(s[MIST.temperature] - wall),
         s[MIST.liquid] / (1e-6 * volume)
-      ) - 0.1
+      ) - 0.1, "value")
     }
   ];
   let started = false;
@@ -12805,9 +13653,9 @@ function expand(plan3, until, threshold, tolerance, onStep) {
       between: onStep ? 1 : 0,
       onStep: onStep && ((t, s) => onStep(read(t, s))),
       peaks: [
-        { id: "depth", value: (_, s) => system.depth(s) },
-        { id: "liquid", value: (_, s) => s[MIST.liquid] / volume },
-        { id: "ratio", value: (t, s) => system.ratio(t, s) }
+        { id: "depth", value: /* @__PURE__ */ __name((_, s) => system.depth(s), "value") },
+        { id: "liquid", value: /* @__PURE__ */ __name((_, s) => s[MIST.liquid] / volume, "value") },
+        { id: "ratio", value: /* @__PURE__ */ __name((t, s) => system.ratio(t, s), "value") }
       ]
     });
     time = stage.time;
@@ -12835,6 +13683,7 @@ function expand(plan3, until, threshold, tolerance, onStep) {
     end: time
   };
 }
+__name(expand, "expand");
 
 // core/catalogue/cloud-and-float/cloud-bottle/simulate.ts
 var COLUMNS11 = [
@@ -12860,7 +13709,7 @@ var CLOSED_HEAT = 20.9;
 var OPEN_HEAT = 29.2;
 var PRESS_POINTS = 12;
 var ETHANOL_DENSITY2 = 789;
-function simulate12(values, detail, refinement = 1) {
+function simulate13(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -12886,13 +13735,13 @@ function simulate12(values, detail, refinement = 1) {
   const wet = Math.min(most, n.dampness * substance.saturation(room));
   const brought = values.choices.liquid === "ethanol" ? 0 : n.relativeHumidity * substance.saturation(room) * gauge / outside;
   const pressed = squeezed ? wet * from / outside : wet + brought * (exchange / pumping) * (1 - exp(-pumping / exchange));
-  const vapourAt = (held) => wet + (pressed - wet) * exp(-held / exchange);
+  const vapourAt = /* @__PURE__ */ __name((held) => wet + (pressed - wet) * exp(-held / exchange), "vapourAt");
   const kind2 = NUCLEI[values.choices.nuclei] ?? NUCLEI.room;
   const nuclei = {
     number: n.nucleiNumber,
     critical: values.choices.liquid === "ethanol" && kind2.critical > 2 ? 2.3 : kind2.critical
   };
-  const row = (time, pressure, temperature, air, vapour, liquid, depth, ratio) => rows?.add(time, {
+  const row = /* @__PURE__ */ __name((time, pressure, temperature, air, vapour, liquid, depth, ratio) => rows?.add(time, {
     pressure,
     gasTemperature: temperature,
     airMass: air * AIR_MOLAR_MASS,
@@ -12900,14 +13749,14 @@ function simulate12(values, detail, refinement = 1) {
     saturation: ratio,
     liquid,
     depth
-  });
-  const still = (time, pressure, temperature, partial) => {
+  }), "row");
+  const still = /* @__PURE__ */ __name((time, pressure, temperature, partial) => {
     const all = pressure * volume / (GAS_CONSTANT * temperature);
     const vapour = all * Math.min(0.5, partial / pressure);
     row(time, pressure, temperature, all - vapour, vapour, 0, 0, partial / substance.saturation(temperature));
-  };
+  }, "still");
   if (rows) {
-    const hotAt = (t) => t > 0 ? adiabatic * (t / pumping) * (1 - exp(-t / relaxation)) / (t / relaxation) : 0;
+    const hotAt = /* @__PURE__ */ __name((t) => t > 0 ? adiabatic * (t / pumping) * (1 - exp(-t / relaxation)) / (t / relaxation) : 0, "hotAt");
     for (let i = 0; i <= PRESS_POINTS; i++) {
       const t = pumping * i / PRESS_POINTS;
       still(t, outside + gauge * i / PRESS_POINTS, room + hotAt(t), wet + (pressed - wet) * i / PRESS_POINTS);
@@ -12992,11 +13841,12 @@ function simulate12(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate13, "simulate");
 
 // core/catalogue/cloud-and-float/cloud-bottle/inputs.ts
 var READ_TO = 0.86;
 var SQUEEZED_TO = 0.63;
-function check11({ numbers: n, choices }) {
+function check12({ numbers: n, choices }) {
   const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating);
   const hardest = SQUEEZED_TO * n.pressureRating;
   return [
@@ -13025,6 +13875,7 @@ function check11({ numbers: n, choices }) {
     ] : []
   ];
 }
+__name(check12, "check");
 var BOTTLES = {
   fizzy: {
     name: "bottle for fizzy drinks, new",
@@ -13045,8 +13896,8 @@ var BOTTLES = {
     squeezed: 22e3
   }
 };
-var bottleOf2 = ({ choices }) => BOTTLES[choices.bottleKind ?? ""] ?? BOTTLES.fizzy;
-var inputs12 = defineInputs([
+var bottleOf2 = /* @__PURE__ */ __name(({ choices }) => BOTTLES[choices.bottleKind ?? ""] ?? BOTTLES.fizzy, "bottleOf");
+var inputs13 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "bottleKind",
@@ -13205,8 +14056,8 @@ var inputs12 = defineInputs([
 ]);
 
 // core/catalogue/cloud-and-float/cloud-bottle/outcomes.ts
-var logged12 = { used: ["gaugePressure", "nuclei", "liquid"], seen: ["cloudTime"] };
-var results12 = [
+var logged13 = { used: ["gaugePressure", "nuclei", "liquid"], seen: ["cloudTime"] };
+var results13 = [
   result("opticalDepth", "optical depth of the cloud", "1"),
   result("liquidWater", "droplets in a cubic metre", "g"),
   result("dropRadius", "droplets\u2019 radius", "mm"),
@@ -13221,7 +14072,7 @@ var results12 = [
   result("ratingShare", "of the stated limit", "%"),
   result("storedEnergy", "work stored in the gas", "J")
 ];
-var outcomes12 = [
+var outcomes13 = [
   {
     id: "cloud",
     look: "gone",
@@ -13231,15 +14082,15 @@ var outcomes12 = [
   { id: "faint", look: "partly", name: "shows a faint haze", sentence: "A faint haze that only the front row sees." },
   { id: "clear", look: "nothing", name: "stays clear", sentence: "The bottle stays clear." }
 ];
-var ledger10 = ({ details: d }) => ({
+var ledger11 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "from held to coldest",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "gas that left when it was let go", pressure: d.difference - d.coolingRow },
     { id: "cooling", cause: "the gas getting colder as it expands", pressure: d.coolingRow }
   ]
-});
-var sizes10 = (_values, s) => [
+}), "ledger");
+var sizes11 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "stopperForce",
     name: "push on the stopper",
@@ -13256,17 +14107,17 @@ var sizes10 = (_values, s) => [
     units: ["J", "ft lbf"],
     note: "adiabatic expansion to the room"
   }
-];
+], "sizes");
 
 // core/catalogue/cloud-and-float/cloud-bottle/procedure.ts
-var shelf12 = [
+var shelf13 = [
   { step: "bottle", kind: "vessel", shapes: ["bottle"], materials: ["PET"] }
 ];
-var procedure12 = [
+var procedure13 = [
   {
     id: "bottle",
-    hazards: ({ choices }) => choices.liquid === "ethanol" ? ["flame"] : [],
-    parts: ({ choices }) => [
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.liquid === "ethanol" ? ["flame"] : [], "hazards"),
+    parts: /* @__PURE__ */ __name(({ choices }) => [
       "Swirl ",
       ...choices.liquid === "ethanol" ? [{ input: "spirits" }, " of "] : ["a spoonful of "],
       { input: "liquid" },
@@ -13281,17 +14132,17 @@ var procedure12 = [
       "; with its stopper good for ",
       { input: "pressureRating" },
       ")."
-    ]
+    ], "parts")
   },
   {
     id: "nuclei",
-    hazards: ({ choices }) => choices.nuclei === "smoke" ? ["flame"] : [],
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.nuclei === "smoke" ? ["flame"] : [], "hazards"),
     parts: ["In it: ", { input: "nuclei" }, ". Light: ", { input: "light" }, "."]
   },
   {
     id: "press",
-    hazards: ({ choices }) => choices.way === "squeeze" ? ["pressure"] : ["pressure", "projectile"],
-    parts: ({ choices }) => [
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.way === "squeeze" ? ["pressure"] : ["pressure", "projectile"], "hazards"),
+    parts: /* @__PURE__ */ __name(({ choices }) => [
       { input: "way" },
       ...choices.way === "squeeze" ? [": squeezed to ", { input: "squeezePressure" }] : [
         ": to ",
@@ -13304,18 +14155,18 @@ var procedure12 = [
       ". Hold for ",
       { input: "holdTime" },
       "."
-    ],
-    duration: (s) => s.details.sealing
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration")
   },
   {
     id: "release",
     marks: ["sealed"],
     parts: ["Let go, all within ", { input: "releaseTime" }, "."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "again", parts: ["Press again: it clears. Let go: it is back."] }
 ];
-var kit12 = (values) => [
+var kit13 = /* @__PURE__ */ __name((values) => [
   bottleOf2(values).name,
   "stopper with valve, or cap",
   values.choices.way === "squeeze" ? "two strong hands" : "pump with gauge",
@@ -13323,10 +14174,10 @@ var kit12 = (values) => [
   ...values.choices.nuclei === "smoke" ? ["match for the smoke"] : [],
   "torch and black card",
   "eye protection"
-];
+], "kit");
 
 // core/catalogue/cloud-and-float/cloud-bottle/drawing.ts
-var drawing12 = (values, s, time) => {
+var drawing13 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [pressure, temperature, depth] = ["pressure", "gasTemperature", "depth"].map(
     (c) => valueAt(s.trace, c, time)
@@ -13400,10 +14251,10 @@ var drawing12 = (values, s, time) => {
       depth > s.details.threshold ? "A cloud." : under2 ? "Under pressure: clear." : depth > s.details.threshold / 4 ? "A faint haze." : "Clear."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/cloud-and-float/cloud-bottle/teaching.ts
-var why12 = (values, s) => [
+var why13 = /* @__PURE__ */ __name((values, s) => [
   say`Let go from ${asPressure(s.details.stationPressure + s.results.peakPressureDifference)} the gas pushes some
     of itself out, works, and cools to ${asTemperature(s.results.coldest)} (${asTemperature(s.results.dryCold)} if
     no vapour had turned to droplets and given its heat back).`,
@@ -13413,15 +14264,15 @@ var why12 = (values, s) => [
       ${values.choices.nuclei === "smoke" ? "smoke" : "the room\u2019s dust"}; many small ones are whiter than few
       large ones: optical depth ${asNumber(s.results.opticalDepth, 3)}, and the back row needs
       ${asNumber(s.details.threshold, 3)}.`
-];
-var advice6 = (values, s) => [
+], "why");
+var advice6 = /* @__PURE__ */ __name((values, s) => [
   {
     text: s.outcome === "cloud" ? say`${values.choices.way === "squeeze" ? "Squeeze hard" : `${s.results.strokes} strokes`}; the cloud
           stays
           ${s.results.cloudTime === void 0 ? "longer than half a minute" : say`about ${asTime(s.results.cloudTime)}`}.` : values.choices.nuclei === "smoke" || values.choices.liquid === "ethanol" ? "More pressure, a quicker release, or light from the side." : "A wisp of smoke makes the difference: drops need something to settle on."
   }
-];
-var explanation12 = (_values, s) => [
+], "advice");
+var explanation13 = /* @__PURE__ */ __name((_values, s) => [
   {
     from: 7,
     text: "There is water in the air that you cannot see. When the air gets cold all at once, the water makes tiny drops on tiny bits of smoke: a cloud."
@@ -13444,8 +14295,8 @@ var explanation12 = (_values, s) => [
       nucleus lowers (Köhler); Wilson saw drops on ions near ${asNumber(4.2, 2)}. Optical depth ∝ N^(1/3) W^(2/3):
       smoke makes it white, not more water.`
   }
-];
-var teaching10 = {
+], "explanation");
+var teaching11 = {
   wrongIdea: {
     idea: "The cloud is steam, or it is the smoke.",
     answer: "Vapour is invisible; the cloud is liquid droplets. Press, and it is clear again: the smoke did not go away, the drops did."
@@ -13467,9 +14318,9 @@ var cloudBottle = defineDemonstration({
   summary: "Damp air under pressure, let go: a cloud. Pressed again: clear.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 7 },
-  gates: gates12,
-  cautions: cautions12,
-  afterFailure: afterFailure12,
+  gates: gates13,
+  cautions: cautions13,
+  afterFailure: afterFailure13,
   gallery: {
     family: "cloud-and-float",
     effect: "A clear bottle turns white at a pop, and clear again when pumped.",
@@ -13479,31 +14330,31 @@ var cloudBottle = defineDemonstration({
   hushWords: { inside: "gas in the bottle", strength: "" },
   wanted: "cloud",
   columns: COLUMNS11,
-  check: check11,
-  simulate: simulate12,
-  inputs: inputs12,
-  logged: logged12,
-  results: results12,
-  outcomes: outcomes12,
-  ledger: ledger10,
-  sizes: sizes10,
-  shelf: shelf12,
-  procedure: procedure12,
-  kit: kit12,
-  drawing: drawing12,
-  why: why12,
+  check: check12,
+  simulate: simulate13,
+  inputs: inputs13,
+  logged: logged13,
+  results: results13,
+  outcomes: outcomes13,
+  ledger: ledger11,
+  sizes: sizes11,
+  shelf: shelf13,
+  procedure: procedure13,
+  kit: kit13,
+  drawing: drawing13,
+  why: why13,
   advice: advice6,
-  explanation: explanation12,
-  teaching: teaching10
+  explanation: explanation13,
+  teaching: teaching11
 });
 
 // core/catalogue/cloud-and-float/diver/cautions.ts
-var gates13 = [];
-var cautions13 = ({ numbers: n, choices }) => applying(
+var gates14 = [];
+var cautions14 = /* @__PURE__ */ __name(({ numbers: n, choices }) => applying(
   choices.material === "glass" ? dropped("trim", "A thin glass float breaks") : void 0,
   wetFloor(n.vesselHeight * 5e-3, "bottle")
-);
-var afterFailure13 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure14 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   pressureOff("Let go of the bottle; open the cap over the tray."),
   near("Bubbles on the outside of the float? Tap it. Bottle full to the brim? A big air space swallows the squeeze."),
   next(
@@ -13513,17 +14364,18 @@ var afterFailure13 = (_values, _s, _risk, outcome) => [
       sunk: "Much less water in it, or less ballast: it has too little air to float at all."
     }[outcome] ?? "Trim it again in the beaker."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/floating-bulb.ts
-var dry = ({ air, pressure, temperature }) => air * (pressure - quickSaturationPressure(temperature)) / temperature;
-var bubble = (bulb, pressure, temperature) => dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1);
-var lift = (bulb, pressure, temperature, density) => (density * (bulb.solid + bubble(bulb, pressure, temperature)) - bulb.mass) * GRAVITY;
+var dry = /* @__PURE__ */ __name(({ air, pressure, temperature }) => air * (pressure - quickSaturationPressure(temperature)) / temperature, "dry");
+var bubble = /* @__PURE__ */ __name((bulb, pressure, temperature) => dry(bulb) * temperature / Math.max(pressure - quickSaturationPressure(temperature), 1), "bubble");
+var lift = /* @__PURE__ */ __name((bulb, pressure, temperature, density) => (density * (bulb.solid + bubble(bulb, pressure, temperature)) - bulb.mass) * GRAVITY, "lift");
 function hangingPressure(bulb, temperature, density) {
   const needed2 = bulb.mass / density - bulb.solid;
   return needed2 > 0 ? dry(bulb) * temperature / needed2 + quickSaturationPressure(temperature) : Infinity;
 }
-var airToHang = (mass, solid, density) => mass / density - solid;
+__name(hangingPressure, "hangingPressure");
+var airToHang = /* @__PURE__ */ __name((mass, solid, density) => mass / density - solid, "airToHang");
 var [DOWN, BACK] = [0.97, 0.02];
 var LINGER = 0.3;
 var CREEP2 = 2e-3;
@@ -13532,8 +14384,8 @@ function dive(plan3, tolerance, record) {
   const weight = density * GRAVITY;
   const state3 = Float64Array.of(0, 0);
   let mode = "top";
-  let squeeze = () => 0;
-  const forceAt = (t, depth) => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density);
+  let squeeze = /* @__PURE__ */ __name(() => 0, "squeeze");
+  const forceAt = /* @__PURE__ */ __name((t, depth) => -lift(bulb, surface + squeeze(t) + weight * depth, temperature, density), "forceAt");
   const system = {
     size: 2,
     scale: Float64Array.of(0.02 * bottom, 0.02),
@@ -13549,17 +14401,17 @@ function dive(plan3, tolerance, record) {
       slope[1] = (forceAt(t, s[0]) - 0.5 * density * dragArea * Math.abs(s[1]) * s[1] - CREEP2 * s[1]) / inertia;
     }
   };
-  const leavesTop = { id: "leaves", direction: 1, stops: true, value: (t) => forceAt(t, 0) };
-  const leavesBottom = { id: "leaves", direction: -1, stops: true, value: (t) => forceAt(t, bottom) };
+  const leavesTop = { id: "leaves", direction: 1, stops: true, value: /* @__PURE__ */ __name((t) => forceAt(t, 0), "value") };
+  const leavesBottom = { id: "leaves", direction: -1, stops: true, value: /* @__PURE__ */ __name((t) => forceAt(t, bottom), "value") };
   const free = [
-    { id: "bottom", direction: 1, stops: true, value: (_, s) => s[0] - bottom },
-    { id: "top", direction: -1, stops: true, value: (_, s) => s[0] }
+    { id: "bottom", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[0] - bottom, "value") },
+    { id: "top", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[0], "value") }
   ];
   let time = 0;
-  const go = (until, turns, depth, direction = 1) => {
+  const go = /* @__PURE__ */ __name((until, turns, depth, direction = 1) => {
     let passed;
     let end = until;
-    const watch = depth === void 0 ? [] : [{ id: "passes", direction, stops: false, value: (_, s) => s[0] - depth }];
+    const watch = depth === void 0 ? [] : [{ id: "passes", direction, stops: false, value: /* @__PURE__ */ __name((_, s) => s[0] - depth, "value") }];
     while (time < end - 1e-12) {
       if (mode === "top" && forceAt(time, 0) > 0) mode = "free";
       if (mode === "bottom" && forceAt(time, bottom) < 0) mode = "free";
@@ -13585,21 +14437,22 @@ function dive(plan3, tolerance, record) {
       }
     }
     return passed;
-  };
+  }, "go");
   go(settle, []);
   const sunk = forceAt(time, 0) > 0;
   if (sunk) {
     go(settle + longest, [], DOWN * bottom);
     return { down: void 0, released: time, back: void 0, end: time };
   }
-  squeeze = (t) => plan3.squeeze * Math.min(1, (t - settle) / squeezing);
+  squeeze = /* @__PURE__ */ __name((t) => plan3.squeeze * Math.min(1, (t - settle) / squeezing), "squeeze");
   const down = go(settle + longest, [settle + squeezing], DOWN * bottom);
   const released = time;
   const strongest = squeeze(released);
-  squeeze = (t) => strongest * Math.max(0, 1 - (t - released) / squeezing);
+  squeeze = /* @__PURE__ */ __name((t) => strongest * Math.max(0, 1 - (t - released) / squeezing), "squeeze");
   const back = down === void 0 ? void 0 : go(released + longest, [released + squeezing], BACK * bottom, -1);
   return { down, released, back, end: time };
 }
+__name(dive, "dive");
 
 // core/catalogue/cloud-and-float/diver/simulate.ts
 var COLUMNS12 = [
@@ -13614,8 +14467,8 @@ var MATERIALS = {
 };
 var BALLAST = 2200;
 var COPPER = 8960;
-var waterIn = ({ numbers: n, choices }) => choices.waterBy === "drops" ? n.drops * n.dropVolume : n.waterInBulb;
-var ballastOf = ({ numbers: n, choices }) => choices.ballastBy === "wire" ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass;
+var waterIn = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.waterBy === "drops" ? n.drops * n.dropVolume : n.waterInBulb, "waterIn");
+var ballastOf = /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.ballastBy === "wire" ? COPPER * Math.PI / 4 * n.wireDiameter * n.wireDiameter * n.wireLength : n.ballastMass, "ballastOf");
 function bulbOf(values) {
   const { numbers: n, choices } = values;
   const { density } = MATERIALS[choices.material] ?? MATERIALS.glass;
@@ -13629,6 +14482,7 @@ function bulbOf(values) {
     temperature: n.waterTemperature
   };
 }
+__name(bulbOf, "bulbOf");
 function waterForSqueeze(values, squeeze) {
   const n = values.numbers;
   const bulb = bulbOf(values);
@@ -13636,10 +14490,11 @@ function waterForSqueeze(values, squeeze) {
   const damp = quickSaturationPressure(n.waterTemperature);
   return n.bulbCapacity - airToHang(bulb.mass, bulb.solid, density) * (n.stationPressure + squeeze - damp) / (n.stationPressure - damp);
 }
+__name(waterForSqueeze, "waterForSqueeze");
 var SQUEEZING2 = 0.6;
 var SETTLE = 1;
 var LONGEST5 = 14;
-function simulate13(values, detail, refinement = 1) {
+function simulate14(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const bulb = bulbOf(values);
@@ -13720,10 +14575,11 @@ function simulate13(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate14, "simulate");
 
 // core/catalogue/cloud-and-float/diver/inputs.ts
 var CELSIUS4 = 273.15;
-var inputs13 = defineInputs([
+var inputs14 = defineInputs([
   ...ROOM_INPUTS,
   blank("vesselHeight", "water in the bottle stands", "cm", "vessel", 0.26, [0.05, 2], [0.15, 0.5], 0.02),
   blank(
@@ -13867,20 +14723,20 @@ var inputs13 = defineInputs([
     "thumb and fingers on the wall; assumption"
   )
 ]);
-var check12 = (values) => waterIn(values) >= values.numbers.bulbCapacity ? [
+var check13 = /* @__PURE__ */ __name((values) => waterIn(values) >= values.numbers.bulbCapacity ? [
   {
     input: values.choices.waterBy === "drops" ? "drops" : "waterInBulb",
     message: say`given ${asVolume(waterIn(values), { digits: 4 })}; accepted: less than the float holds,
             ${asVolume(values.numbers.bulbCapacity, { digits: 4, toward: "below" })}`
   }
-] : [];
+] : [], "check");
 
 // core/catalogue/cloud-and-float/diver/outcomes.ts
-var logged13 = {
+var logged14 = {
   used: ["waterInBulb", "ballastMass", "waterTemperature"],
   seen: ["sinkTime", "returnTime"]
 };
-var results13 = [
+var results14 = [
   result("squeezeToSink", "squeeze that sinks it", "kPa"),
   result("handForce", "hand presses with", "N"),
   result("freeboard", "spare buoyancy, of its air", "%"),
@@ -13892,7 +14748,7 @@ var results13 = [
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("hush", "squeeze to bottom", "s", HUSH)
 ];
-var outcomes13 = [
+var outcomes14 = [
   {
     id: "dives",
     look: "gone",
@@ -13908,12 +14764,12 @@ var outcomes13 = [
   { id: "stays", look: "partly", name: "stays down", sentence: "The diver sinks and does not come back." },
   { id: "sunk", look: "harm", name: "sinks by itself", sentence: "The diver sinks before anybody squeezes." }
 ];
-var ledger11 = ({ details: d }) => ({
+var ledger12 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "squeezed: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [{ id: "air", cause: "the hand on the bottle\u2019s wall", pressure: -d.difference }]
-});
-var sizes11 = (_values, s) => [
+}), "ledger");
+var sizes12 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "handForce",
     name: "hand presses with",
@@ -13922,16 +14778,16 @@ var sizes11 = (_values, s) => [
     units: ["N", "lbf"],
     note: "squeeze that sinks it \xD7 area of the hand on the wall"
   }
-];
+], "sizes");
 
 // core/catalogue/cloud-and-float/diver/procedure.ts
-var shelf13 = [
+var shelf14 = [
   { step: "bottle", kind: "vessel", shapes: ["bottle"], materials: ["PET"] }
 ];
-var procedure13 = [
+var procedure14 = [
   {
     id: "trim",
-    parts: ({ choices }) => [
+    parts: /* @__PURE__ */ __name(({ choices }) => [
       "In a beaker, trim a ",
       { input: "material" },
       " (",
@@ -13945,7 +14801,7 @@ var procedure13 = [
       " and ",
       ...choices.waterBy === "drops" ? [{ input: "drops" }, " of water in ", { input: "waterBy" }] : [{ input: "waterInBulb" }, " of water drawn in, ", { input: "waterBy" }],
       ": it must just float."
-    ]
+    ], "parts")
   },
   {
     id: "bottle",
@@ -13965,11 +14821,11 @@ var procedure13 = [
     id: "squeeze",
     marks: ["sealed"],
     parts: ["Squeeze with about ", { input: "squeezePressure" }, ": it dives."],
-    duration: (s) => s.results.sinkTime
+    duration: /* @__PURE__ */ __name((s) => s.results.sinkTime, "duration")
   },
-  { id: "release", parts: ["Let go: it comes back."], duration: (s) => s.results.returnTime }
+  { id: "release", parts: ["Let go: it comes back."], duration: /* @__PURE__ */ __name((s) => s.results.returnTime, "duration") }
 ];
-var kit13 = (values) => [
+var kit14 = /* @__PURE__ */ __name((values) => [
   say`soft bottle, 1 to ${asVolume(2e-3)}`,
   (MATERIALS[values.choices.material] ?? MATERIALS.glass).name,
   "modelling clay and wire",
@@ -13977,10 +14833,10 @@ var kit13 = (values) => [
   "dropper",
   say`scale to ${asMass(1e-4)}`,
   "tray"
-];
+], "kit");
 
 // core/catalogue/cloud-and-float/diver/drawing.ts
-var drawing13 = (values, s, time) => {
+var drawing14 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [depth, air, squeeze] = ["depth", "bubble", "squeeze"].map((c) => valueAt(s.trace, c, time));
   const h = n.vesselHeight;
@@ -14035,10 +14891,10 @@ var drawing13 = (values, s, time) => {
       "."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/cloud-and-float/diver/teaching.ts
-var why13 = (values, s) => [
+var why14 = /* @__PURE__ */ __name((values, s) => [
   say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
     ${s.results.squeezeToSink === void 0 ? "Its solids float by themselves: no squeeze sinks it." : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
             smaller, water goes in, and it is heavier than the water it pushes aside.`}`,
@@ -14047,8 +14903,8 @@ var why13 = (values, s) => [
   say`${s.results.perFiveKelvin === void 0 ? "Warmth" : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`};
     the barometer's rise or fall counts one to one, and so does a trip up a hill
     (${asPressure(values.numbers.stationPressure)} here).`
-];
-var advice7 = (values, s) => {
+], "why");
+var advice7 = /* @__PURE__ */ __name((values, s) => {
   const water = waterForSqueeze(values, 0.6 * values.numbers.squeezePressure);
   const { air } = bulbOf(values);
   return water > 0 && water < values.numbers.bulbCapacity ? [
@@ -14064,8 +14920,8 @@ var advice7 = (values, s) => {
             ${asForce(bulbOf(values).mass * 9.81)} of weight): ${s.outcome === "sunk" ? "less" : "more"} ballast.`
     }
   ];
-};
-var explanation13 = (_values, s) => [
+}, "advice");
+var explanation14 = /* @__PURE__ */ __name((_values, s) => [
   {
     from: 7,
     text: "The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, water comes in, and the diver gets heavy."
@@ -14088,8 +14944,8 @@ var explanation13 = (_values, s) => [
       bottle adds ρ g H = ${asPressure(s.results.staysBelow)}, so spare buoyancy must exceed that or it stays
       down. T and p0 drift shift the trim: it is a barometer and a thermometer.`
   }
-];
-var teaching11 = {
+], "explanation");
+var teaching12 = {
   wrongIdea: {
     idea: "The squeeze pushes it down.",
     answer: "The pressure is the same from all sides. It gets heavier, because water goes in where air was."
@@ -14106,9 +14962,9 @@ var diver = defineDemonstration({
   summary: "A trimmed float sinks when the bottle is squeezed, and comes back.",
   noun: ["float", "floats"],
   people: { performs: 7, watches: 7 },
-  gates: gates13,
-  cautions: cautions13,
-  afterFailure: afterFailure13,
+  gates: gates14,
+  cautions: cautions14,
+  afterFailure: afterFailure14,
   gallery: {
     family: "cloud-and-float",
     effect: "A little diver sinks and rises at a command that nobody sees.",
@@ -14118,26 +14974,26 @@ var diver = defineDemonstration({
   hushWords: { inside: "pressure in the bottle", strength: "" },
   wanted: "dives",
   columns: COLUMNS12,
-  simulate: simulate13,
-  inputs: inputs13,
-  check: check12,
-  logged: logged13,
-  results: results13,
-  outcomes: outcomes13,
-  ledger: ledger11,
-  sizes: sizes11,
-  shelf: shelf13,
-  procedure: procedure13,
-  kit: kit13,
-  drawing: drawing13,
-  why: why13,
+  simulate: simulate14,
+  inputs: inputs14,
+  check: check13,
+  logged: logged14,
+  results: results14,
+  outcomes: outcomes14,
+  ledger: ledger12,
+  sizes: sizes12,
+  shelf: shelf14,
+  procedure: procedure14,
+  kit: kit14,
+  drawing: drawing14,
+  why: why14,
   advice: advice7,
-  explanation: explanation13,
-  teaching: teaching11
+  explanation: explanation14,
+  teaching: teaching12
 });
 
 // core/catalogue/steam/drum-reinflate/cautions.ts
-var gates14 = [
+var gates15 = [
   {
     step: "open",
     text: "Bung loosened and the hiss over: the inside is at the pressure of the room.",
@@ -14150,15 +15006,15 @@ var gates14 = [
   }
 ];
 var COOLS = 1800;
-var cautions14 = ({ numbers: n, choices }, s, risk) => applying(
+var cautions15 = /* @__PURE__ */ __name(({ numbers: n, choices }, s, risk) => applying(
   sharpFolds("drum"),
   heavy("The drum with its water", s.details.emptyMass + 1e3 * n.waterCharge, "drum"),
   overpressure(atWorst(risk, "peakGaugePressure"), choices.reliefPath === "bung-out" ? 0 : n.reliefSetting, "heat"),
   scald(s.results.boilingTemperature, n.waterCharge, "heat"),
   hotSurface(s.results.boilingTemperature, "heat", "Burner and drum stay hot after use"),
   burnerGas("heat", n.heaterPower > 4e3)
-);
-var afterFailure14 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure15 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   heatOff("Burner off from a distance; everybody stays behind the line."),
   standBack("Nobody goes near while steam comes out."),
   wait(say`Wait ${asTime(COOLS)} with the way out open all the time: closed while it cools it would crush again.`),
@@ -14169,7 +15025,7 @@ var afterFailure14 = (_values, _s, _risk, outcome) => [
   next(
     outcome === "partly" ? "Sharp folds stay. Leave it at that: the shell is damaged and its limit is not known." : "Do not force it with a higher setting or a smaller way out: the shell is damaged and its limit is not known."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/reinflation.ts
 var REINFLATION = {
@@ -14190,6 +15046,7 @@ function opened(gauge, setting) {
   const x = (gauge - setting) / (LIFT * setting);
   return x <= 0 ? 0 : x >= 1 ? 1 : x * x * (3 - 2 * x);
 }
+__name(opened, "opened");
 var EDGE = 20;
 var ReinflationSystem = class {
   constructor(plan3) {
@@ -14201,6 +15058,9 @@ var ReinflationSystem = class {
     this.area = upperArea;
   }
   plan;
+  static {
+    __name(this, "ReinflationSystem");
+  }
   size = 4;
   scale;
   reference = new Float64Array(4);
@@ -14265,15 +15125,15 @@ function reinflate(plan3, tolerance, record) {
     firstStep: 0.5,
     between: record ? 1 : 0,
     onStep: record && ((time, s) => record(time, s, system.gauge(s))),
-    peaks: [{ id: "gauge", value: (_, s) => system.gauge(s) }],
+    peaks: [{ id: "gauge", value: /* @__PURE__ */ __name((_, s) => system.gauge(s), "value") }],
     events: [
       { id: "steams", direction: 1, stops: false, value: steams },
-      { id: "pop", direction: 1, stops: false, value: (_, s) => 0.95 * lostBefore - s[REINFLATION.lost] },
-      { id: "back", direction: -1, stops: true, value: (_, s) => s[REINFLATION.lost] - 0.08 * lostBefore },
-      { id: "dry", direction: -1, stops: true, value: (_, s) => s[REINFLATION.water] - 0.05 * water }
+      { id: "pop", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, s) => 0.95 * lostBefore - s[REINFLATION.lost], "value") },
+      { id: "back", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[REINFLATION.lost] - 0.08 * lostBefore, "value") },
+      { id: "dry", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[REINFLATION.water] - 0.05 * water, "value") }
     ]
   });
-  const at4 = (id) => ended.occurrences.find((o) => o.id === id)?.time;
+  const at4 = /* @__PURE__ */ __name((id) => ended.occurrences.find((o) => o.id === id)?.time, "at");
   return {
     pop: at4("pop"),
     steaming: at4("steams"),
@@ -14283,10 +15143,11 @@ function reinflate(plan3, tolerance, record) {
     end: ended.time
   };
 }
+__name(reinflate, "reinflate");
 
 // core/catalogue/steam/drum-reinflate/simulate.ts
 var BACK2 = 0.6;
-var SEEN3 = 0.08;
+var SEEN4 = 0.08;
 var CONTRACTION3 = 0.65;
 var COLUMNS13 = [
   ...GAS_COLUMNS,
@@ -14313,8 +15174,9 @@ function reinflationPlan(values) {
     reliefSetting: open ? 0 : n.reliefSetting
   };
 }
+__name(reinflationPlan, "reinflationPlan");
 var CLOSER = 4;
-function simulate14(values, detail, refinement = 1) {
+function simulate15(values, detail, refinement = 1) {
   const plan3 = reinflationPlan(values);
   const { vessel, room, lostBefore } = plan3;
   const time = [];
@@ -14346,7 +15208,7 @@ function simulate14(values, detail, refinement = 1) {
     height: vessel.height,
     wallThickness: vessel.wallThickness
   });
-  const results27 = {
+  const results28 = {
     boilingTemperature: room.boilingPoint,
     waterLeft: ended.waterLeft,
     peakGaugePressure: ended.peakGauge,
@@ -14360,8 +15222,8 @@ function simulate14(values, detail, refinement = 1) {
   };
   const end = ended.end;
   return {
-    results: results27,
-    outcome: back >= BACK2 ? "pop" : back >= SEEN3 ? "partly" : "stay",
+    results: results28,
+    outcome: back >= BACK2 ? "pop" : back >= SEEN4 ? "partly" : "stay",
     events: new EventList().add("relief", ended.steaming).add("pop", ended.pop).add("dry", ended.waterLeft < 0.06 * plan3.water && end < LONGEST_REINFLATION ? end : void 0).sorted(),
     details: {
       emptyMass: surface * vessel.wallThickness * vessel.solid.density,
@@ -14376,6 +15238,7 @@ function simulate14(values, detail, refinement = 1) {
     ...record && { trace: { time, columns, stages: stagesOf(ended.pop, end) } }
   };
 }
+__name(simulate15, "simulate");
 function stagesOf(pop, end) {
   if (pop === void 0) return [{ id: "heat", name: "heat", start: 0, end }];
   return [
@@ -14383,12 +15246,13 @@ function stagesOf(pop, end) {
     { id: "pop", name: "popping back", start: pop, end: Math.max(end, pop + 0.01) }
   ];
 }
-var gasAmounts = (pressure, airFraction, volume, temperature) => {
+__name(stagesOf, "stagesOf");
+var gasAmounts = /* @__PURE__ */ __name((pressure, airFraction, volume, temperature) => {
   const amount = pressure * volume / temperature;
   const air = airFraction * AIR_MOLAR_MASS * AIR_GAS_CONSTANT;
   const steam = (1 - airFraction) * WATER_MOLAR_MASS * WATER_GAS_CONSTANT;
   return { air: amount * air / (air + steam), steam: amount * steam / (air + steam) };
-};
+}, "gasAmounts");
 
 // core/catalogue/steam/drum-reinflate/outcomes.ts
 var CAUSES2 = {
@@ -14397,18 +15261,18 @@ var CAUSES2 = {
   air: "air that has left through the relief",
   crush: "room made by the wall moving out"
 };
-function ledger12({ trace, details }) {
+function ledger13({ trace, details }) {
   if (!trace) throw new RangeError("trace: the ledger needs a simulation with a trace");
   const c = trace.columns;
   const now = indexAt(trace.time, details.timeOfPeak);
-  const at4 = (i) => {
+  const at4 = /* @__PURE__ */ __name((i) => {
     const volume = details.capacity * (1 - c.volumeLost[i]) - c.waterInside[i] / 960;
     return {
       volume,
       temperature: c.waterTemperature[i],
       ...gasAmounts(c.pressure[i], c.airFraction[i], volume, c.waterTemperature[i])
     };
-  };
+  }, "at");
   const [before, after] = [at4(0), at4(now)];
   const rows = differenceByCause({
     temperatures: [before.temperature, after.temperature],
@@ -14424,11 +15288,12 @@ function ledger12({ trace, details }) {
     difference: c.pressure[0] - c.pressure[now]
   };
 }
-var logged14 = {
+__name(ledger13, "ledger");
+var logged15 = {
   used: ["waterCharge", "reliefSetting", "heaterPower"],
   seen: ["timeToPop", "timeToPlume", "volumeLost"]
 };
-var results14 = steamResults(
+var results15 = steamResults(
   "boilingTemperature",
   "timeToPlume",
   "timeToPop",
@@ -14442,12 +15307,12 @@ var results14 = steamResults(
 ).map(
   (r) => r.id === "criticalPressureDifference" ? { ...r, name: "overpressure that pops it back" } : r.id === "peakPressureDifference" ? { ...r, name: "greatest difference, outward" } : r.id === "volumeLost" ? { ...r, name: "volume still lost" } : r
 );
-var outcomes14 = [
+var outcomes15 = [
   { id: "pop", look: "filled", name: "pops back", sentence: "It swells out again with thumps and is nearly round." },
   { id: "partly", look: "partly", name: "comes partly back", sentence: "Some folds come out, others stay." },
   { id: "stay", look: "nothing", name: "stays crushed", sentence: "Steam comes out, and nothing moves." }
 ];
-var sizes12 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
+var sizes13 = /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes");
 
 // core/catalogue/steam/relief.ts
 var ACCUMULATION = 0.25;
@@ -14485,10 +15350,11 @@ function reliefPasses(values) {
     }
   ];
 }
+__name(reliefPasses, "reliefPasses");
 
 // core/catalogue/steam/drum-reinflate/inputs.ts
 var MOST_SETTING = 5e4;
-var inputs14 = defineInputs([
+var inputs15 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", {
     name: "capacity when sound",
@@ -14577,7 +15443,7 @@ var inputs14 = defineInputs([
     source: "an elastic fold would snap back below the load that made it, a sharp one needs more; assumption, to be narrowed by past runs"
   }
 ]);
-var check13 = (values) => [
+var check14 = /* @__PURE__ */ __name((values) => [
   ...values.choices.reliefPath === "none" ? [
     {
       input: "reliefPath",
@@ -14602,14 +15468,14 @@ var check13 = (values) => [
   ] : [],
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the drum's diameter"),
   ...thinWall(values, values.numbers.vesselDiameter)
-];
+], "check");
 
 // core/catalogue/steam/drum-reinflate/procedure.ts
-var shelf14 = [
+var shelf15 = [
   { step: "drum", kind: "vessel", shapes: ["cylinder"], materials: ["steel", "aluminium"], capacity: [1e-3, 0.3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE }
 ];
-var procedure14 = [
+var procedure15 = [
   {
     id: "drum",
     parts: [
@@ -14656,20 +15522,20 @@ var procedure14 = [
       { input: "heatingEfficiency" },
       " gets in). Hush."
     ],
-    duration: (s) => s.results.timeToPop ?? s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPop ?? s.results.timeToPlume, "duration")
   }
 ];
-var kit14 = () => [
+var kit15 = /* @__PURE__ */ __name(() => [
   "crushed drum of known history",
   "relief valve with its paper, or the bare bung hole",
   "burner that can be shut off from a distance",
   "barrier tape",
   "gloves, eye and ear protection",
   "clock"
-];
+], "kit");
 
 // core/catalogue/steam/drum-reinflate/drawing.ts
-var drawing14 = (values, s, time) => steamScene(values, s, time, {
+var drawing15 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "relief",
   cooling: "",
@@ -14678,10 +15544,10 @@ var drawing14 = (values, s, time) => steamScene(values, s, time, {
   height: values.numbers.vesselHeight,
   mouth: values.numbers.mouthDiameter,
   hoopSpacing: values.numbers.vesselHeight / 3
-});
+}), "drawing");
 
 // core/catalogue/steam/drum-reinflate/teaching.ts
-var teaching12 = {
+var teaching13 = {
   wrongIdea: {
     idea: "Heating the metal straightens it.",
     answer: "The metal only follows. Steam inside pushes it out again, a little harder than the room pushes in."
@@ -14690,7 +15556,7 @@ var teaching12 = {
   after: ["Why did it pop back in jumps?", "Why is it weaker now?"],
   elsewhere: ["Dents in a table-tennis ball, in hot water.", "A dented bottle that is blown up again."]
 };
-var why14 = (values, { results: r, outcome, details }) => {
+var why15 = /* @__PURE__ */ __name((values, { results: r, outcome, details }) => {
   const lines = [
     say`The folds ask for about ${asPressure(r.criticalPressureDifference)} over the room; the inside gets to
       ${asPressure(r.peakGaugePressure)}.`
@@ -14706,8 +15572,8 @@ var why14 = (values, { results: r, outcome, details }) => {
   if (outcome === "partly") lines.push("Sharp folds need more than the relief allows.");
   if (details.boiledDry === 1) lines.push("The water runs out: nothing more comes after that.");
   return lines;
-};
-var explanation14 = (_values, { results: r }) => [
+}, "why");
+var explanation15 = /* @__PURE__ */ __name((_values, { results: r }) => [
   {
     from: 7,
     text: "Hot water inside makes steam again, and steam pushes outward. If it pushes harder than the air outside, the dents come out."
@@ -14728,7 +15594,7 @@ var explanation14 = (_values, { results: r }) => [
       ${asPressure(11e3)}. Elastic folds snap back at a fraction of the buckling load; plastic hinges do not,
       which is why the drum is never as good as new.`
   }
-];
+], "explanation");
 
 // core/catalogue/steam/drum-reinflate/index.ts
 var drumReinflate = defineDemonstration({
@@ -14737,9 +15603,9 @@ var drumReinflate = defineDemonstration({
   summary: "A crushed vessel that still holds water, heated with a way out for the steam.",
   noun: ["drum", "drums"],
   people: { performs: 18, watches: 12 },
-  gates: gates14,
-  cautions: cautions14,
-  afterFailure: afterFailure14,
+  gates: gates15,
+  cautions: cautions15,
+  afterFailure: afterFailure15,
   gallery: {
     family: "steam",
     effect: "Groans and thumps as the folds come out again, if they do.",
@@ -14749,32 +15615,32 @@ var drumReinflate = defineDemonstration({
   hushWords: { inside: "air in the gas", strength: "" },
   wanted: "pop",
   columns: COLUMNS13,
-  simulate: simulate14,
-  ledger: ledger12,
-  inputs: inputs14,
-  check: check13,
-  logged: logged14,
-  results: results14,
-  outcomes: outcomes14,
-  sizes: sizes12,
-  shelf: shelf14,
-  procedure: procedure14,
-  kit: kit14,
-  drawing: drawing14,
-  teaching: teaching12,
-  why: why14,
-  explanation: explanation14
+  simulate: simulate15,
+  ledger: ledger13,
+  inputs: inputs15,
+  check: check14,
+  logged: logged15,
+  results: results15,
+  outcomes: outcomes15,
+  sizes: sizes13,
+  shelf: shelf15,
+  procedure: procedure15,
+  kit: kit15,
+  drawing: drawing15,
+  teaching: teaching13,
+  why: why15,
+  explanation: explanation15
 });
 
 // core/catalogue/hot-air/egg-in-bottle/cautions.ts
-var gates15 = [
+var gates16 = [
   {
     step: "light",
     text: "Before anything is lit or poured: hair tied, sleeves back, goggles on; egg in hand, pointed the right way, hands wiped dry; wet cloth at hand.",
     guards: ["flame", "scald", "heat", "chilled-glass"]
   }
 ];
-var cautions15 = ({ numbers: n, choices }) => {
+var cautions16 = /* @__PURE__ */ __name(({ numbers: n, choices }) => {
   const flame = choices.heating !== "hot-water";
   return applying(
     flame ? openFlame("light", n.matches > 3 && choices.heating === "matches") : scald(n.rinseTemperature, n.vesselVolume, "light", "Water from the kettle", "scald-kettle"),
@@ -14795,9 +15661,9 @@ var cautions15 = ({ numbers: n, choices }) => {
     },
     noFood("Soot and hands have been on the egg.", "egg")
   );
-};
+}, "cautions");
 var LAST = [next("Nobody eats it; ask about egg allergies before anybody cleans up.")];
-var afterFailure15 = ({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
+var afterFailure16 = /* @__PURE__ */ __name(({ numbers: n, choices }, _s, risk, outcome) => outcome === "torn" ? [
   wait("Let it burn out and cool; hands and faces away from the neck."),
   pressureOff(
     "Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick."
@@ -14819,10 +15685,10 @@ var afterFailure15 = ({ numbers: n, choices }, _s, risk, outcome) => outcome ===
     choices.heating === "hot-water" ? "Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg." : "Wet the neck, pointed end down, and be quicker; or take a smaller egg."
   ),
   ...LAST
-];
+], "afterFailure");
 
 // core/mechanisms/egg-in-neck.ts
-var interference = ({ egg, neck }) => (egg - neck) / egg;
+var interference = /* @__PURE__ */ __name(({ egg, neck }) => (egg - neck) / egg, "interference");
 function pushThrough(fit) {
   const squeeze = interference(fit);
   if (squeeze <= 0) return 0;
@@ -14830,11 +15696,13 @@ function pushThrough(fit) {
   const band = fit.egg * Math.sqrt(2 * squeeze);
   return 4 * contact * band / fit.neck * (fit.friction + fit.slope);
 }
-var loadPerSqueeze = (fit) => 16 / 3 * fit.stiffness * fit.egg * Math.sqrt(2) / fit.neck * (fit.friction + fit.slope);
+__name(pushThrough, "pushThrough");
+var loadPerSqueeze = /* @__PURE__ */ __name((fit) => 16 / 3 * fit.stiffness * fit.egg * Math.sqrt(2) / fit.neck * (fit.friction + fit.slope), "loadPerSqueeze");
 function pushThroughNow(fit, relaxing, flowed) {
   const squeeze = interference(fit);
   return squeeze <= 0 ? 0 : loadPerSqueeze(fit) * (squeeze - (1 - relaxing.kept) * flowed) * Math.sqrt(squeeze);
 }
+__name(pushThroughNow, "pushThroughNow");
 function flowRate(fit, relaxing, flowed, difference) {
   const full = Math.max(0, interference(fit));
   const load = Math.max(0, difference) / loadPerSqueeze(fit);
@@ -14849,14 +15717,15 @@ function flowRate(fit, relaxing, flowed, difference) {
   }
   return (root * root - flowed) / relaxing.time;
 }
-var tears = (fit, limit) => interference(fit) > limit;
-var widestEgg = (fit, difference) => halving((egg) => pushThrough({ ...fit, egg }) < difference, fit.neck, fit.neck * 2, 40);
+__name(flowRate, "flowRate");
+var tears = /* @__PURE__ */ __name((fit, limit) => interference(fit) > limit, "tears");
+var widestEgg = /* @__PURE__ */ __name((fit, difference) => halving((egg) => pushThrough({ ...fit, egg }) < difference, fit.neck, fit.neck * 2, 40), "widestEgg");
 
 // core/mechanisms/glass-wall.ts
 var GLASS_LAYERS = 3;
-var innerFace = (wall, state3, first, flux) => state3[first] + flux * halfLayer(wall);
-var halfLayer = ({ thickness }) => thickness / (2 * GLASS_LAYERS * SOLIDS.glass.conductivity);
-var toFirstLayer = (wall, transfer2) => 1 / (1 / transfer2 + halfLayer(wall));
+var innerFace = /* @__PURE__ */ __name((wall, state3, first, flux) => state3[first] + flux * halfLayer(wall), "innerFace");
+var halfLayer = /* @__PURE__ */ __name(({ thickness }) => thickness / (2 * GLASS_LAYERS * SOLIDS.glass.conductivity), "halfLayer");
+var toFirstLayer = /* @__PURE__ */ __name((wall, transfer2) => 1 / (1 / transfer2 + halfLayer(wall)), "toFirstLayer");
 function conduct(wall, state3, slope, first, flux) {
   const { conductivity, density, specificHeat } = SOLIDS.glass;
   const layer = wall.thickness / GLASS_LAYERS;
@@ -14869,6 +15738,7 @@ function conduct(wall, state3, slope, first, flux) {
     entering = leaving;
   }
 }
+__name(conduct, "conduct");
 
 // core/mechanisms/bottle-under-egg.ts
 var HAIR2 = 1e-4;
@@ -14894,6 +15764,9 @@ var EggBottle = class {
     this.air = { temperature: plan3.room, humid: plan3.vapourOutside / plan3.outside };
   }
   plan;
+  static {
+    __name(this, "EggBottle");
+  }
   size = SIZE4;
   scale;
   reference = new Float64Array(SIZE4);
@@ -14931,7 +15804,7 @@ var EggBottle = class {
     slope[BOTTLE.flowed] = this.mode === "open" ? 0 : flowRate(plan3.fit, plan3.relaxing, s[BOTTLE.flowed], this.difference(s) + plan3.valve);
   }
 };
-var meanMolarMass = (s) => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour] / molesOf(s);
+var meanMolarMass = /* @__PURE__ */ __name((s) => AIR_MOLAR_MASS + (WATER_MOLAR_MASS - AIR_MOLAR_MASS) * s[GAS.vapour] / molesOf(s), "meanMolarMass");
 function coolUnderEgg(plan3, tolerance, record) {
   const { outside, room, volume, valve, rinse: rinse2, flame, fit, relaxing } = plan3;
   const system = new EggBottle(plan3);
@@ -14954,47 +15827,47 @@ function coolUnderEgg(plan3, tolerance, record) {
     id: "out",
     direction: -1,
     stops: true,
-    value: (_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1
+    value: /* @__PURE__ */ __name((_, s) => system.flame ? vigour(s, system.flame.diesAt) - OUT : 1, "value")
   };
   const lifts = {
     id: "lifts",
     direction: 1,
     stops: true,
-    value: (_, s) => gasPressure(s, volume) - outside - (1 + HAIR2) * valve
+    value: /* @__PURE__ */ __name((_, s) => gasPressure(s, volume) - outside - (1 + HAIR2) * valve, "value")
   };
   const scratch = new Float64Array(SIZE4);
   const closes = {
     id: "closes",
     direction: 1,
     stops: true,
-    value: (t, s) => {
+    value: /* @__PURE__ */ __name((t, s) => {
       system.derivatives(t, s, scratch);
       return system.coming;
-    }
+    }, "value")
   };
   const goes = {
     id: "goes",
     direction: 1,
     stops: true,
-    value: (_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed])
+    value: /* @__PURE__ */ __name((_, s) => system.difference(s) + valve - pushThroughNow(fit, relaxing, s[BOTTLE.flowed]), "value")
   };
   const settled = {
     id: "settled",
     direction: -1,
     stops: true,
-    value: (_, s) => {
+    value: /* @__PURE__ */ __name((_, s) => {
       if (system.flame) return 1;
       const warm = Math.max(Math.abs(s[GAS.temperature] - system.wall.outside), Math.abs(s[BOTTLE.glass] - system.wall.outside)) / WARM;
       if (entered !== void 0 || warm > 1) return warm - 1;
       const flowing = flowRate(fit, relaxing, s[BOTTLE.flowed], system.difference(s) + valve) * relaxing.time;
       return Math.max(warm, flowing / (RELAXED * Math.max(1e-6, s[BOTTLE.flowed]))) - 1;
-    }
+    }, "value")
   };
   const burns = flame?.burns ?? 0;
   const until = plan3.delay + PATIENCE2;
   const peaks = [
-    { id: "hottest", value: (_, s) => s[GAS.temperature] },
-    { id: "difference", value: (_, s) => system.difference(s) }
+    { id: "hottest", value: /* @__PURE__ */ __name((_, s) => s[GAS.temperature], "value") },
+    { id: "difference", value: /* @__PURE__ */ __name((_, s) => system.difference(s), "value") }
   ];
   while (time < until) {
     const { mode } = system;
@@ -15009,7 +15882,7 @@ function coolUnderEgg(plan3, tolerance, record) {
       events,
       peaks,
       between: record ? 2 : 0,
-      ...record && entered === void 0 && { onStep: (t, s) => record(t, s, system.pressure(s)) }
+      ...record && entered === void 0 && { onStep: /* @__PURE__ */ __name((t, s) => record(t, s, system.pressure(s)), "onStep") }
     });
     time = stage.time;
     hottest = Math.max(hottest, stage.peaks.hottest.value);
@@ -15053,6 +15926,7 @@ function coolUnderEgg(plan3, tolerance, record) {
     end: entered ?? time
   };
 }
+__name(coolUnderEgg, "coolUnderEgg");
 
 // core/catalogue/hot-air/egg.ts
 var BOTTLE2 = defineInputs([
@@ -15163,7 +16037,7 @@ var EGG_COEFFICIENTS = defineInputs([
     "boiled white breaks at 30 to 45 % compression, and sooner where an edge cuts in; assumption"
   )
 ]);
-var fitOf = ({
+var fitOf = /* @__PURE__ */ __name(({
   numbers: n,
   choices
 }) => ({
@@ -15172,27 +16046,28 @@ var fitOf = ({
   stiffness: n.eggStiffness,
   friction: n.eggFriction,
   slope: choices.eggEnd === "blunt" ? 0.34 : 0.24
-});
-var relaxingOf = ({ numbers: n }) => ({
+}), "fitOf");
+var relaxingOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
   kept: n.keptStiffness,
   time: n.relaxationTime
-});
-var needed = (values) => pushThrough(fitOf(values));
-var torn = (values) => tears(fitOf(values), values.numbers.tearSqueeze);
+}), "relaxingOf");
+var needed = /* @__PURE__ */ __name((values) => pushThrough(fitOf(values)), "needed");
+var torn = /* @__PURE__ */ __name((values) => tears(fitOf(values), values.numbers.tearSqueeze), "torn");
 function bodyOf(volume, neck) {
   let across = 0.03;
   while (Math.PI / 4 * across * across * across * 1.25 < volume) across *= 1.01;
   return { diameter: Math.max(across, neck * 1.15), height: across * 1.75, neck, neckLength: across * 0.28 };
 }
-var wallOf = ({ numbers: n }) => {
+__name(bodyOf, "bodyOf");
+var wallOf = /* @__PURE__ */ __name(({ numbers: n }) => {
   const { diameter, height } = bodyOf(n.vesselVolume, n.neckDiameter);
   return Math.PI * diameter * height * 0.85 + Math.PI * diameter * diameter / 4;
-};
+}, "wallOf");
 function eggShapes(values, through, ripped, gas, upsideDown = false) {
   const n = values.numbers;
   const form = bodyOf(n.vesselVolume, n.neckDiameter);
   const lift2 = upsideDown ? 0.12 * form.height : 0;
-  const flip = (points) => upsideDown ? points.map(([x, y2]) => [x, form.height - y2 + lift2]) : points;
+  const flip = /* @__PURE__ */ __name((points) => upsideDown ? points.map(([x, y2]) => [x, form.height - y2 + lift2]) : points, "flip");
   const wall = flip(bottle(0, 0, form));
   const eggHigh = n.eggDiameter * 1.32;
   const narrow = Math.max(0, 1 - Math.abs(through - 0.5) * 2);
@@ -15200,7 +16075,7 @@ function eggShapes(values, through, ripped, gas, upsideDown = false) {
   const seat = form.height + eggHigh * 0.16;
   const bottom = eggHigh * 0.5;
   const y = through <= 0.5 ? seat - through * 2 * (seat - (form.height - form.neckLength * 0.6)) : form.height - form.neckLength * 0.6 - (through - 0.5) * 2 * (form.height - form.neckLength * 0.6 - bottom);
-  const at4 = (x, dy) => [x, upsideDown ? form.height - (y + dy) + lift2 : y + dy];
+  const at4 = /* @__PURE__ */ __name((x, dy) => [x, upsideDown ? form.height - (y + dy) + lift2 : y + dy], "at");
   const egg = ripped ? [
     [-0.3, -0.2, 0.7],
     [0.28, 0.1, 0.6],
@@ -15222,6 +16097,7 @@ function eggShapes(values, through, ripped, gas, upsideDown = false) {
     eggHigh
   };
 }
+__name(eggShapes, "eggShapes");
 
 // core/catalogue/hot-air/egg-in-bottle/simulate.ts
 var COLUMNS14 = [
@@ -15232,21 +16108,21 @@ var GULP = 0.35;
 var RINSE_LOSS = 10;
 var [GULP_POINTS, RUSH2] = [12, 0.6];
 var CLOSER2 = 6;
-function simulate15(values, detail, refinement = 1) {
+function simulate16(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const volume = n.vesselVolume;
   const hotWater = values.choices.heating === "hot-water";
   const neckArea = Math.PI * n.neckDiameter * n.neckDiameter / 4;
   const rows = detail === "trace" ? new TraceRows(COLUMNS14) : void 0;
-  const row = (s, pressure, through) => ({
+  const row = /* @__PURE__ */ __name((s, pressure, through) => ({
     pressure,
     gasTemperature: s[GAS.temperature],
     airMass: (molesOf(s) - s[GAS.vapour]) * GAS_MASS.air,
     steamMass: s[GAS.vapour] * GAS_MASS.vapour,
     oxygen: oxygenFraction(s),
     through
-  });
+  }), "row");
   const valve = n.eggMass * GRAVITY / neckArea;
   const ended = coolUnderEgg(
     {
@@ -15293,7 +16169,7 @@ function simulate15(values, detail, refinement = 1) {
   const rt = GAS_CONSTANT / volume;
   const [from, to] = [seal.state, greatest.state];
   const warmth = to[GAS.temperature];
-  const fallen = (gas) => (from[gas] - to[gas]) * rt * warmth;
+  const fallen = /* @__PURE__ */ __name((gas) => (from[gas] - to[gas]) * rt * warmth, "fallen");
   const start = gasPressure(from, volume);
   return {
     results: {
@@ -15338,6 +16214,7 @@ function simulate15(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate16, "simulate");
 
 // core/catalogue/hot-air/glass-chill.ts
 function chilled(hot, cold, input) {
@@ -15352,6 +16229,7 @@ function chilled(hot, cold, input) {
     }
   ];
 }
+__name(chilled, "chilled");
 
 // core/catalogue/hot-air/egg-in-bottle/inputs.ts
 var HEATINGS = {
@@ -15361,11 +16239,11 @@ var HEATINGS = {
 };
 var PAPER_HEAT = 16e6;
 var MATCH_POWER = 47;
-var heating2 = ({ choices }) => HEATINGS[choices.heating] ?? HEATINGS.paper;
-var flamePower = (v) => v.choices.heating === "matches" ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns;
-var burnsStill = (v) => Math.max(0.3, heating2(v).burns - v.numbers.litDelay);
+var heating2 = /* @__PURE__ */ __name(({ choices }) => HEATINGS[choices.heating] ?? HEATINGS.paper, "heating");
+var flamePower = /* @__PURE__ */ __name((v) => v.choices.heating === "matches" ? MATCH_POWER * v.numbers.matches : PAPER_HEAT * v.numbers.paperMass / HEATINGS.paper.burns, "flamePower");
+var burnsStill = /* @__PURE__ */ __name((v) => Math.max(0.3, heating2(v).burns - v.numbers.litDelay), "burnsStill");
 var CELSIUS5 = 273.15;
-var inputs15 = defineInputs([
+var inputs16 = defineInputs([
   ...ROOM_INPUTS,
   ...BOTTLE2,
   ...EGG,
@@ -15469,7 +16347,7 @@ var inputs15 = defineInputs([
     "100 %: Epstein 1988 (counter-current through an opening); the flame in it disturbs it"
   )
 ]);
-var check14 = ({ numbers: n, choices }) => [
+var check15 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
   ...choices.heating === "hot-water" ? chilled(n.rinseTemperature, n.coolingTemperature, "coolingTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -15485,11 +16363,11 @@ var check14 = ({ numbers: n, choices }) => [
             water, ${asTemperature(n.coolingTemperature, { digits: 4, toward: "above" })}`
     }
   ] : []
-];
+], "check");
 
 // core/catalogue/hot-air/egg-in-bottle/outcomes.ts
-var logged15 = { used: ["eggDiameter", "neckDiameter", "eggDelay"], seen: ["hush", "danceTime"] };
-var results15 = [
+var logged16 = { used: ["eggDiameter", "neckDiameter", "eggDelay"], seen: ["hush", "danceTime"] };
+var results16 = [
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("neededDifference", "needed to push the egg through", "kPa"),
   result("possibleDifference", "greatest difference if the egg stayed", "kPa"),
@@ -15501,7 +16379,7 @@ var results15 = [
   result("sealTemperature", "gas when the egg last sealed", "degC"),
   result("oxygenLeft", "oxygen left in the gas", "%")
 ];
-var outcomes15 = [
+var outcomes16 = [
   { id: "whole", look: "gone", name: "goes in whole", sentence: "The egg goes into the bottle in one piece." },
   { id: "torn", look: "harm", name: "tears", sentence: "The egg goes in, but in pieces." },
   { id: "stays", look: "nothing", name: "stays on top", sentence: "The egg sits on the neck and stays there." }
@@ -15543,7 +16421,7 @@ var suspects = [
     slips: ["flamePower", "burnTime", "eggDelay", "rinseTemperature"]
   }
 ];
-var ledger13 = ({ details: d }) => ({
+var ledger14 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "at its greatest",
   difference: d.difference - (d.start - d.stationPressure),
   rows: [
@@ -15556,8 +16434,8 @@ var ledger13 = ({ details: d }) => ({
       pressure: d.stationPressure - d.start
     }
   ]
-});
-var sizes13 = (_values, s) => [
+}), "ledger");
+var sizes14 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "pushOnEgg",
     name: "room pushing on the egg",
@@ -15574,10 +16452,10 @@ var sizes13 = (_values, s) => [
     units: ["kg", "lb"],
     note: "set on the egg"
   }
-];
+], "sizes");
 
 // core/catalogue/hot-air/egg-in-bottle/procedure.ts
-var shelf15 = [
+var shelf16 = [
   {
     step: "bottle",
     kind: "vessel",
@@ -15587,7 +16465,7 @@ var shelf15 = [
     mouth: [0.025, 0.06]
   }
 ];
-var procedure15 = [
+var procedure16 = [
   {
     id: "bottle",
     parts: [
@@ -15605,8 +16483,8 @@ var procedure15 = [
   { id: "ready", parts: ["Make neck and egg ", { input: "eggSkin" }, "; the ", { input: "eggEnd" }, " goes first."] },
   {
     id: "light",
-    hazards: ({ choices }) => choices.heating === "hot-water" ? ["scald", "chilled-glass"] : ["flame", "heat", "chilled-glass"],
-    parts: ({ choices }) => choices.heating === "hot-water" ? [
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.heating === "hot-water" ? ["scald", "chilled-glass"] : ["flame", "heat", "chilled-glass"], "hazards"),
+    parts: /* @__PURE__ */ __name(({ choices }) => choices.heating === "hot-water" ? [
       "Heat the gas with ",
       { input: "heating" },
       ": rinse with water at ",
@@ -15626,26 +16504,26 @@ var procedure15 = [
       " for ",
       { input: "burnTime" },
       ")."
-    ]
+    ], "parts")
   },
   {
     id: "egg",
     marks: ["sealed"],
     parts: ["Set the egg on the neck within ", { input: "eggDelay" }, ". It dances, it stops. Hush."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   }
 ];
-var kit15 = (values) => [
+var kit16 = /* @__PURE__ */ __name((values) => [
   "bottle with a wide neck",
   "boiled, shelled eggs, several sizes",
   "callipers",
   ...values.choices.heating === "hot-water" ? ["kettle", "bowl of cold water", "glove"] : ["paper strips or matches", "lighter", "wet cloth", "tongs"],
   ...values.choices.eggSkin === "oiled" ? ["a little oil"] : [],
   "goggles"
-];
+], "kit");
 
 // core/catalogue/hot-air/egg-in-bottle/drawing.ts
-var drawing15 = (values, s, time) => {
+var drawing16 = /* @__PURE__ */ __name((values, s, time) => {
   const [pressure, temperature, oxygen, through] = ["pressure", "gasTemperature", "oxygen", "through"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -15734,17 +16612,17 @@ var drawing15 = (values, s, time) => {
       !on ? "Hot gas leaves through the open neck." : dancing ? "The egg dances: hot gas still gets out under it." : through > 0.02 ? torn(values) ? "In, and torn." : "In it goes." : "Sealed: the gas cools, the room pushes. Hush."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/hot-air/egg-in-bottle/teaching.ts
 var LONGEST_DELAY = 20;
-var latestEgg = (values) => halving(
-  (eggDelay) => simulate15({ ...values, numbers: { ...values.numbers, eggDelay } }, "summary").outcome !== "stays",
+var latestEgg = /* @__PURE__ */ __name((values) => halving(
+  (eggDelay) => simulate16({ ...values, numbers: { ...values.numbers, eggDelay } }, "summary").outcome !== "stays",
   values.numbers.eggDelay,
   Math.max(LONGEST_DELAY, values.numbers.eggDelay),
   6
-);
-var why15 = (values, s) => {
+), "latestEgg");
+var why16 = /* @__PURE__ */ __name((values, s) => {
   const { results: r, details: d } = s;
   const total = d.cooled + d.condensed + d.oxygen + d.dioxide;
   return [
@@ -15756,8 +16634,8 @@ var why15 = (values, s) => {
           ${asShare((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} too
           wide for the neck: the white tears above ${asShare(values.numbers.tearSqueeze)}.` : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush)} after it is set on.`
   ];
-};
-var advice8 = (values, s) => {
+}, "why");
+var advice8 = /* @__PURE__ */ __name((values, s) => {
   const n = values.numbers;
   const whole = Math.min(s.results.widestEgg, n.neckDiameter / (1 - n.tearSqueeze));
   const latest = s.outcome === "stays" ? void 0 : latestEgg(values);
@@ -15770,8 +16648,8 @@ var advice8 = (values, s) => {
       take: { input: "eggDiameter", value: Number(safe.toFixed(4)) }
     }
   ];
-};
-var explanation15 = (_values, s) => {
+}, "advice");
+var explanation16 = /* @__PURE__ */ __name((_values, s) => {
   const { results: r, details: d } = s;
   return [
     {
@@ -15799,8 +16677,8 @@ var explanation15 = (_values, s) => {
         ${asPressure(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`
     }
   ];
-};
-var teaching13 = {
+}, "explanation");
+var teaching14 = {
   wrongIdea: {
     idea: "The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.",
     answer: "The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot gas that left, and the rest cooling, does the work; and it is the room that pushes."
@@ -15826,9 +16704,9 @@ var eggInBottle = defineDemonstration({
   summary: "Hot gas in a bottle, a boiled egg on its neck: the room pushes the egg in.",
   noun: ["egg", "eggs"],
   people: { performs: 14, watches: 7 },
-  gates: gates15,
-  cautions: cautions15,
-  afterFailure: afterFailure15,
+  gates: gates16,
+  cautions: cautions16,
+  afterFailure: afterFailure16,
   gallery: {
     family: "hot-air",
     effect: "An egg dances on a bottle, stops, stretches and drops in with a plop.",
@@ -15838,34 +16716,34 @@ var eggInBottle = defineDemonstration({
   hushWords: { inside: "oxygen left of the air", strength: "egg gives way" },
   wanted: "whole",
   columns: COLUMNS14,
-  simulate: simulate15,
-  inputs: inputs15,
-  check: check14,
-  logged: logged15,
-  results: results15,
-  outcomes: outcomes15,
+  simulate: simulate16,
+  inputs: inputs16,
+  check: check15,
+  logged: logged16,
+  results: results16,
+  outcomes: outcomes16,
   suspects,
-  ledger: ledger13,
-  sizes: sizes13,
-  shelf: shelf15,
-  procedure: procedure15,
-  kit: kit15,
-  drawing: drawing15,
-  why: why15,
+  ledger: ledger14,
+  sizes: sizes14,
+  shelf: shelf16,
+  procedure: procedure16,
+  kit: kit16,
+  drawing: drawing16,
+  why: why16,
   advice: advice8,
-  explanation: explanation15,
-  teaching: teaching13
+  explanation: explanation16,
+  teaching: teaching14
 });
 
 // core/catalogue/hot-air/egg-out/cautions.ts
-var gates16 = [
+var gates17 = [
   {
     step: "push",
     text: "Goggles on; soot and ash rinsed out; face out of the line of the neck before it comes.",
     guards: ["pressure", "projectile", "scald"]
   }
 ];
-var cautions16 = ({ numbers: n, choices }) => applying(
+var cautions17 = /* @__PURE__ */ __name(({ numbers: n, choices }) => applying(
   {
     id: "ears",
     step: "push",
@@ -15876,8 +16754,8 @@ var cautions16 = ({ numbers: n, choices }) => applying(
   },
   choices.method === "warming" ? scald(n.warmTemperature, 1e-3, "push", "Water over the bottle") : void 0,
   noFood("The egg has been in a sooty bottle and on a mouth.", "plain")
-);
-var afterFailure16 = ({ choices }, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure17 = /* @__PURE__ */ __name(({ choices }, _s, _risk, outcome) => [
   standBack(
     choices.method === "warming" ? "Out of the warm water; neck pointing at nobody." : "Stop blowing before you are dizzy; neck pointing at nobody."
   ),
@@ -15886,7 +16764,7 @@ var afterFailure16 = ({ choices }, _s, _risk, outcome) => [
     outcome === "pieces" ? "Rinse the pieces out; never break the bottle." : "Turn it: the egg must close the neck all round."
   ),
   next("Cut it up with a long knife and rinse it out: an adult does that.")
-];
+], "afterFailure");
 
 // core/mechanisms/egg-pushed-out.ts
 function pushOut(plan3, tolerance, record) {
@@ -15896,11 +16774,11 @@ function pushOut(plan3, tolerance, record) {
     size: 1,
     scale: Float64Array.of(0.01),
     dependsOnTime: true,
-    derivatives: (t, s, slope) => {
+    derivatives: /* @__PURE__ */ __name((t, s, slope) => {
       slope[0] = flowRate(fit, relaxing, s[0], difference(t) + weight);
-    }
+    }, "derivatives")
   };
-  const spare = (t, s) => difference(t) + weight - pushThroughNow(fit, relaxing, s[0]);
+  const spare = /* @__PURE__ */ __name((t, s) => difference(t) + weight - pushThroughNow(fit, relaxing, s[0]), "spare");
   const options = {
     tolerance,
     firstStep: 0.05,
@@ -15922,6 +16800,7 @@ function pushOut(plan3, tolerance, record) {
     end: time
   };
 }
+__name(pushOut, "pushOut");
 
 // core/catalogue/hot-air/egg-out/simulate.ts
 var COLUMNS15 = [
@@ -15930,7 +16809,7 @@ var COLUMNS15 = [
 ];
 var OUT2 = 0.3;
 var PATIENCE3 = 45;
-function simulate16(values, detail, refinement = 1) {
+function simulate17(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -15942,10 +16821,10 @@ function simulate16(values, detail, refinement = 1) {
   const dampness = n.dampness;
   const vapour0 = dampness * quickSaturationPressure(room);
   const dry2 = (outside - vapour0) / room;
-  const at4 = (temperature2, extra2) => dry2 * temperature2 + dampness * quickSaturationPressure(temperature2) + extra2;
+  const at4 = /* @__PURE__ */ __name((temperature2, extra2) => dry2 * temperature2 + dampness * quickSaturationPressure(temperature2) + extra2, "at");
   let time = 0;
   let through = 0;
-  const add = (temperature2, extra2) => {
+  const add = /* @__PURE__ */ __name((temperature2, extra2) => {
     const pressure = at4(temperature2, extra2);
     const vapour = dampness * quickSaturationPressure(temperature2);
     rows?.add(time, {
@@ -15955,13 +16834,13 @@ function simulate16(values, detail, refinement = 1) {
       steamMass: vapour * n.vesselVolume / (WATER_GAS_CONSTANT * temperature2),
       through
     });
-  };
+  }, "add");
   const moles = outside * n.vesselVolume / (GAS_CONSTANT * room);
   const timeConstant = moles * MOLAR_HEAT_CONSTANT_VOLUME / (n.wallTransfer * wallOf(values)) + n.glassDelay;
   const goal = warming ? n.warmTemperature : room;
-  const temperatureAt = (t) => warming ? goal + (room - goal) * exp(-t / timeConstant) : room;
-  const breathAt = (t) => warming ? 0 : n.breathPressure * (1 - n.breathLoss) * Math.min(1, t / n.breathTime);
-  const differenceAt = (t) => at4(temperatureAt(t), breathAt(t)) - outside;
+  const temperatureAt = /* @__PURE__ */ __name((t) => warming ? goal + (room - goal) * exp(-t / timeConstant) : room, "temperatureAt");
+  const breathAt = /* @__PURE__ */ __name((t) => warming ? 0 : n.breathPressure * (1 - n.breathLoss) * Math.min(1, t / n.breathTime), "breathAt");
+  const differenceAt = /* @__PURE__ */ __name((t) => at4(temperatureAt(t), breathAt(t)) - outside, "differenceAt");
   const blown = warming ? 0 : n.breathTime;
   const pushed = pushOut(
     {
@@ -16020,16 +16899,18 @@ function simulate16(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate17, "simulate");
 function warmthFor({ numbers: n }, difference) {
   const room = n.airTemperature;
   const vapour0 = n.dampness * quickSaturationPressure(room);
   const dry2 = (n.stationPressure - vapour0) / room;
   return halving((t) => dry2 * t + n.dampness * quickSaturationPressure(t) - n.stationPressure < difference, room, 372, 30);
 }
+__name(warmthFor, "warmthFor");
 
 // core/catalogue/hot-air/egg-out/inputs.ts
 var CELSIUS6 = 273.15;
-var inputs16 = defineInputs([
+var inputs17 = defineInputs([
   ...ROOM_INPUTS,
   ...BOTTLE2,
   ...EGG,
@@ -16104,7 +16985,7 @@ var inputs16 = defineInputs([
     "glass of 3 mm: L\xB2/\u03B1 about 15 s to come near; Incropera & DeWitt, ch. 5"
   )
 ]);
-var check15 = ({ numbers: n, choices }) => [
+var check16 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
   ...choices.method === "warming" ? chilled(n.warmTemperature, n.airTemperature, "warmTemperature") : [],
   ...n.eggDiameter <= n.neckDiameter ? [
     {
@@ -16120,22 +17001,22 @@ var check15 = ({ numbers: n, choices }) => [
             ${asTemperature(n.airTemperature, { digits: 4, toward: "above" })}`
     }
   ] : []
-];
+], "check");
 
 // core/catalogue/hot-air/egg-out/outcomes.ts
-var logged16 = { used: ["method", "breathPressure", "warmTemperature"], seen: ["hush"] };
-var results16 = [
+var logged17 = { used: ["method", "breathPressure", "warmTemperature"], seen: ["hush"] };
+var results17 = [
   result("neededDifference", "needed to push the egg out", "kPa"),
   result("peakPressureDifference", "greatest pressure difference", "kPa"),
   result("neededTemperature", "or warm the gas to", "degC"),
   result("hush", "until it comes", "s", HUSH)
 ];
-var outcomes16 = [
+var outcomes17 = [
   { id: "whole", look: "gone", name: "comes out whole", sentence: "The egg slides out in one piece." },
   { id: "pieces", look: "harm", name: "comes out in pieces", sentence: "The egg comes out, but in pieces." },
   { id: "stays", look: "nothing", name: "stays in", sentence: "The egg stays in the bottle." }
 ];
-var ledger14 = ({ details: d }) => ({
+var ledger15 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "when it goes, or at the end: a negative difference is more inside than outside",
   difference: -d.difference,
   rows: [
@@ -16143,8 +17024,8 @@ var ledger14 = ({ details: d }) => ({
     { id: "steam", cause: "damp in it turning to vapour", pressure: -d.steam },
     { id: "air", cause: "air blown in", pressure: -d.breath }
   ]
-});
-var sizes14 = (values, s) => [
+}), "ledger");
+var sizes15 = /* @__PURE__ */ __name((values, s) => [
   {
     id: "push",
     name: "gas pushing on the egg",
@@ -16153,10 +17034,10 @@ var sizes14 = (values, s) => [
     units: ["N", "lbf"],
     note: "difference \xD7 the neck\u2019s opening"
   }
-];
+], "sizes");
 
 // core/catalogue/hot-air/egg-out/procedure.ts
-var shelf16 = [
+var shelf17 = [
   {
     step: "turn",
     kind: "vessel",
@@ -16166,7 +17047,7 @@ var shelf16 = [
     mouth: [0.025, 0.06]
   }
 ];
-var procedure16 = [
+var procedure17 = [
   {
     id: "turn",
     parts: [
@@ -16187,9 +17068,9 @@ var procedure16 = [
   },
   {
     id: "push",
-    hazards: ({ numbers: n, choices }) => choices.method === "warming" && n.warmTemperature >= TOUCHABLE ? ["scald", "pressure", "projectile"] : ["pressure", "projectile"],
+    hazards: /* @__PURE__ */ __name(({ numbers: n, choices }) => choices.method === "warming" && n.warmTemperature >= TOUCHABLE ? ["scald", "pressure", "projectile"] : ["pressure", "projectile"], "hazards"),
     marks: ["sealed"],
-    parts: ({ choices }) => choices.method === "warming" ? [
+    parts: /* @__PURE__ */ __name(({ choices }) => choices.method === "warming" ? [
       "Now ",
       { input: "method" },
       ": hold the bottle under water at ",
@@ -16203,8 +17084,8 @@ var procedure16 = [
       " for ",
       { input: "breathTime" },
       ", take the mouth away and turn the neck off."
-    ],
-    duration: (s) => s.results.hush
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   {
     id: "plain",
@@ -16213,16 +17094,16 @@ var procedure16 = [
     ]
   }
 ];
-var kit16 = (values) => [
+var kit17 = /* @__PURE__ */ __name((values) => [
   "the bottle with its egg",
   "bowl",
   values.choices.method === "warming" ? "warm water and a jug" : "cloth for the mouth of the bottle",
   "long knife, for the plain way",
   "eye protection"
-];
+], "kit");
 
 // core/catalogue/hot-air/egg-out/drawing.ts
-var drawing16 = (values, s, time) => {
+var drawing17 = /* @__PURE__ */ __name((values, s, time) => {
   const [pressure, through, temperature] = ["pressure", "through", "gasTemperature"].map(
     (c) => valueAt(s.trace, c, time)
   );
@@ -16269,22 +17150,22 @@ var drawing16 = (values, s, time) => {
     shapes,
     caption: [through > 0.5 ? "Out." : "More inside than outside: the gas pushes the egg down and out."]
   };
-};
+}, "drawing");
 
 // core/catalogue/hot-air/egg-out/teaching.ts
-var why16 = (values, s) => [
+var why17 = /* @__PURE__ */ __name((values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
     ${values.choices.method === "breath" ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.` : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`}`,
   ...s.outcome === "stays" ? ["It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle."] : []
-];
-var advice9 = (_values, s) => [
+], "why");
+var advice9 = /* @__PURE__ */ __name((_values, s) => [
   {
     text: s.outcome === "stays" ? say`Blowing this hard will not do: it needs ${asPressure(s.results.neededDifference)}. Warm the gas to
           ${asTemperature(s.results.neededTemperature)}, or cut the egg up and rinse it out.` : say`It needs ${asPressure(s.results.neededDifference)}: a strong breath, or the gas warmed to
           ${asTemperature(s.results.neededTemperature)}.`
   }
-];
-var explanation16 = (values, s) => [
+], "advice");
+var explanation17 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "Now we do it the other way round: we put more air in, or warm the air inside. It pushes harder than the air outside and pushes the egg out."
@@ -16309,8 +17190,8 @@ var explanation16 = (values, s) => [
       values.numbers.eggMass * 9.81 / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter)
     )}).`
   }
-];
-var teaching14 = {
+], "explanation");
+var teaching15 = {
   wrongIdea: {
     idea: "You suck it out.",
     answer: "Sucking would make it worse: less inside. You blow in, and then what you blew in pushes it out."
@@ -16331,9 +17212,9 @@ var eggOut = defineDemonstration({
   summary: "Bottle upside down, egg in its neck: breath or warmth inside pushes it out. Or cut it up.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 7 },
-  gates: gates16,
-  cautions: cautions16,
-  afterFailure: afterFailure16,
+  gates: gates17,
+  cautions: cautions17,
+  afterFailure: afterFailure17,
   gallery: {
     family: "hot-air",
     effect: "An egg in a bottle slides out of the neck again, as if pushed by nothing.",
@@ -16343,26 +17224,26 @@ var eggOut = defineDemonstration({
   hushWords: { inside: "air in the bottle", strength: "egg gives way" },
   wanted: "whole",
   columns: COLUMNS15,
-  simulate: simulate16,
-  inputs: inputs16,
-  check: check15,
-  logged: logged16,
-  results: results16,
-  outcomes: outcomes16,
-  ledger: ledger14,
-  sizes: sizes14,
-  shelf: shelf16,
-  procedure: procedure16,
-  kit: kit16,
-  drawing: drawing16,
-  why: why16,
+  simulate: simulate17,
+  inputs: inputs17,
+  check: check16,
+  logged: logged17,
+  results: results17,
+  outcomes: outcomes17,
+  ledger: ledger15,
+  sizes: sizes15,
+  shelf: shelf17,
+  procedure: procedure17,
+  kit: kit17,
+  drawing: drawing17,
+  why: why17,
   advice: advice9,
-  explanation: explanation16,
-  teaching: teaching14
+  explanation: explanation17,
+  teaching: teaching15
 });
 
 // core/catalogue/steam/flask-fountain/cautions.ts
-var gates17 = [
+var gates18 = [
   {
     step: "charge",
     text: "The flask looked over against the light: round bottom, no scratch or star; stem clear when blown through; net or tape round it.",
@@ -16379,7 +17260,7 @@ var gates17 = [
     guards: ["glass-under-difference", "chilled-glass"]
   }
 ];
-var cautions17 = ({ numbers: n }, s, risk) => {
+var cautions18 = /* @__PURE__ */ __name(({ numbers: n }, s, risk) => {
   const { results: r, details } = s;
   return applying(
     wetFloor(n.bathVolume, "bath"),
@@ -16412,8 +17293,8 @@ var cautions17 = ({ numbers: n }, s, risk) => {
       "Only a round-bottomed flask without a scratch or star"
     )
   );
-};
-var afterFailure17 = (_values, _s, risk, outcome) => [
+}, "cautions");
+var afterFailure18 = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
   heatOff("Heater off, if it is not."),
   standBack(
     say`Everybody stays behind the screen for ${asTime(mayStillGo(risk))}: nobody touches, wets or warms the flask
@@ -16428,16 +17309,16 @@ var afterFailure17 = (_values, _s, risk, outcome) => [
     outcome === "part" ? "Air was left in it: boil on longer, be quicker to the bucket." : "It was full of air: a longer boil, a tight stopper, quicker to the bucket."
   ),
   next("Never heat it upside down, and never with the stem under water.")
-];
+], "afterFailure");
 
 // core/catalogue/steam/flask-fountain/simulate.ts
 var LONGEST_CLIMB = 900;
 var FULL2 = 0.85;
-var SEEN4 = 0.08;
-var flaskOf = ({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass);
-function simulate17(values, detail, refinement = 1) {
+var SEEN5 = 0.08;
+var flaskOf2 = /* @__PURE__ */ __name(({ numbers: n }) => flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass), "flaskOf");
+function simulate18(values, detail, refinement = 1) {
   const n = values.numbers;
-  const vessel = flaskOf(values);
+  const vessel = flaskOf2(values);
   const plan3 = heatingPlan(values, vessel);
   const { room } = plan3;
   const recorder = detail === "trace" ? new TraceRecorder(plan3, "heat", "fountain") : void 0;
@@ -16482,15 +17363,16 @@ function simulate17(values, detail, refinement = 1) {
     detail,
     refinement,
     ({ fillFraction, hush }) => ({
-      outcome: fillFraction >= FULL2 ? "fill" : hush !== void 0 && fillFraction >= SEEN4 ? "part" : "nothing",
+      outcome: fillFraction >= FULL2 ? "fill" : hush !== void 0 && fillFraction >= SEEN5 ? "part" : "nothing",
       more: {}
     }),
     recorder
   );
 }
+__name(simulate18, "simulate");
 
 // core/catalogue/steam/flask-fountain/inputs.ts
-var inputs17 = defineInputs([
+var inputs18 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { default: 1e-3, range: [1e-4, 0.01], usual: [25e-5, 3e-3] }),
   choice("glassKind", { default: "borosilicate" }),
@@ -16529,7 +17411,7 @@ var inputs17 = defineInputs([
   ),
   ...quantities("stemFriction", "shockLimit")
 ]);
-var check16 = (values) => [
+var check17 = /* @__PURE__ */ __name((values) => [
   ...bearsTheChill(values, "bathTemperature"),
   ...soundGlass(values),
   ...roundBottom(values),
@@ -16548,24 +17430,24 @@ var check16 = (values) => [
             what the air here can hold up`
     }
   ] : []
-];
+], "check");
 
 // core/catalogue/steam/flask-fountain/outcomes.ts
-var logged17 = {
+var logged18 = {
   used: ["waterCharge", "purgeTime", "transferTime", "bathTemperature", "mouthDepth"],
   seen: ["hush", "timeToFill", "waterDrawnIn", "timeToPlume"]
 };
-var outcomes17 = FILL_OUTCOMES("flask");
-var ledger15 = steamLedger("when water comes over the top");
-var sizes15 = (values, s) => sizesOf(s, crossSection(flaskOf(values).diameter), false);
+var outcomes18 = FILL_OUTCOMES("flask");
+var ledger16 = steamLedger("when water comes over the top");
+var sizes16 = /* @__PURE__ */ __name((values, s) => sizesOf(s, crossSection(flaskOf2(values).diameter), false), "sizes");
 
 // core/catalogue/steam/flask-fountain/procedure.ts
-var shelf17 = [
+var shelf18 = [
   { step: "charge", kind: "vessel", shapes: ["flask"], materials: ["glass"] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "bath", kind: "bath" }
 ];
-var procedure17 = [
+var procedure18 = [
   {
     id: "bath",
     parts: [
@@ -16611,13 +17493,13 @@ var procedure17 = [
       { input: "heatingEfficiency" },
       " gets in) until steam comes steadily from the stem."
     ],
-    duration: (s) => s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", { input: "purgeTime" }, "."],
-    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
   },
   {
     id: "turn",
@@ -16630,10 +17512,10 @@ var procedure17 = [
       { input: "transferTime" },
       ". Hush."
     ],
-    duration: (s) => s.results.timeToFill
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToFill, "duration")
   }
 ];
-var kit17 = () => [
+var kit18 = /* @__PURE__ */ __name(() => [
   "round-bottomed flask, sound glass",
   "stopper with the long stem",
   "stand that takes it upside down",
@@ -16643,25 +17525,25 @@ var kit17 = () => [
   "screen",
   "goggles for all",
   "clock"
-];
-var ready3 = (values, s) => readyFromPlan(heatingPlan(values, flaskOf(values)), s);
+], "kit");
+var ready4 = /* @__PURE__ */ __name((values, s) => readyFromPlan(heatingPlan(values, flaskOf2(values)), s), "ready");
 
 // core/catalogue/steam/flask-fountain/drawing.ts
-var drawing17 = (values, s, time) => steamScene(values, s, time, {
+var drawing18 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: "flask",
   closure: "stem",
   cooling: "bath",
   heat: "flame",
-  diameter: flaskOf(values).diameter,
-  height: flaskOf(values).height,
+  diameter: flaskOf2(values).diameter,
+  height: flaskOf2(values).height,
   mouth: values.numbers.stemDiameter,
   stemLength: values.numbers.stemLength,
   mouthDepth: values.numbers.mouthDepth,
   bathVolume: values.numbers.bathVolume
-});
+}), "drawing");
 
 // core/catalogue/steam/flask-fountain/teaching.ts
-var teaching15 = {
+var teaching16 = {
   wrongIdea: {
     idea: "Steam lifts the water up the tube.",
     answer: "Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up."
@@ -16674,7 +17556,7 @@ var teaching15 = {
     "A siphon coffee pot."
   ]
 };
-var why17 = (values, { results: r, outcome }) => {
+var why18 = /* @__PURE__ */ __name((values, { results: r, outcome }) => {
   const lift2 = 1e3 * GRAVITY * (values.numbers.stemLength - values.numbers.mouthDepth);
   const lines = [
     say`To come over the top the water must be pushed up against ${asPressure(lift2)} of its own weight.`
@@ -16690,8 +17572,8 @@ var why17 = (values, { results: r, outcome }) => {
         takes its room.`
     );
   return lines;
-};
-var explanation17 = (_values, { results: r }) => [
+}, "why");
+var explanation18 = /* @__PURE__ */ __name((_values, { results: r }) => [
   {
     from: 7,
     text: "The flask was full of steam. While it cooled the air pushed water up the tube. When the first cold drops got in, all the steam turned to water at once, and the air pushed a fountain in."
@@ -16709,7 +17591,7 @@ var explanation17 = (_values, { results: r }) => [
     from: 16,
     text: "Below the top the column is in balance: p(inside) = p(room) \u2212 \u03C1gh. Above it there is no balance any more: inflow causes condensation, condensation causes inflow. Such positive feedback makes slow causes end suddenly."
   }
-];
+], "explanation");
 
 // core/catalogue/steam/flask-fountain/index.ts
 var flaskFountain = defineDemonstration({
@@ -16718,9 +17600,9 @@ var flaskFountain = defineDemonstration({
   summary: "A boiling flask with a long stem, turned over into a bucket: nothing, nothing, then a fountain.",
   noun: ["flask", "flasks"],
   people: { performs: 18, watches: 11 },
-  gates: gates17,
-  cautions: cautions17,
-  afterFailure: afterFailure17,
+  gates: gates18,
+  cautions: cautions18,
+  afterFailure: afterFailure18,
   gallery: {
     family: "steam",
     effect: "Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.",
@@ -16730,69 +17612,24 @@ var flaskFountain = defineDemonstration({
   hushWords: { inside: "air in the flask", strength: "" },
   results: DIPPED_RESULTS,
   wanted: "fill",
-  columns: COLUMNS6,
+  columns: COLUMNS3,
   suspects: GLASS_SUSPECTS,
-  simulate: simulate17,
-  inputs: inputs17,
-  check: check16,
-  logged: logged17,
-  outcomes: outcomes17,
-  ledger: ledger15,
-  sizes: sizes15,
-  shelf: shelf17,
-  procedure: procedure17,
-  kit: kit17,
-  ready: ready3,
-  drawing: drawing17,
-  teaching: teaching15,
-  why: why17,
-  explanation: explanation17
+  simulate: simulate18,
+  inputs: inputs18,
+  check: check17,
+  logged: logged18,
+  outcomes: outcomes18,
+  ledger: ledger16,
+  sizes: sizes16,
+  shelf: shelf18,
+  procedure: procedure18,
+  kit: kit18,
+  ready: ready4,
+  drawing: drawing18,
+  teaching: teaching16,
+  why: why18,
+  explanation: explanation18
 });
-
-// core/mechanisms/coolants.ts
-var USUAL_WETTED = {
-  "ice-pool": 1,
-  "spray": 0.7,
-  "pour": 0.5,
-  "sprinkle": 0.35,
-  "still-air": 0
-};
-var SPRAY_STIRS = 1.6;
-var POOL_CONDUCTANCE = 500;
-function fallingFilmConductance(flowPerWidth) {
-  const { conductivity, kinematicViscosity, prandtl } = BATH_WATER;
-  const gravityLength = pow(kinematicViscosity * kinematicViscosity / 9.81, 1 / 3);
-  const reynolds = flowPerWidth / (1e3 * kinematicViscosity);
-  const wavy = 0.0425 * pow(reynolds, 0.2) * pow(prandtl, 0.344);
-  const turbulent = 0.0136 * pow(reynolds, 0.4) * pow(prandtl, 0.344);
-  const laminar = 1.3 / pow(reynolds, 1 / 3);
-  return Math.max(laminar, wavy, turbulent) * conductivity / gravityLength;
-}
-function warmingFilmConductance(film, area, flow) {
-  const capacity = flow * LIQUID_SPECIFIC_HEAT;
-  return capacity / area * (1 - exp(-film * area / capacity));
-}
-function coolantOf(vessel, plan3) {
-  const side = vessel.upperArea - vessel.crossSection;
-  const { method, temperature, factor } = plan3;
-  if (method === "still-air") return { temperature, conductance: 0, area: 0, throughBase: 0 };
-  if (method === "ice-pool") {
-    const depth = Math.min(plan3.poolDepth, vessel.height);
-    const outside2 = factor * bathConductance(depth, 0.02, Math.max(plan3.excess, 1));
-    const base = plan3.baseContact * vessel.crossSection * throughWall(vessel, 1 / (1 / outside2 + 1 / POOL_CONDUCTANCE));
-    return {
-      temperature,
-      conductance: throughWall(vessel, outside2),
-      area: side * depth / vessel.height,
-      throughBase: base
-    };
-  }
-  const area = Math.max(1e-4, plan3.wettedShare * vessel.upperArea);
-  const width = Math.PI * vessel.diameter * plan3.wettedShare;
-  const film = factor * fallingFilmConductance(plan3.flow / width) * (method === "spray" ? SPRAY_STIRS : 1);
-  const outside = warmingFilmConductance(film, area, plan3.flow);
-  return { temperature, conductance: throughWall(vessel, outside), area, throughBase: 0 };
-}
 
 // core/catalogue/steam/soft-bottle.ts
 var FOLDED = 0.1;
@@ -16806,7 +17643,7 @@ var SOFT_OUTCOMES = [
   },
   { id: "stand", look: "nothing", name: "stands", sentence: "Nothing to see: it keeps its shape." }
 ];
-var softBottle = ({
+var softBottle = /* @__PURE__ */ __name(({
   numbers: n
 }) => cylinderVessel(
   {
@@ -16817,7 +17654,7 @@ var softBottle = ({
     mouthDiameter: n.mouthDiameter
   },
   SOLIDS.PET
-);
+), "softBottle");
 function coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder) {
   const n = values.numbers;
   const gas = gasAtSeal({ vessel, room }, filled, filled.waterMass);
@@ -16865,6 +17702,7 @@ function coolSoftBottle(values, vessel, room, filled, detail, refinement, record
   );
   return simulation;
 }
+__name(coolSoftBottle, "coolSoftBottle");
 
 // core/catalogue/steam/soft-bottle-face.ts
 var SOFT_VESSEL = defineInputs([
@@ -16901,7 +17739,7 @@ var SOFT_COEFFICIENTS = defineInputs([
   }),
   quantity("packingStiffness", { default: 4, spread: { shape: "lognormal", relative: 0.4 } })
 ]);
-var icedBath = ({ numbers: n }) => [
+var icedBath = /* @__PURE__ */ __name(({ numbers: n }) => [
   { input: "coolDelay" },
   " after the cap hold it under to ",
   { input: "poolDepth" },
@@ -16910,8 +17748,8 @@ var icedBath = ({ numbers: n }) => [
   " of water at ",
   { input: "bathTemperature" },
   ...n.iceMass > 0 ? [" with ", { input: "iceMass" }, " of ice. Hush."] : [" (ice: ", { input: "iceMass" }, "). Hush."]
-];
-var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
+], "icedBath");
+var softBottleFace = /* @__PURE__ */ __name(({ brimful: toTheBrim, ...own }) => defineDemonstration({
   noun: ["bottle", "bottles"],
   hushWords: { inside: "air in the bottle", strength: "the bottle starts to fold here" },
   shelf: [
@@ -16934,9 +17772,9 @@ var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
   ),
   outcomes: SOFT_OUTCOMES,
   wanted: "fold",
-  columns: COLUMNS6,
+  columns: COLUMNS3,
   suspects: STEAM_SUSPECTS,
-  check: (values) => [
+  check: /* @__PURE__ */ __name((values) => [
     ...capacityFits(
       values,
       enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -16944,9 +17782,9 @@ var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
     ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
     ...toTheBrim ? brimful(values) : waterFits(values, "bottle"),
     ...atMost(values, "mouthDiameter", "vesselDiameter", "the bottle's diameter")
-  ],
+  ], "check"),
   ledger: steamLedger("when the fold shows"),
-  drawing: (values, s, time) => steamScene(values, s, time, {
+  drawing: /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
     shape: "bottle",
     closure: "cap",
     cooling: "ice-pool",
@@ -16955,11 +17793,11 @@ var softBottleFace = ({ brimful: toTheBrim, ...own }) => defineDemonstration({
     height: values.numbers.vesselHeight,
     mouth: values.numbers.mouthDiameter,
     poolDepth: values.numbers.poolDepth
-  }),
+  }), "drawing"),
   repeats: repeatsInPool(softBottle),
-  sizes: (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false),
+  sizes: /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes"),
   ...own
-});
+}), "softBottleFace");
 function softWhy({
   results: r,
   outcome
@@ -16977,7 +17815,8 @@ function softWhy({
   if (outcome === "dent") lines.push("Air that can only shrink with its temperature limits how far it folds.");
   return lines;
 }
-var softExplanation = (cause) => (_values, { results: r }) => [
+__name(softWhy, "softWhy");
+var softExplanation = /* @__PURE__ */ __name((cause) => (_values, { results: r }) => [
   {
     from: 7,
     text: "The bottle was full of warm, damp air. In the ice the air shrank and the damp turned to drops. Nothing sucked: the air outside pushed the soft sides in."
@@ -16998,18 +17837,18 @@ var softExplanation = (cause) => (_values, { results: r }) => [
         transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and freezes in
         its folded shape.`
   }
-];
+], "softExplanation");
 
 // core/catalogue/steam/soft-bottle-cautions.ts
-var softBottleCautions = ({
+var softBottleCautions = /* @__PURE__ */ __name(({
   numbers: n
 }) => applying(
   scald(n.chargeTemperature, n.waterCharge, "charge", "Water from the kettle", "scald-kettle"),
   wetFloor(n.bathVolume, "cool"),
   heavy("The tub, full", 1e3 * n.bathVolume + n.iceMass, "cool"),
   scald(n.bathTemperature, n.bathVolume, "cool", "The bath", "scald-bath")
-);
-var softBottleFailure = (_values, _s, risk, outcome) => [
+), "softBottleCautions");
+var softBottleFailure = /* @__PURE__ */ __name((_values, _s, risk, outcome) => [
   wait(
     say`Leave it in the ice for ${asTime(mayStillGo(risk))} from the cap; hold it by the cap and turn it once so
       that the water inside touches the cold wall.`
@@ -17020,11 +17859,11 @@ var softBottleFailure = (_values, _s, risk, outcome) => [
     "next",
     "Another cap if it leaked; otherwise hotter water (below what the bottle bears), capped sooner, more of it under."
   )
-];
+], "softBottleFailure");
 
 // core/catalogue/steam/hot-water-bottle/cautions.ts
 var BEARS = 273.15 + 82;
-var gates18 = [
+var gates19 = [
   {
     step: "charge",
     text: "Bottle stands in a tray, held by the neck with a glove; goggles on for whoever pours.",
@@ -17036,7 +17875,7 @@ var gates18 = [
     guards: ["pressure", "vacuum"]
   }
 ];
-var cautions18 = (values, s) => applying(
+var cautions19 = /* @__PURE__ */ __name((values, s) => applying(
   softBottleCautions(values),
   {
     id: "softens",
@@ -17057,8 +17896,8 @@ var cautions18 = (values, s) => applying(
         ${asTemperature(s.details.liquidAtSeal)}).`,
     control: "Swirl first, then cap; not shaken closed; cap pointing away from faces; into the ice at once."
   }
-);
-var afterFailure18 = softBottleFailure;
+), "cautions");
+var afterFailure19 = softBottleFailure;
 
 // core/catalogue/steam/hot-water-bottle/simulate.ts
 var steeped = new Float64Array(5);
@@ -17081,7 +17920,8 @@ function steepingPlan(values) {
     stirring: n.swirling
   };
 }
-function simulate18(values, detail, refinement = 1) {
+__name(steepingPlan, "steepingPlan");
+function simulate19(values, detail, refinement = 1) {
   const plan3 = steepingPlan(values);
   const recorder = detail === "trace" ? new TraceRecorder(plan3, "swirl", "fold") : void 0;
   const sealing = values.numbers.swirlTime;
@@ -17104,9 +17944,10 @@ function simulate18(values, detail, refinement = 1) {
     recorder
   );
 }
+__name(simulate19, "simulate");
 
 // core/catalogue/steam/hot-water-bottle/inputs.ts
-var inputs18 = defineInputs([
+var inputs19 = defineInputs([
   ...ROOM_INPUTS,
   ...SOFT_VESSEL,
   quantity("waterCharge", {
@@ -17153,13 +17994,13 @@ var inputs18 = defineInputs([
 ]);
 
 // core/catalogue/steam/hot-water-bottle/outcomes.ts
-var logged18 = {
+var logged19 = {
   used: ["waterCharge", "chargeTemperature", "swirlTime", "bathTemperature", "poolDepth"],
   seen: ["hush", "volumeLost"]
 };
 
 // core/catalogue/steam/hot-water-bottle/procedure.ts
-var procedure18 = [
+var procedure19 = [
   {
     id: "charge",
     hazards: ["scald", "heat"],
@@ -17181,11 +18022,11 @@ var procedure18 = [
       "."
     ]
   },
-  { id: "swirl", parts: ["Swirl it, open, for ", { input: "swirlTime" }, "."], duration: (s) => s.details.sealing },
+  { id: "swirl", parts: ["Swirl it, open, for ", { input: "swirlTime" }, "."], duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration") },
   { id: "cap", hazards: ["pressure"], marks: ["sealed"], parts: ["Screw the cap tight."] },
-  { id: "cool", hazards: [], parts: icedBath, duration: (s) => s.results.hush }
+  { id: "cool", hazards: [], parts: icedBath, duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration") }
 ];
-var kit18 = () => [
+var kit19 = /* @__PURE__ */ __name(() => [
   "soft fizzy-drink bottles, labels off",
   "caps",
   "kettle and thermometer",
@@ -17196,10 +18037,10 @@ var kit18 = () => [
   "glove",
   "eye protection",
   "tray"
-];
+], "kit");
 
 // core/catalogue/steam/hot-water-bottle/teaching.ts
-var teaching16 = {
+var teaching17 = {
   wrongIdea: {
     idea: "The hot air shrinks and that is all.",
     answer: "Air alone would lose a fifth or so. Most of what was in the bottle was vapour, and vapour can go altogether."
@@ -17208,12 +18049,12 @@ var teaching16 = {
   after: ["What drove the air out?", "What happens when I open the cap?"],
   elsewhere: ["A flask of tea that is hard to open.", "A drink bottle left in a hot car, then shut."]
 };
-var why18 = (_values, s) => softWhy(
+var why19 = /* @__PURE__ */ __name((_values, s) => softWhy(
   s,
   say`Swirled, the water at ${asTemperature(s.details.liquidAtSeal)} fills the bottle with vapour and drives air
       out:`
-);
-var explanation18 = softExplanation("most of the vapour turns back into water");
+), "why");
+var explanation19 = softExplanation("most of the vapour turns back into water");
 
 // core/catalogue/steam/hot-water-bottle/index.ts
 var hotWaterBottle = softBottleFace({
@@ -17221,60 +18062,61 @@ var hotWaterBottle = softBottleFace({
   name: "Hot-water bottle",
   summary: "A soft fizzy-drink bottle with a little hot water, swirled, capped, into an ice bath: it folds.",
   people: { performs: 11, watches: 7 },
-  gates: gates18,
-  cautions: cautions18,
-  afterFailure: afterFailure18,
+  gates: gates19,
+  cautions: cautions19,
+  afterFailure: afterFailure19,
   gallery: {
     family: "steam",
     effect: "The bottle crackles and folds in a few seconds, with no flame in the room.",
     topics: ["air pressure", "condensation", "gas laws", "particle model"],
     ages: [7, 16]
   },
-  simulate: simulate18,
-  inputs: inputs18,
-  logged: logged18,
-  procedure: procedure18,
-  kit: kit18,
-  teaching: teaching16,
-  why: why18,
-  explanation: explanation18
+  simulate: simulate19,
+  inputs: inputs19,
+  logged: logged19,
+  procedure: procedure19,
+  kit: kit19,
+  teaching: teaching17,
+  why: why19,
+  explanation: explanation19
 });
 
 // core/catalogue/vacuum/jar-barometer/cautions.ts
-var gates19 = jarGates("jar");
-var cautions19 = (values, _s, risk) => applying(jarCautions(values, risk), {
+var gates20 = jarGates("jar");
+var cautions20 = /* @__PURE__ */ __name((values, _s, risk) => applying(jarCautions(values, risk), {
   id: "spill",
   step: "pump",
   severity: risk.share("spills") > HARM_RAISES ? "raised" : "usual",
   covers: [],
   hazard: "Spilt water goes into the plate and the pump.",
   control: "A tray under the bottle, a trap in the line; one stroke at a time near the top."
-});
-var afterFailure19 = (_values, _s, _risk, outcome) => jarFailure(
+}), "cautions");
+var afterFailure20 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
   "Is the tube\u2019s end under water, and the stopper tight?",
   outcome === "spills" ? "Stop earlier: wipe plate and hose dry first." : "More difference, or less air over the water."
-);
+), "afterFailure");
 
 // core/catalogue/vacuum/jar-barometer/simulate.ts
 var COLUMNS16 = [
   { id: "level", name: "water up the tube", quantity: "length" },
   { id: "trappedPressure", name: "trapped air", quantity: "pressure" }
 ];
-var SEEN5 = 0.03;
+var SEEN6 = 0.03;
 function levelAt({ outside, trapped, bore, density }, pressure) {
   const weight = density * GRAVITY;
   const b = weight * trapped + pressure * bore;
   const c = (pressure - outside) * trapped;
   return (-b + Math.sqrt(b * b - 4 * weight * bore * c)) / (2 * weight * bore);
 }
-var pressureFor = ({ outside, trapped, bore, density }, height) => outside * trapped / (trapped + bore * height) - density * GRAVITY * height;
-var tubeOf = ({ numbers: n }) => ({
+__name(levelAt, "levelAt");
+var pressureFor = /* @__PURE__ */ __name(({ outside, trapped, bore, density }, height) => outside * trapped / (trapped + bore * height) - density * GRAVITY * height, "pressureFor");
+var tubeOf = /* @__PURE__ */ __name(({ numbers: n }) => ({
   outside: n.stationPressure,
   trapped: n.trappedAir,
   bore: Math.PI * n.tubeBore * n.tubeBore / 4,
   density: liquidDensity(Math.max(274, n.airTemperature))
-});
-function simulate19(values, detail, refinement = 1) {
+}), "tubeOf");
+function simulate20(values, detail, refinement = 1) {
   const n = values.numbers;
   const tube = tubeOf(values);
   const spill = pressureFor(tube, n.tubeHeight);
@@ -17283,15 +18125,15 @@ function simulate19(values, detail, refinement = 1) {
     detail,
     refinement,
     {
-      volume: () => n.jarVolume - n.trappedAir,
+      volume: /* @__PURE__ */ __name(() => n.jarVolume - n.trappedAir, "volume"),
       target: n.stationPressure - n.stopDifference,
-      row: (p) => ({
+      row: /* @__PURE__ */ __name((p) => ({
         level: Math.min(n.tubeHeight, levelAt(tube, p)),
         trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p))
-      }),
+      }), "row"),
       events: [
-        { id: "seen", direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN5 },
-        { id: "spill", direction: -1, stops: true, value: (_, p) => p - spill }
+        { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p) => levelAt(tube, p) - SEEN6, "value") },
+        { id: "spill", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - spill, "value") }
       ]
     },
     COLUMNS16
@@ -17305,7 +18147,7 @@ function simulate19(values, detail, refinement = 1) {
     rows.stage("after", "standing", time + 3);
   });
   return {
-    outcome: spilled !== void 0 ? "spills" : level >= SEEN5 ? "climbs" : "hardly",
+    outcome: spilled !== void 0 ? "spills" : level >= SEEN6 ? "climbs" : "hardly",
     results: {
       ...s.results,
       level,
@@ -17318,9 +18160,10 @@ function simulate19(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
+__name(simulate20, "simulate");
 
 // core/catalogue/vacuum/jar-barometer/inputs.ts
-var inputs19 = defineInputs([
+var inputs20 = defineInputs([
   ...ROOM_INPUTS,
   ...jarInputs(),
   blank("trappedAir", "air over the water", "mL", "vessel", 15e-5, [2e-6, 2e-3], [1e-5, 3e-4], 0.05, {
@@ -17344,7 +18187,7 @@ var inputs19 = defineInputs([
   pumpingTime(60),
   LEAK
 ]);
-var check17 = ({ numbers: n, choices }) => [
+var check18 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
   ...jarBears({ numbers: n, choices }),
   ...n.tubeHeight > 0.95 * n.jarHeight ? [
     {
@@ -17354,18 +18197,18 @@ var check17 = ({ numbers: n, choices }) => [
     }
   ] : [],
   ...n.trappedAir > 0.7 * n.jarVolume ? [{ input: "trappedAir", message: "given more than the jar holds; accepted: at most seven tenths of the jar" }] : []
-];
+], "check");
 
 // core/catalogue/vacuum/jar-barometer/outcomes.ts
-var logged19 = { used: ["stopDifference", "trappedAir"], seen: ["level", "finalPressure"] };
-var results17 = [
+var logged20 = { used: ["stopDifference", "trappedAir"], seen: ["level", "finalPressure"] };
+var results18 = [
   ...JAR_RESULTS,
   result("level", "water stands", "cm"),
   result("spillPressure", "jar pressure at which it spills", "kPa"),
   result("spillDifference", "that is below the room by", "kPa"),
   result("hush", "until it is seen to climb", "s", HUSH)
 ];
-var outcomes18 = [
+var outcomes19 = [
   { id: "climbs", look: "gone", name: "climbs and stands", sentence: "The water climbs the tube and stands there." },
   {
     id: "spills",
@@ -17377,11 +18220,11 @@ var outcomes18 = [
 ];
 
 // core/catalogue/vacuum/jar-barometer/procedure.ts
-var shelf18 = [
+var shelf19 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure19 = [
+var procedure20 = [
   {
     id: "jar",
     parts: [
@@ -17412,7 +18255,7 @@ var procedure19 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: (values) => [
+    parts: /* @__PURE__ */ __name((values) => [
       "Pump with a ",
       ...pumpWords(values),
       " until the gauge shows ",
@@ -17420,15 +18263,15 @@ var procedure19 = [
       " below the room, for at most ",
       { input: "pumpTime" },
       "."
-    ],
-    duration: (s) => s.results.timeToPump
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
   },
   { id: "air", parts: ["Let a little air in: the water sinks. Stop it half-way and read the height."] }
 ];
-var kit19 = (values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray");
+var kit20 = /* @__PURE__ */ __name((values) => jarKit(values, "small bottle, two-hole stopper, glass tube", "coloured water", "ruler", "tray"), "kit");
 
 // core/catalogue/vacuum/jar-barometer/drawing.ts
-var drawing18 = (values, s, time) => {
+var drawing19 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const level = valueAt(s.trace, "level", time);
   const high = n.tubeHeight * 0.55;
@@ -17483,10 +18326,10 @@ var drawing18 = (values, s, time) => {
     said(n.tubeHeight, "length", "cm", "in"),
     "."
   ]);
-};
+}, "drawing");
 
 // core/catalogue/vacuum/jar-barometer/teaching.ts
-var why19 = (values, s) => [
+var why20 = /* @__PURE__ */ __name((values, s) => [
   say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
     up by the height of the water (${asLength(0.1)} for every ${asPressure(980)}) and by the shut-in air, which
     has more room the higher the water. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
@@ -17498,8 +18341,8 @@ var why19 = (values, s) => [
     )}
           at first${s.outcome === "spills" ? ": too much at once for this tube" : ""}.`
   ] : []
-];
-var advice10 = (values, s) => {
+], "why");
+var advice10 = /* @__PURE__ */ __name((values, s) => {
   const stop = values.numbers.stationPressure - pressureFor(tubeOf(values), 0.8 * values.numbers.tubeHeight);
   return [
     {
@@ -17508,8 +18351,8 @@ var advice10 = (values, s) => {
       take: { input: "stopDifference", value: Number(stop.toPrecision(3)) }
     }
   ];
-};
-var explanation19 = (values, s) => [
+}, "advice");
+var explanation20 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "We take air out of the big jar. The air shut in the little bottle now pushes harder than the air round it, so it pushes the water up the straw."
@@ -17533,8 +18376,8 @@ var explanation19 = (values, s) => [
       little low. A change of weather of ${asRoomPressure(1e3)} would move it ${asLength(0.1)}, and
       ${asTemperatureDifference(1)} of warming as well, so a sealed one is a thermometer too.`
   }
-];
-var teaching17 = {
+], "explanation");
+var teaching18 = {
   wrongIdea: {
     idea: "The pump sucks the water up.",
     answer: "The pump is not connected to the tube\u2019s water at all. The shut-in air pushes it up, because less pushes down on it."
@@ -17560,9 +18403,9 @@ var jarBarometer = defineDemonstration({
   summary: "Air trapped over coloured water lifts it up a tube as the jar round it is pumped.",
   noun: ["try", "tries"],
   people: { performs: 11, watches: 11 },
-  gates: gates19,
-  cautions: cautions19,
-  afterFailure: afterFailure19,
+  gates: gates20,
+  cautions: cautions20,
+  afterFailure: afterFailure20,
   gallery: {
     family: "vacuum",
     effect: "Coloured water climbs a tube by itself while the pump works, and sinks back with the air.",
@@ -17573,33 +18416,33 @@ var jarBarometer = defineDemonstration({
   wanted: "climbs",
   columns: [...GAS_COLUMNS, ...COLUMNS16],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate19,
+  simulate: simulate20,
   ledger: jarLedger,
   sizes: jarSizes,
-  inputs: inputs19,
-  check: check17,
-  logged: logged19,
-  results: results17,
-  outcomes: outcomes18,
-  shelf: shelf18,
-  procedure: procedure19,
-  kit: kit19,
-  drawing: drawing18,
-  why: why19,
+  inputs: inputs20,
+  check: check18,
+  logged: logged20,
+  results: results18,
+  outcomes: outcomes19,
+  shelf: shelf19,
+  procedure: procedure20,
+  kit: kit20,
+  drawing: drawing19,
+  why: why20,
   advice: advice10,
-  explanation: explanation19,
-  teaching: teaching17
+  explanation: explanation20,
+  teaching: teaching18
 });
 
 // core/catalogue/vacuum/pumped-can/cautions.ts
-var gates20 = [
+var gates21 = [
   {
     step: "pump",
     text: "Screen up, goggles on for all; nobody near the tin from the first stroke until the air is back in; air valve in reach.",
     guards: ["vacuum"]
   }
 ];
-var cautions20 = (values, s, risk) => applying(
+var cautions21 = /* @__PURE__ */ __name((values, s, risk) => applying(
   goesSuddenly(
     s.results.outsideForce,
     atWorst(risk, "work"),
@@ -17618,8 +18461,8 @@ var cautions20 = (values, s, risk) => applying(
     hazard: "Crushed metal has sharp folds.",
     control: "Air in first; cut-proof gloves; afterwards into the scrap metal, edges taped."
   }
-);
-var afterFailure20 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure21 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Stay behind the screen: a tin that stands under a vacuum can still go at any moment."),
   heatOff("Stop the pump."),
   wait("Look at the gauge: does it hold, or does it rise by itself?"),
@@ -17628,13 +18471,13 @@ var afterFailure20 = (_values, _s, _risk, outcome) => [
   next(
     outcome === "dent" ? "It stopped early: a pump that reaches lower, or more time." : "The wall holds more than this pump can do: a thinner or a larger tin, a pump that reaches lower, or a tighter stopper."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/pumped-shell.ts
 var STEPS2 = 24;
 function foldedTo(shell, outside, amount, beside = 0) {
   const { capacity, criticalDifference, residualLoad, stiffening, packing } = shell;
-  const holds = (lost) => amount / (capacity * (1 - lost) + beside) + criticalDifference * heldFraction(lost, residualLoad, stiffening, packing) - outside;
+  const holds = /* @__PURE__ */ __name((lost) => amount / (capacity * (1 - lost) + beside) + criticalDifference * heldFraction(lost, residualLoad, stiffening, packing) - outside, "holds");
   const first = holds(0);
   if (first >= 0) return 0;
   const weakest = weakestAt(residualLoad, stiffening, packing);
@@ -17651,18 +18494,19 @@ function foldedTo(shell, outside, amount, beside = 0) {
   const most = packing * room / (stiffening + room);
   return falsePosition(holds, [from, short], [most, holds(most)], 1e-6 * criticalDifference);
 }
+__name(foldedTo, "foldedTo");
 function pumpShell(shell, plan3) {
   const { pump, outside, temperature, leakArea, longest, talkAt, tolerance, onStep } = plan3;
   const breaksAt = outside - shell.criticalDifference;
   let folded = false;
-  const lostAt = (amount, beside) => folded ? foldedTo(shell, outside, amount, beside) : 0;
+  const lostAt = /* @__PURE__ */ __name((amount, beside) => folded ? foldedTo(shell, outside, amount, beside) : 0, "lostAt");
   const state3 = Float64Array.of(outside * shell.capacity);
   const space = {
     pump,
     outside,
     temperature,
     leakArea,
-    pressure: (amount, beside) => amount / (shell.capacity * (1 - lostAt(amount, beside)) + beside)
+    pressure: /* @__PURE__ */ __name((amount, beside) => amount / (shell.capacity * (1 - lostAt(amount, beside)) + beside), "pressure")
   };
   const found = {};
   let end;
@@ -17675,13 +18519,13 @@ function pumpShell(shell, plan3) {
       standstill: pump.kind === "steady" || !folded,
       ...end && { after: end },
       events: [
-        { id: "folds", direction: -1, stops: true, value: (_, p) => folded ? 1 : p - breaksAt },
+        { id: "folds", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => folded ? 1 : p - breaksAt, "value") },
         ...talkAt === void 0 ? [] : [
           {
             id: "talks",
             direction: -1,
             stops: false,
-            value: (_, p) => p - outside + talkAt
+            value: /* @__PURE__ */ __name((_, p) => p - outside + talkAt, "value")
           }
         ]
       ],
@@ -17703,6 +18547,7 @@ function pumpShell(shell, plan3) {
     ...found.talks !== void 0 && { talks: found.talks }
   };
 }
+__name(pumpShell, "pumpShell");
 
 // core/vessels/flat-panel.ts
 var CLAMPED = [
@@ -17725,7 +18570,8 @@ function deflectionCoefficient(aspect) {
   }
   return 26e-4;
 }
-var rigidity = ({ thickness }, solid) => solid.youngsModulus * thickness * thickness * thickness / (12 * (1 - solid.poissonRatio * solid.poissonRatio));
+__name(deflectionCoefficient, "deflectionCoefficient");
+var rigidity = /* @__PURE__ */ __name(({ thickness }, solid) => solid.youngsModulus * thickness * thickness * thickness / (12 * (1 - solid.poissonRatio * solid.poissonRatio)), "rigidity");
 var STRETCHING = 0.488;
 function differenceForDeflection(panel, solid, deflection) {
   const { width, length: length2, thickness } = panel;
@@ -17733,12 +18579,14 @@ function differenceForDeflection(panel, solid, deflection) {
   const b4 = width * width * width * width;
   return rigidity(panel, solid) / (deflectionCoefficient(length2 / width) * b4) * deflection * (1 + STRETCHING * share * share);
 }
+__name(differenceForDeflection, "differenceForDeflection");
 function hingeDifference({ width, length: length2, thickness }, yieldStrength) {
   const moment = yieldStrength * thickness * thickness / 4;
   const beta = width / length2;
   const root = Math.sqrt(3 + beta * beta) - beta;
   return 48 * moment / (width * width * root * root);
 }
+__name(hingeDifference, "hingeDifference");
 
 // core/catalogue/steam/tin-wall.ts
 var TIN_INPUTS = defineInputs([
@@ -17768,8 +18616,8 @@ var TIN_WORDS = [
   " tall, ",
   { input: "wallThickness" }
 ];
-var round = ({ choices }) => choices.vesselShape === "cylinder";
-var tinFits = (values) => [
+var round = /* @__PURE__ */ __name(({ choices }) => choices.vesselShape === "cylinder", "round");
+var tinFits = /* @__PURE__ */ __name((values) => [
   ...capacityFits(
     values,
     round(values) ? enclosedVolume({ diameter: values.numbers.vesselWidth, height: values.numbers.vesselHeight }) : values.numbers.vesselWidth * values.numbers.vesselDepth * values.numbers.vesselHeight,
@@ -17777,11 +18625,12 @@ var tinFits = (values) => [
   ),
   ...atMost(values, "mouthDiameter", "vesselWidth", "the tin's width"),
   ...thinWall(values, Math.min(values.numbers.vesselWidth, values.numbers.vesselDepth))
-];
+], "tinFits");
 function panelOf({ numbers: n }) {
   const wide = Math.max(n.vesselWidth, n.vesselDepth);
   return { width: Math.min(wide, n.vesselHeight), length: Math.max(wide, n.vesselHeight), thickness: n.wallThickness };
 }
+__name(panelOf, "panelOf");
 function tinOf(values) {
   const { numbers: n, choices } = values;
   const solid = SOLIDS[choices.wallMaterial];
@@ -17812,6 +18661,7 @@ function tinOf(values) {
     details: { lobes: 0 }
   };
 }
+__name(tinOf, "tinOf");
 var SOUND_KNOCK_DOWN = 0.75;
 
 // core/catalogue/vacuum/pumped-can/simulate.ts
@@ -17820,7 +18670,7 @@ var COLUMNS17 = [
   { id: "volumeLost", name: "volume lost", quantity: "fraction" }
 ];
 var FOLDING = 0.05;
-function simulate20(values, detail, refinement = 1) {
+function simulate21(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -17895,9 +18745,10 @@ function simulate20(values, detail, refinement = 1) {
     }
   };
 }
+__name(simulate21, "simulate");
 
 // core/catalogue/vacuum/pumped-can/inputs.ts
-var inputs20 = defineInputs([
+var inputs21 = defineInputs([
   ...ROOM_INPUTS,
   ...TIN_INPUTS,
   pumpChoice("two-stage"),
@@ -17906,11 +18757,11 @@ var inputs20 = defineInputs([
   LEAK,
   ...quantities("knockDown", "edgeHolding", "panelCrown", "residualLoad", "packingStiffness")
 ]);
-var check18 = (values) => tinFits(values);
+var check19 = /* @__PURE__ */ __name((values) => tinFits(values), "check");
 
 // core/catalogue/vacuum/pumped-can/outcomes.ts
-var logged20 = { used: ["pumpTime", "ultimatePressure"], seen: ["hush", "talkTime", "finalPressure"] };
-var results18 = [
+var logged21 = { used: ["pumpTime", "ultimatePressure"], seen: ["hush", "talkTime", "finalPressure"] };
+var results19 = [
   result("criticalPressureDifference", "difference the wall holds", "kPa"),
   result("peakPressureDifference", "greatest difference", "kPa"),
   result("floorPressure", "lowest pressure it could reach", "kPa"),
@@ -17924,21 +18775,21 @@ var results18 = [
   result("talkTime", "panels talk after", "s"),
   result("volumeLost", "volume lost", "%")
 ];
-var outcomes19 = [
+var outcomes20 = [
   { id: "crush", look: "gone", name: "crumples", sentence: "The sides cave in and the tin is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in, but the tin keeps most of its shape." },
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
-var ledger16 = ({ results: results27, details }) => {
-  const goes = results27.hush !== void 0;
-  const difference = goes ? results27.criticalPressureDifference : details.difference;
+var ledger17 = /* @__PURE__ */ __name(({ results: results28, details }) => {
+  const goes = results28.hush !== void 0;
+  const difference = goes ? results28.criticalPressureDifference : details.difference;
   return {
     moment: goes ? "when the wall gives way" : "at the end of the pumping",
     rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: difference }],
     difference
   };
-};
-var sizes16 = (values, { results: r }) => [
+}, "ledger");
+var sizes17 = /* @__PURE__ */ __name((values, { results: r }) => [
   {
     id: "outsideForce",
     name: "outside air on all sides",
@@ -17963,10 +18814,10 @@ var sizes16 = (values, { results: r }) => [
     units: ["J", "ft lbf"],
     note: "greatest difference \xD7 capacity"
   }
-];
+], "sizes");
 
 // core/catalogue/vacuum/pumped-can/procedure.ts
-var shelf19 = [
+var shelf20 = [
   {
     step: "tin",
     kind: "vessel",
@@ -17976,7 +18827,7 @@ var shelf19 = [
   },
   { step: "pump", kind: "pump" }
 ];
-var procedure20 = [
+var procedure21 = [
   {
     id: "tin",
     parts: [
@@ -17991,21 +18842,21 @@ var procedure20 = [
     id: "pump",
     hazards: ["vacuum"],
     marks: ["sealed"],
-    parts: (values) => [
+    parts: /* @__PURE__ */ __name((values) => [
       "Everybody behind the screen. Pump with a ",
       ...pumpWords(values),
       " for at most ",
       { input: "pumpTime" },
       ". Hush."
-    ],
-    duration: (s) => s.results.hush
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   {
     id: "air",
     parts: ["Stop the pump and let the air back in through the valve before anybody comes near. Pass it round."]
   }
 ];
-var kit20 = (values) => [
+var kit21 = /* @__PURE__ */ __name((values) => [
   "tin and spares, clean and dry",
   "stopper with a hose that holds a vacuum, and an air valve",
   isDriven(values) ? "pump with a trap" : "hand pump",
@@ -18013,20 +18864,20 @@ var kit20 = (values) => [
   "screen or guard",
   "eye protection for all",
   "cut-proof gloves"
-];
+], "kit");
 
 // core/catalogue/vacuum/pumped-can/drawing.ts
 var STEPS3 = 12;
-var drawing19 = (values, s, time) => {
+var drawing20 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const pressure = valueAt(s.trace, "pressure", time);
   const lost = valueAt(s.trace, "volumeLost", time);
   const [wide, high] = [n.vesselWidth, n.vesselHeight];
   const depth = Math.min(0.47 * wide, Math.PI / 4 * lost * wide);
-  const bow = (side) => Array.from({ length: STEPS3 + 1 }, (_, i) => {
+  const bow = /* @__PURE__ */ __name((side) => Array.from({ length: STEPS3 + 1 }, (_, i) => {
     const up = i / STEPS3;
     return [side * (wide / 2 - depth * 4 * up * (1 - up)), high * (1 - 0.12 * lost) * up];
-  });
+  }), "bow");
   const wall = [...bow(-1), ...bow(1).reverse()];
   const top = high * (1 - 0.12 * lost);
   const px = wide * 1.5;
@@ -18078,7 +18929,7 @@ var drawing19 = (values, s, time) => {
     ],
     caption: lost > 5e-3 ? [said(lost, "fraction", "%", "%"), " of its volume gone."] : ["The pump takes air out; the room pushes ", kPa(n.stationPressure - pressure), " harder than what is left."]
   };
-};
+}, "drawing");
 
 // core/catalogue/steam/metal-vessel.ts
 function boilSealCool(values, metal, detail, refinement) {
@@ -18146,7 +18997,8 @@ function boilSealCool(values, metal, detail, refinement) {
     }
   };
 }
-var at3 = (input) => ({ input });
+__name(boilSealCool, "boilSealCool");
+var at3 = /* @__PURE__ */ __name((input) => ({ input }), "at");
 var BOIL_SEAL_COOL = [
   {
     id: "heat",
@@ -18159,19 +19011,19 @@ var BOIL_SEAL_COOL = [
       at3("heatingEfficiency"),
       " of that gets in) until a steady plume shows."
     ],
-    duration: (s) => s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume, "duration")
   },
   {
     id: "purge",
     hazards: ["heat"],
     parts: ["Let it boil on for ", at3("purgeTime"), "."],
-    duration: (s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPlume === void 0 ? void 0 : s.details.timeOfLifting - s.results.timeToPlume, "duration")
   },
   {
     id: "off",
     marks: ["lifted"],
     hazards: ["scald", "heat"],
-    parts: ({ choices }) => choices.coolingMethod === "ice-pool" ? ["Heat off, and the vessel off the heat: two people in gloves set it, open, into the empty tub."] : ["Heat off, and the vessel off the heat, to where it will be cooled."]
+    parts: /* @__PURE__ */ __name(({ choices }) => choices.coolingMethod === "ice-pool" ? ["Heat off, and the vessel off the heat: two people in gloves set it, open, into the empty tub."] : ["Heat off, and the vessel off the heat, to where it will be cooled."], "parts")
   },
   {
     id: "seal",
@@ -18182,11 +19034,11 @@ var BOIL_SEAL_COOL = [
       at3("sealDelay"),
       " of taking the heat away, and go back to the others."
     ],
-    duration: (s) => s.details.sealing - s.details.timeOfLifting
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing - s.details.timeOfLifting, "duration")
   }
 ];
 var COOLED_BY = {
-  "ice-pool": (ice) => [
+  "ice-pool": /* @__PURE__ */ __name((ice) => [
     ": let water at ",
     at3("bathTemperature"),
     " into the tub through a hose, ",
@@ -18196,33 +19048,33 @@ var COOLED_BY = {
     " deep",
     ...ice ? [" round ", at3("iceMass"), " of ice that lay there before"] : [" (ice: ", at3("iceMass"), ")"],
     "."
-  ],
-  "spray": () => [
+  ], "ice-pool"),
+  "spray": /* @__PURE__ */ __name(() => [
     ": a hose or lance from where you stand, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ],
-  "pour": () => [
+  ], "spray"),
+  "pour": /* @__PURE__ */ __name(() => [
     ": from a bucket tipped by a cord or a jug on a long handle, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ],
-  "sprinkle": () => [
+  ], "pour"),
+  "sprinkle": /* @__PURE__ */ __name(() => [
     ": a rose fixed over it beforehand, its tap where you stand, ",
     at3("coolantFlow"),
     " of water at ",
     at3("bathTemperature"),
     "."
-  ]
+  ], "sprinkle")
 };
 var COOLING_STEP = {
   id: "cool",
   hazards: ["vacuum", "closed-hot-vessel"],
-  parts: (values) => {
+  parts: /* @__PURE__ */ __name((values) => {
     const way = values.choices.coolingMethod;
     const how = COOLED_BY[way];
     return how ? [
@@ -18239,8 +19091,8 @@ var COOLING_STEP = {
       at3("coolingMethod"),
       ". Hush."
     ];
-  },
-  duration: (s) => s.results.hush
+  }, "parts"),
+  duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
 };
 var METAL_RESULTS = steamResults(
   "boilingTemperature",
@@ -18290,6 +19142,7 @@ function coolingKit({ numbers: n, choices }) {
       return ["barrier tape, to be left up for as long as it takes"];
   }
 }
+__name(coolingKit, "coolingKit");
 function metalWhy(values, {
   results: r,
   details
@@ -18334,9 +19187,10 @@ function metalWhy(values, {
     );
   return lines;
 }
+__name(metalWhy, "metalWhy");
 
 // core/catalogue/steam/closed-metal-cautions.ts
-var closedMetalGates = (noun) => [
+var closedMetalGates = /* @__PURE__ */ __name((noun) => [
   {
     step: "charge",
     text: `A ${noun} whose history is known, that has held nothing that burns or poisons, and that does not smell.`,
@@ -18357,8 +19211,8 @@ var closedMetalGates = (noun) => [
     text: `Only now it is closed; a ${noun} is never heated closed. Everyone but the one who closes it is back; then that one too.`,
     guards: ["closed-hot-vessel", "vacuum"]
   }
-];
-var fromWhere = ({ numbers, choices }) => {
+], "closedMetalGates");
+var fromWhere = /* @__PURE__ */ __name(({ numbers, choices }) => {
   const large = numbers.vesselVolume > LARGE_VESSEL;
   const behind2 = large ? "the line" : "the screen";
   switch (choices.coolingMethod) {
@@ -18373,7 +19227,7 @@ var fromWhere = ({ numbers, choices }) => {
     default:
       return `it is left alone, everybody behind ${behind2}`;
   }
-};
+}, "fromWhere");
 function closedMetalCautions(values, s, risk, noun) {
   const { numbers: n } = values;
   const { results: r, details } = s;
@@ -18402,6 +19256,7 @@ function closedMetalCautions(values, s, risk, noun) {
     wet ? scald(n.bathTemperature, n.bathVolume, "cool", "The cooling water", "scald-bath") : void 0
   );
 }
+__name(closedMetalCautions, "closedMetalCautions");
 function closedMetalFailure(values, risk, outcome, noun, closure) {
   const wet = values.choices.coolingMethod !== "still-air";
   return [
@@ -18425,17 +19280,18 @@ function closedMetalFailure(values, risk, outcome, noun, closure) {
     )
   ];
 }
+__name(closedMetalFailure, "closedMetalFailure");
 
 // core/catalogue/steam/sealed-tin/cautions.ts
-var gates21 = closedMetalGates("tin");
-var cautions21 = (values, s, risk) => closedMetalCautions(values, s, risk, "tin");
-var afterFailure21 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap");
+var gates22 = closedMetalGates("tin");
+var cautions22 = /* @__PURE__ */ __name((values, s, risk) => closedMetalCautions(values, s, risk, "tin"), "cautions");
+var afterFailure22 = /* @__PURE__ */ __name((values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "tin", "cap"), "afterFailure");
 
 // core/catalogue/steam/sealed-tin/simulate.ts
-var simulate21 = (values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement);
+var simulate22 = /* @__PURE__ */ __name((values, detail, refinement = 1) => boilSealCool(values, tinOf(values), detail, refinement), "simulate");
 
 // core/catalogue/steam/sealed-tin/inputs.ts
-var inputs21 = defineInputs([
+var inputs22 = defineInputs([
   ...ROOM_INPUTS,
   ...TIN_INPUTS,
   quantity("waterCharge", {
@@ -18460,28 +19316,28 @@ var inputs21 = defineInputs([
   ...quantities("edgeHolding", "panelCrown", "plumeVapourFraction"),
   ...METAL_COEFFICIENTS
 ]);
-var check19 = (values) => [
+var check20 = /* @__PURE__ */ __name((values) => [
   ...tinFits(values),
   ...belowBoiling(values, "chargeTemperature", "bathTemperature"),
   ...waterFits(values, "tin")
-];
+], "check");
 
 // core/catalogue/steam/sealed-tin/outcomes.ts
-var logged21 = {
+var logged22 = {
   used: ["waterCharge", "purgeTime", "sealDelay", "bathTemperature", "coolantFlow", "heaterPower"],
   seen: ["hush", "talkTime", "timeToBoil", "timeToPlume"]
 };
-var outcomes20 = [
+var outcomes21 = [
   { id: "crush", look: "gone", name: "crumples", sentence: "The sides cave in and the tin is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in, but the tin keeps most of its shape." },
   { id: "stand", look: "nothing", name: "stands", sentence: "The panels may tick, but it stands." }
 ];
-var ledger17 = steamLedger("when the sides give way");
-var sizes17 = (values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false);
+var ledger18 = steamLedger("when the sides give way");
+var sizes18 = /* @__PURE__ */ __name((values, s) => sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false), "sizes");
 
 // core/catalogue/steam/sealed-tin/procedure.ts
-var plan = (values) => heatingPlan(values, tinOf(values).vessel);
-var shelf20 = [
+var plan = /* @__PURE__ */ __name((values) => heatingPlan(values, tinOf(values).vessel), "plan");
+var shelf21 = [
   {
     step: "charge",
     kind: "vessel",
@@ -18492,7 +19348,7 @@ var shelf20 = [
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "cool", kind: "bath" }
 ];
-var procedure21 = [
+var procedure22 = [
   {
     id: "charge",
     hazards: ["fuel"],
@@ -18511,7 +19367,7 @@ var procedure21 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit21 = (values) => [
+var kit22 = /* @__PURE__ */ __name((values) => [
   "tin and spares, never used for anything flammable",
   "cap that screws tight, with its seal",
   "heater",
@@ -18521,13 +19377,13 @@ var kit21 = (values) => [
   "eye protection",
   "thermometer",
   "clock"
-];
-var ready4 = (values, s) => readyFromPlan(plan(values), s);
+], "kit");
+var ready5 = /* @__PURE__ */ __name((values, s) => readyFromPlan(plan(values), s), "ready");
 var repeats2 = repeatsInPool((values) => tinOf(values).vessel);
-var waterWindow2 = (values) => waterWindowOf(plan(values), values.numbers.waterCharge, 600);
+var waterWindow2 = /* @__PURE__ */ __name((values) => waterWindowOf(plan(values), values.numbers.waterCharge, 600), "waterWindow");
 
 // core/catalogue/steam/sealed-tin/drawing.ts
-var drawing20 = (values, s, time) => steamScene(values, s, time, {
+var drawing21 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: round(values) ? "cylinder" : "box",
   closure: "cap",
   cooling: values.choices.coolingMethod,
@@ -18536,10 +19392,10 @@ var drawing20 = (values, s, time) => steamScene(values, s, time, {
   height: values.numbers.vesselHeight,
   mouth: values.numbers.mouthDiameter,
   poolDepth: values.numbers.poolDepth
-});
+}), "drawing");
 
 // core/catalogue/steam/sealed-tin/teaching.ts
-var teaching18 = {
+var teaching19 = {
   wrongIdea: {
     idea: "The cold water makes the metal shrink.",
     answer: "Metal hardly shrinks: about by a hair for each hand\u2019s breadth. The steam inside turns to water, and the room pushes the sides in."
@@ -18551,7 +19407,7 @@ var teaching18 = {
   ],
   elsewhere: ["Oil cans closed warm.", "A lunch box closed over hot rice.", "A railway tank in a cold rain."]
 };
-var why20 = (values, s) => {
+var why21 = /* @__PURE__ */ __name((values, s) => {
   const lines = metalWhy(values, s, "tin", round(values) ? "wall" : "flat side");
   if (s.results.talkTime !== void 0)
     lines.push(
@@ -18559,8 +19415,8 @@ var why20 = (values, s) => {
         closed: a warning, not the end.`
     );
   return lines;
-};
-var explanation20 = (_values, { results: r }) => [
+}, "why");
+var explanation21 = /* @__PURE__ */ __name((_values, { results: r }) => [
   {
     from: 7,
     text: "The tin was full of steam. Cold water made the steam into a few drops. Then the air outside pushed the sides in, because nothing inside pushed back."
@@ -18581,7 +19437,7 @@ var explanation20 = (_values, { results: r }) => [
     from: 16,
     text: "A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding metal form along its edges and diagonals; a round tin of the same sheet buckles elastically instead. A panel that bulges out a little snaps through earlier: that is the tick one hears."
   }
-];
+], "explanation");
 
 // core/catalogue/steam/sealed-tin/index.ts
 var sealedTin = defineDemonstration({
@@ -18590,9 +19446,9 @@ var sealedTin = defineDemonstration({
   summary: "A tin boiled out, taken off the heat, capped and cooled: its sides talk, then cave in.",
   noun: ["tin", "tins"],
   people: { performs: 18, watches: 8 },
-  gates: gates21,
-  cautions: cautions21,
-  afterFailure: afterFailure21,
+  gates: gates22,
+  cautions: cautions22,
+  afterFailure: afterFailure22,
   gallery: {
     family: "steam",
     effect: "Ticks and pops as the panels talk, then the sides cave in over some seconds.",
@@ -18603,28 +19459,28 @@ var sealedTin = defineDemonstration({
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  simulate: simulate21,
-  inputs: inputs21,
-  check: check19,
-  logged: logged21,
-  outcomes: outcomes20,
-  ledger: ledger17,
-  sizes: sizes17,
-  shelf: shelf20,
-  procedure: procedure21,
-  kit: kit21,
-  ready: ready4,
+  columns: COLUMNS3,
+  simulate: simulate22,
+  inputs: inputs22,
+  check: check20,
+  logged: logged22,
+  outcomes: outcomes21,
+  ledger: ledger18,
+  sizes: sizes18,
+  shelf: shelf21,
+  procedure: procedure22,
+  kit: kit22,
+  ready: ready5,
   repeats: repeats2,
   waterWindow: waterWindow2,
-  drawing: drawing20,
-  teaching: teaching18,
-  why: why20,
-  explanation: explanation20
+  drawing: drawing21,
+  teaching: teaching19,
+  why: why21,
+  explanation: explanation21
 });
 
 // core/catalogue/vacuum/pumped-can/teaching.ts
-var why21 = (_values, { results: r, outcome }) => {
+var why22 = /* @__PURE__ */ __name((_values, { results: r, outcome }) => {
   const lines = [
     r.hush === void 0 ? say`The wall holds about ${asPressure(r.criticalPressureDifference)}; the pump makes
           ${asPressure(r.peakPressureDifference)} at most. It stands, and is under strain as long as the air stays out.` : say`The wall holds about ${asPressure(r.criticalPressureDifference)}. The pump has taken that much out after
@@ -18642,8 +19498,8 @@ var why21 = (_values, { results: r, outcome }) => {
         end.`
     );
   return lines;
-};
-var explanation21 = (_values, { results: r }) => [
+}, "why");
+var explanation22 = /* @__PURE__ */ __name((_values, { results: r }) => [
   {
     from: 7,
     text: "The pump took the air out of the tin. Then hardly anything was left inside to push out, and the air around us, which pushes all the time, pushed the tin in."
@@ -18667,7 +19523,7 @@ var explanation21 = (_values, { results: r }) => [
       ${asForce(0.01 * r.criticalPressureDifference)}. With steam the floor is the air left in plus the saturation
       pressure at the wall: cold water does in a second what this pump does in ${asTime(Math.max(1, r.timeToPump))}.`
   }
-];
+], "explanation");
 function steamed(values, coolingMethod) {
   const known = new Set(sealedTin.inputs.map((i) => i.id));
   const numbers = Object.fromEntries(
@@ -18678,8 +19534,9 @@ function steamed(values, coolingMethod) {
   const { values: resolved, faults } = resolve(sealedTin, { numbers, choices });
   return faults.length > 0 ? void 0 : sealedTin.simulate(resolved, "summary").results;
 }
-var variants3 = (values) => {
-  const pumped = simulate20(values, "summary").results;
+__name(steamed, "steamed");
+var variants3 = /* @__PURE__ */ __name((values) => {
+  const pumped = simulate21(values, "summary").results;
   const [sprayed, left] = [steamed(values, "spray"), steamed(values, "still-air")];
   return {
     title: "The same tin, pumped and steamed",
@@ -18690,8 +19547,8 @@ var variants3 = (values) => {
       ...left ? [{ name: "boiled out, capped, left in still air", results: left }] : []
     ]
   };
-};
-var teaching19 = {
+}, "variants");
+var teaching20 = {
   wrongIdea: {
     idea: "The pump sucks the walls in.",
     answer: "The pump touches nothing but air. It takes away what pushed from inside; the room pushes as it did all day."
@@ -18720,9 +19577,9 @@ var pumpedCan = defineDemonstration({
   summary: "A cold, empty tin crushed by a pump, beside the same tin with steam.",
   noun: ["tin", "tins"],
   people: { performs: 14, watches: 8 },
-  gates: gates20,
-  cautions: cautions20,
-  afterFailure: afterFailure20,
+  gates: gates21,
+  cautions: cautions21,
+  afterFailure: afterFailure21,
   gallery: {
     family: "vacuum",
     effect: "Nothing is heated, and the sides tick and cave in all the same.",
@@ -18733,28 +19590,28 @@ var pumpedCan = defineDemonstration({
   wanted: "crush",
   columns: COLUMNS17,
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate20,
-  ledger: ledger16,
-  inputs: inputs20,
-  check: check18,
-  logged: logged20,
-  results: results18,
-  outcomes: outcomes19,
-  sizes: sizes16,
-  shelf: shelf19,
-  procedure: procedure20,
-  kit: kit20,
-  drawing: drawing19,
-  why: why21,
-  explanation: explanation21,
-  teaching: teaching19,
+  simulate: simulate21,
+  ledger: ledger17,
+  inputs: inputs21,
+  check: check19,
+  logged: logged21,
+  results: results19,
+  outcomes: outcomes20,
+  sizes: sizes17,
+  shelf: shelf20,
+  procedure: procedure21,
+  kit: kit21,
+  drawing: drawing20,
+  why: why22,
+  explanation: explanation22,
+  teaching: teaching20,
   variants: variants3
 });
 
 // core/catalogue/vacuum/low-pressure-boil/cautions.ts
 var HALF = 0.5;
-var gates22 = jarGates("water");
-var cautions22 = (values, _s, risk) => {
+var gates23 = jarGates("water");
+var cautions23 = /* @__PURE__ */ __name((values, _s, risk) => {
   const { waterTemperature, waterVolume, beakerDiameter } = values.numbers;
   const full = waterVolume / (0.785 * beakerDiameter * beakerDiameter * 1.3 * beakerDiameter);
   return applying(
@@ -18770,11 +19627,11 @@ var cautions22 = (values, _s, risk) => {
       control: "Boiling chip; beaker half full at most; trap in the line."
     }
   );
-};
-var afterFailure22 = (_values, _s, _risk, outcome) => jarFailure(
+}, "cautions");
+var afterFailure23 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => jarFailure(
   "Measure the water: has it cooled below what this pump can boil? A boiling chip in it?",
   outcome === "few" ? "It only just began: a little warmer water, or a quicker pump." : "Warmer water, less time between kettle and pump, or a pump that reaches lower."
-);
+), "afterFailure");
 
 // core/mechanisms/boiling-under-pump.ts
 var BOIL = {
@@ -18789,7 +19646,7 @@ var BOIL = {
   /** kg of it in bubbles */
   bubbled: 5
 };
-var STILL2 = 38e-9;
+var STILL = 38e-9;
 var THINNEST = 8;
 var BUBBLING = 150;
 var GOES_ON = 0.2;
@@ -18801,6 +19658,9 @@ var BoilingUnderPump = class {
     this.plan = plan3;
   }
   plan;
+  static {
+    __name(this, "BoilingUnderPump");
+  }
   /** false until the first bubbles: they need more than what keeps them going */
   started = false;
   /** Air of the room, with its vapour, over water of a temperature (K). */
@@ -18822,13 +19682,13 @@ var BoilingUnderPump = class {
   }
   contents = {
     scale: [5, 5, 1e-4, 1e-4],
-    rates: (_, pressure, state3, slope) => {
+    rates: /* @__PURE__ */ __name((_, pressure, state3, slope) => {
       const { outside, room, volume, surface, glass, evaporation, wallCapacity = GLASS_CAPACITY } = this.plan;
       const water = state3[BOIL.water];
       const mass = Math.max(1e-6, this.plan.water - state3[BOIL.given]);
       const partial = state3[BOIL.vapour] / volume;
       const saturation = quickSaturationPressure(water);
-      const perArea = evaporation * STILL2 * Math.min(THINNEST, outside / Math.max(pressure, 1e3));
+      const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1e3));
       const bubbles = this.vigour(pressure, water) * BUBBLING * perArea * surface * (saturation - pressure);
       const given = perArea * surface * (saturation - partial) + bubbles;
       const latent = quickLatentHeat(water);
@@ -18838,7 +19698,7 @@ var BoilingUnderPump = class {
       slope[BOIL.glass] = dew * latent / (wallCapacity * glass) - (state3[BOIL.glass] - room) * GLASS_LOSS / wallCapacity;
       slope[BOIL.given] = given;
       slope[BOIL.bubbled] = bubbles;
-    }
+    }, "rates")
   };
 };
 
@@ -18849,12 +19709,12 @@ var COLUMNS18 = [
   { id: "vapourGiven", name: "water turned to vapour", quantity: "mass" },
   { id: "boiling", name: "boiling (1) or not", quantity: "count" }
 ];
-var neededStart = ({ numbers: n }) => quickSaturationTemperature(Math.min(n.ultimatePressure, n.stationPressure) + n.boilingOver);
+var neededStart = /* @__PURE__ */ __name(({ numbers: n }) => quickSaturationTemperature(Math.min(n.ultimatePressure, n.stationPressure) + n.boilingOver), "neededStart");
 var SHOWN3 = 0.1;
 var FEW = 3e-3;
 var MOST_BUBBLES = 0.98;
 var COLDEST = 273.5;
-function simulate22(values, detail, refinement = 1) {
+function simulate23(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const room = n.airTemperature;
@@ -18894,7 +19754,7 @@ function simulate22(values, detail, refinement = 1) {
     temperature: room,
     leakArea: n.leakArea,
     gases: 2,
-    pressure: (amount, beside) => amount / (volume + beside),
+    pressure: /* @__PURE__ */ __name((amount, beside) => amount / (volume + beside), "pressure"),
     contents: boil.contents
   };
   do {
@@ -18903,7 +19763,7 @@ function simulate22(values, detail, refinement = 1) {
       longest: n.pumpTime,
       after: end,
       standstill: false,
-      onStep: (time2, pressure2, s) => {
+      onStep: /* @__PURE__ */ __name((time2, pressure2, s) => {
         times3.push(time2);
         bubbles.push(s[BOIL.bubbled]);
         rows?.add(time2, {
@@ -18916,17 +19776,17 @@ function simulate22(values, detail, refinement = 1) {
           vapourGiven: s[BOIL.given],
           boiling: boil.vigour(pressure2, s[BOIL.water]) > 0 ? 1 : 0
         });
-      },
+      }, "onStep"),
       events: [
         {
           id: "boils",
           direction: 1,
           stops: true,
-          value: (_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]) - n.boilingOver
+          value: /* @__PURE__ */ __name((_, p, s) => boil.started ? -1 : boil.superpressure(p, s[BOIL.water]) - n.boilingOver, "value")
         },
-        { id: "cold", direction: -1, stops: true, value: (_, __, s) => s[BOIL.water] - COLDEST }
+        { id: "cold", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, __, s) => s[BOIL.water] - COLDEST, "value") }
       ],
-      peaks: [{ id: "difference", value: (_, p) => outside - p }]
+      peaks: [{ id: "difference", value: /* @__PURE__ */ __name((_, p) => outside - p, "value") }]
     });
     occurrences.push(...end.occurrences);
     lowest = Math.min(lowest, outside - end.peaks.difference.value);
@@ -18976,9 +19836,10 @@ function simulate22(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate23, "simulate");
 
 // core/catalogue/vacuum/low-pressure-boil/inputs.ts
-var inputs22 = defineInputs([
+var inputs23 = defineInputs([
   ...ROOM_INPUTS,
   ...jarInputs(16e-4, 0.12, 0.16),
   blank("waterVolume", "water", "mL", "water", 8e-5, [2e-6, 5e-3], [2e-5, 3e-4], 0.04),
@@ -19019,7 +19880,7 @@ var inputs22 = defineInputs([
     "100 %: 3.8e-8 kg/(m2 s Pa), still pools in still air (ASHRAE Handbook HVAC Applications (2019), ch. 6), from memory; thinner air lets more through"
   )
 ]);
-var check20 = (values) => {
+var check21 = /* @__PURE__ */ __name((values) => {
   const n = values.numbers;
   const needed2 = neededStart(values);
   const faults = jarBears(values);
@@ -19050,14 +19911,14 @@ var check20 = (values) => {
         ${asVolume(0.6 * n.jarVolume, { digits: 4, toward: "below" })}, six tenths of the jar`
     });
   return faults;
-};
+}, "check");
 
 // core/catalogue/vacuum/low-pressure-boil/outcomes.ts
-var logged22 = {
+var logged23 = {
   used: ["waterTemperature", "waterVolume"],
   seen: ["hush", "endTemperature", "boilPressure"]
 };
-var results19 = [
+var results20 = [
   ...JAR_RESULTS,
   result("neededStart", "coldest water that this pump can boil here", "degC"),
   result("boilPressure", "pressure at which it starts", "kPa"),
@@ -19067,12 +19928,12 @@ var results19 = [
   result("evaporated", "water turned to vapour", "g"),
   result("localBoilingPoint", "would boil in the open at", "degC")
 ];
-var outcomes21 = [
+var outcomes22 = [
   { id: "boils", look: "gone", name: "boils", sentence: "The water boils for all to see, without a flame." },
   { id: "few", look: "partly", name: "shows a few bubbles", sentence: "A few bubbles rise, then it is still." },
   { id: "still", look: "nothing", name: "does not boil", sentence: "The water stays still." }
 ];
-var ledger18 = ({ details: d }) => ({
+var ledger19 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "at the end of the pumping",
   difference: d.difference,
   rows: [
@@ -19083,17 +19944,17 @@ var ledger18 = ({ details: d }) => ({
     },
     { id: "steam", cause: "vapour that the water gave off (gives back)", pressure: -d.vapourPressure }
   ]
-});
+}), "ledger");
 
 // core/catalogue/vacuum/low-pressure-boil/procedure.ts
-var shelf21 = [
+var shelf22 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure22 = [
+var procedure23 = [
   {
     id: "water",
-    hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
+    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
     parts: [
       "Put ",
       { input: "waterVolume" },
@@ -19122,15 +19983,15 @@ var procedure22 = [
     id: "pump",
     hazards: ["glass-under-difference", "vacuum"],
     marks: ["sealed"],
-    parts: (values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."],
-    duration: (s) => s.results.hush
+    parts: /* @__PURE__ */ __name((values) => ["Pump with a ", ...pumpWords(values), " for at most ", { input: "pumpTime" }, "."], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "air", parts: ["Let the air in: it stops at once. Read the thermometer again."] }
 ];
-var kit22 = (values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap");
+var kit23 = /* @__PURE__ */ __name((values) => jarKit(values, "beaker", "boiling chips", "thermometer", "kettle", "trap"), "kit");
 
 // core/catalogue/vacuum/low-pressure-boil/drawing.ts
-var drawing21 = (values, s, time) => {
+var drawing22 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [water, boiling, point] = ["waterTemperature", "boiling", "boilingPoint"].map((c) => valueAt(s.trace, c, time));
   const level = Math.min(0.7 * n.jarHeight, n.waterVolume / (Math.PI * n.beakerDiameter * n.beakerDiameter / 4));
@@ -19166,18 +20027,18 @@ var drawing21 = (values, s, time) => {
     said(point, "temperature", "degC", "degF"),
     boiling > 0.5 ? ": it boils." : "."
   ]);
-};
+}, "drawing");
 
 // core/catalogue/vacuum/low-pressure-boil/teaching.ts
-var why22 = (values, s) => [
+var why23 = /* @__PURE__ */ __name((values, s) => [
   say`Water boils when its vapour can push the room's pressure back. In the open here that is at
     ${asTemperature(s.results.localBoilingPoint)}; at ${asPressure(values.numbers.ultimatePressure)}, the lowest
     this pump reaches, at ${asTemperature(neededStart(values))} already.`,
   s.outcome === "still" ? say`At ${asTemperature(values.numbers.waterTemperature)} it is too cold for that in the time.` : say`From ${asTemperature(values.numbers.waterTemperature)} it starts at
       ${asPressure(s.results.boilPressure ?? 0)} and cools to ${asTemperature(s.results.endTemperature)}: the
       vapour takes its heat along.`
-];
-var advice11 = (values) => {
+], "why");
+var advice11 = /* @__PURE__ */ __name((values) => {
   const needed2 = neededStart(values) + 8;
   return [
     {
@@ -19186,8 +20047,8 @@ var advice11 = (values) => {
       take: { input: "waterTemperature", value: Math.round(needed2 - 273.15) + 273.15 }
     }
   ];
-};
-var explanation22 = (values, s) => [
+}, "advice");
+var explanation23 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: say`Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid away,
@@ -19213,8 +20074,8 @@ var explanation22 = (values, s) => [
       carry off the vapour's volume as well, so it hovers near saturation; a large one goes on until the water
       freezes at the triple point.`
   }
-];
-var teaching20 = {
+], "explanation");
+var teaching21 = {
   wrongIdea: {
     idea: "It boils, so it must have got hot.",
     answer: "Feel it afterwards: it got colder. Boiling is about pressure as much as about heat."
@@ -19240,9 +20101,9 @@ var lowPressureBoil = defineDemonstration({
   summary: "Warm, not boiling, water under a pump boils by itself and gets colder doing so.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 9 },
-  gates: gates22,
-  cautions: cautions22,
-  afterFailure: afterFailure22,
+  gates: gates23,
+  cautions: cautions23,
+  afterFailure: afterFailure23,
   gallery: {
     family: "vacuum",
     effect: "Water that one could put a hand into starts to boil under the jar.",
@@ -19253,26 +20114,26 @@ var lowPressureBoil = defineDemonstration({
   wanted: "boils",
   columns: [...GAS_COLUMNS, ...COLUMNS18],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate22,
+  simulate: simulate23,
   sizes: jarSizes,
-  inputs: inputs22,
-  check: check20,
-  logged: logged22,
-  results: results19,
-  outcomes: outcomes21,
-  ledger: ledger18,
-  shelf: shelf21,
-  procedure: procedure22,
-  kit: kit22,
-  drawing: drawing21,
-  why: why22,
+  inputs: inputs23,
+  check: check21,
+  logged: logged23,
+  results: results20,
+  outcomes: outcomes22,
+  ledger: ledger19,
+  shelf: shelf22,
+  procedure: procedure23,
+  kit: kit23,
+  drawing: drawing22,
+  why: why23,
   advice: advice11,
-  explanation: explanation22,
-  teaching: teaching20
+  explanation: explanation23,
+  teaching: teaching21
 });
 
 // core/catalogue/holding/plates/cautions.ts
-var gates23 = [
+var gates24 = [
   {
     step: "pump",
     text: "Hands on the handles only; rims without a nick; nobody\u2019s face in line with the pair.",
@@ -19284,7 +20145,7 @@ var gates23 = [
     guards: ["load"]
   }
 ];
-var cautions23 = (values, _s, risk) => applying(
+var cautions24 = /* @__PURE__ */ __name((values, _s, risk) => applying(
   {
     id: "fingers",
     step: "grease",
@@ -19296,32 +20157,34 @@ var cautions23 = (values, _s, risk) => applying(
   isDriven(values) ? usualPump("pump") : void 0,
   mayLetGo("The pair", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "hang"),
   liftedByHand(values.numbers.loadMass, 18, LIFT_ADULT, "hang")
-);
-var afterFailure23 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure24 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Load off first, onto the floor; nobody pulls any more."),
   pressureOff("Then open the valve until the hiss stops."),
   near("Look at rims and grease: one hair leaks; with air in, wipe and grease again."),
   next(
     outcome === "parts" ? "It leaked while loaded: watch the gauge for a minute with the valve shut before anything hangs." : "Less load, a wider pair, or a better vacuum."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/held-by-air.ts
-var holdingForce = (outside, inside, area) => (outside - inside) * area;
+var holdingForce = /* @__PURE__ */ __name((outside, inside, area) => (outside - inside) * area, "holdingForce");
 function leakClock(share) {
   const choked = Math.min(share, CHOKED);
   const straight = choked / CHOKED_FLOW;
   return share <= CHOKED ? straight : straight + SQUARE_ROOT_7 * (CHOKED_ROOT - Math.sqrt(Math.max(0, 1 - pow(share, 2 / 7))));
 }
+__name(leakClock, "leakClock");
 var SQUARE_ROOT_7 = Math.sqrt(7);
 var CHOKED_ROOT = Math.sqrt(1 - pow(CHOKED, 2 / 7));
 var EVEN = CHOKED / CHOKED_FLOW + SQUARE_ROOT_7 * CHOKED_ROOT;
-var leakRate = (volume, leakArea, temperature) => leakArea * Math.sqrt(AIR_GAS_CONSTANT * temperature) / volume;
+var leakRate = /* @__PURE__ */ __name((volume, leakArea, temperature) => leakArea * Math.sqrt(AIR_GAS_CONSTANT * temperature) / volume, "leakRate");
 function timeToRise(volume, leakArea, outside, temperature, from, to) {
   if (to <= from) return 0;
   if (!(leakArea > 0) || to > outside) return Infinity;
   return (leakClock(to / outside) - leakClock(from / outside)) / leakRate(volume, leakArea, temperature);
 }
+__name(timeToRise, "timeToRise");
 function risen(volume, leakArea, outside, temperature, from, time) {
   if (!(leakArea > 0) || from >= outside) return from;
   const clock = leakClock(from / outside) + leakRate(volume, leakArea, temperature) * time;
@@ -19330,7 +20193,8 @@ function risen(volume, leakArea, outside, temperature, from, time) {
   const root = CHOKED_ROOT - (clock - CHOKED / CHOKED_FLOW) / SQUARE_ROOT_7;
   return outside * pow(1 - root * root, 3.5);
 }
-var pulledCup = (outside, kept, opened2) => outside * kept / (kept + opened2);
+__name(risen, "risen");
+var pulledCup = /* @__PURE__ */ __name((outside, kept, opened2) => outside * kept / (kept + opened2), "pulledCup");
 
 // core/catalogue/holding/plates/simulate.ts
 var COLUMNS19 = [
@@ -19339,35 +20203,35 @@ var COLUMNS19 = [
   { id: "pull", name: "pull on it", quantity: "force" }
 ];
 var ENOUGH2 = 0.02;
-function simulate23(values, detail, refinement = 1) {
+function simulate24(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
   const area = Math.PI * n.sealDiameter * n.sealDiameter / 4;
   const pull = n.loadMass * GRAVITY * n.jerk;
   const rows = detail === "trace" ? new TraceRows(COLUMNS19) : void 0;
-  const force = (p) => holdingForce(outside, p, area) * n.straightness;
-  const add = (time2, pressure2, load) => rows?.add(time2, {
+  const force = /* @__PURE__ */ __name((p) => holdingForce(outside, p, area) * n.straightness, "force");
+  const add = /* @__PURE__ */ __name((time2, pressure2, load) => rows?.add(time2, {
     pressure: pressure2,
     gasTemperature: temperature,
     airMass: pressure2 * n.chamberVolume / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0,
     holding: force(pressure2),
     pull: load
-  });
+  }), "add");
   const pump = pumpOf(values);
   const amount = Float64Array.of(outside * n.chamberVolume);
   const nearly = pump.ultimate + ENOUGH2 * (outside - pump.ultimate);
   const { pressure, time, strokes } = pumpDown(
-    { pump, outside, temperature, leakArea: n.leakArea, pressure: (held, beside) => held / (n.chamberVolume + beside) },
+    { pump, outside, temperature, leakArea: n.leakArea, pressure: /* @__PURE__ */ __name((held, beside) => held / (n.chamberVolume + beside), "pressure") },
     amount,
     {
       tolerance: stepTolerance(detail, refinement),
       longest: n.pumpTime,
-      onStep: (t, p) => {
+      onStep: /* @__PURE__ */ __name((t, p) => {
         add(t, p, 0);
-      },
-      events: [{ id: "enough", direction: -1, stops: true, value: (_, p) => p - nearly }]
+      }, "onStep"),
+      events: [{ id: "enough", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - nearly, "value") }]
     }
   );
   const limit = outside - pull / (area * n.straightness);
@@ -19423,10 +20287,11 @@ function simulate23(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate24, "simulate");
 
 // core/catalogue/holding/plates/inputs.ts
-var hemispheres = ({ choices }) => choices.pairShape === "hemispheres";
-var inputs23 = defineInputs([
+var hemispheres = /* @__PURE__ */ __name(({ choices }) => choices.pairShape === "hemispheres", "hemispheres");
+var inputs24 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "pairShape",
@@ -19499,11 +20364,11 @@ var inputs23 = defineInputs([
     "a clean greased ring keeps for minutes; a hair in it does not; measure by watching the gauge"
   )
 ]);
-var check21 = () => [];
+var check22 = /* @__PURE__ */ __name(() => [], "check");
 
 // core/catalogue/holding/plates/outcomes.ts
-var logged23 = { used: ["sealDiameter", "loadMass"], seen: ["finalPressure", "holdTime"] };
-var results20 = [
+var logged24 = { used: ["sealDiameter", "loadMass"], seen: ["finalPressure", "holdTime"] };
+var results21 = [
   result("holdingForce", "holds at first", "N"),
   result("holdingAtLoad", "holds when loaded", "N"),
   result("pull", "pull, with the jerk", "N"),
@@ -19517,7 +20382,7 @@ var results20 = [
   result("strokes", "strokes", "1"),
   result("hush", "holds for", "s", HUSH)
 ];
-var outcomes22 = [
+var outcomes23 = [
   { id: "holds", look: "gone", name: "holds to the end", sentence: "The plates hold until the valve is opened." },
   {
     id: "parts",
@@ -19527,15 +20392,15 @@ var outcomes22 = [
   },
   { id: "weak", look: "nothing", name: "does not take the load", sentence: "They part as soon as the load is on." }
 ];
-var ledger19 = ({ details: d }) => ({
+var ledger20 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "when the load comes on",
   difference: d.difference,
   rows: [
     { id: "pumped", cause: "air taken out by the pump", pressure: d.difference + d.leaked },
     { id: "leak", cause: "air that leaked back (gives back)", pressure: -d.leaked }
   ]
-});
-var sizes18 = (_values, s) => [
+}), "ledger");
+var sizes19 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -19552,11 +20417,11 @@ var sizes18 = (_values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 the same area"
   }
-];
+], "sizes");
 
 // core/catalogue/holding/plates/procedure.ts
-var shelf22 = [{ step: "pump", kind: "pump" }];
-var procedure23 = [
+var shelf23 = [{ step: "pump", kind: "pump" }];
+var procedure24 = [
   {
     id: "grease",
     parts: [
@@ -19572,14 +20437,14 @@ var procedure23 = [
   {
     id: "pump",
     hazards: ["vacuum"],
-    parts: (values) => [
+    parts: /* @__PURE__ */ __name((values) => [
       "Pump with a ",
       ...pumpWords(values),
       " for at most ",
       { input: "pumpTime" },
       "; shut the valve."
-    ],
-    duration: (s) => s.results.timeToPump
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
   },
   {
     id: "hang",
@@ -19594,11 +20459,11 @@ var procedure23 = [
       { input: "hangTime" },
       "."
     ],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "open", parts: ["Load off first; then open the valve: they part by themselves."] }
 ];
-var kit23 = () => [
+var kit24 = /* @__PURE__ */ __name(() => [
   "pair of plates or half-spheres with handles",
   "pump, hose, valve",
   "gauge",
@@ -19607,10 +20472,10 @@ var kit23 = () => [
   "weights for the proof load",
   "strap as a second hold",
   "mat"
-];
+], "kit");
 
 // core/catalogue/holding/plates/drawing.ts
-var drawing22 = (values, s, time) => {
+var drawing23 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [pressure, holding, pull] = ["pressure", "holding", "pull"].map((c) => valueAt(s.trace, c, time));
   const d = n.sealDiameter;
@@ -19618,14 +20483,14 @@ var drawing22 = (values, s, time) => {
   const y = d * 1.3;
   const round2 = hemispheres(values);
   const thick = 0.06 * d;
-  const half = (up) => ({
+  const half = /* @__PURE__ */ __name((up) => ({
     kind: "body",
     stuff: "metal",
     points: round2 ? [
       ...arch(0, y + (up > 0 ? 0 : -apart), d / 2 + thick, up * (d / 2 + thick)),
       ...arch(0, y + (up > 0 ? 0 : -apart), d / 2, up * d / 2).reverse()
     ] : rectangle(-d / 2 - thick, up > 0 ? y + 0.02 * d : y - 0.02 * d - thick - apart, d + 2 * thick, thick)
-  });
+  }), "half");
   const reach2 = round2 ? d / 2 + thick : thick + 0.02 * d;
   const shapes = [
     ...apart ? [] : [
@@ -19723,25 +20588,25 @@ var drawing22 = (values, s, time) => {
       apart ? "" : "."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/holding/plates/teaching.ts
 var TUG = 300;
-var why23 = (values, s) => [
+var why24 = /* @__PURE__ */ __name((values, s) => [
   say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
     ${asPressure(s.results.peakPressureDifference)} more than what is left inside:
     ${asForce(s.results.holdingForce)}, of at most ${asForce(s.results.mostPossible)} with nothing inside.
     Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
   s.outcome === "holds" ? say`The pull of ${asForce(s.results.pull)} is ${asNumber(s.results.safetyFactor, 2)} times
       less${s.results.holdTime === void 0 ? "" : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`}.` : say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`
-];
-var advice12 = (_values, s) => [
+], "why");
+var advice12 = /* @__PURE__ */ __name((_values, s) => [
   {
     text: say`Proof load: ${asForce(s.results.proofLoad)}, before anybody hangs. It would take about
       ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.`
   }
-];
-var explanation23 = (values, s) => [
+], "advice");
+var explanation24 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "There is no glue. We took the air away from between. The air outside pushes from both sides, and nothing pushes back."
@@ -19760,8 +20625,8 @@ var explanation23 = (values, s) => [
     from: 16,
     text: "For half-spheres add up the components along the pull: \u222B p cos \u03B8 dA is p \u03C0 r\xB2, the projected area. The second team of horses only replaces a wall. Leakage is choked while the inside is under half the outside, so the pressure rises in a straight line at first."
   }
-];
-var teaching21 = {
+], "explanation");
+var teaching22 = {
   wrongIdea: {
     idea: "The vacuum inside holds them together.",
     answer: "A vacuum can\u2019t hold anything. The room holds them together; on the Moon they would fall apart."
@@ -19779,10 +20644,10 @@ var teaching21 = {
     "A fresh jar\u2019s lid."
   ]
 };
-var variants4 = (values) => sideBySide(
+var variants4 = /* @__PURE__ */ __name((values) => sideBySide(
   "Widths side by side",
   values,
-  simulate23,
+  simulate24,
   ["holdingForce", "safetyFactor", "holdTime"],
   [0.75, 1, 1.5].map((factor) => ({
     name: say`${asLength(values.numbers.sealDiameter * factor)} across`,
@@ -19791,7 +20656,7 @@ var variants4 = (values) => sideBySide(
       chamberVolume: values.numbers.chamberVolume * factor * factor * (hemispheres(values) ? factor : 1)
     }
   }))
-);
+), "variants");
 
 // core/catalogue/holding/plates/index.ts
 var plates = defineDemonstration({
@@ -19800,9 +20665,9 @@ var plates = defineDemonstration({
   summary: "Two discs or half-spheres, pumped out: pulled at, or hung from, they hold.",
   noun: ["try", "tries"],
   people: { performs: 14, watches: 7 },
-  gates: gates23,
-  cautions: cautions23,
-  afterFailure: afterFailure23,
+  gates: gates24,
+  cautions: cautions24,
+  afterFailure: afterFailure24,
   gallery: {
     family: "holding",
     effect: "Two people tug at two plates and can\u2019t part them; a valve opens, and they fall apart.",
@@ -19813,28 +20678,28 @@ var plates = defineDemonstration({
   wanted: "holds",
   columns: COLUMNS19,
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate23,
-  inputs: inputs23,
-  check: check21,
-  logged: logged23,
-  results: results20,
-  outcomes: outcomes22,
-  ledger: ledger19,
-  sizes: sizes18,
-  shelf: shelf22,
-  procedure: procedure23,
-  kit: kit23,
-  drawing: drawing22,
-  why: why23,
+  simulate: simulate24,
+  inputs: inputs24,
+  check: check22,
+  logged: logged24,
+  results: results21,
+  outcomes: outcomes23,
+  ledger: ledger20,
+  sizes: sizes19,
+  shelf: shelf23,
+  procedure: procedure24,
+  kit: kit24,
+  drawing: drawing23,
+  why: why24,
   advice: advice12,
-  explanation: explanation23,
-  teaching: teaching21,
+  explanation: explanation24,
+  teaching: teaching22,
   variants: variants4
 });
 
 // core/catalogue/steam/process-vessel/cautions.ts
-var gates24 = [];
-var cautions24 = (_values, s, risk) => [
+var gates25 = [];
+var cautions25 = /* @__PURE__ */ __name((_values, s, risk) => [
   {
     id: "not-a-design",
     step: "tank",
@@ -19851,18 +20716,18 @@ var cautions24 = (_values, s, risk) => [
     "cool",
     "a real tank is never cooled with its vent shut"
   )
-];
-var afterFailure24 = (_values, _s, _risk, outcome) => [
+], "cautions");
+var afterFailure25 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack(
     "A real tank that shows a dent or a low gauge is left alone: nobody near it, the coolant stopped from a distance."
   ),
   pressureOff("People who are trained for it let air in slowly."),
   outcome === "cave" ? act("near", "It is emptied, cut open and never used again.") : next("It is inspected before it is used again: a shell that has been past its rating may not bear it twice.")
-];
+], "afterFailure");
 
 // core/catalogue/steam/process-vessel/simulate.ts
 var CONDENSATE2 = 5;
-var tankOf = ({ numbers: n }) => cylinderVessel(
+var tankOf = /* @__PURE__ */ __name(({ numbers: n }) => cylinderVessel(
   {
     capacity: n.vesselVolume,
     diameter: n.vesselDiameter,
@@ -19871,7 +20736,7 @@ var tankOf = ({ numbers: n }) => cylinderVessel(
     mouthDiameter: 0.4
   },
   SOLIDS.steel
-);
+), "tankOf");
 var GUESS = { "spray": 9e-4, "sprinkle": 13e-5, "still-air": 1e-5 };
 var GUESSED_FOR = 3e3;
 var [STRIDE, LEAST_STRIDE] = [0.6, 0.05];
@@ -19879,14 +20744,14 @@ var [PINHOLE, HATCH] = [1e-9, 0.5];
 var CLOSE2 = 5e-3;
 function reliefAreaOf(cooling, method, filled, gas, rated, tolerance) {
   const { vessel } = cooling;
-  const missing = (logArea) => {
+  const missing = /* @__PURE__ */ __name((logArea) => {
     const open = new CoolingVessel(
       { ...cooling, leakArea: exp(logArea), strength: { ...cooling.strength, criticalDifference: 1e9 } },
       false
     );
     const { peakDifference } = coolSealed(open, coolingStart(open, filled, gas), { tolerance, untilPeak: true });
     return ln(Math.max(peakDifference, 1e-3) / rated);
-  };
+  }, "missing");
   const [narrow, wide] = [ln(PINHOLE * vessel.capacity), ln(HATCH * vessel.capacity)];
   let low = ln((GUESS[method] ?? GUESS.sprinkle) * vessel.capacity * Math.sqrt(GUESSED_FOR / rated));
   let lowValue = missing(low);
@@ -19907,7 +20772,8 @@ function reliefAreaOf(cooling, method, filled, gas, rated, tolerance) {
   if (lowValue <= 0 || highValue >= 0) return exp(lowValue <= 0 ? low : high);
   return exp(falsePosition((x) => -missing(x), [low, -lowValue], [high, -highValue], CLOSE2));
 }
-function simulate24(values, detail, refinement = 1) {
+__name(reliefAreaOf, "reliefAreaOf");
+function simulate25(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = tankOf(values);
   const room = roomOf(values, vessel);
@@ -19973,12 +20839,13 @@ function simulate24(values, detail, refinement = 1) {
     ({ hush, peakPressureDifference }) => hush !== void 0 ? "cave" : peakPressureDifference > rated ? "over" : "held",
     recorder
   );
-  const { giveUpTime, ...results27 } = simulation.results;
-  return { ...simulation, results: { ...results27, reliefArea } };
+  const { giveUpTime, ...results28 } = simulation.results;
+  return { ...simulation, results: { ...results28, reliefArea } };
 }
+__name(simulate25, "simulate");
 
 // core/catalogue/steam/process-vessel/inputs.ts
-var inputs24 = defineInputs([
+var inputs25 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { units: ["L", "gal"], default: 3, range: [0.1, 100], usual: [0.5, 20] }),
   quantity("vesselDiameter", { units: ["m", "ft"], default: 1.4, range: [0.3, 8], usual: [0.8, 3] }),
@@ -20025,7 +20892,7 @@ var inputs24 = defineInputs([
   }),
   quantity("coolantFlow", {
     units: ["L/min", "gal/min"],
-    default: ({ choices }) => (choices.coolingMethod === "spray" ? 60 : 20) * 1e-3 / 60,
+    default: /* @__PURE__ */ __name(({ choices }) => (choices.coolingMethod === "spray" ? 60 : 20) * 1e-3 / 60, "default"),
     range: [5e-4 / 60, 2 / 60],
     usual: [5e-3 / 60, 0.3 / 60],
     lever: [-0.03 / 60]
@@ -20059,7 +20926,7 @@ var inputs24 = defineInputs([
     "packingStiffness"
   )
 ]);
-var check22 = (values) => [
+var check23 = /* @__PURE__ */ __name((values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20067,11 +20934,11 @@ var check22 = (values) => [
   ...belowBoiling(values, "bathTemperature"),
   ...atMost(values, "hoopSpacing", "vesselHeight", "the tank's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-];
+], "check");
 
 // core/catalogue/steam/process-vessel/outcomes.ts
-var logged24 = { used: [], seen: [] };
-var results21 = steamResults(
+var logged25 = { used: [], seen: [] };
+var results22 = steamResults(
   "boilingTemperature",
   "residualAirFraction",
   "steamMass",
@@ -20085,7 +20952,7 @@ var results21 = steamResults(
   "hush",
   "volumeLost"
 );
-var outcomes23 = [
+var outcomes24 = [
   {
     id: "held",
     look: "filled",
@@ -20100,12 +20967,12 @@ var outcomes23 = [
   },
   { id: "cave", look: "gone", name: "caves in", sentence: "The shell folds in." }
 ];
-var ledger20 = steamLedger("when the shell gives way");
-var sizes19 = (values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false);
+var ledger21 = steamLedger("when the shell gives way");
+var sizes20 = /* @__PURE__ */ __name((values, s) => sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false), "sizes");
 
 // core/catalogue/steam/process-vessel/procedure.ts
-var shelf23 = [];
-var procedure24 = [
+var shelf24 = [];
+var procedure25 = [
   {
     id: "tank",
     parts: [
@@ -20135,24 +21002,24 @@ var procedure24 = [
   {
     id: "cool",
     marks: ["sealed"],
-    parts: ({ numbers: n, choices }) => [
+    parts: /* @__PURE__ */ __name(({ numbers: n, choices }) => [
       "Now comes ",
       { input: "coolingMethod" },
       ...choices.coolingMethod === "still-air" ? [] : [": ", { input: "coolantFlow" }, " at ", { input: "bathTemperature" }],
       ...n.leakArea > 0 ? [", with ", { input: "leakArea" }, " of vent open."] : [", its vent shut (open: ", { input: "leakArea" }, ")."]
-    ],
-    duration: (s) => s.results.talkTime
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.talkTime, "duration")
   }
 ];
-var kit24 = () => [
+var kit25 = /* @__PURE__ */ __name(() => [
   "nothing: this is a thought experiment",
   "a picture of a caved-in tank",
   "the can plunge, for comparison",
   "a calculator for the class"
-];
+], "kit");
 
 // core/catalogue/steam/process-vessel/drawing.ts
-var drawing23 = (values, s, time) => steamScene(values, s, time, {
+var drawing24 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: "tank",
   closure: "vent",
   cooling: values.choices.coolingMethod === "spray" ? "inside" : values.choices.coolingMethod,
@@ -20162,10 +21029,10 @@ var drawing23 = (values, s, time) => steamScene(values, s, time, {
   mouth: 0.2,
   hoopSpacing: values.numbers.hoopSpacing,
   vent: values.numbers.leakArea
-});
+}), "drawing");
 
 // core/catalogue/steam/process-vessel/teaching.ts
-var teaching22 = {
+var teaching23 = {
   wrongIdea: {
     idea: "A strong tank for pressure is strong for vacuum as well.",
     answer: "Pressure from inside stretches a wall, pressure from outside buckles it. Tanks that hold several times the pressure of the room inside cave in at a tenth of it outside."
@@ -20178,15 +21045,15 @@ var teaching22 = {
     "Storage tanks with a bird\u2019s nest in the vent."
   ]
 };
-var why24 = (values, { results: r }) => [
+var why25 = /* @__PURE__ */ __name((values, { results: r }) => [
   say`To stay within ${asPressure(values.numbers.ratedVacuum)} of the room it needs about ${asArea(r.reliefArea)}
     of free opening; ${asArea(values.numbers.leakArea)} is open.`,
   r.talkTime === void 0 ? "It never goes past its rating." : say`It goes past its rating after
       ${asTime(r.talkTime)}${r.hush === void 0 ? "" : say` and the shell gives way after ${asTime(r.hush)}`}.`,
   say`With everything shut and cold it could fall to ${asPressure(r.floorPressure)}: only the
     ${asShare(r.residualAirFraction)} of air left inside would still push back.`
-];
-var explanation24 = (values, { results: r }) => [
+], "why");
+var explanation25 = /* @__PURE__ */ __name((values, { results: r }) => [
   {
     from: 7,
     text: "A big tank full of steam is like a big can full of steam. If no air can get in when it cools, the air outside pushes it in."
@@ -20206,7 +21073,7 @@ var explanation24 = (values, { results: r }) => [
       ${asPressure(values.numbers.ratedVacuum)}: area = ṁ/√(2ρΔp). A thin-walled tank may hold pressure from
       inside well and yet buckle at a small difference from outside.`
   }
-];
+], "explanation");
 
 // core/catalogue/steam/process-vessel/index.ts
 var processVessel = defineDemonstration({
@@ -20215,9 +21082,9 @@ var processVessel = defineDemonstration({
   summary: "What if: a tank as large as a small room cleaned with steam, then cooled with its vent shut.",
   noun: ["tank", "tanks"],
   people: { performs: 18, watches: 14 },
-  gates: gates24,
-  cautions: cautions24,
-  afterFailure: afterFailure24,
+  gates: gates25,
+  cautions: cautions25,
+  afterFailure: afterFailure25,
   gallery: {
     family: "steam",
     effect: "Where else this happens: why tanks need vents, and how wide.",
@@ -20228,28 +21095,28 @@ var processVessel = defineDemonstration({
   hushWords: { inside: "air in the tank", strength: "the shell gives way here" },
   suspects: STEAM_SUSPECTS,
   wanted: "held",
-  columns: COLUMNS6,
-  simulate: simulate24,
-  inputs: inputs24,
-  check: check22,
-  logged: logged24,
-  results: results21,
-  outcomes: outcomes23,
-  ledger: ledger20,
-  sizes: sizes19,
-  shelf: shelf23,
-  procedure: procedure24,
-  kit: kit24,
-  drawing: drawing23,
-  teaching: teaching22,
-  why: why24,
-  explanation: explanation24
+  columns: COLUMNS3,
+  simulate: simulate25,
+  inputs: inputs25,
+  check: check23,
+  logged: logged25,
+  results: results22,
+  outcomes: outcomes24,
+  ledger: ledger21,
+  sizes: sizes20,
+  shelf: shelf24,
+  procedure: procedure25,
+  kit: kit25,
+  drawing: drawing24,
+  teaching: teaching23,
+  why: why25,
+  explanation: explanation25
 });
 
 // core/catalogue/steam/sealed-drum/cautions.ts
-var gates25 = closedMetalGates("drum");
-var cautions25 = (values, s, risk) => closedMetalCautions(values, s, risk, "drum");
-var afterFailure25 = (values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung");
+var gates26 = closedMetalGates("drum");
+var cautions26 = /* @__PURE__ */ __name((values, s, risk) => closedMetalCautions(values, s, risk, "drum"), "cautions");
+var afterFailure26 = /* @__PURE__ */ __name((values, _s, risk, outcome) => closedMetalFailure(values, risk, outcome, "drum", "bung"), "afterFailure");
 
 // core/catalogue/steam/sealed-drum/simulate.ts
 function drumOf({ numbers: n, choices }) {
@@ -20264,10 +21131,11 @@ function drumOf({ numbers: n, choices }) {
     details: { lobes: perfect.lobes, unsupportedLength: free }
   };
 }
-var simulate25 = (values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement);
+__name(drumOf, "drumOf");
+var simulate26 = /* @__PURE__ */ __name((values, detail, refinement = 1) => boilSealCool(values, drumOf(values), detail, refinement), "simulate");
 
 // core/catalogue/steam/sealed-drum/teaching.ts
-function why25(values, simulation) {
+function why26(values, simulation) {
   const lines = metalWhy(values, simulation, "drum", "shell");
   lines.push(
     say`With its hoops the shell acts as if ${asLength(simulation.details.unsupportedLength)} of it stood without
@@ -20275,7 +21143,8 @@ function why25(values, simulation) {
   );
   return lines;
 }
-function explanation25(_values, { results: r }) {
+__name(why26, "why");
+function explanation26(_values, { results: r }) {
   const force = asForce(r.outsideForce);
   return [
     {
@@ -20303,7 +21172,8 @@ function explanation25(_values, { results: r }) {
     }
   ];
 }
-var teaching23 = {
+__name(explanation26, "explanation");
+var teaching24 = {
   wrongIdea: {
     idea: "Steel is far too strong for air.",
     answer: say`Air pushes on every ${asArea(1)} with ${asForce(1e5)}: what ten large cars weigh. A thin wall that
@@ -20319,7 +21189,7 @@ var teaching23 = {
 };
 
 // core/catalogue/steam/sealed-drum/inputs.ts
-var inputs25 = defineInputs([
+var inputs26 = defineInputs([
   ...ROOM_INPUTS,
   quantity("vesselVolume", { units: ["L", "gal"], default: 0.06, range: [5e-3, 0.3], usual: [0.02, 0.21] }),
   quantity("vesselDiameter", { units: ["cm", "in"], default: 0.38, range: [0.15, 0.8], usual: [0.28, 0.6] }),
@@ -20367,7 +21237,7 @@ var inputs25 = defineInputs([
   ...METAL_COEFFICIENTS,
   quantity("plumeVapourFraction", { default: 0.6, spread: { shape: "triangular", below: 0.25, above: 0.25 } })
 ]);
-var check23 = (values) => [
+var check24 = /* @__PURE__ */ __name((values) => [
   ...capacityFits(
     values,
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight })
@@ -20377,33 +21247,33 @@ var check23 = (values) => [
   ...atMost(values, "mouthDiameter", "vesselDiameter", "the drum's diameter"),
   ...atMost(values, "hoopSpacing", "vesselHeight", "the drum's height"),
   ...thinWall(values, values.numbers.vesselDiameter)
-];
+], "check");
 
 // core/catalogue/steam/sealed-drum/outcomes.ts
-var logged25 = {
+var logged26 = {
   used: ["waterCharge", "purgeTime", "sealDelay", "bathTemperature", "coolantFlow", "poolDepth"],
   seen: ["hush", "timeToBoil", "timeToPlume", "volumeLost"]
 };
-var outcomes24 = [
+var outcomes25 = [
   { id: "crush", look: "gone", name: "crushes", sentence: "The drum folds in with a bang and is wrecked." },
   { id: "dent", look: "partly", name: "buckles", sentence: "A side goes in with a thump, but the drum stands." },
   { id: "stand", look: "nothing", name: "stands", sentence: "It stands there, however long one waits." }
 ];
-var ledger21 = steamLedger("when the shell gives way");
-var sizes20 = (values, s) => sizesOf(
+var ledger22 = steamLedger("when the shell gives way");
+var sizes21 = /* @__PURE__ */ __name((values, s) => sizesOf(
   s,
   Math.max(crossSection(values.numbers.vesselDiameter), values.numbers.vesselDiameter * values.numbers.vesselHeight),
   values.choices.coolingMethod === "ice-pool"
-);
+), "sizes");
 
 // core/catalogue/steam/sealed-drum/procedure.ts
-var plan2 = (values) => heatingPlan(values, drumOf(values).vessel);
-var shelf24 = [
+var plan2 = /* @__PURE__ */ __name((values) => heatingPlan(values, drumOf(values).vessel), "plan");
+var shelf25 = [
   { step: "charge", kind: "vessel", shapes: ["cylinder"], materials: ["steel", "aluminium"], capacity: [5e-3, 0.3] },
   { step: "heat", kind: "heater", heaters: FLAME_OR_PLATE },
   { step: "cool", kind: "bath" }
 ];
-var procedure25 = [
+var procedure26 = [
   {
     id: "charge",
     hazards: ["fuel"],
@@ -20434,7 +21304,7 @@ var procedure25 = [
   ...BOIL_SEAL_COOL,
   COOLING_STEP
 ];
-var kit25 = (values) => [
+var kit26 = /* @__PURE__ */ __name((values) => [
   "drum of known history, both bungs out",
   "bung with a sound seal, and its wrench",
   "burner, and a way to shut it off from a distance",
@@ -20444,13 +21314,13 @@ var kit25 = (values) => [
   "eye and ear protection",
   "barrier tape",
   "clock"
-];
-var ready5 = (values, s) => readyFromPlan(plan2(values), s);
+], "kit");
+var ready6 = /* @__PURE__ */ __name((values, s) => readyFromPlan(plan2(values), s), "ready");
 var repeats3 = repeatsInPool((values) => drumOf(values).vessel);
-var waterWindow3 = (values) => waterWindowOf(plan2(values), values.numbers.waterCharge, 1800);
+var waterWindow3 = /* @__PURE__ */ __name((values) => waterWindowOf(plan2(values), values.numbers.waterCharge, 1800), "waterWindow");
 
 // core/catalogue/steam/sealed-drum/drawing.ts
-var drawing24 = (values, s, time) => steamScene(values, s, time, {
+var drawing25 = /* @__PURE__ */ __name((values, s, time) => steamScene(values, s, time, {
   shape: "drum",
   closure: "bung",
   cooling: values.choices.coolingMethod,
@@ -20460,7 +21330,7 @@ var drawing24 = (values, s, time) => steamScene(values, s, time, {
   mouth: values.numbers.mouthDiameter,
   hoopSpacing: values.numbers.hoopSpacing,
   poolDepth: values.numbers.poolDepth
-});
+}), "drawing");
 
 // core/catalogue/steam/sealed-drum/index.ts
 var sealedDrum = defineDemonstration({
@@ -20469,9 +21339,9 @@ var sealedDrum = defineDemonstration({
   summary: "A steel drum boiled out, bunged and cooled: the outside air folds it up.",
   noun: ["drum", "drums"],
   people: { performs: 18, watches: 9 },
-  gates: gates25,
-  cautions: cautions25,
-  afterFailure: afterFailure25,
+  gates: gates26,
+  cautions: cautions26,
+  afterFailure: afterFailure26,
   gallery: {
     family: "steam",
     effect: "A long hush, groans, then one enormous bang.",
@@ -20482,28 +21352,28 @@ var sealedDrum = defineDemonstration({
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
   wanted: "crush",
-  columns: COLUMNS6,
-  simulate: simulate25,
-  why: why25,
-  explanation: explanation25,
-  inputs: inputs25,
-  check: check23,
-  logged: logged25,
-  outcomes: outcomes24,
-  ledger: ledger21,
-  sizes: sizes20,
-  shelf: shelf24,
-  procedure: procedure25,
-  kit: kit25,
-  ready: ready5,
+  columns: COLUMNS3,
+  simulate: simulate26,
+  why: why26,
+  explanation: explanation26,
+  inputs: inputs26,
+  check: check24,
+  logged: logged26,
+  outcomes: outcomes25,
+  ledger: ledger22,
+  sizes: sizes21,
+  shelf: shelf25,
+  procedure: procedure26,
+  kit: kit26,
+  ready: ready6,
   repeats: repeats3,
   waterWindow: waterWindow3,
-  drawing: drawing24,
-  teaching: teaching23
+  drawing: drawing25,
+  teaching: teaching24
 });
 
 // core/catalogue/vacuum/soft-pack/cautions.ts
-var gates26 = [
+var gates27 = [
   {
     step: "jar",
     text: "What holds it looked over: a jar made for vacuum without a scratch, or a bottle that may buckle; nothing that lives goes in.",
@@ -20511,17 +21381,17 @@ var gates26 = [
   },
   ...jarGates("jar").filter((g) => g.step === "pump")
 ];
-var cautions26 = (values, _s, risk) => applying(
+var cautions27 = /* @__PURE__ */ __name((values, _s, risk) => applying(
   values.choices.where === "cabin" ? void 0 : values.choices.where === "jar" ? jarCautions(values, risk) : nothingAlive("pump"),
   bursts("It", risk.share("opens"), "pump"),
   noFood("What stood in a jar is no food any more.", "air")
-);
-var afterFailure26 = (values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
+), "cautions");
+var afterFailure27 = /* @__PURE__ */ __name((values, _s, _risk, outcome) => values.choices.where === "cabin" ? [
   wait("Leave it as it is."),
   pressureOff("Nothing to open: it comes back by itself on the way down."),
   near(outcome === "opens" ? "Wipe up what came out." : "Look at it again higher up."),
   next("Another packet: one with more gas in it, or less.")
-] : outcome === "opens" ? [...BURST.filter((a) => a.kind !== "next"), act("next", "Less gas in it, or stop at a higher pressure.")] : jarFailure("Is there gas in it at all? Press it in your hand.", "A fresher one, or a pump that reaches lower.");
+] : outcome === "opens" ? [...BURST.filter((a) => a.kind !== "next"), act("next", "Less gas in it, or stop at a higher pressure.")] : jarFailure("Is there gas in it at all? Press it in your hand.", "A fresher one, or a pump that reaches lower."), "afterFailure");
 
 // core/mechanisms/soft-pack.ts
 var TAUT = 15e5;
@@ -20530,71 +21400,72 @@ function packVolume({ rest, taut, stiffness }, amount, outside) {
   const limp = positiveRoot(stiffness / rest, outside - stiffness, amount);
   return limp <= taut ? limp : positiveRoot(stiffness / rest + TAUT / taut, outside - stiffness - TAUT, amount);
 }
-var positiveRoot = (a, b, c) => {
+__name(packVolume, "packVolume");
+var positiveRoot = /* @__PURE__ */ __name((a, b, c) => {
   const root = Math.sqrt(b * b + 4 * a * c);
   return b > 0 ? 2 * c / (b + root) : (root - b) / (2 * a);
-};
-var leaking = (amount, leakTime, over2, outside) => over2 > 0 ? amount / leakTime * over2 / (over2 + outside) : 0;
+}, "positiveRoot");
+var leaking = /* @__PURE__ */ __name((amount, leakTime, over2, outside) => over2 > 0 ? amount / leakTime * over2 / (over2 + outside) : 0, "leaking");
 
 // core/catalogue/vacuum/soft-pack/simulate.ts
 var COLUMNS20 = [
   { id: "packVolume", name: "gas in the pack", quantity: "volume" },
   { id: "packDifference", name: "pack over the jar", quantity: "pressure" }
 ];
-var SEEN6 = 1.25;
+var SEEN7 = 1.25;
 var RETURN = 4;
 var KEPT = 0.9;
-function simulate26(values, detail, refinement = 1) {
+function simulate27(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness };
   const inCabin = values.choices.where === "cabin";
   let opened2;
-  const overOf = (amount2, p) => opened2 === void 0 ? Math.max(0, amount2 / packVolume(pack, amount2, p) - p) : 0;
-  const growthOf = (amount2, p) => packVolume(pack, amount2, p) / pack.rest;
-  const lost = (amount2, p) => Math.max(0, amount2 - p * pack.rest * KEPT);
-  const row = (amount2, p) => ({
+  const overOf = /* @__PURE__ */ __name((amount2, p) => opened2 === void 0 ? Math.max(0, amount2 / packVolume(pack, amount2, p) - p) : 0, "overOf");
+  const growthOf = /* @__PURE__ */ __name((amount2, p) => packVolume(pack, amount2, p) / pack.rest, "growthOf");
+  const lost = /* @__PURE__ */ __name((amount2, p) => Math.max(0, amount2 - p * pack.rest * KEPT), "lost");
+  const row = /* @__PURE__ */ __name((amount2, p) => ({
     packVolume: packVolume(pack, amount2, p),
     packDifference: overOf(amount2, p)
-  });
-  const pushes = (amount2, p) => overOf(amount2, p) / n.sealStrength;
-  const shows = (amount2, p) => Math.max(growthOf(amount2, p) - SEEN6, pushes(amount2, p) - 0.4);
+  }), "row");
+  const pushes = /* @__PURE__ */ __name((amount2, p) => overOf(amount2, p) / n.sealStrength, "pushes");
+  const shows = /* @__PURE__ */ __name((amount2, p) => Math.max(growthOf(amount2, p) - SEEN7, pushes(amount2, p) - 0.4), "shows");
   const pumped = pumpJar(
     inCabin ? { ...values, numbers: { ...n, targetPressure: outside } } : values,
     detail,
     refinement,
     {
-      volume: (p, s2) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s2[1] || outside * pack.rest, p)),
+      volume: /* @__PURE__ */ __name((p, s2) => Math.max(0.05 * n.jarVolume, n.jarVolume - packVolume(pack, s2[1] || outside * pack.rest, p)), "volume"),
       contents: {
         start: [outside * pack.rest],
         scale: [0.05 * outside * pack.rest],
-        rates: (_, p, s2, slope) => {
+        rates: /* @__PURE__ */ __name((_, p, s2, slope) => {
           const out = leaking(s2[1], n.leakTime, overOf(s2[1], p), p);
           slope[0] += out;
           slope[1] = -out;
-        }
+        }, "rates")
       },
-      row: (p, _, s2) => row(s2[1], p),
+      row: /* @__PURE__ */ __name((p, _, s2) => row(s2[1], p), "row"),
       events: [
-        { id: "seen", direction: 1, stops: false, value: (_, p, s2) => shows(s2[1], p) },
+        { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((_, p, s2) => shows(s2[1], p), "value") },
         {
           id: "opens",
           direction: 1,
           stops: true,
-          value: (_, p, s2) => opened2 === void 0 ? pushes(s2[1], p) - 1 : -1
+          value: /* @__PURE__ */ __name((_, p, s2) => opened2 === void 0 ? pushes(s2[1], p) - 1 : -1, "value")
         }
       ],
       turns: {
-        opens: (s2, p) => {
+        opens: /* @__PURE__ */ __name((s2, p) => {
           opened2 = p;
           const out = lost(s2[1], p);
           s2[0] += out;
           s2[1] -= out;
-        }
+        }, "opens")
       },
       peaks: [
-        { id: "growth", value: (_, p, s2) => growthOf(s2[1], p) },
-        { id: "over", value: (_, p, s2) => overOf(s2[1], p) }
+        { id: "growth", value: /* @__PURE__ */ __name((_, p, s2) => growthOf(s2[1], p), "value") },
+        { id: "over", value: /* @__PURE__ */ __name((_, p, s2) => overOf(s2[1], p), "value") }
       ]
     },
     COLUMNS20
@@ -20605,16 +21476,16 @@ function simulate26(values, detail, refinement = 1) {
   let openedAt = pumped.at("opens");
   let most = Math.max(1, pumped.peak("growth") || 0);
   let strain = Math.max(0, pumped.peak("over") || 0);
-  const follow2 = (from2, duration, start, end) => {
+  const follow2 = /* @__PURE__ */ __name((from2, duration, start, end) => {
     if (duration <= 0) return;
-    const at4 = (t) => start + (end - start) * (t - from2) / duration;
+    const at4 = /* @__PURE__ */ __name((t) => start + (end - start) * (t - from2) / duration, "at");
     const system = {
       size: 1,
       scale: Float64Array.of(0.05 * outside * pack.rest),
       dependsOnTime: start !== end,
-      derivatives: (t, y, slope) => {
+      derivatives: /* @__PURE__ */ __name((t, y, slope) => {
         slope[0] = -leaking(y[0], n.leakTime, overOf(y[0], at4(t)), at4(t));
-      }
+      }, "derivatives")
     };
     for (let time2 = from2; time2 < from2 + duration; ) {
       const stage = integratorOf(1).run(system, amount, time2, from2 + duration, {
@@ -20623,17 +21494,17 @@ function simulate26(values, detail, refinement = 1) {
         between: rows ? 2 : 0,
         onStep: rows && ((t, y) => rows.add(t, pumped.row(at4(t), t, Float64Array.of(0, y[0])))),
         events: [
-          { id: "seen", direction: 1, stops: false, value: (t, y) => seen === void 0 ? shows(y[0], at4(t)) : -1 },
+          { id: "seen", direction: 1, stops: false, value: /* @__PURE__ */ __name((t, y) => seen === void 0 ? shows(y[0], at4(t)) : -1, "value") },
           {
             id: "opens",
             direction: 1,
             stops: true,
-            value: (t, y) => opened2 === void 0 ? pushes(y[0], at4(t)) - 1 : -1
+            value: /* @__PURE__ */ __name((t, y) => opened2 === void 0 ? pushes(y[0], at4(t)) - 1 : -1, "value")
           }
         ],
         peaks: [
-          { id: "growth", value: (t, y) => growthOf(y[0], at4(t)) },
-          { id: "over", value: (t, y) => overOf(y[0], at4(t)) }
+          { id: "growth", value: /* @__PURE__ */ __name((t, y) => growthOf(y[0], at4(t)), "value") },
+          { id: "over", value: /* @__PURE__ */ __name((t, y) => overOf(y[0], at4(t)), "value") }
         ]
       });
       time2 = stage.time;
@@ -20646,7 +21517,7 @@ function simulate26(values, detail, refinement = 1) {
         amount[0] -= lost(amount[0], opened2);
       }
     }
-  };
+  }, "follow");
   const climb = inCabin ? n.pumpTime : 0;
   if (inCabin) follow2(0, climb, outside, Math.min(n.targetPressure, outside));
   const pressure = inCabin ? Math.min(n.targetPressure, outside) : pumped.pressure;
@@ -20686,6 +21557,7 @@ function simulate26(values, detail, refinement = 1) {
     ...trace && { trace }
   };
 }
+__name(simulate27, "simulate");
 
 // core/catalogue/vacuum/soft-pack/inputs.ts
 var PACKS = {
@@ -20694,9 +21566,9 @@ var PACKS = {
   "bubble-wrap": { name: "bubble wrap", gas: 5e-5, grow: 1.3, stiffness: 3e3, seal: 13e4, leak: 1e5 },
   "pot": { name: "pot with a foil lid", gas: 3e-5, grow: 1.35, stiffness: 3e3, seal: 22e3, leak: 1e5 }
 };
-var inBottle = (bottle2, jar2) => ({ choices }) => choices.where === "bottle" ? bottle2 : jar2;
-var kind = ({ choices }) => PACKS[choices.pack ?? ""] ?? PACKS.snack;
-var inputs26 = defineInputs([
+var inBottle = /* @__PURE__ */ __name((bottle2, jar2) => ({ choices }) => choices.where === "bottle" ? bottle2 : jar2, "inBottle");
+var kind = /* @__PURE__ */ __name(({ choices }) => PACKS[choices.pack ?? ""] ?? PACKS.snack, "kind");
+var inputs27 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "pack",
@@ -20777,7 +21649,7 @@ var inputs26 = defineInputs([
     "by the kind; assumption, from how fast a swollen one sinks"
   )
 ]);
-var check24 = ({ numbers: n, choices }) => [
+var check25 = /* @__PURE__ */ __name(({ numbers: n, choices }) => [
   ...choices.where === "jar" ? jarBears({ numbers: n, choices }) : [],
   ...n.packGas * n.roomToGrow > 0.8 * n.jarVolume ? [
     {
@@ -20789,23 +21661,23 @@ var check24 = ({ numbers: n, choices }) => [
       })} for this jar`
     }
   ] : []
-];
+], "check");
 
 // core/catalogue/vacuum/soft-pack/outcomes.ts
-var logged26 = { used: ["packGas", "targetPressure"], seen: ["growth", "shrunkTo", "finalPressure"] };
-var results22 = [
+var logged27 = { used: ["packGas", "targetPressure"], seen: ["growth", "shrunkTo", "finalPressure"] };
+var results23 = [
   ...JAR_RESULTS,
   result("growth", "times its size at most", "1"),
   result("packDifference", "most it pushes against its skin", "kPa"),
   result("shrunkTo", "size afterwards, against before", "%"),
   result("hush", "until it is seen to grow", "s", HUSH)
 ];
-var outcomes25 = [
+var outcomes26 = [
   { id: "swells", look: "gone", name: "swells", sentence: "It swells up, and holds." },
   { id: "opens", look: "harm", name: "opens", sentence: "It swells until it pops open." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "It hardly changes." }
 ];
-var sizes21 = (values, s) => values.choices.where === "cabin" ? [
+var sizes22 = /* @__PURE__ */ __name((values, s) => values.choices.where === "cabin" ? [
   {
     id: "packDifference",
     name: "pushing on its skin",
@@ -20814,17 +21686,17 @@ var sizes21 = (values, s) => values.choices.where === "cabin" ? [
     units: ["kPa", "psi"],
     note: "inside less outside of the packet"
   }
-] : jarSizes(values, s);
+] : jarSizes(values, s), "sizes");
 
 // core/catalogue/vacuum/soft-pack/procedure.ts
-var shelf25 = [
+var shelf26 = [
   { step: "jar", kind: "vessel", shapes: ["bell-jar"], capacity: [1e-4, 0.06] },
   { step: "pump", kind: "pump" }
 ];
-var procedure26 = [
+var procedure27 = [
   {
     id: "jar",
-    parts: ({ choices }) => [
+    parts: /* @__PURE__ */ __name(({ choices }) => [
       "Put ",
       { input: "pack" },
       " (",
@@ -20838,13 +21710,13 @@ var procedure26 = [
       " across, ",
       { input: "jarHeight" },
       " high."
-    ]
+    ], "parts")
   },
   {
     id: "pump",
-    hazards: ({ choices }) => choices.where === "jar" ? ["glass-under-difference", "burst"] : ["burst"],
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.where === "jar" ? ["glass-under-difference", "burst"] : ["burst"], "hazards"),
     marks: ["sealed"],
-    parts: (values) => [
+    parts: /* @__PURE__ */ __name((values) => [
       "Pump with a ",
       ...pumpWords(values),
       " down to ",
@@ -20852,16 +21724,16 @@ var procedure26 = [
       ", within ",
       { input: "pumpTime" },
       " (on a flight: the cabin\u2019s pressure, and how long the climb takes)."
-    ],
-    duration: (s) => s.results.timeToPump
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
   },
   { id: "hold", parts: ["Hold for ", { input: "holdTime" }, "."] },
   { id: "air", parts: ["Let the air back and look again."] }
 ];
-var kit26 = (values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare");
+var kit27 = /* @__PURE__ */ __name((values) => values.choices.where === "cabin" ? ["sealed packets", "pocket barometer", "camera", "notebook"] : jarKit(values, "packets or marshmallows", "one like it outside the jar to compare"), "kit");
 
 // core/catalogue/vacuum/soft-pack/drawing.ts
-var drawing25 = (values, s, time) => {
+var drawing26 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const volume = valueAt(s.trace, "packVolume", time);
   const grown = Math.max(0.25, volume / n.packGas);
@@ -20953,18 +21825,18 @@ var drawing25 = (values, s, time) => {
     ],
     values.choices.where !== "cabin"
   );
-};
+}, "drawing");
 
 // core/catalogue/vacuum/soft-pack/teaching.ts
-var why26 = (values, s) => [
+var why27 = /* @__PURE__ */ __name((values, s) => [
   say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
     ${asPressure(s.results.finalPressure)} round it, it would take
     ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness let it have
     ${asTimes(s.results.growth)}.`,
   s.outcome === "opens" ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.` : s.results.shrunkTo < 0.97 ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
         it was.` : "Hardly any gas left it, so it comes back to its size."
-];
-var explanation26 = (values, s) => [
+], "why");
+var explanation27 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: say`There is air hidden in it. When we take away the air outside, the hidden air spreads out and it
@@ -20987,8 +21859,8 @@ var explanation26 = (values, s) => [
       against the fall of the pressure, so it follows Boyle until its walls are taut, while gas diffuses out with
       a time constant of ${asTime(values.numbers.leakTime)}. Let back, the room compresses what is left.`
   }
-];
-var teaching24 = {
+], "explanation");
+var teaching25 = {
   wrongIdea: {
     idea: "The pump blows it up.",
     answer: "Nothing goes in. The same gas takes more room because less presses on it."
@@ -21014,9 +21886,9 @@ var softPack = defineDemonstration({
   summary: "Marshmallows, a snack packet, bubble wrap or a lidded pot as the air round them thins: in a jar, or on a flight.",
   noun: ["packet", "packets"],
   people: { performs: 11, watches: 7 },
-  gates: gates26,
-  cautions: cautions26,
-  afterFailure: afterFailure26,
+  gates: gates27,
+  cautions: cautions27,
+  afterFailure: afterFailure27,
   gallery: {
     family: "vacuum",
     effect: "Marshmallows grow to several times their size, then end up smaller than they began.",
@@ -21027,39 +21899,39 @@ var softPack = defineDemonstration({
   wanted: "swells",
   columns: [...GAS_COLUMNS, ...COLUMNS20],
   suspects: VACUUM_SUSPECTS,
-  simulate: simulate26,
+  simulate: simulate27,
   ledger: jarLedger,
-  inputs: inputs26,
-  check: check24,
-  logged: logged26,
-  results: results22,
-  outcomes: outcomes25,
-  sizes: sizes21,
-  shelf: shelf25,
-  procedure: procedure26,
-  kit: kit26,
-  drawing: drawing25,
-  why: why26,
-  explanation: explanation26,
-  teaching: teaching24
+  inputs: inputs27,
+  check: check25,
+  logged: logged27,
+  results: results23,
+  outcomes: outcomes26,
+  sizes: sizes22,
+  shelf: shelf26,
+  procedure: procedure27,
+  kit: kit27,
+  drawing: drawing26,
+  why: why27,
+  explanation: explanation27,
+  teaching: teaching25
 });
 
 // core/catalogue/holding/suction-cup/cautions.ts
-var gates27 = [
+var gates28 = [
   { step: "lift", text: "Feet clear; a hand\u2019s breadth high at first; nobody under it.", guards: ["load"] }
 ];
-var cautions27 = (values, _s, risk) => applying(
+var cautions28 = /* @__PURE__ */ __name((values, _s, risk) => applying(
   mayLetGo("The cup", atLeast(risk, "safetyFactor"), values.numbers.loadMass, "lift"),
   liftedByHand(values.numbers.loadMass, 8, LIFT_CHILD, "lift")
-);
-var afterFailure27 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure28 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Set the load down; feet clear."),
   pressureOff("Lift one edge of the rim with a fingernail: air goes in."),
   near("Try it on glass: is it the cup or the surface?"),
   next(
     outcome === "later" ? "It leaks: wet rim and surface, and hold it up for less long." : "Wet rim and surface, press harder, straight down; less load."
   )
-];
+], "afterFailure");
 
 // core/catalogue/holding/suction-cup/simulate.ts
 var COLUMNS21 = [
@@ -21068,7 +21940,7 @@ var COLUMNS21 = [
   { id: "opened", name: "cup pulled open", quantity: "fraction" }
 ];
 var PULL2 = 1;
-function simulate27(values, detail) {
+function simulate28(values, detail) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
@@ -21080,14 +21952,14 @@ function simulate27(values, detail) {
   const holding = Math.min((outside - atMost2) * area, n.peelLimit * outside * area);
   const needed2 = pull / area;
   const rows = detail === "trace" ? new TraceRows(COLUMNS21) : void 0;
-  const add = (time2, pressure2, amount2, lifted, opened2) => rows?.add(time2, {
+  const add = /* @__PURE__ */ __name((time2, pressure2, amount2, lifted, opened2) => rows?.add(time2, {
     pressure: pressure2,
     gasTemperature: temperature,
     airMass: amount2 / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0,
     lifted,
     opened: opened2
-  });
+  }), "add");
   const amount = outside * kept;
   const fails = holding < pull;
   let goneAt;
@@ -21155,6 +22027,7 @@ function simulate27(values, detail) {
     })()
   };
 }
+__name(simulate28, "simulate");
 
 // core/catalogue/holding/suction-cup/inputs.ts
 var CUPS = {
@@ -21162,13 +22035,13 @@ var CUPS = {
   sheet: { name: "a rubber sheet with a knob", across: 0.22, volume: 26e-5, kept: 0.04, opening: 1, peel: 0.35 },
   hook: { name: "a hook cup", across: 0.055, volume: 9e-6, kept: 0.08, opening: 1, peel: 0.7 }
 };
-var cup = ({ choices }) => CUPS[choices.cup ?? ""] ?? CUPS.plunger;
+var cup = /* @__PURE__ */ __name(({ choices }) => CUPS[choices.cup ?? ""] ?? CUPS.plunger, "cup");
 var SURFACES2 = {
   "glass": { name: "glass or polished steel", leak: 2e-11 },
   "varnish": { name: "varnished or plastic seat", leak: 15e-10 },
   "wood": { name: "planed bare wood", leak: 6e-7 }
 };
-var inputs27 = defineInputs([
+var inputs28 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "cup",
@@ -21263,11 +22136,11 @@ var inputs27 = defineInputs([
     "by the surface, wetted; assumption, measure how long it holds"
   )
 ]);
-var check25 = () => [];
+var check26 = /* @__PURE__ */ __name(() => [], "check");
 
 // core/catalogue/holding/suction-cup/outcomes.ts
-var logged27 = { used: ["loadMass", "surface"], seen: ["hush"] };
-var results23 = [
+var logged28 = { used: ["loadMass", "surface"], seen: ["hush"] };
+var results24 = [
   result("holdingForce", "holds", "N"),
   result("pull", "pull, with the jerk", "N"),
   result("safetyFactor", "holding force over pull", "1"),
@@ -21277,17 +22150,17 @@ var results23 = [
   result("holdTime", "the leak lets it hold for", "s"),
   result("hush", "comes off after", "s", HUSH)
 ];
-var outcomes26 = [
+var outcomes27 = [
   { id: "lifts", look: "gone", name: "lifts and holds", sentence: "It lifts and holds as long as wanted." },
   { id: "later", look: "partly", name: "lifts, then lets go", sentence: "It lifts, then lets go." },
   { id: "off", look: "nothing", name: "comes off", sentence: "The cup comes off with a pop." }
 ];
-var ledger22 = ({ details: d }) => ({
+var ledger23 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "while it is lifted",
   difference: d.difference,
   rows: [{ id: "stretched", cause: "the air it kept, given more room by the pull", pressure: d.difference }]
-});
-var sizes22 = (values, s) => [
+}), "ledger");
+var sizes23 = /* @__PURE__ */ __name((values, s) => [
   {
     id: "holdingForce",
     name: "holding force",
@@ -21304,11 +22177,11 @@ var sizes22 = (values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 area"
   }
-];
+], "sizes");
 
 // core/catalogue/holding/suction-cup/procedure.ts
-var shelf26 = [];
-var procedure27 = [
+var shelf27 = [];
+var procedure28 = [
   {
     id: "press",
     parts: [
@@ -21328,20 +22201,20 @@ var procedure27 = [
     hazards: ["load"],
     marks: ["sealed"],
     parts: ["Pull straight up, smoothly: it lifts ", { input: "loadMass" }, " for ", { input: "liftTime" }, "."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "off", parts: ["Set it down; lift one edge of the rim with a fingernail: it is off."] }
 ];
-var kit27 = () => [
+var kit28 = /* @__PURE__ */ __name(() => [
   "plunger or rubber sheet",
   "wet cloth",
   "stool or small table with a smooth top",
   "mat",
   "spring balance"
-];
+], "kit");
 
 // core/catalogue/holding/suction-cup/drawing.ts
-var drawing26 = (values, s, time) => {
+var drawing27 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const d = n.cupDiameter;
   const [pressure, lifted, opened2] = ["pressure", "lifted", "opened"].map((c) => valueAt(s.trace, c, time));
@@ -21395,17 +22268,17 @@ var drawing26 = (values, s, time) => {
       gone ? "Off." : up > 0 ? "Lifted: the room pushes the seat up against the cup." : "Pulled: the little air under it spreads out and pushes less."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/holding/suction-cup/teaching.ts
-var why27 = (values, s) => [
+var why28 = /* @__PURE__ */ __name((values, s) => [
   say`Pressed on, it keeps ${asShare(values.numbers.airKept)} of its air. Pulled, that air gets more room: at most
     ${asPressure(s.results.mostDifference)} less than the room, over ${asLength(values.numbers.cupDiameter)}:
     ${asForce(s.results.holdingForce)}${s.details.peels ? ", where its rim peels." : "."}`,
   s.outcome === "off" ? say`The pull is ${asForce(s.results.pull)}: too much for it.` : s.outcome === "later" ? say`Air creeps in under the rim: it lets go after ${asTime(s.results.holdTime)}. Wet the rim, or a
         smoother top.` : say`The pull is ${asForce(s.results.pull)}.`
-];
-var explanation27 = (values, s) => [
+], "why");
+var explanation28 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "When you press the cup, most of its air goes out. The air in the room then holds it on, like a hand, from above and from below."
@@ -21425,8 +22298,8 @@ var explanation27 = (values, s) => [
     from: 16,
     text: "The cup makes its own vacuum: the harder you pull, the more it opens and the lower the pressure, until the rim peels or it is open as far as it goes. That is why kept air, stiffness of the rim and roughness decide, and not the pull alone."
   }
-];
-var teaching25 = {
+], "explanation");
+var teaching26 = {
   wrongIdea: {
     idea: "The cup sucks itself on, or it is sticky.",
     answer: "Nothing sticks. With one pinhole the same rubber holds nothing."
@@ -21443,9 +22316,9 @@ var suctionCup = defineDemonstration({
   summary: "A plunger or a rubber sheet pressed on a seat or a table lifts it.",
   noun: ["try", "tries"],
   people: { performs: 8, watches: 7 },
-  gates: gates27,
-  cautions: cautions27,
-  afterFailure: afterFailure27,
+  gates: gates28,
+  cautions: cautions28,
+  afterFailure: afterFailure28,
   gallery: {
     family: "holding",
     effect: "A plunger lifts a stool; somebody lets a corner in, and it drops.",
@@ -21455,44 +22328,44 @@ var suctionCup = defineDemonstration({
   hushWords: { inside: "air under the cup", strength: "" },
   wanted: "lifts",
   columns: COLUMNS21,
-  simulate: simulate27,
-  inputs: inputs27,
-  check: check25,
-  logged: logged27,
-  results: results23,
-  outcomes: outcomes26,
-  ledger: ledger22,
-  sizes: sizes22,
-  shelf: shelf26,
-  procedure: procedure27,
-  kit: kit27,
-  drawing: drawing26,
-  why: why27,
-  explanation: explanation27,
-  teaching: teaching25
+  simulate: simulate28,
+  inputs: inputs28,
+  check: check26,
+  logged: logged28,
+  results: results24,
+  outcomes: outcomes27,
+  ledger: ledger23,
+  sizes: sizes23,
+  shelf: shelf27,
+  procedure: procedure28,
+  kit: kit28,
+  drawing: drawing27,
+  why: why28,
+  explanation: explanation28,
+  teaching: teaching26
 });
 
 // core/catalogue/vacuum/syringe-boil/cautions.ts
-var gates28 = [
+var gates29 = [
   { step: "pull", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum"] }
 ];
-var cautions28 = ({ numbers: n }, _s, risk) => applying(
+var cautions29 = /* @__PURE__ */ __name(({ numbers: n }, _s, risk) => applying(
   noNeedles("fill"),
   scald(n.waterTemperature, n.waterVolume, "fill", "Water that squirts from a syringe"),
   snapsBack(atWorst(risk, "pull"), "pull")
-);
-var afterFailure28 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure29 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Hold the plunger; nobody looks into the nozzle."),
   pressureOff("Let the plunger back by hand, slowly; then open the cap."),
   near("Is more air in it than before? Then the cap or the plunger leaks: another one."),
   next(
     outcome === "few" ? "Less air left in, or a little warmer water; pull further." : "Less air left in and warmer water: the air alone already pushes harder than this water\u2019s vapour."
   )
-];
+], "afterFailure");
 
 // core/catalogue/vacuum/syringe-scene.ts
 var FLOOR = 0.5;
-var syringeShapes = (bore, face, rim, rod) => {
+var syringeShapes = /* @__PURE__ */ __name((bore, face, rim, rod) => {
   const half = bore / 2;
   const foot = FLOOR * bore;
   const neck = 0.14 * bore;
@@ -21518,10 +22391,10 @@ var syringeShapes = (bore, face, rim, rod) => {
     },
     { kind: "body", points: rectangle(-0.24 * bore, 0, 0.48 * bore, 0.22 * bore), stuff: "ink" }
   ];
-};
+}, "syringeShapes");
 
 // core/catalogue/vacuum/syringe-boil/drawing.ts
-var drawing27 = (values, s, time) => {
+var drawing28 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [pressure, gas, water, boiling, point] = [
     "pressure",
@@ -21575,15 +22448,15 @@ var drawing27 = (values, s, time) => {
       boiling > 0.5 ? ": it boils." : "."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/vacuum/syringe-checks.ts
 var MOST_HELD = 150;
-var withinMarks = ({ numbers: n }, ...marks) => marks.filter((mark) => n[mark] > n.barrelVolume).map((mark) => ({
+var withinMarks = /* @__PURE__ */ __name(({ numbers: n }, ...marks) => marks.filter((mark) => n[mark] > n.barrelVolume).map((mark) => ({
   input: mark,
   message: say`given ${asVolume(n[mark], { digits: 4 })}; accepted: at most
         ${asVolume(n.barrelVolume, { digits: 4, toward: "below" })}, its last mark`
-}));
+})), "withinMarks");
 function heldByHand({ numbers: n }, difference) {
   const force = difference * Math.PI * n.bore * n.bore / 4;
   if (force <= MOST_HELD) return [];
@@ -21600,9 +22473,10 @@ function heldByHand({ numbers: n }, difference) {
     }
   ];
 }
+__name(heldByHand, "heldByHand");
 
 // core/catalogue/vacuum/syringe-boil/inputs.ts
-var inputs28 = defineInputs([
+var inputs29 = defineInputs([
   ...ROOM_INPUTS,
   blank("barrelVolume", "syringe up to its last mark", "mL", "vessel", 6e-5, [1e-6, 3e-4], [1e-5, 15e-5], 0, {
     tells: "vessel"
@@ -21661,7 +22535,7 @@ var inputs28 = defineInputs([
     "a good one holds its mark for half a minute; assumption, measure it by letting go slowly: what is left is air"
   )
 ]);
-var check26 = (values) => {
+var check27 = /* @__PURE__ */ __name((values) => {
   const n = values.numbers;
   const boiling = saturationTemperature(n.stationPressure);
   const faults = [...withinMarks(values, "pullTo"), ...heldByHand(values, n.stationPressure)];
@@ -21684,11 +22558,11 @@ var check26 = (values) => {
     });
   }
   return faults;
-};
+}, "check");
 
 // core/catalogue/vacuum/syringe-boil/outcomes.ts
-var logged28 = { used: ["waterTemperature", "airLeft", "pullTo"], seen: ["hush", "boilTime"] };
-var results24 = [
+var logged29 = { used: ["waterTemperature", "airLeft", "pullTo"], seen: ["hush", "boilTime"] };
+var results25 = [
   result("hush", "pull until it boils", "s", HUSH),
   result("boilTime", "boils for", "s"),
   result("boilPressure", "pressure at which it starts", "kPa"),
@@ -21700,7 +22574,7 @@ var results24 = [
   result("endTemperature", "water at the end", "degC"),
   result("evaporated", "water turned to vapour", "g")
 ];
-var outcomes27 = [
+var outcomes28 = [
   { id: "boils", look: "gone", name: "boils", sentence: "The warm water boils in the hand." },
   { id: "few", look: "partly", name: "shows a few bubbles", sentence: "A few bubbles rise, then it is still." },
   {
@@ -21710,15 +22584,15 @@ var outcomes27 = [
     sentence: "The plunger comes out, and the water stays still."
   }
 ];
-var ledger23 = ({ details: d }) => ({
+var ledger24 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "while it is held",
   difference: d.difference,
   rows: [
     { id: "stretched", cause: "the little air left in, given more room", pressure: d.difference + d.vapourPressure },
     { id: "steam", cause: "vapour that the water gave off (gives back)", pressure: -d.vapourPressure }
   ]
-});
-var sizes23 = (values, s) => [
+}), "ledger");
+var sizes24 = /* @__PURE__ */ __name((values, s) => [
   {
     id: "pull",
     name: "pull of the hand",
@@ -21735,14 +22609,14 @@ var sizes23 = (values, s) => [
     units: ["N", "lbf"],
     note: "outside pressure \xD7 bore"
   }
-];
+], "sizes");
 
 // core/catalogue/vacuum/syringe-boil/procedure.ts
-var shelf27 = [];
-var procedure28 = [
+var shelf28 = [];
+var procedure29 = [
   {
     id: "fill",
-    hazards: ({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [],
+    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.waterTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
     parts: [
       "Draw ",
       { input: "waterVolume" },
@@ -21761,32 +22635,32 @@ var procedure28 = [
     hazards: ["vacuum"],
     marks: ["sealed"],
     parts: ["Pull the plunger out to ", { input: "pullTo" }, " in ", { input: "pullTime" }, ". Look."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   {
     id: "hold",
     hazards: ["vacuum"],
     parts: ["Hold it there for ", { input: "holdTime" }, ", and watch where the bubbles start."],
-    duration: (s) => s.results.boilTime
+    duration: /* @__PURE__ */ __name((s) => s.results.boilTime, "duration")
   },
   { id: "back", parts: ["Let the plunger back by hand: the bubbles are gone, and the little air is what it was."] }
 ];
-var kit28 = () => [
+var kit29 = /* @__PURE__ */ __name(() => [
   "syringe without a needle, never used, with a cap that screws on",
   "warm water from the tap or a kettle",
   "thermometer",
   "goggles",
   "tray and towel"
-];
+], "kit");
 
 // core/mechanisms/pulled-syringe.ts
-var drawnVolume = ({ start, drawn, pullTime }, time) => start + (drawn - start) * Math.min(1, Math.max(0, time / pullTime));
+var drawnVolume = /* @__PURE__ */ __name(({ start, drawn, pullTime }, time) => start + (drawn - start) * Math.min(1, Math.max(0, time / pullTime)), "drawnVolume");
 function pullSyringe(plan3, tolerance, record) {
   const { outside, room, start, temperature, leakArea, pullTime, holdTime } = plan3;
   const boilPlan = { ...plan3, volume: start };
   const boil = new BoilingUnderPump(boilPlan);
   const state3 = boil.start(temperature, 1);
-  const pressureOf = (time2, s) => (s[BOIL.air] + s[BOIL.vapour]) / drawnVolume(plan3, time2);
+  const pressureOf = /* @__PURE__ */ __name((time2, s) => (s[BOIL.air] + s[BOIL.vapour]) / drawnVolume(plan3, time2), "pressureOf");
   const filling = outside * plan3.drawn;
   const system = {
     size: state3.length,
@@ -21806,9 +22680,9 @@ function pullSyringe(plan3, tolerance, record) {
     id: "boils",
     direction: 1,
     stops: true,
-    value: (t, s) => boil.superpressure(pressureOf(t, s), s[BOIL.water]) - plan3.over
+    value: /* @__PURE__ */ __name((t, s) => boil.superpressure(pressureOf(t, s), s[BOIL.water]) - plan3.over, "value")
   };
-  const peaks = [{ id: "difference", value: (t, s) => outside - pressureOf(t, s) }];
+  const peaks = [{ id: "difference", value: /* @__PURE__ */ __name((t, s) => outside - pressureOf(t, s), "value") }];
   const end = pullTime + holdTime;
   let time = 0;
   let lowest = outside;
@@ -21836,6 +22710,7 @@ function pullSyringe(plan3, tolerance, record) {
   }
   return { boilsAt, boilPressure, lowest, pressure: pressureOf(end, state3), state: state3 };
 }
+__name(pullSyringe, "pullSyringe");
 
 // core/catalogue/vacuum/syringe-boil/simulate.ts
 var COLUMNS22 = [
@@ -21870,7 +22745,8 @@ function syringePlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-function simulate28(values, detail, refinement = 1) {
+__name(syringePlan, "syringePlan");
+function simulate29(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = syringePlan(values);
   const { outside, room, surface, drawn } = plan3;
@@ -21929,9 +22805,10 @@ function simulate28(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate29, "simulate");
 
 // core/catalogue/vacuum/syringe-boil/teaching.ts
-var why28 = (values, s) => {
+var why29 = /* @__PURE__ */ __name((values, s) => {
   const n = values.numbers;
   const alone2 = n.stationPressure * n.airLeft / (n.pullTo - n.waterVolume);
   const lines = [
@@ -21946,10 +22823,10 @@ var why28 = (values, s) => {
   );
   lines.push(say`The hand holds ${asForce(s.results.pull)}, which the room pushes.`);
   return lines;
-};
+}, "why");
 var WELL_OVER = 8;
 var WARMEST = 333.15;
-var advice13 = (_values, s) => {
+var advice13 = /* @__PURE__ */ __name((_values, s) => {
   const warmer = s.results.neededStart + WELL_OVER;
   if (s.outcome === "boils" || warmer > WARMEST) return [];
   return [
@@ -21958,8 +22835,8 @@ var advice13 = (_values, s) => {
       take: { input: "waterTemperature", value: warmer }
     }
   ];
-};
-var explanation28 = (values, s) => [
+}, "advice");
+var explanation29 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "Water boils when its bubbles can push the air away. When you pull, the air in the syringe pushes less, and bubbles can grow, though the water is only warm."
@@ -21980,8 +22857,8 @@ var explanation28 = (values, s) => [
     from: 16,
     text: "Boyle for the air, pV constant; the vapour follows the saturation curve. Boiling begins where the saturation pressure exceeds the total pressure by what bubbles need to start, and ends when air and vapour together reach it again."
   }
-];
-var teaching26 = {
+], "explanation");
+var teaching27 = {
   wrongIdea: {
     idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
     answer: "Let the plunger back: the bubbles are gone, and the little air is as much as before. They were vapour."
@@ -22011,47 +22888,47 @@ var syringeBoil = defineDemonstration({
   hushWords: { inside: "air left in", strength: "" },
   wanted: "boils",
   columns: COLUMNS22,
-  simulate: simulate28,
-  inputs: inputs28,
-  check: check26,
-  logged: logged28,
-  results: results24,
-  outcomes: outcomes27,
-  ledger: ledger23,
-  sizes: sizes23,
-  shelf: shelf27,
-  procedure: procedure28,
-  kit: kit28,
-  gates: gates28,
-  cautions: cautions28,
-  afterFailure: afterFailure28,
-  drawing: drawing27,
-  why: why28,
+  simulate: simulate29,
+  inputs: inputs29,
+  check: check27,
+  logged: logged29,
+  results: results25,
+  outcomes: outcomes28,
+  ledger: ledger24,
+  sizes: sizes24,
+  shelf: shelf28,
+  procedure: procedure29,
+  kit: kit29,
+  gates: gates29,
+  cautions: cautions29,
+  afterFailure: afterFailure29,
+  drawing: drawing28,
+  why: why29,
   advice: advice13,
-  explanation: explanation28,
-  teaching: teaching26
+  explanation: explanation29,
+  teaching: teaching27
 });
 
 // core/catalogue/vacuum/syringe-marshmallow/cautions.ts
-var gates29 = [
+var gates30 = [
   { step: "move", text: "Goggles on; cap screwed tight and pointing at nobody.", guards: ["vacuum", "pressure"] }
 ];
-var cautions29 = ({ choices }, _s, risk) => applying(
+var cautions30 = /* @__PURE__ */ __name(({ choices }, _s, risk) => applying(
   noNeedles("fill"),
   choices.way === "in" ? capFliesOff(atWorst(risk, "peakPressureDifference"), "move") : snapsBack(atWorst(risk, "hold"), "move"),
   noFood("What was in a syringe is no food any more.", "off")
-);
-var afterFailure29 = ({ choices }) => [
+), "cautions");
+var afterFailure30 = /* @__PURE__ */ __name(({ choices }) => [
   standBack("Hold the plunger; the cap points at nobody."),
   pressureOff("Let the plunger back by hand, slowly; then unscrew the cap."),
   near("Is the marshmallow old and hard, or does the cap leak?"),
   next(
     choices.way === "in" ? "A fresh one, and further in." : "A fresh one, less air round it at the start, further out."
   )
-];
+], "afterFailure");
 
 // core/catalogue/vacuum/syringe-marshmallow/drawing.ts
-var drawing28 = (values, s, time) => {
+var drawing29 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [pressure, foam, barrel] = ["pressure", "foam", "barrel"].map((c) => valueAt(s.trace, c, time));
   const { area } = s.details;
@@ -22088,11 +22965,11 @@ var drawing28 = (values, s, time) => {
       pressure < 0.97 * n.stationPressure ? "The air round it pushes less: the gas in it takes more room." : pressure > 1.03 * n.stationPressure ? "The air round it pushes harder: the gas in it takes less room." : "Inside as outside."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/vacuum/syringe-marshmallow/inputs.ts
 var MOST_PRESS = 1e5;
-var inputs29 = defineInputs([
+var inputs30 = defineInputs([
   ...ROOM_INPUTS,
   {
     id: "way",
@@ -22185,7 +23062,7 @@ var inputs29 = defineInputs([
     "a good one holds its mark for half a minute; assumption"
   )
 ]);
-var check27 = (values) => {
+var check28 = /* @__PURE__ */ __name((values) => {
   const { numbers: n, choices } = values;
   const solid = n.foamVolume * (1 - n.gasShare);
   const press = n.stationPressure * ((n.shutAt - solid) / Math.max(n.moveTo - solid, 1e-9) - 1);
@@ -22214,11 +23091,11 @@ var check27 = (values) => {
     });
   }
   return faults;
-};
+}, "check");
 
 // core/catalogue/vacuum/syringe-marshmallow/outcomes.ts
-var logged29 = { used: ["foamVolume", "shutAt", "moveTo"], seen: ["size", "sizeAfter"] };
-var results25 = [
+var logged30 = { used: ["foamVolume", "shutAt", "moveTo"], seen: ["size", "sizeAfter"] };
+var results26 = [
   result("size", "its size then, against before", "%"),
   result("sizeAfter", "its size when let back", "%"),
   result("extremePressure", "pressure in the syringe then", "kPa"),
@@ -22226,18 +23103,18 @@ var results25 = [
   result("hold", "push or pull that holds it", "N"),
   result("hush", "until it is moved", "s", HUSH)
 ];
-var outcomes28 = [
+var outcomes29 = [
   { id: "changes", look: "gone", name: "changes size", sentence: "The marshmallow changes its size for all to see." },
   { id: "little", look: "nothing", name: "hardly changes", sentence: "The marshmallow looks much as before." }
 ];
-var ledger24 = ({ details: d }) => ({
+var ledger25 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "with the plunger moved",
   difference: d.difference,
   rows: [
     { id: "moved", cause: "the gas in the syringe, given more room or less by the plunger", pressure: d.difference }
   ]
-});
-var sizes24 = (_values, s) => [
+}), "ledger");
+var sizes25 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "hold",
     name: "what the hand holds",
@@ -22246,11 +23123,11 @@ var sizes24 = (_values, s) => [
     units: ["N", "lbf"],
     note: "difference \xD7 bore; friction comes on top"
   }
-];
+], "sizes");
 
 // core/catalogue/vacuum/syringe-marshmallow/procedure.ts
-var shelf28 = [];
-var procedure29 = [
+var shelf29 = [];
+var procedure30 = [
   {
     id: "fill",
     parts: [
@@ -22266,20 +23143,20 @@ var procedure29 = [
   { id: "shut", parts: ["Plunger to ", { input: "shutAt" }, ", and screw the cap on."] },
   {
     id: "move",
-    hazards: ({ choices }) => choices.way === "in" ? ["pressure"] : ["vacuum"],
+    hazards: /* @__PURE__ */ __name(({ choices }) => choices.way === "in" ? ["pressure"] : ["vacuum"], "hazards"),
     marks: ["sealed"],
     parts: ["Plunger ", { input: "way" }, " to ", { input: "moveTo" }, " in ", { input: "moveTime" }, ". Look."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   },
   { id: "hold", parts: ["Hold it there for ", { input: "holdTime" }, "; then let it back by hand."] },
   { id: "off", parts: ["Cap off; the marshmallow goes into the bin."] }
 ];
-var kit29 = () => [
+var kit30 = /* @__PURE__ */ __name(() => [
   "syringe without a needle, never used, with a cap that screws on",
   "small marshmallows",
   "food pen for a face",
   "goggles"
-];
+], "kit");
 
 // core/mechanisms/foam-in-syringe.ts
 var FOAM = { air: 0, inside: 1 };
@@ -22289,14 +23166,15 @@ function barrelAt({ start, moved: moved2, moveTime, holdTime }, time) {
   const back = Math.min(1, Math.max(0, (time - moveTime - holdTime) / moveTime));
   return start + (moved2 - start) * (out - back);
 }
+__name(barrelAt, "barrelAt");
 function squeezeFoam(plan3, tolerance, record) {
   const { outside, room, foam, leakTime, solid, start, moveTime, holdTime, leakArea } = plan3;
   const state3 = Float64Array.of(outside * (start - solid - foam.rest), outside * foam.rest);
-  const pressureAt = (time2, s) => {
+  const pressureAt = /* @__PURE__ */ __name((time2, s) => {
     const barrel = barrelAt(plan3, time2);
-    const free = (p) => Math.max(LEAST_FREE * barrel, barrel - solid - packVolume(foam, s[FOAM.inside], p));
+    const free = /* @__PURE__ */ __name((p) => Math.max(LEAST_FREE * barrel, barrel - solid - packVolume(foam, s[FOAM.inside], p)), "free");
     return pressureWithSwelling(s[FOAM.air], 0, outside, free);
-  };
+  }, "pressureAt");
   const system = {
     size: 2,
     dependsOnTime: true,
@@ -22310,12 +23188,12 @@ function squeezeFoam(plan3, tolerance, record) {
       slope[FOAM.air] = out + leakIn(leakArea, outside, room, pressure);
     }
   };
-  const growth = (time2, s) => packVolume(foam, s[FOAM.inside], pressureAt(time2, s)) / foam.rest;
+  const growth = /* @__PURE__ */ __name((time2, s) => packVolume(foam, s[FOAM.inside], pressureAt(time2, s)) / foam.rest, "growth");
   const peaks = [
     { id: "growth", value: growth },
-    { id: "shrinking", value: (t, s) => -growth(t, s) },
+    { id: "shrinking", value: /* @__PURE__ */ __name((t, s) => -growth(t, s), "value") },
     { id: "pressure", value: pressureAt },
-    { id: "vacuum", value: (t, s) => -pressureAt(t, s) }
+    { id: "vacuum", value: /* @__PURE__ */ __name((t, s) => -pressureAt(t, s), "value") }
   ];
   let [largest, smallest, lowest, highest] = [0, Infinity, Infinity, 0];
   let time = 0;
@@ -22338,6 +23216,7 @@ function squeezeFoam(plan3, tolerance, record) {
   }
   return { largest, smallest, after: growth(time, state3), lowest, highest };
 }
+__name(squeezeFoam, "squeezeFoam");
 
 // core/catalogue/vacuum/syringe-marshmallow/simulate.ts
 var COLUMNS23 = [
@@ -22345,7 +23224,7 @@ var COLUMNS23 = [
   { id: "foam", name: "marshmallow", quantity: "volume" },
   { id: "barrel", name: "inside of the barrel", quantity: "volume" }
 ];
-var SEEN7 = 0.25;
+var SEEN8 = 0.25;
 function foamPlan({ numbers: n }) {
   const rest = n.foamVolume * n.gasShare;
   return {
@@ -22361,12 +23240,13 @@ function foamPlan({ numbers: n }) {
     leakArea: n.leakArea
   };
 }
-function simulate29(values, detail, refinement = 1) {
+__name(foamPlan, "foamPlan");
+function simulate30(values, detail, refinement = 1) {
   const n = values.numbers;
   const plan3 = foamPlan(values);
   const { outside, room, solid, foam } = plan3;
   const rows = detail === "trace" ? new TraceRows(COLUMNS23) : void 0;
-  const whole = (gas) => (solid + gas * foam.rest) / n.foamVolume;
+  const whole = /* @__PURE__ */ __name((gas) => (solid + gas * foam.rest) / n.foamVolume, "whole");
   const end = squeezeFoam(
     plan3,
     stepTolerance(detail, refinement),
@@ -22394,7 +23274,7 @@ function simulate29(values, detail, refinement = 1) {
       hush: n.moveTime
     },
     events: [{ id: "moved", name: out ? "pulled out" : "pushed in", time: n.moveTime }],
-    outcome: Math.abs(size - 1) >= SEEN7 ? "changes" : "little",
+    outcome: Math.abs(size - 1) >= SEEN8 ? "changes" : "little",
     details: {
       stationPressure: outside,
       sealing: 0,
@@ -22412,9 +23292,10 @@ function simulate29(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate30, "simulate");
 
 // core/catalogue/vacuum/syringe-marshmallow/teaching.ts
-var why29 = (values, s) => {
+var why30 = /* @__PURE__ */ __name((values, s) => {
   const n = values.numbers;
   const { size, sizeAfter } = s.results;
   return [
@@ -22424,8 +23305,8 @@ var why29 = (values, s) => {
     sizeAfter < 0.97 ? say`Some of its gas seeped out on the way: let back it is only ${asShare(sizeAfter)} of what it was.` : "Let back, it is about what it was.",
     say`The hand holds ${asForce(s.results.hold)}.`
   ];
-};
-var explanation29 = (values, s) => [
+}, "why");
+var explanation30 = /* @__PURE__ */ __name((values, s) => [
   {
     from: 7,
     text: "A marshmallow is full of tiny bubbles of air. When you pull, the air round it spreads out and pushes less, and the bubbles grow. When you push, they shrink."
@@ -22445,8 +23326,8 @@ var explanation29 = (values, s) => [
     from: 16,
     text: "At one temperature p V stays for each amount of gas: p (V \u2212 V_solid \u2212 V_foam(p)) for the air, and (p + skin) V_foam for the foam. The skin pushes back in proportion to the stretch, and steeply once it is taut."
   }
-];
-var teaching27 = {
+], "explanation");
+var teaching28 = {
   wrongIdea: {
     idea: "The marshmallow is sucked apart.",
     answer: "Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back."
@@ -22455,19 +23336,19 @@ var teaching27 = {
   after: ["Would it be smaller afterwards if it were held for minutes?", "Would a sweet without bubbles grow?"],
   elsewhere: ["A snack packet on a mountain.", "A diver\u2019s lungs on the way up.", "A balloon that climbs."]
 };
-var variants5 = (values) => {
+var variants5 = /* @__PURE__ */ __name((values) => {
   const { shutAt, moveTo } = values.numbers;
   return sideBySide(
     "How far it is moved",
     values,
-    simulate29,
+    simulate30,
     ["size", "extremePressure", "hold"],
     [0.5, 0.75, 1].map((share) => ({
       name: say`to ${asVolume(shutAt + share * (moveTo - shutAt))}`,
       numbers: { moveTo: shutAt + share * (moveTo - shutAt) }
     }))
   );
-};
+}, "variants");
 
 // core/catalogue/vacuum/syringe-marshmallow/index.ts
 var syringeMarshmallow = defineDemonstration({
@@ -22485,29 +23366,29 @@ var syringeMarshmallow = defineDemonstration({
   hushWords: { inside: "air round it", strength: "" },
   wanted: "changes",
   columns: COLUMNS23,
-  simulate: simulate29,
-  inputs: inputs29,
-  check: check27,
-  logged: logged29,
-  results: results25,
-  outcomes: outcomes28,
-  ledger: ledger24,
-  sizes: sizes24,
-  shelf: shelf28,
-  procedure: procedure29,
-  kit: kit29,
-  gates: gates29,
-  cautions: cautions29,
-  afterFailure: afterFailure29,
-  drawing: drawing28,
-  why: why29,
-  explanation: explanation29,
-  teaching: teaching27,
+  simulate: simulate30,
+  inputs: inputs30,
+  check: check28,
+  logged: logged30,
+  results: results26,
+  outcomes: outcomes29,
+  ledger: ledger25,
+  sizes: sizes25,
+  shelf: shelf29,
+  procedure: procedure30,
+  kit: kit30,
+  gates: gates30,
+  cautions: cautions30,
+  afterFailure: afterFailure30,
+  drawing: drawing29,
+  why: why30,
+  explanation: explanation30,
+  teaching: teaching28,
   variants: variants5
 });
 
 // core/catalogue/motion/vacuum-cannon/cautions.ts
-var gates30 = [
+var gates31 = [
   {
     step: "load",
     text: "Before anything is loaded or pumped: backstop up, line of fire closed and empty to the wall, doors watched; tube looked over for cracks; eye and ear protection on.",
@@ -22515,7 +23396,7 @@ var gates30 = [
   },
   { step: "fire", text: "Nobody forward of the muzzle, doors still watched. Count down aloud.", guards: [] }
 ];
-var cautions30 = (values, _s, risk) => applying(
+var cautions31 = /* @__PURE__ */ __name((values, _s, risk) => applying(
   projectile("the ball", atWorst(risk, "muzzleSpeed"), atWorst(risk, "reach"), atWorst(risk, "energy"), "load"),
   shatters(atWorst(risk, "energy"), "load"),
   {
@@ -22536,22 +23417,23 @@ var cautions30 = (values, _s, risk) => applying(
     hazard: "A bang louder than a shout; how loud is not worked out here.",
     control: "Say so beforehand; ear protection for everybody in the room; who startles badly, or wears a hearing aid, outside."
   }
-);
-var afterFailure30 = (_values, _s, _risk, outcome) => [
+), "cautions");
+var afterFailure31 = /* @__PURE__ */ __name((_values, _s, _risk, outcome) => [
   standBack("Nobody walks in front: treat it as loaded, for as long as there is foil on it."),
   pressureOff("Let air in through the valve at the pump, from behind, until the gauge stands at nought."),
   near("Foil off at the back first. Foil, tape and ball: look for the leak."),
   next(
     outcome === "slow" ? "A better vacuum, or a ball that fits more closely." : "A tighter foil and a ball that runs freely."
   )
-];
+], "afterFailure");
 
 // core/mechanisms/ball-in-tube.ts
-var soundSpeed = (temperature) => Math.sqrt(AIR_GAMMA * AIR_GAS_CONSTANT * temperature);
+var soundSpeed = /* @__PURE__ */ __name((temperature) => Math.sqrt(AIR_GAMMA * AIR_GAS_CONSTANT * temperature), "soundSpeed");
 function behind(pressure, speed, sound) {
   const rest = 1 - (AIR_GAMMA - 1) / 2 * speed / sound;
   return rest > 0 ? pressure * integerPower(rest, 7) : 0;
 }
+__name(behind, "behind");
 var DARCY = 0.013;
 var MEAN_SQUARE = 1 / 3;
 function columnFriction(outside, speed, sound, length2, tube, temperature) {
@@ -22559,16 +23441,19 @@ function columnFriction(outside, speed, sound, length2, tube, temperature) {
   const density = outside / (AIR_GAS_CONSTANT * temperature) * (0.5 + 0.5 * pressure / outside);
   return Math.min(0.95 * pressure, DARCY * length2 / tube * 0.5 * density * speed * speed * MEAN_SQUARE);
 }
+__name(columnFriction, "columnFriction");
 function ahead(pressure, speed, sound) {
   const m = speed / sound;
   const k = (AIR_GAMMA + 1) / 4;
   return pressure * (1 + AIR_GAMMA * k * m * m + AIR_GAMMA * m * Math.sqrt(1 + k * k * m * m));
 }
+__name(ahead, "ahead");
 function lumpedSpeed(shot, x) {
   const area = Math.PI * shot.tube * shot.tube / 4;
   const line = shot.outside / (AIR_GAS_CONSTANT * shot.temperature) * area;
   return Math.sqrt(shot.outside * area * (2 * shot.mass * x + line * x * x)) / (shot.mass + line * x);
 }
+__name(lumpedSpeed, "lumpedSpeed");
 var GAP_CONTRACTION2 = 0.6;
 var LAST2 = 0.05;
 var LONGEST6 = 10;
@@ -22580,8 +23465,8 @@ function shoot(shot, tolerance, onStep) {
   const section = Math.PI * tube * tube / 4;
   const gap = Math.max(0, section - ballArea2);
   const rub = friction * mass * GRAVITY;
-  const rearAt = (s) => behind(outside, s[SPEED2], sound) - columnFriction(outside, s[SPEED2], sound, s[PLACE2], tube, temperature);
-  const faceAt = (s, rear) => Math.min(rear * 4, ahead(s[FRONT], s[SPEED2], sound));
+  const rearAt = /* @__PURE__ */ __name((s) => behind(outside, s[SPEED2], sound) - columnFriction(outside, s[SPEED2], sound, s[PLACE2], tube, temperature), "rearAt");
+  const faceAt = /* @__PURE__ */ __name((s, rear) => Math.min(rear * 4, ahead(s[FRONT], s[SPEED2], sound)), "faceAt");
   const state3 = Float64Array.of(0, 0, residual);
   if ((outside - residual) * ballArea2 <= rub) return { speed: 0, time: Infinity };
   const { time, stoppedBy } = integratorOf(3).run(
@@ -22608,13 +23493,14 @@ function shoot(shot, tolerance, onStep) {
         onStep(t, s[PLACE2], s[SPEED2], rear, faceAt(s, rear));
       }),
       events: [
-        { id: "muzzle", direction: 1, stops: true, value: (_, s) => s[PLACE2] - length2 },
-        { id: "stops", direction: -1, stops: true, value: (_, s) => s[SPEED2] }
+        { id: "muzzle", direction: 1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[PLACE2] - length2, "value") },
+        { id: "stops", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, s) => s[SPEED2], "value") }
       ]
     }
   );
   return stoppedBy === "muzzle" ? { speed: state3[SPEED2], time } : { speed: 0, time: Infinity };
 }
+__name(shoot, "shoot");
 
 // core/catalogue/motion/vacuum-cannon/simulate.ts
 var COLUMNS24 = [
@@ -22624,20 +23510,20 @@ var COLUMNS24 = [
   { id: "behind", name: "pressure behind", quantity: "pressure" },
   { id: "ahead", name: "pressure ahead", quantity: "pressure" }
 ];
-var tubeVolume = ({ numbers: n }) => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength;
-function simulate30(values, detail, refinement = 1) {
+var tubeVolume = /* @__PURE__ */ __name(({ numbers: n }) => Math.PI / 4 * n.tubeDiameter * n.tubeDiameter * n.tubeLength, "tubeVolume");
+function simulate31(values, detail, refinement = 1) {
   const n = values.numbers;
   const outside = n.stationPressure;
   const temperature = n.airTemperature;
   const rows = detail === "trace" ? new TraceRows(COLUMNS24) : void 0;
   const volume = tubeVolume(values);
   const density = outside / (AIR_GAS_CONSTANT * temperature);
-  const gas = (p) => ({
+  const gas = /* @__PURE__ */ __name((p) => ({
     pressure: p,
     gasTemperature: temperature,
     airMass: p * volume / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0
-  });
+  }), "gas");
   const tolerance = stepTolerance(detail, refinement);
   const pumped = pumpDown(
     {
@@ -22645,7 +23531,7 @@ function simulate30(values, detail, refinement = 1) {
       outside,
       temperature,
       leakArea: n.leakArea,
-      pressure: (held, beside) => held / (volume + beside)
+      pressure: /* @__PURE__ */ __name((held, beside) => held / (volume + beside), "pressure")
     },
     Float64Array.of(outside * volume),
     {
@@ -22654,7 +23540,7 @@ function simulate30(values, detail, refinement = 1) {
       onStep: rows && ((t, p) => {
         rows.add(t, { ...gas(p), place: 0, speed: 0, behind: p, ahead: p });
       }),
-      events: [{ id: "target", direction: -1, stops: true, value: (_, p) => p - n.targetPressure }]
+      events: [{ id: "target", direction: -1, stops: true, value: /* @__PURE__ */ __name((_, p) => p - n.targetPressure, "value") }]
     }
   );
   const shot = {
@@ -22716,9 +23602,10 @@ function simulate30(values, detail, refinement = 1) {
     })()
   };
 }
+__name(simulate31, "simulate");
 
 // core/catalogue/motion/vacuum-cannon/inputs.ts
-var inputs30 = defineInputs([
+var inputs31 = defineInputs([
   ...ROOM_INPUTS,
   blank("tubeLength", "tube", "m", "vessel", 1.8, [0.2, 8], [0.8, 3], 5e-3, { lever: [-0.6, 0.7] }),
   blank("tubeDiameter", "inside across", "mm", "vessel", 0.0405, [0.01, 0.15], [0.03, 0.06], 3e-3),
@@ -22752,20 +23639,20 @@ var inputs30 = defineInputs([
     "a ball that rolls and bounces; small against a hundred newtons of push; assumption"
   )
 ]);
-var check28 = ({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
+var check29 = /* @__PURE__ */ __name(({ numbers: n }) => over(n.ballDiameter, n.tubeDiameter) ? [
   {
     input: "ballDiameter",
     message: say`given ${asLength(n.ballDiameter, { digits: 4 })}; accepted: at most the tube,
             ${asLength(n.tubeDiameter, { digits: 4, toward: "below" })}`
   }
-] : [];
+] : [], "check");
 
 // core/catalogue/motion/vacuum-cannon/outcomes.ts
-var logged30 = {
+var logged31 = {
   used: ["targetPressure", "tubeLength"],
   seen: ["muzzleSpeed", "finalPressure", "timeToPump"]
 };
-var results26 = [
+var results27 = [
   result("muzzleSpeed", "leaves at", "m/s"),
   result("hush", "foil to muzzle", "s", HUSH),
   result("energy", "energy of the ball", "J"),
@@ -22779,17 +23666,17 @@ var results26 = [
   result("lumpedSpeed", "by the lumped-mass estimate", "m/s"),
   result("flightTime", "time in the tube", "s")
 ];
-var outcomes29 = [
+var outcomes30 = [
   { id: "fast", look: "gone", name: "is fast", sentence: "The ball shoots out too fast to see." },
   { id: "slow", look: "partly", name: "is slow", sentence: "The ball comes out, but one can follow it." },
   { id: "stuck", look: "nothing", name: "stays in the tube", sentence: "The ball stays in the tube." }
 ];
-var ledger25 = ({ details: d }) => ({
+var ledger26 = /* @__PURE__ */ __name(({ details: d }) => ({
   moment: "before the foil is pierced",
   difference: d.difference,
   rows: [{ id: "pumped", cause: "air taken out by the pump, less what leaked in", pressure: d.difference }]
-});
-var sizes25 = (_values, s) => [
+}), "ledger");
+var sizes26 = /* @__PURE__ */ __name((_values, s) => [
   {
     id: "energy",
     name: "energy of the ball",
@@ -22814,11 +23701,11 @@ var sizes25 = (_values, s) => [
     units: ["m", "ft"],
     note: "with air drag, best angle"
   }
-];
+], "sizes");
 
 // core/catalogue/motion/vacuum-cannon/procedure.ts
-var shelf29 = [{ step: "pump", kind: "pump" }];
-var procedure30 = [
+var shelf30 = [{ step: "pump", kind: "pump" }];
+var procedure31 = [
   {
     id: "load",
     hazards: ["projectile"],
@@ -22839,7 +23726,7 @@ var procedure30 = [
   {
     id: "pump",
     hazards: ["vacuum", "projectile"],
-    parts: (values) => [
+    parts: /* @__PURE__ */ __name((values) => [
       "Pump with a ",
       ...pumpWords(values),
       " down to ",
@@ -22847,18 +23734,18 @@ var procedure30 = [
       ", for at most ",
       { input: "pumpTime" },
       "."
-    ],
-    duration: (s) => s.results.timeToPump
+    ], "parts"),
+    duration: /* @__PURE__ */ __name((s) => s.results.timeToPump, "duration")
   },
   {
     id: "fire",
     hazards: ["projectile"],
     marks: ["sealed"],
     parts: ["Pierce the foil behind the ball. Fast enough from ", { input: "wantedSpeed" }, "."],
-    duration: (s) => s.results.hush
+    duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration")
   }
 ];
-var kit30 = () => [
+var kit31 = /* @__PURE__ */ __name(() => [
   "clear pipe made for pressure, no cracks",
   "light balls, several",
   "foil or tape for the ends",
@@ -22867,10 +23754,10 @@ var kit30 = () => [
   "stand and clamps",
   "eye and ear protection",
   "barrier tape"
-];
+], "kit");
 
 // core/catalogue/motion/vacuum-cannon/drawing.ts
-var drawing29 = (values, s, time) => {
+var drawing30 = /* @__PURE__ */ __name((values, s, time) => {
   const n = values.numbers;
   const [place, speed, behind2, front] = ["place", "speed", "behind", "ahead"].map((c) => valueAt(s.trace, c, time));
   const l = n.tubeLength;
@@ -22974,10 +23861,10 @@ var drawing29 = (values, s, time) => {
       fired ? "The room pushes the ball; air has to be set moving as well. Tube drawn wider than it is." : "Pumped out. Tube drawn wider than it is."
     ]
   };
-};
+}, "drawing");
 
 // core/catalogue/motion/vacuum-cannon/teaching.ts
-var why30 = (values, s) => [
+var why31 = /* @__PURE__ */ __name((values, s) => [
   say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
     ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
     ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
@@ -22985,14 +23872,14 @@ var why30 = (values, s) => [
   say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was
     left ahead (${asPressure(s.results.finalPressure)}) is squeezed together. The lumped estimate gives
     ${asSpeed(s.results.lumpedSpeed)}.`
-];
-var advice14 = (_values, s, risk) => [
+], "why");
+var advice14 = /* @__PURE__ */ __name((_values, s, risk) => [
   {
     text: say`Keep ${asLength(atWorst(risk, "exclusion"), { toward: "above" })} (99 of 100 shots stay within) forward
       of the muzzle clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`
   }
-];
-var explanation30 = (_values, s) => [
+], "advice");
+var explanation31 = /* @__PURE__ */ __name((_values, s) => [
   {
     from: 7,
     text: "We took the air out in front of the ball. When the foil breaks, all the air of the room rushes in behind and pushes the ball out."
@@ -23013,8 +23900,8 @@ var explanation30 = (_values, s) => [
       left. Ahead a shock forms; at ${asPressure(300)} it hardly matters, at ${asPressure(1e4)} it does. Ayars
       and Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) v.`
   }
-];
-var teaching28 = {
+], "explanation");
+var teaching29 = {
   wrongIdea: {
     idea: "The vacuum sucks the ball out.",
     answer: "The ball flies away from the hole that was pierced: it is pushed from behind."
@@ -23023,16 +23910,16 @@ var teaching28 = {
   after: ["Where did the rest of the work go?", "Would a heavier ball be slower?"],
   elsewhere: ["Pneumatic post.", "Tube trains pushed by air.", "A cork from a popgun.", "Dust in a wind tunnel."]
 };
-var variants6 = (values) => sideBySide(
+var variants6 = /* @__PURE__ */ __name((values) => sideBySide(
   "Tubes side by side",
   values,
-  simulate30,
+  simulate31,
   ["muzzleSpeed", "timeToPump", "exclusion"],
   [0.5, 1, 1.5, 2].map((factor) => ({
     name: say`${asLength(values.numbers.tubeLength * factor)}`,
     numbers: { tubeLength: values.numbers.tubeLength * factor }
   }))
-);
+), "variants");
 
 // core/catalogue/motion/vacuum-cannon/index.ts
 var vacuumCannon = defineDemonstration({
@@ -23041,9 +23928,9 @@ var vacuumCannon = defineDemonstration({
   summary: "A table-tennis ball in a pumped-out tube: pierce the foil, and the room fires it.",
   noun: ["shot", "shots"],
   people: { performs: 18, watches: 11 },
-  gates: gates30,
-  cautions: cautions30,
-  afterFailure: afterFailure30,
+  gates: gates31,
+  cautions: cautions31,
+  afterFailure: afterFailure31,
   gallery: {
     family: "motion",
     effect: "A light ball leaves a tube faster than a racing car and goes through a can.",
@@ -23053,27 +23940,27 @@ var vacuumCannon = defineDemonstration({
   hushWords: { inside: "air left ahead of the ball", strength: "" },
   wanted: "fast",
   columns: COLUMNS24,
-  simulate: simulate30,
-  inputs: inputs30,
-  check: check28,
-  logged: logged30,
-  results: results26,
-  outcomes: outcomes29,
-  ledger: ledger25,
-  sizes: sizes25,
-  shelf: shelf29,
-  procedure: procedure30,
-  kit: kit30,
-  drawing: drawing29,
-  why: why30,
+  simulate: simulate31,
+  inputs: inputs31,
+  check: check29,
+  logged: logged31,
+  results: results27,
+  outcomes: outcomes30,
+  ledger: ledger26,
+  sizes: sizes26,
+  shelf: shelf30,
+  procedure: procedure31,
+  kit: kit31,
+  drawing: drawing30,
+  why: why31,
   advice: advice14,
-  explanation: explanation30,
-  teaching: teaching28,
+  explanation: explanation31,
+  teaching: teaching29,
   variants: variants6
 });
 
 // core/catalogue/steam/warmed-bottle/cautions.ts
-var gates31 = [
+var gates32 = [
   {
     step: "charge",
     text: "Bottle stands in a tray; goggles on for whoever pours; nobody shakes a closed bottle of hot water.",
@@ -23081,13 +23968,13 @@ var gates31 = [
   },
   { step: "cap", text: "Empty first, cap after: no hot water stays inside.", guards: ["vacuum"] }
 ];
-var cautions31 = (values) => softBottleCautions(values);
-var afterFailure31 = softBottleFailure;
+var cautions32 = /* @__PURE__ */ __name((values) => softBottleCautions(values), "cautions");
+var afterFailure32 = softBottleFailure;
 
 // core/catalogue/steam/warmed-bottle/simulate.ts
 var STANDING = 500;
-var warmedThrough = (vessel, seconds2) => 1 - exp(-seconds2 * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness));
-function simulate31(values, detail, refinement = 1) {
+var warmedThrough = /* @__PURE__ */ __name((vessel, seconds2) => 1 - exp(-seconds2 * STANDING / (vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness)), "warmedThrough");
+function simulate32(values, detail, refinement = 1) {
   const n = values.numbers;
   const vessel = softBottle(values);
   const room = roomOf(values, vessel);
@@ -23112,9 +23999,10 @@ function simulate31(values, detail, refinement = 1) {
   );
   return coolSoftBottle(values, vessel, room, filled, detail, refinement, recorder);
 }
+__name(simulate32, "simulate");
 
 // core/catalogue/steam/warmed-bottle/inputs.ts
-var inputs31 = defineInputs([
+var inputs32 = defineInputs([
   ...ROOM_INPUTS,
   ...SOFT_VESSEL,
   quantity("waterCharge", {
@@ -23145,16 +24033,16 @@ var inputs31 = defineInputs([
 ]);
 
 // core/catalogue/steam/warmed-bottle/outcomes.ts
-var logged31 = {
+var logged32 = {
   used: ["waterCharge", "chargeTemperature", "sealDelay", "bathTemperature", "poolDepth"],
   seen: ["hush", "volumeLost"]
 };
 
 // core/catalogue/steam/warmed-bottle/procedure.ts
-var procedure31 = [
+var procedure32 = [
   {
     id: "charge",
-    hazards: ({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ["scald"] : [],
+    hazards: /* @__PURE__ */ __name(({ numbers: n }) => n.chargeTemperature >= TOUCHABLE ? ["scald"] : [], "hazards"),
     parts: [
       "Pour ",
       { input: "waterCharge" },
@@ -23179,11 +24067,11 @@ var procedure31 = [
     id: "cap",
     marks: ["sealed"],
     parts: ["Screw the cap tight within ", { input: "sealDelay" }, " of emptying it."],
-    duration: (s) => s.details.sealing
+    duration: /* @__PURE__ */ __name((s) => s.details.sealing, "duration")
   },
-  { id: "cool", parts: icedBath, duration: (s) => s.results.hush }
+  { id: "cool", parts: icedBath, duration: /* @__PURE__ */ __name((s) => s.results.hush, "duration") }
 ];
-var kit31 = () => [
+var kit32 = /* @__PURE__ */ __name(() => [
   "soft drink bottles, labels off",
   "caps",
   "hot tap water or kettle",
@@ -23192,10 +24080,10 @@ var kit31 = () => [
   "ice",
   "towel",
   "eye protection"
-];
+], "kit");
 
 // core/catalogue/steam/warmed-bottle/teaching.ts
-var teaching29 = {
+var teaching30 = {
   wrongIdea: {
     idea: "Cold gets into the bottle and pulls it in.",
     answer: "Cold is not a thing that moves. The warm air inside pushes less as it cools; the room pushes as before."
@@ -23204,12 +24092,12 @@ var teaching29 = {
   after: ["How much of the air was missing?", "Why is this gentler than with steam?"],
   elsewhere: ["Bottles brought down from a mountain.", "A football in winter.", "Car tyres on a cold morning."]
 };
-var why31 = (_values, s) => softWhy(
+var why32 = /* @__PURE__ */ __name((_values, s) => softWhy(
   s,
   say`The wall is warmed to ${asTemperature(s.details.overheat)}; the film left on it steams into the air that
       came in as it was emptied:`
-);
-var explanation31 = softExplanation(
+), "why");
+var explanation32 = softExplanation(
   "some of the damp in it turns back into water too"
 );
 
@@ -23219,9 +24107,9 @@ var warmedBottle = softBottleFace({
   name: "Warmed bottle",
   summary: "A soft bottle warmed with hot tap water, emptied, capped, into an ice bath: mostly cooling air.",
   people: { performs: 9, watches: 7 },
-  gates: gates31,
-  cautions: cautions31,
-  afterFailure: afterFailure31,
+  gates: gates32,
+  cautions: cautions32,
+  afterFailure: afterFailure32,
   gallery: {
     family: "steam",
     effect: "The bottle buckles gently: no steam to be seen, warm tap water is enough.",
@@ -23229,19 +24117,19 @@ var warmedBottle = softBottleFace({
     ages: [7, 16]
   },
   brimful: true,
-  simulate: simulate31,
-  inputs: inputs31,
-  logged: logged31,
-  procedure: procedure31,
-  kit: kit31,
-  teaching: teaching29,
-  why: why31,
-  explanation: explanation31
+  simulate: simulate32,
+  inputs: inputs32,
+  logged: logged32,
+  procedure: procedure32,
+  kit: kit32,
+  teaching: teaching30,
+  why: why32,
+  explanation: explanation32
 });
 
 // core/catalogue/refusals.ts
 var PRACTICE2 = "common practice";
-var jar = (demonstration) => [
+var jar = /* @__PURE__ */ __name((demonstration) => [
   {
     demonstration,
     when: "a scratched or chipped jar",
@@ -23256,7 +24144,7 @@ var jar = (demonstration) => [
     example: { choices: { jarKind: "household" } },
     source: PRACTICE2
   }
-];
+], "jar");
 var REFUSALS = [
   {
     demonstration: "drum-reinflate",
@@ -23451,6 +24339,7 @@ var DEMONSTRATIONS = [
   warmedBottle,
   bottleFill,
   flaskFountain,
+  balloonIntoFlask,
   processVessel,
   eggInBottle,
   eggOut,
@@ -23475,7 +24364,7 @@ var DEMONSTRATIONS = [
   canisterPop,
   bottleLine
 ];
-var findDemonstration = (id) => DEMONSTRATIONS.find((d) => d.id === id);
+var findDemonstration = /* @__PURE__ */ __name((id) => DEMONSTRATIONS.find((d) => d.id === id), "findDemonstration");
 
 // core/forecast/latin-hypercube.ts
 import { uniformInt } from "pure-rand/distribution/uniformInt";
@@ -23500,6 +24389,7 @@ function latinHypercube(samples, variables, seed) {
   }
   return points;
 }
+__name(latinHypercube, "latinHypercube");
 
 // core/forecast/distributions.ts
 import normalCdf2 from "@stdlib/stats-base-dists-normal-cdf";
@@ -23530,6 +24420,7 @@ function spreadQuantile(spread, nominal, range, u) {
     }
   }
 }
+__name(spreadQuantile, "spreadQuantile");
 function halfNormals(from, to, u) {
   if (u === 0.5) return 0;
   if (u < 0.5) {
@@ -23539,13 +24430,15 @@ function halfNormals(from, to, u) {
   const high = to >= 8 ? 1 : normalCdf2(Math.max(to, 0), 0, 1);
   return high <= 0.5 ? 0 : normalQuantile(0.5 + (2 * u - 1) * (high - 0.5), 0, 1);
 }
+__name(halfNormals, "halfNormals");
 function halfTriangle(share, width, cut) {
   const reach2 = Math.min(width, Math.max(0, cut));
   if (!(reach2 > 0)) return 0;
   const kept = 1 - (1 - reach2 / width) * (1 - reach2 / width);
   return width * (1 - Math.sqrt(1 - share * kept));
 }
-var clamp = (x, least, most) => x < least ? least : x > most ? most : x;
+__name(halfTriangle, "halfTriangle");
+var clamp = /* @__PURE__ */ __name((x, least, most) => x < least ? least : x > most ? most : x, "clamp");
 
 // core/forecast/sample.ts
 var DEFAULT_SAMPLES = 2e3;
@@ -23581,6 +24474,9 @@ var StagingSample = class {
   demonstration;
   size;
   seed;
+  static {
+    __name(this, "StagingSample");
+  }
   nominal;
   uncertain;
   /** outcome of each sample, index into the demonstration's outcomes */
@@ -23936,8 +24832,8 @@ var roomSchema = z7.strictObject({
 }).meta({ title: "Room", description: "Conditions that hold for every staging that does not state its own." });
 
 // core/formats/shelf-fields.ts
-var length = (field, label, least, most, more = {}, units = ["mm", "in"]) => ({ type: "quantity", quantity: "length", field, label, units, range: [least, most], ...more });
-var choice2 = (field, label, ids2, names = {}) => ({ type: "choice", field, label, choices: ids2.map((id) => ({ id, name: names[id] ?? id })) });
+var length = /* @__PURE__ */ __name((field, label, least, most, more = {}, units = ["mm", "in"]) => ({ type: "quantity", quantity: "length", field, label, units, range: [least, most], ...more }), "length");
+var choice2 = /* @__PURE__ */ __name((field, label, ids2, names = {}) => ({ type: "choice", field, label, choices: ids2.map((id) => ({ id, name: names[id] ?? id })) }), "choice");
 var COUNT = { type: "count", field: "count", label: "How many" };
 var SHAPE_NAMES = {
   "cylinder": "round (can, tin, drum, tank)",

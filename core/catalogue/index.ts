@@ -1,6 +1,7 @@
 import type { Demonstration } from '../demonstration'
 import { balloonEmptied } from './vacuum/balloon-emptied'
 import { balloonInGlass } from './holding/balloon-in-glass'
+import { balloonIntoFlask } from './steam/balloon-into-flask'
 import { balloonLine } from './motion/balloon-line'
 import { bellInVacuum } from './vacuum/bell-in-vacuum'
 import { bellJarBalloon } from './vacuum/bell-jar-balloon'
@@ -41,6 +42,7 @@ export const DEMONSTRATIONS: readonly Demonstration[] = [
   warmedBottle,
   bottleFill,
   flaskFountain,
+  balloonIntoFlask,
   processVessel,
   eggInBottle,
   eggOut,

@@ -27,6 +27,16 @@ export const thermalShock = (chill: number, limit: number, cracks: number, step:
   },
 })
 
+/** Hot glass that is left to cool by itself. */
+export const keepDry = (step: string): Caution => ({
+  id: 'keep-dry',
+  step,
+  severity: 'usual',
+  covers: ['chilled-glass'],
+  hazard: 'Hot glass that is splashed, or set down on something cold or wet, can crack.',
+  control: 'On a dry cork mat or cloth, away from the sink; no water near it until a hand can stay on it.',
+})
+
 /**
  * Water stopped short in glass. @param slam hammer pressure, Pa @param force N @param cracks share of the draws that
  * end broken

@@ -80,6 +80,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
     raised: 'over 60 % of the chill it bears, or 1 of 100 draws crack',
     source: 'EN ISO 7459: bottles are tested at 42 K (from memory); what usually holds, from memory',
   },
+  'keep-dry': { hazard: 'hot glass that is splashed or set down cold', raised: 'never', source: 'common practice' },
   'slam': {
     hazard: 'water that stops short in glass',
     raised: 'over 2 MPa, or 1 of 100 draws break',

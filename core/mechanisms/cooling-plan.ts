@@ -52,6 +52,14 @@ export interface WallStrength {
   residualLoad: number
   stiffening: number
   packing: number
+  /** instead of a stiff wall that buckles, a skin that gives way and takes up room: what it holds, and how it drags */
+  skin?: Skin
+}
+
+export interface Skin {
+  /** @param lost share of the volume that it has taken up @returns pressure difference that it holds there, Pa */
+  held: (lost: number) => number
+  /** difference that it takes to move it, Pa by a share of the volume each second */ resistance: number
 }
 
 /** An open mouth under water. */

@@ -17,7 +17,7 @@ import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation
 import { beyond, heldFraction, wallInertance } from './collapse'
 import { openingFlow } from './nozzle-flow'
 import { jetCondensation, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
-import { COOLING, COOLING_SIZE, type CoolingPlan } from './cooling-plan'
+import { COOLING, COOLING_SIZE, type CoolingPlan, type Skin } from './cooling-plan'
 import type { SteamVessel } from './steam-vessel'
 
 /** Specific heat of vapour at constant volume, J/(kg K). */
@@ -80,9 +80,6 @@ const REST = 0.1
 /** Ratio of specific heats of steam with air, by which gas pushes back when it is squeezed quickly. */
 const GAS_STIFFNESS = 1.33
 
-const NO_INERT: readonly number[] = []
-const STILL: readonly number[] = [COOLING.speed]
-const STILL_AND_TIGHT: readonly number[] = [COOLING.speed, COOLING.air]
 
 /** What lies outside as a conductance from the wall's middle, W/(m2 K). @param outside from the surface on, W/(m2 K) */
 export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
@@ -116,6 +113,9 @@ export class CoolingVessel implements OdeSystem {
   private readonly stemLoss: number
   private readonly inertance: number
   private readonly damping: number
+  /** of a wall that creeps, or of a skin, Pa by 1/s */
+  private readonly resistance: number
+  private readonly skin: Skin | undefined
   private readonly pool: number
   readonly plungeTime: number
   /** wall under water as soon as the mouth is, m2 */
@@ -184,6 +184,8 @@ export class CoolingVessel implements OdeSystem {
     const water = (this.density * Math.PI * vessel.diameter * depth * vessel.diameter) / 4
     this.inertance = wallInertance(wallMass + water, sideArea)
     this.damping = 2 * WALL_DAMPING * Math.sqrt((this.inertance * 1.3 * room.pressure) / vessel.capacity)
+    this.skin = plan.strength.skin
+    this.resistance = this.skin?.resistance ?? this.damping * CREEP * vessel.capacity
     this.pool = Math.max(plan.pool, CLINGING_WATER)
     this.plungeTime = mouth ? depth / mouth.plungeSpeed : 0
     this.dependsOnTime = mouth !== undefined
@@ -205,6 +207,13 @@ export class CoolingVessel implements OdeSystem {
     this.mouthDepth = depth
     this.entryLoss = mouth?.entryLoss ?? 0
     this.critical293 = plan.strength.criticalDifference
+    this.inert = mouth
+      ? []
+      : [
+          COOLING.speed,
+          ...(plan.leakArea > 0 ? [] : [COOLING.air]),
+          ...(coolant.area > 0 ? [] : [COOLING.wetWall]),
+        ]
   }
 
   /**
@@ -219,10 +228,8 @@ export class CoolingVessel implements OdeSystem {
     return this.size - (leaks ? COOLING.lost : COOLING.air)
   }
 
-  /** No water moves in a mouth that is shut, and the air of a tight vessel stays. */
-  get inert(): readonly number[] {
-    return this.open ? NO_INERT : this.leakArea > 0 ? STILL : STILL_AND_TIGHT
-  }
+  /** No water moves in a mouth that is shut, the air of a tight vessel stays, and no wall is wet in still air. */
+  readonly inert: readonly number[]
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass(): number {
@@ -275,6 +282,7 @@ export class CoolingVessel implements OdeSystem {
 
   /** Difference the wall holds just now, Pa. */
   held(state: Float64Array): number {
+    if (this.skin) return this.skin.held(state[COOLING.lost])
     const { residualLoad, stiffening, packing } = this.plan.strength
     return this.critical(state) * heldFraction(state[COOLING.lost], residualLoad, stiffening, packing)
   }
@@ -574,13 +582,14 @@ export class CoolingVessel implements OdeSystem {
     const gas = state[COOLING.gas]
     const liquid = state[COOLING.liquid]
     const drawnIn = state[COOLING.drawnIn]
-    // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again.
+    // A wall that creeps has no inertia to speak of: it goes in as fast as it is pushed, and never out again. A skin
+    // goes both ways.
     const push = this.wall === 'standing' ? 0 : this.outside - pressure - this.held(state)
     const losing =
       this.wall === 'moving'
         ? state[COOLING.losing]
         : this.wall === 'creeping'
-          ? beyond(push, CREEP_EDGE) / (this.damping * CREEP * full)
+          ? (this.skin ? push : beyond(push, CREEP_EDGE)) / this.resistance
           : 0
     const capacity = vapour * VAPOUR_CONSTANT_VOLUME + air * AIR_SPECIFIC_HEAT_CONSTANT_VOLUME
     const below = dewPoint - gas

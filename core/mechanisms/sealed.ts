@@ -13,6 +13,8 @@ const NO_MORE = 0.95
 const CREEP_TOLERANCE = 1.5
 /** A soft wall creeps all the way, and how far is what is asked. */
 const SOFT_TOLERANCE = 0.15
+/** A skin is followed by a law without a threshold, and its end is a balance that a step finds by itself. */
+const SKIN_TOLERANCE = 1.5
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
 const SUDDEN = 0.04
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
@@ -29,6 +31,10 @@ const MOST_PATIENCE = 19_000
 /** Volume lost that shows, as a fraction. */
 const SHOWS = 0.02
 
+/** How closely, against the way to the collapse, a wall is followed that gives way. */
+const following = ({ wall, plan }: CoolingVessel, soft: boolean): number =>
+  wall !== 'creeping' ? 1 : plan.strength.skin ? SKIN_TOLERANCE : soft ? SOFT_TOLERANCE : CREEP_TOLERANCE
+
 export interface SealedEnd {
   /** s from the seal; undefined if it never goes */
   hush: number | undefined
@@ -37,6 +43,8 @@ export interface SealedEnd {
   /** s from the seal */ timeOfPeak: number
   /** s from the seal: when the difference first came within a twentieth of its greatest */ noMore: number
   /** s from the seal */ end: number
+  /** s from the seal when this share of the volume was lost; undefined if never. Good until the next run. */
+  whenLost: (share: number) => number | undefined
 }
 
 export interface SealedOptions {
@@ -52,6 +60,7 @@ export interface SealedOptions {
 
 const times: number[] = []
 const differences: number[] = []
+const losses: number[] = []
 
 /**
  * Follows a closed vessel from the seal: until every act has been done and the gas has nothing left to condense at
@@ -105,11 +114,12 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   let hush: number | undefined
   let talked: number | undefined
   let time = 0
-  times.length = differences.length = 0
+  times.length = differences.length = losses.length = 0
   const onStep = (at: number, s: Float64Array) => {
     const now = system.difference(s)
     times.push(at)
     differences.push(now)
+    losses.push(s[COOLING.lost])
     if (now > greatest) greatest = now
     record?.(at, s)
   }
@@ -123,8 +133,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
-      tolerance:
-        system.wall !== 'creeping' ? tolerance : soft ? SOFT_TOLERANCE * tolerance : CREEP_TOLERANCE * tolerance,
+      tolerance: following(system, soft) * tolerance,
       firstStep: system.wall === 'moving' ? 1e-5 : 0.05,
       explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0,
       events,
@@ -169,5 +178,6 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     timeOfPeak,
     noMore: peakDifference > 0 ? (firstReached(NO_MORE * peakDifference, times, differences) ?? time) : 0,
     end: time,
+    whenLost: share => firstReached(share, times, losses),
   }
 }

@@ -16,15 +16,15 @@ const CAUSES: Record<string, string> = {
 /**
  * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest
  * difference. Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts`
- * for the convention.
+ * for the convention. `causes` names what is different here.
  */
 type Sealed = Ran<never, 'sealing' | 'timeOfPeak' | 'capacity', never, 'goneAt'>
 export const steamLedger =
-  (moment: string) =>
+  (moment: string, causes: Readonly<Record<string, string>> = {}) =>
   (simulation: Sealed): Ledger =>
-    ledgerOf(simulation, moment)
+    ledgerOf(simulation, moment, { ...CAUSES, ...causes })
 
-function ledgerOf({ trace, details }: Sealed, words: string): Ledger {
+function ledgerOf({ trace, details }: Sealed, words: string, causes: Readonly<Record<string, string>>): Ledger {
   if (!trace) throw new RangeError('trace: the ledger needs a simulation with a trace')
   const sealing = details.sealing
   const moment = details.goneAt ?? details.timeOfPeak
@@ -51,7 +51,7 @@ function ledgerOf({ trace, details }: Sealed, words: string): Ledger {
   const order = ['wall', 'water', 'fog', 'cooling', ...(rows.leak !== 0 ? ['leak'] : []), 'inflow', 'crush']
   return {
     moment: details.goneAt === undefined ? 'at its greatest' : words,
-    rows: order.map(id => ({ id, cause: CAUSES[id], pressure: rows[id] })),
+    rows: order.map(id => ({ id, cause: causes[id], pressure: rows[id] })),
     difference: c.pressure[first] - c.pressure[now],
   }
 }

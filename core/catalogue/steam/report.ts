@@ -16,6 +16,7 @@ const EVENT_NAMES: Readonly<Record<string, string>> = {
   'unstop': 'stopper out',
   'relief': 'steam comes out',
   'pop': 'pops back',
+  'round': 'round inside',
   'over': 'past its rated vacuum',
   'peak': 'greatest difference',
 }

@@ -31,9 +31,15 @@ function closed(look: Look, m: Moment): Sentence {
     return look.heat
       ? 'Heat off, still open: it cools and air comes in. Close it now.'
       : 'Open: vapour drives the air out.'
+  if (look.closure === 'balloon') return ballooned(look, m)
   if (m.volumeLost > 0.02) return say`${asShare(m.volumeLost)} of its volume gone.`
   return look.closure === 'vent' ? 'Steam off, cooling on.' : 'Closed and cooling: the hush.'
 }
+
+const ballooned = ({ capacity = 0 }: Look, { volumeLost }: Moment): Sentence =>
+  volumeLost > 0.02
+    ? say`Inside out in the flask, with ${asVolume(volumeLost * capacity, { digits: 2 })} of the room’s air in it.`
+    : 'The balloon is on; the flask cools: the hush.'
 
 function dipped(look: Look, m: Moment): Sentence {
   if (m.place === 'on-heat') return onHeat(m, 'On the heat, a steady plume: the air is leaving.', 'Warming up.')

@@ -14,7 +14,9 @@ export type { Look }
 export function steamScene(values: DrawnValues, run: DrawnRun, time: number, look: Look): Scene {
   const moment = momentAt(values, run, time)
   const bench = benchOf(look)
-  const p = placed(look, moment, poseOf(look, moment, bench))
+  // Glass that a balloon is pushed into keeps its shape.
+  const stiff = look.closure === 'balloon' ? { ...moment, volumeLost: 0 } : moment
+  const p = placed(look, stiff, poseOf(look, moment, bench))
   const sealed = moment.place === 'sealed' && look.cooling !== ''
   const over = pushesOut(moment)
   const scene: Scene = { frame: bench.frame, shapes: [], caption: [captionOf(look, moment)] }
@@ -22,7 +24,7 @@ export function steamScene(values: DrawnValues, run: DrawnRun, time: number, loo
   add(...heaterShapes(look, moment, bench), ...waterShapes(bench, 0.22))
   add(...iceShapes(look, bench, values.numbers.iceMass ?? 0))
   add(...stemShapes(look, moment, p))
-  add(...vesselShapes(look, moment, p, run.details.capacity, moment.boiling || (!look.cooling && over)))
+  add(...vesselShapes(look, stiff, p, run.details.capacity, moment.boiling || (!look.cooling && over)))
   add(...closureShapes(look, moment, p))
   if (moment.plume) {
     const [x, y] = p.at([[p.mouthAt, p.height + (look.stemLength ?? 0)]])[0]
@@ -30,7 +32,7 @@ export function steamScene(values: DrawnValues, run: DrawnRun, time: number, loo
   }
   if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2))
   add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature))
-  if (sealed || over) add(...pushShapes(look, moment, p, bench, moment.volumeLost < 0.3 || over))
+  if (sealed || over) add(...pushShapes(look, stiff, p, bench, moment.volumeLost < 0.3 || over))
   else if (!sealed && (look.cooling !== 'bath' || moment.place === 'on-heat')) add(...gasShapes(look, moment, p, bench))
   return scene
 }

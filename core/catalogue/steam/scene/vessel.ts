@@ -160,6 +160,7 @@ export function closureShapes(look: Look, moment: Moment, p: Placed): Shape[] {
     thick: 2,
     ...more,
   })
+  if (look.closure === 'balloon') return balloonShapes(look, moment, p)
   if (look.closure === 'relief') {
     const weight: Point[] = [
       [-0.9 * u, 1.6 * u],
@@ -185,4 +186,50 @@ export function closureShapes(look: Look, moment: Moment, p: Placed): Shape[] {
   if (!closed || look.closure === 'mouth' || look.closure === 'stem') return []
   const wide = Math.max(p.mouth * 1.15, 0.03 * look.height)
   return [piece(rectangle(-wide / 2, -0.3 * u, wide, 1.2 * u), { stuff: inBath ? 'card' : 'ink' })]
+}
+
+/** A balloon over the neck: hanging outside at first, then pushed in with the room's air in it. */
+function balloonShapes(look: Look, { place, volumeLost }: Moment, p: Placed): Shape[] {
+  if (place !== 'sealed') return []
+  const { slackBalloon = 0, capacity = 0 } = look
+  const volume = volumeLost * capacity
+  const half = p.mouth / 2
+  const u = 0.03 * look.height
+  const rubber = (points: Point[]): Shape => ({
+    kind: 'body',
+    points: p.at(points),
+    stuff: 'rubber',
+    open: true,
+    thick: 2.2,
+  })
+  const collar = rubber([
+    [-half - u, p.height - 2 * u],
+    [-half, p.height],
+  ])
+  const other = rubber([
+    [half + u, p.height - 2 * u],
+    [half, p.height],
+  ])
+  if (volume < 0.02 * slackBalloon) {
+    const hanging: Point[] = [
+      [half, p.height],
+      [half + 2 * u, p.height + u],
+      [half + 4 * u, p.height - 3 * u],
+      [half + 3 * u, p.height - 6 * u],
+    ]
+    return [collar, other, rubber([[-half, p.height], ...hanging])]
+  }
+  // Round once it is stretched; before that it hangs down, as wide as a share of its size.
+  const across = Math.cbrt((6 * volume) / Math.PI)
+  const limp = Math.min(1, volume / slackBalloon)
+  const wide = Math.min(0.96 * look.diameter, across * (0.6 + 0.4 * limp))
+  const tall = Math.min(0.92 * look.height, volume / ((Math.PI / 6) * wide * wide))
+  const top = p.height - Math.min(0.08 * look.height, p.height - tall)
+  const RIM = 24
+  const skin: Point[] = Array.from({ length: RIM + 1 }, (_, i) => {
+    const angle = Math.PI * (0.08 + (1.84 * i) / RIM)
+    return [(Math.sin(angle) * wide) / 2, top - tall / 2 + (Math.cos(angle) * tall) / 2] as const
+  })
+  const whole: Point[] = [[half, p.height], ...skin, [-half, p.height]]
+  return [{ kind: 'gas', points: p.at(whole), air: 1, vapour: 0 }, collar, other, rubber(whole)]
 }

@@ -1,0 +1,17 @@
+import { balloonVolume } from '../../../mechanisms/rubber-balloon'
+import { rubberOf } from '../../vacuum/rubber-inputs'
+import { steamScene, type Look } from '../scene'
+import { flaskOf, type BalloonIntoFlask } from './simulate'
+
+export const drawing: BalloonIntoFlask['drawing'] = (values, s, time) =>
+  steamScene(values, s, time, {
+    shape: 'flask',
+    closure: 'balloon',
+    cooling: values.choices.coolingMethod as Look['cooling'],
+    heat: 'flame',
+    diameter: flaskOf(values).diameter,
+    height: flaskOf(values).height,
+    mouth: values.numbers.mouthDiameter,
+    capacity: values.numbers.vesselVolume,
+    slackBalloon: balloonVolume(rubberOf(values), 1),
+  })

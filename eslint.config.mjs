@@ -21,6 +21,7 @@ const ORDER = [
   'readings',
   'catalogue',
   'formats',
+  'records',
 ]
 const above = room => ORDER.slice(ORDER.indexOf(room) + 1)
 

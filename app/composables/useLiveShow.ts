@@ -1,21 +1,8 @@
 /** One show as it runs: its marks from every device, its votes, and marks made here that still have to be sent. */
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
-import { joinMarks, type AnyMarkKind, type Mark, type ShowDocument } from '~~/core'
+import { joinMarks, type AnyMarkKind, type Mark, type LiveShow } from '~~/core'
 
-export interface VoteRound {
-  act: string
-  code: string
-  document: { title: string; outcomes: { id: string; name: string; sentence: string }[] }
-  closedAt: string | null
-  revealedAt: string | null
-  hands: Record<string, number>
-  votes: Record<string, number>
-}
-interface Answer {
-  show: { id: string; document: ShowDocument }
-  marks: Mark[]
-  rounds: VoteRound[]
-}
+type Answer = Omit<LiveShow, 'now'>
 
 const TRY_AGAIN = 2000
 

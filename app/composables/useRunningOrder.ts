@@ -11,15 +11,10 @@ import {
   type RunningOrderDocument,
   type Simulation,
   type Stagecraft,
+  type StoredStaging,
+  type StoredOrder,
 } from '~~/core'
-import type { StoredStaging } from '~/composables/useStagingEditor'
 
-export interface StoredOrder {
-  id: string
-  version: number
-  document: RunningOrderDocument
-  updatedAt: string
-}
 export interface OrderAct {
   read: ReadStaging
   simulation: Simulation

@@ -8,14 +8,8 @@ import {
   type ReadStaging,
   type Simulation,
   type StagingDocument,
+  type StoredStaging,
 } from '~~/core'
-
-export interface StoredStaging {
-  id: string
-  version: number
-  document: StagingDocument
-  updatedAt: string
-}
 
 const copy = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T
 

@@ -8,22 +8,12 @@ import {
   observationOf,
   stagingOfRun,
   type Lesson,
-  type RunDocument,
   type StagingDocument,
   type Taught,
+  type StoredRun,
 } from '~~/core'
 import type { PastRunDocument } from '~/workers/forecast-messages'
 
-export interface ListedRun {
-  id: string
-  stagingId: string
-  stagingVersion: number
-  title: string
-  demonstration: string
-  staging: StagingDocument
-  document: RunDocument
-  /** when it was last changed */ photo: string | null
-}
 interface Learnt {
   taught: Taught
   lessons: Lesson[]
@@ -37,7 +27,7 @@ const bound = (id: string): string[] => findDemonstration(id)?.inputs.flatMap(i 
 const known = new Map<string, Learnt>()
 
 /** A run as it teaches. */
-export function pastRun(run: ListedRun): PastRunDocument {
+export function pastRun(run: StoredRun): PastRunDocument {
   const read = stagingOfRun(run.staging, run.document)
   return {
     staging: { ...run.staging, inputs: { ...run.staging.inputs, ...run.document.used } },
@@ -49,8 +39,8 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const on = useLocalStorage('hush-taught', true)
   const learnt = shallowRef<Learnt>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
-  const runs = shallowRef<ListedRun[]>()
-  $fetch<ListedRun[]>('/api/runs').then(
+  const runs = shallowRef<StoredRun[]>()
+  $fetch<StoredRun[]>('/api/runs').then(
     all => {
       runs.value = all
     },

@@ -13,8 +13,8 @@ import {
   type QuantityKind,
   type ShelfItemDocument,
   type VesselValues,
+  type StoredItem,
 } from '~~/core'
-import type { ShelfItem } from '~/stores/shelf'
 
 useHead({ title: 'Shelf · Zealous Hush' })
 const shelf = useShelfStore()
@@ -44,7 +44,7 @@ watch([search, only], () => {
 
 const matching = computed(() => {
   const wanted = search.value.toLowerCase().split(/\s+/).filter(Boolean)
-  const byKind = new Map<ItemKind, ShelfItem[]>()
+  const byKind = new Map<ItemKind, StoredItem[]>()
   for (const item of shelf.items) {
     if (item.retired && !showRetired.value) continue
     const d = item.document as ShelfItemDocument & { wallMaterial?: string; condition?: string; shape?: string }
@@ -68,7 +68,7 @@ const sections = computed(() =>
     .filter(s => s.all.length || (!search.value && (only.value || ['vessel', 'heater', 'bath'].includes(s.kind)))),
 )
 
-const valuesOf = (item: ShelfItem): VesselValues | undefined => {
+const valuesOf = (item: StoredItem): VesselValues | undefined => {
   if (item.document.kind !== 'vessel') return undefined
   try {
     return vesselValues(item.document)
@@ -90,7 +90,7 @@ const SCALE = computed(() =>
 )
 
 /** `subject` tells drafts of different things apart. */
-const editing = ref<{ item?: ShelfItem; id: string; document: ShelfItemDocument; subject: string }>()
+const editing = ref<{ item?: StoredItem; id: string; document: ShelfItemDocument; subject: string }>()
 const open = computed({
   get: () => !!editing.value,
   set: v => {
@@ -103,7 +103,7 @@ const faults = ref<Fault[]>([])
 const saving = ref(false)
 
 const blank = (kind: ItemKind) => ({ kind, name: '', place: '', note: '' }) as unknown as ShelfItemDocument
-function edit(item?: ShelfItem, kind: ItemKind = 'vessel') {
+function edit(item?: StoredItem, kind: ItemKind = 'vessel') {
   failure.value = ''
   faults.value = []
   editing.value = {
@@ -113,7 +113,7 @@ function edit(item?: ShelfItem, kind: ItemKind = 'vessel') {
     subject: item?.id ?? `new-${kind}`,
   }
 }
-function duplicate(item: ShelfItem) {
+function duplicate(item: StoredItem) {
   edit(item)
   editing.value = {
     id: crypto.randomUUID(),
@@ -135,7 +135,7 @@ async function save(document: ShelfItemDocument) {
     const refusal = refusalOf(error)
     faults.value = refusal.faults
     if (refusal.status === 409) {
-      const current = refusal.current as ShelfItem
+      const current = refusal.current as StoredItem
       shelf.replace(current)
       editing.value = { ...editing.value!, item: current }
       failure.value = 'It was changed in another window. Save again to put yours on top.'
@@ -155,10 +155,10 @@ async function attempt(act: () => Promise<unknown>) {
         : refusalOf(error).message
   }
 }
-const retire = (item: ShelfItem) => attempt(() => shelf.save(item, item.document, !item.retired))
-const photo = (item: ShelfItem, file: File | null) =>
+const retire = (item: StoredItem) => attempt(() => shelf.save(item, item.document, !item.retired))
+const photo = (item: StoredItem, file: File | null) =>
   attempt(async () => shelf.savePhoto(item.id, file ? await photoFromFile(file) : null))
-const stage = (item: ShelfItem, demonstrationId: string) =>
+const stage = (item: StoredItem, demonstrationId: string) =>
   attempt(async () => {
     const id = crypto.randomUUID()
     const demonstration = findDemonstration(demonstrationId)!
@@ -173,7 +173,7 @@ const stage = (item: ShelfItem, demonstrationId: string) =>
 
 const shown = (q: QuantityDocument | undefined, kind: QuantityKind, pair: readonly [string, string]) =>
   q ? units.format(siOf(q, kind), pair, kind) : ''
-const line = (item: ShelfItem): string => {
+const line = (item: StoredItem): string => {
   const d = item.document
   switch (d.kind) {
     case 'heater': {

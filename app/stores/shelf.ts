@@ -1,17 +1,9 @@
 import { defineStore } from 'pinia'
-import type { ShelfItemDocument } from '~~/core'
-
-export interface ShelfItem {
-  id: string
-  version: number
-  document: ShelfItemDocument
-  retired: boolean
-  photo: string | null
-}
+import type { ShelfItemDocument, StoredItem } from '~~/core'
 
 /** What the prep room has. */
 export const useShelfStore = defineStore('shelf', () => {
-  const items = ref<ShelfItem[]>([])
+  const items = ref<StoredItem[]>([])
   const loaded = ref(false)
   const failure = ref('')
 
@@ -20,7 +12,7 @@ export const useShelfStore = defineStore('shelf', () => {
 
   async function load() {
     try {
-      items.value = await $fetch<ShelfItem[]>('/api/shelf')
+      items.value = await $fetch<StoredItem[]>('/api/shelf')
       loaded.value = true
       failure.value = ''
     } catch (error) {
@@ -28,7 +20,7 @@ export const useShelfStore = defineStore('shelf', () => {
     }
   }
 
-  function replace(item: ShelfItem) {
+  function replace(item: StoredItem) {
     const index = items.value.findIndex(i => i.id === item.id)
     if (index >= 0) items.value.splice(index, 1, item)
     else items.value.push(item)
@@ -36,25 +28,25 @@ export const useShelfStore = defineStore('shelf', () => {
 
   /** @throws the refusal of the server */
   async function add(id: string, document: ShelfItemDocument) {
-    replace(await sendWrite<ShelfItem>('POST', '/api/shelf', { id, document }, id))
+    replace(await sendWrite<StoredItem>('POST', '/api/shelf', { id, document }, id))
   }
 
   /** @throws the refusal of the server */
-  async function save(item: ShelfItem, document: ShelfItemDocument, retired = item.retired) {
+  async function save(item: StoredItem, document: ShelfItemDocument, retired = item.retired) {
     replace(
-      await sendWrite<ShelfItem>('PUT', `/api/shelf/${item.id}`, { baseVersion: item.version, document, retired }),
+      await sendWrite<StoredItem>('PUT', `/api/shelf/${item.id}`, { baseVersion: item.version, document, retired }),
     )
   }
 
   /** Adds many in one write. @throws the refusal of the server */
   async function addAll(documents: readonly ShelfItemDocument[], writeId: string) {
     const items = documents.map(document => ({ id: crypto.randomUUID(), document }))
-    for (const item of await sendWrite<ShelfItem[]>('POST', '/api/shelf/import', { items }, writeId)) replace(item)
+    for (const item of await sendWrite<StoredItem[]>('POST', '/api/shelf/import', { items }, writeId)) replace(item)
   }
 
   /** Sets, or with null removes, the photo of an item. @throws the refusal of the server */
   async function savePhoto(id: string, photo: string | null) {
-    replace(await sendWrite<ShelfItem>('PUT', `/api/shelf/${id}/photo`, { photo }))
+    replace(await sendWrite<StoredItem>('PUT', `/api/shelf/${id}/photo`, { photo }))
   }
 
   return { items, inUse, ofKind, loaded, failure, load, add, addAll, save, savePhoto, replace }

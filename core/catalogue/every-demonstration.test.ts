@@ -128,38 +128,35 @@ describe('every demonstration', () => {
       }
     },
   )
-  it.each(DEMONSTRATIONS.map(d => d.id))(
-    '%s draws itself within its frame, which stays put',
-    id => {
-      const d = of(id)
-      const { values } = resolve(d, { numbers: {}, choices: {} })
-      const s = d.simulate(values, 'trace')
-      const frames = new Set<string>()
-      for (const stage of s.trace!.stages) {
-        for (const share of [0, 0.3, 0.7, 1]) {
-          const scene = d.drawing(values, s, stage.start + share * (stage.end - stage.start))
-          const { left, right, bottom, top } = scene.frame
-          frames.add(JSON.stringify(scene.frame))
-          const slack = 0.2 * (top - bottom)
-          for (const shape of scene.shapes) {
-            const points =
-              'points' in shape
-                ? shape.points
-                : 'at' in shape
-                  ? [shape.at]
-                  : 'strokes' in shape
-                    ? shape.strokes.flat()
-                    : [shape.from, shape.to]
-            for (const [x, y] of points) {
-              expect(
-                x > left - slack && x < right + slack && y > bottom - slack && y < top + slack,
-                `${shape.kind} at ${x}, ${y}`,
-              ).toBe(true)
-            }
+  it.each(DEMONSTRATIONS.map(d => d.id))('%s draws itself within its frame, which stays put', id => {
+    const d = of(id)
+    const { values } = resolve(d, { numbers: {}, choices: {} })
+    const s = d.simulate(values, 'trace')
+    const frames = new Set<string>()
+    for (const stage of s.trace!.stages) {
+      for (const share of [0, 0.3, 0.7, 1]) {
+        const scene = d.drawing(values, s, stage.start + share * (stage.end - stage.start))
+        const { left, right, bottom, top } = scene.frame
+        frames.add(JSON.stringify(scene.frame))
+        const slack = 0.2 * (top - bottom)
+        for (const shape of scene.shapes) {
+          const points =
+            'points' in shape
+              ? shape.points
+              : 'at' in shape
+                ? [shape.at]
+                : 'strokes' in shape
+                  ? shape.strokes.flat()
+                  : [shape.from, shape.to]
+          for (const [x, y] of points) {
+            expect(
+              x > left - slack && x < right + slack && y > bottom - slack && y < top + slack,
+              `${shape.kind} at ${x}, ${y}`,
+            ).toBe(true)
           }
         }
       }
-      expect(frames.size).toBe(1)
-    },
-  )
+    }
+    expect(frames.size).toBe(1)
+  })
 })

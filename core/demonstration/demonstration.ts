@@ -4,17 +4,7 @@ import type { Detail } from './accuracy'
 import type { FailureAct } from './failure'
 import type { Input, RetiredInput } from './inputs'
 import type { OutcomeSpec, ResultSpec } from './outcomes'
-import type {
-  Advice,
-  Gallery,
-  Ledger,
-  Ready,
-  Repeat,
-  Size,
-  Teaching,
-  VariantTable,
-  WaterWindow,
-} from './presentation'
+import type { Advice, Gallery, Ledger, Ready, Repeat, Size, Teaching, VariantTable, WaterWindow } from './presentation'
 import type { Fault } from './fault'
 import type { Gate, ProcedureStep } from './procedure'
 import type { Sentence } from '../sentence'

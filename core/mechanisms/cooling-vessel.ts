@@ -80,7 +80,6 @@ const REST = 0.1
 /** Ratio of specific heats of steam with air, by which gas pushes back when it is squeezed quickly. */
 const GAS_STIFFNESS = 1.33
 
-
 /** What lies outside as a conductance from the wall's middle, W/(m2 K). @param outside from the surface on, W/(m2 K) */
 export const throughWall = (vessel: SteamVessel, outside: number): number => inSeries(halfWall(vessel), outside)
 
@@ -209,11 +208,7 @@ export class CoolingVessel implements OdeSystem {
     this.critical293 = plan.strength.criticalDifference
     this.inert = mouth
       ? []
-      : [
-          COOLING.speed,
-          ...(plan.leakArea > 0 ? [] : [COOLING.air]),
-          ...(coolant.area > 0 ? [] : [COOLING.wetWall]),
-        ]
+      : [COOLING.speed, ...(plan.leakArea > 0 ? [] : [COOLING.air]), ...(coolant.area > 0 ? [] : [COOLING.wetWall])]
   }
 
   /**

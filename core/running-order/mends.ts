@@ -1,6 +1,6 @@
 /** What would make a show fit that does not. */
 import type { Act } from './act'
-import { heatersFor, planShow, type Plan, type Solver, type Stagecraft } from './plan'
+import { heatersFor, planShow, type Plan, type SolveProgramme, type Stagecraft } from './plan'
 import { asPower, asTime, say, type Sentence } from '../sentence'
 
 export interface Mend {
@@ -59,7 +59,7 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
  * Changes within reach, tried one by one, best first; only those that help.
  * @param plan as it stands
  */
-export function mends(acts: readonly Act[], stage: Stagecraft, solve: Solver, plan: Plan | undefined): Mend[] {
+export function mends(acts: readonly Act[], stage: Stagecraft, solve: SolveProgramme, plan: Plan | undefined): Mend[] {
   const missed = plan?.missed ?? Infinity
   if (missed < ON_TIME) return []
   const tried: Mend[] = []

@@ -31,7 +31,7 @@ export interface Plan {
 }
 
 /** Solves a programme in LP format. @returns values by variable, or undefined if there is none */
-export type Solver = (programme: string) => Record<string, number> | undefined
+export type SolveProgramme = (programme: string) => Record<string, number> | undefined
 
 /** Taking one off and putting the next on, s. */
 const CHANGE = 20
@@ -117,7 +117,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft): string {
  * @returns undefined if there is no plan at all: a vessel needs longer on the heat than there is, or a heater is
  *   missing
  */
-export function planShow(acts: readonly Act[], stage: Stagecraft, solve: Solver): Plan | undefined {
+export function planShow(acts: readonly Act[], stage: Stagecraft, solve: SolveProgramme): Plan | undefined {
   if (acts.length === 0) return { acts: [], missed: 0 }
   if (acts.some(a => a.heating > 0 && heatersFor(a, stage).length === 0)) return undefined
   const values = solve(programme(acts, stage))

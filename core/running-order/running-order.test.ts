@@ -2,12 +2,12 @@ import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '../catalogue'
 import { resolve } from '../demonstration'
-import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type Solver, type Stagecraft } from '.'
+import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type SolveProgramme, type Stagecraft } from '.'
 import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
-let solve: Solver
+let solve: SolveProgramme
 beforeAll(async () => {
   const highs = await loadHighs()
   solve = text => {

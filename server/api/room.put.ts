@@ -1,16 +1,11 @@
-import { z } from 'zod'
-import { readRoom, roomSchema } from '../../core'
+import { changedRoomSchema, readRoom } from '../../core'
 import { saveRoom } from '../database/room'
-import { readJson, writeId } from '../http/body'
-import { conflict } from '../http/conflict'
+import { readJson } from '../http/body'
 import { accepted } from '../http/faults'
-
-const body = z.object({ writeId, baseVersion: z.int().min(0), document: roomSchema })
+import { savedOrRefused } from '../http/saved'
 
 export default defineEventHandler(async event => {
-  const { writeId, baseVersion, document } = await readJson(event, body)
+  const { document, ...write } = await readJson(event, changedRoomSchema)
   accepted(() => readRoom(document))
-  const result = await saveRoom(writeId, baseVersion, document)
-  if (!result.saved) throw conflict(result.room)
-  return result.room
+  return savedOrRefused(await saveRoom(write, document), 'room')
 })

@@ -1,20 +1,8 @@
 import { createHash } from 'node:crypto'
 import type pg from 'pg'
-import type { LoggedRun, RunDocument, StagingDocument } from '../../core'
+import type { LoggedRun, RunDocument, StagingDocument, StoredRun } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
-
-export interface StoredRun {
-  id: string
-  stagingId: string
-  stagingVersion: number
-  title: string
-  demonstration: string
-  document: RunDocument
-  /** the staging as it was when the run used it */
-  staging: StagingDocument
-  /** when its photo was last changed */ photo: string | null
-}
 
 const FROM = `
   from run r
@@ -26,7 +14,7 @@ const COLUMNS = `r.id, r.staging_id as "stagingId", r.staging_version as "stagin
 
 /** All runs, newest first; without readings, which only a run's own page needs. */
 export async function listRuns(): Promise<StoredRun[]> {
-  const { rows } = await pool().query(
+  const { rows } = await pool().query<StoredRun>(
     `select ${COLUMNS}, r.document - 'readings' as document ${FROM} order by r.performed_at desc, r.id`,
   )
   return rows
@@ -34,12 +22,12 @@ export async function listRuns(): Promise<StoredRun[]> {
 
 /** The same, readings and all, for a file. */
 export async function exportRuns(): Promise<StoredRun[]> {
-  const { rows } = await pool().query(`select ${COLUMNS}, r.document ${FROM} order by r.performed_at, r.id`)
+  const { rows } = await pool().query<StoredRun>(`select ${COLUMNS}, r.document ${FROM} order by r.performed_at, r.id`)
   return rows
 }
 
 export async function findRun(id: string): Promise<StoredRun | undefined> {
-  const { rows } = await pool().query(`select ${COLUMNS}, r.document ${FROM} where r.id = $1`, [id])
+  const { rows } = await pool().query<StoredRun>(`select ${COLUMNS}, r.document ${FROM} where r.id = $1`, [id])
   return rows[0]
 }
 
@@ -111,7 +99,7 @@ export async function importRuns(runs: readonly LoggedRun[], writeId: string): P
 }
 
 export async function readRunPhoto(id: string): Promise<Photo | undefined> {
-  const { rows } = await pool().query('select type, bytes from run_photo where run_id = $1', [id])
+  const { rows } = await pool().query<Photo>('select type, bytes from run_photo where run_id = $1', [id])
   return rows[0]
 }
 

@@ -1,21 +1,14 @@
-import type { ShelfItemDocument } from '../../core'
+import type { ShelfItemDocument, StoredItem } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
-
-export interface StoredItem {
-  id: string
-  version: number
-  document: ShelfItemDocument
-  retired: boolean
-  photo: string | null
-}
+import { saveIfUnchanged, type Write } from './saving'
 
 /** `photo`: when it was last changed, which also tells a browser's cache apart. */
 const COLUMNS = `id, version, document, retired_at is not null as retired,
   (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from shelf_photo where item_id = shelf_item.id) as photo`
 
 export async function listShelf(): Promise<StoredItem[]> {
-  const { rows } = await pool().query(`select ${COLUMNS} from shelf_item order by kind desc, name, id`)
+  const { rows } = await pool().query<StoredItem>(`select ${COLUMNS} from shelf_item order by kind desc, name, id`)
   return rows
 }
 
@@ -29,35 +22,27 @@ export async function addShelfItem(id: string, writeId: string, document: ShelfI
         document,
       ])
     }
-    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1`, [id])
+    const { rows } = await client.query<StoredItem>(`select ${COLUMNS} from shelf_item where id = $1`, [id])
     return rows[0]
   })
 }
 
-/** Changes an item; `saved: false` with the newer one if somebody changed it since `baseVersion`. */
-export async function saveShelfItem(
-  id: string,
-  writeId: string,
-  baseVersion: number,
-  document: ShelfItemDocument,
-  retired: boolean,
-): Promise<{ saved: boolean; item: StoredItem } | undefined> {
-  return transaction(async client => {
-    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1 for update`, [id])
-    if (rows.length === 0) return undefined
-    const { rowCount: done } = await client.query('select 1 from write_receipt where id = $1', [writeId])
-    if (done) return { saved: true, item: rows[0] }
-    if (rows[0].version !== baseVersion) return { saved: false, item: rows[0] }
-    await takeReceipt(client, writeId)
-    const saved = await client.query(
-      `update shelf_item set version = version + 1, kind = $2, name = $3, document = $4,
-         retired_at = case when $5 then coalesce(retired_at, now()) end, updated_at = now()
-       where id = $1 returning ${COLUMNS}`,
-      [id, document.kind, document.name, document, retired],
-    )
-    return { saved: true, item: saved.rows[0] }
-  })
-}
+/** Changes an item; see `saveIfUnchanged`. */
+export const saveShelfItem = (id: string, write: Write, document: ShelfItemDocument, retired: boolean) =>
+  saveIfUnchanged<StoredItem>(
+    write,
+    async client =>
+      (await client.query<StoredItem>(`select ${COLUMNS} from shelf_item where id = $1 for update`, [id])).rows[0],
+    async client =>
+      (
+        await client.query<StoredItem>(
+          `update shelf_item set version = version + 1, kind = $2, name = $3, document = $4,
+             retired_at = case when $5 then coalesce(retired_at, now()) end, updated_at = now()
+           where id = $1 returning ${COLUMNS}`,
+          [id, document.kind, document.name, document, retired],
+        )
+      ).rows[0],
+  )
 
 /** Adds many items in one go, all or none; those that a retry brings again are left as they are. */
 export async function importShelf(
@@ -73,7 +58,7 @@ export async function importShelf(
         [items.map(i => i.id), items.map(i => JSON.stringify(i.document))],
       )
     }
-    const { rows } = await client.query(
+    const { rows } = await client.query<StoredItem>(
       `select ${COLUMNS} from shelf_item where id = any($1::uuid[]) order by kind desc, name, id`,
       [items.map(i => i.id)],
     )
@@ -82,7 +67,7 @@ export async function importShelf(
 }
 
 export async function readPhoto(id: string): Promise<Photo | undefined> {
-  const { rows } = await pool().query('select type, bytes from shelf_photo where item_id = $1', [id])
+  const { rows } = await pool().query<Photo>('select type, bytes from shelf_photo where item_id = $1', [id])
   return rows[0]
 }
 
@@ -98,7 +83,7 @@ export async function savePhoto(id: string, photo: Photo | undefined): Promise<S
         [id, photo.type, photo.bytes],
       )
     } else await client.query('delete from shelf_photo where item_id = $1', [id])
-    const { rows } = await client.query(`select ${COLUMNS} from shelf_item where id = $1`, [id])
+    const { rows } = await client.query<StoredItem>(`select ${COLUMNS} from shelf_item where id = $1`, [id])
     return rows[0]
   })
 }

@@ -1,22 +1,16 @@
-import type { Mark, ShowDocument } from '../../core'
+import type { Mark, ShowDocument, StoredShow } from '../../core'
 import { announce } from '../live/announcements'
 import { pool, takeReceipt, transaction } from './pool'
-
-export interface StoredShow {
-  id: string
-  document: ShowDocument
-  createdAt: string
-}
 
 const COLUMNS = 'id, document, created_at as "createdAt"'
 
 export async function listShows(): Promise<StoredShow[]> {
-  const { rows } = await pool().query(`select ${COLUMNS} from show order by created_at desc, id limit 100`)
+  const { rows } = await pool().query<StoredShow>(`select ${COLUMNS} from show order by created_at desc, id limit 100`)
   return rows
 }
 
 export async function findShow(id: string): Promise<StoredShow | undefined> {
-  const { rows } = await pool().query(`select ${COLUMNS} from show where id = $1`, [id])
+  const { rows } = await pool().query<StoredShow>(`select ${COLUMNS} from show where id = $1`, [id])
   return rows[0]
 }
 
@@ -25,15 +19,17 @@ export async function addShow(id: string, writeId: string, document: ShowDocumen
   return transaction(async client => {
     if (await takeReceipt(client, writeId))
       await client.query('insert into show (id, title, document) values ($1, $2, $3)', [id, document.title, document])
-    const { rows } = await client.query(`select ${COLUMNS} from show where id = $1`, [id])
+    const { rows } = await client.query<StoredShow>(`select ${COLUMNS} from show where id = $1`, [id])
     return rows[0]
   })
 }
 
 export async function listMarks(showId: string): Promise<Mark[]> {
-  const { rows } = await pool().query('select id, act, kind, at, value from mark where show_id = $1 order by at, id', [
-    showId,
-  ])
+  type Row = Omit<Mark, 'value'> & { value: string | null }
+  const { rows } = await pool().query<Row>(
+    'select id, act, kind, at, value from mark where show_id = $1 order by at, id',
+    [showId],
+  )
   return rows.map(({ value, ...mark }) => (value === null ? mark : { ...mark, value }))
 }
 
@@ -83,7 +79,7 @@ export async function addReadings(showId: string, id: string, { act, ...document
 }
 
 export async function listReadings(showId: string, act: string): Promise<ReadingBatch[]> {
-  const { rows } = await pool().query(
+  const { rows } = await pool().query<{ act: string; document: Omit<ReadingBatch, 'act'> }>(
     'select act, document from reading_batch where show_id = $1 and act = $2 order by received_at, id',
     [showId, act],
   )

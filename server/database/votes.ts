@@ -1,22 +1,9 @@
 import { randomInt } from 'node:crypto'
+import type { VoteRound } from '../../core'
 import { announce } from '../live/announcements'
 import { pool, transaction } from './pool'
 
-export interface RoundQuestion {
-  title: string
-  outcomes: { id: string; name: string; sentence: string }[]
-}
-export interface VoteRound {
-  showId: string
-  act: string
-  code: string
-  document: RoundQuestion
-  openedAt: string
-  closedAt: string | null
-  revealedAt: string | null
-  /** hands counted in the room, by outcome */ hands: Record<string, number>
-  /** votes by outcome; devices only */ votes: Record<string, number>
-}
+export type RoundQuestion = VoteRound['document']
 
 /** Letters and figures that nobody takes for one another, and that make no words. */
 const ALPHABET = 'BCDFGHJKMNPQRTVWXZ2346789'
@@ -33,12 +20,12 @@ const ROUND = `
   from vote_round r`
 
 export async function listRounds(showId: string): Promise<VoteRound[]> {
-  const { rows } = await pool().query(`${ROUND} where show_id = $1 order by opened_at`, [showId])
+  const { rows } = await pool().query<VoteRound>(`${ROUND} where show_id = $1 order by opened_at`, [showId])
   return rows
 }
 
 export async function findRoundByCode(code: string): Promise<VoteRound | undefined> {
-  const { rows } = await pool().query(`${ROUND} where code = $1`, [code.toUpperCase()])
+  const { rows } = await pool().query<VoteRound>(`${ROUND} where code = $1`, [code.toUpperCase()])
   return rows[0]
 }
 
@@ -83,20 +70,20 @@ export async function changeRound(
 export async function castVote(code: string, device: string, outcome: string): Promise<boolean> {
   return transaction(async client => {
     // Shared with other votes, exclusive with closing: a vote is either before the close or refused.
-    const { rows } = await client.query(
-      'select show_id, act, document, closed_at from vote_round where code = $1 for share',
-      [code.toUpperCase()],
-    )
+    const { rows } = await client.query<{
+      show_id: string
+      act: string
+      document: RoundQuestion
+      closed_at: Date | null
+    }>('select show_id, act, document, closed_at from vote_round where code = $1 for share', [code.toUpperCase()])
     const round = rows[0]
-    if (!round || round.closed_at || !(round.document as RoundQuestion).outcomes.some(o => o.id === outcome))
-      return false
+    if (!round || round.closed_at || !round.document.outcomes.some(o => o.id === outcome)) return false
     const {
       rows: [{ count }],
-    } = await client.query('select count(*)::int as count from vote where show_id = $1 and act = $2 and device <> $3', [
-      round.show_id,
-      round.act,
-      device,
-    ])
+    } = await client.query<{ count: number }>(
+      'select count(*)::int as count from vote where show_id = $1 and act = $2 and device <> $3',
+      [round.show_id, round.act, device],
+    )
     if (count >= MOST_DEVICES) return false
     await client.query(
       `insert into vote (show_id, act, device, outcome) values ($1, $2, $3, $4)
@@ -109,10 +96,9 @@ export async function castVote(code: string, device: string, outcome: string): P
 }
 
 export async function voteOf(round: Pick<VoteRound, 'showId' | 'act'>, device: string): Promise<string | undefined> {
-  const { rows } = await pool().query('select outcome from vote where show_id = $1 and act = $2 and device = $3', [
-    round.showId,
-    round.act,
-    device,
-  ])
+  const { rows } = await pool().query<{ outcome: string }>(
+    'select outcome from vote where show_id = $1 and act = $2 and device = $3',
+    [round.showId, round.act, device],
+  )
   return rows[0]?.outcome
 }

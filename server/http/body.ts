@@ -41,5 +41,3 @@ export function routeId(event: H3Event): string {
   if (!parsed.success) throw refusal([{ input: 'id', message: 'there is no such record' }], 404)
   return parsed.data
 }
-
-export const writeId = z.uuid().describe('made by the client, the same for every retry of one write')

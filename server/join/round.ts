@@ -1,5 +1,6 @@
+import type { VoteRound } from '../../core'
 import { getRouterParam, type H3Event } from 'h3'
-import { findRoundByCode, voteOf, type VoteRound } from '../database/votes'
+import { findRoundByCode, voteOf } from '../database/votes'
 import { deviceOf } from './device'
 
 export async function roundIn(event: H3Event): Promise<VoteRound | undefined> {

@@ -1,5 +1,6 @@
+import type { StoredShow } from '../../core'
 import type { H3Event } from 'h3'
-import { findShow, type StoredShow } from '../database/shows'
+import { findShow } from '../database/shows'
 import { routeId } from '../http/body'
 import { refusal } from '../http/faults'
 

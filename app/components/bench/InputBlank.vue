@@ -18,6 +18,7 @@ import {
   type StripPoint,
   type OutcomeSpec,
 } from '~~/core'
+import { useI18n } from 'vue-i18n'
 
 const props = defineProps<{
   input: Input
@@ -33,6 +34,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ strip: [] }>()
 const units = useUnitsStore()
+const { t } = useI18n()
 const open = ref(false)
 const id = useId()
 

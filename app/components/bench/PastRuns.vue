@@ -26,7 +26,7 @@ const span = (l: Lesson, of: readonly [number, number, number]) =>
     <p v-if="unlike" class="soft text-sm">
       {{
         $t(
-          '{n} other was unlike anything forecast and is not used. | {n} others were unlike anything forecast and are not used.',
+          '{n} other was unlike any forecast and is not used. | {n} others were unlike any forecast and are not used.',
           unlike,
         )
       }}

@@ -80,7 +80,7 @@ const uncertain = computed(() =>
         <template v-if="vessels !== undefined">
           {{
             `${$t(
-              '{bring} gives you {odds} in 100 or better to show one. | {bring} give you {odds} in 100 or better to show one.',
+              '{bring} gives {odds} in 100 or better to show one. | {bring} give {odds} in 100 or better to show one.',
               { bring, odds: Math.min(99, Math.floor(atLeastOne(share, vessels) * 100)) },
               vessels,
             )} `

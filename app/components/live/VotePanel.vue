@@ -1,7 +1,6 @@
 <script setup lang="ts">
 /** The class's vote on the act in hand: open, count hands, close, reveal. */
-import type { Demonstration } from '~~/core'
-import type { VoteRound } from '~/composables/useLiveShow'
+import type { Demonstration, VoteRound } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()

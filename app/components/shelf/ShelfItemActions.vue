@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { demonstrationsFor } from '~~/core'
-import type { ShelfItem } from '~/stores/shelf'
+import { demonstrationsFor, type StoredItem } from '~~/core'
 
-const props = defineProps<{ item: ShelfItem }>()
+const props = defineProps<{ item: StoredItem }>()
 const emit = defineEmits<{
   stage: [demonstration: string]
   edit: []

@@ -172,9 +172,13 @@ const exportPrediction = () =>
     ),
     'application/json',
   )
+/** Which staging is drawn, for the name of its file. */
+const stagingShown = computed(() =>
+  representative.value?.numbers ? `likeliest-${representative.value.outcome}` : 'as-stated',
+)
 const exportTrace = () =>
   download(
-    `${fileName.value}.${representative.value?.numbers ? `likeliest-${representative.value.outcome}` : 'as-stated'}.trace.csv`,
+    `${fileName.value}.${stagingShown.value}.trace.csv`,
     traceCsv(demonstration.value!, simulation.value!.trace!),
     'text/csv',
   )
@@ -371,10 +375,10 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           data-testid="representative"
         >
           {{
-            $t(
-              'Shown: the staging nearest to yours that ends “{likeliest}”, the likeliest; exactly as stated: “{stated}”.',
-              { likeliest: outcomeName(representative.outcome), stated: outcomeName(representative.asStated) },
-            )
+            $t('Shown: the staging nearest to yours that ends “{likeliest}”, as most do; as stated: “{stated}”.', {
+              likeliest: outcomeName(representative.outcome),
+              stated: outcomeName(representative.asStated),
+            })
           }}
         </p>
         <SceneDrawing v-if="scene" :scene="scene" />

@@ -9,8 +9,8 @@ import {
   type Forecast,
   type ReadStaging,
   type Simulation,
+  type StoredStaging,
 } from '~~/core'
-import type { StoredStaging } from '~/composables/useStagingEditor'
 
 useHead({ title: 'Compare · Bench · Zealous Hush' })
 const route = useRoute()

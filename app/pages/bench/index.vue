@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument } from '~~/core'
-import type { StoredStaging } from '~/composables/useStagingEditor'
+import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })
-const { data, error, status, refresh } = await useFetch<(StoredStaging & { runs: number })[]>('/api/stagings', {
-  lazy: true,
-})
+const { data, error, status, refresh } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
 const faults = ref<string[]>([])
 const failure = ref('')
 

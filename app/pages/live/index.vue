@@ -8,19 +8,15 @@ import {
   type Plan,
   type RunningOrderDocument,
   type ShowDocument,
+  type StoredStaging,
+  type StoredOrder,
+  type StoredShow,
 } from '~~/core'
-import type { StoredOrder } from '~/composables/useRunningOrder'
-import type { StoredStaging } from '~/composables/useStagingEditor'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
-interface StoredShow {
-  id: string
-  createdAt: string
-  document: ShowDocument
-}
 const room = useRoomStore()
 const [{ data: shows, error }, { data: orders }, { data: stagings }] = await Promise.all([
   useFetch<StoredShow[]>('/api/live'),

@@ -15,12 +15,12 @@ import {
   type QuantityInput,
   type RunDocument,
   type StagingDocument,
+  type StoredRun,
 } from '~~/core'
-import type { ListedRun } from '~/composables/useTaught'
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
-const { data: run, error } = await useFetch<ListedRun>(`/api/runs/${id}`)
+const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${id}`)
 useHead({ title: () => `${run.value?.title ?? 'Run'} · Logbook · Zealous Hush` })
 
 const read = computed(() => run.value && stagingOfRun(run.value.staging, run.value.document))
@@ -206,7 +206,7 @@ async function photo(event: Event) {
   failure.value = ''
   if (!file) return
   try {
-    run.value = await $fetch<ListedRun>(`/api/runs/${id}/photo`, {
+    run.value = await $fetch<StoredRun>(`/api/runs/${id}/photo`, {
       method: 'PUT',
       body: { photo: await photoFromFile(file) },
     })

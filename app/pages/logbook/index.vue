@@ -7,16 +7,16 @@ import {
   LOGBOOK_FORMAT,
   type CsvFault,
   type LoggedRun,
+  type StoredStaging,
+  type StoredRun,
 } from '~~/core'
-import type { ListedRun } from '~/composables/useTaught'
-import type { StoredStaging } from '~/composables/useStagingEditor'
 const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
-const { data: runs, error, refresh } = await useFetch<ListedRun[]>('/api/runs', { lazy: true })
-const outcomeOf = (run: ListedRun) =>
+const { data: runs, error, refresh } = await useFetch<StoredRun[]>('/api/runs', { lazy: true })
+const outcomeOf = (run: StoredRun) =>
   findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
-const outcomeName = (run: ListedRun) => outcomeOf(run)?.name ?? run.document.outcome
-const wanted = (run: ListedRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
+const outcomeName = (run: StoredRun) => outcomeOf(run)?.name ?? run.document.outcome
+const wanted = (run: StoredRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
 const day = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
 const clock = (iso: string) => units.date(iso, { hour: '2-digit', minute: '2-digit' })
 const tally = computed(() => {
@@ -55,7 +55,7 @@ const taken = ref('')
 async function exportAll(kind: 'json' | 'csv') {
   failure.value = ''
   try {
-    const all = await $fetch<ListedRun[]>('/api/runs/export')
+    const all = await $fetch<StoredRun[]>('/api/runs/export')
     const list: LoggedRun[] = all.map(({ id, stagingId, stagingVersion, staging, document }) => ({
       id,
       stagingId,

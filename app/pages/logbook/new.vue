@@ -11,8 +11,8 @@ import {
   type Reading,
   type RunDocument,
   type StagingDocument,
+  type StoredStaging,
 } from '~~/core'
-import type { StoredStaging } from '~/composables/useStagingEditor'
 
 useHead({ title: 'Log a run · Zealous Hush' })
 const route = useRoute()

@@ -1,11 +1,20 @@
 <script setup lang="ts">
 /** Forecast against outcome over all runs, honest about how few they are. */
-import { DEFAULT_SEED, FEW_RUNS, findDemonstration, findInput, scoreOf, stagingOfRun, type Scored } from '~~/core'
-import { pastRun, type ListedRun } from '~/composables/useTaught'
+import {
+  DEFAULT_SEED,
+  FEW_RUNS,
+  findDemonstration,
+  findInput,
+  scoreOf,
+  stagingOfRun,
+  type Scored,
+  type StoredRun,
+} from '~~/core'
+import { pastRun } from '~/composables/useTaught'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
 const units = useUnitsStore()
-const { data: all, error } = await useFetch<ListedRun[]>('/api/runs')
+const { data: all, error } = await useFetch<StoredRun[]>('/api/runs')
 const runs = computed(() => (all.value ?? []).filter(r => !r.document.rehearsal && findDemonstration(r.demonstration)))
 const SAMPLES = 500
 
@@ -14,7 +23,7 @@ const SAMPLES = 500
  * used.
  */
 const shares = ref<Record<string, number>>({})
-const jobs = new Map<number, ListedRun>()
+const jobs = new Map<number, StoredRun>()
 const worker = useForecastWorker(answer => {
   if (answer.kind !== 'forecast' || !answer.complete) return
   const run = jobs.get(answer.job)
@@ -22,7 +31,7 @@ const worker = useForecastWorker(answer => {
     shares.value = { ...shares.value, [run.id]: answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]! }
   next()
 })
-const waiting: ListedRun[] = []
+const waiting: StoredRun[] = []
 function next() {
   const run = waiting.shift()
   if (!run) return
@@ -45,7 +54,7 @@ onMounted(() => {
   next()
 })
 const known = computed(() => runs.value.filter(r => shares.value[r.id] !== undefined))
-const scored = (list: readonly ListedRun[]): Scored[] =>
+const scored = (list: readonly StoredRun[]): Scored[] =>
   list.map(r => ({
     share: shares.value[r.id]!,
     happened: r.document.outcome === findDemonstration(r.demonstration)!.wanted,
@@ -53,15 +62,15 @@ const scored = (list: readonly ListedRun[]): Scored[] =>
 const score = computed(() => scoreOf(scored(known.value)))
 const hundred = (x: number) => Math.round(x * 100)
 
-function groups(nameOf: (run: ListedRun) => string) {
-  const by = new Map<string, ListedRun[]>()
+function groups(nameOf: (run: StoredRun) => string) {
+  const by = new Map<string, StoredRun[]>()
   for (const run of known.value) by.set(nameOf(run), [...(by.get(nameOf(run)) ?? []), run])
   return [...by]
     .map(([name, list]) => ({ name, ...scoreOf(scored(list)) }))
     .filter(g => g.name !== '')
     .sort((a, b) => b.runs - a.runs)
 }
-const quantityWords = (run: ListedRun, id: string) => {
+const quantityWords = (run: StoredRun, id: string) => {
   const { demonstration, values } = stagingOfRun(run.staging, run.document)
   const input = findInput(demonstration, id)
   const value = values.numbers[id]

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { runningOrderSchema, type RunningOrderDocument } from '~~/core'
-import type { StoredOrder } from '~/composables/useRunningOrder'
+import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })
 const { data, error, refresh } = await useFetch<StoredOrder[]>('/api/running-orders', { lazy: true })

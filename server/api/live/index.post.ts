@@ -1,8 +1,7 @@
-import { z } from 'zod'
-import { readStaging, showSchema } from '../../../core'
+import { newShowSchema, readStaging } from '../../../core'
 import { addShow } from '../../database/shows'
 import { findStagingVersion } from '../../database/stagings'
-import { readJson, writeId } from '../../http/body'
+import { readJson } from '../../http/body'
 import { accepted, refusal, withFreeId } from '../../http/faults'
 
 /** Twenty-four stagings, each written out. */
@@ -10,11 +9,7 @@ const MOST_BYTES = 1024 * 1024
 
 /** Begins a show: its stagings as they are now, with the room of the day. */
 export default defineEventHandler(async event => {
-  const {
-    id,
-    writeId: write,
-    document,
-  } = await readJson(event, z.object({ id: z.uuid(), writeId, document: showSchema }), MOST_BYTES)
+  const { id, writeId, document } = await readJson(event, newShowSchema, MOST_BYTES)
   const ids = document.acts.map(a => a.id)
   if (new Set(ids).size < ids.length)
     throw refusal([{ input: 'acts', message: 'two acts have one id; accepted: an id for each' }])
@@ -31,5 +26,5 @@ export default defineEventHandler(async event => {
         404,
       )
   }
-  return withFreeId(() => addShow(id, write, document))
+  return withFreeId(() => addShow(id, writeId, document))
 })

@@ -1,9 +1,5 @@
 import { findOrder } from '../../database/running-orders'
 import { routeId } from '../../http/body'
-import { refusal } from '../../http/faults'
+import { foundOrRefused } from '../../http/saved'
 
-export default defineEventHandler(async event => {
-  const order = await findOrder(routeId(event))
-  if (!order) throw refusal([{ input: 'id', message: 'there is no such running order' }], 404)
-  return order
-})
+export default defineEventHandler(async event => foundOrRefused(await findOrder(routeId(event)), 'running order'))

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { clashes, mends, planShow } from '../../../core'
 import { readJson } from '../../http/body'
-import { solver } from '../../solver/highs'
+import { integerProgrammer } from '../../integer-programming/highs'
 
 const seconds = z.number().min(0).max(20000)
 const body = z.object({
@@ -31,7 +31,7 @@ const body = z.object({
 /** When each act goes on the heat and when it is lifted; what does not fit, and what would mend it. Writes nothing. */
 export default defineEventHandler(async event => {
   const { acts, stage } = await readJson(event, body)
-  const solve = await solver()
+  const solve = await integerProgrammer()
   const plan = planShow(acts, stage, solve)
   return { plan, clashes: clashes(acts, plan, stage), mends: mends(acts, stage, solve, plan) }
 })

@@ -1,20 +1,13 @@
-import { z } from 'zod'
-import { checkRun, loggedRunSchema, StagingFaults } from '../../../core'
+import { checkRun, importedRunsSchema, StagingFaults } from '../../../core'
 import { importRuns } from '../../database/runs'
-import { readJson, writeId } from '../../http/body'
+import { readJson } from '../../http/body'
 import { refusal, withFreeId } from '../../http/faults'
 
-const MOST_RUNS = 2000
 const MOST_BYTES = 24 * 1024 * 1024
-
-const body = z.object({
-  writeId,
-  runs: z.array(loggedRunSchema).min(1, 'at least one run').max(MOST_RUNS, `at most ${MOST_RUNS} runs`),
-})
 
 /** Takes runs with their stagings, all or none. A run that is here already, by its id, is left as it is. */
 export default defineEventHandler(async event => {
-  const { writeId: write, runs } = await readJson(event, body, MOST_BYTES)
+  const { writeId: write, runs } = await readJson(event, importedRunsSchema, MOST_BYTES)
   const faults = runs.flatMap(({ staging, document }, index) => {
     try {
       checkRun(staging, document)

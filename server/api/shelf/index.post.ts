@@ -1,13 +1,10 @@
-import { z } from 'zod'
-import { checkShelfItem, shelfItemSchema } from '../../../core'
+import { checkShelfItem, newItemSchema } from '../../../core'
 import { addShelfItem } from '../../database/shelf'
-import { readJson, writeId } from '../../http/body'
+import { readJson } from '../../http/body'
 import { accepted, withFreeId } from '../../http/faults'
 
-const body = z.object({ id: z.uuid(), writeId, document: shelfItemSchema })
-
 export default defineEventHandler(async event => {
-  const { id, writeId, document } = await readJson(event, body)
+  const { id, writeId, document } = await readJson(event, newItemSchema)
   accepted(() => checkShelfItem(document))
   return withFreeId(() => addShelfItem(id, writeId, document))
 })

@@ -1,9 +1,5 @@
 import { findStaging } from '../../database/stagings'
 import { routeId } from '../../http/body'
-import { refusal } from '../../http/faults'
+import { foundOrRefused } from '../../http/saved'
 
-export default defineEventHandler(async event => {
-  const staging = await findStaging(routeId(event))
-  if (!staging) throw refusal([{ input: 'id', message: 'there is no such staging' }], 404)
-  return staging
-})
+export default defineEventHandler(async event => foundOrRefused(await findStaging(routeId(event)), 'staging'))

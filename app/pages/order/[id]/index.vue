@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument } from '~~/core'
-import type { StoredStaging } from '~/composables/useStagingEditor'
+import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type StoredStaging } from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)

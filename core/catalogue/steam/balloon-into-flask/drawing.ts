@@ -1,13 +1,13 @@
 import { balloonVolume } from '../../../mechanisms/rubber-balloon'
 import { rubberOf } from '../../vacuum/rubber-inputs'
-import { steamScene, type Look } from '../scene'
+import { steamScene } from '../scene'
 import { flaskOf, type BalloonIntoFlask } from './simulate'
 
 export const drawing: BalloonIntoFlask['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {
     shape: 'flask',
     closure: 'balloon',
-    cooling: values.choices.coolingMethod as Look['cooling'],
+    cooling: values.choices.coolingMethod,
     heat: 'flame',
     diameter: flaskOf(values).diameter,
     height: flaskOf(values).height,

@@ -1,4 +1,4 @@
-/** A flask boiled out and stoppered with a balloon: the room's air fills the balloon as fast as the steam makes room. */
+/** A flask boiled out and closed with a balloon: the room's air fills it as fast as the steam makes room. */
 import { type Demonstration, type Detail, stepTolerance } from '../../../demonstration'
 import { cubeRoot } from '../../../elementary'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../../mechanisms/coolants'

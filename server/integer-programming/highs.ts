@@ -1,11 +1,11 @@
 import loadHighs from 'highs'
-import type { Solver } from '../../core'
+import type { SolveProgramme } from '../../core'
 
-let loading: Promise<Solver> | undefined
+let loading: Promise<SolveProgramme> | undefined
 
 /** The mixed-integer solver, loaded once. */
-export function solver(): Promise<Solver> {
-  loading ??= loadHighs().then((highs): Solver => programme => {
+export function integerProgrammer(): Promise<SolveProgramme> {
+  loading ??= loadHighs().then((highs): SolveProgramme => programme => {
     const solution = highs.solve(programme, { time_limit: 10 })
     if (solution.Status !== 'Optimal' && solution.Status !== 'Time limit reached') return undefined
     return Object.fromEntries(

@@ -1,3 +1,0 @@
-import { DEMONSTRATIONS, StagingSample, resolve } from '@core/index'
-import { createHash } from 'node:crypto'
-for (const d of DEMONSTRATIONS.filter(d=>d.gallery.family==='steam'||d.id==='pumped-can')) { const s=new StagingSample(d,{numbers:{},choices:{},spreads:{}} as any,300,1); s.advance(300); const h=createHash('sha1'); h.update(JSON.stringify([...s.outcomes])); h.update(JSON.stringify(d.simulate(resolve(d,{numbers:{},choices:{}} as any).values,'trace'))); for(const k of Object.keys(s as any)) { const v=(s as any)[k]; if(v instanceof Map) for(const [a,b] of v) h.update(a+JSON.stringify([...b as any])) ; if(v&&typeof v==='object'&&k==='results') h.update(JSON.stringify(v)) } console.log(d.id,h.digest('hex').slice(0,12)) }

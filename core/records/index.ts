@@ -1,0 +1,2 @@
+export * from './records'
+export * from './writes'

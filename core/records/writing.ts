@@ -1,0 +1,11 @@
+/** How a record is written: with an id of the write, so that a retry changes nothing, on the version that was read. */
+import { z } from 'zod'
+
+export const writeId = z.uuid().describe('made by the client, the same for every retry of one write')
+
+/** A record that is added under an id which the client made. */
+export const newRecord = <D extends z.ZodType>(document: D) => z.object({ id: z.uuid(), writeId, document })
+
+/** A record that is changed. @param leastVersion of a record that is there; 0 where none need be */
+export const changedRecord = <D extends z.ZodType>(document: D, leastVersion = 1) =>
+  z.object({ writeId, baseVersion: z.int().min(leastVersion), document })

@@ -1,0 +1,12 @@
+import { pruneReceipts } from '../database/receipts'
+
+const DAY = 24 * 3600 * 1000
+
+/** Once at the start and once a day. A database that does not answer now is asked again tomorrow. */
+export default defineNitroPlugin(nitro => {
+  const prune = () => void pruneReceipts().catch(() => {})
+  prune()
+  const daily = setInterval(prune, DAY)
+  daily.unref()
+  nitro.hooks.hook('close', () => clearInterval(daily))
+})

@@ -102,7 +102,7 @@ describe('what fits where', () => {
   it('nothing unfit, scratched glass, or of the wrong kind is offered', () => {
     const flask = shelf.find(d => d.name.includes('long tube')) as VesselDocument
     const ids = (d: ShelfItemDocument) => demonstrationsFor(d).map(x => x.id)
-    expect(ids(flask)).toEqual(['flask-fountain'])
+    expect(ids(flask)).toEqual(['flask-fountain', 'balloon-into-flask'])
     expect(ids({ ...flask, condition: 'unfit' })).toEqual([])
     expect(ids({ ...flask, condition: 'scratched' })).toEqual([])
     expect(ids(shelf.find(d => d.kind === 'consumable')!)).toEqual([])

@@ -28,6 +28,7 @@ watch(draft, d => drafts.keep(0, d), { deep: true })
 const problems = reactive<Record<string, string>>({})
 const kind = computed(() => draft.value.kind as ShelfItemDocument['kind'])
 const model = (field: string) => draft.value[field] as never
+const quantityOf = (field: string) => model(field) as QuantityDocument | undefined
 const put = (field: string, value: unknown) => {
   draft.value = { ...draft.value, [field]: value }
 }
@@ -152,7 +153,7 @@ const number = (event: Event) => {
     </div>
     <HeaterMeasurement
       v-if="kind === 'heater'"
-      :rated-power="model('ratedPower') as QuantityDocument | undefined"
+      :rated-power="quantityOf('ratedPower')"
       @use="put('efficiency', $event)"
     />
     <div>

@@ -173,7 +173,8 @@ describe.each(DEMONSTRATIONS.filter(d => !['drum-reinflate'].includes(d.id)).map
           if (time[i]! <= s.details.sealing!) continue
           const moles = c.steamMass![i]! / 0.018015 + c.airMass![i]! / 0.028964
           const volume = (moles * GAS_CONSTANT * c.gasTemperature![i]!) / c.pressure![i]!
-          expect(volume).toBeLessThan(s.details.capacity! * 1.03)
+          // A balloon that hangs out makes it larger than it was: less than nothing is lost.
+          expect(volume).toBeLessThan(s.details.capacity! * (1 - c.volumeLost[i]) * 1.03)
           expect(c.pressure![i]).toBeGreaterThan(saturationPressure(coldest) * 0.5)
         }
       },

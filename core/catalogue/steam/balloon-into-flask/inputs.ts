@@ -7,7 +7,7 @@ import { belowBoiling, waterFits } from '../checks'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
 
-/** Difference that a flat bottom is trusted with, Pa: a tenth of the air's; laboratories do not evacuate flat flasks. */
+/** What a flat bottom is trusted with, Pa: a tenth of the air's pressure; laboratories do not evacuate flat flasks. */
 const FLAT_BEARS = 10e3
 /** A mouth that a folded balloon of its slack size goes through: this share of it, at least. */
 const LEAST_MOUTH = 0.25

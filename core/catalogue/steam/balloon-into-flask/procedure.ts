@@ -74,7 +74,6 @@ export const procedure: BalloonIntoFlask['procedure'] = [
   {
     id: 'cool',
     hazards: ['chilled-glass'],
-    marks: ['gone'],
     parts: ({ choices }) =>
       choices.coolingMethod === 'pour'
         ? [

@@ -35,8 +35,12 @@ export const flaskOf = ({ numbers: n }: BalloonIntoFlaskValues): SteamVessel =>
 export const stretchAt = (rubber: Rubber, volume: number): number =>
   volume > 0 ? cubeRoot((3 * volume) / (4 * Math.PI)) / rubber.radius : 0
 
-/** Difference that skin, and in the end the glass round it, hold at a share of the flask, Pa. */
+/**
+ * Difference that skin, and in the end the glass round it, hold at a share of the flask, Pa. Below nought it hangs
+ * outside, blown up by steam.
+ */
 export const heldBy = (rubber: Rubber, capacity: number, room: number) => (lost: number) => {
+  if (lost < 0) return -skinPressure(rubber, stretchAt(rubber, -lost * capacity))
   const skin = skinPressure(rubber, stretchAt(rubber, Math.min(lost, room) * capacity))
   return lost <= room ? skin : skin + (AGAINST_GLASS * (lost - room)) / 0.01
 }

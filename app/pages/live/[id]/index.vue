@@ -1,29 +1,10 @@
 <script setup lang="ts">
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
-import {
-  afterwards,
-  countdowns,
-  countingMarks,
-  cuesOf,
-  focusOf,
-  nextHeat,
-  placeIn,
-  readStaging,
-  refusalOfMark,
-  startOf,
-  storyOf,
-  wantedNow,
-  DEFAULT_SEED,
-  failuresOf,
-  riskOfForecast,
-  type Forecast,
-  type MarkKind,
-  type Wanted,
-  keyOf,
-} from '~~/core'
+import { countdowns, countingMarks, refusalOfMark, failuresOf, riskOfForecast, type MarkKind, keyOf } from '~~/core'
+import { MARK_KEYS, markNames } from '~/components/live/mark-keys'
 import { useI18n } from 'vue-i18n'
 
-const { t, locale } = useI18n()
+const { t } = useI18n()
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
 const clock = useLiveClock()
@@ -41,39 +22,24 @@ onMounted(() => {
   void keepLivePages()
 })
 
-const speed = computed(() => show.value?.speed ?? 1)
-/** Every act read and simulated once: the document never changes. */
-const acts = computed(() =>
-  (show.value?.acts ?? []).map(act => {
-    const read = readStaging(act.staging)
-    const simulation = read.demonstration.simulate(read.values, 'trace')
-    return {
-      ...act,
-      title: act.staging.title || read.demonstration.name,
-      read,
-      simulation,
-      cues: cuesOf(read.demonstration, simulation),
-    }
-  }),
-)
-const standings = computed(() =>
-  acts.value.map(a => ({ id: a.id, story: storyOf(marks.value, a.id), heatOn: a.heatOn, lift: a.lift })),
-)
-const started = computed(() => startOf(marks.value))
-const sinceStart = computed(() =>
-  started.value === undefined ? undefined : ((clock.time.value - started.value) / 1000) * speed.value,
-)
-const chosen = ref<string>()
-const focus = computed(() => chosen.value ?? focusOf(standings.value, sinceStart.value))
-const act = computed(() => acts.value.find(a => a.id === focus.value))
+const {
+  speed,
+  acts,
+  standings,
+  started,
+  sinceStart,
+  chosen,
+  focus,
+  act,
+  story,
+  wanted,
+  cue,
+  upcoming,
+  hushing,
+  allDone,
+  soon,
+} = useLiveActs(show, marks, clock.time)
 useSubject(() => act.value?.read.demonstration.id)
-const story = computed(() => storyOf(marks.value, focus.value ?? ''))
-const wanted = computed<Wanted | undefined>(() => act.value && wantedNow(act.value.cues, story.value))
-const place = computed(() => (act.value ? placeIn(act.value.cues, story.value) : 0))
-const cue = computed(() => act.value?.cues[place.value])
-const upcoming = computed(() => act.value?.cues[place.value + 1] ?? undefined)
-const hushing = computed(() => story.value.times.sealed !== undefined && story.value.outcome === undefined)
-const allDone = computed(() => acts.value.length > 0 && standings.value.every(s => s.story.closed !== undefined))
 
 const past = useTaught(() => act.value?.staging)
 const { followed, again } = useActFollowing(
@@ -113,18 +79,10 @@ const refusal = ref('')
 const sealedWord = computed(() =>
   ['steam', 'hot-air'].includes(act.value?.read.demonstration.gallery.family ?? '') ? 'Sealed' : 'Go',
 )
-const NAMES = computed<Record<MarkKind, string>>(() => ({
-  'heat-on': 'Heat on',
-  'plume': 'Plume',
-  'lifted': 'Off the heat',
-  'sealed': sealedWord.value,
-  'gone': 'Gone',
-  'nothing': 'Nothing',
-}))
-const KEYS: Record<string, MarkKind> = { h: 'heat-on', p: 'plume', l: 'lifted', s: 'sealed', g: 'gone', n: 'nothing' }
+const NAMES = computed(() => markNames(sealedWord.value))
 /** Before the seal the marks of the way there, during the hush its two ends. */
 const keysShown = computed(() =>
-  Object.entries(KEYS).filter(([, kind]) =>
+  Object.entries(MARK_KEYS).filter(([, kind]) =>
     kind === 'gone' || kind === 'nothing'
       ? hushing.value
       : !hushing.value && act.value?.cues.some(c => c.marks.includes(kind)),
@@ -191,15 +149,8 @@ function move(step: number) {
   const to = acts.value[(at + step + acts.value.length) % acts.value.length]
   if (to) void turnTo(to.id)
 }
-watch(
-  () => story.value.closed,
-  closed => {
-    if (closed) chosen.value = undefined
-  },
-)
-
 // --- sound ---------------------------------------------------------------------------------------
-const sounds = useLocalStorage('hush-sounds', false)
+const { on: sounds, say, beep } = useStageVoice()
 const words = computed(() =>
   act.value && cue.value
     ? stepWords(act.value.read.demonstration, cue.value.step, act.value.read.values, units.reader)
@@ -210,25 +161,6 @@ const nextWords = computed(() =>
     ? stepWords(act.value.read.demonstration, upcoming.value.step, act.value.read.values, units.reader)
     : '',
 )
-function say(text: string) {
-  if (!sounds.value || !('speechSynthesis' in window) || !text) return
-  speechSynthesis.cancel()
-  const spoken = new SpeechSynthesisUtterance(text)
-  spoken.lang = locale.value
-  speechSynthesis.speak(spoken)
-}
-function beep() {
-  if (!sounds.value) return
-  const audio = new AudioContext()
-  const tone = audio.createOscillator()
-  tone.frequency.value = 880
-  tone.connect(audio.destination)
-  tone.start()
-  tone.stop(audio.currentTime + 0.25)
-  tone.onended = () => {
-    void audio.close()
-  }
-}
 watch(words, text => say(text))
 const rung = new Set<string>()
 useIntervalFn(() => {
@@ -275,61 +207,22 @@ const votes = computed(() =>
 
 const voteCount = computed(() => Object.values(votes.value).reduce((a, b) => a + b, 0))
 const notes = useLocalStorage<Record<string, string>>(`hush-notes:${id}`, {})
-const logging = ref(false)
-const logFailure = ref('')
-const before = useForecastWorker(answer => {
-  if (answer.kind === 'follow') settle?.(answer.followed.forecast)
-  else if (answer.kind === 'failed') settle?.(undefined)
+const {
+  logging,
+  failure: logFailure,
+  log,
+} = useRunLogging({
+  show,
+  marks,
+  act,
+  story,
+  votes,
+  logger,
+  past,
+  note: of => notes.value[of] ?? '',
+  now: clock.now,
+  logged: of => live.mark(of, 'closed', 'logged'),
 })
-let settle: ((forecast: Forecast | undefined) => void) | undefined
-/** The forecast that stood when it was sealed, from the marks up to then. */
-const forecastBefore = () =>
-  new Promise<Forecast | undefined>(resolve => {
-    settle = resolve
-    const seal = story.value.times.sealed ?? clock.now()
-    before.ask({
-      kind: 'follow',
-      document: act.value!.staging,
-      act: act.value!.id,
-      speed: speed.value,
-      seed: DEFAULT_SEED,
-      now: seal,
-      taught: past.taught.value,
-      marks: countingMarks(marks.value).filter(m => m.at <= seal),
-    })
-  })
-async function log() {
-  const current = act.value
-  if (!current || !story.value.outcome || logging.value || !show.value) return
-  logging.value = true
-  logFailure.value = ''
-  try {
-    logger.disconnect()
-    await logger.complete(current.id)
-    const document = runFromShow({
-      show: show.value,
-      act: current,
-      read: current.read,
-      story: story.value,
-      readings: logger.readings.value,
-      readingsFrom: logger.source.value,
-      votes: votes.value,
-      forecast: await forecastBefore(),
-      note: notes.value[current.id] ?? '',
-    })
-    await sendWrite(
-      'POST',
-      '/api/runs',
-      { id: current.run, stagingId: current.stagingId, stagingVersion: current.stagingVersion, document },
-      current.run,
-    )
-    live.mark(current.id, 'closed', 'logged')
-  } catch (error) {
-    logFailure.value = refusalOf(error).message
-  } finally {
-    logging.value = false
-  }
-}
 /** What to do for each end, by the draws that still match the marks. */
 const failures = computed(() =>
   act.value
@@ -347,23 +240,13 @@ const skip = () => {
   if (act.value) live.mark(act.value.id, 'closed', 'skipped')
 }
 
-const soon = computed(() => {
-  const next =
-    sinceStart.value === undefined
-      ? undefined
-      : nextHeat(
-          standings.value.filter(s => s.id !== focus.value),
-          sinceStart.value,
-        )
-  return next && { title: acts.value.find(a => a.id === next.id)!.title, in: next.in }
-})
 const keysOpen = ref(false)
 useShortcut((key, event) => {
   const onButton = (event.target as HTMLElement).closest('button, a, label')
   if (key === 'Enter' || key === ' ') {
     if (onButton) return
     doWanted()
-  } else if (KEYS[key]) markKind(KEYS[key])
+  } else if (MARK_KEYS[key]) markKind(MARK_KEYS[key])
   else if (key === 'z') undo()
   else if (key === '[') move(-1)
   else if (key === ']') move(1)
@@ -380,14 +263,6 @@ useShortcut((key, event) => {
   else return
   event.preventDefault()
 })
-const state = (s: { id: string; story: ReturnType<typeof storyOf> }) => {
-  const { story: of } = s
-  if (of.closed) return of.closed
-  if (of.outcome) return 'to log'
-  if (of.times.sealed) return 'hush'
-  if (of.times.lifted) return 'off the heat'
-  return of.times.plume ? 'steaming' : of.times['heat-on'] ? 'heating' : 'waiting'
-}
 </script>
 
 <template>
@@ -434,22 +309,7 @@ const state = (s: { id: string; story: ReturnType<typeof storyOf> }) => {
       }}
     </p>
     <div v-else class="grid gap-4 content-start">
-      <ol
-        v-if="acts.length > 1 && !hushing"
-        class="flex flex-wrap gap-2 max-sm:flex-nowrap max-sm:overflow-x-auto max-sm:-mx-4 max-sm:px-4 max-sm:py-1"
-        :aria-label="$t('Acts')"
-      >
-        <li v-for="(a, i) in acts" :key="a.id">
-          <button
-            class="rounded-lg px-3 py-1 border cursor-pointer whitespace-nowrap"
-            :class="a.id === focus ? 'border-(--ink) bg-(--sheet)' : 'border-(--hairline) soft'"
-            :aria-current="a.id === focus ? 'step' : undefined"
-            @click="turnTo(a.id)"
-          >
-            {{ i + 1 }} {{ a.title }} <span class="soft">({{ $t(state(standings[i]!)) }})</span>
-          </button>
-        </li>
-      </ol>
+      <ActList v-if="acts.length > 1 && !hushing" :acts="acts" :standings="standings" :focus="focus" @turn="turnTo" />
 
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
@@ -474,105 +334,36 @@ const state = (s: { id: string; story: ReturnType<typeof storyOf> }) => {
           :followed="followed"
         />
 
-        <section v-else-if="story.outcome !== undefined" aria-labelledby="outcome-title" data-testid="outcome-screen">
-          <h2 id="outcome-title" class="cue-words">
-            {{ $t('What did the room see?') }}
-          </h2>
-          <div class="grid md:grid-cols-2 gap-3 my-4" role="radiogroup" :aria-label="$t('Outcome')">
-            <button
-              v-for="(o, i) in act.read.demonstration.outcomes"
-              :key="o.id"
-              role="radio"
-              :aria-checked="o.id === story.outcome"
-              class="mark-key !text-left !text-xl"
-              :class="o.id === story.outcome ? '!border-(--gap) !bg-(--gap-wash) font-bold' : ''"
-              @click="live.mark(act.id, 'outcome', o.id)"
-            >
-              <kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ units.told(o.sentence) }}
-            </button>
-          </div>
-          <label class="block text-lg"
-            >{{ $t('What would you tell whoever does it next?')
-            }}<textarea v-model="notes[act.id]" class="text-field" rows="2" maxlength="4000" />
-          </label>
-          <p class="soft mt-2">
-            {{ $t('No readings | {n} reading | {n} readings', logger.readings.value.length) }};
-            {{ $t('no votes | {n} vote | {n} votes', voteCount)
-            }}{{ round && !round.revealedAt ? $t(', not yet revealed (v)') : '' }}.
-          </p>
-          <p v-if="logFailure" class="fault !text-lg" role="alert">
-            {{ logFailure }} {{ $t('Nothing is lost: the marks are kept; log it again in a moment.') }}
-          </p>
-          <p class="flex gap-3 mt-3">
-            <button class="big-button" :disabled="logging" @click="log">
-              {{ $t(logging ? 'Logging…' : 'Log it') }}
-            </button>
-            <button class="mark-key" @click="skip">
-              {{ $t('Don’t log') }}
-            </button>
-          </p>
-          <ol
-            v-if="afterThis.length"
-            class="text-lg mt-4 list-decimal pl-6"
-            :aria-label="$t('What to do now, in order')"
-          >
-            <li v-for="step in afterThis" :key="keyOf(step.text)">
-              {{ units.told(step.text) }}
-            </li>
-          </ol>
-          <ul class="text-lg mt-4 soft">
-            <li v-for="step in afterwards(act.read.demonstration)" :key="step.id">
-              {{ stepWords(act.read.demonstration, step, act.read.values, units.reader) }}
-            </li>
-          </ul>
-        </section>
+        <OutcomeScreen
+          v-else-if="story.outcome !== undefined"
+          :note="notes[act.id] ?? ''"
+          :act="act"
+          :story="story"
+          :readings="logger.readings.value.length"
+          :votes="voteCount"
+          :hidden="round !== undefined && !round.revealedAt"
+          :logging="logging"
+          :log-failure="logFailure"
+          :acts="afterThis"
+          @update:note="notes[act.id] = $event"
+          @choose="live.mark(act.id, 'outcome', $event)"
+          @log="log"
+          @skip="skip"
+        />
 
-        <section v-else-if="cue" :aria-label="$t('Cue')" aria-live="polite" class="grid gap-4">
-          <p
-            v-if="cue.gate"
-            class="text-2xl border-l-8 border-(--danger) pl-4"
-            :class="story.gates.has(cue.step.id) ? 'soft' : 'font-bold'"
-          >
-            <span class="sr-only">{{ $t(story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ') }}</span>{{
-              story.gates.has(cue.step.id) ? '✓ ' : ''
-            }}{{ units.told(cue.gate) }}
-          </p>
-          <p class="cue-words" data-testid="cue">
-            {{ words }}
-          </p>
-          <CountdownRow v-if="counts.length" :countdowns="counts" :time="clock.time.value" :speed="speed" />
-          <p v-if="followed?.heat !== undefined" class="text-lg" data-testid="heat-word">
-            {{
-              $t(
-                followed.heat < 0.93
-                  ? 'Less heat gets in than expected: about {share} %. Ready later.'
-                  : followed.heat > 1.07
-                    ? 'More heat gets in than expected: about {share} %. Dry sooner.'
-                    : 'Heat as expected.',
-                { share: Math.round(followed.heat * 100) },
-              )
-            }}
-            <template v-if="followed.stretched > 2">
-              <b>{{ $t('This is unlike anything forecast: go by the signs.') }}</b>
-            </template>
-          </p>
-          <ThermometerWord
-            v-if="act.read.demonstration.ready && story.times['heat-on'] !== undefined"
-            class="text-lg"
-            :pressure="act.read.values.numbers.stationPressure!"
-          />
-          <p v-if="nextWords" class="soft text-xl">
-            {{ $t('Next: {words}', { words: nextWords }) }}
-          </p>
-          <p v-if="soon" class="text-xl font-bold text-(--vapour) figures">
-            {{
-              $t(soon.in > 0 ? 'Heat on for {title} in {time}.' : 'Heat on for {title} is due.', {
-                title: soon.title,
-                time: countWords(soon.in * 1000),
-              })
-            }}
-          </p>
-        </section>
+        <CueCard
+          v-else-if="cue"
+          :act="act"
+          :story="story"
+          :cue="cue"
+          :words="words"
+          :next-words="nextWords"
+          :countdowns="counts"
+          :time="clock.time.value"
+          :speed="speed"
+          :followed="followed"
+          :soon="soon"
+        />
       </template>
 
       <VotePanel
@@ -584,37 +375,13 @@ const state = (s: { id: string; story: ReturnType<typeof storyOf> }) => {
         :sealed="story.times.sealed !== undefined"
         @changed="live.refresh"
       />
-      <section
+      <ReadingsPanel
         v-if="panel === 'readings' && act"
-        :aria-label="$t('Readings')"
-        class="border rule rounded-xl p-4 bg-(--sheet)"
-      >
-        <p class="flex flex-wrap gap-3 items-center">
-          <button v-if="logger.state.value !== 'on'" class="mark-key" @click="logger.connect(act.id, speed)">
-            {{ $t('Connect the simulated logger') }}
-          </button>
-          <button v-else class="mark-key" @click="logger.disconnect">
-            {{ $t('Disconnect') }}
-          </button>
-          <span class="figures" data-testid="logger-state"
-            >{{ logger.state.value === 'lost' ? $t('⚠ The logger’s line broke. ') : ''
-            }}{{ $t('No readings | {n} reading | {n} readings', logger.readings.value.length)
-            }}<template v-if="logger.reader.value">{{
-              $t(', {dropped} drop-outs, {lost} lost lines', {
-                dropped: logger.reader.value.dropped,
-                lost: logger.reader.value.lost,
-              })
-            }}</template></span
-          >
-        </p>
-        <ReadingsChart
-          v-if="fromSeal.length"
-          :simulation="act.simulation"
-          :readings="fromSeal"
-          :line="$t('computed as planned')"
-          dark
-        />
-      </section>
+        :act="act"
+        :logger="logger"
+        :readings="fromSeal"
+        :speed="speed"
+      />
     </div>
 
     <footer
@@ -671,7 +438,7 @@ const state = (s: { id: string; story: ReturnType<typeof storyOf> }) => {
         <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
           <template
             v-for="[key, what] in [
-              ...Object.entries(KEYS).map(([k, kind]) => [k, NAMES[kind]]),
+              ...Object.entries(MARK_KEYS).map(([k, kind]) => [k, NAMES[kind]]),
               ['Enter', 'what the big button says'],
               ['z', 'take the last mark back'],
               ['[ ]', 'the act before, the next'],

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+/** A staging, its prediction and its trace as files; and a file of an earlier prediction beside this one. */
+import {
+  predictionDocument,
+  traceCsv,
+  type Forecast,
+  type ReadStaging,
+  type Representative,
+  type Simulation,
+} from '~~/core'
+
+const props = defineProps<{
+  id: string
+  read: ReadStaging
+  /** exactly what is stated */ asStated: Simulation
+  /** the one that is drawn */ simulation: Simulation
+  representative: Representative | undefined
+  /** undefined until it is complete */ forecast: Forecast | undefined
+}>()
+defineEmits<{ copy: [] }>()
+const fileName = computed(() =>
+  (props.read.document.title || 'staging')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, ''),
+)
+const exportStaging = () =>
+  download(`${fileName.value}.staging.json`, JSON.stringify(props.read.document, null, 2), 'application/json')
+const exportPrediction = () =>
+  download(
+    `${fileName.value}.prediction.json`,
+    JSON.stringify(
+      predictionDocument(props.read, props.asStated, props.read.demonstration.ledger(props.asStated), props.forecast),
+      null,
+      2,
+    ),
+    'application/json',
+  )
+/** Which staging is drawn, for the name of its file. */
+const stagingShown = computed(() =>
+  props.representative?.numbers ? `likeliest-${props.representative.outcome}` : 'as-stated',
+)
+const exportTrace = () =>
+  download(
+    `${fileName.value}.${stagingShown.value}.trace.csv`,
+    traceCsv(props.read.demonstration, props.simulation.trace!),
+    'text/csv',
+  )
+</script>
+
+<template>
+  <section aria-labelledby="files-title">
+    <h2 id="files-title">
+      {{ $t('Files') }}
+    </h2>
+    <p class="flex flex-wrap gap-3">
+      <button class="plain-link" @click="exportStaging">
+        {{ $t('Staging (JSON)') }}
+      </button>
+      <button class="plain-link" @click="exportPrediction">
+        {{ $t('Prediction (JSON)') }}
+      </button>
+      <button class="plain-link" @click="exportTrace">
+        {{ $t('Trace (CSV)') }}
+      </button>
+      <button class="plain-link" @click="$emit('copy')">
+        {{ $t('Save as a copy') }}
+      </button>
+      <NuxtLink class="plain-link" :to="`/bench/compare?a=${id}`">
+        {{ $t('Compare with another staging') }}
+      </NuxtLink>
+    </p>
+    <PredictionComparison
+      class="mt-2"
+      :demonstration="read.demonstration"
+      :simulation="simulation"
+      :forecast="forecast"
+    />
+  </section>
+</template>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+/** Title of a staging and what can be done with the whole of it. */
+import type { StagingEditor } from '~/composables/useStagingEditor'
+
+const props = defineProps<{ editor: StagingEditor; id: string }>()
+defineEmits<{ log: [] }>()
+const { draft, dirty, saving, stored } = props.editor
+</script>
+
+<template>
+  <div class="flex items-baseline gap-3 mb-1">
+    <h1 class="flex-1 text-2xl">
+      <label class="sr-only" for="title">{{ $t('Title of the staging') }}</label>
+      <input
+        id="title"
+        class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)"
+        maxlength="200"
+        :value="draft?.title"
+        :placeholder="$t('Untitled')"
+        @change="
+          editor.change(d => {
+            d.title = ($event.target as HTMLInputElement).value
+          })
+        "
+      />
+    </h1>
+  </div>
+  <div class="flex flex-wrap items-center gap-2 text-sm mb-2">
+    <button class="strong-button" :disabled="!dirty || saving" @click="editor.save()">
+      {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
+    </button>
+    <button v-if="dirty" class="quiet-button" @click="editor.undoAll()">
+      {{ $t('Undo all') }}
+    </button>
+    <NuxtLink class="quiet-button" :to="`/live?staging=${id}`">
+      {{ $t('Go live') }}
+    </NuxtLink>
+    <button class="quiet-button" @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></button>
+    <span class="soft" role="status" data-testid="save-state">{{
+      saving
+        ? $t('Saving…')
+        : dirty
+          ? $t('Unsaved changes, kept on this device')
+          : $t('Saved, version {version}', { version: stored!.version })
+    }}</span>
+  </div>
+</template>

@@ -1,0 +1,50 @@
+import { adviceOf, failuresOf, type ReadStaging, type Representative, type Risk, type Simulation } from '~~/core'
+
+/**
+ * The staging that is drawn and explained: one that ends as the likeliest, which is what is stated or the draw nearest
+ * to it that does; and what is said of it. Advice and what to do after a failure are of the plan as it is stated.
+ */
+export function useShownStaging(
+  stated: { read: Ref<ReadStaging | undefined>; asStated: Ref<Simulation | undefined> },
+  representative: Ref<Representative | undefined>,
+  risk: Ref<Risk | undefined>,
+  complete: Ref<boolean>,
+) {
+  const { read, asStated } = stated
+  const shownValues = computed(
+    () =>
+      read.value && {
+        choices: read.value.values.choices,
+        numbers: representative.value?.numbers ?? read.value.values.numbers,
+      },
+  )
+  const simulation = computed(() =>
+    representative.value?.numbers && read.value && shownValues.value
+      ? read.value.demonstration.simulate(shownValues.value, 'trace')
+      : asStated.value,
+  )
+  const ledger = computed(() => simulation.value && read.value!.demonstration.ledger(simulation.value))
+  const why = computed(() =>
+    simulation.value ? read.value!.demonstration.why(shownValues.value!, simulation.value) : [],
+  )
+  const advice = computed(() => {
+    if (!simulation.value) return []
+    const { demonstration, values } = read.value!
+    return adviceOf(demonstration, values, asStated.value!, complete.value ? risk.value : undefined)
+  })
+  /** Worked out once for a plan, not for every moment that the scrubber shows. */
+  const judgement = computed(() => {
+    if (!simulation.value) return undefined
+    const { demonstration, values } = read.value!
+    return {
+      ready: demonstration.ready?.(values, asStated.value!),
+      sizes: demonstration.sizes(shownValues.value!, simulation.value),
+    }
+  })
+  const failures = computed(() => {
+    if (!simulation.value) return []
+    const { demonstration, values } = read.value!
+    return failuresOf(demonstration, values, asStated.value!, risk.value)
+  })
+  return { shownValues, simulation, ledger, why, advice, judgement, failures }
+}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refusalOf } from '~/api/sending'
 import { readRoom, saturationTemperature, StagingFaults, type Fault, type RoomDocument } from '~~/core'
 
 const room = useRoomStore()

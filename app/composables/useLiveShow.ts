@@ -1,4 +1,5 @@
 /** One show as it runs: its marks from every device, its votes, and marks made here that still have to be sent. */
+import { refusalOf } from '~/api/sending'
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { joinMarks, type AnyMarkKind, type Mark, type LiveShow } from '~~/core'
 

@@ -1,4 +1,13 @@
-import { countingMarks, DEFAULT_SEED, type Forecast, type Mark, type ShowDocument, type ActStory } from '~~/core'
+import { refusalOf, sendWrite } from '~/api/sending'
+import {
+  countingMarks,
+  DEFAULT_SEED,
+  type Forecast,
+  type Mark,
+  type ShowDocument,
+  type ActStory,
+  runFromShow,
+} from '~~/core'
 import type { LiveAct } from '~/composables/useLiveActs'
 
 interface Sources {

@@ -1,3 +1,4 @@
+import { refusalOf, sendWrite } from '~/api/sending'
 import {
   StagingFaults,
   readStaging,

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
+import { photoFromFile } from '~/files/photo-from-file'
+import { download } from '~/files/download'
 import {
   findDemonstration,
   inputsFromItem,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refusalOf } from '~/api/sending'
 useHead({ title: 'Sign in · Zealous Hush' })
 const route = useRoute()
 const passphrase = ref('')

@@ -1,3 +1,4 @@
+import { refusalOf, sendWrite } from '~/api/sending'
 import { defineStore } from 'pinia'
 import { readRoom, saturationTemperature, type RoomDocument } from '~~/core'
 

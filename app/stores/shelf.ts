@@ -1,3 +1,4 @@
+import { refusalOf, sendWrite } from '~/api/sending'
 import { defineStore } from 'pinia'
 import type { ShelfItemDocument, StoredItem } from '~~/core'
 

@@ -2,5 +2,6 @@ export { countingMarks, joinMarks, storyOf, startOf, type Mark, type AnyMarkKind
 export { cuesOf, afterwards, gatesFirst, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
 export { measuredBy, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'
+export { countWords } from './count-words'
 export { countdowns, type Countdown } from './countdowns'
 export { focusOf, nextHeat, type Standing } from './agenda'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A staging, its prediction and its trace as files; and a file of an earlier prediction beside this one. */
+import { download } from '~/files/download'
 import {
   predictionDocument,
   traceCsv,

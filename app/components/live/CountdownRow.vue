@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Countdowns side by side: what is next, how long, and how sure. */
+import { countWords } from '~~/core'
 import type { Countdown } from '~~/core'
 import { useI18n } from 'vue-i18n'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What to do now: the gate before it, the step in large words, countdowns, what comes next. */
+import { countWords } from '~~/core'
 import type { Countdown, Cue, Followed, ActStory } from '~~/core'
 import type { LiveAct } from '~/composables/useLiveActs'
 

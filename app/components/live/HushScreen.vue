@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The hush: nothing but the count since sealing, against what was forecast. */
+import { countWords } from '~~/core'
 import type { Countdown, Demonstration, Followed } from '~~/core'
 
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The end of an act: what the room saw, a note, and logging it. */
-import { afterwards, keyOf, type FailureAct, type ActStory } from '~~/core'
+import { afterwards, keyOf, type FailureAct, type ActStory, stepWords } from '~~/core'
 import type { LiveAct } from '~/composables/useLiveActs'
 
 defineProps<{

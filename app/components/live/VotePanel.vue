@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The class's vote on the act in hand: open, count hands, close, reveal. */
+import { refusalOf } from '~/api/sending'
 import type { Demonstration, VoteRound } from '~~/core'
 import { useI18n } from 'vue-i18n'
 

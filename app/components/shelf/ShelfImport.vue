@@ -3,6 +3,7 @@
  * A shelf from a file: rows or JSON. What is good can be added though some of it is not; every bad cell is told by
  * line and column.
  */
+import { refusalOf } from '~/api/sending'
 import {
   ShelfFaults,
   checkShelfItem,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Adds or changes a thing on the Shelf; what is typed stays until it is saved. */
+import { refusalOf } from '~/api/sending'
 import type { Fault, ItemKind, ShelfItemDocument, StoredItem } from '~~/core'
 
 const shelf = useShelfStore()

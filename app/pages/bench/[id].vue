@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { namesLiving } from '~/components/bench/names-living'
 import { useEventListener, watchDebounced } from '@vueuse/core'
 import { WHO_DECIDES, fromSi, keyOf, riskOfForecast, type QuantityInput, type StagingDocument } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'

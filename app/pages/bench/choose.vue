@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
+import { namesLiving } from '~/components/bench/names-living'
 import {
   DEMONSTRATIONS,
   FAMILIES,

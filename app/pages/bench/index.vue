@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
 import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
 import {
   showSchema,
   withRoom,

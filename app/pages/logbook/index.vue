@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
+import { download } from '~/files/download'
 import {
   findDemonstration,
   logbookCsv,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refusalOf, sendWrite } from '~/api/sending'
 import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })

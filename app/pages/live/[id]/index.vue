@@ -1,6 +1,17 @@
 <script setup lang="ts">
+import { keepLivePages } from '~/files/keep-live-pages'
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
-import { countdowns, countingMarks, refusalOfMark, failuresOf, riskOfForecast, type MarkKind, keyOf } from '~~/core'
+import {
+  countdowns,
+  countingMarks,
+  refusalOfMark,
+  failuresOf,
+  riskOfForecast,
+  type MarkKind,
+  keyOf,
+  countWords,
+  stepWords,
+} from '~~/core'
 import { MARK_KEYS, markNames } from '~/components/live/mark-keys'
 import { useI18n } from 'vue-i18n'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** For the projector: how to join, how many have voted, and after the reveal what the room expected. */
 import { toString as qrSvg } from 'qrcode'
-import { findDemonstration, focusOf, storyOf } from '~~/core'
+import { findDemonstration, focusOf, storyOf, countWords } from '~~/core'
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()

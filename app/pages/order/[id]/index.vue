@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { clockAt } from '~/components/order/clock-at'
+import { runningOrderCalendar } from '~/components/order/calendar'
+import { kitList } from '~/components/order/kit-list'
+import { download } from '~/files/download'
 import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type StoredStaging } from '~~/core'
 
 const id = String(useRoute().params.id)

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
+import { kitList } from '~/components/order/kit-list'
+import { clockAt } from '~/components/order/clock-at'
 import { WHO_DECIDES, cautionsOf, failuresOf, fitShelf, gatesFirst, riskOfForecast, tell, type Sentence } from '~~/core'
 import { useI18n } from 'vue-i18n'
 

@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { refusalOf, sendWrite } from './useApi'
+import { refusalOf, sendWrite } from './sending'
 
 interface Sent {
   method: string

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '~~/core'
-import { namesLiving } from './namesLiving'
+import { namesLiving } from './names-living'
 
 describe('living things under the jar', () => {
   it('are known by any name', () => {

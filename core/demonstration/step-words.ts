@@ -1,15 +1,9 @@
-import {
-  findInput,
-  isBlank,
-  partsOf,
-  type Demonstration,
-  tell,
-  tellQuantity,
-  asInput,
-  type ProcedureStep,
-  type Reader,
-  type Values,
-} from '~~/core'
+import { tell, tellQuantity, type Reader } from '../sentence'
+import type { Demonstration } from './demonstration'
+import { asInput, findInput } from './resolving'
+import { partsOf } from './judged'
+import { isBlank, type ProcedureStep } from './procedure'
+import type { Values } from './values'
 
 /** A step's sentence with its numbers filled in. @param reader whom it is written for */
 export function stepWords(demonstration: Demonstration, step: ProcedureStep, values: Values, reader: Reader): string {

@@ -1,18 +1,10 @@
-import {
-  MARKS,
-  ROOM_INPUTS,
-  THUMB,
-  keptReadings,
-  measuredBy,
-  type ActStory,
-  type Forecast,
-  type MarkKind,
-  type QuantityDocument,
-  type ReadStaging,
-  type Reading,
-  type RunDocument,
-  type ShowDocument,
-} from '~~/core'
+import { MARKS, ROOM_INPUTS, type MarkKind } from '../demonstration'
+import type { Forecast } from '../forecast'
+import { measuredBy, THUMB, type ActStory } from '../live'
+import type { Reading } from '../readings'
+import { keptReadings, type RunDocument } from './run'
+import type { ShowDocument } from './show'
+import type { QuantityDocument, ReadStaging } from './staging'
 
 interface Given {
   show: ShowDocument

@@ -1,7 +1,10 @@
-import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { checkRun, readStaging, runSchema, showSchema, storyOf, summarise, StagingSample, type Mark } from '~~/core'
-import { runFromShow } from './runFromShow'
-import { useKeptMarks } from './useKeptMarks'
+import { describe, expect, it } from 'vitest'
+import { StagingSample, summarise } from '../forecast'
+import { storyOf, type Mark } from '../live'
+import { checkRun, runSchema } from './run'
+import { runFromShow } from './run-from-show'
+import { showSchema } from './show'
+import { readStaging } from './staging'
 
 const staging = {
   demonstration: 'can-plunge',
@@ -83,46 +86,4 @@ describe('an act that was performed', () => {
     expect([rehearsed.vote, rehearsed.readings, rehearsed.forecast]).toEqual([undefined, undefined, undefined])
     expect(showSchema.safeParse({ ...fast, rehearsal: false }).success).toBe(false)
   })
-})
-
-describe('marks on the device', () => {
-  const store: Record<string, string> = {}
-  beforeEach(() => {
-    for (const key of Object.keys(store)) Reflect.deleteProperty(store, key)
-    vi.stubGlobal('shallowRef', <T>(value: T) => ({ value }))
-    vi.stubGlobal(
-      'localStorage',
-      new Proxy(store, {
-        get: (target, name: string) =>
-          name === 'getItem'
-            ? (key: string) => target[key] ?? null
-            : name === 'setItem'
-              ? (key: string, value: string) => {
-                  target[key] = value
-                }
-              : name === 'removeItem'
-                ? (key: string) => Reflect.deleteProperty(target, key)
-                : target[name],
-      }),
-    )
-  })
-  it(
-    'are kept one by one, so that another tab or a reload neither loses nor overwrites one, until ' + 'they are sent',
-    () => {
-      const [here, there] = [useKeptMarks('evening'), useKeptMarks('evening')]
-      here.keep(marks[0])
-      there.keep(marks[1])
-      useKeptMarks('another').keep(marks[2])
-      expect(
-        useKeptMarks('evening')
-          .kept.value.map(m => m.kind)
-          .sort(),
-      ).toEqual(['heat-on', 'plume'])
-      there.drop([marks[0].id])
-      here.look()
-      expect(here.kept.value.map(m => m.kind)).toEqual(['plume'])
-      store['hush-mark:evening:broken'] = '{'
-      expect(useKeptMarks('evening').kept.value).toHaveLength(1)
-    },
-  )
 })

@@ -25,6 +25,8 @@ export default defineNuxtConfig({
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
     typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
   },
+  // White space between elements is a space, wherever a line is broken: the layout of a template changes no text.
+  vue: { compilerOptions: { whitespace: 'preserve' } },
   vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
 })

@@ -3,6 +3,7 @@ import { findDemonstration } from '../catalogue'
 import { resolve, type Given } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'
 import { investigate } from './investigation'
+import { METRIC, tell } from '../sentence'
 import { whyInWords } from './why-words'
 
 const plain: Given = { numbers: {}, choices: {}, spreads: {} }
@@ -16,7 +17,9 @@ describe('the cause of a failure', () => {
       600,
     )
     expect(found.canTell).toBe(false)
-    const said = whyInWords(found, 'fills').join(' ')
+    const said = whyInWords(found, 'fills')
+      .map(s => tell(s, METRIC))
+      .join(' ')
     expect(said).toContain('The data cannot tell what it was.')
     expect(said).toMatch(/In question: .*of 10; .*of 10/)
   }, 120_000)
@@ -35,7 +38,9 @@ describe('the cause of a failure', () => {
     )
     expect(found.causes[0].id).toBe('carrying')
     expect(found.oddsAsPlanned).toBeGreaterThan(0.9)
-    expect(whyInWords(found, 'fills')[0]).toMatch(/^Air got in between heat and seal: (8|9|10) of 10/)
+    expect(tell(whyInWords(found, 'fills')[0], METRIC)).toMatch(
+      /^Most likely: air got in between heat and seal, (8|9|10) of 10/,
+    )
   }, 120_000)
 
   it('is nothing but the plan, where the plan itself fails', async () => {
@@ -49,7 +54,7 @@ describe('the cause of a failure', () => {
     if (canPlunge.simulate(resolve(canPlunge, plan).values, 'summary').outcome === 'crush')
       throw new Error('this plan was to fail')
     expect(found.planFails).toBe(true)
-    expect(whyInWords(found, 'fills')[0]).toMatch(/^As planned it is not expected to end as wanted/)
+    expect(tell(whyInWords(found, 'fills')[0], METRIC)).toMatch(/^As planned it is not expected to end as wanted/)
   }, 120_000)
 
   it('comes with the odds of the next try: as it was, and put right (a leaking closure of a tin)', async () => {

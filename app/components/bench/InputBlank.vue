@@ -163,6 +163,10 @@ const defaultSpreadWords = computed(() =>
       )
     : '',
 )
+function putBack() {
+  props.set(undefined)
+  refresh()
+}
 /** What was typed and refused while the field was open, told by its closed button as well. */
 const refusedAsTyped = computed(() =>
   !open.value && problem.value ? `${t('Refused as typed: {why}', { why: problem.value })} ` : '',
@@ -170,114 +174,112 @@ const refusedAsTyped = computed(() =>
 </script>
 
 <template>
-  <UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
-    <button
-      type="button"
-      class="blank figures"
-      :aria-label="`${units.told(input.name)}: ${shown}. ${refusedAsTyped}${$t('Change')}`"
-      :data-input="input.id"
-      :data-fault="!open && problem !== ''"
-    >
-      {{ shown }}
-    </button>
-    <template #content>
-      <div class="p-4 w-[min(22rem,92vw)] grid gap-3" role="group" :aria-label="units.told(input.name)">
-        <p class="font-bold capitalize-first">
-          {{ units.told(input.name) }}
-        </p>
-        <p v-if="input.kind === 'choice' && input.source" class="text-sm soft -mt-2">
-          {{ units.told(input.source) }}
-        </p>
-        <template v-if="input.kind === 'choice'">
-          <!-- A refused choice stays with what was in use: the list is drawn anew. -->
-          <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">
-            <input
-              type="radio"
-              :name="id"
-              :value="choice.id"
-              :checked="choice.id === value"
-              @change="apply(choice.id)"
-            />
-            {{ units.told(choice.name) }}
-          </label>
-          <p v-if="problem" class="fault" role="alert">
-            {{ problem }}
+  <!-- A flex box, so that no space of the popover's own stands before a full stop. -->
+  <span class="inline-flex"
+    ><UPopover v-model:open="open" :content="{ side: 'bottom', align: 'start', collisionPadding: 8 }">
+      <template #default>
+        <button
+          type="button"
+          class="blank figures"
+          :aria-label="`${units.told(input.name)}: ${shown}. ${refusedAsTyped}${$t('Change')}`"
+          :data-input="input.id"
+          :data-fault="!open && problem !== ''"
+        >
+          {{ shown }}
+        </button>
+      </template>
+      <template #content>
+        <div class="p-4 w-[min(22rem,92vw)] grid gap-3" role="group" :aria-label="units.told(input.name)">
+          <p class="font-bold capitalize-first">
+            {{ units.told(input.name) }}
           </p>
-        </template>
-        <template v-else>
-          <div>
-            <label class="sr-only" :for="`${id}-value`">{{
-              $t('{name}, with any unit', { name: units.told(input.name) })
-            }}</label>
-            <input
-              :id="`${id}-value`"
-              v-model="text"
-              class="text-field figures !text-xl font-bold"
-              autocomplete="off"
-              :aria-invalid="problem !== ''"
-              :aria-describedby="`${id}-about`"
-              @input="readText"
-              @keydown.enter="open = problem !== ''"
-            />
-            <p v-if="problem" class="fault mt-1" role="alert">
-              {{ problem }}
-            </p>
-          </div>
-          <div>
-            <input
-              type="range"
-              :aria-label="`${units.told(input.name)}, ${$t('slider')}`"
-              :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)"
-              :max="toUnit(high)"
-              :step="stepOf(input)"
-              :value="toUnit(value as number)"
-              :aria-valuetext="shown"
-              @input="slide"
-              @change="emit('strip')"
-            />
-            <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
-            <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
-              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span
-              ><span>{{ inUnit(high) }}</span>
-            </p>
-          </div>
-          <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
-            <label class="text-sm" :for="`${id}-sure`">{{ $t('How sure') }}</label>
-            <input
-              :id="`${id}-sure`"
-              v-model="sureness"
-              class="text-field figures"
-              autocomplete="off"
-              :aria-invalid="sureProblem !== ''"
-              @change="readSureness"
-            />
-          </div>
-          <p class="text-sm soft -mt-2">
-            {{
-              $t('Standard uncertainty, as ± 10 % or ± 1 {unit}, or “exact”; usual: {usual}.', {
-                unit: unitLabel(unit),
-                usual: defaultSpreadWords,
-              })
-            }}
-          </p>
-          <p v-if="sureProblem" class="fault" role="alert">
-            {{ sureProblem }}
-          </p>
-          <p v-if="input.source" class="text-sm soft">
+          <p v-if="input.kind === 'choice' && input.source" class="text-sm soft -mt-2">
             {{ units.told(input.source) }}
           </p>
-          <button
-            v-if="document !== undefined"
-            class="plain-link text-sm justify-self-start"
-            @click="
-              set(undefined)
-              refresh()
-            "
-          >
-            {{ $t('Back to the default') }}
-          </button>
-        </template>
-      </div>
-    </template>
-  </UPopover>
+          <template v-if="input.kind === 'choice'">
+            <!-- A refused choice stays with what was in use: the list is drawn anew. -->
+            <label v-for="choice in input.choices" :key="`${choice.id} ${problem}`" class="flex gap-2">
+              <input
+                type="radio"
+                :name="id"
+                :value="choice.id"
+                :checked="choice.id === value"
+                @change="apply(choice.id)"
+              />
+              {{ units.told(choice.name) }}
+            </label>
+            <p v-if="problem" class="fault" role="alert">
+              {{ problem }}
+            </p>
+          </template>
+          <template v-else>
+            <div>
+              <label class="sr-only" :for="`${id}-value`">{{
+                $t('{name}, with any unit', { name: units.told(input.name) })
+              }}</label>
+              <input
+                :id="`${id}-value`"
+                v-model="text"
+                class="text-field figures !text-xl font-bold"
+                autocomplete="off"
+                :aria-invalid="problem !== ''"
+                :aria-describedby="`${id}-about`"
+                @input="readText"
+                @keydown.enter="open = problem !== ''"
+              />
+              <p v-if="problem" class="fault mt-1" role="alert">
+                {{ problem }}
+              </p>
+            </div>
+            <div>
+              <input
+                type="range"
+                :aria-label="`${units.told(input.name)}, ${$t('slider')}`"
+                :min="Math.ceil(toUnit(low) / stepOf(input) - 1e-9) * stepOf(input)"
+                :max="toUnit(high)"
+                :step="stepOf(input)"
+                :value="toUnit(value as number)"
+                :aria-valuetext="shown"
+                @input="slide"
+                @change="emit('strip')"
+              />
+              <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
+              <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
+                <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span
+                ><span>{{ inUnit(high) }}</span>
+              </p>
+            </div>
+            <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
+              <label class="text-sm" :for="`${id}-sure`">{{ $t('How sure') }}</label>
+              <input
+                :id="`${id}-sure`"
+                v-model="sureness"
+                class="text-field figures"
+                autocomplete="off"
+                :aria-invalid="sureProblem !== ''"
+                @change="readSureness"
+              />
+            </div>
+            <p class="text-sm soft -mt-2">
+              {{
+                $t('Standard uncertainty, as ± 10 % or ± 1 {unit}, or “exact”; usual: {usual}.', {
+                  unit: unitLabel(unit),
+                  usual: defaultSpreadWords,
+                })
+              }}
+            </p>
+            <p v-if="sureProblem" class="fault" role="alert">
+              {{ sureProblem }}
+            </p>
+            <p v-if="input.source" class="text-sm soft">
+              {{ units.told(input.source) }}
+            </p>
+            <button v-if="document !== undefined" class="plain-link text-sm justify-self-start" @click="putBack">
+              {{ $t('Back to the default') }}
+            </button>
+          </template>
+        </div>
+      </template>
+    </UPopover></span
+  >
 </template>

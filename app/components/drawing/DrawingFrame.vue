@@ -1,14 +1,12 @@
 <script setup lang="ts">
 /** What every bench drawing has: its size, the hatching of air, the bench and the caption. */
-import { DRAWING_HEIGHT } from './useDrawingFrame'
-
-defineProps<{ width: number; uid: string; bench: number; caption: string }>()
+defineProps<{ width: number; height: number; uid: string; bench: number; caption: string }>()
 </script>
 
 <template>
   <figure class="m-0">
     <svg
-      :viewBox="`0 0 ${width} ${DRAWING_HEIGHT}`"
+      :viewBox="`0 0 ${width} ${height}`"
       class="w-full block max-h-[275px]"
       role="img"
       :aria-label="`Bench drawing: ${caption}`"

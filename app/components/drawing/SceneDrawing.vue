@@ -1,22 +1,26 @@
 <script setup lang="ts">
 /** Draws a demonstration's own shapes to scale, in the colours of their substances. */
 import { inARow, type Scene, type Point, type Note, type Shape, type Stuff } from '~~/core'
-import { DRAWING_HEIGHT as HEIGHT, useDrawingFrame } from './useDrawingFrame'
+import { DRAWING_HEIGHT, useDrawingFrame } from './useDrawingFrame'
 
 const props = defineProps<{ scene: Scene }>()
 const units = useUnitsStore()
 const { width: WIDTH, uid } = useDrawingFrame()
 const MARGIN = 8
-const BENCH = HEIGHT - 16
+/** Under the bench, for names. */
+const FOOT = 16
 
 const scale = computed(() => {
   const { left, right, bottom, top } = props.scene.frame
-  return Math.min((WIDTH.value - 2 * MARGIN) / (right - left), (BENCH - MARGIN) / (top - bottom))
+  return Math.min((WIDTH.value - 2 * MARGIN) / (right - left), (DRAWING_HEIGHT - FOOT - MARGIN) / (top - bottom))
 })
+/** No higher than what it shows: a wide scene on a narrow screen leaves no empty sky. */
+const height = computed(() => (props.scene.frame.top - props.scene.frame.bottom) * scale.value + MARGIN + FOOT)
+const bench = computed(() => height.value - FOOT)
 const middle = computed(() => (props.scene.frame.left + props.scene.frame.right) / 2)
 const px = ([x, y]: Point): [number, number] => [
   WIDTH.value / 2 + (x - middle.value) * scale.value,
-  BENCH - (y - props.scene.frame.bottom) * scale.value,
+  bench.value - (y - props.scene.frame.bottom) * scale.value,
 ]
 const at = (point: Point) => {
   const [x, y] = px(point)
@@ -97,7 +101,7 @@ const notes = computed(() => {
     const wide = text.length * 6.4
     let left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2
     left = Math.min(Math.max(left, 2), WIDTH.value - wide - 2)
-    let line = Math.min(HEIGHT - 4, Math.max(12, y))
+    let line = Math.min(height.value - 4, Math.max(12, y))
     while (placed.some(p => Math.abs(p.y - line) < 14 && left < p.x + p.text.length * 6.4 && p.x < left + wide))
       line += 14
     placed.push({ x: left, y: line, text, anchor: 'start', fill: TEXT[shape.stuff ?? 'ink'] ?? 'var(--ink)' })
@@ -107,7 +111,7 @@ const notes = computed(() => {
 </script>
 
 <template>
-  <DrawingFrame :width="WIDTH" :uid="uid" :bench="at([0, 0]).y" :caption="caption">
+  <DrawingFrame :width="WIDTH" :height="height" :uid="uid" :bench="at([0, 0]).y" :caption="caption">
     <defs>
       <marker
         v-for="stuff in ['outside-air', 'inside-air']"

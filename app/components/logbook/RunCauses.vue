@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Why a run failed, as far as the data can tell; or what a good one tells. */
-import { whyInWords, type Blame, type Investigation } from '~~/core'
+import { keyOf, whyInWords, type Blame, type Investigation } from '~~/core'
 
 const props = defineProps<{
   failed: boolean
@@ -8,6 +8,7 @@ const props = defineProps<{
   found: Investigation | undefined
   remedies: readonly Blame[]
 }>()
+const units = useUnitsStore()
 const why = computed(() => (props.found ? whyInWords(props.found, props.outcome) : []))
 </script>
 
@@ -16,8 +17,8 @@ const why = computed(() => (props.found ? whyInWords(props.found, props.outcome)
     <h2 class="mt-5">Why</h2>
     <p v-if="!found" class="soft">Weighing what can have been off…</p>
     <div v-else data-testid="why">
-      <p v-for="line in why" :key="line" class="text-lg">
-        {{ line }}
+      <p v-for="line in why" :key="keyOf(line)" class="text-lg">
+        {{ units.told(line) }}
       </p>
       <ul v-if="remedies.length" class="list-disc pl-5 mt-1">
         <li v-for="c in remedies" :key="c.id">

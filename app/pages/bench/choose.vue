@@ -124,6 +124,13 @@ async function start(demonstration: Demonstration, fit: Fit) {
     failure.value = refusalOf(error).message
   }
 }
+function showAll() {
+  onlyShelf.value = false
+  minutes.value = 0
+  age.value = 0
+  topic.value = ''
+  words.value = ''
+}
 </script>
 
 <template>
@@ -174,13 +181,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
       Nothing fits all of that.
       <button
         class="plain-link"
-        @click="
-          onlyShelf = false
-          minutes = 0
-          age = 0
-          topic = ''
-          words = ''
-        "
+        @click="showAll"
       >
         Show everything
       </button>

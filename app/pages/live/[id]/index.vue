@@ -444,29 +444,6 @@ useShortcut((key, event) => {
         </ol>
       </details>
     </footer>
-    <UModal v-model:open="keysOpen" :title="$t('Keys in Live')" :description="$t('One key is one mark.')">
-      <template #body>
-        <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
-          <template
-            v-for="[key, what] in [
-              ...Object.entries(MARK_KEYS).map(([k, kind]) => [k, NAMES[kind]]),
-              ['Enter', 'what the big button says'],
-              ['z', 'take the last mark back'],
-              ['[ ]', 'the act before, the next'],
-              ['1 to 4', 'choose the outcome'],
-              ['v', 'vote'],
-              ['r', 'readings'],
-              ['m', 'sound'],
-            ]"
-            :key="key"
-          >
-            <dt>
-              <kbd>{{ key }}</kbd>
-            </dt>
-            <dd>{{ $t(what!) }}</dd>
-          </template>
-        </dl>
-      </template>
-    </UModal>
+    <KeysDialog v-model:open="keysOpen" :sealed="sealedWord" />
   </div>
 </template>

@@ -52,7 +52,7 @@ export function simulate(values: BalloonIntoFlaskValues, detail: Detail, refinem
   const plan = heatingPlan(values, vessel)
   const { room } = plan
   const tolerance = stepTolerance(detail, refinement)
-  const recorder = detail === 'trace' ? new TraceRecorder(plan, 'heat', 'drawn in') : undefined
+  const recorder = detail === 'trace' ? new TraceRecorder(plan, 'heat', 'swelling') : undefined
   const filled = fillByBoiling(
     plan,
     { duration: n.sealDelay, uprightShare: 1, moved: false },

@@ -10,6 +10,7 @@ export const drawing: ProcessVessel['drawing'] = (values, s, time) =>
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: 0.2,
+    coolant: values.numbers.bathTemperature,
     hoopSpacing: values.numbers.hoopSpacing,
     vent: values.numbers.leakArea,
   })

@@ -32,10 +32,10 @@ export function benchOf(look: Look): Bench {
   const water = look.cooling === 'bath' ? 0.8 * depth : poolDepth
   const rim = look.cooling === 'bath' ? depth : poolDepth + 0.07 * unit
   // Held over the water its mouth touches it; on the way there it is lifted over the rim.
-  const highest = Math.max(top + tall, look.cooling === 'bath' ? water + tall : 0) + 0.24 * unit
-  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.2 * unit)]
+  const highest = Math.max(top + tall, look.cooling === 'bath' ? water + tall : 0) + 0.17 * unit
+  const [low, high] = [-0.09 * unit, Math.max(highest, rim + 0.15 * unit)]
   const heaterWidth = Math.max(diameter, look.heat ? 0.62 * unit : 0)
-  const [labels, coolWidth] = [0.75 * unit, Math.max(basin, diameter)]
+  const [labels, coolWidth] = [0.6 * unit, Math.max(basin, diameter)]
   const twoPlaces = look.heat !== '' && look.cooling !== ''
   const needed = twoPlaces ? heaterWidth + labels + coolWidth + labels : Math.max(heaterWidth, coolWidth) + 2 * labels
   const width = Math.max(needed, ASPECT * (high - low))

@@ -31,7 +31,10 @@ export function steamScene(values: DrawnValues, run: DrawnRun, time: number, loo
     add({ kind: 'plume', at: [x, y] })
   }
   if (sealed) add(...coolantShapes(look, p, scene), ...waterShapes(bench, 0.2))
-  add(...rimShapes(bench), ...coolingName(look, bench, run.details.bathTemperature ?? values.numbers.airTemperature))
+  add(
+    ...rimShapes(bench),
+    ...coolingName(look, bench, look.coolant ?? run.details.bathTemperature ?? values.numbers.airTemperature),
+  )
   if (sealed || over) add(...pushShapes(look, stiff, p, bench, moment.volumeLost < 0.3 || over))
   else if (!sealed && (look.cooling !== 'bath' || moment.place === 'on-heat')) add(...gasShapes(look, moment, p, bench))
   return scene

@@ -17,6 +17,7 @@ export interface Look {
   /** m³ of water in the bath */ bathVolume?: number
   /** depth of the tub that it is put into */ poolDepth?: number
   hoopSpacing?: number
+  /** K, of what cools it, where the wall itself loses heat to something else */ coolant?: number
   /** a balloon that is drawn in: its volume just round, not stretched, m³ */ slackBalloon?: number
   /** m³, where a closure needs it */ capacity?: number
   /** the vent is open, if there is one: its area, m² */ vent?: number

@@ -8,6 +8,8 @@ import type { Placed } from './vessel'
 
 /** Arrows are as long as the pressure is high: the room's this share of the bench's unit. */
 const ROOM_ARROW = 0.13
+/** A vessel smaller than this share of the bench's unit has room for one row of arrows. */
+const SMALL = 0.3
 
 /** @param showInside false once the wall has caved in over the gas */
 export function pushShapes(look: Look, m: Moment, p: Placed, { unit }: Bench, showInside: boolean): Shape[] {
@@ -20,7 +22,10 @@ export function pushShapes(look: Look, m: Moment, p: Placed, { unit }: Bench, sh
     Math.min(0.6 * look.diameter * 0.5, (ROOM_ARROW * unit * m.pressure) / m.outside),
   ]
   const gap = 0.025 * unit
-  const arrows = [-1, 0, 1].flatMap(row =>
+  // A small flask on a long stem has no room for three rows, nor for arrows inside.
+  const rows = p.height > SMALL * unit ? [-1, 0, 1] : [0]
+  const roomy = half > 0.5 * SMALL * unit
+  const arrows = rows.flatMap(row =>
     [-1, 1].flatMap((side): Shape[] => {
       const y = middle + row * 0.26 * p.height
       return [
@@ -30,7 +35,7 @@ export function pushShapes(look: Look, m: Moment, p: Placed, { unit }: Bench, sh
           from: [x + side * (half + gap + outer), y],
           to: [x + side * (half + gap), y],
         },
-        ...(showInside
+        ...(showInside && roomy
           ? [
               {
                 kind: 'push' as const,

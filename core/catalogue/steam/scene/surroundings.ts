@@ -69,10 +69,10 @@ export const waterShapes = ({ basin }: Bench, opacity: number): Shape[] =>
 export function iceShapes(look: Look, { basin, unit }: Bench, ice: number): Shape[] {
   if (basin.width === 0) return []
   const size = Math.min(0.05 * unit, 0.09 * basin.width)
-  const room = Math.max(0, (basin.width - look.diameter) / 2 - 1.5 * size)
-  const pieces = Math.min(9, Math.ceil(ice * (look.cooling === 'bath' ? 6 : 2)))
+  const beside = Math.floor((basin.width - look.diameter) / 2 / (1.15 * size))
+  const pieces = Math.min(9, 2 * beside, Math.ceil(ice * (look.cooling === 'bath' ? 6 : 2)))
   return Array.from({ length: pieces }, (_, i): Shape => {
-    const out = look.diameter / 2 + 0.3 * size + room * ((Math.floor(i / 2) * 0.37) % 1)
+    const out = look.diameter / 2 + size * (0.15 + 1.15 * Math.floor(i / 2))
     const left = i % 2 ? basin.x + out : basin.x - out - size
     const bottom = basin.water - (0.75 - 0.1 * (i % 3)) * size
     return { kind: 'body', points: rectangle(left, bottom, size, 0.85 * size), stuff: 'ice', thick: 1 }

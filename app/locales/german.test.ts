@@ -17,6 +17,10 @@ import {
   type Sentence,
 } from '../../core'
 import { latinHypercube } from '../../core/forecast/latin-hypercube'
+import { markNames, OTHER_KEYS, SEALED_WORDS } from '../components/live/mark-keys'
+import { COUNTDOWN_WORDS } from '../components/live/countdown-words'
+import { STANDINGS } from '../components/live/standings'
+import { EMERGENCY } from '../components/order/emergency'
 import demonstration from './de/can-plunge.json'
 import words from './de/interface.json'
 
@@ -112,6 +116,16 @@ const holes = (text: string): string[] => [...new Set(text.match(/\{\w+\}/gu))].
 describe('German', () => {
   it('has a word for everything that the can says', () => {
     expect([...said()].filter(key => GERMAN[key] === undefined)).toEqual([])
+  })
+  it('has a word for what stands in lists: marks, keys, first help, countdowns, where each act stands', () => {
+    const lists = [
+      ...SEALED_WORDS.flatMap(sealed => Object.values(markNames(sealed))),
+      ...OTHER_KEYS.map(([, what]) => what),
+      ...EMERGENCY,
+      ...Object.values(COUNTDOWN_WORDS).flat().filter(Boolean),
+      ...STANDINGS,
+    ]
+    expect(lists.filter(text => GERMAN[text] === undefined)).toEqual([])
   })
   it.each(FILES)('has a word for every text of %s', file => {
     const texts = [...textsOf(readFileSync(join(root, file), 'utf8'))].filter(text => /\p{L}/u.test(text))

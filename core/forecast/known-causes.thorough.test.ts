@@ -78,34 +78,32 @@ async function syntheticRuns(id: string, cases: number) {
 
 /** Runs that failed of one cause, by demonstration; many of those that are quick to compute. */
 const CASES = [
-  ['can-plunge', 5],
-  ['sealed-tin', 3],
+  ['can-plunge', 3],
+  ['sealed-tin', 2],
   ['vacuum-cannon', 3],
-  ['egg-in-bottle', 26],
-  ['cloud-bottle', 6],
+  ['egg-in-bottle', 12],
+  ['cloud-bottle', 3],
   ['candle-jar', 5],
-  ['bell-jar-balloon', 3],
+  ['bell-jar-balloon', 2],
   ['low-pressure-boil', 4],
   ['jar-barometer', 30],
-  ['card-and-glass', 40],
+  ['card-and-glass', 48],
   ['balloon-line', 24],
-  ['balloon-in-glass', 20],
+  ['balloon-in-glass', 30],
 ] as const
 
+const found: { told: number; right: number }[] = []
+
 describe('the cause of a failure', () => {
-  it(
-    'is named first in at least 8 of 10 of over 100 runs whose cause is known and where the data can ' + 'tell',
-    async () => {
-      let told = 0
-      let right = 0
-      for (const [id, cases] of CASES) {
-        const runs = await syntheticRuns(id, cases)
-        told += runs.told
-        right += runs.right
-      }
-      expect(told).toBeGreaterThanOrEqual(100)
-      expect(right / told).toBeGreaterThanOrEqual(0.8)
-    },
-    1_200_000,
-  )
+  it.each(CASES)('of a %s is looked for in %i runs whose cause is known', async (id, cases) => {
+    const runs = await syntheticRuns(id, cases)
+    found.push(runs)
+    // One that tells nothing at all would drop out of the count below unseen.
+    expect(runs.told).toBeGreaterThan(0)
+  })
+  it('is named first in at least 8 of 10 of over 100 runs where the data can tell', () => {
+    const told = found.reduce((sum, f) => sum + f.told, 0)
+    expect(told).toBeGreaterThanOrEqual(100)
+    expect(found.reduce((sum, f) => sum + f.right, 0) / told).toBeGreaterThanOrEqual(0.8)
+  })
 })

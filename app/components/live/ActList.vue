@@ -1,12 +1,13 @@
 <script setup lang="ts">
 /** The acts of a show, with where each stands. */
 import type { Standing } from '~~/core'
+import type { STANDINGS } from './standings'
 import type { LiveAct } from '~/composables/useLiveActs'
 
 defineProps<{ acts: readonly LiveAct[]; standings: readonly Standing[]; focus: string | undefined }>()
 defineEmits<{ turn: [act: string] }>()
-const state = ({ story: of }: Standing) => {
-  if (of.closed) return of.closed
+const state = ({ story: of }: Standing): (typeof STANDINGS)[number] => {
+  if (of.closed) return of.closed === 'skipped' ? 'skipped' : 'logged'
   if (of.outcome) return 'to log'
   if (of.times.sealed) return 'hush'
   if (of.times.lifted) return 'off the heat'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Countdowns side by side: what is next, how long, and how sure. */
+import { COUNTDOWN_WORDS } from './countdown-words'
 import { countWords } from '~~/core'
 import type { Countdown } from '~~/core'
 import { useI18n } from 'vue-i18n'
@@ -21,20 +22,13 @@ const shown = computed(() =>
             }),
     })),
 )
-const WORDS = {
-  'plume': ['plume in', 'plume is late by'],
-  'ready': ['ready in', 'ready for'],
-  'dry': ['dry in', 'DRY for'],
-  'give-up': ['give up in', 'GIVE UP: go by the steps'],
-  'gone': ['', ''],
-} as const
 </script>
 
 <template>
   <dl class="flex flex-wrap gap-x-14 gap-y-2" :aria-label="$t('Countdowns')">
     <div v-for="c in shown" :key="c.id" :data-countdown="c.id">
       <dt class="text-lg" :class="c.danger ? 'text-(--danger)' : 'soft'">
-        <span v-if="c.danger" aria-hidden="true">⚠ </span>{{ $t(WORDS[c.id][c.left >= 0 ? 0 : 1]) }}
+        <span v-if="c.danger" aria-hidden="true">⚠ </span>{{ $t(COUNTDOWN_WORDS[c.id][c.left >= 0 ? 0 : 1]) }}
       </dt>
       <dd
         class="display figures text-[clamp(3rem,8vw,7rem)] leading-none"

@@ -1,18 +1,12 @@
 <script setup lang="ts">
 /** The keys of Live; one key is one mark. */
-import { markNames, MARK_KEYS } from './mark-keys'
+import { markNames, MARK_KEYS, OTHER_KEYS } from './mark-keys'
 
 const props = defineProps<{ /** what sealing is called here */ sealed: string }>()
 const open = defineModel<boolean>('open', { required: true })
 const rows = computed(() => [
   ...Object.entries(MARK_KEYS).map(([key, kind]) => [key, markNames(props.sealed)[kind]] as const),
-  ['Enter', 'what the big button says'] as const,
-  ['z', 'take the last mark back'] as const,
-  ['[ ]', 'the act before, the next'] as const,
-  ['1 to 4', 'choose the outcome'] as const,
-  ['v', 'vote'] as const,
-  ['r', 'readings'] as const,
-  ['m', 'sound'] as const,
+  ...OTHER_KEYS,
 ])
 </script>
 

@@ -179,12 +179,7 @@ function showAll() {
     </nav>
     <p v-if="!shown.length" class="border-y rule py-6 text-center" role="status">
       Nothing fits all of that.
-      <button
-        class="plain-link"
-        @click="showAll"
-      >
-        Show everything
-      </button>
+      <button class="plain-link" @click="showAll">Show everything</button>
     </p>
     <section
       v-for="group in groups"

@@ -12,7 +12,7 @@ import {
   countWords,
   stepWords,
 } from '~~/core'
-import { MARK_KEYS, markNames } from '~/components/live/mark-keys'
+import { MARK_KEYS, markNames, SEALED_WORDS } from '~/components/live/mark-keys'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -88,7 +88,7 @@ const counts = computed(() =>
 // --- marks ---------------------------------------------------------------------------------------
 const refusal = ref('')
 const sealedWord = computed(() =>
-  ['steam', 'hot-air'].includes(act.value?.read.demonstration.gallery.family ?? '') ? 'Sealed' : 'Go',
+  ['steam', 'hot-air'].includes(act.value?.read.demonstration.gallery.family ?? '') ? SEALED_WORDS[0] : SEALED_WORDS[1],
 )
 const NAMES = computed(() => markNames(sealedWord.value))
 /** Before the seal the marks of the way there, during the hush its two ends. */

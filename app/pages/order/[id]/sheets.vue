@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { EMERGENCY } from '~/components/order/emergency'
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
 import { kitList } from '~/components/order/kit-list'
 import { clockAt } from '~/components/order/clock-at'
@@ -89,13 +90,6 @@ const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sent
     .join(' ')}`
 }
 const print = () => window.print()
-const EMERGENCY = [
-  'Stop. Heaters and pumps off; nobody touches a closed vessel.',
-  'Everybody back; one person at the door.',
-  'Scald or burn: cold running water for twenty minutes, then first aid.',
-  'Glass or splinters in an eye: do not rub; cover it, first aid, doctor.',
-  'Fire: blanket or extinguisher if it is small; otherwise out, door shut, alarm.',
-]
 </script>
 
 <template>

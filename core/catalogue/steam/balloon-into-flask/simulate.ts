@@ -39,7 +39,7 @@ export const stretchAt = (rubber: Rubber, volume: number): number =>
  * Difference that skin, and in the end the glass round it, hold at a share of the flask, Pa. Below nought it hangs
  * outside, blown up by steam.
  */
-export const heldBy = (rubber: Rubber, capacity: number, room: number) => (lost: number) => {
+const heldBy = (rubber: Rubber, capacity: number, room: number) => (lost: number) => {
   if (lost < 0) return -skinPressure(rubber, stretchAt(rubber, -lost * capacity))
   const skin = skinPressure(rubber, stretchAt(rubber, Math.min(lost, room) * capacity))
   return lost <= room ? skin : skin + (AGAINST_GLASS * (lost - room)) / 0.01

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { CubicTable, exp, integerPower, ln, pow } from '.'
+import { CubicTable, exp, falsePosition, integerPower, ln, pow } from '.'
 
 describe('elementary functions', () => {
   it("agree with the engine's to a few units in the last place", () => {
@@ -24,5 +24,16 @@ describe('elementary functions', () => {
     expect(worst(20) / worst(40)).toBeGreaterThan(10)
     const table = new CubicTable(Math.sin, 0, 3, 40)
     expect([table.at(-5), table.at(9)]).toEqual([Math.sin(0), Math.sin(3)])
+  })
+})
+
+describe('root by false position', () => {
+  it('finds a root that all but coincides with an end of its bracket', () => {
+    for (const root of [1e-17, 1e-9, 0.3, 1 - 1e-9]) {
+      const line = (x: number) => x - root
+      expect(falsePosition(line, [0, line(0)], [1, line(1)], 0)).toBeCloseTo(root, 12)
+      const steep = (x: number) => (x - root) * 1e9
+      expect(falsePosition(steep, [0, steep(0)], [1, steep(1)], 0)).toBeCloseTo(root, 12)
+    }
   })
 })

@@ -38,7 +38,7 @@ export function falsePosition(
       kept = -1
     }
   }
-  return kept === 1 ? a : b
+  return kept === 1 || (kept === 0 && -valueA < valueB) ? a : b
 }
 
 /**

@@ -82,6 +82,21 @@ describe('integrator', () => {
     expect(result.occurrences[0].time).toBeCloseTo(Math.sqrt(10 / 9.81), 6)
   })
 
+  it('finds when a steady flow has emptied a tank, whatever the flow and however long the step', () => {
+    for (let i = 1; i <= 400; i++) {
+      const flow = 0.37 * i ** 1.3
+      const tank = system(1, (_, __, f) => {
+        f[0] = -flow
+      })
+      const { time } = new Integrator(1).run(tank, Float64Array.of(10), 0, 1e4, {
+        tolerance: 1e-3,
+        firstStep: 0.01 * (1 + (i % 7)),
+        events: [{ id: 'empty', direction: -1, stops: true, value: (_, s) => s[0] - 0.01 }],
+      })
+      expect(time / (9.99 / flow), `flow ${flow}`).toBeCloseTo(1, 9)
+    }
+  })
+
   it('finds the top of a throw between two steps, and only as far as an event lets it', () => {
     const fall = system(2, (_, y, f) => {
       f[0] = y[1]!

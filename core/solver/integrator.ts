@@ -242,7 +242,9 @@ function locate(
   let side = 0
   for (let round = 0; round < 60 && right - left > 1e-12; round++) {
     const share = (left * rightValue - right * leftValue) / (rightValue - leftValue)
-    if (!(share > left && share < right)) break
+    // On a straight line the first turn meets the zero to the last bit, and the next one can't move from it.
+    if (share <= left) return left
+    if (!(share < right)) break
     const value = event.value(time + share * step, within(share))
     if (value < 0 === before < 0 && value !== 0) {
       left = share

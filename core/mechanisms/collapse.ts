@@ -30,6 +30,9 @@ const LOBE_FORMING = 0.02
  */
 export const wallInertance = (movingMass: number, sideArea: number): number => movingMass / (sideArea * sideArea)
 
+/** Share of its volume that an empty metal vessel can lose before wall lies on wall. Assumption. */
+export const EMPTY_PACKING = 0.92
+
 /** A push that counts only above zero, rounded off within ± `edge` and nothing at all below. */
 export function beyond(push: number, edge: number): number {
   if (push <= -edge) return 0

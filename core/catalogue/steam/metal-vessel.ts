@@ -8,6 +8,7 @@ import {
   type SentencePart,
   type Ran,
 } from '../../demonstration'
+import { EMPTY_PACKING } from '../../mechanisms/collapse'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
@@ -85,7 +86,7 @@ export function boilSealCool<D extends Named>(
       criticalDifference: metal.criticalDifference,
       residualLoad: n.residualLoad,
       stiffening: n.packingStiffness,
-      packing: packingAbove(0.92, filled.waterMass, vessel.capacity),
+      packing: packingAbove(EMPTY_PACKING, filled.waterMass, vessel.capacity),
     },
     airLayerFactor: plan.airLayerFactor,
     surfaceConductance: n.surfaceConductance,

@@ -2,6 +2,7 @@
 import { type Detail, type Repeat, type Simulation, stepTolerance, type Demonstration } from '../../../demonstration'
 import { crossSection, outerSurface } from '../../../vessels/cylinder'
 import { vonMisesBuckling } from '../../../vessels/buckling'
+import { EMPTY_PACKING } from '../../../mechanisms/collapse'
 import { bathConductance } from '../../../mechanisms/convection'
 import { CoolingVessel, throughWall } from '../../../mechanisms/cooling-vessel'
 import { COOLING, type CoolingPlan } from '../../../mechanisms/cooling-plan'
@@ -77,7 +78,7 @@ function untilSealed(values: CanPlungeValues, tolerance: number, recorder?: Trac
       criticalDifference: n.knockDown * perfect.pressure,
       residualLoad: n.residualLoad,
       stiffening: n.packingStiffness,
-      packing: 0.92,
+      packing: EMPTY_PACKING,
     },
     mouth: {
       depth: n.mouthDepth,

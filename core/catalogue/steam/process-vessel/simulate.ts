@@ -1,6 +1,7 @@
 /** A tank cleaned with steam and then cooled with its vent shut, or not open enough. */
 import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { exp, falsePosition, ln } from '../../../elementary'
+import { EMPTY_PACKING } from '../../../mechanisms/collapse'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../../mechanisms/coolants'
 import { CoolingVessel } from '../../../mechanisms/cooling-vessel'
 import { type CoolingPlan } from '../../../mechanisms/cooling-plan'
@@ -132,7 +133,7 @@ export function simulate(values: ProcessVesselValues, detail: Detail, refinement
         ).pressure,
       residualLoad: n.residualLoad,
       stiffening: n.packingStiffness,
-      packing: 0.92,
+      packing: EMPTY_PACKING,
     },
     airLayerFactor: n.airLayerFactor,
     surfaceConductance: n.surfaceConductance,

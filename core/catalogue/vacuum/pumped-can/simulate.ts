@@ -7,6 +7,7 @@ import {
   type TraceColumn,
   TraceRows,
 } from '../../../demonstration'
+import { EMPTY_PACKING } from '../../../mechanisms/collapse'
 import { pumpShell, type Shell } from '../../../mechanisms/pumped-shell'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
@@ -33,7 +34,7 @@ export function simulate(values: PumpedCanValues, detail: Detail, refinement = 1
     criticalDifference,
     residualLoad: n.residualLoad,
     stiffening: n.packingStiffness,
-    packing: packingAbove(0.92, 0, n.vesselVolume),
+    packing: packingAbove(EMPTY_PACKING, 0, n.vesselVolume),
   }
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const humid = (n.relativeHumidity * quickSaturationPressure(temperature)) / outside

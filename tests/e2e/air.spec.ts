@@ -109,10 +109,10 @@ test('the particle board follows the scrubber, and the notes for the class are t
   const scrubber = page.getByLabel('Time scrubber')
   await scrubber.fill('0')
   await expect(particles).toContainText('against 87.8 kPa')
-  const full = Number(/Inside (\d+) particles/.exec(await particles.innerText())![1])
+  const full = Number(/Inside (\d+) of air/.exec(await particles.innerText())![1])
   await scrubber.fill('1')
   await expect
-    .poll(async () => Number(/Inside (\d+) particles/.exec(await particles.innerText())![1]))
+    .poll(async () => Number(/Inside (\d+) of air/.exec(await particles.innerText())![1]))
     .toBeLessThan(full / 3)
   await page.getByText('The wrong idea, and the answer').click()
   await expect(page.getByText('The vacuum sucks the balloon bigger.')).toBeVisible()

@@ -78,7 +78,7 @@ test('the whole slice: change, forecast, save, reload, log a failure, read it in
   await page.getByRole('button', { name: 'Log it' }).click()
 
   await expect(page.getByTestId('outcome')).toHaveText('fills')
-  await expect(page.getByText(/of 100 stagings like this end so/)).toBeVisible()
+  await expect(page.getByText(/of 100\s+stagings like this end so/)).toBeVisible()
   await expect(page.getByRole('row', { name: /water drawn in/ })).toContainText(/266/)
   await page.getByRole('link', { name: 'Logbook', exact: true }).first().click()
   await expect(page.getByText('Somebody used the hot tap.')).toHaveCount(1)

@@ -89,7 +89,7 @@ test('what does not fit names who clashes and what would mend it; without a heat
 test('run sheet, kit list, safety sheet and calendar come out of it', async ({ page }) => {
   await page.goto(at(SHOW))
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
-  await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured: \d tins? for 99 in 100 to see one/)
+  await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured:\s+\d tins? for 99 in 100 to see one/)
   await expect(page.getByTestId('spares')).toContainText('Cloud for the foyer: unlikely as planned')
   await expect(page.getByTestId('spares')).toContainText(/Ice in all: [\d.]+\skg/)
   const [calendar] = await Promise.all([

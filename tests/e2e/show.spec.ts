@@ -85,7 +85,7 @@ test(
     }
     await expect(page.getByTestId('plan-state')).toHaveText('It fits')
     // The kit list grows until all spares are known, and the link moves with it.
-    await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured: \d/)
+    await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured:\s+\d/)
     await page.getByRole('link', { name: 'Go live' }).click()
     await expect(page.getByLabel('What')).toHaveValue(/^order:/)
     await page.getByLabel(/Rehearsal/).check()

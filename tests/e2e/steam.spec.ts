@@ -96,7 +96,7 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
   await dialog.getByRole('button', { name: 'Use it' }).click()
   await expect(dialog.getByLabel('Share that gets into a vessel')).toHaveValue('31 %')
   await dialog.getByRole('button', { name: 'Save' }).click()
-  await expect(page.getByText(/31 % ± 5\.\d % of it gets in/)).toBeVisible()
+  await expect(page.getByText(/31\s% ± 5\.\d\s?% of it gets in/)).toBeVisible()
 
   await page.goto(staging)
   await complete(page)

@@ -118,10 +118,10 @@ export const REFUSALS: readonly Refusal[] = [
   },
   {
     demonstration: 'balloon-into-flask',
-    when: 'a flat bottom under a balloon that can hold more than a tenth of the air’s pressure',
+    when: 'a flat bottom, which a balloon that sticks would leave under vacuum',
     input: 'flaskBottom',
-    example: { numbers: { balloonSlack: 0.02 }, choices: { flaskBottom: 'flat' } },
-    source: 'our own rule; flat flasks are not evacuated (common practice)',
+    example: { choices: { flaskBottom: 'flat' } },
+    source: PRACTICE,
   },
   {
     demonstration: 'balloon-into-flask',

@@ -5,9 +5,8 @@ const KEPT_DAYS = 400
 
 /** Forgets receipts of writes that nobody will retry. @returns how many */
 export async function pruneReceipts(): Promise<number> {
-  const { rowCount } = await pool().query('delete from write_receipt where at < now() - $1 * interval $2', [
+  const { rowCount } = await pool().query('delete from write_receipt where at < now() - make_interval(days => $1)', [
     KEPT_DAYS,
-    '1 day',
   ])
   return rowCount ?? 0
 }

@@ -68,8 +68,6 @@ describe('balloon into a flask', () => {
       'bathTemperature',
     )
     expect(refused({ mouthDiameter: 0.01, balloonSlack: 0.09 })).toContain('mouthDiameter')
-    expect(
-      refused({ balloonSlack: 0.02, rubberWall: 0.5e-3, rubberModulus: 0.5e6 }, { flaskBottom: 'flat' }),
-    ).toContain('flaskBottom')
+    expect(refused({}, { flaskBottom: 'flat' })).toContain('flaskBottom')
   })
 })

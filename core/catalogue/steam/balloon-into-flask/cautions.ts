@@ -50,11 +50,13 @@ export const gates: readonly Gate[] = [
 export const cautions: BalloonIntoFlask['cautions'] = (values, s, risk): Caution[] => {
   const { numbers: n, choices } = values
   const { results: r, details } = s
+  // A balloon that sticks in the neck holds nothing back: the worst is what a stopper would give.
+  const stuck = n.stationPressure - r.floorPressure
   const chill = atWorst(risk, 'glassChill')
   return applying(
     glassUnderVacuum(
-      atWorst(risk, 'peakPressureDifference'),
-      atWorst(risk, 'peakPressureDifference') * n.vesselVolume,
+      stuck,
+      stuck * n.vesselVolume,
       'charge',
       'Only a flask without a scratch, star or chip: a balloon that sticks in the neck leaves it under full vacuum',
     ),

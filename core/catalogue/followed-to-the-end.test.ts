@@ -46,6 +46,28 @@ describe('a closed vessel is watched to its end', () => {
   )
 })
 
+describe('a leaking vessel is left once nothing more can come of it', () => {
+  it.each(['sealed-tin', 'sealed-drum', 'hot-water-bottle', 'warmed-bottle'])(
+    '%s: the same answers as when it is followed all the way back to balance, to be drawn',
+    id => {
+      const d = findDemonstration(id)!
+      const leak = d.inputs.find(i => i.kind === 'quantity' && i.id === 'leakArea')
+      const least = leak?.kind === 'quantity' ? Math.max(leak.usual[0], 1e-10) : 0
+      const most = leak?.kind === 'quantity' ? leak.usual[1] : 0
+      for (let i = 0; i <= 12; i++) {
+        const leakArea = least * (most / least) ** (i / 12)
+        const { values } = resolve(d, { numbers: leak ? { leakArea } : {}, choices: {} })
+        // As closely in time as the one that is drawn.
+        const left = d.simulate(values, 'summary', 12)
+        const followed = d.simulate(values, 'trace')
+        expect(followed.outcome).toBe(left.outcome)
+        for (const [name, value] of Object.entries(left.results))
+          expect(followed.results[name]! / value! || 1, `${name}, ${leakArea} m2`).toBeCloseTo(1, 2)
+      }
+    },
+  )
+})
+
 describe('openings', () => {
   it('the relief that a tank needs falls steadily with its rating', () => {
     let before = Infinity

@@ -4,7 +4,7 @@ import type { Room, SteamVessel } from './steam-vessel'
 
 /**
  * Unknowns, by place in the state. The walls and the liquid come first, since they touch little else and leave the
- * factors of the Jacobian mostly zero; then what stands still while the wall does; then running totals.
+ * factors of the Jacobian mostly zero; then what stands still in many a vessel; then running totals.
  */
 export const COOLING = {
   /** cooled wall, K */

@@ -10,7 +10,12 @@ import { AIR_GAS_CONSTANT, AIR_SPECIFIC_HEAT_CONSTANT_VOLUME } from '../substanc
 import type { Solid } from '../substances/solids'
 import { WATER_GAS_CONSTANT } from '../substances/water'
 import { GRAVITY, LIQUID_SPECIFIC_HEAT, VAPOUR_SPECIFIC_HEAT } from '../substances/water-transport'
-import { quickLatentHeat, quickLiquidDensity, quickSaturationTemperature } from '../substances/steam-tables'
+import {
+  quickLatentHeat,
+  quickLiquidDensity,
+  quickSaturationPressure,
+  quickSaturationTemperature,
+} from '../substances/steam-tables'
 import type { OdeSystem } from '../solver'
 import { roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
@@ -141,6 +146,9 @@ export class CoolingVessel implements OdeSystem {
   private readonly mouthDepth: number
   private readonly entryLoss: number
   private readonly critical293: number
+  /** of what surrounds a closed vessel, K, and the pressure of vapour over water as cold, Pa */
+  private readonly coldest: number
+  private readonly coldestVapour: number
   private readonly rates = new Float64Array(COOLING_SIZE)
 
   /** `withTotals`: also count where the vapour condensed, as a ledger needs */
@@ -206,25 +214,37 @@ export class CoolingVessel implements OdeSystem {
     this.mouthDepth = depth
     this.entryLoss = mouth?.entryLoss ?? 0
     this.critical293 = plan.strength.criticalDifference
-    this.inert = mouth
-      ? []
-      : [COOLING.speed, ...(plan.leakArea > 0 ? [] : [COOLING.air]), ...(coolant.area > 0 ? [] : [COOLING.wetWall])]
+    this.coldest =
+      coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
+    this.coldestVapour = quickSaturationPressure(this.coldest)
+    const always: number[] = [COOLING.dryWall, COOLING.liquid, COOLING.vapour, COOLING.gas, COOLING.drawnIn]
+    if (mouth || coolant.area > 0) always.unshift(COOLING.wetWall)
+    if (mouth) always.push(COOLING.speed)
+    this.still = always
+    this.leaking = [...always, COOLING.air]
+    const air = plan.leakArea > 0 ? this.leaking : always
+    this.creeping = [...air, COOLING.lost]
+    this.moving = [...air, COOLING.lost, COOLING.losing]
   }
+
+  /** Places of the unknowns that the rates hang on while the wall stands; near balance with a leak; and as it gives. */
+  private readonly still: readonly number[]
+  private readonly leaking: readonly number[]
+  private readonly creeping: readonly number[]
+  private readonly moving: readonly number[]
 
   /**
-   * While the wall stands, the volume lost and its rate do not change, so nothing can come of them; the air hardly
-   * does, until the gas comes near balance with the room: then a leak, however small, holds it there, and a step that
-   * did not know it would come to rest somewhere else. A creeping wall's rate is no unknown.
+   * No water moves in a mouth that is shut, the air of a tight vessel stays, no wall is wet in still air, and while the
+   * wall stands nothing can come of the volume lost. A leak hardly changes the air, until the gas comes near balance
+   * with the room: then a leak, however small, holds it there, and a step that did not know it would come to rest
+   * somewhere else.
    */
-  totalsAt(state: Float64Array): number {
-    if (this.wall === 'moving') return this.counted + 1
-    if (this.wall === 'creeping') return this.size - COOLING.losing
+  coupledAt(state: Float64Array): readonly number[] {
+    if (this.wall === 'moving') return this.moving
+    if (this.wall === 'creeping') return this.creeping
     const leaks = this.leaksFast || (this.leakArea > 0 && Math.abs(this.difference(state)) < BALANCE * this.outside)
-    return this.size - (leaks ? COOLING.lost : COOLING.air)
+    return leaks ? this.leaking : this.still
   }
-
-  /** No water moves in a mouth that is shut, the air of a tight vessel stays, and no wall is wet in still air. */
-  readonly inert: readonly number[]
 
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass(): number {
@@ -268,6 +288,15 @@ export class CoolingVessel implements OdeSystem {
     return this.outside + this.density * GRAVITY * (depth - standing) - this.pressure(state)
   }
 
+  /**
+   * Greatest difference that a closed vessel can still come to, Pa: with all its vapour condensed and its gas as cold as
+   * the coldest of what surrounds it. What leaks in takes from it for good.
+   */
+  mostToCome(state: Float64Array): number {
+    const air = (state[COOLING.air] * AIR_GAS_CONSTANT * this.coldest) / this.gasVolume(state)
+    return this.outside - air - this.coldestVapour
+  }
+
   /** Buckling difference at the walls' present temperature, Pa. */
   critical(state: Float64Array): number {
     if (!this.soften) return this.critical293
@@ -287,15 +316,12 @@ export class CoolingVessel implements OdeSystem {
    * surrounds it, or every temperature and the pressure as good as still.
    */
   closedUnrest(time: number, state: Float64Array, known?: Float64Array): number {
-    const { room, coolant } = this.plan
     const full = this.pool + state[COOLING.drawnIn] - BRIMFUL * this.density * this.capacity
     if (full > 0) return -1
-    const coldest =
-      coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
+    const { coldest } = this
     const volume = this.gasVolume(state)
     const steam =
       quickSaturationTemperature((state[COOLING.vapour] * WATER_GAS_CONSTANT * state[COOLING.gas]) / volume) - coldest
-    if (steam < LAST_STEAM) return steam / LAST_STEAM - 1
     const rates = known ?? this.rates
     if (!known) this.derivatives(time, state, rates)
     const warming =
@@ -305,7 +331,9 @@ export class CoolingVessel implements OdeSystem {
     const relative =
       (rates[COOLING.vapour] * WATER_GAS_CONSTANT + rates[COOLING.air] * AIR_GAS_CONSTANT) / amount +
       rates[COOLING.gas] / state[COOLING.gas]
-    return Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost] / STILL_PRESSURE) - 1
+    // Whichever comes first, and without a jump between the two, or the moment would be hard to find.
+    const unrest = Math.max(warming, Math.abs(relative) / STILL_PRESSURE, rates[COOLING.lost] / STILL_PRESSURE)
+    return Math.min(unrest, steam / LAST_STEAM) - 1
   }
 
   /** steam's pressure and mass ratio of air to it that `dewPoint`, `steam.latent` and `layer` were worked out for */

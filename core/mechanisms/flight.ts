@@ -17,7 +17,10 @@ const SIZE = 4
 /** Drag per speed squared, 1/m. */
 const dragOf = ({ density, drag, area, mass }: Flyer): number => (density * drag * area) / (2 * mass)
 
-/** Speeds first, since nothing depends on places: forward and upward speed, place, height. */
+/** Nothing hangs on where it is. */
+const SPEEDS = [0, 1]
+
+/** Forward and upward speed, place, height. */
 function fly(
   flyer: Flyer,
   state: Float64Array,
@@ -29,7 +32,7 @@ function fly(
   const ended = integratorOf(SIZE).run(
     {
       size: SIZE,
-      totals: 2,
+      coupledAt: () => SPEEDS,
       scale: Float64Array.of(0.5, 0.5, 0.1, 0.1),
       derivatives(_t, s, slope) {
         const [u, v] = [s[0], s[1]]

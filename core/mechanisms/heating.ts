@@ -13,17 +13,19 @@ import {
   quickSaturationTemperature,
 } from '../substances/steam-tables'
 import { Integrator, type Occurrence, type OdeSystem } from '../solver'
-import { roomLossFlux } from './convection'
+import { type RoomLoss, roomLossFlux } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { leavingAirFraction } from './purge'
 import type { Room, SteamVessel } from './steam-vessel'
 
 /** With less water than this a vessel counts as dry, kg. */
 const LAST_DROP = 1e-5
+/** Warming of the base in the first step that is tried, K. */
+const BASE_WARMS = 10
 /** Longest time on the heat that is followed, s: beyond it nobody waits. */
 const LONGEST_HEATING = 3600
 
-/** Unknowns of the stage, by place in the state; see `HeatingSystem.totals` for the order. */
+/** Unknowns of the stage, by place in the state; see `HeatingSystem.coupledAt` for who hangs on whom. */
 export const HEATING = { base: 0, wall: 1, airMoles: 2, water: 3, waterMass: 4 } as const
 
 /** Natural convection of gas inside a small vessel, W/(m2 K): Incropera & DeWitt, table 1.1 (2 to 25), from memory. */
@@ -63,6 +65,9 @@ export interface Heated {
   occurrences: Occurrence[]
 }
 
+const WARMING = [HEATING.base, HEATING.wall, HEATING.airMoles, HEATING.water]
+const BOILING = [HEATING.base, HEATING.wall, HEATING.airMoles]
+
 type Mode = 'warming' | 'boiling' | 'dry'
 
 class HeatingSystem implements OdeSystem {
@@ -75,19 +80,46 @@ class HeatingSystem implements OdeSystem {
    * The mass of water changes too slowly for its own effect on the rates to matter within a step, and once it boils its
    * temperature stands still.
    */
-  get totals(): number {
-    return this.mode === 'warming' ? 1 : 2
+  coupledAt(): readonly number[] {
+    return this.mode === 'warming' ? WARMING : BOILING
   }
 
   /** kg/s boiled off at the last evaluation */
   steam = 0
+  readonly baseCapacity: number
   private readonly film: number
-  private readonly baseCapacity: number
   private readonly wallCapacity: number
   private readonly poolBuoyancy: number
+  // What the inner loop reads is a plain number of this object: looking it up in the plan costs a third of the time.
+  private readonly roomPressure: number
+  private readonly boilingPoint: number
+  private readonly roomLoss: RoomLoss
+  private readonly roomAir: number
+  private readonly capacity: number
+  private readonly upperArea: number
+  private readonly crossSection: number
+  private readonly power: number
+  private readonly heaterLimit: number
+  private readonly mixing: number
+  private readonly airLayerFactor: number
+  /** vapour that its surface gives off by a pascal more at a kelvin, kg K/(s Pa) */
+  private readonly steaming: number
 
-  constructor(private readonly plan: HeatingPlan) {
+  constructor(plan: HeatingPlan) {
     const { vessel, room } = plan
+    this.roomPressure = room.pressure
+    this.boilingPoint = room.boilingPoint
+    this.roomLoss = room.loss
+    this.roomAir = 1 - room.vapourFraction
+    this.capacity = vessel.capacity
+    this.upperArea = vessel.upperArea
+    this.crossSection = vessel.crossSection
+    this.power = plan.power
+    this.heaterLimit = plan.heaterLimit
+    this.mixing = plan.mixing
+    this.airLayerFactor = plan.airLayerFactor
+    this.steaming =
+      ((plan.stirring ?? 1) * SURFACE_MASS_TRANSFER * vessel.crossSection * WATER_MOLAR_MASS) / GAS_CONSTANT
     // Air counts against a whole filling, water against the charge.
     this.scale = Float64Array.of(
       10,
@@ -112,23 +144,18 @@ class HeatingSystem implements OdeSystem {
   /** Mean of the warm water (or the dry base) and the wall, K. */
   gasTemperature(state: Float64Array): number {
     const below =
-      this.mode === 'dry'
-        ? state[HEATING.base]
-        : this.mode === 'boiling'
-          ? this.plan.room.boilingPoint
-          : state[HEATING.water]
+      this.mode === 'dry' ? state[HEATING.base] : this.mode === 'boiling' ? this.boilingPoint : state[HEATING.water]
     return (below + state[HEATING.wall]) / 2
   }
 
   /** Air and vapour above the water, mol. */
   gasMoles(state: Float64Array): number {
-    const { vessel, room } = this.plan
     const liquid =
       this.mode === 'dry'
         ? 0
         : state[HEATING.waterMass] /
-          quickLiquidDensity(this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water])
-    return (room.pressure * (vessel.capacity - liquid)) / (GAS_CONSTANT * this.gasTemperature(state))
+          quickLiquidDensity(this.mode === 'boiling' ? this.boilingPoint : state[HEATING.water])
+    return (this.roomPressure * (this.capacity - liquid)) / (GAS_CONSTANT * this.gasTemperature(state))
   }
 
   /**
@@ -136,63 +163,56 @@ class HeatingSystem implements OdeSystem {
    * boiling point, and then what it loses to the room; the rest of the steam leaves.
    */
   timeLeft(state: Float64Array): number | undefined {
-    const { vessel, room } = this.plan
-    const latent = quickLatentHeat(room.boilingPoint)
-    const leaving = this.steam - (vessel.upperArea * roomLossFlux(room.loss, room.boilingPoint)) / latent
-    const lacking = (this.wallCapacity * Math.max(0, room.boilingPoint - state[HEATING.wall])) / latent
+    const { boilingPoint } = this
+    const latent = quickLatentHeat(boilingPoint)
+    const leaving = this.steam - (this.upperArea * roomLossFlux(this.roomLoss, boilingPoint)) / latent
+    const lacking = (this.wallCapacity * Math.max(0, boilingPoint - state[HEATING.wall])) / latent
     return leaving > 0 ? (state[HEATING.waterMass] + lacking) / leaving : undefined
   }
 
   derivatives(_time: number, state: Float64Array, slope: Float64Array): void {
-    const { vessel, room, heaterLimit, power, mixing, airLayerFactor } = this.plan
+    const { roomPressure, boilingPoint, upperArea, crossSection, heaterLimit } = this
     const base = state[HEATING.base]
     const wall = state[HEATING.wall]
     const waterMass = state[HEATING.waterMass]
     const dry = this.mode === 'dry'
-    const water = this.mode === 'boiling' ? room.boilingPoint : state[HEATING.water]
+    const water = this.mode === 'boiling' ? boilingPoint : state[HEATING.water]
 
-    const supplied = power * Math.min(1.25, Math.max(0, (heaterLimit - base) / (heaterLimit - room.boilingPoint)))
+    const supplied = this.power * Math.min(1.25, Math.max(0, (heaterLimit - base) / (heaterLimit - boilingPoint)))
     const gas = this.gasTemperature(state)
     const gasMoles = this.gasMoles(state)
     const airFraction = Math.min(1, Math.max(0, state[HEATING.airMoles] / gasMoles))
-    const vapourPressure = (1 - airFraction) * room.pressure
+    const vapourPressure = (1 - airFraction) * roomPressure
     const latent = quickLatentHeat(water)
 
     // Condensation on the upper wall.
     const dewPoint = quickSaturationTemperature(vapourPressure)
     const massRatio = (airFraction * AIR_MOLAR_MASS) / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
     const condensingHeat =
-      vessel.upperArea * condensingFlux(this.film, dewPoint - wall, airLayerFactor * airLayerConductance(massRatio))
+      upperArea * condensingFlux(this.film, dewPoint - wall, this.airLayerFactor * airLayerConductance(massRatio))
     const condensed = condensingHeat / latent
-    const gasToWall = INSIDE_GAS_CONDUCTANCE * vessel.upperArea * (gas - wall)
+    const gasToWall = INSIDE_GAS_CONDUCTANCE * upperArea * (gas - wall)
     slope[HEATING.wall] =
-      (condensingHeat + gasToWall - vessel.upperArea * roomLossFlux(room.loss, wall)) / this.wallCapacity
+      (condensingHeat + gasToWall - upperArea * roomLossFlux(this.roomLoss, wall)) / this.wallCapacity
 
     // Base and water.
     let evaporated = 0
     if (dry) {
-      slope[HEATING.base] = (supplied - INSIDE_GAS_CONDUCTANCE * vessel.crossSection * (base - gas)) / this.baseCapacity
+      slope[HEATING.base] = (supplied - INSIDE_GAS_CONDUCTANCE * crossSection * (base - gas)) / this.baseCapacity
       slope[HEATING.water] = 0
     } else {
       const excess = base - water
-      const superheat = Math.max(0, base - room.boilingPoint)
+      const superheat = Math.max(0, base - boilingPoint)
       const buoyant = this.poolBuoyancy * Math.sqrt(Math.sqrt(Math.abs(excess)))
-      const toWater =
-        vessel.crossSection * (excess * (buoyant + 200) + NUCLEATE_BOILING * superheat * superheat * superheat)
+      const toWater = crossSection * (excess * (buoyant + 200) + NUCLEATE_BOILING * superheat * superheat * superheat)
       slope[HEATING.base] = (supplied - toWater) / this.baseCapacity
-      const returning = condensed * LIQUID_SPECIFIC_HEAT * (Math.min(wall, room.boilingPoint) - water)
+      const returning = condensed * LIQUID_SPECIFIC_HEAT * (Math.min(wall, boilingPoint) - water)
       if (this.mode === 'boiling') {
         evaporated = Math.max(0, (toWater + returning - gasToWall) / latent)
         slope[HEATING.water] = 0
       } else {
         const surfacePressure = quickSaturationPressure(water)
-        evaporated =
-          ((this.plan.stirring ?? 1) *
-            SURFACE_MASS_TRANSFER *
-            vessel.crossSection *
-            (surfacePressure - vapourPressure) *
-            WATER_MOLAR_MASS) /
-          (GAS_CONSTANT * water)
+        evaporated = (this.steaming * (surfacePressure - vapourPressure)) / water
         slope[HEATING.water] =
           (toWater + returning - evaporated * latent - gasToWall) /
           (Math.max(waterMass, LAST_DROP) * LIQUID_SPECIFIC_HEAT)
@@ -204,8 +224,8 @@ class HeatingSystem implements OdeSystem {
     // The gas stays at room pressure: what does not fit leaves through the mouth, what is missing comes in.
     const gasWarming = ((dry ? slope[HEATING.base] : slope[HEATING.water]) + slope[HEATING.wall]) / 2
     const outflow = (evaporated - condensed) / WATER_MOLAR_MASS + (gasMoles * gasWarming) / gas
-    const leavingAir = leavingAirFraction(airFraction, mixing)
-    slope[HEATING.airMoles] = outflow > 0 ? -leavingAir * outflow : -(1 - room.vapourFraction) * outflow
+    const leavingAir = leavingAirFraction(airFraction, this.mixing)
+    slope[HEATING.airMoles] = outflow > 0 ? -leavingAir * outflow : -this.roomAir * outflow
   }
 }
 
@@ -252,15 +272,14 @@ export function heat(
     value: (_: number, s: Float64Array) => s[HEATING.waterMass] - LAST_DROP,
   } as const
 
-  // A few thousandths of the time that the water takes to warm: tenths of a second for a drum, hundredths for a can.
-  const firstStep = Math.min(
+  // A few thousandths of the time that the water takes to warm, tenths of a second for a drum; a thin base is warm
+  // long before.
+  const perWatt = 1 / Math.max(plan.power, 1)
+  const ofWater = Math.min(
     2,
-    Math.max(
-      0.02,
-      (0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature)) /
-        Math.max(plan.power, 1),
-    ),
+    Math.max(0.02, 0.004 * plan.charge * LIQUID_SPECIFIC_HEAT * (room.boilingPoint - plan.chargeTemperature) * perWatt),
   )
+  let step = Math.min(ofWater, Math.max(1e-3, BASE_WARMS * system.baseCapacity * perWatt))
   const occurrences: Occurrence[] = []
   let timeToBoil: number | undefined
   let timeToPlume: number | undefined
@@ -283,13 +302,10 @@ export function heat(
       end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
       continue
     }
-    const stage = integrator.run(system, state, time, end, {
-      tolerance,
-      firstStep: firstStep * (system.mode === 'warming' ? 1 : 3),
-      events,
-      onStep: record,
-    })
+    const stage = integrator.run(system, state, time, end, { tolerance, firstStep: step, events, onStep: record })
     time = stage.time
+    // A plume only tells something: what goes on is the same as before.
+    step = stage.stoppedBy === 'plume' ? stage.step : 3 * ofWater
     if (stage.stoppedBy === undefined) break
     occurrences.push({ id: stage.stoppedBy, time })
     if (stage.stoppedBy === 'boil') {

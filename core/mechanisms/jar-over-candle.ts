@@ -31,6 +31,8 @@ export const BUBBLED = {
   all: GAS_SIZE + 3,
 } as const
 const SIZE = GAS_SIZE + 4
+/** What has bubbled out is only counted. */
+const GASES = Array.from({ length: GAS_SIZE }, (_, i) => i)
 /** Nothing more is to come once the gas is this near to the glass, K. */
 const COOLED = 0.3
 const LONGEST = 3600
@@ -75,7 +77,6 @@ export interface CandleEnd {
 
 class CandleJar implements OdeSystem {
   readonly size = SIZE
-  readonly totals = 4
   readonly scale: Float64Array
   readonly reference = new Float64Array(SIZE)
   readonly amounts = GAS_AMOUNTS
@@ -83,6 +84,7 @@ class CandleJar implements OdeSystem {
   flame: Flame | undefined
   /** mol/s that come in at the last evaluation (negative: bubble out) */
   coming = 0
+  readonly coupledAt = () => GASES
   private readonly water: number
   readonly weight: number
 

@@ -9,6 +9,8 @@ import { COOLING } from './cooling-plan'
  */
 const EXPLICIT_STEPS = 45
 const EXPLICIT_STEPS_RIGID = 14
+/** First steps that are tried, s: of water let go, and of a wall. */
+const [FIRST_STEP, FIRST_STEP_OF_A_FOLD] = [1e-3, 1e-5]
 /** A wall stronger than this is glass and never gives way, Pa. */
 const UNBREAKABLE = 1e8
 /** Moments that are told of; the others only turn the course of events. */
@@ -107,6 +109,7 @@ export function plunge(
   let timeOfPeak = 0
   let peakSpeed = 0
   let time = 0
+  let step = FIRST_STEP
   const occurrences: Occurrence[] = []
   times.length = amounts.length = inflows.length = 0
   const onStep = (at: number, s: Float64Array): void => {
@@ -119,8 +122,7 @@ export function plunge(
     { id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) },
     { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed] },
   ]
-  const explicitSteps =
-    plan.mouth?.stem || plan.strength.criticalDifference < UNBREAKABLE ? EXPLICIT_STEPS : EXPLICIT_STEPS_RIGID
+  const rigid = !plan.mouth?.stem && plan.strength.criticalDifference >= UNBREAKABLE
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
@@ -141,8 +143,8 @@ export function plunge(
     const end = system.dependsOnTime ? system.plungeTime : longest
     const stage = integrator.run(system, state, time, end, {
       tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 1e-3,
-      explicitSteps,
+      firstStep: step,
+      explicitSteps: rigid ? EXPLICIT_STEPS_RIGID : EXPLICIT_STEPS,
       events,
       peaks,
       onStep,
@@ -160,10 +162,13 @@ export function plunge(
         if (REPORTED.includes(o.id)) occurrences.push(o)
       }
     }
+    step = FIRST_STEP
     if (stage.stoppedBy === 'full' || stage.stoppedBy === 'settled' || stage.stoppedBy === 'still') break
     if (stage.stoppedBy === undefined) {
       if (!system.dependsOnTime) break
       system.dependsOnTime = false
+      // Water that rushes in has hardly begun: its speed is all that follows, so it is begun with care.
+      step = rigid ? FIRST_STEP : stage.step
       continue
     }
     if (stage.stoppedBy === 'enters' || stage.stoppedBy === 'leaves') {
@@ -182,6 +187,7 @@ export function plunge(
     } else {
       if (stage.stoppedBy === 'critical') hush = time
       system.wall = 'moving'
+      step = FIRST_STEP_OF_A_FOLD
       state[COOLING.losing] = 1e-6
     }
   }

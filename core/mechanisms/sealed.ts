@@ -28,6 +28,10 @@ const OVER = 0.9
  */
 const PATIENCE = 300
 const MOST_PATIENCE = 19_000
+/** Nothing more comes of it once all that can still come is less than this share of what has been. */
+const SPENT = 0.98
+/** What ends the watch. */
+const OVER_BY = new Set(['settled', 'spent', 'falls', 'patience'])
 /** Volume lost that shows, as a fraction. */
 const SHOWS = 0.02
 
@@ -101,6 +105,15 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   let timeOfPeak = 0
   // The greatest so far is known to the steps kept; falling off by a tenth tells that it is over.
   let greatest = 0
+  // Once so much air has leaked in that neither the difference nor the fold can ever go further, the long way back to
+  // balance changes no answer: it is followed only to be drawn.
+  const spent: OdeEvent = {
+    id: 'spent',
+    direction: -1,
+    stops: true,
+    value: (_, s) => system.mostToCome(s) - SPENT * Math.min(greatest, system.held(s)),
+  }
+  const ends = record || system.plan.strength.skin ? [settled] : [settled, spent]
   const falls: OdeEvent[] = untilPeak
     ? [
         {
@@ -127,7 +140,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   system.wall = soft ? 'creeping' : 'standing'
   system.cooled = coolDelay <= 0
   while (time < longest) {
-    const watched = [...talk, ...falls, ...(system.cooled ? [settled] : [])]
+    const watched = [...talk, ...falls, ...(system.cooled ? ends : [])]
     const events =
       system.wall === 'standing' ? [critical, ...watched] : system.wall === 'moving' ? [stops] : [shows, ...watched]
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
@@ -159,7 +172,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       }
       continue
     }
-    if (stage.stoppedBy === 'settled' || stage.stoppedBy === 'falls' || stage.stoppedBy === 'patience') break
+    if (OVER_BY.has(stage.stoppedBy)) break
     if (stage.stoppedBy === 'critical') {
       hush = time
       system.wall = 'moving'

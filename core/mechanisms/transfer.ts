@@ -130,9 +130,10 @@ export function transfer(
 ): void {
   const system = new TransferSystem(plan)
   const turning = plan.duration * plan.uprightShare
-  const options = { tolerance, firstStep: 0.01, onStep: record }
-  if (turning > 0) integrator.run(system, state, 0, turning, options)
+  const options = { tolerance, firstStep: Math.min(0.05, plan.duration / 50), onStep: record }
+  const upright = turning > 0 ? integrator.run(system, state, 0, turning, options) : undefined
   system.upright = false
-  if (plan.duration > turning) integrator.run(system, state, turning, plan.duration, options)
+  if (plan.duration > turning)
+    integrator.run(system, state, turning, plan.duration, { ...options, firstStep: upright?.step ?? options.firstStep })
   if (state[TRANSFER.waterMass] < 0) state[TRANSFER.waterMass] = 0
 }

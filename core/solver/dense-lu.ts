@@ -26,16 +26,16 @@ export class DenseLu {
   /**
    * Factors `diagonal · I − matrix`.
    *
-   * @param matrix row-major, rows `stride` apart, of which the leading part is used
+   * @param matrix row-major, of which the first `size` rows are used
    * @returns false if a pivot is lost
    */
-  factorShifted(diagonal: number, matrix: Float64Array, stride: number): boolean {
+  factorShifted(diagonal: number, matrix: Float64Array): boolean {
     const least = 1e-8 * diagonal
     this.pivoted = false
-    this.shift(diagonal, matrix, stride)
+    this.shift(diagonal, matrix)
     const { size, factors } = this
     for (let column = 0; column < size; column++) {
-      if (!(factors[column * size + column] > least)) return this.factorExchanging(diagonal, matrix, stride, least)
+      if (!(factors[column * size + column] > least)) return this.factorExchanging(diagonal, matrix, least)
       this.eliminate(column)
     }
     this.seekFirst()
@@ -46,9 +46,9 @@ export class DenseLu {
    * The same with partial pivoting. A negative determinant means that something grows faster than the step can
    * follow: refused.
    */
-  private factorExchanging(diagonal: number, matrix: Float64Array, stride: number, least: number): boolean {
+  private factorExchanging(diagonal: number, matrix: Float64Array, least: number): boolean {
     this.pivoted = true
-    this.shift(diagonal, matrix, stride)
+    this.shift(diagonal, matrix)
     const { size, factors, exchanged } = this
     let sign = 1
     for (let column = 0; column < size; column++) {
@@ -72,13 +72,12 @@ export class DenseLu {
     return sign > 0
   }
 
-  private shift(diagonal: number, matrix: Float64Array, stride: number): void {
+  private shift(diagonal: number, matrix: Float64Array): void {
     const { size, factors } = this
     for (let row = 0; row < size; row++) {
-      const to = row * size
-      const from = row * stride
-      for (let column = 0; column < size; column++) factors[to + column] = -matrix[from + column]
-      factors[to + row] += diagonal
+      const start = row * size
+      for (let column = 0; column < size; column++) factors[start + column] = -matrix[start + column]
+      factors[start + row] += diagonal
     }
   }
 

@@ -124,7 +124,7 @@ describe('integrator', () => {
         f[0] = -3 * y[0]
         f[1] = 3 * y[0]
       },
-      { totals: 1 },
+      { coupledAt: () => [0] },
     )
     const run = () => {
       const y = Float64Array.of(1, 0)

@@ -96,6 +96,8 @@ export class Integrator {
     let steps = 0
     let rejected = 0
     let opening = 0
+    /** last step before it was cut to the end */
+    let uncut = 0
     let evaluations = 1
     let prepared = false
     let justRejected = false
@@ -105,14 +107,18 @@ export class Integrator {
       steps,
       rejected,
       opening,
+      step: Math.max(step, uncut),
       occurrences:
         occurrences.length === 0 ? occurrences : occurrences.filter(o => o.time <= at).sort((a, b) => a.time - b.time),
       peaks: trackers.length === 0 ? NO_PEAKS : bestOf(trackers),
       evaluations: this.explicit.evaluations + this.implicit.evaluations - evaluationsBefore + evaluations,
     })
+    /** share of the step at hand that `scratch` holds the state of: several quantities are asked for at the same one */
+    let held = NaN
     /** State at a share of the step at hand; the array is reused. */
     const within = (share: number): Float64Array => {
-      stepper.interpolate(share, step, state, slope, reached, nextSlope, scratch)
+      if (share !== held) stepper.interpolate(share, step, state, slope, reached, nextSlope, scratch)
+      held = share
       return scratch
     }
     const draw = (share: number): void => {
@@ -129,7 +135,10 @@ export class Integrator {
       if (steps + rejected > patience) return finish(time, 'patience')
       if (steps + rejected > MOST_STEPS)
         throw new RangeError(`integration: more than ${MOST_STEPS} steps at time ${time}`)
-      if (step > end - time) step = end - time
+      if (step > end - time) {
+        uncut = step
+        step = end - time
+      }
       const least = 1e-14 * Math.max(1, Math.abs(time))
       if (!(step > least)) {
         if (end - time < 100 * least) break
@@ -162,6 +171,7 @@ export class Integrator {
       }
 
       if (steps++ === 0) opening = step
+      held = NaN
       const reachedTime = time + step
       if (stepper.endSlope) copy(stepper.endSlope, nextSlope)
       else {
@@ -195,9 +205,9 @@ export class Integrator {
       for (const tracker of trackers) tracker.follow(time, step, 1, reached, within)
       copy(reached, state)
       time = reachedTime
-      const held = slope
+      const left = slope
       slope = nextSlope
-      nextSlope = held
+      nextSlope = left
       prepared = false
       onStep?.(time, state)
       // After a rejection the step is not allowed to grow at once, nor for a while past what was refused, or it would

@@ -41,47 +41,59 @@ const THIRD = [
 ] as const
 const SQUARE_ROOT_EPSILON = 1.4901161193847656e-8
 
-const NONE: readonly number[] = []
-
 export class RosenbrockStepper implements Stepper {
   evaluations = 0
-  /** unknowns of the step prepared that others depend on */
-  private coupled = 0
+  /** every unknown, for a system that says nothing of its own */
+  private readonly all: readonly number[]
+  /** unknowns of the step prepared that the rates hang on, and those that only follow */
+  private coupled: readonly number[]
+  private following: readonly number[] = []
   private readonly factors: DenseLu[] = []
+  /** a row for each coupled unknown, then one for each that follows; a column for each coupled unknown */
   private readonly jacobian: Float64Array
+  private readonly packed: Float64Array
   private readonly drift: Float64Array
   private readonly scratch: Float64Array
   private readonly stages: readonly Float64Array[]
 
   constructor(private readonly size: number) {
+    this.all = Array.from({ length: size }, (_, i) => i)
+    this.coupled = this.all
     this.jacobian = new Float64Array(size * size)
+    this.packed = new Float64Array(size)
     this.drift = new Float64Array(size)
     this.scratch = new Float64Array(size)
     this.stages = Array.from({ length: STAGES }, () => new Float64Array(size))
   }
 
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
-    const { size, jacobian, scratch, drift } = this
-    const columns = size - (system.totalsAt?.(state) ?? system.totals ?? 0)
-    this.coupled = columns
-    const { inert = NONE } = system
-    let evaluated = 0
-    for (let column = 0; column < columns; column++) {
-      if (inert.includes(column)) {
-        for (let row = 0; row < size; row++) jacobian[row * size + column] = 0
-        continue
-      }
+    const { size, jacobian, scratch, drift, all } = this
+    const coupled = system.coupledAt?.(state) ?? all
+    if (coupled !== this.coupled) {
+      this.coupled = coupled
+      this.following = all.filter(i => !coupled.includes(i))
+    }
+    const { following } = this
+    const columns = coupled.length
+    for (let k = 0; k < columns; k++) {
+      const column = coupled[k]
       const held = state[column]
       const nudge = SQUARE_ROOT_EPSILON * (Math.abs(held) + system.scale[column])
       state[column] = held + nudge
       const moved = state[column] - held
       system.derivatives(time, state, scratch)
-      evaluated++
       state[column] = held
       const inverse = 1 / moved
-      for (let row = 0; row < size; row++) jacobian[row * size + column] = (scratch[row] - slope[row]) * inverse
+      for (let j = 0; j < columns; j++) {
+        const row = coupled[j]
+        jacobian[j * columns + k] = (scratch[row] - slope[row]) * inverse
+      }
+      for (let j = columns; j < size; j++) {
+        const row = following[j - columns]
+        jacobian[j * columns + k] = (scratch[row] - slope[row]) * inverse
+      }
     }
-    this.evaluations += evaluated
+    this.evaluations += columns
     if (system.dependsOnTime) {
       const nudge = SQUARE_ROOT_EPSILON * Math.max(1e-3, Math.abs(time))
       system.derivatives(time + nudge, state, scratch)
@@ -99,9 +111,10 @@ export class RosenbrockStepper implements Stepper {
     reached: Float64Array,
     errors: Float64Array,
   ): boolean {
-    const { size, jacobian, drift, scratch, stages, coupled } = this
-    const lu = (this.factors[coupled] ??= new DenseLu(coupled))
-    if (!lu.factorShifted(1 / (GAMMA * step), jacobian, size)) return false
+    const { size, drift, scratch, stages } = this
+    const columns = this.coupled.length
+    const lu = (this.factors[columns] ??= new DenseLu(columns))
+    if (!lu.factorShifted(1 / (GAMMA * step), this.jacobian)) return false
     // Written out stage by stage: this is the inner loop of every forecast.
     const [k1, k2, k3, k4, k5, k6] = stages as readonly [
       Float64Array,
@@ -113,29 +126,29 @@ export class RosenbrockStepper implements Stepper {
     ]
     const per = 1 / step
     for (let i = 0; i < size; i++) k1[i] = slope[i] + D1 * step * drift[i]
-    this.solveStage(lu, k1, step, coupled)
+    this.solveStage(lu, k1, step)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A21 * k1[i]
     system.derivatives(time + T2 * step, reached, scratch)
     for (let i = 0; i < size; i++) k2[i] = scratch[i] + per * C21 * k1[i] + D2 * step * drift[i]
-    this.solveStage(lu, k2, step, coupled)
+    this.solveStage(lu, k2, step)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A31 * k1[i] + A32 * k2[i]
     system.derivatives(time + T3 * step, reached, scratch)
     for (let i = 0; i < size; i++) k3[i] = scratch[i] + per * (C31 * k1[i] + C32 * k2[i]) + D3 * step * drift[i]
-    this.solveStage(lu, k3, step, coupled)
+    this.solveStage(lu, k3, step)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A41 * k1[i] + A42 * k2[i] + A43 * k3[i]
     system.derivatives(time + T4 * step, reached, scratch)
     for (let i = 0; i < size; i++)
       k4[i] = scratch[i] + per * (C41 * k1[i] + C42 * k2[i] + C43 * k3[i]) + D4 * step * drift[i]
-    this.solveStage(lu, k4, step, coupled)
+    this.solveStage(lu, k4, step)
     for (let i = 0; i < size; i++) reached[i] = state[i] + A51 * k1[i] + A52 * k2[i] + A53 * k3[i] + A54 * k4[i]
     system.derivatives(time + step, reached, scratch)
     for (let i = 0; i < size; i++) k5[i] = scratch[i] + per * (C51 * k1[i] + C52 * k2[i] + C53 * k3[i] + C54 * k4[i])
-    this.solveStage(lu, k5, step, coupled)
+    this.solveStage(lu, k5, step)
     for (let i = 0; i < size; i++) reached[i] += k5[i]
     system.derivatives(time + step, reached, scratch)
     for (let i = 0; i < size; i++)
       k6[i] = scratch[i] + per * (C61 * k1[i] + C62 * k2[i] + C63 * k3[i] + C64 * k4[i] + C65 * k5[i])
-    this.solveStage(lu, k6, step, coupled)
+    this.solveStage(lu, k6, step)
     for (let i = 0; i < size; i++) {
       errors[i] = k6[i]!
       reached[i] += k6[i]
@@ -172,13 +185,17 @@ export class RosenbrockStepper implements Stepper {
     }
   }
 
-  /** Solves a stage: the coupled unknowns by the factors, then the totals, which only follow. */
-  private solveStage(lu: DenseLu, stage: Float64Array, step: number, coupled: number): void {
-    const { size, jacobian } = this
-    lu.solve(stage)
-    for (let row = coupled; row < size; row++) {
+  /** Solves a stage: the coupled unknowns by the factors, then the others, which only follow. */
+  private solveStage(lu: DenseLu, stage: Float64Array, step: number): void {
+    const { size, jacobian, packed, coupled, following } = this
+    const columns = coupled.length
+    for (let k = 0; k < columns; k++) packed[k] = stage[coupled[k]]
+    lu.solve(packed)
+    for (let k = 0; k < columns; k++) stage[coupled[k]] = packed[k]
+    for (let j = columns; j < size; j++) {
+      const row = following[j - columns]
       let sum = stage[row]
-      for (let column = 0; column < coupled; column++) sum += jacobian[row * size + column] * stage[column]
+      for (let k = 0; k < columns; k++) sum += jacobian[j * columns + k] * packed[k]
       stage[row] = sum * GAMMA * step
     }
   }

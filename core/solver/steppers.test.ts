@@ -18,18 +18,18 @@ describe('LU factors', () => {
       (_, row) => 9 * x[row] - x.reduce((sum, xi, column) => sum + a[row * size + column] * xi, 0),
     )
     const lu = new DenseLu(size)
-    expect(lu.factorShifted(9, a, size)).toBe(true)
+    expect(lu.factorShifted(9, a)).toBe(true)
     lu.solve(b)
     b.forEach((value, i) => expect(value).toBeCloseTo(x[i], 10))
   })
-  it('work on the leading part of a larger matrix, and say when a pivot is lost', () => {
-    const a = Float64Array.of(1, 2, 99, 3, 4, 99, 99, 99, 99)
+  it('work on the first rows of a longer matrix, and say when a pivot is lost', () => {
+    const a = Float64Array.of(1, 2, 3, 4, 99, 99)
     const lu = new DenseLu(2)
-    expect(lu.factorShifted(10, a, 3)).toBe(true)
+    expect(lu.factorShifted(10, a)).toBe(true)
     const b = Float64Array.of(9 * 1 - 2 * 2, -3 * 1 + 6 * 2)
     lu.solve(b)
     expect([...b]).toEqual([expect.closeTo(1, 12), expect.closeTo(2, 12)])
-    expect(lu.factorShifted(1, Float64Array.of(1, 0, 0, 0, 1, 0, 0, 0, 1), 3)).toBe(false)
+    expect(lu.factorShifted(1, Float64Array.of(1, 0, 0, 1))).toBe(false)
   })
 })
 

@@ -3,14 +3,11 @@ export interface OdeSystem {
   /** number of unknowns */
   readonly size: number
   /**
-   * How many of the last unknowns nothing depends on: running totals, or unknowns that stand still for now. Their
-   * columns of the Jacobian are not needed.
+   * Places of the unknowns that the rates hang on, ascending; all of them if left out. The others are running totals,
+   * or stand still for now: their columns of the Jacobian are not taken, and they only follow. Asked once a step; the
+   * same set is the same array.
    */
-  readonly totals?: number
-  /** where that goes by the state: asked once a step, instead of `totals` */
-  totalsAt?(state: Float64Array): number
-  /** more unknowns, among the others, that stand still, or as good as: their columns are not needed either */
-  readonly inert?: readonly number[]
+  coupledAt?(state: Float64Array): readonly number[]
   /**
    * unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter
    */
@@ -68,5 +65,7 @@ export interface Integration {
   rejected: number
   /** first step that was accepted, in units of time; 0 if none was */
   opening: number
+  /** step that would be tried next, for a stage that goes on in the same manner */
+  step: number
   evaluations: number
 }

@@ -29,8 +29,11 @@ export function bathAfterMany(
   temperature: number,
   count: number,
 ): { temperature: number; ice: number } {
+  // Written out: spreading an object costs more here than all that is done with it.
   return bathAfter({
-    ...one,
+    metalTemperature: one.metalTemperature,
+    waterTemperature: one.waterTemperature,
+    steamTemperature: one.steamTemperature,
     temperature,
     water: n.bathVolume * quickLiquidDensity(Math.min(temperature, 372)),
     ice: n.iceMass,

@@ -45,19 +45,33 @@ export class EventList {
   }
 }
 
+/** A type and not an interface, since results are looked up by id. */
+type ResultsAtSeal = {
+  boilingTemperature: number
+  waterLeft: number
+  residualAirFraction: number
+  steamMass: number
+  floorPressure: number
+  timeToBoil?: number
+  timeToPlume?: number
+  timeToDry?: number
+}
+
 /** Results of heating and of the gas at the seal. @param coldest what cools the gas, K */
 export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number) {
   const { heated } = filled
-  return {
+  const results: ResultsAtSeal = {
     boilingTemperature: plan.room.boilingPoint,
     waterLeft: filled.waterMass,
     residualAirFraction: gas.residualAirFraction,
     steamMass: gas.steam,
     floorPressure: floorPressure(gas, plan.room, coldest),
-    ...(heated?.timeToBoil !== undefined && { timeToBoil: heated.timeToBoil }),
-    ...(heated?.timeToPlume !== undefined && { timeToPlume: heated.timeToPlume }),
-    ...(heated?.timeToDry !== undefined && { timeToDry: heated.timeToDry }),
   }
+  // Added one by one: spreading what may be missing takes ten times as long, and this is done for every draw.
+  if (heated?.timeToBoil !== undefined) results.timeToBoil = heated.timeToBoil
+  if (heated?.timeToPlume !== undefined) results.timeToPlume = heated.timeToPlume
+  if (heated?.timeToDry !== undefined) results.timeToDry = heated.timeToDry
+  return results
 }
 
 /** What ledger, cautions and drawing need of the way to the seal. */

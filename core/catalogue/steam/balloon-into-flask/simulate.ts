@@ -20,8 +20,12 @@ const ROUND = 1.1
 const SEEN = 0.05
 /** Share of what the balloon holds in the end after which no more is waited for. */
 const ALL_BUT = 0.95
-/** Rubber and the air in the neck drag so little that a tenth of the flask a second takes this difference, Pa. */
-const DRAG = 20
+/**
+ * Drag of rubber that is stretched and of air in the neck: at a tenth of the flask a second this difference, Pa.
+ * Rubber gives back some five to ten hundredths less than it takes, which is a few hundred pascals of its hump;
+ * assumption, and nothing at the pace at which most flasks cool.
+ */
+const DRAG = 200
 /** Pressure that a balloon gains in the last hundredth before it fills the flask, Pa: then the glass holds it. */
 const AGAINST_GLASS = 2e5
 

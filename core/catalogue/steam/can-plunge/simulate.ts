@@ -126,15 +126,18 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
   const bath = bathAfterMany(values, load, first, values.numbers.restedCount + 1)
   const drawnIn = state[COOLING.drawnIn] / quickLiquidDensity(bathTemperature)
   const volumeLost = Math.max(0, state[COOLING.lost])
-  const results = {
-    ...resultsAtSeal(plan, filled, gas, bathTemperature),
-    ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: coolingPlan.strength.criticalDifference,
-    waterDrawnIn: drawnIn,
-    volumeLost,
-    bathTemperatureAfter: bath.temperature,
-    ...(ended.hush !== undefined && { hush: ended.hush }),
-  }
+  const gone: { hush?: number } = ended.hush === undefined ? {} : { hush: ended.hush }
+  const results = Object.assign(
+    resultsAtSeal(plan, filled, gas, bathTemperature),
+    forcesOf(surface, room.pressure, ended.peakDifference),
+    {
+      criticalPressureDifference: coolingPlan.strength.criticalDifference,
+      waterDrawnIn: drawnIn,
+      volumeLost,
+      bathTemperatureAfter: bath.temperature,
+    },
+    gone,
+  )
 
   const events = new EventList({ seal: 'mouth under water' }).addHeating(filled)
   for (const o of ended.occurrences) events.add(o.id, filled.sealing + o.time)

@@ -217,9 +217,9 @@ export class CoolingVessel implements OdeSystem {
     this.coldest =
       coolant.area > 0 || coolant.throughBase > 0 ? Math.min(room.temperature, coolant.temperature) : room.temperature
     this.coldestVapour = quickSaturationPressure(this.coldest)
-    const always: number[] = [COOLING.dryWall, COOLING.liquid, COOLING.vapour, COOLING.gas, COOLING.drawnIn]
+    const always: number[] = [COOLING.dryWall, COOLING.liquid, COOLING.vapour, COOLING.gas]
     if (mouth || coolant.area > 0) always.unshift(COOLING.wetWall)
-    if (mouth) always.push(COOLING.speed)
+    if (mouth) always.push(COOLING.drawnIn, COOLING.speed)
     this.still = always
     this.leaking = [...always, COOLING.air]
     const air = plan.leakArea > 0 ? this.leaking : always
@@ -234,8 +234,9 @@ export class CoolingVessel implements OdeSystem {
   private readonly moving: readonly number[]
 
   /**
-   * No water moves in a mouth that is shut, the air of a tight vessel stays, no wall is wet in still air, and while the
-   * wall stands nothing can come of the volume lost. A leak hardly changes the air, until the gas comes near balance
+   * No water moves in a mouth that is shut, and what condenses takes up hardly any room in a closed vessel within a
+   * step; the air of a tight vessel stays, no wall is wet in still air, and while the wall stands nothing can come of
+   * the volume lost. A leak hardly changes the air, until the gas comes near balance
    * with the room: then a leak, however small, holds it there, and a step that did not know it would come to rest
    * somewhere else.
    */
@@ -289,8 +290,8 @@ export class CoolingVessel implements OdeSystem {
   }
 
   /**
-   * Greatest difference that a closed vessel can still come to, Pa: with all its vapour condensed and its gas as cold as
-   * the coldest of what surrounds it. What leaks in takes from it for good.
+   * Greatest difference that a closed vessel can still come to, Pa: with all its vapour condensed and its gas as cold
+   * as the coldest of what surrounds it. What leaks in takes from it for good.
    */
   mostToCome(state: Float64Array): number {
     const air = (state[COOLING.air] * AIR_GAS_CONSTANT * this.coldest) / this.gasVolume(state)

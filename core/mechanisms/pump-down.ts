@@ -98,9 +98,6 @@ const STANDSTILL = 1e-5
 /** A driven pump within this share of the pressure at which it would stand brings nothing more. */
 const CLOSE = 2e-3
 
-/** First step between two strokes, against the one that was accepted after the stroke before. */
-const LIKE_BEFORE = 1.3
-
 /** A search for a pressure never starts lower, Pa. */
 const LEAST = 1
 
@@ -311,7 +308,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     } else if (changing) {
       const stage = integrator.run(system, state, time, until, {
         tolerance,
-        firstStep: Math.min(until - time, LIKE_BEFORE * opening),
+        firstStep: Math.min(until - time, opening),
         explicitSteps: 60,
         events: odeEvents,
         peaks: odePeaks,

@@ -82,15 +82,16 @@ export function runCapped(
       }).noMore,
     )
   }
-  const results = {
-    ...resultsAtSeal(plan, filled, gas, coolest),
-    ...forcesOf(surface, room.pressure, ended.peakDifference),
-    criticalPressureDifference: cooling.strength.criticalDifference,
-    volumeLost,
-    ...(ended.hush !== undefined && { hush: ended.hush }),
-    ...(talkTime !== undefined && { talkTime }),
-    ...(giveUpTime !== undefined && { giveUpTime }),
-  }
+  const moments: { hush?: number; talkTime?: number; giveUpTime?: number } = {}
+  if (ended.hush !== undefined) moments.hush = ended.hush
+  if (talkTime !== undefined) moments.talkTime = talkTime
+  if (giveUpTime !== undefined) moments.giveUpTime = giveUpTime
+  const results = Object.assign(
+    resultsAtSeal(plan, filled, gas, coolest),
+    forcesOf(surface, room.pressure, ended.peakDifference),
+    { criticalPressureDifference: cooling.strength.criticalDifference, volumeLost },
+    moments,
+  )
   const at = (time: number | undefined) => (time === undefined ? undefined : filled.sealing + time)
   const events = new EventList(capped.names)
     .addHeating(filled)

@@ -81,9 +81,7 @@ export function runDipped<M extends Named>(
   const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
   const entered = ended.occurrences.find(o => o.id === 'mouth-full')?.time
   const full = ended.occurrences.find(o => o.id === 'full')?.time
-  const results = {
-    ...resultsAtSeal(plan, filled, gas, mouth.waterTemperature),
-    ...forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+  const rushed = {
     waterDrawnIn: drawnIn / density,
     fillFraction,
     timeToFill: ended.filled,
@@ -99,8 +97,14 @@ export function runDipped<M extends Named>(
         ? 0
         : (density * SOUND_IN_WATER * Math.max(0, state[COOLING.speed]) * mouthArea) / vessel.crossSection,
     glassChill: Math.max(0, glassAtDip - mouth.waterTemperature),
-    ...(entered !== undefined && { hush: entered }),
   }
+  const hush: { hush?: number } = entered === undefined ? {} : { hush: entered }
+  const results = Object.assign(
+    resultsAtSeal(plan, filled, gas, mouth.waterTemperature),
+    forcesOf(surface, room.pressure, Math.max(ended.peakDifference, before)),
+    rushed,
+    hush,
+  )
   const { outcome, more } = end(results)
   const events = new EventList({
     'seal': stoppered > 0 ? 'stoppered' : 'mouth under water',

@@ -10,6 +10,6 @@ const props = defineProps<{ error: { statusCode: number; message?: string } }>()
     <p class="my-4">
       {{ props.error.statusCode === 404 ? 'It may have been moved or never existed.' : props.error.message }}
     </p>
-    <button class="strong-button" @click="clearError({ redirect: '/bench' })">Go to the Bench</button>
+    <UButton variant="solid" @click="clearError({ redirect: '/bench' })">Go to the Bench</UButton>
   </div>
 </template>

@@ -7,8 +7,8 @@ self.addEventListener('fetch', (event) => {
   const { request } = event
   const { origin, pathname } = new URL(request.url)
   if (request.method !== 'GET' || origin !== self.location.origin) return
-  // Built files carry their content in their name: what is kept is what would come.
-  if (pathname.startsWith('/_nuxt/')) {
+  // Built files carry their content in their name: what is kept is what would come. Fonts never change.
+  if (/^\/(_nuxt|fonts)\//.test(pathname)) {
     event.respondWith(caches.open(SHELL).then(async (cache) => {
       const hit = await cache.match(request)
       if (hit) return hit

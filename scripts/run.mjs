@@ -19,6 +19,7 @@ const NEEDS = {
   bench: [],
   formats: [],
   screenshots: ['chromium'],
+  vitals: ['chromium'],
 }
 
 const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))

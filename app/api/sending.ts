@@ -1,3 +1,4 @@
+import { newId } from './new-id'
 import type { Fault, Sentence } from '~~/core'
 
 export interface Refusal {
@@ -40,7 +41,7 @@ export async function sendWrite<T>(
   method: 'POST' | 'PUT',
   url: string,
   body: Record<string, unknown>,
-  writeId: string = crypto.randomUUID(),
+  writeId: string = newId(),
 ): Promise<T> {
   for (let attempt = 0; ; attempt++) {
     try {

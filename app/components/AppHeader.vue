@@ -1,38 +1,42 @@
 <script setup lang="ts">
 import { LANGUAGES } from '~/locales'
+import { PLACES } from './places'
 
 const units = useUnitsStore()
 const route = useRoute()
 const keysOpen = ref(false)
 
-const places = [
-  { key: '1', name: 'Shelf', to: '/shelf', question: 'what have I got?' },
-  { key: '2', name: 'Bench', to: '/bench', question: 'will it work?' },
-  { key: '3', name: 'Running order', to: '/order', question: 'can I do all of it in this lesson?' },
-  { key: '4', name: 'Live', to: '/live', question: 'what do I do now?' },
-  { key: '5', name: 'Logbook', to: '/logbook', question: 'what happened, and why?' },
-]
+const findOpen = ref(false)
 const isHere = (to: string) => route.path === to || route.path.startsWith(`${to}/`)
 
 useShortcut((key, event) => {
-  const place = places.find(p => p.key === key)
+  const place = PLACES.find(p => p.key === key)
   if (place) navigateTo(place.to)
   else if (key === '?') keysOpen.value = true
   else if (key === 'u') units.system = units.system === 'si' ? 'us' : 'si'
   else return
   event.preventDefault()
 })
+// With Ctrl it works in fields too, and whatever is said of single keys.
+defineShortcuts({
+  meta_k: {
+    usingInput: true,
+    handler: () => {
+      findOpen.value = !findOpen.value
+    },
+  },
+})
 </script>
 
 <template>
   <header class="border-b rule bg-(--paper) px-4 sm:px-6">
-    <div class="flex flex-wrap items-center gap-x-3 sm:gap-x-6 gap-y-1 py-2 max-w-[1500px] mx-auto">
+    <div class="flex flex-wrap items-center gap-x-3 sm:gap-x-4 gap-y-1 py-2 max-w-[1500px] mx-auto">
       <NuxtLink to="/bench" class="display text-lg no-underline" :aria-label="$t('Zealous Hush, to the Bench')">
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
       <nav :aria-label="$t('Places')" class="flex gap-1">
         <NuxtLink
-          v-for="place in places"
+          v-for="place in PLACES"
           :key="place.to"
           :to="place.to"
           :aria-current="isHere(place.to) ? 'page' : undefined"
@@ -75,9 +79,17 @@ useShortcut((key, event) => {
             {{ language }}
           </button>
         </div>
-        <button class="quiet-button !px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">?</button>
+        <UButton
+          class="px-2"
+          icon="i-lucide-search"
+          :aria-label="$t('Find anything')"
+          :title="$t('Find anything (Ctrl K)')"
+          @click="findOpen = true"
+        />
+        <UButton class="px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
       </div>
     </div>
     <KeyList v-model:open="keysOpen" />
+    <LazyCommandPalette v-if="findOpen" v-model:open="findOpen" />
   </header>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+const single = useSingleKeys()
 const open = defineModel<boolean>('open', { required: true })
 const keys = [
   ['1', 'Shelf'],
@@ -6,6 +7,7 @@ const keys = [
   ['3', 'Running order'],
   ['4', 'Live'],
   ['5', 'Logbook'],
+  ['Ctrl K', 'find anything'],
   ['u', 'switch SI and US units'],
   ['?', 'this list'],
   ['Tab, Enter', 'go to a number in the procedure and open it'],
@@ -28,6 +30,12 @@ const keys = [
           <dd>{{ $t(what!) }}</dd>
         </template>
       </dl>
+      <USwitch
+        v-model="single"
+        class="mt-4"
+        :label="$t('Single keys act')"
+        :description="$t('Off, only keys with Ctrl do anything outside Live.')"
+      />
     </template>
   </UModal>
 </template>

@@ -16,11 +16,16 @@ const emit = defineEmits<{ problem: [string] }>()
 const id = useId()
 const words = (q?: QuantityDocument) => (q ? `${units.number(q.value, 5)} ${unitLabel(q.unit ?? '')}`.trim() : '')
 const text = ref(words(model.value))
+/** What was there before the typing began: half a number that can be read is no number. */
+let before: QuantityDocument | undefined = model.value
 const problem = ref('')
 watch(model, q => {
   if (problem.value === '' && words(q) !== text.value.trim()) text.value = words(q)
 })
 
+const begin = () => {
+  before = model.value
+}
 function read() {
   const typed = text.value.trim()
   problem.value = ''
@@ -34,6 +39,7 @@ function read() {
     } catch (error) {
       if (!(error instanceof QuantityError)) throw error
       problem.value = error.message
+      model.value = before
     }
   }
   emit('problem', problem.value)
@@ -44,17 +50,18 @@ const shownFault = computed(() => problem.value || props.fault || '')
 <template>
   <div>
     <label :for="id" class="block text-sm font-bold">{{ label }}</label>
-    <input
+    <UInput
       :id="id"
       v-model="text"
-      class="text-field figures"
+      :ui="{ base: 'figures' }"
       type="text"
       autocomplete="off"
       :name="name"
       :placeholder="hint"
       :aria-invalid="shownFault !== ''"
       :aria-describedby="shownFault ? `${id}-fault` : undefined"
-      @input="read"
+      @focus="begin"
+      @update:model-value="read"
     />
     <p v-if="shownFault" :id="`${id}-fault`" class="fault" role="alert">{{ label }}: {{ shownFault }}</p>
   </div>

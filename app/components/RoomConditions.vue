@@ -88,18 +88,14 @@ async function save() {
     >
       <template #body>
         <form class="grid gap-4" @submit.prevent="save">
-          <fieldset class="grid gap-2">
-            <legend class="text-sm font-bold">
-              {{ $t('Pressure from') }}
-            </legend>
-            <label class="flex gap-2"
-              ><input v-model="by" type="radio" value="report" />
-              {{ $t('a weather report (reduced to sea level) and the height here') }}</label
-            >
-            <label class="flex gap-2"
-              ><input v-model="by" type="radio" value="barometer" /> {{ $t('a barometer in the room') }}</label
-            >
-          </fieldset>
+          <URadioGroup
+            v-model="by"
+            :legend="$t('Pressure from')"
+            :items="[
+              { value: 'report', label: $t('a weather report (reduced to sea level) and the height here') },
+              { value: 'barometer', label: $t('a barometer in the room') },
+            ]"
+          />
           <div class="grid sm:grid-cols-2 gap-4">
             <QuantityField
               v-if="by === 'report'"
@@ -158,12 +154,12 @@ async function save() {
             {{ failure }}
           </p>
           <div class="flex gap-2 justify-end">
-            <button type="button" class="quiet-button" @click="open = false">
+            <UButton @click="open = false">
               {{ $t('Leave as it was') }}
-            </button>
-            <button type="submit" class="strong-button" :disabled="saving || outcome.faults.length > 0">
+            </UButton>
+            <UButton variant="solid" type="submit" :disabled="saving || outcome.faults.length > 0">
               {{ $t('Save') }}
-            </button>
+            </UButton>
           </div>
         </form>
       </template>

@@ -43,10 +43,12 @@ const answer = computed(() => {
 </script>
 
 <template>
-  <details data-testid="thermometer-word">
-    <summary class="cursor-pointer font-bold">
-      {{ $t('Somebody reads a thermometer') }}
-    </summary>
+  <Folded data-testid="thermometer-word">
+    <template #title
+      ><b>
+        {{ $t('Somebody reads a thermometer') }}
+      </b></template
+    >
     <div class="flex flex-wrap gap-2 items-end mt-1">
       <UFormField :label="$t('It reads')" :error="answer.problem || false">
         <UInput
@@ -63,5 +65,5 @@ const answer = computed(() => {
     <p v-if="answer.words" class="mt-1" role="status">
       {{ answer.words }}
     </p>
-  </details>
+  </Folded>
 </template>

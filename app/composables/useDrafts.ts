@@ -1,6 +1,7 @@
 /**
  * Unsaved work, kept on the device per browser tab, so that a reload loses nothing and two tabs do not mix theirs.
  */
+import { newId } from '~/api/new-id'
 export interface Draft<T> {
   baseVersion: number
   document: T
@@ -11,7 +12,7 @@ const PREFIX = 'hush-draft'
 
 function tabId(): string {
   let id = sessionStorage.getItem('hush-tab')
-  if (!id) sessionStorage.setItem('hush-tab', (id = crypto.randomUUID()))
+  if (!id) sessionStorage.setItem('hush-tab', (id = newId()))
   return id
 }
 

@@ -1,4 +1,5 @@
 /** One show as it runs: its marks from every device, its votes, and marks made here that still have to be sent. */
+import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { joinMarks, type AnyMarkKind, type Mark, type LiveShow } from '~~/core'
@@ -72,7 +73,7 @@ export function useLiveShow(id: string, now: () => number) {
 
   /** @param at ms on the server's clock; now, unless it is told */
   function mark(act: string, kind: AnyMarkKind, value?: string, at = now()): Mark {
-    const made: Mark = { id: crypto.randomUUID(), act, kind, at, ...(value !== undefined && { value }) }
+    const made: Mark = { id: newId(), act, kind, at, ...(value !== undefined && { value }) }
     keep(made)
     void send()
     return made

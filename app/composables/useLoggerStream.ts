@@ -1,4 +1,5 @@
 /** A data logger's lines, read as they come, drawn at once and sent in batches that can't be doubled. */
+import { newId } from '~/api/new-id'
 import { useIntervalFn } from '@vueuse/core'
 import { LoggerReader, type Reading } from '~~/core'
 
@@ -23,7 +24,7 @@ export function useLoggerStream(showId: string, now: () => number) {
 
   /** What has come belongs to the act that was current. */
   function pack() {
-    if (fresh.length > 0) unsent.push({ id: crypto.randomUUID(), act: current, source: source.value, readings: fresh })
+    if (fresh.length > 0) unsent.push({ id: newId(), act: current, source: source.value, readings: fresh })
     fresh = []
   }
 

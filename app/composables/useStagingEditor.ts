@@ -1,11 +1,13 @@
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
+import { typedInputs, withInput, type TypedInput } from '~/components/bench/typed-inputs'
 import {
   StagingFaults,
   readStaging,
   withRoom,
   findDemonstration,
+  findInput,
   type Fault,
-  type QuantityDocument,
   type ReadStaging,
   type Simulation,
   type StagingDocument,
@@ -17,6 +19,7 @@ const copy = <T>(x: T): T => JSON.parse(JSON.stringify(x)) as T
 /** One staging being worked on: its draft, what it comes to, and saving it without losing or overwriting anything. */
 export function useStagingEditor(id: string) {
   const room = useRoomStore()
+  const units = useUnitsStore()
   const drafts = useDrafts<StagingDocument>(id)
   const stored = shallowRef<StoredStaging>()
   const draft = shallowRef<StagingDocument>()
@@ -27,6 +30,10 @@ export function useStagingEditor(id: string) {
   /** the stored staging, where somebody else saved first */
   const conflict = shallowRef<StoredStaging>()
   const leftBehind = shallowRef<ReturnType<typeof drafts.others>>()
+  /** What stands in a blank and is refused, by input, as a reader is told of it: nothing is saved behind its back. */
+  const unsettled = reactive(new Map<string, string>())
+  /** that a save was asked for while something was unsettled */
+  const held = ref(false)
 
   const dirty = computed(
     () => !!draft.value && !!stored.value && JSON.stringify(draft.value) !== JSON.stringify(stored.value.document),
@@ -108,15 +115,41 @@ export function useStagingEditor(id: string) {
     return found
   }
 
-  const setInput = (input: string, value: QuantityDocument | string | undefined): Fault[] =>
+  const typed = typedInputs(change)
+  /**
+   * Puts an input in force, or what was in force before it was begun to be typed: half a number that is accepted is no
+   * number.
+   */
+  function setInput(input: string, value: TypedInput, before?: { document: TypedInput }): Fault[] {
+    const found = typed.put(input, value)
+    if (found.length > 0 && before)
+      change(d => {
+        withInput(d, input, before.document)
+      })
+    return found
+  }
+  /** Back to what was in force, because what is typed is no number. */
+  function takeBack(input: string, before: TypedInput): void {
+    typed.drop(input)
     change(d => {
-      const rest = Object.entries(d.inputs).filter(([key]) => key !== input)
-      d.inputs = Object.fromEntries(value === undefined ? rest : [...rest, [input, value]])
+      withInput(d, input, before)
     })
+  }
+
+  /** What an input is called on the screen; the id for what this demonstration does not ask. */
+  const nameOf = (input: string): string => {
+    const spec = draft.value && findInput(findDemonstration(draft.value.demonstration)!, input)
+    return spec ? units.told(spec.name) : input
+  }
+  /** Faults as a reader is told them. @param own the input at which they are told, which needs no name */
+  const faultLines = (found: readonly Fault[], own?: string): string[] =>
+    found.map(f => `${f.input === own ? '' : `${nameOf(f.input)}: `}${units.told(f.message)}`)
 
   let pendingWrite: { text: string; writeId: string } | undefined
   async function save(onTop = false) {
     if (!draft.value || !stored.value || saving.value) return
+    held.value = unsettled.size > 0
+    if (held.value) return
     saving.value = true
     failure.value = ''
     faults.value = []
@@ -124,7 +157,7 @@ export function useStagingEditor(id: string) {
     const base = onTop && conflict.value ? conflict.value.version : baseVersion.value
     // The same content saved again after a failure carries the same id.
     const text = `${base} ${JSON.stringify(document)}`
-    if (pendingWrite?.text !== text) pendingWrite = { text, writeId: crypto.randomUUID() }
+    if (pendingWrite?.text !== text) pendingWrite = { text, writeId: newId() }
     try {
       const saved = await sendWrite<StoredStaging>(
         'PUT',
@@ -149,13 +182,13 @@ export function useStagingEditor(id: string) {
 
   /** Saves the draft as a staging of its own and returns its id. */
   async function saveAsCopy(): Promise<string | undefined> {
-    const newId = crypto.randomUUID()
+    const copyId = newId()
     try {
       const document = copy(draft.value!)
       document.title = `${document.title} (copy)`.slice(0, 200)
-      await sendWrite('POST', '/api/stagings', { id: newId, document }, newId)
+      await sendWrite('POST', '/api/stagings', { id: copyId, document }, copyId)
       drafts.drop()
-      return newId
+      return copyId
     } catch (error) {
       failure.value = refusalOf(error).message
       return undefined
@@ -204,6 +237,10 @@ export function useStagingEditor(id: string) {
     change,
     faultsOf,
     setInput,
+    takeBack,
+    faultLines,
+    unsettled,
+    held,
     save,
     saveAsCopy,
     takeStored,

@@ -14,7 +14,7 @@ export async function keepLivePages(): Promise<void> {
     const files = performance
       .getEntriesByType('resource')
       .map(e => e.name)
-      .filter(name => new URL(name).pathname.startsWith('/_nuxt/'))
+      .filter(name => /^\/(_nuxt|fonts)\//.test(new URL(name).pathname))
     await Promise.all(
       [...new Set(files)].map(async file => {
         if (!(await cache.match(file))) await cache.add(file)

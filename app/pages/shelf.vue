@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
 import { download } from '~/files/download'
@@ -22,7 +23,7 @@ if (!shelf.loaded) await shelf.load()
 /** Items shown of one kind before more are asked for: thousands stay quick. */
 const PAGE = 48
 
-const search = ref('')
+const search = ref(String(useRoute().query.find ?? ''))
 const only = ref<ItemKind | ''>('')
 const showRetired = ref(false)
 const more = reactive<Partial<Record<ItemKind, number>>>({})
@@ -79,7 +80,7 @@ const photo = (item: StoredItem, file: File | null) =>
   attempt(async () => shelf.savePhoto(item.id, file ? await photoFromFile(file) : null))
 const stage = (item: StoredItem, demonstrationId: string) =>
   attempt(async () => {
-    const id = crypto.randomUUID()
+    const id = newId()
     const demonstration = findDemonstration(demonstrationId)!
     const { document } = readStaging({
       demonstration: demonstration.id,
@@ -109,45 +110,39 @@ const exportJson = () =>
       </div>
       <div class="w-full sm:w-72">
         <label class="sr-only" for="shelf-search">Search the shelf</label>
-        <input
-          id="shelf-search"
-          v-model="search"
-          type="search"
-          class="text-field"
-          placeholder="Search name, place, note…"
-        />
+        <UInput id="shelf-search" v-model="search" type="search" placeholder="Search name, place, note…" />
       </div>
     </div>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
       <div class="flex flex-wrap gap-x-3" role="group" aria-label="Show only">
-        <button
-          class="plain-link"
+        <UButton
+          variant="link"
           :aria-pressed="only === ''"
           :class="only === '' ? 'font-bold !no-underline' : ''"
           @click="only = ''"
         >
           everything
-        </button>
-        <button
+        </UButton>
+        <UButton
+          variant="link"
           v-for="k in KINDS"
           :key="k.kind"
-          class="plain-link"
           :aria-pressed="only === k.kind"
           :class="only === k.kind ? 'font-bold !no-underline' : ''"
           @click="only = k.kind"
         >
           {{ k.title.toLowerCase() }} <span class="figures soft">{{ matching.get(k.kind)?.length ?? 0 }}</span>
-        </button>
+        </UButton>
       </div>
-      <label class="flex gap-2"><input v-model="showRetired" type="checkbox" /> show what is retired</label>
+      <UCheckbox v-model="showRetired" label="show what is retired" />
       <span class="flex-1" />
       <ShelfImport />
-      <button class="plain-link" @click="exportCsv">Export CSV</button>
-      <button class="plain-link" @click="exportJson">Export JSON</button>
+      <UButton variant="link" @click="exportCsv">Export CSV</UButton>
+      <UButton variant="link" @click="exportJson">Export JSON</UButton>
     </div>
     <p v-if="shelf.failure || failure" class="fault" role="alert">
       {{ shelf.failure || failure }}
-      <button v-if="shelf.failure" class="plain-link" @click="shelf.load()">Try again</button>
+      <UButton variant="link" v-if="shelf.failure" @click="shelf.load()">Try again</UButton>
     </p>
     <p v-if="search && !sections.length" class="border-y rule py-6 text-center">
       Nothing on the shelf matches “{{ search }}”.
@@ -162,7 +157,7 @@ const exportJson = () =>
         <h2 :id="`kind-${kind}`" class="text-xl">
           {{ title }}
         </h2>
-        <button class="plain-link text-sm" @click="dialog?.edit(undefined, kind)">Add {{ one }}</button>
+        <UButton variant="link" class="text-sm" @click="dialog?.edit(undefined, kind)">Add {{ one }}</UButton>
       </div>
       <p v-if="shelf.loaded && !all.length" class="soft">None yet. Add {{ one }} to use it in a staging.</p>
       <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
@@ -204,9 +199,9 @@ const exportJson = () =>
         </li>
       </ul>
       <p v-if="all.length > list.length" class="mt-4">
-        <button class="quiet-button figures" @click="more[kind] = list.length + PAGE">
+        <UButton class="figures" @click="more[kind] = list.length + PAGE">
           Show {{ Math.min(PAGE, all.length - list.length) }} more of {{ all.length - list.length }}
-        </button>
+        </UButton>
       </p>
     </section>
     <ShelfItemDialog ref="dialog" />

@@ -27,11 +27,11 @@ async function signIn() {
     <h1 class="text-3xl">Zealous <span class="text-(--gap)">Hush</span></h1>
     <form class="grid gap-3 mt-6" @submit.prevent="signIn">
       <label class="font-bold" for="passphrase">Passphrase of this prep room</label>
-      <input
+      <UInput
         id="passphrase"
         v-model="passphrase"
         type="password"
-        class="text-field !py-2"
+        :ui="{ base: 'py-2' }"
         autocomplete="current-password"
         required
         :aria-invalid="failure !== ''"
@@ -40,7 +40,7 @@ async function signIn() {
       <p v-if="failure" id="sign-in-fault" class="fault" role="alert">
         {{ failure }}
       </p>
-      <button class="strong-button justify-self-start" :disabled="busy">Sign in</button>
+      <UButton type="submit" variant="solid" class="justify-self-start" :disabled="busy">Sign in</UButton>
       <p class="soft text-sm">Here to vote? <a class="plain-link" href="/join">Enter the code from the screen.</a></p>
     </form>
   </div>

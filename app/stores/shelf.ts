@@ -1,3 +1,4 @@
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { defineStore } from 'pinia'
 import type { ShelfItemDocument, StoredItem } from '~~/core'
@@ -41,7 +42,7 @@ export const useShelfStore = defineStore('shelf', () => {
 
   /** Adds many in one write. @throws the refusal of the server */
   async function addAll(documents: readonly ShelfItemDocument[], writeId: string) {
-    const items = documents.map(document => ({ id: crypto.randomUUID(), document }))
+    const items = documents.map(document => ({ id: newId(), document }))
     for (const item of await sendWrite<StoredItem[]>('POST', '/api/shelf/import', { items }, writeId)) replace(item)
   }
 

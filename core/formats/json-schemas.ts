@@ -1,5 +1,5 @@
 /** The documents' JSON Schemas, from the Zod schemas that validate them. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { logbookSchema } from './logbook'
 import { predictionSchema } from './prediction'
 import { runSchema } from './run'

@@ -1,6 +1,6 @@
 /** The logbook document: runs, each with the staging that it used; and the same as rows. */
 import Papa from 'papaparse'
-import { z } from 'zod'
+import * as z from 'zod'
 import { findDemonstration } from '../catalogue'
 import { findInput, type QuantityInput, type ResultSpec } from '../demonstration'
 import { parseQuantity, QuantityError, unitLabel } from '../units'

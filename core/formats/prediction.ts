@@ -1,6 +1,6 @@
 import { METRIC, tell } from '../sentence'
 /** The prediction document: what a staging is expected to do. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { WHO_DECIDES } from '../cautions'
 import { cautionsOf, type Ledger, type Simulation } from '../demonstration'
 import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'

@@ -1,5 +1,5 @@
 /** The run document: one performance of a staging, as it was seen. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { MARKS, type Fault } from '../demonstration'
 import { CHANNELS, type Channel, type Reading } from '../readings'
 import { QuantityError } from '../units'

@@ -1,5 +1,5 @@
 /** The running-order document: several stagings on one clock. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { stagingSchema } from './staging'
 
 export const RUNNING_ORDER_FORMAT = 'zealous-hush/running-order'

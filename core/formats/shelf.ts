@@ -1,5 +1,5 @@
 /** The shelf document: what a prep room has, with measured values. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { HEATER_KINDS, PUMP_IDS, VESSEL_SHAPES } from '../demonstration'
 import { quantitySchema } from './staging'
 

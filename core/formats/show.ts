@@ -1,5 +1,5 @@
 /** The show document: stagings about to be performed, on one clock, with the plan that stood when it began. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { stagingSchema } from './staging'
 
 export const SHOW_FORMAT = 'zealous-hush/show'

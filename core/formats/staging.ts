@@ -1,5 +1,5 @@
 /** The staging document: one demonstration planned with real apparatus, amounts and room conditions. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
 import {
   inLines,

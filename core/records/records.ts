@@ -1,5 +1,5 @@
 /** Everything that is kept, as the server answers it and the screens read it. */
-import { z } from 'zod'
+import * as z from 'zod'
 import {
   roomSchema,
   runningOrderSchema,

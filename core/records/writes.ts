@@ -1,5 +1,5 @@
 /** What each write of a record brings, checked before anything else is done with it. */
-import { z } from 'zod'
+import * as z from 'zod'
 import { loggedRunSchema, roomSchema, runningOrderSchema, runSchema, shelfItemSchema, showSchema } from '../formats'
 import { changedRecord, newRecord, writeId } from './writing'
 

@@ -1,5 +1,5 @@
 /** How a record is written: with an id of the write, so that a retry changes nothing, on the version that was read. */
-import { z } from 'zod'
+import * as z from 'zod'
 
 export const writeId = z.uuid().describe('made by the client, the same for every retry of one write')
 

@@ -1,5 +1,5 @@
 import { setResponseHeader } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 import { countAttempt, forgetFailures } from '../access/attempts'
 import { matchesPassphrase, readAccess } from '../access/passphrase'
 import { signIn } from '../access/session'

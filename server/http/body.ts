@@ -1,5 +1,5 @@
 import { getRouterParam, readRawBody, type H3Event } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 import { refusal } from './faults'
 
 const MOST_BYTES = 256 * 1024

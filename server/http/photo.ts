@@ -1,5 +1,5 @@
 import { setResponseHeaders, type H3Event } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 import { readJson } from './body'
 import { refusal } from './faults'
 

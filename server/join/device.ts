@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { getCookie, setCookie, type H3Event } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 
 const NAME = 'hush-device'
 

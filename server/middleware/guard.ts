@@ -10,7 +10,7 @@ const FREE = [
   /^\/sign-in$/,
   /^\/api\/sign-in$/,
   /^\/api\/health$/,
-  /^\/_nuxt\//,
+  /^\/(_nuxt|fonts)\//,
   /^\/mark\.svg$/,
   /^\/favicon\.ico$/,
 ]

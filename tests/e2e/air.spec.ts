@@ -98,7 +98,11 @@ test('warm water under a pump that cannot reach its boiling point is refused, wi
   )
   await page.keyboard.press('Escape')
   await expect(blank(page, 'pump')).toHaveText('hand piston pump')
-  await type(page, 'waterTemperature', '30 °C')
+  await blank(page, 'waterTemperature').click()
+  await page
+    .getByRole('dialog')
+    .getByLabel(/, with any unit$/)
+    .fill('30 °C')
   await expect(page.getByRole('alert').first()).toContainText('Warmer water, or a pump that reaches lower')
 })
 

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { choose } from './choosing'
 import { spawnSync } from 'node:child_process'
 
 const STAGING = '/bench/5a1d0000-0000-4000-8000-000000000001'
@@ -165,9 +166,9 @@ test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) =
   await page.getByLabel('Empty and dry').fill('12 g')
   await expect(page.getByRole('status').filter({ hasText: 'Holds' })).toContainText(/369.mL \(weighed\)/)
   await page.getByRole('button', { name: 'Save' }).click()
-  await page.getByLabel('Stage Trial can in').selectOption({ label: 'Can plunge' })
+  await choose(page, 'Stage Trial can in', 'Can plunge')
   await expect(blank(page, 'vesselVolume')).toHaveText('369 mL')
-  await page.getByLabel('Take a bath from the Shelf').selectOption({ label: 'Deep crate, ice slush' })
+  await choose(page, 'Take a bath from the Shelf', 'Deep crate, ice slush')
   await expect(blank(page, 'bathTemperature')).toHaveText('1 °C')
 })
 

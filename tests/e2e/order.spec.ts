@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { choose } from './choosing'
 
 const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
@@ -47,7 +48,7 @@ test('what does not fit names who clashes and what would mend it; without a heat
   await page.getByLabel('Title of the running order').press('Enter')
   for (const label of ['Drum in the yard, ice pool', 'Oil tin, poured']) {
     const count = await page.getByRole('slider').count()
-    await page.getByLabel('Add a staging').selectOption({ label })
+    await choose(page, 'Add a staging', label)
     await expect(page.getByRole('slider')).toHaveCount(count + 1)
   }
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')

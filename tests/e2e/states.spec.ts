@@ -1,5 +1,7 @@
 import { expect, test, type Page } from '@playwright/test'
 
+/** The first of the demo's stagings. */
+const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
 const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
 const complete = (page: Page) => expect(page.getByTestId('verdict')).toContainText('2000 stagings computed')
@@ -90,7 +92,7 @@ test('a room in which a staging no longer goes together is told, not hidden', as
   await page.getByLabel('a barometer in the room').check()
   await page.getByLabel('Station pressure').fill('650 hPa')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
-  await expect(page.getByRole('alert')).toContainText('bathTemperature: given 93 °C; accepted: below')
+  await expect(page.getByRole('alert')).toContainText('bath: given 93 °C; accepted: below')
   await set(room.document)
 })
 
@@ -139,4 +141,78 @@ test('retired things leave the Shelf but are not lost', async ({ page }) => {
   await page.getByLabel('show what is retired').check()
   await page.getByRole('button', { name: 'Bring back Squat can, 250 mL' }).click()
   await expect(page.getByRole('button', { name: 'Retire Squat can, 250 mL' })).toBeVisible()
+})
+
+test('half a number is no number: refused, it leaves the one before it, and nothing is saved behind its back', async ({
+  page,
+}) => {
+  await slowStaging(page)
+  const inForce = await blank(page, 'waterCharge').innerText()
+  await blank(page, 'waterCharge').click()
+  const field = page.getByLabel(/, with any unit$/)
+  await field.fill('')
+  await field.pressSequentially('5000 mL')
+  await expect(page.getByRole('alert')).toContainText('accepted')
+  await expect(blank(page, 'waterCharge')).toHaveText(inForce)
+  await page.keyboard.press('Escape')
+  await page.getByLabel('Title of the staging').fill('Typed just now')
+  await page.keyboard.press('Control+s')
+  await expect(page.getByRole('alert')).toContainText('“5000 mL”')
+  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
+  await blank(page, 'waterCharge').click()
+  await expect(field).toHaveValue('5000 mL')
+  await page.getByRole('button', { name: /^Keep / }).click()
+  await page.keyboard.press('Escape')
+  // The title is still being typed.
+  await page.getByLabel('Title of the staging').fill('Typed just now, and saved')
+  await page.keyboard.press('Control+s')
+  await expect(page.getByTestId('save-state')).toContainText('Saved, version')
+  await page.reload()
+  await expect(page.getByLabel('Title of the staging')).toHaveValue('Typed just now, and saved')
+})
+
+test('Ctrl K finds a staging, a page and an act by typing', async ({ page }) => {
+  await page.goto(at('/shelf'))
+  await expect(page.getByRole('button', { name: 'Find anything' })).toBeVisible()
+  const find = async (words: string) => {
+    await page.keyboard.press('Control+k')
+    await page.getByPlaceholder('Type what you are looking for…').fill(words)
+    await expect(page.getByRole('option').first()).toContainText(words)
+    await page.keyboard.press('Enter')
+  }
+  await find('US units')
+  await expect(page.getByRole('button', { name: 'US', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await find('How good are')
+  await expect(page).toHaveURL(/\/logbook\/record$/)
+  await find('Slim can, ice bath')
+  await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/)
+  await expect(page.getByTestId('verdict')).toContainText('of 100')
+})
+
+test('every page is opened without an error or a warning', async ({ page }) => {
+  const said: string[] = []
+  page.on('console', message => {
+    if (['error', 'warning'].includes(message.type())) said.push(`${page.url()}: ${message.text()}`)
+  })
+  page.on('pageerror', error => said.push(`${page.url()}: ${error.message}`))
+  const show = '/live'
+  for (const path of [
+    '/',
+    '/shelf',
+    '/bench',
+    '/bench/choose',
+    '/bench/compare',
+    CAN,
+    '/order',
+    '/logbook',
+    '/logbook/new?staging=' + CAN.split('/').at(-1),
+    '/logbook/record',
+    show,
+    '/sign-in',
+  ]) {
+    await page.goto(at(path))
+    await expect(page.getByRole('heading').or(page.getByLabel('Title of the staging')).first()).toBeVisible()
+    await page.waitForLoadState('networkidle')
+  }
+  expect(said).toEqual([])
 })

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
+import { choose as take } from './choosing'
 import { DEMONSTRATIONS } from '../../core'
 
 const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
@@ -75,7 +76,7 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
     )!
     return Number(high) / Number(low)
   }
-  await page.getByLabel('Take a heater from the Shelf').selectOption({ label: 'Double plate, large ring, 1.8 kW' })
+  await take(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
   await page.keyboard.press('Control+s')
   await complete(page)
   await expect(page.locator('[data-spread="timeToPlume"]')).toBeVisible()
@@ -100,7 +101,7 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
 
   await page.goto(staging)
   await complete(page)
-  await page.getByLabel('Take a heater from the Shelf').selectOption({ label: 'Double plate, large ring, 1.8 kW' })
+  await take(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
   await expect(blank(page, 'heatingEfficiency')).toHaveText('31 %')
   await complete(page)
   await expect.poll(spread).toBeLessThan(1 + (before - 1) * 0.8)
@@ -145,7 +146,7 @@ test('a demonstration is found from what is on the shelf, by effect and by age',
   await page.getByLabel('Effect, or any word').fill('fountain')
   await expect(list).toHaveText(['Flask fountain'])
   await expect(page.getByText('On the Shelf: Round flask, 1 L, with its long tube')).toBeVisible()
-  await page.getByRole('combobox', { name: /^Age/ }).selectOption('7')
+  await take(page, 'Age', '7')
   await expect(page.getByText('Nothing fits all of that.')).toBeVisible()
   await page.getByRole('button', { name: 'Show everything' }).click()
   await page.getByRole('button', { name: 'Stage it Flask fountain' }).click()

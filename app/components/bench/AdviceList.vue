@@ -16,13 +16,13 @@ const shown = (take: NonNullable<Advice['take']>) => {
   <section :aria-label="$t('What the numbers suggest')" class="border-l-4 border-(--gap) pl-3 my-2">
     <p v-for="line in advice" :key="keyOf(line.text)">
       {{ units.told(line.text) }}
-      <button
+      <UButton
         v-if="line.take"
-        class="quiet-button text-sm !py-0.5 ml-1"
+        class="text-sm py-0.5 ml-1"
         @click="emit('take', quantityOf(line.take!.input), line.take!.value)"
       >
         {{ $t('Take {value}', { value: shown(line.take) }) }}
-      </button>
+      </UButton>
     </p>
   </section>
 </template>

@@ -3,15 +3,14 @@
 import {
   usualSpread,
   type Demonstration,
-  type Fault,
   type Given,
   type Influence,
-  type QuantityDocument,
   type QuantityInput,
   type StagingDocument,
   type StripPoint,
   type Values,
 } from '~~/core'
+import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{
   demonstration: Demonstration
@@ -20,7 +19,7 @@ const props = defineProps<{
   given: Given
   influences: Influence[]
   strip?: { input: string; points: StripPoint[] }
-  set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
+  editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [string] }>()
 const units = useUnitsStore()
@@ -55,10 +54,10 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
     <p class="text-sm soft">
       {{ $t('Share of the outcome’s variance that each unknown explains alone (first-order, from the samples).') }}
     </p>
-    <details class="mt-2">
-      <summary class="plain-link">
+    <Folded class="mt-2">
+      <template #title>
         {{ $t('Coefficients that nobody measures at a bench') }}
-      </summary>
+      </template>
       <ul class="text-sm mt-2 grid gap-1">
         <li v-for="input in coefficients" :key="input.id" class="border-t rule pt-1">
           <span class="capitalize-first">{{ units.told(input.name) }}</span>:
@@ -70,12 +69,12 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
             :usual="usualSpread(input, values)"
             :outcomes="demonstration.outcomes"
             :strip="strip?.input === input.id ? strip.points : undefined"
-            :set="value => set(input.id, value)"
+            :editor="editor"
             @strip="emit('strip', input.id)"
           />
           <span class="soft">{{ units.told(input.source ?? '') }}</span>
         </li>
       </ul>
-    </details>
+    </Folded>
   </section>
 </template>

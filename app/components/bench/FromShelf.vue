@@ -7,23 +7,23 @@ const emit = defineEmits<{ take: [inputs: StagingDocument['inputs']] }>()
 const shelf = useShelfStore()
 const place = computed(() => props.demonstration.shelf.find(p => p.step === props.step))
 const fitting = computed(() => (place.value ? shelf.inUse.filter(i => fits(i.document, place.value!)) : []))
-function take(event: Event) {
-  const field = event.target as HTMLSelectElement
-  const item = shelf.inUse.find(i => i.id === field.value)
-  field.value = ''
+const items = computed(() => fitting.value.map(i => ({ value: i.id, label: i.document.name })))
+function take(id: string | undefined) {
+  const item = shelf.inUse.find(i => i.id === id)
   if (item) emit('take', inputsFromItem(item.document, props.demonstration))
 }
 </script>
 
 <template>
-  <label v-if="place && fitting.length" class="text-sm">
-    <span class="sr-only">{{ $t('Take a {kind} from the Shelf', { kind: $t(place.kind) }) }}</span>
-    <select
-      class="bg-transparent soft min-h-7 w-32 underline decoration-(--gap) underline-offset-3 cursor-pointer"
-      @change="take"
-    >
-      <option value="">{{ $t('from the Shelf…') }}</option>
-      <option v-for="item in fitting" :key="item.id" :value="item.id">{{ item.document.name }}</option>
-    </select>
-  </label>
+  <ChoiceField
+    v-if="place && fitting.length"
+    class="text-sm inline-block"
+    inline
+    quiet
+    :label="$t('Take a {kind} from the Shelf', { kind: $t(place.kind) })"
+    :items="items"
+    :model-value="undefined"
+    :placeholder="$t('from the Shelf…')"
+    @update:model-value="take"
+  />
 </template>

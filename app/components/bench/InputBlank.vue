@@ -10,7 +10,6 @@ import {
   parseSpread,
   toSi,
   unitLabel,
-  type Fault,
   type Input,
   type QuantityDocument,
   type QuantityInput,
@@ -19,6 +18,7 @@ import {
   type OutcomeSpec,
 } from '~~/core'
 import { useI18n } from 'vue-i18n'
+import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{
   input: Input
@@ -30,7 +30,7 @@ const props = defineProps<{
   /** how sure one usually is of it */ usual?: Spread
   strip?: StripPoint[]
   outcomes: readonly OutcomeSpec[]
-  set: (value: QuantityDocument | string | undefined) => Fault[]
+  editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [] }>()
 const units = useUnitsStore()
@@ -58,8 +58,14 @@ const text = ref('')
 const sureness = ref('')
 const problem = ref('')
 const sureProblem = ref('')
+/** What is in force until what is typed is accepted. */
+let before: { document: QuantityDocument | string | undefined } = { document: props.document }
+/** What was typed and accepted last. */
+let accepted: { text: string; document: QuantityDocument } | undefined
 watch(open, now => {
   if (!now) return
+  accepted = undefined
+  before = { document: props.document }
   // What was refused stays as typed, until the number is changed elsewhere.
   if (problem.value === '') refresh()
   if (quantity.value) emit('strip')
@@ -91,22 +97,42 @@ const ownSpread = () =>
   typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
 
 function apply(document: QuantityDocument | string): boolean {
-  const faults = props.set(document)
-  problem.value = faults
-    .map(f => `${f.input === props.input.id ? '' : `${f.input}: `}${units.told(f.message)}`)
-    .join('; ')
+  const faults = props.editor.setInput(props.input.id, document, before)
+  problem.value = props.editor.faultLines(faults, props.input.id).join('; ')
   return faults.length === 0
 }
 
-/** As typed; an unfinished or refused entry stays in the field with what is wrong. */
+// Told beside Save as well, which waits for it.
+watch([problem, text], ([why]) => {
+  if (why)
+    props.editor.unsettled.set(
+      props.input.id,
+      t('{name}, “{typed}”: {why}', { name: units.told(props.input.name), typed: text.value, why }),
+    )
+  else props.editor.unsettled.delete(props.input.id)
+})
+onScopeDispose(() => props.editor.unsettled.delete(props.input.id))
+
+/**
+ * As typed; an unfinished or refused entry stays in the field with what is wrong, and the number that was in force
+ * before it was begun stays in force.
+ */
 function readText() {
   const input = quantity.value!
+  // Typed on, what was accepted was the beginning of a number; replaced, it was one.
+  if (accepted && !text.value.startsWith(accepted.text) && !accepted.text.startsWith(text.value))
+    before = { document: accepted.document }
   try {
     const { value, unit: typed } = parseQuantity(text.value, input.quantity, unit.value, units.locale)
-    if (apply({ value, unit: typed, ...ownSpread() })) emit('strip')
+    const document = { value, unit: typed, ...ownSpread() }
+    if (apply(document)) {
+      accepted = { text: text.value, document }
+      emit('strip')
+    }
   } catch (error) {
     if (!(error instanceof QuantityError)) throw error
     problem.value = error.message
+    props.editor.takeBack(input.id, before.document)
   }
 }
 
@@ -129,10 +155,7 @@ function readSureness() {
   }
 }
 const refused = (document: QuantityDocument): string =>
-  props
-    .set(document)
-    .map(f => units.told(f.message))
-    .join('; ')
+  props.editor.faultLines(props.editor.setInput(props.input.id, document, before), props.input.id).join('; ')
 
 // The slider runs over the usual range in a hundred steps, widened to hold the value in use.
 const low = computed(() => (quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0))
@@ -148,7 +171,9 @@ const stepOf = (input: QuantityInput) => {
 function slide(event: Event) {
   const value = Number((event.target as HTMLInputElement).value)
   text.value = inUnit(toSi(value, unit.value, quantity.value!.quantity))
-  apply({ value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() })
+  const document = { value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() }
+  // What is slid to is meant, and stays in force if what is typed next is refused.
+  if (apply(document)) before = { document }
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
 const defaultSpreadWords = computed(() =>
@@ -164,7 +189,11 @@ const defaultSpreadWords = computed(() =>
     : '',
 )
 function putBack() {
-  props.set(undefined)
+  props.editor.setInput(props.input.id, undefined)
+  refresh()
+}
+function takeBack() {
+  props.editor.takeBack(props.input.id, before.document)
   refresh()
 }
 /** What was typed and refused while the field was open, told by its closed button as well. */
@@ -217,18 +246,21 @@ const refusedAsTyped = computed(() =>
               <label class="sr-only" :for="`${id}-value`">{{
                 $t('{name}, with any unit', { name: units.told(input.name) })
               }}</label>
-              <input
+              <UInput
                 :id="`${id}-value`"
                 v-model="text"
-                class="text-field figures !text-xl font-bold"
+                :ui="{ base: 'figures text-xl font-bold' }"
                 autocomplete="off"
                 :aria-invalid="problem !== ''"
                 :aria-describedby="`${id}-about`"
-                @input="readText"
+                @update:model-value="readText"
                 @keydown.enter="open = problem !== ''"
               />
               <p v-if="problem" class="fault mt-1" role="alert">
                 {{ problem }}
+                <UButton variant="link" @click="takeBack">
+                  {{ $t('Keep {number}', { number: shown }) }}
+                </UButton>
               </p>
             </div>
             <div>
@@ -251,10 +283,10 @@ const refusedAsTyped = computed(() =>
             </div>
             <div class="grid grid-cols-[auto_1fr] gap-2 items-center">
               <label class="text-sm" :for="`${id}-sure`">{{ $t('How sure') }}</label>
-              <input
+              <UInput
                 :id="`${id}-sure`"
                 v-model="sureness"
-                class="text-field figures"
+                :ui="{ base: 'figures' }"
                 autocomplete="off"
                 :aria-invalid="sureProblem !== ''"
                 @change="readSureness"
@@ -274,9 +306,9 @@ const refusedAsTyped = computed(() =>
             <p v-if="input.source" class="text-sm soft">
               {{ units.told(input.source) }}
             </p>
-            <button v-if="document !== undefined" class="plain-link text-sm justify-self-start" @click="putBack">
+            <UButton variant="link" v-if="document !== undefined" class="text-sm justify-self-start" @click="putBack">
               {{ $t('Back to the default') }}
-            </button>
+            </UButton>
           </template>
         </div>
       </template>

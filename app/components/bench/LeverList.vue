@@ -63,10 +63,10 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
             ><span aria-hidden="true">{{ lever.after < lever.before ? '▼' : '▲' }}</span> {{ count(lever.before) }} →
             <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span
           >
-          <button v-if="lever.after >= lever.before" class="quiet-button text-sm" @click="pull(lever)">
+          <UButton v-if="lever.after >= lever.before" class="text-sm" @click="pull(lever)">
             {{ $t('Do it')
             }}<span class="sr-only">{{ ` ${units.told(inputOf(lever.input).name)} ${words(lever)}` }}</span>
-          </button>
+          </UButton>
         </li>
       </ul>
       <template v-if="schools.length">
@@ -83,9 +83,9 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
             <span
               >{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span
             >
-            <button class="quiet-button text-sm" @click="pull(lever)">
+            <UButton class="text-sm" @click="pull(lever)">
               {{ $t('Do it') }}<span class="sr-only">{{ ` ${words(lever)}` }}</span>
-            </button>
+            </UButton>
           </li>
         </ul>
       </template>

@@ -11,15 +11,17 @@ const units = useUnitsStore()
     <h2 id="not-gone-title">
       {{ $t('If it ends otherwise') }}
     </h2>
-    <details v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
-      <summary class="cursor-pointer font-bold">
-        {{ units.told(failure.sentence) }}
-      </summary>
+    <Folded v-for="(failure, i) in failures" :key="failure.outcome" :open="i === 0" class="mb-2">
+      <template #title
+        ><b>
+          {{ units.told(failure.sentence) }}
+        </b></template
+      >
       <ol class="list-decimal pl-5">
         <li v-for="act in failure.acts" :key="keyOf(act.text)" class="mb-1">
           {{ units.told(act.text) }}
         </li>
       </ol>
-    </details>
+    </Folded>
   </section>
 </template>

@@ -19,10 +19,10 @@ const span = (l: Lesson, of: readonly [number, number, number]) =>
     <h2 id="past-title">
       {{ $t('What past runs taught') }}
     </h2>
-    <label class="flex gap-2 items-baseline py-1"
-      ><input v-model="on" type="checkbox" />
-      {{ $t('The forecast uses {n} past run of this | The forecast uses {n} past runs of this', runs) }}</label
-    >
+    <UCheckbox
+      v-model="on"
+      :label="$t('The forecast uses {n} past run of this | The forecast uses {n} past runs of this', runs)"
+    />
     <p v-if="unlike" class="soft text-sm">
       {{
         $t(

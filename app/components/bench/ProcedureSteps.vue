@@ -7,15 +7,14 @@ import {
   partsOf,
   usualSpread,
   type Demonstration,
-  type Fault,
   type Given,
-  type QuantityDocument,
   type Risk,
   type Simulation,
   type StagingDocument,
   type StripPoint,
   type Values,
 } from '~~/core'
+import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{
   demonstration: Demonstration
@@ -25,7 +24,7 @@ const props = defineProps<{
   simulation: Simulation
   /** of the draws, once there are some */ risk?: Risk
   strip?: { input: string; points: StripPoint[] }
-  set: (input: string, value: QuantityDocument | string | undefined) => Fault[]
+  editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [string] }>()
 defineSlots<{ inline(props: { step: string }): unknown; after(props: { step: string }): unknown }>()
@@ -77,29 +76,29 @@ const usualOf = (id: string) => {
               :usual="usualOf(part.input)"
               :outcomes="demonstration.outcomes"
               :strip="strip?.input === part.input ? strip.points : undefined"
-              :set="value => set(part.input, value)"
+              :editor="editor"
               @strip="emit('strip', part.input)"
             />
           </template>
           {{ ' ' }}<slot name="inline" :step="step.id" />
         </p>
         <slot name="after" :step="step.id" />
-        <details
+        <Folded
           v-for="caution in step.cautions"
           :key="caution.id"
           class="text-sm mt-1"
           :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'"
         >
-          <summary class="cursor-pointer">
+          <template #title>
             <span aria-hidden="true">⚠</span>
             <span class="sr-only">{{
               caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ')
             }}</span>{{ units.told(caution.hazard) }}
-          </summary>
+          </template>
           <p class="pl-5 text-(--ink) font-normal">
             {{ units.told(caution.control) }}
           </p>
-        </details>
+        </Folded>
       </div>
       <span
         class="text-sm soft figures text-right whitespace-nowrap pt-1"

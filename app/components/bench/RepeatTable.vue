@@ -33,7 +33,13 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
     <p>
       <label
         >{{ $t('How many') }}
-        <input v-model.number="count" type="number" min="1" max="40" class="text-field !w-20 !inline-block figures"
+        <UInput
+          v-model.number="count"
+          type="number"
+          min="1"
+          max="40"
+          class="w-20 inline-block"
+          :ui="{ base: 'figures' }"
       /></label>
       <span class="figures"
         >{{

@@ -55,18 +55,18 @@ const exportTrace = () =>
       {{ $t('Files') }}
     </h2>
     <p class="flex flex-wrap gap-3">
-      <button class="plain-link" @click="exportStaging">
+      <UButton variant="link" @click="exportStaging">
         {{ $t('Staging (JSON)') }}
-      </button>
-      <button class="plain-link" @click="exportPrediction">
+      </UButton>
+      <UButton variant="link" @click="exportPrediction">
         {{ $t('Prediction (JSON)') }}
-      </button>
-      <button class="plain-link" @click="exportTrace">
+      </UButton>
+      <UButton variant="link" @click="exportTrace">
         {{ $t('Trace (CSV)') }}
-      </button>
-      <button class="plain-link" @click="$emit('copy')">
+      </UButton>
+      <UButton variant="link" @click="$emit('copy')">
         {{ $t('Save as a copy') }}
-      </button>
+      </UButton>
       <NuxtLink class="plain-link" :to="`/bench/compare?a=${id}`">
         {{ $t('Compare with another staging') }}
       </NuxtLink>

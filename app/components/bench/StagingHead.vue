@@ -11,31 +11,33 @@ const { draft, dirty, saving, stored } = props.editor
   <div class="flex items-baseline gap-3 mb-1">
     <h1 class="flex-1 text-2xl">
       <label class="sr-only" for="title">{{ $t('Title of the staging') }}</label>
-      <input
+      <UInput
         id="title"
-        class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)"
+        variant="none"
+        :ui="{ base: 'heading-field' }"
         maxlength="200"
-        :value="draft?.title"
+        :model-value="draft?.title"
         :placeholder="$t('Untitled')"
-        @change="
-          editor.change(d => {
-            d.title = ($event.target as HTMLInputElement).value
-          })
+        @update:model-value="
+          title =>
+            editor.change(d => {
+              d.title = String(title)
+            })
         "
       />
     </h1>
   </div>
   <div class="flex flex-wrap items-center gap-2 text-sm mb-2">
-    <button class="strong-button" :disabled="!dirty || saving" @click="editor.save()">
+    <UButton variant="solid" :disabled="!dirty || saving" @click="editor.save()">
       {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
-    </button>
-    <button v-if="dirty" class="quiet-button" @click="editor.undoAll()">
+    </UButton>
+    <UButton v-if="dirty" @click="editor.undoAll()">
       {{ $t('Undo all') }}
-    </button>
-    <NuxtLink class="quiet-button" :to="`/live?staging=${id}`">
+    </UButton>
+    <UButton :to="`/live?staging=${id}`">
       {{ $t('Go live') }}
-    </NuxtLink>
-    <button class="quiet-button" @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></button>
+    </UButton>
+    <UButton @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></UButton>
     <span class="soft" role="status" data-testid="save-state">{{
       saving
         ? $t('Saving…')

@@ -19,29 +19,29 @@ const teaching = computed(() => props.demonstration.teaching)
     <h2 id="tell-title">
       {{ $t('For the class') }}
     </h2>
-    <details v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
-      <summary class="cursor-pointer">
+    <Folded v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
+      <template #title>
         {{ $t('Age {ages}', { ages: ages(i) }) }}
-      </summary>
+      </template>
       <p class="py-1">
         {{ units.told(level.text) }}
       </p>
-    </details>
-    <details class="border-t rule py-1">
-      <summary class="cursor-pointer">
+    </Folded>
+    <Folded class="border-t rule py-1">
+      <template #title>
         {{ $t('The wrong idea, and the answer') }}
-      </summary>
+      </template>
       <p class="py-1">
         <q>{{ units.told(teaching.wrongIdea.idea) }}</q>
       </p>
       <p class="pb-1">
         {{ units.told(teaching.wrongIdea.answer) }}
       </p>
-    </details>
-    <details class="border-t rule py-1">
-      <summary class="cursor-pointer">
+    </Folded>
+    <Folded class="border-t rule py-1">
+      <template #title>
         {{ $t('Questions before and after') }}
-      </summary>
+      </template>
       <template
         v-for="[when, questions] in [
           ['before', teaching.before],
@@ -58,16 +58,16 @@ const teaching = computed(() => props.demonstration.teaching)
           </li>
         </ul>
       </template>
-    </details>
-    <details class="border-y rule py-1">
-      <summary class="cursor-pointer">
+    </Folded>
+    <Folded class="border-y rule py-1">
+      <template #title>
         {{ $t('Where else it happens') }}
-      </summary>
+      </template>
       <ul class="list-disc pl-5 py-1">
         <li v-for="place in teaching.elsewhere" :key="keyOf(place)">
           {{ units.told(place) }}
         </li>
       </ul>
-    </details>
+    </Folded>
   </section>
 </template>

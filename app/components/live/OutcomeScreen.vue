@@ -37,8 +37,7 @@ const units = useUnitsStore()
       </button>
     </div>
     <label class="block text-lg"
-      >{{ $t('What would you tell whoever does it next?')
-      }}<textarea v-model="note" class="text-field" rows="2" maxlength="4000" />
+      >{{ $t('What would you tell whoever does it next?') }}<UTextarea v-model="note" :rows="2" maxlength="4000" />
     </label>
     <p class="soft mt-2">
       {{ $t('No readings | {n} reading | {n} readings', readings) }}; {{ $t('no votes | {n} vote | {n} votes', votes)

@@ -24,14 +24,14 @@ const { mends, helpful } = props.remedies
         <span class="grow"
           >{{ l.words }} <b class="figures whitespace-nowrap">{{ l.odds }}</b></span
         >
-        <button class="quiet-button" :disabled="making" @click="$emit('make', l)">Make it the next staging</button>
+        <UButton :disabled="making" @click="$emit('make', l)">Make it the next staging</UButton>
       </li>
     </ul>
     <p v-if="found && !helpful.length && !mends.length" class="soft">
       No single change at the bench raises the odds of the plan notably; do it again as planned.
     </p>
-    <button v-if="found" class="quiet-button mt-2" :disabled="making" @click="$emit('make')">
+    <UButton v-if="found" class="mt-2" :disabled="making" @click="$emit('make')">
       Same plan again as the next staging
-    </button>
+    </UButton>
   </section>
 </template>

@@ -19,6 +19,12 @@ const name = ref('')
 const fault = ref('')
 const holds = ref<(Match['holds'] | '')[]>([])
 const unit = ref<string[]>([])
+const HOLDS: { value: Match['holds'] | ''; label: string }[] = [
+  { value: '', label: 'nothing wanted' },
+  { value: 'time', label: 'time' },
+  { value: 'pressure', label: 'absolute pressure inside' },
+  { value: 'temperature', label: 'temperature inside' },
+]
 const kindOf = (what: Match['holds']) => (what === 'time' ? ('time' as const) : CHANNELS[what])
 const unitsFor = (what: Match['holds'] | '') =>
   what === '' ? [] : [...new Set(what === 'time' ? ['s', 'ms', 'min'] : SHOWN_UNITS[kindOf(what)])]
@@ -89,17 +95,16 @@ watch(result, r => {
               {{ columns.rows[0]?.[i] }}
             </td>
             <td class="pr-2">
-              <select v-model="holds[i]" class="text-field" :aria-label="`What ${header} holds`">
-                <option value="">nothing wanted</option>
-                <option value="time">time</option>
-                <option value="pressure">absolute pressure inside</option>
-                <option value="temperature">temperature inside</option>
-              </select>
+              <ChoiceField v-model="holds[i]" quiet :label="`What ${header} holds`" :items="HOLDS" />
             </td>
             <td>
-              <select v-if="holds[i]" v-model="unit[i]" class="text-field" :aria-label="`Unit of ${header}`">
-                <option v-for="u in unitsFor(holds[i]!)" :key="u" :value="u">{{ unitLabel(u) || u }}</option>
-              </select>
+              <ChoiceField
+                v-if="holds[i]"
+                v-model="unit[i]"
+                quiet
+                :label="`Unit of ${header}`"
+                :items="unitsFor(holds[i]!).map(u => ({ value: u, label: unitLabel(u) || u }))"
+              />
             </td>
           </tr>
         </tbody>

@@ -19,5 +19,5 @@ watch(
 </script>
 
 <template>
-  <input v-bind="$attrs" :value="shown" @input="typed = ($event.target as HTMLInputElement).value" @change="done" />
+  <UInput v-bind="$attrs" :model-value="shown" @update:model-value="typed = String($event)" @change="done" />
 </template>

@@ -97,18 +97,19 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
       />
     </div>
     <div class="flex flex-wrap items-end gap-3">
-      <button type="button" class="quiet-button figures" @click="clock">
+      <UButton class="figures" @click="clock">
         {{ startedAt === undefined ? 'Start the clock' : `Stop at ${shown.toFixed(0)} s` }}
-      </button>
-      <label class="text-sm"
-        >In a vessel of
-        <select v-model="vessel" class="text-field !w-auto">
-          <option value="none">next to nothing</option>
-          <option value="aluminium">aluminium</option>
-          <option value="steel">steel</option>
-          <option value="glass">glass</option>
-        </select>
-      </label>
+      </UButton>
+      <ChoiceField
+        v-model="vessel"
+        label="In a vessel of"
+        :items="[
+          { value: 'none', label: 'next to nothing' },
+          { value: 'aluminium', label: 'aluminium' },
+          { value: 'steel', label: 'steel' },
+          { value: 'glass', label: 'glass' },
+        ]"
+      />
       <div v-if="vessel !== 'none'" class="w-36">
         <QuantityField
           v-model="trial.vesselMass"
@@ -123,9 +124,7 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
     </div>
     <p v-if="result" class="figures" :class="result.fault ? 'fault' : ''" role="status">
       {{ result.words }}
-      <button v-if="result.efficiency" type="button" class="quiet-button ml-2" @click="emit('use', result.efficiency)">
-        Use it
-      </button>
+      <UButton v-if="result.efficiency" class="ml-2" @click="emit('use', result.efficiency)"> Use it </UButton>
     </p>
   </fieldset>
 </template>

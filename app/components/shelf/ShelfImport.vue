@@ -3,6 +3,7 @@
  * A shelf from a file: rows or JSON. What is good can be added though some of it is not; every bad cell is told by
  * line and column.
  */
+import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import {
   ShelfFaults,
@@ -65,7 +66,7 @@ async function choose(event: Event) {
       ? fromJson(text)
       : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
     // The same file added again after a lost answer is the same write.
-    read.value = { file: file.name, ...found, writeId: crypto.randomUUID() }
+    read.value = { file: file.name, ...found, writeId: newId() }
   } catch {
     problem.value = `${file.name} can't be read: it is not JSON.`
   }
@@ -114,10 +115,10 @@ const where = (f: CsvFault) =>
         <li v-for="(f, i) in read.faults.slice(0, 200)" :key="i">{{ where(f) }}: {{ f.message }}</li>
       </ul>
       <p class="flex gap-2 mt-2">
-        <button v-if="read.good.length" class="strong-button" :disabled="sending" @click="add">
+        <UButton variant="solid" v-if="read.good.length" :disabled="sending" @click="add">
           Add the {{ read.good.length }} good {{ read.good.length === 1 ? 'one' : 'ones' }}
-        </button>
-        <button class="quiet-button" @click="read = undefined">Leave it</button>
+        </UButton>
+        <UButton @click="read = undefined">Leave it</UButton>
       </p>
     </div>
   </div>

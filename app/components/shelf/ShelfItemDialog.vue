@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Adds or changes a thing on the Shelf; what is typed stays until it is saved. */
+import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import type { Fault, ItemKind, ShelfItemDocument, StoredItem } from '~~/core'
 
@@ -23,7 +24,7 @@ function edit(item?: StoredItem, kind: ItemKind = 'vessel') {
   faults.value = []
   editing.value = {
     item,
-    id: item?.id ?? crypto.randomUUID(),
+    id: item?.id ?? newId(),
     document: item?.document ?? blank(kind),
     subject: item?.id ?? `new-${kind}`,
   }
@@ -31,7 +32,7 @@ function edit(item?: StoredItem, kind: ItemKind = 'vessel') {
 function duplicate(item: StoredItem) {
   edit(item)
   editing.value = {
-    id: crypto.randomUUID(),
+    id: newId(),
     subject: `copy-of-${item.id}`,
     document: { ...structuredClone(toRaw(item.document)), name: `${item.document.name} (copy)`.slice(0, 120) },
   }

@@ -81,8 +81,8 @@ function cancel() {
   emit('cancel')
 }
 defineExpose({ done: () => drafts.drop() })
-const number = (event: Event) => {
-  const text = (event.target as HTMLInputElement).value.trim()
+const number = (typed: string | number) => {
+  const text = String(typed).trim()
   return text === '' ? undefined : Number(text)
 }
 </script>
@@ -92,24 +92,22 @@ const number = (event: Event) => {
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="block text-sm font-bold" for="item-name">Name</label>
-        <input
+        <UInput
           id="item-name"
-          class="text-field"
           maxlength="120"
-          :value="model('name')"
+          :model-value="model('name')"
           :aria-invalid="faultOf('name') !== ''"
-          @input="put('name', ($event.target as HTMLInputElement).value)"
+          @update:model-value="put('name', $event)"
         />
         <p v-if="faultOf('name')" class="fault" role="alert">Name: {{ faultOf('name') }}</p>
       </div>
       <div>
         <label class="block text-sm font-bold" for="item-place">Where it is kept</label>
-        <input
+        <UInput
           id="item-place"
-          class="text-field"
           maxlength="120"
-          :value="model('place')"
-          @input="put('place', ($event.target as HTMLInputElement).value)"
+          :model-value="model('place')"
+          @update:model-value="put('place', $event)"
         />
       </div>
       <template v-for="f in fields" :key="f.field">
@@ -125,27 +123,24 @@ const number = (event: Event) => {
           @problem="problems[f.field] = $event"
         />
         <div v-else>
-          <label class="block text-sm font-bold" :for="`item-${f.field}`">{{ f.label }}</label>
-          <select
+          <ChoiceField
             v-if="f.type === 'choice'"
+            class="[&_label]:font-bold"
+            :label="f.label"
+            :items="f.choices.map(c => ({ value: c.id, label: c.name }))"
+            :model-value="model(f.field) ?? f.choices[0]!.id"
+            @update:model-value="put(f.field, $event)"
+          />
+          <label v-else class="block text-sm font-bold" :for="`item-${f.field}`">{{ f.label }}</label>
+          <UInput
+            v-if="f.type !== 'choice'"
             :id="`item-${f.field}`"
-            class="text-field"
-            :value="model(f.field) ?? f.choices[0]!.id"
-            @change="put(f.field, ($event.target as HTMLSelectElement).value)"
-          >
-            <option v-for="c in f.choices" :key="c.id" :value="c.id">
-              {{ c.name }}
-            </option>
-          </select>
-          <input
-            v-else
-            :id="`item-${f.field}`"
-            class="text-field figures"
+            :ui="{ base: 'figures' }"
             inputmode="numeric"
-            :value="model(f.field)"
+            :model-value="model(f.field)"
             :placeholder="f.field === 'count' ? '1' : '0'"
             :aria-invalid="faultOf(f.field) !== ''"
-            @input="put(f.field, number($event))"
+            @update:model-value="put(f.field, number($event))"
           />
           <p v-if="faultOf(f.field)" class="fault" role="alert">{{ f.label }}: {{ faultOf(f.field) }}</p>
         </div>
@@ -158,13 +153,12 @@ const number = (event: Event) => {
     />
     <div>
       <label class="block text-sm font-bold" for="item-note">Notes</label>
-      <textarea
+      <UTextarea
         id="item-note"
-        class="text-field"
-        rows="2"
+        :rows="2"
         maxlength="2000"
-        :value="model('note')"
-        @input="put('note', ($event.target as HTMLTextAreaElement).value)"
+        :model-value="model('note')"
+        @update:model-value="put('note', $event)"
       />
     </div>
     <p v-if="derived" class="figures" role="status">
@@ -186,8 +180,8 @@ const number = (event: Event) => {
       {{ failure }}
     </p>
     <div class="flex gap-2 justify-end">
-      <button type="button" class="quiet-button" @click="cancel">Leave as it was</button>
-      <button type="submit" class="strong-button" :disabled="saving">Save</button>
+      <UButton @click="cancel">Leave as it was</UButton>
+      <UButton variant="solid" type="submit" :disabled="saving">Save</UButton>
     </div>
   </form>
 </template>

@@ -68,12 +68,10 @@ function pull(input: QuantityInput, si: number) {
 }
 const shelfProblem = ref('')
 function take(inputs: StagingDocument['inputs']) {
-  shelfProblem.value = editor
-    .change(d => {
-      Object.assign(d.inputs, inputs)
-    })
-    .map(f => `${f.input}: ${units.told(f.message)}`)
-    .join('; ')
+  const found = editor.change(d => {
+    Object.assign(d.inputs, inputs)
+  })
+  shelfProblem.value = editor.faultLines(found).join('; ')
 }
 
 /** What is sprayed or left to stand uses up no bath. */
@@ -130,7 +128,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           :simulation="asStated!"
           :risk="risk"
           :strip="strip"
-          :set="editor.setInput"
+          :editor="editor"
           @strip="askStrip"
         >
           <template #inline="{ step }">
@@ -240,7 +238,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
           :given="read.given"
           :influences="influences"
           :strip="strip"
-          :set="editor.setInput"
+          :editor="editor"
           @strip="askStrip"
         />
         <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />

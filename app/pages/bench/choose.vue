@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { namesLiving } from '~/components/bench/names-living'
 import {
@@ -35,23 +36,42 @@ const looked = ref('')
 const items = computed(() => shelf.inUse)
 const fitted = computed(() => new Map(fitShelf(items.value.map(i => i.document)).map(f => [f.demonstration.id, f])))
 
-/** Each with usual values in this room, so that time and drawing are real ones. */
-const entries = computed(() =>
-  DEMONSTRATIONS.map(demonstration => {
-    const { values } = readStaging(
-      withRoom(
-        { format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} },
-        room.document,
-        demonstration,
-      ),
-    )
-    const simulation = demonstration.simulate(values, 'trace')
-    const { stages } = simulation.trace!
-    const fit = fitted.value.get(demonstration.id)!
-    return { demonstration, values, simulation, fit, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
-  }),
-)
-const topics = [...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort()
+/** With usual values in this room, so that time and drawing are real ones. */
+function run(demonstration: Demonstration) {
+  const { values } = readStaging(
+    withRoom(
+      { format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} },
+      room.document,
+      demonstration,
+    ),
+  )
+  const simulation = demonstration.simulate(values, 'trace')
+  const { stages } = simulation.trace!
+  return { demonstration, values, simulation, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
+}
+const runs = shallowRef<ReturnType<typeof run>[]>([])
+let latest = 0
+/** One after the other, with room between them for a click: all at once would hold the page up for a second. */
+async function runAll() {
+  const mine = ++latest
+  const done: typeof runs.value = []
+  for (const demonstration of DEMONSTRATIONS) {
+    done.push(run(demonstration))
+    runs.value = [...done]
+    await new Promise(resolve => setTimeout(resolve))
+    if (mine !== latest) return
+  }
+}
+watch(() => room.document, runAll, { immediate: true })
+onScopeDispose(() => latest++)
+const entries = computed(() => runs.value.map(r => ({ ...r, fit: fitted.value.get(r.demonstration.id)! })))
+const counting = computed(() => runs.value.length < DEMONSTRATIONS.length)
+const TIMES = [{ value: 0, label: 'any' }, ...[2, 5, 10, 20, 45].map(m => ({ value: m, label: `up to ${m} min` }))]
+const AGES = [{ value: 0, label: 'any' }, ...[7, 9, 11, 14, 16].map(a => ({ value: a, label: String(a) }))]
+const topics = [
+  { value: '', label: 'any' },
+  ...[...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort().map(t => ({ value: t, label: t })),
+]
 const shown = computed(() =>
   entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
     if (onlyShelf.value && (fit.missing.length > 0 || d.gallery.whatIf)) return false
@@ -117,7 +137,7 @@ async function start(demonstration: Demonstration, fit: Fit) {
       // Things that do not go together with the usual amounts: start from the usual ones.
       document = readStaging({ demonstration: demonstration.id, title: demonstration.name }).document
     }
-    const id = crypto.randomUUID()
+    const id = newId()
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)
   } catch (error) {
@@ -137,33 +157,13 @@ function showAll() {
   <div class="max-w-6xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">What could we show?</h1>
     <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
-      <label class="flex gap-2 items-center font-bold"
-        ><input v-model="onlyShelf" type="checkbox" /> with what is on the Shelf</label
-      >
-      <label class="text-sm"
-        >Time
-        <select v-model.number="minutes" class="text-field">
-          <option :value="0">any</option>
-          <option v-for="m in [2, 5, 10, 20, 45]" :key="m" :value="m">up to {{ m }} min</option>
-        </select>
-      </label>
-      <label class="text-sm"
-        >Age
-        <select v-model.number="age" class="text-field">
-          <option :value="0">any</option>
-          <option v-for="a in [7, 9, 11, 14, 16]" :key="a" :value="a">{{ a }}</option>
-        </select>
-      </label>
-      <label class="text-sm"
-        >Topic
-        <select v-model="topic" class="text-field">
-          <option value="">any</option>
-          <option v-for="t in topics" :key="t" :value="t">{{ t }}</option>
-        </select>
-      </label>
+      <UCheckbox v-model="onlyShelf" label="with what is on the Shelf" />
+      <ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" />
+      <ChoiceField v-model="age" class="w-24" label="Age" :items="AGES" />
+      <ChoiceField v-model="topic" class="w-44" label="Topic" :items="topics" />
       <label class="text-sm flex-1 min-w-40"
         >Effect, or any word
-        <input v-model="words" type="search" class="text-field" placeholder="bang, fountain, bottle…" />
+        <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
       </label>
     </div>
     <p v-if="failure" class="fault" role="alert">
@@ -177,9 +177,9 @@ function showAll() {
         >{{ g.name }} <span class="soft figures">{{ g.entries.length }}</span></a
       >
     </nav>
-    <p v-if="!shown.length" class="border-y rule py-6 text-center" role="status">
+    <p v-if="!shown.length && !counting" class="border-y rule py-6 text-center" role="status">
       Nothing fits all of that.
-      <button class="plain-link" @click="showAll">Show everything</button>
+      <UButton variant="link" @click="showAll">Show everything</UButton>
     </p>
     <section
       v-for="group in groups"
@@ -234,9 +234,9 @@ function showAll() {
             {{ d.gallery.topics.join(', ') }}
           </p>
           <p>
-            <button class="strong-button" @click="start(d, fit)">
+            <UButton variant="solid" @click="start(d, fit)">
               {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
-            </button>
+            </UButton>
           </p>
         </li>
       </ul>

@@ -21,8 +21,11 @@ const { data: stagings, error } = await useFetch<StoredStaging[]>('/api/stagings
 if (!room.loaded) await room.load()
 
 const chosen = computed(() => [String(route.query.a ?? ''), String(route.query.b ?? '')] as const)
-const choose = (side: 'a' | 'b', event: Event) =>
-  router.replace({ query: { ...route.query, [side]: (event.target as HTMLSelectElement).value || undefined } })
+const choose = (side: 'a' | 'b', id: string | undefined) =>
+  router.replace({ query: { ...route.query, [side]: id || undefined } })
+const choices = computed(() =>
+  (stagings.value ?? []).map(s => ({ value: s.id, label: s.document.title || 'Untitled' })),
+)
 
 interface Side {
   staging: StoredStaging
@@ -119,13 +122,13 @@ const results = computed(() => {
         :key="index"
         :aria-label="index === 0 ? 'First staging' : 'Second staging'"
       >
-        <label class="block text-sm font-bold"
-          >{{ index === 0 ? 'First' : 'Second' }}
-          <select class="text-field" :value="chosen[index]" @change="choose(index === 0 ? 'a' : 'b', $event)">
-            <option value="">choose…</option>
-            <option v-for="s in stagings" :key="s.id" :value="s.id">{{ s.document.title || 'Untitled' }}</option>
-          </select>
-        </label>
+        <ChoiceField
+          :label="index === 0 ? 'First' : 'Second'"
+          :items="choices"
+          :model-value="chosen[index] || undefined"
+          placeholder="choose…"
+          @update:model-value="choose(index === 0 ? 'a' : 'b', $event)"
+        />
         <p v-if="side?.fault" class="fault" role="alert">
           {{ side.fault }}
         </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
@@ -8,7 +9,7 @@ const faults = ref<string[]>([])
 const failure = ref('')
 
 async function add(document: StagingDocument) {
-  const id = crypto.randomUUID()
+  const id = newId()
   try {
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)
@@ -42,7 +43,7 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
     <h1 class="text-3xl">Bench</h1>
     <p class="soft mb-4">Will it work, and how do I make it work? Open a staging, or start one.</p>
     <p v-if="error" class="fault" role="alert">
-      The stagings can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
+      The stagings can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
     <p v-else-if="status === 'pending'" class="soft">Reading…</p>
     <ul v-else-if="data?.length" class="border-y rule divide-y divide-(--hairline)">
@@ -65,8 +66,8 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
       be changed.
     </p>
     <div class="flex flex-wrap gap-3 mt-4 items-center">
-      <NuxtLink to="/bench/choose" class="strong-button"> Choose a demonstration </NuxtLink>
-      <NuxtLink v-if="(data?.length ?? 0) > 1" to="/bench/compare" class="quiet-button"> Compare two </NuxtLink>
+      <UButton variant="solid" to="/bench/choose"> Choose a demonstration </UButton>
+      <UButton v-if="(data?.length ?? 0) > 1" to="/bench/compare"> Compare two </UButton>
       <label class="quiet-button focus-within:outline-2"
         >Import a staging (JSON)<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
       /></label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   showSchema,
@@ -50,7 +51,7 @@ async function begin() {
   busy.value = true
   try {
     const document = kind === 'order' ? await fromOrder(of) : fromStaging(of)
-    const id = crypto.randomUUID()
+    const id = newId()
     await sendWrite('POST', '/api/live', { id, document }, id)
     await navigateTo(`/live/${id}`)
   } catch (problem) {
@@ -62,7 +63,7 @@ async function begin() {
 const pace = () => (rehearsal.value ? { rehearsal: true, speed: speed.value } : {})
 const actFor = (stored: StoredStaging, id: string) => ({
   id,
-  run: crypto.randomUUID(),
+  run: newId(),
   stagingId: stored.id,
   stagingVersion: stored.version,
   staging: withRoom(stored.document, room.document, findDemonstration(stored.document.demonstration)!),
@@ -88,7 +89,7 @@ async function fromOrder(id: string): Promise<ShowDocument> {
   for (const a of order.document.acts) {
     let stored = stagings.value!.find(s => s.id === a.from)
     if (!stored) {
-      const own = crypto.randomUUID()
+      const own = newId()
       stored = await sendWrite<StoredStaging>('POST', '/api/stagings', { id: own, document: a.staging }, own)
     }
     acts.push(actFor(stored, a.id))
@@ -139,38 +140,33 @@ const when = (iso: string) =>
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
     </p>
     <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
-      <label class="grid max-w-xl"
-        ><b>{{ $t('What') }}</b>
-        <select v-model="what" class="text-field !text-lg">
-          <option value="">{{ $t('choose…') }}</option>
-          <optgroup :label="$t('Running orders')">
-            <option v-for="o in orders ?? []" :key="o.id" :value="`order:${o.id}`">{{ o.document.title }}</option>
-          </optgroup>
-          <optgroup :label="$t('One staging')">
-            <option v-for="s in stagings ?? []" :key="s.id" :value="`staging:${s.id}`">
-              {{ s.document.title || s.document.demonstration }}
-            </option>
-          </optgroup>
-        </select>
-      </label>
+      <ChoiceField
+        v-model="what"
+        class="max-w-xl"
+        :label="$t('What')"
+        :placeholder="$t('choose…')"
+        :headings="[$t('Running orders'), $t('One staging')]"
+        :items="(orders ?? []).map(o => ({ value: `order:${o.id}`, label: o.document.title }))"
+        :more="
+          (stagings ?? []).map(s => ({ value: `staging:${s.id}`, label: s.document.title || s.document.demonstration }))
+        "
+      />
       <p class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-        <label class="flex gap-2 items-center"
-          ><input v-model="rehearsal" type="checkbox" />
-          {{ $t('Rehearsal: nothing real, its runs teach nothing') }}</label
-        >
-        <label v-if="rehearsal" class="flex gap-2 items-center"
-          >{{ $t('clock') }}
-          <select v-model.number="speed" class="text-field !w-24">
-            <option v-for="s in [1, 2, 5, 10, 20, 60]" :key="s" :value="s">× {{ s }}</option>
-          </select>
-        </label>
+        <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs teach nothing')" />
+        <ChoiceField
+          v-if="rehearsal"
+          v-model="speed"
+          class="w-24"
+          :label="$t('clock')"
+          :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
+        />
       </p>
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
       </p>
-      <button class="strong-button justify-self-start !text-lg" :disabled="busy">
+      <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
         {{ $t('Go on stage') }}
-      </button>
+      </UButton>
     </form>
     <h2 class="mt-6">
       {{ $t('Shows begun') }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { download } from '~/files/download'
 import {
@@ -58,10 +59,10 @@ async function makeNext(lever?: Lever) {
         unit: input.units[0],
       }
   }
-  const newId = crypto.randomUUID()
+  const copyId = newId()
   try {
-    await sendWrite('POST', '/api/stagings', { id: newId, document: next }, newId)
-    await navigateTo(`/bench/${newId}`)
+    await sendWrite('POST', '/api/stagings', { id: copyId, document: next }, copyId)
+    await navigateTo(`/bench/${copyId}`)
   } catch (problem) {
     failure.value = refusalOf(problem).message
   } finally {
@@ -120,7 +121,7 @@ const exportRun = () =>
         <ReadingsChart :simulation="simulation" :readings="readings" line="computed from what was really used" />
       </section>
       <p class="mt-6">
-        <button class="plain-link" @click="exportRun">Run (JSON)</button>
+        <UButton variant="link" @click="exportRun">Run (JSON)</UButton>
       </p>
     </template>
   </div>

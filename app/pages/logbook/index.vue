@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { download } from '~/files/download'
 import {
@@ -29,11 +30,19 @@ const tally = computed(() => {
 const search = ref('')
 const demonstration = ref('')
 const ending = ref<'' | 'wanted' | 'other' | 'rehearsal'>('')
-const demonstrations = computed(() =>
-  [...new Set((runs.value ?? []).map(r => r.demonstration))]
+const demonstrations = computed(() => [
+  { value: '', label: 'all' },
+  ...[...new Set((runs.value ?? []).map(r => r.demonstration))]
     .map(id => findDemonstration(id))
-    .filter(d => d !== undefined),
-)
+    .filter(d => d !== undefined)
+    .map(d => ({ value: d.id, label: d.name })),
+])
+const ENDINGS: { value: typeof ending.value; label: string }[] = [
+  { value: '', label: 'any way' },
+  { value: 'wanted', label: 'as wanted' },
+  { value: 'other', label: 'otherwise' },
+  { value: 'rehearsal', label: 'rehearsals' },
+]
 const shown = computed(() =>
   (runs.value ?? []).filter(run => {
     const text = `${run.title} ${outcomeName(run)} ${run.document.note} ${day(run.document.performedAt)}`.toLowerCase()
@@ -88,11 +97,7 @@ async function importFile(event: Event) {
     let list: LoggedRun[]
     if (/\.csv$/i.test(file.name)) {
       const stagings = await $fetch<StoredStaging[]>('/api/stagings')
-      const read = readLogbookCsv(
-        text,
-        title => stagings.find(s => s.document.title === title)?.document,
-        () => crypto.randomUUID(),
-      )
+      const read = readLogbookCsv(text, title => stagings.find(s => s.document.title === title)?.document, newId)
       faults.value = read.faults
       // A run refers to the staging that is here, where it is.
       list = read.runs.map(r => {
@@ -135,33 +140,19 @@ async function importFile(event: Event) {
       What happened, and why? <span class="figures">{{ tally }}</span>
     </p>
     <p v-if="error" class="fault" role="alert">
-      The runs can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
+      The runs can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
     <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
       <label class="grid text-sm"
-        >Search<input v-model="search" type="search" class="text-field" placeholder="title, note, month"
+        >Search<UInput v-model="search" type="search" placeholder="title, note, month"
       /></label>
-      <label class="grid text-sm"
-        >Demonstration
-        <select v-model="demonstration" class="text-field">
-          <option value="">all</option>
-          <option v-for="d in demonstrations" :key="d.id" :value="d.id">{{ d.name }}</option>
-        </select>
-      </label>
-      <label class="grid text-sm"
-        >Ended
-        <select v-model="ending" class="text-field">
-          <option value="">any way</option>
-          <option value="wanted">as wanted</option>
-          <option value="other">otherwise</option>
-          <option value="rehearsal">rehearsals</option>
-        </select>
-      </label>
+      <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
+      <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
       <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
     </div>
     <p class="flex flex-wrap gap-3 text-sm mb-3">
-      <button class="plain-link" @click="exportAll('json')">Whole logbook (JSON)</button>
-      <button class="plain-link" @click="exportAll('csv')">As a table (CSV)</button>
+      <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
+      <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
       <label class="plain-link"
         >Read runs from a file<input
           type="file"
@@ -183,7 +174,7 @@ async function importFile(event: Event) {
     </p>
     <p v-else-if="runs && !shown.length" class="border-y rule py-6 text-center">
       No run fits this search.
-      <button class="plain-link" @click="search = demonstration = ending = ''">Show all</button>
+      <UButton variant="link" @click="search = demonstration = ending = ''">Show all</UButton>
     </p>
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
       <li v-for="run in shown" :key="run.id">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   findDemonstration,
@@ -34,14 +35,7 @@ interface RunDraft {
 const drafts = useDrafts<RunDraft>(`run-${stagingId}`)
 const local = (d: Date) => new Date(d.getTime() - d.getTimezoneOffset() * 60000).toISOString().slice(0, 16)
 const draft = ref<RunDraft>(
-  drafts.mine()?.document ?? {
-    id: crypto.randomUUID(),
-    at: local(new Date()),
-    outcome: '',
-    used: {},
-    seen: {},
-    note: '',
-  },
+  drafts.mine()?.document ?? { id: newId(), at: local(new Date()), outcome: '', used: {}, seen: {}, note: '' },
 )
 watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
 
@@ -215,23 +209,22 @@ async function save() {
         <ReadingsImport @read="(readings, from) => (imported = { readings, from })" />
         <div v-if="imported" class="mt-2">
           <label class="text-sm font-bold" for="seal-at">Sealed at, s on the logger’s clock</label>
-          <input id="seal-at" v-model="sealAt" class="text-field !w-32" inputmode="decimal" />
+          <UInput id="seal-at" v-model="sealAt" class="w-32" inputmode="decimal" />
           <p v-if="faultOf('sealAt')" class="fault" role="alert">Sealed at: {{ faultOf('sealAt') }}</p>
         </div>
       </fieldset>
       <div class="grid sm:grid-cols-[1fr_2fr] gap-3">
         <div>
           <label class="block text-sm font-bold" for="run-at">When</label>
-          <input id="run-at" v-model="draft.at" type="datetime-local" class="text-field" />
+          <UInput id="run-at" v-model="draft.at" type="datetime-local" />
           <p v-if="faultOf('performedAt')" class="fault" role="alert">When: {{ faultOf('performedAt') }}</p>
         </div>
         <div>
           <label class="block text-sm font-bold" for="run-note">Note</label>
-          <textarea
+          <UTextarea
             id="run-note"
             v-model="draft.note"
-            class="text-field"
-            rows="3"
+            :rows="3"
             maxlength="4000"
             placeholder="What would you tell whoever does it next?"
           />
@@ -241,8 +234,8 @@ async function save() {
         {{ failure }}
       </p>
       <div class="flex gap-2 justify-end">
-        <NuxtLink :to="`/bench/${stagingId}`" class="quiet-button"> Back to the Bench </NuxtLink>
-        <button type="submit" class="strong-button" :disabled="saving">Log it</button>
+        <UButton :to="`/bench/${stagingId}`"> Back to the Bench </UButton>
+        <UButton variant="solid" type="submit" :disabled="saving">Log it</UButton>
       </div>
     </form>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
 const units = useUnitsStore()
@@ -7,7 +8,7 @@ const { data, error, refresh } = await useFetch<StoredOrder[]>('/api/running-ord
 const failure = ref('')
 
 async function add(document: RunningOrderDocument) {
-  const id = crypto.randomUUID()
+  const id = newId()
   try {
     await sendWrite('POST', '/api/running-orders', { id, document }, id)
     await navigateTo(`/order/${id}`)
@@ -53,13 +54,13 @@ const when = (local: string) =>
     <h1 class="text-3xl">Running order</h1>
     <p class="soft mb-4">Can I do all of it in this lesson? Several stagings on one clock.</p>
     <p v-if="error" class="fault" role="alert">
-      The running orders can't be read just now. <button class="plain-link" @click="refresh()">Try again</button>
+      The running orders can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
     <p class="flex flex-wrap gap-3 items-center mb-4">
-      <button class="strong-button" @click="start">New running order</button>
+      <UButton variant="solid" @click="start">New running order</UButton>
       <label class="plain-link"
         >Read one from a file<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
       /></label>

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { castVote } from '../../database/votes'
 import { readJson } from '../../http/body'
 import { refusal } from '../../http/faults'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { clashes, mends, planShow } from '../../../core'
 import { readJson } from '../../http/body'
 import { integerProgrammer } from '../../integer-programming/highs'

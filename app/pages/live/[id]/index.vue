@@ -273,7 +273,7 @@ useShortcut((key, event) => {
     live.mark(act.value.id, 'outcome', act.value.read.demonstration.outcomes[Number(key) - 1]!.id)
   else return
   event.preventDefault()
-})
+}, true)
 </script>
 
 <template>
@@ -301,10 +301,10 @@ useShortcut((key, event) => {
           ><span class="soft">{{ $t('All marks sent') }}</span></template
         >
       </span>
-      <button class="quiet-button" :aria-pressed="sounds" @click="sounds = !sounds">
+      <UButton :aria-pressed="sounds" @click="sounds = !sounds">
         {{ $t(sounds ? 'Sound on' : 'Sound off') }} <kbd aria-hidden="true">m</kbd>
-      </button>
-      <button class="quiet-button" :aria-label="$t('List of keys')" @click="keysOpen = true">?</button>
+      </UButton>
+      <UButton :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
     </header>
 
     <p v-if="failure && !show" class="text-2xl" role="alert">
@@ -433,16 +433,16 @@ useShortcut((key, event) => {
           {{ $t('Skip this one') }}
         </button>
       </div>
-      <details v-if="hushing" class="text-lg">
-        <summary class="cursor-pointer">
+      <Folded v-if="hushing" class="text-lg">
+        <template #title>
           {{ $t('Nothing happens: what to do, in order') }}
-        </summary>
+        </template>
         <ol class="list-decimal pl-6">
           <li v-for="step in nothingHappens" :key="keyOf(step.text)">
             {{ units.told(step.text) }}
           </li>
         </ol>
-      </details>
+      </Folded>
     </footer>
     <KeysDialog v-model:open="keysOpen" :sealed="sealedWord" />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
 import { runningOrderCalendar } from '~/components/order/calendar'
 import { kitList } from '~/components/order/kit-list'
@@ -18,13 +19,14 @@ const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
 const misses = computed(() => planned.value.clashes)
 
-const add = (event: Event) => {
-  const field = event.target as HTMLSelectElement
-  const staging = stagings.value?.find(s => s.id === field.value)
-  field.value = ''
+const choices = computed(() =>
+  (stagings.value ?? []).map(s => ({ value: s.id, label: s.document.title || s.document.demonstration })),
+)
+const add = (of: string | undefined) => {
+  const staging = stagings.value?.find(s => s.id === of)
   if (staging)
     change(d => {
-      d.acts.push({ id: crypto.randomUUID(), from: staging.id, staging: staging.document, talk: 60 })
+      d.acts.push({ id: newId(), from: staging.id, staging: staging.document, talk: 60 })
     })
 }
 const swap = (d: RunningOrderDocument, i: number, j: number) => {
@@ -133,7 +135,8 @@ const exportCalendar = () =>
         <label class="sr-only" for="order-title">Title of the running order</label>
         <KeptInput
           id="order-title"
-          class="bg-transparent w-full border-b border-transparent hover:border-(--hairline) focus:border-(--gap)"
+          variant="none"
+          :ui="{ base: 'heading-field' }"
           maxlength="200"
           :value="document.title"
           @commit="
@@ -148,7 +151,6 @@ const exportCalendar = () =>
         <label class="grid"
           >Begins<KeptInput
             type="datetime-local"
-            class="text-field figures"
             :value="document.start"
             @commit="
               text =>
@@ -162,23 +164,19 @@ const exportCalendar = () =>
             type="number"
             min="0"
             max="12"
-            class="text-field figures !w-20"
+            class="w-20"
             :value="document.heaters"
             @commit="number('heaters', 12, 0, $event)"
         /></label>
         <label class="grid"
-          >Which heaters<KeptInput
-            class="text-field !w-40"
-            :value="powerWords"
-            placeholder="any will do"
-            @commit="setPowers"
+          >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
         /></label>
         <label class="grid"
           >Pairs of hands<KeptInput
             type="number"
             min="1"
             max="8"
-            class="text-field figures !w-20"
+            class="w-20"
             :value="document.hands"
             @commit="number('hands', 8, 1, $event)"
         /></label>
@@ -187,19 +185,17 @@ const exportCalendar = () =>
             type="number"
             min="0"
             max="240"
-            class="text-field figures !w-24"
+            class="w-24"
             :value="document.before"
             @commit="number('before', 240, 0, $event)"
         /></label>
-        <label class="grid"
-          >Add a staging
-          <select class="text-field" @change="add">
-            <option value="">from the Bench…</option>
-            <option v-for="s in stagings ?? []" :key="s.id" :value="s.id">
-              {{ s.document.title || s.document.demonstration }}
-            </option>
-          </select>
-        </label>
+        <ChoiceField
+          label="Add a staging"
+          :items="choices"
+          :model-value="undefined"
+          placeholder="from the Bench…"
+          @update:model-value="add"
+        />
         <span class="soft" role="status" data-testid="plan-state">{{
           busy
             ? 'Planning…'
@@ -282,7 +278,7 @@ const exportCalendar = () =>
                       min="0"
                       max="3600"
                       step="10"
-                      class="text-field figures !w-24"
+                      class="w-24"
                       :value="document.acts[i]!.talk"
                       @commit="
                         text =>
@@ -293,7 +289,7 @@ const exportCalendar = () =>
                   /></label>
                   <label class="grid"
                     >at minute<KeptInput
-                      class="text-field figures !w-24"
+                      class="w-24"
                       :value="targetWords(document.acts[i]!.target)"
                       placeholder="as it fits"
                       :aria-invalid="targetFault?.index === i"
@@ -305,24 +301,24 @@ const exportCalendar = () =>
                 </p>
               </div>
               <span class="flex gap-1">
-                <button
-                  class="quiet-button !px-2"
+                <UButton
+                  class="px-2"
                   :disabled="i === 0"
                   :aria-label="`${a.act.title} one earlier`"
                   @click="change(d => swap(d, i, i - 1))"
                 >
                   ↑
-                </button>
-                <button
-                  class="quiet-button !px-2"
+                </UButton>
+                <UButton
+                  class="px-2"
                   :disabled="i === acts.length - 1"
                   :aria-label="`${a.act.title} one later`"
                   @click="change(d => swap(d, i, i + 1))"
                 >
                   ↓
-                </button>
-                <button
-                  class="quiet-button !px-2"
+                </UButton>
+                <UButton
+                  class="px-2"
                   :aria-label="`Take ${a.act.title} out`"
                   @click="
                     change(d => {
@@ -331,7 +327,7 @@ const exportCalendar = () =>
                   "
                 >
                   ×
-                </button>
+                </UButton>
               </span>
             </li>
           </ol>
@@ -356,8 +352,8 @@ const exportCalendar = () =>
                 Run sheet, kit list and safety sheet, to print
               </NuxtLink>
               <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
-              <button class="plain-link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</button>
-              <button class="plain-link" @click="exportJson">Running order (JSON)</button>
+              <UButton variant="link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</UButton>
+              <UButton variant="link" @click="exportJson">Running order (JSON)</UButton>
             </p>
           </section>
         </div>

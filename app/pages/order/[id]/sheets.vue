@@ -95,9 +95,9 @@ const print = () => window.print()
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-4 sheets">
     <p class="no-print flex gap-3 mb-3">
-      <button class="strong-button" @click="print">
+      <UButton variant="solid" @click="print">
         {{ $t('Print') }}
-      </button>
+      </UButton>
       <NuxtLink class="plain-link self-center" :to="`/order/${id}`">
         {{ $t('Back to the running order') }}
       </NuxtLink>

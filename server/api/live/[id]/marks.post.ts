@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { markSchema } from '../../../../core'
 import { addMarks, listMarks } from '../../../database/shows'
 import { readJson } from '../../../http/body'

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 import { CHANNELS, type Channel } from '../../../../core'
 import { addReadings } from '../../../database/shows'
 import { readJson } from '../../../http/body'

@@ -1,5 +1,5 @@
 import { getRouterParam } from 'h3'
-import { z } from 'zod'
+import * as z from 'zod'
 import { findDemonstration } from '../../../../../core'
 import { changeRound, listRounds, openRound } from '../../../../database/votes'
 import { readJson } from '../../../../http/body'

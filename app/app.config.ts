@@ -25,11 +25,7 @@ export default defineAppConfig({
             'bg-(--ink) text-(--paper) font-semibold hover:bg-(--ink) hover:opacity-90 active:bg-(--ink) ' +
             'disabled:bg-(--ink) disabled:opacity-45',
         },
-        {
-          color: 'neutral',
-          variant: 'link',
-          class: 'p-0 underline decoration-(--gap) underline-offset-3 text-left',
-        },
+        { color: 'neutral', variant: 'link', class: 'p-0 underline decoration-(--gap) underline-offset-3 text-left' },
       ],
       defaultVariants: { color: 'neutral', variant: 'outline', size: 'md' },
     },

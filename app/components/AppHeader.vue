@@ -50,34 +50,36 @@ defineShortcuts({
       <RoomConditions class="sm:ml-auto max-sm:order-last" />
       <div class="flex items-center gap-2 max-sm:ml-auto">
         <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
-          <button
+          <UButton
             v-for="[system, label] in [
               ['si', 'SI'],
               ['us', 'US'],
             ] as const"
             :key="system"
-            class="px-2 py-1 cursor-pointer"
+            variant="ghost"
+            class="px-2 py-1 rounded-none"
             :aria-pressed="units.system === system"
-            :class="units.system === system ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            :class="units.system === system ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
             @click="units.system = system"
           >
             {{ label }}
-          </button>
+          </UButton>
         </div>
         <div role="group" :aria-label="$t('Language')" class="flex border rule rounded-md overflow-hidden text-sm">
-          <button
+          <UButton
             v-for="(name, language) in LANGUAGES"
             :key="language"
-            class="px-2 py-1 cursor-pointer uppercase"
+            variant="ghost"
+            class="px-2 py-1 rounded-none uppercase"
             :lang="language"
             :aria-label="name"
             :title="name"
             :aria-pressed="units.language === language"
-            :class="units.language === language ? 'bg-(--ink) text-(--paper)' : 'bg-(--sheet)'"
+            :class="units.language === language ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
             @click="units.language = language"
           >
             {{ language }}
-          </button>
+          </UButton>
         </div>
         <UButton
           class="px-2"

@@ -68,8 +68,9 @@ async function save() {
 
 <template>
   <div>
-    <button
-      class="cursor-pointer text-left figures rounded-md px-2 py-1 hover:bg-(--gap-wash)"
+    <UButton
+      variant="ghost"
+      class="figures px-2 whitespace-normal text-left inline hover:bg-(--gap-wash)"
       :title="$t('Room conditions: change them')"
       @click="open = true"
     >
@@ -80,7 +81,7 @@ async function save() {
         ><b class="text-(--water)">{{ boils }}</b>
       </template>
       <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
-    </button>
+    </UButton>
     <UModal
       v-model:open="open"
       :title="$t('The room')"

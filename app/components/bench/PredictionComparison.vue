@@ -8,10 +8,7 @@ const earlier = shallowRef<PredictionDocument>()
 const name = ref('')
 const problem = ref('')
 
-async function read(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  if (!file) return
+async function read(file: File) {
   problem.value = ''
   try {
     const parsed = predictionSchema.safeParse(JSON.parse(await file.text()))
@@ -31,7 +28,6 @@ async function read(event: Event) {
   } catch {
     problem.value = `${file.name} is not a prediction document: it is not JSON.`
   }
-  field.value = ''
 }
 const rows = computed(() => {
   const then = earlier.value
@@ -57,10 +53,7 @@ const rows = computed(() => {
 
 <template>
   <div>
-    <label class="plain-link focus-within:outline-2"
-      >{{ $t('Set a saved prediction beside this')
-      }}<input type="file" accept="application/json,.json" class="sr-only" @change="read"
-    /></label>
+    <FileButton :label="$t('Set a saved prediction beside this')" accept="application/json,.json" @file="read" />
     <p v-if="problem" class="fault" role="alert">
       {{ problem }}
     </p>

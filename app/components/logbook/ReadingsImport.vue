@@ -29,11 +29,7 @@ const kindOf = (what: Match['holds']) => (what === 'time' ? ('time' as const) : 
 const unitsFor = (what: Match['holds'] | '') =>
   what === '' ? [] : [...new Set(what === 'time' ? ['s', 'ms', 'min'] : SHOWN_UNITS[kindOf(what)])]
 
-async function open(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
+async function open(file: File) {
   fault.value = ''
   try {
     columns.value = readColumns(await file.text())
@@ -69,9 +65,7 @@ watch(result, r => {
 
 <template>
   <div>
-    <label class="quiet-button inline-block"
-      >Choose a file<input type="file" accept=".csv,text/csv,text/plain" class="sr-only" @change="open"
-    /></label>
+    <FileButton label="Choose a file" accept=".csv,text/csv,text/plain" outline @file="open" />
     <span class="soft">{{ name }}</span>
     <p v-if="fault" class="fault" role="alert">
       {{ fault }}

@@ -45,12 +45,8 @@ const votes = computed(() =>
     ? props.read.demonstration.outcomes.map(o => ({ ...o, count: run.value.document.vote![o.id] ?? 0 }))
     : [],
 )
-async function photo(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
+async function photo(file: File) {
   emit('failure', '')
-  if (!file) return
   try {
     run.value = await $fetch<StoredRun>(`/api/runs/${run.value.id}/photo`, {
       method: 'PUT',
@@ -79,10 +75,7 @@ async function photo(event: Event) {
       <figure v-if="run.photo" class="my-3">
         <img :src="`/api/runs/${run.id}/photo?at=${run.photo}`" alt="Photo of this run" class="max-h-64 rounded-md" />
       </figure>
-      <label class="plain-link text-sm"
-        >{{ run.photo ? 'Another photo' : 'Add a photo'
-        }}<input type="file" accept="image/*" class="sr-only" @change="photo"
-      /></label>
+      <FileButton class="text-sm" :label="run.photo ? 'Another photo' : 'Add a photo'" accept="image/*" @file="photo" />
     </section>
     <section v-if="marks.length" aria-labelledby="marks-title">
       <h2 id="marks-title">Marks</h2>

@@ -53,11 +53,7 @@ function fromJson(text: string): { good: ShelfItemDocument[]; faults: CsvFault[]
   return { good, faults }
 }
 
-async function choose(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
+async function choose(file: File) {
   problem.value = done.value = ''
   read.value = undefined
   try {
@@ -90,16 +86,14 @@ const where = (f: CsvFault) =>
 
 <template>
   <div>
-    <label class="quiet-button cursor-pointer inline-flex focus-within:outline-2">
-      Import…<span class="sr-only"> a shelf, CSV or JSON</span>
-      <input
-        type="file"
-        accept=".csv,.json,text/csv,application/json"
-        class="sr-only"
-        data-testid="shelf-import"
-        @change="choose"
-      />
-    </label>
+    <FileButton
+      label="Import… a shelf, CSV or JSON"
+      accept=".csv,.json,text/csv,application/json"
+      outline
+      testid="shelf-import"
+      @file="choose"
+      >Import…<span class="sr-only"> a shelf, CSV or JSON</span></FileButton
+    >
     <p v-if="done" role="status" class="mt-2">
       {{ done }}
     </p>

@@ -11,11 +11,6 @@ const emit = defineEmits<{
 }>()
 const options = computed(() => (props.item.retired ? [] : demonstrationsFor(props.item.document)))
 const choices = computed(() => options.value.map(d => ({ value: d.id, label: d.name })))
-function pick(event: Event) {
-  const field = event.target as HTMLInputElement
-  if (field.files?.[0]) emit('photo', field.files[0])
-  field.value = ''
-}
 </script>
 
 <template>
@@ -43,10 +38,13 @@ function pick(event: Event) {
     <UButton variant="link" @click="emit('retire')">
       {{ item.retired ? 'Bring back' : 'Retire' }}<span class="sr-only"> {{ item.document.name }}</span>
     </UButton>
-    <label class="plain-link cursor-pointer focus-within:outline-2">
-      {{ item.photo ? 'New photo' : 'Add a photo' }}<span class="sr-only"> of {{ item.document.name }}</span>
-      <input type="file" accept="image/jpeg,image/png,image/webp" class="sr-only" @change="pick" />
-    </label>
+    <FileButton
+      :label="`${item.photo ? 'New photo' : 'Add a photo'} of ${item.document.name}`"
+      accept="image/jpeg,image/png,image/webp"
+      @file="emit('photo', $event)"
+      >{{ item.photo ? 'New photo' : 'Add a photo'
+      }}<span class="sr-only"> of {{ item.document.name }}</span></FileButton
+    >
     <UButton variant="link" v-if="item.photo" @click="emit('photo', null)">
       Remove photo<span class="sr-only"> of {{ item.document.name }}</span>
     </UButton>

@@ -20,10 +20,7 @@ async function add(document: StagingDocument) {
   }
 }
 
-async function importFile(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  if (!file) return
+async function importFile(file: File) {
   faults.value = []
   failure.value = ''
   try {
@@ -33,7 +30,6 @@ async function importFile(event: Event) {
       faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
     else failure.value = `${file.name} is not a staging document: it is not JSON.`
   }
-  field.value = ''
 }
 const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
 </script>
@@ -68,9 +64,7 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
     <div class="flex flex-wrap gap-3 mt-4 items-center">
       <UButton variant="solid" to="/bench/choose"> Choose a demonstration </UButton>
       <UButton v-if="(data?.length ?? 0) > 1" to="/bench/compare"> Compare two </UButton>
-      <label class="quiet-button focus-within:outline-2"
-        >Import a staging (JSON)<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
-      /></label>
+      <FileButton label="Import a staging (JSON)" accept="application/json,.json" outline @file="importFile" />
     </div>
     <div v-if="faults.length || failure" class="fault mt-3" role="alert">
       <p v-if="failure">

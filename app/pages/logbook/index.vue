@@ -85,13 +85,9 @@ async function exportAll(kind: 'json' | 'csv') {
     failure.value = refusalOf(problem).message
   }
 }
-async function importFile(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
+async function importFile(file: File) {
   failure.value = taken.value = ''
   faults.value = []
-  if (!file) return
   try {
     const text = await file.text()
     let list: LoggedRun[]
@@ -153,13 +149,7 @@ async function importFile(event: Event) {
     <p class="flex flex-wrap gap-3 text-sm mb-3">
       <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
       <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
-      <label class="plain-link"
-        >Read runs from a file<input
-          type="file"
-          accept=".json,.csv,application/json,text/csv"
-          class="sr-only"
-          @change="importFile"
-      /></label>
+      <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
       <span role="status">{{ taken }}</span>
     </p>
     <p v-if="failure" class="fault" role="alert">

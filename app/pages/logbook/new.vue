@@ -151,22 +151,30 @@ async function save() {
         <b class="text-(--ink)">{{ staging.document.title }}</b>, version {{ staging.version }}. This run keeps that
         version, whatever changes later.
       </p>
-      <fieldset>
-        <legend class="display text-xl mb-1">What did the room see?</legend>
-        <label
-          v-for="o in demonstration.outcomes"
-          :key="o.id"
-          class="flex gap-3 items-center py-1.5 border-t rule cursor-pointer"
+      <div>
+        <URadioGroup
+          v-model="draft.outcome"
+          legend="What did the room see?"
+          :items="
+            demonstration.outcomes.map(o => ({
+              value: o.id,
+              label: o.name,
+              description: units.told(o.sentence),
+              look: o.look,
+            }))
+          "
+          :ui="{
+            legend: 'display text-xl',
+            item: 'items-center py-1.5 border-t rule',
+            label: 'font-bold capitalize-first',
+          }"
         >
-          <input v-model="draft.outcome" type="radio" name="outcome" :value="o.id" />
-          <OutcomeMark :look="o.look" class="!h-7" />
-          <span
-            ><b class="capitalize-first">{{ o.name }}</b
-            >: {{ o.sentence }}</span
-          >
-        </label>
+          <template #label="{ item }">
+            <span class="flex gap-3 items-center"><OutcomeMark :look="item.look" class="!h-7" /> {{ item.label }}</span>
+          </template>
+        </URadioGroup>
         <p v-if="faultOf('outcome')" class="fault" role="alert">Outcome: {{ faultOf('outcome') }}</p>
-      </fieldset>
+      </div>
       <fieldset>
         <legend class="display text-xl mb-1">
           What was measured? <span class="soft text-base font-normal">Leave empty what was not.</span>

@@ -28,10 +28,7 @@ function start() {
     }),
   )
 }
-async function importFile(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  if (!file) return
+async function importFile(file: File) {
   failure.value = ''
   try {
     const parsed = runningOrderSchema.safeParse(JSON.parse(await file.text()))
@@ -43,7 +40,6 @@ async function importFile(event: Event) {
   } catch {
     failure.value = `${file.name} is not a running order: it is not JSON.`
   }
-  field.value = ''
 }
 const when = (local: string) =>
   units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
@@ -61,9 +57,7 @@ const when = (local: string) =>
     </p>
     <p class="flex flex-wrap gap-3 items-center mb-4">
       <UButton variant="solid" @click="start">New running order</UButton>
-      <label class="plain-link"
-        >Read one from a file<input type="file" accept="application/json,.json" class="sr-only" @change="importFile"
-      /></label>
+      <FileButton label="Read one from a file" accept="application/json,.json" @file="importFile" />
     </p>
     <ul class="border-t rule">
       <li v-for="order in data ?? []" :key="order.id" class="border-b rule py-3">

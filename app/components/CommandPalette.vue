@@ -15,8 +15,7 @@ const orders = shallowRef<StoredOrder[]>([])
 const runs = shallowRef<StoredRun[]>([])
 
 /** What cannot be fetched is missing from the list, and said. */
-watch(open, async now => {
-  if (!now) return
+onMounted(async () => {
   try {
     ;[stagings.value, orders.value, runs.value] = await Promise.all([
       $fetch<StoredStaging[]>('/api/stagings'),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { afterSignIn } from '~/api/after-sign-in'
 import { refusalOf } from '~/api/sending'
 useHead({ title: 'Sign in · Zealous Hush' })
 const route = useRoute()
@@ -11,9 +12,7 @@ async function signIn() {
   failure.value = ''
   try {
     await $fetch('/api/sign-in', { method: 'POST', body: { passphrase: passphrase.value }, retry: 0 })
-    const to = String(route.query.to ?? '/')
-    // Only to a page of this application.
-    window.location.assign(/^\/(?![/\\])/.test(to) ? to : '/')
+    window.location.assign(afterSignIn(String(route.query.to ?? '/'), window.location.origin))
   } catch (error) {
     failure.value = refusalOf(error).message
   } finally {

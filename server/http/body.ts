@@ -1,6 +1,8 @@
-import { getRouterParam, readRawBody, type H3Event } from 'h3'
+import { getRouterParam, type H3Event } from 'h3'
 import * as z from 'zod'
 import { refusal } from './faults'
+import { readLimitedBody } from './limited-body'
+import { unstorable } from './storable'
 
 const MOST_BYTES = 256 * 1024
 
@@ -13,16 +15,15 @@ export async function readJson<S extends z.ZodType>(
   schema: S,
   most = MOST_BYTES,
 ): Promise<z.output<S>> {
-  const length = Number(event.node.req.headers['content-length'] ?? 0)
-  if (length > most) throw refusal([{ input: '', message: `given ${length} bytes; accepted: at most ${most}` }], 413)
-  const raw = (await readRawBody(event, 'utf8')) ?? ''
-  if (raw.length > most) throw refusal([{ input: '', message: `accepted: at most ${most} bytes` }], 413)
+  const raw = await readLimitedBody(event, most)
   let json: unknown
   try {
     json = JSON.parse(raw)
   } catch {
     throw refusal([{ input: '', message: 'the request is not JSON' }], 400)
   }
+  const found = unstorable(json)
+  if (found) throw refusal([{ input: found.place.replace(/^document\./, ''), message: `accepted: ${found.accepted}` }])
   const parsed = schema.safeParse(json, { reportInput: true })
   if (parsed.success) return parsed.data
   throw refusal(

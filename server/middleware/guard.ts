@@ -15,13 +15,20 @@ const FREE = [
   /^\/favicon\.ico$/,
 ]
 
+/** Whether a request's path reads the same to the guard, which normalises it, and to the router, which does not. */
+function isPlainPath(path: string): boolean {
+  const [raw] = path.split('?', 1)
+  const base = 'http://here'
+  return URL.canParse(path, base) && new URL(path, base).origin === base && new URL(path, base).pathname === raw
+}
+
 /** A state-changing request must come from this application's own page, not from another site's. */
 function refuseForged(event: H3Event, host: string, open: boolean) {
   const origin = getRequestHeader(event, 'origin')
   const site = getRequestHeader(event, 'sec-fetch-site')
   const foreign =
     origin !== undefined
-      ? new URL(origin === 'null' ? 'null://' : origin).host !== host
+      ? !URL.canParse(origin) || new URL(origin).host !== host
       : site !== undefined && site !== 'same-origin' && site !== 'none'
   // A browser always says where a write comes from; beyond loopback one that says nothing is not taken.
   if (foreign || (open && origin === undefined && site === undefined))
@@ -48,6 +55,9 @@ export default defineEventHandler(async event => {
     'permissions-policy': 'camera=(), microphone=(), geolocation=()',
   })
   const host = getRequestHeader(event, 'host') ?? ''
+  // What is guarded and what is routed are one path: a spelling that reads as another one is not taken.
+  if (!isPlainPath(event.path))
+    throw refusal([{ input: 'address', message: 'accepted: a path as a browser asks it' }], 400)
   const open = isOpenToNetwork()
   if (!open && !isLoopback(host.replace(/:\d+$/, '')))
     throw refusal([{ input: 'host', message: `"${host}" is not this application's address` }], 421)

@@ -287,6 +287,61 @@ describe('the door', () => {
     })
     expect(foreign).toBe(421)
     expect((await send('GET', '/api/stagings/not-an-id')).status).toBe(404)
+    for (const origin of ['null', 'no address', 'http://', `${app.url}.elsewhere.example`, 'http://['])
+      expect((await post({ 'content-type': 'application/json', origin })).status, origin).toBe(403)
+  })
+  it('stops reading a body that says nothing of its length once it is too long', async () => {
+    const piece = Buffer.alloc(64 * 1024, 'x')
+    let sent = 0
+    const status = await new Promise<number>((resolve, reject) => {
+      const headers = { 'content-type': 'application/json', 'transfer-encoding': 'chunked' }
+      const asked = request(`${app.url}/api/stagings`, { method: 'POST', headers }, answer => {
+        resolve(answer.statusCode!)
+        asked.destroy()
+      })
+      // Whoever is cut off while still sending is told so by the socket, after the answer.
+      asked.on('error', error => setTimeout(reject, 1000, error))
+      const more = () => {
+        if (asked.destroyed || sent > 200e6) return
+        sent += piece.length
+        if (asked.write(piece)) setImmediate(more)
+        else asked.once('drain', more)
+      }
+      more()
+    })
+    expect(status).toBe(413)
+    expect(sent).toBeLessThan(50e6)
+  })
+  it('refuses what no database keeps, with the name of the field', async () => {
+    const add = (document: unknown) =>
+      send('POST', '/api/stagings', { id: randomUUID(), writeId: randomUUID(), document })
+    const named = async (document: unknown) => {
+      const { status, body } = await add(document)
+      expect(status).toBe(422)
+      return body.data.faults[0].input as string
+    }
+    expect(await named({ ...staging(5), title: 'a\0b' })).toBe('title')
+    expect(await named({ ...staging(5), title: 'half a character \ud83d' })).toBe('title')
+    expect(await named({ ...staging(5), inputs: { 'bath\0': 1 } })).toContain('inputs')
+    let deep: unknown = 1
+    for (let i = 0; i < 5000; i++) deep = [deep]
+    expect(await named({ ...staging(5), inputs: deep })).toMatch(/^inputs\.0\.0/)
+  })
+  it('takes a path only as a browser asks it, so that guard and router see the same', async () => {
+    const raw = (path: string) =>
+      new Promise<number>((resolve, reject) => {
+        const { hostname, port } = new URL(app.url)
+        request({ hostname, port, path }, answer => {
+          answer.resume()
+          resolve(answer.statusCode!)
+        })
+          .on('error', reject)
+          .end()
+      })
+    for (const path of ['//api/stagings', '/join/../api/stagings', '/_nuxt/..\\api/stagings', '/x/%2e%2e/api/stagings'])
+      expect(await raw(path), path).toBe(400)
+    expect(await raw('/api/stagings')).toBe(200)
+    expect(await raw('/bench?x=//y/../z')).toBe(200)
   })
 })
 

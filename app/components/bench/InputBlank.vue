@@ -174,6 +174,7 @@ function slide(event: Event) {
   const document = { value: Number(formatNumber(value, 6)), unit: unit.value, ...ownSpread() }
   // What is slid to is meant, and stays in force if what is typed next is refused.
   if (apply(document)) before = { document }
+  accepted = undefined
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
 const defaultSpreadWords = computed(() =>

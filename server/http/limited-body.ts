@@ -1,0 +1,41 @@
+import { setResponseHeader, type H3Event } from 'h3'
+import { refusal } from './faults'
+
+/**
+ * The body of a request as text, counted while it comes: what says nothing of its length may have none.
+ *
+ * @param most bytes
+ * @throws a refusal, 413, as soon as there is more; the rest is not read, and the connection is closed after the answer
+ */
+export async function readLimitedBody(event: H3Event, most: number): Promise<string> {
+  const { req } = event.node
+  const tooLarge = (given: string) => {
+    setResponseHeader(event, 'connection', 'close')
+    req.pause()
+    return refusal([{ input: '', message: `given ${given} bytes; accepted: at most ${most}` }], 413)
+  }
+  const said = Number(req.headers['content-length'] ?? 0)
+  if (said > most) throw tooLarge(String(said))
+  const parts: Buffer[] = []
+  let bytes = 0
+  return new Promise((resolve, reject) => {
+    const stop = () => {
+      req.off('data', take)
+      req.off('end', end)
+      req.off('error', reject)
+    }
+    const take = (part: Buffer) => {
+      bytes += part.length
+      if (bytes <= most) return void parts.push(part)
+      stop()
+      reject(tooLarge(`more than ${most}`))
+    }
+    const end = () => {
+      stop()
+      resolve(Buffer.concat(parts).toString('utf8'))
+    }
+    req.on('data', take)
+    req.once('end', end)
+    req.once('error', reject)
+  })
+}

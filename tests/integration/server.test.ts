@@ -323,9 +323,12 @@ describe('the door', () => {
     expect(await named({ ...staging(5), title: 'a\0b' })).toBe('title')
     expect(await named({ ...staging(5), title: 'half a character \ud83d' })).toBe('title')
     expect(await named({ ...staging(5), inputs: { 'bath\0': 1 } })).toContain('inputs')
-    let deep: unknown = 1
-    for (let i = 0; i < 5000; i++) deep = [deep]
-    expect(await named({ ...staging(5), inputs: deep })).toMatch(/^inputs\.0\.0/)
+    const deep = `${'['.repeat(5000)}1${']'.repeat(5000)}`
+    const id = randomUUID()
+    const body = JSON.stringify({ id, writeId: id, document: { ...staging(5), inputs: 'deep' } })
+    const { status, body: answer } = await send('POST', '/api/stagings', body.replace('"deep"', deep))
+    expect(status).toBe(422)
+    expect(answer.data.faults[0].input).toMatch(/^inputs\.0\.0/)
   })
   it('takes a path only as a browser asks it, so that guard and router see the same', async () => {
     const raw = (path: string) =>
@@ -338,7 +341,7 @@ describe('the door', () => {
           .on('error', reject)
           .end()
       })
-    for (const path of ['//api/stagings', '/join/../api/stagings', '/_nuxt/..\\api/stagings', '/x/%2e%2e/api/stagings'])
+    for (const path of ['//api/stagings', '/join/../api/stagings', '/x/%2e%2e/api/stagings'])
       expect(await raw(path), path).toBe(400)
     expect(await raw('/api/stagings')).toBe(200)
     expect(await raw('/bench?x=//y/../z')).toBe(200)

@@ -31,14 +31,14 @@ export default defineAppConfig({
     },
     input: {
       slots: { root: 'w-full', base: 'rounded-md bg-(--field) aria-invalid:ring-2 aria-invalid:ring-(--danger)' },
-      variants: { size: { md: { base: 'px-2 py-1 text-base' } } },
+      variants: { size: { md: { base: 'px-2 py-1 text-base md:text-base' } } },
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line) focus-visible:ring-(--gap)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },
     checkbox: { slots: { label: 'font-normal', wrapper: 'text-base' }, defaultVariants: { color: 'neutral' } },
     selectMenu: {
       slots: { base: 'rounded-md bg-(--field) cursor-pointer', content: 'max-h-80 min-w-56' },
-      variants: { size: { md: { base: 'px-2 py-1 text-base' } } },
+      variants: { size: { md: { base: 'px-2 py-1 text-base md:text-base' } } },
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line) hover:ring-(--gap)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },
@@ -49,7 +49,7 @@ export default defineAppConfig({
     },
     textarea: {
       slots: { root: 'w-full', base: 'rounded-md bg-(--field)' },
-      variants: { size: { md: { base: 'px-2 py-1 text-base' } } },
+      variants: { size: { md: { base: 'px-2 py-1 text-base md:text-base' } } },
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line) focus-visible:ring-(--gap)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },

@@ -182,6 +182,8 @@ export function useStagingEditor(id: string) {
 
   /** Saves the draft as a staging of its own and returns its id. */
   async function saveAsCopy(): Promise<string | undefined> {
+    held.value = unsettled.size > 0
+    if (held.value) return undefined
     const copyId = newId()
     try {
       const document = copy(draft.value!)

@@ -250,7 +250,7 @@ const refusedAsTyped = computed(() =>
               <UInput
                 :id="`${id}-value`"
                 v-model="text"
-                :ui="{ base: 'figures text-xl font-bold' }"
+                :ui="{ base: 'figures text-xl md:text-xl font-bold' }"
                 autocomplete="off"
                 :aria-invalid="problem !== ''"
                 :aria-describedby="`${id}-about`"

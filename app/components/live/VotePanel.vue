@@ -99,7 +99,7 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
       <div class="flex flex-wrap gap-3 items-end">
         <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm"
           >{{ units.told(o.name)
-          }}<UInput v-model="hands[o.id]" inputmode="numeric" class="w-20" :ui="{ base: 'figures text-lg' }"
+          }}<UInput v-model="hands[o.id]" inputmode="numeric" class="w-20" :ui="{ base: 'figures text-lg md:text-lg' }"
         /></label>
         <button class="mark-key">
           {{ $t('Take these') }}

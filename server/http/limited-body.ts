@@ -1,8 +1,8 @@
 import type { H3Event } from 'h3'
 import { refusal } from './faults'
 
-/** What is still taken and thrown away after a refusal, bytes, so that the refusal can be read; then it is cut off. */
-const MOST_DROPPED = 16 * 1024 * 1024
+/** For so long after a refusal what still comes is thrown away, so that the refusal can be read, ms. */
+const LINGER = 5000
 
 /**
  * The body of a request as text, counted while it comes: what says nothing of its length may have none.
@@ -13,11 +13,10 @@ const MOST_DROPPED = 16 * 1024 * 1024
 export async function readLimitedBody(event: H3Event, most: number): Promise<string> {
   const { req } = event.node
   const tooLarge = (given: string) => {
-    let dropped = 0
-    req.on('data', (part: Buffer) => {
-      dropped += part.length
-      if (dropped > MOST_DROPPED) req.socket.destroy()
-    })
+    req.resume()
+    const cut = setTimeout(() => req.socket.destroy(), LINGER)
+    req.once('close', () => clearTimeout(cut))
+    req.once('end', () => clearTimeout(cut))
     return refusal([{ input: '', message: `given ${given} bytes; accepted: at most ${most}` }], 413)
   }
   const said = Number(req.headers['content-length'] ?? 0)

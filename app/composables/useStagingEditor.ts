@@ -117,11 +117,13 @@ export function useStagingEditor(id: string) {
 
   const typed = typedInputs(change)
   /**
-   * Puts an input in force, or what was in force before it was begun to be typed: half a number that is accepted is no
-   * number.
+   * Puts an input in force. Refused, it changes nothing.
+   *
+   * @param before for one that is being typed: what was in force before, and is again if it is refused, since half a
+   *   number that was accepted is no number. It waits then for what goes with it.
    */
   function setInput(input: string, value: TypedInput, before?: { document: TypedInput }): Fault[] {
-    const found = typed.put(input, value)
+    const found = typed.put(input, value, before !== undefined)
     if (found.length > 0 && before)
       change(d => {
         withInput(d, input, before.document)
@@ -134,6 +136,17 @@ export function useStagingEditor(id: string) {
     change(d => {
       withInput(d, input, before)
     })
+  }
+
+  /** A blank that is gone leaves nothing waiting that nobody sees. */
+  function forget(input: string): void {
+    typed.drop(input)
+    unsettled.delete(input)
+  }
+
+  function dropRefused(): void {
+    typed.dropAll()
+    unsettled.clear()
   }
 
   /** What an input is called on the screen; the id for what this demonstration does not ask. */
@@ -200,10 +213,12 @@ export function useStagingEditor(id: string) {
   function takeStored() {
     if (!conflict.value) return
     drafts.drop()
+    dropRefused()
     adopt(conflict.value)
   }
 
   function undoAll() {
+    dropRefused()
     if (stored.value) adopt(stored.value)
   }
 
@@ -240,6 +255,7 @@ export function useStagingEditor(id: string) {
     faultsOf,
     setInput,
     takeBack,
+    forget,
     faultLines,
     unsettled,
     held,

@@ -96,8 +96,9 @@ watch(
 const ownSpread = () =>
   typeof props.document === 'object' && props.document.spread !== undefined ? { spread: props.document.spread } : {}
 
-function apply(document: QuantityDocument | string): boolean {
-  const faults = props.editor.setInput(props.input.id, document, before)
+/** @param back what is in force again if it is refused, while it is being typed */
+function apply(document: QuantityDocument | string, back?: typeof before): boolean {
+  const faults = props.editor.setInput(props.input.id, document, back)
   problem.value = props.editor.faultLines(faults, props.input.id).join('; ')
   return faults.length === 0
 }
@@ -111,7 +112,14 @@ watch([problem, text], ([why]) => {
     )
   else props.editor.unsettled.delete(props.input.id)
 })
-onScopeDispose(() => props.editor.unsettled.delete(props.input.id))
+onScopeDispose(() => props.editor.forget(props.input.id))
+// Everything undone, or the stored staging taken: what was refused here goes with it.
+watch(
+  () => props.editor.unsettled.has(props.input.id),
+  told => {
+    if (!told && problem.value) refresh()
+  },
+)
 
 /**
  * As typed; an unfinished or refused entry stays in the field with what is wrong, and the number that was in force
@@ -125,7 +133,7 @@ function readText() {
   try {
     const { value, unit: typed } = parseQuantity(text.value, input.quantity, unit.value, units.locale)
     const document = { value, unit: typed, ...ownSpread() }
-    if (apply(document)) {
+    if (apply(document, before)) {
       accepted = { text: text.value, document }
       emit('strip')
     }
@@ -155,7 +163,7 @@ function readSureness() {
   }
 }
 const refused = (document: QuantityDocument): string =>
-  props.editor.faultLines(props.editor.setInput(props.input.id, document, before), props.input.id).join('; ')
+  props.editor.faultLines(props.editor.setInput(props.input.id, document), props.input.id).join('; ')
 
 // The slider runs over the usual range in a hundred steps, widened to hold the value in use.
 const low = computed(() => (quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0))

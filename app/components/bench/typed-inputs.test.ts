@@ -34,18 +34,25 @@ describe('typed inputs', () => {
       ['vesselVolume', 'vesselDiameter', 'vesselHeight'],
     ]) {
       const { typed, inputs } = bench('can-plunge')
-      const refused = order.map(id => typed.put(id, wanted[id]).length > 0)
+      const refused = order.map(id => typed.put(id, wanted[id], true).length > 0)
       expect(refused[0]).toBe(true)
       expect(refused.at(-1)).toBe(false)
       expect(inputs()).toEqual(wanted)
     }
   })
+  it('that stand in no field do not wait: a lever that is refused never comes into force later, unasked', () => {
+    const { typed, inputs } = bench('can-plunge')
+    expect(typed.put('vesselVolume', { value: 1, unit: 'L' }, false).length).toBeGreaterThan(0)
+    typed.put('vesselHeight', mm(150), true)
+    typed.put('vesselDiameter', mm(100), true)
+    expect(inputs()).not.toHaveProperty('vesselVolume')
+  })
   it('wait no longer once they are taken back, and a refused one changes nothing', () => {
     const { typed, inputs } = bench('can-plunge')
-    expect(typed.put('vesselDiameter', mm(5)).length).toBeGreaterThan(0)
+    expect(typed.put('vesselDiameter', mm(5), true).length).toBeGreaterThan(0)
     expect(inputs()).toEqual({})
     typed.drop('vesselDiameter')
-    expect(typed.put('waterCharge', { value: 20, unit: 'mL' })).toEqual([])
+    expect(typed.put('waterCharge', { value: 20, unit: 'mL' }, true)).toEqual([])
     expect(inputs()).toEqual({ waterCharge: { value: 20, unit: 'mL' } })
   })
 })

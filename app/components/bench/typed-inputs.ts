@@ -18,8 +18,11 @@ export function withInput(document: StagingDocument, input: string, value: Typed
 export function typedInputs(change: (make: (document: StagingDocument) => void) => Fault[]) {
   const waiting = new Map<string, TypedInput>()
   return {
-    /** @returns why it is refused, by itself and with what waits; none where it is in force now */
-    put(input: string, value: TypedInput): Fault[] {
+    /**
+     * @param waits whether it waits if it is refused: only what stands in a field, where one sees it
+     * @returns why it is refused, by itself and with what waits; none where it is in force now
+     */
+    put(input: string, value: TypedInput, waits: boolean): Fault[] {
       waiting.delete(input)
       const others = [...waiting]
       if (others.length > 0) {
@@ -35,12 +38,16 @@ export function typedInputs(change: (make: (document: StagingDocument) => void) 
       const faults = change(d => {
         withInput(d, input, value)
       })
-      if (faults.length > 0) waiting.set(input, value)
+      if (faults.length > 0 && waits) waiting.set(input, value)
       return faults
     },
     /** What waits for this input is given up. */
     drop(input: string): void {
       waiting.delete(input)
+    },
+    /** And whatever else waits. */
+    dropAll(): void {
+      waiting.clear()
     },
   }
 }

@@ -74,9 +74,12 @@ export class BoilingUnderPump {
 
   /** How strongly it boils, 0 to 1. */
   vigour(pressure: number, water: number): number {
-    if (!this.started) return 0
+    return this.started ? this.vigourAt(this.superpressure(pressure, water)) : 0
+  }
+
+  private vigourAt(superpressure: number): number {
     const { over } = this.plan
-    const share = (this.superpressure(pressure, water) - GOES_ON * over) / Math.max((1 - GOES_ON) * over, 1)
+    const share = (superpressure - GOES_ON * over) / Math.max((1 - GOES_ON) * over, 1)
     return share <= 0 ? 0 : share >= 1 ? 1 : share
   }
 
@@ -89,7 +92,8 @@ export class BoilingUnderPump {
       const partial = state[BOIL.vapour] / volume
       const saturation = quickSaturationPressure(water)
       const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1000))
-      const bubbles = this.vigour(pressure, water) * BUBBLING * perArea * surface * (saturation - pressure)
+      const superpressure = saturation - pressure
+      const bubbles = this.started ? this.vigourAt(superpressure) * BUBBLING * perArea * surface * superpressure : 0
       const given = perArea * surface * (saturation - partial) + bubbles
       const latent = quickLatentHeat(water)
       // Dew on the glass; what little there is of it evaporates again from the water's account, not from here.

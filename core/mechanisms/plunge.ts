@@ -122,7 +122,8 @@ export function plunge(
     { id: 'difference', value: (_: number, s: Float64Array) => system.difference(s) },
     { id: 'speed', value: (_: number, s: Float64Array) => s[COOLING.speed] },
   ]
-  const rigid = !plan.mouth?.stem && plan.strength.criticalDifference >= UNBREAKABLE
+  const unbreakable = plan.strength.criticalDifference >= UNBREAKABLE
+  const rigid = !plan.mouth?.stem && unbreakable
   const integrator = integratorOf(system.size)
   system.wall = 'standing'
   system.dependsOnTime = true
@@ -134,7 +135,7 @@ export function plunge(
         ? [stops, mouthFull, full]
         : [
             water,
-            hush === undefined ? critical : yields,
+            ...(unbreakable ? [] : [hush === undefined ? critical : yields]),
             settled,
             mouthFull,
             full,

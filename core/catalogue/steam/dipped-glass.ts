@@ -115,19 +115,17 @@ export function runDipped<M extends Named>(
     .add('mouth-full', entered === undefined ? undefined : opening + entered)
     .add('full', full === undefined ? undefined : opening + full)
     .add('peak', opening + ended.timeOfPeak)
+  // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
+  const gone: { goneAt?: number } = entered === undefined ? {} : { goneAt: opening + entered }
   const simulation = {
-    results: { ...results, ...more },
+    results: Object.assign(results, more),
     events: events.sorted(),
     outcome,
-    details: {
-      ...detailsAtSeal(plan, filled),
-      timeOfPeak: opening + ended.timeOfPeak,
-      pool,
-      opening,
-      bathTemperature: mouth.waterTemperature,
-      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
-      ...(entered !== undefined && { goneAt: opening + entered }),
-    },
+    details: Object.assign(
+      detailsAtSeal(plan, filled),
+      { timeOfPeak: opening + ended.timeOfPeak, pool, opening, bathTemperature: mouth.waterTemperature },
+      gone,
+    ),
   }
   return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
 }

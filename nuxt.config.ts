@@ -1,16 +1,38 @@
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
+import { build } from 'esbuild'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
 const filesOf = (font: string) =>
   join(dirname(createRequire(import.meta.url).resolve(`@fontsource-variable/${font}/package.json`)), 'files')
 
+/** Threads of the server: each a whole of its own, since a chunk shared with the server would start a second one. */
+const WORKERS = { planner: 'server/planning/worker.ts' }
+const workers = {
+  name: 'server-workers',
+  async writeBundle({ dir }: { dir?: string }) {
+    for (const [name, file] of Object.entries(WORKERS))
+      await build({
+        entryPoints: [join(import.meta.dirname, file)],
+        outfile: join(dir!, 'workers', `${name}.mjs`),
+        bundle: true,
+        platform: 'node',
+        format: 'esm',
+        external: ['highs'],
+        logLevel: 'error',
+      })
+  },
+}
+
 /**
  * Fonts under names of their own; everything is compressed as it is built: a phone on the school's network waits for a
  * third of the bytes.
  */
-const ASSETS = {
+const BUILD = {
+  rollupConfig: { plugins: [workers] },
+  externals: { traceInclude: [join(import.meta.dirname, 'node_modules/highs/build/highs.mjs')] },
   publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),
+  serverAssets: [{ baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') }],
   compressPublicAssets: { gzip: true, brotli: true },
 }
 
@@ -48,7 +70,7 @@ export default defineNuxtConfig({
   icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
   ui: { colorMode: false, fonts: false },
   nitro: {
-    ...ASSETS,
+    ...BUILD,
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
     typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
   },

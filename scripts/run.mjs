@@ -15,6 +15,8 @@ const NEEDS = {
   start: ['postgresql'],
   test: process.argv.includes('--quick') ? [] : ['postgresql', 'chromium'],
   passphrase: ['postgresql'],
+  backup: ['postgresql'],
+  restore: ['postgresql'],
   predict: [],
   bench: [],
   formats: [],

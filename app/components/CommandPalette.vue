@@ -63,6 +63,7 @@ const groups = computed(() => [
       { label: 'Choose a demonstration', icon: 'i-lucide-map-pin', onSelect: () => go('/bench/choose') },
       { label: 'Compare two stagings', icon: 'i-lucide-map-pin', onSelect: () => go('/bench/compare') },
       { label: 'How good are the forecasts?', icon: 'i-lucide-map-pin', onSelect: () => go('/logbook/record') },
+      { label: 'Backup', suffix: 'everything in one file', icon: 'i-lucide-map-pin', onSelect: () => go('/backup') },
     ],
   },
   {

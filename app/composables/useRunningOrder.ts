@@ -86,7 +86,10 @@ export function useRunningOrder(id: string) {
       }
     })
   const ask = (d: RunningOrderDocument): Promise<Planned> =>
-    $fetch('/api/running-orders/plan', { method: 'POST', body: { acts: actsOf(d).map(a => a.act), stage: stageOf(d) } })
+    $fetch('/api/running-orders/plan', {
+      method: 'POST',
+      body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
+    })
 
   async function save(d: RunningOrderDocument) {
     const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, {

@@ -80,14 +80,16 @@ export function restingStretch(rubber: Rubber, amount: number, outside: number, 
   let high = from
   const ceiling = rubber.burst * 1.02
   // Steps of a fiftieth catch the narrowest place where a jump to the other branch can hide.
-  while (high < ceiling && heldAt(rubber, high, outside) < amount) {
+  let lowError = 0
+  let highError = high < ceiling ? heldAt(rubber, high, outside) - amount : 0
+  while (high < ceiling && highError < 0) {
     low = high
+    lowError = highError
     high = Math.max(high * 1.02, high + 0.002)
+    highError = heldAt(rubber, high, outside) - amount
   }
   if (high >= ceiling) return ceiling
-  const lowError = heldAt(rubber, low, outside) - amount
   if (lowError >= 0) return low
-  const highError = heldAt(rubber, high, outside) - amount
   const close = 1e-9 * amount
   // Newton from the chord's point: two or three turns; what leaves the bracket (where the curve lies flat) is left to
   // false position.

@@ -1,3 +1,5 @@
 export { actOf, type Act } from './act'
-export { breaks, planShow, programme, type Plan, type PlannedAct, type SolveProgramme, type Stagecraft } from './plan'
+export { breaks } from './breaks'
+export { planShow, type Solved, type SolveProgramme } from './plan'
 export { clashes, fitsShow, mends, type Mend } from './mends'
+export type { Plan, PlannedAct, Stagecraft } from './stagecraft'

@@ -1,6 +1,7 @@
 /** What would make a show fit that does not. */
 import type { Act } from './act'
-import { heatersFor, planShow, type Plan, type SolveProgramme, type Stagecraft } from './plan'
+import { planShow, type SolveProgramme } from './plan'
+import { heatersFor, type Plan, type Stagecraft } from './stagecraft'
 import { asPower, asTime, say, type Sentence } from '../sentence'
 
 export interface Mend {
@@ -10,6 +11,9 @@ export interface Mend {
 
 /** Less than this is no miss, s. */
 const ON_TIME = 1
+
+/** No single change is looked into for longer, s. */
+const MOST_OF_ONE = 1
 
 /** True if every target is met. */
 export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undefined && plan.missed < ON_TIME
@@ -58,13 +62,23 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
 /**
  * Changes within reach, tried one by one, best first; only those that help.
  * @param plan as it stands
+ * @param seconds in which they are looked for; without end if left out
  */
-export function mends(acts: readonly Act[], stage: Stagecraft, solve: SolveProgramme, plan: Plan | undefined): Mend[] {
+export function mends(
+  acts: readonly Act[],
+  stage: Stagecraft,
+  solve: SolveProgramme,
+  plan: Plan | undefined,
+  seconds = Infinity,
+): Mend[] {
   const missed = plan?.missed ?? Infinity
   if (missed < ON_TIME) return []
   const tried: Mend[] = []
+  const end = performance.now() + 1000 * seconds
   const attempt = (text: Sentence, changed: readonly Act[], room: Stagecraft) => {
-    const better = planShow(changed, room, solve)
+    const left = (end - performance.now()) / 1000
+    if (left <= 0) return
+    const better = planShow(changed, room, solve, Math.min(MOST_OF_ONE, left))
     if (better && better.missed < missed - ON_TIME) tried.push({ text, missed: better.missed })
   }
   for (const earlier of [300, 600, 1200]) {

@@ -1,23 +1,15 @@
-import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '../catalogue'
 import { resolve } from '../demonstration'
 import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type SolveProgramme, type Stagecraft } from '.'
+import { integerProgrammer } from '../../server/integer-programming/highs'
 import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
 let solve: SolveProgramme
 beforeAll(async () => {
-  const highs = await loadHighs()
-  solve = text => {
-    const solution = highs.solve(text)
-    return solution.Status === 'Optimal'
-      ? Object.fromEntries(
-          Object.entries(solution.Columns).map(([name, column]) => [name, (column as { Primal: number }).Primal]),
-        )
-      : undefined
-  }
+  solve = await integerProgrammer()
 })
 const act = (id: string, more: Partial<Act> = {}): Act => ({
   id,
@@ -66,6 +58,39 @@ describe('a show on one clock', () => {
       const plan = planShow(acts, stage, solve)!
       expect(plan.acts.reduce((sum, a) => sum + a.lift, 0)).toBeCloseTo(bruteForce(acts, stage), 1)
       expect(breaks(acts, plan.acts, stage)).toEqual([])
+    }
+  })
+  it('is proven best for twenty acts, whoever helps, and never worse with another pair of hands', () => {
+    let state = 11
+    const chance = () => (state = (state * 16807) % 2147483647) / 2147483647
+    for (let n = 0; n < 4; n++) {
+      let clock = 0
+      const acts = Array.from({ length: 20 }, (_, i) => {
+        const [show, talk] = [Math.round(40 + 100 * chance()), Math.round(30 + 60 * chance())]
+        const target = Math.round((clock += 1.3 * (show + talk)) - show)
+        const heating = chance() < 0.2 ? 0 : Math.round(120 + 700 * chance())
+        return act(String(i), { show, talk, heating, wait: heating ? 200 : 0, ...(chance() < 0.6 && { target }) })
+      })
+      const two = planShow(acts, { heaters: 4, hands: 2, before: 600 }, solve, 30)!
+      const one = planShow(acts, { heaters: 4, hands: 1, before: 600 }, solve, 30)!
+      expect([two.unproven, one.unproven]).toEqual([0, 0])
+      expect(one.missed).toBeGreaterThan(two.missed - 1)
+      for (const [plan, hands] of [
+        [two, 2],
+        [one, 1],
+      ] as const)
+        expect(breaks(acts, plan.acts, { heaters: 4, hands, before: 600 })).toEqual([])
+    }
+  })
+  it('can be performed where nothing better was found in time, and says by how much it might be worse', () => {
+    const acts = [act('a', { target: 40 }), act('b', { target: 90 }), act('c', { target: 150, heating: 500 })]
+    for (const hands of [1, 2]) {
+      const stage = { heaters: 1, hands, before: 200 }
+      const quick = planShow(acts, stage, () => undefined)!
+      const best = planShow(acts, stage, solve)!
+      expect(breaks(acts, quick.acts, stage)).toEqual([])
+      expect(best.missed).toBeGreaterThanOrEqual(quick.missed - quick.unproven - 1)
+      expect(best.missed).toBeLessThanOrEqual(quick.missed + 1e-6)
     }
   })
   it('meets targets that can be met, with every vessel ready on its cue and none dry', () => {

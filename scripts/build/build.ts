@@ -10,7 +10,16 @@ import { build } from 'esbuild'
 import { withLock } from '../install/lock.mjs'
 import type { Say } from '../root'
 
-const SOURCES = ['app', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
+const SOURCES = [
+  'app',
+  'core',
+  'server',
+  'public',
+  'db/migrations',
+  'nuxt.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+]
 const KEPT = 4
 
 function* files(path: string): Generator<string> {

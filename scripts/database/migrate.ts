@@ -1,10 +1,9 @@
 /** Brings a database up to date: makes it, runs migrations forward under a lock, loads the demo data once. */
 import { createHash } from 'node:crypto'
-import { readFileSync, readdirSync } from 'node:fs'
-import { join } from 'node:path'
 import pg from 'pg'
 import type { Say } from '../root'
 import { loadDemo } from './demo'
+import { readMigrations } from './migrations'
 
 /** Any number; the same for every copy, so that only one migrates at a time. */
 const LOCK = 7_203_115
@@ -38,11 +37,7 @@ export async function migrate(root: string, url: string, say: Say, { demo = true
     )
     const { rows } = await client.query<{ name: string; digest: string }>('select name, digest from migration')
     const done = new Map(rows.map(r => [r.name, r.digest]))
-    const folder = join(root, 'db', 'migrations')
-    for (const name of readdirSync(folder)
-      .filter(f => f.endsWith('.sql'))
-      .sort()) {
-      const sql = readFileSync(join(folder, name), 'utf8')
+    for (const { name, sql } of readMigrations(root)) {
       const digest = createHash('sha256').update(sql).digest('hex')
       if (done.has(name)) {
         if (done.get(name) !== digest) throw new Error(`${name} was changed after it ran; add a new migration instead`)

@@ -33,12 +33,13 @@ function refuseForged(event: H3Event, host: string, open: boolean) {
   // A browser always says where a write comes from; beyond loopback one that says nothing is not taken.
   if (foreign || (open && origin === undefined && site === undefined))
     throw refusal([{ input: 'origin', message: 'requests from other sites are not accepted' }], 403)
+  // A form of another site can send neither.
+  const accepted = getRequestURL(event).pathname === '/api/restore' ? 'application/gzip' : 'application/json'
   if (
     getRequestURL(event).pathname.startsWith('/api/') &&
-    !getRequestHeader(event, 'content-type')?.startsWith('application/json')
-  ) {
-    throw refusal([{ input: 'content-type', message: 'accepted: application/json' }], 415)
-  }
+    !getRequestHeader(event, 'content-type')?.startsWith(accepted)
+  )
+    throw refusal([{ input: 'content-type', message: `accepted: ${accepted}` }], 415)
 }
 
 /**

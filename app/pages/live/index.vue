@@ -123,7 +123,7 @@ async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]
   })
   const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', {
     method: 'POST',
-    body: { acts: asked, stage: stageOf(d) },
+    body: { order: newId(), acts: asked, stage: stageOf(d) },
   })
   return plan
 }

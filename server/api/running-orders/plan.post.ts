@@ -1,10 +1,10 @@
 import * as z from 'zod'
-import { clashes, mends, planShow } from '../../../core'
 import { readJson } from '../../http/body'
-import { integerProgrammer } from '../../integer-programming/highs'
+import { planInTurn } from '../../planning/planner'
 
 const seconds = z.number().min(0).max(20000)
 const body = z.object({
+  order: z.uuid(),
   acts: z
     .array(
       z.object({
@@ -30,8 +30,6 @@ const body = z.object({
 
 /** When each act goes on the heat and when it is lifted; what does not fit, and what would mend it. Writes nothing. */
 export default defineEventHandler(async event => {
-  const { acts, stage } = await readJson(event, body)
-  const solve = await integerProgrammer()
-  const plan = planShow(acts, stage, solve)
-  return { plan, clashes: clashes(acts, plan, stage), mends: mends(acts, stage, solve, plan) }
+  const { order, ...job } = await readJson(event, body)
+  return planInTurn(order, job)
 })

@@ -233,6 +233,9 @@ const exportCalendar = () =>
         <p v-for="c in misses" :key="units.told(c)">
           {{ units.told(c) }}
         </p>
+        <p v-if="plan && plan.unproven >= 60" class="soft">
+          Best found in the time there is; another plan might be up to {{ Math.ceil(plan.unproven / 60) }} min nearer.
+        </p>
         <template v-if="planned.mends.length">
           <p class="soft">What would mend it:</p>
           <ul class="list-disc pl-5">

@@ -1,0 +1,74 @@
+/**
+ * Plans shows one at a time in a thread of their own. For one order the newest question counts: one that is still being
+ * worked on is answered with what can be told at once.
+ */
+import { dirname, join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import { quickAnswer, type Job, type Planned } from './job'
+
+/** Longer than any plan and its mends may take, s; a solver that does not come back is ended. */
+const LONGEST = 12
+/** Orders that may wait; more at once is nobody planning a lesson. */
+const MOST_WAITING = 20
+
+interface Asked {
+  order: string
+  job: Job
+  told: (answer: Planned) => void
+}
+
+/** Beside the server's entry, where the build puts it. */
+const PROGRAM = join(dirname(process.argv[1]), 'workers', 'planner.mjs')
+
+let worker: Worker | undefined
+let current: Asked | undefined
+let limit: NodeJS.Timeout | undefined
+const waiting: Asked[] = []
+
+function end(answer: Planned): void {
+  clearTimeout(limit)
+  const asked = current
+  current = undefined
+  asked?.told(answer)
+  next()
+}
+
+/** The work at hand can't be stopped but with its thread; the next job gets a new one. */
+function giveUp(): void {
+  const lost = worker
+  worker = undefined
+  lost?.removeAllListeners()
+  // A thread that is being ended may still report; nobody is left to hear it.
+  lost?.on('error', () => {})
+  void lost?.terminate()
+  if (current) end(quickAnswer(current.job))
+}
+
+function next(): void {
+  if (current || waiting.length === 0) return
+  current = waiting.shift()!
+  if (!worker) {
+    worker = new Worker(PROGRAM)
+    worker.unref()
+    worker.on('message', end)
+    worker.on('error', giveUp)
+    worker.on('exit', giveUp)
+  }
+  limit = setTimeout(giveUp, LONGEST * 1000)
+  worker.postMessage(current.job)
+}
+
+/** @returns the plan; never later than the ones before it take */
+export function planInTurn(order: string, job: Job): Promise<Planned> {
+  return new Promise(told => {
+    const older = waiting.findIndex(w => w.order === order)
+    if (older >= 0) {
+      const [left] = waiting.splice(older, 1)
+      left.told(quickAnswer(left.job))
+    }
+    if (waiting.length >= MOST_WAITING) return told(quickAnswer(job))
+    waiting.push({ order, job, told })
+    if (current?.order === order) giveUp()
+    else next()
+  })
+}

@@ -1,0 +1,45 @@
+import { randomUUID } from 'node:crypto'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { openApplication, type Application } from '../application'
+
+let app: Application
+beforeAll(async () => {
+  app = await openApplication('planner')
+})
+afterAll(async () => {
+  await app?.close()
+})
+
+describe('the planner', () => {
+  it('keeps nobody waiting: the clock is told while an order is planned, and the newest question counts', async () => {
+    const order = randomUUID()
+    const acts = Array.from({ length: 20 }, (_, i) => ({
+      ...{ id: `a${i}`, title: `Act ${i}`, heating: 100 + ((i * 137) % 600), wait: 100, early: 0 },
+      ...{ show: 60 + ((i * 53) % 80), talk: 40, target: 30 + 60 * i },
+    }))
+    const ask = () =>
+      fetch(`${app.url}/api/running-orders/plan`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ order, acts, stage: { heaters: 2, hands: 1, before: 600 } }),
+      })
+    let planning = true
+    const [older, newer] = [ask(), ask()]
+    void Promise.all([older, newer]).finally(() => {
+      planning = false
+    })
+    let [asked, slowest] = [0, 0]
+    while (planning) {
+      const start = performance.now()
+      await fetch(`${app.url}/api/live/clock`)
+      slowest = Math.max(slowest, performance.now() - start)
+      asked++
+    }
+    const [first, last] = [await (await older).json(), await (await newer).json()]
+    expect(asked).toBeGreaterThan(20)
+    expect(first.plan.acts).toHaveLength(20)
+    expect(last.plan.missed).toBeLessThanOrEqual(first.plan.missed)
+    // Seconds of solving would stand in one answer, were it on the same thread.
+    expect(slowest).toBeLessThan(1000)
+  })
+})

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 const room = useRoomStore()
 const units = useUnitsStore()
+// Marks that an earlier page could not send go from any page.
+useKeptMarksStore()
 useHead({ htmlAttrs: { lang: () => units.language } })
 const route = useRoute()
 /** Live, its wall and the way in stand alone: nothing but the matter in hand. */

@@ -8,6 +8,7 @@ export interface ServerOptions {
   host: string
   port: number
   /** leaves out what it prints */ quiet?: boolean
+  /** besides this process's own */ environment?: Record<string, string>
 }
 
 export interface Ended {
@@ -29,12 +30,14 @@ export async function startServer({
   host,
   port,
   quiet = false,
+  environment = {},
 }: ServerOptions): Promise<RunningServer> {
   const child = spawn(process.execPath, [entry], {
     detached: true, // so that Ctrl-C reaches this process first, which then stops things in order
     stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'pipe'],
     env: {
       ...process.env,
+      ...environment,
       NODE_ENV: 'production',
       HUSH_DATABASE_URL: databaseUrl,
       NITRO_HOST: host,

@@ -25,7 +25,7 @@ export interface Application {
   /**
    * another server process on the same database; with a host beyond loopback, as open to the network as that makes it
    */
-  another: (host?: string) => Promise<{ url: string; stop: () => Promise<void> }>
+  another: (host?: string, environment?: Record<string, string>) => Promise<{ url: string; stop: () => Promise<void> }>
   close: () => Promise<void>
 }
 
@@ -49,8 +49,8 @@ export async function openApplication(database: string): Promise<Application> {
     async restart() {
       server = await start()
     },
-    async another(host = '127.0.0.1') {
-      const second = await startServer({ entry, databaseUrl, host, port: await freePort(), quiet: true })
+    async another(host = '127.0.0.1', environment = {}) {
+      const second = await startServer({ entry, databaseUrl, host, port: await freePort(), quiet: true, environment })
       others.push(second)
       return { url: second.url, stop: () => second.stop() }
     },

@@ -1,16 +1,12 @@
-import { getRequestIP, type H3Event } from 'h3'
+import type { H3Event } from 'h3'
 import { pool, transaction } from '../database/pool'
+import { addressOf } from './address'
 
 const MINUTES = 15
-/** Wrong passphrases in that time, from one address and from all together. */
-const MOST_OF_ONE = 8
-const MOST_OF_ALL = 60
+/** Wrong passphrases in that time from one address; others are not kept out by them. */
+const MOST = 8
 /** Any number; attempts are counted one after the other, so that many at once are no way round the limit. */
 const LOCK = 7_203_116
-
-/** Behind a load balancer that sets X-Forwarded-For, HUSH_PROXY=1 says so; without it that header is not believed. */
-const addressOf = (event: H3Event): string =>
-  getRequestIP(event, { xForwardedFor: process.env.HUSH_PROXY === '1' }) ?? 'unknown'
 
 /**
  * Counts an attempt as failed, before anybody has looked at it.
@@ -23,11 +19,12 @@ export async function countAttempt(event: H3Event): Promise<number> {
     const {
       rows: [row],
     } = await client.query(
-      `select count(*)::int as all, count(*) filter (where address = $1)::int as own,
-         ceil(extract(epoch from min(at) + make_interval(mins => $2) - now()))::int as wait from sign_in_failure`,
+      `select count(*)::int as wrong,
+         ceil(extract(epoch from min(at) + make_interval(mins => $2) - now()))::int as wait
+       from sign_in_failure where address = $1`,
       [addressOf(event), MINUTES],
     )
-    if (row.own >= MOST_OF_ONE || row.all >= MOST_OF_ALL) return Math.max(1, row.wait)
+    if (row.wrong >= MOST) return Math.max(1, row.wait)
     await client.query('insert into sign_in_failure (address) values ($1)', [addressOf(event)])
     return 0
   })

@@ -1,9 +1,26 @@
+import { getRequestHeader, type H3Event } from 'h3'
+import { trustedProxies } from './address'
+
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]', '::1'])
 
 export const isLoopback = (name: string): boolean => LOOPBACK.has(name)
 
-/** Whether the application listens beyond this machine: then every page but the join page asks for the passphrase. */
+/**
+ * Whether others than this machine can reach it: then every page but the join page asks for the passphrase. Only a copy
+ * that was told to listen on loopback, with no proxy before it, is not open; one that was told nothing listens to all.
+ */
 export function isOpenToNetwork(): boolean {
   const own = process.env.NITRO_HOST ?? process.env.HOST
-  return own !== undefined && !LOOPBACK.has(own)
+  return own === undefined || !isLoopback(own) || trustedProxies() > 0
 }
+
+/** Headers that only something between the browser and this server writes. */
+const RELAYED = ['x-forwarded-for', 'x-forwarded-host', 'x-forwarded-proto', 'x-real-ip', 'forwarded', 'via']
+
+/**
+ * Whether a request came through something that was not announced, or from another machine. One with no address is the
+ * application's own, such as that of the page for an error.
+ */
+export const isRelayed = (event: H3Event): boolean =>
+  RELAYED.some(name => getRequestHeader(event, name) !== undefined) ||
+  !/^(::1|(::ffff:)?127\.)/.test(event.node.req.socket.remoteAddress || '127.')

@@ -1,4 +1,5 @@
-import { randomBytes, scrypt, timingSafeEqual } from 'node:crypto'
+import { createHmac, randomBytes, scrypt, timingSafeEqual } from 'node:crypto'
+import PQueue from 'p-queue'
 import { pool } from '../database/pool'
 
 /** What is kept: `scrypt$N$r$p$salt$hash`, salt and hash in base64. Written by scripts/access/passphrase.ts. */
@@ -14,7 +15,13 @@ function parts(kept: string) {
   }
 }
 
-export async function matchesPassphrase(given: string, kept: string): Promise<boolean> {
+/** Each takes memory and a tenth of a second: guesses from everywhere wait for one another, and for nothing else. */
+const oneByOne = new PQueue({ concurrency: 1 })
+
+export const matchesPassphrase = (given: string, kept: string): Promise<boolean> =>
+  oneByOne.add(() => matches(given, kept))
+
+async function matches(given: string, kept: string): Promise<boolean> {
   const { salt, hash, ...cost } = parts(kept)
   const derived = await new Promise<Buffer>((resolve, reject) => {
     scrypt(given.normalize('NFKC'), salt, hash.length, { ...cost, maxmem: 256 * cost.N * cost.r }, (error, key) =>
@@ -37,4 +44,17 @@ export async function readAccess(): Promise<Access> {
     randomBytes(32).toString('base64'),
   ])
   return readAccess()
+}
+
+let key: Promise<string> | undefined
+
+/** A mark of this application on a word that a browser keeps for it. */
+export async function sealOf(word: string): Promise<string> {
+  // It never changes: one question for all.
+  key ??= readAccess().then(access => access.sealingKey)
+  key.catch(() => (key = undefined))
+  return createHmac('sha256', await key)
+    .update(word)
+    .digest('base64url')
+    .slice(0, 32)
 }

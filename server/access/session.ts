@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto'
 import { getRequestHeader, useSession, type H3Event, type SessionConfig } from 'h3'
+import { pool } from '../database/pool'
+import { trustedProxies } from './address'
 import { readAccess, type Access } from './passphrase'
 
 const HOURS = 12
@@ -13,7 +15,7 @@ const config = (event: H3Event, { sealingKey }: Access): SessionConfig => ({
     httpOnly: true,
     sameSite: 'strict',
     path: '/',
-    secure: getRequestHeader(event, 'x-forwarded-proto') === 'https',
+    secure: trustedProxies() > 0 && getRequestHeader(event, 'x-forwarded-proto') === 'https',
   },
 })
 
@@ -31,13 +33,22 @@ export async function signIn(event: H3Event): Promise<void> {
 }
 
 export async function signOut(event: H3Event): Promise<void> {
-  const session = await useSession(event, config(event, await readAccess()))
+  const session = await useSession<{ mark?: string }>(event, config(event, await readAccess()))
+  if (session.id && session.data.mark !== undefined)
+    await pool().query('insert into ended_session (id) values ($1) on conflict do nothing', [session.id])
   await session.clear()
+}
+
+/** Forgets sessions that would have run out by now. */
+export async function pruneSessions(): Promise<void> {
+  await pool().query('delete from ended_session where at < now() - make_interval(hours => $1)', [HOURS])
 }
 
 export async function isSignedIn(event: H3Event): Promise<boolean> {
   const access = await readAccess()
   if (access.passphrase === null || !getRequestHeader(event, 'cookie')?.includes('hush-session=')) return false
   const session = await useSession<{ mark?: string }>(event, config(event, access))
-  return session.data.mark === mark(access)
+  if (session.data.mark !== mark(access)) return false
+  const { rowCount: ended } = await pool().query('select 1 from ended_session where id = $1', [session.id])
+  return !ended
 }

@@ -2,7 +2,7 @@
 import type { ClientBase } from 'pg'
 
 /** Of this machine, not of the work: receipts of writes, the passphrase and its guesses, which migrations ran. */
-const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure']
+const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'ended_session']
 
 export interface Table {
   name: string

@@ -1,5 +1,14 @@
 import pg from 'pg'
 
+/**
+ * ms: nothing may hold what others wait for, not even a server that stopped in the middle of a write; work that takes
+ * longer sets its own.
+ */
+const LIMITS = { statement_timeout: 15_000, lock_timeout: 5000, idle_in_transaction_session_timeout: 10_000 }
+/** PostgreSQL's codes for work that did nothing and may be tried again: deadlock, conflict. */
+const AGAIN = ['40P01', '40001']
+const TRIES = 4
+
 let shared: pg.Pool | undefined
 
 /** The server's connections. The address comes from the environment, set by the start command. */
@@ -7,26 +16,40 @@ export function pool(): pg.Pool {
   if (!shared) {
     const connectionString = process.env.HUSH_DATABASE_URL
     if (!connectionString) throw new Error('HUSH_DATABASE_URL is not set; start the application with "npm start"')
-    shared = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 })
+    shared = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000, ...LIMITS })
     // A connection that the database closes while idle must not end the server.
     shared.on('error', () => {})
   }
   return shared
 }
 
-/** Runs `work` in one transaction. */
+/** Runs `work` in one transaction; where others were in the way it is done again, from its beginning. */
 export async function transaction<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
+  for (let left = TRIES; ;) {
+    try {
+      return await once(work)
+    } catch (error) {
+      if (--left === 0 || !AGAIN.includes((error as { code?: string }).code ?? '')) throw error
+    }
+  }
+}
+
+async function once<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> {
   const client = await pool().connect()
+  let broken: Error | undefined
   try {
     await client.query('begin')
     const result = await work(client)
     await client.query('commit')
     return result
   } catch (error) {
-    await client.query('rollback').catch(() => {})
+    await client.query('rollback').catch((lost: Error) => {
+      broken = lost
+    })
     throw error
   } finally {
-    client.release()
+    // A connection that can't even be rolled back is not given to the next one.
+    client.release(broken)
   }
 }
 

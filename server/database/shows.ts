@@ -33,33 +33,51 @@ export async function listMarks(showId: string): Promise<Mark[]> {
   return rows.map(({ value, ...mark }) => (value === null ? mark : { ...mark, value }))
 }
 
-/** Keeps marks; one that is there already, by its id, is left as it is. */
-export async function addMarks(showId: string, marks: readonly Mark[]): Promise<void> {
-  await transaction(async client => {
+/**
+ * Keeps marks; one that is there already, by its id, is left as it is.
+ * @returns ids that belong to other marks; then none is kept
+ */
+export async function addMarks(showId: string, given: readonly Mark[]): Promise<string[]> {
+  // In one order, whichever way they came, so that two writers never wait for one another.
+  const marks = [...given].sort((a, b) => (a.id < b.id ? -1 : 1))
+  return transaction(async client => {
+    const { rows: others } = await client.query<{ id: string }>(
+      `select m.id from mark m
+         join unnest($2::uuid[], $3::text[], $4::text[], $5::float8[], $6::text[]) as row (id, act, kind, at, value)
+         using (id)
+       where (m.show_id, m.act, m.kind, m.at) is distinct from ($1::uuid, row.act, row.kind, row.at)
+         or m.value is distinct from row.value`,
+      columnsOf(showId, marks),
+    )
+    if (others.length > 0) return others.map(o => o.id)
     const { rowCount } = await client.query(
       `insert into mark (id, show_id, act, kind, at, value)
        select id, $1, act, kind, at, value
        from unnest($2::uuid[], $3::text[], $4::text[], $5::float8[], $6::text[]) as row (id, act, kind, at, value)
        on conflict (id) do nothing`,
-      [
-        showId,
-        marks.map(m => m.id),
-        marks.map(m => m.act),
-        marks.map(m => m.kind),
-        marks.map(m => m.at),
-        marks.map(m => m.value ?? null),
-      ],
+      columnsOf(showId, marks),
     )
+    if (rowCount) await announce(client, showId, 'marks')
+    if (!marks.some(m => m.kind === 'sealed')) return []
     // Nobody guesses any more once it is sealed, whoever forgot to close the vote.
     const { rowCount: closed } = await client.query(
       `update vote_round r set closed_at = now() where show_id = $1 and closed_at is null
          and exists (select 1 from mark m where m.show_id = r.show_id and m.act = r.act and m.kind = 'sealed')`,
       [showId],
     )
-    if (rowCount) await announce(client, showId, 'marks')
     if (closed) await announce(client, showId, 'votes')
+    return []
   })
 }
+
+const columnsOf = (showId: string, marks: readonly Mark[]) => [
+  showId,
+  marks.map(m => m.id),
+  marks.map(m => m.act),
+  marks.map(m => m.kind),
+  marks.map(m => m.at),
+  marks.map(m => m.value ?? null),
+]
 
 export interface ReadingBatch {
   act: string

@@ -64,10 +64,13 @@ export async function changeRound(
 }
 
 /**
- * Takes a device's vote, or changes it while the round is open. @returns false if it is closed, or there is no such
- * outcome
+ * Takes votes, or changes those that devices gave before, while the round is open.
+ * @returns devices whose vote counts
  */
-export async function castVote(code: string, device: string, outcome: string): Promise<boolean> {
+export async function castVotes(
+  code: string,
+  votes: readonly { device: string; outcome: string }[],
+): Promise<Set<string>> {
   return transaction(async client => {
     // Shared with other votes, exclusive with closing: a vote is either before the close or refused.
     const { rows } = await client.query<{
@@ -75,23 +78,25 @@ export async function castVote(code: string, device: string, outcome: string): P
       act: string
       document: RoundQuestion
       closed_at: Date | null
-    }>('select show_id, act, document, closed_at from vote_round where code = $1 for share', [code.toUpperCase()])
-    const round = rows[0]
-    if (!round || round.closed_at || !round.document.outcomes.some(o => o.id === outcome)) return false
-    const {
-      rows: [{ count }],
-    } = await client.query<{ count: number }>(
-      'select count(*)::int as count from vote where show_id = $1 and act = $2 and device <> $3',
-      [round.show_id, round.act, device],
+    }>('select show_id, act, document, closed_at from vote_round where code = $1 for share', [code])
+    const [round] = rows
+    if (!round || round.closed_at) return new Set()
+    const fitting = votes.filter(v => round.document.outcomes.some(o => o.id === v.outcome))
+    const { rows: voted } = await client.query<{ device: string }>(
+      'select device from vote where show_id = $1 and act = $2',
+      [round.show_id, round.act],
     )
-    if (count >= MOST_DEVICES) return false
+    const before = new Set(voted.map(v => v.device))
+    let room = MOST_DEVICES - before.size
+    const taken = fitting.filter(v => before.has(v.device) || room-- > 0).sort((a, b) => (a.device < b.device ? -1 : 1))
     await client.query(
-      `insert into vote (show_id, act, device, outcome) values ($1, $2, $3, $4)
+      `insert into vote (show_id, act, device, outcome)
+       select $1, $2, device, outcome from unnest($3::uuid[], $4::text[]) as row (device, outcome)
        on conflict (show_id, act, device) do update set outcome = excluded.outcome, at = now()`,
-      [round.show_id, round.act, device, outcome],
+      [round.show_id, round.act, taken.map(v => v.device), taken.map(v => v.outcome)],
     )
     await announce(client, round.show_id, 'votes')
-    return true
+    return new Set(taken.map(v => v.device))
   })
 }
 

@@ -1,18 +1,34 @@
 import type { VoteRound } from '../../core'
 import { getRouterParam, type H3Event } from 'h3'
 import { findRoundByCode, voteOf } from '../database/votes'
-import { deviceOf } from './device'
+
+/** Phones ask every three seconds, hundreds of them: one answer of the database serves all for so long, ms. */
+const FRESH = 200
+
+const known = new Map<string, Promise<VoteRound | undefined>>()
+
+function roundByCode(code: string): Promise<VoteRound | undefined> {
+  const asked = known.get(code)
+  if (asked) return asked
+  const answer = findRoundByCode(code)
+  known.set(code, answer)
+  setTimeout(() => known.delete(code), FRESH).unref()
+  answer.catch(() => known.delete(code))
+  return answer
+}
+
+/** After this process changed one. */
+export const forgetRounds = (): void => known.clear()
 
 export async function roundIn(event: H3Event): Promise<VoteRound | undefined> {
   const code = getRouterParam(event, 'code') ?? ''
-  return /^[A-Za-z0-9]{3,8}$/.test(code) ? findRoundByCode(code) : undefined
+  return /^[A-Za-z0-9]{3,8}$/.test(code) ? roundByCode(code.toUpperCase()) : undefined
 }
 
 /**
  * What a phone may know of a round: whether it is open, its own vote, and the counts once they are shown to the room.
  */
-export async function seenByPhone(event: H3Event, round: VoteRound) {
-  const device = deviceOf(event)
+export async function seenByPhone(round: VoteRound, device: string | undefined) {
   const counts = Object.fromEntries(
     round.document.outcomes.map(o => [o.id, Number(round.votes[o.id] ?? 0) + Number(round.hands[o.id] ?? 0)]),
   )

@@ -1,5 +1,5 @@
 import { getRequestHeader, getRequestURL, sendRedirect, setResponseHeaders, type H3Event } from 'h3'
-import { isLoopback, isOpenToNetwork } from '../access/network'
+import { isLoopback, isOpenToNetwork, isRelayed } from '../access/network'
 import { isSignedIn } from '../access/session'
 import { refusal } from '../http/faults'
 
@@ -62,6 +62,19 @@ export default defineEventHandler(async event => {
   const open = isOpenToNetwork()
   if (!open && !isLoopback(host.replace(/:\d+$/, '')))
     throw refusal([{ input: 'host', message: `"${host}" is not this application's address` }], 421)
+  // A proxy may write any host, this machine's too: what it did not announce is not let in without the passphrase.
+  if (!open && isRelayed(event))
+    throw refusal(
+      [
+        {
+          input: 'host',
+          message:
+            'this copy serves its own machine only, and the request came through a proxy; accepted: start it with ' +
+            'HUSH_PROXY=1 (how many proxies stand before it), and it asks for the passphrase',
+        },
+      ],
+      421,
+    )
   if (event.method !== 'GET' && event.method !== 'HEAD') refuseForged(event, host, open)
   const { pathname } = getRequestURL(event)
   if (!open || FREE.some(pattern => pattern.test(pathname)) || (await isSignedIn(event))) return

@@ -1,10 +1,11 @@
+import { pruneSessions } from '../access/session'
 import { pruneReceipts } from '../database/receipts'
 
 const DAY = 24 * 3600 * 1000
 
 /** Once at the start and once a day. A database that does not answer now is asked again tomorrow. */
 export default defineNitroPlugin(nitro => {
-  const prune = () => void pruneReceipts().catch(() => {})
+  const prune = () => void Promise.all([pruneReceipts(), pruneSessions()]).catch(() => {})
   prune()
   const daily = setInterval(prune, DAY)
   daily.unref()

@@ -52,8 +52,6 @@ async function contents(client: pg.Client): Promise<Record<string, string[]>> {
     all[name] = (await client.query(`select to_jsonb(t)::text as row from ${name} t order by 1`)).rows.map(r => r.row)
   return all
 }
-const send = (method: string, path: string, body: unknown) =>
-  fetch(`${app.url}${path}`, { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 const PNG = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg=='
 
 /** Something in every table: what a show leaves behind. */

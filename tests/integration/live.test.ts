@@ -101,7 +101,7 @@ describe('marks', () => {
   })
   it('made through one server are told to those who listen at the other, at once', async () => {
     const { id } = await beginShow()
-    const heard = await hear(`${second.url}/api/live/${id}/stream`, /data: marks/, () => {
+    const heard = await hear(`${second.url}/api/live/${id}/stream`, /event: marks\s+data: \[.*heat-on/, () => {
       void send(app.url, 'POST', `/api/live/${id}/marks`, { marks: [mark('heat-on', 5)] })
     })
     expect(heard).toMatch(/event: changed\s+data: connection/)
@@ -282,58 +282,94 @@ describe('beyond this machine', () => {
       await other.stop()
     },
   )
-  it('wrong passphrases are limited, all servers together, and the right one waits too', async () => {
+  it('signing out ends the session for whoever has its cookie, and a stream ends with the passphrase', async () => {
+    await database.query('delete from sign_in_failure')
+    const signed = async () => {
+      const { headers } = await send(open.url, 'POST', '/api/sign-in', { passphrase: 'another passphrase' }, OWN)
+      return headers.get('set-cookie')!.split(';')[0]!
+    }
+    const [left, stays] = [await signed(), await signed()]
+    await send(open.url, 'POST', '/api/sign-out', {}, { cookie: left, ...OWN })
+    const seen = async (cookie: string) => (await send(open.url, 'GET', '/api/stagings', undefined, { cookie })).status
+    expect([await seen(left), await seen(stays)]).toEqual([401, 200])
+    const { id } = await beginShow()
+    const ended = new Promise<void>((resolve, reject) => {
+      get(`${open.url}/api/live/${id}/stream`, { headers: { cookie: stays } }, answer => {
+        answer.resume()
+        answer.on('end', resolve)
+      }).on('error', reject)
+    })
+    await setPassphrase(app.databaseUrl, 'yet another one')
+    await ended
+  }, 30_000)
+  it('a proxy that was not announced is not let in, one that was is believed for one hop', async () => {
+    for (const header of ['x-forwarded-for', 'forwarded', 'via', 'x-real-ip'])
+      expect((await send(app.url, 'GET', '/api/stagings', undefined, { [header]: '203.0.113.9' })).status).toBe(421)
+    const behind = await app.another('127.0.0.1', { HUSH_PROXY: '1' })
+    expect((await send(behind.url, 'GET', '/api/stagings')).status).toBe(401)
+    await database.query('delete from sign_in_failure')
+    const guess = (from: string, passphrase = 'guess') =>
+      send(behind.url, 'POST', '/api/sign-in', { passphrase }, { ...OWN, 'x-forwarded-for': from })
+    // What the guesser writes himself stands further left, and makes no new address of him.
+    for (let n = 0; n < 8; n++) expect((await guess(`198.51.100.${n}, 203.0.113.9`)).status).toBe(401)
+    expect((await guess('198.51.100.77, 203.0.113.9')).status).toBe(429)
+    // Nor a whole IPv6 network many.
+    for (let n = 0; n < 8; n++) expect((await guess(`2001:db8:1:2::${n + 1}`)).status).toBe(401)
+    expect((await guess('2001:db8:1:2:ffff::1')).status).toBe(429)
+    // Whoever knows it gets in meanwhile, from any other address.
+    expect((await guess('192.0.2.1', 'yet another one')).status).toBe(200)
+    await behind.stop()
+  })
+  it('wrong passphrases are limited by address, all servers together', async () => {
     await database.query('delete from sign_in_failure')
     const tries = await Promise.all(
       Array.from({ length: 14 }, () => send(open.url, 'POST', '/api/sign-in', { passphrase: 'guess' }, OWN)),
     )
-    expect(tries.filter(t => t.status === 429).length).toBeGreaterThan(0)
-    expect(
-      (await send(open.url, 'POST', '/api/sign-in', { passphrase: 'another passphrase' }, OWN)).body.message,
-    ).toMatch(/too many wrong ones; the next is taken in \d+ min/)
+    expect(tries.filter(t => t.status === 429)).toHaveLength(6)
+    expect((await send(open.url, 'POST', '/api/sign-in', { passphrase: 'yet another one' }, OWN)).body.message).toMatch(
+      /too many wrong ones; the next is taken in \d+ min/,
+    )
     await database.query('delete from sign_in_failure')
-    expect((await send(open.url, 'POST', '/api/sign-in', { passphrase: 'another passphrase' }, OWN)).status).toBe(200)
+    expect((await send(open.url, 'POST', '/api/sign-in', { passphrase: 'yet another one' }, OWN)).status).toBe(200)
     await expect(setPassphrase(app.databaseUrl, 'short')).rejects.toThrow(
       'passphrase: given 5 characters; accepted: 8 or more',
     )
   })
-})
-
-describe('the logbook as files', () => {
-  it('comes out and goes in again without losing or doubling a run', async () => {
-    const { body: before } = await send(app.url, 'GET', '/api/runs/export')
-    const runs = before.map(({ id, stagingId, stagingVersion, staging, document }: Record<string, unknown>) => ({
-      id,
-      stagingId,
-      stagingVersion,
-      staging,
-      document,
-    }))
-    expect((await send(app.url, 'POST', '/api/runs/import', { writeId: randomUUID(), runs })).body).toEqual({
-      added: 0,
+  it('a number that a device made up counts no vote, and very many from one address get none', async () => {
+    const { id } = await beginShow()
+    const {
+      body: [{ code }],
+    } = await send(app.url, 'PUT', `/api/live/${id}/votes/can`, { do: 'open' })
+    const made = `hush-device=${randomUUID()}`
+    for (const cookie of [made, `${made}.${'A'.repeat(32)}`])
+      expect((await send(app.url, 'POST', `/api/join/${code}`, { outcome: 'crush' }, { cookie })).status).toBe(400)
+    const pages = await Promise.all(Array.from({ length: 600 }, () => send(app.url, 'GET', `/join/${code}`)))
+    expect(pages.every(p => p.status === 200)).toBe(true)
+    const given = pages.filter(p => p.headers.get('set-cookie')).length
+    expect(given).toBeGreaterThan(60)
+    expect(given).toBeLessThan(500)
+  })
+  it('a mark whose id belongs to another is refused by its place, and none of its batch is kept', async () => {
+    const { id } = await beginShow()
+    const kept = mark('heat-on', 7)
+    await send(app.url, 'POST', `/api/live/${id}/marks`, { marks: [kept] })
+    const answer = await send(app.url, 'POST', `/api/live/${id}/marks`, {
+      marks: [mark('plume', 9), { ...kept, at: 8 }],
     })
-    // Elsewhere: with other ids, and a staging that is not here.
-    const moved = runs.map((r: { staging: { title: string } }) => ({
-      ...r,
-      id: randomUUID(),
-      stagingId: randomUUID(),
-      staging: { ...r.staging, title: `${r.staging.title} (moved)` },
-    }))
-    const write = { writeId: randomUUID(), runs: moved }
-    expect((await send(app.url, 'POST', '/api/runs/import', write)).body).toEqual({ added: moved.length })
-    await send(app.url, 'POST', '/api/runs/import', write)
-    const { body: after } = await send(app.url, 'GET', '/api/runs/export')
-    expect(after).toHaveLength(before.length + moved.length)
-    expect(after.find((r: { id: string }) => r.id === moved[0].id).document).toMatchObject(moved[0].document)
-    const bad = await send(app.url, 'POST', '/api/runs/import', {
-      writeId: randomUUID(),
-      runs: [
-        { ...moved[0], id: randomUUID() },
-        { ...moved[1], id: randomUUID(), document: { ...moved[1].document, outcome: 'flies' } },
-      ],
-    })
-    expect(bad.status).toBe(422)
-    expect(bad.body.message).toMatch(/runs\.1\.outcome: given "flies"; accepted: /)
-    expect((await send(app.url, 'GET', '/api/runs')).body).toHaveLength(after.length)
+    expect([answer.status, answer.body.data.faults[0].input]).toEqual([409, 'marks.1.id'])
+    expect((await send(app.url, 'GET', `/api/live/${id}`)).body.marks).toEqual([kept])
+  })
+  it('the same marks in any order through both servers at once wait for nobody for ever', async () => {
+    const { id } = await beginShow()
+    const marks = Array.from({ length: 60 }, (_, i) => mark('heat-on', i))
+    const answers = await Promise.all(
+      Array.from({ length: 40 }, (_, i) =>
+        send(i % 2 ? app.url : second.url, 'POST', `/api/live/${id}/marks`, {
+          marks: i % 3 ? [...marks].reverse() : marks,
+        }),
+      ),
+    )
+    expect(answers.map(a => a.status)).toEqual(answers.map(() => 200))
+    expect((await send(app.url, 'GET', `/api/live/${id}`)).body.marks).toHaveLength(60)
   })
 })

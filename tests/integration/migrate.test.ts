@@ -40,6 +40,7 @@ describe('migrations', () => {
       { name: '0003-pumps.sql' },
       { name: '0004-running-orders.sql' },
       { name: '0005-live.sql' },
+      { name: '0006-ended-sessions.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

@@ -1,8 +1,9 @@
+import { deviceOf } from '../../join/device'
 import { roundIn, seenByPhone } from '../../join/round'
 import { refusal } from '../../http/faults'
 
 export default defineEventHandler(async event => {
   const round = await roundIn(event)
   if (!round) throw refusal([{ input: 'code', message: 'no vote has that code' }], 404)
-  return seenByPhone(event, round)
+  return seenByPhone(round, await deviceOf(event))
 })

@@ -10,6 +10,6 @@ export default defineEventHandler(async event => {
     setResponseStatus(event, 404)
     return codePage(event, say(event)('No vote has that code. Look again, or ask.'))
   }
-  knowDevice(event)
+  await knowDevice(event)
   return votePage(event, round.code, round.document)
 })

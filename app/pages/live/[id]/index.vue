@@ -20,7 +20,7 @@ const id = String(useRoute().params.id)
 const units = useUnitsStore()
 const clock = useLiveClock()
 const live = useLiveShow(id, clock.now)
-const { show, marks, rounds, online, waiting, failure } = live
+const { show, marks, rounds, online, waiting, refused, canKeep, failure } = live
 useHead({
   title: () => `${show.value?.title ?? 'Live'} · Live · Zealous Hush`,
   htmlAttrs: { style: 'background:#0e1217' },
@@ -300,6 +300,16 @@ useShortcut((key, event) => {
         <template v-else
           ><span class="soft">{{ $t('All marks sent') }}</span></template
         >
+        <template v-if="!canKeep">
+          <b class="text-(--danger)">{{
+            $t('⚠ This device can keep nothing: stay on this page until all is sent.')
+          }}</b>
+        </template>
+        <template v-if="refused.length">
+          <b class="text-(--danger)" :title="refused.map(r => r.refused).join('\n')">{{
+            $t('⚠ {n} mark was not taken. | ⚠ {n} marks were not taken.', refused.length)
+          }}</b>
+        </template>
       </span>
       <UButton :aria-pressed="sounds" @click="sounds = !sounds">
         {{ $t(sounds ? 'Sound on' : 'Sound off') }} <kbd aria-hidden="true">m</kbd>

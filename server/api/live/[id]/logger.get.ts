@@ -40,7 +40,9 @@ export default defineEventHandler(async event => {
   const encoder = new TextEncoder()
   let stop = () => {}
   let timer: ReturnType<typeof setInterval> | undefined
+  let ended = event.node.res.destroyed
   const end = () => {
+    ended = true
     clearInterval(timer)
     stop()
   }
@@ -54,6 +56,8 @@ export default defineEventHandler(async event => {
           })
           .catch(() => {})
       })
+      // Whoever asked may have gone while the database was asked.
+      if (ended) return end()
       timer = setInterval(() => {
         const { times } = storyOf(marks, act.id)
         const now = Date.now()
@@ -78,7 +82,7 @@ export default defineEventHandler(async event => {
     },
     cancel: end,
   })
-  event.node.req.once('close', end)
+  event.node.res.once('close', end)
   setResponseHeaders(event, { 'content-type': 'text/plain; charset=us-ascii', 'cache-control': 'no-store' })
   return sendStream(event, stream)
 })

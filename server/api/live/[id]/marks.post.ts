@@ -19,6 +19,14 @@ export default defineEventHandler(async event => {
         message: `given "${m.act}"; accepted: ${show.document.acts.map(a => a.id).join(', ')}`,
       })),
     )
-  await addMarks(show.id, marks)
+  const others = await addMarks(show.id, marks)
+  if (others.length > 0)
+    throw refusal(
+      others.map(id => ({
+        input: `marks.${marks.findIndex(m => m.id === id)}.id`,
+        message: 'belongs to another mark',
+      })),
+      409,
+    )
   return { marks: await listMarks(show.id) }
 })

@@ -1,23 +1,43 @@
 import { createEventStream } from 'h3'
-import { hear } from '../../../live/announcements'
+import { isOpenToNetwork } from '../../../access/network'
+import { isSignedIn } from '../../../access/session'
 import { showOf } from '../../../live/show-of'
+import { watch } from '../../../live/watchers'
 
-const BEAT = 15_000
+/** A page that hears nothing for longer than two of these knows that its line is dead, ms. */
+const BEAT = 4000
+/** Every so many beats it is asked whether whoever listens may still do so. */
+const ASKED = 3
 
-/** Says that something changed, as it changes; the page then asks what. A beat shows that the line is alive. */
+/** Says what changed, as it changes. A beat shows that the line is alive. */
 export default defineEventHandler(async event => {
   const show = await showOf(event)
   const stream = createEventStream(event)
+  let leave = () => {}
+  let closed = false
+  let beats = 0
+  const push = (name: string, data: string) => void stream.push({ event: name, data }).catch(() => {})
   const beat = setInterval(() => {
-    stream.push({ event: 'beat', data: String(Date.now()) }).catch(() => {})
+    push('beat', String(Date.now()))
+    if (++beats % ASKED !== 0 || !isOpenToNetwork()) return
+    isSignedIn(event)
+      .then(may => (may ? undefined : stream.close()))
+      .catch(() => {})
   }, BEAT)
-  const stop = await hear(show.id, what => {
-    stream.push({ event: 'changed', data: what }).catch(() => {})
-  })
-  stream.onClosed(() => {
+  const end = () => {
+    closed = true
     clearInterval(beat)
-    stop()
-  })
-  void stream.push({ event: 'changed', data: 'connection' })
+    leave()
+  }
+  stream.onClosed(end)
+  try {
+    leave = await watch(show.id, push)
+  } catch (error) {
+    end()
+    throw error
+  }
+  // Gone while the database was asked: nothing may go on for nobody.
+  if (closed || event.node.res.destroyed) end()
+  push('changed', 'connection')
   return stream.send()
 })

@@ -4,6 +4,7 @@ import { findDemonstration } from '../../../../../core'
 import { changeRound, listRounds, openRound } from '../../../../database/votes'
 import { readJson } from '../../../../http/body'
 import { refusal } from '../../../../http/faults'
+import { forgetRounds } from '../../../../join/round'
 import { actOfShow, showOf } from '../../../../live/show-of'
 
 const body = z.object({
@@ -47,5 +48,6 @@ export default defineEventHandler(async event => {
   ) {
     throw refusal([{ input: 'act', message: 'no vote was opened for this one' }], 404)
   }
+  forgetRounds()
   return listRounds(show.id)
 })

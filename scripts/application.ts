@@ -1,5 +1,6 @@
 /** The built application as a child process, with its database. */
 import { spawn, type ChildProcess } from 'node:child_process'
+import type { Writable } from 'node:stream'
 import { setTimeout as sleep } from 'node:timers/promises'
 
 export interface ServerOptions {
@@ -8,6 +9,7 @@ export interface ServerOptions {
   host: string
   port: number
   /** leaves out what it prints */ quiet?: boolean
+  /** where else what it prints goes */ log?: Writable
   /** besides this process's own */ environment?: Record<string, string>
 }
 
@@ -23,6 +25,9 @@ export interface RunningServer {
   stop: () => Promise<void>
 }
 
+/** Characters of what it printed that are told where it fails to start. */
+const LAST_WORDS = 4000
+
 /** Starts the server and waits until it answers. @throws Error with what it printed, where it ends or stays silent */
 export async function startServer({
   entry,
@@ -30,6 +35,7 @@ export async function startServer({
   host,
   port,
   quiet = false,
+  log,
   environment = {},
 }: ServerOptions): Promise<RunningServer> {
   const child = spawn(process.execPath, [entry], {
@@ -47,13 +53,15 @@ export async function startServer({
       NITRO_SHUTDOWN_TIMEOUT: '2000',
     },
   })
+  // Only its last words are kept here, for the case that it ends at once.
   let output = ''
-  child.stdout?.on('data', text => {
-    output += text
-  })
-  child.stderr?.on('data', text => {
-    output += text
-  })
+  for (const stream of [child.stdout, child.stderr])
+    stream?.on('data', (text: Buffer) => {
+      output = (output + text.toString()).slice(-LAST_WORDS)
+      if (started && !quiet) process.stderr.write(text)
+      log?.write(text)
+    })
+  let started = false
   const ended = new Promise<Ended>(resolve => child.once('exit', (code, signal) => resolve({ code, signal })))
   let exit: Ended | undefined
   void ended.then(result => {
@@ -75,6 +83,7 @@ export async function startServer({
     }
     await sleep(100)
   }
+  started = true
   return {
     url,
     child,

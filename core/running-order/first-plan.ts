@@ -15,21 +15,26 @@ interface Way {
   cost: number
 }
 
+/** Two moments closer than this are one, s: sums of what was added differ in their last bits. */
+const MOMENT = 1e-6
+
 /**
  * When a vessel goes on the heat and is lifted: not before `lift`, on a heater that is free at `free`.
  * With one pair of hands it is not put on between the lift of another and the end of that show.
  */
 function slot(act: Act, lift: number, free: number, shows: readonly PlannedAct[], hands: number) {
+  const inTheWay = (on: number): PlannedAct | undefined =>
+    hands < 2 ? shows.find(show => on > show.lift - LIGHT + MOMENT && on < show.done - MOMENT) : undefined
   let latest = Math.max(lift, free + act.heating + act.early)
   for (;;) {
-    let on = latest - act.heating - act.early
-    const earliest = Math.max(free, latest - act.heating - act.wait)
-    if (hands < 2)
-      for (const show of shows.toReversed()) if (on > show.lift - LIGHT && on < show.done) on = show.lift - LIGHT
-    if (on >= earliest) return { on, lift: latest }
+    const best = latest - act.heating - act.early
+    const blocked = inTheWay(best)
+    if (!blocked) return { on: best, lift: latest }
+    let on = best
+    for (let show: PlannedAct | undefined = blocked; show; show = inTheWay(on)) on = show.lift - LIGHT
+    if (on >= Math.max(free, latest - act.heating - act.wait)) return { on, lift: latest }
     // No moment within what it may wait: it goes on after the show that is in the way.
-    const next = shows.find(show => show.lift - LIGHT < latest - act.heating - act.early && show.done > on)
-    latest = (next?.done ?? free) + act.heating + act.early
+    latest = blocked.done + act.heating + act.early
   }
 }
 

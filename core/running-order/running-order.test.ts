@@ -82,6 +82,23 @@ describe('a show on one clock', () => {
         expect(breaks(acts, plan.acts, { heaters: 4, hands, before: 600 })).toEqual([])
     }
   })
+  it('is found at once, and can be performed, whatever the times and hands (300 seeded cases, no solver)', () => {
+    let state = 23
+    const chance = () => (state = (state * 16807) % 2147483647) / 2147483647
+    for (let n = 0; n < 300; n++) {
+      const acts = Array.from({ length: 1 + (n % 9) }, (_, i) => {
+        const wait = 200 * chance() * chance()
+        const times = { heating: chance() < 0.2 ? 0 : 700 * chance(), wait, early: Math.min(20, wait / 2) }
+        return act(String(i), {
+          ...times,
+          ...{ show: 120 * chance(), talk: 90 * chance() },
+          ...(chance() < 0.5 && { target: 1500 * chance() }),
+        })
+      })
+      const stage = { heaters: 1 + (n % 3), hands: 1 + (n % 2), before: 900 * chance() }
+      expect(breaks(acts, planShow(acts, stage, () => undefined)!.acts, stage)).toEqual([])
+    }
+  })
   it('can be performed where nothing better was found in time, and says by how much it might be worse', () => {
     const acts = [act('a', { target: 40 }), act('b', { target: 90 }), act('c', { target: 150, heating: 500 })]
     for (const hands of [1, 2]) {

@@ -1,4 +1,7 @@
-/** `npm start`: starts the database, migrates, builds what changed, serves, and stops cleanly. */
+/** `npm start`: starts the database, migrates, builds what changed, serves, looks after both, and stops cleanly. */
+import { createServer } from 'node:net'
+import { setTimeout as sleep } from 'node:timers/promises'
+import { createStream } from 'rotating-file-stream'
 import { ensurePassphrase } from '../access/passphrase'
 import { startServer, type RunningServer } from '../application'
 import { ensureBuild } from '../build/build'
@@ -7,6 +10,10 @@ import { migrate } from '../database/migrate'
 import { messageOf, root } from '../root'
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1']
+/** The database is looked at so often, ms. */
+const LOOK = 1000
+/** A server that ends by itself is started again, but not more often than this in a minute. */
+const MOST_STARTS = 4
 const say = (line: string) => console.log(line)
 let cluster: Cluster | undefined
 let server: RunningServer | undefined
@@ -31,28 +38,84 @@ function portAskedFor() {
   throw new Error(`PORT: given "${asked}"; accepted: a whole number from 1 to 65535`)
 }
 
+/** @throws Error that says by whom the port is taken */
+async function ensureFree(host: string, port: number) {
+  const code = await new Promise<string | undefined>(resolve => {
+    const probe = createServer()
+    probe.once('error', (error: NodeJS.ErrnoException) => resolve(error.code ?? 'taken'))
+    probe.listen({ host, port, exclusive: true }, () => probe.close(() => resolve(undefined)))
+  })
+  if (code === undefined) return
+  if (code !== 'EADDRINUSE') throw new Error(`HOST ${host}, PORT ${port}: can't be listened on (${code})`)
+  const health = await fetch(`http://127.0.0.1:${port}/api/health`, { signal: AbortSignal.timeout(1000) })
+    .then(answer => answer.json() as Promise<{ application?: string }>)
+    .catch(() => undefined)
+  const by = health?.application === 'zealous-hush' ? 'another copy of Zealous Hush' : 'another program'
+  throw new Error(`PORT: ${port} is taken by ${by}; stop that, or choose another port`)
+}
+
+/** Starts the database again whenever it dies. */
+async function lookAfterDatabase(database: Cluster) {
+  let told = ''
+  for (;;) {
+    await sleep(LOOK)
+    if (stopping) return
+    try {
+      if (await database.revive()) say('The database had ended; it runs again.')
+      told = ''
+    } catch (error) {
+      const why = messageOf(error)
+      if (why !== told) console.error(`The database has ended and does not start again: ${why}\nTrying on…`)
+      told = why
+    }
+  }
+}
+
+/** Runs the server, again and again if it ends by itself, until it does so too often. */
+async function serve(start: () => Promise<RunningServer>) {
+  const starts: number[] = []
+  for (;;) {
+    starts.push(Date.now())
+    server = await start()
+    const { code, signal } = await server.ended
+    if (stopping) return
+    const lately = starts.filter(at => at > Date.now() - 60_000).length
+    console.error(`The server ended by itself (${signal ?? code}).`)
+    if (lately >= MOST_STARTS) return stop(1)
+    say('Starting it again…')
+  }
+}
+
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0))
 
 try {
   const asked = portAskedFor()
+  const host = process.env.HOST || '127.0.0.1'
   const entry = await ensureBuild(root, say)
   cluster = await openCluster(clusterFolder(root), say)
-  await migrate(root, cluster.url, say)
-  const host = process.env.HOST || '127.0.0.1'
-  if (!LOOPBACK.includes(host)) await ensurePassphrase(cluster.url, say)
+  const { url: databaseUrl, logs, hold } = cluster
+  if (asked) await ensureFree(host, asked)
+  await migrate(root, databaseUrl, say)
+  if (!LOOPBACK.includes(host) || Number(process.env.HUSH_PROXY ?? 0) > 0) await ensurePassphrase(databaseUrl, say)
   const port = asked ?? (await freePort(4870))
-  server = await startServer({ entry, databaseUrl: cluster.url, host, port })
-  say(`Zealous Hush is open at ${server.url}  (Ctrl-C stops it)`)
-  const { code, signal } = await server.ended
-  if (!stopping) {
-    console.error(`The server ended by itself (${signal ?? code}).`)
-    await stop(1)
-  }
+  const log = createStream('server.log', { path: logs, size: '2M', maxFiles: 4 })
+  log.on('error', error => console.error(`The log can't be written: ${error.message}`))
+  void lookAfterDatabase(cluster)
+  await serve(async () => {
+    const running = await startServer({ entry, databaseUrl, host, port, log })
+    hold(running.child.pid!)
+    say(`Zealous Hush is open at ${running.url}  (Ctrl-C stops it)`)
+    return running
+  })
 } catch (error) {
   if (!stopping) {
-    console.error(messageOf(error))
+    stopping = true
+    const full = (error as NodeJS.ErrnoException).code === 'ENOSPC'
+    console.error(
+      full ? `The disk is full: ${messageOf(error)}. Nothing is lost; make room and start again.` : messageOf(error),
+    )
     await server?.stop()
-    await cluster?.close()
+    await cluster?.close().catch(() => {})
     process.exit(1)
   }
 }

@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import { existsSync, rmSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, rmSync, readFileSync } from 'node:fs'
+import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
@@ -32,7 +33,15 @@ async function start(environment: Record<string, string> = {}) {
     })
     child.once('close', () => reject(new Error(output)))
   })
-  return { url, ended, output: () => output, interrupt: () => child.kill('SIGINT') }
+  return {
+    ...{ url, ended, output: () => output },
+    interrupt: () => child.kill('SIGINT'),
+    kill: () => child.kill('SIGKILL'),
+  }
+}
+/** Waits until something that is done elsewhere has been done. */
+async function until(done: () => boolean | Promise<boolean>) {
+  while (!(await Promise.resolve(done()).catch(() => false))) await new Promise(resolve => setTimeout(resolve, 100))
 }
 const DEMO_STAGINGS = JSON.parse(readFileSync('db/demo/stagings.json', 'utf8')).length
 const titles = async (url: string) =>
@@ -75,6 +84,49 @@ describe('npm start', () => {
     expect(asked.url).toBe('http://127.0.0.1:48713')
     asked.interrupt()
     await asked.ended
+  })
+  it('says in a line by whom a port is taken, and leaves the database of the other copy running', async () => {
+    const other = createServer().listen(48714, '127.0.0.1')
+    const first = await start({ PORT: '48715' })
+    const refusal = async (PORT: string) => {
+      const { message } = await start({ PORT }).then(
+        () => new Error('it started'),
+        (error: Error) => error,
+      )
+      return message.trim().split('\n').at(-1)
+    }
+    expect(await refusal('48714')).toBe('PORT: 48714 is taken by another program; stop that, or choose another port')
+    expect(await refusal('48715')).toMatch(/^PORT: 48715 is taken by another copy of Zealous Hush;/)
+    expect(await titles(first.url)).toHaveLength(DEMO_STAGINGS)
+    first.interrupt()
+    await first.ended
+    other.close()
+  })
+  it('looks after its database and its server, logs what they say, and replaces what a killed start left', async () => {
+    const first = await start({ PORT: '48716' })
+    const settings = JSON.parse(readFileSync(join(data, 'settings.json'), 'utf8')) as { port: number }
+    const postmaster = Number(readFileSync(join(data, 'data', 'postmaster.pid'), 'utf8').split('\n', 1)[0])
+    process.kill(postmaster, 'SIGKILL')
+    await until(() => first.output().includes('The database had ended; it runs again.'))
+    await until(async () => (await titles(first.url)).length === DEMO_STAGINGS)
+    expect(JSON.parse(readFileSync(join(data, 'settings.json'), 'utf8')).port).toBe(settings.port)
+
+    const [server] = readdirSync(join(data, 'users')).filter(name => name.includes('-server-'))
+    process.kill(Number(server!.split('-')[0]), 'SIGKILL')
+    await until(() => first.output().split('is open at').length === 3)
+    expect(await titles(first.url)).toHaveLength(DEMO_STAGINGS)
+    expect(existsSync(join(data, 'logs', 'server.log'))).toBe(true)
+
+    first.kill()
+    await first.ended
+    // Its server goes on by itself, and holds the port.
+    expect(await titles(first.url)).toHaveLength(DEMO_STAGINGS)
+    const next = await start({ PORT: '48716' })
+    expect(next.output()).toMatch(/Stopping a server that an earlier start left behind/)
+    expect(await titles(next.url)).toHaveLength(DEMO_STAGINGS)
+    next.interrupt()
+    expect(await next.ended).toBe(0)
+    expect(existsSync(join(data, 'data', 'postmaster.pid'))).toBe(false)
   })
   it('opened to the network, makes a passphrase once, which lets one in until another is set', async () => {
     const open = await start({ HOST: '0.0.0.0' })

@@ -2,10 +2,12 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import {
   actOf,
   fitsShow,
+  StagingFaults,
   readStaging,
   withRoom,
   findDemonstration,
   type Act,
+  type Fault,
   type Mend,
   type Plan,
   type ReadStaging,
@@ -20,6 +22,12 @@ export interface OrderAct {
   read: ReadStaging
   simulation: Simulation
   act: Act
+}
+interface BrokenAct {
+  id: string
+  from?: string
+  title: string
+  faults: readonly Fault[]
 }
 interface Planned {
   plan?: Plan
@@ -72,6 +80,19 @@ export function useRunningOrder(id: string) {
     }
   }
 
+  /** Acts whose staging can't be read as it stands here: with them there is no plan. */
+  const brokenOf = (d: RunningOrderDocument): BrokenAct[] =>
+    d.acts.flatMap(({ id: actId, from, staging }) => {
+      const demonstration = findDemonstration(staging.demonstration)
+      const named = { id: actId, from, title: staging.title || (demonstration?.name ?? staging.demonstration) }
+      try {
+        readStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging)
+        return []
+      } catch (error) {
+        if (!(error instanceof StagingFaults)) throw error
+        return [{ ...named, faults: error.faults }]
+      }
+    })
   const actsOf = (d: RunningOrderDocument): OrderAct[] =>
     d.acts.map(({ id: actId, staging, talk, target }) => {
       const read = readStaging(withRoom(staging, room.document, findDemonstration(staging.demonstration)!))
@@ -85,11 +106,13 @@ export function useRunningOrder(id: string) {
         },
       }
     })
-  const ask = (d: RunningOrderDocument): Promise<Planned> =>
-    $fetch('/api/running-orders/plan', {
-      method: 'POST',
-      body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
-    })
+  const ask = async (d: RunningOrderDocument): Promise<Planned> =>
+    brokenOf(d).length > 0
+      ? { clashes: [], mends: [] }
+      : $fetch('/api/running-orders/plan', {
+          method: 'POST',
+          body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
+        })
 
   async function save(d: RunningOrderDocument) {
     const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, {
@@ -132,6 +155,7 @@ export function useRunningOrder(id: string) {
       busy.value = false
     }
   }
-  const acts = computed(() => (document.value ? actsOf(document.value) : []))
-  return { stored, document, acts, planned, refused, failure, busy, load, change }
+  const broken = computed(() => (document.value ? brokenOf(document.value) : []))
+  const acts = computed(() => (document.value && broken.value.length === 0 ? actsOf(document.value) : []))
+  return { stored, document, acts, broken, planned, refused, failure, busy, load, change }
 }

@@ -16,7 +16,11 @@ export const runSchema = z
   .strictObject({
     format: z.literal(RUN_FORMAT).default(RUN_FORMAT),
     version: z.literal(1).default(1),
-    performedAt: z.iso.datetime({ offset: true }).describe('when it was performed'),
+    performedAt: z.iso
+      .datetime({ offset: true })
+      // No calendar, and no database, has a year nought.
+      .refine(text => !text.startsWith('0000'), 'a moment such as 2027-03-01T09:30:00Z')
+      .describe('when it was performed'),
     outcome: z.string().min(1).max(60).describe('outcome id of the demonstration'),
     used: z
       .record(z.string(), z.union([quantitySchema, z.string().max(100)]))

@@ -60,9 +60,19 @@ export interface ReadStaging {
 }
 
 /** Faults as lines that name the input, what was given and what is accepted. */
+/** Nobody reads more of them at once. */
+const MOST_FAULTS = 30
+
 export class StagingFaults extends Error {
-  constructor(readonly faults: readonly Fault[]) {
+  readonly faults: readonly Fault[]
+
+  constructor(all: readonly Fault[]) {
+    const faults =
+      all.length <= MOST_FAULTS
+        ? all
+        : [...all.slice(0, MOST_FAULTS), { input: '', message: `and ${all.length - MOST_FAULTS} more` }]
     super(inLines(faults))
+    this.faults = faults
   }
 }
 

@@ -1,7 +1,7 @@
 /** What each write of a record brings, checked before anything else is done with it. */
 import * as z from 'zod'
 import { loggedRunSchema, roomSchema, runningOrderSchema, runSchema, shelfItemSchema, showSchema } from '../formats'
-import { changedRecord, newRecord, writeId } from './writing'
+import { changedRecord, newRecord, versionOf, writeId } from './writing'
 
 /** A large school's shelf. */
 const MOST_ITEMS = 5000
@@ -22,7 +22,7 @@ export const importedItemsSchema = z.object({
     .max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
 })
 export const changedRoomSchema = changedRecord(roomSchema, 0)
-export const newRunSchema = newRecord(runSchema).extend({ stagingId: z.uuid(), stagingVersion: z.int().min(1) })
+export const newRunSchema = newRecord(runSchema).extend({ stagingId: z.uuid(), stagingVersion: versionOf(1) })
 export const importedRunsSchema = z.object({
   writeId,
   runs: z.array(loggedRunSchema).min(1, 'at least one run').max(MOST_RUNS, `at most ${MOST_RUNS} runs`),

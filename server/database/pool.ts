@@ -1,4 +1,6 @@
+import { createHash } from 'node:crypto'
 import pg from 'pg'
+import { refusal } from '../http/faults'
 
 /**
  * ms: nothing may hold what others wait for, not even a server that stopped in the middle of a write; work that takes
@@ -55,11 +57,22 @@ async function once<T>(work: (client: pg.PoolClient) => Promise<T>): Promise<T> 
 
 /**
  * Takes the receipt of a write.
+ * @param content what it brings
  * @returns false if this write was done before, so that its effect must not be repeated
+ * @throws a refusal, 409, if the id belongs to a write that brought something else
  */
-export async function takeReceipt(client: pg.PoolClient, writeId: string): Promise<boolean> {
-  const { rowCount } = await client.query('insert into write_receipt (id) values ($1) on conflict do nothing', [
+export async function takeReceipt(client: pg.PoolClient, writeId: string, content: unknown): Promise<boolean> {
+  const digest = createHash('sha256').update(JSON.stringify(content)).digest('base64')
+  const { rowCount } = await client.query(
+    'insert into write_receipt (id, digest) values ($1, $2) on conflict do nothing',
+    [writeId, digest],
+  )
+  if (rowCount === 1) return true
+  const { rowCount: other } = await client.query('select 1 from write_receipt where id = $1 and digest <> $2', [
     writeId,
+    digest,
   ])
-  return rowCount === 1
+  if (other)
+    throw refusal([{ input: 'writeId', message: 'belongs to another write already; accepted: a new id for each' }], 409)
+  return false
 }

@@ -12,6 +12,7 @@ export async function currentRoom(client: Pick<PoolClient, 'query'> = pool()): P
 export const saveRoom = (write: Write, document: RoomDocument) =>
   saveIfUnchanged<StoredRoom>(
     write,
+    document,
     async client => {
       await client.query('lock table room in share row exclusive mode')
       return currentRoom(client)

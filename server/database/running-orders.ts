@@ -17,7 +17,7 @@ export async function findOrder(id: string): Promise<StoredOrder | undefined> {
 /** Adds a running order; a retry with the same write id changes nothing. */
 export async function addOrder(id: string, writeId: string, document: RunningOrderDocument): Promise<StoredOrder> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId)) {
+    if (await takeReceipt(client, writeId, [id, document])) {
       await client.query('insert into running_order (id, title, starts, document) values ($1, $2, $3, $4)', [
         id,
         document.title,
@@ -34,6 +34,7 @@ export async function addOrder(id: string, writeId: string, document: RunningOrd
 export const saveOrder = (id: string, write: Write, document: RunningOrderDocument) =>
   saveIfUnchanged<StoredOrder>(
     write,
+    document,
     async client =>
       (await client.query<StoredOrder>(`select ${COLUMNS} from running_order where id = $1 for update`, [id])).rows[0],
     async client =>

@@ -53,7 +53,8 @@ export async function addRun(
   document: RunDocument,
 ): Promise<StoredRun> {
   await transaction(async client => {
-    if (await takeReceipt(client, writeId)) await insertRun(client, id, stagingId, stagingVersion, document)
+    if (await takeReceipt(client, writeId, [id, stagingId, stagingVersion, document]))
+      await insertRun(client, id, stagingId, stagingVersion, document)
   })
   return (await findRun(id))!
 }
@@ -70,7 +71,7 @@ export async function importRuns(runs: readonly LoggedRun[], writeId: string): P
     const { rowCount: before } = await client.query('select 1 from run where id = any($1::uuid[])', [
       runs.map(r => r.id),
     ])
-    if (!(await takeReceipt(client, writeId))) return { added: 0 }
+    if (!(await takeReceipt(client, writeId, runs))) return { added: 0 }
     for (const { id, stagingId, stagingVersion, staging, document } of runs) {
       const { rowCount: known } = await client.query('select 1 from run where id = $1', [id])
       if (known) continue

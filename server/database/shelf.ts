@@ -14,7 +14,7 @@ export async function listShelf(): Promise<StoredItem[]> {
 
 export async function addShelfItem(id: string, writeId: string, document: ShelfItemDocument): Promise<StoredItem> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId)) {
+    if (await takeReceipt(client, writeId, [id, document])) {
       await client.query('insert into shelf_item (id, kind, name, document) values ($1, $2, $3, $4)', [
         id,
         document.kind,
@@ -31,6 +31,7 @@ export async function addShelfItem(id: string, writeId: string, document: ShelfI
 export const saveShelfItem = (id: string, write: Write, document: ShelfItemDocument, retired: boolean) =>
   saveIfUnchanged<StoredItem>(
     write,
+    [document, retired],
     async client =>
       (await client.query<StoredItem>(`select ${COLUMNS} from shelf_item where id = $1 for update`, [id])).rows[0],
     async client =>
@@ -50,7 +51,7 @@ export async function importShelf(
   writeId: string,
 ): Promise<StoredItem[]> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId)) {
+    if (await takeReceipt(client, writeId, items)) {
       await client.query(
         `insert into shelf_item (id, kind, name, document)
          select id, document->>'kind', document->>'name', document

@@ -17,7 +17,7 @@ export async function findShow(id: string): Promise<StoredShow | undefined> {
 /** Begins a show; a retry with the same write id changes nothing. */
 export async function addShow(id: string, writeId: string, document: ShowDocument): Promise<StoredShow> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId))
+    if (await takeReceipt(client, writeId, [id, document]))
       await client.query('insert into show (id, title, document) values ($1, $2, $3)', [id, document.title, document])
     const { rows } = await client.query<StoredShow>(`select ${COLUMNS} from show where id = $1`, [id])
     return rows[0]
@@ -85,14 +85,20 @@ export interface ReadingBatch {
   readings: { channel: string; time: number; value: number }[]
 }
 
-/** Keeps a batch of readings, once. */
-export async function addReadings(showId: string, id: string, { act, ...document }: ReadingBatch): Promise<void> {
-  await transaction(async client => {
+/** Keeps a batch of readings, once. @returns false if its id belongs to another batch */
+export async function addReadings(showId: string, id: string, { act, ...document }: ReadingBatch): Promise<boolean> {
+  return transaction(async client => {
+    const row = [id, showId, act, document]
     const { rowCount } = await client.query(
       'insert into reading_batch (id, show_id, act, document) values ($1, $2, $3, $4) on conflict (id) do nothing',
-      [id, showId, act, document],
+      row,
     )
     if (rowCount) await announce(client, showId, 'readings')
+    const { rowCount: own } = await client.query(
+      'select 1 from reading_batch where id = $1 and show_id = $2 and act = $3 and document = $4',
+      row,
+    )
+    return own === 1
   })
 }
 

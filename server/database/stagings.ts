@@ -33,7 +33,7 @@ export async function findStagingVersion(id: string, version: number): Promise<S
 /** Adds a staging; a retry with the same write id changes nothing. */
 export async function addStaging(id: string, writeId: string, document: StagingDocument): Promise<StoredStaging> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId)) {
+    if (await takeReceipt(client, writeId, [id, document])) {
       await client.query('insert into staging (id, demonstration, title) values ($1, $2, $3)', [
         id,
         document.demonstration,
@@ -52,6 +52,7 @@ export async function addStaging(id: string, writeId: string, document: StagingD
 export const saveStaging = (id: string, write: Write, document: StagingDocument) =>
   saveIfUnchanged<StoredStaging>(
     write,
+    document,
     async client => {
       const { rowCount } = await client.query('select 1 from staging where id = $1 for update', [id])
       return rowCount ? findStaging(id, client) : undefined

@@ -41,6 +41,7 @@ describe('migrations', () => {
       { name: '0004-running-orders.sql' },
       { name: '0005-live.sql' },
       { name: '0006-ended-sessions.sql' },
+      { name: '0007-receipts-of-what.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

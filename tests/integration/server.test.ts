@@ -330,6 +330,54 @@ describe('the door', () => {
     expect(status).toBe(422)
     expect(answer.data.faults[0].input).toMatch(/^inputs\.0\.0/)
   })
+  it('refuses numbers and moments that no database has, and tells no more faults than anybody reads', async () => {
+    const id = await addStaging()
+    const change = { writeId: randomUUID(), document: staging(7) }
+    for (const baseVersion of [2 ** 31, 1e15, 1.5])
+      expect((await send('PUT', `/api/stagings/${id}`, { ...change, baseVersion })).body.message).toMatch(
+        /^baseVersion:/,
+      )
+    const run = { performedAt: '0000-01-01T00:00:00Z', outcome: 'crush', note: '', used: {} }
+    const logged = { id: randomUUID(), writeId: randomUUID(), stagingId: id, stagingVersion: 1, document: run }
+    expect((await send('POST', '/api/runs', logged)).body.message).toMatch(/^performedAt:/)
+    expect((await send('POST', '/api/runs', { ...logged, stagingVersion: 2 ** 40 })).status).toBe(422)
+    const inputs = Object.fromEntries(Array.from({ length: 5000 }, (_, i) => [`x${i}`, q(1, 's')]))
+    const many = await send('POST', '/api/stagings', {
+      ...change,
+      id: randomUUID(),
+      document: { ...staging(7), inputs },
+    })
+    expect([many.status, many.body.data.faults.length]).toEqual([422, 31])
+    expect(many.body.message).toMatch(/and 4970 more/)
+  })
+  it('takes a write id that comes again with something else for no retry, and says so', async () => {
+    const id = await addStaging()
+    const write = { writeId: randomUUID(), baseVersion: 1, document: staging(8) }
+    expect((await send('PUT', `/api/stagings/${id}`, write)).status).toBe(200)
+    const other = await send('PUT', `/api/stagings/${id}`, { ...write, document: staging(9) })
+    expect([other.status, other.body.message]).toEqual([409, expect.stringMatching(/^writeId: belongs to another/)])
+    const add = { id: randomUUID(), writeId: write.writeId, document: staging(3) }
+    expect((await send('POST', '/api/stagings', add)).status).toBe(409)
+  })
+  it('checks the stagings of a running order as the Bench does, but lets one be that stands there already', async () => {
+    const act = (id: string, bath: number) => ({ id, staging: staging(bath), talk: 30 })
+    const document = (acts: unknown[]) => ({
+      ...{ format: 'zealous-hush/running-order', version: 1, title: 'Hot', start: '2027-03-01T09:30' },
+      ...{ heaters: 2, hands: 1, before: 10, acts },
+    })
+    const id = randomUUID()
+    const add = (acts: unknown[]) =>
+      send('POST', '/api/running-orders', { id, writeId: randomUUID(), document: document(acts) })
+    expect((await add([act('a', 5), act('b', 300)])).body.message).toMatch(/^acts\.1\.bathTemperature: given 300 °C/)
+    expect((await add([act('a', 5)])).status).toBe(200)
+    // Written when it was still accepted.
+    const old = { ...document([act('a', 5), act('b', 300)]) }
+    await database.query('update running_order set document = $2 where id = $1', [id, old])
+    const save = (acts: unknown[], baseVersion: number) =>
+      send('PUT', `/api/running-orders/${id}`, { writeId: randomUUID(), baseVersion, document: document(acts) })
+    expect((await save([act('b', 300), act('c', 6)], 1)).status).toBe(200)
+    expect((await save([act('b', 301), act('c', 6)], 2)).status).toBe(422)
+  })
   it('takes a path only as a browser asks it, so that guard and router see the same', async () => {
     const raw = (path: string) =>
       new Promise<number>((resolve, reject) => {

@@ -8,7 +8,7 @@ import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
-const { document, acts, planned, refused, failure, busy, change } = order
+const { document, acts, broken, planned, refused, failure, busy, change } = order
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
@@ -199,17 +199,39 @@ const exportCalendar = () =>
         <span class="soft" role="status" data-testid="plan-state">{{
           busy
             ? 'Planning…'
-            : acts.length === 0
-              ? 'Nothing in it yet'
-              : plan && misses.length === 0
-                ? 'It fits'
-                : 'It does not fit'
+            : broken.length
+              ? 'No plan yet'
+              : acts.length === 0
+                ? 'Nothing in it yet'
+                : plan && misses.length === 0
+                  ? 'It fits'
+                  : 'It does not fit'
         }}</span>
       </div>
 
       <p v-if="numberFault" class="fault" role="alert">
         {{ numberFault }}
       </p>
+      <section v-if="broken.length" class="border-l-4 border-(--danger) pl-3 my-2" role="alert" data-testid="broken">
+        <p class="font-bold">There is no plan while these can't be staged here:</p>
+        <ul>
+          <li v-for="b in broken" :key="b.id" class="py-1">
+            <NuxtLink v-if="b.from" class="plain-link" :to="`/bench/${b.from}`">{{ b.title }}</NuxtLink>
+            <b v-else>{{ b.title }}</b>
+            <UButton
+              class="ml-2"
+              :aria-label="`Take ${b.title} out`"
+              @click="
+                change(d => {
+                  d.acts = d.acts.filter(a => a.id !== b.id)
+                })
+              "
+              >Take out</UButton
+            >
+            <p v-for="f in b.faults" :key="f.input" class="text-sm">{{ f.input }}: {{ units.told(f.message) }}</p>
+          </li>
+        </ul>
+      </section>
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
         <TimeLine
           :acts="acts.map(a => a.act)"

@@ -1,4 +1,12 @@
-import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Fault } from '../../../demonstration'
+import {
+  blank,
+  coefficient,
+  ROOM_INPUTS,
+  defineInputs,
+  type Values,
+  type ValuesOf,
+  type Fault,
+} from '../../../demonstration'
 import { BURNS_IN, WORST_RISE, noOxygen } from '../planned-only'
 import { asPressure, say } from '../../../sentence'
 /** Overpressure that the poorest mixture of the usual spread still makes, of the room's. */
@@ -6,6 +14,9 @@ const POOREST = 1
 
 /** Share of that at which the lid must have let go. Our own rule. */
 const LETS_GO = 0.6
+
+/** Share of it at which a usual one does. */
+const USUAL_SHARE = 0.5
 
 /** A lid that may hold shuts a burning gas in: refused, and so is oxygen. */
 export function check(values: CanisterPopValues): Fault[] {
@@ -42,7 +53,8 @@ export const inputs = defineInputs([
     'releaseGauge',
     'overpressure at which the lid lets go',
     'kPa',
-    45e3,
+    // In thinner air the gas burns to less: a lid for there lets go sooner.
+    ({ numbers }: Values) => Math.min(45e3, USUAL_SHARE * POOREST * numbers.stationPressure!),
     [2e3, 700e3],
     [10e3, 200e3],
     0.35,

@@ -11,8 +11,9 @@ import {
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../checks'
 import { DIPPED_COEFFICIENTS } from '../dipped-face'
-import { bearsTheChill, GLASS_STATE, noTorch, soundGlass } from '../glass-checks'
-import { choice, quantities, quantity } from '../inputs'
+import { bearsTheChill, borneChill, GLASS_STATE, noTorch, soundGlass } from '../glass-checks'
+import { saturationTemperature } from '../../../substances/water'
+import { choice, quantities, quantity, USUAL_CHILL } from '../inputs'
 import { RINSE_COEFFICIENTS } from '../rinse-inputs'
 
 /** Through a neck the water comes as a thick, stirred column that splashes. */
@@ -99,7 +100,12 @@ export const inputs = defineInputs([
       { id: 'air', name: 'in the air, on wood' },
     ],
   },
-  quantity('bathTemperature', { default: 301.15, lever: [-10, 10] }),
+  quantity('bathTemperature', {
+    // Under high pressure steam is hotter: the water is then as much warmer as soda-lime glass wants it.
+    default: ({ numbers }: Values) =>
+      Math.max(301.15, saturationTemperature(numbers.stationPressure!) - borneChill(USUAL_CHILL['soda-lime']!) + 0.5),
+    lever: [-10, 10],
+  }),
   quantity('bathVolume', { default: 8e-3 }),
   quantity('mouthDepth', { default: 0.05 }),
   quantity('mouthClearance'),

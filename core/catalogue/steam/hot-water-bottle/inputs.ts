@@ -1,7 +1,11 @@
 /** What is stated, and what does not go together. */
-import { ROOM_INPUTS, defineInputs, type ValuesOf } from '../../../demonstration'
+import { ROOM_INPUTS, defineInputs, type Values, type ValuesOf } from '../../../demonstration'
+import { quickSaturationTemperature } from '../../../substances/steam-tables'
 import { quantity } from '../inputs'
 import { SOFT_BATH, SOFT_COEFFICIENTS, SOFT_VESSEL } from '../soft-bottle-face'
+
+/** Water that stands ready in a jug is at least this much below boiling, K. */
+const BELOW_BOILING = 4
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -14,7 +18,9 @@ export const inputs = defineInputs([
     lever: [-40e-6, 60e-6],
   }),
   quantity('chargeTemperature', {
-    default: 273.15 + 80,
+    // On a mountain it would boil in the can that it is poured from.
+    default: ({ numbers }: Values) =>
+      Math.min(273.15 + 80, quickSaturationTemperature(numbers.stationPressure!) - BELOW_BOILING),
     usual: [323.15, 368.15],
     spread: { shape: 'normal', absolute: 2 },
     lever: [-10, 5, 10],

@@ -2,6 +2,7 @@ import * as z from 'zod'
 import { CHANNELS, type Channel } from '../../../../core'
 import { addReadings } from '../../../database/shows'
 import { readJson } from '../../../http/body'
+import { refusal } from '../../../http/faults'
 import { actOfShow, showOf } from '../../../live/show-of'
 
 const body = z.object({
@@ -24,6 +25,7 @@ export default defineEventHandler(async event => {
   const show = await showOf(event)
   const { id, ...batch } = await readJson(event, body, 1024 * 1024)
   actOfShow(show, batch.act)
-  await addReadings(show.id, id, batch)
+  if (!(await addReadings(show.id, id, batch)))
+    throw refusal([{ input: 'id', message: 'belongs to another batch of readings already; accepted: a new id' }], 409)
   return { kept: id }
 })

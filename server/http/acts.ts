@@ -1,0 +1,23 @@
+import { readStaging, StagingFaults, type Fault, type RunningOrderDocument } from '../../core'
+import { refusal } from './faults'
+
+/**
+ * Checks the stagings of a running order as the Bench does. One that stands there already, in the same words, is let
+ * be: it may have been right when it was written, and what is mended beside it must not wait for it.
+ *
+ * @throws a refusal that names each act by its place
+ */
+export function checkActs({ acts }: RunningOrderDocument, stored?: RunningOrderDocument): void {
+  const known = new Set(stored?.acts.map(a => JSON.stringify(a.staging)))
+  const faults = acts.flatMap(({ staging }, i): Fault[] => {
+    if (known.has(JSON.stringify(staging))) return []
+    try {
+      readStaging(staging)
+      return []
+    } catch (error) {
+      if (!(error instanceof StagingFaults)) throw error
+      return error.faults.map(f => ({ input: `acts.${i}.${f.input}`, message: f.message }))
+    }
+  })
+  if (faults.length > 0) throw refusal(faults)
+}

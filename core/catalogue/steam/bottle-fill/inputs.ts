@@ -13,7 +13,8 @@ import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../che
 import { DIPPED_COEFFICIENTS } from '../dipped-face'
 import { bearsTheChill, borneChill, GLASS_STATE, noTorch, soundGlass } from '../glass-checks'
 import { saturationTemperature } from '../../../substances/water'
-import { choice, quantities, quantity, USUAL_CHILL } from '../inputs'
+import { USUAL_CHILL } from '../../../cautions'
+import { choice, quantities, quantity } from '../inputs'
 import { RINSE_COEFFICIENTS } from '../rinse-inputs'
 
 /** Through a neck the water comes as a thick, stirred column that splashes. */
@@ -103,7 +104,7 @@ export const inputs = defineInputs([
   quantity('bathTemperature', {
     // Under high pressure steam is hotter: the water is then as much warmer as soda-lime glass wants it.
     default: ({ numbers }: Values) =>
-      Math.max(301.15, saturationTemperature(numbers.stationPressure!) - borneChill(USUAL_CHILL['soda-lime']!) + 0.5),
+      Math.max(301.15, saturationTemperature(numbers.stationPressure!) - borneChill(USUAL_CHILL['soda-lime']) + 0.5),
     lever: [-10, 10],
   }),
   quantity('bathVolume', { default: 8e-3 }),

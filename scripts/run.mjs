@@ -22,6 +22,7 @@ const NEEDS = {
   formats: [],
   screenshots: ['chromium'],
   vitals: ['chromium'],
+  campaign: ['postgresql', 'chromium'],
 }
 
 const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))

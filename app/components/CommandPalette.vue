@@ -2,7 +2,14 @@
 /** Ctrl K: any page, staging, order, run, thing on the Shelf, and a few acts, found by typing. */
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
-import { DEMONSTRATIONS, readStaging, type StoredOrder, type StoredRun, type StoredStaging } from '~~/core'
+import {
+  DEMONSTRATIONS,
+  readStaging,
+  type FoundRuns,
+  type StoredOrder,
+  type StoredRun,
+  type StoredStaging,
+} from '~~/core'
 import { LANGUAGES, type Language } from '~/locales'
 import { PLACES } from './places'
 
@@ -20,7 +27,7 @@ onMounted(async () => {
     ;[stagings.value, orders.value, runs.value] = await Promise.all([
       $fetch<StoredStaging[]>('/api/stagings'),
       $fetch<StoredOrder[]>('/api/running-orders'),
-      $fetch<StoredRun[]>('/api/runs'),
+      $fetch<FoundRuns>('/api/runs', { query: { limit: 200 } }).then(found => found.runs),
       shelf.loaded ? undefined : shelf.load(),
     ])
   } catch (error) {

@@ -19,8 +19,6 @@ interface Learnt {
   lessons: Lesson[]
 }
 
-/** The newest that are used; older ones add little and cost time. */
-const MOST_RUNS = 12
 /** Inputs on which it hangs what a run can teach. */
 const bound = (id: string): string[] => findDemonstration(id)?.inputs.flatMap(i => (i.tells ? [i.id] : [])) ?? []
 /** Worked out once on this device while the application is open. */
@@ -40,13 +38,15 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const learnt = shallowRef<Learnt>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
   const runs = shallowRef<StoredRun[]>()
-  $fetch<StoredRun[]>('/api/runs').then(
-    all => {
-      runs.value = all
+  watch(
+    () => document()?.demonstration,
+    async demonstration => {
+      if (!demonstration) return
+      const found = await $fetch<StoredRun[]>('/api/runs/teachers', { query: { demonstration } }).catch(() => [])
+      // Another staging may have been turned to meanwhile.
+      if (document()?.demonstration === demonstration) runs.value = found
     },
-    () => {
-      runs.value = []
-    },
+    { immediate: true },
   )
   let asked = ''
   const worker = useForecastWorker(answer => {
@@ -59,10 +59,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const subject = computed(() => {
     const staging = document()
     if (!staging || !runs.value) return undefined
-    const teachers = runs.value
-      .filter(r => r.demonstration === staging.demonstration && !r.document.rehearsal)
-      .slice(0, MOST_RUNS)
-      .reverse()
+    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration).reverse()
     return {
       staging,
       teachers,

@@ -12,3 +12,4 @@ export { learn, taughtPoints, sharedInputs, type Taught, type PastRun } from './
 export { lessonsOf, type Lesson } from './lessons'
 export { scoreOf, wilsonInterval, FEW_RUNS, type Scored, type Score, type Bin } from './scoring'
 export { whyInWords } from './why-words'
+export { MOST_TEACHERS } from './teachers'

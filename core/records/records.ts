@@ -46,6 +46,31 @@ export const storedRunSchema = z.object({
 })
 export type StoredRun = z.output<typeof storedRunSchema>
 
+/** A page of runs that a search found, and how many there are in all. */
+export interface FoundRuns {
+  runs: StoredRun[]
+  /** by this search */ found: number
+  /** that are no rehearsals, whatever the search */ real: number
+  /** of those, that ended as wanted */ wanted: number
+  /** that any run is of */ demonstrations: string[]
+}
+
+export const runScoreSchema = z.object({
+  run: z.uuid(),
+  share: z.number().min(0).max(1).describe('of the draws that were forecast to end as wanted'),
+  volume: z.number().positive().optional().describe('of the vessel, m3'),
+  power: z.number().positive().optional().describe('of the heater, W'),
+})
+export type RunScore = z.output<typeof runScoreSchema>
+export interface ScoredRun {
+  id: string
+  demonstration: string
+  outcome: string
+  share: number
+  volume: number | null
+  power: number | null
+}
+
 export const storedShowSchema = z.object({ id: z.uuid(), document: showSchema, createdAt: moment })
 export type StoredShow = z.output<typeof storedShowSchema>
 

@@ -1,8 +1,8 @@
 /** Which tables a backup holds, read from the database itself, so that one added later is in it without being told. */
 import type { ClientBase } from 'pg'
 
-/** Of this machine, not of the work: receipts of writes, the passphrase and its guesses, which migrations ran. */
-const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'ended_session']
+/** Of this machine, not of the work: receipts, passphrase and guesses, which migrations ran, what can be worked out. */
+const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'ended_session', 'run_score']
 
 export interface Table {
   name: string

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type pg from 'pg'
-import type { LoggedRun, RunDocument, StagingDocument, StoredRun } from '../../core'
+import type { FoundRuns, LoggedRun, RunDocument, RunScore, ScoredRun, StagingDocument, StoredRun } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
 
@@ -12,12 +12,111 @@ const COLUMNS = `r.id, r.staging_id as "stagingId", r.staging_version as "stagin
   v.document as staging,
   (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from run_photo where run_id = r.id) as photo`
 
-/** All runs, newest first; without readings, which only a run's own page needs. */
-export async function listRuns(): Promise<StoredRun[]> {
+export interface RunSearch {
+  /** words, each of which must be in title, note, date or the name of the outcome */ words: readonly string[]
+  /** outcomes whose name has the word, by word: `demonstration/outcome` */ named: readonly (readonly string[])[]
+  demonstration?: string
+  /** `demonstration/outcome` of what is wanted */ wanted: readonly string[]
+  ended?: 'wanted' | 'other' | 'rehearsal'
+  offset: number
+  limit: number
+}
+
+const ENDED = "s.demonstration || '/' || r.outcome"
+const REHEARSAL = "coalesce((r.document->>'rehearsal')::boolean, false)"
+/** The day in letters and figures, as one may look for it. */
+const TEXT = `lower(s.title || ' ' || coalesce(r.document->>'note', '') || ' ' ||
+  to_char(r.performed_at, 'FMDay DD FMMonth YYYY YYYY-MM-DD'))`
+
+/** Runs that a search finds, newest first, without readings, which only a run's own page needs. */
+export async function searchRuns(search: RunSearch): Promise<FoundRuns> {
+  const conditions: string[] = []
+  const values: unknown[] = []
+  const value = (given: unknown): string => `$${values.push(given)}`
+  search.words.forEach((word, i) => {
+    const like = value(`%${word.toLowerCase().replace(/[\\%_]/g, '\\$&')}%`)
+    conditions.push(`(${TEXT} like ${like} or ${ENDED} = any(${value(search.named[i])}))`)
+  })
+  if (search.demonstration) conditions.push(`s.demonstration = ${value(search.demonstration)}`)
+  const { ended } = search
+  if (ended === 'rehearsal') conditions.push(REHEARSAL)
+  else if (ended) {
+    const not = ended === 'other' ? 'not ' : ''
+    conditions.push(`not ${REHEARSAL} and ${not}${ENDED} = any(${value(search.wanted)})`)
+  }
+  const where = conditions.length > 0 ? `where ${conditions.join(' and ')}` : ''
+  const { rows: counted } = await pool().query<{ found: number }>(
+    `select count(*)::int as found ${FROM} ${where}`,
+    values,
+  )
+  const { rows: runs } = await pool().query<StoredRun>(
+    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} ${where}
+     order by r.performed_at desc, r.id limit ${value(search.limit)} offset ${value(search.offset)}`,
+    values,
+  )
+  const { rows: whole } = await pool().query<Pick<FoundRuns, 'real' | 'wanted' | 'demonstrations'>>(
+    `select count(*) filter (where not ${REHEARSAL})::int as real,
+       count(*) filter (where not ${REHEARSAL} and ${ENDED} = any($1))::int as wanted,
+       coalesce(array_agg(distinct s.demonstration), '{}') as demonstrations
+     from run r join staging s on s.id = r.staging_id`,
+    [search.wanted],
+  )
+  return { runs, found: counted[0].found, ...whole[0] }
+}
+
+/** The newest runs of a demonstration that teach its forecasts: no rehearsals. */
+export async function listTeachers(demonstration: string, most: number): Promise<StoredRun[]> {
   const { rows } = await pool().query<StoredRun>(
-    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} order by r.performed_at desc, r.id`,
+    `select ${COLUMNS}, r.document - 'readings' as document ${FROM}
+     where s.demonstration = $1 and not ${REHEARSAL} order by r.performed_at desc, r.id limit $2`,
+    [demonstration, most],
   )
   return rows
+}
+
+/** What is known of how well each run was forecast, by this build of the model. */
+export async function listScores(build: string): Promise<ScoredRun[]> {
+  const { rows } = await pool().query<ScoredRun>(
+    `select r.id, s.demonstration, r.outcome, c.share, c.volume, c.power
+     from run r join staging s on s.id = r.staging_id join run_score c on c.run_id = r.id and c.build = $1
+     where not ${REHEARSAL}`,
+    [build],
+  )
+  return rows
+}
+
+/** Runs that have no score yet, and how many there are. */
+export async function listUnscored(build: string, most: number): Promise<{ runs: StoredRun[]; left: number }> {
+  const open = `not ${REHEARSAL} and not exists (select 1 from run_score c where c.run_id = r.id and c.build = $1)`
+  const { rows: runs } = await pool().query<StoredRun>(
+    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} where ${open} order by r.performed_at desc limit $2`,
+    [build, most],
+  )
+  const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from run r where ${open}`, [
+    build,
+  ])
+  return { runs, left: rows[0].left }
+}
+
+/** Keeps scores; those of earlier builds go. */
+export async function saveScores(build: string, scores: readonly RunScore[]): Promise<void> {
+  await transaction(async client => {
+    await client.query(
+      `insert into run_score (run_id, build, share, volume, power)
+       select r.id, $1, row.share, row.volume, row.power
+       from unnest($2::uuid[], $3::float8[], $4::float8[], $5::float8[]) as row (id, share, volume, power)
+       join run r on r.id = row.id order by r.id
+       on conflict (run_id) do update set build = excluded.build, share = excluded.share, volume = excluded.volume,
+         power = excluded.power`,
+      [
+        build,
+        scores.map(c => c.run),
+        scores.map(c => c.share),
+        scores.map(c => c.volume ?? null),
+        scores.map(c => c.power ?? null),
+      ],
+    )
+  })
 }
 
 /** The same, readings and all, for a file. */

@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { readStaging, StagingFaults, type Fault, type RunningOrderDocument } from '../../core'
 import { refusal } from './faults'
 
@@ -8,9 +9,10 @@ import { refusal } from './faults'
  * @throws a refusal that names each act by its place
  */
 export function checkActs({ acts }: RunningOrderDocument, stored?: RunningOrderDocument): void {
-  const known = new Set(stored?.acts.map(a => JSON.stringify(a.staging)))
+  const known = stored?.acts.map(a => a.staging) ?? []
   const faults = acts.flatMap(({ staging }, i): Fault[] => {
-    if (known.has(JSON.stringify(staging))) return []
+    // The database gives keys back in an order of its own.
+    if (known.some(k => isDeepStrictEqual(k, staging))) return []
     try {
       readStaging(staging)
       return []

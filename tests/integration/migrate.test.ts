@@ -42,6 +42,7 @@ describe('migrations', () => {
       { name: '0005-live.sql' },
       { name: '0006-ended-sessions.sql' },
       { name: '0007-receipts-of-what.sql' },
+      { name: '0008-run-scores.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

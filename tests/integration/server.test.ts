@@ -53,7 +53,7 @@ describe('stagings', () => {
     const { body } = await send('GET', '/api/stagings')
     expect(body.map((s: { document: { title: string } }) => s.document.title)).toContain('Slim can, ice bath')
     expect((await send('GET', `/api/stagings/${DEMO}`)).body.version).toBe(2)
-    expect((await send('GET', '/api/runs')).body).toHaveLength(12)
+    expect((await send('GET', '/api/runs')).body).toMatchObject({ found: 12, real: 12 })
   })
   it('save the next version, and the same write twice only once', async () => {
     const id = await addStaging()
@@ -161,9 +161,9 @@ describe('runs', () => {
     await send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(55) })
     const stored = (await send('GET', `/api/runs/${run.id}`)).body
     expect(stored.staging.inputs.bathTemperature).toEqual(q(7, 'degC'))
-    expect((await send('GET', '/api/runs')).body.filter((r: { stagingId: string }) => r.stagingId === id)).toHaveLength(
-      1,
-    )
+    expect(
+      (await send('GET', '/api/runs')).body.runs.filter((r: { stagingId: string }) => r.stagingId === id),
+    ).toHaveLength(1)
   })
   it('are refused by field', async () => {
     const run = {
@@ -329,6 +329,35 @@ describe('the door', () => {
     const { status, body: answer } = await send('POST', '/api/stagings', body.replace('"deep"', deep))
     expect(status).toBe(422)
     expect(answer.data.faults[0].input).toMatch(/^inputs\.0\.0/)
+  })
+  it('finds runs by words of title, note, outcome and day, page by page', async () => {
+    const find = async (query: string) => (await send('GET', `/api/runs?${query}`)).body
+    const all = await find('limit=200')
+    const ids = (body: { runs: { id: string }[] }) => body.runs.map(r => r.id)
+    const [first, second] = [await find('limit=5'), await find('limit=5&offset=5')]
+    expect([...ids(first), ...ids(second)]).toEqual(ids(all).slice(0, 10))
+    for (const word of ['tin', 'crush', '2026', "50%'; --", '%']) {
+      const { found, runs } = await find(`search=${encodeURIComponent(word)}&limit=200`)
+      expect(found).toBe(runs.length)
+      for (const { title, document } of runs as { title: string; document: { note: string } }[])
+        if (word === 'tin' || word === '%') expect(`${title} ${document.note}`.toLowerCase()).toContain(word)
+    }
+    const [wanted, other] = [await find('ended=wanted'), await find('ended=other')]
+    expect(wanted.found + other.found).toBe(all.real)
+    expect(wanted.found).toBe(all.wanted)
+    expect((await send('GET', '/api/runs?limit=many')).body.message).toMatch(/^limit:/)
+    const teachers = await send('GET', '/api/runs/teachers?demonstration=can-plunge')
+    expect(teachers.body.every((r: { demonstration: string }) => r.demonstration === 'can-plunge')).toBe(true)
+  })
+  it('keeps how well a run was forecast, once, until the run is worked out anew', async () => {
+    const { body } = await send('GET', '/api/runs/unscored')
+    expect(body.left).toBeGreaterThan(0)
+    const scores = body.runs.map((r: { id: string }, i: number) => ({ run: r.id, share: i / 20, volume: 3.3e-4 }))
+    for (let i = 0; i < 2; i++)
+      expect((await send('POST', '/api/runs/scores', { scores })).body.kept).toBe(scores.length)
+    expect((await send('GET', '/api/runs/scores')).body).toHaveLength(scores.length)
+    expect((await send('GET', '/api/runs/unscored')).body.left).toBe(body.left - scores.length)
+    expect((await send('POST', '/api/runs/scores', { scores: [{ ...scores[0], share: 2 }] })).status).toBe(422)
   })
   it('refuses numbers and moments that no database has, and tells no more faults than anybody reads', async () => {
     const id = await addStaging()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { download } from '~/files/download'
@@ -9,56 +10,71 @@ import {
   readLogbookCsv,
   LOGBOOK_FORMAT,
   type CsvFault,
+  type FoundRuns,
   type LoggedRun,
   type StoredStaging,
   type StoredRun,
 } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
-const { data: runs, error, refresh } = await useFetch<StoredRun[]>('/api/runs', { lazy: true })
+/** Runs that come at once; more as one asks for them. */
+const PAGE = 60
 const outcomeOf = (run: StoredRun) =>
   findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: StoredRun) => outcomeOf(run)?.name ?? run.document.outcome
 const wanted = (run: StoredRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
 const day = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
 const clock = (iso: string) => units.date(iso, { hour: '2-digit', minute: '2-digit' })
-const tally = computed(() => {
-  const list = (runs.value ?? []).filter(r => !r.document.rehearsal)
-  return list.length ? `${list.length} runs; ${list.filter(wanted).length} ended as wanted.` : ''
-})
-
 const search = ref('')
 const demonstration = ref('')
 const ending = ref<'' | 'wanted' | 'other' | 'rehearsal'>('')
-const demonstrations = computed(() => [
-  { value: '', label: 'all' },
-  ...[...new Set((runs.value ?? []).map(r => r.demonstration))]
-    .map(id => findDemonstration(id))
-    .filter(d => d !== undefined)
-    .map(d => ({ value: d.id, label: d.name })),
-])
 const ENDINGS: { value: typeof ending.value; label: string }[] = [
   { value: '', label: 'any way' },
   { value: 'wanted', label: 'as wanted' },
   { value: 'other', label: 'otherwise' },
   { value: 'rehearsal', label: 'rehearsals' },
 ]
-const shown = computed(() =>
-  (runs.value ?? []).filter(run => {
-    const text = `${run.title} ${outcomeName(run)} ${run.document.note} ${day(run.document.performedAt)}`.toLowerCase()
-    return (
-      search.value
-        .toLowerCase()
-        .split(/\s+/)
-        .every(word => text.includes(word)) &&
-      (demonstration.value === '' || run.demonstration === demonstration.value) &&
-      (ending.value === '' ||
-        (ending.value === 'rehearsal'
-          ? run.document.rehearsal
-          : wanted(run) === (ending.value === 'wanted') && !run.document.rehearsal))
-    )
-  }),
+const calm = refDebounced(search, 150)
+const pages = ref(1)
+watch([calm, demonstration, ending], () => {
+  pages.value = 1
+})
+const query = computed(() => ({
+  limit: Math.min(200, PAGE * pages.value),
+  ...(calm.value && { search: calm.value }),
+  ...(demonstration.value && { demonstration: demonstration.value }),
+  ...(ending.value && { ended: ending.value }),
+}))
+const { data: found, error, refresh } = await useFetch<FoundRuns>('/api/runs', { query, lazy: true })
+/** What is past the first two hundred, fetched as one asks for it. */
+const further = shallowRef<StoredRun[]>([])
+watch(found, () => {
+  further.value = []
+})
+const shown = computed(() => [...(found.value?.runs ?? []), ...further.value])
+const isMore = computed(() => found.value !== undefined && shown.value.length < found.value.found)
+async function more() {
+  if (PAGE * pages.value < 200) return void pages.value++
+  try {
+    const next = await $fetch<FoundRuns>('/api/runs', {
+      query: { ...query.value, limit: PAGE, offset: shown.value.length },
+    })
+    further.value = [...further.value, ...next.runs]
+  } catch (problem) {
+    failure.value = refusalOf(problem).message
+  }
+}
+const none = computed(() => found.value !== undefined && found.value.demonstrations.length === 0)
+const tally = computed(() =>
+  found.value?.real ? `${found.value.real} runs; ${found.value.wanted} ended as wanted.` : '',
 )
+const demonstrations = computed(() => [
+  { value: '', label: 'all' },
+  ...(found.value?.demonstrations ?? [])
+    .map(id => findDemonstration(id))
+    .filter(d => d !== undefined)
+    .map(d => ({ value: d.id, label: d.name })),
+])
 
 const failure = ref('')
 const faults = ref<CsvFault[]>([])
@@ -159,10 +175,10 @@ async function importFile(file: File) {
       <li>Nothing was taken; put these right and read the file again:</li>
       <li v-for="(f, i) in faults.slice(0, 12)" :key="i">Line {{ f.line }}, {{ f.column }}: {{ f.message }}</li>
     </ul>
-    <p v-if="runs && !runs.length" class="border-y rule py-6 text-center">
+    <p v-if="none" class="border-y rule py-6 text-center">
       No run is logged yet. Open a staging on the Bench and choose “Log a run” once it has been performed.
     </p>
-    <p v-else-if="runs && !shown.length" class="border-y rule py-6 text-center">
+    <p v-else-if="found && !shown.length" class="border-y rule py-6 text-center">
       No run fits this search.
       <UButton variant="link" @click="search = demonstration = ending = ''">Show all</UButton>
     </p>
@@ -188,5 +204,9 @@ async function importFile(file: File) {
         </NuxtLink>
       </li>
     </ol>
+    <p v-if="isMore" class="my-3">
+      <UButton variant="outline" @click="more">Show more</UButton>
+      <span class="soft ml-3">{{ shown.length }} of {{ found!.found }}</span>
+    </p>
   </div>
 </template>

@@ -4,89 +4,103 @@ import {
   DEFAULT_SEED,
   FEW_RUNS,
   findDemonstration,
-  findInput,
   scoreOf,
   stagingOfRun,
+  type RunScore,
   type Scored,
+  type ScoredRun,
   type StoredRun,
 } from '~~/core'
 import { pastRun } from '~/composables/useTaught'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
 const units = useUnitsStore()
-const { data: all, error } = await useFetch<StoredRun[]>('/api/runs')
-const runs = computed(() => (all.value ?? []).filter(r => !r.document.rehearsal && findDemonstration(r.demonstration)))
+const { data, error } = await useFetch<ScoredRun[]>('/api/runs/scores', { lazy: true })
+const fresh = shallowRef<ScoredRun[]>([])
+const known = computed(() => [...(data.value ?? []), ...fresh.value].filter(r => findDemonstration(r.demonstration)))
+/** runs whose score is still to be worked out */
+const left = ref<number>()
 const SAMPLES = 500
 
 /**
- * Share forecast to end as wanted: the one kept with the run, otherwise worked out now from what was planned and
- * used.
+ * What a run was forecast to do is what was kept with it, otherwise worked out once, here, from what was planned and
+ * used; the server keeps it for the next look.
  */
-const shares = ref<Record<string, number>>({})
 const jobs = new Map<number, StoredRun>()
+const done: RunScore[] = []
+let waiting: StoredRun[] = []
 const worker = useForecastWorker(answer => {
+  if (answer.kind === 'failed') return void next()
   if (answer.kind !== 'forecast' || !answer.complete) return
   const run = jobs.get(answer.job)
-  if (run)
-    shares.value = { ...shares.value, [run.id]: answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]! }
-  next()
+  if (run) take(run, answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]!)
+  void next()
 })
-const waiting: StoredRun[] = []
-function next() {
-  const run = waiting.shift()
-  if (!run) return
-  jobs.set(
-    worker.ask({
-      kind: 'forecast',
-      document: { ...pastRun(run).staging, title: '' },
-      samples: SAMPLES,
-      seed: DEFAULT_SEED,
-    }),
-    run,
-  )
+function take(run: StoredRun, share: number) {
+  const { numbers } = stagingOfRun(run.staging, run.document).values
+  const { vesselVolume: volume, heaterPower: power } = numbers as Partial<Record<string, number>>
+  done.push({ run: run.id, share, ...(volume && { volume }), ...(power && { power }) })
+  const { id, demonstration, document } = run
+  const shown = { id, demonstration, outcome: document.outcome, share, volume: volume ?? null, power: power ?? null }
+  fresh.value = [...fresh.value, shown]
+  if (left.value) left.value--
 }
-onMounted(() => {
-  for (const run of runs.value) {
-    const kept = run.document.forecast?.outcomes[findDemonstration(run.demonstration)!.wanted]
-    if (kept !== undefined) shares.value[run.id] = kept
-    else waiting.push(run)
+async function next(): Promise<void> {
+  for (;;) {
+    const run = waiting.shift()
+    if (!run) return more()
+    const wanted = findDemonstration(run.demonstration)?.wanted
+    if (wanted === undefined) continue
+    const kept = run.document.forecast?.outcomes[wanted]
+    if (kept !== undefined) take(run, kept)
+    else {
+      const document = { ...pastRun(run).staging, title: '' }
+      jobs.set(worker.ask({ kind: 'forecast', document, samples: SAMPLES, seed: DEFAULT_SEED }), run)
+      return
+    }
   }
-  next()
-})
-const known = computed(() => runs.value.filter(r => shares.value[r.id] !== undefined))
-const scored = (list: readonly StoredRun[]): Scored[] =>
-  list.map(r => ({
-    share: shares.value[r.id]!,
-    happened: r.document.outcome === findDemonstration(r.demonstration)!.wanted,
-  }))
+}
+/** Sends what has been worked out, and asks for more of what has not. */
+async function more() {
+  try {
+    if (done.length > 0) await $fetch('/api/runs/scores', { method: 'POST', body: { scores: done.splice(0) } })
+    const answer = await $fetch<{ runs: StoredRun[]; left: number }>('/api/runs/unscored')
+    left.value = answer.left
+    waiting = answer.runs.filter(r => !fresh.value.some(f => f.id === r.id))
+    if (waiting.length > 0) await next()
+    else left.value = 0
+  } catch {
+    // What could not be kept is worked out again at the next look.
+    left.value ??= 0
+  }
+}
+onMounted(more)
+const scored = (list: readonly ScoredRun[]): Scored[] =>
+  list.map(r => ({ share: r.share, happened: r.outcome === findDemonstration(r.demonstration)!.wanted }))
 const score = computed(() => scoreOf(scored(known.value)))
 const hundred = (x: number) => Math.round(x * 100)
 
-function groups(nameOf: (run: StoredRun) => string) {
-  const by = new Map<string, StoredRun[]>()
+function groups(nameOf: (run: ScoredRun) => string) {
+  const by = new Map<string, ScoredRun[]>()
   for (const run of known.value) by.set(nameOf(run), [...(by.get(nameOf(run)) ?? []), run])
   return [...by]
     .map(([name, list]) => ({ name, ...scoreOf(scored(list)) }))
     .filter(g => g.name !== '')
     .sort((a, b) => b.runs - a.runs)
 }
-const quantityWords = (run: StoredRun, id: string) => {
-  const { demonstration, values } = stagingOfRun(run.staging, run.document)
-  const input = findInput(demonstration, id)
-  const value = values.numbers[id]
-  return input?.kind === 'quantity' && value !== undefined ? units.format(value, input.units, input.quantity) : ''
-}
+const words = (value: number | null, of: 'volume' | 'power') =>
+  value === null ? '' : units.format(value, of === 'volume' ? ['mL', 'fl oz'] : ['W', 'BTU/h'], of)
 const tables = computed(() =>
   [
     { title: 'By demonstration', rows: groups(r => findDemonstration(r.demonstration)!.name) },
     {
       title: 'By vessel',
       rows: groups(r => {
-        const volume = quantityWords(r, 'vesselVolume')
+        const volume = words(r.volume, 'volume')
         return volume && `${volume}, ${findDemonstration(r.demonstration)!.noun[0]}`
       }),
     },
-    { title: 'By heater', rows: groups(r => quantityWords(r, 'heaterPower')) },
+    { title: 'By heater', rows: groups(r => words(r.power, 'power')) },
   ].filter(t => t.rows.length > 0),
 )
 const SIZE = 300
@@ -99,10 +113,10 @@ const y = (share: number) => 20 + (1 - share) * SIZE
     <p><NuxtLink to="/logbook" class="plain-link">Logbook</NuxtLink></p>
     <h1 class="text-3xl">How good are the forecasts?</h1>
     <p v-if="error" class="fault" role="alert">The runs can't be read just now.</p>
-    <p v-else-if="runs.length === 0" class="soft">No run is logged yet.</p>
+    <p v-else-if="left === 0 && known.length === 0" class="soft">No run is logged yet.</p>
     <template v-else>
       <p class="text-lg my-2 figures" role="status" data-testid="score">
-        <template v-if="known.length < runs.length"> Working out {{ known.length }} of {{ runs.length }}… </template>
+        <template v-if="left !== 0"> Working out {{ known.length }} of {{ known.length + (left ?? 0) }}… </template>
         <template v-else>
           Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ score.expected.toFixed(1) }} were forecast to end
           as wanted; {{ score.happened }} did. Brier score {{ score.brier.toFixed(3) }} (0 is perfect; always saying “{{
@@ -111,9 +125,9 @@ const y = (share: number) => 20 + (1 - share) * SIZE
           of 100” would score {{ score.brierOfBaseRate.toFixed(3) }}).
         </template>
       </p>
-      <p v-if="runs.length < FEW_RUNS" class="font-bold" data-testid="few">
-        {{ runs.length }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The bars
-        show how far the truth may lie from what was seen.
+      <p v-if="left === 0 && known.length < FEW_RUNS" class="font-bold" data-testid="few">
+        {{ known.length }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The
+        bars show how far the truth may lie from what was seen.
       </p>
       <div class="grid md:grid-cols-2 gap-8 mt-4">
         <figure>

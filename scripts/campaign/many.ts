@@ -1,0 +1,57 @@
+/** A department that has kept everything for years: five thousand runs, a thousand things. */
+import pg from 'pg'
+import { percentile, type Figure, type Stage } from './stage'
+
+const [RUNS, THINGS] = [5000, 1000]
+
+async function fill(url: string): Promise<void> {
+  const client = new pg.Client({ connectionString: url })
+  await client.connect()
+  try {
+    await client.query(
+      `insert into run (id, staging_id, staging_version, performed_at, outcome, document)
+       select gen_random_uuid(), r.staging_id, r.staging_version, now() - n * interval '7 hours', r.outcome,
+         jsonb_set(r.document, '{note}', to_jsonb('group ' || n))
+       from generate_series(1, $1) as n, lateral (
+         select * from run offset (n % 12) limit 1) as r`,
+      [RUNS],
+    )
+    await client.query(
+      `insert into shelf_item (id, kind, name, document)
+       select gen_random_uuid(), s.kind, s.name || ' ' || n,
+         jsonb_set(s.document, '{name}', to_jsonb(s.name || ' ' || n))
+       from generate_series(1, $1) as n, lateral (
+         select * from shelf_item order by id offset (n % 10) limit 1) as s`,
+      [THINGS],
+    )
+  } finally {
+    await client.end()
+  }
+}
+
+export async function many(stage: Stage): Promise<Figure[]> {
+  await fill(stage.cluster.url)
+  const part = `${RUNS} runs, ${THINGS} things`
+  const timed = async (path: string) => {
+    const times: number[] = []
+    for (let i = 0; i < 10; i++) {
+      const { status, took } = await stage.send('GET', path)
+      if (status !== 200) throw new Error(`${path} answered ${status}`)
+      times.push(took)
+    }
+    return percentile(times, 95)
+  }
+  const paths = {
+    'the Logbook’s first page': ['/api/runs', 300],
+    'a search for two words': ['/api/runs?search=group+41', 100],
+    'the last page': [`/api/runs?offset=${RUNS - 20}`, 300],
+    'what runs teach': ['/api/runs/teachers?demonstration=can-plunge', 100],
+    'scores of all': ['/api/runs/scores', 500],
+    'the Shelf': ['/api/shelf', 500],
+    'the health of it': ['/api/health', 100],
+  } as const
+  const figures: Figure[] = []
+  for (const [measure, [path, limit]] of Object.entries(paths))
+    figures.push({ part, measure: `${measure}, P95`, value: await timed(path), unit: 'ms', limit })
+  return figures
+}

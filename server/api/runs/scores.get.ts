@@ -1,0 +1,3 @@
+import { listScores } from '../../database/runs'
+
+export default defineEventHandler(() => listScores(useRuntimeConfig().app.buildId))

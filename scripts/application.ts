@@ -2,6 +2,7 @@
 import { spawn, type ChildProcess } from 'node:child_process'
 import type { Writable } from 'node:stream'
 import { setTimeout as sleep } from 'node:timers/promises'
+import { unprivileged } from './build/unprivileged'
 
 export interface ServerOptions {
   /** file of the built server */ entry: string
@@ -38,7 +39,10 @@ export async function startServer({
   log,
   environment = {},
 }: ServerOptions): Promise<RunningServer> {
-  const child = spawn(process.execPath, [entry], {
+  const program = await unprivileged(entry, quiet ? () => {} : line => console.log(line))
+  const child = spawn(process.execPath, [program.entry], {
+    cwd: '/',
+    ...program.user,
     detached: true, // so that Ctrl-C reaches this process first, which then stops things in order
     stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'pipe'],
     env: {

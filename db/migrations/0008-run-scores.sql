@@ -11,5 +11,9 @@ comment on table run_score is 'Follows from the run and the model of a build; ma
 comment on column run_score.share is 'of the draws that were forecast to end as wanted';
 comment on column run_score.volume is 'of the vessel, m3';
 comment on column run_score.power is 'of the heater, W';
-create index run_note on run (outcome, performed_at desc);
+-- What is searched stands beside the document: readings are in it, and reading them all takes longer than the search.
+alter table run add column note text generated always as (coalesce(document->>'note', '')) stored;
+alter table run add column rehearsal boolean
+  generated always as (coalesce((document->>'rehearsal')::boolean, false)) stored;
+create index run_outcome on run (outcome, performed_at desc);
 create index staging_demonstration on staging (demonstration);

@@ -55,14 +55,21 @@ async function migrateBeside(client: ClientBase, migrations: readonly Migration[
 }
 
 async function load(client: ClientBase, lines: AsyncIterator<string>): Promise<void> {
-  const known = new Set((await tablesOf(client, BESIDE)).map(t => t.name))
+  const known = new Map((await tablesOf(client, BESIDE)).map(t => [t.name, t]))
   let [table, batch, bytes, count, at] = ['', [] as string[], 0, 0, 1]
   const write = async () => {
     if (batch.length === 0) return
     const name = client.escapeIdentifier(table)
+    const columns = known
+      .get(table)!
+      .columns.map(c => client.escapeIdentifier(c))
+      .join(', ')
     const rows = `[${batch.join(',')}]`
     try {
-      await client.query(`insert into ${name} select * from jsonb_populate_recordset(null::${name}, $1::jsonb)`, [rows])
+      await client.query(
+        `insert into ${name} (${columns}) select ${columns} from jsonb_populate_recordset(null::${name}, $1::jsonb)`,
+        [rows],
+      )
     } catch (error) {
       throw new BackupFault(`lines up to ${at}: ${error instanceof Error ? error.message : String(error)}`)
     }

@@ -6,7 +6,7 @@ const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'en
 
 export interface Table {
   name: string
-  columns: string[]
+  /** without those that follow from others */ columns: string[]
   /** columns of the primary key */ key: string[]
 }
 
@@ -15,7 +15,7 @@ export async function tablesOf(client: ClientBase, schema: string): Promise<Tabl
   const { rows } = await client.query<Table & { refers: string[] }>(
     `select c.relname as name,
        (select array_agg(a.attname::text order by a.attnum) from pg_attribute a
-         where a.attrelid = c.oid and a.attnum > 0 and not a.attisdropped) as columns,
+         where a.attrelid = c.oid and a.attnum > 0 and not a.attisdropped and a.attgenerated = '') as columns,
        (select array_agg(a.attname::text order by a.attnum) from pg_constraint p
          join pg_attribute a on a.attrelid = c.oid and a.attnum = any(p.conkey)
          where p.conrelid = c.oid and p.contype = 'p') as key,

@@ -23,9 +23,9 @@ export interface RunSearch {
 }
 
 const ENDED = "s.demonstration || '/' || r.outcome"
-const REHEARSAL = "coalesce((r.document->>'rehearsal')::boolean, false)"
+const REHEARSAL = 'r.rehearsal'
 /** The day in letters and figures, as one may look for it. */
-const TEXT = `lower(s.title || ' ' || coalesce(r.document->>'note', '') || ' ' ||
+const TEXT = `lower(s.title || ' ' || r.note || ' ' ||
   to_char(r.performed_at, 'FMDay DD FMMonth YYYY YYYY-MM-DD'))`
 
 /** Runs that a search finds, newest first, without readings, which only a run's own page needs. */
@@ -45,23 +45,27 @@ export async function searchRuns(search: RunSearch): Promise<FoundRuns> {
     conditions.push(`not ${REHEARSAL} and ${not}${ENDED} = any(${value(search.wanted)})`)
   }
   const where = conditions.length > 0 ? `where ${conditions.join(' and ')}` : ''
-  const { rows: counted } = await pool().query<{ found: number }>(
-    `select count(*)::int as found ${FROM} ${where}`,
+  // The documents are read of the page alone, and the two questions are asked at once.
+  const listing = pool().query<StoredRun & { found?: number }>(
+    `with hit as (
+       select r.id, count(*) over ()::int as found from run r join staging s on s.id = r.staging_id ${where}
+       order by r.performed_at desc, r.id limit ${value(search.limit)} offset ${value(search.offset)})
+     select ${COLUMNS}, r.document - 'readings' as document, hit.found ${FROM} join hit on hit.id = r.id
+     order by r.performed_at desc, r.id`,
     values,
   )
-  const { rows: runs } = await pool().query<StoredRun>(
-    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} ${where}
-     order by r.performed_at desc, r.id limit ${value(search.limit)} offset ${value(search.offset)}`,
-    values,
-  )
-  const { rows: whole } = await pool().query<Pick<FoundRuns, 'real' | 'wanted' | 'demonstrations'>>(
+  const summing = pool().query<Pick<FoundRuns, 'real' | 'wanted' | 'demonstrations'>>(
     `select count(*) filter (where not ${REHEARSAL})::int as real,
        count(*) filter (where not ${REHEARSAL} and ${ENDED} = any($1))::int as wanted,
        coalesce(array_agg(distinct s.demonstration), '{}') as demonstrations
      from run r join staging s on s.id = r.staging_id`,
     [search.wanted],
   )
-  return { runs, found: counted[0].found, ...whole[0] }
+  const [{ rows }, whole] = await Promise.all([listing, summing])
+  // Past the last page there is none to say how many there are.
+  const found = rows[0]?.found ?? search.offset
+  const runs = rows.map(({ found: _, ...run }): StoredRun => run)
+  return { runs, found, ...whole.rows[0] }
 }
 
 /** The newest runs of a demonstration that teach its forecasts: no rehearsals. */
@@ -89,7 +93,8 @@ export async function listScores(build: string): Promise<ScoredRun[]> {
 export async function listUnscored(build: string, most: number): Promise<{ runs: StoredRun[]; left: number }> {
   const open = `not ${REHEARSAL} and not exists (select 1 from run_score c where c.run_id = r.id and c.build = $1)`
   const { rows: runs } = await pool().query<StoredRun>(
-    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} where ${open} order by r.performed_at desc limit $2`,
+    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} where ${open}
+     order by r.performed_at desc limit $2`,
     [build, most],
   )
   const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from run r where ${open}`, [

@@ -3,18 +3,19 @@ import { readStaging, StagingFaults, type Fault, type RunningOrderDocument } fro
 import { refusal } from './faults'
 
 /**
- * Checks the stagings of a running order as the Bench does. One that stands there already, in the same words, is let
+ * Checks the stagings of a running order as the Bench does. One that stands there already, with the same values, is let
  * be: it may have been right when it was written, and what is mended beside it must not wait for it.
  *
  * @throws a refusal that names each act by its place
  */
 export function checkActs({ acts }: RunningOrderDocument, stored?: RunningOrderDocument): void {
-  const known = stored?.acts.map(a => a.staging) ?? []
-  const faults = acts.flatMap(({ staging }, i): Fault[] => {
+  const stated = ({ staging }: RunningOrderDocument['acts'][number]) => [staging.demonstration, staging.inputs]
+  const known = stored?.acts.map(stated) ?? []
+  const faults = acts.flatMap((act, i): Fault[] => {
     // The database gives keys back in an order of its own.
-    if (known.some(k => isDeepStrictEqual(k, staging))) return []
+    if (known.some(k => isDeepStrictEqual(k, stated(act)))) return []
     try {
-      readStaging(staging)
+      readStaging(act.staging)
       return []
     } catch (error) {
       if (!(error instanceof StagingFaults)) throw error

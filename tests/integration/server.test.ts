@@ -388,7 +388,7 @@ describe('the door', () => {
     const add = { id: randomUUID(), writeId: write.writeId, document: staging(3) }
     expect((await send('POST', '/api/stagings', add)).status).toBe(409)
   })
-  it('checks the stagings of a running order as the Bench does, but lets one be that stands there already', async () => {
+  it('checks the stagings of a running order as the Bench does, but lets be what stands there already', async () => {
     const act = (id: string, bath: number) => ({ id, staging: staging(bath), talk: 30 })
     const document = (acts: unknown[]) => ({
       ...{ format: 'zealous-hush/running-order', version: 1, title: 'Hot', start: '2027-03-01T09:30' },

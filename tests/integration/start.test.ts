@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import { existsSync, readdirSync, rmSync, readFileSync } from 'node:fs'
+import { existsSync, readdirSync, rmSync, readFileSync, statSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -112,7 +112,11 @@ describe('npm start', () => {
     expect(JSON.parse(readFileSync(join(data, 'settings.json'), 'utf8')).port).toBe(settings.port)
 
     const [server] = readdirSync(join(data, 'users')).filter(name => name.includes('-server-'))
-    process.kill(Number(server!.split('-')[0]), 'SIGKILL')
+    const pid = Number(server!.split('-')[0])
+    // Root's server is nobody's process; anybody else's is their own.
+    const owner = process.getuid!() === 0 ? spawnSync('id', ['-u', 'nobody'], { encoding: 'utf8' }).stdout.trim() : ''
+    expect(String(statSync(`/proc/${pid}`).uid)).toBe(owner || String(process.getuid!()))
+    process.kill(pid, 'SIGKILL')
     await until(() => first.output().split('is open at').length === 3)
     expect(await titles(first.url)).toHaveLength(DEMO_STAGINGS)
     expect(existsSync(join(data, 'logs', 'server.log'))).toBe(true)

@@ -1,5 +1,6 @@
 /** The logbook document: runs, each with the staging that it used; and the same as rows. */
 import Papa from 'papaparse'
+import { FORMULA, plainCell } from './csv-cells'
 import * as z from 'zod'
 import { findDemonstration } from '../catalogue'
 import { findInput, type QuantityInput, type ResultSpec } from '../demonstration'
@@ -50,7 +51,7 @@ export function logbookCsv(runs: readonly Pick<LoggedRun, 'id' | 'staging' | 'do
     }),
   ])
   return (
-    Papa.unparse([[...COMMON, ...columns.map(c => c.join('.'))], ...rows], { newline: '\n', escapeFormulae: false }) +
+    Papa.unparse([[...COMMON, ...columns.map(c => c.join('.'))], ...rows], { newline: '\n', escapeFormulae: FORMULA }) +
     `\n`
   )
 }
@@ -67,7 +68,7 @@ export function readLogbookCsv(
 ): { runs: LoggedRun[]; faults: CsvFault[] } {
   const runs: LoggedRun[] = []
   const faults: CsvFault[] = []
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' })
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', transform: plainCell })
   const header = (data[0] ?? []).map(h => h.trim())
   for (const needed of ['performedAt', 'staging', 'outcome'])
     if (!header.includes(needed)) faults.push({ line: 1, column: needed, message: 'is missing; every run needs it' })

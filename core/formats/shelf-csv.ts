@@ -4,6 +4,7 @@
  */
 import { METRIC, tell } from '../sentence'
 import Papa from 'papaparse'
+import { FORMULA, plainCell } from './csv-cells'
 import { QuantityError, fromSi, readNumber, unitLabel, usesDecimalComma } from '../units'
 import { siOf } from './document-values'
 import { shelfItemSchema, type ItemKind, type ShelfItemDocument } from './shelf'
@@ -35,7 +36,7 @@ export function shelfCsv(items: readonly ShelfItemDocument[]): string {
     })
     return [...COMMON.map(c => plain(record[c] ?? '')), ...cells]
   })
-  return `${Papa.unparse([[...COMMON, ...FIELDS.map(heading)], ...rows], { newline: '\n', escapeFormulae: false })}\n`
+  return `${Papa.unparse([[...COMMON, ...FIELDS.map(heading)], ...rows], { newline: '\n', escapeFormulae: FORMULA })}\n`
 }
 
 /** A cell that is no quantity. */
@@ -86,7 +87,7 @@ export function readShelfCsv(text: string): {
 } {
   const faults: CsvFault[] = []
   const items: { line: number; document: ShelfItemDocument }[] = []
-  const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data
+  const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false, transform: plainCell }).data
   if (rows.length === 0 || rows[0].every(c => c.trim() === ''))
     return {
       items,

@@ -272,7 +272,10 @@ describe('the door', () => {
     expect(policy).not.toBe(two.headers.get('content-security-policy'))
     const nonce = /'nonce-([^']+)'/.exec(policy)![1]
     for (const [tag] of (await one.text()).matchAll(/<script[^>]*>/g)) expect(tag).toContain(nonce)
-    expect(one.headers.get('x-content-type-options')).toBe('nosniff')
+    const files = [...(await two.text()).matchAll(/(?:href|src)="(\/(?:_nuxt|fonts)\/[^"]+)"/g)].map(m => m[1]!)
+    expect(files.length).toBeGreaterThan(2)
+    for (const path of ['/', '/mark.svg', '/api/room', '/api/nothing', ...files.slice(0, 5)])
+      expect((await fetch(app.url + path)).headers.get('x-content-type-options'), path).toBe('nosniff')
   })
   it('turns away other sites, other names, other types, too much and no JSON', async () => {
     const post = (headers: Record<string, string>, body = '{}') => send('POST', '/api/stagings', body, headers)

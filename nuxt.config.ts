@@ -29,8 +29,6 @@ const workers = {
  * third of the bytes.
  */
 const BUILD = {
-  // Files that are served as they lie go past the guard's headers.
-  routeRules: { '/**': { headers: { 'x-content-type-options': 'nosniff' } } },
   rollupConfig: { plugins: [workers] },
   externals: { traceInclude: [join(import.meta.dirname, 'node_modules/highs/build/highs.mjs')] },
   publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),

@@ -48,7 +48,6 @@ function refuseForged(event: H3Event, host: string, open: boolean) {
  */
 export default defineEventHandler(async event => {
   setResponseHeaders(event, {
-    'x-content-type-options': 'nosniff',
     'x-frame-options': 'DENY',
     'referrer-policy': 'no-referrer',
     'cross-origin-opener-policy': 'same-origin',

@@ -221,6 +221,7 @@ for (const [name, path] of [
   ['its sheets', '/order/5a1d0000-0000-4000-8000-000000000301/sheets'],
   ['Logbook', '/logbook'],
   ['run', '/logbook/5a1d0000-0000-4000-8000-000000000202'],
+  ['backup', '/backup'],
   ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001'],
 ] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {

@@ -207,6 +207,7 @@ test('every page is opened without an error or a warning', async ({ page }) => {
     '/logbook',
     '/logbook/new?staging=' + CAN.split('/').at(-1),
     '/logbook/record',
+    '/backup',
     show,
     '/sign-in',
   ]) {
@@ -215,4 +216,20 @@ test('every page is opened without an error or a warning', async ({ page }) => {
     await page.waitForLoadState('networkidle')
   }
   expect(said).toEqual([])
+})
+
+test('everything goes out in one file and comes in again, and a file that is none is told', async ({ page }) => {
+  await page.goto(at('/backup'))
+  const downloading = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'Download everything' }).click()
+  const file = await (await downloading).path()
+  const take = async (given: string | { name: string; mimeType: string; buffer: Buffer }) => {
+    const choosing = page.waitForEvent('filechooser')
+    await page.getByRole('button', { name: 'Take in a backup…' }).click()
+    await (await choosing).setFiles(given)
+  }
+  await take(file)
+  await expect(page.getByRole('status').filter({ hasText: 'Taken in.' })).toContainText('runs in the Logbook: 0 new')
+  await take({ name: 'shopping.gz', mimeType: 'application/gzip', buffer: Buffer.from('milk') })
+  await expect(page.getByRole('alert')).toContainText('the file is not a backup')
 })

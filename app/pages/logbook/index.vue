@@ -166,6 +166,7 @@ async function importFile(file: File) {
       <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
       <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
       <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
+      <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
       <span role="status">{{ taken }}</span>
     </p>
     <p v-if="failure" class="fault" role="alert">

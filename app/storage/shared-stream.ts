@@ -57,7 +57,8 @@ export function sharedStream(url: string, hear: (heard: Heard) => void, lost: ()
     if (Date.now() - last < SILENCE) return
     last = Date.now()
     lost()
-    if (source) connect()
+    // The tab that listened for all may be asleep: each listens for itself, then; what comes twice does no harm.
+    connect()
   }, SILENCE / 10)
   return () => {
     ended = true

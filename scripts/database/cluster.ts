@@ -261,9 +261,10 @@ export async function openCluster(folder: string, say: Say): Promise<Cluster> {
         () => {},
         async () => {
           if (isUp()) return false
+          // Whoever is connected goes on with the port that it had.
           const { port } = settings
+          if ((await freePort(port)) !== port) throw new Error(`its port ${port} was taken by another program`)
           await startDatabase(settings, ATTEMPTS)
-          if (settings.port !== port) throw new Error(`the database's port ${port} was taken by another program`)
           return true
         },
       ),

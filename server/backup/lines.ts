@@ -4,6 +4,8 @@ import { BackupFault } from './restore'
 
 /** A row with the largest photo has 3 MB; a line longer than this is no row, bytes. */
 const LONGEST = 64 << 20
+/** Unpacked; what is packed may be a thousand times as long, bytes. */
+const MOST = 16 * 2 ** 30
 const GZIP = 0x1f
 const NEWLINE = 10
 
@@ -30,9 +32,11 @@ async function unpacked(source: Readable): Promise<Readable> {
 export async function* linesOf(source: Readable): AsyncGenerator<string> {
   let parts: Buffer[] = []
   let length = 0
+  let all = 0
   try {
     for await (const part of await unpacked(source)) {
       let rest = part as Buffer
+      if ((all += rest.length) > MOST) throw new BackupFault('given more than 16 GiB; accepted: less')
       for (let at = rest.indexOf(NEWLINE); at >= 0; at = rest.indexOf(NEWLINE)) {
         parts.push(rest.subarray(0, at))
         yield Buffer.concat(parts).toString('utf8')

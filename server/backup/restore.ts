@@ -7,6 +7,7 @@
  */
 import type { ClientBase } from 'pg'
 import { backupEndSchema, backupHeadSchema, readRowLine, type BackupHead } from './format'
+import { PATIENTLY } from './patience'
 import { tablesOf, type Table } from './tables'
 
 export interface Migration {
@@ -174,6 +175,7 @@ export async function restore(
   const been = (m: Migration): boolean => head.migrations.includes(m.name)
   await client.query('begin')
   try {
+    await client.query(PATIENTLY)
     await client.query('select pg_advisory_xact_lock($1)', [LOCK])
     await client.query(`create schema ${BESIDE}`)
     await client.query(`set local search_path to ${BESIDE}`)

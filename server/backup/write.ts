@@ -1,6 +1,7 @@
 /** Everything that a prep room keeps, as lines of JSON; the format is told in docs/formats/backup.md. */
 import type { ClientBase } from 'pg'
 import { BACKUP_FORMAT, BACKUP_VERSION, rowLine, type BackupHead } from './format'
+import { PATIENTLY } from './patience'
 import { tablesOf } from './tables'
 
 /** Rows that are read at once; photos are in them. */
@@ -9,6 +10,7 @@ const AT_ONCE = 50
 /** One consistent state of the database, whatever is written meanwhile. */
 export async function* backupLines(client: ClientBase): AsyncGenerator<string> {
   await client.query('begin transaction isolation level repeatable read read only')
+  await client.query(PATIENTLY)
   try {
     const { rows: migrations } = await client.query<{ name: string }>('select name from migration order by name')
     const head: BackupHead = {

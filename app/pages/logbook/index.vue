@@ -4,6 +4,8 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { download } from '~/files/download'
 import {
+  checkRun,
+  StagingFaults,
   findDemonstration,
   logbookCsv,
   logbookSchema,
@@ -19,6 +21,8 @@ const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
 /** Runs that come at once; more as one asks for them. */
 const PAGE = 60
+/** What one request brings at most; letters of other alphabets take more bytes than one each. */
+const PIECE = { runs: 1000, bytes: 8e6 }
 const outcomeOf = (run: StoredRun) =>
   findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: StoredRun) => outcomeOf(run)?.name ?? run.document.outcome
@@ -101,6 +105,21 @@ async function exportAll(kind: 'json' | 'csv') {
     failure.value = refusalOf(problem).message
   }
 }
+/** A logbook of years is sent in pieces that the server takes at once. */
+function inPieces(list: readonly LoggedRun[]): LoggedRun[][] {
+  const pieces: LoggedRun[][] = []
+  let bytes = Infinity
+  for (const run of list) {
+    const size = JSON.stringify(run).length
+    if (bytes + size > PIECE.bytes || pieces.at(-1)!.length >= PIECE.runs) {
+      pieces.push([])
+      bytes = 0
+    }
+    pieces.at(-1)!.push(run)
+    bytes += size
+  }
+  return pieces
+}
 async function importFile(file: File) {
   failure.value = taken.value = ''
   faults.value = []
@@ -132,7 +151,20 @@ async function importFile(file: File) {
       if (list.length === 0 && !faults.value.length) failure.value = `${file.name} holds no run.`
       return
     }
-    const { added } = await sendWrite<{ added: number }>('POST', '/api/runs/import', { runs: list })
+    // Each is looked at before any is sent: what goes in pieces goes as a whole.
+    for (const [i, { staging, document }] of list.entries()) {
+      try {
+        checkRun(staging, document)
+      } catch (problem) {
+        if (!(problem instanceof StagingFaults)) throw problem
+        const [first] = problem.faults
+        failure.value = `${file.name}: run ${i + 1}, ${first!.input}: ${units.told(first!.message)}`
+        return
+      }
+    }
+    let added = 0
+    for (const piece of inPieces(list))
+      added += (await sendWrite<{ added: number }>('POST', '/api/runs/import', { runs: piece })).added
     const known = added < list.length ? `; ${list.length - added} were here already` : ''
     taken.value = `${added} run${added === 1 ? '' : 's'} taken from ${file.name}${known}.`
     await refresh()

@@ -1,4 +1,5 @@
 import {
+  attemptReading,
   cuesOf,
   focusOf,
   nextHeat,
@@ -20,8 +21,9 @@ export function useLiveActs(
   const speed = computed(() => show.value?.speed ?? 1)
   /** Every act read and simulated once: the document never changes. */
   const acts = computed(() =>
-    (show.value?.acts ?? []).map(act => {
-      const read = readStaging(act.staging)
+    (show.value?.acts ?? []).flatMap(act => {
+      const { read } = attemptReading(() => readStaging(act.staging))
+      if (!read) return []
       const simulation = read.demonstration.simulate(read.values, 'trace')
       return {
         ...act,
@@ -31,6 +33,12 @@ export function useLiveActs(
         cues: cuesOf(read.demonstration, simulation),
       }
     }),
+  )
+  /** acts of a show that was begun when they were still accepted */
+  const broken = computed(() =>
+    (show.value?.acts ?? [])
+      .filter(a => !acts.value.some(b => b.id === a.id))
+      .map(a => ({ id: a.id, title: a.staging.title, ...attemptReading(() => readStaging(a.staging)) })),
   )
   const standings = computed(() =>
     acts.value.map(a => ({ id: a.id, story: storyOf(marks.value, a.id), heatOn: a.heatOn, lift: a.lift })),
@@ -66,6 +74,7 @@ export function useLiveActs(
   return {
     speed,
     acts,
+    broken,
     standings,
     started,
     sinceStart,

@@ -1,8 +1,8 @@
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   actOf,
+  attemptReading,
   fitsShow,
-  StagingFaults,
   readStaging,
   withRoom,
   findDemonstration,
@@ -85,13 +85,10 @@ export function useRunningOrder(id: string) {
     d.acts.flatMap(({ id: actId, from, staging }) => {
       const demonstration = findDemonstration(staging.demonstration)
       const named = { id: actId, from, title: staging.title || (demonstration?.name ?? staging.demonstration) }
-      try {
-        readStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging)
-        return []
-      } catch (error) {
-        if (!(error instanceof StagingFaults)) throw error
-        return [{ ...named, faults: error.faults }]
-      }
+      const { faults } = attemptReading(() =>
+        readStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging),
+      )
+      return faults ? [{ ...named, faults }] : []
     })
   const actsOf = (d: RunningOrderDocument): OrderAct[] =>
     d.acts.map(({ id: actId, staging, talk, target }) => {

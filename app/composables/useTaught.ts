@@ -3,6 +3,7 @@
  */
 import { useLocalStorage } from '@vueuse/core'
 import {
+  attemptReading,
   DEFAULT_SEED,
   findDemonstration,
   observationOf,
@@ -59,7 +60,9 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const subject = computed(() => {
     const staging = document()
     if (!staging || !runs.value) return undefined
-    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration).reverse()
+    const teachers = runs.value
+      .filter(r => r.demonstration === staging.demonstration && attemptReading(() => pastRun(r)).read)
+      .reverse()
     return {
       staging,
       teachers,

@@ -24,7 +24,7 @@ export const logbookSchema = z
   .strictObject({
     format: z.literal(LOGBOOK_FORMAT).default(LOGBOOK_FORMAT),
     version: z.literal(1).default(1),
-    runs: z.array(loggedRunSchema).max(2000),
+    runs: z.array(loggedRunSchema).max(100_000),
   })
   .meta({ title: 'Logbook', description: 'Runs with the stagings that they used.' })
 

@@ -76,6 +76,18 @@ export class StagingFaults extends Error {
   }
 }
 
+/** What was read, or the faults: what was accepted once may be refused by now, and the rest of a page goes on. */
+export function attemptReading<T>(
+  read: () => T,
+): { read: T; faults?: undefined } | { read?: undefined; faults: readonly Fault[] } {
+  try {
+    return { read: read() }
+  } catch (error) {
+    if (error instanceof StagingFaults) return { faults: error.faults }
+    throw error
+  }
+}
+
 /**
  * Reads and validates a staging document.
  * @throws StagingFaults with every fault found

@@ -90,6 +90,8 @@ export async function bundle(root: string, entry: string, name: string): Promise
     bundle: true,
     platform: 'node',
     format: 'esm',
+    // It looks for its program beside itself.
+    external: ['highs'],
     outfile: partial,
     logLevel: 'error',
   })

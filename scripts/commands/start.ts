@@ -1,4 +1,5 @@
 /** `npm start`: starts the database, migrates, builds what changed, serves, looks after both, and stops cleanly. */
+import { statfsSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { createStream } from 'rotating-file-stream'
@@ -12,6 +13,8 @@ import { messageOf, root } from '../root'
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1']
 /** The database is looked at so often, ms. */
 const LOOK = 1000
+/** And at the disk at every so manieth look; with less room than this it is said, MB. */
+const [EVERY, LEAST_ROOM] = [30, 300]
 /** A server that ends by itself is started again, but not more often than this in a minute. */
 const MOST_STARTS = 4
 const say = (line: string) => console.log(line)
@@ -54,12 +57,28 @@ async function ensureFree(host: string, port: number) {
   throw new Error(`PORT: ${port} is taken by ${by}; stop that, or choose another port`)
 }
 
+/** Says once that the disk is nearly full, and again when it has had room meanwhile. */
+function watchDisk(folder: string) {
+  let told = false
+  return () => {
+    const { bavail, bsize } = statfsSync(folder)
+    const left = Math.round((bavail * bsize) / 2 ** 20)
+    if (left < LEAST_ROOM && !told)
+      console.error(
+        `The disk is nearly full: ${left} MB are left where the data is. Nothing can be saved without room.`,
+      )
+    told = left < LEAST_ROOM
+  }
+}
+
 /** Starts the database again whenever it dies. */
 async function lookAfterDatabase(database: Cluster) {
   let told = ''
-  for (;;) {
+  const lookAtDisk = watchDisk(clusterFolder(root))
+  for (let turn = 0; ; turn++) {
     await sleep(LOOK)
     if (stopping) return
+    if (turn % EVERY === 0) lookAtDisk()
     try {
       if (await database.revive()) say('The database had ended; it runs again.')
       told = ''

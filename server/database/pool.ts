@@ -10,6 +10,8 @@ const LIMITS = { statement_timeout: 15_000, lock_timeout: 5000, idle_in_transact
 /** PostgreSQL's codes for work that did nothing and may be tried again: deadlock, conflict. */
 const AGAIN = ['40P01', '40001']
 const TRIES = 4
+/** PostgreSQL's codes for no room left. */
+const FULL = ['53100', '58030']
 
 let shared: pg.Pool | undefined
 
@@ -31,6 +33,8 @@ export async function transaction<T>(work: (client: pg.PoolClient) => Promise<T>
     try {
       return await once(work)
     } catch (error) {
+      if (FULL.includes((error as { code?: string }).code ?? ''))
+        throw refusal([{ input: '', message: "the server's disk is full: nothing was saved; make room first" }], 507)
       if (--left === 0 || !AGAIN.includes((error as { code?: string }).code ?? '')) throw error
     }
   }

@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util'
-import { readStaging, StagingFaults, type Fault, type RunningOrderDocument } from '../../core'
+import { attemptReading, readStaging, type Fault, type RunningOrderDocument } from '../../core'
 import { refusal } from './faults'
 
 /**
@@ -14,13 +14,8 @@ export function checkActs({ acts }: RunningOrderDocument, stored?: RunningOrderD
   const faults = acts.flatMap((act, i): Fault[] => {
     // The database gives keys back in an order of its own.
     if (known.some(k => isDeepStrictEqual(k, stated(act)))) return []
-    try {
-      readStaging(act.staging)
-      return []
-    } catch (error) {
-      if (!(error instanceof StagingFaults)) throw error
-      return error.faults.map(f => ({ input: `acts.${i}.${f.input}`, message: f.message }))
-    }
+    const { faults = [] } = attemptReading(() => readStaging(act.staging))
+    return faults.map(f => ({ input: `acts.${i}.${f.input}`, message: f.message }))
   })
   if (faults.length > 0) throw refusal(faults)
 }

@@ -15,7 +15,13 @@ import {
 } from '~~/core'
 const units = useUnitsStore()
 const shelf = useShelfStore()
-const read = shallowRef<{ file: string; good: ShelfItemDocument[]; faults: CsvFault[]; writeId: string }>()
+const read = shallowRef<{
+  file: string
+  good: ShelfItemDocument[]
+  known: number
+  faults: CsvFault[]
+  writeId: string
+}>()
 const problem = ref('')
 const done = ref('')
 const sending = ref(false)
@@ -61,8 +67,12 @@ async function choose(file: File) {
     const found = /\.json$/i.test(file.name)
       ? fromJson(text)
       : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
+    // What is here in the very same words is not added once more.
+    const words = (document: unknown) => JSON.stringify(shelfItemSchema.safeParse(document).data)
+    const here = new Set(shelf.items.map(i => words(i.document)))
+    const good = found.good.filter(document => !here.has(words(document)))
     // The same file added again after a lost answer is the same write.
-    read.value = { file: file.name, ...found, writeId: newId() }
+    read.value = { file: file.name, ...found, good, known: found.good.length - good.length, writeId: newId() }
   } catch {
     problem.value = `${file.name} can't be read: it is not JSON.`
   }
@@ -103,7 +113,8 @@ const where = (f: CsvFault) =>
     <div v-if="read" class="border rule rounded-md p-3 mt-2 text-left" data-testid="import-result">
       <p class="font-bold">
         {{ read.file }}: {{ read.good.length }} good, {{ read.faults.length }}
-        {{ read.faults.length === 1 ? 'fault' : 'faults' }}.
+        {{ read.faults.length === 1 ? 'fault' : 'faults'
+        }}<template v-if="read.known">; {{ read.known }} here already</template>.
       </p>
       <ul v-if="read.faults.length" class="fault max-h-48 overflow-auto" role="alert">
         <li v-for="(f, i) in read.faults.slice(0, 200)" :key="i">{{ where(f) }}: {{ f.message }}</li>

@@ -6,6 +6,7 @@ import {
   findInput,
   fromSi,
   readingsOf,
+  attemptReading,
   stagingOfRun,
   type Lever,
   type QuantityInput,
@@ -18,7 +19,10 @@ const units = useUnitsStore()
 const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${id}`)
 useHead({ title: () => `${run.value?.title ?? 'Run'} · Logbook · Zealous Hush` })
 
-const read = computed(() => run.value && stagingOfRun(run.value.staging, run.value.document))
+const attempted = computed(
+  () => run.value && attemptReading(() => stagingOfRun(run.value!.staging, run.value!.document)),
+)
+const read = computed(() => attempted.value?.read)
 /** The plan in the room of the day: what was used, less what the marks and measurements changed. */
 const planned = computed<StagingDocument | undefined>(
   () =>
@@ -28,7 +32,7 @@ const planned = computed<StagingDocument | undefined>(
         ...run.value.staging.inputs,
         ...Object.fromEntries(
           Object.entries(run.value.document.used).filter(
-            ([input]) => findInput(read.value!.demonstration, input)?.group === 'room',
+            ([input]) => read.value && findInput(read.value.demonstration, input)?.group === 'room',
           ),
         ),
       },
@@ -81,6 +85,14 @@ const exportRun = () =>
   <div class="max-w-5xl mx-auto px-4 sm:px-6 py-6">
     <p><NuxtLink to="/logbook" class="plain-link">Logbook</NuxtLink></p>
     <p v-if="error || !run" class="fault mt-3" role="alert">There is no such run, or it can't be read just now.</p>
+    <template v-else-if="attempted?.faults">
+      <h1 class="text-3xl">{{ run.title }}: {{ run.document.outcome }}</h1>
+      <p>{{ run.document.note }}</p>
+      <p class="fault mt-3" role="alert">
+        It can't be worked out anew, since what was staged is no longer accepted:
+        {{ attempted.faults.map(f => units.told(f.message)).join('; ') }}
+      </p>
+    </template>
     <template v-else-if="read && outcome && simulation">
       <h1 class="text-3xl mt-1">
         {{ run.title }}

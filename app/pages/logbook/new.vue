@@ -5,6 +5,7 @@ import {
   findDemonstration,
   findInput,
   keptReadings,
+  attemptReading,
   readStaging,
   withRoom,
   type Fault,
@@ -40,12 +41,13 @@ const draft = ref<RunDraft>(
 watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
 
 const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
-const planned = computed(
+const attempted = computed(
   () =>
     staging.value &&
     demonstration.value &&
-    readStaging(withRoom(staging.value.document, room.document, demonstration.value)),
+    attemptReading(() => readStaging(withRoom(staging.value!.document, room.document, demonstration.value!))),
 )
+const planned = computed(() => attempted.value?.read)
 const usedInputs = computed(() =>
   demonstration
     .value!.logged.used.map(id => findInput(demonstration.value!, id))
@@ -145,6 +147,11 @@ async function save() {
     <p v-if="error || !staging" class="fault mt-3" role="alert">
       There is no such staging, or it can't be read just now.
       <NuxtLink to="/bench" class="plain-link"> To the Bench </NuxtLink>
+    </p>
+    <p v-else-if="attempted?.faults" class="fault mt-3" role="alert">
+      This staging is no longer accepted as it stands:
+      {{ attempted.faults.map(f => units.told(f.message)).join('; ') }}
+      <NuxtLink :to="`/bench/${staging.id}`" class="plain-link">To the Bench</NuxtLink>
     </p>
     <form v-else-if="demonstration && planned" class="grid gap-6 mt-2" novalidate @submit.prevent="save">
       <p class="soft">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** Forecast against outcome over all runs, honest about how few they are. */
 import {
+  attemptReading,
   DEFAULT_SEED,
   FEW_RUNS,
   findDemonstration,
@@ -50,7 +51,8 @@ async function next(): Promise<void> {
     const run = waiting.shift()
     if (!run) return more()
     const wanted = findDemonstration(run.demonstration)?.wanted
-    if (wanted === undefined) continue
+    // What is no longer accepted can't be worked out, and counts nowhere.
+    if (wanted === undefined || !attemptReading(() => stagingOfRun(run.staging, run.document)).read) continue
     const kept = run.document.forecast?.outcomes[wanted]
     if (kept !== undefined) take(run, kept)
     else {

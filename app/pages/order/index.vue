@@ -32,8 +32,12 @@ async function importFile(file: File) {
   failure.value = ''
   try {
     const parsed = runningOrderSchema.safeParse(JSON.parse(await file.text()))
-    if (parsed.success) await add(parsed.data)
-    else
+    if (parsed.success) {
+      // The very same order, read again, is the one that is here.
+      const words = JSON.stringify(parsed.data)
+      const here = data.value?.find(o => JSON.stringify(runningOrderSchema.safeParse(o.document).data) === words)
+      await (here ? navigateTo(`/order/${here.id}`) : add(parsed.data))
+    } else
       failure.value = parsed.error.issues
         .map(i => `${i.path.join('.') || file.name}: accepted: ${i.message}`)
         .join('; ')

@@ -36,6 +36,7 @@ onMounted(() => {
 const {
   speed,
   acts,
+  broken,
   standings,
   started,
   sinceStart,
@@ -334,6 +335,9 @@ useShortcut((key, event) => {
 
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
+      </p>
+      <p v-for="b in broken" :key="b.id" class="fault" role="alert">
+        <b>{{ b.title }}</b>: {{ b.faults?.map(f => units.told(f.message)).join('; ') }}
       </p>
       <div v-if="allDone" class="text-center py-16" data-testid="show-over">
         <p class="cue-words">

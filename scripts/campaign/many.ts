@@ -1,5 +1,7 @@
 /** A department that has kept everything for years: five thousand runs, a thousand things. */
+import { chromium } from '@playwright/test'
 import pg from 'pg'
+import { chromiumProgram } from '../install/debian-packages.mjs'
 import { percentile, type Figure, type Stage } from './stage'
 
 const [RUNS, THINGS] = [5000, 1000]
@@ -29,6 +31,67 @@ async function fill(url: string): Promise<void> {
   }
 }
 
+/** How long a page takes to show its list, and to answer what is typed into its search, in a real browser. */
+async function pages(stage: Stage, part: string): Promise<Figure[]> {
+  const program = chromiumProgram()
+  const browser = await chromium.launch({ args: ['--no-sandbox'], ...(program && { executablePath: program }) })
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    const figures: Figure[] = []
+    const places = [
+      { name: 'Logbook', path: '/logbook', label: 'Search', list: 'ol > li', words: 'group 41' },
+      { name: 'Shelf', path: '/shelf', label: 'Search the shelf', list: 'h3', words: ' 41' },
+    ]
+    for (const { name, path, label, list, words } of places) {
+      const times = { open: [] as number[], typed: [] as number[] }
+      for (let turn = 0; turn < 5; turn++) {
+        const start = performance.now()
+        await page.goto(stage.url + path)
+        await page.locator(list).first().waitFor()
+        times.open.push(performance.now() - start)
+        const field = await page.getByLabel(label, { exact: true }).elementHandle()
+        await page.waitForLoadState('networkidle')
+        const took = await page.evaluate(
+          ({ field, list, words }) =>
+            new Promise<number>(resolve => {
+              const text = () => [...document.querySelectorAll(list)].map(e => e.textContent).join()
+              const [before, start] = [text(), performance.now()]
+              new MutationObserver((_, observer) => {
+                if (text() === before) return
+                observer.disconnect()
+                resolve(performance.now() - start)
+              }).observe(document.body, { subtree: true, childList: true, characterData: true })
+              const input = field as HTMLInputElement
+              input.value = words
+              input.dispatchEvent(new Event('input', { bubbles: true }))
+            }),
+          { field, list, words },
+        )
+        times.typed.push(took)
+      }
+      figures.push(
+        {
+          part,
+          measure: `the ${name} opened in a browser, median`,
+          value: percentile(times.open, 50),
+          unit: 'ms',
+          limit: 1000,
+        },
+        {
+          part,
+          measure: `what is typed there answered, median`,
+          value: percentile(times.typed, 50),
+          unit: 'ms',
+          limit: 100,
+        },
+      )
+    }
+    return figures
+  } finally {
+    await browser.close()
+  }
+}
+
 export async function many(stage: Stage): Promise<Figure[]> {
   await fill(stage.cluster.url)
   const part = `${RUNS} runs, ${THINGS} things`
@@ -50,7 +113,7 @@ export async function many(stage: Stage): Promise<Figure[]> {
     'the Shelf': ['/api/shelf', 500],
     'the health of it': ['/api/health', 100],
   } as const
-  const figures: Figure[] = []
+  const figures: Figure[] = await pages(stage, part)
   for (const [measure, [path, limit]] of Object.entries(paths))
     figures.push({ part, measure: `${measure}, P95`, value: await timed(path), unit: 'ms', limit })
   return figures

@@ -97,8 +97,9 @@ test('a room in which a staging no longer goes together is told, not hidden', as
 })
 
 test('empty places say what to do first', async ({ page }) => {
-  for (const path of ['stagings', 'runs', 'shelf'])
-    await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
+  for (const path of ['stagings', 'shelf']) await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
+  const none = { runs: [], found: 0, real: 0, wanted: 0, demonstrations: [] }
+  await page.route('**/api/runs?*', route => route.fulfill({ json: none }))
   await page.goto(at('/bench'))
   await expect(page.getByText('Nothing is planned yet.')).toBeVisible()
   await page.goto(at('/logbook'))
@@ -232,4 +233,57 @@ test('everything goes out in one file and comes in again, and a file that is non
   await expect(page.getByRole('status').filter({ hasText: 'Taken in.' })).toContainText('runs in the Logbook: 0 new')
   await take({ name: 'shopping.gz', mimeType: 'application/gzip', buffer: Buffer.from('milk') })
   await expect(page.getByRole('alert')).toContainText('the file is not a backup')
+})
+
+test('tabs of one browser share one event stream, and the next one takes it over', async ({ context }) => {
+  let streams = 0
+  context.on('request', request => {
+    if (request.url().endsWith('/stream')) streams++
+  })
+  const staging = await (await context.request.get(at(`/api/stagings/${CAN.split('/').at(-1)}`))).json()
+  const id = crypto.randomUUID()
+  const stated = { stagingId: staging.id, stagingVersion: staging.version, staging: staging.document }
+  const begun = await context.request.post(at('/api/live'), {
+    data: {
+      ...{ id, writeId: crypto.randomUUID() },
+      document: { title: 'Two tabs', acts: [{ id: 'can', run: crypto.randomUUID(), ...stated }] },
+    },
+  })
+  expect(begun.ok()).toBe(true)
+  const tab = async () => {
+    const page = await context.newPage()
+    await page.goto(at(`/live/${id}`))
+    await expect(page.getByTestId('line')).toContainText('All marks sent')
+    return page
+  }
+  const first = await tab()
+  await expect.poll(() => streams).toBe(1)
+  const second = await tab()
+  const cue = second.getByTestId('cue')
+  const before = await cue.textContent()
+  await first.keyboard.press('Enter')
+  await expect(cue).not.toHaveText(before!)
+  expect(streams).toBe(1)
+  await first.close()
+  await expect.poll(() => streams).toBe(2)
+  const after = await cue.textContent()
+  await second.keyboard.press('Enter')
+  await expect(cue).not.toHaveText(after!)
+})
+
+test('an order with a staging that is no longer accepted says which, and lets one take it out', async ({ page }) => {
+  const order = '/order/5a1d0000-0000-4000-8000-000000000301'
+  // As it may lie in a database from before a limit was drawn.
+  await page.route('**/api/stagings', async route => {
+    const answer = await route.fetch()
+    const list = (await answer.json()) as { document: { inputs: Record<string, unknown> } }[]
+    for (const { document } of list)
+      if ('bathTemperature' in document.inputs) document.inputs.bathTemperature = { value: 300, unit: 'degC' }
+    await route.fulfill({ json: list })
+  })
+  await page.goto(at(order))
+  const broken = page.getByTestId('broken')
+  await expect(broken).toContainText('given 300 °C')
+  await expect(page.getByTestId('plan-state')).toHaveText('No plan yet')
+  await expect(broken.getByRole('button', { name: /^Take .* out$/ }).first()).toBeVisible()
 })

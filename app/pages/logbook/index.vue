@@ -38,7 +38,7 @@ const ENDINGS: { value: typeof ending.value; label: string }[] = [
   { value: 'other', label: 'otherwise' },
   { value: 'rehearsal', label: 'rehearsals' },
 ]
-const calm = refDebounced(search, 150)
+const calm = refDebounced(search, 30)
 const pages = ref(1)
 watch([calm, demonstration, ending], () => {
   pages.value = 1

@@ -4,6 +4,7 @@ import {
   fitShelf,
   demonstrationsFor,
   inputsFromItem,
+  itemWords,
   readShelfCsv,
   readStaging,
   shelfCsv,
@@ -23,7 +24,8 @@ describe('rows of a shelf', () => {
   it('go out and come back with the same measures', () => {
     const { items, faults } = readShelfCsv(shelfCsv(shelf))
     expect(faults).toEqual([])
-    expect(items.map(i => i.document.name)).toEqual(shelf.map(d => d.name))
+    expect(items.map(i => itemWords(i.document))).toEqual(shelf.map(itemWords))
+    expect(itemWords({ ...shelf[0], name: 'Another' })).not.toBe(itemWords(shelf[0]))
     const vessels = (list: ShelfItemDocument[]) =>
       list.filter((d): d is VesselDocument => d.kind === 'vessel').map(d => vesselValues(d).capacity)
     vessels(items.map(i => i.document)).forEach((v, i) => expect(v / vessels(shelf)[i]).toBeCloseTo(1, 5))

@@ -8,6 +8,7 @@ import { refusalOf } from '~/api/sending'
 import {
   ShelfFaults,
   checkShelfItem,
+  itemWords,
   readShelfCsv,
   shelfItemSchema,
   type CsvFault,
@@ -67,10 +68,9 @@ async function choose(file: File) {
     const found = /\.json$/i.test(file.name)
       ? fromJson(text)
       : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
-    // What is here in the very same words is not added once more.
-    const words = (document: unknown) => JSON.stringify(shelfItemSchema.safeParse(document).data)
-    const here = new Set(shelf.items.map(i => words(i.document)))
-    const good = found.good.filter(document => !here.has(words(document)))
+    // What is here already is not added once more.
+    const here = new Set(shelf.items.map(i => itemWords(i.document)))
+    const good = found.good.filter(document => !here.has(itemWords(document)))
     // The same file added again after a lost answer is the same write.
     read.value = { file: file.name, ...found, good, known: found.good.length - good.length, writeId: newId() }
   } catch {

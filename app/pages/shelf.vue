@@ -20,8 +20,9 @@ useHead({ title: 'Shelf · Zealous Hush' })
 const shelf = useShelfStore()
 if (!shelf.loaded) await shelf.load()
 
-/** Items shown of one kind before more are asked for: thousands stay quick. */
-const PAGE = 48
+/** Items shown of one kind before more are asked for: thousands stay quick. A rack of vessels is seen at once. */
+const PAGE = 12
+const RACK = 18
 
 const search = ref(String(useRoute().query.find ?? ''))
 const only = ref<ItemKind | ''>('')
@@ -36,7 +37,7 @@ const sections = computed(() =>
   KINDS.filter(k => !only.value || k.kind === only.value)
     .map(k => {
       const all = matching.value.get(k.kind) ?? []
-      return { ...k, all, shown: all.slice(0, more[k.kind] ?? PAGE) }
+      return { ...k, all, shown: all.slice(0, more[k.kind] ?? (k.kind === 'vessel' ? RACK : PAGE)) }
     })
     .filter(s => s.all.length || (!search.value && (only.value || ['vessel', 'heater', 'bath'].includes(s.kind)))),
 )

@@ -9,12 +9,30 @@ const emit = defineEmits<{
   retire: []
   photo: [file: File | null]
 }>()
+/** Of a hundred things those are read first and acted on after: their buttons come as soon as there is a moment. */
+const ready = ref(false)
+let cancel = () => {}
+onMounted(() => {
+  const come = () => {
+    ready.value = true
+  }
+  // Not every browser tells of an idle moment.
+  if (typeof requestIdleCallback === 'function') {
+    const moment = requestIdleCallback(come, { timeout: 500 })
+    cancel = () => cancelIdleCallback(moment)
+  } else {
+    const moment = setTimeout(come)
+    cancel = () => clearTimeout(moment)
+  }
+})
+onBeforeUnmount(() => cancel())
 const options = computed(() => (props.item.retired ? [] : demonstrationsFor(props.item.document)))
 const choices = computed(() => options.value.map(d => ({ value: d.id, label: d.name })))
 </script>
 
 <template>
-  <p class="flex flex-wrap gap-x-3 gap-y-1 text-sm mt-1 items-center">
+  <p v-if="!ready" class="mt-1 min-h-12" aria-hidden="true" />
+  <p v-else class="flex flex-wrap gap-x-3 gap-y-1 text-sm mt-1 items-center">
     <UButton variant="link" v-if="options.length === 1" @click="emit('stage', options[0]!.id)">
       {{ item.document.kind === 'vessel' ? 'Stage it' : 'Stage with it'
       }}<span class="sr-only"> {{ item.document.name }}</span>

@@ -20,7 +20,7 @@ import {
 const units = useUnitsStore()
 useHead({ title: 'Logbook · Zealous Hush' })
 /** Runs that come at once; more as one asks for them. */
-const PAGE = 60
+const PAGE = 30
 /** What one request brings at most; letters of other alphabets take more bytes than one each. */
 const PIECE = { runs: 1000, bytes: 8e6 }
 const outcomeOf = (run: StoredRun) =>
@@ -38,7 +38,7 @@ const ENDINGS: { value: typeof ending.value; label: string }[] = [
   { value: 'other', label: 'otherwise' },
   { value: 'rehearsal', label: 'rehearsals' },
 ]
-const calm = refDebounced(search, 30)
+const calm = refDebounced(search, 10)
 const pages = ref(1)
 watch([calm, demonstration, ending], () => {
   pages.value = 1

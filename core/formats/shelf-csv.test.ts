@@ -25,6 +25,7 @@ describe('rows of a shelf', () => {
     const { items, faults } = readShelfCsv(shelfCsv(shelf))
     expect(faults).toEqual([])
     expect(items.map(i => itemWords(i.document))).toEqual(shelf.map(itemWords))
+    expect(items.map(i => i.document)).toEqual(shelf)
     expect(itemWords({ ...shelf[0], name: 'Another' })).not.toBe(itemWords(shelf[0]))
     const vessels = (list: ShelfItemDocument[]) =>
       list.filter((d): d is VesselDocument => d.kind === 'vessel').map(d => vesselValues(d).capacity)

@@ -5,8 +5,7 @@
 import { METRIC, tell } from '../sentence'
 import Papa from 'papaparse'
 import { FORMULA, plainCell } from './csv-cells'
-import { QuantityError, fromSi, readNumber, unitLabel, usesDecimalComma } from '../units'
-import { siOf } from './document-values'
+import { QuantityError, readNumber, unitLabel, usesDecimalComma } from '../units'
 import { shelfItemSchema, type ItemKind, type ShelfItemDocument } from './shelf'
 import { ITEM_KINDS, SHELF_FIELDS, type ShelfField } from './shelf-fields'
 import { checkShelfItem, ShelfFaults } from './shelf-values'
@@ -30,18 +29,31 @@ export function shelfCsv(items: readonly ShelfItemDocument[]): string {
     const cells = FIELDS.map(f => {
       const value = record[f.field]
       if (value === undefined) return ''
-      return f.type === 'quantity'
-        ? String(Number(fromSi(siOf(value as QuantityDocument, f.quantity), f.units[0], f.quantity).toPrecision(8)))
-        : plain(value)
+      return f.type === 'quantity' ? measuredCell(value as QuantityDocument, f.units[0]) : plain(value)
     })
     return [...COMMON.map(c => plain(record[c] ?? '')), ...cells]
   })
   return `${Papa.unparse([[...COMMON, ...FIELDS.map(heading)], ...rows], { newline: '\n', escapeFormulae: FORMULA })}\n`
 }
 
+/** As it was stated: in a unit of its own where that is not the column's, and with how sure one is of it. */
+function measuredCell({ value, unit, spread }: QuantityDocument, column: string): string {
+  const own = unit === undefined || unitLabel(unit) === unitLabel(column) ? '' : ` ${unitLabel(unit)}`
+  const sure =
+    spread === undefined
+      ? ''
+      : typeof spread === 'number'
+        ? ` ±${spread}`
+        : ` ±${spread.value}${spread.unit ? ` ${unitLabel(spread.unit)}` : ''}`
+  return `${value}${own}${sure}`
+}
+
 /** A cell that is no quantity. */
 const plain = (value: unknown): string =>
   typeof value === 'string' || typeof value === 'number' || typeof value === 'boolean' ? `${value}` : ''
+
+/** "20", "2 in", "20 ±0.15" (a share), "38 cm ±2 mm" */
+const MEASURED = /^([-+]?[\d.,]+(?:[eE][-+]?\d+)?)\s*([^±]*?)(?:\s*±\s*([\d.,]+(?:[eE][-+]?\d+)?)\s*(.*))?$/
 
 export interface CsvFault {
   /** of the file, 1 for the header */ line: number
@@ -128,12 +140,20 @@ export function readShelfCsv(text: string): {
         if (/^\d+$/.test(cell)) record[f.field] = Number(cell)
         else fault(column.name, `given "${cell}"; accepted: a whole number, 0 or more`)
       } else {
-        const [, number = '', unit] = /^([-+]?[\d.,]+(?:[eE][-+]?\d+)?)\s*(.*)$/.exec(cell) ?? []
+        const [, number = '', unit = '', sure, sureIn] = MEASURED.exec(cell) ?? []
+        const known = (label: string) => f.units.find(u => unitLabel(u) === label) ?? label
         try {
           const value = readNumber(number, decimalComma)
-          if (!Number.isFinite(value))
+          const spread = sure === undefined ? undefined : readNumber(sure, decimalComma)
+          if (!Number.isFinite(value) || (spread !== undefined && !Number.isFinite(spread)))
             fault(column.name, `given "${cell}"; accepted: a number${column.unit ? ` in ${column.unit}` : ''}`)
-          else record[f.field] = { value, unit: unit || column.unit }
+          else
+            record[f.field] = {
+              value,
+              unit: known(unit.trim() || (column.unit ?? '')),
+              // With a unit it is so much, without one a share.
+              ...(spread !== undefined && { spread: sureIn ? { value: spread, unit: known(sureIn) } : spread }),
+            }
         } catch (error) {
           if (!(error instanceof QuantityError)) throw error
           fault(column.name, error.message)

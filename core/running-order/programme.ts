@@ -11,6 +11,9 @@ import { CHANGE, COST, costOf, heatersFor, LIGHT, type PlannedAct, type Stagecra
 const term = (factor: number, name: string): string =>
   `${factor < 0 ? '-' : '+'} ${Math.abs(factor).toFixed(4)} ${name}`
 const num = (x: number): string => x.toFixed(3)
+/** Bounds are rounded outwards: the known plan must not lie a hair outside of them. */
+const least = (x: number): string => (Math.floor(x * 1000) / 1000).toFixed(3)
+const most = (x: number): string => (Math.ceil(x * 1000) / 1000).toFixed(3)
 
 export interface Programme {
   text: string
@@ -79,7 +82,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft, known: readon
 
   acts.forEach((act, i) => {
     const { lift, off, waits } = known[i]
-    bounds.push(`${num(Math.min(earliest[i], lift))} <= c${i} <= ${num(latest[i])}`)
+    bounds.push(`${least(Math.min(earliest[i], lift))} <= c${i} <= ${most(Math.max(latest[i], lift))}`)
     start[`c${i}`] = lift
     goal.push(term(COST.lift, `c${i}`))
     if (act.target !== undefined) {
@@ -90,7 +93,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft, known: readon
     }
     if (i > 0) rules.push(`+ c${i} - c${i - 1} >= ${num(acts[i - 1].show + act.talk)}`)
     if (act.heating <= 0) return
-    bounds.push(`${num(act.early)} <= w${i} <= ${num(act.wait)}`)
+    bounds.push(`${least(Math.min(act.early, waits))} <= w${i} <= ${most(Math.max(act.wait, waits))}`)
     goal.push(term(COST.waiting, `w${i}`))
     start[`w${i}`] = waits
     // Not on before the room is open.

@@ -66,10 +66,16 @@ describe('a show on one clock', () => {
     for (let n = 0; n < 4; n++) {
       let clock = 0
       const acts = Array.from({ length: 20 }, (_, i) => {
-        const [show, talk] = [Math.round(40 + 100 * chance()), Math.round(30 + 60 * chance())]
-        const target = Math.round((clock += 1.3 * (show + talk)) - show)
-        const heating = chance() < 0.2 ? 0 : Math.round(120 + 700 * chance())
-        return act(String(i), { show, talk, heating, wait: heating ? 200 : 0, ...(chance() < 0.6 && { target }) })
+        const [show, talk] = [40 + 100 * chance(), 30 + 60 * chance()]
+        const target = (clock += 1.3 * (show + talk)) - show
+        const heating = chance() < 0.2 ? 0 : 120 + 700 * chance()
+        return act(String(i), {
+          show,
+          talk,
+          heating,
+          wait: heating ? 300 * chance() : 0,
+          ...(chance() < 0.6 && { target }),
+        })
       })
       const two = planShow(acts, { heaters: 4, hands: 2, before: 600 }, solve, 30)!
       const one = planShow(acts, { heaters: 4, hands: 1, before: 600 }, solve, 30)!

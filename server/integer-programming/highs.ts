@@ -1,6 +1,16 @@
 import loadHighs, { type Model } from 'highs'
 import type { SolveProgramme } from '../../core'
 
+/** A hint only: where the solver finds it a hair outside of what is allowed, it looks from the beginning. */
+function begin(model: Model, start: Readonly<Record<string, number>>): void {
+  const names = Object.keys(start)
+  try {
+    model.setSolution({ indices: names.map(n => model.getColByName(n)), values: names.map(n => start[n]) })
+  } catch {
+    /* told above */
+  }
+}
+
 let loading: Promise<SolveProgramme> | undefined
 
 /** Proven to within this share of the best. */
@@ -20,8 +30,7 @@ export function integerProgrammer(): Promise<SolveProgramme> {
           model.options.set('output_flag', false)
           model.options.set('time_limit', seconds)
           model.options.set('mip_rel_gap', GAP)
-          const names = Object.keys(start)
-          model.setSolution({ indices: names.map(n => model.getColByName(n)), values: names.map(n => start[n]) })
+          begin(model, start)
           model.run()
           const status = Number(model.info.get('primal_solution_status'))
           if (status !== FEASIBLE) return undefined

@@ -53,7 +53,7 @@ export function runDipped<M extends Named>(
   const { vessel, room } = plan
   const tolerance = stepTolerance(detail, refinement)
   const gas = gasAtSeal(plan, filled, pool)
-  const cooling: CoolingPlan = { ...dipped.cooling, strength: RIGID, pool, leakArea: 0 }
+  const cooling: CoolingPlan = Object.assign(dipped.cooling, { strength: RIGID, pool, leakArea: 0 })
   const mouth = cooling.mouth!
   let opening = filled.sealing
   let system = new CoolingVessel(cooling, detail === 'trace')

@@ -43,10 +43,10 @@ function throttledEntry(loss: number, mouth: number, clearance: number): number 
 }
 
 /** In a microwave nobody sees a plume: the time in the oven is what is set. */
-export const bottleHeating = (values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan => ({
-  ...heatingPlan(values, vessel),
-  ...(values.choices.fillMethod === 'microwave' && { totalTime: values.numbers.ovenTime }),
-})
+export function bottleHeating(values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan {
+  const plan = heatingPlan(values, vessel)
+  return values.choices.fillMethod === 'microwave' ? Object.assign(plan, { totalTime: values.numbers.ovenTime }) : plan
+}
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
 function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {

@@ -45,7 +45,9 @@ export function useTaught(document: () => StagingDocument | undefined) {
       if (!demonstration) return
       const found = await $fetch<StoredRun[]>('/api/runs/teachers', { query: { demonstration } }).catch(() => [])
       // Another staging may have been turned to meanwhile.
-      if (document()?.demonstration === demonstration) runs.value = found
+      // One that is no longer accepted teaches nothing; asked here once, and not at each touch of a lever.
+      if (document()?.demonstration === demonstration)
+        runs.value = found.filter(r => attemptReading(() => pastRun(r)).read)
     },
     { immediate: true },
   )
@@ -60,9 +62,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const subject = computed(() => {
     const staging = document()
     if (!staging || !runs.value) return undefined
-    const teachers = runs.value
-      .filter(r => r.demonstration === staging.demonstration && attemptReading(() => pastRun(r)).read)
-      .reverse()
+    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration).reverse()
     return {
       staging,
       teachers,

@@ -90,6 +90,6 @@ describe('marks on the device', () => {
     vi.stubGlobal('localStorage', old)
     const { requests } = await page(taken)
     await vi.waitFor(() => expect(requests).toEqual([{ url: '/api/live/evening/marks', marks: [heat] }]))
-    expect(Object.keys(old)).toEqual([])
+    await vi.waitFor(() => expect(Object.keys(old)).toEqual([]))
   })
 })

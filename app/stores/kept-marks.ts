@@ -13,12 +13,19 @@ const [AT_ONCE, PATIENCE] = [500, 8000]
 const TRY_AGAIN = 2000
 
 /** Earlier versions kept marks, and shows, elsewhere on the device. */
-function takeOver(keep: (show: string, mark: Mark) => void): void {
+function takeOver(keep: (show: string, mark: Mark) => Promise<void>): void {
   try {
     for (const key of Object.keys(localStorage).filter(k => /^hush-(mark|show):/.test(k))) {
       const [, kind, show] = /^hush-(mark|show):([^:]+)/.exec(key)!
       try {
-        if (kind === 'mark') keep(show!, JSON.parse(localStorage.getItem(key)!) as Mark)
+        if (kind === 'mark') {
+          // It leaves its old place once it is in the new one.
+          keep(show!, JSON.parse(localStorage.getItem(key)!) as Mark).then(
+            () => localStorage.removeItem(key),
+            () => {},
+          )
+          continue
+        }
       } catch {
         /* half of one: it was never whole */
       }
@@ -53,11 +60,14 @@ export const useKeptMarksStore = defineStore('kept-marks', () => {
     }
   }
 
-  function keep(show: string, mark: Mark) {
+  /** @returns settled once it is kept; it is sent whether or not */
+  function keep(show: string, mark: Mark): Promise<void> {
     const one: KeptMark = { show, mark }
     kept.value = [...kept.value, one]
-    writeMark(one).then(() => others?.postMessage('kept'), failed)
+    const written = writeMark(one)
+    written.then(() => others?.postMessage('kept'), failed)
     void send()
+    return written
   }
   function drop(ids: readonly string[]) {
     kept.value = kept.value.filter(k => !ids.includes(k.mark.id))

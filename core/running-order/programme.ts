@@ -73,7 +73,7 @@ export function programme(acts: readonly Act[], stage: Stagecraft, known: readon
   })
   const isIn = (i: number, g: number): boolean => groups[g].includes(known[i].heater ?? -1)
   /** the vessel that stood on the same heater before, in the known plan */
-  const before_ = acts.map((_, j) => hot.findLast(i => i < j && known[i].heater === known[j].heater))
+  const predecessor = acts.map((_, j) => hot.findLast(i => i < j && known[i].heater === known[j].heater))
   /** earliest and latest moment at which a vessel goes on the heat, s */
   const on = acts.map((act, i) => ({
     from: Math.max(-before, earliest[i] - act.wait - act.heating),
@@ -105,14 +105,14 @@ export function programme(acts: readonly Act[], stage: Stagecraft, known: readon
   for (const j of hot) {
     const ways: string[] = []
     for (const g of fitting[j]) {
-      const first = binary(`f${j}_${g}`, before_[j] === undefined && isIn(j, g))
+      const first = binary(`f${j}_${g}`, predecessor[j] === undefined && isIn(j, g))
       ways.push(first)
       firsts[g].push(first)
       if (fitting[j].length > 1) rules.push(`+ ${first} - ${binary(`x${j}_${g}`, isIn(j, g))} <= 0`)
     }
     if (fitting[j].length > 1) rules.push(`${fitting[j].map(g => `+ x${j}_${g}`).join(' ')} = 1`)
     for (const i of hot.filter(i => i < j && fitting[i].some(g => fitting[j].includes(g)))) {
-      const follows = binary(`z${i}_${j}`, before_[j] === i)
+      const follows = binary(`z${i}_${j}`, predecessor[j] === i)
       ways.push(follows)
       followers.set(i, [...(followers.get(i) ?? []), follows])
       const much = Math.max(0, latest[i] + CHANGE - on[j].from)

@@ -23,23 +23,17 @@ describe('the planner', () => {
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ order, acts, stage: { heaters: 2, hands: 1, before: 600 } }),
       })
-    let planning = true
+    let told = false
     const [older, newer] = [ask(), ask()]
-    void Promise.all([older, newer]).finally(() => {
-      planning = false
+    void newer.finally(() => {
+      told = true
     })
-    let [asked, slowest] = [0, 0]
-    while (planning) {
-      const start = performance.now()
-      await fetch(`${app.url}/api/live/clock`)
-      slowest = Math.max(slowest, performance.now() - start)
-      asked++
-    }
+    // On one thread with the solver the clock would be told after the plan.
+    await older
+    for (let i = 0; i < 3; i++) await fetch(`${app.url}/api/live/clock`)
+    expect(told).toBe(false)
     const [first, last] = [await (await older).json(), await (await newer).json()]
-    expect(asked).toBeGreaterThan(20)
     expect(first.plan.acts).toHaveLength(20)
     expect(last.plan.missed).toBeLessThanOrEqual(first.plan.missed)
-    // Seconds of solving would stand in one answer, were it on the same thread.
-    expect(slowest).toBeLessThan(1000)
   })
 })

@@ -53,6 +53,7 @@ export function runDipped<M extends Named>(
   const { vessel, room } = plan
   const tolerance = stepTolerance(detail, refinement)
   const gas = gasAtSeal(plan, filled, pool)
+  // Filled in and not copied: the caller made it for this run alone.
   const cooling: CoolingPlan = Object.assign(dipped.cooling, { strength: RIGID, pool, leakArea: 0 })
   const mouth = cooling.mouth!
   let opening = filled.sealing

@@ -53,6 +53,7 @@ export interface PumpedSpace {
    * between them. For a plain vessel that is amount/(volume + beside).
    */
   pressure(amount: number, beside: number, state: Float64Array): number
+  /** true where finding the pressure is a search: it is asked once for a state then */ searched?: true
   /** how many of the first unknowns are gases, in J; the first is air; 1 if left out */ gases?: number
   /** what else changes; its rates may also add to the gases' */
   contents?: {
@@ -139,6 +140,21 @@ export function pressureWithSwelling(
   return falsePosition(errorAt, [low, lowError], [high, highError], close)
 }
 
+/** For what takes a search: one event after another asks about the same state, and the last answer is kept. */
+function askedOnce(size: number, answer: (state: Float64Array) => number): (state: Float64Array) => number {
+  const asked = new Float64Array(size).fill(NaN)
+  let last = NaN
+  return state => {
+    let same = true
+    for (let i = 0; i < size; i++) {
+      if (state[i] === asked[i]) continue
+      same = false
+      asked[i] = state[i]
+    }
+    return same ? last : (last = answer(state))
+  }
+}
+
 /**
  * Pumps until an event, a time or a standstill.
  *
@@ -164,20 +180,8 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (let i = 0; i < gases; i++) sum += s[i]
     return sum
   }
-  // One event after another asks about the same state, and what swells takes a search each time.
-  const asked = new Float64Array(size).fill(NaN)
-  let lastPressure = NaN
-  const pressureOf = (s: Float64Array): number => {
-    let same = true
-    for (let i = 0; i < size; i++) {
-      const now = s[i]
-      if (now !== asked[i]) {
-        same = false
-        asked[i] = now
-      }
-    }
-    return same ? lastPressure : (lastPressure = space.pressure(held(s), 0, s))
-  }
+  const fresh = (s: Float64Array): number => space.pressure(held(s), 0, s)
+  const pressureOf = space.searched ? askedOnce(size, fresh) : fresh
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)
   contents?.scale.forEach((typical, i) => {

@@ -103,6 +103,7 @@ export function pumpJar(
     temperature,
     leakArea: n.leakArea ?? 0,
     contents,
+    searched: true,
     pressure: (amount, beside, s) => (near = pressureWithSwelling(amount, beside, near, p => content.volume(p, s))),
   }
   const occurrences: Occurrence[] = []

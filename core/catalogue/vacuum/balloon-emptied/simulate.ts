@@ -73,6 +73,7 @@ export function simulate(values: BalloonEmptiedValues, detail: Detail, refinemen
       outside,
       temperature: n.airTemperature,
       leakArea: 0,
+      searched: true,
       pressure: (held, beside) => balloon.at(held, beside).pressure,
     },
     amount,

@@ -1,3 +1,4 @@
+import '~~/core/catalogue/everything'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
@@ -58,7 +59,7 @@ function said(): Set<string> {
     if (faults.length > 0) continue
     const simulation = can.simulate(values, 'trace')
     for (const [, sentence] of sentencesOf(can, values, simulation)) add(sentence)
-    for (const stage of simulation.trace!.stages) add(stage.name)
+    for (const stage of simulation.trace.stages) add(stage.name)
     if (i > 0) continue
     const cues = cuesOf(can, simulation)
     add(refusalOfMark(cues, storyOf([], ''), 'heat-on')!)

@@ -3,7 +3,7 @@ import { StagingSample, summarise } from '../forecast'
 import { saturationTemperature } from '../substances/water'
 import { bulbOf } from './cloud-and-float/diver/simulate'
 import type { DiverValues } from './cloud-and-float/diver/inputs'
-import { findDemonstration } from '.'
+import { findDemonstration } from './everything'
 import { riskOf, cautionsOf, resolve, valueAt, type Demonstration } from '../demonstration'
 import { METRIC, tell, type Sentence } from '../sentence'
 

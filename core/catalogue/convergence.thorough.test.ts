@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { latinHypercube } from '../forecast/latin-hypercube'
-import { DEMONSTRATIONS } from '.'
+import { DEMONSTRATIONS } from './everything'
 import { resolve, type Demonstration, type QuantityInput, type Simulation, type Values } from '../demonstration'
 
 const DRAWS = 200

@@ -1,12 +1,21 @@
 import { describe, expect, it } from 'vitest'
-import { demonstrationsMarkdown, safetyMarkdown } from '../formats'
+import { demonstrationsMarkdown } from '../formats/demonstrations-markdown'
+import { safetyMarkdown } from '../formats/safety-markdown'
 import { SHOWN_UNITS, fromSi, toSi } from '../units'
 import { readFileSync } from 'node:fs'
-import { DEMONSTRATIONS, findDemonstration } from '.'
+import { DEMONSTRATION_IDS, DIRECTORY } from './directory'
+import { DEMONSTRATIONS, findDemonstration } from './everything'
 import { acceptedRange, describeSpread, isBlank, partsOf, resolve, valueAt, type QuantityInput } from '../demonstration'
 import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
+
+describe('the list of demonstrations', () => {
+  it('is the same for a page, which fetches them, as for the server, which has them all', async () => {
+    expect(DEMONSTRATION_IDS).toEqual(DEMONSTRATIONS.map(d => d.id))
+    for (const [i, id] of DEMONSTRATION_IDS.entries()) expect(await DIRECTORY[id]()).toBe(DEMONSTRATIONS[i])
+  })
+})
 
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s shows the common face', (_, d) => {
   const quantities = d.inputs.filter((i): i is QuantityInput => i.kind === 'quantity')

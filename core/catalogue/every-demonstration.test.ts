@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { predict } from '../formats'
-import { DEMONSTRATIONS, findDemonstration } from '.'
+import { DEMONSTRATIONS, findDemonstration } from './everything'
 import { METRIC, tell, type Sentence } from '../sentence'
 import { adviceOf, largestVolume, particlesAt, resolve, sentencesOf, type Demonstration } from '../demonstration'
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { StagingSample } from '../forecast/sample'
-import { findDemonstration } from '.'
+import { findDemonstration } from './everything'
 import { resolve, type Given, type Simulation } from '../demonstration'
 
 const run = (id: string, given: Partial<Given> = {}): Simulation => {

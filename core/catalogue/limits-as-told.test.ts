@@ -1,6 +1,6 @@
 /** A refusal names what is accepted; typed just as it is told, in either unit system, it is. */
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '.'
+import { DEMONSTRATIONS } from './everything'
 import { findInput, resolve, type Demonstration, type Given } from '../demonstration'
 import { CUSTOMARY, METRIC, tell, type Reader } from '../sentence'
 import { parseQuantity, toSi, unitsOfSystem } from '../units'

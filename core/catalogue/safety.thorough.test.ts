@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { CRACKS_REFUSED, HAZARDS, RULES, SCALDS, TOUCHABLE, scald, type Hazard } from '../cautions'
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { pullLevers, riskOfForecast, StagingSample, summarise } from '../forecast'
-import { DEMONSTRATIONS, findDemonstration } from '.'
+import { DEMONSTRATIONS, findDemonstration } from './everything'
 import {
   adviceOf,
   cautionsOf,

@@ -1,6 +1,6 @@
 /** Every sentence of every demonstration, as it is read in both unit systems and in another language's numbers. */
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '.'
+import { DEMONSTRATIONS } from './everything'
 import { cautionsOf, resolve, sentencesOf, type Demonstration, type Given } from '../demonstration'
 import { isCustomary } from '../units'
 import { CUSTOMARY, METRIC, tell, type Sentence } from '../sentence'

@@ -11,7 +11,7 @@ import type { Sentence } from '../sentence'
 import type { Risk } from './risk'
 import type { ShelfPlace } from './shelf'
 import type { Scene } from './scene'
-import type { Simulation } from './simulation'
+import type { Simulation, Traced } from './simulation'
 import type { Suspect } from './suspects'
 import type { TraceColumn } from './trace'
 import type { Values } from './values'
@@ -49,6 +49,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
    * `detail: 'summary'` leaves out the trace and is quick.
    * @param refinement how many times tighter than usual it is integrated; 1 if left out
    */
+  simulate(values: V, detail: 'trace', refinement?: number): Traced<S>
   simulate(values: V, detail: Detail, refinement?: number): S
   ledger(simulation: S): Ledger
   /** who performs and who watches */
@@ -56,7 +57,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   /** cautions for these numbers, as strict as the draws ask for; shown through `cautionsOf` */
   cautions(values: V, simulation: S, risk: Risk): Caution[]
   kit(values: V): Sentence[]
-  drawing(values: V, simulation: S, time: number): Scene
+  drawing(values: V, simulation: Traced<S>, time: number): Scene
   /** why it ends as it does, in words with this staging's numbers */
   why(values: V, simulation: S): Sentence[]
   /** for ages from 7, 11, 14 and 16 */
@@ -87,7 +88,8 @@ type Ids<T> = Extract<keyof T, string>
  * result must be computed, and what is logged must be among its inputs and results.
  */
 export function defineDemonstration<V extends Values, S extends Simulation>(
-  parts: Omit<Demonstration<V, S>, 'results' | 'logged' | 'wanted'> & {
+  parts: Omit<Demonstration<V, S>, 'simulate' | 'results' | 'logged' | 'wanted'> & {
+    simulate(values: V, detail: Detail, refinement?: number): S
     results: readonly ResultSpec<Ids<S['results']>>[]
     logged: { used: readonly (Ids<V['numbers']> | Ids<V['choices']>)[]; seen: readonly Ids<S['results']>[] }
     wanted: S['outcome']

@@ -1,7 +1,7 @@
 /** The gas at one moment as amounts, for the particle board: read off the columns that every trace has. */
 import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS, GAS_CONSTANT } from '../substances/air'
 import { WATER_MOLAR_MASS } from '../substances/water-transport'
-import type { Simulation } from './simulation'
+import type { Traced } from './simulation'
 import { valueAt } from './trace-reading'
 
 export interface GasState {
@@ -17,9 +17,8 @@ export interface ParticleState {
   /** the room's air in as much space as the inside has at most */ outside: GasState
 }
 
-/** Amounts inside at a time of the trace. Needs a simulation with a trace. */
-function insideAt({ trace }: Simulation, time: number): GasState {
-  if (!trace) throw new RangeError('trace: the particle board needs a simulation with a trace')
+/** Amounts inside at a time of the trace. */
+function insideAt({ trace }: Traced, time: number): GasState {
   const [pressure, temperature, airMass, steamMass] = ['pressure', 'gasTemperature', 'airMass', 'steamMass'].map(id =>
     valueAt(trace, id, time),
   ) as [number, number, number, number]
@@ -35,9 +34,9 @@ function insideAt({ trace }: Simulation, time: number): GasState {
 }
 
 /** Largest volume that the gas inside has at any row, m3. */
-export function largestVolume(simulation: Simulation): number {
+export function largestVolume(simulation: Traced): number {
   let most = 0
-  for (const t of simulation.trace!.time) most = Math.max(most, insideAt(simulation, t).volume)
+  for (const t of simulation.trace.time) most = Math.max(most, insideAt(simulation, t).volume)
   return most
 }
 
@@ -46,7 +45,7 @@ export function largestVolume(simulation: Simulation): number {
  * @param space m3 that the board's halves stand for: `largestVolume` of the simulation
  * @param room K
  */
-export function particlesAt(simulation: Simulation, time: number, space: number, room: number): ParticleState {
+export function particlesAt(simulation: Traced, time: number, space: number, room: number): ParticleState {
   const pressure = simulation.details.stationPressure!
   return {
     inside: insideAt(simulation, time),

@@ -4,14 +4,14 @@ import type { Demonstration } from './demonstration'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
 import { isBlank } from './procedure'
 import { riskOf, type Risk } from './risk'
-import type { Simulation } from './simulation'
+import type { Traced } from './simulation'
 import type { Values } from './values'
 
 /** @returns each with where it stands */
 export function sentencesOf(
   demonstration: Demonstration,
   values: Values,
-  simulation: Simulation,
+  simulation: Traced,
   risk: Risk = riskOf(simulation),
 ): [where: string, sentence: Sentence][] {
   const { teaching } = demonstration
@@ -76,8 +76,8 @@ export function sentencesOf(
 }
 
 /** What is written in the drawing and under it, at both ends and in the middle of each stage. */
-const drawn = (demonstration: Demonstration, values: Values, simulation: Simulation): Sentence[] =>
-  (simulation.trace?.stages ?? []).flatMap(({ start, end }) =>
+const drawn = (demonstration: Demonstration, values: Values, simulation: Traced): Sentence[] =>
+  simulation.trace.stages.flatMap(({ start, end }) =>
     [start, (start + end) / 2, end].flatMap(time => {
       const { caption, shapes } = demonstration.drawing(values, simulation, time)
       return [caption, ...shapes.flatMap(shape => (shape.kind === 'note' ? [shape.said] : []))].map(inARow)

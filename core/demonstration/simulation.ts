@@ -34,3 +34,6 @@ export interface Simulation<R extends Named = Named, D extends Named = Named> {
   details: D
   trace?: Trace
 }
+
+/** A run that was asked for with its trace. */
+export type Traced<S extends Simulation = Simulation> = S & { trace: Trace }

@@ -1,24 +1,31 @@
+const NOTHING = new Float64Array(0)
+
 /**
  * A smooth function tabulated at equal steps and read back by cubic Hermite interpolation.
  *
  * For functions that a time integrator asks for millions of times. The slopes are central differences of the function
  * itself, so the error falls with the fourth power of the step; each table's test bounds its own error.
- * Outside `[from, to]` the end value is returned: callers check their own ranges.
+ * Outside `[from, to]` the end value is returned: callers check their own ranges. It is filled when it is first read:
+ * a page that never asks does not wait for it.
  */
 export class CubicTable {
-  private readonly values: Float64Array
-  private readonly slopes: Float64Array
+  private values = NOTHING
+  private slopes = NOTHING
   private readonly perStep: number
 
   constructor(
-    of: (x: number) => number,
+    private readonly of: (x: number) => number,
     readonly from: number,
     readonly to: number,
     private readonly intervals: number,
   ) {
+    this.perStep = 1 / ((to - from) / intervals)
+  }
+
+  private fill(): void {
+    const { of, from, to, intervals } = this
     const step = (to - from) / intervals
     const nudge = step * 1e-3
-    this.perStep = 1 / step
     this.values = new Float64Array(intervals + 1)
     this.slopes = new Float64Array(intervals + 1)
     for (let i = 0; i <= intervals; i++) {
@@ -31,6 +38,7 @@ export class CubicTable {
   }
 
   at(x: number): number {
+    if (this.values === NOTHING) this.fill()
     const place = (x - this.from) * this.perStep
     if (!(place > 0)) return this.values[0]
     if (place >= this.intervals) return this.values[this.intervals]

@@ -1,6 +1,6 @@
 import normalQuantile from '@stdlib/stats-base-dists-normal-quantile'
 import { describe, expect, it } from 'vitest'
-import { findDemonstration } from '../catalogue'
+import { findDemonstration } from '../catalogue/everything'
 import { type Demonstration, type Given } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'
 import { learn, sharedInputs, taughtPoints } from './calibration'

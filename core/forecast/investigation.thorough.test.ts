@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { findDemonstration } from '../catalogue'
+import { findDemonstration } from '../catalogue/everything'
 import { resolve, type Given } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'
 import { investigate } from './investigation'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
+import { DEMONSTRATIONS, findDemonstration } from '../catalogue/everything'
 import { resolve, usualSpread, type Given, type QuantityInput } from '../demonstration'
 import { spreadQuantile } from './distributions'
 import { representativeOf } from './representative'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Demonstration, Given } from '../demonstration'
+import type { Demonstration, Given, Values } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'
 import { learn } from './calibration'
 import { diagnose } from './diagnosis'
@@ -32,8 +32,8 @@ const scale = {
     },
   ],
   results: [{ id: 'y', name: 'y', quantity: 'count', units: ['1', '1'] }],
-  simulate: values => ({ outcome: 'seen', results: { y: values.numbers.c! }, events: [], details: {} }),
-} as Demonstration
+  simulate: (values: Values) => ({ outcome: 'seen', results: { y: values.numbers.c! }, events: [], details: {} }),
+} as unknown as Demonstration
 const sampleOf = (size: number) => {
   const sample = new StagingSample(scale, plain, size)
   sample.advance(size)

@@ -1,6 +1,6 @@
 /** The list of demonstrations with their inputs, results and outcomes, for docs/. */
 import { METRIC, tell } from '../sentence'
-import { DEMONSTRATIONS } from '../catalogue'
+import { DEMONSTRATIONS } from '../catalogue/everything'
 import { acceptedRange, describeSpread, resolve, usualSpread, type Input, type Values } from '../demonstration'
 import { SI_UNIT, formatQuantity } from '../units'
 

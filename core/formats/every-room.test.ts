@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '../catalogue'
+import { DEMONSTRATIONS } from '../catalogue/everything'
 import { StagingSample } from '../forecast'
 import { readStaging, withRoom, type RoomDocument } from '.'
 

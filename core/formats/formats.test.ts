@@ -1,3 +1,4 @@
+import '../catalogue/everything'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { canPlunge } from '../catalogue/steam/can-plunge'

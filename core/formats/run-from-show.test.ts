@@ -1,3 +1,4 @@
+import '../catalogue/everything'
 import { describe, expect, it } from 'vitest'
 import { StagingSample, summarise } from '../forecast'
 import { storyOf, type Mark } from '../live'

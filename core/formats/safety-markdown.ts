@@ -1,6 +1,7 @@
 /** The table of hazards, controls, limits and refusals for docs/, made of the rules themselves. */
 import { RULES, WHO_DECIDES, type Caution } from '../cautions'
-import { DEMONSTRATIONS, REFUSALS } from '../catalogue'
+import { REFUSALS } from '../catalogue'
+import { DEMONSTRATIONS } from '../catalogue/everything'
 import { cautionsOf, resolve, type Demonstration } from '../demonstration'
 import { METRIC, tell } from '../sentence'
 

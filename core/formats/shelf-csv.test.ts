@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { readFileSync } from 'node:fs'
 import {
   fitShelf,
-  demonstrationsFor,
+  suitedTo,
   inputsFromItem,
   itemWords,
   readShelfCsv,
@@ -14,7 +14,7 @@ import {
   type ShelfItemDocument,
   type VesselDocument,
 } from '..'
-import { findDemonstration } from '../catalogue'
+import { DEMONSTRATIONS, findDemonstration } from '../catalogue/everything'
 
 const shelf: ShelfItemDocument[] = JSON.parse(readFileSync('db/demo/shelf.json', 'utf8')).map(
   (i: { document: unknown }) => shelfItemSchema.parse(i.document),
@@ -104,7 +104,7 @@ describe('what fits where', () => {
   })
   it('nothing unfit, scratched glass, or of the wrong kind is offered', () => {
     const flask = shelf.find(d => d.name.includes('long tube')) as VesselDocument
-    const ids = (d: ShelfItemDocument) => demonstrationsFor(d).map(x => x.id)
+    const ids = (d: ShelfItemDocument) => suitedTo(d, DEMONSTRATIONS).map(x => x.id)
     expect(ids(flask)).toEqual(['flask-fountain', 'balloon-into-flask'])
     expect(ids({ ...flask, condition: 'unfit' })).toEqual([])
     expect(ids({ ...flask, condition: 'scratched' })).toEqual([])

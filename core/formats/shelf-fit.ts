@@ -1,5 +1,5 @@
 /** Which demonstrations a shelf's things are good for. */
-import { DEMONSTRATIONS } from '../catalogue'
+import { knownDemonstrations } from '../catalogue'
 import { type Demonstration, type ShelfPlace } from '../demonstration'
 import type { ShelfItemDocument } from './shelf'
 import { ShelfFaults, vesselValues } from './shelf-values'
@@ -31,16 +31,21 @@ export interface Fit {
   missing: ShelfPlace[]
 }
 
-/** For every demonstration, what of `items` fits where; items are told by their index. */
-export const fitShelf = (items: readonly ShelfItemDocument[]): Fit[] =>
-  DEMONSTRATIONS.map(demonstration => {
-    const places = demonstration.shelf.map(place => ({
-      place,
-      items: items.flatMap((item, i) => (fits(item, place) ? [i] : [])),
-    }))
-    return { demonstration, places, missing: places.filter(p => p.items.length === 0).map(p => p.place) }
-  })
+/** What of `items` fits where in a demonstration; items are told by their index. */
+export function fitsOf(demonstration: Demonstration, items: readonly ShelfItemDocument[]): Fit {
+  const places = demonstration.shelf.map(place => ({
+    place,
+    items: items.flatMap((item, i) => (fits(item, place) ? [i] : [])),
+  }))
+  return { demonstration, places, missing: places.filter(p => p.items.length === 0).map(p => p.place) }
+}
 
-/** Demonstrations that an item can be staged in. */
-export const demonstrationsFor = (item: ShelfItemDocument): Demonstration[] =>
-  DEMONSTRATIONS.filter(d => d.shelf.some(place => fits(item, place)))
+/** The same for every demonstration at hand. */
+export const fitShelf = (items: readonly ShelfItemDocument[]): Fit[] =>
+  knownDemonstrations().map(demonstration => fitsOf(demonstration, items))
+
+/** Of demonstrations those that an item can be staged in. */
+export const suitedTo = <D extends Pick<Demonstration, 'shelf'>>(
+  item: ShelfItemDocument,
+  demonstrations: readonly D[],
+): D[] => demonstrations.filter(d => d.shelf.some(place => fits(item, place)))

@@ -1,6 +1,6 @@
 /** The staging document: one demonstration planned with real apparatus, amounts and room conditions. */
 import * as z from 'zod'
-import { DEMONSTRATIONS, findDemonstration } from '../catalogue'
+import { DEMONSTRATION_IDS, findDemonstration } from '../catalogue'
 import {
   inLines,
   acceptedRange,
@@ -36,7 +36,7 @@ export const stagingSchema = z
   .strictObject({
     format: z.literal(STAGING_FORMAT).default(STAGING_FORMAT),
     version: z.literal(1).default(1),
-    demonstration: z.enum(DEMONSTRATIONS.map(d => d.id) as [string, ...string[]]),
+    demonstration: z.enum(DEMONSTRATION_IDS as [string, ...string[]]),
     title: z.string().max(200).default(''),
     inputs: z.record(z.string(), z.union([quantitySchema, z.string().max(100)])).default({}),
   })
@@ -120,10 +120,7 @@ function stagingFaults(error: z.ZodError, json: unknown): Fault[] {
     const [first] = issue.path
     const given = JSON.stringify('input' in issue ? issue.input : undefined)?.slice(0, 80) ?? 'nothing'
     if (first === 'demonstration') {
-      return {
-        input: 'demonstration',
-        message: `given ${given}; accepted: ${DEMONSTRATIONS.map(d => d.id).join(', ')}`,
-      }
+      return { input: 'demonstration', message: `given ${given}; accepted: ${DEMONSTRATION_IDS.join(', ')}` }
     }
     if (issue.code === 'unrecognized_keys') {
       return {

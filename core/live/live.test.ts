@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '../catalogue'
+import { DEMONSTRATIONS } from '../catalogue/everything'
 import { MARKS, resolve } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'
 import { sealedDrum } from '../catalogue/steam/sealed-drum'

@@ -1,3 +1,4 @@
+import '../catalogue/everything'
 import { describe, expect, it } from 'vitest'
 import { resolve, valueAt } from '../demonstration'
 import { canPlunge } from '../catalogue/steam/can-plunge'

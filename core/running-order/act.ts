@@ -2,7 +2,7 @@
  * One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the
  * presenter.
  */
-import type { Demonstration, Simulation, Values } from '../demonstration'
+import type { Demonstration, Traced, Values } from '../demonstration'
 
 export interface Act {
   id: string
@@ -30,7 +30,7 @@ const MOST_WAIT = 600
 const DRY_MARGIN = 30
 
 /**
- * What a staging asks of the show. Needs a simulation with a trace.
+ * What a staging asks of the show.
  * @param talk s of talk before it
  */
 export function actOf(
@@ -38,14 +38,14 @@ export function actOf(
   title: string,
   demonstration: Demonstration,
   values: Values,
-  simulation: Simulation,
+  simulation: Traced,
   talk: number,
 ): Act {
   const { details, results, trace } = simulation
   const lifting = details.timeOfLifting ?? 0
   const ready = demonstration.ready?.(values, simulation)
   const dry = ready?.dryAt === undefined ? 0 : Math.max(0, ready.dryAt - lifting - DRY_MARGIN)
-  const end = trace!.stages.at(-1)!.end
+  const end = trace.stages.at(-1)!.end
   // Without a heater the presenter is there from the first act to the last.
   const show =
     lifting > 0

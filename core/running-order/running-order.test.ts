@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '../catalogue'
+import { DEMONSTRATIONS } from '../catalogue/everything'
 import { resolve } from '../demonstration'
 import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type SolveProgramme, type Stagecraft } from '.'
 import { integerProgrammer } from '../../server/integer-programming/highs'

@@ -2,7 +2,7 @@
  * The saturation line as a table and latent heat and density as polynomials, for the inner loop of the integrator.
  * `steam-tables.test.ts` bounds the error against IF97 itself.
  */
-import { CubicTable, halving } from '../elementary'
+import { CubicTable, falsePosition } from '../elementary'
 import { sublimationPressure } from './ice'
 import { saturationPressure, saturationTemperature } from './water'
 
@@ -31,7 +31,8 @@ const waterTemperatures = new CubicTable(
 const iceTemperatures = new CubicTable(
   root => {
     const square = root * root
-    return halving(t => sublimationPressure(t) < square * square, TABLE_COLDEST, TRIPLE, 50)
+    const over = (t: number) => sublimationPressure(t) - square * square
+    return falsePosition(over, [TABLE_COLDEST, over(TABLE_COLDEST)], [TRIPLE, over(TRIPLE)], 1e-13 * square * square)
   },
   fourthRoot(sublimationPressure(TABLE_COLDEST)),
   tripleRoot,

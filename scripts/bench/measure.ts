@@ -4,7 +4,8 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { Solver } from 'odex'
-import { DEMONSTRATIONS, StagingSample, planShow, resolve, saturationPressure } from '../../core'
+import { DEMONSTRATIONS } from '../../core/catalogue/everything'
+import { StagingSample, planShow, resolve, saturationPressure } from '../../core'
 import type { Act, Demonstration } from '../../core'
 import { integerProgrammer } from '../../server/integer-programming/highs'
 import { CoolingVessel } from '../../core/mechanisms/cooling-vessel'
@@ -35,7 +36,7 @@ function nominal(demonstration: Demonstration) {
   return { measure: 'nominal trace', demonstration: demonstration.id, milliseconds, limit: 5, meets: milliseconds < 5 }
 }
 
-const REFERENCE = DEMONSTRATIONS[0]!
+const REFERENCE = DEMONSTRATIONS[0]
 /** A forecast takes at most so many times the can's, whose own stays under a second on an idle machine. */
 const MOST_TIMES_THE_CAN = 1.3
 
@@ -80,7 +81,7 @@ function forecast(demonstration: Demonstration) {
  * error.
  */
 function againstOdex() {
-  const { values } = resolve(DEMONSTRATIONS[0]!, nothing)
+  const { values } = resolve(DEMONSTRATIONS[0], nothing)
   const { plan, state: start } = plungeStart(values as CanPlungeValues)
   // The wall stands and the plunge has its full depth, so that neither method has to find an event.
   const standing: CoolingPlan = { ...plan, strength: { ...plan.strength, criticalDifference: 1e9 } }
@@ -120,7 +121,7 @@ function againstOdex() {
   const reference = ours(1e-9)
   const errorOf = (state: ArrayLike<number>) =>
     Math.sqrt(
-      Array.from(reference).reduce((sum, r, i) => sum + ((state[i]! - r) / (Math.abs(r) + system.scale[i]!)) ** 2, 0) /
+      Array.from(reference).reduce((sum, r, i) => sum + ((state[i] - r) / (Math.abs(r) + system.scale[i])) ** 2, 0) /
         COOLING_SIZE,
     )
   const TARGET = 1e-3

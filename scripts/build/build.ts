@@ -100,4 +100,4 @@ export async function bundle(root: string, entry: string, name: string): Promise
 }
 
 /** Core as one file. */
-export const ensureCoreBundle = (root: string) => bundle(root, join(root, 'core', 'index.ts'), 'core')
+export const ensureCoreBundle = (root: string) => bundle(root, join(root, 'scripts', 'build', 'whole-core.ts'), 'core')

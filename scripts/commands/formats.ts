@@ -5,7 +5,7 @@ import { pathToFileURL } from 'node:url'
 import { ensureCoreBundle } from '../build/build'
 import { root } from '../root'
 
-const core = (await import(pathToFileURL(await ensureCoreBundle(root)).href)) as typeof import('../../core')
+const core = (await import(pathToFileURL(await ensureCoreBundle(root)).href)) as typeof import('../build/whole-core')
 for (const [name, schema] of Object.entries(core.schemaDocuments())) {
   writeFileSync(join(root, 'docs', 'formats', `${name}.schema.json`), `${JSON.stringify(schema, null, 2)}\n`)
 }

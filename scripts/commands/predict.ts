@@ -50,7 +50,7 @@ const staging: unknown = orRefuse(
   () => JSON.parse(text),
   error => `${file}: is not JSON (${messageOf(error)}); accepted: a staging document`,
 )
-const core = (await import(pathToFileURL(await ensureCoreBundle(root)).href)) as typeof import('../../core')
+const core = (await import(pathToFileURL(await ensureCoreBundle(root)).href)) as typeof import('../build/whole-core')
 try {
   process.stdout.write(`${JSON.stringify(core.predict(staging, { samples, seed }), null, 2)}\n`)
 } catch (error) {

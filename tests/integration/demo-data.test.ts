@@ -1,3 +1,4 @@
+import '../../core/catalogue/everything'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS as ALL, findDemonstration } from '..'
+import { DEMONSTRATIONS as ALL, findDemonstration } from '../everything'
 import { resolve, type Demonstration } from '../../demonstration'
 import { StagingSample, summarise } from '../../forecast'
 import { predict } from '../../formats'

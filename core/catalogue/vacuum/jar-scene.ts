@@ -5,7 +5,7 @@ import {
   rectangle,
   type Note,
   type Shape,
-  type Simulation,
+  type Traced,
   valueAt,
   type Has,
 } from '../../demonstration'
@@ -16,14 +16,14 @@ import { isDriven } from './inputs'
  */
 export function jarScene(
   values: Has<'jarDiameter' | 'jarHeight' | 'stationPressure' | 'strokeTime', 'pump'>,
-  simulation: Simulation,
+  simulation: Traced,
   time: number,
   inside: Shape[],
   caption: readonly Note[],
   pumping = true,
 ): Scene {
   const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers
-  const pressure = valueAt(simulation.trace!, 'pressure', time)
+  const pressure = valueAt(simulation.trace, 'pressure', time)
   const wall = dome(0, 0, across, high)
   const right = across * 0.5
   const px = right + 0.42 * across

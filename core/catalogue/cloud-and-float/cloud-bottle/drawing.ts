@@ -5,13 +5,13 @@ import type { CloudBottle } from './simulate'
 export const drawing: CloudBottle['drawing'] = (values, s, time) => {
   const n = values.numbers
   const [pressure, temperature, depth] = ['pressure', 'gasTemperature', 'depth'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number]
   const d = n.vesselDiameter
   const height = Math.max(1.6 * d, (n.vesselVolume / (0.785 * d * d)) * 1.22)
   const points = bottle(0, 0, { diameter: d, height, neck: n.stopperDiameter, neckLength: height * 0.12 })
   const under = pressure > s.details.stationPressure + 300
-  const free = time > s.details.sealing && s.trace!.stages.findLast(x => x.start <= time)?.id !== 'again'
+  const free = time > s.details.sealing && s.trace.stages.findLast(x => x.start <= time)?.id !== 'again'
   const shapes: Shape[] = [
     { kind: 'gas', points, air: Math.min(2, pressure / s.details.stationPressure) * 0.7, vapour: 0.05 },
     { kind: 'cloud', points, depth },

@@ -4,7 +4,7 @@ import type { Diver } from './simulate'
 
 export const drawing: Diver['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [depth, air, squeeze] = ['depth', 'bubble', 'squeeze'].map(c => valueAt(s.trace!, c, time)) as [
+  const [depth, air, squeeze] = ['depth', 'bubble', 'squeeze'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

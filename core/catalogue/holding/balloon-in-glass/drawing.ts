@@ -5,7 +5,7 @@ import type { BalloonInGlass } from './simulate'
 export const drawing: BalloonInGlass['drawing'] = (values, s, time) => {
   const n = values.numbers
   const [across, lifted, pressure, grip] = ['balloonAcross', 'lifted', 'pressure', 'grip'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number, number]
   const [d, deep] = [n.glassDiameter, n.insertDepth]
   const h = Math.max(deep * 1.4, d * 1.2)

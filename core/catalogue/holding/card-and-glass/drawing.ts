@@ -5,7 +5,7 @@ import type { CardAndGlass } from './simulate'
 export const drawing: CardAndGlass['drawing'] = (values, s, time) => {
   const n = values.numbers
   const [turned, hang, left, pressure] = ['turned', 'sag', 'waterLeft', 'pressure'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number, number]
   const [d, h] = [n.glassDiameter, n.glassHeight]
   const over = turned >= 0.5

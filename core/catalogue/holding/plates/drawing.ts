@@ -5,7 +5,7 @@ import type { Plates } from './simulate'
 
 export const drawing: Plates['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [pressure, holding, pull] = ['pressure', 'holding', 'pull'].map(c => valueAt(s.trace!, c, time)) as [
+  const [pressure, holding, pull] = ['pressure', 'holding', 'pull'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

@@ -5,7 +5,7 @@ import type { SuctionCup } from './simulate'
 export const drawing: SuctionCup['drawing'] = (values, s, time) => {
   const n = values.numbers
   const d = n.cupDiameter
-  const [pressure, lifted, opened] = ['pressure', 'lifted', 'opened'].map(c => valueAt(s.trace!, c, time)) as [
+  const [pressure, lifted, opened] = ['pressure', 'lifted', 'opened'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

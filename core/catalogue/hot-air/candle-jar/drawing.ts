@@ -7,7 +7,7 @@ const SHOWN = 0.001
 
 export const drawing: CandleJar['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [level, oxygen, temperature] = ['level', 'oxygen', 'gasTemperature'].map(c => valueAt(s.trace!, c, time)) as [
+  const [level, oxygen, temperature] = ['level', 'oxygen', 'gasTemperature'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

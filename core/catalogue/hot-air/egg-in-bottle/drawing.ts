@@ -5,7 +5,7 @@ import type { EggInBottle } from './simulate'
 
 export const drawing: EggInBottle['drawing'] = (values, s, time) => {
   const [pressure, temperature, oxygen, through] = ['pressure', 'gasTemperature', 'oxygen', 'through'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number, number]
   const { sealing, stationPressure, flameOut, lastSeal } = s.details
   const on = time >= sealing

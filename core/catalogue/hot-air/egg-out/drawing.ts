@@ -5,7 +5,7 @@ import type { EggOut } from './simulate'
 
 export const drawing: EggOut['drawing'] = (values, s, time) => {
   const [pressure, through, temperature] = ['pressure', 'through', 'gasTemperature'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number]
   const outside = s.details.stationPressure
   // Inside the neck (0.55) to out of it (0): the way in, backwards.

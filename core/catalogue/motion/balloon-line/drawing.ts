@@ -5,7 +5,7 @@ import type { BalloonLine } from './simulate'
 export const drawing: BalloonLine['drawing'] = (values, s, time) => {
   const n = values.numbers
   const [place, speed, across, left, pressure] = ['place', 'speed', 'balloonAcross', 'left', 'pressure'].map(c =>
-    valueAt(s.trace!, c, time),
+    valueAt(s.trace, c, time),
   ) as [number, number, number, number, number]
   const l = n.lineLength
   // The balloon is drawn larger than to scale on a long line, and says so.

@@ -4,7 +4,7 @@ import type { BottleLine } from './simulate'
 
 export const drawing: BottleLine['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [place, speed, pressure] = ['place', 'speed', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [
+  const [place, speed, pressure] = ['place', 'speed', 'pressure'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

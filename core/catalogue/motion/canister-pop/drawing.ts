@@ -4,7 +4,7 @@ import type { CanisterPop } from './simulate'
 
 export const drawing: CanisterPop['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [height, pressure] = ['height', 'pressure'].map(c => valueAt(s.trace!, c, time)) as [number, number]
+  const [height, pressure] = ['height', 'pressure'].map(c => valueAt(s.trace, c, time)) as [number, number]
   const d = n.lidDiameter
   const tall = n.canisterVolume / (0.785 * d * d)
   const room = Math.max(tall * 3.4, d * 4)

@@ -4,7 +4,7 @@ import type { VacuumCannon } from './simulate'
 
 export const drawing: VacuumCannon['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [place, speed, behind, front] = ['place', 'speed', 'behind', 'ahead'].map(c => valueAt(s.trace!, c, time)) as [
+  const [place, speed, behind, front] = ['place', 'speed', 'behind', 'ahead'].map(c => valueAt(s.trace, c, time)) as [
     number,
     number,
     number,

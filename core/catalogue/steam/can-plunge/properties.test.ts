@@ -68,7 +68,7 @@ describe('can plunge, any staging', () => {
       const steps = new Set(canPlunge.procedure.map(s => s.id))
       fc.assert(
         fc.property(anyStaging, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
-          const simulation = simulate(values, 'trace')
+          const simulation = canPlunge.simulate(values, 'trace')
           const { rows, difference } = canPlunge.ledger(simulation)
           expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(
             1e-6 * Math.max(1, Math.abs(difference)),

@@ -3,7 +3,7 @@ import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../d
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { atMost, capacityFits, thinWall } from '../checks'
 import { choice, quantity } from '../inputs'
-import { reliefPasses } from '../relief'
+import { reliefPasses } from './relief'
 import { asVolume, say } from '../../../sentence'
 
 /** A relief that lets more than this build up is no relief for a vessel that is already damaged, Pa over the room. */

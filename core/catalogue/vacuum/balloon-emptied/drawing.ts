@@ -4,8 +4,8 @@ import type { BalloonEmptied } from './simulate'
 
 export const drawing: BalloonEmptied['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const across = valueAt(s.trace!, 'balloonAcross', time)
-  const pressure = valueAt(s.trace!, 'pressure', time)
+  const across = valueAt(s.trace, 'balloonAcross', time)
+  const pressure = valueAt(s.trace, 'pressure', time)
   const flat = across < 0.1 * n.balloonSlack
   const size = Math.max(n.balloonStart, n.balloonSlack)
   const middle = 0.75 * size

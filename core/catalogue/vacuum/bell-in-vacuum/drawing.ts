@@ -5,7 +5,7 @@ import type { BellInVacuum } from './simulate'
 
 export const drawing: BellInVacuum['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const level = valueAt(s.trace!, 'levelHeard', time)
+  const level = valueAt(s.trace, 'levelHeard', time)
   const r = 0.16 * n.jarDiameter
   const y = n.jarHeight * 0.42
   const loud = Math.max(0, Math.min(4, Math.round((level - n.roomNoise + 6) / 6)))

@@ -4,7 +4,7 @@ import { jarScene } from '../jar-scene'
 import type { BellJarBalloon } from './simulate'
 
 export const drawing: BellJarBalloon['drawing'] = (values, s, time) => {
-  const across = valueAt(s.trace!, 'balloonAcross', time)
+  const across = valueAt(s.trace, 'balloonAcross', time)
   const burst = s.outcome === 'bursts' && time >= s.results.timeToPump - 1e-6
   const height = values.numbers.jarHeight * 0.5
   const shapes: Shape[] = burst

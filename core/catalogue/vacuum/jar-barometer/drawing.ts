@@ -5,7 +5,7 @@ import type { JarBarometer } from './simulate'
 
 export const drawing: JarBarometer['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const level = valueAt(s.trace!, 'level', time)
+  const level = valueAt(s.trace, 'level', time)
   const high = n.tubeHeight * 0.55
   const bottleHigh = Math.max(0.06, n.jarHeight * 0.28)
   const points = bottle(0, 0.003, {

@@ -5,7 +5,7 @@ import type { LowPressureBoil } from './simulate'
 
 export const drawing: LowPressureBoil['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [water, boiling, point] = ['waterTemperature', 'boiling', 'boilingPoint'].map(c => valueAt(s.trace!, c, time))
+  const [water, boiling, point] = ['waterTemperature', 'boiling', 'boilingPoint'].map(c => valueAt(s.trace, c, time))
   const level = Math.min(0.7 * n.jarHeight, n.waterVolume / ((Math.PI * n.beakerDiameter * n.beakerDiameter) / 4))
   const half = n.beakerDiameter / 2
   const high = Math.max(level * 1.5, level + 0.02)

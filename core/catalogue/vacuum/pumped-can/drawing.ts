@@ -8,8 +8,8 @@ const STEPS = 12
 
 export const drawing: PumpedCan['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const pressure = valueAt(s.trace!, 'pressure', time)
-  const lost = valueAt(s.trace!, 'volumeLost', time)
+  const pressure = valueAt(s.trace, 'pressure', time)
+  const lost = valueAt(s.trace, 'volumeLost', time)
   const [wide, high] = [n.vesselWidth, n.vesselHeight]
   // A bow of half a sine takes 2/π of its depth from the section on each side; it never passes the middle.
   const depth = Math.min(0.47 * wide, (Math.PI / 4) * lost * wide)

@@ -5,7 +5,7 @@ import type { SoftPack } from './simulate'
 
 export const drawing: SoftPack['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const volume = valueAt(s.trace!, 'packVolume', time)
+  const volume = valueAt(s.trace, 'packVolume', time)
   const grown = Math.max(0.25, volume / n.packGas)
   const opened = s.events.find(e => e.id === 'opens')
   const open = opened !== undefined && time >= opened.time
@@ -94,7 +94,7 @@ export const drawing: SoftPack['drawing'] = (values, s, time) => {
       'Its gas takes ',
       size,
       ' times the room it had; it pushes ',
-      kPa(valueAt(s.trace!, 'packDifference', time)),
+      kPa(valueAt(s.trace, 'packDifference', time)),
       ' over its surroundings.',
     ],
     values.choices.where !== 'cabin',

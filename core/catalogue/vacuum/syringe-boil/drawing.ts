@@ -11,7 +11,7 @@ export const drawing: SyringeBoil['drawing'] = (values, s, time) => {
     'waterTemperature',
     'boiling',
     'boilingPoint',
-  ].map(c => valueAt(s.trace!, c, time))
+  ].map(c => valueAt(s.trace, c, time))
   const half = n.bore / 2
   const area = s.details.surface
   const foot = FLOOR * n.bore

@@ -6,7 +6,7 @@ import type { SyringeMarshmallow } from './simulate'
 
 export const drawing: SyringeMarshmallow['drawing'] = (values, s, time) => {
   const n = values.numbers
-  const [pressure, foam, barrel] = ['pressure', 'foam', 'barrel'].map(c => valueAt(s.trace!, c, time))
+  const [pressure, foam, barrel] = ['pressure', 'foam', 'barrel'].map(c => valueAt(s.trace, c, time))
   const { area } = s.details
   const half = n.bore / 2
   const foot = FLOOR * n.bore

@@ -1,10 +1,10 @@
-import type { DrumReinflateValues } from './drum-reinflate/inputs'
-import { gasThroughNozzle } from '../../mechanisms/nozzle-flow'
-import { quickLatentHeat, quickSaturationTemperature } from '../../substances/steam-tables'
-import { WATER_GAS_CONSTANT } from '../../substances/water'
-import { reinflationPlan } from './drum-reinflate/simulate'
-import { asArea, asLength, asPressure, say } from '../../sentence'
-import type { Fault } from '../../demonstration'
+import type { DrumReinflateValues } from './inputs'
+import { gasThroughNozzle } from '../../../mechanisms/nozzle-flow'
+import { quickLatentHeat, quickSaturationTemperature } from '../../../substances/steam-tables'
+import { WATER_GAS_CONSTANT } from '../../../substances/water'
+import { reinflationPlan } from './simulate'
+import { asArea, asLength, asPressure, say } from '../../../sentence'
+import type { Fault } from '../../../demonstration'
 
 /**
  * A relief valve may let the pressure rise by this share of its setting before it must pass all: usual for valves, 10

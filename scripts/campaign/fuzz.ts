@@ -37,7 +37,7 @@ function changed(json: Json, path: (string | number)[], value: unknown): unknown
 
 export async function fuzz(stage: Stage): Promise<Figure[]> {
   const random = xoroshiro128plus(SEED)
-  const pick = <T>(list: readonly T[]): T => list[uniformInt(random, 0, list.length - 1)]!
+  const pick = <T>(list: readonly T[]): T => list[uniformInt(random, 0, list.length - 1)]
   const show = await stage.beginShow()
   const [staging] = (await stage.send('GET', '/api/stagings')).body as { id: string; document: Json }[]
   const [item] = (await stage.send('GET', '/api/shelf')).body as { id: string; document: Json }[]
@@ -46,15 +46,15 @@ export async function fuzz(stage: Stage): Promise<Figure[]> {
   const ids = () => ({ id: randomUUID(), writeId: randomUUID() })
   const [run] = runs
   const bodies: (() => [string, string, Json])[] = [
-    () => ['POST', '/api/stagings', { ...ids(), document: staging!.document }],
-    () => ['PUT', `/api/stagings/${staging!.id}`, { ...ids(), baseVersion: 1, document: staging!.document }],
-    () => ['POST', '/api/shelf', { ...ids(), document: item!.document }],
-    () => ['PUT', `/api/shelf/${item!.id}`, { ...ids(), baseVersion: 1, document: item!.document }],
-    () => ['POST', '/api/shelf/import', { ...ids(), items: [{ id: randomUUID(), document: item!.document }] }],
-    () => ['POST', '/api/running-orders', { ...ids(), document: order!.document }],
-    () => ['PUT', `/api/running-orders/${order!.id}`, { ...ids(), baseVersion: 1, document: order!.document }],
-    () => ['POST', '/api/runs', { ...ids(), stagingId: run!.stagingId!, stagingVersion: 1, document: run!.document! }],
-    () => ['POST', '/api/runs/import', { ...ids(), runs: [{ ...run!, id: randomUUID() }] as Json[] }],
+    () => ['POST', '/api/stagings', { ...ids(), document: staging.document }],
+    () => ['PUT', `/api/stagings/${staging.id}`, { ...ids(), baseVersion: 1, document: staging.document }],
+    () => ['POST', '/api/shelf', { ...ids(), document: item.document }],
+    () => ['PUT', `/api/shelf/${item.id}`, { ...ids(), baseVersion: 1, document: item.document }],
+    () => ['POST', '/api/shelf/import', { ...ids(), items: [{ id: randomUUID(), document: item.document }] }],
+    () => ['POST', '/api/running-orders', { ...ids(), document: order.document }],
+    () => ['PUT', `/api/running-orders/${order.id}`, { ...ids(), baseVersion: 1, document: order.document }],
+    () => ['POST', '/api/runs', { ...ids(), stagingId: run.stagingId!, stagingVersion: 1, document: run.document! }],
+    () => ['POST', '/api/runs/import', { ...ids(), runs: [{ ...run, id: randomUUID() }] as Json[] }],
     () => ['PUT', '/api/room', { ...ids(), baseVersion: 1, document: { altitude: { value: 10, unit: 'm' } } }],
     () => ['POST', `/api/live/${show}/marks`, { marks: [mark('plume')] }],
     () => [

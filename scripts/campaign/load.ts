@@ -15,7 +15,7 @@ function watcher(url: string, agent: Agent, heard: (event: string) => void): Pro
     const request = get(url, { agent }, answer => {
       answer.setEncoding('utf8')
       answer.on('data', (text: string) => {
-        for (const [, event] of text.matchAll(/^event: (\w+)$/gm)) heard(event!)
+        for (const [, event] of text.matchAll(/^event: (\w+)$/gm)) heard(event)
       })
       resolve(() => request.destroy())
     })
@@ -28,7 +28,7 @@ const sleep = (ms: number) => new Promise(resolve => setTimeout(resolve, ms))
 export async function load(stage: Stage): Promise<Figure[]> {
   const show = await stage.beginShow()
   const [round] = (await stage.send('PUT', `/api/live/${show}/votes/can`, { do: 'open' })).body as { code: string }[]
-  const { code } = round!
+  const { code } = round
   const agent = new Agent({ maxSockets: Infinity })
   let marksHeard = 0
   const watchers = await Promise.all(
@@ -40,7 +40,7 @@ export async function load(stage: Stage): Promise<Figure[]> {
   )
   const phone = async (): Promise<string> => {
     const { headers } = await fetch(`${stage.url}/join/${code}`)
-    return headers.get('set-cookie')!.split(';')[0]!
+    return headers.get('set-cookie')!.split(';')[0]
   }
   const cookies = await Promise.all(Array.from({ length: PHONES }, phone))
   const until = Date.now() + SECONDS * 1000
@@ -59,7 +59,7 @@ export async function load(stage: Stage): Promise<Figure[]> {
   const asking = Array.from({ length: WATCHERS - PHONES }, async (_, i) => {
     await sleep((ASKS * i) / (WATCHERS - PHONES))
     while (Date.now() < until) {
-      pages.push((await stage.send('GET', `/api/join/${code}`, undefined, { cookie: cookies[i % PHONES]! })).took)
+      pages.push((await stage.send('GET', `/api/join/${code}`, undefined, { cookie: cookies[i % PHONES] })).took)
       await sleep(ASKS)
     }
   })
@@ -67,7 +67,7 @@ export async function load(stage: Stage): Promise<Figure[]> {
     while (Date.now() < until) {
       await Promise.all(
         Array.from({ length: 20 }, () =>
-          stage.send('POST', `/api/join/${code}`, { outcome: 'crush' }, { cookie: cookies[0]! }),
+          stage.send('POST', `/api/join/${code}`, { outcome: 'crush' }, { cookie: cookies[0] }),
         ),
       )
       stuffed += 20

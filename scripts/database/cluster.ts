@@ -174,7 +174,7 @@ export async function openCluster(folder: string, say: Say): Promise<Cluster> {
       const file = join(users, name)
       const [own = '', starter] = readFileSync(file, 'utf8').split('\n')
       // Files of an earlier version say nothing but the number in their name.
-      const identity = own || name.split('-')[0]!
+      const identity = own || name.split('-')[0]
       if (!lives(identity)) {
         rmSync(file, { force: true })
         return []
@@ -241,7 +241,7 @@ export async function openCluster(folder: string, say: Say): Promise<Cluster> {
   const url = `postgres://${await applicationRole(admin, settings.password)}@127.0.0.1:${settings.port}/${DATABASE}`
   const isUp = (): boolean => {
     try {
-      return lives(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n', 1)[0]!)
+      return lives(readFileSync(join(data, 'postmaster.pid'), 'utf8').split('\n', 1)[0])
     } catch {
       return false
     }

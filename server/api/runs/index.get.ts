@@ -1,6 +1,6 @@
 import { getQuery } from 'h3'
 import * as z from 'zod'
-import { DEMONSTRATIONS } from '../../../core'
+import { DEMONSTRATIONS } from '../../../core/catalogue/everything'
 import { searchRuns } from '../../database/runs'
 import { refusal } from '../../http/faults'
 

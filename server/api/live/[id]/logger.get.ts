@@ -1,9 +1,10 @@
-import { getQuery, setResponseHeaders, sendStream } from 'h3'
+import { setResponseHeaders, sendStream } from 'h3'
 import { createHash } from 'node:crypto'
 import { SimulatedLogger, readStaging, storyOf, StagingSample, measuredBy, type Simulation } from '../../../../core'
 import { listMarks } from '../../../database/shows'
 import { hear } from '../../../live/announcements'
 import { actOfShow, showOf } from '../../../live/show-of'
+import { queryWord } from '../../../http/query'
 
 /** ms between two moments; s of the logger's clock between them is this times the show's speed. */
 const EVERY = 100
@@ -15,7 +16,7 @@ const EVERY = 100
  */
 export default defineEventHandler(async event => {
   const show = await showOf(event)
-  const act = actOfShow(show, String(getQuery(event).act ?? ''))
+  const act = actOfShow(show, queryWord(event, 'act'))
   const seed = createHash('sha256').update(act.run).digest().readUInt32LE(0) % 1_000_000
   const { demonstration, given } = readStaging(act.staging)
   // One of eight draws, so that it is nobody's nominal case.

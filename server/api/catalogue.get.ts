@@ -1,0 +1,4 @@
+import { listDemonstrations } from '../../core'
+
+/** What lists say of each demonstration. */
+export default defineEventHandler(() => listDemonstrations())

@@ -36,9 +36,29 @@ const BUILD = {
   compressPublicAssets: { gzip: true, brotli: true },
 }
 
+/** Of the mechanisms, what the Shelf and the kit ask of. */
+const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
+
+/**
+ * Which file of the client a module of the computation goes into: each demonstration is one, so that a page fetches
+ * those that it is about; what a family shares, the mechanisms and the rest are one each. Left to itself the bundler
+ * would make a file for each set of demonstrations that happen to share a module. Nothing in a file may be needed by
+ * one that it needs itself, so what all of them rest on is named here too.
+ */
+function chunkOf(id: string): string | undefined {
+  if (/\/node_modules\/(@vue|vue)\//.test(id)) return 'vue'
+  if (id.includes('/node_modules/')) return /\/(@stdlib|zod)\//.test(id) ? 'core' : undefined
+  const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
+  if (path === undefined) return undefined
+  const [room, family, demonstration] = path.split('/')
+  if (room === 'solver' || (room === 'mechanisms' && !EVERYWHERE.includes(path))) return 'physics'
+  if (room !== 'catalogue' || demonstration === undefined) return 'core'
+  const shared = demonstration.endsWith('.ts') || demonstration === 'scene'
+  return shared ? `family-${family}` : `demonstration-${demonstration}`
+}
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
-  ssr: false,
   telemetry: false,
   devtools: { enabled: false },
   modules: ['@nuxt/ui', '@pinia/nuxt'],
@@ -67,8 +87,13 @@ export default defineNuxtConfig({
     },
   },
   // Fonts (imported in the style sheet) and icons ship with it; nothing is fetched when it is built or run.
-  icon: { provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
+  // Icons are drawn into the page.
+  icon: { mode: 'svg', provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
   ui: { colorMode: false, fonts: false },
+  // Live runs from this device's own clock and store, and opens without the server.
+  routeRules: { '/live/*': { ssr: false }, '/live/*/**': { ssr: false } },
+  // Pages that may be gone to are fetched as one reaches for them, not beside the first one.
+  experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   nitro: {
     ...BUILD,
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
@@ -76,6 +101,19 @@ export default defineNuxtConfig({
   },
   // White space between elements is a space, wherever a line is broken: the layout of a template changes no text.
   vue: { compilerOptions: { whitespace: 'preserve' } },
-  vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
+  vite: {
+    // One file: a worker that is begun works, also while there is no server.
+    worker: { format: 'es', rollupOptions: { output: { inlineDynamicImports: true } } },
+    build: { chunkSizeWarningLimit: 1500 },
+    $client: { build: { rollupOptions: { output: { manualChunks: chunkOf } } } },
+  },
+  hooks: {
+    // An icon waits for its drawing on the server. The browser has to count it too, though it waits for nothing there,
+    // or every id that is made after it is another one than the server's.
+    ready({ options }) {
+      const { client } = options.optimization.treeShake.composables
+      client.vue = client.vue?.filter(name => name !== 'onServerPrefetch') ?? []
+    },
+  },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
 })

@@ -5,19 +5,17 @@ const units = useUnitsStore()
 useKeptMarksStore()
 useHead({ htmlAttrs: { lang: () => units.language } })
 const route = useRoute()
+const { toasts } = useToast()
 /** Live, its wall and the way in stand alone: nothing but the matter in hand. */
 const alone = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
-watch(
-  alone,
-  () => {
-    if (!alone.value && !room.loaded) void room.load()
-  },
-  { immediate: true },
-)
+watch(alone, () => {
+  if (!alone.value && !room.loaded) void room.load()
+})
+if (!alone.value) await room.load()
 </script>
 
 <template>
-  <UApp>
+  <UApp :toaster="null">
     <a
       href="#main"
       class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-white focus:p-2"
@@ -27,5 +25,6 @@ watch(
     <main id="main" tabindex="-1" class="outline-none">
       <NuxtPage />
     </main>
+    <LazyUToaster v-if="toasts.length" />
   </UApp>
 </template>

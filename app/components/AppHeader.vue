@@ -91,7 +91,7 @@ defineShortcuts({
         <UButton class="px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
       </div>
     </div>
-    <KeyList v-model:open="keysOpen" />
+    <LazyKeyList v-if="keysOpen" v-model:open="keysOpen" />
     <LazyCommandPalette v-if="findOpen" v-model:open="findOpen" />
   </header>
 </template>

@@ -3,7 +3,7 @@
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
-  DEMONSTRATIONS,
+  loadDemonstrations,
   readStaging,
   type FoundRuns,
   type StoredOrder,
@@ -17,6 +17,7 @@ const open = defineModel<boolean>('open', { required: true })
 const units = useUnitsStore()
 const shelf = useShelfStore()
 const toast = useToast()
+const { listed, of: listedOf } = await useCatalogue()
 const stagings = shallowRef<StoredStaging[]>([])
 const orders = shallowRef<StoredOrder[]>([])
 const runs = shallowRef<StoredRun[]>([])
@@ -45,9 +46,9 @@ async function go(to: string) {
 async function stage(demonstration: string) {
   close()
   const id = newId()
-  const spec = DEMONSTRATIONS.find(d => d.id === demonstration)!
-  const { document } = readStaging({ demonstration, title: spec.name })
   try {
+    await loadDemonstrations([demonstration])
+    const { document } = readStaging({ demonstration, title: listedOf(demonstration)!.name })
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)
   } catch (error) {
@@ -108,7 +109,7 @@ const groups = computed(() => [
     label: 'Stagings',
     items: stagings.value.map(s => ({
       label: s.document.title || 'Untitled',
-      suffix: DEMONSTRATIONS.find(d => d.id === s.document.demonstration)?.name,
+      suffix: listedOf(s.document.demonstration)?.name,
       icon: 'i-lucide-flask-conical',
       onSelect: () => go(`/bench/${s.id}`),
     })),
@@ -145,7 +146,7 @@ const groups = computed(() => [
   {
     id: 'demonstrations',
     label: 'Stage',
-    items: DEMONSTRATIONS.map(d => ({ label: `Stage ${d.name}`, icon: 'i-lucide-plus', onSelect: () => stage(d.id) })),
+    items: listed.value.map(d => ({ label: `Stage ${d.name}`, icon: 'i-lucide-plus', onSelect: () => stage(d.id) })),
   },
 ])
 </script>

@@ -18,7 +18,8 @@ function tabId(): string {
 
 /** @param subject what the draft is of, such as a staging's id */
 export function useDrafts<T>(subject: string) {
-  const own = `${PREFIX}:${subject}:${tabId()}`
+  // Asked for in a browser only: the server keeps no drafts.
+  const own = () => `${PREFIX}:${subject}:${tabId()}`
   const read = (key: string): Draft<T> | undefined => {
     try {
       return JSON.parse(localStorage.getItem(key) ?? '') as Draft<T>
@@ -27,18 +28,18 @@ export function useDrafts<T>(subject: string) {
     }
   }
   return {
-    mine: () => read(own),
+    mine: () => read(own()),
     /** the newest draft that another tab left */
     others(): { key: string; draft: Draft<T> } | undefined {
       const found = Object.keys(localStorage)
-        .filter(k => k.startsWith(`${PREFIX}:${subject}:`) && k !== own)
+        .filter(k => k.startsWith(`${PREFIX}:${subject}:`) && k !== own())
         .map(key => ({ key, draft: read(key) }))
         .filter((d): d is { key: string; draft: Draft<T> } => d.draft !== undefined)
       return found.sort((a, b) => b.draft.at - a.draft.at)[0]
     },
     keep: (baseVersion: number, document: T) =>
-      localStorage.setItem(own, JSON.stringify({ baseVersion, document, at: Date.now() })),
-    drop: () => localStorage.removeItem(own),
+      localStorage.setItem(own(), JSON.stringify({ baseVersion, document, at: Date.now() })),
+    drop: () => localStorage.removeItem(own()),
     dropKey: (key: string) => localStorage.removeItem(key),
   }
 }

@@ -11,6 +11,9 @@ import {
   type StripPoint,
 } from '~~/core'
 
+/** Draws that are shown while it is still worked out what past runs have taught. */
+const FIRST_SAMPLES = 200
+
 /**
  * The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input.
  */
@@ -28,8 +31,8 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const main = useForecastWorker(answer => {
     if (answer.kind === 'forecast') {
       forecast.value = answer.forecast
-      complete.value = answer.complete
-      if (answer.complete) {
+      complete.value = answer.complete && !provisional
+      if (complete.value) {
         influences.value = answer.influences
         representative.value = answer.shown
         askLevers()
@@ -43,6 +46,8 @@ export function useForecast(document: () => StagingDocument | undefined) {
   })
 
   let asked: StagingDocument | undefined
+  /** what past runs have taught is not known yet: a few draws without it say how it stands, meanwhile */
+  let provisional = false
   const units = useUnitsStore()
   function askLevers() {
     if (asked)
@@ -71,14 +76,15 @@ export function useForecast(document: () => StagingDocument | undefined) {
     () => {
       complete.value = false
       representative.value = undefined
-      if (!whole.value || !past.ready.value) return
+      if (!whole.value) return
+      provisional = !past.ready.value
       asked = { ...whole.value, title: '' }
       levers.value = undefined
       failure.value = ''
       main.ask({
         kind: 'forecast',
         document: asked,
-        samples: DEFAULT_SAMPLES,
+        samples: provisional ? FIRST_SAMPLES : DEFAULT_SAMPLES,
         seed: DEFAULT_SEED,
         taught: past.taught.value,
       })

@@ -5,18 +5,25 @@ type Asked<R> = R extends ForecastRequest ? Omit<R, 'job'> : never
 
 /** A worker of the component's own, ended with it. `ask` gives the job's number; answers of older jobs are dropped. */
 export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
-  const worker = new Worker(new URL('../workers/forecast.worker.ts', import.meta.url), { type: 'module' })
   const newest: Record<string, number> = {}
   let jobs = 0
-  worker.onmessage = (event: MessageEvent<ForecastAnswer>) => {
-    const { kind, job } = event.data
-    if (kind === 'failed' ? Object.values(newest).includes(job) : newest[kind] === job) onAnswer(event.data)
+  let worker: Worker | undefined
+  /** Begun when it is first asked: a page that is drawn on the server asks nothing. */
+  function begin(): Worker {
+    const begun = new Worker(new URL('../workers/forecast.worker.ts', import.meta.url), { type: 'module' })
+    begun.onmessage = (event: MessageEvent<ForecastAnswer>) => {
+      const { kind, job } = event.data
+      if (kind === 'failed' ? Object.values(newest).includes(job) : newest[kind] === job) onAnswer(event.data)
+    }
+    return begun
   }
-  onScopeDispose(() => worker.terminate())
+  onScopeDispose(() => worker?.terminate())
 
   function ask(request: Asked<ForecastRequest>): number {
     const job = ++jobs
     newest[request.kind] = job
+    if (import.meta.server) return job
+    worker ??= begin()
     worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job })
     return job
   }

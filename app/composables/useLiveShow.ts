@@ -4,7 +4,7 @@ import { refusalOf } from '~/api/sending'
 import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
 import { readShow, writeShow } from '~/storage/device'
 import { sharedStream, type Heard } from '~/storage/shared-stream'
-import { joinMarks, type AnyMarkKind, type LiveShow, type Mark, type VoteRound } from '~~/core'
+import { joinMarks, loadDemonstrations, type AnyMarkKind, type LiveShow, type Mark, type VoteRound } from '~~/core'
 
 type Answer = Omit<LiveShow, 'now'>
 
@@ -35,9 +35,13 @@ export function useLiveShow(id: string, now: () => number) {
   }
   const adoptMarks = (marks: Mark[]) => known.value && adopt({ ...known.value, marks })
 
+  const ask = useFromServer()
+  const fetchFor = (answer: Answer) => loadDemonstrations(answer.show.document.acts.map(a => a.staging.demonstration))
   async function refresh() {
     try {
-      adopt(await $fetch<Answer>(`/api/live/${id}`, { retry: 0, timeout: PATIENCE }))
+      const answer = await ask<Answer>(`/api/live/${id}`, { retry: 0, timeout: PATIENCE })
+      await fetchFor(answer)
+      adopt(answer)
       online.value = true
       failure.value = ''
     } catch (error) {
@@ -47,7 +51,10 @@ export function useLiveShow(id: string, now: () => number) {
         online.value = false
         // As this device saw it last.
         const kept = known.value ? undefined : await readShow(id).catch(() => undefined)
-        if (kept && !known.value) adopt(kept.show)
+        if (kept && !known.value) {
+          await fetchFor(kept.show)
+          adopt(kept.show)
+        }
       } else failure.value = message
     }
   }

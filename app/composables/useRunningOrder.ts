@@ -6,13 +6,14 @@ import {
   readStaging,
   withRoom,
   findDemonstration,
+  loadDemonstrations,
   type Act,
   type Fault,
   type Mend,
   type Plan,
   type ReadStaging,
   type RunningOrderDocument,
-  type Simulation,
+  type Traced,
   type Stagecraft,
   type StoredStaging,
   type StoredOrder,
@@ -20,7 +21,7 @@ import {
 
 export interface OrderAct {
   read: ReadStaging
-  simulation: Simulation
+  simulation: Traced
   act: Act
 }
 interface BrokenAct {
@@ -48,9 +49,13 @@ export function useRunningOrder(id: string) {
   const room = useRoomStore()
   const stored = shallowRef<StoredOrder>()
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
+  const request = useFromServer()
+  const missing = useMissing()
   const failure = ref('')
   const refused = ref<{ clashes: string[]; mends: Mend[] }>()
   const busy = ref(false)
+  /** true until there has been a first answer */
+  const planning = ref(true)
   const document = computed(() => stored.value?.document)
   let queue: Promise<unknown> = Promise.resolve()
 
@@ -59,26 +64,39 @@ export function useRunningOrder(id: string) {
     try {
       if (!room.loaded) await room.load()
       const [order, stagings] = await Promise.all([
-        $fetch<StoredOrder>(`/api/running-orders/${id}`),
-        $fetch<StoredStaging[]>('/api/stagings'),
+        request<StoredOrder>(`/api/running-orders/${id}`),
+        request<StoredStaging[]>('/api/stagings'),
       ])
       const current = new Map(stagings.map(s => [s.id, s.document]))
-      stored.value = {
-        ...order,
-        document: {
-          ...order.document,
-          acts: order.document.acts.map(a => ({
-            ...a,
-            staging: a.from ? (current.get(a.from) ?? a.staging) : a.staging,
-          })),
-        },
+      const document = {
+        ...order.document,
+        acts: order.document.acts.map(a => ({ ...a, staging: (a.from && current.get(a.from)) || a.staging })),
       }
-      planned.value = await ask(stored.value.document)
+      await fetchFor(document)
+      stored.value = { ...order, document }
       failure.value = ''
     } catch (error) {
-      failure.value = refusalOf(error).message
+      const refusal = refusalOf(error)
+      failure.value = refusal.message
+      if (refusal.status === 404) missing()
     }
   }
+  /** The page stands before its plan does. */
+  onMounted(() => {
+    queue = queue.then(async () => {
+      if (!document.value) return
+      busy.value = true
+      try {
+        planned.value = await ask(document.value)
+      } catch (error) {
+        failure.value = refusalOf(error).message
+      } finally {
+        busy.value = false
+        planning.value = false
+      }
+    })
+  })
+  const fetchFor = (d: RunningOrderDocument) => loadDemonstrations(d.acts.map(a => a.staging.demonstration))
 
   /** Acts whose staging can't be read as it stands here: with them there is no plan. */
   const brokenOf = (d: RunningOrderDocument): BrokenAct[] =>
@@ -134,6 +152,7 @@ export function useRunningOrder(id: string) {
     busy.value = true
     refused.value = undefined
     try {
+      await fetchFor(next)
       const answer = await ask(next)
       if (strict && !fitsShow(answer.plan)) {
         refused.value = { clashes: answer.clashes, mends: answer.mends }
@@ -146,7 +165,10 @@ export function useRunningOrder(id: string) {
     } catch (error) {
       const { status, message } = refusalOf(error)
       failure.value = status === 409 ? `${message} It is loaded afresh; do your change again.` : message
-      if (status === 409) await load()
+      if (status === 409) {
+        await load()
+        if (document.value) planned.value = await ask(document.value)
+      }
       return false
     } finally {
       busy.value = false
@@ -154,5 +176,5 @@ export function useRunningOrder(id: string) {
   }
   const broken = computed(() => (document.value ? brokenOf(document.value) : []))
   const acts = computed(() => (document.value && broken.value.length === 0 ? actsOf(document.value) : []))
-  return { stored, document, acts, broken, planned, refused, failure, busy, load, change }
+  return { stored, document, acts, broken, planned, planning, refused, failure, busy, load, change }
 }

@@ -1,19 +1,4 @@
-import type { Simulation, Stage } from '~~/core'
-
-/**
- * The position that shows most: just after the moment that ends the hush, or late in the last stage if nothing does.
- */
-export function showingPosition({ trace, details }: Pick<Simulation, 'trace' | 'details'>): number {
-  const { stages } = trace!
-  const goneAt = details.showAt ?? details.goneAt
-  if (goneAt === undefined) return stages.length - 0.35
-  const index = Math.max(
-    0,
-    stages.findIndex((s, i) => s.end > goneAt + 1e-9 || i === stages.length - 1),
-  )
-  const stage = stages[index]
-  return index + Math.min(0.97, Math.max(0.45, (goneAt - stage.start) / Math.max(stage.end - stage.start, 1e-9) + 0.15))
-}
+import type { Stage } from '~~/core'
 
 /**
  * A position along the stages of a trace: whole numbers are where stages meet, so that minutes of heating and

@@ -7,7 +7,7 @@ import { useEventListener } from '@vueuse/core'
  */
 export function useShortcut(act: (key: string, event: KeyboardEvent) => void, always = false) {
   const single = useSingleKeys()
-  useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+  useEventListener('keydown', (event: KeyboardEvent) => {
     if (!always && !single.value) return
     const target = event.target as HTMLElement
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return

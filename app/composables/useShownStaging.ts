@@ -1,11 +1,11 @@
-import { adviceOf, failuresOf, type ReadStaging, type Representative, type Risk, type Simulation } from '~~/core'
+import { adviceOf, failuresOf, type ReadStaging, type Representative, type Risk, type Traced } from '~~/core'
 
 /**
  * The staging that is drawn and explained: one that ends as the likeliest, which is what is stated or the draw nearest
  * to it that does; and what is said of it. Advice and what to do after a failure are of the plan as it is stated.
  */
 export function useShownStaging(
-  stated: { read: Ref<ReadStaging | undefined>; asStated: Ref<Simulation | undefined> },
+  stated: { read: Ref<ReadStaging | undefined>; asStated: Ref<Traced | undefined> },
   representative: Ref<Representative | undefined>,
   risk: Ref<Risk | undefined>,
   complete: Ref<boolean>,

@@ -7,9 +7,10 @@ import {
   withRoom,
   findDemonstration,
   findInput,
+  loadDemonstrations,
   type Fault,
   type ReadStaging,
-  type Simulation,
+  type Traced,
   type StagingDocument,
   type StoredStaging,
 } from '~~/core'
@@ -21,6 +22,7 @@ export function useStagingEditor(id: string) {
   const room = useRoomStore()
   const units = useUnitsStore()
   const drafts = useDrafts<StagingDocument>(id)
+  const ask = useFromServer()
   const stored = shallowRef<StoredStaging>()
   const draft = shallowRef<StagingDocument>()
   const baseVersion = ref(0)
@@ -58,9 +60,7 @@ export function useStagingEditor(id: string) {
   let lastGood: ReadStaging | undefined
   const read = computed(() => (lastGood = reading.value.read ?? lastGood))
   const misfits = computed(() => reading.value.faults)
-  const simulation = computed<Simulation | undefined>(() =>
-    read.value?.demonstration.simulate(read.value.values, 'trace'),
-  )
+  const simulation = computed<Traced | undefined>(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
 
   function adopt(staging: StoredStaging, document = staging.document) {
     stored.value = staging
@@ -72,21 +72,33 @@ export function useStagingEditor(id: string) {
 
   async function load() {
     try {
-      const staging = await $fetch<StoredStaging>(`/api/stagings/${id}`)
-      const mine = drafts.mine()
-      adopt(staging, mine?.document)
-      if (mine) {
-        baseVersion.value = mine.baseVersion
-        if (mine.baseVersion !== staging.version && dirty.value) conflict.value = staging
-      } else leftBehind.value = drafts.others()
+      const staging = await ask<StoredStaging>(`/api/stagings/${id}`)
+      await loadDemonstrations([staging.document.demonstration])
+      adopt(staging)
       failure.value = ''
     } catch (error) {
-      failure.value = refusalOf(error).message
+      const refusal = refusalOf(error)
+      failure.value = refusal.message
+      if (refusal.status === 404) missing()
     }
   }
+  const missing = useMissing()
+
+  /** Work that was not saved is on the device: the server draws what it has, and this comes on top of it. */
+  let lookedForDrafts = false
+  onMounted(() => {
+    lookedForDrafts = true
+    if (!stored.value) return
+    const mine = drafts.mine()
+    if (mine) {
+      draft.value = copy(mine.document)
+      baseVersion.value = mine.baseVersion
+      if (mine.baseVersion !== stored.value.version && dirty.value) conflict.value = stored.value
+    } else leftBehind.value = drafts.others()
+  })
 
   watch([draft, dirty], () => {
-    if (!draft.value || !stored.value) return
+    if (!draft.value || !stored.value || !lookedForDrafts) return
     if (dirty.value) drafts.keep(baseVersion.value, draft.value)
     else drafts.drop()
   })

@@ -35,7 +35,7 @@ export function pastRun(run: StoredRun): PastRunDocument {
 }
 
 export function useTaught(document: () => StagingDocument | undefined) {
-  const on = useLocalStorage('hush-taught', true)
+  const on = useLocalStorage('hush-taught', true, { initOnMounted: true })
   const learnt = shallowRef<Learnt>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
   const runs = shallowRef<StoredRun[]>()

@@ -1,3 +1,5 @@
+import { shallowReactive } from 'vue'
+
 /** Languages of the interface. English stands in the code itself; another one says each text anew, by its English. */
 export const LANGUAGES = { en: 'English', de: 'Deutsch' } as const
 export type Language = keyof typeof LANGUAGES
@@ -12,11 +14,14 @@ export const TRANSLATED: Readonly<Record<Exclude<Language, 'en'>, readonly strin
 export const isTranslated = (language: Language, demonstration?: string): boolean =>
   language !== 'en' && (demonstration === undefined || TRANSLATED[language].includes(demonstration))
 
+/** What has been fetched of them. */
+export const loadedWords = shallowReactive<Partial<Record<Language, Words>>>({})
+
 /** Fetched when it is chosen. */
 export async function loadWords(language: Exclude<Language, 'en'>): Promise<Words> {
   const [words, demonstrations] = await Promise.all([
     import(`./${language}/interface.json`),
     import(`./${language}/can-plunge.json`),
   ])
-  return { ...words.default, ...demonstrations.default }
+  return (loadedWords[language] ??= { ...words.default, ...demonstrations.default })
 }

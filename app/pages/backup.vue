@@ -3,6 +3,7 @@
 import { refusalOf } from '~/api/sending'
 
 useHead({ title: 'Backup · Zealous Hush' })
+useSeoMeta({ description: 'Everything in one file, and back again.' })
 
 interface Restored {
   table: string

@@ -5,6 +5,7 @@ import { photoFromFile } from '~/files/photo-from-file'
 import { download } from '~/files/download'
 import {
   findDemonstration,
+  loadDemonstrations,
   inputsFromItem,
   readStaging,
   shelfCsv,
@@ -17,8 +18,9 @@ import {
 import { KINDS, matchingItems } from '~/components/shelf/shelf-search'
 
 useHead({ title: 'Shelf · Zealous Hush' })
+useSeoMeta({ description: 'What the prep room has: vessels, heaters, baths and pumps, measured once.' })
 const shelf = useShelfStore()
-if (!shelf.loaded) await shelf.load()
+const [{ listed }] = await Promise.all([useCatalogue(), shelf.loaded ? undefined : shelf.load()])
 
 /** Items shown of one kind before more are asked for: thousands stay quick. A rack of vessels is seen at once. */
 const PAGE = 12
@@ -82,6 +84,7 @@ const photo = (item: StoredItem, file: File | null) =>
 const stage = (item: StoredItem, demonstrationId: string) =>
   attempt(async () => {
     const id = newId()
+    await loadDemonstrations([demonstrationId])
     const demonstration = findDemonstration(demonstrationId)!
     const { document } = readStaging({
       demonstration: demonstration.id,
@@ -170,6 +173,7 @@ const exportJson = () =>
         >
           <ShelfVessel :item="item" :values="values" :scale="SCALE">
             <ShelfItemActions
+              :demonstrations="listed"
               :item="item"
               @stage="stage(item, $event)"
               @edit="dialog?.edit(item)"
@@ -189,6 +193,7 @@ const exportJson = () =>
         >
           <ShelfThing :item="item">
             <ShelfItemActions
+              :demonstrations="listed"
               :item="item"
               @stage="stage(item, $event)"
               @edit="dialog?.edit(item)"

@@ -2,6 +2,7 @@
 import { afterSignIn } from '~/api/after-sign-in'
 import { refusalOf } from '~/api/sending'
 useHead({ title: 'Sign in · Zealous Hush' })
+useSeoMeta({ description: 'Sign in with the passphrase of this copy.' })
 const route = useRoute()
 const passphrase = ref('')
 const failure = ref('')

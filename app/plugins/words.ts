@@ -1,8 +1,8 @@
 import { createI18n } from 'vue-i18n'
-import { loadWords } from '~/locales'
+import { loadWords, type Language } from '~/locales'
 
 /** The interface's words: English is the key, so that a text without a translation stands in English. */
-export default defineNuxtPlugin(({ vueApp }) => {
+export default defineNuxtPlugin(async ({ vueApp }) => {
   const i18n = createI18n({
     legacy: false,
     locale: 'en',
@@ -16,16 +16,11 @@ export default defineNuxtPlugin(({ vueApp }) => {
   })
   vueApp.use(i18n)
   const units = useUnitsStore()
-  watch(
-    () => units.language,
-    async language => {
-      if (language !== 'en') {
-        const words = await loadWords(language)
-        i18n.global.setLocaleMessage(language, words)
-        units.words = words
-      } else units.words = {}
-      i18n.global.locale.value = language as 'en'
-    },
-    { immediate: true },
-  )
+  async function speak(language: Language) {
+    if (language !== 'en') i18n.global.setLocaleMessage(language, await loadWords(language))
+    i18n.global.locale.value = language as 'en'
+  }
+  // Before anything is drawn.
+  await speak(units.language)
+  watch(() => units.language, speak)
 })

@@ -44,7 +44,8 @@ export const useKeptMarksStore = defineStore('kept-marks', () => {
   /** a show's marks as the server answered last */
   const answered = shallowRef<{ show: string; marks: Mark[] }>()
   const waiting = computed(() => kept.value.filter(k => k.refused === undefined))
-  const others = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hush-marks')
+  const others =
+    import.meta.server || typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('hush-marks')
   let sending = false
 
   const failed = () => {
@@ -131,8 +132,10 @@ export const useKeptMarksStore = defineStore('kept-marks', () => {
     if (data === 'kept') void look()
     else kept.value = kept.value.filter(k => !data.includes(k.mark.id))
   })
-  takeOver(keep)
-  void look().then(send)
-  setInterval(() => void send(), TRY_AGAIN)
+  if (!import.meta.server) {
+    takeOver(keep)
+    void look().then(send)
+    setInterval(() => void send(), TRY_AGAIN)
+  }
   return { kept, waiting, canKeep, online, answered, keep, send }
 })

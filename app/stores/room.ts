@@ -19,9 +19,10 @@ export const useRoomStore = defineStore('room', () => {
     loaded.value = true
   }
 
+  const ask = useFromServer()
   async function load() {
     try {
-      take(await $fetch<{ version: number; document: RoomDocument }>('/api/room'))
+      take(await ask<{ version: number; document: RoomDocument }>('/api/room'))
       failure.value = ''
     } catch (error) {
       failure.value = refusalOf(error).message

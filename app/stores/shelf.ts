@@ -12,9 +12,10 @@ export const useShelfStore = defineStore('shelf', () => {
   const inUse = computed(() => items.value.filter(i => !i.retired))
   const ofKind = (kind: ShelfItemDocument['kind']) => inUse.value.filter(i => i.document.kind === kind)
 
+  const ask = useFromServer()
   async function load() {
     try {
-      items.value = await $fetch<StoredItem[]>('/api/shelf')
+      items.value = await ask<StoredItem[]>('/api/shelf')
       loaded.value = true
       failure.value = ''
     } catch (error) {

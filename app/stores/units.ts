@@ -1,5 +1,4 @@
 import { defineStore } from 'pinia'
-import { useLocalStorage, usePreferredLanguages } from '@vueuse/core'
 import {
   asQuantity,
   formatNumber,
@@ -12,7 +11,7 @@ import {
   type Sentence,
   type UnitSystem,
 } from '~~/core'
-import { isTranslated, type Language, type Words } from '~/locales'
+import { LANGUAGES, isTranslated, loadedWords, type Language, type Words } from '~/locales'
 
 /** Where customary units are what people measure with. */
 const CUSTOMARY_REGIONS = new Set(['US', 'LR', 'MM'])
@@ -25,22 +24,42 @@ const regionOf = (language: string): string | undefined => {
   }
 }
 
+/** Kept for a year and a bit, the longest that browsers allow. */
+const COOKIE = { maxAge: 400 * 86400, sameSite: 'lax' } as const
+
+/** A day and a time of day as it is on the wall, wherever one reads it. */
+const ON_THE_WALL = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?$/
+
 /** Whoever reads: units and language, kept on the device, and the marks of numbers and dates that go with them. */
 export const useUnitsStore = defineStore('units', () => {
-  const languages = usePreferredLanguages()
-  const language = useLocalStorage<Language>('hush-language', 'en')
+  const { languages, zone } = useWhereRead()
+  const chosenLanguage = useCookie<string | undefined>('hush-language', COOKIE)
+  const chosenUnits = useCookie<string | undefined>('hush-units', COOKIE)
+  const language = computed<Language>({
+    get: () => (chosenLanguage.value && chosenLanguage.value in LANGUAGES ? (chosenLanguage.value as Language) : 'en'),
+    set: to => {
+      chosenLanguage.value = to
+    },
+  })
   /** of what is shown, where it is not English; by its English */
-  const words = shallowRef<Words>({})
+  const words = computed<Words>(() => loadedWords[language.value] ?? {})
   /** for the marks in numbers and dates: the browser's, unless another language than its own was chosen */
   const locale = computed(() =>
     language.value === 'en'
       ? (languages.value[0] ?? 'en-GB')
       : (languages.value.find(l => l.startsWith(language.value)) ?? language.value),
   )
-  const system = useLocalStorage<UnitSystem>(
-    'hush-units',
-    CUSTOMARY_REGIONS.has(regionOf(locale.value) ?? '') ? 'us' : 'si',
-  )
+  const system = computed<UnitSystem>({
+    get: () =>
+      chosenUnits.value === 'si' || chosenUnits.value === 'us'
+        ? chosenUnits.value
+        : CUSTOMARY_REGIONS.has(regionOf(locale.value) ?? '')
+          ? 'us'
+          : 'si',
+    set: to => {
+      chosenUnits.value = to
+    },
+  })
   /** demonstration that a page is about: without a translation all of its texts stay English, rather than half */
   const subject = ref<string>()
   const readerOf = (demonstration?: string): Reader => ({
@@ -86,8 +105,13 @@ export const useUnitsStore = defineStore('units', () => {
           : `${number(s / 3600, 2)} h`
 
   /** A day or a time of day, in the browser's own order. */
-  const date = (when: string | number | Date, options: Intl.DateTimeFormatOptions): string =>
-    new Intl.DateTimeFormat(locale.value, options).format(new Date(when))
+  const date = (when: string | number | Date, options: Intl.DateTimeFormatOptions): string => {
+    const onTheWall = typeof when === 'string' && ON_THE_WALL.test(when)
+    return new Intl.DateTimeFormat(locale.value, {
+      ...options,
+      ...(onTheWall ? { timeZone: 'UTC' } : zone.value && { timeZone: zone.value }),
+    }).format(new Date(onTheWall ? `${when}Z` : when))
+  }
 
   return { system, language, words, locale, subject, readerOf, reader, shown, format, told, number, clock, date }
 })

@@ -1,4 +1,5 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
+import '~~/core/catalogue/everything'
 import {
   DEFAULT_SAMPLES,
   StagingSample,

@@ -100,12 +100,42 @@ test('empty places say what to do first', async ({ page }) => {
   for (const path of ['stagings', 'shelf']) await page.route(`**/api/${path}`, route => route.fulfill({ json: [] }))
   const none = { runs: [], found: 0, real: 0, wanted: 0, demonstrations: [] }
   await page.route('**/api/runs?*', route => route.fulfill({ json: none }))
-  await page.goto(at('/bench'))
+  // Gone to from a page that is there: what the server draws is not what is faked here.
+  await page.goto(at('/backup'))
+  const place = (name: string) => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name })
+  await place('Bench').click()
   await expect(page.getByText('Nothing is planned yet.')).toBeVisible()
-  await page.goto(at('/logbook'))
+  await place('Logbook').click()
   await expect(page.getByText('No run is logged yet.')).toBeVisible()
-  await page.goto(at('/shelf'))
+  await place('Shelf').click()
   await expect(page.getByText('None yet. Add a vessel')).toBeVisible()
+})
+
+test('pages come drawn with what is on them, each with its title and what it is about', async ({ request }) => {
+  const pages: [path: string, words: string][] = [
+    ['/bench', 'Slim can, ice bath'],
+    ['/bench/choose', 'Stage it'],
+    [CAN, 'Fill the bowl with'],
+    ['/shelf', 'What have I got?'],
+    ['/order/5a1d0000-0000-4000-8000-000000000301', 'In this order'],
+    ['/live', 'Shows begun'],
+    ['/logbook', 'ended as wanted'],
+  ]
+  const titles = new Set<string>()
+  const descriptions = new Set<string>()
+  for (const [path, words] of pages) {
+    const answer = await request.get(at(path))
+    expect(answer.status()).toBe(200)
+    const html = await answer.text()
+    expect(html).toContain(words)
+    titles.add(/<title>([^<]+)/.exec(html)![1]!)
+    descriptions.add(/<meta name="description" content="([^"]+)/.exec(html)![1]!)
+    expect(answer.headers()['content-encoding']).toBe('gzip')
+  }
+  expect(titles.size).toBe(pages.length)
+  expect(descriptions.size).toBe(pages.length)
+  for (const path of ['/nowhere', '/bench/5a1d0000-0000-4000-8000-00000000dead'])
+    expect((await request.get(at(path), { headers: { accept: 'text/html' } })).status()).toBe(404)
 })
 
 test('what does not exist is said plainly', async ({ page }) => {
@@ -281,7 +311,8 @@ test('an order with a staging that is no longer accepted says which, and lets on
       if ('bathTemperature' in document.inputs) document.inputs.bathTemperature = { value: 300, unit: 'degC' }
     await route.fulfill({ json: list })
   })
-  await page.goto(at(order))
+  await page.goto(at('/order'))
+  await page.locator(`a[href="${order}"]`).click()
   const broken = page.getByTestId('broken')
   await expect(broken).toContainText('given 300 °C')
   await expect(page.getByTestId('plan-state')).toHaveText('No plan yet')

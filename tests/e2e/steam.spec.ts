@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
 import { choose as take } from './choosing'
-import { DEMONSTRATIONS } from '../../core'
+import { DEMONSTRATIONS } from '../../core/catalogue/everything'
 
 const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)

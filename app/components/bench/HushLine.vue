@@ -4,47 +4,33 @@
  * scale.
  */
 import { useResizeObserver } from '@vueuse/core'
-import { LineChart } from 'echarts/charts'
-import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components'
-import { use, type ComposeOption } from 'echarts/core'
-import { SVGRenderer } from 'echarts/renderers'
-import type { LineSeriesOption } from 'echarts/charts'
-import type { GridComponentOption } from 'echarts/components'
-import VChart from 'vue-echarts'
-import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Simulation } from '~~/core'
+import { ticks } from 'd3-array'
+import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Traced } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-use([LineChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer])
-type Option = ComposeOption<LineSeriesOption | GridComponentOption>
 
 const props = defineProps<{
   demonstration: Demonstration
-  simulation: Simulation
+  simulation: Traced
   forecast?: Forecast
   time: number
   stageIndex: number
 }>()
 const emit = defineEmits<{ move: [time: number] }>()
 const units = useUnitsStore()
-const chart = ref<InstanceType<typeof VChart>>()
 const box = ref<HTMLElement>()
-const width = ref(600)
+/** until it is known */
+const width = ref(720)
 useResizeObserver(box, ([entry]) => {
-  width.value = entry!.contentRect.width
+  width.value = Math.max(200, entry!.contentRect.width)
 })
+const uid = useId()
+const HEIGHT = 210
+/** Over and under the panels: names of moments, and of the axis. */
+const [TOP, BOTTOM] = [18, HEIGHT - 34]
 
-const COLOURS = {
-  ink: '#1c2430',
-  soft: '#4d5663',
-  line: '#d9d3c7',
-  gap: '#7a5aa6',
-  vessel: '#59626e',
-  air: '#45679c',
-  vapour: '#a85d0f',
-  danger: '#b3261e',
-}
-const trace = computed(() => props.simulation.trace!)
+const trace = computed(() => props.simulation.trace)
 const unit = computed(() => units.shown(['kPa', 'psi']))
 const shown = (pa: number) => fromSi(pa, unit.value, 'pressure')
 const outside = computed(() => props.simulation.details.stationPressure!)
@@ -73,187 +59,140 @@ function rows(index: number, column: string, scale: (x: number) => number): [num
 
 /** Marks for events; a name that would run into the next one's is left out. */
 const SHORT: Record<string, string> = { boil: 'boils', plume: 'plume', dry: 'dry', lift: 'off' }
-const readable = (events: Simulation['events'], end: number) =>
+const readable = (events: Traced['events'], end: number) =>
   events.map((e, i) => {
     const next = events[i + 1]
-    return { xAxis: e.time, name: next && next.time - e.time < 0.15 * end ? '' : t(SHORT[e.id] ?? '') }
+    return { time: e.time, name: next && next.time - e.time < 0.15 * end ? '' : t(SHORT[e.id] ?? '') }
   })
 
 /** Something is pressed or blown up over the room's pressure. */
 const rises = computed(() => Math.max(...trace.value.columns.pressure!) > outside.value * 1.002)
 const lowest = (index: number) => Math.min(...rows(index, 'pressure', x => x).map(r => r[1]))
 
-const option = computed<Option>(() => {
+/** One scale for all stages: where the room's pressure lies on it, and how far it goes. */
+const scale = computed(() => {
   const { stages } = trace.value
-  const { events, results } = props.simulation
-  const narrow = width.value < 480
-  const left = narrow ? 34 : 46
-  const gapWidth = narrow ? 30 : 42
-  const each = (width.value - left - 8 - gapWidth * (stages.length - 1)) / stages.length
   // Pumped up, or heated against a relief, the inside rises above the room; otherwise the room is the ceiling,
   // whatever rebounds after a crush.
   const highest = Math.max(
-    ...stages
-      .filter(s => s.id !== 'crush')
-      .map(s => stages.indexOf(s))
-      .flatMap(i => rows(i, 'pressure', x => x).map(r => r[1])),
+    ...stages.flatMap((s, i) => (s.id === 'crush' ? [] : rows(i, 'pressure', x => x).map(r => r[1]))),
   )
   const reaches = outside.value - Math.min(...stages.map((_, i) => lowest(i)))
   const above = highest - outside.value > Math.max(0.002 * outside.value, 0.15 * reaches)
-  const ceiling = shown(above ? highest + 0.06 * (highest - outside.value) : outside.value)
+  const ceiling = above ? highest + 0.06 * (highest - outside.value) : outside.value
+  return { highest, above, ceiling }
+})
+/** The lowest that a stage's panel shows, Pa. */
+function floorOf(index: number): number {
+  const stage = trace.value.stages[index]!
+  const { above, highest } = scale.value
+  if (stage.id === 'heat') return above ? outside.value * 0.9 : 0
+  const band =
+    stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9
+      ? outside.value - strength.value[1] * 1.25
+      : outside.value
+  const reach = outside.value - Math.min(lowest(index), band)
+  return Math.max(
+    0,
+    outside.value - Math.max(reach * 1.12, above ? 0.12 * (highest - outside.value) : 0.0005 * outside.value),
+  )
+}
+
+/** Times of a stage as one reads them, and in what. */
+function clockOf(span: number) {
+  if (span > 90)
+    return {
+      in: 'min:s',
+      told: (s: number) => `${Math.floor(Math.round(s) / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`,
+    }
+  return span < 1.5
+    ? { in: 'ms', told: (s: number) => `${Math.round(s * 1000)}` }
+    : { in: 's', told: (s: number) => units.number(s, 2) }
+}
+
+const narrow = computed(() => width.value < 480)
+const px = (x: number) => x.toFixed(1)
+const lineOf = (points: readonly (readonly [number, number])[]) => `M${points.map(p => p.map(px).join(',')).join('L')}`
+
+const panels = computed(() => {
+  const { stages } = trace.value
+  const { events, results } = props.simulation
+  const { above, ceiling } = scale.value
+  const left = narrow.value ? 34 : 46
+  const gap = narrow.value ? 30 : 42
+  const across = (width.value - left - 8 - gap * (stages.length - 1)) / stages.length
   // Open to the room nothing happens to the pressure: what changes is what the gas is made of.
-  const heating = (index: number) => stages[index]!.id === 'heat'
   const made = trace.value.columns.airFraction ? 'airFraction' : trace.value.columns.oxygen ? 'oxygen' : undefined
   const fullest = made ? Math.max(...trace.value.columns[made]!) : 1
-  const long = (index: number) => stages[index]!.end - stages[index]!.start > 90
-  const floors = stages
-    .map((stage, index) => {
-      if (heating(index)) return above ? outside.value * 0.9 : 0
-      const deepest = lowest(index)
-      const band =
-        stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9
-          ? outside.value - strength.value[1] * 1.25
-          : outside.value
-      const reach = outside.value - Math.min(deepest, band)
-      return Math.max(
-        0,
-        outside.value - Math.max(reach * 1.12, above ? 0.12 * (highest - outside.value) : 0.0005 * outside.value),
-      )
-    })
-    .map(shown)
-  const time = (index: number) => (s: number) => {
-    const span = stages[index]!.end - stages[index]!.start
-    if (long(index)) return `${Math.floor(Math.round(s) / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`
-    return span < 1.5 ? `${Math.round(s * 1000)}` : units.number(s, 2)
-  }
-  const clock = (index: number) =>
-    long(index) ? 'min:s' : stages[index]!.end - stages[index]!.start < 1.5 ? 'ms' : 's'
   const hush = props.forecast?.quantiles.hush
-
-  return {
-    animation: false,
-    grid: stages.map((_, index) => ({ left: left + index * (each + gapWidth), width: each, top: 18, bottom: 34 })),
-    xAxis: stages.map((stage, index) => ({
-      gridIndex: index,
-      type: 'value' as const,
-      min: 0,
-      max: stage.end - stage.start,
-      splitLine: { show: false },
-      splitNumber: narrow ? 2 : 4,
-      axisLabel: { color: COLOURS.soft, formatter: time(index), hideOverlap: true, fontSize: 11, showMaxLabel: false },
-      axisLine: { lineStyle: { color: COLOURS.line } },
-      axisTick: { show: false },
-      name: `${units.told(stage.name)}, ${clock(index)}`,
-      nameLocation: 'middle' as const,
-      nameGap: 22,
-      nameTextStyle: { color: COLOURS.soft, fontSize: 12 },
-    })),
-    yAxis: stages.map((_, index) => ({
-      gridIndex: index,
-      type: 'value' as const,
-      min: floors[index],
-      max: ceiling,
-      splitLine: { show: false },
-      interval: (ceiling - floors[index]!) / 3,
-      axisLabel: {
-        color: COLOURS.soft,
-        fontSize: 11,
-        formatter: (v: number) => units.number(v, ceiling - floors[index]! < 0.03 * ceiling ? 5 : 3),
-      },
-      axisLine: { show: true, lineStyle: { color: COLOURS.line } },
-      axisTick: { show: false },
-    })),
-    series: stages.flatMap((stage, index): LineSeriesOption[] => {
-      const markers = heating(index)
+  return stages.map((stage, index) => {
+    const heating = stage.id === 'heat'
+    const span = stage.end - stage.start
+    const floor = floorOf(index)
+    const from = left + index * (across + gap)
+    const x = (s: number) => from + (across * s) / Math.max(span, 1e-9)
+    const y = (pa: number) => TOP + ((BOTTOM - TOP) * (ceiling - pa)) / (ceiling - floor)
+    const inside = (at: number) => Math.min(BOTTOM, Math.max(TOP, at))
+    const band = (x0: number, x1: number, y0: number, y1: number) => ({
+      x: x0,
+      y: y0,
+      width: Math.max(0, x1 - x0),
+      height: Math.max(0, y1 - y0),
+    })
+    const curve = rows(index, 'pressure', y).map(([s, at]) => [x(s), at] as const)
+    const clock = clockOf(span)
+    const digits = ceiling - floor < 0.03 * ceiling ? 5 : 3
+    return {
+      id: stage.id,
+      start: stage.start,
+      end: stage.end,
+      from,
+      across,
+      x,
+      name: `${units.told(stage.name)}, ${clock.in}`,
+      // A number at the very end would run into the next panel's.
+      times: ticks(0, span, narrow.value ? 2 : 4)
+        .filter(s => s < 0.94 * span)
+        .map(s => ({ at: x(s), text: clock.told(s) })),
+      levels: [0, 1, 2, 3].map(k => {
+        const pa = floor + (k * (ceiling - floor)) / 3
+        return { at: y(pa), text: units.number(shown(pa), digits) }
+      }),
+      curve: lineOf(curve),
+      difference: `${lineOf(curve)}L${px(x(span))},${px(y(outside.value))}L${px(x(0))},${px(y(outside.value))}Z`,
+      air:
+        heating && made
+          ? lineOf(rows(index, made, share => BOTTOM - ((BOTTOM - TOP) * share) / fullest).map(([s, at]) => [x(s), at]))
+          : undefined,
+      strength:
+        !heating && banded.value && strength.value[0] < outside.value
+          ? band(
+              from,
+              from + across,
+              inside(y(outside.value - strength.value[0])),
+              inside(y(Math.max(0, outside.value - strength.value[1]))),
+            )
+          : undefined,
+      ends:
+        stage.id === 'hush' && hush && results.hush !== undefined && hush.p10 < span
+          ? band(x(hush.p10), x(Math.min(hush.p90, span)), TOP, BOTTOM)
+          : undefined,
+      moments: heating
         ? readable(
             events.filter(e => ['boil', 'plume', 'lift', 'dry'].includes(e.id)),
             stage.end,
-          )
-        : []
-      const here =
-        props.stageIndex === index
-          ? [
-              {
-                xAxis: props.time - stage.start,
-                name: '',
-                lineStyle: { color: COLOURS.ink, width: 2, type: 'solid' as const },
-              },
-            ]
-          : []
-      const bands: NonNullable<LineSeriesOption['markArea']>['data'] = []
-      if (!heating(index) && banded.value && strength.value[0] < outside.value) {
-        bands.push([
-          {
-            yAxis: shown(Math.max(0, outside.value - strength.value[1])),
-            name: stage.id === 'hush' && !narrow ? units.told(props.demonstration.hushWords.strength) : '',
-            itemStyle: { color: 'rgba(89,98,110,0.28)' },
-            label: { position: 'insideBottomLeft', color: COLOURS.ink, fontSize: 11 },
-          },
-          { yAxis: shown(outside.value - strength.value[0]) },
-        ])
-      }
-      if (stage.id === 'hush' && hush && results.hush !== undefined) {
-        bands.push([
-          { xAxis: hush.p10, itemStyle: { color: 'rgba(179,38,30,0.13)' } },
-          { xAxis: Math.min(hush.p90, stage.end - stage.start) },
-        ])
-      }
-      const line: LineSeriesOption = {
-        type: 'line',
-        xAxisIndex: index,
-        yAxisIndex: index,
-        symbol: 'none',
-        data: rows(index, 'pressure', shown),
-        clip: true,
-        lineStyle: { color: COLOURS.ink, width: 2.5 },
-        areaStyle: { origin: shown(outside.value), color: 'rgba(122,90,166,0.28)' },
-        silent: true,
-        markLine: {
-          symbol: 'none',
-          silent: true,
-          animation: false,
-          label: { formatter: '{b}', color: COLOURS.soft, fontSize: 11, position: 'end', rotate: 0, distance: 3 },
-          lineStyle: { color: COLOURS.vapour, type: 'dashed', width: 1 },
-          data: [
-            ...markers,
-            ...here,
-            ...(above
-              ? [
-                  {
-                    yAxis: shown(outside.value),
-                    name: index === 0 ? t('outside') : '',
-                    lineStyle: { color: COLOURS.air, width: 1.5, type: 'dashed' as const },
-                  },
-                ]
-              : []),
-          ],
-        },
-        markArea: { silent: true, animation: false, data: bands },
-      }
-      if (!heating(index) || !made) return [line]
-      const air: LineSeriesOption = {
-        type: 'line',
-        xAxisIndex: index,
-        yAxisIndex: index,
-        symbol: 'none',
-        silent: true,
-        data: rows(index, made, x => floors[index]! + (x / fullest) * (ceiling - floors[index]!)),
-        lineStyle: { color: COLOURS.air, width: 2, type: [6, 4] },
-      }
-      return [line, air]
-    }),
-  }
+          ).map(m => ({ at: x(m.time), name: m.name }))
+        : [],
+      room: above ? y(outside.value) : undefined,
+    }
+  })
 })
 
-function click(event: { offsetX: number; offsetY: number }) {
-  const instance = chart.value
-  if (!instance) return
-  const point = [event.offsetX, event.offsetY]
-  trace.value.stages.forEach((stage, index) => {
-    if (!instance.containPixel({ gridIndex: index }, point)) return
-    const [x] = instance.convertFromPixel({ gridIndex: index }, point) as [number, number]
-    emit('move', stage.start + x)
-  })
+function click(event: MouseEvent) {
+  const place = (event.currentTarget as SVGSVGElement).getBoundingClientRect()
+  const at = ((event.clientX - place.left) / place.width) * width.value
+  const panel = panels.value.find(p => at >= p.from && at <= p.from + p.across)
+  if (panel) emit('move', panel.start + ((at - panel.from) / panel.across) * (panel.end - panel.start))
 }
 const words = computed(() => {
   const r = props.simulation.results
@@ -293,16 +232,109 @@ const words = computed(() => {
         ><span class="text-(--danger)" aria-hidden="true">▇</span> {{ $t('when it ends, P10 to P90') }}</span
       >
     </p>
-    <div role="img" :aria-label="words">
-      <VChart
-        ref="chart"
-        class="!h-[210px]"
-        :option="option"
-        :init-options="{ renderer: 'svg' }"
-        :update-options="{ notMerge: true }"
-        autoresize
-        @zr:click="click"
-      />
-    </div>
+    <svg
+      :viewBox="`0 0 ${width} ${HEIGHT}`"
+      class="hush-line block w-full"
+      :style="{ height: `${HEIGHT}px` }"
+      role="img"
+      :aria-label="words"
+      @click="click"
+    >
+      <defs>
+        <clipPath v-for="(p, i) in panels" :id="`${uid}-${i}`" :key="p.id">
+          <rect :x="p.from" :y="TOP" :width="p.across" :height="BOTTOM - TOP" />
+        </clipPath>
+      </defs>
+      <g v-for="(p, i) in panels" :key="p.id">
+        <path class="axis" :d="`M${px(p.from)},${TOP}V${BOTTOM}H${px(p.from + p.across)}`" />
+        <text v-for="l in p.levels" :key="l.at" :x="p.from - 6" :y="l.at + 4" text-anchor="end">{{ l.text }}</text>
+        <text v-for="tick in p.times" :key="tick.at" :x="tick.at" :y="BOTTOM + 14" text-anchor="middle">
+          {{ tick.text }}
+        </text>
+        <text class="name" :x="p.from + p.across / 2" :y="BOTTOM + 29" text-anchor="middle">{{ p.name }}</text>
+        <g :clip-path="`url(#${uid}-${i})`">
+          <rect v-if="p.strength" class="strength" v-bind="p.strength" />
+          <rect v-if="p.ends" class="ends" v-bind="p.ends" />
+          <path class="difference" :d="p.difference" />
+          <path v-if="p.room !== undefined" class="room" :d="`M${px(p.from)},${px(p.room)}h${px(p.across)}`" />
+          <path v-if="p.air" class="air" :d="p.air" />
+          <path class="curve" :d="p.curve" />
+        </g>
+        <text
+          v-if="p.strength && p.id === 'hush' && !narrow"
+          class="ink"
+          :x="p.from + 5"
+          :y="p.strength.y + p.strength.height - 5"
+        >
+          {{ units.told(demonstration.hushWords.strength) }}
+        </text>
+        <text v-if="p.room !== undefined && i === 0" :x="p.from + p.across" :y="p.room - 3" text-anchor="end">
+          {{ $t('outside') }}
+        </text>
+        <template v-for="m in p.moments" :key="m.at">
+          <path class="moment" :d="`M${px(m.at)},${BOTTOM}V${TOP}`" />
+          <text :x="m.at" :y="TOP - 5" text-anchor="middle">{{ m.name }}</text>
+        </template>
+        <path
+          v-if="stageIndex === i"
+          class="here"
+          :d="`M${px(p.x(Math.min(p.end, Math.max(p.start, time)) - p.start))},${BOTTOM}V${TOP}`"
+        />
+      </g>
+    </svg>
   </section>
 </template>
+
+<style scoped>
+.hush-line text {
+  font-size: 11px;
+  fill: var(--soft-ink);
+}
+.hush-line text.name {
+  font-size: 12px;
+}
+.hush-line text.ink {
+  fill: var(--ink);
+}
+.hush-line path {
+  fill: none;
+}
+.axis {
+  stroke: var(--hairline);
+}
+.curve {
+  stroke: var(--ink);
+  stroke-width: 2.5;
+  stroke-linejoin: round;
+}
+.hush-line .difference {
+  fill: var(--gap);
+  opacity: 0.28;
+}
+.strength {
+  fill: var(--vessel);
+  opacity: 0.28;
+}
+.ends {
+  fill: var(--danger);
+  opacity: 0.13;
+}
+.air {
+  stroke: var(--outside-air);
+  stroke-width: 2;
+  stroke-dasharray: 6 4;
+}
+.room {
+  stroke: var(--outside-air);
+  stroke-width: 1.5;
+  stroke-dasharray: 5 4;
+}
+.moment {
+  stroke: var(--vapour);
+  stroke-dasharray: 4 3;
+}
+.here {
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+</style>

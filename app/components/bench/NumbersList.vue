@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** Every result of a staging, with its spread over the forecast. */
-import type { Demonstration, Forecast, ResultSpec, Simulation } from '~~/core'
+import type { Demonstration, Forecast, ResultSpec, Traced } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const props = defineProps<{
   demonstration: Demonstration
-  simulation: Simulation
+  simulation: Traced
   /** undefined until it is complete */ forecast: Forecast | undefined
 }>()
 const { t } = useI18n()

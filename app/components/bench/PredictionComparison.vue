@@ -1,8 +1,8 @@
 <script setup lang="ts">
 /** A prediction saved earlier beside what is predicted now. */
-import { predictionSchema, type Demonstration, type Forecast, type PredictionDocument, type Simulation } from '~~/core'
+import { predictionSchema, type Demonstration, type Forecast, type PredictionDocument, type Traced } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration; simulation: Simulation; forecast?: Forecast }>()
+const props = defineProps<{ demonstration: Demonstration; simulation: Traced; forecast?: Forecast }>()
 const units = useUnitsStore()
 const earlier = shallowRef<PredictionDocument>()
 const name = ref('')

@@ -9,7 +9,7 @@ import {
   type Demonstration,
   type Given,
   type Risk,
-  type Simulation,
+  type Traced,
   type StagingDocument,
   type StripPoint,
   type Values,
@@ -21,7 +21,7 @@ const props = defineProps<{
   document: StagingDocument
   values: Values
   given: Given
-  simulation: Simulation
+  simulation: Traced
   /** of the draws, once there are some */ risk?: Risk
   strip?: { input: string; points: StripPoint[] }
   editor: StagingEditor
@@ -62,7 +62,7 @@ const usualOf = (id: string) => {
         >
           <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
         </p>
-        <p class="leading-[1.7]">
+        <div class="leading-[1.7]">
           <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">
             <template v-if="!isBlank(part)">
               {{ units.told(part) }}
@@ -81,7 +81,7 @@ const usualOf = (id: string) => {
             />
           </template>
           {{ ' ' }}<slot name="inline" :step="step.id" />
-        </p>
+        </div>
         <slot name="after" :step="step.id" />
         <Folded
           v-for="caution in step.cautions"

@@ -1,13 +1,8 @@
 <script setup lang="ts">
 /** Several in a row on one bath: how it warms, what ice is left, and how much ice would keep it as it is. */
-import { iceToHold, vesselsNeeded, type Demonstration, type Forecast, type Simulation, type Values } from '~~/core'
+import { iceToHold, vesselsNeeded, type Demonstration, type Forecast, type Traced, type Values } from '~~/core'
 
-const props = defineProps<{
-  demonstration: Demonstration
-  values: Values
-  simulation: Simulation
-  forecast?: Forecast
-}>()
+const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced; forecast?: Forecast }>()
 const units = useUnitsStore()
 /** Less than this melts unseen, kg. */
 const LEAST_ICE = 1e-3
@@ -30,7 +25,7 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
     <h2 id="repeats-title">
       {{ $t('Several in a row') }}
     </h2>
-    <p>
+    <div>
       <label
         >{{ $t('How many') }}
         <UInput
@@ -57,7 +52,7 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
           })}`
         }}</template></span
       >
-    </p>
+    </div>
     <table class="w-full figures text-sm mt-1">
       <thead>
         <tr class="soft text-left">

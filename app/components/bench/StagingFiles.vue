@@ -7,14 +7,14 @@ import {
   type Forecast,
   type ReadStaging,
   type Representative,
-  type Simulation,
+  type Traced,
 } from '~~/core'
 
 const props = defineProps<{
   id: string
   read: ReadStaging
-  /** exactly what is stated */ asStated: Simulation
-  /** the one that is drawn */ simulation: Simulation
+  /** exactly what is stated */ asStated: Traced
+  /** the one that is drawn */ simulation: Traced
   representative: Representative | undefined
   /** undefined until it is complete */ forecast: Forecast | undefined
 }>()
@@ -44,7 +44,7 @@ const stagingShown = computed(() =>
 const exportTrace = () =>
   download(
     `${fileName.value}.${stagingShown.value}.trace.csv`,
-    traceCsv(props.read.demonstration, props.simulation.trace!),
+    traceCsv(props.read.demonstration, props.simulation.trace),
     'text/csv',
   )
 </script>

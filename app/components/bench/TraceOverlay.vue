@@ -7,19 +7,19 @@ import { SVGRenderer } from 'echarts/renderers'
 import type { LineSeriesOption } from 'echarts/charts'
 import type { GridComponentOption, LegendComponentOption } from 'echarts/components'
 import VChart from 'vue-echarts'
-import { fromSi, unitLabel, type Simulation } from '~~/core'
+import { fromSi, unitLabel, type Traced } from '~~/core'
 
 use([LineChart, GridComponent, LegendComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | GridComponentOption | LegendComponentOption>
 
-const props = defineProps<{ traces: { name: string; simulation: Simulation }[] }>()
+const props = defineProps<{ traces: { name: string; simulation: Traced }[] }>()
 const units = useUnitsStore()
 const unit = computed(() => units.shown(['kPa', 'psi']))
 /** Long enough for both hushes, and a little of what follows. */
 const span = computed(() =>
   Math.max(
     ...props.traces.map(({ simulation }) => {
-      const { stages } = simulation.trace!
+      const { stages } = simulation.trace
       const { sealing = 0, goneAt } = simulation.details
       return (goneAt === undefined ? stages.at(-1)!.end : goneAt + 0.4 * (goneAt - sealing)) - sealing
     }),
@@ -56,10 +56,10 @@ const option = computed<Option>(() => ({
     silent: true,
     itemStyle: { color: index === 0 ? '#1c2430' : '#7a5aa6' },
     lineStyle: { width: 2.5, color: index === 0 ? '#1c2430' : '#7a5aa6', type: index === 0 ? 'solid' : [7, 4] },
-    data: simulation.trace!.time.flatMap((t, i) => {
+    data: simulation.trace.time.flatMap((t, i) => {
       const since = t - (simulation.details.sealing ?? 0)
       return since >= 0 && since <= span.value
-        ? [[since, fromSi(simulation.trace!.columns.pressure![i]!, unit.value, 'pressure')]]
+        ? [[since, fromSi(simulation.trace.columns.pressure![i]!, unit.value, 'pressure')]]
         : []
     }),
   })),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The verdict in natural frequencies, with the hundred drawn. */
-import { atLeastOne, vesselsNeeded, type Demonstration, type Forecast, type Simulation } from '~~/core'
+import { atLeastOne, vesselsNeeded, type Demonstration, type Forecast, type Traced } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -9,7 +9,7 @@ const props = defineProps<{
   demonstration: Demonstration
   forecast?: Forecast
   complete: boolean
-  simulation: Simulation
+  simulation: Traced
 }>()
 
 /** Whole numbers of a hundred that add up to it (largest remainders). */
@@ -51,7 +51,7 @@ const uncertain = computed(() =>
 </script>
 
 <template>
-  <section :aria-label="$t('Verdict')" data-testid="verdict">
+  <section :aria-label="$t('Verdict')" class="min-h-[14rem] sm:min-h-[8.25rem]" data-testid="verdict">
     <template v-if="forecast && wanted">
       <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite">
         <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }}

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '~~/core'
+import { DEMONSTRATIONS } from '~~/core/catalogue/everything'
 import { namesLiving } from './names-living'
 
 describe('living things under the jar', () => {

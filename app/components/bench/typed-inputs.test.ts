@@ -1,3 +1,4 @@
+import '~~/core/catalogue/everything'
 import { describe, expect, it } from 'vitest'
 import { StagingFaults, readStaging, type Fault, type StagingDocument } from '~~/core'
 import { typedInputs } from './typed-inputs'

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 /** The air and vapour inside and outside, flying and bumping, as the trace has them at the scrubber's moment. */
 import { useFullscreen, usePreferredReducedMotion, useResizeObserver } from '@vueuse/core'
-import { largestVolume, particlesAt, type Simulation } from '~~/core'
+import { largestVolume, particlesAt, type Traced } from '~~/core'
 import { ParticleBox, sequence } from './particle-box'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ simulation: Simulation; time: number; room: number }>()
+const props = defineProps<{ simulation: Traced; time: number; room: number }>()
 defineSlots<{ scrubber(): unknown }>()
 const units = useUnitsStore()
 const frame = ref<HTMLElement>()

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
-import { keyOf, type Demonstration, type Simulation, type Values } from '~~/core'
+import { keyOf, type Demonstration, type Traced, type Values } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Simulation }>()
+const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced }>()
 const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
 const ages = (i: number) =>

@@ -5,13 +5,13 @@ import { GridComponent, type GridComponentOption } from 'echarts/components'
 import { use, type ComposeOption } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { CHANNELS, fromSi, unitLabel, type Channel, type Reading, type Simulation } from '~~/core'
+import { CHANNELS, fromSi, unitLabel, type Channel, type Reading, type Traced } from '~~/core'
 
 use([LineChart, ScatterChart, GridComponent, SVGRenderer])
 type Option = ComposeOption<LineSeriesOption | ScatterSeriesOption | GridComponentOption>
 
 const props = defineProps<{
-  simulation: Simulation
+  simulation: Traced
   /** time in s from the seal */ readings: readonly Reading[]
   /** what the line is */ line: string
   dark?: boolean
@@ -33,7 +33,7 @@ const thinned = (readings: readonly Reading[]) => readings.filter((_, i) => i % 
 const option = computed<Option>(() => {
   const sealing = props.simulation.details.sealing ?? 0
   const from = Math.min(0, ...props.readings.map(r => r.time))
-  const to = Math.max(props.simulation.trace!.time.at(-1)! - sealing, ...props.readings.map(r => r.time))
+  const to = Math.max(props.simulation.trace.time.at(-1)! - sealing, ...props.readings.map(r => r.time))
   const count = channels.value.length
   const scale = (channel: Channel) => (si: number) => fromSi(si, units.shown(UNITS[channel]), CHANNELS[channel])
   return {
@@ -68,7 +68,7 @@ const option = computed<Option>(() => {
       axisLabel: { color: colours.value.soft, formatter: (v: number) => units.number(v, 4) },
     })),
     series: channels.value.flatMap((channel, i): (LineSeriesOption | ScatterSeriesOption)[] => {
-      const values = props.simulation.trace!.columns[COLUMN[channel]]
+      const values = props.simulation.trace.columns[COLUMN[channel]]
       return [
         {
           type: 'line',
@@ -77,7 +77,7 @@ const option = computed<Option>(() => {
           symbol: 'none',
           silent: true,
           lineStyle: { color: colours.value.ink, width: 2 },
-          data: values ? props.simulation.trace!.time.map((t, k) => [t - sealing, scale(channel)(values[k]!)]) : [],
+          data: values ? props.simulation.trace.time.map((t, k) => [t - sealing, scale(channel)(values[k]!)]) : [],
         },
         {
           type: 'scatter',

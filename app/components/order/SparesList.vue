@@ -12,9 +12,10 @@ const units = useUnitsStore()
 
 <template>
   <ul class="mb-2 figures" data-testid="spares">
-    <li v-for="act in acts.filter(a => spares[a.id])" :key="act.id">
+    <li v-for="act in acts" :key="act.id">
       {{ act.title }}:
-      <template v-if="spares[act.id]!.bring !== undefined">
+      <span v-if="!spares[act.id]" class="soft">…</span>
+      <template v-else-if="spares[act.id]!.bring !== undefined">
         <b>{{ spares[act.id]!.bring }} {{ units.told(spares[act.id]!.noun[spares[act.id]!.bring === 1 ? 0 : 1]) }}</b>
         {{ $t('for 99 in 100 to see one') }}
       </template>

@@ -36,10 +36,10 @@ const shift = (i: number) => (dragged.value?.index === i ? dragged.value.by : 0)
 function take(index: number, event: PointerEvent) {
   dragged.value = { index, startX: event.clientX, by: 0 }
 }
-useEventListener(window, 'pointermove', (event: PointerEvent) => {
+useEventListener('pointermove', (event: PointerEvent) => {
   if (dragged.value) dragged.value = { ...dragged.value, by: (event.clientX - dragged.value.startX) * secondsPer.value }
 })
-useEventListener(window, 'pointerup', () => {
+useEventListener('pointerup', () => {
   const held = dragged.value
   dragged.value = undefined
   if (held && Math.abs(held.by) > 4)

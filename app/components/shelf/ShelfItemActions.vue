@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { demonstrationsFor, type StoredItem } from '~~/core'
+import { suitedTo, type ListedDemonstration, type StoredItem } from '~~/core'
 
-const props = defineProps<{ item: StoredItem }>()
+const props = defineProps<{ item: StoredItem; demonstrations: readonly ListedDemonstration[] }>()
 const emit = defineEmits<{
   stage: [demonstration: string]
   edit: []
@@ -26,13 +26,13 @@ onMounted(() => {
   }
 })
 onBeforeUnmount(() => cancel())
-const options = computed(() => (props.item.retired ? [] : demonstrationsFor(props.item.document)))
+const options = computed(() => (props.item.retired ? [] : suitedTo(props.item.document, props.demonstrations)))
 const choices = computed(() => options.value.map(d => ({ value: d.id, label: d.name })))
 </script>
 
 <template>
   <p v-if="!ready" class="mt-1 min-h-12" aria-hidden="true" />
-  <p v-else class="flex flex-wrap gap-x-3 gap-y-1 text-sm mt-1 items-center">
+  <div v-else class="flex flex-wrap gap-x-3 gap-y-1 text-sm mt-1 items-center">
     <UButton variant="link" v-if="options.length === 1" @click="emit('stage', options[0]!.id)">
       {{ item.document.kind === 'vessel' ? 'Stage it' : 'Stage with it'
       }}<span class="sr-only"> {{ item.document.name }}</span>
@@ -66,5 +66,5 @@ const choices = computed(() => options.value.map(d => ({ value: d.id, label: d.n
     <UButton variant="link" v-if="item.photo" @click="emit('photo', null)">
       Remove photo<span class="sr-only"> of {{ item.document.name }}</span>
     </UButton>
-  </p>
+  </div>
 </template>

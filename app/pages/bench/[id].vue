@@ -1,100 +1,41 @@
 <script setup lang="ts">
 import { namesLiving } from '~/components/bench/names-living'
-import { useEventListener, watchDebounced } from '@vueuse/core'
-import { WHO_DECIDES, fromSi, keyOf, riskOfForecast, type QuantityInput, type StagingDocument } from '~~/core'
+import { useEventListener } from '@vueuse/core'
+import { WHO_DECIDES } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 const route = useRoute()
 const id = String(route.params.id)
-const editor = useStagingEditor(id)
+const staging = useOpenStaging(id)
+provide(OPEN_STAGING, staging)
+const { editor, demonstration, asStated, risk, stages, scrubber, waterWindow, pull, shelfProblem, take } = staging
+const { copyAway, logRun } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
-const { draft, dirty, read, misfits, simulation: asStated, conflict, failure, faults } = editor
+const { draft, read, failure } = editor
 await Promise.all([editor.load(), shelf.loaded ? undefined : shelf.load()])
+staging.showFirst()
 useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
+useSeoMeta({
+  description: 'Will it work, and how do I make it work? Odds, pressures, cautions and levers of one staging.',
+})
 
-const {
-  forecast,
-  complete,
-  influences,
-  representative,
-  levers,
-  strip,
-  failure: forecastFailure,
-  askStrip,
-  past,
-} = useForecast(() => (read.value && misfits.value.length === 0 ? draft.value : undefined))
-const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
-const demonstration = computed(() => read.value?.demonstration)
-useSubject(() => demonstration.value?.id)
-/** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
-const risk = computed(() => forecast.value && riskOfForecast(forecast.value))
-const { shownValues, simulation, ledger, why, advice, judgement, failures } = useShownStaging(
-  { read, asStated },
-  representative,
-  risk,
-  complete,
-)
+const { forecast, complete, representative, strip, failure: forecastFailure, askStrip } = staging.odds
+const { shownValues, simulation, ledger, advice } = staging.shown
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
-const stages = computed(() => simulation.value?.trace?.stages ?? [])
-const scrubber = useScrubber(() => stages.value)
 const { position, stageIndex, time, playing } = scrubber
-// Opens just after the moment that ends the hush.
-watch(
-  () => stages.value.length,
-  (count, before) => {
-    if (count && !before) position.value = showingPosition(simulation.value!)
-  },
-  { immediate: true },
-)
-
 const scene = computed(
   () => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value),
 )
-const kit = computed(() => (read.value ? read.value.demonstration.kit(read.value.values) : []))
 
-// The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
-const waterWindow = shallowRef<ReturnType<NonNullable<NonNullable<typeof demonstration.value>['waterWindow']>>>()
-watchDebounced(
-  () => read.value?.values,
-  values => {
-    waterWindow.value = values && demonstration.value?.waterWindow?.(values)
-  },
-  { debounce: 120, immediate: true },
-)
-
-function pull(input: QuantityInput, si: number) {
-  const unit = units.shown(input.units)
-  editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
-}
-const shelfProblem = ref('')
-function take(inputs: StagingDocument['inputs']) {
-  const found = editor.change(d => {
-    Object.assign(d.inputs, inputs)
-  })
-  shelfProblem.value = editor.faultLines(found).join('; ')
-}
-
-/** What is sprayed or left to stand uses up no bath. */
-const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.values.choices.coolingMethod))
 /** Boiling only: a bottle that is rinsed holds no charge. */
 const waterWindowApplies = computed(() => !read.value?.values.choices.fillMethod?.startsWith('rinse'))
-
-async function copyAway() {
-  const copyId = await editor.saveAsCopy()
-  if (copyId) await navigateTo(`/bench/${copyId}`)
-}
-async function logRun() {
-  if (dirty.value) await editor.save()
-  if (!dirty.value && !conflict.value && faults.value.length === 0 && !failure.value)
-    await navigateTo(`/logbook/new?staging=${id}`)
-}
 useShortcut((key, event) => {
   if (key === ' ' && (event.target as HTMLElement).closest('button, a, summary, input') === null) scrubber.toggle()
   else if (key === 'l') logRun()
   else return
   event.preventDefault()
 })
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
+useEventListener('keydown', (event: KeyboardEvent) => {
   if ((event.ctrlKey || event.metaKey) && event.key === 's') {
     event.preventDefault()
     editor.save()
@@ -193,81 +134,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
       {{ $t('Laying it out…') }}
     </p>
 
-    <div
-      v-if="draft && read && simulation && demonstration && ledger"
-      class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
-    >
-      <div class="grid gap-6 content-start">
-        <section aria-labelledby="why-title">
-          <h2 id="why-title">
-            {{ $t('Why') }}
-          </h2>
-          <p v-for="line in why" :key="keyOf(line)" class="mb-1">
-            {{ units.told(line) }}
-          </p>
-        </section>
-        <LedgerBars :ledger="ledger" />
-        <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
-        <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
-          <template #scrubber>
-            <TimeScrubber
-              v-model="position"
-              :stages="stages"
-              :stage-index="stageIndex"
-              :time="time"
-              :playing="playing"
-              @toggle="scrubber.toggle()"
-            />
-          </template>
-        </ParticleBoard>
-        <SizeList v-if="judgement" :sizes="judgement.sizes" />
-        <RepeatTable
-          v-if="demonstration.repeats && sharesBath"
-          :demonstration="demonstration"
-          :values="read.values"
-          :simulation="simulation"
-          :forecast="complete ? forecast : undefined"
-        />
-      </div>
-      <div class="grid gap-6 content-start">
-        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
-        <CoefficientList
-          :demonstration="demonstration"
-          :document="draft"
-          :values="read.values"
-          :given="read.given"
-          :influences="influences"
-          :strip="strip"
-          :editor="editor"
-          @strip="askStrip"
-        />
-        <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
-        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
-        <NotGoneList v-if="judgement" :failures="failures" />
-      </div>
-      <div class="grid gap-6 content-start">
-        <NumbersList
-          :demonstration="demonstration"
-          :simulation="simulation"
-          :forecast="complete ? forecast : undefined"
-        />
-        <TeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-        <section aria-labelledby="kit-title">
-          <h2 id="kit-title">
-            {{ $t('Kit') }}
-          </h2>
-          <p>{{ kit.map(units.told).join('; ') }}.</p>
-        </section>
-        <StagingFiles
-          :id="id"
-          :read="read"
-          :as-stated="asStated!"
-          :simulation="simulation"
-          :representative="representative"
-          :forecast="complete ? forecast : undefined"
-          @copy="copyAway"
-        />
-      </div>
-    </div>
+    <!-- Below the fold: it comes to life when what is above it has. -->
+    <LazyStagingDetails v-if="draft && read && simulation && demonstration && ledger" hydrate-on-idle />
   </div>
 </template>

@@ -3,28 +3,30 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { namesLiving } from '~/components/bench/names-living'
 import {
-  DEMONSTRATIONS,
   FAMILIES,
-  fitShelf,
+  findDemonstration,
   inputsFromItem,
-  attemptReading,
+  loadDemonstrations,
   readStaging,
-  siOf,
-  withRoom,
-  type Demonstration,
   type Family,
-  type Fit,
-  type ShelfItemDocument,
+  type GalleryCard,
+  type ShelfKind,
 } from '~~/core'
 
 useHead({ title: 'Choose a demonstration · Zealous Hush' })
+useSeoMeta({ description: 'Every demonstration: what it needs, how long it takes, from which age.' })
 const shelf = useShelfStore()
 const room = useRoomStore()
 const units = useUnitsStore()
-await Promise.all([shelf.loaded ? undefined : shelf.load(), room.loaded ? undefined : room.load()])
-
-/** From this capacity on a strong heater is wanted, m3. */
-const LARGE = 3e-3
+const [{ data: cards, error, refresh }] = await Promise.all([
+  useFetch<(Omit<GalleryCard, 'with'> & { with: string[] })[]>('/api/gallery'),
+  shelf.loaded ? undefined : shelf.load(),
+])
+// In another room other times hold, and other demonstrations can be staged.
+watch(
+  () => room.version,
+  (_, before) => before > 0 && refresh(),
+)
 
 const onlyShelf = ref(false)
 const minutes = ref(0)
@@ -34,54 +36,18 @@ const words = ref('')
 const failure = ref('')
 const looked = ref('')
 
-const items = computed(() => shelf.inUse)
-const fitted = computed(() => new Map(fitShelf(items.value.map(i => i.document)).map(f => [f.demonstration.id, f])))
-
-/** With usual values in this room, so that time and drawing are real ones. */
-function run(demonstration: Demonstration) {
-  const { values } = readStaging(
-    withRoom(
-      { format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} },
-      room.document,
-      demonstration,
-    ),
-  )
-  const simulation = demonstration.simulate(values, 'trace')
-  const { stages } = simulation.trace!
-  return { demonstration, values, simulation, minutes: Math.max(1, Math.ceil(stages.at(-1)!.end / 60)) }
-}
-const runs = shallowRef<ReturnType<typeof run>[]>([])
-const counting = ref(true)
-let latest = 0
-/** One after the other, with room between them for a click: all at once would hold the page up for a second. */
-async function runAll() {
-  const mine = ++latest
-  counting.value = true
-  const done: typeof runs.value = []
-  for (const demonstration of DEMONSTRATIONS) {
-    // One that can't be staged here with its usual values is left out; the others can.
-    const { read } = attemptReading(() => run(demonstration))
-    if (read) done.push(read)
-    runs.value = [...done]
-    await new Promise(resolve => setTimeout(resolve))
-    if (mine !== latest) return
-  }
-  counting.value = false
-}
-watch(() => room.document, runAll, { immediate: true })
-onScopeDispose(() => latest++)
-const entries = computed(() => runs.value.map(r => ({ ...r, fit: fitted.value.get(r.demonstration.id)! })))
+const entries = computed(() => cards.value ?? [])
 
 const TIMES = [{ value: 0, label: 'any' }, ...[2, 5, 10, 20, 45].map(m => ({ value: m, label: `up to ${m} min` }))]
 const AGES = [{ value: 0, label: 'any' }, ...[7, 9, 11, 14, 16].map(a => ({ value: a, label: String(a) }))]
 const topics = [
   { value: '', label: 'any' },
-  ...[...new Set(DEMONSTRATIONS.flatMap(d => d.gallery.topics))].sort().map(t => ({ value: t, label: t })),
+  ...[...new Set(entries.value.flatMap(d => d.gallery.topics))].sort().map(t => ({ value: t, label: t })),
 ]
 const shown = computed(() =>
-  entries.value.filter(({ demonstration: d, fit, minutes: takes }) => {
-    if (onlyShelf.value && (fit.missing.length > 0 || d.gallery.whatIf)) return false
-    if (minutes.value && takes > minutes.value) return false
+  entries.value.filter(d => {
+    if (onlyShelf.value && (d.missing.length > 0 || d.gallery.whatIf)) return false
+    if (minutes.value && d.minutes > minutes.value) return false
     if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
     if (topic.value && !d.gallery.topics.includes(topic.value)) return false
     const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
@@ -103,51 +69,45 @@ const groups = computed(() =>
   FAMILIES.map(family => ({
     family,
     ...FAMILY_WORDS[family],
-    entries: shown.value.filter(e => e.demonstration.gallery.family === family),
+    entries: shown.value.filter(e => e.gallery.family === family),
   })).filter(g => g.entries.length),
 )
 /** Somebody who looks for an animal or a plant under the jar is told where they look. */
 const asksForLiving = computed(() => namesLiving(words.value))
-const has = (fit: Fit) => fit.places.filter(p => p.items.length).map(p => pick(fit.demonstration, p.items).name)
-const MISSING: Record<string, string> = {
+const named = computed(() => new Map(shelf.items.map(i => [i.id, i.document])))
+const has = (card: { with: string[] }) => card.with.flatMap(id => named.value.get(id)?.name ?? [])
+const MISSING: Record<ShelfKind, string> = {
   vessel: 'a vessel that will do',
   heater: 'a heater',
   bath: 'a bath',
   pump: 'a pump',
 }
 
-/** The item to start with: of heaters the strongest for what is large, otherwise the first. */
-function pick(demonstration: Demonstration, candidates: readonly number[]) {
-  const documents = candidates.map(i => items.value[i]!.document)
-  // A pump of the kind that the demonstration usually takes, where there is one.
-  const usual = demonstration.inputs.find(i => i.id === 'pump')?.default
-  if (documents[0]!.kind === 'pump')
-    return documents.find(d => d.kind === 'pump' && d.pumpKind === usual) ?? documents[0]!
-  const volume = demonstration.inputs.find(i => i.id === 'vesselVolume')?.default
-  if (documents[0]!.kind !== 'heater' || typeof volume !== 'number' || volume < LARGE) return documents[0]!
-  const power = (d: ShelfItemDocument) => (d.kind === 'heater' ? siOf(d.ratedPower, 'power') : 0)
-  return documents.reduce((best, d) => (power(d) > power(best) ? d : best))
-}
 /** Starts with the first thing on the shelf that fits each place. */
-async function start(demonstration: Demonstration, fit: Fit) {
+async function start(card: { id: string; name: string; with: string[] }) {
   failure.value = ''
   try {
+    await loadDemonstrations([card.id])
+    const demonstration = findDemonstration(card.id)!
     const inputs = Object.assign(
       {},
-      ...fit.places.filter(p => p.items.length).map(p => inputsFromItem(pick(demonstration, p.items), demonstration)),
+      ...card.with.flatMap(id => {
+        const item = named.value.get(id)
+        return item ? [inputsFromItem(item, demonstration)] : []
+      }),
     )
     let document
     try {
-      document = readStaging({ demonstration: demonstration.id, title: demonstration.name, inputs }).document
+      document = readStaging({ demonstration: card.id, title: card.name, inputs }).document
     } catch {
       // Things that do not go together with the usual amounts: start from the usual ones.
-      document = readStaging({ demonstration: demonstration.id, title: demonstration.name }).document
+      document = readStaging({ demonstration: card.id, title: card.name }).document
     }
     const id = newId()
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)
-  } catch (error) {
-    failure.value = refusalOf(error).message
+  } catch (problem) {
+    failure.value = refusalOf(problem).message
   }
 }
 function showAll() {
@@ -183,7 +143,10 @@ function showAll() {
         >{{ g.name }} <span class="soft figures">{{ g.entries.length }}</span></a
       >
     </nav>
-    <p v-if="!shown.length && !counting" class="border-y rule py-6 text-center" role="status">
+    <p v-if="error" class="fault" role="alert">
+      The demonstrations can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
+    </p>
+    <p v-else-if="!shown.length" class="border-y rule py-6 text-center" role="status">
       Nothing fits all of that.
       <UButton variant="link" @click="showAll">Show everything</UButton>
     </p>
@@ -203,7 +166,7 @@ function showAll() {
       </p>
       <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
         <li
-          v-for="{ demonstration: d, values, simulation, fit, minutes: takes } in group.entries"
+          v-for="d in group.entries"
           :key="d.id"
           class="border-t rule py-4 grid gap-2 content-start"
           @pointerenter="looked = d.id"
@@ -216,23 +179,18 @@ function showAll() {
               {{ d.name }}
             </h3>
             <span class="soft text-sm figures whitespace-nowrap"
-              >{{ d.gallery.whatIf ? 'what if' : `about ${takes} min` }}, from {{ d.gallery.ages[0] }}</span
+              >{{ d.gallery.whatIf ? 'what if' : `about ${d.minutes} min` }}, from {{ d.gallery.ages[0] }}</span
             >
           </div>
           <p>{{ d.gallery.effect }}</p>
-          <LivePreview :demonstration="d" :values="values" :simulation="simulation" :running="looked === d.id" />
+          <LivePreview :id="d.id" :still="d.still" :running="looked === d.id" />
           <p class="text-sm">
-            <template v-if="d.shelf.length === 0">
-              <span class="soft">{{
-                d.gallery.whatIf
-                  ? 'Nothing is needed: a thought experiment.'
-                  : `Needs: ${d.kit(values).slice(0, 6).map(units.told).join(', ')}.`
-              }}</span>
-            </template>
+            <span v-if="d.gallery.whatIf" class="soft">Nothing is needed: a thought experiment.</span>
+            <span v-else-if="d.kit.length" class="soft">Needs: {{ d.kit.map(units.told).join(', ') }}.</span>
             <template v-else>
-              <span v-if="has(fit).length" class="soft">On the Shelf: {{ has(fit).join(', ') }}. </span>
-              <span v-if="fit.missing.length" class="font-bold"
-                >Missing: {{ fit.missing.map(m => MISSING[m.kind]).join(', ') }}.</span
+              <span v-if="has(d).length" class="soft">On the Shelf: {{ has(d).join(', ') }}. </span>
+              <span v-if="d.missing.length" class="font-bold"
+                >Missing: {{ d.missing.map(kind => MISSING[kind]).join(', ') }}.</span
               >
             </template>
           </p>
@@ -240,7 +198,7 @@ function showAll() {
             {{ d.gallery.topics.join(', ') }}
           </p>
           <p>
-            <UButton variant="solid" @click="start(d, fit)">
+            <UButton variant="solid" @click="start(d)">
               {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
             </UButton>
           </p>

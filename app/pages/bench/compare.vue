@@ -5,14 +5,16 @@ import {
   readStaging,
   withRoom,
   findDemonstration,
+  loadDemonstrations,
   StagingFaults,
   type Forecast,
   type ReadStaging,
-  type Simulation,
+  type Traced,
   type StoredStaging,
 } from '~~/core'
 
 useHead({ title: 'Compare · Bench · Zealous Hush' })
+useSeoMeta({ description: 'Two stagings side by side: odds, pressures, and what differs.' })
 const route = useRoute()
 const router = useRouter()
 const units = useUnitsStore()
@@ -20,7 +22,15 @@ const room = useRoomStore()
 const { data: stagings, error } = await useFetch<StoredStaging[]>('/api/stagings')
 if (!room.loaded) await room.load()
 
-const chosen = computed(() => [String(route.query.a ?? ''), String(route.query.b ?? '')] as const)
+const asked = computed(() => [String(route.query.a ?? ''), String(route.query.b ?? '')] as const)
+/** Those asked for, once all that is needed of them is here. */
+const chosen = shallowRef<readonly [string, string]>(['', ''])
+async function fetchFor(ids: readonly [string, string]) {
+  await loadDemonstrations((stagings.value ?? []).filter(s => ids.includes(s.id)).map(s => s.document.demonstration))
+  chosen.value = ids
+}
+await fetchFor(asked.value)
+watch(asked, fetchFor)
 const choose = (side: 'a' | 'b', id: string | undefined) =>
   router.replace({ query: { ...route.query, [side]: id || undefined } })
 const choices = computed(() =>
@@ -30,7 +40,7 @@ const choices = computed(() =>
 interface Side {
   staging: StoredStaging
   read?: ReadStaging
-  simulation?: Simulation
+  simulation?: Traced
   fault?: string
 }
 const sides = computed(() =>
@@ -49,7 +59,7 @@ const sides = computed(() =>
   }),
 )
 const both = computed(() =>
-  sides.value.filter((s): s is Side & { read: ReadStaging; simulation: Simulation } => !!s?.simulation),
+  sides.value.filter((s): s is Side & { read: ReadStaging; simulation: Traced } => !!s?.simulation),
 )
 
 const first = useForecast(() => sides.value[0]?.staging.document)
@@ -104,7 +114,7 @@ const results = computed(() => {
   return a.read.demonstration.results
     .filter(r => b.read.demonstration.results.some(x => x.id === r.id))
     .map(r => {
-      const words = (s: Simulation) =>
+      const words = (s: Traced) =>
         s.results[r.id] === undefined ? '–' : units.format(s.results[r.id]!, r.units, r.quantity)
       return { id: r.id, name: r.name, a: words(a.simulation), b: words(b.simulation) }
     })

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
-import { DEMONSTRATIONS, StagingFaults, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
+import { StagingFaults, loadDemonstrations, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })
-const { data, error, status, refresh } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
+useSeoMeta({ description: 'Stagings: demonstrations planned with real apparatus, and how often they were run.' })
+const [{ data, error, status, refresh }, { of: listedOf }] = await Promise.all([
+  useFetch<ListedStaging[]>('/api/stagings', { lazy: true }),
+  useCatalogue(),
+])
 const faults = ref<string[]>([])
 const failure = ref('')
 
@@ -24,7 +28,9 @@ async function importFile(file: File) {
   faults.value = []
   failure.value = ''
   try {
-    await add(readStaging(JSON.parse(await file.text())).document)
+    const read: unknown = JSON.parse(await file.text())
+    await loadDemonstrations([String((read as { demonstration?: unknown } | null)?.demonstration)])
+    await add(readStaging(read).document)
   } catch (problem) {
     if (problem instanceof StagingFaults)
       faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
@@ -50,7 +56,7 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
         >
           <span class="display text-xl">{{ staging.document.title || 'Untitled' }}</span>
           <span class="soft text-sm text-right">version {{ staging.version }}, {{ when(staging.updatedAt) }}</span>
-          <span class="soft">{{ DEMONSTRATIONS.find(d => d.id === staging.document.demonstration)?.summary }}</span>
+          <span class="soft">{{ listedOf(staging.document.demonstration)?.summary }}</span>
           <span class="soft text-sm text-right">{{
             staging.runs === 0 ? 'not run yet' : staging.runs === 1 ? 'run once' : `run ${staging.runs} times`
           }}</span>

@@ -5,6 +5,7 @@ import {
   showSchema,
   withRoom,
   findDemonstration,
+  loadDemonstrations,
   actOf,
   readStaging,
   type Plan,
@@ -19,6 +20,7 @@ import { useI18n } from 'vue-i18n'
 const { t } = useI18n()
 const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
+useSeoMeta({ description: 'Begin a show or a rehearsal: one cue at a time, one key a mark.' })
 const room = useRoomStore()
 const [{ data: shows, error }, { data: orders }, { data: stagings }] = await Promise.all([
   useFetch<StoredShow[]>('/api/live'),
@@ -50,6 +52,11 @@ async function begin() {
   }
   busy.value = true
   try {
+    await loadDemonstrations(
+      kind === 'order'
+        ? orders.value?.find(o => o.id === of)?.document.acts.map(a => a.staging.demonstration)
+        : stagings.value?.filter(s => s.id === of).map(s => s.document.demonstration),
+    )
     const document = kind === 'order' ? await fromOrder(of) : fromStaging(of)
     const id = newId()
     await sendWrite('POST', '/api/live', { id, document }, id)
@@ -151,7 +158,7 @@ const when = (iso: string) =>
           (stagings ?? []).map(s => ({ value: `staging:${s.id}`, label: s.document.title || s.document.demonstration }))
         "
       />
-      <p class="flex flex-wrap gap-x-6 gap-y-2 items-center">
+      <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
         <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs teach nothing')" />
         <ChoiceField
           v-if="rehearsal"
@@ -160,7 +167,7 @@ const when = (iso: string) =>
           :label="$t('clock')"
           :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
         />
-      </p>
+      </div>
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
       </p>

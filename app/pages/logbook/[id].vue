@@ -5,6 +5,7 @@ import { download } from '~/files/download'
 import {
   findInput,
   fromSi,
+  loadDemonstrations,
   readingsOf,
   attemptReading,
   stagingOfRun,
@@ -17,7 +18,10 @@ import {
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
 const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${id}`)
+if (error.value?.status === 404) useMissing()()
+await loadDemonstrations(run.value ? [run.value.demonstration] : [])
 useHead({ title: () => `${run.value?.title ?? 'Run'} · Logbook · Zealous Hush` })
+useSeoMeta({ description: 'One run: forecast and outcome, what can have been off, what to change.' })
 
 const attempted = computed(
   () => run.value && attemptReading(() => stagingOfRun(run.value!.staging, run.value!.document)),

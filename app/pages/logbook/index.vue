@@ -6,7 +6,7 @@ import { download } from '~/files/download'
 import {
   checkRun,
   StagingFaults,
-  findDemonstration,
+  loadDemonstrations,
   logbookCsv,
   logbookSchema,
   readLogbookCsv,
@@ -18,15 +18,16 @@ import {
   type StoredRun,
 } from '~~/core'
 const units = useUnitsStore()
+const { of: listedOf } = await useCatalogue()
 useHead({ title: 'Logbook · Zealous Hush' })
+useSeoMeta({ description: 'What was run, how it ended, and what it taught.' })
 /** Runs that come at once; more as one asks for them. */
 const PAGE = 30
 /** What one request brings at most; letters of other alphabets take more bytes than one each. */
 const PIECE = { runs: 1000, bytes: 8e6 }
-const outcomeOf = (run: StoredRun) =>
-  findDemonstration(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
+const outcomeOf = (run: StoredRun) => listedOf(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: StoredRun) => outcomeOf(run)?.name ?? run.document.outcome
-const wanted = (run: StoredRun) => findDemonstration(run.demonstration)?.wanted === run.document.outcome
+const wanted = (run: StoredRun) => listedOf(run.demonstration)?.wanted === run.document.outcome
 const day = (iso: string) => units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', year: 'numeric' })
 const clock = (iso: string) => units.date(iso, { hour: '2-digit', minute: '2-digit' })
 const search = ref('')
@@ -75,7 +76,7 @@ const tally = computed(() =>
 const demonstrations = computed(() => [
   { value: '', label: 'all' },
   ...(found.value?.demonstrations ?? [])
-    .map(id => findDemonstration(id))
+    .map(id => listedOf(id))
     .filter(d => d !== undefined)
     .map(d => ({ value: d.id, label: d.name })),
 ])
@@ -124,7 +125,7 @@ async function importFile(file: File) {
   failure.value = taken.value = ''
   faults.value = []
   try {
-    const text = await file.text()
+    const [text] = await Promise.all([file.text(), loadDemonstrations()])
     let list: LoggedRun[]
     if (/\.csv$/i.test(file.name)) {
       const stagings = await $fetch<StoredStaging[]>('/api/stagings')
@@ -194,13 +195,13 @@ async function importFile(file: File) {
       <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
       <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
     </div>
-    <p class="flex flex-wrap gap-3 text-sm mb-3">
+    <div class="flex flex-wrap gap-3 text-sm mb-3">
       <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
       <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
       <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
       <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
       <span role="status">{{ taken }}</span>
-    </p>
+    </div>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>

@@ -3,6 +3,7 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   findDemonstration,
+  loadDemonstrations,
   findInput,
   keptReadings,
   attemptReading,
@@ -18,12 +19,16 @@ import {
 } from '~~/core'
 
 useHead({ title: 'Log a run · Zealous Hush' })
+useSeoMeta({ description: 'Log a run: what was used, what the room saw.' })
 const route = useRoute()
 const stagingId = String(route.query.staging ?? '')
 const units = useUnitsStore()
 const room = useRoomStore()
 const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${stagingId}`)
-if (!room.loaded) await room.load()
+await Promise.all([
+  room.loaded ? undefined : room.load(),
+  loadDemonstrations(staging.value ? [staging.value.document.demonstration] : []),
+])
 
 interface RunDraft {
   id: string
@@ -35,10 +40,12 @@ interface RunDraft {
 }
 const drafts = useDrafts<RunDraft>(`run-${stagingId}`)
 const local = (d: Date) => new Date(d.getTime() - d.getTimezoneOffset() * 60000).toISOString().slice(0, 16)
-const draft = ref<RunDraft>(
-  drafts.mine()?.document ?? { id: newId(), at: local(new Date()), outcome: '', used: {}, seen: {}, note: '' },
-)
-watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
+const draft = ref<RunDraft>({ id: '', at: '', outcome: '', used: {}, seen: {}, note: '' })
+// Its moment and whatever was typed before are this device's.
+onMounted(() => {
+  draft.value = drafts.mine()?.document ?? { ...draft.value, id: newId(), at: local(new Date()) }
+  watch(draft, d => drafts.keep(staging.value?.version ?? 0, d), { deep: true })
+})
 
 const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
 const attempted = computed(

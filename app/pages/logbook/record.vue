@@ -4,7 +4,7 @@ import {
   attemptReading,
   DEFAULT_SEED,
   FEW_RUNS,
-  findDemonstration,
+  loadDemonstrations,
   scoreOf,
   stagingOfRun,
   type RunScore,
@@ -15,12 +15,21 @@ import {
 import { pastRun } from '~/composables/useTaught'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
+useSeoMeta({ description: 'Forecasts against outcomes over all runs.' })
 const units = useUnitsStore()
-const { data, error } = await useFetch<ScoredRun[]>('/api/runs/scores', { lazy: true })
+type Unscored = { runs: StoredRun[]; left: number }
+const [{ data, error }, { data: first }, { of: listedOf }] = await Promise.all([
+  useFetch<ScoredRun[]>('/api/runs/scores', { lazy: true }),
+  useFetch<Unscored>('/api/runs/unscored', { lazy: true }),
+  useCatalogue(),
+])
 const fresh = shallowRef<ScoredRun[]>([])
-const known = computed(() => [...(data.value ?? []), ...fresh.value].filter(r => findDemonstration(r.demonstration)))
+const known = computed(() => [...(data.value ?? []), ...fresh.value].filter(r => listedOf(r.demonstration)))
+/** Worked out since the last were shown: they are shown together, so that nothing moves under the eye. */
+let unshown: ScoredRun[] = []
 /** runs whose score is still to be worked out */
-const left = ref<number>()
+const left = ref(first.value?.left)
+const runsInAll = computed(() => known.value.length + unshown.length + (left.value ?? 0))
 const SAMPLES = 500
 
 /**
@@ -34,7 +43,7 @@ const worker = useForecastWorker(answer => {
   if (answer.kind === 'failed') return void next()
   if (answer.kind !== 'forecast' || !answer.complete) return
   const run = jobs.get(answer.job)
-  if (run) take(run, answer.forecast.shares[findDemonstration(run.demonstration)!.wanted]!)
+  if (run) take(run, answer.forecast.shares[listedOf(run.demonstration)!.wanted]!)
   void next()
 })
 function take(run: StoredRun, share: number) {
@@ -43,14 +52,14 @@ function take(run: StoredRun, share: number) {
   done.push({ run: run.id, share, ...(volume && { volume }), ...(power && { power }) })
   const { id, demonstration, document } = run
   const shown = { id, demonstration, outcome: document.outcome, share, volume: volume ?? null, power: power ?? null }
-  fresh.value = [...fresh.value, shown]
+  unshown.push(shown)
   if (left.value) left.value--
 }
 async function next(): Promise<void> {
   for (;;) {
     const run = waiting.shift()
     if (!run) return more()
-    const wanted = findDemonstration(run.demonstration)?.wanted
+    const wanted = listedOf(run.demonstration)?.wanted
     // What is no longer accepted can't be worked out, and counts nowhere.
     if (wanted === undefined || !attemptReading(() => stagingOfRun(run.staging, run.document)).read) continue
     const kept = run.document.forecast?.outcomes[wanted]
@@ -63,11 +72,14 @@ async function next(): Promise<void> {
   }
 }
 /** Sends what has been worked out, and asks for more of what has not. */
-async function more() {
+async function more(given?: Unscored) {
+  fresh.value = [...fresh.value, ...unshown]
+  unshown = []
   try {
     if (done.length > 0) await $fetch('/api/runs/scores', { method: 'POST', body: { scores: done.splice(0) } })
-    const answer = await $fetch<{ runs: StoredRun[]; left: number }>('/api/runs/unscored')
+    const answer = given ?? (await $fetch<Unscored>('/api/runs/unscored'))
     left.value = answer.left
+    await loadDemonstrations(answer.runs.map(r => r.demonstration))
     waiting = answer.runs.filter(r => !fresh.value.some(f => f.id === r.id))
     if (waiting.length > 0) await next()
     else left.value = 0
@@ -76,9 +88,9 @@ async function more() {
     left.value ??= 0
   }
 }
-onMounted(more)
+onMounted(() => more(first.value))
 const scored = (list: readonly ScoredRun[]): Scored[] =>
-  list.map(r => ({ share: r.share, happened: r.outcome === findDemonstration(r.demonstration)!.wanted }))
+  list.map(r => ({ share: r.share, happened: r.outcome === listedOf(r.demonstration)!.wanted }))
 const score = computed(() => scoreOf(scored(known.value)))
 const hundred = (x: number) => Math.round(x * 100)
 
@@ -94,12 +106,12 @@ const words = (value: number | null, of: 'volume' | 'power') =>
   value === null ? '' : units.format(value, of === 'volume' ? ['mL', 'fl oz'] : ['W', 'BTU/h'], of)
 const tables = computed(() =>
   [
-    { title: 'By demonstration', rows: groups(r => findDemonstration(r.demonstration)!.name) },
+    { title: 'By demonstration', rows: groups(r => listedOf(r.demonstration)!.name) },
     {
       title: 'By vessel',
       rows: groups(r => {
         const volume = words(r.volume, 'volume')
-        return volume && `${volume}, ${findDemonstration(r.demonstration)!.noun[0]}`
+        return volume && `${volume}, ${listedOf(r.demonstration)!.noun[0]}`
       }),
     },
     { title: 'By heater', rows: groups(r => words(r.power, 'power')) },
@@ -118,7 +130,7 @@ const y = (share: number) => 20 + (1 - share) * SIZE
     <p v-else-if="left === 0 && known.length === 0" class="soft">No run is logged yet.</p>
     <template v-else>
       <p class="text-lg my-2 figures" role="status" data-testid="score">
-        <template v-if="left !== 0"> Working out {{ known.length }} of {{ known.length + (left ?? 0) }}… </template>
+        <template v-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
         <template v-else>
           Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ score.expected.toFixed(1) }} were forecast to end
           as wanted; {{ score.happened }} did. Brier score {{ score.brier.toFixed(3) }} (0 is perfect; always saying “{{
@@ -127,9 +139,9 @@ const y = (share: number) => 20 + (1 - share) * SIZE
           of 100” would score {{ score.brierOfBaseRate.toFixed(3) }}).
         </template>
       </p>
-      <p v-if="left === 0 && known.length < FEW_RUNS" class="font-bold" data-testid="few">
-        {{ known.length }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The
-        bars show how far the truth may lie from what was seen.
+      <p v-if="runsInAll < FEW_RUNS" class="font-bold" data-testid="few">
+        {{ runsInAll }} runs are few: below about {{ FEW_RUNS }} neither the score nor the picture says much. The bars
+        show how far the truth may lie from what was seen.
       </p>
       <div class="grid md:grid-cols-2 gap-8 mt-4">
         <figure>
@@ -178,6 +190,10 @@ const y = (share: number) => 20 + (1 - share) * SIZE
           <figcaption class="text-sm soft">
             On the dashed line forecast and outcome agree. Bars: 90 % intervals (Wilson).
           </figcaption>
+          <p class="text-sm soft mt-3">
+            What the runs have taught about efficiency, purge and strength stands on each staging’s Bench, where it can
+            be switched off.
+          </p>
         </figure>
         <div class="grid gap-5 content-start">
           <section v-for="t in tables" :key="t.title">
@@ -205,10 +221,6 @@ const y = (share: number) => 20 + (1 - share) * SIZE
               </tbody>
             </table>
           </section>
-          <p class="text-sm soft">
-            What the runs have taught about efficiency, purge and strength stands on each staging’s Bench, where it can
-            be switched off.
-          </p>
         </div>
       </div>
     </template>

@@ -4,6 +4,7 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })
+useSeoMeta({ description: 'Shows and lessons: several stagings on one clock.' })
 const { data, error, refresh } = await useFetch<StoredOrder[]>('/api/running-orders', { lazy: true })
 const failure = ref('')
 
@@ -59,10 +60,10 @@ const when = (local: string) =>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
-    <p class="flex flex-wrap gap-3 items-center mb-4">
+    <div class="flex flex-wrap gap-3 items-center mb-4">
       <UButton variant="solid" @click="start">New running order</UButton>
       <FileButton label="Read one from a file" accept="application/json,.json" @file="importFile" />
-    </p>
+    </div>
     <ul class="border-t rule">
       <li v-for="order in data ?? []" :key="order.id" class="border-b rule py-3">
         <NuxtLink :to="`/order/${order.id}`" class="text-lg font-bold underline decoration-(--gap) underline-offset-3">

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
-import { runningOrderCalendar } from '~/components/order/calendar'
 import { kitList } from '~/components/order/kit-list'
 import { download } from '~/files/download'
 import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type StoredStaging } from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
-const { document, acts, broken, planned, refused, failure, busy, change } = order
+const { document, acts, broken, planned, planning, refused, failure, busy, change } = order
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
+useSeoMeta({ description: 'When each act goes on the heat and is lifted, what does not fit, what to bring.' })
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
@@ -113,7 +113,8 @@ const kit = computed(() =>
 )
 const exportJson = () =>
   download(`${document.value!.title}.running-order.json`, JSON.stringify(document.value, null, 2), 'application/json')
-const exportCalendar = () =>
+async function exportCalendar() {
+  const { runningOrderCalendar } = await import('~/components/order/calendar')
   download(
     `${document.value!.title}.ics`,
     runningOrderCalendar(
@@ -123,6 +124,7 @@ const exportCalendar = () =>
     ),
     'text/calendar',
   )
+}
 </script>
 
 <template>
@@ -197,7 +199,7 @@ const exportCalendar = () =>
           @update:model-value="add"
         />
         <span class="soft" role="status" data-testid="plan-state">{{
-          busy
+          busy || planning
             ? 'Planning…'
             : broken.length
               ? 'No plan yet'
@@ -232,6 +234,12 @@ const exportCalendar = () =>
           </li>
         </ul>
       </section>
+      <USkeleton
+        v-if="planning && acts.length"
+        class="rounded-none"
+        :style="{ height: `${acts.length * 46 + 52}px` }"
+        aria-hidden="true"
+      />
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
         <TimeLine
           :acts="acts.map(a => a.act)"

@@ -14,6 +14,7 @@ const shelf = useShelfStore()
 const units = useUnitsStore()
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealous Hush` })
+useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)

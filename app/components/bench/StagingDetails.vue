@@ -1,0 +1,94 @@
+<script setup lang="ts">
+/** What is asked once the verdict has been read: why, what it hangs on, what the class is told, what to bring. */
+import { keyOf } from '~~/core'
+
+const staging = inject(OPEN_STAGING)!
+const { id, editor, demonstration, asStated, stages, scrubber, kit, pull, copyAway } = staging
+const { draft, read } = editor
+const { forecast, complete, influences, representative, levers, strip, askStrip, past } = staging.odds
+const { shownValues, simulation, ledger, why, judgement, failures } = staging.shown
+const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
+const { position, stageIndex, time, playing } = scrubber
+const units = useUnitsStore()
+/** What is sprayed or left to stand uses up no bath. */
+const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.values.choices.coolingMethod))
+</script>
+
+<template>
+  <div
+    v-if="draft && read && simulation && demonstration && ledger"
+    class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
+  >
+    <div class="grid gap-6 content-start">
+      <section aria-labelledby="why-title">
+        <h2 id="why-title">
+          {{ $t('Why') }}
+        </h2>
+        <p v-for="line in why" :key="keyOf(line)" class="mb-1">
+          {{ units.told(line) }}
+        </p>
+      </section>
+      <LedgerBars :ledger="ledger" />
+      <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
+      <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
+        <template #scrubber>
+          <TimeScrubber
+            v-model="position"
+            :stages="stages"
+            :stage-index="stageIndex"
+            :time="time"
+            :playing="playing"
+            @toggle="scrubber.toggle()"
+          />
+        </template>
+      </ParticleBoard>
+      <SizeList v-if="judgement" :sizes="judgement.sizes" />
+      <RepeatTable
+        v-if="demonstration.repeats && sharesBath"
+        :demonstration="demonstration"
+        :values="read.values"
+        :simulation="simulation"
+        :forecast="complete ? forecast : undefined"
+      />
+    </div>
+    <div class="grid gap-6 content-start">
+      <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+      <CoefficientList
+        :demonstration="demonstration"
+        :document="draft"
+        :values="read.values"
+        :given="read.given"
+        :influences="influences"
+        :strip="strip"
+        :editor="editor"
+        @strip="askStrip"
+      />
+      <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
+      <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
+      <NotGoneList v-if="judgement" :failures="failures" />
+    </div>
+    <div class="grid gap-6 content-start">
+      <NumbersList
+        :demonstration="demonstration"
+        :simulation="simulation"
+        :forecast="complete ? forecast : undefined"
+      />
+      <TeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+      <section aria-labelledby="kit-title">
+        <h2 id="kit-title">
+          {{ $t('Kit') }}
+        </h2>
+        <p>{{ kit.map(units.told).join('; ') }}.</p>
+      </section>
+      <StagingFiles
+        :id="id"
+        :read="read"
+        :as-stated="asStated!"
+        :simulation="simulation"
+        :representative="representative"
+        :forecast="complete ? forecast : undefined"
+        @copy="copyAway"
+      />
+    </div>
+  </div>
+</template>

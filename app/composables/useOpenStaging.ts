@@ -1,0 +1,77 @@
+import type { InjectionKey } from 'vue'
+import { watchDebounced } from '@vueuse/core'
+import { riskOfForecast, fromSi, showingPosition, type QuantityInput, type StagingDocument } from '~~/core'
+
+/** The staging on the Bench: its draft, its odds, what is drawn and said of it, and what changes it. */
+export function useOpenStaging(id: string) {
+  const editor = useStagingEditor(id)
+  const units = useUnitsStore()
+  const { draft, dirty, read, misfits, simulation: asStated, conflict, failure, faults } = editor
+  const odds = useForecast(() => (read.value && misfits.value.length === 0 ? draft.value : undefined))
+  const demonstration = computed(() => read.value?.demonstration)
+  useSubject(() => demonstration.value?.id)
+  /** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
+  const risk = computed(() => odds.forecast.value && riskOfForecast(odds.forecast.value))
+  const shown = useShownStaging({ read, asStated }, odds.representative, risk, odds.complete)
+  const stages = computed(() => shown.simulation.value?.trace.stages ?? [])
+  const scrubber = useScrubber(() => stages.value)
+  /** Opens just after the moment that ends the hush. */
+  const showFirst = () => {
+    if (shown.simulation.value) scrubber.position.value = showingPosition(shown.simulation.value)
+  }
+  const kit = computed(() => (read.value ? read.value.demonstration.kit(read.value.values) : []))
+
+  // The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
+  const waterWindow = shallowRef<ReturnType<NonNullable<NonNullable<typeof demonstration.value>['waterWindow']>>>()
+  watchDebounced(
+    () => read.value?.values,
+    values => {
+      waterWindow.value = values && demonstration.value?.waterWindow?.(values)
+    },
+    { debounce: 120, immediate: true },
+  )
+
+  function pull(input: QuantityInput, si: number) {
+    const unit = units.shown(input.units)
+    editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
+  }
+  const shelfProblem = ref('')
+  function take(inputs: StagingDocument['inputs']) {
+    const found = editor.change(d => {
+      Object.assign(d.inputs, inputs)
+    })
+    shelfProblem.value = editor.faultLines(found).join('; ')
+  }
+  async function copyAway() {
+    const copyId = await editor.saveAsCopy()
+    if (copyId) await navigateTo(`/bench/${copyId}`)
+  }
+  async function logRun() {
+    if (dirty.value) await editor.save()
+    if (!dirty.value && !conflict.value && faults.value.length === 0 && !failure.value)
+      await navigateTo(`/logbook/new?staging=${id}`)
+  }
+  return {
+    id,
+    editor,
+    odds,
+    demonstration,
+    asStated,
+    risk,
+    shown,
+    stages,
+    scrubber,
+    showFirst,
+    kit,
+    waterWindow,
+    pull,
+    shelfProblem,
+    take,
+    copyAway,
+    logRun,
+  }
+}
+
+export type OpenStaging = ReturnType<typeof useOpenStaging>
+/** For parts of the page that look it up themselves, so that none of them is drawn anew for another's sake. */
+export const OPEN_STAGING: InjectionKey<OpenStaging> = Symbol('open staging')

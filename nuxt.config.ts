@@ -7,7 +7,7 @@ const filesOf = (font: string) =>
   join(dirname(createRequire(import.meta.url).resolve(`@fontsource-variable/${font}/package.json`)), 'files')
 
 /** Threads of the server: each a whole of its own, since a chunk shared with the server would start a second one. */
-const WORKERS = { planner: 'server/planning/worker.ts' }
+const WORKERS = { planner: 'server/planning/worker.ts', odds: 'server/odds/worker.ts' }
 const workers = {
   name: 'server-workers',
   async writeBundle({ dir }: { dir?: string }) {

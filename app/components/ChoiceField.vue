@@ -17,30 +17,36 @@ const props = defineProps<{
   inline?: boolean
 }>()
 const model = defineModel<T>()
-/** From so many on one searches. */
-const MANY = 8
-const groups = computed(() =>
-  props.more
-    ? [
-        [{ type: 'label' as const, label: props.headings?.[0] ?? '' }, ...props.items],
-        [{ type: 'label' as const, label: props.headings?.[1] ?? '' }, ...props.more],
-      ]
-    : [[...props.items]],
-)
-const searched = computed(() => props.items.length + (props.more?.length ?? 0) >= MANY)
+const shown = computed(() => [...props.items, ...(props.more ?? [])].find(i => i.value === model.value)?.label)
+/** A page has many and one is opened at a time: the list is fetched as one reaches for it. */
+const fetchMenu = () => import('./ChoiceMenu.vue')
+const Menu = shallowRef<Awaited<ReturnType<typeof fetchMenu>>['default']>()
+async function touch() {
+  Menu.value = (await fetchMenu()).default
+}
 </script>
 
 <template>
   <UFormField :label="label" :ui="{ label: quiet ? 'sr-only' : '', container: quiet ? 'mt-0' : '' }">
-    <USelectMenu
+    <component
+      :is="Menu"
+      v-if="Menu"
       v-model="model as never"
-      value-key="value"
-      :items="groups as never"
+      :items="items"
+      :headings="headings"
+      :more="more"
       :placeholder="placeholder"
-      :search-input="searched ? { placeholder: $t('type to search') } : false"
-      :variant="inline ? 'none' : 'outline'"
-      :class="inline ? 'w-auto' : 'w-full'"
-      :ui="inline ? { base: 'p-0 pe-6 underline decoration-(--gap) underline-offset-3', trailing: 'pe-0' } : {}"
+      :inline="inline"
+    />
+    <ChoiceButton
+      v-else
+      :shown="shown"
+      :placeholder="placeholder"
+      :inline="inline"
+      @click="touch"
+      @keydown.down.prevent="touch"
+      @pointerenter.once="fetchMenu"
+      @focus.once="fetchMenu"
     />
   </UFormField>
 </template>

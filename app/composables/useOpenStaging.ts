@@ -1,6 +1,13 @@
 import type { InjectionKey } from 'vue'
 import { watchDebounced } from '@vueuse/core'
-import { riskOfForecast, fromSi, showingPosition, type QuantityInput, type StagingDocument } from '~~/core'
+import {
+  riskOfForecast,
+  fromSi,
+  showingPosition,
+  type Forecast,
+  type QuantityInput,
+  type StagingDocument,
+} from '~~/core'
 
 /** The staging on the Bench: its draft, its odds, what is drawn and said of it, and what changes it. */
 export function useOpenStaging(id: string) {
@@ -8,6 +15,17 @@ export function useOpenStaging(id: string) {
   const units = useUnitsStore()
   const { draft, dirty, read, misfits, simulation: asStated, conflict, failure, faults } = editor
   const odds = useForecast(() => (read.value && misfits.value.length === 0 ? draft.value : undefined))
+  const ask = useFromServer()
+  const { isHydrating } = useNuxtApp()
+  /**
+   * A page that is drawn on the server comes with odds, by a few draws; gone to from another page the browser has its
+   * own as soon.
+   */
+  async function comeWithOdds() {
+    if (!import.meta.server && !isHydrating) return
+    const first = await ask<{ forecast?: Forecast }>(`/api/stagings/${id}/odds`).catch(() => undefined)
+    odds.forecast.value ??= first?.forecast
+  }
   const demonstration = computed(() => read.value?.demonstration)
   useSubject(() => demonstration.value?.id)
   /** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
@@ -55,6 +73,7 @@ export function useOpenStaging(id: string) {
     id,
     editor,
     odds,
+    comeWithOdds,
     demonstration,
     asStated,
     risk,

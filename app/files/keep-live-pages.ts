@@ -21,7 +21,13 @@ export async function keepLivePages(): Promise<void> {
       }),
     )
     const page = await fetch(location.pathname)
-    if (page.ok && !page.redirected) await cache.put('/live/', page)
+    if (!page.ok || page.redirected) return
+    await cache.put('/live/', page)
+    // Files of an earlier build, which the server has no more, are of no page that is kept.
+    for (const { url } of await cache.keys()) {
+      if (!/^\/_nuxt\//.test(new URL(url).pathname) || files.includes(url)) continue
+      if ((await fetch(url, { method: 'HEAD', cache: 'no-store' })).status === 404) await cache.delete(url)
+    }
   } catch {
     /* then a reload needs the server */
   }

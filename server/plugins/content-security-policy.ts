@@ -13,6 +13,8 @@ export default defineNitroPlugin(nitro => {
     html.bodyPrepend = sign(html.bodyPrepend)
     html.body = sign(html.body)
     html.bodyAppend = sign(html.bodyAppend)
+    // Records stand in it: a proxy keeps none, and a browser asks again.
+    setResponseHeader(event, 'cache-control', 'private, no-cache')
     setResponseHeader(
       event,
       'content-security-policy',

@@ -142,6 +142,10 @@ test(
     await expect(page.getByTestId('heat-word')).toBeVisible()
     await clean(page)
 
+    const kept = () =>
+      page.evaluate(async () => (await caches.open('hush-shell-1')).match('/_nuxt/gone.js').then(Boolean))
+    await page.evaluate(async () => (await caches.open('hush-shell-1')).put('/_nuxt/gone.js', new Response('of old')))
+    expect(await kept()).toBe(true)
     // The server goes; the show goes on, a reload included.
     await expect(line(page)).toContainText('All marks sent')
     await app.kill()
@@ -155,6 +159,10 @@ test(
     await expect(line(page)).toContainText(/Offline\. \d marks kept on this device\./)
     await app.restart()
     await expect(line(page)).toContainText('All marks sent')
+    // What an earlier build left goes, once the server is there to tell.
+    await page.reload()
+    await expect.poll(kept).toBe(false)
+    await expect(page.getByTestId('cue')).toBeVisible()
     const { marks } = await showOf(page)
     const first = marks.filter(m => m.act === marks.find(k => k.kind === 'sealed')!.act)
     for (const kind of ['heat-on', 'plume', 'lifted', 'sealed'])

@@ -1,0 +1,136 @@
+/** What the server gives a page that it draws: cards, lists, odds; and the page itself, to whoever may have it. */
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import {
+  DEFAULT_SEED,
+  StagingSample,
+  galleryCard,
+  readStaging,
+  summarise,
+  withRoom,
+  type Forecast,
+  type GalleryCard,
+  type ListedDemonstration,
+  type StoredItem,
+  type StoredRoom,
+  type StoredStaging,
+} from '../../core'
+import { DEMONSTRATIONS, findDemonstration } from '../../core/catalogue/everything'
+import { openApplication, type Application } from '../application'
+
+let app: Application
+beforeAll(async () => {
+  app = await openApplication('pages')
+})
+afterAll(async () => {
+  await app?.close()
+})
+const get = async <T>(path: string): Promise<T> => (await fetch(`${app.url}${path}`)).json() as Promise<T>
+const CAN = '5a1d0000-0000-4000-8000-000000000001'
+
+describe('odds that a page comes with', () => {
+  it('are the same as a page works out by as many draws, in the room as it is', async () => {
+    const [staging, room] = await Promise.all([
+      get<StoredStaging>(`/api/stagings/${CAN}`),
+      get<StoredRoom>('/api/room'),
+    ])
+    const demonstration = findDemonstration(staging.document.demonstration)!
+    const { given } = readStaging(withRoom(staging.document, room.document, demonstration))
+    const sample = new StagingSample(demonstration, given, 200, DEFAULT_SEED)
+    sample.advance(200)
+    // The first thread may still be starting: then a page comes without.
+    let forecast: Forecast | undefined
+    for (let i = 0; i < 20 && !forecast; i++)
+      ({ forecast } = await get<{ forecast?: Forecast }>(`/api/stagings/${CAN}/odds`))
+    expect(forecast).toEqual(JSON.parse(JSON.stringify(summarise(sample))))
+  })
+  it('are those of the room that is set since', async () => {
+    const room = await get<StoredRoom>('/api/room')
+    const set = (document: StoredRoom['document'], baseVersion: number) =>
+      fetch(`${app.url}/api/room`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ writeId: crypto.randomUUID(), baseVersion, document }),
+      })
+    const odds = async () => (await get<{ forecast: Forecast }>(`/api/stagings/${CAN}/odds`)).forecast
+    const before = await odds()
+    expect((await set({ ...room.document, altitude: { value: 1500, unit: 'm' } }, room.version)).status).toBe(200)
+    const after = await odds()
+    // The outside pressure is what pushes: less of it.
+    expect(after.quantiles.outsideForce!.p50).toBeLessThan(0.9 * before.quantiles.outsideForce!.p50)
+    expect((await set(room.document, room.version + 1)).status).toBe(200)
+    expect(await odds()).toEqual(before)
+  })
+  it('of a staging that does not exist are refused', async () => {
+    expect((await fetch(`${app.url}/api/stagings/5a1d0000-0000-4000-8000-00000000dead/odds`)).status).toBe(404)
+  })
+})
+
+describe('the gallery', () => {
+  it('has a card for each demonstration, as it is in this room with what is on the Shelf', async () => {
+    const [cards, room, shelf] = await Promise.all([
+      get<(Omit<GalleryCard, 'with'> & { with: string[] })[]>('/api/gallery'),
+      get<StoredRoom>('/api/room'),
+      get<StoredItem[]>('/api/shelf'),
+    ])
+    const items = shelf.filter(i => !i.retired)
+    expect(cards.map(c => c.id)).toEqual(DEMONSTRATIONS.map(d => d.id))
+    for (const card of cards) {
+      const own = galleryCard(
+        findDemonstration(card.id)!,
+        room.document,
+        items.map(i => i.document),
+      )!
+      expect(card).toEqual(JSON.parse(JSON.stringify({ ...own, with: own.with.map(i => items[i]!.id) })))
+      // Of each place something is there, or it is missing.
+      expect(card.with.length + card.missing.length).toBe(findDemonstration(card.id)!.shelf.length)
+    }
+  })
+  it('names in its list every end that a run can have', async () => {
+    const listed = await get<ListedDemonstration[]>('/api/catalogue')
+    expect(listed.map(d => [d.id, d.wanted, d.outcomes.map(o => o.id)])).toEqual(
+      DEMONSTRATIONS.map(d => [d.id, d.wanted, d.outcomes.map(o => o.id)]),
+    )
+  })
+})
+
+describe('a page', () => {
+  it('is drawn in the units, the language and the time zone of whoever asks', async () => {
+    const page = async (path: string, headers: Record<string, string>) =>
+      (await fetch(`${app.url}${path}`, { headers: { accept: 'text/html', ...headers } })).text()
+    const own = await page(`/bench/${CAN}`, { 'accept-language': 'en-US,en;q=0.9' })
+    expect(own).toMatch(/\d psi/)
+    const chosen = await page(`/bench/${CAN}`, { 'accept-language': 'en-US', 'cookie': 'hush-units=si' })
+    expect(chosen).toMatch(/\d&nbsp;kPa|\d\u00a0kPa/)
+    expect(chosen).not.toMatch(/\d(&nbsp;|\u00a0)psi/)
+    const german = await page(`/bench/${CAN}`, { 'accept-language': 'de-DE', 'cookie': 'hush-language=de' })
+    expect(german).toContain('<html  lang="de"'.replace('  ', ' '))
+    expect(german).toContain('Urteil')
+    const [east, west] = await Promise.all(
+      ['Pacific/Auckland', 'America/Los_Angeles'].map(zone =>
+        page('/live', { 'accept-language': 'en-GB', 'cookie': `hush-zone=${encodeURIComponent(zone)}` }),
+      ),
+    )
+    expect(east).toContain('Shows begun')
+    expect(west).toContain('Shows begun')
+    // A cookie that holds nonsense holds nothing up.
+    const odd = await page('/logbook', { cookie: 'hush-zone=Nowhere/Land; hush-units=furlongs; hush-language=xx' })
+    expect(odd).toContain('Logbook')
+  })
+  it('is kept by no proxy, and what does not exist is 404', async () => {
+    const answer = await fetch(`${app.url}/bench`, { headers: { accept: 'text/html' } })
+    expect(answer.headers.get('cache-control')).toBe('private, no-cache')
+    expect(answer.headers.get('vary')).toContain('accept-encoding')
+    for (const path of ['/nowhere', '/order/5a1d0000-0000-4000-8000-00000000dead'])
+      expect((await fetch(`${app.url}${path}`, { headers: { accept: 'text/html' } })).status).toBe(404)
+  })
+  it('open to the network, is for whoever has signed in, with nothing of a record in it', async () => {
+    const open = await app.another('0.0.0.0', { HUSH_PASSPHRASE: 'nobody knows' })
+    const answer = await fetch(`${open.url}/bench/${CAN}`, { redirect: 'manual', headers: { accept: 'text/html' } })
+    expect(answer.status).toBeGreaterThanOrEqual(300)
+    expect(answer.headers.get('location')).toContain('/sign-in')
+    expect(await answer.text()).not.toContain('ice bath')
+    expect((await fetch(`${open.url}/api/gallery`)).status).toBe(401)
+    expect((await fetch(`${open.url}/api/stagings/${CAN}/odds`)).status).toBe(401)
+    await open.stop()
+  })
+})

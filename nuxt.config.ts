@@ -30,7 +30,11 @@ const workers = {
  */
 const BUILD = {
   rollupConfig: { plugins: [workers] },
-  externals: { traceInclude: [join(import.meta.dirname, 'node_modules/highs/build/highs.mjs')] },
+  externals: {
+    traceInclude: [join(import.meta.dirname, 'node_modules/highs/build/highs.mjs')],
+    // They ask for two versions of one package, of which the tracer leaves out one: a moved build would lack it.
+    inline: ['pinia', 'vue-i18n', 'vue-router', '@intlify', '@vue/devtools-api'],
+  },
   publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),
   serverAssets: [{ baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') }],
   compressPublicAssets: { gzip: true, brotli: true },

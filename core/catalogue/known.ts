@@ -17,7 +17,7 @@ export function know(demonstrations: readonly Demonstration[]): void {
  */
 export async function loadDemonstrations(ids: Iterable<string> = DEMONSTRATION_IDS): Promise<void> {
   const wanted = [...new Set(ids)].filter(id => !known.has(id) && Object.hasOwn(DIRECTORY, id))
-  know(await Promise.all(wanted.map(id => DIRECTORY[id]!())))
+  know(await Promise.all(wanted.map(id => DIRECTORY[id]())))
 }
 
 /**

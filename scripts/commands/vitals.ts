@@ -67,12 +67,14 @@ async function measure(page: Page, path: string) {
   await page.addInitScript('globalThis.__name = f => f')
   await page.addInitScript(observe)
   const start = performance.now()
-  await page.goto(`${address}${path}`)
+  // As soon as there is something: the odds may stand there before all scripts have come.
+  await page.goto(`${address}${path}`, { waitUntil: 'commit' })
   let odds: number | undefined
   if (path.startsWith('/bench/5a')) {
     await page.getByTestId('odds').waitFor({ timeout: 120_000 })
     odds = performance.now() - start
   }
+  await page.waitForLoadState('load')
   await page.waitForLoadState('networkidle')
   // The time in which a page still moves, and in which the largest thing may still be painted.
   await page.waitForTimeout(4000)

@@ -41,6 +41,11 @@ export const useUnitsStore = defineStore('units', () => {
       chosenLanguage.value = to
     },
   })
+  // Where an earlier version kept them.
+  onNuxtReady(() => {
+    chosenLanguage.value ??= localStorage.getItem('hush-language') ?? undefined
+    chosenUnits.value ??= localStorage.getItem('hush-units') ?? undefined
+  })
   /** of what is shown, where it is not English; by its English */
   const words = computed<Words>(() => loadedWords[language.value] ?? {})
   /** for the marks in numbers and dates: the browser's, unless another language than its own was chosen */

@@ -30,6 +30,17 @@ test.describe('a visitor from where customary units are used', () => {
   })
 })
 
+test('units that an earlier version kept on the device still hold', async ({ page }) => {
+  await page.addInitScript(() => localStorage.setItem('hush-units', 'us'))
+  await page.goto(at('/bench'))
+  const us = page.getByRole('button', { name: 'US', exact: true })
+  await expect(us).toHaveAttribute('aria-pressed', 'true')
+  // What is chosen since counts for more.
+  await page.getByRole('button', { name: 'SI', exact: true }).click()
+  await page.reload()
+  await expect(us).toHaveAttribute('aria-pressed', 'false')
+})
+
 test.describe('a visitor who writes a decimal comma', () => {
   test.use({ locale: 'de-DE' })
   test('reads and types it, is asked where a number has two meanings, and can have German', async ({ page }) => {

@@ -4,7 +4,7 @@
  * scale.
  */
 import { useResizeObserver } from '@vueuse/core'
-import { ticks } from 'd3-array'
+import { range, ticks } from 'd3-array'
 import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Traced } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
@@ -111,6 +111,12 @@ function clockOf(span: number) {
 }
 
 const narrow = computed(() => width.value < 480)
+/** Round times of a stage: as many as there is room for, on a clock at half and whole minutes. */
+function roundTimes(span: number): number[] {
+  const most = narrow.value ? 2 : 4
+  if (span <= 90) return ticks(0, span, most)
+  return range(0, span, [30, 60, 120, 300, 600, 1200, 1800, 3600].find(step => span / step <= most + 1) ?? 7200)
+}
 const px = (x: number) => x.toFixed(1)
 const lineOf = (points: readonly (readonly [number, number])[]) => `M${points.map(p => p.map(px).join(',')).join('L')}`
 
@@ -151,7 +157,7 @@ const panels = computed(() => {
       x,
       name: `${units.told(stage.name)}, ${clock.in}`,
       // A number at the very end would run into the next panel's.
-      times: ticks(0, span, narrow.value ? 2 : 4)
+      times: roundTimes(span)
         .filter(s => s < 0.94 * span)
         .map(s => ({ at: x(s), text: clock.told(s) })),
       levels: [0, 1, 2, 3].map(k => {

@@ -7,7 +7,7 @@ const thing = (document: Record<string, unknown>): ShelfItemDocument => shelfIte
 const plate = (name: string, watts: number) =>
   thing({ kind: 'heater', name, heaterKind: 'plate', ratedPower: { value: watts, unit: 'W' } })
 const pump = (name: string, pumpKind: string) => thing({ kind: 'pump', name, pumpKind })
-const bath = thing({ kind: 'bath', name: 'bowl', volume: { value: 12, unit: 'L' } })
+const bath = thing({ kind: 'bath', name: 'bowl', water: { value: 6, unit: 'L' } })
 const card = (id: string, items: ShelfItemDocument[] = [], room = {}) =>
   galleryCard(findDemonstration(id)!, room, items)!
 

@@ -162,7 +162,7 @@ test(
     // What an earlier build left goes, once the server is there to tell.
     await page.reload()
     await expect.poll(kept).toBe(false)
-    await expect(page.getByTestId('cue')).toBeVisible()
+    await expect(line(page)).toContainText('All marks sent')
     const { marks } = await showOf(page)
     const first = marks.filter(m => m.act === marks.find(k => k.kind === 'sealed')!.act)
     for (const kind of ['heat-on', 'plume', 'lifted', 'sealed'])

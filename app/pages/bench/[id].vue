@@ -134,7 +134,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       {{ $t('Laying it out…') }}
     </p>
 
-    <!-- Below the fold: it comes to life when what is above it has. -->
-    <LazyStagingDetails v-if="draft && read && simulation && demonstration && ledger" hydrate-on-idle />
+    <StagingDetails v-if="draft && read && simulation && demonstration && ledger" />
   </div>
 </template>

@@ -12,7 +12,7 @@ const { id } = useFormField()
     aria-expanded="false"
     :variant="inline ? 'ghost' : 'outline'"
     trailing-icon="i-lucide-chevron-down"
-    class="choice justify-between font-normal"
+    class="justify-between font-normal"
     :class="
       inline ? 'p-0 underline decoration-(--gap) underline-offset-3' : 'w-full px-2 bg-(--field) ring-(--field-line)'
     "

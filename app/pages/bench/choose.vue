@@ -25,7 +25,7 @@ const [{ data: cards, error, refresh }] = await Promise.all([
 // In another room other times hold, and other demonstrations can be staged.
 watch(
   () => room.version,
-  (_, before) => before > 0 && refresh(),
+  () => refresh(),
 )
 
 const onlyShelf = ref(false)

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
@@ -77,6 +78,7 @@ export default defineNuxtConfig({
         { name: 'description', content: 'Plan, forecast and log gas pressure-differential demonstrations.' },
         { name: 'color-scheme', content: 'light' },
       ],
+      script: [{ innerHTML: readFileSync(join(import.meta.dirname, 'app/early/acts.js'), 'utf8') }],
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
         // Fetched beside the scripts, so that no line moves when they come.

@@ -2,8 +2,7 @@ import { defineConfig } from '@playwright/test'
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  globalSetup: './tests/e2e/global-setup.ts',
-  workers: 1,
+  workers: 2,
   timeout: 90_000,
   expect: { timeout: 30_000 },
   reporter: process.env.HUSH_TEST_REPORT ? [['json', { outputFile: process.env.HUSH_TEST_REPORT }]] : [['list']],

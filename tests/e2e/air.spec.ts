@@ -1,14 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { blank, complete, expect, odds, test, verdict, type Page } from './page'
 
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const staging = (n: number) => `/bench/5a1d0000-0000-4000-8000-0000000000${String(n).padStart(2, '0')}`
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
-const verdict = (page: Page) => page.getByTestId('verdict')
 
-async function complete(page: Page) {
-  await expect(verdict(page)).toContainText('2000 stagings computed')
-}
-const odds = async (page: Page) => Number(await page.getByTestId('odds').innerText())
 async function type(page: Page, input: string, value: string) {
   await blank(page, input).click()
   await page
@@ -23,16 +16,10 @@ async function pick(page: Page, input: string, choice: string) {
   await page.keyboard.press('Escape')
 }
 
-test.beforeEach(({ page }) => {
-  page.on('pageerror', error => {
-    throw error
-  })
-})
-
 test('an egg too large tears, a smaller one goes in whole; the size it names is taken by a button', async ({
   page,
 }) => {
-  await page.goto(at(staging(9)))
+  await page.goto(staging(9))
   await complete(page)
   await type(page, 'eggDiameter', '44.5 mm')
   await expect(verdict(page)).toContainText(/tears: [5-9]\d|tears: 100/)
@@ -50,7 +37,7 @@ test('an egg too large tears, a smaller one goes in whole; the size it names is 
 })
 
 test('a balloon\u2019s starting size is found that fills the jar', async ({ page }) => {
-  await page.goto(at(staging(10)))
+  await page.goto(staging(10))
   await complete(page)
   expect(await odds(page)).toBeLessThan(10)
   await page
@@ -67,7 +54,7 @@ test('a balloon\u2019s starting size is found that fills the jar', async ({ page
 })
 
 test('a cloud fails without nuclei and works with smoke', async ({ page }) => {
-  await page.goto(at(staging(11)))
+  await page.goto(staging(11))
   await complete(page)
   expect(await odds(page)).toBeLessThan(10)
   await expect(page.getByRole('region', { name: 'What the numbers suggest' })).toContainText(
@@ -89,7 +76,7 @@ test('a cloud fails without nuclei and works with smoke', async ({ page }) => {
 })
 
 test('warm water under a pump that cannot reach its boiling point is refused, with the reason', async ({ page }) => {
-  await page.goto(at(staging(12)))
+  await page.goto(staging(12))
   await complete(page)
   await blank(page, 'pump').click()
   await page.getByRole('radio', { name: 'kitchen hand pump' }).check()
@@ -107,7 +94,7 @@ test('warm water under a pump that cannot reach its boiling point is refused, wi
 })
 
 test('the particle board follows the scrubber, and the notes for the class are there', async ({ page }) => {
-  await page.goto(at(staging(10)))
+  await page.goto(staging(10))
   await complete(page)
   const particles = page.getByTestId('particles')
   const scrubber = page.getByLabel('Time scrubber')
@@ -132,7 +119,7 @@ test(
   'every family stands in the gallery; a living thing under the jar is refused where one looks for ' +
     'it; a pump from the Shelf is taken',
   async ({ page }) => {
-    await page.goto(at('/bench/choose'))
+    await page.goto('/bench/choose')
     await expect(page.getByRole('heading', { level: 2 })).toHaveText([
       'Steam',
       'Hot air and flames',

@@ -1,16 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Page } from '@playwright/test'
-import { choose } from './choosing'
 import { spawnSync } from 'node:child_process'
+import { blank, choose, complete, expect, odds, test, type Page } from './page'
 
 const STAGING = '/bench/5a1d0000-0000-4000-8000-000000000001'
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
-
-async function complete(page: Page) {
-  await expect(page.getByTestId('verdict')).toContainText('2000 stagings computed')
-}
-const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
 
 /** Text of the file that a button hands over. */
 async function downloaded(page: Page, button: string): Promise<string> {
@@ -23,14 +15,8 @@ async function downloaded(page: Page, button: string): Promise<string> {
   return Buffer.concat(parts).toString()
 }
 
-test.beforeEach(({ page }) => {
-  page.on('pageerror', error => {
-    throw error
-  })
-})
-
 test('the whole slice: change, forecast, save, reload, log a failure, read it in the Logbook', async ({ page }) => {
-  await page.goto(at('/'))
+  await page.goto('/')
   await page.getByRole('link', { name: /Slim can, ice bath/ }).click()
   await complete(page)
   const before = await odds(page)
@@ -87,8 +73,8 @@ test('the whole slice: change, forecast, save, reload, log a failure, read it in
 
 test('two tabs cannot silently overwrite each other', async ({ page, context }) => {
   const other = await context.newPage()
-  await page.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
-  await other.goto(at('/bench/5a1d0000-0000-4000-8000-000000000003'))
+  await page.goto('/bench/5a1d0000-0000-4000-8000-000000000003')
+  await other.goto('/bench/5a1d0000-0000-4000-8000-000000000003')
   for (const [tab, value] of [
     [page, '50 s'],
     [other, '55 s'],
@@ -106,10 +92,10 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
   await expect(other.getByTestId('save-state')).toContainText('Saved, version 3')
 })
 
-test("the same seed gives the same numbers in the browser's worker and in Node", async ({ page }) => {
+test("the same seed gives the same numbers in the browser's worker and in Node", async ({ page, baseURL }) => {
   // The command line knows no past runs.
-  await page.addInitScript(() => localStorage.setItem('hush-taught', 'false'))
-  await page.goto(at('/bench/choose'))
+  await page.context().addCookies([{ name: 'hush-taught', value: 'no', url: baseURL! }])
+  await page.goto('/bench/choose')
   await page.getByRole('button', { name: 'Stage it Can plunge' }).click()
   await complete(page)
   const staging = await downloaded(page, 'Staging (JSON)')
@@ -128,7 +114,7 @@ test("the same seed gives the same numbers in the browser's worker and in Node",
     .getByLabel('Set a saved prediction beside this')
     .setInputFiles(file('bad.json', '{"format":"zealous-hush/prediction"}'))
   await expect(page.getByRole('alert')).toContainText('bad.json: version')
-  await page.goto(at('/bench'))
+  await page.goto('/bench')
   await page
     .getByLabel('Import a staging (JSON)')
     .setInputFiles(file('bad.json', staging.replace('"inputs": {', '"inputs": { "colour": "red",')))
@@ -138,7 +124,7 @@ test("the same seed gives the same numbers in the browser's worker and in Node",
 })
 
 test('the room can be changed from anywhere and every number follows', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   const button = page.getByRole('button', { name: /Room conditions/ })
   await expect(button).toContainText('877.8')
   await button.click()
@@ -154,7 +140,7 @@ test('the room can be changed from anywhere and every number follows', async ({ 
 })
 
 test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await page.getByRole('button', { name: 'Add a vessel' }).click()
   await page.getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('dialog')).toContainText('Name: a name of 1 to 120 characters')
@@ -173,14 +159,14 @@ test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) =
 })
 
 test('works from the keyboard and lists its keys', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await page.getByRole('heading', { name: 'Shelf' }).waitFor()
   await page.keyboard.press('2')
   await expect(page).toHaveURL(/\/bench$/)
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('move along the time scrubber')
   await page.keyboard.press('Escape')
-  await page.goto(at(STAGING))
+  await page.goto(STAGING)
   await complete(page)
   await blank(page, 'purgeTime').focus()
   await page.keyboard.press('Enter')
@@ -194,7 +180,7 @@ test('works from the keyboard and lists its keys', async ({ page }) => {
 })
 
 test('says when the server does not answer, and keeps what was typed', async ({ page }) => {
-  await page.goto(at(STAGING))
+  await page.goto(STAGING)
   await complete(page)
   await page.route('**/api/**', route => route.abort())
   await blank(page, 'transferTime').click()
@@ -226,7 +212,7 @@ for (const [name, path] of [
 ] as const) {
   test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.emulateMedia({ reducedMotion: 'reduce' })
-    await page.goto(at(path))
+    await page.goto(path)
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
     if (name.startsWith('Bench')) await complete(page)

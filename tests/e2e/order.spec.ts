@@ -1,19 +1,11 @@
-import { expect, test } from '@playwright/test'
-import { choose } from './choosing'
+import { choose, expect, test } from './page'
 
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
 const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
-
-test.beforeEach(({ page }) => {
-  page.on('pageerror', error => {
-    throw error
-  })
-})
 
 test('a show fits; a bar is moved by keys; one that would break the order stays where it is, and says why', async ({
   page,
 }) => {
-  await page.goto(at(SHOW))
+  await page.goto(SHOW)
   const state = page.getByTestId('plan-state')
   await expect(state).toHaveText('It fits')
   const tin = page.getByRole('slider', { name: 'Moment of Oil tin, poured' })
@@ -39,10 +31,10 @@ test('a show fits; a bar is moved by keys; one that would break the order stays 
     .toBe(before + 60)
 })
 
-test('what does not fit names who clashes and what would mend it; without a heater there is no plan', async ({
+test('what does not fit names who clashes and ways to fix it; without a heater there is no plan', async ({
   page,
 }) => {
-  await page.goto(at('/order'))
+  await page.goto('/order')
   await page.getByRole('button', { name: 'New running order' }).click()
   await page.getByLabel('Title of the running order').fill('Two drums')
   await page.getByLabel('Title of the running order').press('Enter')
@@ -88,7 +80,7 @@ test('what does not fit names who clashes and what would mend it; without a heat
 })
 
 test('run sheet, kit list, safety sheet and calendar come out of it', async ({ page }) => {
-  await page.goto(at(SHOW))
+  await page.goto(SHOW)
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
   await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured:\s+\d tins? for 99 in 100 to see one/)
   await expect(page.getByTestId('spares')).toContainText('Cloud for the foyer: unlikely as planned')
@@ -120,7 +112,7 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   const pdf = await page.pdf({ format: 'A4' })
   expect(pdf.length).toBeGreaterThan(20000)
   // What was exported can be read again.
-  await page.goto(at('/order'))
+  await page.goto('/order')
   await page.getByLabel('Read one from a file').setInputFiles(await file.path())
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
 })

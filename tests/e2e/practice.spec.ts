@@ -1,12 +1,5 @@
-import { expect, test, type Page } from '@playwright/test'
+import { blank, expect, stage, test, type Page } from './page'
 
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
-async function choose(page: Page, name: string) {
-  await page.goto(at('/bench/choose'))
-  await page.getByRole('button', { name: `Stage it ${name}` }).click()
-  await expect(page.getByTestId('verdict')).toContainText('stagings computed')
-}
 /** A choice that is refused: its words are read, and the old one stays in force. */
 async function refused(page: Page, input: string, choice: string, words: RegExp) {
   const before = await blank(page, input).innerText()
@@ -17,12 +10,6 @@ async function refused(page: Page, input: string, choice: string, words: RegExp)
   await expect(blank(page, input)).toHaveText(before)
 }
 
-test.beforeEach(({ page }) => {
-  page.on('pageerror', error => {
-    throw error
-  })
-})
-
 test('a microwave is offered for the glass bottle and never for metal', async ({ page }) => {
   const offered = async () => {
     await page.getByLabel('Take a heater from the Shelf').click()
@@ -31,10 +18,10 @@ test('a microwave is offered for the glass bottle and never for metal', async ({
     await page.keyboard.press('Escape')
     return lines.join(' ')
   }
-  await choose(page, 'Bottle that drinks')
+  await stage(page, 'Bottle that drinks')
   await expect.poll(offered).toContain('microwave')
   for (const metal of ['Can plunge', 'Sealed tin', 'Sealed drum']) {
-    await choose(page, metal)
+    await stage(page, metal)
     await expect.poll(offered).toContain('plate')
     expect(await offered(), metal).not.toContain('microwave')
   }
@@ -44,14 +31,14 @@ test(
   'what would hurt is refused with words: oxygen, free flight, smoke with spirits, a bath too cold ' +
     'for glass, a scratched jar',
   async ({ page }) => {
-    await choose(page, 'Bottle on a line')
+    await stage(page, 'Bottle on a line')
     await refused(page, 'burnsIn', 'oxygen', /refused: with oxygen it detonates/)
     await refused(page, 'guide', 'freely', /refused: a burning bottle that flies freely/)
-    await choose(page, 'Cloud in a bottle')
+    await stage(page, 'Cloud in a bottle')
     await refused(page, 'liquid', 'ethanol', /refused: smoke means a match/)
-    await choose(page, 'Balloon in a bell jar')
+    await stage(page, 'Balloon in a bell jar')
     await refused(page, 'jarKind', 'jar with a scratch or a chip', /implodes without warning/)
-    await choose(page, 'Bottle that drinks')
+    await stage(page, 'Bottle that drinks')
     await blank(page, 'bathTemperature').click()
     const field = page.getByRole('dialog').getByLabel(/, with any unit$/)
     await field.fill('5 °C')
@@ -65,7 +52,7 @@ test(
 test('a thermometer that somebody reads is interpreted for this room; gates stand before what they guard', async ({
   page,
 }) => {
-  await page.goto(at('/bench/5a1d0000-0000-4000-8000-000000000001'))
+  await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   const word = page.getByTestId('thermometer-word')
   await word.getByText('Somebody reads a thermometer').click()
   const reads = word.getByLabel('It reads')

@@ -1,20 +1,13 @@
 /** Who reads: units by region, marks by language, and a second language. */
-import { expect, test, type Page } from '@playwright/test'
+import { blank, expect, test } from './page'
 
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
 const DRUM = '/bench/5a1d0000-0000-4000-8000-000000000004'
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
-const watched = (page: Page) =>
-  page.on('pageerror', error => {
-    throw error
-  })
 
 test.describe('a visitor from where customary units are used', () => {
   test.use({ locale: 'en-US' })
   test('reads them from the first page on, and types a fraction', async ({ page }) => {
-    watched(page)
-    await page.goto(at(CAN))
+    await page.goto(CAN)
     await expect(page.getByRole('button', { name: 'US', exact: true })).toHaveAttribute('aria-pressed', 'true')
     await expect(page.getByTestId('verdict')).toContainText('stagings computed')
     await expect(page.getByRole('region', { name: 'Why' })).toContainText(/wall holds about [\d.]+\spsi/)
@@ -32,7 +25,7 @@ test.describe('a visitor from where customary units are used', () => {
 
 test('units that an earlier version kept on the device still hold', async ({ page }) => {
   await page.addInitScript(() => localStorage.setItem('hush-units', 'us'))
-  await page.goto(at('/bench'))
+  await page.goto('/bench')
   const us = page.getByRole('button', { name: 'US', exact: true })
   await expect(us).toHaveAttribute('aria-pressed', 'true')
   // What is chosen since counts for more.
@@ -44,8 +37,7 @@ test('units that an earlier version kept on the device still hold', async ({ pag
 test.describe('a visitor who writes a decimal comma', () => {
   test.use({ locale: 'de-DE' })
   test('reads and types it, is asked where a number has two meanings, and can have German', async ({ page }) => {
-    watched(page)
-    await page.goto(at(CAN))
+    await page.goto(CAN)
     await expect(page.getByTestId('verdict')).toContainText('stagings computed')
     await blank(page, 'iceMass').click()
     const field = page.getByLabel('ice in the bath, with any unit')
@@ -65,14 +57,13 @@ test.describe('a visitor who writes a decimal comma', () => {
     await expect(page.getByText('Alle hinter der Linie, Schutzbrillen auf')).toBeVisible()
     await expect(page.getByTestId('language-note')).toHaveCount(0)
     // One that has no German says so, and stays in one language.
-    await page.goto(at(DRUM))
+    await page.goto(DRUM)
     await expect(page.getByTestId('language-note')).toContainText('noch nicht übersetzt')
     await expect(page.getByRole('region', { name: 'Warum' })).toContainText(/shell holds about/i)
     await expect(page.getByRole('button', { name: 'Deutsch' })).toHaveAttribute('aria-pressed', 'true')
   })
   test('joins a vote in German', async ({ page }) => {
-    watched(page)
-    await page.goto(at('/join'))
+    await page.goto('/join')
     await expect(page.getByRole('heading')).toHaveText('Was wird geschehen?')
     await page.getByLabel('Code vom Bildschirm').fill('QQQQQ')
     await page.getByRole('button', { name: 'Mitmachen' }).click()

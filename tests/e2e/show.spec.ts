@@ -1,22 +1,16 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test, type Browser, type Page } from '@playwright/test'
-import { choose } from './choosing'
+import { choose, complete, expect, test, watched, type Browser, type Page } from './page'
 import { setPassphrase } from '../../scripts/access/passphrase'
-import { openApplication, type Application } from '../application'
+import type { Application } from '../application'
 
 /** An application of its own: its server is killed in the middle. */
+test.use({ database: 'show' })
 let app: Application
-test.beforeAll(async () => {
-  test.setTimeout(300_000)
-  app = await openApplication('show')
+test.beforeAll(({ application }) => {
+  app = application
 })
-test.afterAll(() => app?.close())
 test.describe.configure({ mode: 'serial', timeout: 300_000 })
 
-const noPageErrors = (page: Page) =>
-  page.on('pageerror', error => {
-    throw error
-  })
 const clean = async (page: Page) =>
   expect(
     (await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()).violations,
@@ -58,8 +52,7 @@ async function begin(page: Page, what: string, speed?: string) {
   await expect(page.getByTestId('cue')).toBeVisible()
 }
 async function vote(browser: Browser, code: string, outcome: RegExp) {
-  const phone = await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage()
-  noPageErrors(phone)
+  const phone = watched(await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage())
   await phone.goto(`${app.url}/join`)
   await phone.getByLabel('Code from the screen').fill(code.toLowerCase())
   await phone.getByRole('button', { name: 'Join' }).click()
@@ -72,7 +65,6 @@ test(
   'a whole show: planned on two plates, run with keys, the server lost and back, voted on, a ' +
     'failure logged, read and mended',
   async ({ page, browser }) => {
-    noPageErrors(page)
     await page.goto(`${app.url}/order`)
     await page.getByRole('button', { name: 'New running order' }).click()
     await page.getByLabel('Title of the running order').fill('Three in a row')
@@ -111,7 +103,7 @@ test(
     await phones[4]!.getByRole('radio', { name: /keeps its shape and is mostly full of water/ }).check()
     await clean(phones[0]!)
     await expect(page.getByTestId('vote')).toContainText('5 so far, open')
-    const wall = await (await browser.newContext()).newPage()
+    const wall = watched(await (await browser.newContext()).newPage())
     await wall.goto(`${page.url()}/wall`)
     await expect(wall.getByText('5 votes')).toBeVisible()
     await expect(wall.getByRole('img', { name: /QR code/ })).toBeVisible()
@@ -235,7 +227,7 @@ test('two devices on one run: every mark on both, none doubled; taking one back 
   browser,
 }) => {
   await begin(page, 'Bottle that folds, for the little ones', '1')
-  const other = await (await browser.newContext()).newPage()
+  const other = watched(await (await browser.newContext()).newPage())
   // Its clock is forty minutes fast.
   await other.clock.install({ time: Date.now() + 40 * 60_000 })
   await other.goto(page.url())
@@ -265,14 +257,12 @@ test('past runs shape the next forecast, and can be switched off', async ({ page
   await page.goto(`${app.url}/bench/5a1d0000-0000-4000-8000-000000000001`)
   const past = page.getByTestId('past-runs')
   await expect(past).toContainText('share of the heat that gets into the can', { timeout: 120_000 })
-  const complete = () =>
-    expect(page.getByTestId('verdict')).toContainText('2000 stagings computed', { timeout: 120_000 })
-  await complete()
+  await complete(page)
   const spread = page.locator('[data-spread=timeToPlume]')
   const taught = await spread.innerText()
   await past.getByRole('checkbox').uncheck()
   await expect.poll(() => spread.innerText().catch(() => '')).not.toBe(taught)
-  await complete()
+  await complete(page)
   expect(await spread.innerText()).not.toBe(taught)
   await past.getByRole('checkbox').check()
 })
@@ -350,8 +340,7 @@ test('readings of any logger are taken with columns matched and units asked', as
 test('from the network one signs in first; joining a vote needs no passphrase', async ({ browser }) => {
   await setPassphrase(app.databaseUrl, 'wet gloves 7')
   const open = await app.another('0.0.0.0')
-  const page = await (await browser.newContext()).newPage()
-  noPageErrors(page)
+  const page = watched(await (await browser.newContext()).newPage())
   // Over plain http from another machine a browser has no randomUUID.
   await page.addInitScript(() => {
     Reflect.deleteProperty(Crypto.prototype, 'randomUUID')
@@ -374,7 +363,7 @@ test('from the network one signs in first; joining a vote needs no passphrase', 
   await page.keyboard.press('Enter')
   await expect(line(page)).toContainText('All marks sent')
   expect((await showOf(page, open.url)).marks.map(m => m.kind)).toContainEqual(expect.stringMatching(/^(step|gate)$/))
-  const phone = await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage()
+  const phone = watched(await (await browser.newContext({ viewport: { width: 390, height: 800 } })).newPage())
   await phone.goto(`${open.url}/join`)
   await phone.getByLabel('Code from the screen').fill('ZZZZZ')
   await phone.getByRole('button', { name: 'Join' }).click()

@@ -1,11 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { blank, complete, expect, odds, test, type Page } from './page'
 
 /** The first of the demo's stagings. */
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
-const complete = (page: Page) => expect(page.getByTestId('verdict')).toContainText('2000 stagings computed')
-const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
 
 /** A staging of the test's own, with a slow transfer: poor odds. */
 async function slowStaging(page: Page) {
@@ -15,8 +11,8 @@ async function slowStaging(page: Page) {
     title: `Slow ${id.slice(0, 4)}`,
     inputs: { transferTime: { value: 9, unit: 's' }, bathTemperature: { value: 12, unit: 'degC' } },
   }
-  expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
-  await page.goto(at(`/bench/${id}`))
+  expect((await page.request.post('/api/stagings', { data: { id, writeId: id, document } })).ok()).toBe(true)
+  await page.goto(`/bench/${id}`)
   await complete(page)
   return id
 }
@@ -74,19 +70,19 @@ test('a room in which a staging no longer goes together is told, not hidden', as
     title: 'Hot bath',
     inputs: { bathTemperature: { value: 93, unit: 'degC' } },
   }
-  expect((await page.request.post(at('/api/stagings'), { data: { id, writeId: id, document } })).ok()).toBe(true)
-  const room = await (await page.request.get(at('/api/room'))).json()
+  expect((await page.request.post('/api/stagings', { data: { id, writeId: id, document } })).ok()).toBe(true)
+  const room = await (await page.request.get('/api/room')).json()
   const set = async (conditions: unknown) => {
-    const { version } = await (await page.request.get(at('/api/room'))).json()
+    const { version } = await (await page.request.get('/api/room')).json()
     expect(
       (
-        await page.request.put(at('/api/room'), {
+        await page.request.put('/api/room', {
           data: { writeId: crypto.randomUUID(), baseVersion: version, document: conditions },
         })
       ).ok(),
     ).toBe(true)
   }
-  await page.goto(at(`/bench/${id}`))
+  await page.goto(`/bench/${id}`)
   await complete(page)
   await page.getByRole('button', { name: /Room conditions/ }).click()
   await page.getByLabel('a barometer in the room').check()
@@ -101,7 +97,7 @@ test('empty places say what to do first', async ({ page }) => {
   const none = { runs: [], found: 0, real: 0, wanted: 0, demonstrations: [] }
   await page.route('**/api/runs?*', route => route.fulfill({ json: none }))
   // Gone to from a page that is there: what the server draws is not what is faked here.
-  await page.goto(at('/backup'))
+  await page.goto('/backup')
   const place = (name: string) => page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name })
   await place('Bench').click()
   await expect(page.getByText('Nothing is planned yet.')).toBeVisible()
@@ -124,7 +120,7 @@ test('pages come drawn with what is on them, each with its title and what it is 
   const titles = new Set<string>()
   const descriptions = new Set<string>()
   for (const [path, words] of pages) {
-    const answer = await request.get(at(path))
+    const answer = await request.get(path)
     expect(answer.status()).toBe(200)
     const html = await answer.text()
     expect(html).toContain(words)
@@ -135,15 +131,15 @@ test('pages come drawn with what is on them, each with its title and what it is 
   expect(titles.size).toBe(pages.length)
   expect(descriptions.size).toBe(pages.length)
   for (const path of ['/nowhere', '/bench/5a1d0000-0000-4000-8000-00000000dead'])
-    expect((await request.get(at(path), { headers: { accept: 'text/html' } })).status()).toBe(404)
+    expect((await request.get(path, { headers: { accept: 'text/html' } })).status()).toBe(404)
 })
 
 test('what does not exist is said plainly', async ({ page }) => {
-  await page.goto(at('/logbook/5a1d0000-0000-4000-8000-00000000dead'))
+  await page.goto('/logbook/5a1d0000-0000-4000-8000-00000000dead')
   await expect(page.getByRole('alert')).toContainText('There is no such run')
-  await page.goto(at('/bench/5a1d0000-0000-4000-8000-00000000dead'))
+  await page.goto('/bench/5a1d0000-0000-4000-8000-00000000dead')
   await expect(page.getByRole('alert')).toContainText('there is no such staging')
-  await page.goto(at('/nowhere'))
+  await page.goto('/nowhere')
   await expect(page.getByText('There is nothing at this address')).toBeVisible()
   await page.getByRole('button', { name: 'Go to the Bench' }).click()
   await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
@@ -151,8 +147,8 @@ test('what does not exist is said plainly', async ({ page }) => {
 
 test('an item changed in two windows is not overwritten unseen', async ({ page, context }) => {
   const other = await context.newPage()
-  await page.goto(at('/shelf'))
-  await other.goto(at('/shelf'))
+  await page.goto('/shelf')
+  await other.goto('/shelf')
   for (const tab of [page, other]) await tab.getByRole('button', { name: 'Change Camp burner' }).click()
   await page.getByLabel('Where it is kept').fill('first place')
   await page.getByRole('button', { name: 'Save' }).click()
@@ -166,7 +162,7 @@ test('an item changed in two windows is not overwritten unseen', async ({ page, 
 })
 
 test('retired things leave the Shelf but are not lost', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await page.getByRole('button', { name: 'Retire Squat can, 250 mL' }).click()
   await expect(page.getByRole('heading', { name: 'Squat can, 250 mL' })).toHaveCount(0)
   await page.getByLabel('show what is retired').check()
@@ -203,7 +199,7 @@ test('half a number is no number: refused, it leaves the one before it, and noth
 })
 
 test('Ctrl K finds a staging, a page and an act by typing', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await expect(page.getByRole('button', { name: 'Find anything' })).toBeVisible()
   const find = async (words: string) => {
     await page.keyboard.press('Control+k')
@@ -218,6 +214,27 @@ test('Ctrl K finds a staging, a page and an act by typing', async ({ page }) => 
   await find('Slim can, ice bath')
   await expect(page).toHaveURL(/\/bench\/[0-9a-f-]{36}$/)
   await expect(page.getByTestId('verdict')).toContainText('of 100')
+})
+
+test('what is clicked and typed before the page is alive is done once it is', async ({ page }) => {
+  let release = () => {}
+  const held = new Promise<void>(resolve => {
+    release = resolve
+  })
+  await page.route('**/_nuxt/*.js', async route => {
+    await held
+    await route.continue()
+  })
+  const going = page.goto(CAN)
+  const us = page.getByRole('button', { name: 'US', exact: true })
+  await us.click()
+  await page.getByLabel('Title of the staging').fill('Typed early')
+  await expect(us).toHaveAttribute('aria-pressed', 'false')
+  release()
+  await going
+  await expect(us).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.getByLabel('Title of the staging')).toHaveValue('Typed early')
+  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
 })
 
 test('every page is opened without an error or a warning', async ({ page }) => {
@@ -242,7 +259,7 @@ test('every page is opened without an error or a warning', async ({ page }) => {
     show,
     '/sign-in',
   ]) {
-    await page.goto(at(path))
+    await page.goto(path)
     await expect(page.getByRole('heading').or(page.getByLabel('Title of the staging')).first()).toBeVisible()
     await page.waitForLoadState('networkidle')
   }
@@ -250,7 +267,7 @@ test('every page is opened without an error or a warning', async ({ page }) => {
 })
 
 test('everything goes out in one file and comes in again, and a file that is none is told', async ({ page }) => {
-  await page.goto(at('/backup'))
+  await page.goto('/backup')
   const downloading = page.waitForEvent('download')
   await page.getByRole('link', { name: 'Download everything' }).click()
   const file = await (await downloading).path()
@@ -270,10 +287,10 @@ test('tabs of one browser share one event stream, and the next one takes it over
   context.on('request', request => {
     if (request.url().endsWith('/stream')) streams++
   })
-  const staging = await (await context.request.get(at(`/api/stagings/${CAN.split('/').at(-1)}`))).json()
+  const staging = await (await context.request.get(`/api/stagings/${CAN.split('/').at(-1)}`)).json()
   const id = crypto.randomUUID()
   const stated = { stagingId: staging.id, stagingVersion: staging.version, staging: staging.document }
-  const begun = await context.request.post(at('/api/live'), {
+  const begun = await context.request.post('/api/live', {
     data: {
       ...{ id, writeId: crypto.randomUUID() },
       document: { title: 'Two tabs', acts: [{ id: 'can', run: crypto.randomUUID(), ...stated }] },
@@ -282,7 +299,7 @@ test('tabs of one browser share one event stream, and the next one takes it over
   expect(begun.ok()).toBe(true)
   const tab = async () => {
     const page = await context.newPage()
-    await page.goto(at(`/live/${id}`))
+    await page.goto(`/live/${id}`)
     await expect(page.getByTestId('line')).toContainText('All marks sent')
     return page
   }
@@ -311,7 +328,7 @@ test('an order with a staging that is no longer accepted says which, and lets on
       if ('bathTemperature' in document.inputs) document.inputs.bathTemperature = { value: 300, unit: 'degC' }
     await route.fulfill({ json: list })
   })
-  await page.goto(at('/order'))
+  await page.goto('/order')
   await page.locator(`a[href="${order}"]`).click()
   const broken = page.getByTestId('broken')
   await expect(broken).toContainText('given 300 °C')

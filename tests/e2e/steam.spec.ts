@@ -1,36 +1,19 @@
-import { expect, test, type Page } from '@playwright/test'
-import { choose as take } from './choosing'
+import { blank, choose, complete, expect, stage, test, type Page } from './page'
 import { DEMONSTRATIONS } from '../../core/catalogue/everything'
 
-const at = (path: string) => `${process.env.HUSH_TEST_URL}${path}`
-const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
 const POOL = '5a1d0000-0000-4000-8000-000000000004'
 const SPRINKLED = '5a1d0000-0000-4000-8000-000000000005'
 
-async function complete(page: Page) {
-  await expect(page.getByTestId('verdict').last()).toContainText('2000 stagings computed')
-}
-async function choose(page: Page, name: string) {
-  await page.goto(at('/bench/choose'))
-  await page.getByRole('button', { name: `Stage it ${name}` }).click()
-  await complete(page)
-}
 /** P10 and P90 of the hush in seconds, as the verdict says it. */
 async function hush(page: Page): Promise<[number, number]> {
   const [, low, high] = /Hush ([\d.]+) to ([\d.]+) s/.exec(await page.getByTestId('verdict').first().innerText())!
   return [Number(low), Number(high)]
 }
 
-test.beforeEach(({ page }) => {
-  page.on('pageerror', error => {
-    throw error
-  })
-})
-
 test(
   'a drum in an ice pool and the same one sprinkled: the hush changes, and the comparison says what ' + 'differs',
   async ({ page }) => {
-    await page.goto(at(`/bench/${POOL}`))
+    await page.goto(`/bench/${POOL}`)
     await complete(page)
     const pool = await hush(page)
     await blank(page, 'coolingMethod').click()
@@ -50,7 +33,7 @@ test(
     )
     await page.getByRole('button', { name: 'Undo all' }).click()
 
-    await page.goto(at(`/bench/compare?a=${POOL}&b=${SPRINKLED}`))
+    await page.goto(`/bench/compare?a=${POOL}&b=${SPRINKLED}`)
     await expect(page.getByTestId('differences')).toContainText('standing in an ice pool')
     await expect(page.getByTestId('differences')).toContainText('sprinkling')
     await expect(page.getByTestId('odds-gap')).toContainText(/of 100 more|same odds/)
@@ -58,7 +41,7 @@ test(
 )
 
 test('re-inflation without a way out for the steam is refused, with the reason', async ({ page }) => {
-  await choose(page, 'Drum that pops back')
+  await stage(page, 'Drum that pops back')
   await blank(page, 'reliefPath').click()
   await page.getByRole('radio', { name: 'none, the bung in' }).check()
   await expect(page.getByRole('alert')).toContainText('refused: a closed vessel is never heated')
@@ -67,7 +50,7 @@ test('re-inflation without a way out for the steam is refused, with the reason',
 })
 
 test('a heater that is measured narrows the forecast', async ({ page }) => {
-  await page.goto(at('/bench/choose'))
+  await page.goto('/bench/choose')
   await page.getByRole('button', { name: 'Stage it Sealed tin' }).click()
   await complete(page)
   const spread = async () => {
@@ -76,14 +59,14 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
     )!
     return Number(high) / Number(low)
   }
-  await take(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
+  await choose(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
   await page.keyboard.press('Control+s')
   await complete(page)
   await expect(page.locator('[data-spread="timeToPlume"]')).toBeVisible()
   const before = await spread()
   const staging = page.url()
 
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await page.getByRole('button', { name: 'Change Double plate, large ring, 1.8 kW' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByLabel('Water, weighed').fill('500 g')
@@ -101,7 +84,7 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
 
   await page.goto(staging)
   await complete(page)
-  await take(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
+  await choose(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
   await expect(blank(page, 'heatingEfficiency')).toHaveText('31 %')
   await complete(page)
   await expect.poll(spread).toBeLessThan(1 + (before - 1) * 0.8)
@@ -110,7 +93,7 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
 test('a shelf of rows with one bad one: the bad cell is told by line and column, the good ones come in once', async ({
   page,
 }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   const rows = [
     'kind,name,place,diameter (mm),height (mm),mouthDiameter (mm),wallThickness (mm),capacity (mL),count',
     'vessel,Row can A,rack 9,57.5,145,22,0.1,331,4',
@@ -138,7 +121,7 @@ test('a shelf of rows with one bad one: the bad cell is told by line and column,
 })
 
 test('a demonstration is found from what is on the shelf, by effect and by age', async ({ page }) => {
-  await page.goto(at('/bench/choose'))
+  await page.goto('/bench/choose')
   const list = page.getByRole('heading', { level: 3 })
   await expect(list).toHaveCount(DEMONSTRATIONS.length)
   await page.getByLabel('with what is on the Shelf').check()
@@ -146,7 +129,7 @@ test('a demonstration is found from what is on the shelf, by effect and by age',
   await page.getByLabel('Effect, or any word').fill('fountain')
   await expect(list).toHaveText(['Flask fountain'])
   await expect(page.getByText('On the Shelf: Round flask, 1 L, with its long tube')).toBeVisible()
-  await take(page, 'Age', '7')
+  await choose(page, 'Age', '7')
   await expect(page.getByText('Nothing fits all of that.')).toBeVisible()
   await page.getByRole('button', { name: 'Show everything' }).click()
   await page.getByRole('button', { name: 'Stage it Flask fountain' }).click()
@@ -156,7 +139,7 @@ test('a demonstration is found from what is on the shelf, by effect and by age',
 })
 
 test('a photo is scaled, kept and removed; what is no picture is refused', async ({ page }) => {
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   const png = Buffer.from(
     'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
     'base64',
@@ -178,10 +161,10 @@ test('thousands of things stay quick: the page shows them by and by', async ({ p
     document: { kind: 'consumable', name: `Lot ${String(i).padStart(4, '0')}`, place: 'lot store', count: i },
   }))
   const writeId = crypto.randomUUID()
-  const send = () => page.request.post(at('/api/shelf/import'), { data: { writeId, items } })
+  const send = () => page.request.post('/api/shelf/import', { data: { writeId, items } })
   expect((await (await send()).json()).length).toBe(2000)
   expect((await (await send()).json()).length).toBe(2000)
-  await page.goto(at('/shelf'))
+  await page.goto('/shelf')
   await page.getByLabel('Search the shelf').fill('lot store')
   await expect(page.getByRole('heading', { level: 3 })).toHaveCount(12)
   await page.getByRole('button', { name: /Show 12 more of 1988/ }).click()

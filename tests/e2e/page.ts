@@ -1,0 +1,71 @@
+/** What the browser tests share: an application of each worker's own, pages that are alive, and the Bench's parts. */
+import { expect, test as base, type Page } from '@playwright/test'
+import { openApplication, type Application } from '../application'
+
+/** Goes on once the page answers to what is done on it, as a person does who sees that nothing happens yet. */
+const alive = (page: Page) =>
+  page.waitForFunction(
+    () => document.documentElement.dataset.alive !== undefined || document.getElementById('__nuxt') === null,
+  )
+
+/** Its errors fail the test; gone to or read again, it is waited for until it is alive. */
+export function watched(page: Page): Page {
+  page.on('pageerror', error => {
+    throw error
+  })
+  const { goto, reload } = page
+  page.goto = async (...given) => {
+    const answer = await goto.apply(page, given)
+    await alive(page)
+    return answer
+  }
+  page.reload = async (...given) => {
+    const answer = await reload.apply(page, given)
+    await alive(page)
+    return answer
+  }
+  return page
+}
+
+interface OfWorker {
+  /** database of the application that its tests share; the worker's number is added */ database: string
+  application: Application
+}
+/** Tests of one worker share a server and a database with the demo data; two workers share nothing. */
+export const test = base.extend<object, OfWorker>({
+  database: ['browser', { scope: 'worker', option: true }],
+  application: [
+    async ({ database }, use, { parallelIndex }) => {
+      const application = await openApplication(`${database}_${parallelIndex}`)
+      await use(application)
+      await application.close()
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  baseURL: ({ application }, use) => use(application.url),
+  context: async ({ context }, use) => {
+    context.on('page', watched)
+    await use(context)
+  },
+})
+export { expect, type Browser, type Page } from '@playwright/test'
+
+/** Chooses from a list as a person does: opens it and takes a line. */
+export async function choose(page: Page, label: string, option: string): Promise<void> {
+  await page.getByLabel(label, { exact: true }).click()
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
+/** The place in a sentence of the Bench where an input stands. */
+export const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
+export const verdict = (page: Page) => page.getByTestId('verdict')
+/** How many of 100 end as wanted, as the verdict says. */
+export const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
+/** Waits for the whole forecast. */
+export const complete = (page: Page) => expect(verdict(page).last()).toContainText('2000 stagings computed')
+/** Stages a demonstration from the list, and waits for its forecast. */
+export async function stage(page: Page, name: string): Promise<void> {
+  await page.goto('/bench/choose')
+  await page.getByRole('button', { name: `Stage it ${name}` }).click()
+  await complete(page)
+}

@@ -1,8 +1,10 @@
 import {
   DEFAULT_SAMPLES,
   DEFAULT_SEED,
+  byEffect,
   withRoom,
   findDemonstration,
+  type FirstOdds,
   type Forecast,
   type Influence,
   type Lever,
@@ -30,28 +32,46 @@ export function useForecast(document: () => StagingDocument | undefined) {
 
   const main = useForecastWorker(answer => {
     if (answer.kind === 'forecast') {
-      forecast.value = answer.forecast
+      // Fewer draws of the very same say less than what is shown.
+      if (shownFor !== askedFor || answer.forecast.samples >= (forecast.value?.samples ?? 0))
+        forecast.value = answer.forecast
+      shownFor = askedFor
       complete.value = answer.complete && !provisional
       if (complete.value) {
         influences.value = answer.influences
         representative.value = answer.shown
         askLevers()
       }
-    } else if (answer.kind === 'levers') levers.value = answer.levers
+    } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
     else if (answer.kind === 'failed') failure.value = answer.message
   })
-  // A strip has a worker of its own: it is asked for while the forecast still runs.
+  // A strip is asked for while the forecast still runs, by another worker, which has its share of the levers too.
   const side = useForecastWorker(answer => {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
+    else if (answer.kind === 'levers') haveLevers(1, answer.levers)
   })
 
   let asked: StagingDocument | undefined
+  /** the staging, and what was taught about it, of the forecast that is shown, and of the one that is worked out */
+  let shownFor: string | undefined
+  let askedFor: string | undefined
   /** what past runs have taught is not known yet: a few draws without it say how it stands, meanwhile */
   let provisional = false
   const units = useUnitsStore()
   function askLevers() {
-    if (asked)
-      main.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value, units: units.system })
+    if (!asked) return
+    parts = []
+    const all = {
+      ...({ kind: 'levers', document: asked, seed: DEFAULT_SEED } as const),
+      ...{ taught: past.taught.value, units: units.system },
+    }
+    ;[main, side].forEach((worker, index, { length: of }) => worker.ask({ ...all, part: { index, of } }))
+  }
+  /** Levers come in two parts, from both workers. */
+  let parts: Lever[][] = []
+  function haveLevers(part: number, found: Lever[]) {
+    parts[part] = found
+    if (parts[0] && parts[1]) levers.value = parts.flat().sort(byEffect)
   }
   // A step is round in the units shown.
   watch(
@@ -77,9 +97,15 @@ export function useForecast(document: () => StagingDocument | undefined) {
       complete.value = false
       representative.value = undefined
       if (!whole.value) return
+      askedFor = wholeText.value + JSON.stringify(past.taught.value?.mean)
+      // What came with the page is of the first staging that is asked about.
+      if (forecast.value) shownFor ??= askedFor
       provisional = !past.ready.value
+      if (provisional && forecast.value && shownFor === askedFor) return
       asked = { ...whole.value, title: '' }
       levers.value = undefined
+      parts = []
+      side.idle()
       failure.value = ''
       main.ask({
         kind: 'forecast',
@@ -92,6 +118,12 @@ export function useForecast(document: () => StagingDocument | undefined) {
     { immediate: true },
   )
 
+  /** Takes odds that came with the page, which stand until there are as many draws of the same. */
+  function come(first?: FirstOdds) {
+    if (first?.learnt) past.take(first.learnt)
+    forecast.value ??= first?.forecast
+  }
+
   function askStrip(input: string) {
     if (whole.value)
       side.ask({
@@ -102,5 +134,5 @@ export function useForecast(document: () => StagingDocument | undefined) {
         taught: past.taught.value,
       })
   }
-  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past }
+  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past, come }
 }

@@ -1,7 +1,9 @@
-import type { ForecastAnswer, ForecastRequest } from '~/workers/forecast-messages'
+import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
 
 /** Distributes Omit over the kinds of request. */
 type Asked<R> = R extends ForecastRequest ? Omit<R, 'job'> : never
+
+const CANNOT = 'the part that computes could not be fetched; read the page again'
 
 /** A worker of the component's own, ended with it. `ask` gives the job's number; answers of older jobs are dropped. */
 export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
@@ -15,6 +17,12 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
       const { kind, job } = event.data
       if (kind === 'failed' ? Object.values(newest).includes(job) : newest[kind] === job) onAnswer(event.data)
     }
+    // One that can't be fetched or begun (the server is away) answers nothing: whoever waits is told.
+    begun.onerror = event => {
+      event.preventDefault()
+      worker = undefined
+      for (const job of Object.values(newest)) onAnswer({ kind: 'failed', job, message: CANNOT })
+    }
     return begun
   }
   onScopeDispose(() => worker?.terminate())
@@ -27,5 +35,7 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
     worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job })
     return job
   }
-  return { ask }
+  /** Levers that are under way are of no use any more. */
+  const idle = () => worker?.postMessage({ kind: 'idle' } satisfies Idle)
+  return { ask, idle }
 }

@@ -4,7 +4,7 @@ import {
   riskOfForecast,
   fromSi,
   showingPosition,
-  type Forecast,
+  type FirstOdds,
   type QuantityInput,
   type StagingDocument,
 } from '~~/core'
@@ -17,14 +17,18 @@ export function useOpenStaging(id: string) {
   const odds = useForecast(() => (read.value && misfits.value.length === 0 ? draft.value : undefined))
   const ask = useFromServer()
   const { isHydrating } = useNuxtApp()
-  /**
-   * A page that is drawn on the server comes with odds, by a few draws; gone to from another page the browser has its
-   * own as soon.
-   */
-  async function comeWithOdds() {
-    if (!import.meta.server && !isHydrating) return
-    const first = await ask<{ forecast?: Forecast }>(`/api/stagings/${id}/odds`).catch(() => undefined)
-    odds.forecast.value ??= first?.forecast
+  /** A page that is drawn on the server comes with odds, by a few draws. */
+  async function firstOdds() {
+    if (!import.meta.server && !isHydrating) return undefined
+    const plain = odds.past.on.value ? '' : '?taught=no'
+    return ask<FirstOdds>(`/api/stagings/${id}/odds${plain}`).catch(() => undefined)
+  }
+  /** Loads the staging. In the browser its odds are known first, which come with the page: they are not asked again. */
+  async function open() {
+    const coming = firstOdds()
+    if (!import.meta.server) odds.come(await coming)
+    await editor.load()
+    odds.come(await coming)
   }
   const demonstration = computed(() => read.value?.demonstration)
   useSubject(() => demonstration.value?.id)
@@ -73,7 +77,7 @@ export function useOpenStaging(id: string) {
     id,
     editor,
     odds,
-    comeWithOdds,
+    open,
     demonstration,
     asStated,
     risk,

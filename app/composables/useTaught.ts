@@ -1,44 +1,42 @@
 /**
  * What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off.
  */
-import { useLocalStorage } from '@vueuse/core'
 import {
   attemptReading,
   DEFAULT_SEED,
-  findDemonstration,
-  observationOf,
-  stagingOfRun,
+  lessonsOf,
+  readStaging,
+  teachersAmong,
+  teachingKey,
   type Lesson,
+  pastRun,
+  type Learnt,
   type StagingDocument,
-  type Taught,
   type StoredRun,
+  type Taught,
 } from '~~/core'
-import type { PastRunDocument } from '~/workers/forecast-messages'
+import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 
-interface Learnt {
-  taught: Taught
-  lessons: Lesson[]
-}
-
-/** Inputs on which it hangs what a run can teach. */
-const bound = (id: string): string[] => findDemonstration(id)?.inputs.flatMap(i => (i.tells ? [i.id] : [])) ?? []
-/** Worked out once on this device while the application is open. */
-const known = new Map<string, Learnt>()
-
-/** A run as it teaches. */
-export function pastRun(run: StoredRun): PastRunDocument {
-  const read = stagingOfRun(run.staging, run.document)
-  return {
-    staging: { ...run.staging, inputs: { ...run.staging.inputs, ...run.document.used } },
-    seen: observationOf(read, run.document),
-  }
-}
+/** Worked out once on this device while the application is open, by `teachingKey`. */
+const known = new Map<string, Taught>()
 
 export function useTaught(document: () => StagingDocument | undefined) {
-  const on = useLocalStorage('hush-taught', true, { initOnMounted: true })
-  const learnt = shallowRef<Learnt>()
+  const choice = useCookie<'yes' | 'no' | undefined>('hush-taught', KEPT_IN_COOKIE)
+  // Where an earlier version kept it.
+  onNuxtReady(() => {
+    if (localStorage.getItem('hush-taught') === 'false') choice.value ??= 'no'
+  })
+  const on = computed({
+    get: () => choice.value !== 'no',
+    set: to => {
+      choice.value = to ? 'yes' : 'no'
+    },
+  })
+  const learnt = shallowRef<Taught>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
   const runs = shallowRef<StoredRun[]>()
+  /** what came with the page: it holds until the runs are here, and after them where it is of the same */
+  const carried = shallowRef<Learnt>()
   watch(
     () => document()?.demonstration,
     async demonstration => {
@@ -46,56 +44,54 @@ export function useTaught(document: () => StagingDocument | undefined) {
       const found = await $fetch<StoredRun[]>('/api/runs/teachers', { query: { demonstration } }).catch(() => [])
       // Another staging may have been turned to meanwhile.
       // One that is no longer accepted teaches nothing; asked here once, and not at each touch of a lever.
-      if (document()?.demonstration === demonstration)
-        runs.value = found.filter(r => attemptReading(() => pastRun(r)).read)
+      if (document()?.demonstration === demonstration) runs.value = teachersAmong(found)
     },
     { immediate: true },
   )
   let asked = ''
   const worker = useForecastWorker(answer => {
     if (answer.kind === 'learn') {
-      learnt.value = { taught: answer.taught, lessons: answer.lessons }
-      known.set(asked, learnt.value)
+      learnt.value = answer.taught
+      known.set(asked, answer.taught)
     } else if (answer.kind !== 'failed') return
     ready.value = true
   })
   const subject = computed(() => {
     const staging = document()
-    if (!staging || !runs.value) return undefined
-    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration).reverse()
-    return {
-      staging,
-      teachers,
-      key: JSON.stringify([
-        staging.demonstration,
-        bound(staging.demonstration).map(id => staging.inputs[id]),
-        teachers.map(r => r.id),
-      ]),
-    }
+    if (!staging) return undefined
+    if (!runs.value)
+      return carried.value?.about === teachingKey(staging, []) ? { staging, key: carried.value.key } : undefined
+    const teachers = runs.value.filter(r => r.demonstration === staging.demonstration)
+    return { staging, teachers, key: teachingKey(staging, teachers) }
   })
-  watch(
-    () => subject.value?.key,
-    key => {
-      if (!subject.value || key === undefined) return
-      learnt.value = known.get(key)
-      ready.value = learnt.value !== undefined || subject.value.teachers.length === 0
-      if (ready.value) return
-      asked = key
-      worker.ask({
-        kind: 'learn',
-        document: { ...subject.value.staging, title: '' },
-        seed: DEFAULT_SEED,
-        runs: subject.value.teachers.map(pastRun),
-      })
-    },
-    { immediate: true },
-  )
+  function settle() {
+    if (!subject.value) return
+    const { staging, teachers, key } = subject.value
+    learnt.value = known.get(key) ?? (carried.value?.key === key ? carried.value.taught : undefined)
+    ready.value = learnt.value !== undefined || teachers?.length === 0
+    if (ready.value || !teachers) return
+    asked = key
+    worker.ask({ kind: 'learn', document: { ...staging, title: '' }, seed: DEFAULT_SEED, runs: teachers.map(pastRun) })
+  }
+  watch(() => subject.value?.key, settle, { immediate: true })
+  /** Takes what the server has worked out for a page that it drew. Nothing is watched there: it is looked at at once.
+   */
+  function take(told: Learnt) {
+    carried.value = told
+    if (!ready.value) settle()
+  }
+  const lessons = computed<Lesson[]>(() => {
+    const staging = learnt.value && document()
+    const read = staging && attemptReading(() => readStaging(staging)).read
+    return read && learnt.value ? lessonsOf(read.demonstration, read.given, learnt.value) : []
+  })
   return {
     on,
     ready,
-    lessons: computed(() => learnt.value?.lessons ?? []),
-    runs: computed(() => learnt.value?.taught.runs ?? 0),
-    unlike: computed(() => learnt.value?.taught.unlike ?? 0),
-    taught: computed(() => (on.value && (learnt.value?.taught.runs ?? 0) > 0 ? learnt.value!.taught : undefined)),
+    take,
+    lessons,
+    runs: computed(() => learnt.value?.runs ?? 0),
+    unlike: computed(() => learnt.value?.unlike ?? 0),
+    taught: computed(() => (on.value && (learnt.value?.runs ?? 0) > 0 ? learnt.value : undefined)),
   }
 }

@@ -11,6 +11,7 @@ import {
   type Sentence,
   type UnitSystem,
 } from '~~/core'
+import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 import { LANGUAGES, isTranslated, loadedWords, type Language, type Words } from '~/locales'
 
 /** Where customary units are what people measure with. */
@@ -24,17 +25,14 @@ const regionOf = (language: string): string | undefined => {
   }
 }
 
-/** Kept for a year and a bit, the longest that browsers allow. */
-const COOKIE = { maxAge: 400 * 86400, sameSite: 'lax' } as const
-
 /** A day and a time of day as it is on the wall, wherever one reads it. */
 const ON_THE_WALL = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?$/
 
 /** Whoever reads: units and language, kept on the device, and the marks of numbers and dates that go with them. */
 export const useUnitsStore = defineStore('units', () => {
   const { languages, zone } = useWhereRead()
-  const chosenLanguage = useCookie<string | undefined>('hush-language', COOKIE)
-  const chosenUnits = useCookie<string | undefined>('hush-units', COOKIE)
+  const chosenLanguage = useCookie<string | undefined>('hush-language', KEPT_IN_COOKIE)
+  const chosenUnits = useCookie<string | undefined>('hush-units', KEPT_IN_COOKIE)
   const language = computed<Language>({
     get: () => (chosenLanguage.value && chosenLanguage.value in LANGUAGES ? (chosenLanguage.value as Language) : 'en'),
     set: to => {

@@ -2,11 +2,12 @@ import type {
   Followed,
   Forecast,
   Influence,
+  LeverPart,
   Investigation,
   Lever,
-  Lesson,
   Mark,
   Observation,
+  PastRunDocument,
   Representative,
   StagingDocument,
   StripPoint,
@@ -22,18 +23,18 @@ interface Request {
   taught?: Taught
 }
 
-export interface PastRunDocument {
-  staging: StagingDocument
-  seen: Observation
-}
-
 export type ForecastRequest =
   | (Request & { kind: 'forecast'; samples: number })
-  | (Request & { kind: 'levers'; units: UnitSystem })
+  | (Request & { kind: 'levers'; units: UnitSystem; part?: LeverPart })
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
   | (Request & { kind: 'learn'; runs: PastRunDocument[] })
   | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })
+
+/** Ends the levers of what has been changed. */
+export interface Idle {
+  kind: 'idle'
+}
 
 export type ForecastAnswer =
   | {
@@ -47,6 +48,6 @@ export type ForecastAnswer =
   | { kind: 'levers'; job: number; levers: Lever[] }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }
   | { kind: 'follow'; job: number; followed: Followed; complete: boolean }
-  | { kind: 'learn'; job: number; taught: Taught; lessons: Lesson[] }
+  | { kind: 'learn'; job: number; taught: Taught }
   | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }
   | { kind: 'failed'; job: number; message: string }

@@ -8,7 +8,6 @@ import {
   influences,
   investigate,
   learn,
-  lessonsOf,
   oddsStrip,
   pullLevers,
   readStaging,
@@ -19,10 +18,12 @@ import {
   taughtPoints,
   type Demonstration,
   type Given,
+  type LeverPart,
   type QuantityInput,
   type Taught,
+  type UnitSystem,
 } from '~~/core'
-import type { ForecastAnswer, ForecastRequest } from './forecast-messages'
+import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
 
 const CHUNK = 40
 const LEVER_SAMPLES = 400
@@ -52,6 +53,13 @@ const sampleOf = (
   { seed, taught }: { seed: number; taught?: Taught },
 ) =>
   new StagingSample(demonstration, given, samples, seed, taught && taughtPoints(demonstration, taught, samples, seed))
+
+const leversOf = (
+  demonstration: Demonstration,
+  given: Given,
+  { seed, taught, units, part }: { seed: number; taught?: Taught; units: UnitSystem; part?: LeverPart },
+  pause: () => Promise<void>,
+) => pullLevers(demonstration, given, LEVER_SAMPLES, seed, pause, taught, units, part)
 
 /** The act being followed: its sample is kept while its marks stay the same. */
 let followed: { key: string; sample: StagingSample } | undefined
@@ -83,19 +91,7 @@ async function work(request: ForecastRequest): Promise<void> {
       shown: representativeOf(sample),
     })
   } else if (request.kind === 'levers') {
-    answer({
-      kind: 'levers',
-      job: request.job,
-      levers: await pullLevers(
-        demonstration,
-        given,
-        LEVER_SAMPLES,
-        request.seed,
-        current,
-        request.taught,
-        request.units,
-      ),
-    })
+    answer({ kind: 'levers', job: request.job, levers: await leversOf(demonstration, given, request, current) })
   } else if (request.kind === 'follow') {
     const story = storyOf(request.marks, request.act)
     const now = givenNow(demonstration, given, story, request.speed)
@@ -117,7 +113,7 @@ async function work(request: ForecastRequest): Promise<void> {
       undefined,
       current,
     )
-    answer({ kind: 'learn', job: request.job, taught, lessons: lessonsOf(demonstration, given, taught) })
+    answer({ kind: 'learn', job: request.job, taught })
   } else if (request.kind === 'investigate') {
     const used = readStaging(request.used).given
     const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)
@@ -135,15 +131,7 @@ async function work(request: ForecastRequest): Promise<void> {
       job: request.job,
       forecast: summarise(sample),
       investigation,
-      levers: await pullLevers(
-        demonstration,
-        given,
-        LEVER_SAMPLES,
-        request.seed,
-        current,
-        request.taught,
-        request.units,
-      ),
+      levers: await leversOf(demonstration, given, request, current),
     })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!
@@ -165,11 +153,12 @@ async function work(request: ForecastRequest): Promise<void> {
   }
 }
 
-self.onmessage = (event: MessageEvent<ForecastRequest>) => {
+self.onmessage = (event: MessageEvent<ForecastRequest | Idle>) => {
   const request = event.data
-  newest[request.kind] = request.job
   // Levers of what has just been changed are of no use to anybody.
-  if (request.kind === 'forecast') delete newest.levers
+  if (request.kind === 'forecast' || request.kind === 'idle') delete newest.levers
+  if (request.kind === 'idle') return
+  newest[request.kind] = request.job
   work(request).catch((error: unknown) => {
     if (!(error instanceof Cancelled))
       answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })

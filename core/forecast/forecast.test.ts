@@ -3,7 +3,7 @@ import { canPlunge } from '../catalogue/steam/can-plunge'
 import { diagnose } from './diagnosis'
 import { spreadQuantile } from './distributions'
 import { latinHypercube } from './latin-hypercube'
-import { leverTries, pullLevers } from './levers'
+import { byEffect, leverTries, pullLevers } from './levers'
 import { oddsStrip } from './odds-strip'
 import { StagingSample } from './sample'
 import { influences } from './sensitivity'
@@ -109,6 +109,14 @@ describe('levers, strips and influences', () => {
         t => t.input.kind === 'choice' || (Number(t.to) >= t.input.usual[0] && Number(t.to) <= t.input.usual[1]),
       ),
     ).toBe(true)
+  })
+  it('are the same in parts as in one', async () => {
+    const whole = await pullLevers(canPlunge, poor, 40, 1)
+    const parts = await Promise.all(
+      [0, 1, 2].map(index => pullLevers(canPlunge, poor, 40, 1, undefined, undefined, undefined, { index, of: 3 })),
+    )
+    expect(parts.every(p => p.length > 0)).toBe(true)
+    expect(parts.flat().sort(byEffect)).toEqual(whole)
   })
   it('can be cancelled between tries', async () => {
     let tries = 0

@@ -19,6 +19,12 @@ export interface Lever {
   dryAfter: number
 }
 
+/** One of several shares of the tries, for as many workers. */
+export interface LeverPart {
+  index: number
+  of: number
+}
+
 export type LeverTry =
   { input: QuantityInput; from: number; to: number } | { input: ChoiceInput; from: string; to: string }
 
@@ -48,6 +54,10 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
   return tries
 }
 
+/** Orders levers, best first. */
+export const byEffect = (a: Lever, b: Lever): number =>
+  b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to))
+
 /**
  * Odds of the wanted outcome with and without each change, by common random numbers.
  *
@@ -55,6 +65,7 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
  * @param pause awaited between tries; may throw to cancel
  * @param taught by past runs, where that is to be used
  * @param system in whose units a step is a round number
+ * @param part of the tries only; the parts together, `byEffect`, are the whole
  * @returns the levers, best first; none that is refused or raises a caution
  */
 export async function pullLevers(
@@ -65,6 +76,7 @@ export async function pullLevers(
   pause: () => Promise<void> = async () => {},
   taught?: Taught,
   system: UnitSystem = 'si',
+  part: LeverPart = { index: 0, of: 1 },
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
@@ -86,7 +98,8 @@ export async function pullLevers(
   const before = asGiven.share
   const cautions = cautionsAt(given, asGiven.risk)
   const levers: Lever[] = []
-  for (const { input, from, to } of leverTries(demonstration, given, system)) {
+  const tries = leverTries(demonstration, given, system).filter((_, i) => i % part.of === part.index)
+  for (const { input, from, to } of tries) {
     await pause()
     const changed: Given =
       input.kind === 'choice'
@@ -98,7 +111,5 @@ export async function pullLevers(
     if (endangers(cautions, cautionsAt(changed, risk))) continue
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })
   }
-  return levers.sort(
-    (a, b) => b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to)),
-  )
+  return levers.sort(byEffect)
 }

@@ -1,2 +1,3 @@
+export * from './past-run'
 export * from './records'
 export * from './writes'

@@ -4,7 +4,7 @@
  */
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
-import type { Forecast, StagingDocument } from '../../core'
+import { pastRun, teachingKey, type FirstOdds, type StagingDocument, type StoredRun } from '../../core'
 import type { Answered, Asked } from './job'
 
 const SAMPLES = 200
@@ -17,22 +17,22 @@ const MOST = { kept: 200, waiting: 6 }
 const PROGRAM = join(dirname(process.argv[1]), 'workers', 'odds.mjs')
 
 /** by what they are of; the one asked for last stands last */
-const kept = new Map<string, Promise<Forecast | undefined>>()
-const waiting = new Map<number, (forecast: Forecast | undefined) => void>()
+const kept = new Map<string, Promise<FirstOdds>>()
+const waiting = new Map<number, (odds: FirstOdds) => void>()
 let jobs = 0
 let worker: Worker | undefined
 
 function begin(): Worker {
   const begun = new Worker(PROGRAM)
   begun.unref()
-  begun.on('message', ({ job, forecast }: Answered) => {
-    waiting.get(job)?.(forecast)
+  begun.on('message', ({ job, ...odds }: Answered) => {
+    waiting.get(job)?.(odds)
     waiting.delete(job)
   })
   // Whoever waits for a thread that is lost comes without odds; the next one gets a new thread.
   const lost = () => {
     if (worker === begun) worker = undefined
-    for (const told of waiting.values()) told(undefined)
+    for (const told of waiting.values()) told({})
     waiting.clear()
     kept.clear()
   }
@@ -41,13 +41,15 @@ function begin(): Worker {
   return begun
 }
 
-/** Has the thread ready before the first page asks. */
-export function warmUp(): void {
-  worker ??= begin()
-}
-
-function compute(document: StagingDocument): Promise<Forecast | undefined> {
-  const asked: Asked = { job: ++jobs, document, samples: SAMPLES }
+function compute(document: StagingDocument, teachers: readonly StoredRun[]): Promise<FirstOdds> {
+  const asked: Asked = {
+    job: ++jobs,
+    document,
+    samples: SAMPLES,
+    teachers: teachers.map(pastRun),
+    about: teachingKey(document, []),
+    key: teachingKey(document, teachers),
+  }
   return new Promise(told => {
     waiting.set(asked.job, told)
     worker ??= begin()
@@ -55,19 +57,23 @@ function compute(document: StagingDocument): Promise<Forecast | undefined> {
   })
 }
 
-/** @param document with the room's conditions in it @returns undefined where they are not there in time */
-export function firstOdds(document: StagingDocument): Promise<Forecast | undefined> {
-  const key = JSON.stringify([document.demonstration, document.inputs])
+/**
+ * @param document with the room's conditions in it
+ * @param teachers runs that teach it, the oldest first
+ * @returns nothing in it where it is not there in time
+ */
+export function firstOdds(document: StagingDocument, teachers: readonly StoredRun[]): Promise<FirstOdds> {
+  const key = JSON.stringify([document.demonstration, document.inputs, teachers.map(r => r.id)])
   let odds = kept.get(key)
-  if (!odds && waiting.size >= MOST.waiting) return Promise.resolve(undefined)
-  odds ??= compute({ ...document, title: '' })
+  if (!odds && waiting.size >= MOST.waiting) return Promise.resolve({})
+  odds ??= compute({ ...document, title: '' }, teachers)
   kept.delete(key)
   kept.set(key, odds)
   for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST.kept))) kept.delete(oldest)
   return Promise.race([
     odds,
-    new Promise<undefined>(resolve => {
-      setTimeout(() => resolve(undefined), PATIENCE).unref()
+    new Promise<FirstOdds>(resolve => {
+      setTimeout(() => resolve({}), PATIENCE).unref()
     }),
   ])
 }

@@ -1,14 +1,13 @@
-import type { Forecast, StagingDocument } from '../../core'
+import type { FirstOdds, PastRunDocument, StagingDocument } from '../../core'
 
 /** What is asked of the thread. */
 export interface Asked {
   job: number
   document: StagingDocument
   samples: number
+  /** runs that teach it, the oldest first */ teachers: readonly PastRunDocument[]
+  /** what they teach hangs on: see `teachingKey` */ about: string
+  key: string
 }
 
-/** Without a forecast where the staging is not accepted. */
-export interface Answered {
-  job: number
-  forecast?: Forecast
-}
+export type Answered = FirstOdds & { job: number }

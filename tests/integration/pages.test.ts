@@ -4,6 +4,13 @@ import {
   DEFAULT_SEED,
   StagingSample,
   galleryCard,
+  learn,
+  pastRun,
+  taughtPoints,
+  teachersAmong,
+  teachingKey,
+  type FirstOdds,
+  type StoredRun,
   readStaging,
   summarise,
   withRoom,
@@ -26,6 +33,12 @@ afterAll(async () => {
 })
 const get = async <T>(path: string): Promise<T> => (await fetch(`${app.url}${path}`)).json() as Promise<T>
 const CAN = '5a1d0000-0000-4000-8000-000000000001'
+/** Asked until they are there: a page comes without them while the thread still works. */
+async function odds(query = ''): Promise<FirstOdds> {
+  let first: FirstOdds = {}
+  for (let i = 0; i < 40 && !first.forecast; i++) first = await get<FirstOdds>(`/api/stagings/${CAN}/odds${query}`)
+  return first
+}
 
 describe('odds that a page comes with', () => {
   it('are the same as a page works out by as many draws, in the room as it is', async () => {
@@ -35,13 +48,23 @@ describe('odds that a page comes with', () => {
     ])
     const demonstration = findDemonstration(staging.document.demonstration)!
     const { given } = readStaging(withRoom(staging.document, room.document, demonstration))
-    const sample = new StagingSample(demonstration, given, 200, DEFAULT_SEED)
-    sample.advance(200)
-    // The first thread may still be starting: then a page comes without.
-    let forecast: Forecast | undefined
-    for (let i = 0; i < 20 && !forecast; i++)
-      ({ forecast } = await get<{ forecast?: Forecast }>(`/api/stagings/${CAN}/odds`))
-    expect(forecast).toEqual(JSON.parse(JSON.stringify(summarise(sample))))
+    const drawn = (points?: Float64Array) => {
+      const sample = new StagingSample(demonstration, given, 200, DEFAULT_SEED, points)
+      sample.advance(200)
+      return JSON.parse(JSON.stringify(summarise(sample))) as Forecast
+    }
+    expect((await odds('?taught=no')).forecast).toEqual(drawn())
+    // With what past runs taught: the newest of them, which the page then has not to work out.
+    const teachers = teachersAmong(
+      await get<StoredRun[]>(`/api/runs/teachers?demonstration=${staging.document.demonstration}`),
+    )
+    expect(teachers.length).toBeGreaterThan(2)
+    const past = teachers.map(pastRun).map(r => ({ given: readStaging(r.staging).given, seen: r.seen }))
+    const taught = await learn(demonstration, given, past)
+    const first = await odds()
+    expect(first.learnt?.taught).toEqual(JSON.parse(JSON.stringify(taught)))
+    expect(first.learnt?.key).toBe(teachingKey(withRoom(staging.document, room.document, demonstration), teachers))
+    expect(first.forecast).toEqual(drawn(taughtPoints(demonstration, taught, 200, DEFAULT_SEED)))
   })
   it('are those of the room that is set since', async () => {
     const room = await get<StoredRoom>('/api/room')
@@ -51,12 +74,11 @@ describe('odds that a page comes with', () => {
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ writeId: crypto.randomUUID(), baseVersion, document }),
       })
-    const odds = async () => (await get<{ forecast: Forecast }>(`/api/stagings/${CAN}/odds`)).forecast
     const before = await odds()
     expect((await set({ ...room.document, altitude: { value: 3200, unit: 'm' } }, room.version)).status).toBe(200)
     const after = await odds()
     // The outside pressure is what pushes: less of it.
-    expect(after.quantiles.outsideForce!.p50).toBeLessThan(0.9 * before.quantiles.outsideForce!.p50)
+    expect(after.forecast!.quantiles.outsideForce!.p50).toBeLessThan(0.9 * before.forecast!.quantiles.outsideForce!.p50)
     expect((await set(room.document, room.version + 1)).status).toBe(200)
     expect(await odds()).toEqual(before)
   })

@@ -12,7 +12,7 @@ const { copyAway, logRun } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { draft, read, failure } = editor
-await Promise.all([editor.load(), staging.comeWithOdds(), shelf.loaded ? undefined : shelf.load()])
+await Promise.all([staging.open(), shelf.loaded ? undefined : shelf.load()])
 staging.showFirst()
 useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
 useSeoMeta({

@@ -12,7 +12,6 @@ import {
   type ScoredRun,
   type StoredRun,
 } from '~~/core'
-import { pastRun } from '~/composables/useTaught'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
 useSeoMeta({ description: 'Forecasts against outcomes over all runs.' })

@@ -1,14 +1,14 @@
-import { findDemonstration, withRoom } from '../../../../core'
-import { currentRoom } from '../../../database/room'
 import { findStaging } from '../../../database/stagings'
 import { routeId } from '../../../http/body'
+import { queryWord } from '../../../http/query'
 import { foundOrRefused } from '../../../http/saved'
-import { firstOdds } from '../../../odds/first-odds'
+import { oddsOfStaging } from '../../../odds/of-staging'
 
-/** How a staging stands, by a few draws; without a forecast where there is none in time. */
+/**
+ * How a staging stands, by a few draws, and what past runs have taught about it (`taught=no` leaves them out); empty
+ * where it is not there in time.
+ */
 export default defineEventHandler(async event => {
-  const [found, room] = await Promise.all([findStaging(routeId(event)), currentRoom()])
-  const { document } = foundOrRefused(found, 'staging')
-  const demonstration = findDemonstration(document.demonstration)
-  return { forecast: demonstration && (await firstOdds(withRoom(document, room.document, demonstration))) }
+  const { document } = foundOrRefused(await findStaging(routeId(event)), 'staging')
+  return oddsOfStaging(document, queryWord(event, 'taught') !== 'no')
 })

@@ -1,0 +1,42 @@
+import { findDemonstration } from '../catalogue/known'
+import { attemptReading, observationOf, stagingOfRun, type StagingDocument } from '../formats'
+import type { Forecast, Observation, Taught } from '../forecast'
+import type { StoredRun } from './records'
+
+/** A run as it teaches: its staging with what was really used, and what was seen. */
+export interface PastRunDocument {
+  staging: StagingDocument
+  seen: Observation
+}
+
+/** @throws where the run's staging is no longer accepted */
+export function pastRun(run: StoredRun): PastRunDocument {
+  const read = stagingOfRun(run.staging, run.document)
+  return {
+    staging: { ...run.staging, inputs: { ...run.staging.inputs, ...run.document.used } },
+    seen: observationOf(read, run.document),
+  }
+}
+
+/** Runs that teach, the oldest first; one that is no longer accepted teaches nothing. */
+export const teachersAmong = (newestFirst: readonly StoredRun[]): StoredRun[] =>
+  newestFirst.filter(run => attemptReading(() => pastRun(run)).read).reverse()
+
+/** What past runs have taught, and about what. */
+export interface Learnt {
+  /** `teachingKey` without the runs */ about: string
+  /** `teachingKey` with them */ key: string
+  taught: Taught
+}
+
+/** How a staging stands, by a few draws; without a forecast where it is not accepted, or not there in time. */
+export interface FirstOdds {
+  forecast?: Forecast
+  /** where there are runs that teach */ learnt?: Learnt
+}
+
+/** What past runs can teach hangs on: the inputs that tell one vessel or heater from another, and the runs. */
+export function teachingKey(staging: StagingDocument, runs: readonly StoredRun[]): string {
+  const bound = findDemonstration(staging.demonstration)?.inputs.filter(i => i.tells) ?? []
+  return JSON.stringify([staging.demonstration, bound.map(i => staging.inputs[i.id]), runs.map(r => r.id)])
+}

@@ -1,0 +1,26 @@
+import {
+  findDemonstration,
+  MOST_TEACHERS,
+  teachersAmong,
+  withRoom,
+  type FirstOdds,
+  type StagingDocument,
+} from '../../core'
+import { currentRoom } from '../database/room'
+import { listTeachers } from '../database/runs'
+import { firstOdds } from './first-odds'
+
+/**
+ * How a staging stands in the room as it is, by a few draws.
+ * @param taught false leaves out what past runs have taught
+ * @returns nothing in it where it is not there in time
+ */
+export async function oddsOfStaging(document: StagingDocument, taught = true): Promise<FirstOdds> {
+  const demonstration = findDemonstration(document.demonstration)
+  if (!demonstration) return {}
+  const [room, past] = await Promise.all([
+    currentRoom(),
+    taught ? listTeachers(document.demonstration, MOST_TEACHERS) : [],
+  ])
+  return firstOdds(withRoom(document, room.document, demonstration), teachersAmong(past))
+}

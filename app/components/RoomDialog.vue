@@ -133,7 +133,7 @@ async function save() {
         </p>
         <div class="flex gap-2 justify-end">
           <UButton @click="open = false">
-            {{ $t('Leave as it was') }}
+            {{ $t('Cancel') }}
           </UButton>
           <UButton variant="solid" type="submit" :disabled="saving || outcome.faults.length > 0">
             {{ $t('Save') }}

@@ -62,7 +62,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   why(values: V, simulation: S): Sentence[]
   /** for ages from 7, 11, 14 and 16 */
   explanation(values: V, simulation: S): { from: number; text: Sentence }[]
-  teaching: Teaching
+  teaching: Teaching<V, S>
   /** the judgement that it takes over, in a line or two */
   advice?(values: V, simulation: S, risk: Risk): Advice[]
   ready?(values: V, simulation: S): Ready

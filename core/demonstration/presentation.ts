@@ -1,7 +1,8 @@
 /** What is shown of a staging besides its odds. */
-import type { Named } from './simulation'
+import type { Named, Simulation } from './simulation'
 import type { QuantityKind } from '../units'
 import type { Sentence } from '../sentence'
+import type { Values } from './values'
 
 export interface LedgerRow {
   id: string
@@ -50,13 +51,30 @@ export interface Size {
   /** which of several like it this is */ note: Sentence
 }
 
+/** What pupils often think, and what helps. */
+export interface WrongIdea {
+  idea: Sentence
+  /** brings it out */ ask: Sentence
+  answer: Sentence
+  /** where it is known from */ source: string
+}
+
+/** Said always, or only of runs of which it is true. */
+export type OfRun<V, S> = Sentence | { text: Sentence; when: (simulation: S, values: V) => boolean }
+
 /** What a teacher says round it, besides the explanation by age. */
-export interface Teaching {
-  /** what pupils usually think first, and what to answer */ wrongIdea: { idea: Sentence; answer: Sentence }
-  /** questions before and after */ before: readonly Sentence[]
-  after: readonly Sentence[]
+export interface Teaching<V = Values, S = Simulation> {
+  /** the commonest first */ wrongIdeas: readonly WrongIdea[]
+  /** questions before it is shown: none says how it ends */ before: readonly Sentence[]
+  /** questions afterwards, of what did happen */ after: readonly OfRun<V, S>[]
   /** where else it happens */ elsewhere: readonly Sentence[]
 }
+
+/** What is said of this run. */
+export const saidOfRun = <V, S>(all: readonly OfRun<V, S>[], values: V, simulation: S): Sentence[] =>
+  all.flatMap(said =>
+    typeof said === 'object' && 'when' in said ? (said.when(simulation, values) ? [said.text] : []) : [said],
+  )
 
 /** What this staging's numbers suggest; `take` is a value that a button can put in. */
 export interface Advice {

@@ -1,6 +1,8 @@
 /** Everything that a staging says, in one list: for whoever checks or translates it. */
 import { inARow, type Sentence } from '../sentence'
 import type { Demonstration } from './demonstration'
+import { saidOfRun } from './presentation'
+import { whyNotCrushed } from './why-not-crushed'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
 import { isBlank } from './procedure'
 import { riskOf, type Risk } from './risk'
@@ -50,9 +52,18 @@ export function sentencesOf(
       'explanation',
       demonstration.explanation(values, simulation).map(e => e.text),
     ),
-    ...all('wrong idea', [teaching.wrongIdea.idea, teaching.wrongIdea.answer]),
-    ...all('question', [...teaching.before, ...teaching.after]),
+    ...all(
+      'wrong idea',
+      teaching.wrongIdeas.flatMap(w => [w.idea, w.ask, w.answer]),
+    ),
+    ...all('question', [...teaching.before, ...saidOfRun(teaching.after, values, simulation)]),
     ...all('elsewhere', teaching.elsewhere),
+    ...all(
+      'not crushed',
+      values.numbers.stationPressure === undefined
+        ? []
+        : whyNotCrushed(values.numbers.stationPressure).map(l => l.text),
+    ),
     ...all(
       'advice',
       adviceOf(demonstration, values, simulation, risk).map(a => a.text),

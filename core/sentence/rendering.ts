@@ -34,7 +34,9 @@ export function tellQuantity(told: Told, reader: Reader): string {
   const label = unitLabel(unit)
   // Of what is large more digits than mean something are noughts; a barometer's four are read.
   const digits = unit === 'hPa' ? 4 : told.toward ? told.digits : Math.max(3, told.digits)
-  const meant = Math.abs(value) < NOTHING ? 0 : rounded(value, digits, told.toward)
+  // Of a temperature tenths mean something, wherever its scale has its nought.
+  const tenths = told.kind === 'temperature' && told.digits <= 3 ? Math.round(value * 10) / 10 : value
+  const meant = Math.abs(tenths) < NOTHING ? 0 : rounded(tenths, digits, told.toward)
   return `${bare(meant, told.digits, reader)}${label && (reader.space ?? ' ')}${label}`
 }
 

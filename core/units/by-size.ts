@@ -136,8 +136,8 @@ const LADDERS: Record<QuantityKind, Record<UnitSystem, Ladder>> = {
 export function unitBySize(si: number, kind: QuantityKind, system: UnitSystem): string {
   const ladder = LADDERS[kind][system]
   const size = Math.abs(si)
-  // Nothing at all is told in a unit of the middle.
-  if (size === 0) return ladder[Math.min(1, ladder.length - 1)][1]
+  // Nothing at all is told in a unit of the middle, where there is one: of two the smaller is the plain one.
+  if (size === 0) return ladder[ladder.length > 2 && kind !== 'energy' ? 1 : 0][1]
   return (ladder.findLast(([from]) => size >= from) ?? ladder[0])[1]
 }
 

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
-import { keyOf, type Demonstration, type Traced, type Values } from '~~/core'
+import { keyOf, saidOfRun, whyNotCrushed, type Demonstration, type Traced, type Values } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced }>()
 const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
-const ages = (i: number) =>
-  levels.value[i + 1]
-    ? t('{least} to {most}', { least: levels.value[i]!.from, most: levels.value[i + 1]!.from })
-    : t('{from} and over', { from: levels.value[i]!.from })
+const ages = (of: readonly { from: number }[], i: number) =>
+  of[i + 1]
+    ? t('{least} to {most}', { least: of[i]!.from, most: of[i + 1]!.from })
+    : t('{from} and over', { from: of[i]!.from })
 const teaching = computed(() => props.demonstration.teaching)
+const after = computed(() => saidOfRun(teaching.value.after, props.values, props.simulation))
+const notCrushed = computed(() => {
+  const room = props.values.numbers.stationPressure
+  return room === undefined ? [] : whyNotCrushed(room)
+})
 </script>
 
 <template>
@@ -21,7 +26,7 @@ const teaching = computed(() => props.demonstration.teaching)
     </h2>
     <Folded v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
       <template #title>
-        {{ $t('Age {ages}', { ages: ages(i) }) }}
+        {{ $t('Age {ages}', { ages: ages(levels, i) }) }}
       </template>
       <p class="py-1">
         {{ units.told(level.text) }}
@@ -29,14 +34,28 @@ const teaching = computed(() => props.demonstration.teaching)
     </Folded>
     <Folded class="border-t rule py-1">
       <template #title>
-        {{ $t('The wrong idea, and the answer') }}
+        {{ $t('Wrong ideas that classes have') }}
       </template>
-      <p class="py-1">
-        <q>{{ units.told(teaching.wrongIdea.idea) }}</q>
-      </p>
-      <p class="pb-1">
-        {{ units.told(teaching.wrongIdea.answer) }}
-      </p>
+      <dl v-for="wrong in teaching.wrongIdeas" :key="keyOf(wrong.idea)" class="py-1">
+        <dt>
+          <q class="font-bold">{{ units.told(wrong.idea) }}</q>
+        </dt>
+        <dd>
+          <span class="soft">{{ $t('Ask:') }}</span> {{ units.told(wrong.ask) }}
+        </dd>
+        <dd>{{ units.told(wrong.answer) }}</dd>
+      </dl>
+    </Folded>
+    <Folded v-if="notCrushed.length" class="border-t rule py-1">
+      <template #title>
+        {{ $t('Why aren’t we crushed? Why don’t we feel it?') }}
+      </template>
+      <dl>
+        <template v-for="(level, i) in notCrushed" :key="level.from">
+          <dt class="soft text-sm mt-1">{{ $t('Age {ages}', { ages: ages(notCrushed, i) }) }}</dt>
+          <dd>{{ units.told(level.text) }}</dd>
+        </template>
+      </dl>
     </Folded>
     <Folded class="border-t rule py-1">
       <template #title>
@@ -45,7 +64,7 @@ const teaching = computed(() => props.demonstration.teaching)
       <template
         v-for="[when, questions] in [
           ['before', teaching.before],
-          ['after', teaching.after],
+          ['after', after],
         ] as const"
         :key="when"
       >

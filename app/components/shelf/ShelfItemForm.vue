@@ -180,7 +180,7 @@ const number = (typed: string | number) => {
       {{ failure }}
     </p>
     <div class="flex gap-2 justify-end">
-      <UButton @click="cancel">Leave as it was</UButton>
+      <UButton @click="cancel">Cancel</UButton>
       <UButton variant="solid" type="submit" :disabled="saving">Save</UButton>
     </div>
   </form>

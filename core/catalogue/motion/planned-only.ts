@@ -1,4 +1,5 @@
 import { type Teaching, defineInput, type Has } from '../../demonstration'
+import { PUSHES_ON_AIR } from '../wrong-ideas'
 import { ln } from '../../elementary'
 import type { Fault } from '../../demonstration'
 
@@ -21,15 +22,20 @@ export function pulseLevel(energy: number, share: number, duration: number, dist
 }
 
 export const FUEL_TEACHING: Teaching = {
-  wrongIdea: {
-    idea: 'Fuel itself explodes.',
-    answer:
-      'Only the right mixture of vapour and air burns in an instant. It is the hot gas that needs more ' +
-      'room and pushes.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'Fuel itself explodes.',
+      ask: 'A puddle of it burns for minutes. What is different when it goes off in an instant?',
+      answer:
+        'Only the right mixture of vapour and air burns in an instant. It is the hot gas that needs more ' +
+        'room and pushes.',
+      source: 'common practice',
+    },
+    PUSHES_ON_AIR,
+  ],
   before: ['What will push?', 'Where would you stand, and why there?', 'What must be in the air for it to burn?'],
   after: [
-    'Why was there a bang?',
+    { text: 'What made the noise?', when: s => s.outcome === 'clear' || s.outcome === 'arrives' },
     'Where did the water drops inside come from?',
     'Why can it not be done again at once?',
   ],

@@ -2,9 +2,8 @@
 import {
   type Demonstration,
   type SentencePart,
-  type Simulation,
-  type Values,
   defineInputs,
+  ofEnd,
   type Ran,
   type Has,
   defineDemonstration,
@@ -20,6 +19,7 @@ import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
+import { handPush, lowestPressure, reached } from '../telling'
 import { asPressure, asShare, asTime, say, type Sentence, asTemperature } from '../../sentence'
 export const SOFT_VESSEL = defineInputs([
   quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
@@ -176,29 +176,48 @@ export function softWhy(
 /** The particle story at four levels, with what drives it here. */
 export const softExplanation =
   (cause: string) =>
-  (_values: Values, { results: r }: Simulation): { from: number; text: Sentence }[] => [
-    {
-      from: 7,
-      text:
-        'The bottle was full of warm, damp air. In the ice the air shrank and the damp turned to drops. ' +
-        'Nothing sucked: the air outside pushed the soft sides in.',
-    },
-    {
-      from: 11,
-      text:
-        'Warm gas pushes as hard as the air outside while the bottle is open. Closed and cooled it pushes ' +
-        `less, and ${cause}. The air outside folds the bottle.`,
-    },
-    {
-      from: 14,
-      text: say`The gas was ${asShare(r.residualAirFraction!)} air. Cooling slows every particle; condensing
-        removes particles. The ledger shows how much of the difference each of them makes.`,
-    },
-    {
-      from: 16,
-      text: say`The floor is the sealed air cooled at constant volume plus the saturation pressure of water at the
-        bath's temperature: ${asPressure(r.floorPressure!)}. PET loses most of its stiffness near its glass
-        transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and freezes in
-        its folded shape.`,
-    },
-  ]
+  (values: Has<'stationPressure'>, s: SoftRun): { from: number; text: Sentence }[] => {
+    const { results: r } = s
+    const peak = reached(r.peakPressureDifference)
+    return [
+      {
+        from: 7,
+        text: say`The bottle was full of warm, damp air. In the cold the air pushes less, and some of the damp turns to
+          drops. ${ofEnd(s, {
+            fold: 'The air outside pushed the soft sides in.',
+            dent: 'The air outside pushed one soft side in a bit.',
+            stand: 'The air outside pushed a bit harder than the inside, but the bottle kept its shape.',
+          })}`,
+      },
+      {
+        from: 11,
+        text: say`${handPush(values.numbers.stationPressure)} Warm gas in an open bottle presses back just as hard.
+        Closed and
+          cooled, its particles get slower and hit less hard, and ${cause}. ${ofEnd(s, {
+            fold: 'The room’s air folds the bottle. Nothing sucks.',
+            dent: 'The room’s air pushes a side in. Nothing sucks.',
+            stand: 'Here the plastic could hold the difference.',
+          })}`,
+      },
+      {
+        from: 14,
+        text: say`The gas was ${asShare(r.residualAirFraction)} air and the rest vapour. Cooling slows every particle;
+        those
+          of the vapour that condenses join the liquid. Both lower the pressure. The wall begins to fold at a
+          difference of
+          about ${asPressure(r.criticalPressureDifference)}; ${ofEnd(s, {
+            fold: 'as it folds, the room inside gets smaller and the rest pushes back more.',
+            dent: 'it went in a little, and the air inside, pressed together, stopped it.',
+            stand: say`it had to hold ${peak}.`,
+          })}`,
+      },
+      {
+        from: 16,
+        text: say`${lowestPressure(r.residualAirFraction, r.floorPressure)} If it could not give way, that is; the
+          difference came to ${peak}, because a soft wall gives way first. PET loses most of its stiffness near its
+          glass
+          transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and sets in its
+          folded shape.`,
+      },
+    ]
+  }

@@ -59,7 +59,7 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
   },
   {
     id: 'strength',
-    words: 'a stronger vessel than reckoned',
+    words: 'a stronger vessel than expected',
     remedy: 'a thinner or larger vessel',
     inputs: [
       'wallThickness',
@@ -80,7 +80,7 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
   },
   {
     id: 'way-in',
-    words: 'water came in otherwise than reckoned',
+    words: 'water did not come in as expected',
     remedy: 'hold the mouth deeper, straight down',
     inputs: [
       'mouthDepth',
@@ -99,7 +99,7 @@ export const STEAM_SUSPECTS: readonly Suspect[] = [
   },
   {
     id: 'cooling',
-    words: 'steam condensed otherwise than reckoned',
+    words: 'steam did not condense as expected',
     remedy: '',
     inputs: [
       'airLayerFactor',

@@ -3,7 +3,7 @@ import type { Suspect } from '../../demonstration'
 export const VACUUM_SUSPECTS: readonly Suspect[] = [
   {
     id: 'pump',
-    words: 'a weaker pump than reckoned',
+    words: 'a weaker pump than expected',
     remedy: 'pump on, or take the pump to a gauge: how low does it get by itself?',
     inputs: ['strokeVolume', 'strokeTime', 'pumpSpeed', 'ultimatePressure', 'targetPressure', 'stopDifference'],
   },
@@ -15,7 +15,7 @@ export const VACUUM_SUSPECTS: readonly Suspect[] = [
   },
   {
     id: 'jar',
-    words: 'a larger jar than reckoned',
+    words: 'a larger jar than expected',
     remedy: 'weigh the jar full of water',
     inputs: ['jarVolume', 'jarDiameter', 'jarHeight', 'chamberVolume'],
   },

@@ -267,7 +267,7 @@ async function exportCalendar() {
           Best found in the time there is; another plan might be up to {{ Math.ceil(plan.unproven / 60) }} min nearer.
         </p>
         <template v-if="planned.mends.length">
-          <p class="soft">What would mend it:</p>
+          <p class="soft">Ways to fix it:</p>
           <ul class="list-disc pl-5">
             <li v-for="m in planned.mends" :key="units.told(m.text)">
               {{ units.told(m.text)

@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { PLUME_IS_STEAM } from '../../wrong-ideas'
 import type { CloudBottle } from './simulate'
 import { asLength, asNumber, asPressure, asTemperature, asTime, say } from '../../../sentence'
 
@@ -9,10 +11,10 @@ export const why: CloudBottle['why'] = (values, s) => [
   values.choices.nuclei === 'none'
     ? say`The vapour reaches ${asNumber(s.results.supersaturation, 2)} times saturation, but with nothing to
       settle on drops start only at about ${values.choices.liquid === 'ethanol' ? 2.3 : 4.2}, and then few:
-      optical depth ${asNumber(s.results.opticalDepth, 3)}.`
+      optical depth ${asNumber(Math.round(1000 * s.results.opticalDepth) / 1000, 3)}.`
     : say`Droplets of ${asLength(s.results.dropRadius)} form on
       ${values.choices.nuclei === 'smoke' ? 'smoke' : 'the room’s dust'}; many small ones are whiter than few
-      large ones: optical depth ${asNumber(s.results.opticalDepth, 3)}, and the back row needs
+      large ones: optical depth ${asNumber(Math.round(1000 * s.results.opticalDepth) / 1000, 3)}, and the back row needs
       ${asNumber(s.details.threshold, 3)}.`,
 ]
 
@@ -31,46 +33,87 @@ export const advice: NonNullable<CloudBottle['advice']> = (values, s) => [
   },
 ]
 
-export const explanation: CloudBottle['explanation'] = (_values, s) => [
-  {
-    from: 7,
-    text:
-      'There is water in the air that you cannot see. When the air gets cold all at once, the water ' +
-      'makes tiny drops on tiny bits of smoke: a cloud.',
-  },
-  {
-    from: 11,
-    text: say`Air that pushes itself out gets colder: ${asTemperature(s.results.coldest)} here. Cold air cannot
-      keep so much vapour, so some turns into droplets.`,
-  },
-  {
-    from: 14,
-    text: say`Quick expansion leaves no time for heat to come in. Without vapour it would be
-      ${asTemperature(s.results.dryCold)}; vapour turning into drops gives heat back. High pressure: clear. Low
-      pressure: cloudy, as in the weather.`,
-  },
-  {
-    from: 16,
-    text: say`T/T0 = (p/p0)^(R/c_p) at first; then the moist rate. Saturation reached
-      ${asNumber(s.results.supersaturation, 3)}. Small drops need supersaturation (Kelvin) that a soluble or large
-      nucleus lowers (Köhler); Wilson saw drops on ions near ${asNumber(4.2, 2)}. Optical depth ∝ N^(1/3) W^(2/3):
-      smoke makes it white, not more water.`,
-  },
-]
+export const explanation: CloudBottle['explanation'] = (values, s) => {
+  const spirit = values.choices.liquid === 'ethanol'
+  const vapour = spirit ? 'vapour of the alcohol' : 'water vapour'
+  const specks = values.choices.nuclei === 'smoke' ? 'bits of smoke' : 'specks of dust'
+  const bare = values.choices.nuclei === 'none'
+  return [
+    {
+      from: 7,
+      text: say`There is ${vapour} in the air of the bottle. You cannot see it. When we let the air out, it gets cold
+      all
+        at once. ${ofEnd(s, {
+          cloud: bare
+            ? 'The vapour makes tiny drops: a cloud.'
+            : `The vapour makes tiny drops on tiny ${specks}: a cloud.`,
+          faint: bare
+            ? 'The vapour makes a few drops only: a thin haze.'
+            : `The vapour makes some tiny drops on tiny ${specks}: a thin haze.`,
+          clear: bare
+            ? 'But drops need something tiny to sit on, and the air is too clean.'
+            : 'But it does not get cold enough for drops that you can see.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`Air that pushes other air away spends energy, so its particles get slower and it gets colder:
+        ${asTemperature(s.results.coldest)} here. Slow particles of vapour stay together when they meet.
+        ${ofEnd(s, {
+          cloud: 'They form droplets, so many that the bottle turns white.',
+          faint: 'They form droplets, but few, so it is only a haze.',
+          clear: 'Here hardly any droplets formed.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`The gas expands so quickly that no heat comes in: what it does in pushing comes out of its own energy.
+        Without any condensing it would fall to ${asTemperature(s.results.dryCold)}. ${
+          s.results.supersaturation < 1
+            ? 'There is so little vapour in it that none is in surplus even so.'
+            : say`At that temperature ${spirit ? 'alcohol' : 'water'} gives off far less vapour than is there, so the
+            surplus condenses
+        ${bare ? 'where it can: with nothing to settle on that takes a great surplus' : `on the ${specks}`}, and what
+        does
+        so gives heat back.`
+        }`,
+    },
+    {
+      from: 16,
+      text: say`T/T0 = (p/p0)^(R/cp) at first (T temperature, p pressure, R gas constant, cp heat capacity at constant
+        pressure): ${asTemperature(s.results.dryCold)} here. The vapour comes to
+        ${asNumber(s.results.supersaturation, 3)} times saturation. Small drops need some surplus (Kelvin), which a
+        large
+        or soluble nucleus lowers (Köhler); without nuclei it takes about ${asNumber(spirit ? 2.3 : 4.2, 2)} times
+        (Wilson). How white it is goes as N^(1/3) W^(2/3) (N number of drops, W mass of liquid): many small drops are
+        whiter than few large ones.`,
+    },
+  ]
+}
 
 export const teaching: CloudBottle['teaching'] = {
-  wrongIdea: {
-    idea: 'The cloud is steam, or it is the smoke.',
-    answer:
-      'Vapour is invisible; the cloud is liquid droplets. Press, and it is clear again: the smoke did ' +
-      'not go away, the drops did.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The cloud is steam, or it is the smoke.',
+      ask: 'Press it again: where did the smoke go, and where did the drops go?',
+      answer:
+        'Vapour is invisible; the cloud is liquid droplets. Press, and it is clear again: the smoke did ' +
+        'not go away, the drops did.',
+      source: 'common practice',
+    },
+    PLUME_IS_STEAM,
+  ],
   before: ['When will the cloud come: when I press or when I let go?', 'Will it work without the smoke?'],
-  after: ['Where did the heat go?', 'What is the smoke for?', 'Why is high pressure fair weather?'],
+  after: [
+    'Where did the heat go?',
+    { text: 'What is the smoke for?', when: (_s, v) => v.choices.nuclei === 'smoke' },
+    { text: 'Why did it stay clear?', when: s => s.outcome === 'clear' },
+    { text: 'Why is high pressure fair weather?', when: s => s.outcome !== 'clear' },
+  ],
   elsewhere: [
     'Clouds where air rises over a mountain.',
-    'Fog over an aircraft’s wing.',
-    'The haze in a bottle of pop as it is opened.',
+    'Fog over a plane’s wing.',
+    'The haze in a fizzy drink as it is opened.',
     'Breath on a cold day.',
   ],
 }

@@ -1,6 +1,8 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { AIR_ONLY_DOWN } from '../../wrong-ideas'
 import { bulbOf, waterForSqueeze, type Diver } from './simulate'
-import { asForce, asPressure, asShare, asTime, asVolume, say, asTemperatureDifference } from '../../../sentence'
+import { asForce, asPressure, asShare, asTemperatureDifference, asVolume, say } from '../../../sentence'
 
 export const why: Diver['why'] = (values, s) => [
   say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
@@ -19,7 +21,9 @@ export const why: Diver['why'] = (values, s) => [
         ? 'It has too little air to float at all: less water in it, or less ballast.'
         : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
   say`${
-    s.results.perFiveKelvin === undefined
+    s.results.perFiveKelvin === undefined ||
+    s.results.perFiveKelvin < 0 ||
+    s.results.perFiveKelvin > values.numbers.stationPressure
       ? 'Warmth'
       : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`
   };
@@ -50,39 +54,74 @@ export const advice: NonNullable<Diver['advice']> = (values, s) => {
       ]
 }
 
-export const explanation: Diver['explanation'] = (_values, s) => [
+export const explanation: Diver['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'The diver has a little air in its belly. When we squeeze the bottle, the air gets squeezed too, ' +
-      'water comes in, and the diver gets heavy.',
+    text: ofEnd(s, {
+      dives:
+        'The diver has a little air in its belly. When we squeeze the bottle, that air gets smaller and water comes ' +
+        'in. So the diver gets heavy and sinks. When we let go, the water goes out again.',
+      floats:
+        'The diver has air in its belly. When we squeeze, that air gets a bit smaller and some water comes ' +
+        'in. But it ' +
+        'is still too light to sink.',
+      stays:
+        'The diver has a little air in its belly. When we squeeze, that air gets smaller and the diver sinks. Down ' +
+        'there the water squeezes the air too, so it stays down.',
+      sunk: 'The diver has too little air in its belly. It is heavier than the water it pushes away, so it sinks.',
+    }),
   },
   {
     from: 11,
-    text: say`Water hardly gives way; air does. ${asPressure(s.results.squeezeToSink ?? 0)} of squeeze make its
-      bubble small enough to sink in
-      ${s.results.sinkTime === undefined ? 'no time at all' : asTime(s.results.sinkTime)}.`,
+    text: say`Particles of water sit close together, those of air have room between them. So a squeeze makes only the
+    air
+      smaller, and water moves into the diver. ${ofEnd(s, {
+        dives: say`${asPressure(s.results.squeezeToSink ?? 0)} more are enough to make it sink.`,
+        floats:
+          s.results.squeezeToSink === undefined
+            ? 'Its solid parts float by themselves, so no squeeze can sink it.'
+            : say`It would take ${asPressure(s.results.squeezeToSink)} more to make it sink.`,
+        stays: say`${asPressure(s.results.squeezeToSink ?? 0)} more make it sink, and at the bottom the water itself
+        adds
+          ${asPressure(s.results.staysBelow)}.`,
+        sunk: 'Here it was too heavy before anybody squeezed.',
+      })}`,
   },
   {
     from: 14,
-    text: say`It floats while its mass is less than that of the water it pushes aside (Archimedes). Pressure goes
-      everywhere in the water (Pascal) and shrinks the bubble (Boyle). ${asVolume(0.05e-6)} is a drop: trim by
+    text: say`A body floats while it weighs less than the water it pushes aside (Archimedes). A squeeze raises the
+    pressure
+      everywhere in the water (Pascal), and the bubble's volume goes down as its pressure goes up (Boyle).
+      A drop is ${asVolume(values.numbers.dropVolume, { digits: 1 })}: so small a change decides, and it is trimmed by
       drops.`,
   },
   {
     from: 16,
-    text: say`Hanging: m = ρ (V_s + n R T/p). dF/dz is negative in depth: unstable equilibrium. The depth of the
-      bottle adds ρ g H = ${asPressure(s.results.staysBelow)}, so spare buoyancy must exceed that or it stays
-      down. T and p0 drift shift the trim: it is a barometer and a thermometer.`,
+    text: say`It hangs where m = ρ (Vs + n R T/p): m its mass, ρ the water's density, Vs the volume of its solid
+    parts, n
+      the gas in it, p = p0 + ρ g z the pressure at depth z. A little lower p is higher and the bubble smaller, so it
+      goes
+      on sinking: no balance that lasts. From top to bottom the water adds ${asPressure(s.results.staysBelow)}; it comes
+      back only with more than that to spare. Assumed: the bubble has the water's temperature.`,
   },
 ]
 
 export const teaching: Diver['teaching'] = {
-  wrongIdea: {
-    idea: 'The squeeze pushes it down.',
-    answer: 'The pressure is the same from all sides. It gets heavier, because water goes in where air was.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The squeeze pushes it down.',
+      ask: 'Does the water press it from above only, or from all sides?',
+      answer: 'The pressure is the same from all sides. It gets heavier, because water goes in where air was.',
+      source: 'common practice',
+    },
+    AIR_ONLY_DOWN,
+  ],
   before: ['What changes in the diver when I squeeze?', 'Can it be made to hang half-way?'],
-  after: ['Why won’t it hang half-way?', 'What will it do tomorrow if the barometer falls?'],
+  after: [
+    { text: 'Why won’t it hang half-way?', when: s => s.outcome === 'dives' },
+    { text: 'What would make it come up again?', when: s => s.outcome === 'stays' || s.outcome === 'sunk' },
+    { text: 'What would you change so that it sinks?', when: s => s.outcome === 'floats' },
+    'What will it do tomorrow if the barometer falls?',
+  ],
   elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
 }

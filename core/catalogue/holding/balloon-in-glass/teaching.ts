@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { NOTHING_PRESSES } from '../../wrong-ideas'
 import type { BalloonInGlass } from './simulate'
 import { asForce, asLength, asNumber, asPressure, say } from '../../../sentence'
 
@@ -17,32 +19,54 @@ export const why: BalloonInGlass['why'] = (values, s) => [
 export const explanation: BalloonInGlass['explanation'] = (_values, s) => [
   {
     from: 5,
-    text: 'The balloon gets fat and presses against the glass from inside. It holds so tight that you can lift it.',
+    text: ofEnd(s, {
+      lifts:
+        'The balloon gets fat and presses against the glass from inside. It holds so tight that the glass comes along.',
+      slides: 'The balloon gets fat and presses against the glass from inside. But it slips, and the glass stays.',
+      bursts: 'The balloon got too fat, and it burst.',
+    }),
   },
   {
     from: 11,
-    text: say`The air in the balloon presses outwards all round. Rubber on glass grips:
-      ${asForce(s.results.grip)}, more than the glass weighs or not.`,
+    text: say`The air's particles press outwards all round. Rubber on glass grips: ${ofEnd(s, {
+      lifts: say`it can hold ${asForce(s.results.grip)}, and the glass needs ${asForce(s.results.weight)}.`,
+      slides: say`it can hold ${asForce(s.results.grip)}, but the glass needs ${asForce(s.results.weight)}.`,
+      bursts: 'but here the skin was stretched until it tore.',
+    })}`,
   },
   {
     from: 14,
-    text: say`Friction is coefficient × pressing force. The pressing force is
-      ${asPressure(s.results.contactPressure)} times the wall that is touched.`,
+    text: say`Friction is a coefficient times the force that presses. That force is
+    ${asPressure(s.results.contactPressure)}
+      times the area of wall that is touched: ${asForce(s.results.grip)} of friction, against
+      ${asForce(s.results.weight)} of weight${s.outcome === 'bursts' ? ', had it not burst first' : ''}.`,
   },
   {
     from: 16,
-    text: say`A balloon’s pressure has a hump at a stretch of about ${asNumber(1.4, 2)} and then falls: blowing
-      more does not always press more. What counts is the excess over what the cylinder in the glass needs for its
-      own stretch, about half a sphere’s.`,
+    text: say`F = μ Δp A (μ friction of rubber on glass, A area of contact, Δp what presses on it:
+      ${asPressure(s.results.contactPressure)}), ${asForce(s.results.grip)} here. A balloon’s pressure has a hump at a
+      stretch of about ${asNumber(1.4, 2)} and then falls: more air does not always press more. Δp is what is left of it
+      after the part in the glass has been stretched, which takes about half as much as a ball would. Assumed: contact
+      all along the wall.`,
   },
 ]
 
 export const teaching: BalloonInGlass['teaching'] = {
-  wrongIdea: {
-    idea: 'The balloon is light, like a flying balloon, so it lifts.',
-    answer: 'It does not fly: the hand lifts it. The air only presses the rubber to the glass.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The balloon is light, like a flying balloon, so it lifts.',
+      ask: 'What lifts the glass: the air in the balloon, or the hand?',
+      answer: 'It does not fly: the hand lifts it. The air only presses the rubber to the glass.',
+      source: 'common practice',
+    },
+    NOTHING_PRESSES,
+  ],
   before: ['Would it work with a soapy glass?', 'Will a bigger balloon hold better?'],
-  after: ['What does the air do here?', 'What would a heavier glass need?'],
+  after: [
+    'What does the air do here?',
+    { text: 'What would a heavier glass need?', when: s => s.outcome === 'lifts' },
+    { text: 'What would make it grip?', when: s => s.outcome === 'slides' },
+    { text: 'Why did more air not help?', when: s => s.outcome === 'bursts' },
+  ],
   elsewhere: ['Drain stoppers that are pumped up.', 'Blood pressure cuffs.', 'Grippers that lift bottles by the neck.'],
 }

@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { AIR_ONLY_DOWN, NOTHING_PRESSES } from '../../wrong-ideas'
 import { badFills, type CardAndGlass } from './simulate'
 import { asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
@@ -27,36 +29,78 @@ export const advice: NonNullable<CardAndGlass['advice']> = values => {
   ]
 }
 
-export const explanation: CardAndGlass['explanation'] = (values, s) => [
-  { from: 7, text: 'The air under the card pushes up, and it is stronger than the water is heavy.' },
-  {
-    from: 11,
-    text: say`Air pushes on the card from below with ${asForce(s.results.airPush)}; the water is only
-      ${asForce(s.results.waterWeight)}. The wet rim keeps air from slipping in.`,
-  },
-  {
-    from: 14,
-    text: say`There is air in the glass as well. When the card hangs ${asLength(s.results.sag)} lower, that air
-      has a little more room and its pressure falls by ${asPressure(s.results.peakPressureDifference)}: just what
-      carries the water.`,
-  },
-  {
-    from: 16,
-    text: say`p0 V/(V + A s) + ρ g h = p0 gives s = H(1 − f) ρ g h/(p0 − ρ g h): greatest at half full. The film
-      closes gaps up to about a third of the capillary length √(σ/ρg) = ${asLength(0.0027)}. In a glass
-      ${asLength(1)} wide it would not hold, ${asPressure(values.numbers.stationPressure)} or not.`,
-  },
-]
+export const explanation: CardAndGlass['explanation'] = (values, s) => {
+  const full = values.numbers.fillShare > 0.995
+  return [
+    {
+      from: 7,
+      text: ofEnd(s, {
+        holds:
+          'The air under the card pushes up. The water and the air in the glass push down. With the wet rim ' +
+          'the pushes ' +
+          'match, so the card stays.',
+        later:
+          'The air under the card pushes up. For a while that holds the card and the water. Then the card gets soft, ' +
+          'air slips in, and it falls.',
+        falls:
+          'The air under the card pushes up. But here air slips in at the rim. Then it pushes down as hard as ' +
+          'it pushes ' +
+          'up, and the water falls.',
+      }),
+    },
+    {
+      from: 11,
+      text: say`Air presses on the card from below with ${asForce(s.results.airPush)}. The water weighs only
+        ${asForce(s.results.waterWeight)}, but the air ${full ? 'that gets in' : 'in the glass'} presses down nearly as
+        hard as the room. ${ofEnd(s, {
+          holds: 'A film of water at the rim keeps more from slipping in.',
+          later: 'The wet rim keeps more from slipping in, until the card is soaked.',
+          falls: 'Here the film of water at the rim tears, and more slips in.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`Forces on the card: up, the room's pressure times area; down, the water's weight and the shut-in air's
+        pressure times area. When the card hangs ${asLength(s.results.sag)} lower, that air has more room and presses
+        ${asPressure(s.results.peakPressureDifference)} less: just what carries the water. ${ofEnd(s, {
+          holds: say`The rim stays closed up to ${asLength(s.results.sealedGap)}.`,
+          later: say`The rim stays closed up to ${asLength(s.results.sealedGap)}, as long as the card is stiff.`,
+          falls: say`But the rim stays closed only up to ${asLength(s.results.sealedGap)}.`,
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`p0 V/(V + A s) + ρ g h = p0 (p0 the room's pressure, V the shut-in air, A the glass's area, s how much
+      the
+        card sags, ρ g h the water's weight over A) gives s = H (1 − f) ρ g h/(p0 − ρ g h), with H the glass's height
+        and
+        f the share that is full: ${asLength(s.results.sag)} here, and most at half full. A film of water closes gaps
+        up to
+        about a third of the capillary length √(σ/ρg) = ${asLength(0.0027)} (σ surface tension):
+        ${asLength(s.results.sealedGap)} for this rim. Assumed: a flat card that hangs evenly.`,
+    },
+  ]
+}
 
 export const teaching: CardAndGlass['teaching'] = {
-  wrongIdea: {
-    idea: 'It only works with a full glass, because no air may be inside.',
-    answer:
-      'It works half full as well. The air inside spreads a hair and pushes that much less. In a very ' +
-      'tall glass half full it fails.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'It only works with a full glass, because no air may be inside.',
+      ask: 'Half full, with air above the water: will it hold?',
+      answer:
+        'It works half full as well. The air inside spreads a hair and pushes that much less. In a very ' +
+        'tall glass half full it fails.',
+      source: 'common practice',
+    },
+    AIR_ONLY_DOWN,
+    NOTHING_PRESSES,
+  ],
   before: ['Does it work half full? With hot water?', 'What will happen at the first hole in the card?'],
-  after: ['What did the air inside do?', 'Why must the rim be wet?'],
+  after: [
+    'What did the air inside do?',
+    { text: 'Why must the rim be wet?', when: s => s.outcome !== 'falls' },
+    { text: 'How did air get in?', when: s => s.outcome !== 'holds' },
+  ],
   elsewhere: [
     'A straw with a finger on it.',
     'A pet’s water bottle.',

@@ -1,5 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { sideBySide } from '../../../demonstration'
+import { handPush } from '../../telling'
+import { AIR_ONLY_DOWN, STRONGER_VACUUM } from '../../wrong-ideas'
+import { ofEnd, sideBySide } from '../../../demonstration'
 import { hemispheres } from './inputs'
 import { simulate, type Plates } from './simulate'
 import { asArea, asForce, asLength, asNumber, asPressure, asShare, asTime, say } from '../../../sentence'
@@ -29,43 +31,71 @@ export const advice: NonNullable<Plates['advice']> = (_values, s) => [
   },
 ]
 
-export const explanation: Plates['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text:
-      'There is no glue. We took the air away from between. The air outside pushes from both sides, and ' +
-      'nothing pushes back.',
-  },
-  {
-    from: 11,
-    text: say`Air presses on every ${asArea(1e-4)} with about ${asForce(values.numbers.stationPressure * 1e-4)}.
-      On this plate that makes ${asForce(s.results.holdingForce)}.`,
-  },
-  {
-    from: 14,
-    text: say`Force is pressure difference times area: ${asPressure(s.results.peakPressureDifference)} ×
-      ${asArea(s.details.area)} × ${asShare(values.numbers.straightness)} for a pull that is not quite straight.`,
-  },
-  {
-    from: 16,
-    text:
-      'For half-spheres add up the components along the pull: ∫ p cos θ dA is p π r², the projected ' +
-      'area. The second team of horses only replaces a wall. Leakage is choked while the inside is ' +
-      'under half the outside, so the pressure rises in a straight line at first.',
-  },
-]
+export const explanation: Plates['explanation'] = (values, s) => {
+  const { area } = s.details
+  return [
+    {
+      from: 7,
+      text: say`There is no glue. We took air away from between them. The air outside presses from both sides, and less
+        presses back. ${ofEnd(s, {
+          holds: 'So they hold.',
+          parts: 'So they hold, until enough air has leaked in.',
+          weak: 'But here we pulled harder than that, and they came apart.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} Inside ${asPressure(s.results.finalPressure)} are left
+        to press back. So the room presses each plate onto the other with a net force of
+        ${asForce(s.results.holdingForce)}; the pull was ${asForce(s.results.pull)}.`,
+    },
+    {
+      from: 14,
+      text: say`Net force is pressure difference times area: ${asPressure(s.results.peakPressureDifference)} ×
+        ${asArea(area)} × ${asShare(values.numbers.straightness)} for a pull that is not quite straight.
+        ${ofEnd(s, {
+          holds: 'That is more than the pull, and the seal lets little air in.',
+          parts: 'Air that leaks in makes the difference smaller, until the pull wins.',
+          weak: 'The pull is more than that.',
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`F = (p0 − p) A (p0 outside, p inside, A the area inside the seal).${
+        hemispheres(values)
+          ? 'For half-spheres add up the components along the pull: ∫ (p0 − p) cos θ dA over the half-sphere ' +
+            'gives (p0 − p) ' +
+            'π r², the area of the opening: a bulge holds no more than a flat plate.'
+          : ' Only the opening counts: a thicker plate holds no more.'
+      } With nothing at all inside it would be ${asForce(s.results.mostPossible)}. Two teams pull no harder than one
+      team and
+        a wall: the other team only holds against it. A leak is choked while the inside is under half the outside, so p
+        rises in a straight line at first.`,
+    },
+  ]
+}
 
 export const teaching: Plates['teaching'] = {
-  wrongIdea: {
-    idea: 'The vacuum inside holds them together.',
-    answer: 'A vacuum can’t hold anything. The room holds them together; on the Moon they would fall apart.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The vacuum inside holds them together.',
+      ask: 'What would hold them on the Moon?',
+      answer: 'A vacuum can’t hold anything. The room holds them together; on the Moon they would fall apart.',
+      source: 'common practice',
+    },
+    STRONGER_VACUUM,
+    AIR_ONLY_DOWN,
+  ],
   before: [
     'What holds them?',
     'Would larger plates be harder to part?',
     'Do two teams pull twice as hard as one team and a wall?',
   ],
-  after: ['Why did they part so easily with the valve open?', 'Would they hold better at the sea or up here?'],
+  after: [
+    { text: 'Why do they part so easily with the valve open?', when: s => s.outcome === 'holds' },
+    { text: 'What made them let go?', when: s => s.outcome !== 'holds' },
+    'Would they hold better at the sea or up here?',
+  ],
   elsewhere: [
     'Suction cups on glass.',
     'A wet glass on a wet table.',

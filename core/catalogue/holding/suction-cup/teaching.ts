@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { AIR_ONLY_DOWN, SUCTION } from '../../wrong-ideas'
 import type { SuctionCup } from './simulate'
 import { asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
@@ -17,36 +19,58 @@ export const why: SuctionCup['why'] = (values, s) => [
 export const explanation: SuctionCup['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'When you press the cup, most of its air goes out. The air in the room then holds it on, like a ' +
-      'hand, from above and from below.',
+    text: say`When you press the cup, most of its air goes out. Then the air in the room presses it on from outside.
+      ${ofEnd(s, {
+        lifts: 'So it holds on.',
+        later: 'So it holds on, until air has crept in under the rim.',
+        off: 'But this load pulls harder than that, so it pops off.',
+      })}`,
   },
   {
     from: 11,
-    text: say`It holds ${asForce(s.results.holdingForce)}. Let a little air in under the rim and both sides are
-      the same again: it falls off.`,
+    text: say`It can hold ${asForce(s.results.holdingForce)}, and the pull is ${asForce(s.results.pull)}. Let a little
+    air
+      in under the rim, and particles press as hard from below as from above: then it holds nothing.`,
   },
   {
     from: 14,
-    text: say`Boyle for the air it kept: ${asShare(values.numbers.airKept)} of the volume at rest, opened out,
-      would have ${asPressure(values.numbers.stationPressure - s.results.mostDifference)}. Difference times area
-      gives the force.`,
+    text: say`The air it kept, ${asShare(values.numbers.airKept)} of its volume at rest, gets more room when it is
+    pulled, so
+      its pressure falls (Boyle), here to ${asPressure(values.numbers.stationPressure - s.results.mostDifference)} at
+      most.
+      Net force is that difference times area. ${ofEnd(s, {
+        lifts: 'It is more than the pull.',
+        later: 'It is more than the pull at first; air that creeps in makes it less and less.',
+        off: 'It is less than the pull.',
+      })}`,
   },
   {
     from: 16,
-    text:
-      'The cup makes its own vacuum: the harder you pull, the more it opens and the lower the pressure, ' +
-      'until the rim peels or it is open as far as it goes. That is why kept air, stiffness of the rim ' +
-      'and roughness decide, and not the pull alone.',
+    text: say`p V is constant for the air it kept (p pressure, V volume), and F = (p0 − p) A (p0 the room's pressure,
+    A the
+      cup's area). The harder you pull, the more the cup opens and the lower p gets, until the rim peels or it is open
+      as
+      far as it goes: ${asPressure(s.results.mostDifference)} at most, ${asForce(s.results.holdingForce)}. So the air it
+      kept, the stiffness of the rim and the roughness decide. Assumed: a straight pull at one temperature.`,
   },
 ]
 
 export const teaching: SuctionCup['teaching'] = {
-  wrongIdea: {
-    idea: 'The cup sucks itself on, or it is sticky.',
-    answer: 'Nothing sticks. With one pinhole the same rubber holds nothing.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The cup sucks itself on, or it is sticky.',
+      ask: 'Prick the rubber with a pin: does it still hold?',
+      answer: 'Nothing sticks. With one pinhole the same rubber holds nothing.',
+      source: 'common practice',
+    },
+    SUCTION,
+    AIR_ONLY_DOWN,
+  ],
   before: ['Why press it first?', 'Will it lift a bare plank?'],
-  after: ['Who lifts the seat: the cup or the air under the seat?', 'Why does wetting help?'],
+  after: [
+    { text: 'Who lifts the seat: the cup, or the air under the seat?', when: s => s.outcome !== 'off' },
+    { text: 'What got in, and where?', when: s => s.outcome !== 'lifts' },
+    'Why does wetting help?',
+  ],
   elsewhere: ['Hooks on tiles.', 'Glaziers’ lifters.', 'Limpets and octopus arms.', 'Robots that pick up cartons.'],
 }

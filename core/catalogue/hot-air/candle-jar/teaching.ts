@@ -1,15 +1,32 @@
 /** Why it ends so, and what to tell a class. */
-import { sideBySide } from '../../../demonstration'
+import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
+import { ofEnd, sideBySide } from '../../../demonstration'
 import type { CandleJarValues } from './inputs'
 import { dishWater, simulate, type CandleJar } from './simulate'
-import { asLength, asNumber, asShare, asTemperature, asTime, asVolume, say } from '../../../sentence'
+import {
+  asLength,
+  asNumber,
+  asPressure,
+  asShare,
+  asTemperature,
+  asTime,
+  asVolume,
+  say,
+  type Sentence,
+} from '../../../sentence'
+
+/** Water in the gas: what the flame makes adds to it, dew takes it off. @param level m */
+const dew = (level: number): Sentence =>
+  level < 0
+    ? say`Water vapour that the flame made, less what turned to dew, takes ${asLength(-level)} off`
+    : say`Vapour that turned to dew, less what the flame made, adds ${asLength(level)}`
 
 export const why: CandleJar['why'] = (_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results
   return [
-    say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(levelCooling)}, vapour
-      turned to dew less what the flame still made ${asLength(levelCondensation)}, oxygen used up less carbon
-      dioxide made ${asLength(Math.max(0, levelOxygen))}.`,
+    say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(Math.max(0, levelCooling))}.
+      ${dew(levelCondensation)}; oxygen used up, less carbon dioxide made, adds
+      ${asLength(Math.max(0, levelOxygen))}.`,
     say`${
       bubbles > 1e-7
         ? say`Before that, ${asVolume(bubbles)} of hot gas bubbled out. `
@@ -48,52 +65,86 @@ export const advice: NonNullable<CandleJar['advice']> = (values, s) => [
 
 export const explanation: CandleJar['explanation'] = (_values, s) => {
   const r = s.results
+  const bubbled = r.bubbles > 1e-7
   return [
     {
       from: 7,
-      text: say`The flame warms the air; warm air needs more room, so
-        ${r.bubbles > 1e-7 ? 'some bubbles out' : 'it pushes the water down'}. When the flame has gone out the air
-        cools and needs less room. The air outside pushes water in to fill it: ${asLength(r.level)}.`,
+      text: say`The flame warms the air in the jar. Warm air needs more room,
+        ${bubbled ? 'so some of it bubbles out' : 'so it pushes the water down'}. ${ofEnd(s, {
+          rises: 'The flame goes out. The air cools and needs less room. The air outside pushes water in to fill it.',
+          drowned:
+            'Then the air outside pushes water in, and the water gets to the flame before it has gone out by itself.',
+          gurgles:
+            'The flame goes out. The air cools and needs less room. The air outside pushes water in, until the dish ' +
+            'is empty. Then air gurgles in.',
+          little: 'The flame goes out. The air cools only a little, so hardly any water comes in.',
+        })}`,
     },
     {
       from: 11,
-      text: say`If used-up oxygen made the water rise, it would rise while the candle burns. It rises afterwards,
-        as the gas cools from ${asTemperature(r.hottest)}. And ${asShare(r.oxygenLeft)} of oxygen are still there
-        when the flame dies.`,
+      text: ofEnd(s, {
+        rises: say`If used-up oxygen made the water rise, it would rise most while the candle burns. It rises
+          ${asLength(r.level)}, ${r.levelCooling > 0.8 * r.level ? 'nearly all' : 'most'} of it as the gas cools from
+          ${asTemperature(r.hottest)}: slower particles
+          hit the water less hard than those of the room. ${asShare(r.oxygenLeft)} of the gas is still oxygen.`,
+        drowned: say`The gas was ${asTemperature(r.hottest)} at its hottest. As it cools, its particles get slower and
+        hit
+          the water less hard than those of the room, so water comes in: here ${asLength(r.level)}, up to the flame.
+          ${asShare(r.oxygenLeft)} of the gas is still oxygen then.`,
+        gurgles: say`The gas cools from ${asTemperature(r.hottest)}. Its particles get slower and hit the water less
+        hard
+          than those of the room, and water comes in as long as there is some in the dish. ${asShare(r.oxygenLeft)} of
+          the gas is still oxygen.`,
+        little: say`The gas was ${asTemperature(r.hottest)} at its hottest and has not far to cool. Its particles hit
+        the
+          water nearly as hard as those of the room. ${asShare(r.oxygenLeft)} of the gas is still oxygen.`,
+      }),
     },
     {
       from: 14,
-      text: say`Ledger: cooling ${asLength(r.levelCooling)}, condensation less vapour made
-        ${asLength(r.levelCondensation)}, oxygen less carbon dioxide ${asLength(Math.max(0, r.levelOxygen))}. Wax
-        burns 38 O2 to 25 CO2 and 26 H2O: dry gas shrinks by a third of the oxygen burnt only.`,
+      text: say`Of the ${asLength(r.level)}, cooling makes ${asLength(r.levelCooling)}: at one volume the pressure of
+      a gas
+        goes with its absolute temperature. ${dew(r.levelCondensation)}; oxygen used up, less carbon dioxide made,
+        adds ${asLength(Math.max(0, r.levelOxygen))}.`,
     },
     {
       from: 16,
-      text:
-        'n R T = (p0 − ρ g h) V: the column itself holds hardly any pressure, so the level tells the ' +
-        'volume. Carbon dioxide dissolves too slowly to matter within a minute. Limewater in the dish ' +
-        'would change that over minutes.',
+      text: say`n R T = (p0 − ρ g h) V (n amount of gas, R the gas constant, T temperature, p0 the room's pressure, ρ
+      g h
+        the weight of the column over its area, V volume). The column of ${asLength(r.level)} holds only
+        ${asPressure(9800 * r.level)}, so the level tells the volume. Wax burns 38 O2 to 25 CO2 and 26 H2O: the dry
+        gas loses a third of the oxygen burnt. Assumed: no carbon dioxide dissolves; within a minute hardly any does.`,
     },
   ]
 }
 
 export const teaching: CandleJar['teaching'] = {
-  wrongIdea: {
-    idea: 'The candle uses up the oxygen, a fifth of the air, so the water rises a fifth.',
-    answer:
-      'The flame dies with three quarters of the oxygen left, makes carbon dioxide, and the water rises ' +
-      'after it has died. It is mostly the gas cooling. With more candles it rises higher, though there ' +
-      'is no more oxygen.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The candle uses up the oxygen, a fifth of the air, so the water rises a fifth.',
+      ask: 'When does the water rise most: while it burns, or when the flame is out?',
+      answer:
+        'The flame dies with three quarters of the oxygen left, makes carbon dioxide, and the water rises ' +
+        'after it has died. It is mostly the gas cooling. With more candles it rises higher, though there ' +
+        'is no more oxygen.',
+      source:
+        'J. P. Birk and A. E. Lawson, The persistence of the candle-and-cylinder misconception, Journal of ' +
+        'Chemical Education 76 (1999) 914; from memory',
+    },
+    PARTICLES_SWELL,
+    SUCTION,
+  ],
   before: [
     'What will the water inside do first: sink or rise?',
     'Will the water rise while it burns or afterwards?',
     'What changes with three candles?',
   ],
   after: [
-    'Why did the water go down first?',
+    'What did the water inside do first, and why?',
+    { text: 'What was in the bubbles?', when: s => s.results.bubbles > 1e-7 },
+    { text: 'What put the flame out?', when: s => s.outcome === 'drowned' },
+    { text: 'Why did it rise so little?', when: s => s.outcome === 'little' },
     'How could you show that there is still oxygen left?',
-    'Why does a flask look faster?',
   ],
   elsewhere: [
     'A hot jar put upside down on a wet board sticks to it.',

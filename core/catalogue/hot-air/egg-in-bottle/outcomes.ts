@@ -26,7 +26,7 @@ export const outcomes: Demonstration['outcomes'] = [
 export const suspects: NonNullable<EggInBottle['suspects']> = [
   {
     id: 'fit',
-    words: 'the egg does not fit the neck as reckoned',
+    words: 'the egg does not fit the neck as expected',
     remedy: 'measure the egg across and the neck; a smaller egg, wetted',
     inputs: [
       'eggDiameter',

@@ -1,4 +1,7 @@
 /** Why it ends so, and what to tell a class. */
+import { reached } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { halving } from '../../../elementary'
 import { needed } from '../egg'
 import { simulate, type EggInBottle } from './simulate'
@@ -24,7 +27,7 @@ export const why: EggInBottle['why'] = (values, s) => {
     total < 1
       ? say`The gas was at ${asTemperature(r.sealTemperature)} when the egg came: nothing left to cool.`
       : say`The gas was at ${asTemperature(r.sealTemperature)} when the egg last sealed. Cooling makes
-        ${asShare(d.cooled / total)} of the difference, condensing vapour
+        ${asShare(Math.min(1, d.cooled / total))} of the difference, condensing vapour
         ${asShare(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made
         ${asShare(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
     s.outcome === 'stays'
@@ -58,52 +61,84 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
   ]
 }
 
-export const explanation: EggInBottle['explanation'] = (_values, s) => {
+export const explanation: EggInBottle['explanation'] = (values, s) => {
   const { results: r, details: d } = s
+  const water = values.choices.heating === 'hot-water'
   return [
     {
       from: 7,
-      text:
-        'The fire warms the air in the bottle and some of it gets out: that is why the egg dances. Then ' +
-        'the air in the bottle cools and pushes less. The air in the room pushes as always, and it pushes ' +
-        `the egg ${s.outcome === 'stays' ? 'down hard, but not hard enough today' : 'in'}.`,
+      text: say`${
+        water
+          ? 'The hot water warms the bottle and the air in it.'
+          : 'The fire warms the air in the bottle, and some of it gets out.'
+      } Then the air in the bottle cools and pushes less. The air in the room pushes as always. ${ofEnd(s, {
+        whole: 'It pushes the egg in.',
+        torn: 'It pushes the egg in, and the tight neck tears it.',
+        stays: 'It pushes the egg down, but not hard enough today.',
+      })}`,
     },
     {
       from: 11,
-      text: say`Warm air takes more room, so part of it leaves under the egg. What is left cools from
-        ${asTemperature(r.sealTemperature)} and its pressure falls by ${asPressure(r.peakPressureDifference)}. The
-        room then pushes on the egg with ${asForce(r.pushOnEgg)}.`,
+      text: say`Warm air takes more room, so part of it leaves. What is left cools from
+        ${asTemperature(r.sealTemperature)}: its particles get slower and hit less hard. The pressure falls by
+        ${reached(r.peakPressureDifference)}, and the room pushes on the egg with a net force of
+        ${asForce(r.pushOnEgg)}${ofEnd(s, {
+          whole: ': enough to squeeze it through.',
+          torn: ': enough to push it through, in pieces.',
+          stays: ', which is less than it asks for.',
+        })}`,
     },
     {
       from: 14,
-      text: say`At one volume pressure goes with absolute temperature: cooling accounts for
-        ${asPressure(d.cooled)}, water vapour of the flame that turns to dew for ${asPressure(d.condensed)}. The
-        oxygen used up is nearly made up for by carbon dioxide: ${asPressure(d.oxygen + d.dioxide)}. The flame
-        goes out with ${asShare(r.oxygenLeft)} of oxygen left.`,
+      text: say`At one volume pressure goes with absolute temperature: cooling accounts for ${reached(d.cooled)}.
+        ${water ? 'Vapour of the hot water' : 'Water vapour of the flame'} that turns to dew makes
+        ${reached(d.condensed)}.${
+          water
+            ? ' Nothing burnt, so the oxygen is all there.'
+            : say` The oxygen used up is nearly made up for by carbon dioxide: ${reached(d.oxygen + d.dioxide)} is
+            left; when
+              the flame dies, oxygen still makes up ${asShare(r.oxygenLeft)} of the gas.`
+        } To go at once this egg asks for
+        ${asPressure(r.neededDifference)}; under a push that lasts its white gives way, and less will do.`,
     },
     {
       from: 16,
-      text: say`The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck
-        (${asPressure(d.valve)}). From the last sealing on p V = n R T with falling T, n losing vapour, and
-        C6H10O5 + 6 O2 → 6 CO2 + 5 H2O leaving the dry amount as it was. It goes when Δp reaches 4 q L (μ + s)/d =
-        ${asPressure(r.neededDifference)}: contact pressure q, band L, friction μ, slope s.`,
+      text: say`The egg is a valve first: gas leaves whenever p − p0 exceeds its weight over the neck's area
+        (${asPressure(d.valve)}). From the last sealing on p V = n R T, with T falling and n losing vapour${
+          water ? '' : '; C6H10O5 + 6 O2 → 6 CO2 + 5 H2O leaves the dry amount as it was'
+        }. It goes at once when Δp reaches 4 q L (μ + s)/d = ${asPressure(r.neededDifference)} (q contact pressure, L
+        band of
+        contact, μ friction, s slope, d the neck's diameter); Δp came to ${asPressure(r.peakPressureDifference)}.
+        Under load q falls with time, as the white relaxes. Assumed: one friction all round.`,
     },
   ]
 }
 
 export const teaching: EggInBottle['teaching'] = {
-  wrongIdea: {
-    idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.',
-    answer:
-      'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot ' +
-      'gas that left, and the rest cooling, does the work; and it is the room that pushes.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.',
+      ask: 'Hot water and no fire: will the egg go in?',
+      answer:
+        'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot ' +
+        'gas that left, and the rest cooling, does the work; and it is the room that pushes.',
+      source: 'common practice',
+    },
+    SUCTION,
+    PARTICLES_SWELL,
+  ],
   before: [
     'What will the egg do in the first seconds?',
     'When will it go in: while it burns or afterwards?',
     'Would it work with hot water and no fire?',
   ],
-  after: ['Why did the egg dance?', 'What was in the bottle afterwards?', 'How do we get it out again?'],
+  after: [
+    { text: 'Why did the egg dance?', when: (s, v) => v.choices.heating !== 'hot-water' && s.details.valve > 0 },
+    { text: 'What was in the bottle afterwards?', when: s => s.outcome !== 'stays' },
+    { text: 'How do we get it out again?', when: s => s.outcome === 'whole' },
+    { text: 'What would you change so that it goes in?', when: s => s.outcome === 'stays' },
+    { text: 'Why did it tear?', when: s => s.outcome === 'torn' },
+  ],
   elsewhere: [
     'A jam jar’s lid that clicks down as it cools.',
     'A bottle of water that crumples after a hot car.',

@@ -1,6 +1,8 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { SUCTION } from '../../wrong-ideas'
 import type { EggOut } from './simulate'
-import { asPressure, asTemperature, say, asTemperatureDifference } from '../../../sentence'
+import { asPressure, asShare, asTemperature, asTemperatureDifference, say } from '../../../sentence'
 
 export const why: EggOut['why'] = (values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
@@ -25,42 +27,69 @@ export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
   },
 ]
 
-export const explanation: EggOut['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text:
-      'Now we do it the other way round: we put more air in, or warm the air inside. It pushes harder ' +
-      'than the air outside and pushes the egg out.',
-  },
-  {
-    from: 11,
-    text: say`The egg comes when the inside pushes ${asPressure(s.results.neededDifference)} harder than the room.
-      A strong breath can do about ${asPressure(8000)}.`,
-  },
-  {
-    from: 14,
-    text: say`Warming a closed gas by ${asTemperatureDifference(3)} raises it by a hundredth. To get
-      ${asPressure(s.results.neededDifference)} the gas must reach ${asTemperature(s.results.neededTemperature)},
-      where damp in the bottle helps a good deal.`,
-  },
-  {
-    from: 16,
-    text: say`p = p_dry T/T0 + φ p_sat(T). The slope of p_sat makes a wet bottle far more effective than a dry one
-      above ${asTemperature(323.15)}. The threshold is the same press fit as on the way in, less the egg's weight
-      over the neck
-      (${asPressure(
-        (values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter),
-      )}).`,
-  },
-]
+export const explanation: EggOut['explanation'] = (values, s) => {
+  const breath = values.choices.method === 'breath'
+  const { neededDifference, peakPressureDifference, neededTemperature } = s.results
+  return [
+    {
+      from: 7,
+      text: say`Now we do it the other way round: we ${breath ? 'put more air in' : 'warm the air inside'}.
+        ${ofEnd(s, {
+          whole: 'It pushes harder than the air outside, and pushes the egg out.',
+          pieces: 'It pushes harder than the air outside, and pushes the egg out in bits.',
+          stays: 'It pushes a bit harder than the air outside, but not hard enough today.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`The egg comes at once when the inside presses ${asPressure(neededDifference)} harder than the room; a
+      push that
+        lasts gets by with a little less.
+        ${breath ? 'More particles in the bottle hit it more often' : 'Warmer particles hit it harder and more often'}:
+        here they made ${asPressure(peakPressureDifference)}.`,
+    },
+    {
+      from: 14,
+      text: breath
+        ? say`Pressure goes with the number of particles: to get ${asPressure(neededDifference)} more, about
+            ${asShare(neededDifference / values.numbers.stationPressure)} more air must be in the bottle. A strong
+            breath can do about ${asPressure(8000)}.`
+        : say`Warming a closed gas by ${asTemperatureDifference(3)} raises its pressure by a hundredth. To get
+            ${asPressure(neededDifference)} more the gas must reach ${asTemperature(neededTemperature)}, where damp in
+            the bottle helps a good deal.`,
+    },
+    {
+      from: 16,
+      text: say`${
+        breath
+          ? 'p = n R T/V (p pressure, n amount, R gas constant, T temperature, V volume): at one T and V only n counts.'
+          : say`p = p1 T/T1 + φ ps(T) (p1 and T1 of the dry gas at the start, φ how damp it is, ps the saturation
+              pressure of water): ps climbs so steeply that a wet bottle does far better than a dry one above
+              ${asTemperature(323.15)}.`
+      } The threshold is the same press fit as on the way in, less the egg's weight over the neck's area
+        (${asPressure(
+          (values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter),
+        )}): ${asPressure(neededDifference)}, against ${asPressure(peakPressureDifference)} that were there. A push
+        that lasts needs less, as the white gives way. Assumed: nothing leaks past the egg.`,
+    },
+  ]
+}
 
 export const teaching: EggOut['teaching'] = {
-  wrongIdea: {
-    idea: 'You suck it out.',
-    answer: 'Sucking would make it worse: less inside. You blow in, and then what you blew in pushes it out.',
-  },
-  before: ['Should I blow or suck?', 'What would warm hands do?'],
-  after: ['What was the same as on the way in, and what was the other way round?'],
+  wrongIdeas: [
+    {
+      idea: 'You suck it out.',
+      ask: 'Less air inside or more: which pushes the egg out?',
+      answer: 'Sucking would make it worse: less inside. You blow in, and then what you blew in pushes it out.',
+      source: 'common practice',
+    },
+    SUCTION,
+  ],
+  before: ['Should I blow air in or draw air out?', 'What would warm hands do?'],
+  after: [
+    { text: 'What was the same as on the way in, and what was the other way round?', when: s => s.outcome !== 'stays' },
+    { text: 'What held it back, and how could you make the push greater?', when: s => s.outcome === 'stays' },
+  ],
   elsewhere: [
     'A cork that creeps out of a warm bottle.',
     'A ping-pong dent that pops out in hot water.',

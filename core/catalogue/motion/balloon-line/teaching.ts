@@ -1,6 +1,8 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { PUSHES_ON_AIR } from '../../wrong-ideas'
 import type { BalloonLine } from './simulate'
-import { asForce, asLength, asPressure, asSpeed, asTime, say } from '../../../sentence'
+import { asForce, asLength, asNumber, asPressure, asSpeed, asTime, say } from '../../../sentence'
 
 export const why: BalloonLine['why'] = (_values, s) => [
   say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
@@ -12,34 +14,70 @@ export const why: BalloonLine['why'] = (_values, s) => [
     : []),
 ]
 
-export const explanation: BalloonLine['explanation'] = (values, s) => [
-  { from: 5, text: 'The air rushes out backwards and pushes the balloon forwards.' },
+export const explanation: BalloonLine['explanation'] = (_values, s) => [
+  {
+    from: 5,
+    text: ofEnd(s, {
+      arrives: 'The air rushes out backwards and pushes the balloon forwards, all the way.',
+      short: 'The air rushes out backwards and pushes the balloon forwards, until the air is used up.',
+      stands: 'The air comes out backwards, but it pushes too little. So the balloon hardly moves.',
+      bursts: 'We blew in so much air that the skin tore.',
+    }),
+  },
   {
     from: 11,
-    text: say`Action and reaction: the balloon pushes the air out one way, the air pushes the balloon the other
-      way, with ${asForce(s.results.thrust)}. It does not need a wall to push against.`,
+    text: say`Action and reaction: a balloon pushes air out one way, and that air pushes the balloon the other way${
+      s.outcome === 'bursts' ? '' : say`, here with ${asForce(s.results.thrust)}`
+    }. It needs no wall to push against. ${ofEnd(s, {
+      arrives: 'That carried it to the end.',
+      short: 'That lasted for a part of the line only.',
+      stands: 'Friction on the line was about as strong.',
+      bursts: 'This one burst before it was let go.',
+    })}`,
   },
   {
     from: 14,
-    text: say`Thrust is mass flow times speed of the jet. ${asLength(values.numbers.blownTo)} across at the start,
-      it soon runs as fast as drag allows: ${asSpeed(s.results.topSpeed)}.`,
+    text: say`The push is the mass of air let out each second times the speed of the jet. The stretched skin makes
+      ${asPressure(s.results.peakPressureDifference)} over the room. ${
+        s.outcome === 'bursts'
+          ? 'Stretched further, rubber stiffens and tears.'
+          : s.outcome === 'stands'
+            ? 'Friction on the line has to be overcome before it moves at all.'
+            : say`Drag of the air grows with the square of the speed, so it soon runs as fast as drag allows:
+              ${asSpeed(s.results.topSpeed)}.`
+      }`,
   },
   {
     from: 16,
-    text:
-      'F = 2 C A Δp for a jet into still air: independent of the density. Δp falls, then rises as the ' +
-      'balloon shrinks back through the hump of its pressure: that is why it spurts at the end. A long ' +
-      'balloon keeps its pressure, and its front.',
+    text: say`F = 2 C A Δp for a jet into still air (A the nozzle's area, C its discharge coefficient, Δp the skin's
+      pressure): the density drops out. Here Δp is ${asPressure(s.results.peakPressureDifference)}${
+        s.outcome === 'bursts' ? '' : say` and F ${asForce(s.results.thrust)}`
+      }. As the balloon shrinks Δp falls, then rises again at the hump near a stretch of
+      ${asNumber(1.4, 2)}: a round one spurts at the end. Assumed: no turning, a taut line.`,
   },
 ]
 
 export const teaching: BalloonLine['teaching'] = {
-  wrongIdea: {
-    idea: 'The air pushes against the room’s air behind it.',
-    answer: 'It would run even better in a vacuum. What counts is that the balloon throws something away.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The air pushes against the room’s air behind it.',
+      ask: 'Would it run in a tube without air?',
+      answer: 'It would run even better in a vacuum. What counts is that the balloon throws something away.',
+      source: 'common practice',
+    },
+    PUSHES_ON_AIR,
+  ],
   before: ['Round or long: which goes further?', 'Will a wider nozzle be faster?'],
-  after: ['Why did it get faster just before the end?', 'What would it do without air in the room?'],
+  after: [
+    {
+      text: 'Why did it get faster just before the end?',
+      when: (s, v) => v.choices.balloonShape === 'round' && s.outcome === 'short',
+    },
+    { text: 'Where did its energy go?', when: s => s.outcome === 'arrives' || s.outcome === 'short' },
+    { text: 'What held it back?', when: s => s.outcome === 'stands' },
+    { text: 'Why did it burst?', when: s => s.outcome === 'bursts' },
+    'What would it do without air in the room?',
+  ],
   elsewhere: [
     'Rockets.',
     'Squids.',

@@ -1,5 +1,5 @@
 /** Why it ends so, and what to tell a class. */
-import { atWorst } from '../../../demonstration'
+import { atWorst, ofEnd } from '../../../demonstration'
 import { OPEN_QUESTION } from '../planned-only'
 import type { BottleLine } from './simulate'
 import { asEnergy, asLength, asPressure, asShare, asSpeed, say } from '../../../sentence'
@@ -32,25 +32,37 @@ export const advice: NonNullable<BottleLine['advice']> = (_values, s, risk) => [
 export const explanation: BottleLine['explanation'] = (_values, s) => [
   {
     from: 7,
-    text:
-      'The air in the bottle gets hot all at once and rushes out of the little hole. That pushes the ' +
-      'bottle the other way.',
+    text: say`The vapour in the bottle burns in a flash. The gas gets very hot and rushes out of the little hole. That
+      pushes the bottle the other way. ${ofEnd(s, {
+        arrives: 'It goes all the way along the line.',
+        short: 'It stops before the end.',
+        over: 'But this time the gas would push too hard. The bottle could burst, so we do not do it like this.',
+      })}`,
   },
   {
     from: 11,
-    text: say`Hot gas leaves backwards, the bottle goes forwards: ${asSpeed(s.results.topSpeed)} at
-    most.`,
+    text: say`Hot particles are fast and hit harder: the pressure rises by
+    ${asPressure(s.results.peakPressureDifference)}.
+      Gas is pushed out backwards, and it pushes the bottle forwards. ${
+        s.outcome === 'over'
+          ? 'That is more than this bottle is allowed.'
+          : say`It gets to ${asSpeed(s.results.topSpeed)}.`
+      }`,
   },
   {
     from: 14,
-    text: say`Momentum: what the gas carries off backwards, the bottle has forwards.
-      ${asPressure(s.results.peakPressureDifference)} behind a small hole are enough.`,
+    text: say`Momentum is kept: what the gas carries off backwards, the bottle has forwards.
+      ${asPressure(s.results.peakPressureDifference)} over the room behind a small hole
+      ${s.outcome === 'over' ? 'are more than the wall may bear' : 'are enough for that'}: a smaller hole would give a
+      higher pressure, not a better show.`,
   },
   {
     from: 16,
-    text:
-      'Burning rate against outflow through the hole sets the pressure: p̂ ≈ Δp_closed/(1 + ' +
-      't_burn/t_vent). Thrust 2 C A Δp, a little less as the jet chokes. Water vapour is among the ' +
-      'products: look for the dew.',
+    text: say`How fast it burns against how fast the hole lets out sets the peak: p̂ ≈ Δp/(1 + tb/tv) (Δp of a closed
+    bottle,
+      tb the time it burns, tv the time the hole needs): ${asPressure(s.results.peakPressureDifference)} here,
+      ${asShare(s.results.ratingShare)} of the stated limit. Thrust is 2 C A p̂ at most (A the hole's area, C its
+      discharge coefficient), a little less as the jet chokes. Assumed: one even mixture; the next one burns
+      differently. Water vapour is among what it makes: look for the dew.`,
   },
 ]

@@ -1,8 +1,8 @@
 /** Why it ends so, and what to tell a class. */
-import { atWorst } from '../../../demonstration'
+import { atWorst, ofEnd } from '../../../demonstration'
 import { OPEN_QUESTION } from '../planned-only'
 import type { CanisterPop } from './simulate'
-import { asEnergy, asForce, asLength, asPressure, asSpeed, say } from '../../../sentence'
+import { asEnergy, asForce, asLength, asNumber, asPressure, asSpeed, say } from '../../../sentence'
 
 export const why: CanisterPop['why'] = (values, s) => [
   say`At ${asPressure(values.numbers.releaseGauge)} over the room the gas pushes on the lid with
@@ -26,26 +26,47 @@ export const advice: NonNullable<CanisterPop['advice']> = (_values, _s, risk) =>
 export const explanation: CanisterPop['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'A tiny flame makes the air in the can very hot, all at once. Hot air wants more room and pushes ' +
-      'the lid away.',
+    text: say`The vapour in the can is lit. The gas gets very hot, all at once. Hot gas wants more room.
+      ${ofEnd(s, {
+        clear: 'It pushes the lid away with a pop.',
+        beyond:
+          'It pushes the lid away with a pop, and the lid could fly as far as the people. So they must sit ' +
+          'further back.',
+        holds: 'But it does not push hard enough this time, and the lid stays on.',
+      })}`,
   },
   {
     from: 11,
-    text: say`The lid holds until the inside pushes ${asPressure(values.numbers.releaseGauge)} harder than the
-      room. Then everything goes at once: that is the bang.`,
+    text: say`The lid holds until the inside presses ${asPressure(values.numbers.releaseGauge)} harder than the room.
+      ${
+        s.outcome === 'holds'
+          ? say`The hot, fast particles made ${asPressure(s.results.peakPressureDifference)} here.`
+          : 'Then everything goes at once, and the air outside is hit by it: that is the bang.'
+      }`,
   },
   {
     from: 14,
-    text: say`Chemical energy becomes heat, pressure, motion (${asEnergy(s.results.lidEnergy)} in the lid) and
-      sound (${Math.round(s.results.levelFirstRow)} dB at the first row).`,
+    text:
+      s.outcome === 'holds'
+        ? say`Chemical energy becomes heat, and heat becomes pressure. Net force on the lid is pressure difference times
+            area: ${asForce(s.details.area * values.numbers.releaseGauge)} would free it.`
+        : say`Chemical energy becomes heat, pressure, motion (${asEnergy(s.results.lidEnergy)} in the lid) and sound
+        (about
+            ${Math.round(s.results.levelFirstRow)} dB at the first row). Net force on the lid is pressure difference
+            times
+            area: ${asForce(s.details.area * values.numbers.releaseGauge)} when it goes.`,
   },
   {
     from: 16,
-    text:
-      'The lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times). While ' +
-      'it slides off its rim the gas expands, V dp = −γ p dV, and goes on burning; afterwards the jet ' +
-      'under it pushes for about a quarter of its width. A tighter lid is more dangerous, not just ' +
-      'louder.',
+    text: say`A lid lets go at a pressure well under what a closed vessel would reach (7 to 8 times the room's).
+      ${
+        s.outcome === 'holds'
+          ? ''
+          : say`While it slides off its rim the gas expands, V dp = −γ p dV (V volume, p pressure, γ about
+              ${asNumber(1.3, 2)}), and goes on burning; afterwards the jet under it pushes for about a quarter of its
+              width: ${asSpeed(s.results.launchSpeed ?? 0)} in all. `
+      }With A its area, ${asForce(s.details.area * values.numbers.releaseGauge)} is A times
+      ${asPressure(values.numbers.releaseGauge)}. A tighter lid is more dangerous, not just louder. Assumed: one even
+      mixture, and a lid that does not tilt.`,
   },
 ]

@@ -1,8 +1,9 @@
 /** Why it ends so, and what to tell a class. */
-import { atWorst, sideBySide } from '../../../demonstration'
+import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
+import { atWorst, ofEnd, sideBySide } from '../../../demonstration'
 import { soundSpeed } from '../../../mechanisms/ball-in-tube'
 import { simulate, type VacuumCannon } from './simulate'
-import { asEnergy, asForce, asLength, asPressure, asShare, asSpeed, asTime, say } from '../../../sentence'
+import { asEnergy, asLength, asNumber, asPressure, asShare, asSpeed, asTime, say } from '../../../sentence'
 
 export const why: VacuumCannon['why'] = (values, s) => [
   say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
@@ -21,38 +22,76 @@ export const advice: NonNullable<VacuumCannon['advice']> = (_values, s, risk) =>
   },
 ]
 
-export const explanation: VacuumCannon['explanation'] = (_values, s) => [
+export const explanation: VacuumCannon['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'We took the air out in front of the ball. When the foil breaks, all the air of the room rushes ' +
-      'in behind and pushes the ball out.',
+    text: say`We took the air out in front of the ball. When the foil breaks, the air of the room rushes in behind it.
+      ${ofEnd(s, {
+        fast: 'It pushes the ball out, too fast to see.',
+        slow: 'It pushes the ball out, but not very fast.',
+        stuck: 'But some air was left in front. It is squeezed and stops the ball in the tube.',
+      })}`,
   },
   {
     from: 11,
-    text: say`Nothing is lit and nothing explodes: ordinary air does it. With nothing in the way the ball gets to
-      ${asSpeed(s.results.muzzleSpeed)}.`,
+    text: say`Nothing is lit and nothing explodes: ordinary air does it. Behind the ball its particles press with
+      ${asPressure(values.numbers.stationPressure)}; in front ${asPressure(s.results.finalPressure)} were left.
+      ${
+        s.outcome === 'stuck'
+          ? 'That was too much to get out of the way.'
+          : say`The ball gets to ${asSpeed(s.results.muzzleSpeed)}.`
+      }`,
   },
   {
     from: 14,
-    text: say`Work is force times way: ${asForce(s.results.foilForce)} along the tube would make more energy than
-      the ${asEnergy(s.results.energy)} of the ball: the rest went into the air that runs along.`,
+    text: say`Net force is difference times area, and work is force times way. The push along the tube is worth
+      ${asEnergy(
+        0.785 *
+          values.numbers.ballDiameter *
+          values.numbers.ballDiameter *
+          s.results.peakPressureDifference *
+          values.numbers.tubeLength,
+      )}; ${
+        s.outcome === 'stuck'
+          ? 'the air in front took all of it.'
+          : say`the ball ends with ${asEnergy(s.results.energy)}. The rest went into the air that runs along, and into
+          friction
+              and what it leaves behind.`
+      }`,
   },
   {
     from: 16,
-    text: say`Behind a running piston p = p0 (1 − (γ−1)u/2c)^(2γ/(γ−1)): at half the speed of sound only half is
-      left. Ahead a shock forms; at ${asPressure(300)} it hardly matters, at ${asPressure(10000)} it does. Ayars
-      and Buchholtz (2004) treat the air as a lump that is accelerated with the ball: p A t = (m + ρ A x) v.`,
+    text: say`Behind a running piston p = p0 (1 − (γ−1) u/2c)^(2γ/(γ−1)) (p0 the room's pressure, u the ball's speed, c
+      the speed of sound, γ ${asNumber(1.4, 2)}): at half the speed of sound only half is left. Ahead a shock forms; at
+      ${asPressure(s.results.finalPressure)}
+      ${s.results.finalPressure < 2000 ? 'it hardly matters' : 'it takes a good part of the push'}. ${
+        s.outcome === 'stuck'
+          ? ''
+          : say`A lump of air that is moved with the ball, p0 A t = (m + ρ A x) v, would give
+              ${asSpeed(s.results.lumpedSpeed)} with nothing ahead (A area, t time, m the ball's mass, ρ the air's
+              density, x
+              way, v speed; Ayars and Buchholtz, 2004). `
+      } Assumed: a ball that just fits.`,
   },
 ]
 
 export const teaching: VacuumCannon['teaching'] = {
-  wrongIdea: {
-    idea: 'The vacuum sucks the ball out.',
-    answer: 'The ball flies away from the hole that was pierced: it is pushed from behind.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The vacuum sucks the ball out.',
+      ask: 'Which way does it fly from the hole that was pierced?',
+      answer: 'The ball flies away from the hole that was pierced: it is pushed from behind.',
+      source: 'common practice',
+    },
+    STRONGER_VACUUM,
+    SUCTION,
+  ],
   before: ['Which foil must I pierce?', 'Can it get faster than sound?'],
-  after: ['Where did the rest of the work go?', 'Would a heavier ball be slower?'],
+  after: [
+    { text: 'Where did the rest of the work go?', when: s => s.outcome !== 'stuck' },
+    { text: 'What stopped it?', when: s => s.outcome === 'stuck' },
+    'Would a heavier ball be slower?',
+  ],
   elsewhere: ['Pneumatic post.', 'Tube trains pushed by air.', 'A cork from a popgun.', 'Dust in a wind tunnel.'],
 }
 

@@ -1,14 +1,31 @@
 /** Why it ends so, and what to tell a class. */
+import { handPush } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { NOTHING_PRESSES, PARTICLES_ARE_LOST } from '../../wrong-ideas'
 import { asLength, asPressure, asShare, asTime, asVolume, say, type Sentence } from '../../../sentence'
 import type { BalloonIntoFlask } from './simulate'
 
 export const teaching: BalloonIntoFlask['teaching'] = {
-  wrongIdea: {
-    idea: 'The empty flask sucks the balloon in.',
-    answer: 'Nothing in the flask can pull. The air of the room pushes in whatever the steam no longer holds out.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The empty flask sucks the balloon in.',
+      ask: 'What pulls in an empty flask? What pushes on the balloon?',
+      answer: 'Nothing in the flask can pull. The air of the room pushes in whatever the steam no longer holds out.',
+      source: 'common practice',
+    },
+    PARTICLES_ARE_LOST,
+    NOTHING_PRESSES,
+  ],
   before: ['Where will the balloon go, and why?', 'What fills a balloon when nobody blows?'],
-  after: ['Whose air is in the balloon?', 'How could you get it out again without touching it?'],
+  after: [
+    { text: 'Whose air is in the balloon?', when: s => s.outcome === 'in' || s.outcome === 'limp' },
+    { text: 'What kept it out?', when: s => s.outcome === 'stays' },
+    { text: 'Why did it burst, and what is in the flask now?', when: s => s.outcome === 'bursts' },
+    {
+      text: 'How could you get it out again without touching it?',
+      when: s => s.outcome === 'in' || s.outcome === 'limp',
+    },
+  ],
   elsewhere: [
     'Lids that dip on jars of jam as they cool.',
     'Lungs: the chest makes room, and the room’s air comes in.',
@@ -39,28 +56,53 @@ export const why: BalloonIntoFlask['why'] = (values, { results: r, outcome }) =>
   return lines
 }
 
-export const explanation: BalloonIntoFlask['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'The flask was full of steam. It cooled and turned to a few drops, and the flask was nearly empty. The air of ' +
-      'the room wants in, but the balloon is in the way: so the air pushes it inside.',
-  },
-  {
-    from: 11,
-    text: say`Steam takes over a thousand times as much room as its water. When it condenses, hardly anything is left
-      to push back, and the room’s air pushes the balloon in: ${asVolume(r.balloonInside)} of it.`,
-  },
-  {
-    from: 14,
-    text: say`The pressure inside hardly falls, because the balloon gives way: never more than
-      ${asPressure(r.peakPressureDifference)} below the room. What falls is the amount of gas. A stiff flask with a
-      stopper would hold out and come close to ${asPressure(r.floorPressure)}.`,
-  },
-  {
-    from: 16,
-    text: say`In balance p(inside) = p(room) − p(skin). The skin’s pressure rises to a hump of
-      ${asPressure(r.criticalPressureDifference)} and falls again, so that past the hump the balloon jumps to its
-      full size; the air left behind, ${asShare(r.residualAirFraction)} of the gas, keeps the rest of the flask.`,
-  },
-]
+export const explanation: BalloonIntoFlask['explanation'] = (values, s) => {
+  const { results: r } = s
+  return [
+    {
+      from: 7,
+      text: ofEnd(s, {
+        in:
+          'The flask was full of steam. It cooled and turned to a few drops. The air of the room wants in, but the ' +
+          'balloon is in the way. So the air pushes the balloon inside and fills it.',
+        limp:
+          'There was steam in the flask, and some air. The steam turned to drops. The air of the room pushed the ' +
+          'balloon in a bit. The air inside kept its place.',
+        stays:
+          'There was mostly air in the flask, and not much steam. Air does not turn to drops. So it still ' +
+          'pushed back, ' +
+          'and the balloon stayed out.',
+        bursts:
+          'The flask was full of steam. It turned to a few drops. The air of the room pushed the balloon in and ' +
+          'stretched it, until it burst.',
+      }),
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} Steam takes up over a thousand times as much room as its
+        water. As it condenses, less presses back from inside, and the room’s air moves into the balloon:
+        ${asVolume(r.balloonInside)} of it here. Nothing sucks.`,
+    },
+    {
+      from: 14,
+      text: say`The pressure inside falls little, because the balloon gives way: ${asPressure(r.peakPressureDifference)}
+        below the room at most. What falls is the number of gas particles, and the balloon takes up the room they leave.
+        A stiff flask with a stopper would come close to ${asPressure(r.floorPressure)}.
+        ${asShare(r.residualAirFraction)} of the gas was air, which stays.`,
+    },
+    {
+      from: 16,
+      text: say`In balance p = p0 − ps: p inside the flask, p0 outside, ps what the stretched skin holds. A skin’s
+        pressure rises to a hump, ${asPressure(r.criticalPressureDifference)} for this balloon, and falls again${ofEnd(
+          s,
+          {
+            in: ', so that past the hump it jumps to its full size; ',
+            limp: '; here it never came to the hump; ',
+            stays: '; here it hardly began to climb; ',
+            bursts: '; past the hump it grew until the rubber tore; ',
+          },
+        )}the air, ${asShare(r.residualAirFraction)} of the gas, keeps the rest of the flask. Assumed: gas and glass
+        come to one temperature.`,
+    },
+  ]
+}

@@ -1,14 +1,28 @@
 /** Why it ends so, and what to tell a class. */
+import { handPush } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { PARTICLES_ARE_LOST, PLUME_IS_STEAM } from '../../wrong-ideas'
 import { onHeat } from './procedure'
 import type { BottleFill } from './simulate'
 import { asForce, asPressure, asShare, asSpeed, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: BottleFill['teaching'] = {
-  wrongIdea: {
-    idea: 'The bottle drinks: it sucks the water up.',
-    answer: 'The room pushes on the water in the bowl, and the water goes where less pushes back.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The bottle drinks: it sucks the water up.',
+      ask: 'Where is the push that lifts the water: inside the bottle or outside?',
+      answer: 'The room pushes on the water in the bowl, and the water goes where less pushes back.',
+      source: 'common practice',
+    },
+    PLUME_IS_STEAM,
+    PARTICLES_ARE_LOST,
+  ],
   before: ['Will it fill to the top?', 'What will stay in the bottle?'],
-  after: ['What was left above the water?', 'Why does a rinsed bottle only half fill?'],
+  after: [
+    'What was left above the water?',
+    { text: 'Why does a rinsed bottle only half fill?', when: s => s.outcome === 'part' },
+    { text: 'Why did hardly any water come in?', when: s => s.outcome === 'nothing' },
+    { text: 'What broke the glass, and how would you keep it whole?', when: s => s.outcome === 'crack' },
+  ],
   elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
 }
 
@@ -43,29 +57,62 @@ export const why: BottleFill['why'] = (values, { results: r, outcome, details })
   return lines
 }
 
-export const explanation: BottleFill['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'The bottle was full of steam. Cold water turned the steam into drops, and then the air pressing ' +
-      'on the water in the bowl pushed it up into the bottle.',
-  },
-  {
-    from: 11,
-    text:
-      'Steam takes up over a thousand times more room than the water it came from. When it condenses ' +
-      'almost nothing is left inside, and the air outside pushes water in. Nothing sucks.',
-  },
-  {
-    from: 14,
-    text: say`${asShare(r.residualAirFraction)} of the gas was air, which does not condense: about that share of
-      the bottle stays empty. The water reached ${asSpeed(r.peakInflowSpeed)}.`,
-  },
-  {
-    from: 16,
-    text: say`Without friction a difference Δp drives water at √(2Δp/ρ), at most ${asSpeed(14)} from a whole
-      atmosphere (Torricelli). The water's own inertia in the neck takes time to speed up; the jet condenses steam
-      on contact, which keeps the pressure low: a runaway. It ends with a blow of about
-      ${asPressure(r.slamPressure)} (Joukowsky) where no air cushions it.`,
-  },
-]
+export const explanation: BottleFill['explanation'] = (values, s) => {
+  const { results: r } = s
+  const air = asShare(r.residualAirFraction)
+  return [
+    {
+      from: 7,
+      text: ofEnd(s, {
+        fill:
+          'The bottle was full of steam. Cold water turned the steam into drops. Then the air that presses on ' +
+          'the water ' +
+          'in the bowl pushed it up into the bottle.',
+        part:
+          'There was steam in the bottle, and air. Cold water turned the steam into drops. Then the air in ' +
+          'the room pushed ' +
+          'water up into the bottle. The air inside kept its place.',
+        nothing:
+          'The gas in the bottle still pushed back nearly as hard as the air in the room. So hardly any water came in.',
+        crack:
+          'The glass was hot and the water was cold, or the water came in with a blow. Glass cannot take that, ' +
+          'and it broke.',
+      }),
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} Steam takes up over a thousand times more room than the
+        water it came from. When it condenses, hardly anything is left inside to press back. ${ofEnd(s, {
+          fill: 'The room’s air pushes water up into the bottle. Nothing sucks.',
+          part: 'The room’s air pushes water up, until the air left inside presses back as hard. Nothing sucks.',
+          nothing: 'Here too little of it condensed.',
+          crack: 'The room’s air pushes water in, and this time the glass did not stand it.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`${air} of the gas was air when the mouth went under. Vapour turns to liquid in the cold; air does not,
+        and is only pressed together until it pushes back as hard as the room. ${
+          r.peakInflowSpeed > 0.05 ? say`The water came in at up to ${asSpeed(r.peakInflowSpeed)}. ` : ''
+        }${ofEnd(s, {
+          fill: 'Little air was left, so little of the bottle stayed empty.',
+          part: 'About that share of the bottle, and more while it is warm, stays empty.',
+          nothing: 'So much gas stayed that hardly any water came in.',
+          crack: 'The faster water comes in, the harder it stops, and hot glass stands a cold splash badly.',
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`Without friction a difference Δp drives water of density ρ at v = √(2Δp/ρ) (Torricelli): at most
+        ${asSpeed(Math.sqrt((2 * values.numbers.stationPressure) / 1000))} from this room against nothing. Here it came
+        to ${asSpeed(r.peakInflowSpeed)}, since the water in the neck takes time to speed up and gas is left inside. The
+        jet condenses vapour on contact, which keeps the pressure low: a runaway. ${
+          r.slamPressure < 1000
+            ? 'Here the air that is left cushions its end.'
+            : say`It ends with a blow of up to Δp = ρ c v (c the speed of sound in water, Joukowsky) where no air
+            cushions
+                it: about ${asPressure(r.slamPressure)}.`
+        }`,
+    },
+  ]
+}

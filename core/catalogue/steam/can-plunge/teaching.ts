@@ -1,7 +1,10 @@
 /** Why it ends so, and what to tell a class. */
+import { SUCTION, PLUME_IS_STEAM } from '../../wrong-ideas'
+import { coolingAlone, handPush, lowestPressure, reached } from '../../telling'
+import { ofEnd } from '../../../demonstration'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun, CanPlunge } from './simulate'
-import { asForce, asNumber, asPressure, asShare, asTemperature, asTime, say, type Sentence } from '../../../sentence'
+import { asNumber, asPressure, asShare, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 
 export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence[] {
   const { results: r, outcome, details } = simulation
@@ -43,56 +46,115 @@ export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence
   return lines
 }
 
-export function explanation(_values: CanPlungeValues, simulation: CanPlungeRun): { from: number; text: Sentence }[] {
+export const explanation: CanPlunge['explanation'] = (values, simulation) => {
   const { results: r } = simulation
+  const n = values.numbers
   const air = asShare(r.residualAirFraction)
-  const force = asForce(r.outsideForce)
-  const floor = asPressure(r.floorPressure)
+  const critical = asPressure(r.criticalPressureDifference)
+  const peak = reached(r.peakPressureDifference)
+  const mostlyAir = r.residualAirFraction > 0.3
   return [
     {
       from: 7,
-      text:
-        'The can was full of steam. Cold water turned the steam back into a few drops, so there was ' +
-        'almost nothing left inside to push out. The air around us pushes all the time, and it pushed the ' +
-        'can in.',
+      text: ofEnd(simulation, {
+        crush:
+          'The can was full of steam. The cold water turned the steam into drops. Now there was hardly any gas ' +
+          'inside to push out. The air outside pushes all the time. It pushed the can in.',
+        dent:
+          'There was steam in the can. The cold water turned it into drops. Then the gas inside pushed less. The air ' +
+          'outside pushed one side in. After that the inside pushed back again, and it stopped.',
+        both:
+          'There was steam in the can. The cold water turned it into drops. Then the gas inside pushed less. The air ' +
+          'outside pushed the can in a bit, and it pushed water in through the hole.',
+        fill:
+          'There was steam in the can. The cold water turned it into drops. Then the gas inside pushed less. The air ' +
+          'outside pushed water in through the hole, and the water took the place of the steam.',
+        nothing: mostlyAir
+          ? 'There was little steam in the can, and a lot of air. Air does not turn into drops. So the gas inside ' +
+            'went on pushing, and the can kept its shape.'
+          : 'The gas inside pushed less and the air outside pushed as always. But this can stood it, and hardly any ' +
+            'water came in.',
+      }),
     },
     {
       from: 11,
-      text: say`Air presses on everything: on this can with ${force} when all sides are added up. Steam inside
-        pushed back just as hard until it was cooled and became liquid, which takes up over a thousand times less
-        room. Nothing sucks; the air outside pushes.`,
+      text: say`${handPush(n.stationPressure)} Steam and air inside press back just as hard. When the steam cools, its
+        particles join the water, which takes up over a thousand times less room. ${ofEnd(simulation, {
+          crush: 'Too few particles are left to hold the wall against the room, and it gives way. Nothing sucks.',
+          dent: 'Fewer particles hit the wall from inside, and a part of it gives way. Nothing sucks.',
+          both:
+            'Fewer particles press from inside, so the room’s air pushes the wall in a little and water up ' +
+            'through the mouth. Nothing sucks.',
+          fill:
+            'Fewer particles press from inside, so the room’s air pushes water up through the mouth. The wall ' +
+            'is hardly pressed. Nothing sucks.',
+          nothing: mostlyAir
+            ? say`Here too little of it did so: ${air} of the gas was air, which does not turn into water.`
+            : 'Here what was left, and the metal, could hold the room’s air.',
+        })}`,
     },
     {
       from: 14,
-      text: say`Boiling drove the air out until ${air} of the gas was air. In the bath the steam condensed, and
-        with so few particles left hitting the wall the pressure inside fell towards ${floor}. The can gives way
-        at a difference of ${asPressure(r.criticalPressureDifference)}.`,
+      text: say`When it was sealed, ${air} of the gas was air and the rest water vapour. In the bath vapour condensed.
+        The fewer particles hit the wall each second, the lower the pressure inside; it could have fallen to
+        ${asPressure(r.floorPressure)}. ${
+          r.hush === undefined
+            ? say`The difference reached ${peak}, and this wall holds about ${critical}.`
+            : say`The wall holds a difference of about ${critical}, and that was reached ${asTime(r.hush)} after
+              the mouth went under.`
+        } ${ofEnd(simulation, {
+          crush: 'Net force is difference times area, so the whole wall folded at once.',
+          dent: 'It buckled, and then the pressure inside rose again and stopped it.',
+          both: 'Folding and filling ran a race, and both got part of the room that the steam left.',
+          fill: 'Water came in through the mouth and took up the room that the steam left.',
+          nothing: 'So nothing gave way.',
+        })}`,
     },
     {
       from: 16,
-      text: say`Cooling the gas alone would lower its pressure only in proportion to its absolute temperature;
-        most of the fall is condensation, which removes particles. The floor is the pressure of the air sealed in,
-        cooled to the bath, plus the saturation pressure of water at the bath's temperature: ${floor}. The thin
-        wall buckles elastically (von Mises) at a difference proportional to Young's modulus and nearly to
-        (t/D)^${asNumber(2.5, 2)}.`,
+      text: say`${coolingAlone(r.boilingTemperature, n.bathTemperature)}
+        ${lowestPressure(r.residualAirFraction, r.floorPressure)} A thin can of wall t and diameter D buckles
+        elastically at a difference that goes as E (t/D)^${asNumber(2.5, 2)} (E Young's modulus, von Mises' law):
+        about ${critical} here. ${ofEnd(simulation, {
+          crush: 'Condensation went past that before water could fill the can.',
+          dent: 'It was reached for a moment only.',
+          both: 'It was reached, but water filled much of the can meanwhile.',
+          fill: 'Water filled the can about as fast as the steam condensed.',
+          nothing: say`The difference came to ${peak} only.`,
+        })}`,
     },
   ]
 }
 
 export const teaching: CanPlunge['teaching'] = {
-  wrongIdea: {
-    idea: 'The can is sucked in by the vacuum.',
-    answer: 'A vacuum cannot pull. The air of the room has pushed on the can all day; now nothing inside pushes back.',
-  },
+  wrongIdeas: [
+    SUCTION,
+    PLUME_IS_STEAM,
+    {
+      idea: 'The water of the bath crushes the can.',
+      ask: 'What would happen if the can went into the bath cold?',
+      answer:
+        'At that depth water adds hardly anything to the air’s push. It only takes the heat away, so that the steam ' +
+        'turns to drops.',
+      source: 'common practice',
+    },
+  ],
   before: [
     'What is in the can besides water while it boils?',
-    'What will happen if I wait five seconds before the plunge?',
-    'Would it work with air only, without water?',
+    'What will happen if I wait five seconds before the plunge? Why?',
+    'Would it work with air only, without water? Why do you think so?',
   ],
-  after: ['Where did the steam go?', 'Why was it so fast?', 'Is there water in the can now? Why?'],
+  after: [
+    'Where did the steam go?',
+    { text: 'Why was it so fast?', when: s => s.outcome === 'crush' },
+    { text: 'What stopped it before it was flat?', when: s => s.outcome === 'dent' || s.outcome === 'both' },
+    { text: 'Why did the can fill and keep its shape?', when: s => s.outcome === 'fill' },
+    { text: 'What would you change so that more steam is in it?', when: s => s.outcome === 'nothing' },
+    'Is there water in the can now? How did it get in?',
+  ],
   elsewhere: [
     'A tank wagon that was steamed out and shut caved in.',
     'A plastic bottle shut on a mountain is dented in the valley.',
-    'A jar of jam pops when it is opened.',
+    'The lid of a jar of jam dips as the jam cools.',
   ],
 }

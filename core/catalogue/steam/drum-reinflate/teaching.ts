@@ -1,13 +1,24 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { NOTHING_PRESSES } from '../../wrong-ideas'
 import type { DrumReinflate } from './simulate'
-import { asPressure, asTime, say, type Sentence, asTemperatureDifference } from '../../../sentence'
+import { asPressure, asTemperatureDifference, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: DrumReinflate['teaching'] = {
-  wrongIdea: {
-    idea: 'Heating the metal straightens it.',
-    answer: 'The metal only follows. Steam inside pushes it out again, a little harder than the room pushes in.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'Heating the metal straightens it.',
+      ask: 'Would a hot iron on the dent straighten it?',
+      answer: 'The metal only follows. Steam inside pushes it out again, a little harder than the room pushes in.',
+      source: 'common practice',
+    },
+    NOTHING_PRESSES,
+  ],
   before: ['Which way out must the steam have?', 'Will it look like new?'],
-  after: ['Why did it pop back in jumps?', 'Why is it weaker now?'],
+  after: [
+    { text: 'Why did it pop back in jumps?', when: s => s.outcome !== 'stay' },
+    { text: 'What would have to be different for it to move?', when: s => s.outcome === 'stay' },
+    'Is it as strong as it was? Why?',
+  ],
   elsewhere: ['Dents in a table-tennis ball, in hot water.', 'A dented bottle that is blown up again.'],
 }
 
@@ -29,29 +40,48 @@ export const why: DrumReinflate['why'] = (values, { results: r, outcome, details
   return lines
 }
 
-export const explanation: DrumReinflate['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'Hot water inside makes steam again, and steam pushes outward. If it pushes harder than the air ' +
-      'outside, the dents come out.',
-  },
-  {
-    from: 11,
-    text: say`The air outside pressed the drum in. Steam inside can press it out again, if the pressure inside
-      gets ${asPressure(r.criticalPressureDifference)} above the room's. The way out for the steam sets how far
-      that can go.`,
-  },
-  {
-    from: 14,
-    text:
-      'Water in a vessel with a small opening boils a little above its usual boiling point, since its ' +
-      'vapour must push against the room and the opening. The relief decides how far.',
-  },
-  {
-    from: 16,
-    text: say`Along the saturation line ${asTemperatureDifference(3)} above the boiling point already mean some
-      ${asPressure(11000)}. Elastic folds snap back at a fraction of the buckling load; plastic hinges do not,
-      which is why the drum is never as good as new.`,
-  },
-]
+export const explanation: DrumReinflate['explanation'] = (values, s) => {
+  const { results: r } = s
+  const open = values.choices.reliefPath === 'bung-out'
+  return [
+    {
+      from: 7,
+      text: say`Hot water inside makes steam, and steam pushes outward. ${ofEnd(s, {
+        pop: 'Here it pushed harder than the air outside, and the dents came out.',
+        partly: 'Here it pushed a bit harder than the air outside. Some dents came out, and some stayed.',
+        stay: open
+          ? 'Here it went out through the hole, so it hardly pushed, and the dents stayed.'
+          : 'Here it did not push hard enough, and the dents stayed.',
+      })}`,
+    },
+    {
+      from: 11,
+      text: say`The air outside pressed the drum in. Steam inside can press it out again where the pressure inside gets
+        some ${asPressure(r.criticalPressureDifference)} above the room's. The way out for the steam sets how far that
+        can go. Here it got ${asPressure(r.peakGaugePressure)} above it${ofEnd(s, {
+          pop: ', and the folds moved.',
+          partly: ': enough for some of the folds.',
+          stay: ': not enough.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`Where steam is made faster than it can leave, more and more particles hit the wall and the pressure
+        rises. The water then boils a little above its usual boiling point. The way out decides how far: here the
+        inside came to ${asPressure(r.peakGaugePressure)} over the room, and the folds ask for about
+        ${asPressure(r.criticalPressureDifference)}. ${ofEnd(s, {
+          pop: 'Each fold that jumps out makes more room, so it went in steps.',
+          partly: 'The sharpest folds ask for more than that.',
+          stay: 'So nothing moved.',
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`Along the saturation line ${asTemperatureDifference(3)} above the boiling point already mean some
+        ${asPressure(11000)} over the room. Net force on a fold is that difference times its area. Elastic folds snap
+        back at a fraction of the load that buckled them; where the metal has yielded they do not, which is why a drum
+        is never as good as new. Assumed: one pressure for the first fold, ${asPressure(r.criticalPressureDifference)};
+        real folds differ.`,
+    },
+  ]
+}

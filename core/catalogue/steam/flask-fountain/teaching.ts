@@ -1,15 +1,29 @@
 /** Why it ends so, and what to tell a class. */
+import { handPush } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { PLUME_IS_STEAM, SUCTION } from '../../wrong-ideas'
 import { GRAVITY } from '../../../substances/water-transport'
 import type { FlaskFountain } from './simulate'
-import { asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
+import { asLength, asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: FlaskFountain['teaching'] = {
-  wrongIdea: {
-    idea: 'Steam lifts the water up the tube.',
-    answer:
-      'Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'Steam lifts the water up the tube.',
+      ask: 'When does the water come: while it steams, or when it cools?',
+      answer:
+        'Steam would push it down. The water comes only when the steam turns to water, and then the room pushes it up.',
+      source: 'common practice',
+    },
+    SUCTION,
+    PLUME_IS_STEAM,
+  ],
   before: ['Why does it wait?', 'What will happen when the first cold drop gets in?'],
-  after: ['Why did it end so fast?', 'How long could the tube be at most?'],
+  after: [
+    { text: 'Why did it end so fast?', when: s => s.outcome === 'fill' },
+    { text: 'What stopped it before it was full?', when: s => s.outcome === 'part' },
+    { text: 'What kept the water down?', when: s => s.outcome === 'nothing' },
+    'How long could the tube be at most?',
+  ],
   elsewhere: [
     'Old mine pumps that worked with steam and cold water.',
     'Coffee makers with two glass bulbs.',
@@ -38,30 +52,55 @@ export const why: FlaskFountain['why'] = (values, { results: r, outcome }) => {
   return lines
 }
 
-export const explanation: FlaskFountain['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'The flask was full of steam. While it cooled the air pushed water up the tube. When the first ' +
-      'cold drops got in, all the steam turned to water at once, and the air pushed a fountain in.',
-  },
-  {
-    from: 11,
-    text:
-      'Steam that condenses leaves almost nothing behind. The air outside presses on the water in the ' +
-      'bucket and pushes it up the tube: nothing sucks. Cold water inside condenses more steam, so it ' +
-      'goes faster and faster.',
-  },
-  {
-    from: 14,
-    text: say`How full it gets tells how little air was left: ${asShare(r.residualAirFraction)} of the gas here,
-      and it ends ${asShare(r.fillFraction)} full.`,
-  },
-  {
-    from: 16,
-    text:
-      'Below the top the column is in balance: p(inside) = p(room) − ρgh. Above it there is no balance ' +
-      'any more: inflow causes condensation, condensation causes inflow. Such positive feedback makes ' +
-      'slow causes end suddenly.',
-  },
-]
+export const explanation: FlaskFountain['explanation'] = (values, s) => {
+  const { results: r } = s
+  return [
+    {
+      from: 7,
+      text: ofEnd(s, {
+        fill:
+          'The flask was full of steam. As it cooled, the air outside pushed water up the tube. The first cold drops ' +
+          'turned the rest of the steam to water. Then the air pushed a fountain in.',
+        part:
+          'There was steam in the flask, and some air. As it cooled, the air outside pushed water up the tube ' +
+          'and in. ' +
+          'The air inside did not turn to drops. It kept its place.',
+        nothing:
+          'The gas in the flask still pushed back nearly as hard as the air outside. So the water did not come up to ' +
+          'the top of the tube.',
+      }),
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} It presses on the water in the bucket too. When steam in the
+        flask condenses, less presses back. ${ofEnd(s, {
+          fill:
+            'So the room’s air pushes water up the tube. Cold water inside condenses more steam, and it goes ' +
+            'faster and faster. Nothing sucks.',
+          part:
+            'So the room’s air pushes water up the tube, until the air left inside presses back as hard. ' +
+            'Nothing sucks.',
+          nothing: 'Here too much gas was left, and the water only rose part of the way.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`How full it gets tells how much air was left. Vapour turns to liquid, air is only pressed together.
+        ${asShare(r.residualAirFraction)} of the gas was air here, and it ends ${asShare(r.fillFraction)} full.`,
+    },
+    {
+      from: 16,
+      text: say`While the water stands in the tube it is in balance: p = p0 − ρgh (p pressure inside, p0 the room's, ρ
+        the water's density, h its height over the bucket). With nothing at all inside h could be
+        ${asLength(values.numbers.stationPressure / 9810)}. ${ofEnd(s, {
+          fill:
+            'Once it is over the top there is no balance any more: inflow causes condensation, condensation ' +
+            'causes inflow, so a slow start ends suddenly.',
+          part:
+            'Once it is over the top, inflow causes condensation and condensation inflow, until the air is ' +
+            'pressed together enough.',
+          nothing: 'The balance was reached below the top, and it stayed there.',
+        })} Assumed: the air left inside stays at the flask’s temperature and no more comes in.`,
+    },
+  ]
+}

@@ -1,4 +1,7 @@
 /** Why it ends so, and what to tell a class. */
+import { handPush, lowestPressure, reached } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { NOTHING_PRESSES, SUCTION } from '../../wrong-ideas'
 import { metalWhy } from '../metal-vessel'
 import type { SealedDrumValues } from './inputs'
 import type { SealedDrumRun, SealedDrum } from './simulate'
@@ -13,48 +16,69 @@ export function why(values: SealedDrumValues, simulation: SealedDrumRun): Senten
   return lines
 }
 
-export function explanation(
-  _values: SealedDrumValues,
-  { results: r }: SealedDrumRun,
-): { from: number; text: Sentence }[] {
-  const force = asForce(r.outsideForce)
+export const explanation: SealedDrum['explanation'] = (values, simulation) => {
+  const { results: r } = simulation
+  const critical = asPressure(r.criticalPressureDifference)
+  const peak = reached(r.peakPressureDifference)
   return [
     {
       from: 7,
-      text:
-        'The drum was full of steam. When it got cold the steam turned back into a little water, and ' +
-        'hardly anything was left inside to push out. The air around us pushed the drum flat.',
+      text: say`There was steam in the drum. As it got cold, the steam turned into a little water, and the gas inside
+        pushed less. ${ofEnd(simulation, {
+          crush: 'The air outside pushes all the time. It pushed the drum in.',
+          dent: 'The air outside pushes all the time. It pushed one side in.',
+          stand: 'The air outside pushed hard, but the steel held today.',
+        })}`,
     },
     {
       from: 11,
-      text: say`The air presses on this drum with ${force} when all sides are added up; as much as many cars
-        weigh. While it is open, air or steam inside pushes back just as hard. Closed and cooled, it no longer
-        does. Nothing sucks.`,
+      text: say`${handPush(values.numbers.stationPressure)} While the drum is open, air or steam inside presses back
+        just as hard. Closed and cooled, the steam turns to water and hardly presses at all. ${ofEnd(simulation, {
+          crush: 'The thin steel could not hold that alone, and the room’s air pushed it in. Nothing sucks.',
+          dent: 'The thin steel gave way, and the room’s air pushed that side in. Nothing sucks.',
+          stand: 'Here the steel and the air left inside could hold that.',
+        })}`,
     },
     {
       from: 14,
-      text: say`Boiling left ${asShare(r.residualAirFraction)} air in the gas. As the steam condenses the pressure
-        inside falls towards ${asPressure(r.floorPressure)}; the drum can bear a difference of about
-        ${asPressure(r.criticalPressureDifference)} and no more.`,
+      text: say`Boiling left ${asShare(r.residualAirFraction)} air in the gas. As the vapour condenses, its particles
+        join the liquid, and the fewer hit the wall, the lower the pressure: it can fall to
+        ${asPressure(r.floorPressure)}. The drum can bear a difference of about ${critical}. ${ofEnd(simulation, {
+          crush: 'Once that is reached the wall bends, a bent wall carries less, and it goes all at once.',
+          dent: 'It was reached; then the air left inside was pressed together and pushed back.',
+          stand: say`It had to bear ${peak} at most.`,
+        })}`,
     },
     {
       from: 16,
-      text: say`A thin shell under outside pressure fails by buckling, not by strength: the critical difference
-        goes nearly as (t/D)^${asNumber(2.5, 2)} and falls with the unsupported length (von Mises). Rolling hoops
-        shorten that length by an amount nobody knows well, which is why two drums that look alike behave
-        differently.`,
+      text: say`${lowestPressure(r.residualAirFraction, r.floorPressure)} A thin shell under outside pressure fails by
+        buckling, not by strength: the critical difference goes nearly as E (t/D)^${asNumber(2.5, 2)} (E Young's
+        modulus, t wall, D diameter) and falls with the free length between hoops (von Mises): about ${critical}
+        here, against ${peak} that it came to. How much the hoops shorten that length nobody knows well, which is
+        why two drums that look alike behave differently.`,
     },
   ]
 }
 
 export const teaching: SealedDrum['teaching'] = {
-  wrongIdea: {
-    idea: 'Steel is far too strong for air.',
-    answer: say`Air pushes on every ${asArea(1)} with ${asForce(1e5)}: what ten large cars weigh. A thin wall that
+  wrongIdeas: [
+    {
+      idea: 'Steel is far too strong for air.',
+      ask: 'How many people would have to stand on a table to press on it as the air does?',
+      answer: say`Air pushes on every ${asArea(1)} with ${asForce(1e5)}: what ten large cars weigh. A thin wall that
       is bent a little has no chance.`,
-  },
+      source: 'common practice',
+    },
+    SUCTION,
+    NOTHING_PRESSES,
+  ],
   before: ['How long will the hush last?', 'What would a spray do that waiting does not?'],
-  after: ['Why did it wait, and then go at once?', 'Would a smaller drum be stronger or weaker?'],
+  after: [
+    { text: 'Why did it wait, and then go at once?', when: s => s.outcome === 'crush' },
+    { text: 'What stopped it half-way?', when: s => s.outcome === 'dent' },
+    { text: 'What held it, and what would you change?', when: s => s.outcome === 'stand' },
+    'Would a smaller drum be stronger or weaker?',
+  ],
   elsewhere: [
     'Storage tanks emptied with the vent shut.',
     'Submarines and their ribs.',

@@ -1,20 +1,30 @@
 /** Why it ends so, and what to tell a class. */
+import { handPush, lowestPressure, reached } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { PARTICLES_ARE_LOST, SUCTION } from '../../wrong-ideas'
 import { metalWhy } from '../metal-vessel'
 import { round } from '../tin-wall'
 import type { SealedTin } from './simulate'
-import { asForce, asPressure, asShare, asTime, say } from '../../../sentence'
+import { asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const teaching: SealedTin['teaching'] = {
-  wrongIdea: {
-    idea: 'The cold water makes the metal shrink.',
-    answer:
-      'Metal hardly shrinks: about by a hair for each hand’s breadth. The steam inside turns to water, and the ' +
-      'room pushes the sides in.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The cold water makes the metal shrink.',
+      ask: 'Would a cold tin in the same water change its shape?',
+      answer:
+        'Metal hardly shrinks: about by a hair for each hand’s breadth. The steam inside turns to water, and the ' +
+        'room pushes the sides in.',
+      source: 'common practice',
+    },
+    PARTICLES_ARE_LOST,
+    SUCTION,
+  ],
   before: ['Why must the cap go on only after the heat is off?', 'Which sides will go first?'],
   after: [
-    'Why did the flat sides move before the corners?',
-    'How many people would have to stand on it for the same push?',
+    { text: 'Why did the flat sides move before the corners?', when: (s, v) => s.outcome !== 'stand' && !round(v) },
+    { text: 'What held it, and what would you change?', when: s => s.outcome === 'stand' },
+    'How many people would have to stand on one side for the same push?',
   ],
   elsewhere: ['Oil cans closed warm.', 'A lunch box closed over hot rice.', 'A railway tank in a cold rain.'],
 }
@@ -29,30 +39,54 @@ export const why: SealedTin['why'] = (values, s) => {
   return lines
 }
 
-export const explanation: SealedTin['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'The tin was full of steam. Cold water made the steam into a few drops. Then the air outside ' +
-      'pushed the sides in, because nothing inside pushed back.',
-  },
-  {
-    from: 11,
-    text: say`All around this tin the air presses with ${asForce(r.outsideForce)} in all. Inside, steam pressed
-      back just as hard; cooled, it turned into water that takes up over a thousand times less room. Nothing
-      sucks.`,
-  },
-  {
-    from: 14,
-    text: say`Only ${asShare(r.residualAirFraction)} of the gas was air. As the steam condensed the pressure fell
-      towards ${asPressure(r.floorPressure)}. The flat sides can carry a difference of about
-      ${asPressure(r.criticalPressureDifference)}.`,
-  },
-  {
-    from: 16,
-    text:
-      'A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding ' +
-      'metal form along its edges and diagonals; a round tin of the same sheet buckles elastically ' +
-      'instead. A panel that bulges out a little snaps through earlier: that is the tick one hears.',
-  },
-]
+export const explanation: SealedTin['explanation'] = (values, simulation) => {
+  const { results: r } = simulation
+  const critical = asPressure(r.criticalPressureDifference)
+  const peak = reached(r.peakPressureDifference)
+  return [
+    {
+      from: 7,
+      text: say`There was steam in the tin. As it cooled, the steam turned into drops, and the gas inside pushed less.
+        ${ofEnd(simulation, {
+          crush: 'The air outside pushes all the time. It pushed the sides in.',
+          dent: 'The air outside pushes all the time. It pushed one side in.',
+          stand: 'The air outside pushed on the sides, but the tin was strong enough today.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} Inside, steam and air pressed back just as hard. As the
+        steam cooled, its particles joined the water, which takes up over a thousand times less room. ${ofEnd(
+          simulation,
+          {
+            crush: 'Too few were left to hold the sides, and the room’s air pushed them in. Nothing sucks.',
+            dent: 'Fewer were left to hold the sides, and the room’s air pushed one of them in. Nothing sucks.',
+            stand: 'Fewer were left to press back, but the stiff metal held.',
+          },
+        )}`,
+    },
+    {
+      from: 14,
+      text: say`${asShare(r.residualAirFraction)} of the gas was air when the cap went on. Vapour condensed, fewer
+        particles hit the wall each second, and the pressure could fall to ${asPressure(r.floorPressure)}. This tin
+        can carry a difference of about ${critical}. ${ofEnd(simulation, {
+          crush: 'Net force is difference times area; the largest flat parts give way first.',
+          dent: 'It went past that, but air that was left inside pushed back as the tin got smaller.',
+          stand: say`It had to carry ${peak} at most.`,
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`${lowestPressure(r.residualAirFraction, r.floorPressure)} ${
+        round(values)
+          ? 'A round tin buckles elastically, at a difference that falls with its diameter and its free length.'
+          : 'A flat panel first bends, then stretches like a membrane, and folds when hinges of yielding metal form ' +
+            'along its edges and diagonals.'
+      } The model gives ${critical} for this sheet; the difference reached ${peak}.${
+        r.talkTime === undefined
+          ? ''
+          : ' A panel that bulges out a little snaps through earlier: that is the tick you hear.'
+      }`,
+    },
+  ]
+}

@@ -1,15 +1,26 @@
 /** Why it ends so, and what to tell a class. */
+import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { softExplanation, softWhy } from '../soft-bottle-face'
 import type { WarmedBottle } from './simulate'
 import { asTemperature, say } from '../../../sentence'
 
 export const teaching: WarmedBottle['teaching'] = {
-  wrongIdea: {
-    idea: 'Cold gets into the bottle and pulls it in.',
-    answer: 'Cold is not a thing that moves. The warm air inside pushes less as it cools; the room pushes as before.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'Cold gets into the bottle and pulls it in.',
+      ask: 'What would a thermometer in the bottle say, and what would a pressure gauge?',
+      answer: 'Cold is not a thing that moves. The warm air inside pushes less as it cools; the room pushes as before.',
+      source: 'common practice',
+    },
+    PARTICLES_SWELL,
+    SUCTION,
+  ],
   before: ['Will it fold as much as with boiling water?', 'Which matters more: warm inside or cold outside?'],
-  after: ['How much of the air was missing?', 'Why is this gentler than with steam?'],
+  after: [
+    { text: 'How much of the gas was missing in the end?', when: s => s.outcome !== 'stand' },
+    { text: 'Why did it keep its shape?', when: s => s.outcome === 'stand' },
+    'Why is this gentler than with steam?',
+  ],
   elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
 }
 

@@ -1,5 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { sideBySide } from '../../../demonstration'
+import { reached } from '../../telling'
+import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
+import { ofEnd, sideBySide } from '../../../demonstration'
 import { simulate, type BalloonEmptied } from './simulate'
 import { asForce, asPressure, asTime, say } from '../../../sentence'
 
@@ -19,38 +21,56 @@ export const why: BalloonEmptied['why'] = (values, s) => [
 export const explanation: BalloonEmptied['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'The pump takes the air out of the balloon. The air in the room then squeezes the balloon flat, ' +
-      'like a big soft hand.',
+    text: say`The pump takes air out of the balloon. ${ofEnd(s, {
+      flat: 'Then the air in the room squeezes the balloon flat, like a big soft hand.',
+      open: 'The air in the room squeezes it smaller. But some air is still inside and pushes back.',
+    })}`,
   },
   {
     from: 11,
-    text: say`As long as there is air inside, it stands against the room. Once it is gone the room's air presses
-      the two skins together with ${asForce(s.results.squeeze)}.`,
+    text: say`As long as there is air inside, its particles press back. ${ofEnd(s, {
+      flat: say`Once it is nearly gone, the room’s air presses the two skins together with
+      ${asForce(s.results.squeeze)}.`,
+      open: say`The room presses with ${asPressure(values.numbers.stationPressure)}; inside there are still
+        ${asPressure(s.results.finalPressure)} against it.`,
+    })}`,
   },
   {
     from: 14,
-    text: say`A pump of twice the speed needs half the time. The end is the same: pressure outside less pressure
-      inside can't be more than ${asPressure(values.numbers.stationPressure)} here.`,
+    text: say`A pump of twice the speed needs half the time. But pressure outside less pressure inside can’t be more
+    than
+      ${asPressure(values.numbers.stationPressure)} here, whatever the pump: this one got to
+      ${reached(s.results.peakPressureDifference)}.`,
   },
   {
     from: 16,
-    text: say`While the skin is slack the air stays at the room's pressure and the volume falls at the pumping
-      speed, V = V0 − S t. Once it is flat only the hose is left and its pressure falls exponentially to
-      ${asPressure(values.numbers.ultimatePressure)}.`,
+    text: say`While the skin is slack the air stays at the room's pressure and its volume falls at the pumping speed,
+      V = V0 − S t (V0 volume at the start, S pumping speed, t time). Once it is flat, only the hose is left, and its
+      pressure falls exponentially to the pump's own limit of ${asPressure(values.numbers.ultimatePressure)}.
+      ${ofEnd(s, {
+        flat: say`It had fallen to ${asPressure(s.results.finalPressure)} when the pump stopped.`,
+        open: 'Here the pump stopped before it was flat.',
+      })} Assumed: one temperature, no leak at the neck.`,
   },
 ]
 
 export const teaching: BalloonEmptied['teaching'] = {
-  wrongIdea: {
-    idea: 'A stronger pump would suck it flatter.',
-    answer:
-      'A pump can only take away what pushes from inside. When nothing is left there, the room’s ' +
-      'pressure is all there is, whatever the pump.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'A stronger pump would suck it flatter.',
+      ask: 'With all the air out, what would a better pump change?',
+      answer:
+        'A pump can only take away what pushes from inside. When nothing is left there, the room’s ' +
+        'pressure is all there is, whatever the pump.',
+      source: 'common practice',
+    },
+    SUCTION,
+    STRONGER_VACUUM,
+  ],
   before: ['What flattens it: the pump or something else?', 'Will a pump of twice the speed press it twice as hard?'],
   after: [
-    'Why is there a limit to how hard it is pressed?',
+    { text: 'Why is there a limit to how hard it is pressed?', when: s => s.outcome === 'flat' },
+    { text: 'What still pushes back inside?', when: s => s.outcome === 'open' },
     'Where would it be pressed less: here or on a high mountain?',
   ],
   elsewhere: [

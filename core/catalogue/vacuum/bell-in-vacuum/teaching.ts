@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { GAS_AT_THE_BOTTOM, SOUND_NEEDS_NOTHING } from '../../wrong-ideas'
 import { gasPathLoss } from '../../../mechanisms/sound-in-gas'
 import type { BellInVacuumValues } from './inputs'
 import type { BellInVacuum } from './simulate'
@@ -17,43 +19,75 @@ export const why: BellInVacuum['why'] = (values: BellInVacuumValues, s) => [
       'better vacuum or more distance.',
 ]
 
-export const explanation: BellInVacuum['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text:
-      'The bell shakes the air, the air shakes your ear. When we take the air away, nothing carries the ' +
-      'shaking to you. The light still gets through: you can see it ring.',
-  },
-  {
-    from: 11,
-    text: say`Sound goes from particle to particle. With
-      ${asShare(s.results.finalPressure / values.numbers.stationPressure)} of them left, little is passed on, and
-      it is ${decibel(s.results.drop)} quieter.`,
-  },
-  {
-    from: 14,
-    text:
-      'Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the ' +
-      `gas 20 dB; what still comes through the mount, ${decibel(s.results.mountFloor)}, sets the floor.`,
-  },
-  {
-    from: 16,
-    text:
-      'The radiated pressure goes with ρ c: 20 log(p0/p). The speed of sound does not change, it ' +
-      'depends on temperature alone. Long before molecules are too few to carry sound at all, the ' +
-      'mismatch between bell, gas and glass has made it inaudible.',
-  },
-]
+export const explanation: BellInVacuum['explanation'] = (values, s) => {
+  const left = s.results.finalPressure / values.numbers.stationPressure
+  return [
+    {
+      from: 7,
+      text: say`The bell shakes the air, and the air shakes your ear. ${ofEnd(s, {
+        silent:
+          'When we take the air away, nothing carries the shaking to you. The light still gets through: you ' +
+          'can see it ring.',
+        faint: 'When we take air away, less of the shaking gets to you. But you can still hear it.',
+        heard: 'We took some air away, but enough of the shaking still gets to you.',
+        never: 'But this room is so loud that you cannot hear the bell at all.',
+      })}`,
+    },
+    {
+      from: 11,
+      text: say`Sound goes from particle to particle. With ${asShare(left)} of them left, less is passed on: here it is
+        ${decibel(s.results.drop)} quieter. ${ofEnd(s, {
+          silent: 'What is left is lost in the noise of the room.',
+          faint: 'That can still be heard.',
+          heard: 'To the ear that is little.',
+          never: 'In this room it cannot be heard with all the air either.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`Every 10 dB sound about half as loud. Taking nine tenths of the air costs the path through the gas 20
+      dB:
+        here ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}. What still comes
+        through the
+        mount, ${decibel(s.results.mountFloor)}, stays whatever the pump does.`,
+    },
+    {
+      from: 16,
+      text: say`The pressure that a source radiates goes with ρ c (ρ density of the gas, c speed of sound), and ρ with
+      the
+        pressure p: a loss of 20 log(p0/p) dB,
+        ${decibel(gasPathLoss(s.results.finalPressure, values.numbers.stationPressure))}
+        from p0 = ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)}. c does not
+        change,
+        since it depends on temperature alone. Long before particles are too few to carry sound, the mismatch between
+        bell,
+        gas and glass makes it faint. Assumed: nothing else in the room carries it.`,
+    },
+  ]
+}
 
 export const teaching: BellInVacuum['teaching'] = {
-  wrongIdea: {
-    idea: 'With no air at all left, sound is suddenly gone.',
-    answer:
-      'It fades with every stroke. A school pump leaves thousandths of the air; what is heard last ' +
-      'mostly comes through the mount.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'With no air at all left, sound is suddenly gone.',
+      ask: 'Half of the air is out: is it half as loud?',
+      answer:
+        'It fades with every stroke. A school pump leaves thousandths of the air; what is heard last ' +
+        'mostly comes through the mount.',
+      source: 'common practice',
+    },
+    SOUND_NEEDS_NOTHING,
+    GAS_AT_THE_BOTTOM,
+  ],
   before: ['Will you hear it at the end? Will you see it?', 'What carries sound from the bell to you?'],
-  after: ['What is the last faint sound, and which way did it come?', 'Could you hear a bell on the Moon?'],
+  after: [
+    {
+      text: 'What was the last faint sound, and which way did it come?',
+      when: s => s.outcome === 'silent' || s.outcome === 'faint',
+    },
+    { text: 'Why could you still hear it?', when: s => s.outcome === 'heard' || s.outcome === 'faint' },
+    'Could you hear a bell on the Moon?',
+  ],
   elsewhere: [
     'Space is silent.',
     'Double windows with thin gas.',

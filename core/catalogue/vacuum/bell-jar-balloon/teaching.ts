@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { GAS_AT_THE_BOTTOM, PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { rubberOf } from '../rubber-inputs'
 import { freeWidth, type BellJarBalloon } from './simulate'
 import { asLength, asNumber, asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
@@ -41,41 +43,71 @@ export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   ]
 }
 
-export const explanation: BellJarBalloon['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text: say`We did not blow into the balloon. We took away the air round it. The air inside still pushes, and
-      there is less to push back, so it grows from ${asLength(values.numbers.balloonStart)} to
-      ${asLength(s.results.balloonEnd)}.`,
-  },
-  {
-    from: 11,
-    text: say`Air presses from all sides, here with ${asPressure(values.numbers.stationPressure)}. Pumped down to
-      ${asPressure(s.results.finalPressure)}, the trapped air pushes the skin out until both sides match again.`,
-  },
-  {
-    from: 14,
-    text: say`Pressure times volume of the trapped air stays the same at one temperature (Boyle). From
-      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)} the volume could
-      grow ${asTimes(values.numbers.stationPressure / s.results.finalPressure)}; the skin takes its share of
-      pressure, so it grew
-      ${asTimes(s.results.balloonGrowth * s.results.balloonGrowth * s.results.balloonGrowth)}.`,
-  },
-  {
-    from: 16,
-    text: say`(p + Δp(λ)) V(λ) is constant. The skin's Δp rises to a hump of ${asPressure(s.results.hump)} near a
-      stretch of ${asNumber(1.4, 2)}, falls, and rises again as the rubber stiffens: where it falls the balloon
-      may grow with a jump. The pump takes air in equal shares, not equal amounts: ${asTime(s.results.timeToPump)}
-      to here.`,
-  },
-]
+export const explanation: BellJarBalloon['explanation'] = (values, s) => {
+  const n = values.numbers
+  const r = s.results
+  return [
+    {
+      from: 7,
+      text: say`We did not blow into the balloon. We took away air round it. The air inside still pushes, and there is
+      less
+        to push back. ${ofEnd(s, {
+          fills: 'So it grows until it nearly fills the jar.',
+          touches: 'So it grows until it presses against the glass.',
+          small: 'So it grows, but it stays well away from the glass.',
+          bursts: 'So it grows, until the skin tears.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`Particles inside and outside hit the skin, here with ${asPressure(n.stationPressure)} at first. Pumped
+      down
+        to ${asPressure(r.finalPressure)}, fewer hit it from outside, so the shut-in air pushes the skin out.
+        ${ofEnd(s, {
+          fills: say`It goes from ${asLength(n.balloonStart)} to ${asLength(r.balloonEnd)} across.`,
+          touches: say`It goes from ${asLength(n.balloonStart)} to ${asLength(r.balloonEnd)} across, where the glass
+          is.`,
+          small: say`It goes from ${asLength(n.balloonStart)} to ${asLength(r.balloonEnd)} across.`,
+          bursts: 'Here that was more than the rubber stands.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`Pressure times volume of the shut-in air stays the same at one temperature (Boyle). From
+        ${asPressure(n.stationPressure)} to ${asPressure(r.finalPressure)} the volume could grow
+        ${asTimes(n.stationPressure / r.finalPressure)}; the skin takes its share of the pressure${
+          s.outcome === 'bursts'
+            ? ', and it tore on the way.'
+            : say`, so it grew ${asTimes(r.balloonGrowth * r.balloonGrowth * r.balloonGrowth)}.`
+        }`,
+    },
+    {
+      from: 16,
+      text: say`(p + Δp(λ)) V(λ) is constant: p round it, λ the stretch of the skin, Δp what the skin adds, V the
+      volume. Δp
+        rises to a hump of ${asPressure(r.hump)} near λ = ${asNumber(1.4, 2)}, falls, and rises again as the rubber
+        stiffens: where it falls the balloon may grow with a jump. A pump takes equal shares, not equal amounts:
+        ${asTime(r.timeToPump)} to ${asPressure(r.finalPressure)} here. Assumed: one temperature, nothing lost through
+        the
+        skin.`,
+    },
+  ]
+}
 
 export const teaching: BellJarBalloon['teaching'] = {
-  wrongIdea: {
-    idea: 'The vacuum sucks the balloon bigger.',
-    answer:
-      'Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that pushed back.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The vacuum sucks the balloon bigger.',
+      ask: 'Is there more air in the balloon when it is big?',
+      answer:
+        'Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that ' +
+        'pushed back.',
+      source: 'common practice',
+    },
+    SUCTION,
+    PARTICLES_SWELL,
+    GAS_AT_THE_BOTTOM,
+  ],
   before: [
     'What will happen to the balloon when the pump runs?',
     'Is there more air in the balloon afterwards?',
@@ -83,13 +115,14 @@ export const teaching: BellJarBalloon['teaching'] = {
   ],
   after: [
     'What pushed the skin outwards?',
-    'Why does it shrink again to the same size?',
+    { text: 'Why does it shrink again to the same size?', when: s => s.outcome !== 'bursts' },
+    { text: 'Why did it burst, though nobody blew?', when: s => s.outcome === 'bursts' },
     'What would happen if it had a pinhole?',
   ],
   elsewhere: [
     'A weather balloon is launched limp and is several times wider high up.',
-    'A packet of crisps bulges on a mountain pass.',
+    'A snack packet bulges on a mountain pass.',
     'A diver breathes out on the way up.',
-    'Ears pop in an aircraft.',
+    'Ears pop on a plane.',
   ],
 }

@@ -1,4 +1,7 @@
 /** Why it ends so, and what to tell a class. */
+import { reached } from '../../telling'
+import { ofEnd } from '../../../demonstration'
+import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { isDriven } from '../inputs'
 import { pressureFor, tubeOf, type JarBarometer } from './simulate'
 import { asLength, asPressure, asRoomPressure, asTemperatureDifference, asVolume, say } from '../../../sentence'
@@ -31,41 +34,68 @@ export const advice: NonNullable<JarBarometer['advice']> = (values, s) => {
   ]
 }
 
-export const explanation: JarBarometer['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text:
-      'We take air out of the big jar. The air shut in the little bottle now pushes harder than the air ' +
-      'round it, so it pushes the water up the straw.',
-  },
-  {
-    from: 11,
-    text: say`The shut-in air still presses like the room, ${asPressure(values.numbers.stationPressure)}; the jar
-      only with ${asPressure(s.results.finalPressure)}. The difference carries ${asLength(s.results.level)} of
-      water.`,
-  },
-  {
-    from: 14,
-    text: say`Pressure of a column: density × g × height. ${asLength(s.results.level)} of water are
-      ${asPressure(s.results.level * 9790)}; so little difference makes so much height, because water is light
-      against mercury.`,
-  },
-  {
-    from: 16,
-    text: say`p0 V/(V + A h) = p + ρ g h. With much shut-in air and a narrow tube the first term hardly falls and
-      the tube reads the difference; with little air (${asVolume(values.numbers.trappedAir)} here) it reads a
-      little low. A change of weather of ${asRoomPressure(1000)} would move it ${asLength(0.1)}, and
-      ${asTemperatureDifference(1)} of warming as well, so a sealed one is a thermometer too.`,
-  },
-]
+export const explanation: JarBarometer['explanation'] = (values, s) => {
+  const r = s.results
+  return [
+    {
+      from: 7,
+      text: say`We take air out of the big jar. The air shut in the little bottle then pushes harder than the air
+      round it.
+        ${ofEnd(s, {
+          climbs: 'So it pushes the water up the straw.',
+          spills: 'So it pushes the water up the straw and over the top.',
+          hardly:
+            s.details.stationPressure - r.finalPressure > 2000
+              ? 'But it soon has more room and pushes no harder, so the water hardly moved.'
+              : 'But we took so little air that the water hardly moved.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`The shut-in particles still hit the water nearly as hard as the room,
+        ${asPressure(values.numbers.stationPressure)}; those in the jar only with ${asPressure(r.finalPressure)}.
+        ${ofEnd(s, {
+          climbs: say`The difference carries ${asLength(r.level)} of water.`,
+          spills: 'The difference is more than the tube is high for.',
+          hardly: say`The difference carries ${asLength(r.level)} of water.`,
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`A column presses with density × g × height: ${asLength(0.1)} of water make ${asPressure(979)}. So little
+        difference makes so much height because water is light; mercury would rise a thirteenth of it.
+        ${ofEnd(s, {
+          climbs: say`Here ${asLength(r.level)} balance ${asPressure(r.level * 9790)}.`,
+          spills: say`This tube is full at ${asPressure(r.spillDifference)} below the room.`,
+          hardly: say`Here ${asLength(r.level)} balance ${reached(r.level * 9790)}.`,
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`p0 V/(V + A h) = p + ρ g h (p0 the room's pressure, V the shut-in air, A the tube's area, h the level,
+      p in
+        the jar, ρ the water's density). With much shut-in air and a narrow tube the left side hardly falls and the tube
+        reads the difference; with little air (${asVolume(values.numbers.trappedAir)} here) it reads a little low. A
+        change
+        of the weather by ${asRoomPressure(1000)} would move it about ${asLength(0.1)}, and so would
+        ${asTemperatureDifference(3)} of warming: a sealed one is a thermometer too.`,
+    },
+  ]
+}
 
 export const teaching: JarBarometer['teaching'] = {
-  wrongIdea: {
-    idea: 'The pump sucks the water up.',
-    answer:
-      'The pump is not connected to the tube’s water at all. The shut-in air pushes it up, because less ' +
-      'pushes down on it.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The pump sucks the water up.',
+      ask: 'The pump’s hose does not touch the water. What pushes it?',
+      answer:
+        'The pump is not connected to the tube’s water at all. The shut-in air pushes it up, because less ' +
+        'pushes down on it.',
+      source: 'common practice',
+    },
+    SUCTION,
+    STRONGER_VACUUM,
+  ],
   before: ['Which way will the water go when the jar is pumped?', 'How high could it get with a very long tube?'],
   after: [
     'What pushed, and what stopped pushing?',
@@ -74,7 +104,7 @@ export const teaching: JarBarometer['teaching'] = {
   ],
   elsewhere: [
     'A barometer in the weather.',
-    'A dropper bottle that leaks in an aircraft.',
+    'A dropper bottle that leaks on a plane.',
     'A pen that blots on a flight.',
     'Water in a well that rises before a storm.',
   ],

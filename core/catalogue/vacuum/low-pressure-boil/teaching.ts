@@ -1,6 +1,8 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { BUBBLES_ARE_AIR } from '../../wrong-ideas'
 import { neededStart, type LowPressureBoil } from './simulate'
-import { asMass, asPressure, asTemperature, asTemperatureDifference, say, asEnergy } from '../../../sentence'
+import { asEnergy, asMass, asPressure, asTemperature, asTemperatureDifference, say } from '../../../sentence'
 
 export const why: LowPressureBoil['why'] = (values, s) => [
   say`Water boils when its vapour can push the room's pressure back. In the open here that is at
@@ -24,44 +26,82 @@ export const advice: NonNullable<LowPressureBoil['advice']> = values => {
   ]
 }
 
-export const explanation: LowPressureBoil['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text: say`Water wants to turn into vapour all the time; the air sits on it like a lid. We take the lid away,
-      and it bubbles at ${asTemperature(values.numbers.waterTemperature)}, although nobody heats it.`,
-  },
-  {
-    from: 11,
-    text: say`Boiling does not need ${asTemperature(373.15)}. Bubbles need a push from inside that is as strong as
-      the push from outside, and we have made the outside weak:
-      ${asPressure(s.results.boilPressure ?? s.results.finalPressure)}.`,
-  },
-  {
-    from: 14,
-    text: say`The boiling point depends on pressure: ${asTemperature(s.results.localBoilingPoint)} here in the
-      open, ${asTemperature(s.results.neededStart)} at this pump's best. Evaporating takes energy from the water
-      itself: it ended at ${asTemperature(s.results.endTemperature)}.`,
-  },
-  {
-    from: 16,
-    text: say`p_sat(T) against the jar's p. Each ${asMass(0.01)} of vapour take ${asEnergy(23000)};
-      ${asMass(s.results.evaporated)} of it cooled the water
-      ${asTemperatureDifference(values.numbers.waterTemperature - s.results.endTemperature)}. A hand pump must
-      carry off the vapour's volume as well, so it hovers near saturation; a large one goes on until the water
-      freezes at the triple point.`,
-  },
-]
+export const explanation: LowPressureBoil['explanation'] = (values, s) => {
+  const r = s.results
+  const late = values.numbers.waterTemperature > r.neededStart
+  return [
+    {
+      from: 7,
+      text: say`Water wants to turn into vapour all the time. The air sits on it like a lid. We take that lid away.
+        ${ofEnd(s, {
+          boils: 'So it boils, although nobody heats it.',
+          few: 'So a few bubbles come. Then the water is too cold.',
+          still: late
+            ? 'But the pump was stopped too early, while much of the lid was still there.'
+            : 'But this water is too cold to make bubbles, even so.',
+        })}`,
+    },
+    {
+      from: 11,
+      text: say`A bubble of vapour needs a push from inside that is as strong as the push from outside.
+        ${ofEnd(s, {
+          boils: say`At ${asPressure(r.boilPressure ?? r.finalPressure)} in the jar the particles of this water could
+          do that,
+            at ${asTemperature(values.numbers.waterTemperature)}.`,
+          few: say`At ${asPressure(r.boilPressure ?? r.finalPressure)} in the jar the particles of this water could
+          just do
+            that.`,
+          still: say`There were still ${asPressure(r.finalPressure)} in the jar: more than the particles of this water
+          can
+            do.`,
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`The lower the pressure, the lower the boiling point: ${asTemperature(r.localBoilingPoint)} here in the
+      open,
+        ${asTemperature(r.neededStart)} at this pump's best. ${ofEnd(s, {
+          boils: say`Vapour takes energy along from the water itself: it ended at ${asTemperature(r.endTemperature)}.`,
+          few: say`Vapour takes energy along from the water itself: it ended at ${asTemperature(r.endTemperature)},
+          too cold
+            to go on.`,
+          still: say`This water started at ${asTemperature(values.numbers.waterTemperature)}${
+            late ? ', warm enough for this pump, but not for so short a time.' : ', too cold for this pump.'
+          }`,
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`Water boils where ps(T) exceeds p (ps its saturation pressure at the temperature T, p the pressure in
+      the jar).
+        Each ${asMass(0.01)} of vapour take ${asEnergy(23000)} along: m c ΔT = M L (m mass of water, c its heat
+        capacity, M
+        mass of vapour, L heat of evaporation), here ${asMass(r.evaporated)} and
+        ${asTemperatureDifference(values.numbers.waterTemperature - r.endTemperature)}. A pump must carry off the
+        vapour's
+        volume as well, so a small one hovers near saturation; a large one can go on until the water freezes. Assumed:
+        the
+        water is of one temperature.`,
+    },
+  ]
+}
 
 export const teaching: LowPressureBoil['teaching'] = {
-  wrongIdea: {
-    idea: 'It boils, so it must have got hot.',
-    answer: 'Feel it afterwards: it got colder. Boiling is about pressure as much as about heat.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'It boils, so it must have got hot.',
+      ask: 'Put a finger in afterwards: warmer or colder?',
+      answer: 'Feel it afterwards: it got colder. Boiling is about pressure as much as about heat.',
+      source: 'common practice',
+    },
+    BUBBLES_ARE_AIR,
+  ],
   before: ['Can water boil in your hand’s warmth?', 'What will the thermometer do?'],
   after: [
-    'Where did the heat for the vapour come from?',
+    { text: 'Where did the heat for the vapour come from?', when: s => s.outcome !== 'still' },
+    { text: 'What would you change so that it boils?', when: s => s.outcome === 'still' },
     'How would you cook an egg on a high mountain?',
-    'Why does it stop at once when the air comes in?',
+    { text: 'Why does it stop at once when the air comes in?', when: s => s.outcome === 'boils' },
   ],
   elsewhere: [
     'Potatoes take longer in the mountains.',

@@ -1,5 +1,7 @@
 /** Why it ends so, and what to tell a class. */
-import { resolve } from '../../../demonstration'
+import { handPush } from '../../telling'
+import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
+import { ofEnd, resolve } from '../../../demonstration'
 import { asArea, asForce, asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
 import { sealedTin } from '../../steam/sealed-tin'
 import { simulate, type PumpedCan } from './simulate'
@@ -29,33 +31,54 @@ export const why: PumpedCan['why'] = (_values, { results: r, outcome }) => {
   return lines
 }
 
-export const explanation: PumpedCan['explanation'] = (_values, { results: r }) => [
-  {
-    from: 7,
-    text:
-      'The pump took the air out of the tin. Then hardly anything was left inside to push out, and the air ' +
-      'around us, which pushes all the time, pushed the tin in.',
-  },
-  {
-    from: 11,
-    text: say`Air presses on each side of this tin, on all of them together with ${asForce(r.outsideForce)}. Before, the
-      air inside pressed back just as hard. The pump does not pull the walls in: it only takes away what held them.`,
-  },
-  {
-    from: 14,
-    text: say`Fewer particles inside hit the wall, so the pressure there fell to ${asPressure(r.finalPressure)}. With
-      steam the same comes about in another way: the particles are not carried off, they become water. The wall does
-      not know the difference; it gives way at ${asPressure(r.criticalPressureDifference)} both times.`,
-  },
-  {
-    from: 16,
-    text: say`At one temperature p V/n is constant: a pump that takes the share S Δt/V each moment lowers p
-      exponentially towards its own limit, here ${asPressure(r.floorPressure)}. The wall fails at a difference that
-      its shape sets (buckling of a shell, or hinges in flat panels). Each ${asArea(0.01)} of it then carries
-      ${asForce(0.01 * r.criticalPressureDifference)}. With steam the floor is the air left in plus the saturation
-      pressure at the wall: cold water does in a second what this pump does in ${asTime(Math.max(1, r.timeToPump))}.`,
-  },
-]
+export const explanation: PumpedCan['explanation'] = (values, s) => {
+  const { results: r } = s
+  const critical = asPressure(r.criticalPressureDifference)
+  return [
+    {
+      from: 7,
+      text: say`The pump took air out of the tin. Then less was left inside to push out. ${ofEnd(s, {
+        crush: 'The air round us pushes all the time. It pushed the tin in.',
+        dent: 'The air round us pushes all the time. It pushed one side in.',
+        stand: 'The air round us pushes hard, but this tin is strong enough to stand it.',
+      })}`,
+    },
+    {
+      from: 11,
+      text: say`${handPush(values.numbers.stationPressure)} Before, the air inside pressed back just as hard. The pump
+      does
+        not pull at the walls: it only takes away particles that held them. ${ofEnd(s, {
+          crush: 'Then the room’s air pushed the walls in.',
+          dent: 'Then the room’s air pushed a part of them in.',
+          stand: 'Here the metal alone held.',
+        })}`,
+    },
+    {
+      from: 14,
+      text: say`Fewer particles inside hit the wall, so the pressure there fell to ${asPressure(r.finalPressure)}.
+      With steam the
+        same comes about in another way: the particles are not carried off, they join the water. The wall does not
+        know the
+        difference. It holds about ${critical}; ${ofEnd(s, {
+          crush: 'more than that was taken out, and it folded.',
+          dent: 'that was reached, and what air was left stopped the fold.',
+          stand: say`it had to hold ${asPressure(r.peakPressureDifference)}.`,
+        })}`,
+    },
+    {
+      from: 16,
+      text: say`At one temperature a pump that takes the share S Δt/V each moment (S pumping speed, V volume) lowers p
+        exponentially towards its own limit, here ${asPressure(r.floorPressure)}. The wall fails at a difference that
+        its
+        shape sets (buckling of a shell, or hinges in flat panels): ${critical}. Each ${asArea(0.01)} of it then
+        carries a net
+        force of ${asForce(0.01 * r.criticalPressureDifference)}. With steam the floor is the air left in plus the
+        saturation
+        pressure at the wall: cold water does in a second or so what this pump does in
+        ${asTime(Math.max(1, r.timeToPump))}.`,
+    },
+  ]
+}
 
 /** The same tin, boiled out and capped, cooled in two ways: the tin's own run with steam. */
 function steamed(values: PumpedCanValues, coolingMethod: string) {
@@ -85,11 +108,17 @@ export const variants: NonNullable<PumpedCan['variants']> = values => {
 }
 
 export const teaching: PumpedCan['teaching'] = {
-  wrongIdea: {
-    idea: 'The pump sucks the walls in.',
-    answer:
-      'The pump touches nothing but air. It takes away what pushed from inside; the room pushes as it did all day.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The pump sucks the walls in.',
+      ask: 'Does the pump touch the walls?',
+      answer:
+        'The pump touches nothing but air. It takes away what pushed from inside; the room pushes as it did all day.',
+      source: 'common practice',
+    },
+    SUCTION,
+    STRONGER_VACUUM,
+  ],
   before: [
     'Nothing is heated: can it still be crushed?',
     'Which side will go first?',
@@ -97,12 +126,14 @@ export const teaching: PumpedCan['teaching'] = {
   ],
   after: [
     'What do the pump and the cold water have in common?',
-    'Why does it go on folding while the pump runs?',
-    'Why was steam so much faster?',
+    { text: 'Why does it go on folding while the pump runs?', when: s => s.outcome === 'crush' },
+    { text: 'What stopped the fold?', when: s => s.outcome === 'dent' },
+    { text: 'What held it?', when: s => s.outcome === 'stand' },
+    'Why is steam so much faster?',
   ],
   elsewhere: [
     'A tank emptied with its vent shut.',
     'Vacuum packs round coffee.',
-    'Why the windows of aircraft and submarines are round and thick.',
+    'Why the windows of planes and submarines are round and thick.',
   ],
 }

@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import type { SoftPack } from './simulate'
 import { asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
 
@@ -18,46 +20,70 @@ export const why: SoftPack['why'] = (values, s) => [
 export const explanation: SoftPack['explanation'] = (values, s) => [
   {
     from: 7,
-    text: say`There is air hidden in it. When we take away the air outside, the hidden air spreads out and it
-      grows ${asTimes(s.results.growth)}.`,
+    text: say`There is gas shut in it. When there is less air outside, that gas spreads out.
+      ${ofEnd(s, {
+        swells: say`So it swells up, to ${asTimes(s.results.growth)} its size.`,
+        opens: 'So it swells up, until it pops open.',
+        little: 'But it hardly changes here.',
+      })}`,
   },
   {
     from: 11,
-    text: say`Less air outside pushes less. The air inside pushes as before until both
-      match${
-        s.results.shrunkTo < 0.97
-          ? say`; some escapes through the walls, so afterwards it is squashed to ${asShare(s.results.shrunkTo)}`
-          : ''
-      }.`,
+    text: say`Fewer particles hit it from outside. Those inside push as before, until both match.${
+      s.outcome === 'opens'
+        ? ' Here the skin gave way first.'
+        : s.results.shrunkTo < 0.97
+          ? say` Some gas escapes through the walls, so afterwards it is squashed to ${asShare(s.results.shrunkTo)}.`
+          : say` It comes to ${asTimes(s.results.growth)} its size.`
+    }`,
   },
   {
     from: 14,
-    text: say`Boyle: at ${asPressure(s.results.finalPressure)} the same gas wants
-      ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} its volume. The skin takes up
-      ${asPressure(s.results.packDifference)} of the difference.`,
+    text: say`At one temperature pressure times volume of the gas stays the same (Boyle): at
+      ${asPressure(s.results.finalPressure)} it wants
+      ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} its
+      volume. The skin and the stuff itself hold some of the difference: it
+      ${s.outcome === 'opens' ? 'stood' : 'holds'} ${asPressure(s.results.packDifference)}.`,
   },
   {
     from: 16,
-    text: say`Foam is a network of cells with a modulus of some ${asPressure(3000)}: its overpressure is small
-      against the fall of the pressure, so it follows Boyle until its walls are taut, while gas diffuses out with
-      a time constant of ${asTime(values.numbers.leakTime)}. Let back, the room compresses what is left.`,
+    text: say`(p + Δp) V is constant (p round it, Δp what the skin holds, ${asPressure(s.results.packDifference)}
+    here, V the
+      gas's volume), less what leaks out. Foam is a network of cells with a modulus of some ${asPressure(3000)}:
+      little against
+      the fall from ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)}, so it
+      follows Boyle
+      until its walls are taut, while gas seeps out with a time constant of ${asTime(values.numbers.leakTime)}.
+      Assumed: one
+      temperature.`,
   },
 ]
 
 export const teaching: SoftPack['teaching'] = {
-  wrongIdea: {
-    idea: 'The pump blows it up.',
-    answer: 'Nothing goes in. The same gas takes more room because less presses on it.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The pump blows it up.',
+      ask: 'Weigh it before and while it is big: what does the balance say?',
+      answer: 'Nothing goes in. The same gas takes more room because less presses on it.',
+      source: 'common practice',
+    },
+    PARTICLES_SWELL,
+    SUCTION,
+  ],
   before: [
     'Will it grow, shrink or stay?',
     'Will it be the same afterwards?',
     'Which of these has air shut in: bread, an apple, a marshmallow?',
   ],
-  after: ['Why did it end smaller?', 'Why does a snack packet bulge on a plane and not burst?'],
+  after: [
+    { text: 'Why did it end smaller?', when: s => s.outcome !== 'opens' && s.results.shrunkTo < 0.97 },
+    { text: 'What opened it?', when: s => s.outcome === 'opens' },
+    { text: 'Why did it hardly change?', when: s => s.outcome === 'little' },
+    'Why does a snack packet bulge on a plane and not burst?',
+  ],
   elsewhere: [
     'Packets on a mountain road or in a cabin.',
-    'Ears in an aircraft.',
+    'Ears on a plane.',
     'Fish brought up from deep water.',
     'Bread dough rising faster at height.',
   ],

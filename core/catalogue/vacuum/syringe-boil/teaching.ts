@@ -1,4 +1,6 @@
 /** Why it ends so, and what to tell a class. */
+import { ofEnd } from '../../../demonstration'
+import { BUBBLES_ARE_AIR } from '../../wrong-ideas'
 import type { SyringeBoil } from './simulate'
 import { asForce, asPressure, asTemperature, asTime, asVolume, say } from '../../../sentence'
 
@@ -39,38 +41,63 @@ export const advice: NonNullable<SyringeBoil['advice']> = (_values, s) => {
 export const explanation: SyringeBoil['explanation'] = (values, s) => [
   {
     from: 7,
-    text:
-      'Water boils when its bubbles can push the air away. When you pull, the air in the syringe pushes less, and ' +
-      'bubbles can grow, though the water is only warm.',
+    text: say`Water boils when its bubbles can push the air away. When you pull, the air in the syringe pushes less.
+      ${ofEnd(s, {
+        boils: 'So bubbles can grow, though the water is only warm.',
+        few: 'So a few bubbles can grow, and then it stops.',
+        still: 'But this water is too cool, or too much air is left, so no bubbles grow.',
+      })}`,
   },
   {
     from: 11,
-    text: say`In the open this water boils near ${asTemperature(373.15)}, because the air presses with
-      ${asPressure(values.numbers.stationPressure)}. In the syringe only ${asPressure(s.results.lowestPressure)}
-      is left.`,
+    text: say`In the open the air presses on the water with ${asPressure(values.numbers.stationPressure)}. In the
+    syringe only
+      ${asPressure(s.results.lowestPressure)} were left. ${ofEnd(s, {
+        boils: 'The particles of this water could push that away.',
+        few: 'The particles of this water could just push that away.',
+        still: 'The particles of this water could not push that away.',
+      })}`,
   },
   {
     from: 14,
-    text: say`Particles leave warm water all the time. If their vapour pushes harder than the gas above, bubbles
-      grow inside the water: it boils. What leaves takes heat along: the water ends at
-      ${asTemperature(s.results.endTemperature)}.`,
+    text: say`Particles leave warm water all the time. If their vapour pushes harder than the gas above, bubbles grow
+    inside the
+      water: it boils. With this much air the coldest water that does is at ${asTemperature(s.results.neededStart)};
+      this one
+      began at ${asTemperature(values.numbers.waterTemperature)}${
+        s.outcome === 'still'
+          ? '.'
+          : say` and ended at ${asTemperature(s.results.endTemperature)}, since what leaves takes heat along.`
+      }`,
   },
   {
     from: 16,
-    text:
-      'Boyle for the air, pV constant; the vapour follows the saturation curve. Boiling begins where the saturation ' +
-      'pressure exceeds the total pressure by what bubbles need to start, and ends when air and vapour together ' +
-      'reach it again.',
+    text: say`p V is constant for the air (p pressure, V volume); the vapour follows the saturation curve ps(T).
+    Boiling begins
+      where ps exceeds the whole pressure by what bubbles need to start, and ends when air and vapour together reach
+      it again.
+      The hand holds F = (p0 − p) A (p0 the room's pressure, A the plunger's area): ${asForce(s.results.pull)} here.
+      Assumed:
+      the plunger lets nothing by.`,
   },
 ]
 
 export const teaching: SyringeBoil['teaching'] = {
-  wrongIdea: {
-    idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
-    answer: 'Let the plunger back: the bubbles are gone, and the little air is as much as before. They were vapour.',
-  },
+  wrongIdeas: [
+    {
+      idea: say`The bubbles are air that came in, or water always boils at ${asTemperature(373.15)}.`,
+      ask: 'Let the plunger back: where are the bubbles?',
+      answer: 'Let the plunger back: the bubbles are gone, and the little air is as much as before. They were vapour.',
+      source: 'common practice',
+    },
+    BUBBLES_ARE_AIR,
+  ],
   before: ['Can warm water boil without a stove?', 'What will be in the bubbles?'],
-  after: ['Why does it boil less the longer it is held?', 'Why does it not boil when more air is left in?'],
+  after: [
+    { text: 'Why does it boil less the longer it is held?', when: s => s.outcome === 'boils' },
+    { text: 'What would you change so that it boils well?', when: s => s.outcome !== 'boils' },
+    'What does the air that is left in do?',
+  ],
   elsewhere: [
     'Eggs that take longer on a mountain.',
     'Coffee dried by freezing.',

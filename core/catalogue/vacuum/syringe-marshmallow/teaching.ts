@@ -1,5 +1,6 @@
 /** Why it ends so, and what to tell a class. */
-import { sideBySide } from '../../../demonstration'
+import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
+import { ofEnd, sideBySide } from '../../../demonstration'
 import { simulate, type SyringeMarshmallow } from './simulate'
 import { asForce, asPressure, asShare, asVolume, say } from '../../../sentence'
 
@@ -17,39 +18,68 @@ export const why: SyringeMarshmallow['why'] = (values, s) => {
   ]
 }
 
-export const explanation: SyringeMarshmallow['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text:
-      'A marshmallow is full of tiny bubbles of air. When you pull, the air round it spreads out and pushes less, ' +
-      'and the bubbles grow. When you push, they shrink.',
-  },
-  {
-    from: 11,
-    text: say`The plunger changes the room that the air has, and with it how hard the air pushes. The air locked
-      into the marshmallow follows: it comes to ${asShare(s.results.size)} of its size.`,
-  },
-  {
-    from: 14,
-    text: say`Boyle’s law twice: for the air round it, which goes from
-      ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.extremePressure)}, and for the gas
-      inside, whose walls hold a little against it.`,
-  },
-  {
-    from: 16,
-    text:
-      'At one temperature p V stays for each amount of gas: p (V − V_solid − V_foam(p)) for the air, and ' +
-      '(p + skin) V_foam for the foam. The skin pushes back in proportion to the stretch, and steeply once it is taut.',
-  },
-]
+export const explanation: SyringeMarshmallow['explanation'] = (values, s) => {
+  const out = values.numbers.moveTo > values.numbers.shutAt
+  return [
+    {
+      from: 7,
+      text: say`A marshmallow is full of tiny bubbles. ${
+        out
+          ? 'When you pull, the air round it spreads out and pushes less.'
+          : 'When you push, the air round it is squeezed and pushes more.'
+      } ${ofEnd(s, {
+        changes: out ? 'So the bubbles grow.' : 'So the bubbles shrink.',
+        little: 'But you moved it so little that the bubbles hardly changed.',
+      })}`,
+    },
+    {
+      from: 11,
+      text: say`The plunger changes the room that the air's particles have, and with it how often they hit. The gas
+      locked into
+        the marshmallow follows: it comes to ${asShare(s.results.size)} of its size.`,
+    },
+    {
+      from: 14,
+      text: say`At one temperature pressure times volume stays the same (Boyle). It holds twice: for the air round it,
+      which goes
+        from ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.extremePressure)}, and for the
+        gas in the
+        bubbles, whose walls hold a little against it.`,
+    },
+    {
+      from: 16,
+      text: say`For each amount of gas p V is constant at one temperature: p (V − Vs − Vf) for the air, (p + Δp) Vf
+      for the foam
+        (V room in the syringe, Vs solid, Vf gas of the foam, Δp what its walls hold). Δp goes with the stretch, and
+        climbs
+        steeply once they are taut. Here p goes to ${asPressure(s.results.extremePressure)}, and the hand holds
+        ${asForce(s.results.hold)}, which is the difference to the room times the plunger's area. Assumed: nothing
+        leaks past
+        it.`,
+    },
+  ]
+}
 
 export const teaching: SyringeMarshmallow['teaching'] = {
-  wrongIdea: {
-    idea: 'The marshmallow is sucked apart.',
-    answer: 'Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back.',
-  },
+  wrongIdeas: [
+    {
+      idea: 'The marshmallow is sucked apart.',
+      ask: 'What is in its bubbles, and does it push or pull?',
+      answer: 'Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back.',
+      source: 'common practice',
+    },
+    SUCTION,
+    PARTICLES_SWELL,
+  ],
   before: ['What is inside a marshmallow?', 'What happens if I push instead?'],
-  after: ['Would it be smaller afterwards if it were held for minutes?', 'Would a sweet without bubbles grow?'],
+  after: [
+    {
+      text: 'Would it be smaller afterwards if it were held for minutes?',
+      when: (_s, v) => v.numbers.moveTo > v.numbers.shutAt,
+    },
+    { text: 'What would make it change more?', when: s => s.outcome === 'little' },
+    'Would a sweet without bubbles change?',
+  ],
   elsewhere: ['A snack packet on a mountain.', 'A diver’s lungs on the way up.', 'A balloon that climbs.'],
 }
 

@@ -1,3 +1,4 @@
+import { useTimeoutFn } from '@vueuse/core'
 import {
   DEFAULT_SAMPLES,
   DEFAULT_SEED,
@@ -13,6 +14,8 @@ import {
   type StripPoint,
 } from '~~/core'
 
+/** ms after which levers that nobody looks at yet are tried all the same */
+const UNSEEN = 4000
 /** Draws that are shown while it is still worked out what past runs have taught. */
 const FIRST_SAMPLES = 200
 
@@ -40,7 +43,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       if (complete.value) {
         influences.value = answer.influences
         representative.value = answer.shown
-        askLevers()
+        leversSoon()
       }
     } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
     else if (answer.kind === 'failed') failure.value = answer.message
@@ -67,6 +70,17 @@ export function useForecast(document: () => StagingDocument | undefined) {
     }
     ;[main, side].forEach((worker, index, { length: of }) => worker.ask({ ...all, part: { index, of } }))
   }
+  /** true once somebody looks at them: they are worth seconds of work, which a page that is left at once is spared */
+  const leversSeen = ref(false)
+  const later = useTimeoutFn(askLevers, UNSEEN, { immediate: false })
+  function leversSoon() {
+    later.stop()
+    if (leversSeen.value) askLevers()
+    else later.start()
+  }
+  watch(leversSeen, () => {
+    if (later.isPending.value) leversSoon()
+  })
   /** Levers come in two parts, from both workers. */
   let parts: Lever[][] = []
   function haveLevers(part: number, found: Lever[]) {
@@ -78,7 +92,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     () => units.system,
     () => {
       levers.value = undefined
-      if (complete.value) askLevers()
+      if (complete.value) leversSoon()
     },
   )
   const whole = computed(() => {
@@ -105,6 +119,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       asked = { ...whole.value, title: '' }
       levers.value = undefined
       parts = []
+      later.stop()
       side.idle()
       failure.value = ''
       main.ask({
@@ -134,5 +149,5 @@ export function useForecast(document: () => StagingDocument | undefined) {
         taught: past.taught.value,
       })
   }
-  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past, come }
+  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past, come, leversSeen }
 }

@@ -31,9 +31,7 @@ test('a show fits; a bar is moved by keys; one that would break the order stays 
     .toBe(before + 60)
 })
 
-test('what does not fit names who clashes and ways to fix it; without a heater there is no plan', async ({
-  page,
-}) => {
+test('what does not fit names who clashes and ways to fix it; without a heater there is no plan', async ({ page }) => {
   await page.goto('/order')
   await page.getByRole('button', { name: 'New running order' }).click()
   await page.getByLabel('Title of the running order').fill('Two drums')

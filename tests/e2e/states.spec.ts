@@ -21,6 +21,7 @@ test('a lever can be pulled, and everything be undone', async ({ page }) => {
   await slowStaging(page)
   const before = await odds(page)
   const levers = page.getByTestId('levers')
+  await levers.scrollIntoViewIfNeeded()
   await levers.getByRole('button', { name: /Do it from the heat into the water/ }).click()
   await expect(blank(page, 'transferTime')).not.toHaveText('9 s')
   await complete(page)

@@ -1,15 +1,21 @@
 <script setup lang="ts">
 /** What is asked once the verdict has been read: why, what it hangs on, what the class is told, what to bring. */
+import { useElementVisibility } from '@vueuse/core'
 import { keyOf } from '~~/core'
 
 const staging = inject(OPEN_STAGING)!
-const { id, editor, demonstration, asStated, stages, scrubber, kit, pull, copyAway } = staging
+const { id, editor, demonstration, asStated, scrubber, kit, pull, copyAway } = staging
 const { draft, read } = editor
 const { forecast, complete, influences, representative, levers, strip, askStrip, past } = staging.odds
 const { shownValues, simulation, ledger, why, judgement, failures } = staging.shown
 const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
-const { position, stageIndex, time, playing } = scrubber
+const { time } = scrubber
 const units = useUnitsStore()
+const leverPart = useTemplateRef<HTMLElement>('leverPart')
+const leversInSight = useElementVisibility(leverPart)
+watch(leversInSight, inSight => {
+  if (inSight) staging.odds.leversSeen.value = true
+})
 /** What is sprayed or left to stand uses up no bath. */
 const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.values.choices.coolingMethod))
 </script>
@@ -32,14 +38,7 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
       <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
       <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
         <template #scrubber>
-          <TimeScrubber
-            v-model="position"
-            :stages="stages"
-            :stage-index="stageIndex"
-            :time="time"
-            :playing="playing"
-            @toggle="scrubber.toggle()"
-          />
+          <StagingScrubber />
         </template>
       </ParticleBoard>
       <SizeList v-if="judgement" :sizes="judgement.sizes" />
@@ -52,7 +51,9 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
       />
     </div>
     <div class="grid gap-6 content-start">
-      <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+      <div ref="leverPart">
+        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+      </div>
       <CoefficientList
         :demonstration="demonstration"
         :document="draft"

@@ -7,7 +7,7 @@ const route = useRoute()
 const id = String(route.params.id)
 const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
-const { editor, demonstration, asStated, risk, stages, scrubber, waterWindow, pull, shelfProblem, take } = staging
+const { editor, demonstration, asStated, risk, scrubber, waterWindow, pull, shelfProblem, take } = staging
 const { copyAway, logRun } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
@@ -22,7 +22,7 @@ useSeoMeta({
 const { forecast, complete, representative, strip, failure: forecastFailure, askStrip } = staging.odds
 const { shownValues, simulation, ledger, advice } = staging.shown
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
-const { position, stageIndex, time, playing } = scrubber
+const { stageIndex, time } = scrubber
 const scene = computed(
   () => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value),
 )
@@ -112,14 +112,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           }}
         </p>
         <SceneDrawing v-if="scene" :scene="scene" />
-        <TimeScrubber
-          v-model="position"
-          :stages="stages"
-          :stage-index="stageIndex"
-          :time="time"
-          :playing="playing"
-          @toggle="scrubber.toggle()"
-        />
+        <StagingScrubber />
         <HushLine
           :demonstration="demonstration"
           :simulation="simulation"

@@ -11,6 +11,7 @@ import {
   type Scored,
   type ScoredRun,
   type StoredRun,
+  pastRun,
 } from '~~/core'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })

@@ -1,0 +1,16 @@
+<script setup lang="ts">
+/** The scrubber of the open staging, wherever it stands on the page: all move together. */
+const { stages, scrubber } = inject(OPEN_STAGING)!
+const { position, stageIndex, time, playing } = scrubber
+</script>
+
+<template>
+  <TimeScrubber
+    v-model="position"
+    :stages="stages"
+    :stage-index="stageIndex"
+    :time="time"
+    :playing="playing"
+    @toggle="scrubber.toggle()"
+  />
+</template>

@@ -76,9 +76,11 @@ export default defineNuxtConfig({
       meta: [
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
         { name: 'description', content: 'Plan, forecast and log gas pressure-differential demonstrations.' },
-        { name: 'color-scheme', content: 'light' },
+        { name: 'color-scheme', content: 'light dark' },
       ],
-      script: [{ innerHTML: readFileSync(join(import.meta.dirname, 'app/early/acts.js'), 'utf8') }],
+      script: ['dark', 'acts'].map(name => ({
+        innerHTML: readFileSync(join(import.meta.dirname, `app/early/${name}.js`), 'utf8'),
+      })),
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
         // Fetched beside the scripts, so that no line moves when they come.

@@ -18,7 +18,7 @@ if (!alone.value) await room.load()
   <UApp :toaster="null">
     <a
       href="#main"
-      class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-white focus:p-2"
+      class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-(--sheet) focus:p-2"
       >{{ $t('Skip to content') }}</a
     >
     <AppHeader v-if="!alone" />

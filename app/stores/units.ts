@@ -3,6 +3,7 @@ import {
   asQuantity,
   formatNumber,
   isCustomary,
+  isCustomaryRegion,
   tell,
   tellQuantity,
   unitToShow,
@@ -13,17 +14,6 @@ import {
 } from '~~/core'
 import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 import { LANGUAGES, isTranslated, loadedWords, type Language, type Words } from '~/locales'
-
-/** Where customary units are what people measure with. */
-const CUSTOMARY_REGIONS = new Set(['US', 'LR', 'MM'])
-
-const regionOf = (language: string): string | undefined => {
-  try {
-    return new Intl.Locale(language).region
-  } catch {
-    return undefined
-  }
-}
 
 /** A day and a time of day as it is on the wall, wherever one reads it. */
 const ON_THE_WALL = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?$/
@@ -56,7 +46,7 @@ export const useUnitsStore = defineStore('units', () => {
     get: () =>
       chosenUnits.value === 'si' || chosenUnits.value === 'us'
         ? chosenUnits.value
-        : CUSTOMARY_REGIONS.has(regionOf(locale.value) ?? '')
+        : isCustomaryRegion(locale.value)
           ? 'us'
           : 'si',
     set: to => {

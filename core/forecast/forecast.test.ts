@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { canPlunge } from '../catalogue/steam/can-plunge'
+import { resolve } from '../demonstration'
 import { diagnose } from './diagnosis'
 import { spreadQuantile } from './distributions'
 import { latinHypercube } from './latin-hypercube'
 import { byEffect, leverTries, pullLevers } from './levers'
 import { oddsStrip } from './odds-strip'
+import { runThatEnds } from './run-that-ends'
 import { StagingSample } from './sample'
 import { influences } from './sensitivity'
 import { atLeastOne, vesselsNeeded } from './spares'
@@ -166,5 +168,20 @@ describe('diagnosis', () => {
     const odd = diagnose(sample, { outcome: 'crush', readings: { waterDrawnIn: { value: 0.5, uncertainty: 1e-6 } } })
     expect(odd.canTell).toBe(false)
     expect(odd.effective).toBe(0)
+  })
+})
+
+describe('a run that ended otherwise than planned', () => {
+  it('is told by one that ends so, near what is stated; by none where no draw does', () => {
+    const can = canPlunge.simulate(resolve(canPlunge, nothing).values, 'summary')
+    expect(runThatEnds(canPlunge, nothing, can.outcome)!.values.numbers).toEqual(
+      resolve(canPlunge, nothing).values.numbers,
+    )
+    // An open question of a slow transfer into lukewarm water: it may crush, dent or fill.
+    const poor = { numbers: { transferTime: 6, bathTemperature: 323.15 }, choices: {}, spreads: {} }
+    const ends = new Set(canPlunge.outcomes.flatMap(o => runThatEnds(canPlunge, poor, o.id)?.simulation.outcome ?? []))
+    expect(ends.size).toBeGreaterThan(1)
+    for (const end of ends) expect(runThatEnds(canPlunge, poor, end)!.simulation.outcome).toBe(end)
+    expect(runThatEnds(canPlunge, nothing, 'no such end')).toBeUndefined()
   })
 })

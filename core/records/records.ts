@@ -82,6 +82,7 @@ export const voteRoundSchema = z.object({
   document: z.object({
     title: z.string(),
     outcomes: z.array(z.object({ id: z.string(), name: z.string(), sentence: z.string() })),
+    age: z.int().min(5).max(18).optional().describe('of the class: the reason is told at its level'),
   }),
   openedAt: moment,
   closedAt: moment.nullable(),

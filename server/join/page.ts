@@ -13,6 +13,7 @@ const STYLE = `
 body { margin: 0 auto; padding: 1.2rem; max-width: 34rem; font: 1.15rem/1.4 system-ui, sans-serif; background: var(--paper); color: var(--ink); }
 h1 { font-size: 1.5rem; line-height: 1.15; margin: 0 0 .6rem; }
 fieldset { border: 0; padding: 0; margin: 0; }
+h2 { font-size: 1.3rem; line-height: 1.2; margin: 0 0 .5rem; }
 legend { padding: 0; margin-bottom: .6rem; }
 label.choice { display: grid; grid-template-columns: 1.6rem 1fr; gap: .6rem; align-items: start; padding: .9rem; margin-bottom: .6rem; border: 2px solid var(--line); border-radius: .6rem; min-height: 3.4rem; }
 label.choice:has(:checked) { border-color: var(--mine); background: var(--wash); }
@@ -39,9 +40,12 @@ if (form) {
     const mine = [...form.querySelectorAll('input')].find(i => i.value === round.mine);
     if (mine) mine.checked = true;
     state.className = '';
+    form.hidden = round.revealed;
     if (round.revealed) {
       const rows = [...form.querySelectorAll('input')].map(i => '<tr><th>' + i.dataset.name + '</th><td>' + (round.counts[i.value] || 0) + '</td></tr>').join('');
-      state.innerHTML = '<p>' + say('What the room expected:') + '</p><table>' + rows + '</table>';
+      state.innerHTML = '<h2></h2><p></p><p>' + say('What the room expected:') + '</p><table>' + rows + '</table>';
+      const [head, why] = [state.querySelector('h2'), state.querySelector('p')];
+      if (round.told) { head.textContent = round.told.happened; why.textContent = round.told.why || ''; } else { head.remove(); why.remove(); }
     } else state.textContent = round.open ? (mine ? say('Your vote counts: {mine}. You can change it until the vote is closed.', mine.dataset.text) : say('Choose one.')) : (mine ? say('Closed. You expected: {mine}. Watch!', mine.dataset.text) : say('The vote is closed. Watch!'));
   };
   const look = async () => {

@@ -1,6 +1,7 @@
-import type { VoteRound } from '../../core'
+import type { Reader, VoteRound } from '../../core'
 import { getRouterParam, type H3Event } from 'h3'
 import { findRoundByCode, voteOf } from '../database/votes'
+import { toldOf } from './told'
 
 /** Phones ask every three seconds, hundreds of them: one answer of the database serves all for so long, ms. */
 const FRESH = 200
@@ -26,9 +27,10 @@ export async function roundIn(event: H3Event): Promise<VoteRound | undefined> {
 }
 
 /**
- * What a phone may know of a round: whether it is open, its own vote, and the counts once they are shown to the room.
+ * What a phone may know of a round: whether it is open, its own vote, and once the room is told the counts, what
+ * happened and why.
  */
-export async function seenByPhone(round: VoteRound, device: string | undefined) {
+export async function seenByPhone(round: VoteRound, device: string | undefined, readerFor: (of?: string) => Reader) {
   const counts = Object.fromEntries(
     round.document.outcomes.map(o => [o.id, Number(round.votes[o.id] ?? 0) + Number(round.hands[o.id] ?? 0)]),
   )
@@ -36,6 +38,6 @@ export async function seenByPhone(round: VoteRound, device: string | undefined) 
     open: round.closedAt === null,
     revealed: round.revealedAt !== null,
     mine: device && (await voteOf(round, device)),
-    ...(round.revealedAt !== null && { counts }),
+    ...(round.revealedAt !== null && { counts, told: await toldOf(round, readerFor) }),
   }
 }

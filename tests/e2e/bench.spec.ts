@@ -216,11 +216,22 @@ for (const [name, path] of [
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
     if (name.startsWith('Bench')) await complete(page)
-    const { violations } = await new AxeBuilder({ page })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      .analyze()
-    expect(violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)).toEqual([])
-    await page.setViewportSize({ width: 390, height: 844 })
-    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    const faults = async () => {
+      const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze()
+      return violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)
+    }
+    expect(await faults()).toEqual([])
+    await page.emulateMedia({ colorScheme: 'dark' })
+    await expect(page.locator('html')).toHaveClass(/dark/)
+    expect(await faults(), 'dark').toEqual([])
+    for (const width of [390, 320]) {
+      await page.setViewportSize({ width, height: 844 })
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollWidth), `${width} px`)
+        .toBeLessThanOrEqual(width)
+    }
+    expect(await faults(), 'dark, 320 px').toEqual([])
   })
 }

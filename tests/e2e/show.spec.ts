@@ -108,6 +108,7 @@ test(
     await expect(wall.getByText('5 votes')).toBeVisible()
     await expect(wall.getByRole('img', { name: /QR code/ })).toBeVisible()
     await clean(wall)
+    await expect(wall.getByTestId('wall')).toHaveAttribute('data-page', 'vote')
     await page.keyboard.press('v')
 
     // Readings come in while it heats.
@@ -165,6 +166,7 @@ test(
     expect(marks.filter(m => m.kind === 'start')).toHaveLength(1)
     expect(first.map(m => m.at)).toEqual([...first.map(m => m.at)].sort((a, b) => a - b))
     await expect(phones[0]!.getByRole('status')).toContainText('Closed. You expected: crushes')
+    await expect(wall.getByTestId('wall')).toHaveAttribute('data-page', 'hush')
 
     // It fails: the can fills. Logged with what the room expected.
     await page.keyboard.press('n')
@@ -177,6 +179,18 @@ test(
     await page.keyboard.press('v')
     await page.getByRole('button', { name: 'Reveal' }).click()
     await expect(wall.getByText('It happened:')).toBeVisible()
+    // What happened, and why, at the level of the class, in type that the last row reads; arrows turn to another level.
+    await expect(wall.getByRole('heading', { level: 1 })).toContainText('mostly full of water')
+    const why = wall.locator('p.wall-words')
+    await expect(why).toContainText('pushes water up through the mouth')
+    await expect(why).not.toContainText('gives way')
+    expect(await why.evaluate(p => parseFloat(getComputedStyle(p).fontSize) / innerHeight)).toBeGreaterThanOrEqual(0.04)
+    await wall.keyboard.press('ArrowLeft')
+    await expect(why).toContainText('the water took the place of the steam')
+    await clean(wall)
+    await expect(phones[2]!.getByRole('heading', { name: /mostly full of water/ })).toBeVisible()
+    await expect(phones[2]!.getByText(/pushes water up through the mouth/)).toBeVisible()
+    await clean(phones[2]!)
     await expect(phones[2]!.getByRole('row', { name: 'fills 2' })).toBeVisible()
     await page.keyboard.press('v')
     await page.getByLabel(/What would you tell/).fill('It drank.')

@@ -45,7 +45,7 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
       >
         <span>{{ units.told(influence.name) }}</span>
         <svg viewBox="0 0 100 8" preserveAspectRatio="none" class="h-2.5 w-full" aria-hidden="true">
-          <rect width="100" height="8" fill="#e9e4da" />
+          <rect width="100" height="8" fill="var(--track)" />
           <rect :width="influence.share * 100" height="8" fill="var(--vessel)" />
         </svg>
         <span class="figures text-right">{{ Math.round(influence.share * 100) }} %</span>

@@ -11,7 +11,7 @@ const widest = computed(() => Math.max(...rows.value.map(r => Math.abs(r.pressur
 const fills: Record<string, string> = {
   wall: 'var(--vapour)',
   water: 'var(--water)',
-  fog: '#d9a15a',
+  fog: 'var(--fog)',
   cooling: 'var(--inside-air)',
   leak: 'var(--outside-air)',
   air: 'var(--outside-air)',
@@ -19,9 +19,9 @@ const fills: Record<string, string> = {
   inflow: 'var(--water-wash)',
   crush: 'var(--vessel)',
   pumped: 'var(--outside-air)',
-  swelling: '#c98b8b',
-  skin: '#c98b8b',
-  oxygen: '#8aa3c8',
+  swelling: 'var(--rubber)',
+  skin: 'var(--rubber)',
+  oxygen: 'var(--inside-air)',
   stretched: 'var(--outside-air)',
 }
 const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(pa), ['kPa', 'psi'], 'pressure')}`

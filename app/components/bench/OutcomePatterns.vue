@@ -9,7 +9,7 @@ defineProps<{ prefix: string }>()
       <rect width="8" height="8" fill="var(--gap)" />
     </pattern>
     <pattern :id="`${prefix}-partly`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-      <rect width="7" height="7" fill="#e6dcf3" /><rect width="3" height="7" fill="var(--gap)" />
+      <rect width="7" height="7" fill="var(--gap-ground)" /><rect width="3" height="7" fill="var(--gap)" />
     </pattern>
     <pattern :id="`${prefix}-filled`" width="8" height="6" patternUnits="userSpaceOnUse">
       <rect width="8" height="6" fill="var(--water-wash)" /><path
@@ -28,7 +28,7 @@ defineProps<{ prefix: string }>()
       />
     </pattern>
     <pattern :id="`${prefix}-harm`" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-      <rect width="7" height="7" fill="#fbe9e7" /><rect width="2" height="7" fill="var(--danger)" />
+      <rect width="7" height="7" fill="var(--danger-ground)" /><rect width="2" height="7" fill="var(--danger)" />
     </pattern>
     <pattern :id="`${prefix}-nothing`" width="6" height="6" patternUnits="userSpaceOnUse">
       <rect width="6" height="6" fill="var(--sheet)" /><circle cx="3" cy="3" r="0.8" fill="var(--vessel)" />

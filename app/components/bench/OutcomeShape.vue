@@ -10,12 +10,12 @@ defineProps<{ look: OutcomeLook }>()
   <path
     v-else-if="look === 'partly'"
     d="M1.500 1h7v12h-7V9q3-2 0-4z"
-    fill="#e6dcf3"
+    fill="var(--gap-ground)"
     stroke="var(--gap)"
     stroke-width="1.200"
   />
   <g v-else-if="look === 'filled'">
-    <rect x="1.500" y="1" width="7" height="12" fill="#fff" stroke="var(--water)" stroke-width="1.200" /><rect
+    <rect x="1.500" y="1" width="7" height="12" fill="var(--field)" stroke="var(--water)" stroke-width="1.200" /><rect
       x="2"
       y="3"
       width="6"
@@ -24,7 +24,7 @@ defineProps<{ look: OutcomeLook }>()
     />
   </g>
   <g v-else-if="look === 'part-filled'">
-    <rect x="1.500" y="1" width="7" height="12" fill="#fff" stroke="var(--water)" stroke-width="1.200" /><rect
+    <rect x="1.500" y="1" width="7" height="12" fill="var(--field)" stroke="var(--water)" stroke-width="1.200" /><rect
       x="2"
       y="8.500"
       width="6"
@@ -33,7 +33,7 @@ defineProps<{ look: OutcomeLook }>()
     />
   </g>
   <g v-else-if="look === 'harm'">
-    <rect x="1.500" y="1" width="7" height="12" fill="#fff" stroke="var(--danger)" stroke-width="1.200" /><path
+    <rect x="1.500" y="1" width="7" height="12" fill="var(--field)" stroke="var(--danger)" stroke-width="1.200" /><path
       d="M3 1l2.500 5-2 1.500 2.500 5.500"
       fill="none"
       stroke="var(--danger)"
@@ -46,7 +46,7 @@ defineProps<{ look: OutcomeLook }>()
     y="1"
     width="7"
     height="12"
-    fill="#fff"
+    fill="var(--field)"
     stroke="var(--vessel)"
     stroke-width="1.200"
     stroke-dasharray="2 1.200"

@@ -27,7 +27,7 @@ const span = computed(() =>
 )
 const option = computed<Option>(() => ({
   animation: false,
-  legend: { top: 0, left: 90, textStyle: { color: '#1c2430', fontSize: 13 } },
+  legend: { top: 0, left: 90, textStyle: { color: 'var(--ink)', fontSize: 13 } },
   grid: { left: 52, right: 14, top: 40, bottom: 38 },
   xAxis: {
     type: 'value',
@@ -38,7 +38,7 @@ const option = computed<Option>(() => ({
     nameGap: 24,
     splitLine: { show: false },
     axisLabel: {
-      color: '#4d5663',
+      color: 'var(--soft-ink)',
       formatter: (s: number) => (span.value < 1.5 ? String(Math.round(s * 1000)) : units.number(s, 3)),
     },
   },
@@ -46,16 +46,16 @@ const option = computed<Option>(() => ({
     type: 'value',
     scale: true,
     name: unitLabel(unit.value),
-    splitLine: { lineStyle: { color: '#d9d3c7' } },
-    axisLabel: { color: '#4d5663' },
+    splitLine: { lineStyle: { color: 'var(--hairline)' } },
+    axisLabel: { color: 'var(--soft-ink)' },
   },
   series: props.traces.map(({ name, simulation }, index): LineSeriesOption => ({
     type: 'line',
     name,
     symbol: 'none',
     silent: true,
-    itemStyle: { color: index === 0 ? '#1c2430' : '#7a5aa6' },
-    lineStyle: { width: 2.5, color: index === 0 ? '#1c2430' : '#7a5aa6', type: index === 0 ? 'solid' : [7, 4] },
+    itemStyle: { color: index === 0 ? 'var(--ink)' : 'var(--gap)' },
+    lineStyle: { width: 2.5, color: index === 0 ? 'var(--ink)' : 'var(--gap)', type: index === 0 ? 'solid' : [7, 4] },
     data: simulation.trace.time.flatMap((t, i) => {
       const since = t - (simulation.details.sealing ?? 0)
       return since >= 0 && since <= span.value

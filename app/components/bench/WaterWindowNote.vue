@@ -20,7 +20,7 @@ const place = (kg: number) => {
 <template>
   <div v-if="window.most > window.least" class="text-sm mt-1" data-testid="water-window">
     <svg viewBox="0 0 100 5" preserveAspectRatio="none" class="w-full h-2.5 block" aria-hidden="true">
-      <rect width="100" height="5" fill="#e9e4da" />
+      <rect width="100" height="5" fill="var(--track)" />
       <rect
         :x="place(window.least)"
         :width="place(window.most) - place(window.least)"

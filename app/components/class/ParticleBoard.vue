@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The air and vapour inside and outside, flying and bumping, as the trace has them at the scrubber's moment. */
-import { useFullscreen, usePreferredReducedMotion, useResizeObserver } from '@vueuse/core'
+import { useFullscreen, usePreferredDark, usePreferredReducedMotion, useResizeObserver } from '@vueuse/core'
 import { largestVolume, particlesAt, type Traced } from '~~/core'
 import { ParticleBox, sequence } from './particle-box'
 import { useI18n } from 'vue-i18n'
@@ -59,23 +59,41 @@ interface Flash {
   side: -1 | 1
 }
 let flashes: Flash[] = []
-const COLOURS = {
-  air: '#45679c',
-  vapour: '#a85d0f',
-  wall: '#59626e',
-  line: '#d9d3c7',
-  sheet: '#fffdf9',
-  ink: '#1c2430',
-  gap: '#7a5aa6',
+/** Names of the style sheet; a canvas wants the colours themselves, as they are where it stands. */
+const NAMES = {
+  air: '--outside-air',
+  vapour: '--vapour',
+  wall: '--vessel',
+  line: '--hairline',
+  sheet: '--sheet',
+  ink: '--ink',
+  gap: '--gap',
+}
+let colours: Record<keyof typeof NAMES, string> | undefined
+watch(
+  usePreferredDark(),
+  () => {
+    colours = undefined
+    draw()
+  },
+  { flush: 'post' },
+)
+function coloursAt(element: HTMLElement) {
+  const style = getComputedStyle(element)
+  return Object.fromEntries(Object.entries(NAMES).map(([id, name]) => [id, style.getPropertyValue(name)])) as Record<
+    keyof typeof NAMES,
+    string
+  >
 }
 
 function draw() {
   const board = canvas.value
   const pen = board?.getContext('2d')
   if (!board || !pen) return
+  const paint = (colours ??= coloursAt(board))
   const { width, height } = board
   const half = width / 2
-  pen.fillStyle = COLOURS.sheet
+  pen.fillStyle = paint.sheet
   pen.fillRect(0, 0, width, height)
   // Both boxes: as wide as half the board; their wall is the middle.
   const scale = Math.min(half - 6, height / 0.8)
@@ -84,7 +102,7 @@ function draw() {
   const ceiling = floor - inside.height * 0.8 * scale
   pen.fillStyle = 'rgba(89,98,110,0.16)'
   pen.fillRect(half - scale - 4, 0, scale, Math.max(0, ceiling))
-  pen.strokeStyle = COLOURS.wall
+  pen.strokeStyle = paint.wall
   pen.lineWidth = 3
   pen.beginPath()
   pen.moveTo(half - scale - 4, ceiling)
@@ -106,12 +124,12 @@ function draw() {
         pen.lineTo(x + size * 1.2, y + size)
         pen.lineTo(x - size * 1.2, y + size)
         pen.closePath()
-        pen.strokeStyle = COLOURS.vapour
+        pen.strokeStyle = paint.vapour
         pen.lineWidth = 1.6
         pen.stroke()
       } else {
         pen.arc(x, y, size, 0, 7)
-        pen.fillStyle = COLOURS.air
+        pen.fillStyle = paint.air
         pen.fill()
       }
     }

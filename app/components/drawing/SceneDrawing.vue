@@ -41,29 +41,29 @@ const FILL: Record<Stuff, string> = {
   'vapour': 'var(--vapour-wash)',
   'water': 'var(--water)',
   'glass': 'var(--sheet)',
-  'metal': '#b9bfc7',
-  'rubber': '#c98b8b',
-  'food': '#f3e3c3',
-  'card': '#d8c6a0',
+  'metal': 'var(--metal)',
+  'rubber': 'var(--rubber)',
+  'food': 'var(--food)',
+  'card': 'var(--card)',
   'paper': 'var(--sheet)',
-  'cloud': '#fff',
-  'flame': '#e8a33a',
+  'cloud': 'var(--cloud)',
+  'flame': 'var(--flame)',
   'ink': 'var(--ink)',
   'danger': 'var(--danger)',
-  'ice': '#eef7f8',
-  'iron': '#3d434c',
-  'hot': '#9a3b1e',
+  'ice': 'var(--ice)',
+  'iron': 'var(--iron)',
+  'hot': 'var(--hot)',
 }
 const LINE: Record<Stuff, string> = {
   ...FILL,
   'vapour': 'var(--vapour)',
   'glass': 'var(--vessel)',
   'metal': 'var(--vessel)',
-  'rubber': '#8a4f4f',
-  'food': '#8d7444',
-  'card': '#7d6a3f',
+  'rubber': 'var(--rubber-line)',
+  'food': 'var(--food-line)',
+  'card': 'var(--card-line)',
   'paper': 'var(--vessel)',
-  'cloud': '#8d99a8',
+  'cloud': 'var(--cloud-line)',
   'inside-air': 'var(--inside-air)',
   'ice': 'var(--water)',
 }
@@ -166,7 +166,7 @@ const notes = computed(() => {
           :cx="b.x"
           :cy="b.y"
           :r="b.r"
-          fill="#fff"
+          fill="var(--cloud)"
           stroke="var(--water)"
           stroke-width="0.8"
           class="bubble"
@@ -174,7 +174,7 @@ const notes = computed(() => {
         />
       </g>
       <g v-else-if="shape.kind === 'flame'">
-        <path :d="flame(shape)" fill="#e8a33a" stroke="#b0591a" class="flame" />
+        <path :d="flame(shape)" fill="var(--flame)" stroke="var(--flame-line)" class="flame" />
       </g>
       <PlumeOfSteam v-else-if="shape.kind === 'plume'" :x="at(shape.at).x" :y="at(shape.at).y" />
       <g
@@ -196,7 +196,7 @@ const notes = computed(() => {
       <path
         v-else-if="shape.kind === 'cloud'"
         :d="path(shape.points, true)"
-        fill="#7f8c9d"
+        fill="var(--cloud-line)"
         :opacity="Math.min(0.9, 1 - 1 / (1 + 2.2 * shape.depth))"
       />
       <line

@@ -36,7 +36,6 @@ defineProps<{
       :simulation="act.simulation"
       :readings="readings"
       :line="$t('computed as planned')"
-      dark
     />
   </section>
 </template>

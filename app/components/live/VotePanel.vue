@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The class's vote on the act in hand: open, count hands, close, reveal. */
+import { useLocalStorage } from '@vueuse/core'
 import { refusalOf } from '~/api/sending'
 import type { Demonstration, VoteRound } from '~~/core'
 import { useI18n } from 'vue-i18n'
@@ -23,6 +24,14 @@ watch(
   },
 )
 
+/** What the room is told afterwards is at this level; kept for the next vote. */
+const age = useLocalStorage('hush-class-age', '11')
+const ageFault = computed(() =>
+  /^\d{1,2}$/.test(age.value.trim()) && Number(age.value) >= 5 && Number(age.value) <= 18
+    ? ''
+    : t('Age of the class: given "{typed}"; accepted: a whole number from 5 to 18', { typed: age.value }),
+)
+
 const total = computed(
   () =>
     Object.values(props.round?.votes ?? {}).reduce((a, b) => a + Number(b), 0) +
@@ -30,10 +39,14 @@ const total = computed(
 )
 async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record<string, number>) {
   failure.value = ''
+  if (what === 'open' && ageFault.value) {
+    failure.value = ageFault.value
+    return
+  }
   try {
     await $fetch(`/api/live/${props.showId}/votes/${encodeURIComponent(props.act)}`, {
       method: 'PUT',
-      body: { do: what, ...(counts && { hands: counts }) },
+      body: { do: what, ...(counts && { hands: counts }), ...(what === 'open' && { age: Number(age) }) },
       retry: 0,
     })
     emit('changed')
@@ -63,6 +76,10 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
       {{ $t('What does the room expect?') }}
     </h2>
     <p class="flex flex-wrap gap-3 items-center my-3">
+      <label v-if="!round" class="flex items-center gap-2">
+        {{ $t('Age of the class') }}
+        <UInput v-model="age" inputmode="numeric" class="w-16" :aria-invalid="ageFault !== ''" />
+      </label>
       <button v-if="!round || (round.closedAt && !round.revealedAt && !sealed)" class="mark-key" @click="send('open')">
         {{ $t('Open the vote') }}
       </button>

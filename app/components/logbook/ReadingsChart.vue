@@ -14,7 +14,6 @@ const props = defineProps<{
   simulation: Traced
   /** time in s from the seal */ readings: readonly Reading[]
   /** what the line is */ line: string
-  dark?: boolean
 }>()
 const units = useUnitsStore()
 const COLUMN: Record<Channel, string> = { pressure: 'pressure', temperature: 'gasTemperature' }
@@ -22,11 +21,13 @@ const UNITS: Record<Channel, [string, string]> = { pressure: ['kPa', 'psi'], tem
 const channels = computed(() =>
   (Object.keys(CHANNELS) as Channel[]).filter(c => props.readings.some(r => r.channel === c)),
 )
-const colours = computed(() =>
-  props.dark
-    ? { ink: '#f5f2eb', soft: '#b4bcc8', line: '#3a4450', pressure: '#bda2ea', temperature: '#f0a94f' }
-    : { ink: '#1c2430', soft: '#4d5663', line: '#d9d3c7', pressure: '#7a5aa6', temperature: '#a85d0f' },
-)
+const COLOURS = {
+  ink: 'var(--ink)',
+  soft: 'var(--soft-ink)',
+  line: 'var(--hairline)',
+  pressure: 'var(--gap)',
+  temperature: 'var(--vapour)',
+}
 /** Evenly fewer points than pixels. */
 const thinned = (readings: readonly Reading[]) => readings.filter((_, i) => i % Math.ceil(readings.length / 600) === 0)
 
@@ -51,11 +52,11 @@ const option = computed<Option>(() => {
       min: from,
       max: to,
       splitLine: { show: false },
-      axisLabel: { color: colours.value.soft, formatter: (s: number) => units.number(s, 3) },
+      axisLabel: { color: COLOURS.soft, formatter: (s: number) => units.number(s, 3) },
       name: 's from the seal',
       nameLocation: 'middle' as const,
       nameGap: 22,
-      nameTextStyle: { color: colours.value.soft },
+      nameTextStyle: { color: COLOURS.soft },
     })),
     yAxis: channels.value.map((channel, i) => ({
       gridIndex: i,
@@ -63,9 +64,9 @@ const option = computed<Option>(() => {
       scale: true,
       splitNumber: 3,
       name: `${channel}, ${unitLabel(units.shown(UNITS[channel]))}`,
-      nameTextStyle: { color: colours.value.ink, align: 'left' as const },
-      splitLine: { lineStyle: { color: colours.value.line } },
-      axisLabel: { color: colours.value.soft, formatter: (v: number) => units.number(v, 4) },
+      nameTextStyle: { color: COLOURS.ink, align: 'left' as const },
+      splitLine: { lineStyle: { color: COLOURS.line } },
+      axisLabel: { color: COLOURS.soft, formatter: (v: number) => units.number(v, 4) },
     })),
     series: channels.value.flatMap((channel, i): (LineSeriesOption | ScatterSeriesOption)[] => {
       const values = props.simulation.trace.columns[COLUMN[channel]]
@@ -76,7 +77,7 @@ const option = computed<Option>(() => {
           yAxisIndex: i,
           symbol: 'none',
           silent: true,
-          lineStyle: { color: colours.value.ink, width: 2 },
+          lineStyle: { color: COLOURS.ink, width: 2 },
           data: values ? props.simulation.trace.time.map((t, k) => [t - sealing, scale(channel)(values[k]!)]) : [],
         },
         {
@@ -85,7 +86,7 @@ const option = computed<Option>(() => {
           yAxisIndex: i,
           silent: true,
           symbolSize: 4,
-          itemStyle: { color: colours.value[channel] },
+          itemStyle: { color: COLOURS[channel] },
           data: thinned(props.readings.filter(r => r.channel === channel)).map(r => [r.time, scale(channel)(r.value)]),
         },
       ]

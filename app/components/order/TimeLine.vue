@@ -12,7 +12,7 @@ const emit = defineEmits<{ move: [index: number, lift: number] }>()
 const box = ref<HTMLElement>()
 const width = ref(900)
 useResizeObserver(box, ([entry]) => {
-  width.value = Math.max(320, entry!.contentRect.width)
+  width.value = Math.max(240, entry!.contentRect.width)
 })
 const narrow = computed(() => width.value < 560)
 const LEFT = computed(() => (narrow.value ? 8 : 190))

@@ -5,6 +5,7 @@ import { castVote } from '../../join/ballot-box'
 import { readJson } from '../../http/body'
 import { refusal } from '../../http/faults'
 import { deviceOf } from '../../join/device'
+import { readerOf } from '../../join/language'
 import { roundIn, seenByPhone } from '../../join/round'
 
 const body = z.object({ outcome: z.string().max(60) })
@@ -31,5 +32,5 @@ export default defineEventHandler(async event => {
   }
   if (!(await castVote(round.code, device, outcome)))
     throw refusal([{ input: 'outcome', message: 'the vote is closed' }], 409)
-  return seenByPhone(round, device)
+  return seenByPhone(round, device, readerOf(event))
 })

@@ -9,6 +9,7 @@ import { actOfShow, showOf } from '../../../../live/show-of'
 
 const body = z.object({
   do: z.enum(['open', 'close', 'reveal', 'hands']),
+  age: z.int('a whole number of years').min(5, '5 years or more').max(18, '18 years or less').optional(),
   hands: z.record(z.string(), z.int('a whole number').min(0).max(10000)).optional(),
 })
 
@@ -16,12 +17,13 @@ const body = z.object({
 export default defineEventHandler(async event => {
   const show = await showOf(event)
   const act = actOfShow(show, decodeURIComponent(getRouterParam(event, 'act')!))
-  const { do: what, hands } = await readJson(event, body)
+  const { do: what, hands, age } = await readJson(event, body)
   const demonstration = findDemonstration(act.staging.demonstration)!
   if (what === 'open' || what === 'hands') {
     const question = {
       title: act.staging.title || demonstration.name,
       outcomes: demonstration.outcomes.map(({ id, name, sentence }) => ({ id, name, sentence })),
+      ...(age !== undefined && { age }),
     }
     const known = (await listRounds(show.id)).some(r => r.act === act.id)
     if (what === 'open' || !known) await openRound(show.id, act.id, question)

@@ -5,6 +5,7 @@ import { saidOfRun } from './presentation'
 import { whyNotCrushed } from './why-not-crushed'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
 import { isBlank } from './procedure'
+import { pupilsSheet, sheetSentences } from './pupils-sheet'
 import { riskOf, type Risk } from './risk'
 import type { Traced } from './simulation'
 import type { Values } from './values'
@@ -58,6 +59,7 @@ export function sentencesOf(
     ),
     ...all('question', [...teaching.before, ...saidOfRun(teaching.after, values, simulation)]),
     ...all('elsewhere', teaching.elsewhere),
+    ...all('pupils’ sheet', sheetSentences(pupilsSheet(demonstration, values, simulation))),
     ...all(
       'not crushed',
       values.numbers.stationPressure === undefined

@@ -198,6 +198,7 @@ test('says when the server does not answer, and keeps what was typed', async ({ 
 for (const [name, path] of [
   ['Bench', STAGING],
   ['Bench of a balloon in a jar', '/bench/5a1d0000-0000-4000-8000-000000000010'],
+  ['sheet for pupils', '/bench/sheet?staging=5a1d0000-0000-4000-8000-000000000001'],
   ['list of stagings', '/bench'],
   ['gallery', '/bench/choose'],
   ['comparison', '/bench/compare?a=5a1d0000-0000-4000-8000-000000000004&b=5a1d0000-0000-4000-8000-000000000005'],

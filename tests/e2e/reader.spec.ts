@@ -23,6 +23,32 @@ test.describe('a visitor from where customary units are used', () => {
   })
 })
 
+test('a sheet for pupils is one page and its answers the next, in the units of whoever prints it', async ({ page }) => {
+  for (const [units, pressure, other] of [
+    ['SI', /presses with \d+\skPa/, /\bpsi\b|°F/],
+    ['US', /presses with [\d.]+\spsi/, /\bkPa\b|°C/],
+  ] as const) {
+    await page.goto('/bench/5a1d0000-0000-4000-8000-000000000010')
+    await page.getByRole('button', { name: units, exact: true }).click()
+    await page.getByRole('link', { name: 'Sheet for pupils' }).click()
+    await expect(page.getByRole('heading', { name: '1 Predict' })).toBeVisible()
+    const text = await page.locator('.pupils').innerText()
+    expect(text).toMatch(pressure)
+    expect(text).not.toMatch(other)
+    // What it ends like stands with the answers only.
+    expect(text.indexOf('It ends so')).toBeGreaterThan(text.indexOf('For the teacher'))
+    for (const format of ['A4', 'Letter']) {
+      const pdf = (await page.pdf({ format, preferCSSPageSize: false })).toString('latin1')
+      expect(pdf.match(/\/Type\s*\/Page\b/g), `${units}, ${format}`).toHaveLength(2)
+    }
+  }
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file to change' }).click(),
+  ])
+  expect(saved.suggestedFilename()).toMatch(/-sheet\.html$/)
+})
+
 test('units that an earlier version kept on the device still hold', async ({ page }) => {
   await page.addInitScript(() => localStorage.setItem('hush-units', 'us'))
   await page.goto('/bench')

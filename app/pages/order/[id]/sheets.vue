@@ -239,17 +239,6 @@ const print = () => window.print()
 
 <style>
 @media print {
-  header,
-  .no-print {
-    display: none !important;
-  }
-  html,
-  body {
-    background: #fff !important;
-  }
-  .new-page {
-    break-before: page;
-  }
   .sheets tr,
   .sheets li {
     break-inside: avoid;

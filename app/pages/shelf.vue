@@ -118,7 +118,7 @@ const exportJson = () =>
       </div>
     </div>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
-      <div class="flex flex-wrap gap-x-3" role="group" aria-label="Show only">
+      <div class="flex flex-wrap gap-x-3 gap-y-1 *:min-h-6" role="group" aria-label="Show only">
         <UButton
           variant="link"
           :aria-pressed="only === ''"

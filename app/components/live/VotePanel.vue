@@ -46,7 +46,7 @@ async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record
   try {
     await $fetch(`/api/live/${props.showId}/votes/${encodeURIComponent(props.act)}`, {
       method: 'PUT',
-      body: { do: what, ...(counts && { hands: counts }), ...(what === 'open' && { age: Number(age) }) },
+      body: { do: what, ...(counts && { hands: counts }), ...(what === 'open' && { age: Number(age.value) }) },
       retry: 0,
     })
     emit('changed')

@@ -111,7 +111,7 @@ test('the particle board follows the scrubber, and the notes for the class are t
   await expect(page.getByText('Is there more air in the balloon afterwards?')).toBeVisible()
   await page.getByText('Where else it happens').click()
   await expect(page.getByText('Ears pop on a plane.')).toBeVisible()
-  await page.getByText('Age 16 and over').click()
+  await page.getByRole('button', { name: 'Age 16 and over' }).click()
   await expect(page.getByText(/V\(λ\) is constant/)).toBeVisible()
 })
 

@@ -40,6 +40,7 @@ function save() {
   const body = document.querySelector('.pupils')!.outerHTML
   const style =
     'body{font-family:sans-serif;max-width:48rem;margin:2rem auto}table{border-collapse:collapse;width:100%}' +
+    '.write-line{display:inline-block;width:24rem;border-bottom:1px solid}' +
     'td,th{border:1px solid #888;padding:.3rem;height:1.6rem;text-align:left;font-weight:400}'
   download(
     `${title.value.replace(/[^\p{L}\p{N}]+/gu, '-')}-sheet.html`,
@@ -52,7 +53,7 @@ const print = () => window.print()
 </script>
 
 <template>
-  <div class="max-w-[50rem] mx-auto px-4 sm:px-6 py-4">
+  <div class="max-w-[50rem] mx-auto px-4 sm:px-6 py-4 print:p-0">
     <p class="no-print flex flex-wrap gap-3 mb-4">
       <UButton variant="solid" @click="print">{{ $t('Print') }}</UButton>
       <UButton @click="save">{{ $t('Save as a file to change') }}</UButton>
@@ -61,7 +62,7 @@ const print = () => window.print()
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <div v-if="sheet" class="pupils">
       <h1 class="text-2xl">{{ title }}</h1>
-      <p class="my-2">{{ $t('Name, class, date:') }} ____________________________________</p>
+      <p class="my-2">{{ $t('Name, class, date:') }} <span class="write-line" aria-hidden="true" /></p>
       <section aria-labelledby="predict">
         <h2 id="predict">{{ $t('1 Predict') }}</h2>
         <p>{{ units.told(sheet.question) }}</p>
@@ -69,9 +70,9 @@ const print = () => window.print()
         <ul class="my-1">
           <li v-for="end in sheet.ends" :key="keyOf(end)"><span aria-hidden="true">☐</span> {{ units.told(end) }}</li>
         </ul>
-        <p>{{ $t('Because') }} ______________________________________________________________</p>
+        <p>{{ $t('Because') }} <span class="write-line" aria-hidden="true" /></p>
         <p v-for="q in sheet.before" :key="keyOf(q)" class="mt-1">
-          {{ units.told(q) }} _______________________________________
+          {{ units.told(q) }} <span class="write-line" aria-hidden="true" />
         </p>
       </section>
       <section aria-labelledby="observe" class="mt-3">
@@ -95,7 +96,7 @@ const print = () => window.print()
         <svg
           v-if="axes"
           :viewBox="`0 0 ${GRID.left + GRID.width + 10} ${GRID.top + GRID.height + 40}`"
-          class="w-full max-h-64 mt-2"
+          class="w-full max-h-64 mt-2 sheet-grid"
           role="img"
           :aria-label="$t('Grid: {up} over {across}', { up: heading(axes.up), across: heading(axes.across) })"
         >
@@ -183,6 +184,11 @@ const print = () => window.print()
 </template>
 
 <style>
+.write-line {
+  display: inline-block;
+  width: min(24rem, 100%);
+  border-bottom: 1px solid var(--ink);
+}
 .sheet-table th,
 .sheet-table td {
   border: 1px solid var(--field-line);
@@ -193,9 +199,18 @@ const print = () => window.print()
 }
 @media print {
   .pupils {
-    font-size: 10.5pt;
+    font-size: 9.5pt;
+    line-height: 1.3;
+  }
+  .pupils h2,
+  .pupils h3 {
+    font-size: 11pt;
+  }
+  .sheet-grid {
+    max-height: 9.5rem;
   }
   .sheet-sets {
+    font-size: 8.5pt;
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }
   @page {

@@ -84,10 +84,7 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
     sets: [
       {
         from: 7,
-        questions: [
-          { ask: 'What did you see? Tell it in order. Why did it happen?', answer: told(7) },
-          { ask: first.ask, answer: first.answer },
-        ],
+        questions: [{ ask: 'What did you see? Tell it in order. Why did it happen?', answer: told(7) }, answers(first)],
       },
       {
         from: 11,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A sheet for pupils: predict, observe, explain, on one page; the answers, for the teacher, on the next. */
+import { tickIncrement } from 'd3-array'
 import { fromSi, keyOf, pupilsSheet, unitLabel, type SheetColumn } from '~~/core'
 import { download } from '~/files/download'
 
@@ -31,10 +32,18 @@ const axes = computed(() => {
   return across && up ? { across, up } : undefined
 })
 const GRID = { left: 46, top: 8, width: 400, height: 150, steps: 8, rows: 5 }
-const ticks = (c: SheetColumn, count: number) =>
-  Array.from({ length: count + 1 }, (_, i) =>
-    units.number(fromSi(c.axis[0] + ((c.axis[1] - c.axis[0]) * i) / count, unitOf(c), c.quantity), 2),
-  )
+/** Round numbers from end to end of an axis, in the unit shown. */
+function ticks(c: SheetColumn, count: number): string[] {
+  const [low, high] = c.axis.map(si => fromSi(si, unitOf(c), c.quantity)) as [number, number]
+  const step = tickIncrement(low, high, count)
+  const size = step < 0 ? -1 / step : step
+  const first = Math.floor(low / size)
+  return Array.from({ length: Math.ceil(high / size) - first + 1 }, (_, i) => units.number((first + i) * size, 3))
+}
+const grid = computed(() => ({
+  across: axes.value ? ticks(axes.value.across, GRID.steps) : [],
+  up: axes.value ? ticks(axes.value.up, GRID.rows) : [],
+}))
 /** A file that any word processor opens and changes. */
 function save() {
   const body = document.querySelector('.pupils')!.outerHTML
@@ -77,22 +86,24 @@ const print = () => window.print()
       </section>
       <section aria-labelledby="observe" class="mt-3">
         <h2 id="observe">{{ $t('2 Observe') }}</h2>
-        <table class="w-full text-sm sheet-table">
-          <thead>
-            <tr>
-              <th scope="col">{{ $t('run') }}</th>
-              <th v-for="c in columns" :key="keyOf(c.name)" scope="col">{{ heading(c) }}</th>
-              <th scope="col">{{ $t('what happened') }}</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="n in RUNS" :key="n">
-              <th scope="row">{{ n }}</th>
-              <td v-for="c in columns" :key="keyOf(c.name)" />
-              <td />
-            </tr>
-          </tbody>
-        </table>
+        <div class="overflow-x-auto" tabindex="0" role="region" :aria-label="$t('2 Observe')">
+          <table class="w-full text-sm sheet-table">
+            <thead>
+              <tr>
+                <th scope="col">{{ $t('run') }}</th>
+                <th v-for="c in columns" :key="keyOf(c.name)" scope="col">{{ heading(c) }}</th>
+                <th scope="col">{{ $t('what happened') }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="n in RUNS" :key="n">
+                <th scope="row">{{ n }}</th>
+                <td v-for="c in columns" :key="keyOf(c.name)" />
+                <td />
+              </tr>
+            </tbody>
+          </table>
+        </div>
         <svg
           v-if="axes"
           :viewBox="`0 0 ${GRID.left + GRID.width + 10} ${GRID.top + GRID.height + 40}`"
@@ -100,17 +111,17 @@ const print = () => window.print()
           role="img"
           :aria-label="$t('Grid: {up} over {across}', { up: heading(axes.up), across: heading(axes.across) })"
         >
-          <g v-for="(tick, i) in ticks(axes.across, GRID.steps)" :key="`x${i}`">
+          <g v-for="(tick, i) in grid.across" :key="`x${i}`">
             <line
-              :x1="GRID.left + (GRID.width * i) / GRID.steps"
-              :x2="GRID.left + (GRID.width * i) / GRID.steps"
+              :x1="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
+              :x2="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
               :y1="GRID.top"
               :y2="GRID.top + GRID.height"
               stroke="var(--field-line)"
               stroke-width="0.6"
             />
             <text
-              :x="GRID.left + (GRID.width * i) / GRID.steps"
+              :x="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
               :y="GRID.top + GRID.height + 12"
               text-anchor="middle"
               font-size="9"
@@ -119,18 +130,18 @@ const print = () => window.print()
               {{ tick }}
             </text>
           </g>
-          <g v-for="(tick, i) in ticks(axes.up, GRID.rows)" :key="`y${i}`">
+          <g v-for="(tick, i) in grid.up" :key="`y${i}`">
             <line
               :x1="GRID.left"
               :x2="GRID.left + GRID.width"
-              :y1="GRID.top + GRID.height * (1 - i / GRID.rows)"
-              :y2="GRID.top + GRID.height * (1 - i / GRID.rows)"
+              :y1="GRID.top + GRID.height * (1 - i / (grid.up.length - 1))"
+              :y2="GRID.top + GRID.height * (1 - i / (grid.up.length - 1))"
               stroke="var(--field-line)"
               stroke-width="0.6"
             />
             <text
               :x="GRID.left - 4"
-              :y="GRID.top + GRID.height * (1 - i / GRID.rows) + 3"
+              :y="GRID.top + GRID.height * (1 - i / (grid.up.length - 1)) + 3"
               text-anchor="end"
               font-size="9"
               fill="var(--ink)"

@@ -17,8 +17,9 @@
     const now = ticked ? field.checked : field.value
     acts.push(() => {
       if (!field.isConnected) return
-      field[ticked ? 'checked' : 'value'] = now
-      field.dispatchEvent(new Event(ticked ? 'change' : 'input', { bubbles: true }))
+      // A chosen file stays chosen, and can't be set.
+      if (field.type !== 'file') field[ticked ? 'checked' : 'value'] = now
+      field.dispatchEvent(new Event(ticked || field.type === 'file' ? 'change' : 'input', { bubbles: true }))
     })
   }
   addEventListener('click', clicked, true)

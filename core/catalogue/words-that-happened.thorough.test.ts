@@ -319,7 +319,8 @@ describe('words', () => {
     for (const run of runs.get(id)!.slice(0, 4)) {
       const traced = d.simulate(run.values, 'trace')
       for (const [where, sentence] of sentencesOf(d, run.values, traced)) {
-        const text = tell(sentence, METRIC)
+        // What somebody says is quoted, and answered.
+        const text = tell(sentence, METRIC).replace(/“[^”]*”/g, '“…”')
         for (const [word, instead] of AVOIDED) {
           // What pupils think is told as they say it, and denied.
           if (

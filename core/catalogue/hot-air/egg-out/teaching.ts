@@ -80,7 +80,7 @@ export const teaching: EggOut['teaching'] = {
     {
       idea: 'You suck it out.',
       ask: 'Less air inside or more: which pushes the egg out?',
-      answer: 'Sucking would make it worse: less inside. You blow in, and then what you blew in pushes it out.',
+      answer: 'Taking air out would make it worse: less inside. You blow in, and then what you blew in pushes it out.',
       source: 'common practice',
     },
     SUCTION,

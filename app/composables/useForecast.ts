@@ -64,11 +64,17 @@ export function useForecast(document: () => StagingDocument | undefined) {
   function askLevers() {
     if (!asked) return
     parts = []
-    const all = {
-      ...({ kind: 'levers', document: asked, seed: DEFAULT_SEED } as const),
-      ...{ taught: past.taught.value, units: units.system },
-    }
-    ;[main, side].forEach((worker, index, { length: of }) => worker.ask({ ...all, part: { index, of } }))
+    const document = asked
+    ;[main, side].forEach(({ ask }, index, { length: of }) =>
+      ask({
+        kind: 'levers',
+        document,
+        seed: DEFAULT_SEED,
+        taught: past.taught.value,
+        units: units.system,
+        part: { index, of },
+      }),
+    )
   }
   /** true once somebody looks at them: they are worth seconds of work, which a page that is left at once is spared */
   const leversSeen = ref(false)

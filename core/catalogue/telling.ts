@@ -1,17 +1,16 @@
 /** Sentences that more than one demonstration says to a class. */
+import { HAND_AREA } from '../demonstration'
+import { GRAVITY } from '../substances/water-transport'
 import { asForce, asMass, asPressure, asShare, say, type Sentence } from '../sentence'
 
-/** m2: a hand with its fingers closed, about 8 cm by 12.5 cm */
-const HAND = 0.01
 /** Pa: what nobody would call a difference */
 const NEXT_TO_NOTHING = 50
 
-const GRAVITY = 9.81
-
 /** How hard the room's air presses, on something that everybody has at hand. @param room Pa */
 export const handPush = (room: number): Sentence =>
-  say`Air presses on everything. On a patch as large as your hand it presses with about ${asForce(HAND * room)}, as if
-    ${asMass((HAND * room) / GRAVITY)} lay on it.`
+  say`Air presses on everything. On a patch as large as your hand it presses with about
+    ${asForce(HAND_AREA * room)}, as if
+    ${asMass((HAND_AREA * room) / GRAVITY)} lay on it.`
 
 /** A difference of pressure as it came to be. @param difference Pa */
 export const reached = (difference: number): Sentence =>

@@ -2,6 +2,7 @@
 import { asArea, asForce, asPressure, asShare, say, type Sentence } from '../sentence'
 import type { QuantityKind } from '../units'
 import type { Demonstration } from './demonstration'
+import { HAND_AREA } from './hand'
 import { findInput } from './resolving'
 import type { Simulation } from './simulation'
 import type { Values } from './values'
@@ -29,8 +30,6 @@ export interface PupilsSheet {
   /** how it ended in the run that the answers are of */ ended: Sentence
 }
 
-/** m2: a hand with its fingers closed */
-const HAND = 0.01
 /** Pa: from less than that nobody works out a force */
 const LEAST = 50
 const MOST_COLUMNS = 3
@@ -61,14 +60,14 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
   if (room !== undefined)
     sums.push({
       ask: say`The air of this room presses with ${asPressure(room)}. How hard does it press on a patch as large as your
-        hand, ${asArea(HAND)}?`,
-      answer: say`Force is pressure times area: ${asForce(room * HAND)}.`,
+        hand, ${asArea(HAND_AREA)}?`,
+      answer: say`Force is pressure times area: ${asForce(room * HAND_AREA)}.`,
     })
   if (room !== undefined && difference !== undefined && difference > LEAST)
     sums.push({
       ask: say`Inside and outside differed by ${asPressure(difference)} at most. How large is the net force on
-        ${asArea(HAND)}? What share of the room’s pressure is that difference?`,
-      answer: say`Net force is difference times area: ${asForce(difference * HAND)}. The difference is
+        ${asArea(HAND_AREA)}? What share of the room’s pressure is that difference?`,
+      answer: say`Net force is difference times area: ${asForce(difference * HAND_AREA)}. The difference is
         ${asShare(difference / room)} of the room’s pressure.`,
     })
   const answers = ({ idea, answer }: (typeof teaching.wrongIdeas)[number]): SheetQuestion => ({

@@ -1,9 +1,9 @@
+import { GRAVITY } from '../substances/water-transport'
+import { HAND_AREA } from './hand'
 import { asArea, asForce, asLength, asMass, asPressure, say, type Sentence } from '../sentence'
 
-/** m2: a hand with its fingers closed; a grown-up's skin */
-const HAND = 0.01
+/** m2: a grown-up's skin */
 const SKIN = 1.8
-const GRAVITY = 9.81
 /** m3: a grown-up's volume; J/(kg K); K */
 const BODY = 0.07
 const DRY_AIR = 287
@@ -25,8 +25,8 @@ export const whyNotCrushed = (room: number): { from: number; text: Sentence }[] 
   },
   {
     from: 11,
-    text: say`On a patch as large as your hand air presses with ${asForce(HAND * room)}, as if ${asMass(
-      (HAND * room) / GRAVITY,
+    text: say`On a patch as large as your hand air presses with ${asForce(HAND_AREA * room)}, as if ${asMass(
+      (HAND_AREA * room) / GRAVITY,
     )} stood on it. But it presses as hard on the back of your hand, and what is inside presses back. So nothing moves,
       and we only notice when the push changes, as in a lift or an aeroplane: then our ears pop.`,
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A sheet for pupils: predict, observe, explain, on one page; the answers, for the teacher, on the next. */
-import { tickIncrement } from 'd3-array'
+import { nice, ticks } from 'd3-array'
 import { fromSi, keyOf, pupilsSheet, unitLabel, type SheetColumn } from '~~/core'
 import { download } from '~/files/download'
 
@@ -29,21 +29,13 @@ const heading = (c: SheetColumn) => {
 const axes = computed(() => {
   const [across] = sheet.value?.set ?? []
   const [up] = sheet.value?.seen ?? []
-  return across && up ? { across, up } : undefined
+  return across && up ? { across: axisOf(across, 8), up: axisOf(up, 5) } : undefined
 })
-const GRID = { left: 46, top: 8, width: 400, height: 150, steps: 8, rows: 5 }
 /** Round numbers from end to end of an axis, in the unit shown. */
-function ticks(c: SheetColumn, count: number): string[] {
+function axisOf(c: SheetColumn, count: number) {
   const [low, high] = c.axis.map(si => fromSi(si, unitOf(c), c.quantity)) as [number, number]
-  const step = tickIncrement(low, high, count)
-  const size = step < 0 ? -1 / step : step
-  const first = Math.floor(low / size)
-  return Array.from({ length: Math.ceil(high / size) - first + 1 }, (_, i) => units.number((first + i) * size, 3))
+  return { name: heading(c), ticks: ticks(...nice(low, high, count), count).map(t => units.number(t, 3)) }
 }
-const grid = computed(() => ({
-  across: axes.value ? ticks(axes.value.across, GRID.steps) : [],
-  up: axes.value ? ticks(axes.value.up, GRID.rows) : [],
-}))
 /** A file that any word processor opens and changes. */
 function save() {
   const body = document.querySelector('.pupils')!.outerHTML
@@ -104,64 +96,7 @@ const print = () => window.print()
             </tbody>
           </table>
         </div>
-        <svg
-          v-if="axes"
-          :viewBox="`0 0 ${GRID.left + GRID.width + 10} ${GRID.top + GRID.height + 40}`"
-          class="w-full max-h-64 mt-2 sheet-grid"
-          role="img"
-          :aria-label="$t('Grid: {up} over {across}', { up: heading(axes.up), across: heading(axes.across) })"
-        >
-          <g v-for="(tick, i) in grid.across" :key="`x${i}`">
-            <line
-              :x1="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
-              :x2="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
-              :y1="GRID.top"
-              :y2="GRID.top + GRID.height"
-              stroke="var(--field-line)"
-              stroke-width="0.6"
-            />
-            <text
-              :x="GRID.left + (GRID.width * i) / (grid.across.length - 1)"
-              :y="GRID.top + GRID.height + 12"
-              text-anchor="middle"
-              font-size="9"
-              fill="var(--ink)"
-            >
-              {{ tick }}
-            </text>
-          </g>
-          <g v-for="(tick, i) in grid.up" :key="`y${i}`">
-            <line
-              :x1="GRID.left"
-              :x2="GRID.left + GRID.width"
-              :y1="GRID.top + GRID.height * (1 - i / (grid.up.length - 1))"
-              :y2="GRID.top + GRID.height * (1 - i / (grid.up.length - 1))"
-              stroke="var(--field-line)"
-              stroke-width="0.6"
-            />
-            <text
-              :x="GRID.left - 4"
-              :y="GRID.top + GRID.height * (1 - i / (grid.up.length - 1)) + 3"
-              text-anchor="end"
-              font-size="9"
-              fill="var(--ink)"
-            >
-              {{ tick }}
-            </text>
-          </g>
-          <text
-            :x="GRID.left + GRID.width"
-            :y="GRID.top + GRID.height + 26"
-            text-anchor="end"
-            font-size="9"
-            fill="var(--ink)"
-          >
-            {{ heading(axes.across) }} →
-          </text>
-          <text :x="GRID.left" :y="GRID.top + GRID.height + 26" font-size="9" fill="var(--ink)">
-            ↑ {{ heading(axes.up) }}
-          </text>
-        </svg>
+        <SheetGrid v-if="axes" v-bind="axes" class="w-full max-h-64 mt-2" />
       </section>
       <section aria-labelledby="explain" class="mt-2">
         <h2 id="explain">{{ $t('3 Explain') }}</h2>

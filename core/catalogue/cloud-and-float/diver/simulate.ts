@@ -116,13 +116,15 @@ export function simulate(values: DiverValues, detail: Detail, refinement = 1) {
   const pressed = SETTLE
   const air = bubble(bulb, surface, warmth)
   const unit = air * density * GRAVITY
+  // Where hardly any gas carries it, a little warmth asks for more than a room has: that is no trim any more.
+  const warmer = hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang
   return {
     results: {
       // What floats by its solids alone sinks at no squeeze.
       ...(Number.isFinite(needed) && {
         squeezeToSink: Math.max(0, needed),
         handForce: Math.max(0, needed) * n.handArea,
-        perFiveKelvin: hangingPressure(bulb, warmth + 5, liquidDensity(warmth + 5)) - hang,
+        ...(Math.abs(warmer) < n.stationPressure && { perFiveKelvin: warmer }),
       }),
       peakPressureDifference: squeeze,
       freeboard: lift(bulb, surface, warmth, density) / unit,

@@ -21,11 +21,10 @@ export const why: Diver['why'] = (values, s) => [
         ? 'It has too little air to float at all: less water in it, or less ballast.'
         : 'Where it would hang it does not stay: a little lower it is squeezed a little more and goes on sinking.',
   say`${
-    s.results.perFiveKelvin === undefined ||
-    s.results.perFiveKelvin < 0 ||
-    s.results.perFiveKelvin > values.numbers.stationPressure
+    s.results.perFiveKelvin === undefined
       ? 'Warmth'
-      : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(s.results.perFiveKelvin)} more`
+      : say`${asTemperatureDifference(5)} warmer asks for ${asPressure(Math.abs(s.results.perFiveKelvin))}
+          ${s.results.perFiveKelvin < 0 ? 'less' : 'more'}`
   };
     the barometer's rise or fall counts one to one, and so does a trip up a hill
     (${asPressure(values.numbers.stationPressure)} here).`,

@@ -15,6 +15,7 @@ const ORDER = [
   'mechanisms',
   'cautions',
   'demonstration',
+  'picture',
   'forecast',
   'running-order',
   'live',

@@ -8,7 +8,7 @@ const filesOf = (font: string) =>
   join(dirname(createRequire(import.meta.url).resolve(`@fontsource-variable/${font}/package.json`)), 'files')
 
 /** Threads of the server: each a whole of its own, since a chunk shared with the server would start a second one. */
-const WORKERS = { planner: 'server/planning/worker.ts', odds: 'server/odds/worker.ts' }
+const WORKERS = { planner: 'server/planning/worker.ts', computing: 'server/computing/worker.ts' }
 const workers = {
   name: 'server-workers',
   async writeBundle({ dir }: { dir?: string }) {
@@ -37,7 +37,10 @@ const BUILD = {
     inline: ['pinia', 'vue-i18n', 'vue-router', '@intlify', '@vue/devtools-api'],
   },
   publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),
-  serverAssets: [{ baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') }],
+  serverAssets: [
+    { baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') },
+    { baseName: 'style', dir: join(import.meta.dirname, 'app/assets'), pattern: 'colours.css' },
+  ],
   compressPublicAssets: { gzip: true, brotli: true },
 }
 

@@ -6,12 +6,14 @@ useKeptMarksStore()
 useHead({ htmlAttrs: { lang: () => units.language } })
 const route = useRoute()
 const { toasts } = useToast()
-/** Live, its wall and the way in stand alone: nothing but the matter in hand. */
-const alone = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
-watch(alone, () => {
-  if (!alone.value && !room.loaded) void room.load()
+/** Live and the way in do without the room. */
+const roomless = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
+/** They, and what a projector shows, stand alone: nothing but the matter in hand. */
+const alone = computed(() => roomless.value || route.path === '/bench/projector')
+watch(roomless, () => {
+  if (!roomless.value && !room.loaded) void room.load()
 })
-if (!alone.value) await room.load()
+if (!roomless.value) await room.load()
 </script>
 
 <template>

@@ -72,7 +72,7 @@ function said(): Set<string> {
   return keys
 }
 
-const FOLDERS = ['app/components/bench', 'app/components/drawing', 'app/components/class', 'app/components/live']
+const FOLDERS = ['bench', 'drawing', 'class', 'live', 'projector'].map(room => `app/components/${room}`)
 const FILES = [
   'app/app.vue',
   'app/components/AppHeader.vue',
@@ -82,6 +82,8 @@ const FILES = [
   'app/components/ThermometerWord.vue',
   'app/components/order/SparesList.vue',
   'app/pages/bench/[id].vue',
+  'app/pages/bench/projector.vue',
+  'app/pages/bench/sheet.vue',
   'app/pages/live/index.vue',
   'app/pages/live/[id]/index.vue',
   'app/pages/live/[id]/wall.vue',

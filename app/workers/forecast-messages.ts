@@ -12,7 +12,9 @@ import type {
   StagingDocument,
   StripPoint,
   Taught,
+  Traced,
   UnitSystem,
+  Values,
 } from '~~/core'
 
 /** `taught`: what past runs have taught, where it is to be used */
@@ -29,6 +31,7 @@ export type ForecastRequest =
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
   | (Request & { kind: 'learn'; runs: PastRunDocument[] })
+  | (Request & { kind: 'end'; outcome: string })
   | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })
 
 /** Ends the levers of what has been changed. */
@@ -50,4 +53,5 @@ export type ForecastAnswer =
   | { kind: 'follow'; job: number; followed: Followed; complete: boolean }
   | { kind: 'learn'; job: number; taught: Taught }
   | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }
+  | { kind: 'end'; job: number; run?: { values: Values; simulation: Traced } }
   | { kind: 'failed'; job: number; message: string }

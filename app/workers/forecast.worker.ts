@@ -11,6 +11,7 @@ import {
   oddsStrip,
   pullLevers,
   readStaging,
+  runThatEnds,
   representativeOf,
   seenNow,
   storyOf,
@@ -114,6 +115,8 @@ async function work(request: ForecastRequest): Promise<void> {
       current,
     )
     answer({ kind: 'learn', job: request.job, taught })
+  } else if (request.kind === 'end') {
+    answer({ kind: 'end', job: request.job, run: runThatEnds(demonstration, given, request.outcome) })
   } else if (request.kind === 'investigate') {
     const used = readStaging(request.used).given
     const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)

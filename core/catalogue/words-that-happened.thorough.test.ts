@@ -8,7 +8,7 @@ import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from './everything'
 import { latinHypercube } from '../forecast/latin-hypercube'
 import { CUSTOMARY, METRIC, tell } from '../sentence'
-import { resolve, saidOfRun, sentencesOf, type Demonstration, type Simulation, type Values } from '../demonstration'
+import { askedOfRun, resolve, sentencesOf, type Demonstration, type Simulation, type Values } from '../demonstration'
 
 interface Run {
   values: Values
@@ -61,7 +61,7 @@ const NOT_DRAWN: Readonly<Record<string, readonly string[]>> = {
 const said = (d: Demonstration, { values, simulation }: Run, reader = METRIC) => ({
   levels: d.explanation(values, simulation).map(l => tell(l.text, reader)),
   why: d.why(values, simulation).map(s => tell(s, reader)),
-  after: saidOfRun(d.teaching.after, values, simulation).map(s => tell(s, reader)),
+  after: askedOfRun(d.teaching.after, values, simulation).flatMap(q => [tell(q.ask, reader), tell(q.answer, reader)]),
 })
 
 describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s', (id, d) => {

@@ -16,6 +16,7 @@ const DRIVER = 'R. Driver and others, Making Sense of Secondary Science: Researc
 
 export const SUCTION: WrongIdea = {
   idea: 'A vacuum sucks.',
+  kin: 'suction',
   ask: 'What touches the wall and pulls at it? What touches it and pushes?',
   answer:
     'There is nothing in a vacuum that could pull. Gas can only push. What moves things is the air of the ' +

@@ -57,24 +57,29 @@ export interface WrongIdea {
   /** brings it out */ ask: Sentence
   answer: Sentence
   /** where it is known from */ source: string
+  /** ideas of one kind: one of them is enough on a sheet */ kin?: string
 }
 
-/** Said always, or only of runs of which it is true. */
-export type OfRun<V, S> = Sentence | { text: Sentence; when: (simulation: S, values: V) => boolean }
+/** Asked of a class. */
+export interface Question {
+  ask: Sentence
+  /** what a good answer says: for the teacher */ answer: Sentence
+}
+
+/** Asked of every run, or only of runs of which it is true. */
+export type QuestionOfRun<V, S> = Question & { when?: (simulation: S, values: V) => boolean }
 
 /** What a teacher says round it, besides the explanation by age. */
 export interface Teaching<V = Values, S = Simulation> {
   /** the commonest first */ wrongIdeas: readonly WrongIdea[]
-  /** questions before it is shown: none says how it ends */ before: readonly Sentence[]
-  /** questions afterwards, of what did happen */ after: readonly OfRun<V, S>[]
+  /** questions before it is shown: none says how it ends */ before: readonly Question[]
+  /** questions afterwards, of what did happen */ after: readonly QuestionOfRun<V, S>[]
   /** where else it happens */ elsewhere: readonly Sentence[]
 }
 
-/** What is said of this run. */
-export const saidOfRun = <V, S>(all: readonly OfRun<V, S>[], values: V, simulation: S): Sentence[] =>
-  all.flatMap(said =>
-    typeof said === 'object' && 'when' in said ? (said.when(simulation, values) ? [said.text] : []) : [said],
-  )
+/** What is asked of this run. */
+export const askedOfRun = <V, S>(all: readonly QuestionOfRun<V, S>[], values: V, simulation: S): Question[] =>
+  all.filter(question => question.when?.(simulation, values) ?? true)
 
 /** What this staging's numbers suggest; `take` is a value that a button can put in. */
 export interface Advice {

@@ -4,13 +4,9 @@ import type { QuantityKind } from '../units'
 import type { Demonstration } from './demonstration'
 import { HAND_AREA } from './hand'
 import { findInput } from './resolving'
+import { askedOfRun, type Question } from './presentation'
 import type { Simulation } from './simulation'
 import type { Values } from './values'
-
-export interface SheetQuestion {
-  ask: Sentence
-  answer: Sentence
-}
 
 /** Something that is measured in each run. */
 export interface SheetColumn {
@@ -21,12 +17,12 @@ export interface SheetColumn {
 }
 
 export interface PupilsSheet {
-  /** asked first, of everybody */ question: Sentence
+  /** asked first, of everybody */ question: Question
   /** to tick: how it might end */ ends: readonly Sentence[]
-  /** asked next */ before: readonly Sentence[]
+  /** asked next */ before: readonly Question[]
   /** of each run: what is set, and what is seen */ set: readonly SheetColumn[]
   seen: readonly SheetColumn[]
-  /** easier to harder; each from an age on */ sets: readonly { from: number; questions: readonly SheetQuestion[] }[]
+  /** easier to harder; each from an age on */ sets: readonly { from: number; questions: readonly Question[] }[]
   /** how it ended in the run that the answers are of */ ended: Sentence
 }
 
@@ -40,6 +36,8 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
   const levels = demonstration.explanation(values, simulation)
   const told = (from: number): Sentence => (levels.findLast(l => l.from <= from) ?? levels[0]).text
   const [first, ...others] = teaching.wrongIdeas
+  const second = others.find(o => o.kin === undefined || o.kin !== first.kin) ?? first
+  const after = askedOfRun(teaching.after, values, simulation)
   const results: Partial<Record<string, number>> = simulation.results
   const set = logged.used.flatMap((id): SheetColumn[] => {
     const input = findInput(demonstration, id)
@@ -56,7 +54,7 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
   })
   const room = values.numbers.stationPressure
   const difference = results.peakPressureDifference
-  const sums: SheetQuestion[] = []
+  const sums: Question[] = []
   if (room !== undefined)
     sums.push({
       ask: say`The air of this room presses with ${asPressure(room)}. How hard does it press on a patch as large as your
@@ -70,7 +68,7 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
       answer: say`Net force is difference times area: ${asForce(difference * HAND_AREA)}. The difference is
         ${asShare(difference / room)} of the room’s pressure.`,
     })
-  const answers = ({ idea, answer }: (typeof teaching.wrongIdeas)[number]): SheetQuestion => ({
+  const answers = ({ idea, answer }: (typeof teaching.wrongIdeas)[number]): Question => ({
     ask: say`Somebody says: “${idea}” What do you answer, and why?`,
     answer,
   })
@@ -89,7 +87,8 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
         from: 11,
         questions: [
           { ask: 'Explain it with particles: what do they do inside, and what outside?', answer: told(11) },
-          ...[others[0] ?? first].map(answers),
+          answers(second),
+          ...after.slice(0, 1),
           ...sums.slice(0, 1),
         ],
       },
@@ -97,6 +96,7 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
         from: 14,
         questions: [
           { ask: 'Explain it from cause to effect, with one law and the numbers of this run.', answer: told(16) },
+          ...after.slice(1, 2),
           ...sums,
         ],
       },
@@ -107,9 +107,8 @@ export function pupilsSheet(demonstration: Demonstration, values: Values, simula
 
 /** All that stands on it. */
 export const sheetSentences = (sheet: PupilsSheet): Sentence[] => [
-  sheet.question,
   ...sheet.ends,
-  ...sheet.before,
+  ...[sheet.question, ...sheet.before].flatMap(q => [q.ask, q.answer]),
   ...[...sheet.set, ...sheet.seen].map(c => c.name),
   ...sheet.sets.flatMap(s => s.questions.flatMap(q => [q.ask, q.answer])),
   sheet.ended,

@@ -1,7 +1,7 @@
 /** Everything that a staging says, in one list: for whoever checks or translates it. */
 import { inARow, type Sentence } from '../sentence'
 import type { Demonstration } from './demonstration'
-import { saidOfRun } from './presentation'
+import { askedOfRun } from './presentation'
 import { whyNotCrushed } from './why-not-crushed'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
 import { isBlank } from './procedure'
@@ -57,7 +57,10 @@ export function sentencesOf(
       'wrong idea',
       teaching.wrongIdeas.flatMap(w => [w.idea, w.ask, w.answer]),
     ),
-    ...all('question', [...teaching.before, ...saidOfRun(teaching.after, values, simulation)]),
+    ...all(
+      'question',
+      [...teaching.before, ...askedOfRun(teaching.after, values, simulation)].flatMap(q => [q.ask, q.answer]),
+    ),
     ...all('elsewhere', teaching.elsewhere),
     ...all('pupils’ sheet', sheetSentences(pupilsSheet(demonstration, values, simulation))),
     ...all(

@@ -24,11 +24,14 @@ button { font: inherit; font-weight: 650; padding: .7rem 1.4rem; border: 0; bord
 .fault { color: var(--danger); font-weight: 600; }
 table { border-collapse: collapse; width: 100%; }
 th, td { text-align: left; padding: .35rem .5rem .35rem 0; border-top: 1px solid var(--line); font-weight: 400; }
+svg { width: 100%; display: block; }
+svg .label { font-size: 12.5px; paint-order: stroke; stroke: var(--paper); stroke-width: 3px; stroke-linejoin: round; }
 td { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
 `
 
 /** Keeps the vote and the page's state in step; every three seconds it asks whether the vote is still open. */
 const SCRIPT = `
+if (matchMedia('(prefers-color-scheme: dark)').matches) document.documentElement.classList.add('dark');
 const words = JSON.parse(document.querySelector('#words').textContent);
 const say = (text, mine) => words[text].replace('{mine}', mine);
 const form = document.querySelector('form[data-code]');
@@ -43,9 +46,9 @@ if (form) {
     form.hidden = round.revealed;
     if (round.revealed) {
       const rows = [...form.querySelectorAll('input')].map(i => '<tr><th>' + i.dataset.name + '</th><td>' + (round.counts[i.value] || 0) + '</td></tr>').join('');
-      state.innerHTML = '<h2></h2><p></p><p>' + say('What the room expected:') + '</p><table>' + rows + '</table>';
-      const [head, why] = [state.querySelector('h2'), state.querySelector('p')];
-      if (round.told) { head.textContent = round.told.happened; why.textContent = round.told.why || ''; } else { head.remove(); why.remove(); }
+      state.innerHTML = '<h2></h2><p></p><div></div><p>' + say('What the room expected:') + '</p><table>' + rows + '</table>';
+      const [head, why, drawing] = ['h2', 'p', 'div'].map(tag => state.querySelector(tag));
+      if (round.told) { head.textContent = round.told.happened; why.textContent = round.told.why || ''; drawing.innerHTML = round.told.drawing || ''; } else [head, why, drawing].forEach(part => part.remove());
     } else state.textContent = round.open ? (mine ? say('Your vote counts: {mine}. You can change it until the vote is closed.', mine.dataset.text) : say('Choose one.')) : (mine ? say('Closed. You expected: {mine}. Watch!', mine.dataset.text) : say('The vote is closed. Watch!'));
   };
   const look = async () => {
@@ -79,7 +82,10 @@ const SCRIPT_WORDS = [
   'No connection: that did not count yet. Choose once more in a moment.',
 ]
 
-function page(event: H3Event, title: string, body: string): string {
+/** The colours of the drawing: those of the application. */
+const colours = async (): Promise<string> => (await useStorage<string>('assets:style').getItem('colours.css')) ?? ''
+
+async function page(event: H3Event, title: string, body: string): Promise<string> {
   const words = say(event)
   const spoken = JSON.stringify(Object.fromEntries(SCRIPT_WORDS.map(w => [w, words(w)]))).replaceAll('<', '\\u003c')
   const nonce = randomBytes(16).toString('base64')
@@ -93,13 +99,13 @@ function page(event: H3Event, title: string, body: string): string {
   return (
     `<!doctype html><html lang="${languageOf(event)}"><head><meta charset="utf-8"><meta name="viewport" ` +
     `content="width=device-width, initial-scale=1"><title>${escape(title)}</title>` +
-    `<style nonce="${nonce}">${STYLE}</style></head><body><main>${body}</main>` +
+    `<style nonce="${nonce}">${await colours()}${STYLE}</style></head><body><main>${body}</main>` +
     `<script id="words" type="application/json" nonce="${nonce}">${spoken}</script>` +
     `<script nonce="${nonce}">${SCRIPT}</script></body></html>`
   )
 }
 
-export function codePage(event: H3Event, fault = ''): string {
+export function codePage(event: H3Event, fault = ''): Promise<string> {
   const words = say(event)
   return page(
     event,
@@ -115,7 +121,7 @@ export function votePage(
   event: H3Event,
   code: string,
   question: { title: string; outcomes: { id: string; name: string; sentence: string }[] },
-): string {
+): Promise<string> {
   const words = say(event)
   const choices = question.outcomes
     .map(({ id, name, sentence }) => {

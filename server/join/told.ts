@@ -1,17 +1,21 @@
-/** What a phone shows once the room has been told: what happened, and why, at the level of the class. */
-import { attemptReading, readStaging, runThatEnds, storyOf, tell, type Reader, type VoteRound } from '../../core'
+/** What a phone shows once the room has been told: what happened, why, at the level of the class, and how it stands. */
+import { inARow, pictureOf, storyOf, svgOf, tell, type Reader, type Sentence, type VoteRound } from '../../core'
+import { compute } from '../computing/thread'
 import { findShow, listMarks } from '../database/shows'
 
 /** Where nobody said how old the class is. */
 const USUAL_AGE = 11
+/** As wide as the drawing is on a narrow screen. */
+const WIDTH = 430
 
 export interface Told {
   happened: string
   /** left out where no computed run ends so */ why?: string
+  /** SVG */ drawing?: string
 }
 
 /** by round, outcome and reader: a few hundred phones of one room ask for the same */
-const kept = new Map<string, Told>()
+const kept = new Map<string, Promise<Told>>()
 const MOST_KEPT = 50
 
 /** Hundreds of phones ask every three seconds: one look at the marks serves all for so long, ms. */
@@ -39,17 +43,33 @@ export async function toldOf(
   const act = (await findShow(round.showId))?.document.acts.find(a => a.id === round.act)
   const reader = readerFor(act?.staging.demonstration)
   const key = [round.showId, round.act, ended.id, reader.units, reader.locale].join()
-  const known = kept.get(key)
-  if (known) return known
-  const told: Told = { happened: tell(ended.sentence, reader) }
-  const read = act && attemptReading(() => readStaging(act.staging)).read
-  const run = read && runThatEnds(read.demonstration, read.given, ended.id)
-  if (read && run) {
-    const levels = read.demonstration.explanation(run.values, run.simulation)
-    const level = levels.findLast(l => l.from <= (round.document.age ?? USUAL_AGE)) ?? levels[0]
-    told.why = tell(level.text, reader)
+  let told = kept.get(key)
+  if (!told) {
+    told = worked(round, ended, act?.staging, reader)
+    kept.set(key, told)
+    // A thread that was lost has said nothing: the next phone asks again.
+    void told.then(({ why }) => why === undefined && kept.delete(key))
+    for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(oldest)
   }
-  kept.set(key, told)
-  for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(oldest)
+  return told
+}
+
+type Staging = Parameters<typeof compute>[0]['document']
+
+async function worked(
+  { document }: VoteRound,
+  ended: { id: string; sentence: Sentence },
+  staging: Staging | undefined,
+  reader: Reader,
+): Promise<Told> {
+  const told: Told = { happened: tell(ended.sentence, reader) }
+  if (!staging) return told
+  const { levels, scene } = await compute({ kind: 'end', document: staging, outcome: ended.id })
+  const level = levels?.findLast(l => l.from <= (document.age ?? USUAL_AGE)) ?? levels?.[0]
+  if (level) told.why = tell(level.text, reader)
+  if (scene) {
+    const picture = pictureOf(scene, WIDTH, 'seen', said => tell(inARow(said), reader))
+    told.drawing = svgOf(picture, picture.caption)
+  }
   return told
 }

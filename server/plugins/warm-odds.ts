@@ -1,5 +1,5 @@
 import { listStagings } from '../database/stagings'
-import { oddsOfStaging } from '../odds/of-staging'
+import { oddsOfStaging } from '../computing/of-staging'
 
 /** ms after the start, in which the server has others to answer */
 const SOON = 1500

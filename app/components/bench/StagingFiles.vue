@@ -67,6 +67,9 @@ const exportTrace = () =>
       <UButton variant="link" @click="$emit('copy')">
         {{ $t('Save as a copy') }}
       </UButton>
+      <NuxtLink class="plain-link" :to="`/bench/projector?staging=${id}`">
+        {{ $t('Projector pages') }}
+      </NuxtLink>
       <NuxtLink class="plain-link" :to="`/bench/sheet?staging=${id}`">
         {{ $t('Sheet for pupils') }}
       </NuxtLink>

@@ -6,7 +6,12 @@ import { ParticleBox, sequence } from './particle-box'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
-const props = defineProps<{ simulation: Traced; time: number; room: number }>()
+const props = defineProps<{
+  simulation: Traced
+  time: number
+  /** K */ room: number
+  /** as large as a projector's screen lets it be */ onWall?: boolean
+}>()
 defineSlots<{ scrubber(): unknown }>()
 const units = useUnitsStore()
 const frame = ref<HTMLElement>()
@@ -68,6 +73,7 @@ const NAMES = {
   sheet: '--sheet',
   ink: '--ink',
   gap: '--gap',
+  soft: '--soft-ink',
 }
 let colours: Record<keyof typeof NAMES, string> | undefined
 watch(
@@ -102,6 +108,14 @@ function draw() {
   const ceiling = floor - inside.height * 0.8 * scale
   pen.fillStyle = 'rgba(89,98,110,0.16)'
   pen.fillRect(half - scale - 4, 0, scale, Math.max(0, ceiling))
+  const letters = Math.max(11, height / 22)
+  if (ceiling > 2 * letters) {
+    pen.fillStyle = paint.soft
+    pen.font = `${letters}px sans-serif`
+    pen.textAlign = 'center'
+    pen.textBaseline = 'middle'
+    pen.fillText(t('no gas here: walls or water took this space'), half - scale / 2 - 4, ceiling / 2, scale - 8)
+  }
   pen.strokeStyle = paint.wall
   pen.lineWidth = 3
   pen.beginPath()
@@ -203,12 +217,12 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <section ref="frame" aria-labelledby="board-title" class="board" :data-full="isFullscreen">
+  <section ref="frame" aria-labelledby="board-title" class="board" :data-full="isFullscreen || onWall">
     <div class="flex items-baseline gap-3 mb-1">
       <h2 id="board-title" class="flex-1">
         {{ $t('Particle board') }}
       </h2>
-      <button class="quiet-button text-sm" @click="toggle()">
+      <button v-if="!onWall" class="quiet-button text-sm" @click="toggle()">
         {{ isFullscreen ? $t('Back to the Bench') : $t('Fill the screen') }}
       </button>
     </div>
@@ -254,14 +268,14 @@ onBeforeUnmount(() => {
 .board[data-full='true'] {
   background: var(--paper);
   padding: 1.5rem 2rem;
-  font-size: 1.35rem;
+  font-size: max(1.35rem, 3vh);
   overflow: auto;
 }
 .board[data-full='true'] .canvas {
-  width: min(100%, calc(64vh * 2.45));
+  width: min(100%, calc(58vh * 2.45));
   margin-inline: auto;
 }
 .board[data-full='true'] .text-sm {
-  font-size: 1.2rem;
+  font-size: max(1.2rem, 2.6vh);
 }
 </style>

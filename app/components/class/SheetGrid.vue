@@ -1,17 +1,15 @@
 <script setup lang="ts">
 /** A grid to draw points into, with round numbers along both axes; in the colour of the text, also in a saved file. */
-interface Axis {
-  name: string
-  /** evenly apart, from end to end */ ticks: readonly string[]
-}
-defineProps<{ across: Axis; up: Axis }>()
+import type { ToldAxis } from './told-sheet'
+
+defineProps<{ across: ToldAxis; up: ToldAxis }>()
 const LEFT = 46
 const TOP = 8
 const WIDTH = 400
 const HEIGHT = 150
 const BOTTOM = TOP + HEIGHT
-const x = (i: number, of: Axis) => LEFT + (WIDTH * i) / (of.ticks.length - 1)
-const y = (i: number, of: Axis) => BOTTOM - (HEIGHT * i) / (of.ticks.length - 1)
+const x = (i: number, of: ToldAxis) => LEFT + (WIDTH * i) / (of.ticks.length - 1)
+const y = (i: number, of: ToldAxis) => BOTTOM - (HEIGHT * i) / (of.ticks.length - 1)
 </script>
 
 <template>

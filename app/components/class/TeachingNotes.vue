@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
-import { keyOf, saidOfRun, whyNotCrushed, type Demonstration, type Traced, type Values } from '~~/core'
+import { askedOfRun, keyOf, whyNotCrushed, type Demonstration, type Traced, type Values } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -12,7 +12,7 @@ const ages = (of: readonly { from: number }[], i: number) =>
     ? t('{least} to {most}', { least: of[i]!.from, most: of[i + 1]!.from })
     : t('{from} and over', { from: of[i]!.from })
 const teaching = computed(() => props.demonstration.teaching)
-const after = computed(() => saidOfRun(teaching.value.after, props.values, props.simulation))
+const after = computed(() => askedOfRun(teaching.value.after, props.values, props.simulation))
 const notCrushed = computed(() => {
   const room = props.values.numbers.stationPressure
   return room === undefined ? [] : whyNotCrushed(room)
@@ -71,11 +71,12 @@ const notCrushed = computed(() => {
         <p class="soft text-sm mt-1">
           {{ $t(when) }}
         </p>
-        <ul class="list-disc pl-5">
-          <li v-for="q in questions" :key="keyOf(q)">
-            {{ units.told(q) }}
-          </li>
-        </ul>
+        <dl>
+          <template v-for="q in questions" :key="keyOf(q.ask)">
+            <dt>{{ units.told(q.ask) }}</dt>
+            <dd class="soft mb-1 pl-5">{{ units.told(q.answer) }}</dd>
+          </template>
+        </dl>
       </template>
     </Folded>
     <Folded class="border-y rule py-1">

@@ -16,15 +16,6 @@ const giveUp = computed(() => props.countdowns.find(c => c.id === 'give-up'))
 const elapsed = (at: number) => (at - props.since) * props.speed
 const count = defineModel<number>('time', { required: true })
 const now = computed(() => elapsed(count.value))
-/** The bar reaches from the seal to well past what is likely. */
-const length = computed(() =>
-  Math.max(
-    gone.value ? elapsed(gone.value.until!) * 1.6 : 0,
-    Math.min(now.value * 1.15, giveUp.value ? elapsed(giveUp.value.at) : Infinity),
-    1000,
-  ),
-)
-const share = (ms: number) => `${Math.min(100, Math.max(0, (ms / length.value) * 100))}%`
 const words = computed(() =>
   !gone.value
     ? 'Not forecast to happen.'
@@ -45,18 +36,7 @@ const words = computed(() =>
       {{ countWords(now, true, units.locale) }}
     </p>
     <div class="w-full max-w-4xl">
-      <div class="relative h-10 rounded-lg bg-(--sheet) overflow-hidden" aria-hidden="true">
-        <span
-          v-if="gone"
-          class="absolute inset-y-0 bg-(--gap) opacity-45"
-          :style="{
-            left: share(elapsed(gone.from!)),
-            width: `calc(${share(elapsed(gone.until!))} - ${share(elapsed(gone.from!))})`,
-          }"
-        />
-        <span v-if="gone" class="absolute inset-y-0 w-[3px] bg-(--gap)" :style="{ left: share(elapsed(gone.at)) }" />
-        <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: `min(${share(now)}, 100% - 4px)` }" />
-      </div>
+      <HushBand :now="now" :since="since" :countdowns="countdowns" :speed="speed" />
       <p class="figures text-xl mt-2" role="status">
         <template v-if="gone">
           {{

@@ -33,11 +33,35 @@ export const FUEL_TEACHING: Teaching = {
     },
     PUSHES_ON_AIR,
   ],
-  before: ['What will push?', 'Where would you stand, and why there?', 'What must be in the air for it to burn?'],
+  before: [
+    { ask: 'What will push, and on what?', answer: 'Hot gas, on everything around it alike. What can move, moves.' },
+    {
+      ask: 'Where would you stand, and why there?',
+      answer:
+        'To the side, behind the shield, and never in line with what can fly. Those who run it decide the ' +
+        'place beforehand.',
+    },
+    {
+      ask: 'What must be in the air for it to burn?',
+      answer: 'Vapour and oxygen in the right proportion. Too little or too much vapour, and it does not burn.',
+    },
+  ],
   after: [
-    { text: 'What made the noise?', when: s => s.outcome === 'clear' || s.outcome === 'arrives' },
-    'Where did the water drops inside come from?',
-    'Why can it not be done again at once?',
+    {
+      ask: 'What made the noise?',
+      answer: 'Gas that was let out at once pushed the air of the room: that is the bang.',
+      when: s => s.outcome === 'clear' || s.outcome === 'arrives',
+    },
+    {
+      ask: 'Where did the water drops inside come from?',
+      answer: 'From the burning: hydrogen of the fuel and oxygen of the air make water.',
+    },
+    {
+      ask: 'Why can it not be done again at once?',
+      answer:
+        'Its oxygen is used, and burnt gas has taken the place of air. Fresh air must come in, and everything ' +
+        'must be cool.',
+    },
   ],
   elsewhere: [
     'An engine’s cylinder.',

@@ -1,17 +1,7 @@
 <script setup lang="ts">
 import { keepLivePages } from '~/files/keep-live-pages'
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
-import {
-  countdowns,
-  countingMarks,
-  refusalOfMark,
-  failuresOf,
-  riskOfForecast,
-  type MarkKind,
-  keyOf,
-  countWords,
-  stepWords,
-} from '~~/core'
+import { failuresOf, riskOfForecast, stepWords, type MarkKind } from '~~/core'
 import { MARK_KEYS, markNames, SEALED_WORDS } from '~/components/live/mark-keys'
 import { useI18n } from 'vue-i18n'
 
@@ -53,81 +43,15 @@ const {
 } = useLiveActs(show, marks, clock.time)
 useSubject(() => act.value?.read.demonstration.id)
 
-const past = useTaught(() => act.value?.staging)
-const { followed, again } = useActFollowing(
-  () =>
-    act.value && story.value.closed === undefined
-      ? {
-          document: act.value.staging,
-          marks: JSON.parse(JSON.stringify(marks.value)),
-          act: act.value.id,
-          speed: speed.value,
-          taught: past.taught.value,
-        }
-      : undefined,
-  clock.now,
-)
-watch([marks, focus], () => again())
-const believed = computed(() =>
-  followed.value && act.value
-    ? act.value.read.demonstration.simulate(followed.value.values, 'summary')
-    : act.value?.simulation,
-)
-const counts = computed(() =>
-  act.value && believed.value
-    ? countdowns(
-        act.value.read.demonstration,
-        followed.value?.values ?? act.value.read.values,
-        believed.value,
-        followed.value,
-        story.value,
-        speed.value,
-      )
-    : [],
-)
+const { past, followed, counts } = useActCountdowns({ act, story, marks, speed }, clock.now)
 
 // --- marks ---------------------------------------------------------------------------------------
-const refusal = ref('')
+const marking = useMarking({ acts, act, story, marks, wanted, hushing, started, speed, chosen }, live.mark, clock.now)
+const { markKind, doWanted, undo, skip } = marking
 const sealedWord = computed(() =>
   ['steam', 'hot-air'].includes(act.value?.read.demonstration.gallery.family ?? '') ? SEALED_WORDS[0] : SEALED_WORDS[1],
 )
 const NAMES = computed(() => markNames(sealedWord.value))
-/** Before the seal the marks of the way there, during the hush its two ends. */
-const keysShown = computed(() =>
-  Object.entries(MARK_KEYS).filter(([, kind]) =>
-    kind === 'gone' || kind === 'nothing'
-      ? hushing.value
-      : !hushing.value && act.value?.cues.some(c => c.marks.includes(kind)),
-  ),
-)
-const refusalOf_ = (kind: MarkKind) => (act.value ? refusalOfMark(act.value.cues, story.value, kind) : t('No act.'))
-
-/** The first thing done begins the show's clock: at nought, or as long before it as the first heater has to be on. */
-function beginClock() {
-  if (started.value !== undefined) return
-  const first = Math.min(0, ...acts.value.map(a => a.heatOn ?? 0))
-  live.mark('', 'start', undefined, clock.now() - (first * 1000) / speed.value)
-}
-function markKind(kind: MarkKind) {
-  if (!act.value) return
-  refusal.value = units.told(refusalOf_(kind) ?? '')
-  if (refusal.value) return
-  beginClock()
-  live.mark(act.value.id, kind)
-  const { outcomes, wanted: wish } = act.value.read.demonstration
-  if (kind === 'gone') live.mark(act.value.id, 'outcome', wish)
-  if (kind === 'nothing')
-    live.mark(act.value.id, 'outcome', (outcomes.find(o => o.look === 'nothing') ?? outcomes.at(-1)!).id)
-}
-function doWanted() {
-  if (hushing.value) return markKind('gone')
-  if (!act.value || !wanted.value || story.value.outcome !== undefined) return
-  refusal.value = ''
-  beginClock()
-  if (wanted.value.kind === 'gate') live.mark(act.value.id, 'gate', wanted.value.value)
-  else if (wanted.value.kind === 'step') live.mark(act.value.id, 'step', wanted.value.value)
-  else markKind(wanted.value.value as MarkKind)
-}
 const buttonWords = computed(() => {
   if (hushing.value) return t(NAMES.value.gone)
   const w = wanted.value
@@ -142,19 +66,12 @@ const buttonWords = computed(() => {
             : 'Done',
       )
 })
-function undo() {
-  const last = countingMarks(marks.value)
-    .filter(m => m.act === focus.value)
-    .at(-1)
-  if (last) live.mark(last.act, 'undo', last.id)
-}
-const bigButton = ref<HTMLButtonElement>()
+const bar = ref<{ focus: () => void }>()
 /** Turned to by hand; the big button gets the focus, so that Enter is a mark and not this choice again. */
 async function turnTo(to: string) {
-  chosen.value = to
-  refusal.value = ''
+  marking.turnTo(to)
   await nextTick()
-  bigButton.value?.focus()
+  bar.value?.focus()
 }
 function move(step: number) {
   const at = acts.value.findIndex(a => a.id === focus.value)
@@ -248,10 +165,6 @@ const failures = computed(() =>
 )
 const nothingHappens = computed(() => failures.value[0]?.acts ?? [])
 const afterThis = computed(() => failures.value.find(f => f.outcome === story.value.outcome)?.acts ?? [])
-const skip = () => {
-  if (act.value) live.mark(act.value.id, 'closed', 'skipped')
-}
-
 const keysOpen = ref(false)
 useShortcut((key, event) => {
   const onButton = (event.target as HTMLElement).closest('button, a, label')
@@ -271,7 +184,7 @@ useShortcut((key, event) => {
     /^[1-9]$/.test(key) &&
     act.value?.read.demonstration.outcomes[Number(key) - 1]
   )
-    live.mark(act.value.id, 'outcome', act.value.read.demonstration.outcomes[Number(key) - 1]!.id)
+    marking.chooseOutcome(act.value.read.demonstration.outcomes[Number(key) - 1]!.id)
   else return
   event.preventDefault()
 }, true)
@@ -279,44 +192,14 @@ useShortcut((key, event) => {
 
 <template>
   <div class="live px-4 sm:px-8 py-3 grid grid-rows-[auto_1fr_auto] gap-3">
-    <header class="flex flex-wrap items-center gap-x-5 gap-y-1">
-      <NuxtLink to="/live" class="plain-link !text-(--ink)">
-        {{ $t('Leave') }}
-      </NuxtLink>
-      <h1 class="!text-lg font-normal">
-        {{ show?.title }}
-        <b v-if="show?.rehearsal" class="text-(--vapour)"
-          >{{ $t('Rehearsal') }}<template v-if="speed !== 1">{{ $t(', clock × {speed}', { speed }) }}</template></b
-        >
-      </h1>
-      <span v-if="sinceStart !== undefined" class="figures soft" data-testid="show-clock">{{
-        $t(sinceStart < 0 ? 'begins in {time}' : '{time} since the start', { time: countWords(sinceStart * 1000) })
-      }}</span>
-      <span class="ml-auto figures" role="status" data-testid="line">
-        <template v-if="!online"
-          ><b class="text-(--danger)">{{ $t('⚠ Offline.') }}</b>
-          {{ $t('{n} mark kept on this device. | {n} marks kept on this device.', waiting) }}</template
-        >
-        <template v-else-if="waiting">{{ $t('Sending {n}…', { n: waiting }) }}</template>
-        <template v-else
-          ><span class="soft">{{ $t('All marks sent') }}</span></template
-        >
-        <template v-if="!canKeep">
-          <b class="text-(--danger)">{{
-            $t('⚠ This device can keep nothing: stay on this page until all is sent.')
-          }}</b>
-        </template>
-        <template v-if="refused.length">
-          <b class="text-(--danger)" :title="refused.map(r => r.refused).join('\n')">{{
-            $t('⚠ {n} mark was not taken. | ⚠ {n} marks were not taken.', refused.length)
-          }}</b>
-        </template>
-      </span>
-      <UButton :aria-pressed="sounds" @click="sounds = !sounds">
-        {{ $t(sounds ? 'Sound on' : 'Sound off') }} <kbd aria-hidden="true">m</kbd>
-      </UButton>
-      <UButton :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
-    </header>
+    <LiveHeader
+      v-model:sounds="sounds"
+      :show="show"
+      :speed="speed"
+      :since-start="sinceStart"
+      :line="{ online, waiting, canKeep, refused: refused.map(r => r.refused!) }"
+      @keys="keysOpen = true"
+    />
 
     <p v-if="failure && !show" class="text-2xl" role="alert">
       {{ failure }}
@@ -371,7 +254,7 @@ useShortcut((key, event) => {
           :log-failure="logFailure"
           :acts="afterThis"
           @update:note="notes[act.id] = $event"
-          @choose="live.mark(act.id, 'outcome', $event)"
+          @choose="marking.chooseOutcome"
           @log="log"
           @skip="skip"
         />
@@ -409,55 +292,17 @@ useShortcut((key, event) => {
       />
     </div>
 
-    <footer
+    <MarkBar
       v-if="act && !allDone && story.outcome === undefined"
-      class="sticky bottom-0 pb-3 pt-2 bg-(--paper) grid gap-2"
-    >
-      <p v-if="refusal" class="fault !text-lg" role="alert">
-        {{ refusal }}
-      </p>
-      <button
-        ref="bigButton"
-        class="big-button"
-        :class="!hushing && wanted?.kind === 'gate' ? 'gate' : ''"
-        data-testid="big-button"
-        @click="doWanted"
-      >
-        {{ buttonWords }} <kbd aria-hidden="true">{{ $t('Enter') }}</kbd>
-      </button>
-      <div class="flex flex-wrap gap-2" role="group" :aria-label="$t('Marks')">
-        <button
-          v-for="[key, kind] in keysShown"
-          :key="key"
-          class="mark-key grow"
-          :aria-disabled="refusalOf_(kind) !== undefined"
-          @click="markKind(kind)"
-        >
-          <kbd aria-hidden="true">{{ key }}</kbd> {{ $t(NAMES[kind]) }}
-          <span v-if="story.times[kind] !== undefined" class="soft">✓</span>
-        </button>
-        <button class="mark-key" @click="undo"><kbd aria-hidden="true">z</kbd> {{ $t('Undo') }}</button>
-        <button class="mark-key" :aria-expanded="panel === 'vote'" @click="toggle('vote')">
-          <kbd aria-hidden="true">v</kbd> {{ $t('Vote') }}
-        </button>
-        <button class="mark-key" :aria-expanded="panel === 'readings'" @click="toggle('readings')">
-          <kbd aria-hidden="true">r</kbd> {{ $t('Readings') }}
-        </button>
-        <button class="mark-key" @click="skip">
-          {{ $t('Skip this one') }}
-        </button>
-      </div>
-      <Folded v-if="hushing" class="text-lg">
-        <template #title>
-          {{ $t('Nothing happens: what to do, in order') }}
-        </template>
-        <ol class="list-decimal pl-6">
-          <li v-for="step in nothingHappens" :key="keyOf(step.text)">
-            {{ units.told(step.text) }}
-          </li>
-        </ol>
-      </Folded>
-    </footer>
+      ref="bar"
+      :marking="marking"
+      :words="buttonWords"
+      :gate="!hushing && wanted?.kind === 'gate'"
+      :sealed="sealedWord"
+      :panel="panel"
+      :nothing-happens="hushing ? nothingHappens : undefined"
+      @toggle="toggle"
+    />
     <KeysDialog v-model:open="keysOpen" :sealed="sealedWord" />
   </div>
 </template>

@@ -4,9 +4,7 @@
  * what happened, and why. Arrows step through the questions, and through the levels of the reason.
  */
 import { useEventListener } from '@vueuse/core'
-import { toString as qrSvg } from 'qrcode'
-import { countWords, runThatEnds, storyOf } from '~~/core'
-import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
+import { DEFAULT_SEED, countWords, storyOf, type Traced, type Values } from '~~/core'
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
@@ -33,36 +31,41 @@ const act = computed(() => shown.value?.act)
 const story = computed(() => shown.value?.story ?? storyOf([], ''))
 const hushing = computed(() => story.value.times.sealed !== undefined && story.value.outcome === undefined)
 useSubject(() => act.value?.staging.demonstration)
+const { counts } = useActCountdowns({ act, story, marks, speed }, clock.now)
 
 const round = computed(() => openRound.value ?? rounds.value.find(r => r.act === act.value?.id))
 const outcomes = computed(() => act.value?.read.demonstration.outcomes ?? [])
-const countOf = (outcome: string) => Number(round.value?.votes[outcome] ?? 0) + Number(round.value?.hands[outcome] ?? 0)
-const total = computed(() => outcomes.value.reduce((sum, o) => sum + countOf(o.id), 0))
-const address = computed(() => `${location.origin}/join/${round.value?.code ?? ''}`)
-const local = /^(localhost|127\.|\[::1\])/.test(location.hostname)
-const picture = ref('')
+const votes = computed(() =>
+  Object.fromEntries(
+    outcomes.value.map(o => [o.id, Number(round.value?.votes[o.id] ?? 0) + Number(round.value?.hands[o.id] ?? 0)]),
+  ),
+)
+const total = computed(() => Object.values(votes.value).reduce((a, b) => a + b, 0))
+const voting = computed(() => round.value !== undefined && !round.value.closedAt)
+const ended = computed(() => outcomes.value.find(o => o.id === story.value.outcome))
+
+/** told with the numbers of a run that ended so, which is looked for away from this thread */
+const told = shallowRef<{ of: string; values: Values; simulation: Traced }>()
+const toldKey = computed(() => act.value && ended.value && `${act.value.id} ${ended.value.id}`)
+const worker = useForecastWorker(answer => {
+  if (answer.kind === 'end') told.value = answer.run && { of: toldKey.value ?? '', ...answer.run }
+})
 watch(
-  address,
-  async to => {
-    picture.value = `data:image/svg+xml,${encodeURIComponent(await qrSvg(to, { type: 'svg', margin: 2 }))}`
+  toldKey,
+  () => {
+    told.value = undefined
+    if (act.value && ended.value)
+      worker.ask({ kind: 'end', document: act.value.staging, outcome: ended.value.id, seed: DEFAULT_SEED })
   },
   { immediate: true },
 )
-
-const voting = computed(() => round.value !== undefined && !round.value.closedAt)
-const ended = computed(() => outcomes.value.find(o => o.id === story.value.outcome))
-/** told with the numbers of a run that ended so */
-const told = computed(() =>
-  act.value && ended.value
-    ? runThatEnds(act.value.read.demonstration, act.value.read.given, ended.value.id)
-    : undefined,
-)
+const run = computed(() => (told.value?.of === toldKey.value ? told.value : undefined))
 const levels = computed(() =>
-  act.value && told.value ? act.value.read.demonstration.explanation(told.value.values, told.value.simulation) : [],
+  act.value && run.value ? act.value.read.demonstration.explanation(run.value.values, run.value.simulation) : [],
 )
 const scene = computed(() => {
-  if (!act.value || !told.value) return undefined
-  const { values, simulation } = told.value
+  if (!act.value || !run.value) return undefined
+  const { values, simulation } = run.value
   return act.value.read.demonstration.drawing(values, simulation, simulation.trace.time.at(-1)!)
 })
 const questions = computed(() => act.value?.read.demonstration.teaching.before ?? [])
@@ -96,6 +99,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   if (page.value === 'told') level.value = turn(level.value, levels.value.length)
   else question.value = turn(question.value, questions.value.length)
 })
+const sinceSealed = computed(() => (clock.time.value - (story.value.times.sealed ?? 0)) * speed.value)
 </script>
 
 <template>
@@ -103,83 +107,38 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     <p v-if="page === 'waiting'" class="cue-words text-center">
       {{ show?.title }}
     </p>
-    <div v-else-if="page === 'hush'" class="grid place-items-center">
+    <div v-else-if="page === 'hush'" class="grid place-items-center gap-12">
       <p class="huge" role="timer" :aria-label="$t('Since sealing')">
-        {{ countWords((clock.time.value - story.times.sealed!) * speed, true, units.locale) }}
+        {{ countWords(sinceSealed, true, units.locale) }}
       </p>
+      <HushBand
+        class="w-full max-w-5xl !h-[8vh]"
+        :now="sinceSealed"
+        :since="story.times.sealed!"
+        :countdowns="counts"
+        :speed="speed"
+      />
     </div>
-    <div v-else-if="page === 'told'" class="grid lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-10 items-center">
-      <section aria-labelledby="wall-title">
-        <h1 id="wall-title" class="cue-words mb-6">
-          {{ units.told(ended!.sentence) }}
-        </h1>
-        <p v-if="levels[level]" class="wall-words" role="status">
-          {{ units.told(levels[level]!.text) }}
-        </p>
-      </section>
-      <div class="grid gap-6">
-        <SceneDrawing v-if="scene" :scene="scene" />
-        <section v-if="round?.revealedAt" aria-labelledby="expected-title">
-          <h2 id="expected-title" class="wall-words mb-2">
-            {{ $t('What the room expected:') }}
-          </h2>
-          <ul class="grid gap-3">
-            <li v-for="o in outcomes" :key="o.id">
-              <div class="flex justify-between gap-6 wall-words">
-                <span
-                  ><b v-if="ended!.id === o.id">{{ `${$t('It happened:')} ` }}</b
-                  >{{ units.told(o.name) }}</span
-                ><b class="figures">{{ countOf(o.id) }}</b>
-              </div>
-              <div class="h-4 rounded bg-(--sheet)" aria-hidden="true">
-                <div
-                  class="h-4 rounded"
-                  :class="ended!.id === o.id ? 'bg-(--water)' : 'bg-(--gap)'"
-                  :style="{ width: `${total ? (countOf(o.id) / total) * 100 : 0}%` }"
-                />
-              </div>
-            </li>
-          </ul>
-        </section>
-      </div>
-    </div>
+    <WallTold v-else-if="page === 'told'" :ended="ended!" :why="levels[level]?.text" :scene="scene">
+      <WallVotes v-if="round?.revealedAt" :outcomes="outcomes" :counts="votes" :happened="ended!.id" />
+    </WallTold>
     <section
       v-else-if="page === 'vote'"
       class="grid md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)] gap-10 items-center"
       aria-labelledby="wall-title"
     >
       <div>
-        <h1 id="wall-title" class="cue-words">
-          {{ $t('What will happen?') }}
-        </h1>
-        <ul class="wall-words mt-6 grid gap-2">
-          <li v-for="o in outcomes" :key="o.id">
-            {{ units.told(o.sentence) }}
-          </li>
-        </ul>
+        <WallEnds :outcomes="outcomes" />
         <p class="wall-words figures mt-6" role="status">
           {{ $t('no votes | {n} vote | {n} votes', total) }}
         </p>
       </div>
-      <div class="grid gap-3 justify-items-center text-center">
-        <img :src="picture" :alt="$t('QR code that opens the page to vote')" class="w-full rounded-xl bg-white" />
-        <p class="display text-6xl tracking-widest">
-          {{ round!.code }}
-        </p>
-        <p class="text-xl break-all">
-          {{ address.replace(/\/join\/.*/, '/join') }}
-        </p>
-        <p v-if="local" class="text-(--vapour)">
-          {{
-            $t('Phones can’t reach this machine’s own address. Open the application to the network, or count hands.')
-          }}
-        </p>
-      </div>
+      <WallJoin :code="round!.code" />
     </section>
     <section v-else aria-labelledby="wall-title" class="text-center">
       <h1 id="wall-title" class="cue-words mb-6">{{ act!.title }}</h1>
       <p class="cue-words" role="status">
-        {{ round ? $t('The vote is closed. Watch!') : units.told(questions[question] ?? '') }}
+        {{ round ? $t('The vote is closed. Watch!') : units.told(questions[question]?.ask ?? '') }}
       </p>
     </section>
   </div>

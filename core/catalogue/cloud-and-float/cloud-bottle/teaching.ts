@@ -103,12 +103,36 @@ export const teaching: CloudBottle['teaching'] = {
     },
     PLUME_IS_STEAM,
   ],
-  before: ['When will the cloud come: when I press or when I let go?', 'Will it work without the smoke?'],
+  before: [
+    {
+      ask: 'What will you see when I press, and what when I let go? Why?',
+      answer: 'Pressing warms the gas, and any mist goes. Letting go cools it, and vapour can turn to drops.',
+    },
+    {
+      ask: 'What would the smallest specks in the air be good for?',
+      answer: 'Drops need something to begin on. Without specks vapour can stay a gas even when it is cold enough.',
+    },
+  ],
   after: [
-    'Where did the heat go?',
-    { text: 'What is the smoke for?', when: (_s, v) => v.choices.nuclei === 'smoke' },
-    { text: 'Why did it stay clear?', when: s => s.outcome === 'clear' },
-    { text: 'Why is high pressure fair weather?', when: s => s.outcome !== 'clear' },
+    {
+      ask: 'Where did the heat go?',
+      answer: 'The gas pushed the air around it back as it grew. That took energy, and so it cooled.',
+    },
+    {
+      ask: 'What is the smoke for?',
+      answer: 'Each speck of it is a place where a drop can begin.',
+      when: (_s, v) => v.choices.nuclei === 'smoke',
+    },
+    {
+      ask: 'Why did it stay clear?',
+      answer: 'It was not cold enough, there was too little vapour, or there was nothing for drops to begin on.',
+      when: s => s.outcome === 'clear',
+    },
+    {
+      ask: 'Why is high pressure fair weather?',
+      answer: 'Under high pressure air sinks; it is pressed together, gets warmer, and drops turn to vapour again.',
+      when: s => s.outcome !== 'clear',
+    },
   ],
   elsewhere: [
     'Clouds where air rises over a mountain.',

@@ -115,12 +115,40 @@ export const teaching: Diver['teaching'] = {
     },
     AIR_ONLY_DOWN,
   ],
-  before: ['What changes in the diver when I squeeze?', 'Can it be made to hang half-way?'],
+  before: [
+    {
+      ask: 'What changes in the diver when I squeeze, and what does that do?',
+      answer:
+        'The push goes through the water and makes the air in it smaller. Water comes in, so it gets heavier ' +
+        'for its size.',
+    },
+    {
+      ask: 'Can it be made to hang half-way? Why do you think so?',
+      answer:
+        'Not for long. A little lower the air gets smaller and it sinks; a little higher the air grows and it rises.',
+    },
+  ],
   after: [
-    { text: 'Why won’t it hang half-way?', when: s => s.outcome === 'dives' },
-    { text: 'What would make it come up again?', when: s => s.outcome === 'stays' || s.outcome === 'sunk' },
-    { text: 'What would you change so that it sinks?', when: s => s.outcome === 'floats' },
-    'What will it do tomorrow if the barometer falls?',
+    {
+      ask: 'Why won’t it hang half-way?',
+      answer: 'Half-way is a balance on a point: deeper means heavier, higher means lighter. Every touch grows.',
+      when: s => s.outcome === 'dives',
+    },
+    {
+      ask: 'What would make it come up again?',
+      answer:
+        'Less pressure: let go, pull on the bottle, or open it. If that does not do, it was too heavy from the start.',
+      when: s => s.outcome === 'stays' || s.outcome === 'sunk',
+    },
+    {
+      ask: 'What would you change so that it sinks?',
+      answer: 'More water in the diver, less air in the bottle, or a stronger squeeze.',
+      when: s => s.outcome === 'floats',
+    },
+    {
+      ask: 'What will it do tomorrow if the barometer falls?',
+      answer: 'Less pressure lets its air grow, so it floats a little more easily.',
+    },
   ],
   elsewhere: ['Fish and their swim bladders.', 'Submarines’ tanks.', 'A diver’s jacket and the same instability.'],
 }

@@ -61,12 +61,38 @@ export const teaching: BalloonInGlass['teaching'] = {
     },
     NOTHING_PRESSES,
   ],
-  before: ['Would it work with a soapy glass?', 'Will a bigger balloon hold better?'],
+  before: [
+    {
+      ask: 'What would soap in the glass change? Why?',
+      answer: 'The balloon would slip. Friction carries the glass, and soap takes it away.',
+    },
+    {
+      ask: 'Will a bigger balloon hold better? Why?',
+      answer: 'Up to a point. Blown up more it presses more on the glass, until the skin is at its limit.',
+    },
+  ],
   after: [
-    'What does the air do here?',
-    { text: 'What would a heavier glass need?', when: s => s.outcome === 'lifts' },
-    { text: 'What would make it grip?', when: s => s.outcome === 'slides' },
-    { text: 'Why did more air not help?', when: s => s.outcome === 'bursts' },
+    {
+      ask: 'What does the air do here?',
+      answer:
+        'Inside, it presses the skin on the glass. Below the balloon it is shut in: as the glass hangs it ' +
+        'gets more room and presses less.',
+    },
+    {
+      ask: 'What would a heavier glass need?',
+      answer: 'A harder press on the glass or a rougher skin, so that friction is more than its weight.',
+      when: s => s.outcome === 'lifts',
+    },
+    {
+      ask: 'What would make it grip?',
+      answer: 'A dry glass, a rough skin, more air in the balloon.',
+      when: s => s.outcome === 'slides',
+    },
+    {
+      ask: 'Why did more air not help?',
+      answer: 'The skin was stretched to its limit before it pressed hard enough.',
+      when: s => s.outcome === 'bursts',
+    },
   ],
   elsewhere: ['Drain stoppers that are pumped up.', 'Blood pressure cuffs.', 'Grippers that lift bottles by the neck.'],
 }

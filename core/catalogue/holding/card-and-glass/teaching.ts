@@ -95,11 +95,36 @@ export const teaching: CardAndGlass['teaching'] = {
     AIR_ONLY_DOWN,
     NOTHING_PRESSES,
   ],
-  before: ['Does it work half full? With hot water?', 'What will happen at the first hole in the card?'],
+  before: [
+    {
+      ask: 'What changes when it is half full, or when the water is hot? Why?',
+      answer:
+        'With more air inside the card must bulge more before it is held. Hot water gives vapour, which ' +
+        'pushes from inside.',
+    },
+    {
+      ask: 'What could a first hole in the card do?',
+      answer:
+        'A small one lets the water’s skin hold. A larger one lets air in, and the pressures above and below ' +
+        'become equal.',
+    },
+  ],
   after: [
-    'What did the air inside do?',
-    { text: 'Why must the rim be wet?', when: s => s.outcome !== 'falls' },
-    { text: 'How did air get in?', when: s => s.outcome !== 'holds' },
+    {
+      ask: 'What did the air inside do?',
+      answer:
+        'It got a little more room as the card sagged, so it pressed a little less. That difference carries the water.',
+    },
+    {
+      ask: 'Why must the rim be wet?',
+      answer: 'Water between rim and card keeps air out, and its skin pulls the card to the rim.',
+      when: s => s.outcome !== 'falls',
+    },
+    {
+      ask: 'How did air get in?',
+      answer: 'Past the rim, or through a card that got soft.',
+      when: s => s.outcome !== 'holds',
+    },
   ],
   elsewhere: [
     'A straw with a finger on it.',

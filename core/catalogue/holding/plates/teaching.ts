@@ -87,14 +87,34 @@ export const teaching: Plates['teaching'] = {
     AIR_ONLY_DOWN,
   ],
   before: [
-    'What holds them?',
-    'Would larger plates be harder to part?',
-    'Do two teams pull twice as hard as one team and a wall?',
+    {
+      ask: 'What could hold two plates together without glue or hooks?',
+      answer: 'The air around them, if less presses from between them.',
+    },
+    {
+      ask: 'Would larger plates be harder to part? Why?',
+      answer: 'Yes, by their area: twice as wide is four times as hard, at the same difference.',
+    },
+    {
+      ask: 'Do two teams pull twice as hard as one team and a wall? Why?',
+      answer: 'No. The wall pulls back just as hard as a team would. The rope feels the same.',
+    },
   ],
   after: [
-    { text: 'Why do they part so easily with the valve open?', when: s => s.outcome === 'holds' },
-    { text: 'What made them let go?', when: s => s.outcome !== 'holds' },
-    'Would they hold better at the sea or up here?',
+    {
+      ask: 'Why do they part so easily with the valve open?',
+      answer: 'Air between them presses as hard as the air outside, so nothing holds them but their weight.',
+      when: s => s.outcome === 'holds',
+    },
+    {
+      ask: 'What made them let go?',
+      answer: 'The pull was more than the difference times the area, or air got in at the rim.',
+      when: s => s.outcome !== 'holds',
+    },
+    {
+      ask: 'Would they hold better at the sea or up here?',
+      answer: 'At the sea. The more air outside presses, the larger the difference can be.',
+    },
   ],
   elsewhere: [
     'Suction cups on glass.',

@@ -59,6 +59,7 @@ export const teaching: SuctionCup['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The cup sucks itself on, or it is sticky.',
+      kin: 'suction',
       ask: 'Prick the rubber with a pin: does it still hold?',
       answer: 'Nothing sticks. With one pinhole the same rubber holds nothing.',
       source: 'common practice',
@@ -66,11 +67,32 @@ export const teaching: SuctionCup['teaching'] = {
     SUCTION,
     AIR_ONLY_DOWN,
   ],
-  before: ['Why press it first?', 'Will it lift a bare plank?'],
+  before: [
+    {
+      ask: 'What is the pressing for?',
+      answer:
+        'It pushes air out from under the cup. What is left spreads out as the rubber springs back, and presses less.',
+    },
+    {
+      ask: 'What will it hold on to, and what not? Why?',
+      answer: 'On what is smooth and tight. Through rough or porous stuff air gets in, and both sides press alike.',
+    },
+  ],
   after: [
-    { text: 'Who lifts the seat: the cup, or the air under the seat?', when: s => s.outcome !== 'off' },
-    { text: 'What got in, and where?', when: s => s.outcome !== 'lifts' },
-    'Why does wetting help?',
+    {
+      ask: 'Who lifts the seat: the cup, or the air under the seat?',
+      answer: 'The air below pushes the seat up; the cup only keeps air away from above.',
+      when: s => s.outcome !== 'off',
+    },
+    {
+      ask: 'What got in, and where?',
+      answer: 'Air, past the rim or through the stuff under it.',
+      when: s => s.outcome !== 'lifts',
+    },
+    {
+      ask: 'Why does wetting help?',
+      answer: 'Water fills the small gaps at the rim, so that air gets in more slowly.',
+    },
   ],
   elsewhere: ['Hooks on tiles.', 'Glaziers’ lifters.', 'Limpets and octopus arms.', 'Robots that pick up cartons.'],
 }

@@ -135,16 +135,45 @@ export const teaching: CandleJar['teaching'] = {
     SUCTION,
   ],
   before: [
-    'What will the water inside do first: sink or rise?',
-    'Will the water rise while it burns or afterwards?',
-    'What changes with three candles?',
+    {
+      ask: 'What will the water inside do first: sink or rise? Why?',
+      answer: 'It is pushed down first: the flame warms the gas, which needs more room.',
+    },
+    {
+      ask: 'If the water moves, when will it: while it burns or afterwards? Why?',
+      answer:
+        'If oxygen used up did it, then while it burns. It is the cooling that does most, so most of it comes ' +
+        'when the flame is small or out.',
+    },
+    {
+      ask: 'What would three candles change, and why?',
+      answer:
+        'They warm more of the gas, so more of it is driven out or less of it is caught. More water comes in, ' +
+        'though they use hardly more oxygen.',
+    },
   ],
   after: [
-    'What did the water inside do first, and why?',
-    { text: 'What was in the bubbles?', when: s => s.results.bubbles > 1e-7 },
-    { text: 'What put the flame out?', when: s => s.outcome === 'drowned' },
-    { text: 'Why did it rise so little?', when: s => s.outcome === 'little' },
-    'How could you show that there is still oxygen left?',
+    {
+      ask: 'What did the water inside do first, and why?',
+      answer: 'It was pushed down, because the warm gas needs more room.',
+    },
+    {
+      ask: 'What was in the bubbles?',
+      answer: 'Warm gas from the jar: air with a little carbon dioxide and vapour.',
+      when: s => s.results.bubbles > 1e-7,
+    },
+    { ask: 'What put the flame out?', answer: 'The water that came in.', when: s => s.outcome === 'drowned' },
+    {
+      ask: 'Why did it rise so little?',
+      answer: 'The gas was not much warmer than the room, so it had not far to cool.',
+      when: s => s.outcome === 'little',
+    },
+    {
+      ask: 'How could you show that there is still oxygen left?',
+      answer:
+        'With a second, longer candle that goes on for a moment, a glowing strand of steel wool, or a sensor: ' +
+        'about 16 % of the gas is left of 21 %.',
+    },
   ],
   elsewhere: [
     'A hot jar put upside down on a wet board sticks to it.',

@@ -118,6 +118,7 @@ export const teaching: EggInBottle['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The fire uses up the oxygen, and that leaves an empty space that sucks the egg in.',
+      kin: 'suction',
       ask: 'Hot water and no fire: will the egg go in?',
       answer:
         'The flame goes out with most of the oxygen still there, and makes nearly as much other gas. Hot ' +
@@ -128,16 +129,50 @@ export const teaching: EggInBottle['teaching'] = {
     PARTICLES_SWELL,
   ],
   before: [
-    'What will the egg do in the first seconds?',
-    'When will it go in: while it burns or afterwards?',
-    'Would it work with hot water and no fire?',
+    {
+      ask: 'What will the egg do in the first seconds? Why?',
+      answer: 'Warm gas needs more room: some of it may lift the egg and slip past.',
+    },
+    {
+      ask: 'If it moves, when will it: while the gas gets warm or while it cools? Why?',
+      answer: 'While it cools. Then less presses from inside, and the air above pushes it down.',
+    },
+    {
+      ask: 'Would it work with hot water and no fire? Why?',
+      answer: 'Yes. What counts is that the gas in the bottle is warm and then cools; vapour even helps.',
+    },
   ],
   after: [
-    { text: 'Why did the egg dance?', when: (s, v) => v.choices.heating !== 'hot-water' && s.details.valve > 0 },
-    { text: 'What was in the bottle afterwards?', when: s => s.outcome !== 'stays' },
-    { text: 'How do we get it out again?', when: s => s.outcome === 'whole' },
-    { text: 'What would you change so that it goes in?', when: s => s.outcome === 'stays' },
-    { text: 'Why did it tear?', when: s => s.outcome === 'torn' },
+    {
+      ask: 'Why did the egg dance?',
+      answer: 'Warm gas lifted it, slipped out, and it fell back, again and again.',
+      when: (s, v) => v.choices.heating !== 'hot-water' && s.details.valve > 0,
+    },
+    {
+      ask: 'What was in the bottle afterwards?',
+      answer: 'Air, a little less of it than before, and water vapour.',
+      when: (s, v) => s.outcome !== 'stays' && v.choices.heating === 'hot-water',
+    },
+    {
+      ask: 'What was in the bottle afterwards?',
+      answer: 'Air, a little less of it than before, some carbon dioxide and vapour. There is oxygen left.',
+      when: (s, v) => s.outcome !== 'stays' && v.choices.heating !== 'hot-water',
+    },
+    {
+      ask: 'How do we get it out again?',
+      answer: 'The other way round: turn it over and make the push inside the greater one.',
+      when: s => s.outcome === 'whole',
+    },
+    {
+      ask: 'What would you change so that it goes in?',
+      answer: 'A smaller or wetter egg, a wider neck, or warmer gas before it is closed.',
+      when: s => s.outcome === 'stays',
+    },
+    {
+      ask: 'Why did it tear?',
+      answer: 'The neck squeezed it more than its white can stand.',
+      when: s => s.outcome === 'torn',
+    },
   ],
   elsewhere: [
     'A jam jar’s lid that clicks down as it cools.',

@@ -79,16 +79,35 @@ export const teaching: EggOut['teaching'] = {
   wrongIdeas: [
     {
       idea: 'You suck it out.',
+      kin: 'suction',
       ask: 'Less air inside or more: which pushes the egg out?',
       answer: 'Taking air out would make it worse: less inside. You blow in, and then what you blew in pushes it out.',
       source: 'common practice',
     },
     SUCTION,
   ],
-  before: ['Should I blow air in or draw air out?', 'What would warm hands do?'],
+  before: [
+    {
+      ask: 'Should I put air in or take air out? Why?',
+      answer: 'In. The egg goes to where the push is weaker; it must be stronger inside.',
+    },
+    {
+      ask: 'What would warm hands do? Why?',
+      answer: 'Warm the air inside, which then pushes harder. It is a small push, but it lasts.',
+    },
+  ],
   after: [
-    { text: 'What was the same as on the way in, and what was the other way round?', when: s => s.outcome !== 'stays' },
-    { text: 'What held it back, and how could you make the push greater?', when: s => s.outcome === 'stays' },
+    {
+      ask: 'What was the same as on the way in, and what was the other way round?',
+      answer:
+        'A difference of pressure pushes the egg through the neck both times. This time the greater push is inside.',
+      when: s => s.outcome !== 'stays',
+    },
+    {
+      ask: 'What held it back, and how could you make the push greater?',
+      answer: 'Friction in the neck. A wetter neck, more air or warmer air, or a smaller egg.',
+      when: s => s.outcome === 'stays',
+    },
   ],
   elsewhere: [
     'A cork that creeps out of a warm bottle.',

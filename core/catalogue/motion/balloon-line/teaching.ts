@@ -67,16 +67,37 @@ export const teaching: BalloonLine['teaching'] = {
     },
     PUSHES_ON_AIR,
   ],
-  before: ['Round or long: which goes further?', 'Will a wider nozzle be faster?'],
+  before: [
+    {
+      ask: 'Round or long: which goes further, and why?',
+      answer: 'A long one keeps its push more even, and has less air to push aside.',
+    },
+    {
+      ask: 'Will a wider nozzle be faster? Why?',
+      answer: 'It pushes harder for a shorter time. Too wide, and the air is gone before it has got anywhere.',
+    },
+  ],
   after: [
     {
-      text: 'Why did it get faster just before the end?',
+      ask: 'Why did it get faster just before the end?',
+      answer: 'A round skin presses harder when it is small, and by then the balloon is lighter.',
       when: (s, v) => v.choices.balloonShape === 'round' && s.outcome === 'short',
     },
-    { text: 'Where did its energy go?', when: s => s.outcome === 'arrives' || s.outcome === 'short' },
-    { text: 'What held it back?', when: s => s.outcome === 'stands' },
-    { text: 'Why did it burst?', when: s => s.outcome === 'bursts' },
-    'What would it do without air in the room?',
+    {
+      ask: 'Where did its energy go?',
+      answer: 'Into the air that rushed out, the air that was pushed aside, and friction on the line.',
+      when: s => s.outcome === 'arrives' || s.outcome === 'short',
+    },
+    {
+      ask: 'What held it back?',
+      answer: 'Friction on the line, or too weak a push.',
+      when: s => s.outcome === 'stands',
+    },
+    { ask: 'Why did it burst?', answer: 'The skin was stretched past its limit.', when: s => s.outcome === 'bursts' },
+    {
+      ask: 'What would it do without air in the room?',
+      answer: 'It would still go, even faster: it is pushed by the air that it throws out, not by the air behind it.',
+    },
   ],
   elsewhere: [
     'Rockets.',

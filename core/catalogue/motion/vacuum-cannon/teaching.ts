@@ -79,6 +79,7 @@ export const teaching: VacuumCannon['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The vacuum sucks the ball out.',
+      kin: 'suction',
       ask: 'Which way does it fly from the hole that was pierced?',
       answer: 'The ball flies away from the hole that was pierced: it is pushed from behind.',
       source: 'common practice',
@@ -86,11 +87,33 @@ export const teaching: VacuumCannon['teaching'] = {
     STRONGER_VACUUM,
     SUCTION,
   ],
-  before: ['Which foil must I pierce?', 'Can it get faster than sound?'],
+  before: [
+    {
+      ask: 'Which foil must I pierce, and why?',
+      answer: 'The one behind the ball. Then the room’s air comes in behind it, with next to nothing in front.',
+    },
+    {
+      ask: 'Is there a limit to how fast it can get? Why?',
+      answer:
+        'Yes. Air can follow no faster than its own particles move, so even the lightest ball stays below ' +
+        'about the speed of sound.',
+    },
+  ],
   after: [
-    { text: 'Where did the rest of the work go?', when: s => s.outcome !== 'stuck' },
-    { text: 'What stopped it?', when: s => s.outcome === 'stuck' },
-    'Would a heavier ball be slower?',
+    {
+      ask: 'Where did the rest of the work go?',
+      answer: 'Into the air that was moved along, friction, and what leaked past.',
+      when: s => s.outcome !== 'stuck',
+    },
+    {
+      ask: 'What stopped it?',
+      answer: 'Air in front of it that could not get away, or friction.',
+      when: s => s.outcome === 'stuck',
+    },
+    {
+      ask: 'Would a heavier ball be slower?',
+      answer: 'Yes. The same push over the same length gives it about the same energy, and so less speed.',
+    },
   ],
   elsewhere: ['Pneumatic post.', 'Tube trains pushed by air.', 'A cork from a popgun.', 'Dust in a wind tunnel.'],
 }

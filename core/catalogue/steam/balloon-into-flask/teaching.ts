@@ -9,6 +9,7 @@ export const teaching: BalloonIntoFlask['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The empty flask sucks the balloon in.',
+      kin: 'suction',
       ask: 'What pulls in an empty flask? What pushes on the balloon?',
       answer: 'Nothing in the flask can pull. The air of the room pushes in whatever the steam no longer holds out.',
       source: 'common practice',
@@ -16,13 +17,39 @@ export const teaching: BalloonIntoFlask['teaching'] = {
     PARTICLES_ARE_LOST,
     NOTHING_PRESSES,
   ],
-  before: ['Where will the balloon go, and why?', 'What fills a balloon when nobody blows?'],
-  after: [
-    { text: 'Whose air is in the balloon?', when: s => s.outcome === 'in' || s.outcome === 'limp' },
-    { text: 'What kept it out?', when: s => s.outcome === 'stays' },
-    { text: 'Why did it burst, and what is in the flask now?', when: s => s.outcome === 'bursts' },
+  before: [
     {
-      text: 'How could you get it out again without touching it?',
+      ask: 'What will the balloon do as the flask cools? Why?',
+      answer:
+        'Steam that turns to water leaves fewer particles inside. If enough of them are gone, the room’s air ' +
+        'pushes the rubber in.',
+    },
+    {
+      ask: 'What fills a balloon when nobody blows?',
+      answer: 'The air of the room, wherever less presses from the other side of the skin.',
+    },
+  ],
+  after: [
+    {
+      ask: 'Whose air is in the balloon?',
+      answer:
+        'The room’s. The balloon’s mouth is open to the room, and the flask’s own air is on the other side of ' +
+        'the skin.',
+      when: s => s.outcome === 'in' || s.outcome === 'limp',
+    },
+    {
+      ask: 'What kept it out?',
+      answer: 'Too much air in the flask. It does not turn to water, so it went on pushing back.',
+      when: s => s.outcome === 'stays',
+    },
+    {
+      ask: 'Why did it burst, and what is in the flask now?',
+      answer: 'The rubber was stretched more than it can bear. Now the room’s air fills the flask.',
+      when: s => s.outcome === 'bursts',
+    },
+    {
+      ask: 'How could you get it out again without touching it?',
+      answer: 'Warm the flask: its gas needs more room, and water becomes vapour again, so the balloon is pushed out.',
       when: s => s.outcome === 'in' || s.outcome === 'limp',
     },
   ],

@@ -9,6 +9,7 @@ export const teaching: BottleFill['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The bottle drinks: it sucks the water up.',
+      kin: 'suction',
       ask: 'Where is the push that lifts the water: inside the bottle or outside?',
       answer: 'The room pushes on the water in the bowl, and the water goes where less pushes back.',
       source: 'common practice',
@@ -16,12 +17,35 @@ export const teaching: BottleFill['teaching'] = {
     PLUME_IS_STEAM,
     PARTICLES_ARE_LOST,
   ],
-  before: ['Will it fill to the top?', 'What will stay in the bottle?'],
+  before: [
+    {
+      ask: 'How far will it fill, and why?',
+      answer: 'As far as steam took the place of air. What air is left gets squeezed into the rest.',
+    },
+    {
+      ask: 'What will stay in the bottle besides water? Why?',
+      answer: 'Air. It does not turn to water at any temperature that we have here.',
+    },
+  ],
   after: [
-    'What was left above the water?',
-    { text: 'Why does a rinsed bottle only half fill?', when: s => s.outcome === 'part' },
-    { text: 'Why did hardly any water come in?', when: s => s.outcome === 'nothing' },
-    { text: 'What broke the glass, and how would you keep it whole?', when: s => s.outcome === 'crack' },
+    { ask: 'What was left above the water?', answer: 'Air that steam had not driven out, and a little vapour.' },
+    {
+      ask: 'Why does a rinsed bottle only half fill?',
+      answer: 'Water left on the walls cools it and makes little steam, so much air stays in.',
+      when: s => s.outcome === 'part',
+    },
+    {
+      ask: 'Why did hardly any water come in?',
+      answer: 'Hardly any steam was in it, or the mouth came under too late and air had gone in.',
+      when: s => s.outcome === 'nothing',
+    },
+    {
+      ask: 'What broke the glass, and how would you keep it whole?',
+      answer:
+        'Hot glass met cold water, or the water stopped with a blow. Thin even glass and warmer water lower ' +
+        'the risk; nothing takes it away.',
+      when: s => s.outcome === 'crack',
+    },
   ],
   elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
 }

@@ -140,17 +140,55 @@ export const teaching: CanPlunge['teaching'] = {
     },
   ],
   before: [
-    'What is in the can besides water while it boils?',
-    'What will happen if I wait five seconds before the plunge? Why?',
-    'Would it work with air only, without water? Why do you think so?',
+    {
+      ask: 'What is in the can besides water while it boils?',
+      answer:
+        'At first air; while it boils steam takes its place. After half a minute of plume it is nearly all steam.',
+    },
+    {
+      ask: 'What will happen if I wait five seconds before the plunge? Why?',
+      answer:
+        'The can cools and air gets in at the mouth. Air does not turn to water, so less of the gas can ' +
+        'vanish and the effect is weaker.',
+    },
+    {
+      ask: 'Would it work with air only, without water? Why do you think so?',
+      answer:
+        'Hardly. Hot air that cools loses at most a quarter of its pressure. Steam that condenses can lose ' +
+        'nearly all of it.',
+    },
   ],
   after: [
-    'Where did the steam go?',
-    { text: 'Why was it so fast?', when: s => s.outcome === 'crush' },
-    { text: 'What stopped it before it was flat?', when: s => s.outcome === 'dent' || s.outcome === 'both' },
-    { text: 'Why did the can fill and keep its shape?', when: s => s.outcome === 'fill' },
-    { text: 'What would you change so that more steam is in it?', when: s => s.outcome === 'nothing' },
-    'Is there water in the can now? How did it get in?',
+    {
+      ask: 'Where did the steam go?',
+      answer: 'It turned back to water on the cold metal and the cold surface. Its particles are in that water now.',
+    },
+    {
+      ask: 'Why was it so fast?',
+      answer: 'Metal and cold water take the heat away from the steam in a fraction of a second.',
+      when: s => s.outcome === 'crush',
+    },
+    {
+      ask: 'What stopped it before it was flat?',
+      answer: 'Air that was left, or water that came in, pushed back.',
+      when: s => s.outcome === 'dent' || s.outcome === 'both',
+    },
+    {
+      ask: 'Why did the can fill and keep its shape?',
+      answer: 'Water came in through the mouth as fast as steam was lost, so the wall was never pressed hard enough.',
+      when: s => s.outcome === 'fill',
+    },
+    {
+      ask: 'What would you change so that more steam is in it?',
+      answer: 'Boil longer with a steady plume, and get the mouth under at once.',
+      when: s => s.outcome === 'nothing',
+    },
+    {
+      ask: 'Is there water in the can now? How did it get in?',
+      answer:
+        'Usually some. The room’s air pushes down on the bath, and less pushes back from inside, so water is ' +
+        'pushed up through the mouth.',
+    },
   ],
   elsewhere: [
     'A tank wagon that was steamed out and shut caved in.',

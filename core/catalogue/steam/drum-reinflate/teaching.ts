@@ -13,11 +13,34 @@ export const teaching: DrumReinflate['teaching'] = {
     },
     NOTHING_PRESSES,
   ],
-  before: ['Which way out must the steam have?', 'Will it look like new?'],
+  before: [
+    {
+      ask: 'Which way out must the steam have, and why?',
+      answer: 'A wide open one, all the time. Steam that cannot leave pushes harder and harder, and a drum can burst.',
+    },
+    {
+      ask: 'Will it look like new? Why do you think so?',
+      answer: 'No. Where the steel was bent sharply it has stretched and stays creased, even if the large dents go.',
+    },
+  ],
   after: [
-    { text: 'Why did it pop back in jumps?', when: s => s.outcome !== 'stay' },
-    { text: 'What would have to be different for it to move?', when: s => s.outcome === 'stay' },
-    'Is it as strong as it was? Why?',
+    {
+      ask: 'Why did it pop back in jumps?',
+      answer:
+        'Each dent stands until the push from inside is more than it can hold, and then it snaps over at ' +
+        'once. Every dent has its own limit.',
+      when: s => s.outcome !== 'stay',
+    },
+    {
+      ask: 'What would have to be different for it to move?',
+      answer:
+        'A larger difference between inside and outside, or flatter dents. Sharp folds need more than may be given.',
+      when: s => s.outcome === 'stay',
+    },
+    {
+      ask: 'Is it as strong as it was? Why?',
+      answer: 'No. Folded steel has creases, and a wall that is no longer round holds less from outside.',
+    },
   ],
   elsewhere: ['Dents in a table-tennis ball, in hot water.', 'A dented bottle that is blown up again.'],
 }

@@ -17,12 +17,42 @@ export const teaching: FlaskFountain['teaching'] = {
     SUCTION,
     PLUME_IS_STEAM,
   ],
-  before: ['Why does it wait?', 'What will happen when the first cold drop gets in?'],
+  before: [
+    {
+      ask: 'What will happen in the tube while the flask cools? Why?',
+      answer:
+        'The steam condenses and the pressure inside falls, so the room’s air pushes water up the tube, if it ' +
+        'falls far enough.',
+    },
+    {
+      ask: 'What could the first cold drop change?',
+      answer:
+        'It cools the steam right where it is, so more of it turns to water and more water comes in. It ' +
+        'speeds itself up.',
+    },
+  ],
   after: [
-    { text: 'Why did it end so fast?', when: s => s.outcome === 'fill' },
-    { text: 'What stopped it before it was full?', when: s => s.outcome === 'part' },
-    { text: 'What kept the water down?', when: s => s.outcome === 'nothing' },
-    'How long could the tube be at most?',
+    {
+      ask: 'Why did it end so fast?',
+      answer: 'Each drop that came in cooled more steam, and that let in more drops.',
+      when: s => s.outcome === 'fill',
+    },
+    {
+      ask: 'What stopped it before it was full?',
+      answer: 'Air that was left inside. It is squeezed until it presses as hard as the room less the column of water.',
+      when: s => s.outcome === 'part',
+    },
+    {
+      ask: 'What kept the water down?',
+      answer: say`Too little difference: the column in the tube needs ${asPressure(9800)} for each ${asLength(1)} of
+      height.`,
+      when: s => s.outcome === 'nothing',
+    },
+    {
+      ask: 'How long could the tube be at most?',
+      answer: say`As long as the column that the air can push up: ${asLength(10.3)} of water at the sea, and
+        then nothing is left to spray with.`,
+    },
   ],
   elsewhere: [
     'Old mine pumps that worked with steam and cold water.',

@@ -16,8 +16,28 @@ export const teaching: HotWaterBottle['teaching'] = {
     PARTICLES_ARE_LOST,
     SUCTION,
   ],
-  before: ['What does the swirling do?', 'Would cold water in the bottle do as well?'],
-  after: ['What drove the air out?', 'What happens when I open the cap?'],
+  before: [
+    {
+      ask: 'What does the swirling do, and why does it matter?',
+      answer:
+        'It brings hot water to all the walls and vapour into the air, which drives air out before the cap goes on.',
+    },
+    {
+      ask: 'Would cold water in the bottle do as well? Why?',
+      answer:
+        'No. Cold water gives off little vapour and warms nothing, so no air is driven out and none is missing later.',
+    },
+  ],
+  after: [
+    {
+      ask: 'What drove the air out?',
+      answer: 'Vapour from the hot water, and the air itself, which takes up more room when it is warm.',
+    },
+    {
+      ask: 'What happens when I open the cap?',
+      answer: 'Air goes in until inside and outside press alike. The sides move back as far as the plastic lets them.',
+    },
+  ],
   elsewhere: ['A flask of tea that is hard to open.', 'A drink bottle left in a hot car, then shut.'],
 }
 

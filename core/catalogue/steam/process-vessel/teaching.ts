@@ -18,11 +18,33 @@ export const teaching: ProcessVessel['teaching'] = {
     SUCTION,
     PARTICLES_ARE_LOST,
   ],
-  before: ['What changes when the vent is shut?', 'How much must a vent let in?'],
+  before: [
+    {
+      ask: 'What changes when the vent is shut, and why?',
+      answer: 'No air can come in for the steam that turns to water, so the pressure inside falls.',
+    },
+    {
+      ask: 'How much must a vent let in, and what does that depend on?',
+      answer: 'As much air as steam turns to water, at the fastest moment. A cold rinse makes that moment far worse.',
+    },
+  ],
   after: [
-    { text: 'What would have prevented it?', when: s => s.outcome !== 'held' },
-    { text: 'What would happen with the vent half shut?', when: s => s.outcome === 'held' },
-    'Why is a cold rinse worse than waiting?',
+    {
+      ask: 'What would have prevented it?',
+      answer: 'A vent that is open and wide enough, or letting air in before anything cold goes in.',
+      when: s => s.outcome !== 'held',
+    },
+    {
+      ask: 'What would happen with the vent half shut?',
+      answer: 'Less air comes in at the same difference, so the difference grows. Half the opening may be too little.',
+      when: s => s.outcome === 'held',
+    },
+    {
+      ask: 'Why is a cold rinse worse than waiting?',
+      answer:
+        'Cold water takes heat from all the steam at once, so that it condenses in seconds. Air has no time ' +
+        'to come in.',
+    },
   ],
   elsewhere: [
     'Dairy and brewery tanks after hot cleaning.',

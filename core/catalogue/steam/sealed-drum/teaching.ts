@@ -72,12 +72,41 @@ export const teaching: SealedDrum['teaching'] = {
     SUCTION,
     NOTHING_PRESSES,
   ],
-  before: ['How long will the hush last?', 'What would a spray do that waiting does not?'],
+  before: [
+    {
+      ask: 'What will the drum do at first, and what later? Why?',
+      answer:
+        'At first the wall holds. The steam condenses slowly, and the difference grows until it is more than ' +
+        'the wall can hold, if enough steam is in it.',
+    },
+    {
+      ask: 'What would a spray do that waiting does not?',
+      answer: 'It takes heat off faster, so the difference grows faster. What the wall holds stays the same.',
+    },
+  ],
   after: [
-    { text: 'Why did it wait, and then go at once?', when: s => s.outcome === 'crush' },
-    { text: 'What stopped it half-way?', when: s => s.outcome === 'dent' },
-    { text: 'What held it, and what would you change?', when: s => s.outcome === 'stand' },
-    'Would a smaller drum be stronger or weaker?',
+    {
+      ask: 'Why did it wait, and then go at once?',
+      answer:
+        'The difference grew little by little. A wall that is pressed from outside keeps its shape up to its ' +
+        'limit, and then gives way at once.',
+      when: s => s.outcome === 'crush',
+    },
+    {
+      ask: 'What stopped it half-way?',
+      answer: 'As it folds, the gas that is left gets less room and pushes back. Once that is enough, the fold stops.',
+      when: s => s.outcome === 'dent',
+    },
+    {
+      ask: 'What held it, and what would you change?',
+      answer:
+        'A wall that is strong for its size, or too much air left inside. More steam before closing, or a better seal.',
+      when: s => s.outcome === 'stand',
+    },
+    {
+      ask: 'Would a smaller drum be stronger or weaker?',
+      answer: 'Stronger, if its wall is as thick: a small curve is stiffer than a wide one.',
+    },
   ],
   elsewhere: [
     'Storage tanks emptied with the vent shut.',

@@ -5,7 +5,7 @@ import { PARTICLES_ARE_LOST, SUCTION } from '../../wrong-ideas'
 import { metalWhy } from '../metal-vessel'
 import { round } from '../tin-wall'
 import type { SealedTin } from './simulate'
-import { asPressure, asShare, asTime, say } from '../../../sentence'
+import { asForce, asPressure, asShare, asTime, say } from '../../../sentence'
 
 export const teaching: SealedTin['teaching'] = {
   wrongIdeas: [
@@ -20,11 +20,34 @@ export const teaching: SealedTin['teaching'] = {
     PARTICLES_ARE_LOST,
     SUCTION,
   ],
-  before: ['Why must the cap go on only after the heat is off?', 'Which sides will go first?'],
+  before: [
+    {
+      ask: 'Why must the cap go on only after the heat is off?',
+      answer: 'A closed tin on the heat is a boiler without a valve: its pressure rises until something bursts.',
+    },
+    {
+      ask: 'Which part of a wall gives way most easily, and why?',
+      answer: 'A flat one. A curved wall carries the push along itself; a flat one can only bend.',
+    },
+  ],
   after: [
-    { text: 'Why did the flat sides move before the corners?', when: (s, v) => s.outcome !== 'stand' && !round(v) },
-    { text: 'What held it, and what would you change?', when: s => s.outcome === 'stand' },
-    'How many people would have to stand on one side for the same push?',
+    {
+      ask: 'Why did the flat sides move before the corners?',
+      answer: 'A flat side bends under a small push. A corner is stiff: it must crumple.',
+      when: (s, v) => s.outcome !== 'stand' && !round(v),
+    },
+    {
+      ask: 'What held it, and what would you change?',
+      answer:
+        'Too much air inside, too small a difference, or a stiff wall. Boil longer before closing, or take a ' +
+        'larger tin.',
+      when: s => s.outcome === 'stand',
+    },
+    {
+      ask: 'How many people would have to stand on one side for the same push?',
+      answer: say`The net force is the difference times the area of the side. Divide it by a person’s weight,
+        ${asForce(700)} or so.`,
+    },
   ],
   elsewhere: ['Oil cans closed warm.', 'A lunch box closed over hot rice.', 'A railway tank in a cold rain.'],
 }

@@ -15,11 +15,35 @@ export const teaching: WarmedBottle['teaching'] = {
     PARTICLES_SWELL,
     SUCTION,
   ],
-  before: ['Will it fold as much as with boiling water?', 'Which matters more: warm inside or cold outside?'],
+  before: [
+    {
+      ask: 'Will it fold as much as with boiling water? Why?',
+      answer:
+        'Less. Warm air loses only a part of its pressure when it cools; vapour that condenses leaves far ' +
+        'fewer particles.',
+    },
+    {
+      ask: 'Which matters more, warm inside or cold outside? Why?',
+      answer:
+        'What counts is the ratio of both, counted from absolute zero. A bit warmer on one side does as much ' +
+        'as a bit colder on the other.',
+    },
+  ],
   after: [
-    { text: 'How much of the gas was missing in the end?', when: s => s.outcome !== 'stand' },
-    { text: 'Why did it keep its shape?', when: s => s.outcome === 'stand' },
-    'Why is this gentler than with steam?',
+    {
+      ask: 'How much of the gas was missing in the end?',
+      answer: 'The share by which it was warmer, counted from absolute zero, and what little vapour turned to water.',
+      when: s => s.outcome !== 'stand',
+    },
+    {
+      ask: 'Why did it keep its shape?',
+      answer: 'The difference was less than the plastic can hold. Warmer inside, colder outside, or a softer bottle.',
+      when: s => s.outcome === 'stand',
+    },
+    {
+      ask: 'Why is this gentler than with steam?',
+      answer: 'Little of the gas is vapour, so little of it vanishes when it cools.',
+    },
   ],
   elsewhere: ['Bottles brought down from a mountain.', 'A football in winter.', 'Car tyres on a cold morning.'],
 }

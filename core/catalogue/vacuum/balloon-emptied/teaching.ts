@@ -58,6 +58,7 @@ export const teaching: BalloonEmptied['teaching'] = {
   wrongIdeas: [
     {
       idea: 'A stronger pump would suck it flatter.',
+      kin: 'suction',
       ask: 'With all the air out, what would a better pump change?',
       answer:
         'A pump can only take away what pushes from inside. When nothing is left there, the room’s ' +
@@ -67,11 +68,27 @@ export const teaching: BalloonEmptied['teaching'] = {
     SUCTION,
     STRONGER_VACUUM,
   ],
-  before: ['What flattens it: the pump or something else?', 'Will a pump of twice the speed press it twice as hard?'],
+  before: [
+    {
+      ask: 'What could flatten it: the pump or something else?',
+      answer: 'The room’s air. The pump only takes away what pushed back.',
+    },
+    {
+      ask: 'Will a pump of twice the speed press it twice as hard? Why?',
+      answer: 'No. It only gets there sooner. No pump can take away more than all the air inside.',
+    },
+  ],
   after: [
-    { text: 'Why is there a limit to how hard it is pressed?', when: s => s.outcome === 'flat' },
-    { text: 'What still pushes back inside?', when: s => s.outcome === 'open' },
-    'Where would it be pressed less: here or on a high mountain?',
+    {
+      ask: 'Why is there a limit to how hard it is pressed?',
+      answer: 'The most there can be is the pressure of the room: inside it cannot get less than nothing.',
+      when: s => s.outcome === 'flat',
+    },
+    { ask: 'What still pushes back inside?', answer: 'Air that is still in it.', when: s => s.outcome === 'open' },
+    {
+      ask: 'Where would it be pressed less: here or on a high mountain?',
+      answer: 'On the mountain: the air there presses less.',
+    },
   ],
   elsewhere: [
     'Food in vacuum bags.',

@@ -79,14 +79,31 @@ export const teaching: BellInVacuum['teaching'] = {
     SOUND_NEEDS_NOTHING,
     GAS_AT_THE_BOTTOM,
   ],
-  before: ['Will you hear it at the end? Will you see it?', 'What carries sound from the bell to you?'],
+  before: [
+    {
+      ask: 'What will you hear and what will you see in the end? Why?',
+      answer: 'Less and less sound, since there is less air to carry it. Light needs no air, so you see it as before.',
+    },
+    {
+      ask: 'What carries sound from the bell to you?',
+      answer: 'Air in the jar, the glass, and the air of the room; also whatever the bell hangs on.',
+    },
+  ],
   after: [
     {
-      text: 'What was the last faint sound, and which way did it come?',
+      ask: 'What was the last faint sound, and which way did it come?',
+      answer: 'What went through the mount and the base, not through the gas.',
       when: s => s.outcome === 'silent' || s.outcome === 'faint',
     },
-    { text: 'Why could you still hear it?', when: s => s.outcome === 'heard' || s.outcome === 'faint' },
-    'Could you hear a bell on the Moon?',
+    {
+      ask: 'Why could you still hear it?',
+      answer: 'There was air left, and some of the sound went through what the bell hangs on.',
+      when: s => s.outcome === 'heard' || s.outcome === 'faint',
+    },
+    {
+      ask: 'Could you hear a bell on the Moon?',
+      answer: 'No: there is no air to carry it. Through the ground, with your helmet on it, you could.',
+    },
   ],
   elsewhere: [
     'Space is silent.',

@@ -98,6 +98,7 @@ export const teaching: BellJarBalloon['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The vacuum sucks the balloon bigger.',
+      kin: 'suction',
       ask: 'Is there more air in the balloon when it is big?',
       answer:
         'Nothing pulls. The air in the balloon has pushed all the time; what was taken away is the air that ' +
@@ -109,15 +110,40 @@ export const teaching: BellJarBalloon['teaching'] = {
     GAS_AT_THE_BOTTOM,
   ],
   before: [
-    'What will happen to the balloon when the pump runs?',
-    'Is there more air in the balloon afterwards?',
-    'Will it stay big when the air comes back?',
+    {
+      ask: 'What will happen to the balloon when the pump runs? Why?',
+      answer: 'Less presses on it from outside, so the air in it can push the skin out.',
+    },
+    {
+      ask: 'Will there be more air in the balloon? How could you tell?',
+      answer: 'No. It is tied: weigh it before and after. The same air takes up more room.',
+    },
+    {
+      ask: 'Will it be as large as before when the air comes back? Why?',
+      answer:
+        'Nearly, if the skin has held: the room presses as before. Rubber that was stretched far stays a ' +
+        'little larger.',
+    },
   ],
   after: [
-    'What pushed the skin outwards?',
-    { text: 'Why does it shrink again to the same size?', when: s => s.outcome !== 'bursts' },
-    { text: 'Why did it burst, though nobody blew?', when: s => s.outcome === 'bursts' },
-    'What would happen if it had a pinhole?',
+    {
+      ask: 'What pushed the skin outwards?',
+      answer: 'The air that was in it all the time. There was less to push it back.',
+    },
+    {
+      ask: 'Why does it shrink again to the same size?',
+      answer: 'The room’s air presses it back until inside and outside balance as before.',
+      when: s => s.outcome !== 'bursts',
+    },
+    {
+      ask: 'Why did it burst, though nobody blew?',
+      answer: 'The air round it was taken away, so its own air stretched the skin past its limit.',
+      when: s => s.outcome === 'bursts',
+    },
+    {
+      ask: 'What would happen if it had a pinhole?',
+      answer: 'Its air would go out under the pump, and then the room’s air would press it smaller than it was.',
+    },
   ],
   elsewhere: [
     'A weather balloon is launched limp and is several times wider high up.',

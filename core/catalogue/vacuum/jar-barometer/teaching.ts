@@ -87,6 +87,7 @@ export const teaching: JarBarometer['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The pump sucks the water up.',
+      kin: 'suction',
       ask: 'The pump’s hose does not touch the water. What pushes it?',
       answer:
         'The pump is not connected to the tube’s water at all. The shut-in air pushes it up, because less ' +
@@ -96,11 +97,31 @@ export const teaching: JarBarometer['teaching'] = {
     SUCTION,
     STRONGER_VACUUM,
   ],
-  before: ['Which way will the water go when the jar is pumped?', 'How high could it get with a very long tube?'],
+  before: [
+    {
+      ask: 'Which way will the water go when the jar is pumped, and why?',
+      answer: 'Up the straw: the air shut in below presses as before, and above it less presses back.',
+    },
+    {
+      ask: 'How high could it get with a very long tube? Why?',
+      answer: say`At most as high as the shut-in air can push it: ${asLength(10.3)} at the sea, if nothing pressed from
+        above.`,
+    },
+  ],
   after: [
-    'What pushed, and what stopped pushing?',
-    'Would it climb as high on a mountain?',
-    'What does it do on a warm day?',
+    {
+      ask: 'What pushed, and what stopped pushing?',
+      answer: 'The air shut in pushed. The air above the straw pushed less than before.',
+    },
+    {
+      ask: 'Would it climb as high on a mountain?',
+      answer: 'With the same pump it would climb less: there is less pressure to begin with.',
+    },
+    {
+      ask: 'What does it do on a warm day?',
+      answer:
+        'The air shut in gets warmer and pushes harder, so the water climbs although the weather has not changed.',
+    },
   ],
   elsewhere: [
     'A barometer in the weather.',

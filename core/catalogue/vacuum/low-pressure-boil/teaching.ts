@@ -96,12 +96,38 @@ export const teaching: LowPressureBoil['teaching'] = {
     },
     BUBBLES_ARE_AIR,
   ],
-  before: ['Can water boil in your hand’s warmth?', 'What will the thermometer do?'],
+  before: [
+    {
+      ask: 'Could water boil at the warmth of your hand? Why do you think so?',
+      answer:
+        'Yes, if little enough presses on it. It boils where its vapour can push back as hard as what presses on it.',
+    },
+    {
+      ask: 'What will the thermometer do, and why?',
+      answer: 'If vapour leaves, it falls. The vapour takes energy along.',
+    },
+  ],
   after: [
-    { text: 'Where did the heat for the vapour come from?', when: s => s.outcome !== 'still' },
-    { text: 'What would you change so that it boils?', when: s => s.outcome === 'still' },
-    'How would you cook an egg on a high mountain?',
-    { text: 'Why does it stop at once when the air comes in?', when: s => s.outcome === 'boils' },
+    {
+      ask: 'Where did the heat for the vapour come from?',
+      answer: 'From the water itself: it got colder.',
+      when: s => s.outcome !== 'still',
+    },
+    {
+      ask: 'What would you change so that it boils?',
+      answer: 'Warmer water, a better pump or more time.',
+      when: s => s.outcome === 'still',
+    },
+    {
+      ask: 'How would you cook an egg on a high mountain?',
+      answer:
+        'For longer: water boils there before it is as hot as here. Or in a closed pot, which keeps the pressure up.',
+    },
+    {
+      ask: 'Why does it stop at once when the air comes in?',
+      answer: 'The air presses on it again, more than the vapour of such water can push back.',
+      when: s => s.outcome === 'boils',
+    },
   ],
   elsewhere: [
     'Potatoes take longer in the mountains.',

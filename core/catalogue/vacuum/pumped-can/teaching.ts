@@ -111,6 +111,7 @@ export const teaching: PumpedCan['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The pump sucks the walls in.',
+      kin: 'suction',
       ask: 'Does the pump touch the walls?',
       answer:
         'The pump touches nothing but air. It takes away what pushed from inside; the room pushes as it did all day.',
@@ -120,16 +121,43 @@ export const teaching: PumpedCan['teaching'] = {
     STRONGER_VACUUM,
   ],
   before: [
-    'Nothing is heated: can it still be crushed?',
-    'Which side will go first?',
-    'Would a stronger pump push harder, or only sooner?',
+    {
+      ask: 'Nothing is heated: can it still be crushed? Why do you think so?',
+      answer: 'Yes, if enough air is taken out. What counts is the difference, not how it is made.',
+    },
+    {
+      ask: 'Where is the can weakest, and why?',
+      answer: 'In the middle of the side, away from the stiff ends, and where it has a dent.',
+    },
+    {
+      ask: 'Would a stronger pump push harder, or only act sooner? Why?',
+      answer: 'Only sooner. The push is the room’s, and it is the same with any pump.',
+    },
   ],
   after: [
-    'What do the pump and the cold water have in common?',
-    { text: 'Why does it go on folding while the pump runs?', when: s => s.outcome === 'crush' },
-    { text: 'What stopped the fold?', when: s => s.outcome === 'dent' },
-    { text: 'What held it?', when: s => s.outcome === 'stand' },
-    'Why is steam so much faster?',
+    {
+      ask: 'What do the pump and the cold water have in common?',
+      answer: 'Both leave fewer particles inside, so that less presses from there.',
+    },
+    {
+      ask: 'Why does it go on folding while the pump runs?',
+      answer: 'The pump takes away what the shrinking can would squeeze, so nothing pushes back.',
+      when: s => s.outcome === 'crush',
+    },
+    {
+      ask: 'What stopped the fold?',
+      answer: 'The air that is left was squeezed and pushed back.',
+      when: s => s.outcome === 'dent',
+    },
+    {
+      ask: 'What held it?',
+      answer: 'The wall: the difference was less than it can hold.',
+      when: s => s.outcome === 'stand',
+    },
+    {
+      ask: 'Why is steam so much faster?',
+      answer: 'Cold metal takes vapour out everywhere at once. A pump must take the air out through its hose.',
+    },
   ],
   elsewhere: [
     'A tank emptied with its vent shut.',

@@ -71,15 +71,42 @@ export const teaching: SoftPack['teaching'] = {
     SUCTION,
   ],
   before: [
-    'Will it grow, shrink or stay?',
-    'Will it be the same afterwards?',
-    'Which of these has air shut in: bread, an apple, a marshmallow?',
+    {
+      ask: 'Will it grow, shrink or stay? Why?',
+      answer:
+        'What has air shut in grows, because less presses from outside. What has none, or lets it out, hardly changes.',
+    },
+    {
+      ask: 'Will it be the same afterwards? Why?',
+      answer: 'If some air got out, the room’s air will press it smaller than it was.',
+    },
+    {
+      ask: 'Which of these has air shut in: bread, an apple, a marshmallow? How can you tell?',
+      answer: 'A marshmallow has it shut in bubbles. Bread and apples have pores that air goes through.',
+    },
   ],
   after: [
-    { text: 'Why did it end smaller?', when: s => s.outcome !== 'opens' && s.results.shrunkTo < 0.97 },
-    { text: 'What opened it?', when: s => s.outcome === 'opens' },
-    { text: 'Why did it hardly change?', when: s => s.outcome === 'little' },
-    'Why does a snack packet bulge on a plane and not burst?',
+    {
+      ask: 'Why did it end smaller?',
+      answer:
+        'Some of its air got out under the pump. When the room’s air came back, too little was inside to push back.',
+      when: s => s.outcome !== 'opens' && s.results.shrunkTo < 0.97,
+    },
+    {
+      ask: 'What opened it?',
+      answer: 'Its own air: the difference was more than the seam or skin could hold.',
+      when: s => s.outcome === 'opens',
+    },
+    {
+      ask: 'Why did it hardly change?',
+      answer: 'There was little shut-in air, or its skin was too stiff, or the pump too weak.',
+      when: s => s.outcome === 'little',
+    },
+    {
+      ask: 'Why does a snack packet bulge on a plane and not burst?',
+      answer:
+        'The cabin keeps three quarters of the pressure at sea level. The difference is less than the seam holds.',
+    },
   ],
   elsewhere: [
     'Packets on a mountain road or in a cabin.',

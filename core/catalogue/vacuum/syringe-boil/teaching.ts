@@ -92,11 +92,31 @@ export const teaching: SyringeBoil['teaching'] = {
     },
     BUBBLES_ARE_AIR,
   ],
-  before: ['Can warm water boil without a stove?', 'What will be in the bubbles?'],
+  before: [
+    {
+      ask: 'Can warm water boil without a stove? Why do you think so?',
+      answer: 'Yes, if little enough presses on it.',
+    },
+    {
+      ask: 'What would be in the bubbles, if some came?',
+      answer: 'Water vapour, and a little air that was dissolved.',
+    },
+  ],
   after: [
-    { text: 'Why does it boil less the longer it is held?', when: s => s.outcome === 'boils' },
-    { text: 'What would you change so that it boils well?', when: s => s.outcome !== 'boils' },
-    'What does the air that is left in do?',
+    {
+      ask: 'Why does it boil less the longer it is held?',
+      answer: 'It cools as vapour leaves, and the vapour fills the space and presses back.',
+      when: s => s.outcome === 'boils',
+    },
+    {
+      ask: 'What would you change so that it boils well?',
+      answer: 'Warmer water, less air in the syringe, or a longer pull.',
+      when: s => s.outcome !== 'boils',
+    },
+    {
+      ask: 'What does the air that is left in do?',
+      answer: 'It presses on the water and takes no part in the boiling, so the plunger must go further.',
+    },
   ],
   elsewhere: [
     'Eggs that take longer on a mountain.',

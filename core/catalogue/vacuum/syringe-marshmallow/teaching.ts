@@ -64,6 +64,7 @@ export const teaching: SyringeMarshmallow['teaching'] = {
   wrongIdeas: [
     {
       idea: 'The marshmallow is sucked apart.',
+      kin: 'suction',
       ask: 'What is in its bubbles, and does it push or pull?',
       answer: 'Nothing pulls at it. The air in its own bubbles pushes it out, once less pushes back.',
       source: 'common practice',
@@ -71,14 +72,31 @@ export const teaching: SyringeMarshmallow['teaching'] = {
     SUCTION,
     PARTICLES_SWELL,
   ],
-  before: ['What is inside a marshmallow?', 'What happens if I push instead?'],
+  before: [
+    {
+      ask: 'What is inside a marshmallow, and how could you find out?',
+      answer: 'Sugar, gelatine and, more than half of it, air in tiny bubbles. It floats, and it can be squeezed.',
+    },
+    {
+      ask: 'What happens if I push instead of pull? Why?',
+      answer: 'The air around it is squeezed and presses harder, so the bubbles get smaller.',
+    },
+  ],
   after: [
     {
-      text: 'Would it be smaller afterwards if it were held for minutes?',
+      ask: 'Would it be smaller afterwards if it were held for minutes?',
+      answer: 'Yes, a bit. Air leaves through the thin walls while it is large.',
       when: (_s, v) => v.numbers.moveTo > v.numbers.shutAt,
     },
-    { text: 'What would make it change more?', when: s => s.outcome === 'little' },
-    'Would a sweet without bubbles change?',
+    {
+      ask: 'What would make it change more?',
+      answer: 'More difference: start with less air round it, and pull further.',
+      when: s => s.outcome === 'little',
+    },
+    {
+      ask: 'Would a sweet without bubbles change?',
+      answer: 'Hardly. Without air shut in there is nothing that could grow or be squeezed.',
+    },
   ],
   elsewhere: ['A snack packet on a mountain.', 'A diver’s lungs on the way up.', 'A balloon that climbs.'],
 }

@@ -2,7 +2,7 @@ import { findStaging } from '../../../database/stagings'
 import { routeId } from '../../../http/body'
 import { queryWord } from '../../../http/query'
 import { foundOrRefused } from '../../../http/saved'
-import { oddsOfStaging } from '../../../odds/of-staging'
+import { oddsOfStaging } from '../../../computing/of-staging'
 
 /**
  * How a staging stands, by a few draws, and what past runs have taught about it (`taught=no` leaves them out); empty

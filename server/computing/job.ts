@@ -1,0 +1,28 @@
+import type { FirstOdds, PastRunDocument, Scene, Sentence, StagingDocument } from '../../core'
+
+/** How a staging stands by a few draws. */
+export interface OddsAsked {
+  kind: 'odds'
+  document: StagingDocument
+  samples: number
+  /** runs that teach it, the oldest first */ teachers: readonly PastRunDocument[]
+  /** what they teach hangs on: see `teachingKey` */ about: string
+  key: string
+}
+
+/** What a class is told of a staging that really ended so. */
+export interface EndAsked {
+  kind: 'end'
+  document: StagingDocument
+  outcome: string
+}
+
+/** Empty where no computed run ends so. */
+export interface EndTold {
+  /** why, by age */ levels?: readonly { from: number; text: Sentence }[]
+  /** as it stands there afterwards */ scene?: Scene
+}
+
+/** What is asked of the thread, and answered. */
+export type Asked = { job: number } & (OddsAsked | EndAsked)
+export type Answered = { job: number } & (FirstOdds | EndTold)

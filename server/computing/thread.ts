@@ -1,0 +1,45 @@
+/** The thread for what takes a tenth of a second and more: marks and votes must not wait for it. */
+import { dirname, join } from 'node:path'
+import { Worker } from 'node:worker_threads'
+import type { FirstOdds } from '../../core'
+import type { Answered, Asked, EndAsked, EndTold, OddsAsked } from './job'
+
+/** Beside the server's entry, where the build puts it. */
+const PROGRAM = join(dirname(process.argv[1]), 'workers', 'computing.mjs')
+
+const waiting = new Map<number, (answer: object) => void>()
+let jobs = 0
+let worker: Worker | undefined
+
+/** How many wait for an answer. */
+export const atWork = (): number => waiting.size
+
+function begin(): Worker {
+  const begun = new Worker(PROGRAM)
+  begun.unref()
+  begun.on('message', ({ job, ...answer }: Answered) => {
+    waiting.get(job)?.(answer)
+    waiting.delete(job)
+  })
+  // Whoever waits for a thread that is lost is answered nothing; the next one gets a new thread.
+  const lost = () => {
+    if (worker === begun) worker = undefined
+    for (const told of waiting.values()) told({})
+    waiting.clear()
+  }
+  begun.on('error', lost)
+  begun.on('exit', lost)
+  return begun
+}
+
+/** @returns nothing in it where the thread was lost meanwhile */
+export function compute(asked: OddsAsked): Promise<FirstOdds>
+export function compute(asked: EndAsked): Promise<EndTold>
+export function compute(asked: OddsAsked | EndAsked): Promise<FirstOdds | EndTold> {
+  const job = ++jobs
+  return new Promise(told => {
+    waiting.set(job, told)
+    worker ??= begin()
+    worker.postMessage({ ...asked, job } satisfies Asked)
+  })
+}

@@ -1,0 +1,69 @@
+/** A thread for odds, and for runs that end as a real one did. */
+import { parentPort } from 'node:worker_threads'
+import {
+  DEFAULT_SEED,
+  StagingSample,
+  attemptReading,
+  learn,
+  readStaging,
+  runThatEnds,
+  summarise,
+  taughtPoints,
+  type FirstOdds,
+  type Learnt,
+  type ReadStaging,
+} from '../../core'
+import { know } from '../../core/catalogue/known'
+import { DEMONSTRATIONS } from '../../core/catalogue/everything'
+import type { Asked, EndAsked, EndTold, OddsAsked } from './job'
+
+know(DEMONSTRATIONS)
+
+/** What was learnt last, by what it hangs on: other stagings with the same vessel and heater ask for the same. */
+const known = new Map<string, Learnt>()
+const MOST_KNOWN = 50
+
+async function learntFor({ demonstration, given }: ReadStaging, asked: OddsAsked): Promise<Learnt> {
+  const { teachers, about, key } = asked
+  let learnt = known.get(key)
+  if (!learnt) {
+    const runs = teachers.map(t => ({ given: readStaging(t.staging).given, seen: t.seen }))
+    learnt = { about, key, taught: await learn(demonstration, given, runs) }
+  }
+  known.delete(key)
+  known.set(key, learnt)
+  for (const oldest of [...known.keys()].slice(0, Math.max(0, known.size - MOST_KNOWN))) known.delete(oldest)
+  return learnt
+}
+
+async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {
+  const { demonstration, given } = read
+  const learnt = asked.teachers.length > 0 ? await learntFor(read, asked) : undefined
+  const taught = learnt?.taught
+  const points =
+    taught && taught.runs > 0 ? taughtPoints(demonstration, taught, asked.samples, DEFAULT_SEED) : undefined
+  const sample = new StagingSample(demonstration, given, asked.samples, DEFAULT_SEED, points)
+  sample.advance(asked.samples)
+  return { ...(learnt && { learnt }), forecast: summarise(sample) }
+}
+
+function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): EndTold {
+  const run = runThatEnds(demonstration, given, outcome)
+  if (!run) return {}
+  const { values, simulation } = run
+  return {
+    levels: demonstration.explanation(values, simulation),
+    scene: demonstration.drawing(values, simulation, simulation.trace.time.at(-1)!),
+  }
+}
+
+async function answered(asked: Asked): Promise<FirstOdds | EndTold> {
+  const { read } = attemptReading(() => readStaging(asked.document))
+  if (!read) return {}
+  return asked.kind === 'odds' ? oddsOf(read, asked) : toldOf(read, asked)
+}
+
+parentPort!.on(
+  'message',
+  (asked: Asked) => void answered(asked).then(answer => parentPort!.postMessage({ ...answer, job: asked.job })),
+)

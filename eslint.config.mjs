@@ -18,6 +18,7 @@ const ORDER = [
   'picture',
   'forecast',
   'running-order',
+  'lesson',
   'live',
   'readings',
   'catalogue',

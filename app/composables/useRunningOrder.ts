@@ -1,29 +1,21 @@
 import { refusalOf, sendWrite } from '~/api/sending'
+import { orderActs, type OrderAct } from '~/components/order/order-acts'
 import {
-  actOf,
   attemptReading,
   fitsShow,
   readStaging,
   withRoom,
   findDemonstration,
   loadDemonstrations,
-  type Act,
   type Fault,
   type Mend,
   type Plan,
-  type ReadStaging,
   type RunningOrderDocument,
-  type Traced,
   type Stagecraft,
   type StoredStaging,
   type StoredOrder,
 } from '~~/core'
 
-export interface OrderAct {
-  read: ReadStaging
-  simulation: Traced
-  act: Act
-}
 interface BrokenAct {
   id: string
   from?: string
@@ -108,19 +100,7 @@ export function useRunningOrder(id: string) {
       )
       return faults ? [{ ...named, faults }] : []
     })
-  const actsOf = (d: RunningOrderDocument): OrderAct[] =>
-    d.acts.map(({ id: actId, staging, talk, target }) => {
-      const read = readStaging(withRoom(staging, room.document, findDemonstration(staging.demonstration)!))
-      const simulation = read.demonstration.simulate(read.values, 'trace')
-      return {
-        read,
-        simulation,
-        act: {
-          ...actOf(actId, staging.title || read.demonstration.name, read.demonstration, read.values, simulation, talk),
-          ...(target !== undefined && { target }),
-        },
-      }
-    })
+  const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document)
   const ask = async (d: RunningOrderDocument): Promise<Planned> =>
     brokenOf(d).length > 0
       ? { clashes: [], mends: [] }

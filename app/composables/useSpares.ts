@@ -1,5 +1,5 @@
 import { DEFAULT_SEED, vesselsNeeded, type Forecast } from '~~/core'
-import type { OrderAct } from '~/composables/useRunningOrder'
+import type { OrderAct } from '~/components/order/order-acts'
 
 /** Enough for the number of spares, which goes by whole vessels. */
 const SAMPLES = 200

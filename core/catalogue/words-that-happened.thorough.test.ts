@@ -2,6 +2,7 @@
  * What is told of a run is what happened in it: every demonstration, every end that draws over all it accepts come to,
  * every choice, all four levels.
  */
+import { AVOIDED } from '../../tests/avoided-words'
 import { fleschKincaid } from 'flesch-kincaid'
 import { syllable } from 'syllable'
 import { describe, expect, it } from 'vitest'
@@ -301,20 +302,6 @@ describe('the levels', () => {
 })
 
 describe('words', () => {
-  /** Not what a native teacher says, or not right: what is said instead. */
-  const AVOIDED: readonly (readonly [RegExp, instead: string])[] = [
-    [/\breckon/i, 'expect'],
-    [/\bteach(es)? nothing\b/i, 'is not used for forecasts'],
-    [/\bone hears\b/i, 'you hear'],
-    [/\bmend\b/i, 'fix, put right'],
-    [/all sides added up/i, 'on each patch'],
-    [/removes particles|particles are removed/i, 'particles join the liquid'],
-    [/cold(er)? air (holds|can(not)? (keep|hold))/i, 'at a lower temperature less vapour stays a gas'],
-    [/\bas leave it was\b|\bleave as it was\b/i, 'cancel'],
-    [/\bpacket of crisps\b|\bbag of crisps\b/i, 'snack packet'],
-    [/\baircraft\b/i, 'plane'],
-    [/\bsuck(s|ed|ing)?\b/i, 'push'],
-  ]
   it.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('of %s are those of a teacher', (id, d) => {
     for (const run of runs.get(id)!.slice(0, 4)) {
       const traced = d.simulate(run.values, 'trace')

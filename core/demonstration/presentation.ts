@@ -1,4 +1,5 @@
 /** What is shown of a staging besides its odds. */
+import type { Equipment } from './equipment'
 import type { Named, Simulation } from './simulation'
 import type { QuantityKind } from '../units'
 import type { Sentence } from '../sentence'
@@ -30,6 +31,7 @@ export interface Gallery {
   /** what the room sees and hears */ effect: string
   topics: readonly string[]
   /** ages it suits */ ages: readonly [from: number, to: number]
+  /** without which it can't be shown */ needs: readonly Equipment[]
   /** true: shown as what happens elsewhere, with no steps to follow */ whatIf?: boolean
 }
 

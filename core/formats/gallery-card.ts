@@ -1,5 +1,6 @@
 /** What the gallery shows of a demonstration, worked out with usual values in this room and what is on the Shelf. */
 import { showingPosition, timeAt, type Demonstration, type Gallery, type Scene, type ShelfKind } from '../demonstration'
+import { lessonCandidate, type LessonCandidate } from '../lesson'
 import type { Sentence } from '../sentence'
 import { siOf, withRoom } from './document-values'
 import type { RoomDocument, ShelfItemDocument } from './shelf'
@@ -21,6 +22,7 @@ export interface GalleryCard {
   /** things on the Shelf that it would be started with, by their place in the list */ with: number[]
   missing: ShelfKind[]
   /** at the moment that shows most */ still: Scene
+  /** for a lesson; left out where it is only told of */ lesson?: LessonCandidate
 }
 
 /** A demonstration with usual values in a room. @throws StagingFaults where it can't be staged so there */
@@ -69,6 +71,7 @@ export function galleryCard(
   const { id, name, summary, gallery } = demonstration
   const simulation = demonstration.simulate(read.values, 'trace')
   const { stages } = simulation.trace
+  const lesson = lessonCandidate(demonstration, read.values, simulation)
   const { places, missing } = fitsOf(demonstration, items)
   return {
     id,
@@ -80,5 +83,6 @@ export function galleryCard(
     with: places.filter(p => p.items.length > 0).map(p => pick(demonstration, items, p.items)),
     missing: missing.map(p => p.kind),
     still: demonstration.drawing(read.values, simulation, timeAt(stages, showingPosition(simulation))),
+    ...(lesson && { lesson }),
   }
 }

@@ -15,7 +15,7 @@ export const showSchema = z
     version: z.literal(1).default(1),
     title: z.string().trim().min(1, 'a title of 1 to 200 characters').max(200),
     order: z.uuid().optional().describe('the running order that it was made from'),
-    rehearsal: z.boolean().default(false).describe('nothing real: its runs teach nothing and are not counted'),
+    rehearsal: z.boolean().default(false).describe('nothing real: its runs are not used for forecasts and not counted'),
     speed: z.number().min(1).max(60).default(1).describe('of the clock; above 1 in a rehearsal only'),
     acts: z
       .array(

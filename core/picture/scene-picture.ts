@@ -140,10 +140,13 @@ export function pictureOf(scene: Scene, width: number, uid: string, words: (said
         })
       case 'push': {
         const outside = shape.stuff === 'outside-air'
+        const [[x1, y1], [x2, y2]] = [px(shape.from), px(shape.to)]
+        // Its head is as much larger than its line everywhere: a short arrow is a thin one.
+        const thick = Math.min(2.2, Math.max(0.8, Math.sqrt((x2 - x1) * (x2 - x1) + (y2 - y1) * (y2 - y1)) / 9))
         return drawn('line', {
-          ...line(shape.from, shape.to),
+          ...{ x1, y1, x2, y2 },
           'stroke': outside ? 'var(--outside-air)' : 'var(--vapour)',
-          'stroke-width': 2.2,
+          'stroke-width': thick,
           'marker-end': `url(#${uid}-${outside ? 'outside-air' : 'inside-air'})`,
         })
       }

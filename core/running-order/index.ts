@@ -1,4 +1,5 @@
 export { actOf, type Act } from './act'
+export { firstPlan } from './first-plan'
 export { breaks } from './breaks'
 export { planShow, type Solved, type SolveProgramme } from './plan'
 export { clashes, fitsShow, mends, type Mend } from './mends'

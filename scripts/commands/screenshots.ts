@@ -40,9 +40,6 @@ async function take(name: string, path: string, { width = 1280, height = 800, mo
 
 await take('bench', staging)
 await take('bench-drum', `/bench/${demo(4)}`)
-await take('bench-flask', `/bench/${demo(7)}`)
-await take('bench-egg', `/bench/${demo(9)}`)
-await take('bench-balloon', `/bench/${demo(10)}`)
 await take('particle-board', staging, {
   motion: 'no-preference',
   act: async page => {
@@ -74,6 +71,18 @@ await take('bench-causes', staging, {
 })
 await take('bench-narrow', staging, { width: 390, height: 844 })
 await take('shelf', '/shelf')
+await take('lesson', '/order/lesson', {
+  act: async page => {
+    await page.getByTestId('lesson').waitFor()
+    await page.getByRole('table', { name: 'In the lesson' }).getByText('End').waitFor()
+  },
+})
+// As it is printed on A4, at 96 dots an inch.
+await take('pupils-sheet', `/bench/sheet?staging=${demo(1)}`, {
+  width: 794,
+  height: 1123,
+  act: page => page.emulateMedia({ media: 'print' }),
+})
 await take('running-order', `/order/${demo(301)}`, {
   act: page => page.getByTestId('plan-state').filter({ hasText: 'fits' }).waitFor(),
 })
@@ -105,8 +114,10 @@ await live.keyboard.press('v')
 const wall = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
 await wall.goto(`${live.url()}/wall`)
 await wall.getByRole('img', { name: /QR code/ }).waitFor()
-await wall.waitForTimeout(1000)
-await wall.screenshot({ path: join(folder, 'projector.png') })
+const phone = await browser.newPage({ viewport: { width: 390, height: 844 }, locale: 'en-GB' })
+await phone.goto(`${address}/join/${await live.getByTestId('vote-code').innerText()}`)
+await phone.getByRole('radio').first().check()
+await phone.getByText('Your vote counts').waitFor()
 await live.waitForTimeout(15_000)
 await live.keyboard.press('p')
 await live.getByTestId('heat-word').waitFor()
@@ -115,4 +126,13 @@ await until(() => live.getByTestId('hush-count').isVisible())
 await live.getByTestId('still').waitFor()
 await live.waitForTimeout(1200)
 await live.screenshot({ path: join(folder, 'hush.png') })
+await live.keyboard.press('g')
+await live.getByTestId('outcome-screen').waitFor()
+await live.keyboard.press('v')
+await live.getByRole('button', { name: /Reveal/ }).click()
+await wall.getByText('What the room expected:').waitFor()
+await wall.locator('p.wall-words').waitFor()
+await wall.screenshot({ path: join(folder, 'projector.png') })
+await phone.getByRole('img').waitFor()
+await phone.screenshot({ path: join(folder, 'phone.png') })
 await browser.close()

@@ -108,7 +108,7 @@ test('the particle board follows the scrubber, and the notes for the class are t
   await page.getByText('Wrong ideas that classes have').click()
   await expect(page.getByText('The vacuum sucks the balloon bigger.')).toBeVisible()
   await page.getByText('Questions before and after').click()
-  await expect(page.getByText('Is there more air in the balloon afterwards?')).toBeVisible()
+  await expect(page.getByText('Will there be more air in the balloon? How could you tell?')).toBeVisible()
   await page.getByText('Where else it happens').click()
   await expect(page.getByText('Ears pop on a plane.')).toBeVisible()
   await page.getByRole('button', { name: 'Age 16 and over' }).click()

@@ -44,7 +44,7 @@ test('a sheet for pupils is one page and its answers the next, in the units of w
   }
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as a file to change' }).click(),
+    page.getByRole('button', { name: 'Save as a page (HTML)' }).click(),
   ])
   expect(saved.suggestedFilename()).toMatch(/-sheet\.html$/)
 })

@@ -167,6 +167,7 @@ test(
     expect(first.map(m => m.at)).toEqual([...first.map(m => m.at)].sort((a, b) => a - b))
     await expect(phones[0]!.getByRole('status')).toContainText('Closed. You expected: crushes')
     await expect(wall.getByTestId('wall')).toHaveAttribute('data-page', 'hush')
+    await expect(wall.getByTestId('hush-band')).toBeVisible()
 
     // It fails: the can fills. Logged with what the room expected.
     await page.keyboard.press('n')
@@ -190,6 +191,8 @@ test(
     await clean(wall)
     await expect(phones[2]!.getByRole('heading', { name: /mostly full of water/ })).toBeVisible()
     await expect(phones[2]!.getByText(/pushes water up through the mouth/)).toBeVisible()
+    // As it stood then, drawn by the server.
+    await expect(phones[2]!.getByRole('img')).toBeVisible()
     await clean(phones[2]!)
     await expect(phones[2]!.getByRole('row', { name: 'fills 2' })).toBeVisible()
     await page.keyboard.press('v')

@@ -272,7 +272,7 @@ onBeforeUnmount(() => {
   overflow: auto;
 }
 .board[data-full='true'] .canvas {
-  width: min(100%, calc(58vh * 2.45));
+  width: min(100%, calc(50vh * 2.45));
   margin-inline: auto;
 }
 .board[data-full='true'] .text-sm {

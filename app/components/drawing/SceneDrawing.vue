@@ -4,12 +4,18 @@ import { useMediaQuery } from '@vueuse/core'
 import { h, type FunctionalComponent, type VNode } from 'vue'
 import { inARow, pictureOf, type Drawn, type Scene } from '~~/core'
 
-const props = defineProps<{ scene: Scene; /** fills the height that it is given */ tall?: boolean }>()
+const props = defineProps<{
+  scene: Scene
+  /** fills much of a projector's screen */ tall?: boolean
+  /** stands in a narrow column */ column?: boolean
+}>()
 const units = useUnitsStore()
 const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
 // Narrower on a phone, so that the words in it stay readable.
 const narrow = useMediaQuery('(max-width: 640px)')
-const picture = computed(() => pictureOf(props.scene, narrow.value ? 430 : 700, uid, said => units.told(inARow(said))))
+const picture = computed(() =>
+  pictureOf(props.scene, narrow.value || props.column ? 430 : 700, uid, said => units.told(inARow(said))),
+)
 const nodeOf = ({ tag, attributes, inside = [], text }: Drawn): VNode =>
   h(tag, attributes, text === undefined ? inside.map(nodeOf) : text)
 const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.map(nodeOf)
@@ -26,7 +32,7 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
     >
       <Elements :of="picture.elements" />
     </svg>
-    <figcaption class="text-sm soft">
+    <figcaption class="soft" :class="tall || column ? 'wall-words' : 'text-sm'">
       {{ picture.caption }}
     </figcaption>
   </figure>

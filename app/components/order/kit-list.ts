@@ -1,5 +1,5 @@
 import { say, tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
-import type { OrderAct } from '~/composables/useRunningOrder'
+import type { OrderAct } from './order-acts'
 
 const PLACES: Record<string, string> = {
   vessel: 'a vessel that will do',

@@ -19,7 +19,7 @@ const units = useUnitsStore()
       </p>
     </section>
     <div class="grid gap-6">
-      <SceneDrawing v-if="scene" :scene="scene" />
+      <SceneDrawing v-if="scene" :scene="scene" column />
       <slot />
     </div>
   </div>

@@ -159,7 +159,7 @@ const when = (iso: string) =>
         "
       />
       <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-        <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs teach nothing')" />
+        <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')" />
         <ChoiceField
           v-if="rehearsal"
           v-model="speed"

@@ -129,6 +129,7 @@ const exportRun = () =>
           />
         </section>
       </div>
+      <RunForClass :read="read" :outcome="outcome" :failed="failed" :found="found" />
       <section v-if="readings.length" aria-labelledby="readings-title" class="mt-6">
         <h2 id="readings-title">
           Readings over the trace

@@ -62,6 +62,7 @@ const when = (local: string) =>
     </p>
     <div class="flex flex-wrap gap-3 items-center mb-4">
       <UButton variant="solid" @click="start">New running order</UButton>
+      <NuxtLink class="plain-link" to="/order/lesson">Plan a lesson</NuxtLink>
       <FileButton label="Read one from a file" accept="application/json,.json" @file="importFile" />
     </div>
     <ul class="border-t rule">

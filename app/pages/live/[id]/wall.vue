@@ -4,7 +4,7 @@
  * what happened, and why. Arrows step through the questions, and through the levels of the reason.
  */
 import { useEventListener } from '@vueuse/core'
-import { DEFAULT_SEED, countWords, storyOf, type Traced, type Values } from '~~/core'
+import { countWords, storyOf } from '~~/core'
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
@@ -44,22 +44,10 @@ const total = computed(() => Object.values(votes.value).reduce((a, b) => a + b, 
 const voting = computed(() => round.value !== undefined && !round.value.closedAt)
 const ended = computed(() => outcomes.value.find(o => o.id === story.value.outcome))
 
-/** told with the numbers of a run that ended so, which is looked for away from this thread */
-const told = shallowRef<{ of: string; values: Values; simulation: Traced }>()
-const toldKey = computed(() => act.value && ended.value && `${act.value.id} ${ended.value.id}`)
-const worker = useForecastWorker(answer => {
-  if (answer.kind === 'end') told.value = answer.run && { of: toldKey.value ?? '', ...answer.run }
-})
-watch(
-  toldKey,
-  () => {
-    told.value = undefined
-    if (act.value && ended.value)
-      worker.ask({ kind: 'end', document: act.value.staging, outcome: ended.value.id, seed: DEFAULT_SEED })
-  },
-  { immediate: true },
+/** told with the numbers of a run that ended so */
+const run = useRunThatEnded(() =>
+  act.value && ended.value ? { document: act.value.staging, outcome: ended.value.id } : undefined,
 )
-const run = computed(() => (told.value?.of === toldKey.value ? told.value : undefined))
 const levels = computed(() =>
   act.value && run.value ? act.value.read.demonstration.explanation(run.value.values, run.value.simulation) : [],
 )
@@ -111,13 +99,18 @@ const sinceSealed = computed(() => (clock.time.value - (story.value.times.sealed
       <p class="huge" role="timer" :aria-label="$t('Since sealing')">
         {{ countWords(sinceSealed, true, units.locale) }}
       </p>
-      <HushBand
-        class="w-full max-w-5xl !h-[8vh]"
-        :now="sinceSealed"
-        :since="story.times.sealed!"
-        :countdowns="counts"
-        :speed="speed"
-      />
+      <div class="w-full max-w-5xl">
+        <HushBand
+          class="!h-[8vh]"
+          :now="sinceSealed"
+          :since="story.times.sealed!"
+          :countdowns="counts"
+          :speed="speed"
+        />
+        <p v-if="counts.some(c => c.id === 'gone')" class="wall-words text-center mt-4">
+          {{ $t('Most go in the coloured part.') }}
+        </p>
+      </div>
     </div>
     <WallTold v-else-if="page === 'told'" :ended="ended!" :why="levels[level]?.text" :scene="scene">
       <WallVotes v-if="round?.revealedAt" :outcomes="outcomes" :counts="votes" :happened="ended!.id" />

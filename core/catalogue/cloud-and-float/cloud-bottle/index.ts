@@ -21,6 +21,7 @@ export const cloudBottle = defineDemonstration<CloudBottleValues, CloudBottleRun
     effect: 'A clear bottle turns white at a pop, and clear again when pumped.',
     topics: ['weather', 'vapour', 'gas laws', 'heating and cooling'],
     ages: [7, 18],
+    needs: ['plastic-bottle', 'bottle-pump', 'flame'],
   },
   hushWords: { inside: 'gas in the bottle', strength: '' },
   wanted: 'cloud',

@@ -21,6 +21,7 @@ export const diver = defineDemonstration<DiverValues, DiverRun>({
     effect: 'A little diver sinks and rises at a command that nobody sees.',
     topics: ['buoyancy', 'gas laws', 'pressure in liquids'],
     ages: [7, 16],
+    needs: ['plastic-bottle', 'dropper'],
   },
   hushWords: { inside: 'pressure in the bottle', strength: '' },
   wanted: 'dives',

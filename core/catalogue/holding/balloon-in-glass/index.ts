@@ -21,6 +21,7 @@ export const balloonInGlass = defineDemonstration<BalloonInGlassValues, BalloonI
     effect: 'A glass hangs from a balloon, held by nothing but air.',
     topics: ['air pressure', 'friction'],
     ages: [5, 12],
+    needs: ['balloons', 'tumbler'],
   },
   hushWords: { inside: 'air in the balloon', strength: '' },
   wanted: 'lifts',

@@ -21,6 +21,7 @@ export const cardAndGlass = defineDemonstration<CardAndGlassValues, CardAndGlass
     effect: 'A glass of water is turned over, and nothing comes out.',
     topics: ['air pressure', 'gas laws', 'surface tension'],
     ages: [7, 14],
+    needs: ['tumbler'],
   },
   hushWords: { inside: 'air over the water', strength: '' },
   wanted: 'holds',

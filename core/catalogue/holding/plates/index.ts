@@ -22,6 +22,7 @@ export const plates = defineDemonstration<PlatesValues, PlatesRun>({
     effect: 'Two people tug at two plates and can’t part them; a valve opens, and they fall apart.',
     topics: ['air pressure', 'force and area', 'vacuum'],
     ages: [7, 18],
+    needs: ['plates', 'pump'],
   },
   hushWords: { inside: 'air left between', strength: '' },
   wanted: 'holds',

@@ -21,6 +21,7 @@ export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
     effect: 'A plunger lifts a stool; somebody lets a corner in, and it drops.',
     topics: ['air pressure', 'force and area'],
     ages: [7, 14],
+    needs: ['plunger'],
   },
   hushWords: { inside: 'air under the cup', strength: '' },
   wanted: 'lifts',

@@ -21,6 +21,7 @@ export const candleJar = defineDemonstration<CandleJarValues, CandleJarRun>({
     effect: 'The flame shrinks and dies, and water climbs into the jar.',
     topics: ['combustion', 'gas laws', 'air pressure', 'wrong ideas'],
     ages: [7, 18],
+    needs: ['jar', 'candle', 'flame'],
   },
   hushWords: { inside: 'oxygen left of the air', strength: '' },
   wanted: 'rises',

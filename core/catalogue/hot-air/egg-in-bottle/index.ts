@@ -21,6 +21,7 @@ export const eggInBottle = defineDemonstration<EggInBottleValues, EggInBottleRun
     effect: 'An egg dances on a bottle, stops, stretches and drops in with a plop.',
     topics: ['air pressure', 'gas laws', 'heating and cooling', 'combustion'],
     ages: [7, 16],
+    needs: ['glass-bottle', 'eggs', 'flame'],
   },
   hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
   wanted: 'whole',

@@ -21,6 +21,7 @@ export const eggOut = defineDemonstration<EggOutValues, EggOutRun>({
     effect: 'An egg in a bottle slides out of the neck again, as if pushed by nothing.',
     topics: ['air pressure', 'gas laws'],
     ages: [7, 16],
+    needs: ['glass-bottle', 'eggs'],
   },
   hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
   wanted: 'whole',

@@ -21,6 +21,7 @@ export const balloonLine = defineDemonstration<BalloonLineValues, BalloonLineRun
     effect: 'A balloon whizzes along a string over everybody’s heads.',
     topics: ['motion', 'air pressure', 'energy'],
     ages: [5, 14],
+    needs: ['balloons', 'line'],
   },
   hushWords: { inside: 'air in the balloon', strength: '' },
   wanted: 'arrives',

@@ -22,6 +22,7 @@ export const bottleLine = defineDemonstration<BottleLineValues, BottleLineRun>({
     effect: 'A bottle shoots along a line with a blue flash and a whoosh.',
     topics: ['combustion', 'motion', 'energy'],
     ages: [11, 18],
+    needs: ['fuel', 'line'],
   },
   hushWords: { inside: 'gas in the bottle', strength: '' },
   wanted: 'arrives',

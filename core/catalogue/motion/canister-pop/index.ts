@@ -22,6 +22,7 @@ export const canisterPop = defineDemonstration<CanisterPopValues, CanisterPopRun
     effect: 'A lid flies off a little can with a bang.',
     topics: ['combustion', 'gas laws', 'energy', 'motion'],
     ages: [11, 18],
+    needs: ['fuel'],
   },
   hushWords: { inside: 'gas in the canister', strength: '' },
   wanted: 'clear',

@@ -21,6 +21,7 @@ export const vacuumCannon = defineDemonstration<VacuumCannonValues, VacuumCannon
     effect: 'A light ball leaves a tube faster than a racing car and goes through a can.',
     topics: ['air pressure', 'motion', 'energy', 'speed of sound'],
     ages: [11, 18],
+    needs: ['tube', 'pump'],
   },
   hushWords: { inside: 'air left ahead of the ball', strength: '' },
   wanted: 'fast',

@@ -25,7 +25,7 @@ export const results = [
 
 export const outcomes: Demonstration['outcomes'] = [
   { id: 'fast', look: 'gone', name: 'is fast', sentence: 'The ball shoots out too fast to see.' },
-  { id: 'slow', look: 'partly', name: 'is slow', sentence: 'The ball comes out, but one can follow it.' },
+  { id: 'slow', look: 'partly', name: 'is slow', sentence: 'The ball comes out, but your eye can follow it.' },
   { id: 'stuck', look: 'nothing', name: 'stays in the tube', sentence: 'The ball stays in the tube.' },
 ]
 

@@ -23,6 +23,7 @@ export const balloonIntoFlask = defineDemonstration<BalloonIntoFlaskValues, Ball
     effect: 'The balloon dips, slips through the neck inside out, and blows itself up in the flask.',
     topics: ['condensation', 'air pressure', 'change of state', 'particle model'],
     ages: [8, 16],
+    needs: ['flask', 'balloons', 'heater'],
   },
   hushWords: { inside: 'air in the flask', strength: 'the skin gives way here' },
   results,

@@ -23,6 +23,7 @@ export const bottleFill = defineDemonstration<BottleFillValues, BottleFillRun>({
     effect: 'The bottle is full before the eye can follow, with a thud in the hand.',
     topics: ['condensation', 'air pressure', 'particle model', 'change of state'],
     ages: [9, 18],
+    needs: ['glass-bottle', 'heater'],
   },
   hushWords: { inside: 'air in the bottle', strength: '' },
   suspects: GLASS_SUSPECTS,

@@ -23,6 +23,7 @@ export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
     effect: 'A bang, and the can is flat before anyone has seen it move.',
     topics: ['air pressure', 'condensation', 'change of state', 'particle model'],
     ages: [7, 18],
+    needs: ['can', 'heater'],
   },
   hushWords: { inside: 'air in the can', strength: 'the wall gives way here' },
   inputs,

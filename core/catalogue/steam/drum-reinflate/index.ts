@@ -21,6 +21,7 @@ export const drumReinflate = defineDemonstration<DrumReinflateValues, DrumReinfl
     effect: 'Groans and thumps as the folds come out again, if they do.',
     topics: ['vapour pressure', 'air pressure', 'strength of shells'],
     ages: [12, 18],
+    needs: ['drum', 'heater'],
   },
   hushWords: { inside: 'air in the gas', strength: '' },
   wanted: 'pop',

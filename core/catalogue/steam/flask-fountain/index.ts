@@ -24,6 +24,7 @@ export const flaskFountain = defineDemonstration<FlaskFountainValues, FlaskFount
     effect: 'Water creeps up the tube, slower than anyone can bear; then a fountain fills the flask in a breath.',
     topics: ['condensation', 'air pressure', 'hydrostatic pressure', 'feedback'],
     ages: [11, 18],
+    needs: ['flask', 'stopper-tube', 'heater'],
   },
   hushWords: { inside: 'air in the flask', strength: '' },
   results: DIPPED_RESULTS,

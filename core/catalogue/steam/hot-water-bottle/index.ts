@@ -19,6 +19,7 @@ export const hotWaterBottle = softBottleFace<HotWaterBottleValues>({
     effect: 'The bottle crackles and folds in a few seconds, with no flame in the room.',
     topics: ['air pressure', 'condensation', 'gas laws', 'particle model'],
     ages: [7, 16],
+    needs: ['plastic-bottle', 'hot-water'],
   },
   simulate,
   inputs,

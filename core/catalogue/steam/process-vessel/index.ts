@@ -23,6 +23,7 @@ export const processVessel = defineDemonstration<ProcessVesselValues, ProcessVes
     effect: 'Where else this happens: why tanks need vents, and how wide.',
     topics: ['where else this happens', 'condensation', 'air pressure', 'engineering'],
     ages: [14, 18],
+    needs: [],
     whatIf: true,
   },
   hushWords: { inside: 'air in the tank', strength: 'the shell gives way here' },

@@ -24,6 +24,7 @@ export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
     effect: 'A long hush, groans, then one enormous bang.',
     topics: ['air pressure', 'condensation', 'strength of shells', 'change of state'],
     ages: [9, 18],
+    needs: ['drum', 'heater'],
   },
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
   results: METAL_RESULTS,

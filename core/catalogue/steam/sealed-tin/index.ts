@@ -24,6 +24,7 @@ export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
     effect: 'Ticks and pops as the panels talk, then the sides cave in over some seconds.',
     topics: ['air pressure', 'condensation', 'change of state', 'particle model'],
     ages: [8, 18],
+    needs: ['tin', 'heater'],
   },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
   results: METAL_RESULTS,

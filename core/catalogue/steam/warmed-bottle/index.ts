@@ -19,6 +19,7 @@ export const warmedBottle = softBottleFace<WarmedBottleValues>({
     effect: 'The bottle buckles gently: no steam to be seen, warm tap water is enough.',
     topics: ['gas laws', 'air pressure', 'heating and cooling'],
     ages: [7, 16],
+    needs: ['plastic-bottle', 'hot-water'],
   },
   brimful: true,
   simulate,

@@ -22,6 +22,7 @@ export const balloonEmptied = defineDemonstration<BalloonEmptiedValues, BalloonE
     effect: 'A balloon on a hose shrivels and packs into a hard lump.',
     topics: ['air pressure', 'vacuum'],
     ages: [9, 18],
+    needs: ['balloons', 'pump'],
   },
   hushWords: { inside: 'air left in the balloon', strength: '' },
   wanted: 'flat',

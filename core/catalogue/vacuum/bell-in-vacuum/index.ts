@@ -24,6 +24,7 @@ export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuum
     effect: 'A ringing bell goes quiet before everybody’s eyes while its hammer goes on.',
     topics: ['sound', 'vacuum', 'particle model'],
     ages: [7, 18],
+    needs: ['bell-jar', 'pump', 'bell'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
   wanted: 'silent',

@@ -23,6 +23,7 @@ export const bellJarBalloon = defineDemonstration<BellJarBalloonValues, BellJarB
     effect: 'A limp balloon swells by itself under the jar, and shrinks back when the air is let in.',
     topics: ['air pressure', 'gas laws', 'vacuum'],
     ages: [7, 18],
+    needs: ['bell-jar', 'pump', 'balloons'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
   wanted: 'fills',

@@ -23,6 +23,7 @@ export const jarBarometer = defineDemonstration<JarBarometerValues, JarBarometer
     effect: 'Coloured water climbs a tube by itself while the pump works, and sinks back with the air.',
     topics: ['air pressure', 'barometer', 'gas laws'],
     ages: [11, 18],
+    needs: ['bell-jar', 'pump', 'stopper-tube'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
   wanted: 'climbs',

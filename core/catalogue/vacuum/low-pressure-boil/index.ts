@@ -20,9 +20,10 @@ export const lowPressureBoil = defineDemonstration<LowPressureBoilValues, LowPre
   afterFailure,
   gallery: {
     family: 'vacuum',
-    effect: 'Water that one could put a hand into starts to boil under the jar.',
+    effect: 'Water that you could put your hand into starts to boil under the jar.',
     topics: ['boiling', 'vapour pressure', 'vacuum', 'altitude'],
     ages: [9, 18],
+    needs: ['bell-jar', 'pump', 'hot-water'],
   },
   hushWords: { inside: 'gas left in the jar', strength: '' },
   wanted: 'boils',

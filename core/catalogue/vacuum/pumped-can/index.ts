@@ -22,6 +22,7 @@ export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
     effect: 'Nothing is heated, and the sides tick and cave in all the same.',
     topics: ['air pressure', 'vacuum', 'gas laws', 'particle model'],
     ages: [8, 18],
+    needs: ['tin', 'pump'],
   },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
   wanted: 'crush',

@@ -24,6 +24,7 @@ export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
     effect: 'Marshmallows grow to several times their size, then end up smaller than they began.',
     topics: ['air pressure', 'gas laws', 'vacuum', 'weather and flight'],
     ages: [7, 16],
+    needs: ['bell-jar', 'pump', 'marshmallows'],
   },
   hushWords: { inside: 'air left round the packet', strength: '' },
   wanted: 'swells',

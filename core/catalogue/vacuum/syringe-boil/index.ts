@@ -18,6 +18,7 @@ export const syringeBoil = defineDemonstration<SyringeBoilValues, SyringeBoilRun
     effect: 'Warm water boils in the hand, and stops when the plunger goes back.',
     topics: ['boiling', 'vapour pressure', 'gas laws', 'air pressure'],
     ages: [8, 18],
+    needs: ['syringe', 'hot-water'],
   },
   hushWords: { inside: 'air left in', strength: '' },
   wanted: 'boils',

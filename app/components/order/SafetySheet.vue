@@ -1,0 +1,110 @@
+<script setup lang="ts">
+/** Hazards with the numbers behind them, what is done about each, what is done when it fails, and who signs for it. */
+import { EMERGENCY } from './emergency'
+import { WHO_DECIDES, cautionsOf, failuresOf, riskOfForecast, tell, type Forecast, type Sentence } from '~~/core'
+import { useI18n } from 'vue-i18n'
+import type { OrderAct } from './order-acts'
+
+const props = defineProps<{
+  acts: readonly OrderAct[]
+  /** by act: few draws are enough for the cautions */ forecasts: Readonly<Record<string, { forecast: Forecast }>>
+}>()
+const { t } = useI18n()
+const units = useUnitsStore()
+const hazards = computed(() =>
+  props.acts.map(({ act, read, simulation }) => {
+    const forecast = props.forecasts[act.id]?.forecast
+    const risk = forecast && riskOfForecast(forecast)
+    return {
+      title: act.title,
+      demonstration: read.demonstration.id,
+      told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)),
+      gates: read.demonstration.gates,
+      cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
+      sizes: read.demonstration.sizes(read.values, simulation),
+      failures: failuresOf(read.demonstration, read.values, simulation, risk),
+    }
+  }),
+)
+/** Acts of one end; of the later ones, only what is done otherwise than for the first. */
+const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sentence: Sentence) => string) => {
+  const same = new Set(i === 0 ? [] : failures[0]!.acts.map(a => told(a.text)))
+  return `${same.size ? t('As above; and: ') : ''}${failures[i]!.acts.map(a => told(a.text))
+    .filter(text => !same.has(text))
+    .join(' ')}`
+}
+</script>
+
+<template>
+  <div>
+    <p class="mb-2">
+      {{ units.told(WHO_DECIDES) }}
+    </p>
+    <div v-for="h in hazards" :key="h.title" class="mb-4">
+      <h3 class="text-lg font-bold">
+        {{ h.title }}
+      </h3>
+      <LanguageNote :demonstration="h.demonstration" />
+      <table class="w-full text-sm">
+        <thead>
+          <tr class="text-left soft">
+            <th class="w-2/5">
+              {{ $t('hazard, with the number behind it') }}
+            </th>
+            <th>{{ $t('control') }}</th>
+            <th class="w-16">
+              {{ $t('done by') }}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="c in h.cautions" :key="c.id + c.step" class="border-t rule align-top">
+            <td class="pr-3 py-1">
+              <b v-if="c.severity === 'raised'">{{ `${$t('Raised:')} ` }}</b>{{ h.told(c.hazard) }}
+            </td>
+            <td class="pr-3 py-1">
+              {{ h.told(c.control) }}
+            </td>
+            <td class="border-b rule" />
+          </tr>
+        </tbody>
+      </table>
+      <p class="text-sm mt-1">
+        <b>{{ $t('How big:') }}</b>
+        {{ h.sizes.map(s => `${h.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
+      </p>
+      <p class="text-sm">
+        <b>{{ $t('First, each before its step:') }}</b>
+        {{ h.gates.map(g => h.told(g.text)).join(' ') || $t('nothing to confirm') }}
+      </p>
+      <p v-for="(f, i) in h.failures" :key="f.outcome" class="text-sm">
+        <b>{{ $t(i === 0 ? 'If it ends so:' : 'Or so:') }} {{ h.told(f.sentence) }}</b>
+        {{ ownActs(h.failures, i, h.told) }}
+      </p>
+    </div>
+    <h3 class="text-lg font-bold">
+      {{ $t('In an emergency') }}
+    </h3>
+    <ol class="list-decimal pl-5">
+      <li v-for="line in EMERGENCY" :key="line">
+        {{ $t(line) }}
+      </li>
+    </ol>
+    <dl class="grid grid-cols-[14rem_1fr] gap-y-4 mt-5">
+      <template
+        v-for="line in [
+          'Risk assessment, number and date',
+          'Local rules checked',
+          'First aid and extinguisher are at',
+          'Who stands where',
+          'Presenter, signed',
+          'Head of department, signed',
+        ]"
+        :key="line"
+      >
+        <dt>{{ $t(line) }}</dt>
+        <dd class="border-b border-(--ink)" />
+      </template>
+    </dl>
+  </div>
+</template>

@@ -1,0 +1,75 @@
+/** Pictures of every demonstration: to scale, within their frame, and well-formed when they are written. */
+import { describe, expect, it } from 'vitest'
+import { DEMONSTRATIONS } from '../catalogue/everything'
+import { resolve, type Scene } from '../demonstration'
+import { METRIC, inARow, tell } from '../sentence'
+import { pictureOf, svgOf, type Drawn } from '.'
+
+const words = (said: Parameters<typeof inARow>[0]) => tell(inARow(said), METRIC)
+const flat = (all: readonly Drawn[]): Drawn[] => all.flatMap(d => [d, ...flat(d.inside ?? [])])
+
+const square: Scene = {
+  frame: { left: -1, right: 1, bottom: 0, top: 1 },
+  caption: ['as it is'],
+  shapes: [
+    { kind: 'round', at: [0, 0.5], across: 0.4, stuff: 'rubber' },
+    { kind: 'body', points: [[-0.5, 0], [-0.5, 0.5], [0.5, 0.5], [0.5, 0]], stuff: 'metal' }, // prettier-ignore
+    { kind: 'push', from: [0.6, 0.5], to: [0.62, 0.5], stuff: 'outside-air' },
+    { kind: 'note', at: [0, 0.5], said: ['first'] },
+    { kind: 'note', at: [0, 0.5], said: ['second'] },
+  ],
+}
+
+describe('a picture', () => {
+  it('has one scale for both directions, and its bench at nought', () => {
+    const { elements, width, height } = pictureOf(square, 700, 'p', words)
+    const all = flat(elements)
+    const ellipse = all.find(e => e.tag === 'ellipse')!.attributes
+    expect(ellipse.rx).toBeCloseTo(ellipse.ry as number, 9)
+    const scale = ((ellipse.rx as number) * 2) / 0.4
+    // Half a metre up is half a scale above the bench, in the middle of its width.
+    const bench = all.find(e => e.tag === 'line')!.attributes.y1 as number
+    expect(bench - (ellipse.cy as number)).toBeCloseTo(0.5 * scale, 6)
+    expect(ellipse.cx).toBeCloseTo(width / 2, 6)
+    expect(2 * scale).toBeLessThanOrEqual(width)
+    expect(height).toBeGreaterThan(scale)
+  })
+  it('lets no two names stand over one another', () => {
+    const texts = flat(pictureOf(square, 700, 'p', words).elements).filter(e => e.tag === 'text')
+    expect(texts.map(t => t.text)).toEqual(['first', 'second'])
+    expect(Math.abs((texts[1].attributes.y as number) - (texts[0].attributes.y as number))).toBeGreaterThanOrEqual(14)
+  })
+  it('draws a short push with a small head', () => {
+    const push = flat(pictureOf(square, 700, 'p', words).elements).find(e => e.attributes['marker-end'])!
+    expect(push.attributes['stroke-width']).toBeLessThan(1)
+  })
+  it('writes words that are marks as words', () => {
+    const scene: Scene = { ...square, caption: ['a < b & "c"'], shapes: [{ kind: 'note', at: [0, 0], said: ['<b>'] }] }
+    const picture = pictureOf(scene, 430, 'p', words)
+    const svg = svgOf(picture, picture.caption)
+    expect(svg).not.toContain('<b>')
+    expect(svg).toContain('&#60;b&#62;')
+    expect(svg).toContain('aria-label="a &#60; b &#38; &#34;c&#34;"')
+  })
+  it.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('of %s stays within its frame, and is well-formed', (_, d) => {
+    const { values } = resolve(d, { numbers: {}, choices: {} })
+    const simulation = d.simulate(values, 'trace')
+    for (const { start, end } of simulation.trace.stages)
+      for (const time of [start, (start + end) / 2, end]) {
+        const picture = pictureOf(d.drawing(values, simulation, time), 430, 'p', words)
+        for (const { tag, attributes } of flat(picture.elements)) {
+          for (const value of Object.values(attributes))
+            if (typeof value === 'number') expect(Number.isFinite(value)).toBe(true)
+          if (tag !== 'text') continue
+          expect(attributes.x).toBeGreaterThanOrEqual(0)
+          expect(attributes.y).toBeLessThanOrEqual(picture.height + 30)
+        }
+        const open: string[] = []
+        for (const [, close, tag, whole] of svgOf(picture, picture.caption).matchAll(/<(\/?)(\w+)[^>]*?(\/?)>/g)) {
+          if (close) expect(open.pop()).toBe(tag)
+          else if (!whole) open.push(tag)
+        }
+        expect(open).toEqual([])
+      }
+  })
+})

@@ -50,7 +50,7 @@ test('a class is told of a can that filled what happened to it, on the Bench and
       .locator('.wall-words:visible, .cue-words:visible')
       .evaluateAll(all => all.map(e => parseFloat(getComputedStyle(e).fontSize))))
       expect(size, kind).toBeGreaterThanOrEqual(page.viewportSize()!.height / 25)
-    const told = page.getByRole('status').filter({ hasText: / of / })
+    const told = page.getByRole('status').filter({ hasText: /\d of \d+$/ })
     const before = await told.textContent()
     await page.keyboard.press('ArrowRight')
     await expect(told).not.toHaveText(before!)

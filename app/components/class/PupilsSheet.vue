@@ -102,7 +102,7 @@ const id = useId()
     font-size: 11pt;
   }
   .sheet-grid {
-    max-height: 9.5rem;
+    max-height: 12rem;
   }
   .sheet-sets {
     font-size: 8.5pt;

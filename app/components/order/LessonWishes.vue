@@ -51,6 +51,7 @@ const AGES = Array.from({ length: 14 }, (_, i) => ({ value: i + 5, label: String
           :key="thing"
           :model-value="wishes.things.includes(thing)"
           :label="EQUIPMENT[thing]"
+          class="min-h-7"
           @update:model-value="tick(thing, $event)"
         />
       </div>

@@ -4,7 +4,7 @@ import { type FailureAct, heatOff, near, next, pressureOff, standBack, wait } fr
 const MISFIRE_MINUTES = 5
 export const fuelFailure = (what: string, change: string): FailureAct[] => [
   standBack('Nobody approaches or looks into it: treat it as live.'),
-  heatOff('Every flame out, from where one stands.'),
+  heatOff('Every flame out, from where you stand.'),
   wait(`Wait ${MISFIRE_MINUTES} minutes.`),
   pressureOff(
     `One adult, face shield and gloves, from the side, opens ${what} at arm’s length with a tool, pointing at nobody.`,

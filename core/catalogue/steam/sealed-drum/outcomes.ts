@@ -13,7 +13,7 @@ export const logged = {
 export const outcomes: Demonstration['outcomes'] = [
   { id: 'crush', look: 'gone', name: 'crushes', sentence: 'The drum folds in with a bang and is wrecked.' },
   { id: 'dent', look: 'partly', name: 'buckles', sentence: 'A side goes in with a thump, but the drum stands.' },
-  { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long one waits.' },
+  { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long you wait.' },
 ]
 
 export const ledger: SealedDrum['ledger'] = steamLedger('when the shell gives way')

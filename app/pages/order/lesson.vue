@@ -105,9 +105,9 @@ const print = () => window.print()
     <p v-if="error || failure || keeping" class="fault" role="alert">
       {{ failure || keeping || 'The demonstrations can’t be read just now.' }}
     </p>
-    <div class="grid lg:grid-cols-[20rem_minmax(0,1fr)] gap-8 print:block">
+    <div class="grid grid-cols-1 lg:grid-cols-[20rem_minmax(0,1fr)] gap-8 print:block">
       <LessonWishes v-model="wishes" class="no-print" :on-shelf="onShelf" />
-      <div class="lesson sheets">
+      <div class="sheets min-w-0">
         <div class="no-print flex flex-wrap gap-3 mb-3">
           <UButton variant="solid" :disabled="!acts.length" @click="print">Print all of it</UButton>
           <UButton :disabled="!acts.length" @click="keep">Make it a running order</UButton>

@@ -14,8 +14,8 @@ import {
   type StripPoint,
 } from '~~/core'
 
-/** ms after which levers that nobody looks at yet are tried all the same */
-const UNSEEN = 4000
+/** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
+const UNSEEN = 10_000
 /** Draws that are shown while it is still worked out what past runs have taught. */
 const FIRST_SAMPLES = 200
 

@@ -28,8 +28,22 @@ const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 const DRAWS = 200
 /** Draws for each lever: what is compared is the same draws on both sides. */
 const LEVER_DRAWS = 30
+interface Staged {
+  values: Values
+  s: Simulation
+}
+/** All rules are held against the same draws, which are simulated once. */
+const staged = new Map<string, readonly Staged[]>()
+function stagings(d: Demonstration): readonly Staged[] {
+  let known = staged.get(d.id)
+  if (!known) {
+    known = drawn(d)
+    staged.set(d.id, known)
+  }
+  return known
+}
 /** Every combination with one choice other than usual, each with its share of the draws over the usual ranges. */
-function stagings(d: Demonstration): { values: Values; s: Simulation }[] {
+function drawn(d: Demonstration): Staged[] {
   const choices = [{}, ...d.inputs.flatMap(i => (i.kind === 'choice' ? i.choices.map(c => ({ [i.id]: c.id })) : []))]
   const points = latinHypercube(DRAWS, d.inputs.length, 5)
   return Array.from({ length: DRAWS }, (_, i) => {

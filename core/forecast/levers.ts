@@ -54,6 +54,9 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
   return tries
 }
 
+/** Draws between two looks at whether it is still wanted: a change is answered within a tenth of a second. */
+const CHUNK = 40
+
 /** Orders levers, best first. */
 export const byEffect = (a: Lever, b: Lever): number =>
   b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to))
@@ -62,7 +65,7 @@ export const byEffect = (a: Lever, b: Lever): number =>
  * Odds of the wanted outcome with and without each change, by common random numbers.
  *
  * @param samples for each try
- * @param pause awaited between tries; may throw to cancel
+ * @param pause awaited every few draws; may throw to cancel
  * @param taught by past runs, where that is to be used
  * @param system in whose units a step is a round number
  * @param part of the tries only; the parts together, `byEffect`, are the whole
@@ -80,9 +83,9 @@ export async function pullLevers(
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
-  const odds = (changed: Given) => {
+  const odds = async (changed: Given) => {
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
-    sample.advance(samples)
+    while (!sample.advance(CHUNK)) await pause()
     const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
     return {
       share: sample.outcomes.filter(o => o === wanted).length / samples,
@@ -94,7 +97,7 @@ export async function pullLevers(
     const { values } = resolve(demonstration, changed)
     return cautionsOf(demonstration, values, demonstration.simulate(values, 'summary'), risk)
   }
-  const asGiven = odds(given)
+  const asGiven = await odds(given)
   const before = asGiven.share
   const cautions = cautionsAt(given, asGiven.risk)
   const levers: Lever[] = []
@@ -106,7 +109,7 @@ export async function pullLevers(
         ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
         : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
     if (resolve(demonstration, changed).faults.length > 0) continue
-    const { share, dry, risk } = odds(changed)
+    const { share, dry, risk } = await odds(changed)
     // No lever proposes what a caution then warns of more strongly.
     if (endangers(cautions, cautionsAt(changed, risk))) continue
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })

@@ -63,14 +63,16 @@ function countSuite(name: string, ok: number, bad: number, output: string) {
   count(name, ok, ok + bad === 0 ? 1 : bad, output)
 }
 
-async function vitest(project: string, environment?: Environment) {
-  const file = join(folder, `${project}.json`)
-  const args = ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
+async function vitest(projects: readonly string[], environment?: Environment) {
+  const name = projects.join(' and ')
+  const file = join(folder, `${projects.join('-')}.json`)
+  const chosen = projects.flatMap(project => ['--project', project])
+  const args = ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
   const { output } = await program('vitest', args, environment)
   const report = reportIn<JsonTestResults>(file)
   // A file that could not be loaded has no tests of its own; it counts as one failure.
   const broken = report?.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length ?? 0
-  countSuite(`${project} tests`, report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + broken, output)
+  countSuite(`${name} tests`, report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + broken, output)
 }
 
 async function browser(environment: Environment) {
@@ -132,22 +134,22 @@ async function checkCode() {
   await Promise.all([style(), types()])
 }
 
-/** The suites that take minutes: many draws, the server with its database, the browser. */
-async function thorough() {
-  await vitest('thorough')
+/** The suites that take minutes: the server with its database, the browser. */
+async function application() {
   await ensureBuild(root, say)
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
   say('Running the server and browser tests…')
-  await vitest('integration', environment)
+  await vitest(['integration'], environment)
   await browser(environment)
 }
 
 try {
   say('Checking style, directions and types, and running the unit tests…')
   await checkCode()
-  await vitest('unit')
-  if (!QUICK) await thorough()
+  // In one run: where one file is long, others are tested beside it.
+  await vitest(QUICK ? ['unit'] : ['unit', 'thorough'])
+  if (!QUICK) await application()
 } catch (error) {
   console.error(messageOf(error))
   failed++

@@ -254,7 +254,7 @@ onBeforeUnmount(() => {
       </div>
     </div>
     <p class="text-sm soft" data-testid="particles">
-      {{ caption }} <span v-if="motion !== 'reduce'">{{ $t('The bars are counted hits on the wall.') }}</span>
+      {{ caption }} <span class="motion-reduce:hidden">{{ $t('The bars are counted hits on the wall.') }}</span>
     </p>
     <slot v-if="isFullscreen" name="scrubber" />
   </section>

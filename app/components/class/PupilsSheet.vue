@@ -2,13 +2,13 @@
 /** What a pupil writes on, on one page when it is printed; the answers, for the teacher, on the next. */
 import { SHEET_RUNS, type ToldSheet } from './told-sheet'
 
-defineProps<{ sheet: ToldSheet }>()
+defineProps<{ sheet: ToldSheet; /** stands on a page with a heading of its own */ within?: boolean }>()
 const id = useId()
 </script>
 
 <template>
   <div class="pupils">
-    <h1 class="text-2xl">{{ sheet.title }}</h1>
+    <component :is="within ? 'h2' : 'h1'" class="text-2xl">{{ sheet.title }}</component>
     <p class="my-2">{{ $t('Name, class, date:') }} <span class="write-line" aria-hidden="true" /></p>
     <section :aria-labelledby="`${id}-predict`">
       <h2 :id="`${id}-predict`">{{ $t('1 Predict') }}</h2>

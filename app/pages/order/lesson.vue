@@ -185,7 +185,13 @@ const print = () => window.print()
             <h2 id="safety-title" class="!text-xl">Safety sheet</h2>
             <SafetySheet :acts="acts" :forecasts="spares" />
           </section>
-          <PupilsSheet v-for="s in sheets" :key="s.id" class="new-page mt-8 border-t rule pt-4" :sheet="s.sheet" />
+          <PupilsSheet
+            v-for="s in sheets"
+            :key="s.id"
+            class="new-page mt-8 border-t rule pt-4"
+            :sheet="s.sheet"
+            within
+          />
         </template>
       </div>
     </div>

@@ -40,6 +40,7 @@ const BUILD = {
   serverAssets: [
     { baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') },
     { baseName: 'style', dir: join(import.meta.dirname, 'app/assets'), pattern: 'colours.css' },
+    { baseName: 'phone', dir: join(import.meta.dirname, 'server/join/phone') },
   ],
   compressPublicAssets: { gzip: true, brotli: true },
 }

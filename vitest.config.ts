@@ -1,4 +1,5 @@
 import { fileURLToPath } from 'node:url'
+import { defineVitestProject } from '@nuxt/test-utils/config'
 import { defineConfig } from 'vitest/config'
 
 const root = fileURLToPath(new URL('.', import.meta.url)).replace(/\/$/, '')
@@ -14,7 +15,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
-          exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts'],
+          exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts', '**/*.component.test.ts'],
           testTimeout: 60_000,
         },
       },
@@ -23,6 +24,17 @@ export default defineConfig({
         extends: true,
         test: { name: 'thorough', include: ['core/**/*.thorough.test.ts'], testTimeout: 120_000 },
       },
+      // Parts of the interface, mounted in a document without a browser.
+      await defineVitestProject({
+        test: {
+          name: 'component',
+          include: ['app/**/*.component.test.ts'],
+          environment: 'nuxt',
+          isolate: false,
+          testTimeout: 30_000,
+          hookTimeout: 60_000,
+        },
+      }),
       {
         extends: true,
         test: {

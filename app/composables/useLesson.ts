@@ -2,7 +2,7 @@
 import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import { orderActs, type OrderAct } from '~/components/order/order-acts'
-import type { LessonWishes } from '~/components/order/lesson-wishes'
+import type { LessonWishes } from '~/components/order/wishes'
 import {
   chooseLesson,
   lessonTalk,

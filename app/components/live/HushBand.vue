@@ -33,6 +33,6 @@ const share = (ms: number) => `${Math.min(100, Math.max(0, (ms / length.value) *
       }"
     />
     <span v-if="gone" class="absolute inset-y-0 w-[3px] bg-(--gap)" :style="{ left: share(elapsed(gone.at)) }" />
-    <span class="absolute inset-y-0 w-[4px] bg-(--ink)" :style="{ left: `min(${share(now)}, 100% - 4px)` }" />
+    <span class="absolute inset-y-0 w-[4px] -ml-[2px] bg-(--ink)" :style="{ left: share(now) }" />
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What a lesson is to be about, for whom, how long, and what there is to do it with. */
 import { EQUIPMENT, EQUIPMENT_IDS, LESSON_TOPICS, type Equipment } from '~~/core'
-import type { LessonWishes } from './lesson-wishes'
+import type { LessonWishes } from './wishes'
 
 defineProps<{ /** what the Shelf has of it */ onShelf: readonly Equipment[] }>()
 const wishes = defineModel<LessonWishes>({ required: true })

@@ -4,7 +4,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { toldSheet } from '~/components/class/told-sheet'
-import { FIRST_WISHES, SHELVED, type LessonWishes } from '~/components/order/lesson-wishes'
+import { FIRST_WISHES, SHELVED, type LessonWishes } from '~/components/order/wishes'
 import { whyLeftOut } from '~/components/order/lesson-words'
 import { LESSON_TIMES, aimOf, isLessonTopic, keyOf, pupilsSheet, type GalleryCard } from '~~/core'
 

@@ -55,7 +55,8 @@ export function codePage(event: H3Event, fault = ''): Promise<string> {
     `<h1>${words('What will happen?')}</h1><form action="/join" method="get"><p><label for="code">` +
       `${words('Code from the screen')}</label></p><p><input type="text" id="code" name="code" maxlength="8" ` +
       'autocapitalize="characters" autocomplete="off" required></p>' +
-      `${fault ? `<p class="fault" role="alert">${escape(fault)}</p>` : ''}<p><button>${words('Join')}</button></p></form>`,
+      (fault && `<p class="fault" role="alert">${escape(fault)}</p>`) +
+      `<p><button>${words('Join')}</button></p></form>`,
   )
 }
 

@@ -18,6 +18,7 @@ if (!roomless.value) await room.load()
 
 <template>
   <UApp :toaster="null">
+    <NuxtRouteAnnouncer />
     <a
       href="#main"
       class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-(--sheet) focus:p-2"

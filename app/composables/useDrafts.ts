@@ -16,6 +16,10 @@ function tabId(): string {
   return id
 }
 
+/** Subjects of which something unsaved is kept here, in any tab. */
+export const draftsOnDevice = (): string[] =>
+  Object.keys(localStorage).flatMap(key => (key.startsWith(`${PREFIX}:`) ? [key.split(':')[1]!] : []))
+
 /** @param subject what the draft is of, such as a staging's id */
 export function useDrafts<T>(subject: string) {
   // Asked for in a browser only: the server keeps no drafts.

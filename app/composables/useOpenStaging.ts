@@ -1,12 +1,16 @@
 import type { InjectionKey } from 'vue'
 import { watchDebounced } from '@vueuse/core'
 import {
+  changedThings,
+  inputsFromItem,
+  thingsFrom,
   riskOfForecast,
   fromSi,
   showingPosition,
   type FirstOdds,
   type QuantityInput,
-  type StagingDocument,
+  type StoredItem,
+  type ThingChange,
 } from '~~/core'
 
 /** The staging on the Bench: its draft, its odds, what is drawn and said of it, and what changes it. */
@@ -14,7 +18,16 @@ export function useOpenStaging(id: string) {
   const editor = useStagingEditor(id)
   const units = useUnitsStore()
   const { draft, dirty, read, misfits, simulation: asStated, conflict, failure, faults } = editor
-  const odds = useForecast(() => (read.value && misfits.value.length === 0 ? draft.value : undefined))
+  const shelf = useShelfStore()
+  /** what has become of the things on the Shelf that it was made with */
+  const things = computed(() =>
+    draft.value && read.value ? changedThings(draft.value, read.value.demonstration, shelf.items) : [],
+  )
+  /** with these nothing is forecast */
+  const unfit = computed(() => things.value.filter(t => t.now === 'unfit'))
+  const odds = useForecast(() =>
+    read.value && misfits.value.length === 0 && unfit.value.length === 0 ? draft.value : undefined,
+  )
   const ask = useFromServer()
   const { isHydrating } = useNuxtApp()
   /** A page that is drawn on the server comes with odds, by a few draws. */
@@ -26,8 +39,9 @@ export function useOpenStaging(id: string) {
   /** Loads the staging. In the browser its odds are known first, which come with the page: they are not asked again. */
   async function open() {
     const coming = firstOdds()
+    const things = shelf.loaded ? undefined : shelf.load()
     if (!import.meta.server) odds.come(await coming)
-    await editor.load()
+    await Promise.all([editor.load(), things])
     odds.come(await coming)
   }
   const demonstration = computed(() => read.value?.demonstration)
@@ -58,11 +72,27 @@ export function useOpenStaging(id: string) {
     editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
   }
   const shelfProblem = ref('')
-  function take(inputs: StagingDocument['inputs']) {
+  /** Puts in force what the Shelf says of a thing, which is the one that is used from now on. */
+  function take(item: StoredItem) {
     const found = editor.change(d => {
-      Object.assign(d.inputs, inputs)
+      Object.assign(d.inputs, inputsFromItem(item.document, demonstration.value!))
+      d.things = { ...d.things, ...thingsFrom([item]) }
     })
     shelfProblem.value = editor.faultLines(found).join('; ')
+  }
+  /** The numbers that hold of a thing now, or those of the staging as they are. */
+  function settle({ kind, version, inputs }: ThingChange, which: 'new' | 'kept') {
+    const found = editor.change(d => {
+      if (which === 'new') Object.assign(d.inputs, inputs)
+      d.things![kind]!.version = version
+    })
+    shelfProblem.value = editor.faultLines(found).join('; ')
+  }
+  /** Another thing is used, which is not on the Shelf. */
+  function useAnother({ kind }: ThingChange) {
+    editor.change(d => {
+      delete d.things![kind]
+    })
   }
   async function copyAway() {
     const copyId = await editor.saveAsCopy()
@@ -90,6 +120,10 @@ export function useOpenStaging(id: string) {
     pull,
     shelfProblem,
     take,
+    things,
+    unfit,
+    settle,
+    useAnother,
     copyAway,
     logRun,
   }

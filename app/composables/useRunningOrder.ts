@@ -4,6 +4,8 @@ import {
   attemptReading,
   fitsShow,
   readStaging,
+  say,
+  unfitThings,
   withRoom,
   findDemonstration,
   loadDemonstrations,
@@ -39,6 +41,7 @@ export const stageOf = (d: RunningOrderDocument): Stagecraft => ({
 /** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */
 export function useRunningOrder(id: string) {
   const room = useRoomStore()
+  const shelf = useShelfStore()
   const stored = shallowRef<StoredOrder>()
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
   const request = useFromServer()
@@ -54,7 +57,7 @@ export function useRunningOrder(id: string) {
   /** The stagings as they are now, where they still exist. */
   async function load() {
     try {
-      if (!room.loaded) await room.load()
+      await Promise.all([room.loaded ? undefined : room.load(), shelf.loaded ? undefined : shelf.load()])
       const [order, stagings] = await Promise.all([
         request<StoredOrder>(`/api/running-orders/${id}`),
         request<StoredStaging[]>('/api/stagings'),
@@ -66,6 +69,7 @@ export function useRunningOrder(id: string) {
       }
       await fetchFor(document)
       stored.value = { ...order, document }
+      steps.begin()
       failure.value = ''
     } catch (error) {
       const refusal = refusalOf(error)
@@ -98,7 +102,11 @@ export function useRunningOrder(id: string) {
       const { faults } = attemptReading(() =>
         readStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging),
       )
-      return faults ? [{ ...named, faults }] : []
+      if (faults) return [{ ...named, faults }]
+      const unfit = demonstration ? unfitThings(staging, demonstration, shelf.items) : []
+      return unfit.length === 0
+        ? []
+        : [{ ...named, faults: unfit.map(name => ({ input: '', message: say`“${name}” is not to be used any more` })) }]
     })
   const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document)
   const ask = async (d: RunningOrderDocument): Promise<Planned> =>
@@ -108,6 +116,14 @@ export function useRunningOrder(id: string) {
           method: 'POST',
           body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
         })
+
+  /** A step that was taken once is planned and kept like any other change. */
+  const steps = useUndo(document, step =>
+    change(d => {
+      for (const key of Object.keys(d) as (keyof RunningOrderDocument)[]) delete d[key]
+      Object.assign(d, structuredClone(toRaw(step)))
+    }),
+  )
 
   async function save(d: RunningOrderDocument) {
     const saved = await sendWrite<StoredOrder>('PUT', `/api/running-orders/${id}`, {
@@ -139,6 +155,7 @@ export function useRunningOrder(id: string) {
         return false
       }
       await save(next)
+      void steps.keepSoon()
       planned.value = answer
       failure.value = ''
       return true
@@ -156,5 +173,5 @@ export function useRunningOrder(id: string) {
   }
   const broken = computed(() => (document.value ? brokenOf(document.value) : []))
   const acts = computed(() => (document.value && broken.value.length === 0 ? actsOf(document.value) : []))
-  return { stored, document, acts, broken, planned, planning, refused, failure, busy, load, change }
+  return { stored, document, acts, broken, planned, planning, refused, failure, busy, load, change, steps }
 }

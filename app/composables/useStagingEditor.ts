@@ -37,6 +37,10 @@ export function useStagingEditor(id: string) {
   /** that a save was asked for while something was unsettled */
   const held = ref(false)
 
+  const steps = useUndo(draft, step => {
+    dropRefused()
+    draft.value = copy(step)
+  })
   const dirty = computed(
     () => !!draft.value && !!stored.value && JSON.stringify(draft.value) !== JSON.stringify(stored.value.document),
   )
@@ -75,6 +79,7 @@ export function useStagingEditor(id: string) {
       const staging = await ask<StoredStaging>(`/api/stagings/${id}`)
       await loadDemonstrations([staging.document.demonstration])
       adopt(staging)
+      steps.begin()
       failure.value = ''
     } catch (error) {
       const refusal = refusalOf(error)
@@ -93,6 +98,7 @@ export function useStagingEditor(id: string) {
     if (mine) {
       draft.value = copy(mine.document)
       baseVersion.value = mine.baseVersion
+      steps.begin()
       if (mine.baseVersion !== stored.value.version && dirty.value) conflict.value = stored.value
     } else leftBehind.value = drafts.others()
   })
@@ -123,6 +129,7 @@ export function useStagingEditor(id: string) {
       const next = copy(draft.value!)
       make(next)
       draft.value = next
+      void steps.keepSoon()
     }
     return found
   }
@@ -227,11 +234,13 @@ export function useStagingEditor(id: string) {
     drafts.drop()
     dropRefused()
     adopt(conflict.value)
+    steps.begin()
   }
 
   function undoAll() {
     dropRefused()
     if (stored.value) adopt(stored.value)
+    void steps.keepSoon()
   }
 
   function takeLeftBehind() {
@@ -275,6 +284,7 @@ export function useStagingEditor(id: string) {
     saveAsCopy,
     takeStored,
     undoAll,
+    steps,
     takeLeftBehind,
     leaveLeftBehind,
   }

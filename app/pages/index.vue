@@ -1,5 +1,6 @@
 <script setup lang="ts">
-await navigateTo('/bench', { replace: true })
+// Home is the question.
+await navigateTo('/bench/choose', { replace: true })
 </script>
 
 <template>

@@ -7,6 +7,7 @@ import {
   findDemonstration,
   loadDemonstrations,
   inputsFromItem,
+  thingsFrom,
   readStaging,
   shelfCsv,
   vesselValues,
@@ -90,6 +91,7 @@ const stage = (item: StoredItem, demonstrationId: string) =>
       demonstration: demonstration.id,
       title: `${demonstration.name}: ${item.document.name}`,
       inputs: inputsFromItem(item.document, demonstration),
+      things: thingsFrom([item]),
     })
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)

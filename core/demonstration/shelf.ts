@@ -1,7 +1,8 @@
 /** What of a Shelf can stand in a procedure. */
 
 /** What on a Shelf can stand in a procedure. */
-export type ShelfKind = 'vessel' | 'heater' | 'bath' | 'pump'
+export const SHELF_KINDS = ['vessel', 'heater', 'bath', 'pump'] as const
+export type ShelfKind = (typeof SHELF_KINDS)[number]
 
 /** Kinds of pump; what each usually does stands with the vacuum demonstrations. */
 export const PUMP_IDS = ['hand', 'mouth', 'cheeks', 'kitchen', 'jet', 'membrane', 'two-stage'] as const

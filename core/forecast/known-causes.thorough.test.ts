@@ -85,7 +85,7 @@ const CASES = [
   ['cloud-bottle', 2],
   ['candle-jar', 5],
   ['bell-jar-balloon', 2],
-  ['low-pressure-boil', 2],
+  ['low-pressure-boil', 4],
   ['jar-barometer', 36],
   ['card-and-glass', 48],
   ['balloon-line', 24],

@@ -39,11 +39,13 @@ const typed = (d: Demonstration) => {
     )
     .map(chosen =>
       Object.fromEntries(
-        Object.entries(chosen).map(([id, { at, unit }]) => {
+        Object.entries(chosen).flatMap(([id, picked]) => {
+          if (!picked) return []
+          const { at, unit } = picked
           const input = quantities.find(q => q.id === id)!
           const [low, high] = input.usual
           const si = low + (high - low) * at
-          return [id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(9)), unit }]
+          return [[id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(9)), unit }] as const]
         }),
       ),
     )

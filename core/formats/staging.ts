@@ -2,6 +2,7 @@
 import * as z from 'zod'
 import { DEMONSTRATION_IDS, findDemonstration } from '../catalogue'
 import {
+  SHELF_KINDS,
   inLines,
   acceptedRange,
   resolve,
@@ -39,6 +40,10 @@ export const stagingSchema = z
     demonstration: z.enum(DEMONSTRATION_IDS as [string, ...string[]]),
     title: z.string().max(200).default(''),
     inputs: z.record(z.string(), z.union([quantitySchema, z.string().max(100)])).default({}),
+    things: z
+      .partialRecord(z.enum(SHELF_KINDS), z.strictObject({ id: z.uuid(), version: z.int().min(1) }))
+      .optional()
+      .describe('things on the Shelf that it is staged with, each as of a version: what becomes of them is told'),
   })
   .meta({
     title: 'Staging',
@@ -125,7 +130,7 @@ function stagingFaults(error: z.ZodError, json: unknown): Fault[] {
     if (issue.code === 'unrecognized_keys') {
       return {
         input: issue.keys.join(', '),
-        message: 'is not part of a staging; accepted: format, version, demonstration, title, inputs',
+        message: 'is not part of a staging; accepted: format, version, demonstration, title, inputs, things',
       }
     }
     return { input: issue.path.join('.'), message: `given ${given}; accepted: ${issue.message}` }

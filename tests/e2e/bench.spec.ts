@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { spawnSync } from 'node:child_process'
-import { blank, choose, complete, expect, odds, test, type Page } from './page'
+import { blank, choose, complete, expect, odds, test, verdict, type Page } from './page'
 
 const STAGING = '/bench/5a1d0000-0000-4000-8000-000000000001'
 
@@ -17,6 +17,10 @@ async function downloaded(page: Page, button: string): Promise<string> {
 
 test('the whole slice: change, forecast, save, reload, log a failure, read it in the Logbook', async ({ page }) => {
   await page.goto('/')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What could we show?')
+  await page.getByRole('link', { name: 'all stagings' }).click()
+  // A page that is gone to begins at its heading.
+  await expect(page.getByRole('heading', { name: 'Bench' })).toBeFocused()
   await page.getByRole('link', { name: /Slim can, ice bath/ }).click()
   await complete(page)
   const before = await odds(page)
@@ -154,8 +158,36 @@ test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) =
   await page.getByRole('button', { name: 'Save' }).click()
   await choose(page, 'Stage Trial can in', 'Can plunge')
   await expect(blank(page, 'vesselVolume')).toHaveText('369 mL')
+  const staged = page.url()
   await choose(page, 'Take a bath from the Shelf', 'Deep crate, ice slush')
   await expect(blank(page, 'bathTemperature')).toHaveText('1 °C')
+  await page.getByRole('button', { name: 'Save', exact: false }).first().click()
+  await expect(page.getByTestId('save-state')).toHaveText('Saved, version 2')
+
+  // Measured anew, it is told, and the new numbers are taken; unfit, nothing is forecast with it any more.
+  const change = async (label: string, set: (form: ReturnType<typeof page.getByRole>) => Promise<void>) => {
+    await page.goto('/shelf')
+    await page.getByLabel('Search the shelf').fill('Trial can')
+    await page.getByRole('button', { name: 'Change Trial can' }).click()
+    await set(page.getByRole('dialog'))
+    await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+    await expect(page.getByRole('dialog'), label).toHaveCount(0)
+    await page.goto(staged)
+  }
+  await change('weighed again', form => form.getByLabel('Brim-full of water').fill('372 g'))
+  await expect(page.getByTestId('thing-notice')).toContainText('“Trial can” has other numbers on the Shelf now')
+  await page.getByRole('button', { name: 'Take the new numbers' }).click()
+  await expect(blank(page, 'vesselVolume')).toHaveText('361 mL')
+  await expect(page.getByTestId('thing-notice')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(blank(page, 'vesselVolume')).toHaveText('369 mL')
+  await page.getByRole('button', { name: 'Redo', exact: true }).click()
+  await expect(blank(page, 'vesselVolume')).toHaveText('361 mL')
+  await change('unfit', async () => choose(page, 'Condition', 'unfit for a pressure difference'))
+  await expect(page.getByRole('alert')).toContainText('“Trial can” is not to be used for this any more')
+  await expect(verdict(page)).toHaveCount(0)
+  await page.getByRole('button', { name: 'Another one is used here' }).click()
+  await expect(verdict(page)).toContainText('of 100')
 })
 
 test('works from the keyboard and lists its keys', async ({ page }) => {

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 /** In a step's sentence: takes a thing from the Shelf, with all that is known of it. */
-import { fits, inputsFromItem, type Demonstration, type StagingDocument } from '~~/core'
+import { fits, type Demonstration, type StoredItem } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration; step: string }>()
-const emit = defineEmits<{ take: [inputs: StagingDocument['inputs']] }>()
+const emit = defineEmits<{ take: [item: StoredItem] }>()
 const shelf = useShelfStore()
 const place = computed(() => props.demonstration.shelf.find(p => p.step === props.step))
 const fitting = computed(() => (place.value ? shelf.inUse.filter(i => fits(i.document, place.value!)) : []))
 const items = computed(() => fitting.value.map(i => ({ value: i.id, label: i.document.name })))
 function take(id: string | undefined) {
   const item = shelf.inUse.find(i => i.id === id)
-  if (item) emit('take', inputsFromItem(item.document, props.demonstration))
+  if (item) emit('take', item)
 }
 </script>
 

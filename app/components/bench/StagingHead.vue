@@ -4,7 +4,9 @@ import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{ editor: StagingEditor; id: string }>()
 defineEmits<{ log: [] }>()
-const { draft, dirty, saving, stored } = props.editor
+const { draft, dirty, saving, stored, steps } = props.editor
+const { canUndo, canRedo } = steps
+useUndoKeys(steps)
 </script>
 
 <template>
@@ -31,6 +33,7 @@ const { draft, dirty, saving, stored } = props.editor
     <UButton variant="solid" :disabled="!dirty || saving" @click="editor.save()">
       {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
     </UButton>
+    <UndoButtons :can-undo="canUndo" :can-redo="canRedo" @undo="steps.undo()" @redo="steps.redo()" />
     <UButton v-if="dirty" @click="editor.undoAll()">
       {{ $t('Undo all') }}
     </UButton>

@@ -8,7 +8,7 @@ const id = String(route.params.id)
 const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
 const { editor, demonstration, asStated, risk, scrubber, waterWindow, pull, shelfProblem, take } = staging
-const { copyAway, logRun } = staging
+const { copyAway, logRun, unfit } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { draft, read, failure } = editor
@@ -46,6 +46,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3">
     <StagingNotices :editor="editor" @copy="copyAway" />
+    <ThingNotices />
 
     <div
       v-if="draft && read && simulation && demonstration"
@@ -90,6 +91,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
       <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
         <VerdictPanel
+          v-if="!unfit.length"
           :demonstration="demonstration"
           :forecast="forecast"
           :complete="complete"

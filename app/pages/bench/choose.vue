@@ -2,14 +2,20 @@
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { namesLiving } from '~/components/bench/names-living'
+import { finds } from '~/components/gallery/search-words'
 import {
+  EQUIPMENT,
+  EQUIPMENT_IDS,
   FAMILIES,
   findDemonstration,
   inputsFromItem,
+  thingsFrom,
   loadDemonstrations,
   readStaging,
+  type Equipment,
   type Family,
   type GalleryCard,
+  type ListedStaging,
   type ShelfKind,
 } from '~~/core'
 
@@ -28,18 +34,32 @@ watch(
   () => refresh(),
 )
 
-const onlyShelf = ref(false)
-const minutes = ref(0)
-const age = ref(0)
-const topic = ref('')
-const words = ref('')
+// What is asked for stands in the address: Back returns to it, and it can be kept or sent.
+const route = useRoute()
+const router = useRouter()
+const asked = (name: string) => String(route.query[name] ?? '')
+const ask = (name: string, value: string) =>
+  router.replace({ query: { ...route.query, [name]: value === '' || value === '0' ? undefined : value } })
+const field = (name: string) => computed({ get: () => asked(name), set: value => void ask(name, value) })
+const amount = (name: string) =>
+  computed({ get: () => Number(asked(name)) || 0, set: value => void ask(name, String(value)) })
+const [minutes, age] = [amount('minutes'), amount('age')]
+const [topic, words, things] = [field('topic'), field('words'), field('have')]
+const onlyShelf = computed({ get: () => asked('shelf') === 'yes', set: is => void ask('shelf', is ? 'yes' : '') })
+const have = computed(() => EQUIPMENT_IDS.filter(id => things.value.split(',').includes(id)))
+const tick = (thing: Equipment, there: boolean | 'indeterminate') => {
+  things.value = EQUIPMENT_IDS.filter(id => (id === thing ? there === true : have.value.includes(id))).join()
+}
 const failure = ref('')
 const looked = ref('')
 
 const entries = computed(() => cards.value ?? [])
 
 const TIMES = [{ value: 0, label: 'any' }, ...[2, 5, 10, 20, 45].map(m => ({ value: m, label: `up to ${m} min` }))]
-const AGES = [{ value: 0, label: 'any' }, ...[7, 9, 11, 14, 16].map(a => ({ value: a, label: String(a) }))]
+const AGES = [
+  { value: 0, label: 'any' },
+  ...Array.from({ length: 14 }, (_, i) => ({ value: i + 5, label: String(i + 5) })),
+]
 const topics = [
   { value: '', label: 'any' },
   ...[...new Set(entries.value.flatMap(d => d.gallery.topics))].sort().map(t => ({ value: t, label: t })),
@@ -50,11 +70,9 @@ const shown = computed(() =>
     if (minutes.value && d.minutes > minutes.value) return false
     if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
     if (topic.value && !d.gallery.topics.includes(topic.value)) return false
-    const text = `${d.name} ${d.summary} ${d.gallery.effect} ${d.gallery.topics.join(' ')}`.toLowerCase()
-    return words.value
-      .toLowerCase()
-      .split(/\s+/)
-      .every(w => text.includes(w))
+    if (have.value.length > 0 && !d.gallery.needs.every(thing => have.value.includes(thing))) return false
+    const needs = [...d.gallery.needs.map(thing => EQUIPMENT[thing]), ...d.kit.map(units.told)]
+    return finds([d.name, d.summary, d.gallery.effect, ...d.gallery.topics, ...needs].join(' '), words.value)
   }),
 )
 const FAMILY_WORDS: Record<Family, { name: string; line: string }> = {
@@ -98,7 +116,12 @@ async function start(card: { id: string; name: string; with: string[] }) {
     )
     let document
     try {
-      document = readStaging({ demonstration: card.id, title: card.name, inputs }).document
+      document = readStaging({
+        demonstration: card.id,
+        title: card.name,
+        inputs,
+        things: thingsFrom(shelf.items.filter(i => card.with.includes(i.id))),
+      }).document
     } catch {
       // Things that do not go together with the usual amounts: start from the usual ones.
       document = readStaging({ demonstration: card.id, title: card.name }).document
@@ -110,18 +133,23 @@ async function start(card: { id: string; name: string; with: string[] }) {
     failure.value = refusalOf(problem).message
   }
 }
-function showAll() {
-  onlyShelf.value = false
-  minutes.value = 0
-  age.value = 0
-  topic.value = ''
-  words.value = ''
-}
+const showAll = () => router.replace({ query: {} })
+/** What was worked on last. */
+const { data: stagings } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
+const LAST = 4
+const last = computed(() => (stagings.value ?? []).slice(0, LAST))
 </script>
 
 <template>
   <div class="max-w-6xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">What could we show?</h1>
+    <nav v-if="last.length" aria-label="Worked on last" class="flex flex-wrap gap-x-5 gap-y-1 mt-2">
+      <span class="soft">Go on with</span>
+      <NuxtLink v-for="s in last" :key="s.id" class="plain-link" :to="`/bench/${s.id}`">{{
+        s.document.title || 'Untitled'
+      }}</NuxtLink>
+      <NuxtLink class="plain-link" to="/bench">all stagings</NuxtLink>
+    </nav>
     <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
       <UCheckbox v-model="onlyShelf" label="with what is on the Shelf" />
       <ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" />
@@ -132,6 +160,19 @@ function showAll() {
         <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
       </label>
     </div>
+    <Folded class="border-y rule py-1 mb-3">
+      <template #title>I have… {{ have.length ? have.map(thing => EQUIPMENT[thing]).join(', ') : '' }}</template>
+      <div class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-6 py-1">
+        <UCheckbox
+          v-for="thing in EQUIPMENT_IDS"
+          :key="thing"
+          class="min-h-7"
+          :model-value="have.includes(thing)"
+          :label="EQUIPMENT[thing]"
+          @update:model-value="tick(thing, $event)"
+        />
+      </div>
+    </Folded>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>

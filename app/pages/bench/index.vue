@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
+import { finds } from '~/components/gallery/search-words'
 import { StagingFaults, loadDemonstrations, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Bench · Zealous Hush' })
@@ -37,6 +38,29 @@ async function importFile(file: File) {
     else failure.value = `${file.name} is not a staging document: it is not JSON.`
   }
 }
+/** So few are seen at a glance. */
+const FEW = 6
+const words = ref('')
+const ORDERS = [
+  { value: 'changed', label: 'changed last' },
+  { value: 'title', label: 'title' },
+  { value: 'runs', label: 'most often run' },
+] as const
+const order = ref<(typeof ORDERS)[number]['value']>('changed')
+const titleOf = (s: ListedStaging) => s.document.title || 'Untitled'
+const shown = computed(() => {
+  const found = (data.value ?? []).filter(s => {
+    const { name, summary } = listedOf(s.document.demonstration) ?? { name: '', summary: '' }
+    return finds(`${titleOf(s)} ${name} ${summary}`, words.value)
+  })
+  if (order.value === 'title') return found.sort((a, b) => titleOf(a).localeCompare(titleOf(b), units.locale))
+  return order.value === 'runs' ? found.sort((a, b) => b.runs - a.runs) : found
+})
+/** With work on this device that was not saved. */
+const unsaved = ref(new Set<string>())
+onMounted(() => {
+  unsaved.value = new Set(draftsOnDevice())
+})
 const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
 </script>
 
@@ -44,17 +68,31 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">Bench</h1>
     <p class="soft mb-4">Will it work, and how do I make it work? Open a staging, or start one.</p>
+    <div class="flex flex-wrap gap-3 mb-4 items-center">
+      <UButton variant="solid" to="/bench/choose"> Choose a demonstration </UButton>
+      <UButton v-if="(data?.length ?? 0) > 1" to="/bench/compare"> Compare two </UButton>
+      <FileButton label="Import a staging (JSON)" accept="application/json,.json" outline @file="importFile" />
+    </div>
+    <div v-if="(data?.length ?? 0) > FEW" class="flex flex-wrap gap-3 items-end mb-3">
+      <label class="text-sm flex-1 min-w-48"
+        >Find <UInput v-model="words" type="search" placeholder="title or demonstration" />
+      </label>
+      <ChoiceField v-model="order" class="w-44" label="In order of" :items="ORDERS" />
+    </div>
     <p v-if="error" class="fault" role="alert">
       The stagings can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
     <p v-else-if="status === 'pending'" class="soft">Reading…</p>
     <ul v-else-if="data?.length" class="border-y rule divide-y divide-(--hairline)">
-      <li v-for="staging in data" :key="staging.id">
+      <li v-for="staging in shown" :key="staging.id">
         <NuxtLink
           :to="`/bench/${staging.id}`"
           class="grid grid-cols-[1fr_auto] gap-x-4 py-3 px-1 hover:bg-(--gap-wash)"
         >
-          <span class="display text-xl">{{ staging.document.title || 'Untitled' }}</span>
+          <span class="display text-xl"
+            >{{ staging.document.title || 'Untitled' }}
+            <UBadge v-if="unsaved.has(staging.id)" variant="outline">unsaved changes here</UBadge></span
+          >
           <span class="soft text-sm text-right">version {{ staging.version }}, {{ when(staging.updatedAt) }}</span>
           <span class="soft">{{ listedOf(staging.document.demonstration)?.summary }}</span>
           <span class="soft text-sm text-right">{{
@@ -67,11 +105,6 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
       Nothing is planned yet. Choose a demonstration: it opens with usual values, and every number in its procedure can
       be changed.
     </p>
-    <div class="flex flex-wrap gap-3 mt-4 items-center">
-      <UButton variant="solid" to="/bench/choose"> Choose a demonstration </UButton>
-      <UButton v-if="(data?.length ?? 0) > 1" to="/bench/compare"> Compare two </UButton>
-      <FileButton label="Import a staging (JSON)" accept="application/json,.json" outline @file="importFile" />
-    </div>
     <div v-if="faults.length || failure" class="fault mt-3" role="alert">
       <p v-if="failure">
         {{ failure }}

@@ -1,4 +1,5 @@
-import { newShowSchema, readStaging } from '../../../core'
+import { newShowSchema, readStaging, unfitThings } from '../../../core'
+import { listShelf } from '../../database/shelf'
 import { addShow } from '../../database/shows'
 import { findStagingVersion } from '../../database/stagings'
 import { readJson } from '../../http/body'
@@ -13,8 +14,18 @@ export default defineEventHandler(async event => {
   const ids = document.acts.map(a => a.id)
   if (new Set(ids).size < ids.length)
     throw refusal([{ input: 'acts', message: 'two acts have one id; accepted: an id for each' }])
+  const shelf = await listShelf()
   for (const [i, act] of document.acts.entries()) {
-    accepted(() => readStaging(act.staging))
+    const { demonstration } = accepted(() => readStaging(act.staging))
+    const [unfit] = unfitThings(act.staging, demonstration, shelf)
+    // Whoever is about to perform it has not looked at the Shelf since.
+    if (unfit !== undefined && !document.rehearsal)
+      throw refusal([
+        {
+          input: `acts.${i}`,
+          message: `“${unfit}” is marked on the Shelf as not to be used for this; accepted: a staging with another one`,
+        },
+      ])
     if (!(await findStagingVersion(act.stagingId, act.stagingVersion)))
       throw refusal(
         [

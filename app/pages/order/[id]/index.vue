@@ -7,7 +7,9 @@ import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
-const { document, acts, broken, planned, planning, refused, failure, busy, change } = order
+const { document, acts, broken, planned, planning, refused, failure, busy, change, steps } = order
+const { canUndo, canRedo } = steps
+useUndoKeys(steps)
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
@@ -191,6 +193,14 @@ async function exportCalendar() {
             :value="document.before"
             @commit="number('before', 240, 0, $event)"
         /></label>
+        <div class="flex gap-2">
+          <UndoButtons
+            :can-undo="canUndo && !busy"
+            :can-redo="canRedo && !busy"
+            @undo="steps.undo()"
+            @redo="steps.redo()"
+          />
+        </div>
         <ChoiceField
           label="Add a staging"
           :items="choices"

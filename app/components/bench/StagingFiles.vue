@@ -19,6 +19,7 @@ const props = defineProps<{
   /** undefined until it is complete */ forecast: Forecast | undefined
 }>()
 defineEmits<{ copy: [] }>()
+const sharing = ref(false)
 const fileName = computed(() =>
   (props.read.document.title || 'staging')
     .toLowerCase()
@@ -67,6 +68,9 @@ const exportTrace = () =>
       <UButton variant="link" @click="$emit('copy')">
         {{ $t('Save as a copy') }}
       </UButton>
+      <UButton variant="link" @click="sharing = true">
+        {{ $t('Share as a link') }}
+      </UButton>
       <NuxtLink class="plain-link" :to="`/bench/projector?staging=${id}`">
         {{ $t('Projector pages') }}
       </NuxtLink>
@@ -77,6 +81,7 @@ const exportTrace = () =>
         {{ $t('Compare with another staging') }}
       </NuxtLink>
     </p>
+    <LazyShareDialog v-if="sharing" v-model:open="sharing" :document="read.document" />
     <PredictionComparison
       class="mt-2"
       :demonstration="read.demonstration"

@@ -35,20 +35,26 @@ watch(
 )
 
 // What is asked for stands in the address: Back returns to it, and it can be kept or sent.
-const route = useRoute()
-const router = useRouter()
-const asked = (name: string) => String(route.query[name] ?? '')
-const ask = (name: string, value: string) =>
-  router.replace({ query: { ...route.query, [name]: value === '' || value === '0' ? undefined : value } })
-const field = (name: string) => computed({ get: () => asked(name), set: value => void ask(name, value) })
-const amount = (name: string) =>
-  computed({ get: () => Number(asked(name)) || 0, set: value => void ask(name, String(value)) })
+const asked = useAskedInAddress({ shelf: '', minutes: '', age: '', topic: '', words: '', have: '' })
+const field = (name: keyof typeof asked) => toRef(asked, name)
+const amount = (name: 'minutes' | 'age') =>
+  computed({
+    get: () => Number(asked[name]) || 0,
+    set: value => {
+      asked[name] = value ? String(value) : ''
+    },
+  })
 const [minutes, age] = [amount('minutes'), amount('age')]
-const [topic, words, things] = [field('topic'), field('words'), field('have')]
-const onlyShelf = computed({ get: () => asked('shelf') === 'yes', set: is => void ask('shelf', is ? 'yes' : '') })
-const have = computed(() => EQUIPMENT_IDS.filter(id => things.value.split(',').includes(id)))
+const [topic, words] = [field('topic'), field('words')]
+const onlyShelf = computed({
+  get: () => asked.shelf === 'yes',
+  set: is => {
+    asked.shelf = is ? 'yes' : ''
+  },
+})
+const have = computed(() => EQUIPMENT_IDS.filter(id => asked.have.split(',').includes(id)))
 const tick = (thing: Equipment, there: boolean | 'indeterminate') => {
-  things.value = EQUIPMENT_IDS.filter(id => (id === thing ? there === true : have.value.includes(id))).join()
+  asked.have = EQUIPMENT_IDS.filter(id => (id === thing ? there === true : have.value.includes(id))).join()
 }
 const failure = ref('')
 const looked = ref('')
@@ -133,7 +139,9 @@ async function start(card: { id: string; name: string; with: string[] }) {
     failure.value = refusalOf(problem).message
   }
 }
-const showAll = () => router.replace({ query: {} })
+function showAll() {
+  for (const name of Object.keys(asked) as (keyof typeof asked)[]) asked[name] = ''
+}
 /** What was worked on last. */
 const { data: stagings } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
 const LAST = 4

@@ -161,7 +161,7 @@ const print = () => window.print()
               <UButton variant="link" :aria-label="`Take ${nameOf(id)}`" @click="take(id)">Take</UButton>
             </li>
           </ul>
-          <Folded v-if="nearMisses.length">
+          <Folded v-if="nearMisses.length" class="border-t rule py-1 mt-2">
             <template #title>Not in it, and why</template>
             <ul>
               <li v-for="left in nearMisses" :key="left.id">

@@ -1,0 +1,30 @@
+/** What is asked for on a page, which stands in its address as long as it is not what it is at first. */
+export function useAskedInAddress<const T extends Record<string, string>>(first: T): Record<keyof T, string> {
+  const route = useRoute()
+  const router = useRouter()
+  const here = route.path
+  const names = Object.keys(first)
+  const read = () =>
+    Object.fromEntries(names.map(name => [name, String(route.query[name] ?? first[name])])) as Record<keyof T, string>
+  const asked = reactive(read()) as Record<keyof T, string>
+  const words = (of: Record<string, unknown>) => names.map(name => String(of[name] ?? first[name])).join('\n')
+  /** What this page wrote into the address itself: it comes back a moment later, when more may have been typed. */
+  const written = new Set<string>()
+  watch(asked, () => {
+    const query = { ...route.query }
+    for (const name of names) {
+      if (asked[name] === first[name]) delete query[name]
+      else query[name] = asked[name]
+    }
+    written.add(words(query))
+    void router.replace({ query, hash: route.hash })
+  })
+  // Another address of this page: a link to it, or a step back.
+  watch(
+    () => route.query,
+    query => {
+      if (route.path === here && !written.has(words(query))) Object.assign(asked, read())
+    },
+  )
+  return asked
+}

@@ -17,6 +17,8 @@ const LOOK = 1000
 const [EVERY, LEAST_ROOM] = [30, 300]
 /** A server that ends by itself is started again, but not more often than this in a minute. */
 const MOST_STARTS = 4
+/** Begins without the demo data; a database that has it already keeps it. */
+const EMPTY = process.argv.includes('--empty')
 const say = (line: string) => console.log(line)
 let cluster: Cluster | undefined
 let server: RunningServer | undefined
@@ -114,7 +116,7 @@ try {
   cluster = await openCluster(clusterFolder(root), say)
   const { url: databaseUrl, logs, hold } = cluster
   if (asked) await ensureFree(host, asked)
-  await migrate(root, databaseUrl, say)
+  await migrate(root, databaseUrl, say, { demo: EMPTY ? 'never' : true })
   if (!LOOPBACK.includes(host) || Number(process.env.HUSH_PROXY ?? 0) > 0) await ensurePassphrase(databaseUrl, say)
   const port = asked ?? (await freePort(4870))
   const log = createStream('server.log', { path: logs, size: '2M', maxFiles: 4 })

@@ -23,9 +23,13 @@ interface DemoFiles {
   }[]
 }
 
+/** From now on it is not loaded into this database any more. */
+export const leaveDemoOut = (client: ClientBase) =>
+  client.query('insert into loaded (name) values ($1) on conflict do nothing', ['demo'])
+
 /** Loads it into a database that has never had it. @param root of the clone @param client within a transaction */
 export async function loadDemo(root: string, client: ClientBase, say: Say) {
-  const { rowCount } = await client.query('insert into loaded (name) values ($1) on conflict do nothing', ['demo'])
+  const { rowCount } = await leaveDemoOut(client)
   if (!rowCount) return
   say('Loading the demo data…')
   const read = <N extends keyof DemoFiles>(name: N): DemoFiles[N] =>

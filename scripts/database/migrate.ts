@@ -2,7 +2,7 @@
 import { createHash } from 'node:crypto'
 import pg from 'pg'
 import type { Say } from '../root'
-import { loadDemo } from './demo'
+import { leaveDemoOut, loadDemo } from './demo'
 import { readMigrations } from './migrations'
 
 /** Any number; the same for every copy, so that only one migrates at a time. */
@@ -23,8 +23,11 @@ async function ensureDatabase(url: string) {
   }
 }
 
-/** @param root of the clone @param url of the database @param options.demo whether the demo data is loaded */
-export async function migrate(root: string, url: string, say: Say, { demo = true }: { demo?: boolean } = {}) {
+/**
+ * @param root of the clone @param url of the database @param options.demo whether the demo data is loaded now; `never`:
+ *   nor by any later start
+ */
+export async function migrate(root: string, url: string, say: Say, { demo = true }: { demo?: boolean | 'never' } = {}) {
   await ensureDatabase(url)
   const client = new pg.Client({ connectionString: url })
   await client.connect()
@@ -47,7 +50,8 @@ export async function migrate(root: string, url: string, say: Say, { demo = true
       await client.query(sql)
       await client.query('insert into migration (name, digest) values ($1, $2)', [name, digest])
     }
-    if (demo) await loadDemo(root, client, say)
+    if (demo === 'never') await leaveDemoOut(client)
+    else if (demo) await loadDemo(root, client, say)
     await client.query('commit')
   } catch (error) {
     await client.query('rollback').catch(() => {})

@@ -86,6 +86,32 @@ async function phone(url: string, code: string): Promise<string> {
   return headers.get('set-cookie')!.split(';')[0]!
 }
 
+describe('a show', () => {
+  it('is not begun with a thing that is marked unfit on the Shelf; a rehearsal, with nothing real, is', async () => {
+    const [can] = ((await send(app.url, 'GET', '/api/shelf')).body as { id: string; document: { kind: string } }[])
+      .filter(i => i.document.kind === 'vessel')
+      .map(i => i as { id: string; version: number; document: object })
+    const { body: staging } = await send(app.url, 'GET', `/api/stagings/${CAN}`)
+    const things = { vessel: { id: can!.id, version: can!.version } }
+    const begin = (rehearsal: boolean) => {
+      const act = { id: 'can', run: randomUUID(), stagingId: CAN, stagingVersion: staging.version }
+      const acts = [{ ...act, staging: { ...staging.document, things } }]
+      const document = { title: 'Evening', rehearsal, acts }
+      return send(app.url, 'POST', '/api/live', { id: randomUUID(), writeId: randomUUID(), document })
+    }
+    const unfit = { ...can!.document, condition: 'unfit' }
+    const write = { writeId: randomUUID(), baseVersion: can!.version, document: unfit, retired: false }
+    expect((await send(app.url, 'PUT', `/api/shelf/${can!.id}`, write)).status).toBe(200)
+    const { status, body } = await begin(false)
+    expect(status).toBe(422)
+    expect(body.message).toContain('is marked on the Shelf as not to be used for this')
+    expect((await begin(true)).status).toBe(200)
+    const back = { ...write, writeId: randomUUID(), baseVersion: can!.version + 1, document: can!.document }
+    expect((await send(app.url, 'PUT', `/api/shelf/${can!.id}`, back)).status).toBe(200)
+    expect((await begin(false)).status).toBe(200)
+  })
+})
+
 describe('marks', () => {
   it('are kept once, whichever server they come through, however often and in whatever order', async () => {
     const { id } = await beginShow()

@@ -49,6 +49,13 @@ describe('migrations', () => {
     await migrate(root, url, quiet)
     expect(await query(url, 'select count(*)::int as n from run')).toEqual([{ n: 0 }])
   })
+  it('leave the demo data out for good where a first start asked for that', async () => {
+    const url = database('migrate_empty')
+    await migrate(root, url, quiet, { demo: 'never' })
+    await migrate(root, url, quiet)
+    for (const table of ['staging', 'run', 'shelf_item', 'running_order', 'room'])
+      expect(await query(url, `select count(*)::int as n from ${table}`), table).toEqual([{ n: 0 }])
+  })
   it('go forward together or not at all', async () => {
     const url = database('migrate_forward')
     await migrate(root, url, quiet, { demo: false })

@@ -76,7 +76,8 @@ const shown = computed(() =>
     if (minutes.value && d.minutes > minutes.value) return false
     if (age.value && (age.value < d.gallery.ages[0] || age.value > d.gallery.ages[1])) return false
     if (topic.value && !d.gallery.topics.includes(topic.value)) return false
-    if (have.value.length > 0 && !d.gallery.needs.every(thing => have.value.includes(thing))) return false
+    const there = d.gallery.needs.every(thing => have.value.includes(thing))
+    if (have.value.length > 0 && (d.gallery.whatIf || !there)) return false
     const needs = [...d.gallery.needs.map(thing => EQUIPMENT[thing]), ...d.kit.map(units.told)]
     return finds([d.name, d.summary, d.gallery.effect, ...d.gallery.topics, ...needs].join(' '), words.value)
   }),

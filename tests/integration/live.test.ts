@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto'
 import { get } from 'node:http'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { LoggerReader } from '../../core'
+import { LoggerReader, fits, type StoredItem } from '../../core'
+import { findDemonstration } from '../../core/catalogue/everything'
 import { setPassphrase } from '../../scripts/access/passphrase'
 import { openApplication, type Application } from '../application'
 
@@ -88,9 +89,9 @@ async function phone(url: string, code: string): Promise<string> {
 
 describe('a show', () => {
   it('is not begun with a thing that is marked unfit on the Shelf; a rehearsal, with nothing real, is', async () => {
-    const [can] = ((await send(app.url, 'GET', '/api/shelf')).body as { id: string; document: { kind: string } }[])
-      .filter(i => i.document.kind === 'vessel')
-      .map(i => i as { id: string; version: number; document: object })
+    const shelf = (await send(app.url, 'GET', '/api/shelf')).body as StoredItem[]
+    const places = findDemonstration('can-plunge')!.shelf
+    const can = shelf.find(i => places.some(p => p.kind === 'vessel' && fits(i.document, p)))
     const { body: staging } = await send(app.url, 'GET', `/api/stagings/${CAN}`)
     const things = { vessel: { id: can!.id, version: can!.version } }
     const begin = (rehearsal: boolean) => {

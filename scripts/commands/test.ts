@@ -148,7 +148,7 @@ try {
   say('Checking style, directions and types, and running the unit tests…')
   await checkCode()
   // In one run: where one file is long, others are tested beside it.
-  await vitest(QUICK ? ['unit', 'component'] : ['unit', 'component', 'thorough'])
+  await vitest(QUICK ? ['unit'] : ['unit', 'component', 'thorough'])
   if (!QUICK) await application()
 } catch (error) {
   console.error(messageOf(error))

@@ -17,8 +17,8 @@ export interface EndAsked {
   outcome: string
 }
 
-/** Empty where no computed run ends so. */
 export interface EndTold {
+  /** that it was looked for: without a reason then, no computed run ends so */ looked?: true
   /** why, by age */ levels?: readonly { from: number; text: Sentence }[]
   /** as it stands there afterwards */ scene?: Scene
 }

@@ -49,9 +49,10 @@ async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {
 
 function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): EndTold {
   const run = runThatEnds(demonstration, given, outcome)
-  if (!run) return {}
+  if (!run) return { looked: true }
   const { values, simulation } = run
   return {
+    looked: true,
     levels: demonstration.explanation(values, simulation),
     scene: demonstration.drawing(values, simulation, simulation.trace.time.at(-1)!),
   }
@@ -59,7 +60,7 @@ function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): E
 
 async function answered(asked: Asked): Promise<FirstOdds | EndTold> {
   const { read } = attemptReading(() => readStaging(asked.document))
-  if (!read) return {}
+  if (!read) return asked.kind === 'end' ? { looked: true } : {}
   return asked.kind === 'odds' ? oddsOf(read, asked) : toldOf(read, asked)
 }
 

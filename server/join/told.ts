@@ -15,7 +15,7 @@ export interface Told {
 }
 
 /** by round, outcome and reader: a few hundred phones of one room ask for the same */
-const kept = new Map<string, Promise<Told>>()
+const kept = new Map<string, Promise<Told & { looked?: true }>>()
 const MOST_KEPT = 50
 
 /** Hundreds of phones ask every three seconds: one look at the marks serves all for so long, ms. */
@@ -47,11 +47,13 @@ export async function toldOf(
   if (!told) {
     told = worked(round, ended, act?.staging, reader)
     kept.set(key, told)
-    // A thread that was lost has said nothing: the next phone asks again.
-    void told.then(({ why }) => why === undefined && kept.delete(key))
+    // A thread that was lost has said nothing: the next phone asks again. Where no run ends so, that is the answer.
+    const again = () => kept.delete(key)
+    told.then(({ looked }) => looked || again(), again)
     for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(oldest)
   }
-  return told
+  const { looked: _, ...shown } = await told
+  return shown
 }
 
 type Staging = Parameters<typeof compute>[0]['document']
@@ -61,15 +63,16 @@ async function worked(
   ended: { id: string; sentence: Sentence },
   staging: Staging | undefined,
   reader: Reader,
-): Promise<Told> {
-  const told: Told = { happened: tell(ended.sentence, reader) }
-  if (!staging) return told
-  const { levels, scene } = await compute({ kind: 'end', document: staging, outcome: ended.id })
+): Promise<Told & { looked?: true }> {
+  const told: Told & { looked?: true } = { happened: tell(ended.sentence, reader) }
+  if (!staging) return { ...told, looked: true }
+  const { levels, scene, looked } = await compute({ kind: 'end', document: staging, outcome: ended.id })
   const level = levels?.findLast(l => l.from <= (document.age ?? USUAL_AGE)) ?? levels?.[0]
   if (level) told.why = tell(level.text, reader)
   if (scene) {
     const picture = pictureOf(scene, WIDTH, 'seen', said => tell(inARow(said), reader))
     told.drawing = svgOf(picture, picture.caption)
   }
+  if (looked) told.looked = looked
   return told
 }

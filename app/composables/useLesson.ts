@@ -2,6 +2,7 @@
 import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import { orderActs, type OrderAct } from '~/components/order/order-acts'
+import { tomorrowAt } from '~/components/order/tomorrow'
 import type { LessonWishes } from '~/components/order/wishes'
 import {
   chooseLesson,
@@ -41,12 +42,6 @@ export function useLesson(
   const order = newId()
   let newest = 0
 
-  /** Tomorrow at eight: a lesson is planned before its day is known. */
-  function tomorrow(): string {
-    const day = new Date(Date.now() + 86400e3)
-    const two = (x: number) => String(x).padStart(2, '0')
-    return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}T08:00`
-  }
   async function work() {
     const job = ++newest
     const ids = chosen.value.acts.map(a => a.id)
@@ -56,7 +51,8 @@ export function useLesson(
       const { topic, age, heaters, hands } = wishes.value
       const made = runningOrderSchema.parse({
         title: `Lesson: ${topic || 'demonstrations'}, age ${age}`,
-        start: tomorrow(),
+        // A lesson is planned before its day is known.
+        start: tomorrowAt(8),
         heaters,
         hands,
         before: BEFORE,

@@ -1,4 +1,4 @@
 /** Scenes as pictures: what a screen, a page of the server and a printed sheet draw. */
 export type { Drawn } from './drawn'
 export { pictureOf, type Picture } from './scene-picture'
-export { svgOf } from './written'
+export { escaped, svgOf } from './written'

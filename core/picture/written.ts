@@ -2,7 +2,8 @@
 import type { Drawn } from './drawn'
 import type { Picture } from './scene-picture'
 
-const escaped = (text: string): string => text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
+/** Text as it stands between and within marks. */
+export const escaped = (text: string): string => text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
 
 const written = ({ tag, attributes, inside, text }: Drawn): string => {
   const all = Object.entries(attributes).map(([name, value]) => ` ${name}="${escaped(short(value))}"`)

@@ -1,9 +1,8 @@
 /** The page that phones open to vote: small, by itself, with nothing else of the application in it. */
 import { randomBytes } from 'node:crypto'
 import { setResponseHeaders, type H3Event } from 'h3'
+import { escaped } from '../../core'
 import { languageOf, say } from './language'
-
-const escape = (text: string): string => text.replace(/[&<>"']/g, c => `&#${c.charCodeAt(0)};`)
 
 /** What the script may have to say. */
 const SCRIPT_WORDS = [
@@ -40,7 +39,7 @@ async function page(event: H3Event, title: string, body: string): Promise<string
   })
   return (
     `<!doctype html><html lang="${languageOf(event)}"><head><meta charset="utf-8"><meta name="viewport" ` +
-    `content="width=device-width, initial-scale=1"><title>${escape(title)}</title>` +
+    `content="width=device-width, initial-scale=1"><title>${escaped(title)}</title>` +
     `<style nonce="${nonce}">${style}</style></head><body><main>${body}</main>` +
     `<script id="words" type="application/json" nonce="${nonce}">${spoken}</script>` +
     `<script nonce="${nonce}">${script}</script></body></html>`
@@ -55,7 +54,7 @@ export function codePage(event: H3Event, fault = ''): Promise<string> {
     `<h1>${words('What will happen?')}</h1><form action="/join" method="get"><p><label for="code">` +
       `${words('Code from the screen')}</label></p><p><input type="text" id="code" name="code" maxlength="8" ` +
       'autocapitalize="characters" autocomplete="off" required></p>' +
-      (fault && `<p class="fault" role="alert">${escape(fault)}</p>`) +
+      (fault && `<p class="fault" role="alert">${escaped(fault)}</p>`) +
       `<p><button>${words('Join')}</button></p></form>`,
   )
 }
@@ -68,17 +67,17 @@ export function votePage(
   const words = say(event)
   const choices = question.outcomes
     .map(({ id, name, sentence }) => {
-      const shown = escape(words(name))
+      const shown = escaped(words(name))
       return (
-        `<label class="choice"><input type="radio" name="outcome" value="${escape(id)}" data-name="${shown}" ` +
-        `data-text="${shown}"><span>${escape(words(sentence))}</span></label>`
+        `<label class="choice"><input type="radio" name="outcome" value="${escaped(id)}" data-name="${shown}" ` +
+        `data-text="${shown}"><span>${escaped(words(sentence))}</span></label>`
       )
     })
     .join('')
   return page(
     event,
     question.title,
-    `<h1>${escape(question.title)}</h1><form data-code="${escape(code)}"><fieldset><legend>` +
+    `<h1>${escaped(question.title)}</h1><form data-code="${escaped(code)}"><fieldset><legend>` +
       `${words('What do you think will happen?')}</legend>${choices}</fieldset></form><p id="state" role="status"></p>`,
   )
 }

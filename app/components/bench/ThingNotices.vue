@@ -1,9 +1,16 @@
 <script setup lang="ts">
 /** What has become of things on the Shelf that the staging was made with, and what can be done about it. */
-const { things, settle, useAnother } = inject(OPEN_STAGING)!
+const { things, settle, useAnother, editor } = inject(OPEN_STAGING)!
+const shelf = useShelfStore()
+/** What became of the things is not known: silence would read as if all were well. */
+const unknown = computed(() => !shelf.loaded && Object.keys(editor.draft.value?.things ?? {}).length > 0)
 </script>
 
 <template>
+  <p v-if="unknown" class="border border-(--danger) rounded-md p-2 mb-2" role="alert">
+    {{ $t('The Shelf can’t be read just now: whether its things may still be used for this is not known.') }}
+    <UButton variant="link" @click="shelf.load()">{{ $t('Try again') }}</UButton>
+  </p>
   <div
     v-for="thing in things"
     :key="thing.kind"

@@ -2,7 +2,7 @@
 import { mountSuspended } from '@nuxt/test-utils/runtime'
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS, findDemonstration } from '~~/core/catalogue/everything'
-import { resolve, type Values } from '~~/core'
+import { resolve, tell, type Sentence, type Values } from '~~/core'
 import TeachingNotes from './TeachingNotes.vue'
 
 const notes = async (id: string, values?: Values) => {
@@ -20,12 +20,14 @@ describe('notes for the class', () => {
     async (id, d) => {
       const { shown } = await notes(id)
       const text = shown.text()
+      const told = (sentence: Sentence) => tell(sentence, useUnitsStore().readerOf(id))
+      const oneLine = (words: string) => words.replace(/\s+/g, ' ')
       expect(text).toMatch(/Age \d+ to 11.*Age 11 to 14.*Age 14 to 16.*Age 16 and over/s)
       expect(shown.findAll('q')).toHaveLength(d.teaching.wrongIdeas.length)
       const asked = shown.findAll('dt').map(e => e.text())
       for (const { ask, answer } of d.teaching.before) {
-        expect(asked).toContain(ask)
-        expect(typeof answer === 'string' ? text : '').toContain(typeof answer === 'string' ? answer : '')
+        expect(asked).toContain(told(ask))
+        expect(oneLine(text)).toContain(oneLine(told(answer)))
       }
       expect(text).not.toMatch(/undefined|NaN|\[object/)
     },

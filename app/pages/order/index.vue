@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
+import { tomorrowAt } from '~/components/order/tomorrow'
 import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })
@@ -19,15 +20,7 @@ async function add(document: RunningOrderDocument) {
 }
 /** Tomorrow at six in the evening. */
 function start() {
-  const day = new Date(Date.now() + 86400e3)
-  const two = (x: number) => String(x).padStart(2, '0')
-  return add(
-    runningOrderSchema.parse({
-      title: 'New show',
-      start: `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}T18:00`,
-      acts: [],
-    }),
-  )
+  return add(runningOrderSchema.parse({ title: 'New show', start: tomorrowAt(18), acts: [] }))
 }
 async function importFile(file: File) {
   failure.value = ''

@@ -14,6 +14,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'unit',
+          isolate: false,
           include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
           exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts', '**/*.component.test.ts'],
           testTimeout: 60_000,
@@ -22,7 +23,7 @@ export default defineConfig({
       {
         // Hundreds of draws of every demonstration: minutes, so that a quick check leaves them out.
         extends: true,
-        test: { name: 'thorough', include: ['core/**/*.thorough.test.ts'], testTimeout: 120_000 },
+        test: { name: 'thorough', isolate: false, include: ['core/**/*.thorough.test.ts'], testTimeout: 120_000 },
       },
       // Parts of the interface, mounted in a document without a browser.
       await defineVitestProject({

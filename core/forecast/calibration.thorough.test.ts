@@ -82,10 +82,10 @@ describe('what runs have taught', () => {
       findDemonstration('plates')!,
       'holdingForce',
       ['holdingForce', 'finalPressure'],
-      240,
+      160,
       2,
     )
-    const diver = await coverage(findDemonstration('diver')!, 'sinkTime', ['sinkTime', 'returnTime'], 240, 2)
+    const diver = await coverage(findDemonstration('diver')!, 'sinkTime', ['sinkTime', 'returnTime'], 160, 2)
     for (const { held } of [plates, diver]) {
       expect(held).toBeGreaterThan(0.75)
       expect(held).toBeLessThan(0.85)

@@ -112,13 +112,17 @@ const QUICK = process.argv.includes('--quick')
 /** What Prettier lays out. */
 const LAID_OUT = ['*.ts', '*.mjs', '{core,app,server,tests,scripts}/**/*.{ts,mjs,vue}']
 
-/** Style, directions and types. */
-async function checkCode() {
+/** Writes the types that Nuxt makes of the folders: the checks of types and the unit tests need them. */
+async function prepare() {
   mkdirSync(join(root, '.builds'), { recursive: true })
   await withLock(join(root, '.builds', 'lock'), say, async () => {
     const { ok, output } = await program('nuxt', ['prepare'])
     if (!ok) throw new Error(`nuxt prepare failed:\n${output}`)
   })
+}
+
+/** Style, directions and types. */
+async function checkCode() {
   const style = async () => {
     await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint')
     await check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')
@@ -126,9 +130,7 @@ async function checkCode() {
   }
   const types = async () => {
     await check('tsc', ['-p', 'core/tsconfig.json'], 'types of core, without browser or Node')
-    await check('tsc', ['-p', 'core/tsconfig.tests.json'], 'types of core’s tests')
-    await check('tsc', ['-p', 'scripts/tsconfig.json'], 'types of the commands')
-    await check('tsc', ['-p', 'tests/tsconfig.json'], 'types of the server and browser tests')
+    await check('tsc', ['-p', 'tests/tsconfig.json'], 'types of the commands and of the tests')
     await check('vue-tsc', ['-b', '--noEmit'], 'types of the application')
   }
   await Promise.all([style(), types()])
@@ -136,20 +138,25 @@ async function checkCode() {
 
 /** The suites that take minutes: the server with its database, the browser. */
 async function application() {
-  await ensureBuild(root, say)
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
   say('Running the server and browser tests…')
-  await vitest(['integration'], environment)
-  await browser(environment)
+  // Beside each other: the server's tests wait for processes that start and end.
+  await Promise.all([vitest(['integration'], environment), browser(environment)])
 }
 
 try {
   say('Checking style, directions and types, and running the unit tests…')
-  await checkCode()
-  // In one run: where one file is long, others are tested beside it.
-  await vitest(QUICK ? ['unit'] : ['unit', 'component', 'thorough'])
-  if (!QUICK) await application()
+  await prepare()
+  if (QUICK) {
+    await Promise.all([checkCode(), vitest(['unit'])])
+  } else {
+    // The build keeps one core busy at most of the time.
+    await Promise.all([checkCode(), ensureBuild(root, say)])
+    // In one run: where one file is long, others are tested beside it.
+    await vitest(['unit', 'component', 'thorough'])
+    await application()
+  }
 } catch (error) {
   console.error(messageOf(error))
   failed++

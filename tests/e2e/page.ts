@@ -46,6 +46,8 @@ export const test = base.extend<object, OfWorker>({
   context: async ({ context }, use) => {
     context.on('page', watched)
     await use(context)
+    // What a page still asks for as its test ends is nobody's fault.
+    await Promise.all(context.pages().map(page => page.unrouteAll({ behavior: 'ignoreErrors' })))
   },
 })
 export { expect, type Browser, type Page } from '@playwright/test'

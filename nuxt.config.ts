@@ -45,6 +45,13 @@ const BUILD = {
   compressPublicAssets: { gzip: true, brotli: true },
 }
 
+const CORE = join(import.meta.dirname, 'core/')
+const CHUNK_OF_PACKAGE = [
+  ['@stdlib', 'core'],
+  ['zod', 'documents'],
+  ['papaparse', 'tables'],
+] as const
+
 /** Of the mechanisms, what the Shelf and the kit ask of. */
 const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
 
@@ -56,11 +63,14 @@ const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
  */
 function chunkOf(id: string): string | undefined {
   if (/\/node_modules\/(@vue|vue)\//.test(id)) return 'vue'
-  if (id.includes('/node_modules/')) return /\/(@stdlib|zod)\//.test(id) ? 'core' : undefined
+  if (id.includes('/node_modules/')) return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')
   if (room === 'solver' || (room === 'mechanisms' && !EVERYWHERE.includes(path))) return 'physics'
+  // The rooms that read and check documents stand above all others: pages that only show something do without.
+  if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
+  if (room === 'formats' || room === 'records') return 'documents'
   if (room !== 'catalogue' || demonstration === undefined) return 'core'
   const shared = demonstration.endsWith('.ts') || demonstration === 'scene'
   return shared ? `family-${family}` : `demonstration-${demonstration}`
@@ -117,7 +127,15 @@ export default defineNuxtConfig({
     // One file: a worker that is begun works, also while there is no server.
     worker: { format: 'es', rollupOptions: { output: { inlineDynamicImports: true } } },
     build: { chunkSizeWarningLimit: 1500 },
-    $client: { build: { rollupOptions: { output: { manualChunks: chunkOf } } } },
+    $client: {
+      build: {
+        rollupOptions: {
+          output: { manualChunks: chunkOf },
+          // A module of the computation does nothing by being read: what a page does not use of it is not fetched.
+          treeshake: { moduleSideEffects: (id: string) => !id.startsWith(CORE) },
+        },
+      },
+    },
   },
   hooks: {
     // An icon waits for its drawing on the server. The browser has to count it too, though it waits for nothing there,

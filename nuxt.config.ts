@@ -63,7 +63,8 @@ const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
  */
 function chunkOf(id: string): string | undefined {
   if (/\/node_modules\/(@vue|vue)\//.test(id)) return 'vue'
-  if (id.includes('/node_modules/')) return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
+  if (id.includes('/node_modules/'))
+    return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')

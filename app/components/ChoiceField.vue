@@ -3,6 +3,8 @@
 interface Choice {
   value: T
   label: string
+  /** what tells it from another of the same name */
+  description?: string
 }
 const props = defineProps<{
   label: string

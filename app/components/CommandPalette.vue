@@ -6,9 +6,9 @@ import {
   loadDemonstrations,
   readStaging,
   type FoundRuns,
-  type StoredOrder,
+  type ListedOrder,
   type StoredRun,
-  type StoredStaging,
+  type ListedStaging,
 } from '~~/core'
 import { LANGUAGES, type Language } from '~/locales'
 import { PLACES } from './places'
@@ -18,16 +18,16 @@ const units = useUnitsStore()
 const shelf = useShelfStore()
 const toast = useToast()
 const { listed, of: listedOf } = await useCatalogue()
-const stagings = shallowRef<StoredStaging[]>([])
-const orders = shallowRef<StoredOrder[]>([])
+const stagings = shallowRef<ListedStaging[]>([])
+const orders = shallowRef<ListedOrder[]>([])
 const runs = shallowRef<StoredRun[]>([])
 
 /** What cannot be fetched is missing from the list, and said. */
 onMounted(async () => {
   try {
     ;[stagings.value, orders.value, runs.value] = await Promise.all([
-      $fetch<StoredStaging[]>('/api/stagings'),
-      $fetch<StoredOrder[]>('/api/running-orders'),
+      $fetch<ListedStaging[]>('/api/stagings'),
+      $fetch<ListedOrder[]>('/api/running-orders'),
       $fetch<FoundRuns>('/api/runs', { query: { limit: 200 } }).then(found => found.runs),
       shelf.loaded ? undefined : shelf.load(),
     ])

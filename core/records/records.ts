@@ -17,10 +17,11 @@ const photo = z.string().nullable().describe('when it was last changed, which te
 export const storedStagingSchema = z.object({ id: z.uuid(), version, document: stagingSchema, updatedAt: moment })
 export type StoredStaging = z.output<typeof storedStagingSchema>
 /** One of a list, with how many runs it has. */
-export type ListedStaging = StoredStaging & { runs: number }
+export type ListedStaging = StoredStaging & { runs: number; archived: boolean }
 
 export const storedOrderSchema = z.object({ id: z.uuid(), version, document: runningOrderSchema, updatedAt: moment })
 export type StoredOrder = z.output<typeof storedOrderSchema>
+export type ListedOrder = StoredOrder & { archived: boolean }
 
 export const storedItemSchema = z.object({
   id: z.uuid(),
@@ -42,6 +43,7 @@ export const storedRunSchema = z.object({
   demonstration: z.string(),
   document: runSchema,
   staging: stagingSchema.describe('as it was when the run used it'),
+  archived: z.boolean(),
   photo,
 })
 export type StoredRun = z.output<typeof storedRunSchema>
@@ -73,6 +75,7 @@ export interface ScoredRun {
 
 export const storedShowSchema = z.object({ id: z.uuid(), document: showSchema, createdAt: moment })
 export type StoredShow = z.output<typeof storedShowSchema>
+export type ListedShow = StoredShow & { archived: boolean }
 
 const counts = z.record(z.string(), z.int().min(0))
 export const voteRoundSchema = z.object({

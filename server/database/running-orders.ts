@@ -1,16 +1,22 @@
-import type { RunningOrderDocument, StoredOrder } from '../../core'
+import type { ListedOrder, RunningOrderDocument, StoredOrder } from '../../core'
 import { pool, takeReceipt, transaction } from './pool'
+import { here } from './put-away'
 import { saveIfUnchanged, type Write } from './saving'
 
 const COLUMNS = 'id, version, document, updated_at as "updatedAt"'
 
-export async function listOrders(): Promise<StoredOrder[]> {
-  const { rows } = await pool().query<StoredOrder>(`select ${COLUMNS} from running_order order by starts desc, id`)
+export async function listOrders(): Promise<ListedOrder[]> {
+  const { rows } = await pool().query<ListedOrder>(
+    `select ${COLUMNS}, away is not null as archived from running_order o where ${here('o')} order by starts desc, id`,
+  )
   return rows
 }
 
 export async function findOrder(id: string): Promise<StoredOrder | undefined> {
-  const { rows } = await pool().query<StoredOrder>(`select ${COLUMNS} from running_order where id = $1`, [id])
+  const { rows } = await pool().query<StoredOrder>(
+    `select ${COLUMNS} from running_order o where id = $1 and ${here('o')}`,
+    [id],
+  )
   return rows[0]
 }
 
@@ -36,7 +42,12 @@ export const saveOrder = (id: string, write: Write, document: RunningOrderDocume
     write,
     document,
     async client =>
-      (await client.query<StoredOrder>(`select ${COLUMNS} from running_order where id = $1 for update`, [id])).rows[0],
+      (
+        await client.query<StoredOrder>(
+          `select ${COLUMNS} from running_order o where id = $1 and ${here('o')} for update`,
+          [id],
+        )
+      ).rows[0],
     async client =>
       (
         await client.query<StoredOrder>(

@@ -3,13 +3,16 @@ import type pg from 'pg'
 import type { FoundRuns, LoggedRun, RunDocument, RunScore, ScoredRun, StagingDocument, StoredRun } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
+import { here } from './put-away'
 
+/** Runs that are not deleted. */
+const RUNS = `(select * from run x where ${here('x')}) r`
 const FROM = `
-  from run r
+  from ${RUNS}
   join staging s on s.id = r.staging_id
   join staging_version v on v.staging_id = r.staging_id and v.version = r.staging_version`
 const COLUMNS = `r.id, r.staging_id as "stagingId", r.staging_version as "stagingVersion", s.title, s.demonstration,
-  v.document as staging,
+  v.document as staging, r.away is not null as archived,
   (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from run_photo where run_id = r.id) as photo`
 
 export interface RunSearch {
@@ -18,6 +21,7 @@ export interface RunSearch {
   demonstration?: string
   /** `demonstration/outcome` of what is wanted */ wanted: readonly string[]
   ended?: 'wanted' | 'other' | 'rehearsal'
+  /** those that were archived, instead of the others */ archived?: boolean
   offset: number
   limit: number
 }
@@ -44,11 +48,12 @@ export async function searchRuns(search: RunSearch): Promise<FoundRuns> {
     const not = ended === 'other' ? 'not ' : ''
     conditions.push(`not ${REHEARSAL} and ${not}${ENDED} = any(${value(search.wanted)})`)
   }
-  const where = conditions.length > 0 ? `where ${conditions.join(' and ')}` : ''
+  conditions.push(search.archived ? "r.away = 'archived'" : 'r.away is null')
   // The documents are read of the page alone, and the two questions are asked at once.
   const listing = pool().query<StoredRun & { found?: number }>(
     `with hit as (
-       select r.id, count(*) over ()::int as found from run r join staging s on s.id = r.staging_id ${where}
+       select r.id, count(*) over ()::int as found from ${RUNS} join staging s on s.id = r.staging_id
+       where ${conditions.join(' and ')}
        order by r.performed_at desc, r.id limit ${value(search.limit)} offset ${value(search.offset)})
      select ${COLUMNS}, r.document - 'readings' as document, hit.found ${FROM} join hit on hit.id = r.id
      order by r.performed_at desc, r.id`,
@@ -58,7 +63,7 @@ export async function searchRuns(search: RunSearch): Promise<FoundRuns> {
     `select count(*) filter (where not ${REHEARSAL})::int as real,
        count(*) filter (where not ${REHEARSAL} and ${ENDED} = any($1))::int as wanted,
        coalesce(array_agg(distinct s.demonstration), '{}') as demonstrations
-     from run r join staging s on s.id = r.staging_id`,
+     from ${RUNS} join staging s on s.id = r.staging_id`,
     [search.wanted],
   )
   const [{ rows }, whole] = await Promise.all([listing, summing])
@@ -82,7 +87,7 @@ export async function listTeachers(demonstration: string, most: number): Promise
 export async function listScores(build: string): Promise<ScoredRun[]> {
   const { rows } = await pool().query<ScoredRun>(
     `select r.id, s.demonstration, r.outcome, c.share, c.volume, c.power
-     from run r join staging s on s.id = r.staging_id join run_score c on c.run_id = r.id and c.build = $1
+     from ${RUNS} join staging s on s.id = r.staging_id join run_score c on c.run_id = r.id and c.build = $1
      where not ${REHEARSAL}`,
     [build],
   )
@@ -97,7 +102,7 @@ export async function listUnscored(build: string, most: number): Promise<{ runs:
      order by r.performed_at desc limit $2`,
     [build, most],
   )
-  const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from run r where ${open}`, [
+  const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from ${RUNS} where ${open}`, [
     build,
   ])
   return { runs, left: rows[0].left }
@@ -172,10 +177,14 @@ function stagingIdFor(staging: StagingDocument): string {
 /** Adds runs, and those of their stagings that are not here in the very same words. @returns how many were new */
 export async function importRuns(runs: readonly LoggedRun[], writeId: string): Promise<{ added: number }> {
   return transaction(async client => {
-    const { rowCount: before } = await client.query('select 1 from run where id = any($1::uuid[])', [
+    const { rowCount: before } = await client.query(`select 1 from ${RUNS} where id = any($1::uuid[])`, [
       runs.map(r => r.id),
     ])
     if (!(await takeReceipt(client, writeId, runs))) return { added: 0 }
+    // One that was deleted is wanted again.
+    await client.query("update run set away = null, away_at = null where id = any($1::uuid[]) and away = 'deleted'", [
+      runs.map(r => r.id),
+    ])
     for (const { id, stagingId, stagingVersion, staging, document } of runs) {
       const { rowCount: known } = await client.query('select 1 from run where id = $1', [id])
       if (known) continue

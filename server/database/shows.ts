@@ -1,11 +1,15 @@
-import type { Mark, ShowDocument, StoredShow } from '../../core'
+import type { ListedShow, Mark, ShowDocument, StoredShow } from '../../core'
 import { announce } from '../live/announcements'
 import { pool, takeReceipt, transaction } from './pool'
+import { here } from './put-away'
 
 const COLUMNS = 'id, document, created_at as "createdAt"'
 
-export async function listShows(): Promise<StoredShow[]> {
-  const { rows } = await pool().query<StoredShow>(`select ${COLUMNS} from show order by created_at desc, id limit 100`)
+export async function listShows(): Promise<ListedShow[]> {
+  const { rows } = await pool().query<ListedShow>(
+    `select ${COLUMNS}, away is not null as archived from show s where ${here('s')}
+     order by created_at desc, id limit 100`,
+  )
   return rows
 }
 

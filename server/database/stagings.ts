@@ -1,6 +1,7 @@
 import type { PoolClient } from 'pg'
 import type { ListedStaging, StagingDocument, StoredStaging } from '../../core'
 import { pool, takeReceipt, transaction } from './pool'
+import { here } from './put-away'
 import { saveIfUnchanged, type Write } from './saving'
 
 const CURRENT = `
@@ -9,8 +10,9 @@ const CURRENT = `
 
 export async function listStagings(): Promise<ListedStaging[]> {
   const { rows } = await pool().query<ListedStaging>(`
-    select c.*, (select count(*)::int from run r where r.staging_id = c.id) as runs
-    from (${CURRENT}) c order by c."updatedAt" desc, c.id`)
+    select c.*, (select count(*)::int from run r where r.staging_id = c.id and ${here('r')}) as runs,
+      a.away is not null as archived
+    from (${CURRENT}) c join staging a on a.id = c.id where ${here('a')} order by c."updatedAt" desc, c.id`)
   return rows
 }
 
@@ -18,7 +20,7 @@ export async function findStaging(
   id: string,
   client: Pick<PoolClient, 'query'> = pool(),
 ): Promise<StoredStaging | undefined> {
-  const { rows } = await client.query<StoredStaging>(`${CURRENT} where s.id = $1`, [id])
+  const { rows } = await client.query<StoredStaging>(`${CURRENT} where s.id = $1 and ${here('s')}`, [id])
   return rows[0]
 }
 
@@ -54,7 +56,7 @@ export const saveStaging = (id: string, write: Write, document: StagingDocument)
     write,
     document,
     async client => {
-      const { rowCount } = await client.query('select 1 from staging where id = $1 for update', [id])
+      const { rowCount } = await client.query(`select 1 from staging s where id = $1 and ${here('s')} for update`, [id])
       return rowCount ? findStaging(id, client) : undefined
     },
     async (client, before) => {

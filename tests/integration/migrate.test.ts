@@ -43,6 +43,7 @@ describe('migrations', () => {
       { name: '0006-ended-sessions.sql' },
       { name: '0007-receipts-of-what.sql' },
       { name: '0008-run-scores.sql' },
+      { name: '0009-put-away.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

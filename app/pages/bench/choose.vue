@@ -108,9 +108,17 @@ const MISSING: Record<ShelfKind, string> = {
   pump: 'a pump',
 }
 
+/** A name that tells it from the others: that of the demonstration, and its number where there are some already. */
+function freeTitle(name: string): string {
+  const taken = new Set((stagings.value ?? []).map(s => s.document.title))
+  let title = name
+  for (let number = 2; taken.has(title); number++) title = `${name} ${number}`
+  return title
+}
 /** Starts with the first thing on the shelf that fits each place. */
 async function start(card: { id: string; name: string; with: string[] }) {
   failure.value = ''
+  const title = freeTitle(card.name)
   try {
     await loadDemonstrations([card.id])
     const demonstration = findDemonstration(card.id)!
@@ -125,13 +133,13 @@ async function start(card: { id: string; name: string; with: string[] }) {
     try {
       document = readStaging({
         demonstration: card.id,
-        title: card.name,
+        title,
         inputs,
         things: thingsFrom(shelf.items.filter(i => card.with.includes(i.id))),
       }).document
     } catch {
       // Things that do not go together with the usual amounts: start from the usual ones.
-      document = readStaging({ demonstration: card.id, title: card.name }).document
+      document = readStaging({ demonstration: card.id, title }).document
     }
     const id = newId()
     await sendWrite('POST', '/api/stagings', { id, document }, id)
@@ -146,7 +154,7 @@ function showAll() {
 /** What was worked on last. */
 const { data: stagings } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
 const LAST = 4
-const last = computed(() => (stagings.value ?? []).slice(0, LAST))
+const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slice(0, LAST))
 </script>
 
 <template>

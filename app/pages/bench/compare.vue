@@ -10,6 +10,7 @@ import {
   type Forecast,
   type ReadStaging,
   type Traced,
+  type ListedStaging,
   type StoredStaging,
 } from '~~/core'
 
@@ -19,7 +20,7 @@ const route = useRoute()
 const router = useRouter()
 const units = useUnitsStore()
 const room = useRoomStore()
-const { data: stagings, error } = await useFetch<StoredStaging[]>('/api/stagings')
+const { data: stagings, error } = await useFetch<ListedStaging[]>('/api/stagings')
 if (!room.loaded) await room.load()
 
 const asked = computed(() => [String(route.query.a ?? ''), String(route.query.b ?? '')] as const)
@@ -33,8 +34,10 @@ await fetchFor(asked.value)
 watch(asked, fetchFor)
 const choose = (side: 'a' | 'b', id: string | undefined) =>
   router.replace({ query: { ...route.query, [side]: id || undefined } })
-const choices = computed(() =>
-  (stagings.value ?? []).map(s => ({ value: s.id, label: s.document.title || 'Untitled' })),
+const choices = useStagingChoices(
+  () => stagings.value,
+  id => id,
+  () => asked.value,
 )
 
 interface Side {

@@ -50,12 +50,16 @@ const order = ref<(typeof ORDERS)[number]['value']>('changed')
 const titleOf = (s: ListedStaging) => s.document.title || 'Untitled'
 const shown = computed(() => {
   const found = (data.value ?? []).filter(s => {
+    if (s.archived && !withArchived.value) return false
     const { name, summary } = listedOf(s.document.demonstration) ?? { name: '', summary: '' }
     return finds(`${titleOf(s)} ${name} ${summary}`, words.value)
   })
   if (order.value === 'title') return found.sort((a, b) => titleOf(a).localeCompare(titleOf(b), units.locale))
   return order.value === 'runs' ? found.sort((a, b) => b.runs - a.runs) : found
 })
+/** Out of the way, but not gone. */
+const withArchived = ref(false)
+const archived = computed(() => (data.value ?? []).filter(s => s.archived).length)
 /** With work on this device that was not saved. */
 const unsaved = ref(new Set<string>())
 onMounted(() => {
@@ -79,18 +83,20 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
       </label>
       <ChoiceField v-model="order" class="w-44" label="In order of" :items="ORDERS" />
     </div>
+    <UCheckbox v-if="archived" v-model="withArchived" class="mb-3" :label="`archived ones too (${archived})`" />
     <p v-if="error" class="fault" role="alert">
       The stagings can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
     <p v-else-if="status === 'pending'" class="soft">Reading…</p>
     <ul v-else-if="data?.length" class="border-y rule divide-y divide-(--hairline)">
-      <li v-for="staging in shown" :key="staging.id">
+      <li v-for="staging in shown" :key="staging.id" class="flex items-center">
         <NuxtLink
           :to="`/bench/${staging.id}`"
-          class="grid grid-cols-[1fr_auto] gap-x-4 py-3 px-1 hover:bg-(--gap-wash)"
+          class="flex-1 grid grid-cols-[1fr_auto] gap-x-4 py-3 px-1 hover:bg-(--gap-wash)"
         >
           <span class="display text-xl"
             >{{ staging.document.title || 'Untitled' }}
+            <UBadge v-if="staging.archived" variant="outline">archived</UBadge>
             <UBadge v-if="unsaved.has(staging.id)" variant="outline">unsaved changes here</UBadge></span
           >
           <span class="soft text-sm text-right">version {{ staging.version }}, {{ when(staging.updatedAt) }}</span>
@@ -99,6 +105,11 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
             staging.runs === 0 ? 'not run yet' : staging.runs === 1 ? 'run once' : `run ${staging.runs} times`
           }}</span>
         </NuxtLink>
+        <PutAwayButtons
+          kind="stagings"
+          :record="{ id: staging.id, title: titleOf(staging), archived: staging.archived }"
+          @changed="refresh()"
+        />
       </li>
     </ul>
     <p v-else class="border-y rule py-6 text-center">

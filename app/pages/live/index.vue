@@ -11,9 +11,10 @@ import {
   type Plan,
   type RunningOrderDocument,
   type ShowDocument,
+  type ListedOrder,
+  type ListedShow,
+  type ListedStaging,
   type StoredStaging,
-  type StoredOrder,
-  type StoredShow,
 } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
@@ -22,10 +23,10 @@ const units = useUnitsStore()
 useHead({ title: 'Live · Zealous Hush' })
 useSeoMeta({ description: 'Begin a show or a rehearsal: one cue at a time, one key a mark.' })
 const room = useRoomStore()
-const [{ data: shows, error }, { data: orders }, { data: stagings }] = await Promise.all([
-  useFetch<StoredShow[]>('/api/live'),
-  useFetch<StoredOrder[]>('/api/running-orders'),
-  useFetch<StoredStaging[]>('/api/stagings'),
+const [{ data: shows, error, refresh }, { data: orders }, { data: stagings }] = await Promise.all([
+  useFetch<ListedShow[]>('/api/live'),
+  useFetch<ListedOrder[]>('/api/running-orders'),
+  useFetch<ListedStaging[]>('/api/stagings'),
 ])
 if (!room.loaded) await room.load()
 const route = useRoute()
@@ -94,7 +95,7 @@ async function fromOrder(id: string): Promise<ShowDocument> {
   if (order.document.acts.length === 0) throw new RangeError(t('This running order is empty.'))
   const acts = []
   for (const a of order.document.acts) {
-    let stored = stagings.value!.find(s => s.id === a.from)
+    let stored: StoredStaging | undefined = stagings.value!.find(s => s.id === a.from)
     if (!stored) {
       const own = newId()
       stored = await sendWrite<StoredStaging>('POST', '/api/stagings', { id: own, document: a.staging }, own)
@@ -134,6 +135,18 @@ async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]
   })
   return plan
 }
+const oneStaging = useStagingChoices(
+  () => stagings.value,
+  id => `staging:${id}`,
+)
+const wholeOrders = computed(() =>
+  (orders.value ?? [])
+    .filter(o => !o.archived)
+    .map(o => ({ value: `order:${o.id}`, label: o.document.title, description: when(o.document.start) })),
+)
+const withArchived = ref(false)
+const archived = computed(() => (shows.value ?? []).filter(s => s.archived).length)
+const shown = computed(() => (shows.value ?? []).filter(s => withArchived.value || !s.archived))
 const when = (iso: string) =>
   units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
@@ -153,10 +166,8 @@ const when = (iso: string) =>
         :label="$t('What')"
         :placeholder="$t('choose…')"
         :headings="[$t('Running orders'), $t('One staging')]"
-        :items="(orders ?? []).map(o => ({ value: `order:${o.id}`, label: o.document.title }))"
-        :more="
-          (stagings ?? []).map(s => ({ value: `staging:${s.id}`, label: s.document.title || s.document.demonstration }))
-        "
+        :items="wholeOrders"
+        :more="oneStaging"
       />
       <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
         <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')" />
@@ -184,8 +195,14 @@ const when = (iso: string) =>
     <p v-if="shows && !shows.length" class="soft">
       {{ $t('None yet.') }}
     </p>
+    <UCheckbox
+      v-if="archived"
+      v-model="withArchived"
+      class="mb-2"
+      :label="$t('archived ones too ({n})', { n: archived })"
+    />
     <ul>
-      <li v-for="s in shows ?? []" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4">
+      <li v-for="s in shown" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4 items-center">
         <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
           {{ s.document.title }}
         </NuxtLink>
@@ -194,6 +211,13 @@ const when = (iso: string) =>
           {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length)
           }}{{ s.document.rehearsal ? $t(', rehearsal') : '' }}</span
         >
+        <UBadge v-if="s.archived" variant="outline">{{ $t('archived') }}</UBadge>
+        <PutAwayButtons
+          class="ml-auto"
+          kind="shows"
+          :record="{ id: s.id, title: s.document.title, archived: s.archived }"
+          @changed="refresh()"
+        />
       </li>
     </ul>
   </div>

@@ -39,9 +39,10 @@ const ENDINGS: { value: typeof ending.value; label: string }[] = [
   { value: 'other', label: 'otherwise' },
   { value: 'rehearsal', label: 'rehearsals' },
 ]
+const archived = ref(false)
 const calm = refDebounced(search, 10)
 const pages = ref(1)
-watch([calm, demonstration, ending], () => {
+watch([calm, demonstration, ending, archived], () => {
   pages.value = 1
 })
 const query = computed(() => ({
@@ -49,6 +50,7 @@ const query = computed(() => ({
   ...(calm.value && { search: calm.value }),
   ...(demonstration.value && { demonstration: demonstration.value }),
   ...(ending.value && { ended: ending.value }),
+  ...(archived.value && { archived: 'true' }),
 }))
 const { data: found, error, refresh } = await useFetch<FoundRuns>('/api/runs', { query, lazy: true })
 /** What is past the first two hundred, fetched as one asks for it. */
@@ -81,6 +83,10 @@ const demonstrations = computed(() => [
     .map(d => ({ value: d.id, label: d.name })),
 ])
 
+function showAll() {
+  search.value = demonstration.value = ending.value = ''
+  archived.value = false
+}
 const failure = ref('')
 const faults = ref<CsvFault[]>([])
 const taken = ref('')
@@ -193,6 +199,7 @@ async function importFile(file: File) {
       /></label>
       <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
       <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
+      <UCheckbox v-model="archived" class="pb-1" label="archived" />
       <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
     </div>
     <div class="flex flex-wrap gap-3 text-sm mb-3">
@@ -214,13 +221,13 @@ async function importFile(file: File) {
     </p>
     <p v-else-if="found && !shown.length" class="border-y rule py-6 text-center">
       No run fits this search.
-      <UButton variant="link" @click="search = demonstration = ending = ''">Show all</UButton>
+      <UButton variant="link" @click="showAll">Show all</UButton>
     </p>
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
-      <li v-for="run in shown" :key="run.id">
+      <li v-for="run in shown" :key="run.id" class="flex items-center">
         <NuxtLink
           :to="`/logbook/${run.id}`"
-          class="grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
+          class="flex-1 grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
         >
           <OutcomeMark
             :look="outcomeOf(run)?.look ?? 'nothing'"
@@ -236,6 +243,11 @@ async function importFile(file: File) {
           >
           <span class="soft col-span-2">{{ run.document.note }}</span>
         </NuxtLink>
+        <PutAwayButtons
+          kind="runs"
+          :record="{ id: run.id, title: run.title, archived: run.archived }"
+          @changed="refresh()"
+        />
       </li>
     </ol>
     <p v-if="isMore" class="my-3">

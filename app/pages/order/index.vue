@@ -2,11 +2,11 @@
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { tomorrowAt } from '~/components/order/tomorrow'
-import { runningOrderSchema, type RunningOrderDocument, type StoredOrder } from '~~/core'
+import { runningOrderSchema, type RunningOrderDocument, type ListedOrder } from '~~/core'
 const units = useUnitsStore()
 useHead({ title: 'Running order · Zealous Hush' })
 useSeoMeta({ description: 'Shows and lessons: several stagings on one clock.' })
-const { data, error, refresh } = await useFetch<StoredOrder[]>('/api/running-orders', { lazy: true })
+const { data, error, refresh } = await useFetch<ListedOrder[]>('/api/running-orders', { lazy: true })
 const failure = ref('')
 
 async function add(document: RunningOrderDocument) {
@@ -39,6 +39,9 @@ async function importFile(file: File) {
     failure.value = `${file.name} is not a running order: it is not JSON.`
   }
 }
+const withArchived = ref(false)
+const archived = computed(() => (data.value ?? []).filter(o => o.archived).length)
+const shown = computed(() => (data.value ?? []).filter(o => withArchived.value || !o.archived))
 const when = (local: string) =>
   units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
@@ -58,17 +61,29 @@ const when = (local: string) =>
       <NuxtLink class="plain-link" to="/order/lesson">Plan a lesson</NuxtLink>
       <FileButton label="Read one from a file" accept="application/json,.json" @file="importFile" />
     </div>
+    <UCheckbox v-if="archived" v-model="withArchived" class="mb-3" :label="`archived ones too (${archived})`" />
     <ul class="border-t rule">
-      <li v-for="order in data ?? []" :key="order.id" class="border-b rule py-3">
-        <NuxtLink :to="`/order/${order.id}`" class="text-lg font-bold underline decoration-(--gap) underline-offset-3">
-          {{ order.document.title }}
-        </NuxtLink>
-        <p class="soft figures">
-          {{ when(order.document.start) }} · {{ order.document.acts.length }} demonstration{{
-            order.document.acts.length === 1 ? '' : 's'
-          }}
-          on {{ order.document.heaters }} heater{{ order.document.heaters === 1 ? '' : 's' }}
-        </p>
+      <li v-for="order in shown" :key="order.id" class="border-b rule py-3 flex items-center justify-between gap-3">
+        <div>
+          <NuxtLink
+            :to="`/order/${order.id}`"
+            class="text-lg font-bold underline decoration-(--gap) underline-offset-3"
+          >
+            {{ order.document.title }}
+          </NuxtLink>
+          <p class="soft figures">
+            {{ when(order.document.start) }} · {{ order.document.acts.length }} demonstration{{
+              order.document.acts.length === 1 ? '' : 's'
+            }}
+            on {{ order.document.heaters }} heater{{ order.document.heaters === 1 ? '' : 's' }}
+            <UBadge v-if="order.archived" variant="outline">archived</UBadge>
+          </p>
+        </div>
+        <PutAwayButtons
+          kind="orders"
+          :record="{ id: order.id, title: order.document.title, archived: order.archived }"
+          @changed="refresh()"
+        />
       </li>
     </ul>
     <p v-if="data && data.length === 0" class="soft py-6">None yet.</p>

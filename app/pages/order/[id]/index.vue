@@ -3,7 +3,7 @@ import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
 import { kitList } from '~/components/order/kit-list'
 import { download } from '~/files/download'
-import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type StoredStaging } from '~~/core'
+import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type ListedStaging } from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
@@ -12,7 +12,7 @@ const { canUndo, canRedo } = steps
 useUndoKeys(steps)
 const shelf = useShelfStore()
 const units = useUnitsStore()
-const { data: stagings } = await useFetch<StoredStaging[]>('/api/stagings', { lazy: true })
+const { data: stagings } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
 await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
 useSeoMeta({ description: 'When each act goes on the heat and is lifted, what does not fit, what to bring.' })
@@ -21,9 +21,7 @@ const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
 const misses = computed(() => planned.value.clashes)
 
-const choices = computed(() =>
-  (stagings.value ?? []).map(s => ({ value: s.id, label: s.document.title || s.document.demonstration })),
-)
+const choices = useStagingChoices(() => stagings.value)
 const add = (of: string | undefined) => {
   const staging = stagings.value?.find(s => s.id === of)
   if (staging)

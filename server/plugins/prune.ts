@@ -1,11 +1,12 @@
 import { pruneSessions } from '../access/session'
+import { pruneDeleted } from '../database/put-away'
 import { pruneReceipts } from '../database/receipts'
 
 const DAY = 24 * 3600 * 1000
 
 /** Once at the start and once a day. A database that does not answer now is asked again tomorrow. */
 export default defineNitroPlugin(nitro => {
-  const prune = () => void Promise.all([pruneReceipts(), pruneSessions()]).catch(() => {})
+  const prune = () => void Promise.all([pruneReceipts(), pruneSessions(), pruneDeleted()]).catch(() => {})
   prune()
   const daily = setInterval(prune, DAY)
   daily.unref()

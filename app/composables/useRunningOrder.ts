@@ -36,6 +36,7 @@ export const stageOf = (d: RunningOrderDocument): Stagecraft => ({
   hands: d.hands,
   before: d.before * 60,
   ...(d.powers && { powers: d.powers }),
+  ...(d.length !== undefined && { length: d.length * 60 }),
 })
 
 /** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */

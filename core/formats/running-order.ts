@@ -26,6 +26,12 @@ export const runningOrderSchema = z
       .max(240)
       .default(15)
       .describe('minutes before the start at which the first heater may go on'),
+    length: z
+      .int()
+      .min(1)
+      .max(480)
+      .optional()
+      .describe('minutes that the lesson or show may last; left out: as long as it takes'),
     acts: z
       .array(
         z.strictObject({

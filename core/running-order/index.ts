@@ -1,3 +1,4 @@
+export * from './by-hand'
 export { actOf, type Act } from './act'
 export { firstPlan } from './first-plan'
 export { breaks } from './breaks'

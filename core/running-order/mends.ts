@@ -21,7 +21,7 @@ export const fitsShow = (plan: Plan | undefined): plan is Plan => plan !== undef
 /** A time as a plan needs it, in whole seconds or minutes, rounded up. */
 const rounded = (s: number) => asTime(s < 90 ? Math.ceil(s) : 60 * Math.ceil(s / 60))
 
-/** Acts that push one another off their targets: the late one, and what holds it. */
+/** What does not fit: the late act and what holds it; what is not over when the lesson is. */
 export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Stagecraft): Sentence[] {
   if (!plan) {
     const without = acts.filter(a => a.heating > 0 && heatersFor(a, stage).length === 0)
@@ -33,6 +33,27 @@ export function clashes(acts: readonly Act[], plan: Plan | undefined, stage: Sta
       )
     return ['No plan at all: a vessel needs longer on the heat than there is.']
   }
+  return [...offTarget(acts, plan, stage), ...overtime(acts, plan, stage)]
+}
+
+/** Acts that are not over when the lesson is. */
+const overtime = (acts: readonly Act[], plan: Plan, { length }: Stagecraft): Sentence[] =>
+  length === undefined
+    ? []
+    : plan.acts.flatMap(({ lift, done }, i) => {
+        if (done - length < ON_TIME) return []
+        const begins = lift - acts[i].talk
+        return [
+          begins > length
+            ? say`${acts[i].title} does not fit into ${asTime(length)}: it would begin ${rounded(begins - length)} after
+              the end.`
+            : say`${acts[i].title} does not fit into ${asTime(length)}: it is over ${rounded(done - length)} after the
+              end.`,
+        ]
+      })
+
+/** Acts that push one another off their targets. */
+function offTarget(acts: readonly Act[], plan: Plan, stage: Stagecraft): Sentence[] {
   return plan.acts.flatMap((p, i) => {
     if (Math.abs(p.off) < ON_TIME) return []
     const act = acts[i]

@@ -1,7 +1,18 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '../catalogue/everything'
 import { resolve } from '../demonstration'
-import { actOf, breaks, clashes, fitsShow, mends, planShow, type Act, type SolveProgramme, type Stagecraft } from '.'
+import {
+  actOf,
+  breaks,
+  byHand,
+  clashes,
+  fitsShow,
+  mends,
+  planShow,
+  type Act,
+  type SolveProgramme,
+  type Stagecraft,
+} from '.'
 import { integerProgrammer } from '../../server/integer-programming/highs'
 import { METRIC, tell, type Sentence } from '../sentence'
 
@@ -149,6 +160,27 @@ describe('a show on one clock', () => {
     expect(
       mends(acts, stage, solve, plan).some(m => plain(m.text) === 'heaters on 5 min earlier' && m.missed < 1),
     ).toBe(true)
+  })
+  it('says what is not over when the lesson is; nothing of a lesson that is long enough', () => {
+    const acts = [act('a'), act('b'), act('c')]
+    const plan = planShow(acts, TWO, solve)!
+    const [, b, c] = plan.acts
+    const told = (length: number) => clashes(acts, plan, { ...TWO, length }).map(plain)
+    expect(told(c.done)).toEqual([])
+    expect(clashes(acts, plan, TWO)).toEqual([])
+    expect(told(c.done - 40)).toEqual([
+      expect.stringMatching(/^c does not fit into .*: it is over 40 s after the end\.$/),
+    ])
+    const short = told(b.done - 10)
+    expect(short.map(line => line.slice(0, 15))).toEqual(['b does not fit ', 'c does not fit '])
+    expect(short[1]).toMatch(/it would begin|it is over/)
+  })
+  it('is told to ten seconds, and no limit later than it is', () => {
+    for (let s = 0; s < 300; s += 7) {
+      expect(Math.abs(byHand(s) - s)).toBeLessThanOrEqual(5)
+      expect(byHand(s, true)).toBeLessThanOrEqual(s)
+      expect([byHand(s) % 10, byHand(s, true) % 10]).toEqual([0, 0])
+    }
   })
   it('puts each vessel on a heater like its own, and says which is missing', () => {
     const acts = [act('can', { power: 1200 }), act('drum', { power: 6500 }), act('tin', { power: 1250 })]

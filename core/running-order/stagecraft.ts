@@ -7,6 +7,7 @@ export interface Stagecraft {
   powers?: readonly number[]
   /** people with free hands: with one, nothing is put on the heat during a show */ hands: number
   /** s before the start at which the first heater may go on */ before: number
+  /** s that the lesson or show may last; left out: as long as it takes */ length?: number
 }
 
 export interface PlannedAct {

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** What to carry, summed over the acts, with spares of what may fail, and what the Shelf can't give. */
 import { fitShelf } from '~~/core'
-import { kitList } from './kit-list'
+import { kitList, type Stage } from './kit-list'
 import type { OrderAct } from './order-acts'
 
 const props = defineProps<{
   acts: readonly OrderAct[]
+  stage: Stage
   spares: Record<string, { bring: number | undefined; noun: readonly [string, string] }>
   /** nothing is told to be missing from the Shelf */ withoutShelf?: boolean
 }>()
@@ -13,7 +14,7 @@ const units = useUnitsStore()
 const shelf = useShelfStore()
 const kit = computed(() => {
   const items = props.withoutShelf ? [] : shelf.inUse.map(i => i.document)
-  return kitList(props.acts, props.withoutShelf ? [] : fitShelf(items), items, units.readerOf)
+  return kitList(props.acts, props.stage, props.withoutShelf ? [] : fitShelf(items), items, units.readerOf)
 })
 </script>
 
@@ -23,7 +24,7 @@ const kit = computed(() => {
       {{ line }}
     </p>
     <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
-    <ul class="columns-2 mt-1">
+    <ul class="sm:columns-2 mt-1">
       <li v-for="line in kit.lines" :key="line.name">
         ☐ {{ line.name }}<template v-if="line.count > 1"> × {{ line.count }} </template>
       </li>

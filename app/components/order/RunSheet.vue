@@ -1,6 +1,6 @@
 <script setup lang="ts">
-/** Everything that somebody does, by the clock. */
-import { gatesFirst, tell, type Plan } from '~~/core'
+/** What is made ready before, and everything that somebody does, by a clock that a hand can keep. */
+import { byHand, gatesFirst, preparationOf, stepWords, tell, type Plan } from '~~/core'
 import type { OrderAct } from './order-acts'
 import { useI18n } from 'vue-i18n'
 
@@ -13,6 +13,14 @@ const props = defineProps<{
 }>()
 const { t } = useI18n()
 const units = useUnitsStore()
+const ready = computed(() =>
+  props.acts.flatMap(({ act, read: { demonstration, values } }) => {
+    const steps = preparationOf(demonstration, values).map(step =>
+      stepWords(demonstration, step, values, units.readerOf(demonstration.id)),
+    )
+    return steps.length ? [{ id: act.id, title: act.title, steps }] : []
+  }),
+)
 const lines = computed(() => {
   const { acts, plan, hands, powers, clock } = props
   const helper = hands > 1 ? 'helper' : 'presenter'
@@ -34,8 +42,8 @@ const lines = computed(() => {
       const ready =
         p.waits > 5
           ? t('ready; low flame until {lift}, no later than {latest}.', {
-              lift: clock(p.lift),
-              latest: clock(p.ready + act.wait),
+              lift: clock(byHand(p.lift)),
+              latest: clock(byHand(p.ready + act.wait, true)),
             })
           : t('ready.')
       return [
@@ -51,28 +59,40 @@ const lines = computed(() => {
 </script>
 
 <template>
-  <table class="w-full figures">
-    <thead>
-      <tr class="text-left soft">
-        <th>{{ $t('time') }}</th>
-        <th>{{ $t('who') }}</th>
-        <th>{{ $t('what') }}</th>
-        <th>{{ $t('done') }}</th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr v-for="(line, i) in lines" :key="i" class="border-t rule align-top">
-        <td class="pr-3 whitespace-nowrap font-bold">
-          {{ clock(line.at) }}
-        </td>
-        <td class="pr-3">
-          {{ $t(line.who) }}
-        </td>
-        <td class="py-1">
-          {{ line.what }}
-        </td>
-        <td class="text-center">☐</td>
-      </tr>
-    </tbody>
-  </table>
+  <div>
+    <section v-if="ready.length" :aria-label="$t('To be made ready before')" class="mb-3">
+      <h3 class="font-bold">{{ $t('To be made ready before') }}</h3>
+      <ul>
+        <template v-for="act in ready" :key="act.id">
+          <li v-for="step in act.steps" :key="step" class="pl-6 -indent-6 py-0.5">
+            ☐ <b>{{ act.title }}:</b> {{ step }}
+          </li>
+        </template>
+      </ul>
+    </section>
+    <table class="w-full figures">
+      <thead>
+        <tr class="text-left soft">
+          <th>{{ $t('time') }}</th>
+          <th>{{ $t('who') }}</th>
+          <th>{{ $t('what') }}</th>
+          <th>{{ $t('done') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(line, i) in lines" :key="i" class="border-t rule align-top">
+          <td class="pr-3 whitespace-nowrap font-bold">
+            {{ clock(byHand(line.at)) }}
+          </td>
+          <td class="pr-3">
+            {{ $t(line.who) }}
+          </td>
+          <td class="py-1">
+            {{ line.what }}
+          </td>
+          <td class="text-center">☐</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
 </template>

@@ -1,4 +1,4 @@
-import { say, tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
+import { FOR_ALL, say, SHARED_KIT, tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
 import type { OrderAct } from './order-acts'
 
 const PLACES: Record<string, string> = {
@@ -14,19 +14,36 @@ export interface Kit {
   /** kg */ ice: number
 }
 
-/** What to carry, summed over the acts, and what the Shelf can't give. */
+/** What there is to share. */
+export interface Stage {
+  heaters: number
+  /** pairs of them */ hands: number
+}
+
+/** How many of a line to carry that so many acts ask for. */
+function carried(line: string, acts: number, { heaters, hands }: Stage): number {
+  const sharing = SHARED_KIT[line]
+  if (sharing === undefined) return acts
+  if (sharing === 'heaters') return Math.min(acts, Math.max(1, heaters))
+  return sharing === 'hands' ? hands : 1
+}
+
+/** What to carry for all acts together, and what the Shelf can't give. */
 export function kitList(
   acts: readonly OrderAct[],
+  stage: Stage,
   fits: readonly Fit[],
   items: readonly ShelfItemDocument[],
   readerOf: (demonstration?: string) => Reader,
 ): Kit {
-  const counts = new Map<string, number>()
+  const asked = new Map<string, { name: string; acts: number }>()
   const missing: string[] = []
   for (const { read, act } of acts) {
-    for (const name of read.demonstration.kit(read.values)) {
-      const line = tell(name, readerOf(read.demonstration.id))
-      counts.set(line, (counts.get(line) ?? 0) + 1)
+    for (const line of read.demonstration.kit(read.values)) {
+      const name = tell(line, readerOf(read.demonstration.id))
+      // By what is said of it, in whatever language: shared things go by their English words.
+      const key = typeof line === 'string' ? line : name
+      asked.set(key, { name, acts: (asked.get(key)?.acts ?? 0) + 1 })
     }
     const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
     for (const place of fit?.missing ?? [])
@@ -48,8 +65,9 @@ export function kitList(
     .filter(i => i.kind === 'consumable' && i.count <= i.restockAt)
     .map(i => tell(say`${i.name}: few left`, readerOf()))
   return {
-    lines: [...counts]
-      .map(([name, count]) => ({ name, count }))
+    lines: [...asked]
+      .filter(([key]) => !asked.has(`${key}${FOR_ALL}`))
+      .map(([key, { name, acts: wanted }]) => ({ name, count: carried(key, wanted, stage) }))
       .sort((a, b) => a.name.localeCompare(b.name, readerOf().locale)),
     missing: [...missing, ...low],
     ice,

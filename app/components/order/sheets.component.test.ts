@@ -37,12 +37,23 @@ describe('the run sheet', () => {
   it('is in the order of the clock, and begins with the first heater', async () => {
     const lines = await sheet(2, 'can-plunge', 'card-and-glass', 'sealed-tin')
     const times = lines.map(l => Number(l[0]))
+    // To ten seconds, which a hand can keep.
+    expect(times.filter(t => t % 10 !== 0)).toEqual([])
     expect(times).toEqual([...times].sort((a, b) => a - b))
     expect(lines[0]![2]).toContain('On heater 1, heat on.')
     expect(lines[0]![1]).toBe('helper')
     // Every act is lifted or begun, and asked about afterwards.
     for (const id of ['can-plunge', 'card-and-glass', 'sealed-tin'])
       expect(lines.filter(l => l[2]!.startsWith(`${id}: ask what happened`))).toHaveLength(1)
+  })
+  it('says before it what can be made ready, with amounts; nothing that is hot or that is watched', async () => {
+    useUnitsStore().system = 'si'
+    const acts = actsOf('can-plunge', 'hot-water-bottle')
+    const shown = await mountSuspended(RunSheet, { props: { acts, plan: planOf(acts), hands: 1, clock } })
+    const before = shown.find('section').text().replace(/\s+/g, ' ')
+    expect(before).toMatch(/☐ can-plunge: Fill the bowl with [\d.]+ L of water and \d+ g of ice; stir to/)
+    expect(before).toMatch(/Pour 15 mL of water at 20 °C into a/)
+    expect(before).not.toMatch(/heater|lift|boiling|cap/i)
   })
   it('has what must be confirmed in the line of the act, before it', async () => {
     const lines = await sheet(1, 'sealed-tin')
@@ -54,22 +65,49 @@ describe('the run sheet', () => {
 })
 
 describe('the kit list', () => {
+  const ONE = { heaters: 1, hands: 1 }
   it('names every thing of every act once, with how many', () => {
     const acts = actsOf('can-plunge', 'can-plunge', 'egg-in-bottle')
     for (const reader of [METRIC, CUSTOMARY]) {
-      const { lines } = kitList(acts, [], [], () => reader)
+      const { lines } = kitList(acts, ONE, [], [], () => reader)
       expect(new Set(lines.map(l => l.name)).size).toBe(lines.length)
       const wanted = acts.flatMap(a => a.read.demonstration.kit(a.read.values).map(k => tell(k, reader)))
       expect(new Set(lines.map(l => l.name))).toEqual(new Set(wanted))
     }
   })
+  it('of all demonstrations together has no more heaters than there are, and goggles once', () => {
+    const acts = actsOf(
+      ...DEMONSTRATIONS.map(d => d.id)
+        .filter(id => id !== 'process-vessel')
+        .slice(0, 24),
+    )
+    const counts = (heaters: number, hands: number) => {
+      const { lines } = kitList(acts, { heaters, hands }, [], [], () => METRIC)
+      return (name: string) => lines.filter(l => l.name === name).map(l => l.count)
+    }
+    for (const heaters of [1, 2, 40]) {
+      const asked = acts.filter(a => a.read.demonstration.kit(a.read.values).includes('heater')).length
+      expect(counts(heaters, 2)('heater')).toEqual([Math.min(heaters, asked)])
+    }
+    const of = counts(2, 3)
+    expect([of('eye protection for all'), of('eye protection'), of('clock'), of('heat-proof gloves')]).toEqual([
+      [1],
+      [],
+      [1],
+      [3],
+    ])
+    // A can is needed for each.
+    const [can] = acts[0]!.read.demonstration.kit(acts[0]!.read.values).map(k => tell(k, METRIC))
+    const twice = kitList(actsOf('can-plunge', 'can-plunge'), ONE, [], [], () => METRIC).lines
+    expect(twice.find(l => l.name === can)!.count).toBe(2)
+  })
   it('adds up the ice of all acts that cool with it', async () => {
     const [one, two] = [actsOf('can-plunge'), actsOf('can-plunge', 'can-plunge')]
-    const ice = (acts: typeof one) => kitList(acts, [], [], () => METRIC).ice
+    const ice = (acts: typeof one) => kitList(acts, ONE, [], [], () => METRIC).ice
     expect(ice(one)).toBeGreaterThan(0)
     expect(ice(two)).toBeCloseTo(2 * ice(one), 9)
     expect(ice(actsOf('plates'))).toBe(0)
-    const shown = await mountSuspended(KitSheet, { props: { acts: two, spares: {}, withoutShelf: true } })
+    const shown = await mountSuspended(KitSheet, { props: { acts: two, stage: ONE, spares: {}, withoutShelf: true } })
     expect(shown.text()).toContain('Ice in all:')
   })
 })

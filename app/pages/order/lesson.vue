@@ -179,7 +179,7 @@ const print = () => window.print()
           </section>
           <section aria-labelledby="kit-title" class="mt-6">
             <h2 id="kit-title" class="!text-xl">Kit list</h2>
-            <KitSheet :acts="acts" :spares="spares" without-shelf />
+            <KitSheet :acts="acts" :stage="document" :spares="spares" without-shelf />
           </section>
           <section aria-labelledby="safety-title" class="new-page mt-6">
             <h2 id="safety-title" class="!text-xl">Safety sheet</h2>

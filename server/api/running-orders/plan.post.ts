@@ -25,6 +25,7 @@ const body = z.object({
     powers: z.array(z.number().min(1).max(1e6)).max(12).optional(),
     hands: z.int().min(1).max(8),
     before: z.number().min(0).max(14400),
+    length: z.number().min(0).max(28800).optional(),
   }),
 })
 

@@ -3,7 +3,15 @@ import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
 import { kitList } from '~/components/order/kit-list'
 import { download } from '~/files/download'
-import { QuantityError, fitShelf, parseQuantity, toSi, type RunningOrderDocument, type ListedStaging } from '~~/core'
+import {
+  QuantityError,
+  byHand,
+  fitShelf,
+  parseQuantity,
+  toSi,
+  type RunningOrderDocument,
+  type ListedStaging,
+} from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id)
@@ -17,7 +25,7 @@ await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
 useSeoMeta({ description: 'When each act goes on the heat and is lifted, what does not fit, what to bring.' })
 
-const clock = (s: number) => clockAt(document.value!.start, s)
+const clock = (s: number) => clockAt(document.value!.start, byHand(s))
 const plan = computed(() => planned.value.plan)
 const misses = computed(() => planned.value.clashes)
 
@@ -57,8 +65,8 @@ const targetFault = ref<{ index: number; message: string }>()
 const targetWords = (s: number | undefined) =>
   s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
 const numberFault = ref('')
-const NUMBER_NAMES = { heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }
-function number(field: 'heaters' | 'hands' | 'before', most: number, least: number, text: string) {
+const NUMBER_NAMES = { length: 'Length', heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }
+function number(field: keyof typeof NUMBER_NAMES, most: number, least: number, text: string) {
   const value = text.trim() === '' ? NaN : Math.round(Number(text))
   numberFault.value =
     value >= least && value <= most ? '' : `${NUMBER_NAMES[field]}: given "${text}"; accepted: ${least} to ${most}`
@@ -101,11 +109,21 @@ function setPowers(text: string) {
   }
 }
 
+/** Minutes that the lesson may last, or none for as long as it takes. */
+function setLength(text: string) {
+  if (text.trim() !== '') return number('length', 480, 1, text)
+  numberFault.value = ''
+  change(d => {
+    delete d.length
+  })
+}
+
 /** What each demonstration needs from the Shelf, and whether it is there. */
 const spares = useSpares(() => acts.value)
 const kit = computed(() =>
   kitList(
     acts.value,
+    document.value!,
     fitShelf(shelf.inUse.map(i => i.document)),
     shelf.inUse.map(i => i.document),
     units.readerOf,
@@ -160,6 +178,16 @@ async function exportCalendar() {
                   d.start = text || d.start
                 })
             "
+        /></label>
+        <label class="grid"
+          >Length, min<KeptInput
+            type="number"
+            min="1"
+            max="480"
+            class="w-24"
+            placeholder="open"
+            :value="document.length ?? ''"
+            @commit="setLength"
         /></label>
         <label class="grid"
           >Heaters<KeptInput

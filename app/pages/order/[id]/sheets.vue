@@ -63,7 +63,7 @@ const print = () => window.print()
         <h2 id="carry-title" class="!text-xl">
           {{ $t('Kit list') }}
         </h2>
-        <KitSheet :acts="acts" :spares="spares" />
+        <KitSheet :acts="acts" :stage="document" :spares="spares" />
       </section>
       <section aria-labelledby="safety-title" class="new-page">
         <h2 id="safety-title" class="!text-xl">

@@ -73,8 +73,8 @@ export const kit: EggInBottle['kit'] = values => [
   'boiled, shelled eggs, several sizes',
   'callipers',
   ...(values.choices.heating === 'hot-water'
-    ? ['kettle', 'bowl of cold water', 'glove']
+    ? ['kettle', 'bowl of cold water', 'heat-proof gloves']
     : ['paper strips or matches', 'lighter', 'wet cloth', 'tongs']),
   ...(values.choices.eggSkin === 'oiled' ? ['a little oil'] : []),
-  'goggles',
+  'eye protection',
 ]

@@ -50,5 +50,5 @@ export const kit: BalloonLine['kit'] = () => [
   'tape',
   'clip',
   'tape measure',
-  'stopwatch',
+  'clock',
 ]

@@ -41,8 +41,9 @@ export const procedure: CanisterPop['procedure'] = [
 export const kit: CanisterPop['kit'] = () => [
   'canister with a push-on lid, unmarked by earlier use',
   'clamp and stand',
-  'screen',
-  'eye and ear protection for all',
+  'screen or guard',
+  'eye protection for all',
+  'ear protection for all',
   'fire blanket and extinguisher',
   'barrier tape',
   'the signed assessment',

@@ -53,6 +53,7 @@ export const kit: VacuumCannon['kit'] = () => [
   'pump and gauge',
   'target and backstop',
   'stand and clamps',
-  'eye and ear protection',
+  'eye protection',
+  'ear protection',
   'barrier tape',
 ]

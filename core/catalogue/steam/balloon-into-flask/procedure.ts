@@ -98,8 +98,8 @@ export const kit: BalloonIntoFlask['kit'] = ({ choices }) => [
   'heater',
   'clamp or heat-proof gloves',
   'cork mat',
-  'screen',
-  'goggles for all',
+  'screen or guard',
+  'eye protection for all',
   ...(choices.coolingMethod === 'pour' ? ['jug and tray'] : []),
   'clock',
 ]

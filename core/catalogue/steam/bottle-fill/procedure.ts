@@ -118,15 +118,16 @@ export const procedure: BottleFill['procedure'] = [
 
 export const kit: BottleFill['kit'] = values => [
   'bottle of sound, unscratched glass, and spares',
-  onHeat(values.choices)
+  ...(onHeat(values.choices)
     ? values.choices.fillMethod === 'microwave'
-      ? 'microwave and a wooden stick'
-      : 'burner or plate, with a heat spreader'
-    : 'kettle and funnel',
+      ? ['microwave and a wooden stick']
+      : ['heater', 'heat spreader']
+    : ['kettle', 'funnel']),
   'deep plastic bowl, a folded cloth on its bottom',
   'stopper that can be pulled under water',
-  'cloth and heat-proof gloves',
-  'goggles for all',
+  'cloth',
+  'heat-proof gloves',
+  'eye protection for all',
   'clock',
 ]
 

@@ -61,8 +61,11 @@ export const procedure: DrumReinflate['procedure'] = [
 export const kit: DrumReinflate['kit'] = () => [
   'crushed drum of known history',
   'relief valve with its paper, or the bare bung hole',
-  'burner that can be shut off from a distance',
+  'heater',
+  'a way to shut the burner off from a distance',
   'barrier tape',
-  'gloves, eye and ear protection',
+  'heat-proof gloves',
+  'eye protection',
+  'ear protection',
   'clock',
 ]

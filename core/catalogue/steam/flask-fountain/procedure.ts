@@ -86,8 +86,8 @@ export const kit: FlaskFountain['kit'] = () => [
   'heater',
   'bucket, with coloured water',
   'heat-proof gloves',
-  'screen',
-  'goggles for all',
+  'screen or guard',
+  'eye protection for all',
   'clock',
 ]
 

@@ -31,12 +31,13 @@ export const procedure: HotWaterBottle['procedure'] = [
 export const kit: HotWaterBottle['kit'] = () => [
   'soft fizzy-drink bottles, labels off',
   'caps',
-  'kettle and thermometer',
+  'kettle',
+  'thermometer',
   'funnel',
   'measuring cylinder',
   'deep tub',
   'ice',
-  'glove',
+  'heat-proof gloves',
   'eye protection',
   'tray',
 ]

@@ -50,11 +50,13 @@ export const procedure: SealedDrum['procedure'] = [
 export const kit: SealedDrum['kit'] = values => [
   'drum of known history, both bungs out',
   'bung with a sound seal, and its wrench',
-  'burner, and a way to shut it off from a distance',
+  'heater',
+  'a way to shut the burner off from a distance',
   'stand that can be pulled away, or a lever and gloves to shift the drum',
   ...coolingKit(values),
   'heat-proof gloves',
-  'eye and ear protection',
+  'eye protection',
+  'ear protection',
   'barrier tape',
   'clock',
 ]

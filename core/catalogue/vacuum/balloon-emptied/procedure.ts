@@ -32,6 +32,6 @@ export const kit: BalloonEmptied['kit'] = () => [
   'pump and hose',
   'thread or cable tie',
   'gauge',
-  'stopwatch',
+  'clock',
   'eye protection',
 ]

@@ -42,6 +42,6 @@ export const kit: SyringeBoil['kit'] = () => [
   'syringe without a needle, never used, with a cap that screws on',
   'warm water from the tap or a kettle',
   'thermometer',
-  'goggles',
+  'eye protection',
   'tray and towel',
 ]

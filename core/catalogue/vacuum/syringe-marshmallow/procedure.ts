@@ -33,5 +33,5 @@ export const kit: SyringeMarshmallow['kit'] = () => [
   'syringe without a needle, never used, with a cap that screws on',
   'small marshmallows',
   'food pen for a face',
-  'goggles',
+  'eye protection',
 ]

@@ -82,6 +82,7 @@ const FILES = [
   'app/components/ThermometerWord.vue',
   'app/components/order/SparesList.vue',
   'app/pages/bench/[id].vue',
+  'app/pages/bench/plan.vue',
   'app/pages/bench/projector.vue',
   'app/pages/bench/sheet.vue',
   'app/pages/live/index.vue',

@@ -74,6 +74,9 @@ const exportTrace = () =>
       <NuxtLink class="plain-link" :to="`/bench/projector?staging=${id}`">
         {{ $t('Projector pages') }}
       </NuxtLink>
+      <NuxtLink class="plain-link" :to="`/bench/plan?staging=${id}`">
+        {{ $t('On one page, to print') }}
+      </NuxtLink>
       <NuxtLink class="plain-link" :to="`/bench/sheet?staging=${id}`">
         {{ $t('Sheet for pupils') }}
       </NuxtLink>

@@ -2,12 +2,13 @@
 import { knownDemonstrations } from './known'
 
 export const listDemonstrations = () =>
-  knownDemonstrations().map(({ id, name, summary, noun, wanted, outcomes, shelf }) => ({
+  knownDemonstrations().map(({ id, name, summary, noun, wanted, outcomes, subject, shelf }) => ({
     id,
     name,
     summary,
     noun,
     wanted,
+    subject,
     shelf,
     outcomes: outcomes.map(({ id, name, look }) => ({ id, name, look })),
   }))

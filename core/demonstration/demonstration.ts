@@ -3,7 +3,7 @@ import type { Caution, People } from '../cautions'
 import type { Detail } from './accuracy'
 import type { FailureAct } from './failure'
 import type { Input, RetiredInput } from './inputs'
-import type { OutcomeSpec, ResultSpec } from './outcomes'
+import type { OutcomeSpec, ResultSpec, Subject } from './outcomes'
 import type { Advice, Gallery, Ledger, Ready, Repeat, Size, Teaching, VariantTable, WaterWindow } from './presentation'
 import type { Fault } from './fault'
 import type { Gate, ProcedureStep } from './procedure'
@@ -36,6 +36,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   inputs: readonly Input[]
   results: readonly ResultSpec[]
   outcomes: readonly OutcomeSpec[]
+  /** what one looks at, for the signs of the endings */ subject: Subject
   /** the outcome usually wanted */
   wanted: string
   columns: readonly TraceColumn[]

@@ -5,6 +5,36 @@ import type { MarkKind } from './moments'
 /** Families of endings; each has one shape and pattern wherever odds are drawn. */
 export type OutcomeLook = 'gone' | 'partly' | 'filled' | 'part-filled' | 'nothing' | 'harm'
 
+/** What one looks at: its endings have signs of their own. */
+export const SUBJECTS = [
+  'can',
+  'crushed-drum',
+  'tank',
+  'soft-bottle',
+  'bottle',
+  'balloon-into-flask',
+  'egg-into-bottle',
+  'egg-out-of-bottle',
+  'candle-under-jar',
+  'balloon-in-jar',
+  'pack',
+  'flat-balloon',
+  'column',
+  'boiling',
+  'marshmallow',
+  'bell',
+  'halves',
+  'cup',
+  'card',
+  'balloon-in-tumbler',
+  'cloud',
+  'diver',
+  'along-a-line',
+  'shot',
+  'lid',
+] as const
+export type Subject = (typeof SUBJECTS)[number]
+
 export interface OutcomeSpec {
   id: string
   look: OutcomeLook

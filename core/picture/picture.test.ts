@@ -1,12 +1,15 @@
 /** Pictures of every demonstration: to scale, within their frame, and well-formed when they are written. */
+import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from '../catalogue/everything'
 import { resolve, type Scene } from '../demonstration'
 import { METRIC, inARow, tell } from '../sentence'
-import { pictureOf, svgOf, type Drawn } from '.'
+import { pictureOf, signOf, svgOf, type Drawn } from '.'
 
 const words = (said: Parameters<typeof inARow>[0]) => tell(inARow(said), METRIC)
 const flat = (all: readonly Drawn[]): Drawn[] => all.flatMap(d => [d, ...flat(d.inside ?? [])])
+
+const COLOURS = readFileSync(new URL('../../app/assets/colours.css', import.meta.url), 'utf8')
 
 const square: Scene = {
   frame: { left: -1, right: 1, bottom: 0, top: 1 },
@@ -71,5 +74,22 @@ describe('a picture', () => {
         }
         expect(open).toEqual([])
       }
+  })
+})
+
+describe('the sign of an ending', () => {
+  it.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s: each end has its own, in colours that exist', (_, d) => {
+    const signs = d.outcomes.map(o => signOf(d.subject, o.look))
+    // Told apart by shape alone: with the colours taken away no two are alike.
+    const shapes = signs.map(sign => sign.map(s => `${s.d} ${s.dash ?? ''}`).join('|'))
+    expect(new Set(shapes).size).toBe(shapes.length)
+    for (const stroke of signs.flat()) {
+      for (const colour of [stroke.fill, stroke.line]) {
+        if (colour !== undefined && colour !== 'none') expect(COLOURS).toContain(`  ${colour.slice(4, -1)}:`)
+      }
+      // Within its field: a sign that is cut off is none.
+      const numbers = (stroke.d.match(/-?\d*\.?\d+/g) ?? []).map(Number)
+      expect(Math.max(...numbers)).toBeLessThanOrEqual(14)
+    }
   })
 })

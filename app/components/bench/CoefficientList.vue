@@ -68,6 +68,7 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
             :spread="given.spreads[input.id]"
             :usual="usualSpread(input, values)"
             :outcomes="demonstration.outcomes"
+            :subject="demonstration.subject"
             :strip="strip?.input === input.id ? strip.points : undefined"
             :editor="editor"
             @strip="emit('strip', input.id)"

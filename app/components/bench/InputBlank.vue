@@ -3,7 +3,7 @@
  * A number in a sentence. A sentence has many and one is changed at a time: the editor is fetched as one reaches for
  * it, and made when it is touched.
  */
-import type { Input, OutcomeSpec, QuantityDocument, Spread, StripPoint } from '~~/core'
+import type { Input, OutcomeSpec, QuantityDocument, Spread, StripPoint, Subject } from '~~/core'
 import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{
@@ -16,6 +16,7 @@ const props = defineProps<{
   /** how sure one usually is of it */ usual?: Spread
   strip?: StripPoint[]
   outcomes: readonly OutcomeSpec[]
+  subject: Subject
   editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [] }>()

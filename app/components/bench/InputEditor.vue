@@ -15,6 +15,7 @@ import {
   type Spread,
   type StripPoint,
   type OutcomeSpec,
+  type Subject,
 } from '~~/core'
 import { useI18n } from 'vue-i18n'
 import type { StagingEditor } from '~/composables/useStagingEditor'
@@ -29,6 +30,7 @@ const props = defineProps<{
   /** how sure one usually is of it */ usual?: Spread
   strip?: StripPoint[]
   outcomes: readonly OutcomeSpec[]
+  subject: Subject
   editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [] }>()
@@ -256,7 +258,14 @@ function takeBack() {
               @input="slide"
               @change="emit('strip')"
             />
-            <OddsStrip :points="strip" :outcomes="outcomes" :low="low" :high="high" :value="value as number" />
+            <OddsStrip
+              :points="strip"
+              :subject="subject"
+              :outcomes="outcomes"
+              :low="low"
+              :high="high"
+              :value="value as number"
+            />
             <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
               <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span
               ><span>{{ inUnit(high) }}</span>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 /** Odds of each outcome across a range, as a thin stack, with a mark where the value is. */
-import type { OutcomeSpec, StripPoint } from '~~/core'
+import type { OutcomeSpec, StripPoint, Subject } from '~~/core'
 
 const props = defineProps<{
   points?: StripPoint[]
+  subject: Subject
   outcomes: readonly OutcomeSpec[]
   low: number
   high: number
@@ -52,7 +53,9 @@ const summary = computed(() =>
     </svg>
     <figcaption v-if="bands.length" class="text-xs soft flex gap-3 flex-wrap">
       <span v-for="band in bands" :key="band.id" class="inline-flex items-center gap-1"
-        ><OutcomeMark :look="band.look" /> {{ band.name }}</span
+        ><svg viewBox="0 0 22 14" class="h-[1.05em] w-auto" aria-hidden="true">
+          <rect width="22" height="14" :fill="`url(#strip-${band.look})`" stroke="var(--hairline)" /></svg
+        ><OutcomeMark :subject="subject" :look="band.look" /> {{ band.name }}</span
       >
     </figcaption>
   </figure>

@@ -75,6 +75,7 @@ const usualOf = (id: string) => {
               :spread="given.spreads[part.input]"
               :usual="usualOf(part.input)"
               :outcomes="demonstration.outcomes"
+              :subject="demonstration.subject"
               :strip="strip?.input === part.input ? strip.points : undefined"
               :editor="editor"
               @strip="emit('strip', part.input)"

@@ -70,7 +70,7 @@ const uncertain = computed(() =>
           :key="i"
           :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`"
         >
-          <OutcomeShape :look="mark" />
+          <OutcomeShape :subject="demonstration.subject" :look="mark" />
         </g>
       </svg>
       <p class="figures">
@@ -94,7 +94,9 @@ const uncertain = computed(() =>
           }}
         </template>
         <template v-for="o in others" :key="o.id">
-          <span class="whitespace-nowrap"><OutcomeMark :look="o.look" /> {{ units.told(o.name) }}: {{ o.count }}.</span
+          <span class="whitespace-nowrap"
+            ><OutcomeMark :subject="demonstration.subject" :look="o.look" /> {{ units.told(o.name) }}:
+            {{ o.count }}.</span
           >{{ ' ' }}
         </template>
         <span class="soft text-sm whitespace-nowrap">{{

@@ -37,6 +37,7 @@ async function opened(start?: QuantityDocument) {
       value: 15e-6,
       document: start,
       outcomes: demonstration.outcomes,
+      subject: demonstration.subject,
       editor: editor as unknown as StagingEditor,
     },
     attachTo: document.body,

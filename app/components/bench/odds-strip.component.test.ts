@@ -6,12 +6,12 @@ import type { OutcomeSpec, StripPoint } from '~~/core'
 import OddsStrip from './OddsStrip.vue'
 
 const OUTCOMES: readonly OutcomeSpec[] = [
-  { id: 'crush', look: 'wanted', name: 'crushes', sentence: 'It is crushed.' },
+  { id: 'crush', look: 'gone', name: 'crushes', sentence: 'It is crushed.' },
   { id: 'dent', look: 'partly', name: 'dents', sentence: 'It is dented.' },
   { id: 'nothing', look: 'nothing', name: 'stands', sentence: 'It stands.' },
 ] as never
 const strip = (points: StripPoint[] | undefined, value = 15) =>
-  mountSuspended(OddsStrip, { props: { points, outcomes: OUTCOMES, low: 10, high: 20, value } })
+  mountSuspended(OddsStrip, { props: { points, subject: 'can', outcomes: OUTCOMES, low: 10, high: 20, value } })
 /** Corners of a band. */
 const corners = (path: string): [number, number][] =>
   path

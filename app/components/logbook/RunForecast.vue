@@ -38,7 +38,8 @@ const seen = computed(() =>
     </p>
     <ul class="figures flex flex-wrap gap-x-4">
       <li v-for="o in read.demonstration.outcomes" :key="o.id">
-        <OutcomeMark :look="o.look" /> {{ o.name }} {{ inHundred(forecast.shares[o.id]!) }}
+        <OutcomeMark :subject="read.demonstration.subject" :look="o.look" /> {{ o.name }}
+        {{ inHundred(forecast.shares[o.id]!) }}
       </li>
     </ul>
     <table v-if="seen.length" class="w-full figures mt-3">

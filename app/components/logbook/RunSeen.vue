@@ -63,7 +63,7 @@ async function photo(file: File) {
     <section aria-labelledby="seen-title">
       <h2 id="seen-title">What happened</h2>
       <p class="display text-2xl my-2 flex gap-2 items-center">
-        <OutcomeMark :look="outcome.look" class="!h-9" />
+        <OutcomeMark :subject="read.demonstration.subject" :look="outcome.look" class="!h-9" />
         <span
           >Seen: <span data-testid="outcome">{{ outcome.name }}</span></span
         >

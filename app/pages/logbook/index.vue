@@ -230,7 +230,9 @@ async function importFile(file: File) {
           class="flex-1 grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
         >
           <OutcomeMark
-            :look="outcomeOf(run)?.look ?? 'nothing'"
+            v-if="outcomeOf(run)"
+            :subject="listedOf(run.demonstration)!.subject"
+            :look="outcomeOf(run)!.look"
             class="row-span-2 !h-9 self-center justify-self-center"
           />
           <span class="display text-lg"

@@ -184,7 +184,9 @@ async function save() {
           }"
         >
           <template #label="{ item }">
-            <span class="flex gap-3 items-center"><OutcomeMark :look="item.look" class="!h-7" /> {{ item.label }}</span>
+            <span class="flex gap-3 items-center"
+              ><OutcomeMark :subject="demonstration.subject" :look="item.look" class="!h-7" /> {{ item.label }}</span
+            >
           </template>
         </URadioGroup>
         <p v-if="faultOf('outcome')" class="fault" role="alert">Outcome: {{ faultOf('outcome') }}</p>

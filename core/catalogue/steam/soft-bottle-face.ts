@@ -80,6 +80,7 @@ type Shared =
   | 'shelf'
   | 'results'
   | 'outcomes'
+  | 'subject'
   | 'wanted'
   | 'columns'
   | 'suspects'
@@ -116,6 +117,7 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
       'volumeLost',
     ),
     outcomes: SOFT_OUTCOMES,
+    subject: 'soft-bottle',
     wanted: 'fold',
     columns: COLUMNS,
     suspects: STEAM_SUSPECTS,

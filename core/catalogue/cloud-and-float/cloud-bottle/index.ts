@@ -24,6 +24,7 @@ export const cloudBottle = defineDemonstration<CloudBottleValues, CloudBottleRun
     needs: ['plastic-bottle', 'bottle-pump', 'flame'],
   },
   hushWords: { inside: 'gas in the bottle', strength: '' },
+  subject: 'cloud',
   wanted: 'cloud',
   columns: COLUMNS,
   check,

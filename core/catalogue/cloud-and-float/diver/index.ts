@@ -24,6 +24,7 @@ export const diver = defineDemonstration<DiverValues, DiverRun>({
     needs: ['plastic-bottle', 'dropper'],
   },
   hushWords: { inside: 'pressure in the bottle', strength: '' },
+  subject: 'diver',
   wanted: 'dives',
   columns: COLUMNS,
   simulate,

@@ -24,6 +24,7 @@ export const balloonInGlass = defineDemonstration<BalloonInGlassValues, BalloonI
     needs: ['balloons', 'tumbler'],
   },
   hushWords: { inside: 'air in the balloon', strength: '' },
+  subject: 'balloon-in-tumbler',
   wanted: 'lifts',
   columns: COLUMNS,
   simulate,

@@ -24,6 +24,7 @@ export const cardAndGlass = defineDemonstration<CardAndGlassValues, CardAndGlass
     needs: ['tumbler'],
   },
   hushWords: { inside: 'air over the water', strength: '' },
+  subject: 'card',
   wanted: 'holds',
   columns: COLUMNS,
   simulate,

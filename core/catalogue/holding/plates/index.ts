@@ -25,6 +25,7 @@ export const plates = defineDemonstration<PlatesValues, PlatesRun>({
     needs: ['plates', 'pump'],
   },
   hushWords: { inside: 'air left between', strength: '' },
+  subject: 'halves',
   wanted: 'holds',
   columns: COLUMNS,
   suspects: VACUUM_SUSPECTS,

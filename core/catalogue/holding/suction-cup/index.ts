@@ -24,6 +24,7 @@ export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
     needs: ['plunger'],
   },
   hushWords: { inside: 'air under the cup', strength: '' },
+  subject: 'cup',
   wanted: 'lifts',
   columns: COLUMNS,
   simulate,

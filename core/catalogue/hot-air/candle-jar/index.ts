@@ -24,6 +24,7 @@ export const candleJar = defineDemonstration<CandleJarValues, CandleJarRun>({
     needs: ['jar', 'candle', 'flame'],
   },
   hushWords: { inside: 'oxygen left of the air', strength: '' },
+  subject: 'candle-under-jar',
   wanted: 'rises',
   columns: COLUMNS,
   simulate,

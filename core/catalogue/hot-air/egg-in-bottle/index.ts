@@ -24,6 +24,7 @@ export const eggInBottle = defineDemonstration<EggInBottleValues, EggInBottleRun
     needs: ['glass-bottle', 'eggs', 'flame'],
   },
   hushWords: { inside: 'oxygen left of the air', strength: 'egg gives way' },
+  subject: 'egg-into-bottle',
   wanted: 'whole',
   columns: COLUMNS,
   simulate,

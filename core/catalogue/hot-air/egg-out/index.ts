@@ -24,6 +24,7 @@ export const eggOut = defineDemonstration<EggOutValues, EggOutRun>({
     needs: ['glass-bottle', 'eggs'],
   },
   hushWords: { inside: 'air in the bottle', strength: 'egg gives way' },
+  subject: 'egg-out-of-bottle',
   wanted: 'whole',
   columns: COLUMNS,
   simulate,

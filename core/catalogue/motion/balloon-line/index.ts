@@ -24,6 +24,7 @@ export const balloonLine = defineDemonstration<BalloonLineValues, BalloonLineRun
     needs: ['balloons', 'line'],
   },
   hushWords: { inside: 'air in the balloon', strength: '' },
+  subject: 'along-a-line',
   wanted: 'arrives',
   columns: COLUMNS,
   simulate,

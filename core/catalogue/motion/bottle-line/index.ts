@@ -25,6 +25,7 @@ export const bottleLine = defineDemonstration<BottleLineValues, BottleLineRun>({
     needs: ['fuel', 'line'],
   },
   hushWords: { inside: 'gas in the bottle', strength: '' },
+  subject: 'along-a-line',
   wanted: 'arrives',
   columns: COLUMNS,
   check,

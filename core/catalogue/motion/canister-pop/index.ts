@@ -25,6 +25,7 @@ export const canisterPop = defineDemonstration<CanisterPopValues, CanisterPopRun
     needs: ['fuel'],
   },
   hushWords: { inside: 'gas in the canister', strength: '' },
+  subject: 'lid',
   wanted: 'clear',
   columns: COLUMNS,
   check,

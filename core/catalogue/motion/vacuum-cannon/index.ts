@@ -24,6 +24,7 @@ export const vacuumCannon = defineDemonstration<VacuumCannonValues, VacuumCannon
     needs: ['tube', 'pump'],
   },
   hushWords: { inside: 'air left ahead of the ball', strength: '' },
+  subject: 'shot',
   wanted: 'fast',
   columns: COLUMNS,
   simulate,

@@ -28,6 +28,7 @@ export const balloonIntoFlask = defineDemonstration<BalloonIntoFlaskValues, Ball
   hushWords: { inside: 'air in the flask', strength: 'the skin gives way here' },
   results,
   suspects: STEAM_SUSPECTS,
+  subject: 'balloon-into-flask',
   wanted: 'in',
   columns: COLUMNS,
   simulate,

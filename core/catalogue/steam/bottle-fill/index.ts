@@ -27,6 +27,7 @@ export const bottleFill = defineDemonstration<BottleFillValues, BottleFillRun>({
   },
   hushWords: { inside: 'air in the bottle', strength: '' },
   suspects: GLASS_SUSPECTS,
+  subject: 'bottle',
   wanted: 'fill',
   columns: COLUMNS,
   simulate,

@@ -29,6 +29,7 @@ export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
   inputs,
   outcomes,
   suspects: STEAM_SUSPECTS,
+  subject: 'can',
   wanted: 'crush',
   columns: COLUMNS,
   procedure,

@@ -24,6 +24,7 @@ export const drumReinflate = defineDemonstration<DrumReinflateValues, DrumReinfl
     needs: ['drum', 'heater'],
   },
   hushWords: { inside: 'air in the gas', strength: '' },
+  subject: 'crushed-drum',
   wanted: 'pop',
   columns: COLUMNS,
   simulate,

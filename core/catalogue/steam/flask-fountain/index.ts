@@ -28,6 +28,7 @@ export const flaskFountain = defineDemonstration<FlaskFountainValues, FlaskFount
   },
   hushWords: { inside: 'air in the flask', strength: '' },
   results: DIPPED_RESULTS,
+  subject: 'bottle',
   wanted: 'fill',
   columns: COLUMNS,
   suspects: GLASS_SUSPECTS,

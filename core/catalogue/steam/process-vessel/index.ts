@@ -28,6 +28,7 @@ export const processVessel = defineDemonstration<ProcessVesselValues, ProcessVes
   },
   hushWords: { inside: 'air in the tank', strength: 'the shell gives way here' },
   suspects: STEAM_SUSPECTS,
+  subject: 'tank',
   wanted: 'held',
   columns: COLUMNS,
   simulate,

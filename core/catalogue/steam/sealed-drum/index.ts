@@ -29,6 +29,7 @@ export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   hushWords: { inside: 'air in the drum', strength: 'the shell gives way here' },
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
+  subject: 'can',
   wanted: 'crush',
   columns: COLUMNS,
   simulate,

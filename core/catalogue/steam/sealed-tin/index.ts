@@ -29,6 +29,7 @@ export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
   results: METAL_RESULTS,
   suspects: STEAM_SUSPECTS,
+  subject: 'can',
   wanted: 'crush',
   columns: COLUMNS,
   simulate,

@@ -25,6 +25,7 @@ export const balloonEmptied = defineDemonstration<BalloonEmptiedValues, BalloonE
     needs: ['balloons', 'pump'],
   },
   hushWords: { inside: 'air left in the balloon', strength: '' },
+  subject: 'flat-balloon',
   wanted: 'flat',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

@@ -27,6 +27,7 @@ export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuum
     needs: ['bell-jar', 'pump', 'bell'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
+  subject: 'bell',
   wanted: 'silent',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

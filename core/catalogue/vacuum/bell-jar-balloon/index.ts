@@ -26,6 +26,7 @@ export const bellJarBalloon = defineDemonstration<BellJarBalloonValues, BellJarB
     needs: ['bell-jar', 'pump', 'balloons'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
+  subject: 'balloon-in-jar',
   wanted: 'fills',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

@@ -26,6 +26,7 @@ export const jarBarometer = defineDemonstration<JarBarometerValues, JarBarometer
     needs: ['bell-jar', 'pump', 'stopper-tube'],
   },
   hushWords: { inside: 'air left in the jar', strength: '' },
+  subject: 'column',
   wanted: 'climbs',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

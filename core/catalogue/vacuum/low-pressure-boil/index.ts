@@ -26,6 +26,7 @@ export const lowPressureBoil = defineDemonstration<LowPressureBoilValues, LowPre
     needs: ['bell-jar', 'pump', 'hot-water'],
   },
   hushWords: { inside: 'gas left in the jar', strength: '' },
+  subject: 'boiling',
   wanted: 'boils',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

@@ -25,6 +25,7 @@ export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
     needs: ['tin', 'pump'],
   },
   hushWords: { inside: 'air in the tin', strength: 'the sides give way here' },
+  subject: 'can',
   wanted: 'crush',
   columns: COLUMNS,
   suspects: VACUUM_SUSPECTS,

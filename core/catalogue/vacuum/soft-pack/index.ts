@@ -27,6 +27,7 @@ export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
     needs: ['bell-jar', 'pump', 'marshmallows'],
   },
   hushWords: { inside: 'air left round the packet', strength: '' },
+  subject: 'pack',
   wanted: 'swells',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,

@@ -21,6 +21,7 @@ export const syringeBoil = defineDemonstration<SyringeBoilValues, SyringeBoilRun
     needs: ['syringe', 'hot-water'],
   },
   hushWords: { inside: 'air left in', strength: '' },
+  subject: 'boiling',
   wanted: 'boils',
   columns: COLUMNS,
   simulate,

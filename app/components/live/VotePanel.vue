@@ -2,6 +2,7 @@
 /** The class's vote on the act in hand: open, count hands, close, reveal. */
 import { useLocalStorage } from '@vueuse/core'
 import { refusalOf } from '~/api/sending'
+import { changeRound } from '~/api/vote-round'
 import type { Demonstration, VoteRound } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
@@ -44,10 +45,10 @@ async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record
     return
   }
   try {
-    await $fetch(`/api/live/${props.showId}/votes/${encodeURIComponent(props.act)}`, {
-      method: 'PUT',
-      body: { do: what, ...(counts && { hands: counts }), ...(what === 'open' && { age: Number(age.value) }) },
-      retry: 0,
+    await changeRound(props.showId, props.act, {
+      do: what,
+      ...(counts && { hands: counts }),
+      ...(what === 'open' && { age: Number(age.value) }),
     })
     emit('changed')
   } catch (error) {

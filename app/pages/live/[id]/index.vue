@@ -165,6 +165,12 @@ const failures = computed(() =>
 )
 const nothingHappens = computed(() => failures.value[0]?.acts ?? [])
 const afterThis = computed(() => failures.value.find(f => f.outcome === story.value.outcome)?.acts ?? [])
+/** Votes on what is over that the room has not been shown. */
+const unrevealed = computed(() =>
+  rounds.value
+    .filter(r => !r.revealedAt && standings.value.some(s => s.id === r.act && s.story.outcome !== undefined))
+    .map(r => ({ act: r.act, title: r.document.title })),
+)
 const keysOpen = ref(false)
 useShortcut((key, event) => {
   const onButton = (event.target as HTMLElement).closest('button, a, label')
@@ -222,6 +228,7 @@ useShortcut((key, event) => {
       <p v-for="b in broken" :key="b.id" class="fault" role="alert">
         <b>{{ b.title }}</b>: {{ b.faults?.map(f => units.told(f.message)).join('; ') }}
       </p>
+      <RevealBar v-if="!hushing" :show-id="id" :waiting="unrevealed" @changed="live.refresh" />
       <div v-if="allDone" class="text-center py-16" data-testid="show-over">
         <p class="cue-words">
           {{ $t('That was it.') }}

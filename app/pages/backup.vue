@@ -82,5 +82,6 @@ async function restore(file: File) {
       </div>
       <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     </section>
+    <DemoData />
   </div>
 </template>

@@ -1,4 +1,5 @@
 /** The face that every demonstration shows. Bench, Logbook, forecast and files know a demonstration only by this. */
+import type { CrushedShell } from '../vessels/crushed-shape'
 import type { Caution, People } from '../cautions'
 import type { Detail } from './accuracy'
 import type { FailureAct } from './failure'
@@ -59,6 +60,8 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   cautions(values: V, simulation: S, risk: Risk): Caution[]
   kit(values: V): Sentence[]
   drawing(values: V, simulation: Traced<S>, time: number): Scene
+  /** the wall of a vessel that can be crushed, at a moment, to be turned and looked at */
+  shell?(values: V, simulation: Traced<S>, time: number): CrushedShell
   /** why it ends as it does, in words with this staging's numbers */
   why(values: V, simulation: S): Sentence[]
   /** for ages from 7, 11, 14 and 16 */

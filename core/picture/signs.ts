@@ -66,7 +66,7 @@ const UNDER_JAR = line(JAR, VESSEL)
 const TRACK = line('M.5 7h9', VESSEL, 0.7)
 
 /** By what was staged and how it ends. */
-export const SIGNS: Readonly<Record<Subject, Readonly<Partial<Record<OutcomeLook, Sign>>>>> = {
+const SIGNS: Readonly<Record<Subject, Readonly<Partial<Record<OutcomeLook, Sign>>>>> = {
   'can': {
     'gone': [area(WAIST, GAP)],
     'partly': [area(DENT, 'var(--gap-ground)', GAP)],

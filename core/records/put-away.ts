@@ -5,6 +5,10 @@ import * as z from 'zod'
 export const KEPT = ['stagings', 'orders', 'shows', 'runs'] as const
 export type Kept = (typeof KEPT)[number]
 
+/** Of the demo data. */
+export type DemoState = 'here' | 'away' | 'none'
+export const demoSchema = z.object({ here: z.boolean('true to bring it back, false to take it out') })
+
 export const putAwaySchema = z.object({
   away: z.enum(['archived', 'deleted'], 'archived, deleted, or null to take it out again').nullable(),
 })

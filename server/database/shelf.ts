@@ -1,6 +1,7 @@
 import type { ShelfItemDocument, StoredItem } from '../../core'
 import type { Photo } from '../http/photo'
 import { pool, takeReceipt, transaction } from './pool'
+import { here } from './put-away'
 import { saveIfUnchanged, type Write } from './saving'
 
 /** `photo`: when it was last changed, which also tells a browser's cache apart. */
@@ -8,7 +9,9 @@ const COLUMNS = `id, version, document, retired_at is not null as retired,
   (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from shelf_photo where item_id = shelf_item.id) as photo`
 
 export async function listShelf(): Promise<StoredItem[]> {
-  const { rows } = await pool().query<StoredItem>(`select ${COLUMNS} from shelf_item order by kind desc, name, id`)
+  const { rows } = await pool().query<StoredItem>(
+    `select ${COLUMNS} from shelf_item where ${here('shelf_item')} order by kind desc, name, id`,
+  )
   return rows
 }
 

@@ -336,3 +336,56 @@ test('an order with a staging that is no longer accepted says which, and lets on
   await expect(page.getByTestId('plan-state')).toHaveText('No plan yet')
   await expect(broken.getByRole('button', { name: /^Take .* out$/ }).first()).toBeVisible()
 })
+
+test('what is archived leaves the list, what is deleted can be taken back for a while', async ({ page }) => {
+  const row = (title: string) => page.getByRole('listitem').filter({ hasText: title })
+  await page.goto('/bench')
+  await page.getByRole('button', { name: 'Archive: Slim can, ice bath', exact: true }).click()
+  await expect(row('Slim can, ice bath')).toHaveCount(0)
+  await page.getByLabel('archived ones too (1)').click()
+  await expect(row('Slim can, ice bath')).toContainText('archived')
+  await page.getByRole('button', { name: 'Take out of the archive: Slim can, ice bath' }).click()
+  await expect(page.getByLabel(/archived ones too/)).toHaveCount(0)
+
+  await page.getByRole('button', { name: 'Delete: Slim can, ice bath', exact: true }).click()
+  await expect(row('Slim can, ice bath')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).last().click()
+  await expect(row('Slim can, ice bath')).toHaveCount(1)
+  await page.reload()
+  await expect(row('Slim can, ice bath')).toHaveCount(1)
+
+  // A run, a show and an order go the same way.
+  for (const [path, things] of [
+    ['/order', 'running order'],
+    ['/logbook', 'run'],
+  ] as const) {
+    // prettier-ignore
+    await page.goto(path)
+    const all = page.getByRole('button', { name: /^Delete: / })
+    await expect(all.first(), things).toBeVisible()
+    const before = await all.count()
+    await all.first().click()
+    await expect(all).toHaveCount(before - 1)
+    await page.getByRole('button', { name: 'Undo' }).last().click()
+    await expect(all).toHaveCount(before)
+  }
+})
+test('a staging is printed on one page: steps, kit, cautions, odds', async ({ page }) => {
+  for (const number of [1, 2, 5]) {
+    await page.goto(`/bench/plan?staging=5a1d0000-0000-4000-8000-00000000000${number}`)
+    await complete(page)
+    await expect(page.getByRole('heading', { name: 'Cautions' })).toBeVisible()
+    await expect(page.locator('.steps li').first()).toContainText('☐')
+    const sheet = (await page.pdf({ format: 'A4', preferCSSPageSize: false })).toString('latin1')
+    expect(sheet.match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
+  }
+})
+test('the crushed can is shown in three dimensions, or it is said that the device can’t', async ({ page }) => {
+  await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
+  await complete(page)
+  const part = page.getByRole('region', { name: 'What is left, in three dimensions' })
+  await part.getByRole('button', { name: 'Show it' }).click()
+  await expect(part).toContainText(/\d+\s% of its volume gone: .* left, and .* high/)
+  const drawn = page.getByTestId('vessel-3d')
+  await expect(drawn.or(part.getByText('cannot draw in three dimensions'))).toBeVisible()
+})

@@ -70,23 +70,55 @@ describe('what is put away', () => {
     expect((await runs()).found).toBe(all.found)
   })
   it('goes for good after a month, with what belongs to it; a staging stays while a run is of it', async () => {
-    const own = randomUUID()
-    const document = { demonstration: 'can-plunge', title: 'Trial', inputs: {} }
-    await send('POST', '/api/stagings', { id: own, writeId: randomUUID(), document })
-    for (const id of [own, DEMO]) await put('stagings', id, 'deleted')
-    await database.query("update staging set away_at = now() - interval '29 days' where away = 'deleted'")
-    await app.kill()
-    await app.restart()
+    const [bare, run] = [randomUUID(), randomUUID()]
+    for (const id of [bare, run]) {
+      const document = { demonstration: 'can-plunge', title: 'Trial', inputs: {} }
+      await send('POST', '/api/stagings', { id, writeId: randomUUID(), document })
+      await put('stagings', id, 'deleted')
+    }
+    await database.query(
+      `insert into run (id, staging_id, staging_version, performed_at, outcome, document)
+       select gen_random_uuid(), $1, 1, now(), outcome, document from run limit 1`,
+      [run],
+    )
+    const after = async (days: number) => {
+      await database.query("update staging set away_at = now() - make_interval(days => $1) where away = 'deleted'", [
+        days,
+      ])
+      await app.kill()
+      await app.restart()
+    }
     const kept = async () =>
-      (await database.query('select id from staging where id = any($1::uuid[])', [[own, DEMO]])).rows.map(r => r.id)
-    expect((await kept()).sort()).toEqual([own, DEMO].sort())
-    await database.query("update staging set away_at = now() - interval '31 days' where away = 'deleted'")
+      (await database.query('select id from staging where id = any($1::uuid[])', [[bare, run]])).rows.map(r => r.id)
+    await after(29)
+    expect((await kept()).sort()).toEqual([bare, run].sort())
+    await after(31)
+    await expect.poll(kept, { timeout: 20_000 }).toEqual([run])
+    const { rowCount } = await database.query('select 1 from staging_version where staging_id = $1', [bare])
+    expect(rowCount).toBe(0)
+  })
+  it('is the whole demo data at once, and comes back as it was; what was made from it stays', async () => {
+    const counts = async () => [
+      (await get<unknown[]>('/api/stagings')).length,
+      (await get<unknown[]>('/api/shelf')).length,
+      (await get<unknown[]>('/api/running-orders')).length,
+      (await runs()).found,
+    ]
+    const own = randomUUID()
+    const document = { demonstration: 'can-plunge', title: 'Our own', inputs: {} }
+    await send('POST', '/api/stagings', { id: own, writeId: randomUUID(), document })
+    const before = await counts()
+    expect(await get('/api/demo')).toEqual({ state: 'here' })
+    for (let twice = 0; twice < 2; twice++)
+      expect(JSON.parse((await send('PUT', '/api/demo', { here: false })).text)).toEqual({ state: 'away' })
+    expect((await counts()).slice(1)).toEqual([0, 0, 1])
+    // However long it was out of sight.
+    await database.query("update staging set away_at = now() - interval '1 year' where away = 'deleted'")
     await app.kill()
     await app.restart()
-    await expect.poll(kept, { timeout: 20_000 }).toEqual([DEMO])
-    const { rowCount } = await database.query('select 1 from staging_version where staging_id = $1', [own])
-    expect(rowCount).toBe(0)
-    await put('stagings', DEMO, null)
+    expect(JSON.parse((await send('PUT', '/api/demo', { here: true })).text)).toEqual({ state: 'here' })
+    expect(await counts()).toEqual(before)
+    expect((await send('PUT', '/api/demo', { here: 'yes' })).status).toBe(422)
   })
   it('is refused with words: a kind that there is not, a record that there is not, another word', async () => {
     expect(await put('vessels', DEMO, 'archived')).toMatchObject({ status: 404 })

@@ -82,6 +82,13 @@ const scale = computed(() => {
   const ceiling = above ? highest + 0.06 * (highest - outside.value) : outside.value
   return { highest, above, ceiling }
 })
+/** The highest that a stage's panel shows, Pa: a crush rebounds over the room's pressure, and is shown to do so. */
+function ceilingOf(index: number): number {
+  const { ceiling } = scale.value
+  if (trace.value.stages[index]!.id !== 'crush') return ceiling
+  const over = Math.max(...rows(index, 'pressure', x => x).map(r => r[1])) - outside.value
+  return over > 0 ? Math.max(ceiling, outside.value + 1.06 * over) : ceiling
+}
 /** The lowest that a stage's panel shows, Pa. */
 function floorOf(index: number): number {
   const stage = trace.value.stages[index]!
@@ -123,7 +130,6 @@ const lineOf = (points: readonly (readonly [number, number])[]) => `M${points.ma
 const panels = computed(() => {
   const { stages } = trace.value
   const { events, results } = props.simulation
-  const { above, ceiling } = scale.value
   const left = narrow.value ? 34 : 46
   const gap = narrow.value ? 30 : 42
   const across = (width.value - left - 8 - gap * (stages.length - 1)) / stages.length
@@ -135,6 +141,7 @@ const panels = computed(() => {
     const heating = stage.id === 'heat'
     const span = stage.end - stage.start
     const floor = floorOf(index)
+    const ceiling = ceilingOf(index)
     const from = left + index * (across + gap)
     const x = (s: number) => from + (across * s) / Math.max(span, 1e-9)
     const y = (pa: number) => TOP + ((BOTTOM - TOP) * (ceiling - pa)) / (ceiling - floor)
@@ -189,7 +196,7 @@ const panels = computed(() => {
             stage.end,
           ).map(m => ({ at: x(m.time), name: m.name }))
         : [],
-      room: above ? y(outside.value) : undefined,
+      room: ceiling > outside.value ? y(outside.value) : undefined,
     }
   })
 })
@@ -274,7 +281,12 @@ const words = computed(() => {
         >
           {{ units.told(demonstration.hushWords.strength) }}
         </text>
-        <text v-if="p.room !== undefined && i === 0" :x="p.from + p.across" :y="p.room - 3" text-anchor="end">
+        <text
+          v-if="p.room !== undefined && (i === 0 || panels[i - 1]!.room === undefined)"
+          :x="p.from + p.across"
+          :y="p.room - 3"
+          text-anchor="end"
+        >
           {{ $t('outside') }}
         </text>
         <template v-for="m in p.moments" :key="m.at">

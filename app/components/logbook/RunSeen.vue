@@ -8,11 +8,17 @@ import {
   type ReadStaging,
   type StagingDocument,
   type StoredRun,
+  type CrushedShell,
 } from '~~/core'
 import { refusalOf } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
 
-const props = defineProps<{ read: ReadStaging; planned: StagingDocument; outcome: OutcomeSpec }>()
+const props = defineProps<{
+  read: ReadStaging
+  planned: StagingDocument
+  outcome: OutcomeSpec
+  /** as it was computed from what was used, to hold beside the photo */ shell?: CrushedShell
+}>()
 const run = defineModel<StoredRun>('run', { required: true })
 const emit = defineEmits<{ failure: [message: string] }>()
 const units = useUnitsStore()
@@ -75,6 +81,7 @@ async function photo(file: File) {
       <figure v-if="run.photo" class="my-3">
         <img :src="`/api/runs/${run.id}/photo?at=${run.photo}`" alt="Photo of this run" class="max-h-64 rounded-md" />
       </figure>
+      <VesselAfter v-if="shell" class="my-3" :shell="shell" :noun="read.demonstration.noun[0]" />
       <FileButton class="text-sm" :label="run.photo ? 'Another photo' : 'Add a photo'" accept="image/*" @file="photo" />
     </section>
     <section v-if="marks.length" aria-labelledby="marks-title">

@@ -112,10 +112,11 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
         />
       </li>
     </ul>
-    <p v-else class="border-y rule py-6 text-center">
+    <EmptyPlace v-else>
       Nothing is planned yet. Choose a demonstration: it opens with usual values, and every number in its procedure can
       be changed.
-    </p>
+      <template #next><UButton variant="solid" to="/bench/choose">Choose a demonstration</UButton></template>
+    </EmptyPlace>
     <div v-if="faults.length || failure" class="fault mt-3" role="alert">
       <p v-if="failure">
         {{ failure }}

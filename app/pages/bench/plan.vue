@@ -40,7 +40,7 @@ const controls = computed(() => {
   for (const c of cautions.value) {
     const control = units.told(c.control)
     const entry = by.get(control) ?? { hazards: [], raised: false }
-    const hazard = units.told(c.hazard)
+    const hazard = units.told(c.hazard).replace(/\.$/, '')
     if (!entry.hazards.includes(hazard)) entry.hazards.push(hazard)
     entry.raised ||= c.severity === 'raised'
     by.set(control, entry)
@@ -112,7 +112,7 @@ const print = () => window.print()
         </section>
         <section aria-labelledby="kit-title">
           <h2 id="kit-title">{{ $t('Kit') }}</h2>
-          <p>{{ kit.map(line => `☐ ${units.told(line)}`).join('  ') }}</p>
+          <p>{{ kit.map(line => `☐\u00a0${units.told(line)}`).join('  ') }}</p>
         </section>
       </div>
       <h2>{{ $t('Cautions') }}</h2>
@@ -127,7 +127,7 @@ const print = () => window.print()
       </ul>
       <p class="soft">{{ units.told(WHO_DECIDES) }}</p>
       <h2>{{ $t('What happened') }}</h2>
-      <p>{{ demonstration.outcomes.map(o => `☐ ${units.told(o.name)}`).join('   ') }}</p>
+      <p>{{ demonstration.outcomes.map(o => `☐\u00a0${units.told(o.name)}`).join('   ') }}</p>
       <p class="grid grid-cols-3 gap-4 mt-4">
         <span class="border-t border-(--ink)">{{ $t('hush, s') }}</span>
         <span class="border-t border-(--ink)">{{ $t('measured') }}</span>

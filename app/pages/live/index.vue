@@ -192,9 +192,12 @@ const when = (iso: string) =>
     <p v-if="error" class="fault" role="alert">
       {{ $t('They can’t be read just now.') }}
     </p>
-    <p v-if="shows && !shows.length" class="soft">
-      {{ $t('None yet.') }}
-    </p>
+    <EmptyPlace v-if="shows && !shows.length">
+      {{ $t('No show was begun yet. Choose what to show above; a rehearsal is a good first one, its clock can run.') }}
+      <template v-if="!stagings?.length" #next>
+        <UButton variant="solid" to="/bench/choose">{{ $t('Choose a demonstration') }}</UButton>
+      </template>
+    </EmptyPlace>
     <UCheckbox
       v-if="archived"
       v-model="withArchived"

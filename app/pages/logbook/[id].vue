@@ -43,6 +43,11 @@ const planned = computed<StagingDocument | undefined>(
     },
 )
 const simulation = computed(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+const shell = computed(
+  () =>
+    simulation.value &&
+    read.value?.demonstration.shell?.(read.value.values, simulation.value, simulation.value.trace.stages.at(-1)!.end),
+)
 const readings = computed(() => (run.value ? readingsOf(run.value.document) : []))
 
 const { forecast, found, levers, failure } = useInvestigation(run, read, planned)
@@ -110,7 +115,14 @@ const exportRun = () =>
         {{ failure }}
       </p>
       <div class="grid md:grid-cols-2 gap-8 mt-6">
-        <RunSeen v-model:run="run" :read="read" :planned="planned!" :outcome="outcome" @failure="failure = $event" />
+        <RunSeen
+          v-model:run="run"
+          :read="read"
+          :planned="planned!"
+          :outcome="outcome"
+          :shell="shell"
+          @failure="failure = $event"
+        />
         <section aria-labelledby="forecast-title" aria-live="polite">
           <RunForecast :read="read" :document="run.document" :outcome="outcome" :forecast="forecast" />
           <RunCauses

@@ -216,9 +216,14 @@ async function importFile(file: File) {
       <li>Nothing was taken; put these right and read the file again:</li>
       <li v-for="(f, i) in faults.slice(0, 12)" :key="i">Line {{ f.line }}, {{ f.column }}: {{ f.message }}</li>
     </ul>
-    <p v-if="none" class="border-y rule py-6 text-center">
-      No run is logged yet. Open a staging on the Bench and choose “Log a run” once it has been performed.
-    </p>
+    <EmptyPlace v-if="none">
+      No run is logged yet. Open a staging on the Bench and choose “Log a run” once it has been performed; or go on
+      stage with it, and it is logged as you go. Runs teach the forecasts.
+      <template #next>
+        <UButton variant="solid" to="/bench">To the Bench</UButton>
+        <UButton to="/live">Go on stage</UButton>
+      </template>
+    </EmptyPlace>
     <p v-else-if="found && !shown.length" class="border-y rule py-6 text-center">
       No run fits this search.
       <UButton variant="link" @click="showAll">Show all</UButton>

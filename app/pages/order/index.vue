@@ -86,6 +86,12 @@ const when = (local: string) =>
         />
       </li>
     </ul>
-    <p v-if="data && data.length === 0" class="soft py-6">None yet.</p>
+    <EmptyPlace v-if="data && data.length === 0">
+      A running order puts several stagings on one clock: which heater goes on when, what to bring, what can hurt.
+      <template #next>
+        <UButton variant="solid" @click="start">New running order</UButton>
+        <UButton to="/order/lesson">Plan a lesson</UButton>
+      </template>
+    </EmptyPlace>
   </div>
 </template>

@@ -3,6 +3,7 @@ import { defineInputs, type Has, type SentencePart } from '../../demonstration'
 import { boxVessel, cylinderVessel } from '../../mechanisms/steam-vessel'
 import { SOLIDS, type SolidName } from '../../substances/solids'
 import { vonMisesBuckling } from '../../vessels/buckling'
+import type { ShellPlan } from '../../vessels/crushed-shape'
 import { enclosedVolume, outerSurface } from '../../vessels/cylinder'
 import { differenceForDeflection, hingeDifference, type Panel } from '../../vessels/flat-panel'
 import { atMost, capacityFits, thinWall } from './checks'
@@ -54,6 +55,12 @@ export type TinValues = Has<
 
 export const round = ({ choices }: Has<never, 'vesselShape'>): boolean => choices.vesselShape === 'cylinder'
 
+/** Across a tin. */
+export const tinPlan = (values: TinValues): ShellPlan =>
+  round(values)
+    ? { kind: 'round', diameter: values.numbers.vesselWidth }
+    : { kind: 'box', width: values.numbers.vesselWidth, depth: values.numbers.vesselDepth }
+
 /** What does not go together in a tin. */
 export const tinFits = (values: TinValues) => [
   ...capacityFits(
@@ -73,7 +80,7 @@ function panelOf({ numbers: n }: TinValues): Panel {
   return { width: Math.min(wide, n.vesselHeight), length: Math.max(wide, n.vesselHeight), thickness: n.wallThickness }
 }
 
-export function tinOf(values: TinValues): MetalVessel {
+export function tinOf(values: TinValues): MetalVessel<{ lobes: number }> {
   const { numbers: n, choices } = values
   const solid = SOLIDS[choices.wallMaterial as SolidName]
   const measures = {

@@ -1,4 +1,6 @@
-import type { Scene } from '../../../demonstration'
+import { valueAt } from '../../../demonstration'
+import type { Scene, Traced } from '../../../demonstration'
+import { bodyOf, type CrushedShell, type ShellPlan } from '../../../vessels/crushed-shape'
 import { steamScene } from '../scene'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun } from './simulate'
@@ -17,4 +19,16 @@ export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time:
     mouthDepth: n.mouthDepth,
     bathVolume: n.bathVolume,
   })
+}
+
+/** What has become of its wall at a time. */
+export const shell = (values: CanPlungeValues, s: Traced<CanPlungeRun>, time: number): CrushedShell => {
+  const plan: ShellPlan = { kind: 'round', diameter: values.numbers.vesselDiameter }
+  return {
+    plan,
+    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
+    lobes: s.details.lobes,
+    lost: valueAt(s.trace, 'volumeLost', time),
+    hoops: [],
+  }
 }

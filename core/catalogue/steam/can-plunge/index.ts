@@ -2,7 +2,7 @@ import { defineDemonstration } from '../../../demonstration'
 import { STEAM_SUSPECTS } from '../suspects'
 import { COLUMNS } from '../trace-recorder'
 import { afterFailure, cautions, gates } from './cautions'
-import { drawing } from './drawing'
+import { drawing, shell } from './drawing'
 import { inputs, check, type CanPlungeValues } from './inputs'
 import { outcomes, ledger, logged, results, sizes } from './outcomes'
 import { procedure, kit, ready, shelf, waterWindow } from './procedure'
@@ -35,6 +35,7 @@ export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
   procedure,
   simulate,
   drawing,
+  shell,
   why,
   explanation,
   repeats,

@@ -1,5 +1,7 @@
+import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
+import { valueAt } from '../../../demonstration'
 import { steamScene } from '../scene'
-import type { SealedDrum } from './simulate'
+import { drumOf, type SealedDrum } from './simulate'
 
 export const drawing: SealedDrum['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {
@@ -13,3 +15,21 @@ export const drawing: SealedDrum['drawing'] = (values, s, time) =>
     hoopSpacing: values.numbers.hoopSpacing,
     poolDepth: values.numbers.poolDepth,
   })
+
+/** Hoops that stand apart evenly, none at the ends. */
+const hoopsOf = (height: number, spacing: number): number[] => {
+  const count = Math.max(0, Math.round(height / spacing) - 1)
+  return Array.from({ length: count }, (_, i) => (height * (i + 1)) / (count + 1))
+}
+
+export const shell: NonNullable<SealedDrum['shell']> = (values, s, time) => {
+  const plan: ShellPlan = { kind: 'round', diameter: values.numbers.vesselDiameter }
+  const body = bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume)
+  return {
+    plan,
+    ...body,
+    lobes: drumOf(values).details.lobes,
+    lost: valueAt(s.trace, 'volumeLost', time),
+    hoops: hoopsOf(body.height, values.numbers.hoopSpacing),
+  }
+}

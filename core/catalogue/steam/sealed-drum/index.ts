@@ -8,7 +8,7 @@ import { explanation, why, teaching } from './teaching'
 import { check, inputs, type SealedDrumValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
-import { drawing } from './drawing'
+import { drawing, shell } from './drawing'
 
 export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   id: 'sealed-drum',
@@ -48,5 +48,6 @@ export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   repeats,
   waterWindow,
   drawing,
+  shell,
   teaching,
 })

@@ -7,7 +7,10 @@ import { outerSurface } from '../../../vessels/cylinder'
 import { boilSealCool, type MetalVessel } from '../metal-vessel'
 import type { SealedDrumValues } from './inputs'
 
-export function drumOf({ numbers: n, choices }: SealedDrumValues): MetalVessel {
+export function drumOf({
+  numbers: n,
+  choices,
+}: SealedDrumValues): MetalVessel<{ lobes: number; unsupportedLength: number }> {
   const solid = SOLIDS[choices.wallMaterial as SolidName]
   const shell = { diameter: n.vesselDiameter, height: n.vesselHeight, wallThickness: n.wallThickness }
   const free = unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding)

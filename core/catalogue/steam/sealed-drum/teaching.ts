@@ -10,7 +10,7 @@ import { asArea, asForce, asLength, asNumber, asPressure, asShare, say, type Sen
 export function why(values: SealedDrumValues, simulation: SealedDrumRun): Sentence[] {
   const lines = metalWhy(values, simulation, 'drum', 'shell')
   lines.push(
-    say`With its hoops the shell acts as if ${asLength(simulation.details.unsupportedLength!)} of it stood without
+    say`With its hoops the shell acts as if ${asLength(simulation.details.unsupportedLength)} of it stood without
       support; hoops that hold better, or a thicker wall, can keep it standing.`,
   )
   return lines

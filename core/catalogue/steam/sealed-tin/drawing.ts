@@ -1,5 +1,7 @@
+import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
+import { valueAt } from '../../../demonstration'
 import { steamScene, type Look } from '../scene'
-import { round } from '../tin-wall'
+import { round, tinOf, tinPlan } from '../tin-wall'
 import type { SealedTin } from './simulate'
 
 export const drawing: SealedTin['drawing'] = (values, s, time) =>
@@ -13,3 +15,14 @@ export const drawing: SealedTin['drawing'] = (values, s, time) =>
     mouth: values.numbers.mouthDiameter,
     poolDepth: values.numbers.poolDepth,
   })
+
+export const shell: NonNullable<SealedTin['shell']> = (values, s, time) => {
+  const plan: ShellPlan = tinPlan(values)
+  return {
+    plan,
+    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
+    lobes: tinOf(values).details.lobes,
+    lost: valueAt(s.trace, 'volumeLost', time),
+    hoops: [],
+  }
+}

@@ -7,7 +7,7 @@ import { simulate, type SealedTinRun } from './simulate'
 import { check, inputs, type SealedTinValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
-import { drawing } from './drawing'
+import { drawing, shell } from './drawing'
 import { explanation, teaching, why } from './teaching'
 
 export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
@@ -46,6 +46,7 @@ export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   repeats,
   waterWindow,
   drawing,
+  shell,
   teaching,
   why,
   explanation,

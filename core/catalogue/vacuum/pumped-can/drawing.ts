@@ -1,5 +1,7 @@
+import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
 /** What is seen of it at a moment. */
 import { kPa, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { tinOf, tinPlan } from '../../steam/tin-wall'
 import { isDriven } from '../inputs'
 import type { PumpedCan } from './simulate'
 
@@ -74,5 +76,16 @@ export const drawing: PumpedCan['drawing'] = (values, s, time) => {
       lost > 0.005
         ? [said(lost, 'fraction', '%', '%'), ' of its volume gone.']
         : ['The pump takes air out; the room pushes ', kPa(n.stationPressure - pressure), ' harder than what is left.'],
+  }
+}
+
+export const shell: NonNullable<PumpedCan['shell']> = (values, s, time) => {
+  const plan: ShellPlan = tinPlan(values)
+  return {
+    plan,
+    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
+    lobes: tinOf(values).details.lobes,
+    lost: valueAt(s.trace, 'volumeLost', time),
+    hoops: [],
   }
 }

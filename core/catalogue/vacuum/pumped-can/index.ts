@@ -5,7 +5,7 @@ import { COLUMNS, simulate, type PumpedCanRun } from './simulate'
 import { check, inputs, type PumpedCanValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
-import { drawing } from './drawing'
+import { drawing, shell } from './drawing'
 import { explanation, teaching, variants, why } from './teaching'
 
 export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
@@ -41,6 +41,7 @@ export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
   procedure,
   kit,
   drawing,
+  shell,
   why,
   explanation,
   teaching,

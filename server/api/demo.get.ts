@@ -1,0 +1,3 @@
+import { demoState } from '../database/put-away'
+
+export default defineEventHandler(async () => ({ state: await demoState() }))

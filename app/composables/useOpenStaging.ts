@@ -3,6 +3,7 @@ import { watchDebounced } from '@vueuse/core'
 import {
   changedThings,
   inputsFromItem,
+  inputsFromTypical,
   thingsFrom,
   riskOfForecast,
   fromSi,
@@ -11,6 +12,7 @@ import {
   type QuantityInput,
   type StoredItem,
   type ThingChange,
+  type TypicalThing,
 } from '~~/core'
 
 /** The staging on the Bench: its draft, its odds, what is drawn and said of it, and what changes it. */
@@ -80,6 +82,14 @@ export function useOpenStaging(id: string) {
     })
     shelfProblem.value = editor.faultLines(found).join('; ')
   }
+  /** One as they usually are: no thing of the Shelf, and nothing of it measured. */
+  function takeTypical(thing: TypicalThing) {
+    const found = editor.change(d => {
+      Object.assign(d.inputs, inputsFromTypical(thing, demonstration.value!))
+      if (d.things) delete d.things[thing.document.kind]
+    })
+    shelfProblem.value = editor.faultLines(found).join('; ')
+  }
   /** The numbers that hold of a thing now, or those of the staging as they are. */
   function settle({ kind, version, inputs }: ThingChange, which: 'new' | 'kept') {
     const found = editor.change(d => {
@@ -120,6 +130,7 @@ export function useOpenStaging(id: string) {
     pull,
     shelfProblem,
     take,
+    takeTypical,
     things,
     unfit,
     settle,

@@ -79,6 +79,8 @@ async function attempt(act: () => Promise<unknown>) {
         : refusalOf(error).message
   }
 }
+const step = (way: 'undo' | 'redo') => attempt(() => shelf[way]())
+useUndoKeys({ undo: () => step('undo'), redo: () => step('redo') })
 const retire = (item: StoredItem) => attempt(() => shelf.save(item, item.document, !item.retired))
 const photo = (item: StoredItem, file: File | null) =>
   attempt(async () => shelf.savePhoto(item.id, file ? await photoFromFile(file) : null))
@@ -142,6 +144,7 @@ const exportJson = () =>
       </div>
       <UCheckbox v-model="showRetired" label="show what is retired" />
       <span class="flex-1" />
+      <UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')" />
       <ShelfImport />
       <UButton variant="link" @click="exportCsv">Export CSV</UButton>
       <UButton variant="link" @click="exportJson">Export JSON</UButton>
@@ -170,7 +173,7 @@ const exportJson = () =>
         <li
           v-for="{ item, values } in vessels"
           :key="item.id"
-          class="grid grid-cols-[auto_1fr] gap-4 items-end"
+          class="grid grid-cols-[auto_1fr] gap-4 items-end border-b-2 border-(--vessel)"
           :class="item.retired ? 'opacity-60' : ''"
         >
           <ShelfVessel :item="item" :values="values" :scale="SCALE">

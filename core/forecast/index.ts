@@ -1,6 +1,7 @@
 export { StagingSample, DEFAULT_SAMPLES, DEFAULT_SEED } from './sample'
 export { riskOfForecast, summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
 export { representativeOf, type Representative } from './representative'
+export { countInHundred } from './in-hundred'
 export { vesselsNeeded, atLeastOne, ENOUGH } from './spares'
 export { runThatEnds } from './run-that-ends'
 export { byEffect, pullLevers, leverTries, type Lever, type LeverPart } from './levers'

@@ -1,4 +1,4 @@
-import { blank, complete, expect, odds, test, type Page } from './page'
+import { blank, choose, complete, expect, odds, test, type Page } from './page'
 
 /** The first of the demo's stagings. */
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
@@ -388,4 +388,28 @@ test('the crushed can is shown in three dimensions, or it is said that the devic
   await expect(part).toContainText(/\d+\s% of its volume gone: .* left, and .* high/)
   const drawn = page.getByTestId('vessel-3d')
   await expect(drawn.or(part.getByText('cannot draw in three dimensions'))).toBeVisible()
+})
+
+test('an everyday can is taken without measuring, and is less certain than a measured one', async ({ page }) => {
+  await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
+  await complete(page)
+  await choose(page, 'Take a vessel from the Shelf', 'drinks can, 330 mL')
+  await expect(blank(page, 'vesselDiameter')).toHaveText('66 mm')
+  await expect(blank(page, 'vesselHeight')).toHaveText('115 mm')
+  await blank(page, 'wallThickness').click()
+  await expect(page.getByRole('group', { name: 'wall' }).getByLabel('How sure')).toHaveValue(/25/)
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await expect(blank(page, 'vesselHeight')).toHaveText('145 mm')
+})
+test('on a phone the verdict stays in sight while the procedure is read', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
+  await complete(page)
+  const line = page.locator('[data-verdict-line]')
+  await blank(page, 'transferTime').scrollIntoViewIfNeeded()
+  await expect(line).toBeInViewport()
+  await expect(line).toContainText(`${await odds(page)} of 100`)
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await expect(line).toBeHidden()
 })

@@ -1,27 +1,33 @@
 <script setup lang="ts">
-/** In a step's sentence: takes a thing from the Shelf, with all that is known of it. */
-import { fits, type Demonstration, type StoredItem } from '~~/core'
+/** In a step's sentence: takes a thing from the Shelf, with all that is known of it, or one as they usually are. */
+import { fits, TYPICAL_THINGS, type Demonstration, type StoredItem, type TypicalThing } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration; step: string }>()
-const emit = defineEmits<{ take: [item: StoredItem] }>()
+const emit = defineEmits<{ take: [item: StoredItem]; typical: [thing: TypicalThing] }>()
 const shelf = useShelfStore()
 const place = computed(() => props.demonstration.shelf.find(p => p.step === props.step))
 const fitting = computed(() => (place.value ? shelf.inUse.filter(i => fits(i.document, place.value!)) : []))
 const items = computed(() => fitting.value.map(i => ({ value: i.id, label: i.document.name })))
+const usual = computed(() => (place.value ? TYPICAL_THINGS.filter(t => fits(t.document, place.value!)) : []))
+const more = computed(() => usual.value.map(t => ({ value: t.id, label: t.document.name })))
 function take(id: string | undefined) {
   const item = shelf.inUse.find(i => i.id === id)
+  const thing = usual.value.find(t => t.id === id)
   if (item) emit('take', item)
+  else if (thing) emit('typical', thing)
 }
 </script>
 
 <template>
   <ChoiceField
-    v-if="place && fitting.length"
+    v-if="place && (fitting.length || usual.length)"
     class="text-sm inline-block"
     inline
     quiet
     :label="$t('Take a {kind} from the Shelf', { kind: $t(place.kind) })"
     :items="items"
+    :headings="[$t('From the Shelf'), $t('As they usually are, not measured')]"
+    :more="usual.length ? more : undefined"
     :model-value="undefined"
     :placeholder="$t('from the Shelf…')"
     @update:model-value="take"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** The verdict in natural frequencies, with the hundred drawn. */
-import { atLeastOne, vesselsNeeded, type Demonstration, type Forecast, type Traced } from '~~/core'
+import { atLeastOne, countInHundred, vesselsNeeded, type Demonstration, type Forecast, type Traced } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -12,19 +12,9 @@ const props = defineProps<{
   simulation: Traced
 }>()
 
-/** Whole numbers of a hundred that add up to it (largest remainders). */
-const hundred = computed(() => {
-  const { forecast, demonstration } = props
-  if (!forecast) return []
-  const exact = demonstration.outcomes.map(o => ({ ...o, share: (forecast.shares[o.id] ?? 0) * 100 }))
-  const floors = exact.map(o => ({ ...o, count: Math.floor(o.share + 1e-9) }))
-  let left = 100 - floors.reduce((sum, o) => sum + o.count, 0)
-  for (const o of [...floors].sort((a, b) => b.share - Math.floor(b.share) - (a.share - Math.floor(a.share)))) {
-    if (left-- <= 0) break
-    o.count++
-  }
-  return floors
-})
+const hundred = computed(() =>
+  props.forecast ? countInHundred(props.demonstration.outcomes, props.forecast.shares) : [],
+)
 const wanted = computed(() => hundred.value.find(o => o.id === props.demonstration.wanted))
 const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.count }, () => o.look)))
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))

@@ -25,7 +25,7 @@ const capacity = computed(() => {
       :label="`${vessel.name}, to scale`"
     />
   </div>
-  <div class="figures min-w-0">
+  <div class="figures min-w-0 self-start pb-2">
     <img
       v-if="item.photo"
       :src="`/api/shelf/${item.id}/photo?${item.photo}`"

@@ -7,7 +7,7 @@ const route = useRoute()
 const id = String(route.params.id)
 const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
-const { editor, demonstration, asStated, risk, scrubber, waterWindow, pull, shelfProblem, take } = staging
+const { editor, demonstration, asStated, risk, scrubber, waterWindow, pull, shelfProblem, take, takeTypical } = staging
 const { copyAway, logRun, unfit } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
@@ -45,6 +45,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3">
+    <VerdictLine
+      v-if="forecast && demonstration && !unfit.length"
+      :demonstration="demonstration"
+      :forecast="forecast"
+    />
     <StagingNotices :editor="editor" @copy="copyAway" />
     <ThingNotices />
 
@@ -74,7 +79,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           @strip="askStrip"
         >
           <template #inline="{ step }">
-            <FromShelf :demonstration="demonstration" :step="step" @take="take" />
+            <FromShelf :demonstration="demonstration" :step="step" @take="take" @typical="takeTypical" />
           </template>
           <template #after="{ step }">
             <WaterWindowNote

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+/**
+ * The verdict in one line, on a phone: it stays at the top while the procedure under it is changed. It repeats what the
+ * verdict itself says, so that it is for the eye alone.
+ */
+import { countInHundred, type Demonstration, type Forecast } from '~~/core'
+
+const props = defineProps<{ demonstration: Demonstration; forecast: Forecast }>()
+const units = useUnitsStore()
+const wanted = computed(() => {
+  const { outcomes, wanted } = props.demonstration
+  return countInHundred(outcomes, props.forecast.shares).find(o => o.id === wanted)!
+})
+</script>
+
+<template>
+  <p
+    class="lg:hidden sticky top-0 z-20 -mx-4 px-4 py-1 bg-(--paper) border-b rule figures truncate no-print"
+    aria-hidden="true"
+    data-verdict-line
+  >
+    <OutcomeMark :subject="demonstration.subject" :look="wanted.look" />
+    <b class="capitalize-first">{{ units.told(wanted.name) }}</b> {{ $t('in') }}
+    <b class="text-(--gap)">{{ wanted.count }}</b> {{ $t('of 100') }}
+  </p>
+</template>

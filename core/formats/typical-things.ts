@@ -118,7 +118,7 @@ export const TYPICAL_THINGS: readonly TypicalThing[] = [
   heater('ring burner, 7 kW', 'gas', 7),
 ]
 
-/** How far one that nobody measured may be from what is usual, as a share; of lengths, volumes, walls and powers. */
+/** Standard uncertainty of what nobody measured, as a share of the value: our own judgement of how shops differ. */
 const UNMEASURED: Readonly<Record<string, number>> = {
   vesselVolume: 0.05,
   vesselDiameter: 0.03,
@@ -128,14 +128,14 @@ const UNMEASURED: Readonly<Record<string, number>> = {
   jarVolume: 0.05,
   jarDiameter: 0.03,
   jarHeight: 0.04,
-  wallThickness: 0.25,
-  mouthDiameter: 0.1,
-  neckDiameter: 0.1,
+  wallThickness: 0.15,
+  mouthDiameter: 0.08,
+  neckDiameter: 0.08,
   neckLength: 0.2,
   hoopSpacing: 0.1,
   stemLength: 0.1,
   stemDiameter: 0.1,
-  heaterPower: 0.2,
+  heaterPower: 0.12,
 }
 
 /** Inputs of a staging that a typical thing sets, each with the spread of what was not measured. */

@@ -397,7 +397,7 @@ test('an everyday can is taken without measuring, and is less certain than a mea
   await expect(blank(page, 'vesselDiameter')).toHaveText('66 mm')
   await expect(blank(page, 'vesselHeight')).toHaveText('115 mm')
   await blank(page, 'wallThickness').click()
-  await expect(page.getByRole('group', { name: 'wall' }).getByLabel('How sure')).toHaveValue(/25/)
+  await expect(page.getByRole('group', { name: 'wall thickness' }).getByLabel('How sure')).toHaveValue(/15/)
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Undo' }).first().click()
   await expect(blank(page, 'vesselHeight')).toHaveText('145 mm')

@@ -30,8 +30,12 @@ defineShortcuts({
 
 <template>
   <header class="border-b rule bg-(--paper) px-4 sm:px-6">
-    <div class="flex flex-wrap items-center gap-x-3 sm:gap-x-4 gap-y-1 py-2 max-w-[1500px] mx-auto">
-      <NuxtLink to="/bench" class="display text-lg no-underline" :aria-label="$t('Zealous Hush, to the Bench')">
+    <div class="flex flex-wrap items-center gap-x-2 sm:gap-x-4 gap-y-1 py-2 max-sm:py-1 max-w-[1500px] mx-auto">
+      <NuxtLink
+        to="/bench"
+        class="display text-lg no-underline max-sm:sr-only max-sm:focus:not-sr-only"
+        :aria-label="$t('Zealous Hush, to the Bench')"
+      >
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
       <nav :aria-label="$t('Places')" class="flex gap-1">
@@ -47,7 +51,7 @@ defineShortcuts({
           {{ $t(place.name) }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
         </NuxtLink>
       </nav>
-      <RoomConditions class="sm:ml-auto max-sm:order-last" />
+      <RoomConditions class="sm:ml-auto" />
       <div class="flex items-center gap-2 max-sm:ml-auto">
         <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
           <UButton
@@ -88,7 +92,7 @@ defineShortcuts({
           :title="$t('Find anything (Ctrl K)')"
           @click="findOpen = true"
         />
-        <UButton class="px-2" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
+        <UButton class="px-2 max-sm:hidden" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
       </div>
     </div>
     <LazyKeyList v-if="keysOpen" v-model:open="keysOpen" />

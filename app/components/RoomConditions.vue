@@ -12,15 +12,18 @@ const boils = computed(() => units.format(room.boilingPoint, ['degC', 'degF'], '
   <div>
     <UButton
       variant="ghost"
-      class="figures px-2 whitespace-normal text-left inline hover:bg-(--gap-wash)"
+      class="figures px-2 max-sm:px-1 max-sm:text-sm whitespace-normal text-left inline hover:bg-(--gap-wash)"
       :title="$t('Room conditions: change them')"
       @click="open = true"
     >
       <span class="sr-only">{{ `${$t('Room conditions:')} ` }}</span>
       <template v-if="room.loaded">
-        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft">{{ ` ${$t('outside ·')} ` }}</span
-        >{{ air }}<span class="soft">{{ ` ${$t('· water boils at')} ` }}</span
-        ><b class="text-(--water)">{{ boils }}</b>
+        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft max-sm:sr-only">{{
+          ` ${$t('outside ·')} `
+        }}</span
+        ><span class="soft sm:hidden" aria-hidden="true"> · </span>{{ air
+        }}<span class="soft max-sm:sr-only">{{ ` ${$t('· water boils at')} ` }}</span
+        ><span class="soft sm:hidden" aria-hidden="true"> · </span><b class="text-(--water)">{{ boils }}</b>
       </template>
       <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
     </UButton>

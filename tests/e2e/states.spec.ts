@@ -406,6 +406,10 @@ test('on a phone the verdict stays in sight while the procedure is read', async 
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   await complete(page)
+  // The drawing is whole: what names the outside, at its right, is in it.
+  const drawing = (await page.locator('.bench-drawing').boundingBox())!
+  const outside = (await page.locator('.bench-drawing text', { hasText: 'outside' }).boundingBox())!
+  expect(outside.x + outside.width).toBeLessThanOrEqual(drawing.x + drawing.width)
   const line = page.locator('[data-verdict-line]')
   await blank(page, 'transferTime').scrollIntoViewIfNeeded()
   await expect(line).toBeInViewport()

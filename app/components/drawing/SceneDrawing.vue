@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Draws a demonstration's own shapes to scale, in the colours of their substances. */
-import { useMediaQuery } from '@vueuse/core'
+import { useMediaQuery, useMounted } from '@vueuse/core'
 import { h, type FunctionalComponent, type VNode } from 'vue'
 import { inARow, pictureOf, type Drawn, type Scene } from '~~/core'
 
@@ -11,8 +11,11 @@ const props = defineProps<{
 }>()
 const units = useUnitsStore()
 const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
-// Narrower on a phone, so that the words in it stay readable.
-const narrow = useMediaQuery('(max-width: 640px)')
+// Narrower on a phone, so that the words in it stay readable; only once the page that the server drew is taken over,
+// which knows of no phone: drawn in two widths at once it would be cut off.
+const mounted = useMounted()
+const small = useMediaQuery('(max-width: 640px)')
+const narrow = computed(() => mounted.value && small.value)
 const picture = computed(() =>
   pictureOf(props.scene, narrow.value || props.column ? 430 : 700, uid, said => units.told(inARow(said))),
 )

@@ -55,7 +55,12 @@ export { expect, type Browser, type Page } from '@playwright/test'
 /** Chooses from a list as a person does: opens it and takes a line. */
 export async function choose(page: Page, label: string, option: string): Promise<void> {
   await page.getByLabel(label, { exact: true }).click()
-  await page.getByRole('option', { name: option, exact: true }).click()
+  // By its label alone: what tells it from another of the same name stands under it.
+  await page
+    .getByRole('option')
+    .filter({ has: page.getByText(option, { exact: true }) })
+    .first()
+    .click()
 }
 
 /** The place in a sentence of the Bench where an input stands. */

@@ -338,21 +338,21 @@ test('an order with a staging that is no longer accepted says which, and lets on
 })
 
 test('what is archived leaves the list, what is deleted can be taken back for a while', async ({ page }) => {
-  const row = (title: string) => page.getByRole('listitem').filter({ hasText: title })
+  const row = page.getByRole('listitem').filter({ has: page.locator('a[href$="000000000003"]') })
   await page.goto('/bench')
-  await page.getByRole('button', { name: 'Archive: Slim can, ice bath', exact: true }).click()
-  await expect(row('Slim can, ice bath')).toHaveCount(0)
-  await page.getByLabel('archived ones too (1)').click()
-  await expect(row('Slim can, ice bath')).toContainText('archived')
-  await page.getByRole('button', { name: 'Take out of the archive: Slim can, ice bath' }).click()
-  await expect(page.getByLabel(/archived ones too/)).toHaveCount(0)
+  await row.getByRole('button', { name: /^Archive: / }).click()
+  await expect(row).toHaveCount(0)
+  await page.getByLabel(/^archived ones too/).click()
+  await expect(row).toContainText('archived')
+  await row.getByRole('button', { name: /^Take out of the archive: / }).click()
+  await expect(row).not.toContainText('archived')
 
-  await page.getByRole('button', { name: 'Delete: Slim can, ice bath', exact: true }).click()
-  await expect(row('Slim can, ice bath')).toHaveCount(0)
+  await row.getByRole('button', { name: /^Delete: / }).click()
+  await expect(row).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).last().click()
-  await expect(row('Slim can, ice bath')).toHaveCount(1)
+  await expect(row).toHaveCount(1)
   await page.reload()
-  await expect(row('Slim can, ice bath')).toHaveCount(1)
+  await expect(row).toHaveCount(1)
 
   // A run, a show and an order go the same way.
   for (const [path, things] of [

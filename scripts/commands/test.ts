@@ -141,8 +141,8 @@ async function application() {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
   say('Running the server and browser tests…')
-  // Beside each other: the server's tests wait for processes that start and end.
-  await Promise.all([vitest(['integration'], environment), browser(environment)])
+  await vitest(['integration'], environment)
+  await browser(environment)
 }
 
 try {

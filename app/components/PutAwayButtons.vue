@@ -2,9 +2,13 @@
 /** A record's way out of the list and out of sight; each can be taken back. */
 import type { Kept } from '~~/core'
 import type { Shown } from '~/composables/usePutAway'
-const props = defineProps<{ kind: Kept; record: Shown }>()
-const emit = defineEmits<{ changed: [] }>()
-const { put } = usePutAway(props.kind, () => emit('changed'))
+const props = defineProps<{
+  kind: Kept
+  record: Shown
+  /** reads the list anew; not an event, since it is taken back when the row of these buttons is long gone */
+  refresh: () => unknown
+}>()
+const { put } = usePutAway(props.kind, () => props.refresh())
 </script>
 
 <template>

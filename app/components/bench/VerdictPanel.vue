@@ -85,8 +85,8 @@ const uncertain = computed(() =>
         </template>
         <template v-for="o in others" :key="o.id">
           <span class="whitespace-nowrap"
-            ><OutcomeMark :subject="demonstration.subject" :look="o.look" /> {{ units.told(o.name) }}:
-            {{ o.count }}.</span
+            ><OutcomeMark :subject="demonstration.subject" :look="o.look" />
+            {{ `${units.told(o.name)}: ${o.count}.` }}</span
           >{{ ' ' }}
         </template>
         <span class="soft text-sm whitespace-nowrap">{{

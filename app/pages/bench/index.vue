@@ -108,7 +108,7 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
         <PutAwayButtons
           kind="stagings"
           :record="{ id: staging.id, title: titleOf(staging), archived: staging.archived }"
-          @changed="refresh()"
+          :refresh="refresh"
         />
       </li>
     </ul>

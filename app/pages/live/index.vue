@@ -219,7 +219,7 @@ const when = (iso: string) =>
           class="ml-auto"
           kind="shows"
           :record="{ id: s.id, title: s.document.title, archived: s.archived }"
-          @changed="refresh()"
+          :refresh="refresh"
         />
       </li>
     </ul>

@@ -253,7 +253,7 @@ async function importFile(file: File) {
         <PutAwayButtons
           kind="runs"
           :record="{ id: run.id, title: run.title, archived: run.archived }"
-          @changed="refresh()"
+          :refresh="refresh"
         />
       </li>
     </ol>

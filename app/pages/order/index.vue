@@ -82,7 +82,7 @@ const when = (local: string) =>
         <PutAwayButtons
           kind="orders"
           :record="{ id: order.id, title: order.document.title, archived: order.archived }"
-          @changed="refresh()"
+          :refresh="refresh"
         />
       </li>
     </ul>

@@ -37,7 +37,7 @@ describe('archive and delete', () => {
       const [toast] = useToast().toasts.value
       expect(toast!.duration).toBe(10_000)
       const undo = toast!.actions![0]!.onClick as (event: MouseEvent) => void
-    undo(new MouseEvent('click'))
+      undo(new MouseEvent('click'))
       await expect.poll(() => refresh.mock.calls.length).toBe(2)
       expect(asked).toEqual([put, back])
     },

@@ -1,9 +1,9 @@
-import { valueAt } from '../../../demonstration'
 import type { Scene, Traced } from '../../../demonstration'
-import { bodyOf, type CrushedShell, type ShellPlan } from '../../../vessels/crushed-shape'
+import type { CrushedShell } from '../../../vessels/crushed-shape'
 import { steamScene } from '../scene'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun } from './simulate'
+import { shellAt } from '../shell'
 
 /** What the cross-section shows at a time on the staging's clock. */
 export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time: number): Scene {
@@ -22,13 +22,10 @@ export function drawing(values: CanPlungeValues, simulation: CanPlungeRun, time:
 }
 
 /** What has become of its wall at a time. */
-export const shell = (values: CanPlungeValues, s: Traced<CanPlungeRun>, time: number): CrushedShell => {
-  const plan: ShellPlan = { kind: 'round', diameter: values.numbers.vesselDiameter }
-  return {
-    plan,
-    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
-    lobes: s.details.lobes,
-    lost: valueAt(s.trace, 'volumeLost', time),
-    hoops: [],
-  }
-}
+export const shell = (values: CanPlungeValues, s: Traced<CanPlungeRun>, time: number): CrushedShell =>
+  shellAt(
+    values.numbers,
+    { plan: { kind: 'round', diameter: values.numbers.vesselDiameter }, lobes: s.details.lobes },
+    s.trace,
+    time,
+  )

@@ -1,7 +1,6 @@
-import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
-import { valueAt } from '../../../demonstration'
 import { steamScene } from '../scene'
 import { drumOf, type SealedDrum } from './simulate'
+import { shellAt } from '../shell'
 
 export const drawing: SealedDrum['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {
@@ -16,20 +15,14 @@ export const drawing: SealedDrum['drawing'] = (values, s, time) =>
     poolDepth: values.numbers.poolDepth,
   })
 
-/** Hoops that stand apart evenly, none at the ends. */
-const hoopsOf = (height: number, spacing: number): number[] => {
-  const count = Math.max(0, Math.round(height / spacing) - 1)
-  return Array.from({ length: count }, (_, i) => (height * (i + 1)) / (count + 1))
-}
-
-export const shell: NonNullable<SealedDrum['shell']> = (values, s, time) => {
-  const plan: ShellPlan = { kind: 'round', diameter: values.numbers.vesselDiameter }
-  const body = bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume)
-  return {
-    plan,
-    ...body,
-    lobes: drumOf(values).details.lobes,
-    lost: valueAt(s.trace, 'volumeLost', time),
-    hoops: hoopsOf(body.height, values.numbers.hoopSpacing),
-  }
-}
+export const shell: NonNullable<SealedDrum['shell']> = (values, s, time) =>
+  shellAt(
+    values.numbers,
+    {
+      plan: { kind: 'round', diameter: values.numbers.vesselDiameter },
+      lobes: drumOf(values).details.lobes,
+      hoopSpacing: values.numbers.hoopSpacing,
+    },
+    s.trace,
+    time,
+  )

@@ -1,8 +1,7 @@
-import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
-import { valueAt } from '../../../demonstration'
 import { steamScene, type Look } from '../scene'
 import { round, tinOf, tinPlan } from '../tin-wall'
 import type { SealedTin } from './simulate'
+import { shellAt } from '../shell'
 
 export const drawing: SealedTin['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {
@@ -16,13 +15,5 @@ export const drawing: SealedTin['drawing'] = (values, s, time) =>
     poolDepth: values.numbers.poolDepth,
   })
 
-export const shell: NonNullable<SealedTin['shell']> = (values, s, time) => {
-  const plan: ShellPlan = tinPlan(values)
-  return {
-    plan,
-    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
-    lobes: tinOf(values).details.lobes,
-    lost: valueAt(s.trace, 'volumeLost', time),
-    hoops: [],
-  }
-}
+export const shell: NonNullable<SealedTin['shell']> = (values, s, time) =>
+  shellAt(values.numbers, { plan: tinPlan(values), lobes: tinOf(values).details.lobes }, s.trace, time)

@@ -1,9 +1,9 @@
-import { bodyOf, type ShellPlan } from '../../../vessels/crushed-shape'
 /** What is seen of it at a moment. */
 import { kPa, type Point, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { tinOf, tinPlan } from '../../steam/tin-wall'
 import { isDriven } from '../inputs'
 import type { PumpedCan } from './simulate'
+import { shellAt } from '../../steam/shell'
 
 /** Points on a side that caves in. */
 const STEPS = 12
@@ -79,13 +79,5 @@ export const drawing: PumpedCan['drawing'] = (values, s, time) => {
   }
 }
 
-export const shell: NonNullable<PumpedCan['shell']> = (values, s, time) => {
-  const plan: ShellPlan = tinPlan(values)
-  return {
-    plan,
-    ...bodyOf(plan, values.numbers.vesselHeight, values.numbers.vesselVolume),
-    lobes: tinOf(values).details.lobes,
-    lost: valueAt(s.trace, 'volumeLost', time),
-    hoops: [],
-  }
-}
+export const shell: NonNullable<PumpedCan['shell']> = (values, s, time) =>
+  shellAt(values.numbers, { plan: tinPlan(values), lobes: tinOf(values).details.lobes }, s.trace, time)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Ctrl K: any page, staging, order, run, thing on the Shelf, and a few acts, found by typing. */
+import { freeTitle } from '~/api/free-title'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
@@ -48,7 +49,7 @@ async function stage(demonstration: string) {
   const id = newId()
   try {
     await loadDemonstrations([demonstration])
-    const { document } = readStaging({ demonstration, title: listedOf(demonstration)!.name })
+    const { document } = readStaging({ demonstration, title: await freeTitle(listedOf(demonstration)!.name) })
     await sendWrite('POST', '/api/stagings', { id, document }, id)
     await navigateTo(`/bench/${id}`)
   } catch (error) {

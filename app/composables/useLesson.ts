@@ -56,6 +56,7 @@ export function useLesson(
         heaters,
         hands,
         before: BEFORE,
+        length: wishes.value.minutes,
         acts: ids.map((id, place) => ({
           id,
           staging: {

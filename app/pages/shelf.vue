@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { freeTitle } from '~/api/free-title'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
@@ -91,7 +92,7 @@ const stage = (item: StoredItem, demonstrationId: string) =>
     const demonstration = findDemonstration(demonstrationId)!
     const { document } = readStaging({
       demonstration: demonstration.id,
-      title: `${demonstration.name}: ${item.document.name}`,
+      title: await freeTitle(`${demonstration.name}: ${item.document.name}`),
       inputs: inputsFromItem(item.document, demonstration),
       things: thingsFrom([item]),
     })

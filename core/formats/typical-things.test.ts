@@ -27,6 +27,8 @@ describe('a typical thing', () => {
     const demonstration = findDemonstration(id)!
     const inputs = inputsFromTypical(thing, demonstration)
     expect(Object.keys(inputs).length).toBeGreaterThan(0)
+    // Nobody has looked whether it is sound.
+    expect(inputs.vesselCondition).toBeUndefined()
     const { given } = readStaging({ demonstration: id, inputs })
     const plain = readStaging({
       demonstration: id,

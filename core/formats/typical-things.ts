@@ -138,16 +138,20 @@ const UNMEASURED: Readonly<Record<string, number>> = {
   heaterPower: 0.12,
 }
 
-/** Inputs of a staging that a typical thing sets, each with the spread of what was not measured. */
+/**
+ * Inputs of a staging that a typical thing sets, each with the spread of what was not measured. Its condition is not
+ * among them: nobody has looked at it, and what is stated of a dent or a scratch stays.
+ */
 export function inputsFromTypical(
   thing: TypicalThing,
   demonstration: Pick<Demonstration, 'inputs'>,
 ): StagingDocument['inputs'] {
   const document: ShelfItemDocument = thing.document
   return Object.fromEntries(
-    Object.entries(inputsFromItem(document, demonstration)).map(([id, value]) => {
+    Object.entries(inputsFromItem(document, demonstration)).flatMap(([id, value]) => {
+      if (id === 'vesselCondition') return []
       const spread = UNMEASURED[id]
-      return [id, typeof value === 'string' || spread === undefined ? value : { ...value, spread }]
+      return [[id, typeof value === 'string' || spread === undefined ? value : { ...value, spread }]]
     }),
   )
 }

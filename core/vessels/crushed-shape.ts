@@ -11,7 +11,7 @@
  * @source bending without extension: Lord Rayleigh, Proc. London Math. Soc. 13 (1881) 4, from memory
  */
 
-import { cos, pow, sin } from '../elementary'
+import { cos, falsePosition, pow, sin } from '../elementary'
 
 export type ShellPlan = { kind: 'round'; diameter: number } | { kind: 'box'; width: number; depth: number }
 
@@ -59,7 +59,10 @@ const LEVELS = 48
 const TOUCHING = 0.04
 /** How blunt the course along the height is: first a wide dent, at the end folded flat against the ends. */
 const BLUNT = [4, 40] as const
-const HALVINGS = 22
+/** The last course: as far as this shape folds. */
+const FOLDED = 2
+/** How near to the wanted wall and share a shape comes, relative. */
+const CLOSE = 1e-4
 
 /** A closed curve from the direction of its tangent, about its own middle. */
 function curve(tangent: (share: number) => number, length: number): Point[] {
@@ -207,15 +210,12 @@ function sectionsAt(shell: CrushedShell, course: number, most: number): Point[][
 function shapeAt(shell: CrushedShell, course: number, most: number, wall: number) {
   const sections = sectionsAt(shell, course, most)
   const areaAt = wallAreaOf(sections)
-  let [low, high] = [0.02 * shell.height, shell.height]
-  if (areaAt(low) > wall) return undefined
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2
-    if (areaAt(middle) > wall) high = middle
-    else low = middle
-  }
-  const positions = pointsOf(sections, low)
-  return { positions, height: low, wallArea: areaAt(low), volume: volumeIn(positions) }
+  const over = (height: number) => areaAt(height) / wall - 1
+  const [least, whole] = [0.02 * shell.height, shell.height]
+  if (over(least) > 0) return undefined
+  const height = falsePosition(over, [least, over(least)], [whole, over(whole)], CLOSE)
+  const positions = pointsOf(sections, height)
+  return { positions, height, wallArea: areaAt(height), volume: volumeIn(positions) }
 }
 
 /**
@@ -231,14 +231,15 @@ export function crushedMesh(shell: CrushedShell): ShellMesh {
   const whole = volumeIn(pointsOf(asItWas, height))
   const wall = wallAreaOf(asItWas)(height)
   const most = touching(shell)
-  let [low, high] = [0, 2]
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (low + high) / 2
-    const there = shapeAt(shell, middle, most, wall)
-    if (!there || 1 - there.volume / whole > lost) high = middle
-    else low = middle
+  const shapeOf = (course: number) => shapeAt(shell, course, most, wall)
+  // Where there is too little wall for a course, it is too far.
+  const over = (course: number) => {
+    const shape = shapeOf(course)
+    return shape ? 1 - shape.volume / whole - lost : 1
   }
-  const shape = shapeAt(shell, low, most, wall)!
+  const last = over(FOLDED)
+  const course = last <= 0 ? FOLDED : falsePosition(over, [0, -lost], [FOLDED, last], CLOSE)
+  const shape = shapeOf(course)!
   return {
     triangles: TRIANGLES,
     wallTriangles: WALL,

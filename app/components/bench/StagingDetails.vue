@@ -41,11 +41,7 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           <StagingScrubber />
         </template>
       </ParticleBoard>
-      <VesselAfter
-        v-if="demonstration.shell"
-        :shell="demonstration.shell(shownValues!, simulation, simulation.trace.stages.at(-1)!.end)"
-        :noun="demonstration.noun[0]"
-      />
+      <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
       <SizeList v-if="judgement" :sizes="judgement.sizes" />
       <RepeatTable
         v-if="demonstration.repeats && sharesBath"

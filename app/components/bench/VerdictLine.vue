@@ -15,7 +15,7 @@ const wanted = computed(() => {
 
 <template>
   <p
-    class="lg:hidden sticky top-0 z-20 -mx-4 px-4 py-1 bg-(--paper) border-b rule figures truncate no-print"
+    class="verdict-line lg:hidden sticky top-0 z-20 -mx-4 px-4 sm:-mx-6 sm:px-6 py-1 figures truncate no-print"
     aria-hidden="true"
     data-verdict-line
   >
@@ -24,3 +24,10 @@ const wanted = computed(() => {
     <b class="text-(--gap)">{{ wanted.count }}</b> {{ $t('of 100') }}
   </p>
 </template>
+
+<style scoped>
+.verdict-line {
+  background: var(--paper);
+  border-bottom: 1px solid var(--hairline);
+}
+</style>

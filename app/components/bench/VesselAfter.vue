@@ -1,10 +1,30 @@
 <script setup lang="ts">
 /** The crushed vessel in three dimensions, to be turned and held beside the real one; drawn when it is asked for. */
-import { crushedMesh, say, asShare, asLength, asVolume, type CrushedShell, type ShellMesh } from '~~/core'
+import { watchDebounced } from '@vueuse/core'
+import {
+  asLength,
+  asShare,
+  asVolume,
+  crushedMesh,
+  say,
+  type Demonstration,
+  type ShellMesh,
+  type Traced,
+  type Values,
+} from '~~/core'
 import type { VesselView } from './vessel-view'
 
-const props = defineProps<{ shell: CrushedShell; /** what it is called */ noun: string }>()
+const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced }>()
 const units = useUnitsStore()
+const end = computed(() => props.simulation.trace.stages.at(-1)!.end)
+const shell = computed(() => props.demonstration.shell?.(props.values, props.simulation, end.value))
+const noun = computed(() => units.told(props.demonstration.noun[0]))
+/** in its place where there is no WebGL */
+const scene = computed(() => props.demonstration.drawing(props.values, props.simulation, end.value))
+/** A shape takes a sixth of a second: it is worked out once a slider has come to rest, ms. */
+const REST = 300
+/** As far as a shape may be folded. */
+const MOST_LOST = 0.97
 const opened = ref(false)
 /** there is no WebGL on this device */
 const flat = ref(false)
@@ -15,18 +35,20 @@ const mesh = shallowRef<ShellMesh>()
 async function draw() {
   view?.close()
   view = undefined
-  if (!opened.value) return
-  mesh.value = crushedMesh({ ...props.shell, lost: Math.min(0.97, Math.max(0, props.shell.lost)) })
+  const whole = shell.value
+  if (!opened.value || !whole) return
+  mesh.value = crushedMesh({ ...whole, lost: Math.min(MOST_LOST, Math.max(0, whole.lost)) })
   await nextTick()
   const { showVessel } = await import('./vessel-view')
   if (!canvas.value || !opened.value) return
   try {
-    view = showVessel(canvas.value, props.shell, mesh.value)
+    view = showVessel(canvas.value, whole, mesh.value)
   } catch {
     flat.value = true
   }
 }
-watch([() => JSON.stringify(props.shell), opened], draw)
+watchDebounced(() => JSON.stringify(shell.value), draw, { debounce: REST })
+watch(opened, draw)
 onBeforeUnmount(() => view?.close())
 
 const TURNS: Readonly<Record<string, readonly [number, number]>> = {
@@ -42,33 +64,34 @@ function turnByKey(event: KeyboardEvent) {
   view?.turn(...turn)
 }
 const told = computed(() => {
-  if (!mesh.value) return ''
+  if (!mesh.value || !shell.value) return ''
   const { volume, height, lost } = mesh.value
   const whole = volume / (1 - lost)
   return units.told(
     say`${asShare(lost)} of its volume gone: ${asVolume(volume, { digits: 2 })} of
-      ${asVolume(whole, { digits: 2 })} left, and ${asLength(height + props.shell.ends, { digits: 2 })} high.`,
+      ${asVolume(whole, { digits: 2 })} left, and ${asLength(height + shell.value.ends, { digits: 2 })} high.`,
   )
 })
 /** What a shape of even lobes cannot show of what was computed. */
-const short = computed(() => mesh.value !== undefined && props.shell.lost - mesh.value.lost > 0.01)
+const short = computed(() => mesh.value !== undefined && (shell.value?.lost ?? 0) - mesh.value.lost > 0.01)
 </script>
 
 <template>
-  <section v-if="shell.lost > 0.02" aria-labelledby="after-title">
+  <section v-if="shell && shell.lost > 0.02" aria-labelledby="after-title">
     <h2 id="after-title">{{ $t('What is left, in three dimensions') }}</h2>
     <UButton v-if="!opened" @click="opened = true">{{ $t('Show it') }}</UButton>
     <template v-else>
-      <p v-if="flat" role="status">
-        {{ $t('This device cannot draw in three dimensions; the drawing above shows it flat, to scale.') }}
-      </p>
+      <template v-if="flat">
+        <p role="status">{{ $t('This device cannot draw in three dimensions; here it is flat, to scale.') }}</p>
+        <SceneDrawing :scene="scene" column />
+      </template>
       <template v-else>
         <canvas
           ref="canvas"
           class="w-full h-64 block touch-none cursor-grab border-y rule"
           tabindex="0"
           role="img"
-          :aria-label="$t('Crushed {noun}, to be turned with the arrow keys: {told}', { noun: units.told(noun), told })"
+          :aria-label="$t('Crushed {noun}, to be turned with the arrow keys: {told}', { noun, told })"
           data-testid="vessel-3d"
           @keydown="turnByKey"
         />

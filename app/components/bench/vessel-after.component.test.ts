@@ -6,12 +6,22 @@ import { crushedMesh, readStaging, type CrushedShell } from '~~/core'
 import { DEMONSTRATIONS } from '~~/core/catalogue/everything'
 import VesselAfter from './VesselAfter.vue'
 
-function shellOf(demonstration: string): CrushedShell {
-  const { demonstration: d, values } = readStaging({ demonstration, inputs: {} })
-  const simulation = d.simulate(values, 'trace')
-  return d.shell!(values, simulation, simulation.trace.stages.at(-1)!.end)
+function staged(id: string) {
+  const { demonstration, values } = readStaging({ demonstration: id, inputs: {} })
+  const simulation = demonstration.simulate(values, 'trace')
+  return { demonstration, values, simulation }
 }
-const shown = (shell: CrushedShell) => mountSuspended(VesselAfter, { props: { shell, noun: 'can' } })
+function shellOf(id: string): CrushedShell {
+  const { demonstration, values, simulation } = staged(id)
+  return demonstration.shell!(values, simulation, simulation.trace.stages.at(-1)!.end)
+}
+const shown = (id: string, other?: Partial<CrushedShell>) => {
+  const { demonstration, ...run } = staged(id)
+  const shell = other && (() => ({ ...shellOf(id), ...other }))
+  return mountSuspended(VesselAfter, {
+    props: { demonstration: shell ? { ...demonstration, shell } : demonstration, ...run },
+  })
+}
 
 describe('what is left of a vessel', () => {
   it.each(DEMONSTRATIONS.filter(d => d.shell).map(d => [d.id] as const))(
@@ -19,7 +29,7 @@ describe('what is left of a vessel', () => {
     async id => {
       useUnitsStore().system = 'si'
       const shell = shellOf(id)
-      const page = await shown(shell)
+      const page = await shown(id)
       expect(page.text()).not.toMatch(/of its volume gone/)
       await page.find('button').trigger('click')
       await flushPromises()
@@ -34,17 +44,22 @@ describe('what is left of a vessel', () => {
     },
   )
   it('is said in words where the device has no WebGL, as here', async () => {
-    const page = await shown(shellOf('can-plunge'))
+    const page = await shown('can-plunge')
     await page.find('button').trigger('click')
     await expect.poll(() => page.text()).toContain('cannot draw in three dimensions')
     expect(page.find('canvas').exists()).toBe(false)
+    // Flat instead, to scale.
+    expect(page.find('.bench-drawing').exists()).toBe(true)
+  })
+  it('is nothing of a vessel that cannot be crushed', async () => {
+    expect((await shown('flask-fountain')).text()).toBe('')
   })
   it('is nothing where nothing was crushed', async () => {
-    const page = await shown({ ...shellOf('can-plunge'), lost: 0 })
+    const page = await shown('can-plunge', { lost: 0 })
     expect(page.text()).toBe('')
   })
   it('tells where even lobes fold no further', async () => {
-    const page = await shown({ ...shellOf('can-plunge'), lobes: 2, lost: 0.95 })
+    const page = await shown('can-plunge', { lobes: 2, lost: 0.95 })
     await page.find('button').trigger('click')
     await flushPromises()
     expect(page.text()).toContain('further than even lobes can show')

@@ -64,7 +64,6 @@ export function showVessel(canvas: HTMLCanvasElement, shell: CrushedShell, mesh:
     [-1.3, 0.3, 0.6, 1],
     [0.2, 0.5, -1.5, 0.8],
   ] as const) {
-    // prettier-ignore
     const light = new DirectionalLight(0xffffff, power)
     light.position.set(x, y, z)
     scene.add(light)

@@ -8,7 +8,7 @@ import {
   type ReadStaging,
   type StagingDocument,
   type StoredRun,
-  type CrushedShell,
+  type Traced,
 } from '~~/core'
 import { refusalOf } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
@@ -17,7 +17,7 @@ const props = defineProps<{
   read: ReadStaging
   planned: StagingDocument
   outcome: OutcomeSpec
-  /** as it was computed from what was used, to hold beside the photo */ shell?: CrushedShell
+  /** of what was used */ simulation: Traced
 }>()
 const run = defineModel<StoredRun>('run', { required: true })
 const emit = defineEmits<{ failure: [message: string] }>()
@@ -81,7 +81,7 @@ async function photo(file: File) {
       <figure v-if="run.photo" class="my-3">
         <img :src="`/api/runs/${run.id}/photo?at=${run.photo}`" alt="Photo of this run" class="max-h-64 rounded-md" />
       </figure>
-      <VesselAfter v-if="shell" class="my-3" :shell="shell" :noun="read.demonstration.noun[0]" />
+      <VesselAfter class="my-3" :demonstration="read.demonstration" :values="read.values" :simulation="simulation" />
       <FileButton class="text-sm" :label="run.photo ? 'Another photo' : 'Add a photo'" accept="image/*" @file="photo" />
     </section>
     <section v-if="marks.length" aria-labelledby="marks-title">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { freeTitle } from '~/api/free-title'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { namesLiving } from '~/components/bench/names-living'
@@ -108,18 +109,11 @@ const MISSING: Record<ShelfKind, string> = {
   pump: 'a pump',
 }
 
-/** A name that tells it from the others: that of the demonstration, and its number where there are some already. */
-function freeTitle(name: string): string {
-  const taken = new Set((stagings.value ?? []).map(s => s.document.title))
-  let title = name
-  for (let number = 2; taken.has(title); number++) title = `${name} ${number}`
-  return title
-}
 /** Starts with the first thing on the shelf that fits each place. */
 async function start(card: { id: string; name: string; with: string[] }) {
   failure.value = ''
-  const title = freeTitle(card.name)
   try {
+    const title = await freeTitle(card.name)
     await loadDemonstrations([card.id])
     const demonstration = findDemonstration(card.id)!
     const inputs = Object.assign(

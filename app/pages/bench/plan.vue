@@ -6,9 +6,10 @@ import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 const id = String(useRoute().query.staging ?? '')
 const units = useUnitsStore()
 const open = useOpenStaging(id)
+provide(OPEN_STAGING, open)
 const { editor, shown, odds, demonstration, kit, risk, asStated, unfit } = open
 const { draft, read, misfits, failure } = editor
-const { simulation, shownValues, judgement } = shown
+const { simulation, shownValues, judgement, failures } = shown
 await open.open()
 const title = computed(() => draft.value?.title || demonstration.value?.name || '')
 useHead({ title: () => `${title.value} · Plan · Zealous Hush` })
@@ -47,6 +48,8 @@ const controls = computed(() => {
   }
   return [...by].map(([control, entry]) => ({ control, ...entry }))
 })
+/** The first acts take the pressure away, whatever the end; the rest stands on the safety sheet. */
+const otherwise = computed(() => failures.value[0]?.acts.map(a => units.told(a.text)).join(' '))
 const room = computed(() => {
   const n = read.value?.values.numbers
   return n?.stationPressure === undefined
@@ -64,17 +67,18 @@ const print = () => window.print()
 <template>
   <div class="one-page max-w-[50rem] mx-auto px-4 sm:px-6 py-4 print:p-0">
     <p class="no-print flex flex-wrap gap-3 mb-4">
-      <UButton variant="solid" @click="print">{{ $t('Print') }}</UButton>
+      <UButton variant="solid" :disabled="!odds.complete.value" @click="print">{{ $t('Print') }}</UButton>
       <NuxtLink class="plain-link self-center" :to="`/bench/${id}`">{{ $t('Back to the Bench') }}</NuxtLink>
     </p>
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     <p v-if="misfits.length" class="fault" role="alert">
       {{ $t('In this room it does not go together as it stands:') }} {{ editor.faultLines(misfits).join('; ') }}
     </p>
-    <p v-if="unfit.length" class="fault" role="alert">
-      {{ $t('Made with a thing that is not to be used any more: put that right on the Bench first.') }}
+    <ThingNotices />
+    <p v-if="!odds.complete.value && !unfit.length" class="fault" role="status">
+      {{ $t('The odds are still being computed; cautions may become stricter. Print it then.') }}
     </p>
-    <template v-else-if="draft && read && simulation && demonstration && !misfits.length">
+    <template v-if="!unfit.length && draft && read && simulation && demonstration && !misfits.length">
       <h1 class="text-2xl">{{ title }}</h1>
       <p class="soft text-sm mb-1">
         {{ units.told(demonstration.name) }}<template v-if="room"> · {{ $t('room: {room}', { room }) }}</template>
@@ -125,6 +129,9 @@ const print = () => window.print()
           {{ c.control }}
         </li>
       </ul>
+      <p v-if="otherwise" class="cautions">
+        <b>{{ $t('If it ends otherwise') }}:</b> {{ otherwise }}
+      </p>
       <p class="soft">{{ units.told(WHO_DECIDES) }}</p>
       <h2>{{ $t('What happened') }}</h2>
       <p>{{ demonstration.outcomes.map(o => `☐\u00a0${units.told(o.name)}`).join('   ') }}</p>

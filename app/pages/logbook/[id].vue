@@ -43,11 +43,6 @@ const planned = computed<StagingDocument | undefined>(
     },
 )
 const simulation = computed(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
-const shell = computed(
-  () =>
-    simulation.value &&
-    read.value?.demonstration.shell?.(read.value.values, simulation.value, simulation.value.trace.stages.at(-1)!.end),
-)
 const readings = computed(() => (run.value ? readingsOf(run.value.document) : []))
 
 const { forecast, found, levers, failure } = useInvestigation(run, read, planned)
@@ -120,7 +115,7 @@ const exportRun = () =>
           :read="read"
           :planned="planned!"
           :outcome="outcome"
-          :shell="shell"
+          :simulation="simulation"
           @failure="failure = $event"
         />
         <section aria-labelledby="forecast-title" aria-live="polite">

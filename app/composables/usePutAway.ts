@@ -30,6 +30,9 @@ export function usePutAway(kind: Kept, changed: () => unknown) {
   }
   async function put(record: Shown, away: Away) {
     if (!(await set(record, away))) return
+    // One way back for each record: an older one would lead to a state that it left twice.
+    const of = `${kind}:${record.id}:`
+    for (const { id } of toast.toasts.value) if (String(id).startsWith(of)) toast.remove(id)
     const { title } = record
     const told = {
       deleted: t('“{title}” is deleted', { title }),
@@ -37,6 +40,8 @@ export function usePutAway(kind: Kept, changed: () => unknown) {
       back: t('“{title}” is back in the list', { title }),
     }
     toast.add({
+      // A name of its own: what is being closed keeps the old one for a moment.
+      id: `${of}${Date.now()}`,
       title: told[away ?? 'back'],
       duration: TO_THINK,
       actions: [

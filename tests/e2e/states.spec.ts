@@ -339,6 +339,7 @@ test('an order with a staging that is no longer accepted says which, and lets on
 
 test('what is archived leaves the list, what is deleted can be taken back for a while', async ({ page }) => {
   const row = page.getByRole('listitem').filter({ has: page.locator('a[href$="000000000003"]') })
+  const undo = page.getByRole('listitem').filter({ hasText: 'is deleted' }).getByRole('button', { name: 'Undo' })
   await page.goto('/bench')
   await row.getByRole('button', { name: /^Archive: / }).click()
   await expect(row).toHaveCount(0)
@@ -349,7 +350,7 @@ test('what is archived leaves the list, what is deleted can be taken back for a 
 
   await row.getByRole('button', { name: /^Delete: / }).click()
   await expect(row).toHaveCount(0)
-  await page.getByRole('button', { name: 'Undo' }).last().click()
+  await undo.click()
   await expect(row).toHaveCount(1)
   await page.reload()
   await expect(row).toHaveCount(1)
@@ -366,7 +367,7 @@ test('what is archived leaves the list, what is deleted can be taken back for a 
     const before = await all.count()
     await all.first().click()
     await expect(all).toHaveCount(before - 1)
-    await page.getByRole('button', { name: 'Undo' }).last().click()
+    await undo.click()
     await expect(all).toHaveCount(before)
   }
 })

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
+import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
 const filesOf = (font: string) =>
@@ -41,6 +42,7 @@ const BUILD = {
     { baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') },
     { baseName: 'style', dir: join(import.meta.dirname, 'app/assets'), pattern: 'colours.css' },
     { baseName: 'phone', dir: join(import.meta.dirname, 'server/join/phone') },
+    { baseName: 'trust', dir: join(import.meta.dirname, 'server/trust/phone') },
   ],
   compressPublicAssets: { gzip: true, brotli: true },
 }
@@ -77,11 +79,35 @@ function chunkOf(id: string): string | undefined {
   return shared ? `family-${family}` : `demonstration-${demonstration}`
 }
 
+const icon = (size: number, purpose: 'any' | 'maskable') => ({
+  ...{ src: `/icons/${purpose}-${size}.png`, sizes: `${size}x${size}` },
+  ...{ type: 'image/png', purpose },
+})
+/** As it stands on a phone's home screen, and the worker that keeps pages there. */
+const PWA = {
+  strategies: 'injectManifest' as const,
+  srcDir: 'service-worker',
+  filename: 'worker.ts',
+  // Pages do it themselves, when they have nothing else to do.
+  injectRegister: false as const,
+  client: { registerPlugin: false },
+  injectManifest: { globPatterns: ['**/*.{js,css}'], maximumFileSizeToCacheInBytes: 1 << 24 },
+  manifest: {
+    name: 'Zealous Hush',
+    short_name: 'Hush',
+    description: 'Plan, forecast, run and explain gas pressure-differential demonstrations.',
+    ...{ id: '/', start_url: '/', scope: '/', display: 'standalone' as const },
+    ...{ background_color: '#f7f4ee', theme_color: '#1c2430' },
+    icons: [icon(192, 'any'), icon(512, 'any'), icon(512, 'maskable')],
+  },
+}
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@nuxt/ui', '@pinia/nuxt'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
+  pwa: PWA,
   css: ['~/assets/main.css', '~/assets/live.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   app: {
@@ -98,6 +124,8 @@ export default defineNuxtConfig({
       })),
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
+        { rel: 'apple-touch-icon', href: '/icons/any-192.png' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
         // Fetched beside the scripts, so that no line moves when they come.
         ...FONTS.map(font => ({
           rel: 'preload' as const,
@@ -139,6 +167,12 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    // What an answer holds is said where it is asked for (core's stored records): worked out by the compiler from all
+    // routes at each call it goes past what the compiler takes.
+    'nitro:init'(nitro) {
+      const { hooks } = nitro as unknown as Nitro
+      hooks.hook('types:extend', types => void (types.routes = {}))
+    },
     // An icon waits for its drawing on the server. The browser has to count it too, though it waits for nothing there,
     // or every id that is made after it is another one than the server's.
     ready({ options }) {

@@ -10,6 +10,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // What the worker answers no test can hold up; those of it allow it.
+    serviceWorkers: 'block',
     // What moves is drawn anew sixty times a second, without a graphics card: tests of motion ask for it.
     contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',

@@ -3,6 +3,8 @@ import { spawn, type ChildProcess } from 'node:child_process'
 import type { Writable } from 'node:stream'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { unprivileged } from './build/unprivileged'
+import { freePort } from './database/cluster'
+import type { Shown } from './https/certificate'
 
 export interface ServerOptions {
   /** file of the built server */ entry: string
@@ -12,6 +14,12 @@ export interface ServerOptions {
   /** leaves out what it prints */ quiet?: boolean
   /** where else what it prints goes */ log?: Writable
   /** besides this process's own */ environment?: Record<string, string>
+  /** serves https on host and port with it, and redirects plain http */ secure?: Secure
+}
+
+/** With what a server speaks https. */
+export interface Secure extends Shown {
+  /** names and addresses for other devices, the best for a phone first */ names: readonly string[]
 }
 
 export interface Ended {
@@ -23,11 +31,24 @@ export interface RunningServer {
   url: string
   child: ChildProcess
   ended: Promise<Ended>
+  /** shows another certificate, without ending a connection */ renew: (secure: Secure) => Promise<void>
   stop: () => Promise<void>
 }
 
 /** Characters of what it printed that are told where it fails to start. */
 const LAST_WORDS = 4000
+
+/** Tells the server where and with which certificate to speak https. @throws Error where it can't */
+function show(child: ChildProcess, front: Secure & { host: string; port: number }): Promise<void> {
+  return new Promise((resolve, reject) => {
+    child.once('message', (answer: { front?: string; why?: string }) =>
+      answer.front === 'open' ? resolve() : reject(new Error(`https: ${answer.why}`)),
+    )
+    child.send(front, error => error && reject(error))
+  })
+}
+
+const inUrl = (host: string) => (host.includes(':') ? `[${host}]` : host)
 
 /** Starts the server and waits until it answers. @throws Error with what it printed, where it ends or stays silent */
 export async function startServer({
@@ -38,22 +59,26 @@ export async function startServer({
   quiet = false,
   log,
   environment = {},
+  secure,
 }: ServerOptions): Promise<RunningServer> {
   const program = await unprivileged(entry, quiet ? () => {} : line => console.log(line))
+  // Behind the port for https the server itself is this machine's own affair.
+  const own = secure ? { host: '127.0.0.1', port: await freePort() } : { host, port }
   const child = spawn(process.execPath, [program.entry], {
     cwd: '/',
     ...program.user,
     detached: true, // so that Ctrl-C reaches this process first, which then stops things in order
-    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'pipe'],
+    stdio: ['ignore', quiet ? 'ignore' : 'pipe', quiet ? 'ignore' : 'pipe', ...(secure ? ['ipc' as const] : [])],
     env: {
       ...process.env,
       ...environment,
       NODE_ENV: 'production',
       HUSH_DATABASE_URL: databaseUrl,
-      NITRO_HOST: host,
-      HOST: host,
-      NITRO_PORT: String(port),
-      PORT: String(port),
+      NITRO_HOST: own.host,
+      HOST: own.host,
+      NITRO_PORT: String(own.port),
+      PORT: String(own.port),
+      ...(secure && { HUSH_HTTPS: '1', HUSH_HOST: host }),
       NITRO_SHUTDOWN_TIMEOUT: '2000',
     },
   })
@@ -71,12 +96,12 @@ export async function startServer({
   void ended.then(result => {
     exit = result
   })
-  const reach = host === '0.0.0.0' ? '127.0.0.1' : host.includes(':') ? `[${host === '::' ? '::1' : host}]` : host
-  const url = `http://${reach}:${port}`
+  const reach = own.host === '0.0.0.0' ? '127.0.0.1' : inUrl(own.host === '::' ? '::1' : own.host)
+  const plain = `http://${reach}:${own.port}`
   for (let waited = 0; ; waited += 100) {
     if (exit) throw new Error(`the server ended at once (${exit.signal ?? exit.code}):\n${output}`)
     try {
-      const response = await fetch(`${url}/api/health`)
+      const response = await fetch(`${plain}/api/health`)
       if (response.ok) break
     } catch {
       /* not yet */
@@ -87,17 +112,21 @@ export async function startServer({
     }
     await sleep(100)
   }
-  started = true
-  return {
-    url,
-    child,
-    ended,
-    async stop() {
-      if (exit) return
-      child.kill('SIGTERM')
-      await Promise.race([ended, sleep(4000)])
-      if (!exit) child.kill('SIGKILL')
-      await ended
-    },
+  async function stop() {
+    if (exit) return
+    child.kill('SIGTERM')
+    await Promise.race([ended, sleep(4000)])
+    if (!exit) child.kill('SIGKILL')
+    await ended
   }
+  const renew = (next: Secure) => show(child, { ...next, host, port })
+  if (secure)
+    try {
+      await Promise.race([renew(secure), ended.then(() => Promise.reject(new Error(`the server ended:\n${output}`)))])
+    } catch (error) {
+      await stop()
+      throw error
+    }
+  started = true
+  return { url: secure ? `https://${inUrl(secure.names[0] ?? '127.0.0.1')}:${port}` : plain, child, ended, renew, stop }
 }

@@ -13,7 +13,7 @@ import { ensureNodePackages } from './install/node-packages.mjs'
 /** @type {Record<string, import('./install/debian-packages.mjs').DebianPackage[]>} */
 const NEEDS = {
   start: ['postgresql'],
-  test: process.argv.includes('--quick') ? [] : ['postgresql', 'chromium'],
+  test: process.argv.includes('--quick') ? [] : ['postgresql', 'chromium', 'libnss3-tools'],
   passphrase: ['postgresql'],
   backup: ['postgresql'],
   restore: ['postgresql'],

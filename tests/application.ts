@@ -5,7 +5,7 @@ import { realpathSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { startServer } from '../scripts/application'
+import { startServer, type RunningServer, type Secure } from '../scripts/application'
 import { ensureBuild } from '../scripts/build/build'
 import { freePort, openCluster } from '../scripts/database/cluster'
 import { migrate } from '../scripts/database/migrate'
@@ -23,9 +23,15 @@ export interface Application {
   /** ends the server at once, as a crash does */ kill: () => Promise<void>
   /** starts it again on the same database and port */ restart: () => Promise<void>
   /**
-   * another server process on the same database; with a host beyond loopback, as open to the network as that makes it
+   * another server process on the same database; with a host beyond loopback, as open to the network as that makes it;
+   * with a certificate, over https
    */
-  another: (host?: string, environment?: Record<string, string>) => Promise<{ url: string; stop: () => Promise<void> }>
+  another: (
+    host?: string,
+    environment?: Record<string, string>,
+    secure?: Secure,
+    port?: number,
+  ) => Promise<RunningServer>
   close: () => Promise<void>
 }
 
@@ -49,10 +55,11 @@ export async function openApplication(database: string): Promise<Application> {
     async restart() {
       server = await start()
     },
-    async another(host = '127.0.0.1', environment = {}) {
-      const second = await startServer({ entry, databaseUrl, host, port: await freePort(), quiet: true, environment })
+    async another(host = '127.0.0.1', environment = {}, secure = undefined, asked = 0) {
+      const port = asked || (await freePort())
+      const second = await startServer({ entry, databaseUrl, host, port, quiet: true, environment, secure })
       others.push(second)
-      return { url: second.url, stop: () => second.stop() }
+      return second
     },
     async close() {
       await Promise.all(others.map(o => o.stop()))

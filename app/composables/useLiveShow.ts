@@ -22,16 +22,20 @@ export function useLiveShow(id: string, now: () => number) {
   const canKeep = ref(true)
   const route = useRoute()
 
-  const keepSoon = useDebounceFn(() => {
+  function keep() {
     if (!known.value) return
     writeShow({ id, at: Date.now(), show: known.value }).catch(() => {
       canKeep.value = false
     })
-  }, 300)
+  }
+  const keepSoon = useDebounceFn(keep, 300)
   function adopt(answer: Answer) {
+    const first = !known.value
     known.value = { ...answer, marks: joinMarks(known.value?.marks ?? [], answer.marks) }
     show.value ??= answer.show.document
-    void keepSoon()
+    // Seen once it opens again, however soon the page is left.
+    if (first) keep()
+    else void keepSoon()
   }
   const adoptMarks = (marks: Mark[]) => known.value && adopt({ ...known.value, marks })
 

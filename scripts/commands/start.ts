@@ -1,6 +1,7 @@
 /** `npm start`: starts the database, migrates, builds what changed, serves, looks after both, and stops cleanly. */
 import { statfsSync } from 'node:fs'
 import { createServer } from 'node:net'
+import { join } from 'node:path'
 import { setTimeout as sleep } from 'node:timers/promises'
 import { createStream } from 'rotating-file-stream'
 import { ensurePassphrase } from '../access/passphrase'
@@ -8,6 +9,10 @@ import { startServer, type RunningServer } from '../application'
 import { ensureBuild } from '../build/build'
 import { clusterFolder, freePort, openCluster, type Cluster } from '../database/cluster'
 import { migrate } from '../database/migrate'
+import { announce, type Announcement } from '../https/announce'
+import { fingerprint } from '../https/certificate'
+import { ANNOUNCED } from '../https/names'
+import { isHttpsAskedFor, lanAddresses, secureWith, watchSecure } from '../https/secure'
 import { messageOf, root } from '../root'
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1']
@@ -22,12 +27,14 @@ const EMPTY = process.argv.includes('--empty')
 const say = (line: string) => console.log(line)
 let cluster: Cluster | undefined
 let server: RunningServer | undefined
+let announcement: Announcement | undefined
 let stopping = false
 
 async function stop(code: number) {
   if (stopping) return
   stopping = true
   say('\nStopping…')
+  announcement?.stop()
   await server?.stop()
   await cluster?.close()
   say('Stopped.')
@@ -112,20 +119,35 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal
 try {
   const asked = portAskedFor()
   const host = process.env.HOST || '127.0.0.1'
+  const https = isHttpsAskedFor()
   const entry = await ensureBuild(root, say)
   cluster = await openCluster(clusterFolder(root), say)
   const { url: databaseUrl, logs, hold } = cluster
   if (asked) await ensureFree(host, asked)
   await migrate(root, databaseUrl, say, { demo: EMPTY ? 'never' : true })
-  if (!LOOPBACK.includes(host) || Number(process.env.HUSH_PROXY ?? 0) > 0) await ensurePassphrase(databaseUrl, say)
+  const open = !LOOPBACK.includes(host)
+  if (open || Number(process.env.HUSH_PROXY ?? 0) > 0) await ensurePassphrase(databaseUrl, say)
   const port = asked ?? (await freePort(4870))
   const log = createStream('server.log', { path: logs, size: '2M', maxFiles: 4 })
   log.on('error', error => console.error(`The log can't be written: ${error.message}`))
   void lookAfterDatabase(cluster)
+  const certificates = join(clusterFolder(root), 'certificates')
+  if (https) void watchSecure(certificates, host, say, async secure => server?.renew(secure))
+  const [address] = lanAddresses()
+  if (open && address) announcement = announce(address, say)
   await serve(async () => {
-    const running = await startServer({ entry, databaseUrl, host, port, log })
+    const secure = https ? await secureWith(certificates, host, say) : undefined
+    const names = [...lanAddresses(), ...(announcement ? [ANNOUNCED] : [])]
+    const environment: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
+    const running = await startServer({ entry, databaseUrl, host, port, log, secure, environment })
     hold(running.child.pid!)
     say(`Zealous Hush is open at ${running.url}  (Ctrl-C stops it)`)
+    if (secure?.authority)
+      say(
+        `How a phone comes to trust it: ${running.url.replace('https', 'http')}/trust\n` +
+          `  fingerprint to compare there: ${fingerprint(secure.authority)}`,
+      )
+    if (announcement) say(`In this network also as ${https ? 'https' : 'http'}://${ANNOUNCED}:${port}`)
     return running
   })
 } catch (error) {

@@ -25,6 +25,7 @@ import { applicationRole } from './application-role'
 import { postgresPrograms } from '../install/debian-packages.mjs'
 import { identityOf, lives, withLock } from '../install/lock.mjs'
 import type { Say } from '../root'
+import { writeWhole } from '../whole-file'
 
 const USER = 'hush'
 const DATABASE = 'hush'
@@ -70,13 +71,6 @@ function serverProgram(name: string, args: string[]) {
 interface Settings {
   password: string
   port: number
-}
-
-/** Written beside and renamed, so that a crash leaves the old file or the new one, never half of one. */
-function writeSettings(file: string, settings: Settings) {
-  const partial = `${file}.${process.pid}`
-  writeFileSync(partial, JSON.stringify(settings), { mode: 0o600, flush: true })
-  renameSync(partial, file)
 }
 
 /** @throws Error that says how to recover: without its password the cluster can't be used, yet its data is all there */
@@ -165,7 +159,7 @@ export async function openCluster(folder: string, say: Say): Promise<Cluster> {
       started = serverProgram('pg_ctl', ['-D', data, '-w', '-t', '60', '-l', log, '-o', listening, 'start'])
     }
     if (!started.ok) throw new Error(`the database did not start:\n${started.output}\n${lastLines(log)}`.trimEnd())
-    writeSettings(settingsFile, known)
+    writeWhole(settingsFile, JSON.stringify(known))
   }
 
   /** Files of users that are gone go; @returns programs whose starter is gone */
@@ -222,7 +216,7 @@ export async function openCluster(folder: string, say: Say): Promise<Cluster> {
       ])
       rmSync(passwordFile, { force: true })
       if (!made.ok) throw new Error(`initdb failed:\n${made.output}`)
-      writeSettings(settingsFile, { password, port: 0 })
+      writeWhole(settingsFile, JSON.stringify({ password, port: 0 } satisfies Settings))
       renameSync(making, data)
     }
     const known = readSettings(settingsFile, data)

@@ -4,7 +4,7 @@ import { existsSync, readdirSync } from 'node:fs'
 import { delimiter, join } from 'node:path'
 
 /** @param {string} name */
-const onPath = name =>
+export const onPath = name =>
   (process.env.PATH ?? '')
     .split(delimiter)
     .map(folder => join(folder, name))
@@ -22,11 +22,12 @@ export function postgresPrograms() {
 
 export const chromiumProgram = () => onPath('chromium')
 
-/** @typedef {'postgresql' | 'chromium'} DebianPackage */
+/** @typedef {'postgresql' | 'chromium' | 'libnss3-tools'} DebianPackage */
 
 const NEEDS = {
   postgresql: { found: postgresPrograms, what: 'the PostgreSQL server' },
   chromium: { found: chromiumProgram, what: 'the Chromium browser, for the browser tests' },
+  'libnss3-tools': { found: () => onPath('certutil'), what: 'certutil, for the browser tests over https' },
 }
 
 /** @param {DebianPackage[]} packages @param {(line: string) => void} say */

@@ -8,9 +8,10 @@ export const isLoopback = (name: string): boolean => LOOPBACK.has(name)
 /**
  * Whether others than this machine can reach it: then every page but the join page asks for the passphrase. Only a copy
  * that was told to listen on loopback, with no proxy before it, is not open; one that was told nothing listens to all.
+ * With https, `HUSH_HOST` is what the port for it listens on.
  */
 export function isOpenToNetwork(): boolean {
-  const own = process.env.NITRO_HOST ?? process.env.HOST
+  const own = process.env.HUSH_HOST ?? process.env.NITRO_HOST ?? process.env.HOST
   return own === undefined || !isLoopback(own) || trustedProxies() > 0
 }
 

@@ -1,8 +1,8 @@
 import { createHash } from 'node:crypto'
 import { getRequestHeader, useSession, type H3Event, type SessionConfig } from 'h3'
 import { pool } from '../database/pool'
-import { trustedProxies } from './address'
 import { readAccess, type Access } from './passphrase'
+import { isHttps } from '../https/is-https'
 
 const HOURS = 12
 
@@ -11,12 +11,7 @@ const config = (event: H3Event, { sealingKey }: Access): SessionConfig => ({
   name: 'hush-session',
   maxAge: HOURS * 3600,
   sessionHeader: false,
-  cookie: {
-    httpOnly: true,
-    sameSite: 'strict',
-    path: '/',
-    secure: trustedProxies() > 0 && getRequestHeader(event, 'x-forwarded-proto') === 'https',
-  },
+  cookie: { httpOnly: true, sameSite: 'strict', path: '/', secure: isHttps(event) },
 })
 
 /** Ends all sessions when the passphrase is changed. */

@@ -1,7 +1,7 @@
 /** The page that phones open to vote: small, by itself, with nothing else of the application in it. */
-import { randomBytes } from 'node:crypto'
-import { setResponseHeaders, type H3Event } from 'h3'
+import type { H3Event } from 'h3'
 import { escaped } from '../../core'
+import { smallPage } from '../http/small-page'
 import { languageOf, say } from './language'
 
 /** What the script may have to say. */
@@ -16,34 +16,17 @@ const SCRIPT_WORDS = [
   'No connection: that did not count yet. Choose once more in a moment.',
 ]
 
-/** What goes to every phone as it stands: the colours of the application, a style and a script of the page's own. */
-async function parts(): Promise<{ style: string; script: string }> {
-  const text = async (name: string) => (await useStorage<string>('assets').getItem(name)) ?? ''
-  const [colours, style, script] = await Promise.all(
-    ['style:colours.css', 'phone:phone.css', 'phone:phone.js'].map(text),
-  )
-  return { style: `${colours}${style}`, script }
-}
-
+/** @param body of the page, with the words that its script may have to say */
 async function page(event: H3Event, title: string, body: string): Promise<string> {
-  const { style, script } = await parts()
   const words = say(event)
   const spoken = JSON.stringify(Object.fromEntries(SCRIPT_WORDS.map(w => [w, words(w)]))).replaceAll('<', '\\u003c')
-  const nonce = randomBytes(16).toString('base64')
-  setResponseHeaders(event, {
-    'content-type': 'text/html; charset=utf-8',
-    'cache-control': 'no-store',
-    'content-security-policy':
-      `default-src 'none'; script-src 'nonce-${nonce}'; style-src 'nonce-${nonce}'; connect-src 'self'; ` +
-      `form-action 'self'; base-uri 'none'; frame-ancestors 'none'`,
+  return smallPage(event, {
+    language: languageOf(event),
+    title,
+    body,
+    data: { words: spoken },
+    script: (await useStorage<string>('assets').getItem('phone:phone.js')) ?? '',
   })
-  return (
-    `<!doctype html><html lang="${languageOf(event)}"><head><meta charset="utf-8"><meta name="viewport" ` +
-    `content="width=device-width, initial-scale=1"><title>${escaped(title)}</title>` +
-    `<style nonce="${nonce}">${style}</style></head><body><main>${body}</main>` +
-    `<script id="words" type="application/json" nonce="${nonce}">${spoken}</script>` +
-    `<script nonce="${nonce}">${script}</script></body></html>`
-  )
 }
 
 export function codePage(event: H3Event, fault = ''): Promise<string> {

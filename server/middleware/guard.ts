@@ -1,6 +1,8 @@
 import { getRequestHeader, getRequestURL, sendRedirect, setResponseHeaders, type H3Event } from 'h3'
 import { isLoopback, isOpenToNetwork, isRelayed } from '../access/network'
 import { isSignedIn } from '../access/session'
+import { cameInPlain } from '../https/front'
+import { isHttps } from '../https/is-https'
 import { refusal } from '../http/faults'
 
 /** What can be reached without the passphrase: joining a vote, signing in, and files that hold no record. */
@@ -13,7 +15,11 @@ const FREE = [
   /^\/(_nuxt|fonts)\//,
   /^\/mark\.svg$/,
   /^\/favicon\.ico$/,
+  /^\/trust$/,
+  /^\/authority\.crt$/,
 ]
+/** Of these, what a phone may open that does not trust this copy's certificate yet. */
+const FREE_IN_PLAIN = [/^\/join(\/|$)/, /^\/api\/join\//, /^\/api\/health$/, /^\/trust$/, /^\/authority\.crt$/]
 
 /** Whether a request's path reads the same to the guard, which normalises it, and to the router, which does not. */
 function isPlainPath(path: string): boolean {
@@ -28,7 +34,9 @@ function refuseForged(event: H3Event, host: string, open: boolean) {
   const site = getRequestHeader(event, 'sec-fetch-site')
   const foreign =
     origin !== undefined
-      ? !URL.canParse(origin) || new URL(origin).host !== host
+      ? !URL.canParse(origin) ||
+        new URL(origin).host !== host ||
+        (isHttps(event) && new URL(origin).protocol !== 'https:')
       : site !== undefined && site !== 'same-origin' && site !== 'none'
   // A browser always says where a write comes from; beyond loopback one that says nothing is not taken.
   if (foreign || (open && origin === undefined && site === undefined))
@@ -74,8 +82,14 @@ export default defineEventHandler(async event => {
       ],
       421,
     )
-  if (event.method !== 'GET' && event.method !== 'HEAD') refuseForged(event, host, open)
   const { pathname } = getRequestURL(event)
+  const reads = event.method === 'GET' || event.method === 'HEAD'
+  if (cameInPlain(event.node.req.socket) && !FREE_IN_PLAIN.some(pattern => pattern.test(pathname))) {
+    // Not for ever: a browser that kept it would not come back once https is off.
+    if (reads) return sendRedirect(event, `https://${host}${event.path}`, 307)
+    throw refusal([{ input: 'address', message: 'accepted over https only' }], 403)
+  }
+  if (!reads) refuseForged(event, host, open)
   if (!open || FREE.some(pattern => pattern.test(pathname)) || (await isSignedIn(event))) return
   if (pathname.startsWith('/api/') || event.method !== 'GET')
     throw refusal([{ input: '', message: 'sign in first' }], 401)

@@ -1,10 +1,16 @@
 <script setup lang="ts">
 /** For the projector: how a phone joins the vote, by its code or its picture. */
 import { toString as qrSvg } from 'qrcode'
+import { joinOrigin, type ReachedBy } from '~/api/join-address'
 
 const props = defineProps<{ code: string }>()
-const address = computed(() => `${location.origin}/join/${props.code}`)
-const local = /^(localhost|127\.|\[::1\])/.test(location.hostname)
+const { data: reached } = await useFetch<ReachedBy>('/api/reached', { key: 'reached', default: () => ({ names: [] }) })
+const origin = computed(() => joinOrigin(location, reached.value))
+const address = computed(() => `${origin.value ?? location.origin}/join/${props.code}`)
+/** Announced in the building: shorter to type than figures. */
+const announced = computed(() =>
+  reached.value.names.filter(name => name.endsWith('.local') && origin.value && !origin.value.includes(name)),
+)
 const picture = ref('')
 watch(
   address,
@@ -24,7 +30,8 @@ watch(
     <p class="wall-words break-all">
       {{ address.replace(/\/join\/.*/, '/join') }}
     </p>
-    <p v-if="local" class="text-(--vapour)">
+    <p v-for="name in announced" :key="name" class="wall-words break-all">{{ name }}:{{ reached.port }}/join</p>
+    <p v-if="!origin" class="text-(--vapour)">
       {{ $t('Phones can’t reach this machine’s own address. Open the application to the network, or count hands.') }}
     </p>
   </div>

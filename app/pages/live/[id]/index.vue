@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { keepLivePages } from '~/files/keep-live-pages'
+import { keepPage } from '~/files/keep-page'
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
 import { failuresOf, riskOfForecast, stepWords, type MarkKind } from '~~/core'
 import { MARK_KEYS, markNames, SEALED_WORDS } from '~/components/live/mark-keys'
@@ -20,7 +20,7 @@ await live.refresh()
 const wake = useWakeLock()
 onMounted(() => {
   if (wake.isSupported.value) void wake.request('screen').catch(() => {})
-  void keepLivePages()
+  void keepPage()
 })
 
 const {

@@ -1,0 +1,20 @@
+/** What is kept on a device, by whom: shared by the worker that serves it and the pages that add to it. */
+
+export const BUILT = 'hush-built'
+export const PAGES = 'hush-pages'
+export const RECORDS = 'hush-records'
+
+/** Live is one page for all shows: it fetches nothing but its show, which the device keeps by itself. */
+const LIVE = '/live/'
+/** Pages that are worth nothing without the server, or must ask it. */
+const NOT_KEPT = /^\/(backup|sign-in|join|trust|authority\.crt|api)(\/|$)/
+/** What pages ask for when they are opened. */
+const RECORD = /^\/api\/(stagings|running-orders|shelf|room|catalogue|gallery|runs)(\/[^/]+)?$/
+
+export const isKeptPage = (path: string): boolean => !NOT_KEPT.test(path)
+export const isKeptRecord = (path: string): boolean => RECORD.test(path)
+/** @param address whole */
+export const cacheKeyOf = (address: string): string => {
+  const { origin, pathname, search } = new URL(address)
+  return pathname.startsWith(LIVE) ? `${origin}${LIVE}` : `${origin}${pathname}${search}`
+}

@@ -2,7 +2,7 @@
 import { randomBytes, randomInt, scryptSync } from 'node:crypto'
 import { createInterface } from 'node:readline/promises'
 import pg from 'pg'
-import type { Say } from '../root'
+import { asTyped, type Say } from '../root'
 
 const LEAST_LENGTH = 8
 /** 64 MiB and some tenths of a second each. */
@@ -66,5 +66,5 @@ export async function ensurePassphrase(url: string, say: Say) {
     Array.from({ length: 4 }, () => LETTERS[randomInt(LETTERS.length)]).join(''),
   ).join('-')
   await setPassphrase(url, given ?? made)
-  if (given === undefined) say(`Passphrase, shown only this once: ${made}  ("npm run passphrase" sets another)`)
+  if (given === undefined) say(`Passphrase, shown only this once: ${made}  ("${asTyped('passphrase')}" sets another)`)
 }

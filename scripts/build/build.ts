@@ -8,7 +8,7 @@ import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, s
 import { join } from 'node:path'
 import { build } from 'esbuild'
 import { withLock } from '../install/lock.mjs'
-import type { Say } from '../root'
+import { installedBuild, isInstalled, type Say } from '../root'
 
 const SOURCES = [
   'app',
@@ -46,6 +46,7 @@ export function fingerprint(root: string, sources: readonly string[] = SOURCES) 
 
 /** Builds what changed. @returns the server's entry file @throws Error with what the build printed */
 export async function ensureBuild(root: string, say: Say): Promise<string> {
+  if (isInstalled) return installedBuild
   const builds = join(root, '.builds')
   const folder = join(builds, `app-${fingerprint(root)}`)
   const complete = join(folder, 'complete')

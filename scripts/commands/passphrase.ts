@@ -8,7 +8,7 @@ const say = (line: string) => console.log(line)
 try {
   const cluster = await openCluster(clusterFolder(root), say)
   try {
-    await migrate(root, cluster.url, say)
+    await migrate(root, cluster.url, say, { demo: false })
     const passphrase = await askPassphrase()
     if (passphrase === undefined) throw new Error('no terminal to ask in; give it as HUSH_PASSPHRASE')
     await setPassphrase(cluster.url, passphrase)

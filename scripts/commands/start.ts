@@ -1,4 +1,5 @@
 /** `npm start`: starts the database, migrates, builds what changed, serves, looks after both, and stops cleanly. */
+import { spawnSync } from 'node:child_process'
 import { statfsSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { join } from 'node:path'
@@ -6,6 +7,7 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import { createStream } from 'rotating-file-stream'
 import { ensurePassphrase } from '../access/passphrase'
 import { startServer, type RunningServer } from '../application'
+import { keepBeforeUpgrade } from '../backup/before-upgrade'
 import { ensureBuild } from '../build/build'
 import { clusterFolder, freePort, openCluster, type Cluster } from '../database/cluster'
 import { migrate } from '../database/migrate'
@@ -80,6 +82,11 @@ function watchDisk(folder: string) {
   }
 }
 
+/** Tells the service manager, where there is one, that people can come in. */
+function tellReady(url: string) {
+  if (process.env.NOTIFY_SOCKET) spawnSync('systemd-notify', ['--ready', `--status=Open at ${url}`])
+}
+
 /** Starts the database again whenever it dies. */
 async function lookAfterDatabase(database: Cluster) {
   let told = ''
@@ -124,7 +131,16 @@ try {
   cluster = await openCluster(clusterFolder(root), say)
   const { url: databaseUrl, logs, hold } = cluster
   if (asked) await ensureFree(host, asked)
-  await migrate(root, databaseUrl, say, { demo: EMPTY ? 'never' : true })
+  const copy = await keepBeforeUpgrade(root, databaseUrl, join(clusterFolder(root), 'backups'), say)
+  try {
+    await migrate(root, databaseUrl, say, { demo: EMPTY ? 'never' : true })
+  } catch (error) {
+    if (!copy) throw error
+    const why = `The upgrade failed: ${messageOf(error)}`
+    throw new Error(`${why}\nNothing was changed; the earlier version still runs on it. A copy is in ${copy}`, {
+      cause: error,
+    })
+  }
   const open = !LOOPBACK.includes(host)
   if (open || Number(process.env.HUSH_PROXY ?? 0) > 0) await ensurePassphrase(databaseUrl, say)
   const port = asked ?? (await freePort(4870))
@@ -147,6 +163,7 @@ try {
         `How a phone comes to trust it: ${running.url.replace('https', 'http')}/trust\n` +
           `  fingerprint to compare there: ${fingerprint(secure.authority)}`,
       )
+    tellReady(running.url)
     if (announcement) say(`In this network also as ${https ? 'https' : 'http'}://${ANNOUNCED}:${port}`)
     return running
   })

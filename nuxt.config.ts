@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
+import { modelOf } from './scripts/build/fingerprint'
 import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
@@ -108,6 +109,7 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
   pwa: PWA,
+  runtimeConfig: { public: { model: modelOf(import.meta.dirname) } },
   css: ['~/assets/main.css', '~/assets/live.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   app: {

@@ -25,6 +25,7 @@ interface Sources {
 
 /** Takes an act that is over into the Logbook, with the forecast that stood when it was sealed. */
 export function useRunLogging({ show, marks, act, story, votes, logger, past, note, now, logged }: Sources) {
+  const { model } = useRuntimeConfig().public
   const logging = ref(false)
   const failure = ref('')
   let settle: ((forecast: Forecast | undefined) => void) | undefined
@@ -65,6 +66,7 @@ export function useRunLogging({ show, marks, act, story, votes, logger, past, no
         readingsFrom: logger.source.value,
         votes: votes.value,
         forecast: await forecastBefore(current),
+        model,
         note: note(current.id),
       })
       await sendWrite(

@@ -5,6 +5,7 @@ import { WHO_DECIDES } from '../cautions'
 import { cautionsOf, type Ledger, type Simulation } from '../demonstration'
 import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
 import { SI_UNIT, type QuantityKind } from '../units'
+import { modelSchema } from './model'
 import { readStaging, type ReadStaging } from './staging'
 
 export const PREDICTION_FORMAT = 'zealous-hush/prediction'
@@ -25,6 +26,7 @@ export const predictionSchema = z
     version: z.literal(1),
     demonstration: z.string(),
     title: z.string(),
+    model: modelSchema.optional(),
     outcome: z.string().describe('id of the nominal outcome'),
     results: z
       .record(z.string(), z.strictObject({ value: z.number(), unit: z.string() }))
@@ -76,6 +78,7 @@ export interface PredictOptions {
   /** 0: nominal only */
   samples?: number
   seed?: number
+  /** see modelSchema */ model?: string
 }
 
 const SI_NAMES: Readonly<Partial<Record<string, string>>> = { '': '1', 'tempK': 'K', 'W/m^2*degK': 'W/(m2 K)' }
@@ -87,6 +90,7 @@ export function predictionDocument(
   simulation: Simulation,
   ledger: Ledger,
   forecast?: Forecast,
+  model?: string,
 ): PredictionDocument {
   const { demonstration, document } = staging
   const results: PredictionDocument['results'] = {}
@@ -99,6 +103,7 @@ export function predictionDocument(
     version: 1,
     demonstration: demonstration.id,
     title: document.title,
+    ...(model !== undefined && { model }),
     outcome: simulation.outcome,
     results,
     ledger: ledger.rows.map(r => ({ id: r.id, cause: tell(r.cause, METRIC), pressure: r.pressure })),
@@ -152,5 +157,5 @@ export function predict(staging: unknown, options: PredictOptions = {}): Predict
     sample.advance(samples)
     forecast = summarise(sample)
   }
-  return predictionDocument(read, simulation, read.demonstration.ledger(simulation), forecast)
+  return predictionDocument(read, simulation, read.demonstration.ledger(simulation), forecast, options.model)
 }

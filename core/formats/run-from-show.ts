@@ -15,6 +15,7 @@ interface Given {
   readingsFrom: string
   votes: Record<string, number>
   forecast?: Forecast
+  /** see modelSchema */ model?: string
   note: string
 }
 
@@ -28,6 +29,7 @@ export function runFromShow({
   readingsFrom,
   votes,
   forecast,
+  model,
   note,
 }: Given): RunDocument {
   const { demonstration } = read
@@ -60,6 +62,7 @@ export function runFromShow({
     ...(show.speed !== 1 && { speed: show.speed }),
     ...(readings.length > 0 && { readings: keptReadings(inSeal, 0), readingsFrom }),
     ...(Object.values(votes).some(n => n > 0) && { vote: votes }),
+    ...(model !== undefined && { model }),
     ...(forecast && { forecast: { samples: forecast.samples, outcomes: forecast.shares } }),
   }
 }

@@ -4,6 +4,7 @@ import { MARKS, type Fault } from '../demonstration'
 import { CHANNELS, type Channel, type Reading } from '../readings'
 import { QuantityError } from '../units'
 import { siOf } from './document-values'
+import { modelSchema } from './model'
 import { quantitySchema, readStaging, StagingFaults, type StagingDocument } from './staging'
 
 export const RUN_FORMAT = 'zealous-hush/run'
@@ -54,6 +55,7 @@ export const runSchema = z
       .strictObject({ samples: z.int().min(1), outcomes: z.record(z.string(), z.number().min(0).max(1)) })
       .optional()
       .describe('shares that stood before it was sealed'),
+    model: modelSchema.optional(),
   })
   .meta({ title: 'Run', description: 'One performance of a staging: what was really used, what was seen.' })
 

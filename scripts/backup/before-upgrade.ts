@@ -1,6 +1,6 @@
 /** A copy of the database as it was, before a newer version changes its tables. */
 import { spawnSync } from 'node:child_process'
-import { mkdirSync, readdirSync, renameSync, rmSync } from 'node:fs'
+import { mkdirSync, readdirSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import pg from 'pg'
 import { readMigrations } from '../database/migrations'
@@ -31,6 +31,8 @@ function dump(url: string, file: string): void {
   const { hostname, port, username, password, pathname } = new URL(url)
   const program = join(postgresPrograms() ?? '', 'pg_dump')
   const partial = `${file}.partial`
+  // It keeps the rights of a file that is there.
+  writeFileSync(partial, '', { mode: 0o600 })
   const to = ['--format=custom', `--file=${partial}`, `--host=${hostname}`, `--port=${port}`, `--username=${username}`]
   const { status, stderr, error } = spawnSync(program, [...to, pathname.slice(1)], {
     encoding: 'utf8',

@@ -3,10 +3,10 @@
  * copy.
  */
 import { spawnSync } from 'node:child_process'
-import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build } from 'esbuild'
+import { fingerprint } from './fingerprint'
 import { withLock } from '../install/lock.mjs'
 import { installedBuild, isInstalled, type Say } from '../root'
 
@@ -19,36 +19,15 @@ const SOURCES = [
   'nuxt.config.ts',
   'package-lock.json',
   'tsconfig.json',
+  'package.json',
 ]
 const KEPT = 4
-
-function* files(path: string): Generator<string> {
-  if (statSync(path).isFile()) {
-    yield path
-    return
-  }
-  for (const name of readdirSync(path).sort()) yield* files(join(path, name))
-}
-
-/** Digest of everything that a build depends on. */
-export function fingerprint(root: string, sources: readonly string[] = SOURCES) {
-  const hash = createHash('sha256').update(process.version)
-  for (const source of sources) {
-    const path = join(root, source)
-    if (!existsSync(path)) continue
-    for (const file of files(path)) {
-      if (file.endsWith('.test.ts')) continue
-      hash.update(file.slice(root.length)).update('\0').update(readFileSync(file)).update('\0')
-    }
-  }
-  return hash.digest('hex').slice(0, 16)
-}
 
 /** Builds what changed. @returns the server's entry file @throws Error with what the build printed */
 export async function ensureBuild(root: string, say: Say): Promise<string> {
   if (isInstalled) return installedBuild
   const builds = join(root, '.builds')
-  const folder = join(builds, `app-${fingerprint(root)}`)
+  const folder = join(builds, `app-${fingerprint(root, SOURCES)}`)
   const complete = join(folder, 'complete')
   const entry = join(folder, 'server', 'index.mjs')
   if (existsSync(complete)) return entry

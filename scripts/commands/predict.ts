@@ -3,6 +3,7 @@ import { readFileSync } from 'node:fs'
 import { pathToFileURL } from 'node:url'
 import { parseArgs } from 'node:util'
 import { ensureCoreBundle } from '../build/build'
+import { modelOf } from '../build/fingerprint'
 import { messageOf, root } from '../root'
 
 function refuse(lines: string[]): never {
@@ -52,7 +53,7 @@ const staging: unknown = orRefuse(
 )
 const core = (await import(pathToFileURL(await ensureCoreBundle(root)).href)) as typeof import('../build/whole-core')
 try {
-  process.stdout.write(`${JSON.stringify(core.predict(staging, { samples, seed }), null, 2)}\n`)
+  process.stdout.write(`${JSON.stringify(core.predict(staging, { samples, seed, model: modelOf(root) }), null, 2)}\n`)
 } catch (error) {
   if (!(error instanceof core.StagingFaults)) throw error
   refuse(

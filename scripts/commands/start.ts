@@ -154,7 +154,8 @@ try {
   await serve(async () => {
     const secure = https ? await secureWith(certificates, host, say) : undefined
     const names = [...lanAddresses(), ...(announcement ? [ANNOUNCED] : [])]
-    const environment: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
+    const reached: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
+    const environment = { ...reached, HUSH_ROOM_OF: clusterFolder(root) }
     const running = await startServer({ entry, databaseUrl, host, port, log, secure, environment })
     hold(running.child.pid!)
     say(`Zealous Hush is open at ${running.url}  (Ctrl-C stops it)`)

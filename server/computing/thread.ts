@@ -2,6 +2,7 @@
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import type { FirstOdds } from '../../core'
+import { forecasts } from '../watching/metrics'
 import type { Answered, Asked, EndAsked, EndTold, OddsAsked } from './job'
 
 /** Beside the server's entry, where the build puts it. */
@@ -37,8 +38,12 @@ export function compute(asked: OddsAsked): Promise<FirstOdds>
 export function compute(asked: EndAsked): Promise<EndTold>
 export function compute(asked: OddsAsked | EndAsked): Promise<FirstOdds | EndTold> {
   const job = ++jobs
+  const done = forecasts.startTimer({ kind: asked.kind })
   return new Promise(told => {
-    waiting.set(job, told)
+    waiting.set(job, answer => {
+      done()
+      told(answer)
+    })
     worker ??= begin()
     worker.postMessage({ ...asked, job } satisfies Asked)
   })

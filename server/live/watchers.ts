@@ -5,6 +5,7 @@
 import { listMarks } from '../database/shows'
 import { listRounds } from '../database/votes'
 import { hear, type Changed } from './announcements'
+import { streams } from '../watching/metrics'
 
 /** Marks that belong together come within a moment; votes come by the dozen. ms */
 const GATHER = { marks: 10, votes: 250 } as const
@@ -71,8 +72,9 @@ export async function watch(showId: string, push: Push): Promise<() => void> {
   }
   const { show, begun } = entry
   show.pushes.add(push)
+  streams.inc()
   const leave = () => {
-    show.pushes.delete(push)
+    if (show.pushes.delete(push)) streams.dec()
     if (show.pushes.size > 0 || watched.get(showId)?.show !== show) return
     watched.delete(showId)
     show.end()

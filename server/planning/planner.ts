@@ -4,6 +4,7 @@
  */
 import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
+import { forecasts } from '../watching/metrics'
 import { quickAnswer, type Job, type Planned } from './job'
 
 /** Longer than any plan and its mends may take, s; a solver that does not come back is ended. */
@@ -60,7 +61,12 @@ function next(): void {
 
 /** @returns the plan; never later than the ones before it take */
 export function planInTurn(order: string, job: Job): Promise<Planned> {
-  return new Promise(told => {
+  const done = forecasts.startTimer({ kind: 'plan' })
+  return new Promise(answered => {
+    const told = (answer: Planned) => {
+      done()
+      answered(answer)
+    }
     const older = waiting.findIndex(w => w.order === order)
     if (older >= 0) {
       const [left] = waiting.splice(older, 1)

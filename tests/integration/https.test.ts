@@ -45,7 +45,7 @@ describe('a certificate of this copy’s own authority', () => {
     for (const name of ['authority.key', 'server.key']) expect(statSync(join(own, name)).mode & 0o077).toBe(0)
     expect(await ensureCertificate(own, quiet, HERE)).toEqual(shown)
   })
-  it('is renewed by its authority when an address changes, by a new one where it may not vouch for a name', async () => {
+  it('is renewed by its authority when an address changes, by a new one where it may not vouch', async () => {
     const own = join(folder, 'moves')
     const said: string[] = []
     const first = await ensureCertificate(own, quiet, HERE)
@@ -223,6 +223,21 @@ describe('a server over https', () => {
     expect((await ask('https', '/api/stagings', { headers: { cookie } })).status).toBe(200)
     expect((await ask('https', '/api/stagings')).status).toBe(401)
     expect((await ask('http', '/api/stagings', { headers: { cookie } })).status).toBe(307)
+  })
+  it('tells how it is, and is measured by this machine or who is signed in only', async () => {
+    const health = JSON.parse((await ask('https', '/api/health')).body) as Record<string, unknown>
+    expect(health).toMatchObject({
+      version: expect.stringMatching(/^\d+\.\d+\.\d+\+[0-9a-f]{8}$/),
+      database: { version: expect.stringMatching(/^\d+/) },
+      clock: { apart: 0 },
+    })
+    await ask('https', '/api/join/NONE1')
+    const metrics = await ask('http', '/metrics')
+    expect(metrics.headers['content-type']).toMatch(/^text\/plain/)
+    expect(metrics.body).toMatch(/hush_request_seconds_count\{method="GET",route="\/api\/join",status="404"\} [1-9]/)
+    expect(metrics.body).toMatch(/hush_database_connections\{state="idle"\} \d/)
+    // Somebody else's request, handed on by a proxy that nobody announced.
+    expect((await ask('https', '/metrics', { headers: { 'x-forwarded-for': '10.0.0.9' } })).status).toBe(302)
   })
   it('shows a renewed certificate without ending a connection', async () => {
     const renewed = await ensureCertificate(join(folder, 'server'), quiet, {

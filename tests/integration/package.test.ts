@@ -104,7 +104,7 @@ describe.skipIf(!mayInstall)('installed', () => {
     )
 
   it(
-    'starts without the demo data as a user of its own, keeps what is logged through an upgrade, backs up and restores, ' +
+    'starts without the demo data as a user of its own, keeps what is logged through an upgrade, backs up, restores, ' +
       'and asks before it takes the data along',
     () =>
       // A second test run on this machine waits.

@@ -26,13 +26,20 @@ const fileName = computed(() =>
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, ''),
 )
+const { model } = useRuntimeConfig().public
 const exportStaging = () =>
   download(`${fileName.value}.staging.json`, JSON.stringify(props.read.document, null, 2), 'application/json')
 const exportPrediction = () =>
   download(
     `${fileName.value}.prediction.json`,
     JSON.stringify(
-      predictionDocument(props.read, props.asStated, props.read.demonstration.ledger(props.asStated), props.forecast),
+      predictionDocument(
+        props.read,
+        props.asStated,
+        props.read.demonstration.ledger(props.asStated),
+        props.forecast,
+        model,
+      ),
       null,
       2,
     ),

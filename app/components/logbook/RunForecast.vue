@@ -10,6 +10,12 @@ const props = defineProps<{
   forecast: Forecast | undefined
 }>()
 const units = useUnitsStore()
+const { model } = useRuntimeConfig().public
+/** What was forecast at the time, with the model of that time. */
+const before = computed(() => {
+  const { forecast, model } = props.document
+  return forecast && { hundred: inHundred(forecast.outcomes[props.outcome.id] ?? 0), model }
+})
 const seen = computed(() =>
   props.read.demonstration.results
     .filter(r => props.document.seen[r.id])
@@ -35,6 +41,11 @@ const seen = computed(() =>
       <span class="soft text-base font-normal"
         >stagings like this {{ outcome.id === 'nothing' ? 'show nothing' : `end so (${outcome.name})` }}</span
       >
+    </p>
+    <p v-if="before" class="soft text-sm figures">
+      Before it was sealed it stood at {{ before.hundred }} of 100<template v-if="before.model !== model"
+        >, by the model of then ({{ before.model ?? 'not noted' }}); above, today’s ({{ model }})</template
+      >.
     </p>
     <ul class="figures flex flex-wrap gap-x-4">
       <li v-for="o in read.demonstration.outcomes" :key="o.id">

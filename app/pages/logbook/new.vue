@@ -116,6 +116,7 @@ async function save() {
     seen: given(draft.value.seen),
     note: draft.value.note,
     rehearsal: false,
+    model: useRuntimeConfig().public.model,
     ...readingsOfRun(),
   }
   try {

@@ -1,3 +1,3 @@
 import { listScores } from '../../database/runs'
 
-export default defineEventHandler(() => listScores(useRuntimeConfig().app.buildId))
+export default defineEventHandler(() => listScores(useRuntimeConfig().public.model))

@@ -4,6 +4,7 @@ import { addMarks, listMarks } from '../../../database/shows'
 import { readJson } from '../../../http/body'
 import { refusal } from '../../../http/faults'
 import { showOf } from '../../../live/show-of'
+import { marks as counted } from '../../../watching/metrics'
 
 const body = z.object({ marks: z.array(markSchema).min(1).max(500) })
 
@@ -28,5 +29,6 @@ export default defineEventHandler(async event => {
       })),
       409,
     )
+  counted.inc(marks.length)
   return { marks: await listMarks(show.id) }
 })

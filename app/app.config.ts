@@ -35,6 +35,12 @@ export default defineAppConfig({
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line) focus-visible:ring-(--gap)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },
+    inputDate: {
+      slots: { base: 'rounded-md bg-(--field)' },
+      variants: { size: { md: { base: 'px-2 py-1 text-base md:text-base' } } },
+      compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line)' }],
+      defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
+    },
     checkbox: { slots: { label: 'font-normal', wrapper: 'text-base' }, defaultVariants: { color: 'neutral' } },
     selectMenu: {
       slots: { base: 'rounded-md bg-(--field) cursor-pointer', content: 'max-h-80 min-w-56' },

@@ -19,7 +19,7 @@ export interface ServerOptions {
 
 /** With what a server speaks https. */
 export interface Secure extends Shown {
-  /** names and addresses for other devices, the best for a phone first */ names: readonly string[]
+  /** names and addresses for other devices, the best for a phone first */ names: string[]
 }
 
 export interface Ended {

@@ -150,9 +150,10 @@ try {
   const certificates = join(clusterFolder(root), 'certificates')
   if (https) void watchSecure(certificates, host, say, async secure => server?.renew(secure))
   const [address] = lanAddresses()
-  if (open && address) announcement = announce(address, say)
+  if (open && address) announcement = await announce(address)
   await serve(async () => {
     const secure = https ? await secureWith(certificates, host, say) : undefined
+    if (secure && announcement) secure.names.push(ANNOUNCED)
     const names = [...lanAddresses(), ...(announcement ? [ANNOUNCED] : [])]
     const reached: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
     const environment = { ...reached, HUSH_ROOM_OF: clusterFolder(root) }

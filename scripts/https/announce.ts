@@ -1,32 +1,39 @@
-import { spawn, type ChildProcess } from 'node:child_process'
+import { spawn } from 'node:child_process'
 import { ANNOUNCED } from './names'
 import { onPath } from '../install/debian-packages.mjs'
-import type { Say } from '../root'
 
 export interface Announcement {
   stop: () => void
 }
 
+/** The network is asked first whether another machine has the name, ms. */
+const PATIENCE = 5000
+
 /**
  * Makes the name known in the building's network by Debian's avahi, where it runs.
  * @param address of this machine in that network
- * @returns undefined where avahi is not installed
+ * @returns once it is known; undefined where it can't be, in silence: most machines have no avahi
  */
-export function announce(address: string, say: Say): Announcement | undefined {
-  const program = onPath('avahi-publish')
-  if (!program) return undefined
-  let stopped = false
-  const child: ChildProcess = spawn(program, ['-a', '-R', ANNOUNCED, address], { stdio: ['ignore', 'ignore', 'pipe'] })
-  let last = ''
-  child.stderr?.on('data', (text: Buffer) => (last = text.toString().trim()))
-  child.on('error', error => (last = error.message))
-  child.on('close', () => {
-    if (!stopped) say(`The name ${ANNOUNCED} is not announced in the network (${last || 'avahi ended'}).`)
-  })
-  return {
-    stop() {
-      stopped = true
+export function announce(address: string, program = onPath('avahi-publish')): Promise<Announcement | undefined> {
+  if (!program) return Promise.resolve(undefined)
+  return new Promise(resolve => {
+    const child = spawn(program, ['-a', '-R', ANNOUNCED, address], { stdio: ['ignore', 'pipe', 'pipe'] })
+    const end = () => {
       child.kill()
-    },
-  }
+      resolve(undefined)
+    }
+    const limit = setTimeout(end, PATIENCE)
+    const hear = (text: Buffer) => {
+      if (!text.toString().includes('Established')) return
+      clearTimeout(limit)
+      resolve({ stop: () => void child.kill() })
+    }
+    child.stdout.on('data', hear)
+    child.stderr.on('data', hear)
+    child.on('error', end)
+    child.on('close', () => {
+      clearTimeout(limit)
+      resolve(undefined)
+    })
+  })
 }

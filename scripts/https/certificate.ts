@@ -111,7 +111,7 @@ export async function ensureCertificate(folder: string, say: Say, now: Reached =
     const asked = wanted(now)
     const pair = await ensureAuthority(folder, asked)
     const authority = readFileSync(authorityFiles(folder).certificate, 'utf8')
-    if (pair.fresh) say(`Made a certificate authority of this copy's own (${fingerprint(authority)}).`)
+    if (pair.fresh) say(`Made a certificate authority of this copy's own.`)
     const kept = [file, keyFile].every(existsSync) && {
       certificate: readFileSync(file, 'utf8'),
       key: readFileSync(keyFile, 'utf8'),

@@ -1,6 +1,6 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { ensureCertificate, ownCertificate } from './certificate'
-import { ANNOUNCED, reached } from './names'
+import { reached } from './names'
 import { isPrivateAddress } from './private-networks'
 import type { Secure } from '../application'
 import { messageOf, type Say } from '../root'
@@ -30,7 +30,7 @@ export function lanAddresses(): string[] {
  */
 export async function secureWith(folder: string, host: string, say: Say): Promise<Secure> {
   const shown = ownCertificate() ?? (await ensureCertificate(folder, say))
-  const best = host === '0.0.0.0' || host === '::' ? [...lanAddresses(), ANNOUNCED] : [host]
+  const best = host === '0.0.0.0' || host === '::' ? lanAddresses() : [host]
   const named = (process.env.HUSH_NAMES ?? '').split(',').map(name => name.trim())
   return { ...shown, names: [...named.filter(Boolean), ...best] }
 }

@@ -52,7 +52,7 @@ export async function trustPage(event: H3Event, reached: Reached): Promise<strin
     ? '<p>This copy made a certificate authority of its own. It can vouch for nothing but this machine’s names and ' +
       'the addresses inside a building’s network, no other site. Trust it only on devices that you look after, and ' +
       'only if its fingerprint is the one that the machine showed when it started:</p>' +
-      `<p class="fingerprint">${escaped(fingerprintOf(authority))}</p>` +
+      `<p class="fingerprint">${escaped(fingerprintOf(authority)).replaceAll(':', ':<wbr>')}</p>` +
       '<p><a class="button" href="/authority.crt">Get the certificate</a></p>'
     : '<p>The school’s own certificate is used here: where the school’s devices trust it, nothing is left to do.</p>'
   const qr = await qrSvg(`http://${there}/trust`, { type: 'svg', margin: 1, errorCorrectionLevel: 'M' })

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process'
 import { randomUUID, X509Certificate } from 'node:crypto'
-import { mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { request as plainRequest, type IncomingHttpHeaders } from 'node:http'
 import { request } from 'node:https'
 import { connect } from 'node:net'
@@ -9,6 +9,7 @@ import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { RunningServer, Secure } from '../../scripts/application'
 import { setPassphrase } from '../../scripts/access/passphrase'
+import { announce } from '../../scripts/https/announce'
 import { ensureCertificate, isCurrent, ownCertificate } from '../../scripts/https/certificate'
 import { isHttpsAskedFor } from '../../scripts/https/secure'
 import { openApplication, type Application } from '../application'
@@ -98,6 +99,23 @@ async function forge(of: string): Promise<string> {
   const by = ['-CA', join(of, 'authority.crt'), '-CAkey', join(of, 'authority.key'), '-CAcreateserial']
   return run('x509', '-req', '-in', `${ask}.csr`, ...by, '-extfile', `${ask}.ext`, '-days', '9')
 }
+
+describe('the name in the network', () => {
+  /** What stands for avahi here: it says what it is told to, and goes on or ends. */
+  function avahi(says: string, then: string): string {
+    const file = join(folder, `avahi-${randomUUID()}`)
+    writeFileSync(file, `#!/bin/sh\necho "$*" > ${file}.asked\necho "${says}" >&2\n${then}\n`, { mode: 0o755 })
+    return file
+  }
+  it('is known once avahi says so, and not where it is another machine’s or avahi does not run', async () => {
+    const works = avahi("Established under name 'zealous-hush.local'", 'exec sleep 60')
+    const known = await announce('10.1.2.3', works)
+    expect(readFileSync(`${works}.asked`, 'utf8').trim()).toBe('-a -R zealous-hush.local 10.1.2.3')
+    known!.stop()
+    expect(await announce('10.1.2.3', avahi('Local name collision', 'exit 1'))).toBeUndefined()
+    expect(await announce('10.1.2.3', '/no/avahi')).toBeUndefined()
+  })
+})
 
 describe('what the environment asks for', () => {
   it('is refused with its name where it can’t be', () => {
@@ -203,7 +221,7 @@ describe('a server over https', () => {
   it('tells a phone how to come to trust it, and hands the authority out', async () => {
     for (const scheme of ['http', 'https'] as const) {
       const page = await ask(scheme, '/trust')
-      expect(page.body).toContain(new X509Certificate(secure.authority!).fingerprint256)
+      expect(page.body.replaceAll('<wbr>', '')).toContain(new X509Certificate(secure.authority!).fingerprint256)
       expect(page.headers['content-security-policy']).toContain(`connect-src 'self' https://127.0.0.1:${port};`)
       const { headers, body } = await ask(scheme, '/authority.crt')
       expect([headers['content-type'], body]).toEqual(['application/x-x509-ca-cert', secure.authority])

@@ -66,7 +66,7 @@ describe.skipIf(!installed)('behind caddy', () => {
     return ask('/api/sign-in', sent, JSON.stringify({ passphrase }))
   }
 
-  it('asks for the passphrase, gives a cookie for https only, and lets event streams through as they come', async () => {
+  it('asks for the passphrase, gives a cookie for https only, and lets streams through as they come', async () => {
     expect((await ask('/api/stagings')).status).toBe(401)
     const { status, headers } = await signIn(PASSPHRASE)
     expect(status).toBe(200)

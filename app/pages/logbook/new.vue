@@ -240,8 +240,8 @@ async function save() {
       </fieldset>
       <div class="grid sm:grid-cols-[1fr_2fr] gap-3">
         <div>
-          <label class="block text-sm font-bold" for="run-at">When</label>
-          <UInput id="run-at" v-model="draft.at" type="datetime-local" />
+          <span class="block text-sm font-bold">When</span>
+          <MomentField :value="draft.at" label="When" @commit="text => (draft.at = text)" />
           <p v-if="faultOf('performedAt')" class="fault" role="alert">When: {{ faultOf('performedAt') }}</p>
         </div>
         <div>

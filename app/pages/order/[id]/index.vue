@@ -168,17 +168,17 @@ async function exportCalendar() {
         />
       </h1>
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
-        <label class="grid"
-          >Begins<KeptInput
-            type="datetime-local"
+        <span class="grid"
+          >Begins<MomentField
             :value="document.start"
+            label="Begins"
             @commit="
               text =>
                 change(d => {
-                  d.start = text || d.start
+                  d.start = text
                 })
             "
-        /></label>
+        /></span>
         <label class="grid"
           >Length, min<KeptInput
             type="number"

@@ -37,7 +37,14 @@ export default defineAppConfig({
     },
     inputDate: {
       slots: { base: 'rounded-md bg-(--field)' },
-      variants: { size: { md: { base: 'px-2 py-1 text-base md:text-base' } } },
+      variants: {
+        size: {
+          md: {
+            base: 'px-2 py-1 text-base md:text-base gap-0',
+            segment: 'px-0.5 data-[segment=day]:w-auto data-[segment=month]:w-auto data-[segment=year]:w-auto',
+          },
+        },
+      },
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },

@@ -83,5 +83,6 @@ async function restore(file: File) {
       <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     </section>
     <DemoData />
+    <ThisDevice />
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { afterSignIn } from '~/api/after-sign-in'
 import { refusalOf } from '~/api/sending'
+import { forgetKept } from '~/files/keep-page'
 useHead({ title: 'Sign in · Zealous Hush' })
 useSeoMeta({ description: 'Sign in with the passphrase of this copy.' })
 const route = useRoute()
@@ -8,6 +9,8 @@ const passphrase = ref('')
 const failure = ref('')
 const busy = ref(false)
 
+// Whoever is asked for the passphrase reads nothing that an earlier one left here.
+onMounted(() => void forgetKept())
 async function signIn() {
   busy.value = true
   failure.value = ''

@@ -90,7 +90,8 @@ await take('pupils-sheet', `/bench/sheet?staging=${demo(1)}`, {
   act: page => page.emulateMedia({ media: 'print' }),
 })
 await take('running-order', `/order/${demo(301)}`, {
-  act: page => page.getByTestId('plan-state').filter({ hasText: 'fits' }).waitFor(),
+  // Until every spare is known.
+  act: page => page.getByTestId('spares').filter({ hasNotText: '…' }).waitFor(),
 })
 await take('logbook', '/logbook')
 await take('run', `/logbook/${demo(206)}`, { height: 1120, act: page => page.getByTestId('why').waitFor() })

@@ -130,14 +130,25 @@ test('it installs, opens without the server what was opened last, and sends mark
   await expect(page.getByText('All marks sent')).toBeVisible()
   // A worker that is new takes away what no page of this build asks for.
   await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.unregister())
-  await page.goto(`${server.url}/bench/${STAGING}`)
-  await expect(page.getByText('No connection to the server')).toBeHidden()
+  // The old one is gone once no page of it is open.
+  await page.close()
+  const next = watched(await phone.newPage())
+  await next.goto(`${server.url}/bench/${STAGING}`)
+  await expect(next.getByText('No connection to the server')).toBeHidden()
   await expect
     .poll(() =>
-      page.evaluate(async () =>
+      next.evaluate(async () =>
         Boolean(await (await caches.open('hush-built')).match('/_nuxt/of-an-earlier-build.js')),
       ),
     )
     .toBe(false)
+
+  // Whoever signs out leaves nothing to read.
+  await next.goto(`${server.url}/backup`)
+  await next.getByRole('button', { name: 'Sign out' }).click()
+  await expect(next).toHaveURL(/\/sign-in$/)
+  await expect.poll(() => next.evaluate(() => caches.keys())).toEqual(['hush-built'])
+  await next.goto(`${server.url}/shelf`)
+  await expect(next).toHaveURL(/\/sign-in\?to=/)
   await phone.close()
 })

@@ -10,9 +10,13 @@ const LIVE = '/live/'
 const NOT_KEPT = /^\/(backup|sign-in|join|trust|authority\.crt|api)(\/|$)/
 /** What pages ask for when they are opened. */
 const RECORD = /^\/api\/(stagings|running-orders|shelf|room|catalogue|gallery|runs)(\/[^/]+)?$/
+/** Files that one downloads, and the records of all. */
+const WHOLE = /^\/api\/runs\/(export|scores|unscored)$/
+/** What the worker tells its pages when it answered with a record that it kept. */
+export const FROM_KEPT = 'hush-kept'
 
 export const isKeptPage = (path: string): boolean => !NOT_KEPT.test(path)
-export const isKeptRecord = (path: string): boolean => RECORD.test(path)
+export const isKeptRecord = (path: string): boolean => RECORD.test(path) && !WHOLE.test(path)
 /** @param address whole */
 export const cacheKeyOf = (address: string): string => {
   const { origin, pathname, search } = new URL(address)

@@ -6,7 +6,7 @@
 import { ExpirationPlugin } from 'workbox-expiration'
 import { registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
-import { BUILT, cacheKeyOf, isKeptPage, isKeptRecord, PAGES, RECORDS } from './kept'
+import { BUILT, cacheKeyOf, FROM_KEPT, isKeptPage, isKeptRecord, PAGES, RECORDS } from './kept'
 
 declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string }[] }
 
@@ -54,6 +54,15 @@ registerRoute(
   ({ url }) => isKeptRecord(url.pathname),
   new NetworkFirst({
     cacheName: RECORDS,
-    plugins: [new ExpirationPlugin({ maxEntries: 120, purgeOnQuotaError: true })],
+    plugins: [
+      new ExpirationPlugin({ maxEntries: 120, purgeOnQuotaError: true }),
+      {
+        // Never in silence: what is shown may be older than what is stored.
+        async cachedResponseWillBeUsed({ cachedResponse }) {
+          if (cachedResponse) for (const page of await self.clients.matchAll()) page.postMessage(FROM_KEPT)
+          return cachedResponse
+        },
+      },
+    ],
   }),
 )

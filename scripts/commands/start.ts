@@ -147,14 +147,25 @@ try {
   const log = createStream('server.log', { path: logs, size: '2M', maxFiles: 4 })
   log.on('error', error => console.error(`The log can't be written: ${error.message}`))
   void lookAfterDatabase(cluster)
+  /** Makes the name known under the address that this machine has now. */
+  async function announceHere() {
+    announcement?.stop()
+    const [address] = lanAddresses()
+    announcement = open && address ? await announce(address) : undefined
+    return announcement ? [ANNOUNCED] : []
+  }
   const certificates = join(clusterFolder(root), 'certificates')
-  if (https) void watchSecure(certificates, host, say, async secure => server?.renew(secure))
-  const [address] = lanAddresses()
-  if (open && address) announcement = await announce(address)
+  const first = https ? await secureWith(certificates, host, say) : undefined
+  let others = await announceHere()
+  let secure = first && { ...first, names: [...first.names, ...others] }
+  if (first)
+    void watchSecure(certificates, host, say, first, async next => {
+      others = await announceHere()
+      secure = { ...next, names: [...next.names, ...others] }
+      await server?.renew(secure)
+    })
   await serve(async () => {
-    const secure = https ? await secureWith(certificates, host, say) : undefined
-    if (secure && announcement) secure.names.push(ANNOUNCED)
-    const names = [...lanAddresses(), ...(announcement ? [ANNOUNCED] : [])]
+    const names = [...lanAddresses(), ...others]
     const reached: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
     const environment = { ...reached, HUSH_ROOM_OF: clusterFolder(root) }
     const running = await startServer({ entry, databaseUrl, host, port, log, secure, environment })
@@ -166,7 +177,7 @@ try {
           `  fingerprint to compare there: ${fingerprint(secure.authority)}`,
       )
     tellReady(running.url)
-    if (announcement) say(`In this network also as ${https ? 'https' : 'http'}://${ANNOUNCED}:${port}`)
+    if (others.length > 0) say(`In this network also as ${https ? 'https' : 'http'}://${ANNOUNCED}:${port}`)
     return running
   })
 } catch (error) {

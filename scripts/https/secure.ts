@@ -35,14 +35,18 @@ export async function secureWith(folder: string, host: string, say: Say): Promis
   return { ...shown, names: [...named.filter(Boolean), ...best] }
 }
 
-/** Looks again and again, and calls with what is to be shown from now on; never ends. */
+/**
+ * Looks again and again, and calls with what is to be shown from now on; never ends.
+ * @param first what `secureWith` said at the start
+ */
 export async function watchSecure(
   folder: string,
   host: string,
   say: Say,
+  first: Secure,
   changed: (secure: Secure) => Promise<void>,
 ): Promise<never> {
-  let shown = JSON.stringify(await secureWith(folder, host, say))
+  let shown = JSON.stringify(first)
   let told = ''
   for (;;) {
     await sleep(LOOK, undefined, { ref: false })

@@ -85,7 +85,7 @@ export default defineEventHandler(async event => {
   const { pathname } = getRequestURL(event)
   const reads = event.method === 'GET' || event.method === 'HEAD'
   // Who watches this machine from itself needs neither.
-  if (pathname === '/metrics' && reads && !isRelayed(event)) return
+  if (pathname === '/metrics' && reads && isLoopback(host.replace(/:\d+$/, '')) && !isRelayed(event)) return
   if (cameInPlain(event.node.req.socket) && !FREE_IN_PLAIN.some(pattern => pattern.test(pathname))) {
     // Not for ever: a browser that kept it would not come back once https is off.
     if (reads) return sendRedirect(event, `https://${host}${event.path}`, 307)

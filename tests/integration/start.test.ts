@@ -1,5 +1,7 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import { X509Certificate } from 'node:crypto'
 import { existsSync, readdirSync, rmSync, readFileSync, statSync } from 'node:fs'
+import { get } from 'node:https'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -28,7 +30,7 @@ async function start(environment: Record<string, string> = {}) {
   const url = await new Promise<string>((resolve, reject) => {
     child.stdout!.on('data', text => {
       output += text
-      const match = /open at (http:\/\/\S+)/.exec(output)
+      const match = /open at (https?:\/\/\S+)/.exec(output)
       if (match) resolve(match[1]!)
     })
     child.once('close', () => reject(new Error(output)))
@@ -131,6 +133,20 @@ describe('npm start', () => {
     next.interrupt()
     expect(await next.ended).toBe(0)
     expect(existsSync(join(data, 'data', 'postmaster.pid'))).toBe(false)
+  })
+  it('speaks https where that is asked for, and says how a phone comes to trust it', async () => {
+    await expect(start({ HTTPS: 'on' })).rejects.toThrow(/HTTPS: given "on"; accepted: 1 or 0/)
+    const open = await start({ HTTPS: '1' })
+    expect(open.url).toMatch(/^https:\/\/127\.0\.0\.1:\d+$/)
+    const authority = readFileSync(join(data, 'certificates', 'authority.crt'), 'utf8')
+    await until(() => open.output().includes(new X509Certificate(authority).fingerprint256))
+    expect(open.output()).toContain(`${open.url.replace('https', 'http')}/trust`)
+    const status = await new Promise(resolve =>
+      get(`${open.url}/api/health`, { ca: authority, agent: false }, answer => resolve(answer.statusCode)),
+    )
+    expect(status).toBe(200)
+    open.interrupt()
+    expect(await open.ended).toBe(0)
   })
   it('opened to the network, makes a passphrase once, which lets one in until another is set', async () => {
     const open = await start({ HOST: '0.0.0.0' })

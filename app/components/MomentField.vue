@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A day and a time of day as the reader's language writes them, typed part by part. */
+import { useMounted } from '@vueuse/core'
 import { parseDateTime, type CalendarDateTime, type DateValue } from '@internationalized/date'
 
 const props = defineProps<{
@@ -11,6 +12,7 @@ const props = defineProps<{
 /** Told once one leaves it, as a whole; what is half typed changes nothing. */
 const emit = defineEmits<{ commit: [value: string] }>()
 const units = useUnitsStore()
+const mounted = useMounted()
 
 function read(text: string): CalendarDateTime | undefined {
   try {
@@ -37,6 +39,10 @@ function commit(event: FocusEvent) {
 
 <template>
   <span class="inline-block" @focusout="commit">
-    <UInputDate v-model="typed" granularity="minute" :locale="units.locale" :aria-label="label" hide-time-zone />
+    <!-- Its parts take any text until they are alive: before that it is read only. -->
+    <span v-if="!mounted" class="inline-block px-2 py-1 min-w-48 text-base">
+      {{ value && units.date(value, { dateStyle: 'short', timeStyle: 'short' }) }}
+    </span>
+    <UInputDate v-else v-model="typed" granularity="minute" :locale="units.locale" :aria-label="label" hide-time-zone />
   </span>
 </template>

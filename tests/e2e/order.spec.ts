@@ -114,3 +114,18 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   await page.getByLabel('Read one from a file').setInputFiles(await file.path())
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
 })
+
+test('a day is typed part by part, in the reader’s order, and kept once one leaves it', async ({ page }) => {
+  await page.goto(SHOW)
+  const begins = page.getByRole('group', { name: 'Begins' })
+  const parts = async () => (await begins.getByRole('spinbutton').allTextContents()).map(text => text.trim())
+  const [day, ...others] = await parts()
+  await begins.getByRole('spinbutton', { name: 'day' }).click()
+  const next = day === '05' ? '06' : '05'
+  await page.keyboard.type(next)
+  const saved = page.waitForResponse(answer => answer.request().method() === 'PUT')
+  await page.getByLabel('Length, min').focus()
+  expect((await saved).ok()).toBe(true)
+  await page.reload()
+  await expect.poll(parts).toEqual([next, ...others])
+})

@@ -25,7 +25,7 @@ if (!roomless.value) await room.load()
       >{{ $t('Skip to content') }}</a
     >
     <AppHeader v-if="!alone" />
-    <p v-if="!alone" class="kept-note no-print" role="status">
+    <p v-if="!alone" class="kept-note" role="status">
       {{ $t('No connection to the server: this is how the page was when it was last opened here.') }}
     </p>
     <main id="main" tabindex="-1" class="outline-none">

@@ -1,5 +1,4 @@
 /** Takes documents from files into a database: each once, however often its folder is taken. */
-import { createHash } from 'node:crypto'
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import * as z from 'zod'
@@ -15,6 +14,7 @@ import {
   ShelfFaults,
   StagingFaults,
 } from '../../core'
+import { contentId } from '../../server/database/content-id'
 import { pool } from '../../server/database/pool'
 import { addOrder, findOrder } from '../../server/database/running-orders'
 import { importRuns } from '../../server/database/runs'
@@ -23,19 +23,13 @@ import { addStaging, findStaging } from '../../server/database/stagings'
 import { checkActs } from '../../server/http/acts'
 import { messageOf } from '../root'
 
-/** An id that follows from what a document says, in the form of a random one. */
-export function idOf(document: unknown): string {
-  const hex = createHash('sha256').update(JSON.stringify(document)).digest('hex')
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
-}
-
 const told = (what: string, isNew: boolean) => (isNew ? `${what} taken` : `${what} was here already`)
 
 /** By the `format` of a document: how it is checked and taken. @returns what was done, in words */
 const TAKE: Readonly<Record<string, (document: unknown) => Promise<string>>> = {
   'zealous-hush/staging': async given => {
     const { document } = readStaging(given)
-    const id = idOf(document)
+    const id = contentId(document)
     const known = await findStaging(id)
     if (!known) await addStaging(id, id, document)
     return told(`staging “${document.title}”`, !known)
@@ -43,20 +37,20 @@ const TAKE: Readonly<Record<string, (document: unknown) => Promise<string>>> = {
   'zealous-hush/running-order': async given => {
     const document = runningOrderSchema.parse(given)
     checkActs(document)
-    const id = idOf(document)
+    const id = contentId(document)
     const known = await findOrder(id)
     if (!known) await addOrder(id, id, document)
     return told(`running order “${document.title}”`, !known)
   },
   'zealous-hush/shelf': async given => {
-    const items = shelfSchema.parse(given).items.map(document => ({ id: idOf(document), document }))
+    const items = shelfSchema.parse(given).items.map(document => ({ id: contentId(document), document }))
     for (const { document } of items) checkShelfItem(document)
     const { rows } = await pool().query<{ id: string }>('select id from shelf_item where id = any($1::uuid[])', [
       items.map(item => item.id),
     ])
     const known = new Set(rows.map(row => row.id))
     const fresh = [...new Map(items.filter(item => !known.has(item.id)).map(item => [item.id, item])).values()]
-    if (fresh.length > 0) await importShelf(fresh, idOf(fresh))
+    if (fresh.length > 0) await importShelf(fresh, contentId(fresh))
     return `shelf: ${fresh.length} things taken, ${items.length - fresh.length} were here already`
   },
   'zealous-hush/logbook': async given => {

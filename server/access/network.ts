@@ -4,6 +4,8 @@ import { trustedProxies } from './address'
 const LOOPBACK = new Set(['localhost', '127.0.0.1', '[::1]', '::1'])
 
 export const isLoopback = (name: string): boolean => LOOPBACK.has(name)
+/** Whether a request's `Host`, with or without its port, is this machine's own name for itself. */
+export const isLoopbackHost = (host: string): boolean => isLoopback(host.replace(/:\d+$/, ''))
 
 /**
  * Whether others than this machine can reach it: then every page but the join page asks for the passphrase. Only a copy

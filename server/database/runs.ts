@@ -1,7 +1,7 @@
-import { createHash } from 'node:crypto'
 import type pg from 'pg'
-import type { FoundRuns, LoggedRun, RunDocument, RunScore, ScoredRun, StagingDocument, StoredRun } from '../../core'
+import type { FoundRuns, LoggedRun, RunDocument, RunScore, ScoredRun, StoredRun } from '../../core'
 import type { Photo } from '../http/photo'
+import { contentId } from './content-id'
 import { pool, takeReceipt, transaction } from './pool'
 import { here } from './put-away'
 
@@ -168,12 +168,6 @@ export async function addRun(
   return (await findRun(id))!
 }
 
-/** Equal stagings of a file share one record: its id follows from what it says. */
-function stagingIdFor(staging: StagingDocument): string {
-  const hex = createHash('sha256').update(JSON.stringify(staging)).digest('hex')
-  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-8${hex.slice(17, 20)}-${hex.slice(20, 32)}`
-}
-
 /** Adds runs, and those of their stagings that are not here in the very same words. @returns how many were new */
 export async function importRuns(runs: readonly LoggedRun[], writeId: string): Promise<{ added: number }> {
   return transaction(async client => {
@@ -196,7 +190,8 @@ export async function importRuns(runs: readonly LoggedRun[], writeId: string): P
         await insertRun(client, id, stagingId!, stagingVersion!, document)
         continue
       }
-      const own = stagingIdFor(staging)
+      // Equal stagings of a file share one record.
+      const own = contentId(staging)
       await client.query('insert into staging (id, demonstration, title) values ($1, $2, $3) on conflict do nothing', [
         own,
         staging.demonstration,

@@ -1,5 +1,5 @@
 import { getRequestHeader, getRequestURL, sendRedirect, setResponseHeaders, type H3Event } from 'h3'
-import { isLoopback, isOpenToNetwork, isRelayed } from '../access/network'
+import { isLoopbackHost, isOpenToNetwork, isRelayed } from '../access/network'
 import { isSignedIn } from '../access/session'
 import { cameInPlain } from '../https/front'
 import { isHttps } from '../https/is-https'
@@ -67,7 +67,7 @@ export default defineEventHandler(async event => {
   if (!isPlainPath(event.path))
     throw refusal([{ input: 'address', message: 'accepted: a path as a browser asks it' }], 400)
   const open = isOpenToNetwork()
-  if (!open && !isLoopback(host.replace(/:\d+$/, '')))
+  if (!open && !isLoopbackHost(host))
     throw refusal([{ input: 'host', message: `"${host}" is not this application's address` }], 421)
   // A proxy may write any host, this machine's too: what it did not announce is not let in without the passphrase.
   if (!open && isRelayed(event))
@@ -85,7 +85,7 @@ export default defineEventHandler(async event => {
   const { pathname } = getRequestURL(event)
   const reads = event.method === 'GET' || event.method === 'HEAD'
   // Who watches this machine from itself needs neither.
-  if (pathname === '/metrics' && reads && isLoopback(host.replace(/:\d+$/, '')) && !isRelayed(event)) return
+  if (pathname === '/metrics' && reads && isLoopbackHost(host) && !isRelayed(event)) return
   if (cameInPlain(event.node.req.socket) && !FREE_IN_PLAIN.some(pattern => pattern.test(pathname))) {
     // Not for ever: a browser that kept it would not come back once https is off.
     if (reads) return sendRedirect(event, `https://${host}${event.path}`, 307)

@@ -2,6 +2,7 @@
 import { getRequestHeader, type H3Event } from 'h3'
 import { toString as qrSvg } from 'qrcode'
 import { escaped } from '../../core'
+import { isLoopbackHost } from '../access/network'
 import { fingerprintOf, type Reached } from '../https/reached'
 import { smallPage } from '../http/small-page'
 
@@ -41,7 +42,7 @@ function hostsOf(event: H3Event, { names, port }: Reached): { here: string; ther
   const asked = getRequestHeader(event, 'host') ?? ''
   const best = `${names[0] ?? 'localhost'}:${port}`
   if (!/^[\w.:[\]-]+$/.test(asked)) return { here: best, there: best }
-  return { here: asked, there: /^(localhost|127\.|\[::1\])/.test(asked) ? best : asked }
+  return { here: asked, there: isLoopbackHost(asked) ? best : asked }
 }
 
 /** The page's markup. */

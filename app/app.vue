@@ -1,6 +1,7 @@
 <script setup lang="ts">
 const room = useRoomStore()
 const units = useUnitsStore()
+const who = useWhoStore()
 // Marks that an earlier page could not send go from any page.
 useKeptMarksStore()
 useHead({ htmlAttrs: { lang: () => units.language } })
@@ -11,9 +12,11 @@ const roomless = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
 /** They, and what a projector shows, stand alone: nothing but the matter in hand. */
 const alone = computed(() => roomless.value || route.path === '/bench/projector')
 watch(roomless, () => {
-  if (!roomless.value && !room.loaded) void room.load()
+  if (roomless.value) return
+  if (!room.loaded) void room.load()
+  if (!who.loaded) void who.load()
 })
-if (!roomless.value) await room.load()
+if (!roomless.value) await Promise.all([room.load(), who.load()])
 </script>
 
 <template>
@@ -25,7 +28,7 @@ if (!roomless.value) await room.load()
       >{{ $t('Skip to content') }}</a
     >
     <AppHeader v-if="!alone" />
-    <p v-if="!alone" class="kept-note" role="status">
+    <p v-if="!roomless" class="kept-note" role="status">
       {{ $t('No connection to the server: this is how the page was when it was last opened here.') }}
     </p>
     <main id="main" tabindex="-1" class="outline-none">

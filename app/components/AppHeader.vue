@@ -3,6 +3,7 @@ import { LANGUAGES } from '~/locales'
 import { PLACES } from './places'
 
 const units = useUnitsStore()
+const who = useWhoStore()
 const route = useRoute()
 const keysOpen = ref(false)
 
@@ -30,7 +31,7 @@ defineShortcuts({
 
 <template>
   <header class="border-b rule bg-(--paper) px-4 sm:px-6">
-    <div class="flex flex-wrap items-center gap-x-2 sm:gap-x-4 gap-y-1 py-2 max-sm:py-1 max-w-[1500px] mx-auto">
+    <div class="flex flex-wrap items-center gap-x-2 sm:gap-x-3 gap-y-1 py-2 max-sm:py-1 max-w-[1500px] mx-auto">
       <NuxtLink
         to="/bench"
         class="display text-lg no-underline max-sm:sr-only max-sm:focus:not-sr-only"
@@ -38,14 +39,14 @@ defineShortcuts({
       >
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
-      <nav :aria-label="$t('Places')" class="flex gap-1">
+      <nav :aria-label="$t('Places')" class="flex gap-1 sm:gap-0.5">
         <NuxtLink
           v-for="place in PLACES"
           :key="place.to"
           :to="place.to"
           :aria-current="isHere(place.to) ? 'page' : undefined"
           :title="$t(place.question)"
-          class="px-2 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap"
+          class="px-1.5 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap"
           :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
         >
           {{ $t(place.name) }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
@@ -92,6 +93,18 @@ defineShortcuts({
           :title="$t('Find anything (Ctrl K)')"
           @click="findOpen = true"
         />
+        <UButton
+          class="px-2"
+          to="/school"
+          :icon="who.myName ? undefined : 'i-lucide-user-round'"
+          :aria-label="
+            who.myName
+              ? $t('{name}’s device; our school', { name: who.myName })
+              : $t('Whose device is this; our school')
+          "
+          :title="$t('Our school, and whose device this is')"
+          >{{ who.initials }}</UButton
+        >
         <UButton class="px-2 max-sm:hidden" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
       </div>
     </div>

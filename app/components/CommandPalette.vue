@@ -72,6 +72,8 @@ const groups = computed(() => [
       { label: 'Choose a demonstration', icon: 'i-lucide-map-pin', onSelect: () => go('/bench/choose') },
       { label: 'Compare two stagings', icon: 'i-lucide-map-pin', onSelect: () => go('/bench/compare') },
       { label: 'How good are the forecasts?', icon: 'i-lucide-map-pin', onSelect: () => go('/logbook/record') },
+      { label: 'Practice', suffix: 'before anyone watches', icon: 'i-lucide-map-pin', onSelect: () => go('/practice') },
+      { label: 'Our school', suffix: 'who, devices, sheets', icon: 'i-lucide-map-pin', onSelect: () => go('/school') },
       { label: 'Backup', suffix: 'everything in one file', icon: 'i-lucide-map-pin', onSelect: () => go('/backup') },
     ],
   },

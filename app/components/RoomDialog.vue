@@ -5,6 +5,8 @@ import { readRoom, saturationTemperature, StagingFaults, type Fault, type RoomDo
 
 const room = useRoomStore()
 const units = useUnitsStore()
+const school = useSchoolStore()
+void school.load()
 const open = defineModel<boolean>('open', { required: true })
 const draft = ref<RoomDocument>({})
 const by = ref<'report' | 'barometer'>('report')
@@ -38,6 +40,10 @@ const faultOf = (input: string) => {
   return found && units.told(found.message)
 }
 
+function takeUsual() {
+  draft.value = JSON.parse(JSON.stringify(school.document.room))
+  by.value = draft.value.stationPressure ? 'barometer' : 'report'
+}
 async function save() {
   if (Object.values(problems).some(p => p)) return
   saving.value = true
@@ -66,6 +72,9 @@ async function save() {
   >
     <template #body>
       <form class="grid gap-4" @submit.prevent="save">
+        <p v-if="school.document.room">
+          <UButton variant="link" @click="takeUsual">{{ $t('As it usually is here') }}</UButton>
+        </p>
         <URadioGroup
           v-model="by"
           :legend="$t('Pressure from')"

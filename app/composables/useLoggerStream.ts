@@ -1,6 +1,7 @@
 /** A data logger's lines, read as they come, drawn at once and sent in batches that can't be doubled. */
 import { newId } from '~/api/new-id'
 import { useIntervalFn } from '@vueuse/core'
+import { bytesOf, choosePort } from '~/serial/port'
 import { LoggerReader, type Reading } from '~~/core'
 
 interface Batch {
@@ -17,6 +18,7 @@ export function useLoggerStream(showId: string, now: () => number) {
   const state = ref<'off' | 'on' | 'lost'>('off')
   const source = ref('')
   const reader = shallowRef<LoggerReader>()
+  /** why the line could not be opened */ const failure = ref('')
   let stop: AbortController | undefined
   let current = ''
   let fresh: Reading[] = []
@@ -52,34 +54,59 @@ export function useLoggerStream(showId: string, now: () => number) {
     await fetchAll(act)
   }
 
-  async function connect(act: string, speed: number) {
+  /**
+   * Follows a logger's lines until they end. Where the logger's clock began is told by its first reading.
+   * @param speed of the logger's clock against ours @param open its bytes; aborted, they have to end
+   */
+  async function follow(
+    act: string,
+    speed: number,
+    from: string,
+    open: (signal: AbortSignal) => Promise<ReadableStream<Uint8Array>>,
+  ) {
     stop?.abort()
     stop = new AbortController()
     const mine = stop
     pack()
-    source.value = 'simulated'
+    source.value = from
     current = act
     state.value = 'on'
+    failure.value = ''
     const lines = (reader.value = new LoggerReader())
+    const decoder = new TextDecoder()
     let zero: number | undefined
     try {
-      const answer = await fetch(`/api/live/${showId}/logger?act=${encodeURIComponent(act)}`, { signal: mine.signal })
-      if (!answer.ok || !answer.body) throw new Error(answer.statusText)
-      const stream = answer.body.pipeThrough(new TextDecoderStream()).getReader()
+      const bytes = (await open(mine.signal)).getReader()
+      mine.signal.addEventListener('abort', () => void bytes.cancel().catch(() => {}))
       for (;;) {
-        const { value, done } = await stream.read()
+        const { value, done } = await bytes.read()
         if (done) break
-        const got = lines.read(value)
+        const got = lines.read(decoder.decode(value, { stream: true }))
         if (got.length === 0) continue
-        zero ??= now() / 1000 - got[0].time / speed
+        zero ??= now() / 1000 - got[0]!.time / speed
         const timed = got.map(r => ({ ...r, time: zero! + r.time / speed }))
         fresh.push(...timed)
         readings.value = [...readings.value, ...timed]
       }
-    } catch {
-      /* told below */
+    } catch (error) {
+      if (error instanceof Error && !mine.signal.aborted) failure.value = error.message
     }
-    if (stop === mine) state.value = mine.signal.aborted ? 'off' : 'lost'
+    if (stop === mine) state.value = mine.signal.aborted || lines.ended ? 'off' : 'lost'
+  }
+  const connect = (act: string, speed: number) =>
+    follow(act, speed, 'simulated', async signal => {
+      const answer = await fetch(`/api/live/${showId}/logger?act=${encodeURIComponent(act)}`, { signal })
+      if (!answer.ok || !answer.body) throw new Error(answer.statusText)
+      return answer.body
+    })
+  /** A logger at a serial port, which the browser asks for; its clock goes as ours does. */
+  async function connectPort(act: string, rate: number) {
+    try {
+      const port = await choosePort(rate)
+      if (port) await follow(act, 1, 'serial port', signal => bytesOf(port, signal))
+    } catch (error) {
+      failure.value = error instanceof Error ? error.message : String(error)
+    }
   }
   function disconnect() {
     stop?.abort()
@@ -104,5 +131,5 @@ export function useLoggerStream(showId: string, now: () => number) {
   }
   useIntervalFn(send, SEND_EVERY)
   onScopeDispose(disconnect)
-  return { readings, state, source, reader, load, complete, connect, disconnect }
+  return { readings, state, source, reader, failure, load, complete, connect, connectPort, disconnect }
 }

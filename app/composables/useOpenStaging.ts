@@ -21,6 +21,7 @@ export function useOpenStaging(id: string) {
   const units = useUnitsStore()
   const { draft, dirty, read, misfits, simulation: asStated, conflict, failure, faults } = editor
   const shelf = useShelfStore()
+  const school = useSchoolStore()
   /** what has become of the things on the Shelf that it was made with */
   const things = computed(() =>
     draft.value && read.value ? changedThings(draft.value, read.value.demonstration, shelf.items) : [],
@@ -43,7 +44,7 @@ export function useOpenStaging(id: string) {
     const coming = firstOdds()
     const things = shelf.loaded ? undefined : shelf.load()
     if (!import.meta.server) odds.come(await coming)
-    await Promise.all([editor.load(), things])
+    await Promise.all([editor.load(), things, school.load()])
     odds.come(await coming)
   }
   const demonstration = computed(() => read.value?.demonstration)

@@ -8,6 +8,7 @@ import {
   type ActStory,
   runFromShow,
 } from '~~/core'
+import type { Heard } from '~/composables/useEar'
 import type { LiveAct } from '~/composables/useLiveActs'
 
 interface Sources {
@@ -19,12 +20,14 @@ interface Sources {
   logger: ReturnType<typeof useLoggerStream>
   past: ReturnType<typeof useTaught>
   note: (act: string) => string
+  /** the hush by the microphone, where it is sure or was put right */
+  heard: (act: string) => Promise<Heard | undefined>
   now: () => number
   /** told once it is in the Logbook */ logged: (act: string) => void
 }
 
 /** Takes an act that is over into the Logbook, with the forecast that stood when it was sealed. */
-export function useRunLogging({ show, marks, act, story, votes, logger, past, note, now, logged }: Sources) {
+export function useRunLogging({ show, marks, act, story, votes, logger, past, note, heard, now, logged }: Sources) {
   const { model } = useRuntimeConfig().public
   const logging = ref(false)
   const failure = ref('')
@@ -65,6 +68,7 @@ export function useRunLogging({ show, marks, act, story, votes, logger, past, no
         readings: logger.readings.value,
         readingsFrom: logger.source.value,
         votes: votes.value,
+        heard: await heard(current.id),
         forecast: await forecastBefore(current),
         model,
         note: note(current.id),

@@ -80,9 +80,10 @@ function grid(across: ToldAxis, up: ToldAxis) {
 type Words = (english: string, named?: Record<string, unknown>) => string
 
 /** @param words what stands between, in the reader's language */
-export async function sheetDocx(sheet: ToldSheet, language: string, words: Words): Promise<Blob> {
+export async function sheetDocx(sheet: ToldSheet, language: string, words: Words, school = ''): Promise<Blob> {
   const { axes } = sheet
   const children = [
+    ...(school ? [line(school)] : []),
     heading(sheet.title, HeadingLevel.HEADING_1),
     toFillIn(words('Name, class, date:')),
     heading(words('1 Predict')),

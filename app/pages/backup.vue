@@ -22,6 +22,7 @@ const NAMES: Record<string, string> = {
   show: 'shows',
   mark: 'marks',
   vote: 'votes',
+  person: 'names',
 }
 const restored = shallowRef<Restored[]>()
 const failure = ref('')
@@ -52,8 +53,8 @@ async function restore(file: File) {
   <div class="max-w-3xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">Backup</h1>
     <p class="soft mb-4">
-      Shelf, stagings with all their versions, running orders, shows with marks, readings and votes, runs, photos and
-      the room, in one file. The passphrase is not in it.
+      Shelf, stagings with all their versions, running orders, shows with marks, readings and votes, runs, photos, the
+      room, the school’s own and the names, in one file. The passphrase is not in it.
     </p>
     <section aria-labelledby="out" class="border-t rule py-4">
       <h2 id="out">Out</h2>
@@ -83,6 +84,8 @@ async function restore(file: File) {
       <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
     </section>
     <DemoData />
-    <ThisDevice />
+    <p class="border-t rule pt-4">
+      What this device keeps, and the way out of it: <NuxtLink class="plain-link" to="/school">Our school</NuxtLink>.
+    </p>
   </div>
 </template>

@@ -7,9 +7,9 @@ export const RECORDS = 'hush-records'
 /** Live is one page for all shows: it fetches nothing but its show, which the device keeps by itself. */
 const LIVE = '/live/'
 /** Pages that are worth nothing without the server, or must ask it. */
-const NOT_KEPT = /^\/(backup|sign-in|join|trust|authority\.crt|api)(\/|$)/
+const NOT_KEPT = /^\/(backup|school|sign-in|join|trust|authority\.crt|api)(\/|$)/
 /** What pages ask for when they are opened. */
-const RECORD = /^\/api\/(stagings|running-orders|shelf|room|catalogue|gallery|runs)(\/[^/]+)?$/
+const RECORD = /^\/api\/(stagings|running-orders|shelf|room|school|who|catalogue|gallery|runs|practice)(\/[^/]+)?$/
 /** Files that one downloads, and the records of all. */
 const WHOLE = /^\/api\/runs\/(export|scores|unscored)$/
 /** What the worker tells its pages when it answered with a record that it kept. */

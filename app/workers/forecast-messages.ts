@@ -1,4 +1,5 @@
 import type {
+  Debrief,
   Followed,
   Forecast,
   Influence,
@@ -8,6 +9,7 @@ import type {
   Mark,
   Observation,
   PastRunDocument,
+  PracticeAct,
   Representative,
   StagingDocument,
   StripPoint,
@@ -32,6 +34,7 @@ export type ForecastRequest =
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
   | (Request & { kind: 'learn'; runs: PastRunDocument[] })
   | (Request & { kind: 'end'; outcome: string })
+  | (Request & { kind: 'debrief'; exercise: string; acts: PracticeAct[]; now: number })
   | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })
 
 /** Ends the levers of what has been changed. */
@@ -53,5 +56,6 @@ export type ForecastAnswer =
   | { kind: 'follow'; job: number; followed: Followed; complete: boolean }
   | { kind: 'learn'; job: number; taught: Taught }
   | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }
+  | { kind: 'debrief'; job: number; debrief: Debrief; logbook?: Investigation }
   | { kind: 'end'; job: number; run?: { values: Values; simulation: Traced } }
   | { kind: 'failed'; job: number; message: string }

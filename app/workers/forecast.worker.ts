@@ -3,20 +3,26 @@ import '~~/core/catalogue/everything'
 import {
   DEFAULT_SAMPLES,
   StagingSample,
+  courseOf,
+  debriefOf,
+  drawOf,
   follow,
   givenNow,
   influences,
   investigate,
   learn,
+  logbookSays,
   oddsStrip,
   pullLevers,
   readStaging,
   runThatEnds,
   representativeOf,
   seenNow,
+  settingOf,
   storyOf,
   summarise,
   taughtPoints,
+  truthOf,
   type Demonstration,
   type Given,
   type LeverPart,
@@ -72,7 +78,7 @@ async function work(request: ForecastRequest): Promise<void> {
     await pause()
     if (newest[request.kind] !== request.job) throw new Cancelled()
   }
-  const { demonstration, given } = readStaging(request.document)
+  const { demonstration, given, values } = readStaging(request.document)
   if (request.kind === 'forecast') {
     const sample = sampleOf(demonstration, given, request.samples, request)
     let told = performance.now()
@@ -115,6 +121,18 @@ async function work(request: ForecastRequest): Promise<void> {
       current,
     )
     answer({ kind: 'learn', job: request.job, taught })
+  } else if (request.kind === 'debrief') {
+    const exercise = courseOf(demonstration, values).find(e => e.id === request.exercise)!
+    const setting = settingOf(demonstration, given, exercise, request.seed)
+    const debrief = await debriefOf(setting, request.acts, request.now, undefined, current)
+    const real = demonstration.simulate(truthOf(setting, request.acts, drawOf(setting), request.now), 'summary')
+    answer({
+      kind: 'debrief',
+      job: request.job,
+      debrief,
+      // What it would have been worth to ask the Logbook.
+      ...(debrief.decided.length > 0 && { logbook: await logbookSays(setting, request.acts, real, current) }),
+    })
   } else if (request.kind === 'end') {
     answer({ kind: 'end', job: request.job, run: runThatEnds(demonstration, given, request.outcome) })
   } else if (request.kind === 'investigate') {

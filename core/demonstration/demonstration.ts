@@ -7,6 +7,7 @@ import type { Input, RetiredInput } from './inputs'
 import type { OutcomeSpec, ResultSpec, Subject } from './outcomes'
 import type { Advice, Gallery, Ledger, Ready, Repeat, Size, Teaching, VariantTable, WaterWindow } from './presentation'
 import type { Fault } from './fault'
+import type { Practised } from './practised'
 import type { Gate, ProcedureStep } from './procedure'
 import type { Sentence } from '../sentence'
 import type { Risk } from './risk'
@@ -42,6 +43,7 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   wanted: string
   columns: readonly TraceColumn[]
   procedure: readonly ProcedureStep<V, S>[]
+  /** what practising it without a vessel needs to know */ practice?: Practised<V, S>
   /** what a failure is put down to; inputs that none names stand for themselves */
   suspects?: readonly Suspect[]
   /** checks between inputs; each fault names the input */

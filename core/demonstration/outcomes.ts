@@ -51,4 +51,8 @@ export interface ResultSpec<Id extends string = string> {
   units: readonly [si: string, us: string]
   /** marks between which it passes */
   measuredBy?: readonly [from: MarkKind, to: MarkKind]
+  /** that it passes from what begins the hush to the first pop of the wall that is heard or seen */ firstPop?: boolean
+  /** what a balance tells of it afterwards: the water that came in, the share of the volume that is gone, or
+   * what of the first was there before and is not weighed */
+  weighed?: 'came-in' | 'lost' | 'was-in'
 }

@@ -5,8 +5,18 @@ import { partsOf } from './judged'
 import { isBlank, type ProcedureStep } from './procedure'
 import type { Values } from './values'
 
-/** A step's sentence with its numbers filled in. @param reader whom it is written for */
-export function stepWords(demonstration: Demonstration, step: ProcedureStep, values: Values, reader: Reader): string {
+/**
+ * A step's sentence with its numbers filled in.
+ * @param reader whom it is written for
+ * @param hidden true: where a number stands are dots, for who is to know it
+ */
+export function stepWords(
+  demonstration: Demonstration,
+  step: ProcedureStep,
+  values: Values,
+  reader: Reader,
+  hidden = false,
+): string {
   return partsOf(step, values)
     .map(part => {
       if (!isBlank(part)) return tell(part, reader)
@@ -14,6 +24,7 @@ export function stepWords(demonstration: Demonstration, step: ProcedureStep, val
       if (input?.kind === 'choice')
         return tell(input.choices.find(c => c.id === values.choices[input.id])?.name ?? '', reader)
       const value = values.numbers[part.input]
+      if (hidden && input?.kind === 'quantity') return '…'
       return input?.kind === 'quantity' && value !== undefined ? tellQuantity(asInput(input, value), reader) : ''
     })
     .join('')

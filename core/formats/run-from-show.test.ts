@@ -2,8 +2,9 @@ import '../catalogue/everything'
 import { describe, expect, it } from 'vitest'
 import { StagingSample, summarise } from '../forecast'
 import { storyOf, type Mark } from '../live'
-import { checkRun, runSchema } from './run'
+import { checkRun, keptOnsets, runSchema } from './run'
 import { runFromShow } from './run-from-show'
+import { observationOf } from './run-reading'
 import { showSchema } from './show'
 import { readStaging } from './staging'
 
@@ -71,6 +72,23 @@ describe('an act that was performed', () => {
     expect(runSchema.parse(JSON.parse(JSON.stringify(run)))).toEqual(run)
     expect(() => checkRun(document.acts[0].staging, run)).not.toThrow()
   })
+  it('has what a microphone heard instead of what a thumb marked', () => {
+    const hush = { value: 0.212, unit: 's', spread: { value: 0.003, unit: 's' } }
+    const heard = runFromShow({
+      show: document,
+      act: document.acts[0],
+      read,
+      story: storyOf(marks, 'can'),
+      readings: [],
+      readingsFrom: '',
+      votes: {},
+      note: '',
+      // A can has no panels that talk: a pop of it is no result.
+      heard: { hush, pop: hush, document: { from: 'the microphone', onsets: [] } },
+    })
+    expect(heard.seen.hush).toEqual(hush)
+    expect(Object.values(heard.seen).filter(q => q.value === 0.212)).toHaveLength(1)
+  })
   it('is one of a rehearsal with its times on the show’s clock', () => {
     const fast = show({ rehearsal: true, speed: 10 })
     const rehearsed = runFromShow({
@@ -86,5 +104,31 @@ describe('an act that was performed', () => {
     expect(rehearsed).toMatchObject({ rehearsal: true, speed: 10, used: { transferTime: { value: 25 } } })
     expect([rehearsed.vote, rehearsed.readings, rehearsed.forecast]).toEqual([undefined, undefined, undefined])
     expect(showSchema.safeParse({ ...fast, rehearsal: false }).success).toBe(false)
+  })
+  it('takes the hush from the ear where there is one, and what runs teach is as sure as that', () => {
+    const story = storyOf([...marks.slice(0, 4), mark('gone', 64500), mark('outcome', 66000, 'crush')], 'can')
+    const given = {
+      show: document,
+      act: document.acts[0],
+      read,
+      story,
+      readings: [],
+      readingsFrom: '',
+      votes: {},
+      note: '',
+    }
+    const byThumb = observationOf(read, runFromShow(given)).readings.hush
+    expect(byThumb).toEqual({ value: 0.5, uncertainty: 0.3 })
+    const onsets = [0.7, 2, 2.112].map(time => ({ time, uncertainty: 0.002, strength: 2, loudness: 0.1 }))
+    const heard = runFromShow({
+      ...given,
+      heard: {
+        hush: { value: 0.112, unit: 's', spread: { value: 0.003, unit: 's' } },
+        document: keptOnsets('microphone', onsets, 2),
+      },
+    })
+    checkRun(document.acts[0].staging, runSchema.parse(heard))
+    expect(observationOf(read, heard).readings.hush).toEqual({ value: 0.112, uncertainty: 0.003 })
+    expect(heard.heard!.onsets.map(o => o.time)).toEqual([-1.3, 0, 0.112])
   })
 })

@@ -1,6 +1,6 @@
 import { MARKS, ROOM_INPUTS, type MarkKind } from '../demonstration'
 import type { Forecast } from '../forecast'
-import { measuredBy, THUMB, type ActStory } from '../live'
+import { hushOf, measuredBy, popOf, THUMB, type ActStory } from '../live'
 import type { Reading } from '../readings'
 import { keptReadings, type RunDocument } from './run'
 import type { ShowDocument } from './show'
@@ -14,6 +14,8 @@ interface Given {
   readings: readonly Reading[]
   readingsFrom: string
   votes: Record<string, number>
+  /** what a microphone heard of the hush; surer than the marks */
+  heard?: { hush: QuantityDocument; pop?: QuantityDocument; document: NonNullable<RunDocument['heard']> }
   forecast?: Forecast
   /** see modelSchema */ model?: string
   note: string
@@ -28,6 +30,7 @@ export function runFromShow({
   readings,
   readingsFrom,
   votes,
+  heard,
   forecast,
   model,
   note,
@@ -46,6 +49,7 @@ export function runFromShow({
   const room = Object.fromEntries(
     ROOM_INPUTS.flatMap(i => (act.staging.inputs[i.id] === undefined ? [] : [[i.id, act.staging.inputs[i.id]]])),
   )
+  const [hush, pop] = [hushOf(demonstration), popOf(demonstration)]
   const inSeal = readings.map(r => ({ ...r, time: (r.time - seal / 1000) * show.speed }))
   return {
     format: 'zealous-hush/run',
@@ -53,7 +57,12 @@ export function runFromShow({
     performedAt: new Date(seal || Date.now()).toISOString(),
     outcome: story.outcome!,
     used: { ...room, ...each(measured.inputs) },
-    seen: each(measured.results),
+    seen: {
+      ...each(measured.results),
+      ...(heard && hush && { [hush.id]: heard.hush }),
+      ...(heard?.pop && pop && { [pop.id]: heard.pop }),
+    },
+    ...(heard && { heard: heard.document }),
     note,
     rehearsal: show.rehearsal,
     marks: story.marks

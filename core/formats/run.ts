@@ -1,6 +1,7 @@
 /** The run document: one performance of a staging, as it was seen. */
 import * as z from 'zod'
 import { MARKS, type Fault } from '../demonstration'
+import type { Onset } from '../hearing'
 import { CHANNELS, type Channel, type Reading } from '../readings'
 import { QuantityError } from '../units'
 import { siOf } from './document-values'
@@ -10,6 +11,8 @@ import { quantitySchema, readStaging, StagingFaults, type StagingDocument } from
 export const RUN_FORMAT = 'zealous-hush/run'
 
 const MOST_READINGS = 4000
+/** Pops of a tin and more. */
+const MOST_ONSETS = 200
 const column = z.array(z.number()).max(MOST_READINGS)
 
 /** What was seen, and how it differed from the plan. */
@@ -47,6 +50,21 @@ export const runSchema = z
       .optional()
       .describe('of a data logger'),
     readingsFrom: z.string().max(60).optional().describe('which logger, such as "simulated" or a file\'s name'),
+    heard: z
+      .strictObject({
+        from: z.string().max(60).describe('a file’s name, or the microphone'),
+        onsets: z
+          .array(
+            z.strictObject({
+              time: z.number().describe('s from what begins the hush; before it negative'),
+              uncertainty: z.number().min(0).describe('standard, s'),
+              strength: z.number().min(0).describe('how far it stands out of the noise; 1 just does'),
+            }),
+          )
+          .max(MOST_ONSETS),
+      })
+      .optional()
+      .describe('sounds that begin around the hush'),
     vote: z
       .record(z.string(), z.int().min(0).max(10000))
       .optional()
@@ -78,6 +96,25 @@ export function keptReadings(readings: readonly Reading[], seal: number): NonNul
       }
   }
   return kept
+}
+
+/**
+ * Onsets as a run keeps them: those around the hush, the nearest where there are very many.
+ *
+ * @param seal s into the sound
+ */
+export function keptOnsets(from: string, onsets: readonly Onset[], seal: number): NonNullable<RunDocument['heard']> {
+  const near = [...onsets].sort((a, b) => Math.abs(a.time - seal) - Math.abs(b.time - seal)).slice(0, MOST_ONSETS)
+  return {
+    from: from.slice(0, 60),
+    onsets: near
+      .sort((a, b) => a.time - b.time)
+      .map(o => ({
+        time: +(o.time - seal).toFixed(5),
+        uncertainty: +o.uncertainty.toFixed(5),
+        strength: +o.strength.toFixed(3),
+      })),
+  }
 }
 
 /** The other way round: readings with s from the seal. */

@@ -9,24 +9,26 @@ export interface Cue {
   /** must be confirmed before anything in this cue is marked */ gate?: Sentence
 }
 
-/** Marks that make sense: nothing is heated, or nothing boils, in some ways of doing it. */
-function applies(mark: MarkKind, simulation: Simulation): boolean {
+/** Whether a mark makes sense: nothing is heated, or nothing boils, in some ways of doing it. */
+export function appliesMark(mark: MarkKind, simulation: Simulation): boolean {
   if (mark === 'heat-on' || mark === 'lifted') return (simulation.details.timeOfLifting ?? 0) > 0
   if (mark === 'plume')
     return simulation.results.timeToPlume !== undefined && (simulation.details.timeOfLifting ?? 0) > 0
   return true
 }
 
+/** What must be confirmed before a step; undefined where nothing must. */
+export function gateBefore(demonstration: Demonstration, step: ProcedureStep): Sentence | undefined {
+  const texts = demonstration.gates.filter(g => g.step === step.id).map(g => g.text)
+  return texts.length > 0 ? joined(texts, ' ') : undefined
+}
+
 /** Cues up to the hush; what comes after it in the procedure is shown with the outcome. */
 export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cue[] {
-  const gate = (step: ProcedureStep) => {
-    const texts = demonstration.gates.filter(g => g.step === step.id).map(g => g.text)
-    return texts.length > 0 ? joined(texts, ' ') : undefined
-  }
   const cues = demonstration.procedure.map(step => ({
     step,
-    marks: (step.marks ?? []).filter(m => applies(m, simulation)),
-    gate: gate(step),
+    marks: (step.marks ?? []).filter(m => appliesMark(m, simulation)),
+    gate: gateBefore(demonstration, step),
   }))
   return cues.slice(0, cues.findIndex(c => c.marks.includes('sealed')) + 1)
 }

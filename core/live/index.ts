@@ -1,6 +1,17 @@
 export { countingMarks, joinMarks, storyOf, startOf, type Mark, type AnyMarkKind, type ActStory } from './marks'
-export { cuesOf, afterwards, gatesFirst, placeIn, wantedNow, refusalOfMark, type Cue, type Wanted } from './cues'
-export { measuredBy, THUMB } from './timings'
+export {
+  appliesMark,
+  cuesOf,
+  afterwards,
+  gateBefore,
+  gatesFirst,
+  placeIn,
+  wantedNow,
+  refusalOfMark,
+  type Cue,
+  type Wanted,
+} from './cues'
+export { hushOf, measuredBy, popOf, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'
 export { countWords } from './count-words'
 export { countdowns, type Countdown } from './countdowns'

@@ -1,5 +1,5 @@
 /** What marks measure: inputs that turned out otherwise than planned, and results. */
-import type { Demonstration, MarkKind } from '../demonstration'
+import type { Demonstration, MarkKind, ResultSpec } from '../demonstration'
 import type { ActStory } from './marks'
 
 /**
@@ -9,7 +9,7 @@ import type { ActStory } from './marks'
 export const THUMB = 0.3
 
 const spanOf = (
-  story: ActStory,
+  story: Pick<ActStory, 'times'>,
   marks: readonly [MarkKind, MarkKind] | undefined,
   speed: number,
 ): number | undefined => {
@@ -19,13 +19,21 @@ const spanOf = (
   return a === undefined || b === undefined || b < a ? undefined : ((b - a) / 1000) * speed
 }
 
+/** The result that lies between what begins the hush and what ends it, where a demonstration has one that is marked. */
+export const hushOf = (demonstration: Demonstration): ResultSpec | undefined =>
+  demonstration.results.find(r => r.measuredBy?.[0] === 'sealed' && r.measuredBy[1] === 'gone')
+
+/** The result that lies between what begins the hush and the wall's first pop, where a demonstration has one. */
+export const popOf = (demonstration: Demonstration): ResultSpec | undefined =>
+  demonstration.results.find(r => r.firstPop)
+
 /**
  * @param speed of the clock, 1 unless it is a rehearsal
  * @returns s by input and by result id; inputs are kept in the range that the demonstration accepts
  */
 export function measuredBy(
   demonstration: Demonstration,
-  story: ActStory,
+  story: Pick<ActStory, 'times'>,
   speed = 1,
 ): { inputs: Record<string, number>; results: Record<string, number> } {
   const inputs: Record<string, number> = {}

@@ -47,6 +47,8 @@ export interface HeatingPlan {
   /** boiling on after the first steady plume, s */ purgeTime: number
   /** s from heat on at which it is lifted whatever it looks like; `purgeTime` after the plume if left out */
   totalTime?: number
+  /** s from heat on at which it is lifted even if it is dry, or nothing boils; goes before the others */
+  liftedAfter?: number
   /** multiplies the air layer's conductance */ airLayerFactor: number
   /** how much faster a swirled surface gives off vapour than a still one; 1 if left out */ stirring?: number
 }
@@ -285,7 +287,8 @@ export function heat(
   let timeToPlume: number | undefined
   let timeToDry: number | undefined
   let time = 0
-  let end = plan.totalTime ?? LONGEST_HEATING
+  const untilThen = plan.liftedAfter ?? plan.totalTime
+  let end = untilThen ?? LONGEST_HEATING
   while (time < end) {
     const events =
       system.mode === 'warming'
@@ -299,7 +302,7 @@ export function heat(
     if (system.mode === 'boiling' && timeToPlume === undefined && plumes.value(time, state) >= 0) {
       timeToPlume = time
       occurrences.push({ id: 'plume', time })
-      end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
+      end = untilThen ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
       continue
     }
     const stage = integrator.run(system, state, time, end, { tolerance, firstStep: step, events, onStep: record })
@@ -314,13 +317,13 @@ export function heat(
       state[HEATING.water] = room.boilingPoint
     } else if (stage.stoppedBy === 'plume') {
       timeToPlume = time
-      end = plan.totalTime ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
+      end = untilThen ?? Math.min(LONGEST_HEATING, time + plan.purgeTime)
     } else {
       timeToDry = time
       system.mode = 'dry'
       state[HEATING.waterMass] = 0
       // A vessel that dries before any steady plume is lifted there and then.
-      if (timeToPlume === undefined) end = time
+      if (timeToPlume === undefined && plan.liftedAfter === undefined) end = time
     }
   }
   const slope = new Float64Array(5)

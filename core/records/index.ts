@@ -1,4 +1,5 @@
 export * from './past-run'
 export * from './put-away'
 export * from './records'
+export * from './who'
 export * from './writes'

@@ -1,27 +1,37 @@
 /** Everything that is kept, as the server answers it and the screens read it. */
 import * as z from 'zod'
 import {
+  practiceSchema,
   roomSchema,
   runningOrderSchema,
   runSchema,
+  schoolSchema,
   shelfItemSchema,
   showSchema,
   markSchema,
   stagingSchema,
+  type SchoolDocument,
 } from '../formats'
 
 const version = z.int().min(0)
 const moment = z.string().describe('ISO 8601')
+const by = z.uuid().nullable().describe('whose device it was; null where nobody said, or the name was taken away')
 const photo = z.string().nullable().describe('when it was last changed, which tells a browser’s cache apart')
 
-export const storedStagingSchema = z.object({ id: z.uuid(), version, document: stagingSchema, updatedAt: moment })
+export const storedStagingSchema = z.object({ id: z.uuid(), version, document: stagingSchema, updatedAt: moment, by })
 export type StoredStaging = z.output<typeof storedStagingSchema>
 /** One of a list, with how many runs it has. */
-export type ListedStaging = StoredStaging & { runs: number; archived: boolean }
+export type ListedStaging = StoredStaging & { runs: number; archived: boolean; madeBy: string | null }
 
-export const storedOrderSchema = z.object({ id: z.uuid(), version, document: runningOrderSchema, updatedAt: moment })
+export const storedOrderSchema = z.object({
+  id: z.uuid(),
+  version,
+  document: runningOrderSchema,
+  updatedAt: moment,
+  by,
+})
 export type StoredOrder = z.output<typeof storedOrderSchema>
-export type ListedOrder = StoredOrder & { archived: boolean }
+export type ListedOrder = StoredOrder & { archived: boolean; madeBy: string | null }
 
 export const storedItemSchema = z.object({
   id: z.uuid(),
@@ -35,6 +45,15 @@ export type StoredItem = z.output<typeof storedItemSchema>
 export const storedRoomSchema = z.object({ version, document: roomSchema })
 export type StoredRoom = z.output<typeof storedRoomSchema>
 
+export const storedSchoolSchema = z.object({ version, document: schoolSchema })
+export type StoredSchool = z.output<typeof storedSchoolSchema>
+/** The same for pages that show it: the logo is a picture of its own. */
+export interface ShownSchool {
+  version: number
+  document: Omit<SchoolDocument, 'logo'>
+  hasLogo: boolean
+}
+
 export const storedRunSchema = z.object({
   id: z.uuid(),
   stagingId: z.uuid(),
@@ -45,6 +64,7 @@ export const storedRunSchema = z.object({
   staging: stagingSchema.describe('as it was when the run used it'),
   archived: z.boolean(),
   photo,
+  by,
 })
 export type StoredRun = z.output<typeof storedRunSchema>
 
@@ -73,9 +93,17 @@ export interface ScoredRun {
   power: number | null
 }
 
-export const storedShowSchema = z.object({ id: z.uuid(), document: showSchema, createdAt: moment })
+export const storedShowSchema = z.object({ id: z.uuid(), document: showSchema, createdAt: moment, by })
 export type StoredShow = z.output<typeof storedShowSchema>
 export type ListedShow = StoredShow & { archived: boolean }
+
+export const storedPracticeSchema = z.object({
+  id: z.uuid(),
+  learner: z.uuid().nullable().describe('null where nobody said'),
+  document: practiceSchema.omit({ acts: true, staging: true }).extend({ title: z.string(), demonstration: z.string() }),
+})
+/** An attempt as lists show it. */
+export type StoredPractice = z.output<typeof storedPracticeSchema>
 
 const counts = z.record(z.string(), z.int().min(0))
 export const voteRoundSchema = z.object({

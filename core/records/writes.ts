@@ -1,6 +1,15 @@
 /** What each write of a record brings, checked before anything else is done with it. */
 import * as z from 'zod'
-import { loggedRunSchema, roomSchema, runningOrderSchema, runSchema, shelfItemSchema, showSchema } from '../formats'
+import {
+  loggedRunSchema,
+  practiceSchema,
+  roomSchema,
+  runningOrderSchema,
+  runSchema,
+  schoolSchema,
+  shelfItemSchema,
+  showSchema,
+} from '../formats'
 import { changedRecord, newRecord, versionOf, writeId } from './writing'
 
 /** A large school's shelf. */
@@ -22,9 +31,12 @@ export const importedItemsSchema = z.object({
     .max(MOST_ITEMS, `at most ${MOST_ITEMS} items`),
 })
 export const changedRoomSchema = changedRecord(roomSchema, 0)
+export const changedSchoolSchema = changedRecord(schoolSchema, 0)
 export const newRunSchema = newRecord(runSchema).extend({ stagingId: z.uuid(), stagingVersion: versionOf(1) })
 export const importedRunsSchema = z.object({
   writeId,
   runs: z.array(loggedRunSchema).min(1, 'at least one run').max(MOST_RUNS, `at most ${MOST_RUNS} runs`),
 })
 export const newShowSchema = newRecord(showSchema)
+/** @param learner whose it is; the device's person if left out, nobody's if null */
+export const newPracticeSchema = newRecord(practiceSchema).extend({ learner: z.uuid().nullable().optional() })

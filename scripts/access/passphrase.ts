@@ -28,6 +28,8 @@ export async function setPassphrase(url: string, passphrase: string) {
         on conflict (single) do update set passphrase = excluded.passphrase`,
       [hashPassphrase(passphrase), randomBytes(32).toString('base64')],
     )
+    // Whoever signed in with the one before signs in again.
+    await client.query('update device set session_id = null')
   } finally {
     await client.end()
   }

@@ -2,6 +2,8 @@
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
 import { chromiumProgram } from '../install/debian-packages.mjs'
+import { makeSound, wavOf } from '../../tests/made-sounds'
+import { film } from '../../tests/made-clip'
 import { root } from '../root'
 
 const address = process.argv[2]
@@ -50,31 +52,6 @@ await take('particle-board', staging, {
   },
 })
 await take('gallery', '/bench/choose')
-await take('compare', `/bench/compare?a=${demo(4)}&b=${demo(5)}`, {
-  act: page =>
-    page
-      .getByTestId('odds-gap')
-      .filter({ hasText: /of 100|odds/ })
-      .waitFor(),
-})
-await take('bench-editor', staging, {
-  act: async page => {
-    await page.locator('[data-input="bathTemperature"]').click()
-    await page.locator('figcaption', { hasText: 'crushes' }).waitFor()
-  },
-})
-await take('bench-below', staging, {
-  act: async page => {
-    const part = page.getByRole('region', { name: 'What is left, in three dimensions' })
-    await part.getByRole('button', { name: 'Show it' }).click()
-    await part.getByText(/of its volume gone/).waitFor()
-    // The first picture of a device without a graphics card takes its time.
-    await page.waitForTimeout(1500)
-    await page
-      .getByRole('heading', { name: 'Particle board' })
-      .evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20))
-  },
-})
 await take('bench-narrow', staging, { width: 390, height: 844 })
 await take('shelf', '/shelf')
 await take('lesson', '/order/lesson', {
@@ -95,7 +72,58 @@ await take('running-order', `/order/${demo(301)}`, {
 })
 await take('logbook', '/logbook')
 await take('run', `/logbook/${demo(206)}`, { height: 1120, act: page => page.getByTestId('why').waitFor() })
-await take('record', '/logbook/record', { height: 900, act: page => page.getByText('Brier score').waitFor() })
+
+await take('hearing', `/logbook/new?staging=${demo(1)}`, {
+  height: 1150,
+  act: async page => {
+    const events = [
+      { kind: 'splash', time: 1.3 },
+      { kind: 'bang', time: 1.412 },
+    ] as const
+    await page
+      .locator('input[type=file][accept*=audio]')
+      .setInputFiles({ name: 'can.wav', mimeType: 'audio/wav', buffer: wavOf(makeSound(events, 3, 'talk', 25, 4)) })
+    const hush = page.getByTestId('heard-hush')
+    await hush.waitFor()
+    const { clip } = await film(page)
+    await page
+      .locator('input[type=file][accept*=video]')
+      .setInputFiles({ name: 'can.webm', mimeType: 'video/webm', buffer: Buffer.from(clip, 'base64') })
+    await page.getByTestId('clip-at').waitFor()
+    for (let i = 0; i < 20; i++) await page.getByRole('group', { name: /^The clip/ }).press('ArrowRight')
+    await page.getByRole('button', { name: 'hush begins', exact: true }).click()
+    await page
+      .getByText('What was measured?')
+      .evaluate(e => window.scrollTo(0, e.getBoundingClientRect().top + window.scrollY - 20))
+  },
+})
+await take('school', '/school')
+
+/** A can practised: the bench while it steams, and the debrief of a slow hand. */
+const bench = await browser.newPage({
+  viewport: { width: 1280, height: 800 },
+  locale: 'en-GB',
+  reducedMotion: 'reduce',
+})
+await bench.goto(`${address}/practice/${demo(1)}?exercise=as-planned`)
+await bench.waitForLoadState('networkidle')
+await bench.getByRole('button', { name: 'Begin' }).click()
+const act = bench.getByTestId('bench-act')
+while (!/^Plume/.test(await act.innerText())) await act.click()
+await bench.getByRole('button', { name: '× 4', exact: true }).click()
+await bench.getByText('A dense white plume').waitFor()
+await bench.screenshot({ path: join(folder, 'practice.png') })
+while (!/^Off the heat/.test(await act.innerText())) await act.click()
+await bench.waitForTimeout(6000)
+await act.click()
+await bench.waitForTimeout(16_000)
+await bench.keyboard.press('s')
+await bench.keyboard.press('n')
+for (const words of [/^Leave it/, /^Heater off/, /^Tilt it/, /^Let it cool/, /^Then tip/])
+  await bench.getByRole('button', { name: words }).click()
+await bench.getByTestId('debrief-end').waitFor()
+await bench.setViewportSize({ width: 1280, height: 1100 })
+await bench.screenshot({ path: join(folder, 'debrief.png') })
 
 /** A show of the demo's running order, rehearsed: the picture of a cue while it heats, of the projector, of a hush. */
 const live = await browser.newPage({ viewport: { width: 1280, height: 800 }, locale: 'en-GB', reducedMotion: 'reduce' })

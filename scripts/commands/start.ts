@@ -13,8 +13,9 @@ import { clusterFolder, freePort, openCluster, type Cluster } from '../database/
 import { migrate } from '../database/migrate'
 import { announce, type Announcement } from '../https/announce'
 import { fingerprint } from '../https/certificate'
-import { ANNOUNCED } from '../https/names'
-import { isHttpsAskedFor, lanAddresses, secureWith, watchSecure } from '../https/secure'
+import { isHttpsAskedFor, secureWith, watchSecure } from '../https/secure'
+import { lanAddresses } from '../../server/https/lan-addresses'
+import { ANNOUNCED } from '../../server/https/names'
 import { messageOf, root } from '../root'
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '::1']
@@ -22,6 +23,8 @@ const LOOPBACK = ['127.0.0.1', 'localhost', '::1']
 const LOOK = 1000
 /** And at the disk at every so manieth look; with less room than this it is said, MB. */
 const [EVERY, LEAST_ROOM] = [30, 300]
+/** At the addresses of this machine it looks so often, ms. */
+const LOOK_AT_ADDRESS = 60_000
 /** A server that ends by itself is started again, but not more often than this in a minute. */
 const MOST_STARTS = 4
 /** Begins without the demo data; a database that has it already keeps it. */
@@ -106,6 +109,17 @@ async function lookAfterDatabase(database: Cluster) {
   }
 }
 
+/** Calls whenever the address that phones are told is another one. */
+async function lookAfterAddress(changed: () => Promise<void>) {
+  for (let [last] = lanAddresses(); !stopping;) {
+    await sleep(LOOK_AT_ADDRESS, undefined, { ref: false })
+    const [now] = lanAddresses()
+    if (now === last) continue
+    last = now
+    await changed()
+  }
+}
+
 /** Runs the server, again and again if it ends by itself, until it does so too often. */
 async function serve(start: () => Promise<RunningServer>) {
   const starts: number[] = []
@@ -164,9 +178,9 @@ try {
       secure = { ...next, names: [...next.names, ...others] }
       await server?.renew(secure)
     })
+  else if (open) void lookAfterAddress(async () => void (others = await announceHere()))
   await serve(async () => {
-    const names = [...lanAddresses(), ...others]
-    const reached: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ names, port }) } : {}
+    const reached: Record<string, string> = open ? { HUSH_REACHED: JSON.stringify({ others, port }) } : {}
     const environment = { ...reached, HUSH_ROOM_OF: clusterFolder(root) }
     const running = await startServer({ entry, databaseUrl, host, port, log, secure, environment })
     hold(running.child.pid!)

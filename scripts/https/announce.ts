@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { ANNOUNCED } from './names'
+import { ANNOUNCED } from '../../server/https/names'
 import { onPath } from '../install/debian-packages.mjs'
 
 export interface Announcement {

@@ -1,7 +1,6 @@
 import { setTimeout as sleep } from 'node:timers/promises'
 import { ensureCertificate, ownCertificate } from './certificate'
-import { reached } from './names'
-import { isPrivateAddress } from './private-networks'
+import { lanAddresses } from '../../server/https/lan-addresses'
 import type { Secure } from '../application'
 import { messageOf, type Say } from '../root'
 
@@ -15,13 +14,6 @@ export function isHttpsAskedFor({ HTTPS, HUSH_CERT, HUSH_KEY, HUSH_PROXY } = pro
   if (asked && Number(HUSH_PROXY ?? 0) > 0)
     throw new Error('HTTPS and HUSH_PROXY: both are given; accepted: one of them, the proxy speaks https itself')
   return asked
-}
-
-/** Addresses of this machine in the building's network, which a phone can type. */
-export function lanAddresses(): string[] {
-  const all = reached().addresses.filter(address => !address.includes(':') && !address.startsWith('127.'))
-  // A building's own before a public one.
-  return [...all.filter(isPrivateAddress), ...all.filter(address => !isPrivateAddress(address))]
 }
 
 /**

@@ -1,15 +1,19 @@
 /** Takes documents from files into a database: each once, however often its folder is taken. */
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { isDeepStrictEqual } from 'node:util'
 import * as z from 'zod'
 import {
   checkRun,
+  checkSchool,
   checkShelfItem,
   inLines,
   loadDemonstrations,
   logbookSchema,
   readStaging,
   runningOrderSchema,
+  SCHOOL_FORMAT,
+  schoolSchema,
   shelfSchema,
   ShelfFaults,
   StagingFaults,
@@ -18,6 +22,7 @@ import { contentId } from '../../server/database/content-id'
 import { pool } from '../../server/database/pool'
 import { addOrder, findOrder } from '../../server/database/running-orders'
 import { importRuns } from '../../server/database/runs'
+import { currentSchool, saveSchool } from '../../server/database/school'
 import { importShelf } from '../../server/database/shelf'
 import { addStaging, findStaging } from '../../server/database/stagings'
 import { checkActs } from '../../server/http/acts'
@@ -31,7 +36,7 @@ const TAKE: Readonly<Record<string, (document: unknown) => Promise<string>>> = {
     const { document } = readStaging(given)
     const id = contentId(document)
     const known = await findStaging(id)
-    if (!known) await addStaging(id, id, document)
+    if (!known) await addStaging(id, id, document, null)
     return told(`staging “${document.title}”`, !known)
   },
   'zealous-hush/running-order': async given => {
@@ -39,7 +44,7 @@ const TAKE: Readonly<Record<string, (document: unknown) => Promise<string>>> = {
     checkActs(document)
     const id = contentId(document)
     const known = await findOrder(id)
-    if (!known) await addOrder(id, id, document)
+    if (!known) await addOrder(id, id, document, null)
     return told(`running order “${document.title}”`, !known)
   },
   'zealous-hush/shelf': async given => {
@@ -58,6 +63,15 @@ const TAKE: Readonly<Record<string, (document: unknown) => Promise<string>>> = {
     for (const { staging, document } of runs) checkRun(staging, document)
     const { added } = await importRuns(runs, crypto.randomUUID())
     return `logbook: ${added} runs taken, ${runs.length - added} were here already`
+  },
+  [SCHOOL_FORMAT]: async given => {
+    const school = schoolSchema.parse(given)
+    checkSchool(school)
+    const { version: baseVersion, document } = await currentSchool()
+    if (isDeepStrictEqual(document, school)) return told('school', false)
+    if (baseVersion > 0) throw new Error('a school is set up here already; accepted: its file, read on the page School')
+    await saveSchool({ writeId: crypto.randomUUID(), baseVersion }, school)
+    return told(`school “${school.name}”`, true)
   },
 }
 

@@ -1,15 +1,13 @@
 import { createHash } from 'node:crypto'
 import { getRequestHeader, useSession, type H3Event, type SessionConfig } from 'h3'
-import { pool } from '../database/pool'
-import { readAccess, type Access } from './passphrase'
 import { isHttps } from '../https/is-https'
-
-const HOURS = 12
+import { closeSession, isOpenSession, openSession, SESSION_HOURS } from './desk'
+import { readAccess, type Access } from './passphrase'
 
 const config = (event: H3Event, { sealingKey }: Access): SessionConfig => ({
   password: sealingKey,
   name: 'hush-session',
-  maxAge: HOURS * 3600,
+  maxAge: SESSION_HOURS * 3600,
   sessionHeader: false,
   cookie: { httpOnly: true, sameSite: 'strict', path: '/', secure: isHttps(event) },
 })
@@ -21,29 +19,24 @@ const mark = ({ passphrase }: Access): string =>
     .digest('base64')
     .slice(0, 16)
 
+const sessionOf = async (event: H3Event, access: Access) => useSession<{ mark?: string }>(event, config(event, access))
+
 export async function signIn(event: H3Event): Promise<void> {
   const access = await readAccess()
-  const session = await useSession<{ mark?: string }>(event, config(event, access))
+  const session = await sessionOf(event, access)
   await session.update({ mark: mark(access) })
+  await openSession(event, session.id!)
 }
 
 export async function signOut(event: H3Event): Promise<void> {
-  const session = await useSession<{ mark?: string }>(event, config(event, await readAccess()))
-  if (session.id && session.data.mark !== undefined)
-    await pool().query('insert into ended_session (id) values ($1) on conflict do nothing', [session.id])
+  const session = await sessionOf(event, await readAccess())
+  if (session.id) await closeSession(session.id)
   await session.clear()
-}
-
-/** Forgets sessions that would have run out by now. */
-export async function pruneSessions(): Promise<void> {
-  await pool().query('delete from ended_session where at < now() - make_interval(hours => $1)', [HOURS])
 }
 
 export async function isSignedIn(event: H3Event): Promise<boolean> {
   const access = await readAccess()
   if (access.passphrase === null || !getRequestHeader(event, 'cookie')?.includes('hush-session=')) return false
-  const session = await useSession<{ mark?: string }>(event, config(event, access))
-  if (session.data.mark !== mark(access)) return false
-  const { rowCount: ended } = await pool().query('select 1 from ended_session where id = $1', [session.id])
-  return !ended
+  const session = await sessionOf(event, access)
+  return session.data.mark === mark(access) && session.id !== undefined && isOpenSession(session.id)
 }

@@ -2,7 +2,7 @@
 import type { ClientBase } from 'pg'
 
 /** Of this machine, not of the work: receipts, passphrase and guesses, which migrations ran, what can be worked out. */
-const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'ended_session', 'run_score']
+const LEFT_OUT = ['migration', 'write_receipt', 'access', 'sign_in_failure', 'run_score', 'device']
 
 export interface Table {
   name: string

@@ -3,11 +3,12 @@ import { pool, takeReceipt, transaction } from './pool'
 import { here } from './put-away'
 import { saveIfUnchanged, type Write } from './saving'
 
-const COLUMNS = 'id, version, document, updated_at as "updatedAt"'
+const COLUMNS = 'id, version, document, updated_at as "updatedAt", saved_by as by'
 
 export async function listOrders(): Promise<ListedOrder[]> {
   const { rows } = await pool().query<ListedOrder>(
-    `select ${COLUMNS}, away is not null as archived from running_order o where ${here('o')} order by starts desc, id`,
+    `select ${COLUMNS}, away is not null as archived, made_by as "madeBy" from running_order o
+     where ${here('o')} order by starts desc, id`,
   )
   return rows
 }
@@ -20,16 +21,19 @@ export async function findOrder(id: string): Promise<StoredOrder | undefined> {
   return rows[0]
 }
 
-/** Adds a running order; a retry with the same write id changes nothing. */
-export async function addOrder(id: string, writeId: string, document: RunningOrderDocument): Promise<StoredOrder> {
+/** Adds a running order; a retry with the same write id changes nothing. @param who a person's id */
+export async function addOrder(
+  id: string,
+  writeId: string,
+  document: RunningOrderDocument,
+  who: string | null,
+): Promise<StoredOrder> {
   return transaction(async client => {
     if (await takeReceipt(client, writeId, [id, document])) {
-      await client.query('insert into running_order (id, title, starts, document) values ($1, $2, $3, $4)', [
-        id,
-        document.title,
-        document.start,
-        document,
-      ])
+      await client.query(
+        'insert into running_order (id, title, starts, document, made_by, saved_by) values ($1, $2, $3, $4, $5, $5)',
+        [id, document.title, document.start, document, who],
+      )
     }
     const { rows } = await client.query<StoredOrder>(`select ${COLUMNS} from running_order where id = $1`, [id])
     return rows[0]
@@ -37,7 +41,7 @@ export async function addOrder(id: string, writeId: string, document: RunningOrd
 }
 
 /** Changes a running order; see `saveIfUnchanged`. */
-export const saveOrder = (id: string, write: Write, document: RunningOrderDocument) =>
+export const saveOrder = (id: string, write: Write, document: RunningOrderDocument, who: string | null) =>
   saveIfUnchanged<StoredOrder>(
     write,
     document,
@@ -51,9 +55,10 @@ export const saveOrder = (id: string, write: Write, document: RunningOrderDocume
     async client =>
       (
         await client.query<StoredOrder>(
-          `update running_order set version = version + 1, title = $2, starts = $3, document = $4, updated_at = now()
+          `update running_order set version = version + 1, title = $2, starts = $3, document = $4, saved_by = $5,
+              updated_at = now()
             where id = $1 returning ${COLUMNS}`,
-          [id, document.title, document.start, document],
+          [id, document.title, document.start, document, who],
         )
       ).rows[0],
   )

@@ -12,7 +12,7 @@ const FROM = `
   join staging s on s.id = r.staging_id
   join staging_version v on v.staging_id = r.staging_id and v.version = r.staging_version`
 const COLUMNS = `r.id, r.staging_id as "stagingId", r.staging_version as "stagingVersion", s.title, s.demonstration,
-  v.document as staging, r.away is not null as archived,
+  v.document as staging, r.away is not null as archived, r.logged_by as by,
   (select to_char(updated_at, 'YYYYMMDDHH24MISSUS') from run_photo where run_id = r.id) as photo`
 
 export interface RunSearch {
@@ -21,6 +21,7 @@ export interface RunSearch {
   demonstration?: string
   /** `demonstration/outcome` of what is wanted */ wanted: readonly string[]
   ended?: 'wanted' | 'other' | 'rehearsal'
+  /** logged with this person's devices */ by?: string
   /** those that were archived, instead of the others */ archived?: boolean
   offset: number
   limit: number
@@ -48,6 +49,7 @@ export async function searchRuns(search: RunSearch): Promise<FoundRuns> {
     const not = ended === 'other' ? 'not ' : ''
     conditions.push(`not ${REHEARSAL} and ${not}${ENDED} = any(${value(search.wanted)})`)
   }
+  if (search.by) conditions.push(`r.logged_by = ${value(search.by)}`)
   conditions.push(search.archived ? "r.away = 'archived'" : 'r.away is null')
   // The documents are read of the page alone, and the two questions are asked at once.
   const listing = pool().query<StoredRun & { found?: number }>(
@@ -146,24 +148,26 @@ const insertRun = (
   stagingId: string,
   stagingVersion: number,
   document: RunDocument,
+  who: string | null,
 ) =>
   client.query(
-    'insert into run (id, staging_id, staging_version, performed_at, outcome, document) values ($1, ' +
-      '$2, $3, $4, $5, $6)',
-    [id, stagingId, stagingVersion, document.performedAt, document.outcome, document],
+    'insert into run (id, staging_id, staging_version, performed_at, outcome, document, logged_by) values ($1, ' +
+      '$2, $3, $4, $5, $6, $7)',
+    [id, stagingId, stagingVersion, document.performedAt, document.outcome, document, who],
   )
 
-/** Logs a run; a retry with the same write id changes nothing. */
+/** Logs a run; a retry with the same write id changes nothing. @param who a person's id */
 export async function addRun(
   id: string,
   writeId: string,
   stagingId: string,
   stagingVersion: number,
   document: RunDocument,
+  who: string | null,
 ): Promise<StoredRun> {
   await transaction(async client => {
     if (await takeReceipt(client, writeId, [id, stagingId, stagingVersion, document]))
-      await insertRun(client, id, stagingId, stagingVersion, document)
+      await insertRun(client, id, stagingId, stagingVersion, document, who)
   })
   return (await findRun(id))!
 }
@@ -187,7 +191,7 @@ export async function importRuns(runs: readonly LoggedRun[], writeId: string): P
         [stagingId, stagingVersion, staging],
       )
       if (same) {
-        await insertRun(client, id, stagingId!, stagingVersion!, document)
+        await insertRun(client, id, stagingId!, stagingVersion!, document, null)
         continue
       }
       // Equal stagings of a file share one record.
@@ -201,7 +205,7 @@ export async function importRuns(runs: readonly LoggedRun[], writeId: string): P
         'insert into staging_version (staging_id, version, document) values ($1, 1, $2) on conflict do nothing',
         [own, staging],
       )
-      await insertRun(client, id, own, 1, document)
+      await insertRun(client, id, own, 1, document, null)
     }
     return { added: runs.length - (before ?? 0) }
   })

@@ -3,7 +3,7 @@ import { announce } from '../live/announcements'
 import { pool, takeReceipt, transaction } from './pool'
 import { here } from './put-away'
 
-const COLUMNS = 'id, document, created_at as "createdAt"'
+const COLUMNS = 'id, document, created_at as "createdAt", begun_by as by'
 
 export async function listShows(): Promise<ListedShow[]> {
   const { rows } = await pool().query<ListedShow>(
@@ -18,11 +18,21 @@ export async function findShow(id: string): Promise<StoredShow | undefined> {
   return rows[0]
 }
 
-/** Begins a show; a retry with the same write id changes nothing. */
-export async function addShow(id: string, writeId: string, document: ShowDocument): Promise<StoredShow> {
+/** Begins a show; a retry with the same write id changes nothing. @param who a person's id */
+export async function addShow(
+  id: string,
+  writeId: string,
+  document: ShowDocument,
+  who: string | null,
+): Promise<StoredShow> {
   return transaction(async client => {
     if (await takeReceipt(client, writeId, [id, document]))
-      await client.query('insert into show (id, title, document) values ($1, $2, $3)', [id, document.title, document])
+      await client.query('insert into show (id, title, document, begun_by) values ($1, $2, $3, $4)', [
+        id,
+        document.title,
+        document,
+        who,
+      ])
     const { rows } = await client.query<StoredShow>(`select ${COLUMNS} from show where id = $1`, [id])
     return rows[0]
   })

@@ -5,13 +5,13 @@ import { here } from './put-away'
 import { saveIfUnchanged, type Write } from './saving'
 
 const CURRENT = `
-  select s.id, s.version, v.document, s.updated_at as "updatedAt"
+  select s.id, s.version, v.document, s.updated_at as "updatedAt", v.saved_by as by
   from staging s join staging_version v on v.staging_id = s.id and v.version = s.version`
 
 export async function listStagings(): Promise<ListedStaging[]> {
   const { rows } = await pool().query<ListedStaging>(`
     select c.*, (select count(*)::int from run r where r.staging_id = c.id and ${here('r')}) as runs,
-      a.away is not null as archived
+      a.away is not null as archived, a.made_by as "madeBy"
     from (${CURRENT}) c join staging a on a.id = c.id where ${here('a')} order by c."updatedAt" desc, c.id`)
   return rows
 }
@@ -32,26 +32,32 @@ export async function findStagingVersion(id: string, version: number): Promise<S
   return rows[0]?.document
 }
 
-/** Adds a staging; a retry with the same write id changes nothing. */
-export async function addStaging(id: string, writeId: string, document: StagingDocument): Promise<StoredStaging> {
+/** Adds a staging; a retry with the same write id changes nothing. @param who a person's id */
+export async function addStaging(
+  id: string,
+  writeId: string,
+  document: StagingDocument,
+  who: string | null,
+): Promise<StoredStaging> {
   return transaction(async client => {
     if (await takeReceipt(client, writeId, [id, document])) {
-      await client.query('insert into staging (id, demonstration, title) values ($1, $2, $3)', [
+      await client.query('insert into staging (id, demonstration, title, made_by) values ($1, $2, $3, $4)', [
         id,
         document.demonstration,
         document.title,
+        who,
       ])
-      await client.query('insert into staging_version (staging_id, version, document) values ($1, 1, $2)', [
-        id,
-        document,
-      ])
+      await client.query(
+        'insert into staging_version (staging_id, version, document, saved_by) values ($1, 1, $2, $3)',
+        [id, document, who],
+      )
     }
     return (await findStaging(id, client))!
   })
 }
 
 /** Saves the next version; see `saveIfUnchanged`. */
-export const saveStaging = (id: string, write: Write, document: StagingDocument) =>
+export const saveStaging = (id: string, write: Write, document: StagingDocument, who: string | null) =>
   saveIfUnchanged<StoredStaging>(
     write,
     document,
@@ -61,11 +67,10 @@ export const saveStaging = (id: string, write: Write, document: StagingDocument)
     },
     async (client, before) => {
       const version = before.version + 1
-      await client.query('insert into staging_version (staging_id, version, document) values ($1, $2, $3)', [
-        id,
-        version,
-        document,
-      ])
+      await client.query(
+        'insert into staging_version (staging_id, version, document, saved_by) values ($1, $2, $3, $4)',
+        [id, version, document, who],
+      )
       await client.query('update staging set version = $2, title = $3, updated_at = now() where id = $1', [
         id,
         version,

@@ -1,4 +1,5 @@
 import { X509Certificate } from 'node:crypto'
+import { lanAddresses } from './lan-addresses'
 
 /** How other devices reach this copy. */
 export interface Reached {
@@ -10,6 +11,11 @@ export interface Reached {
 }
 
 let reached: Reached | undefined
+/** In plain http: what the start command said once, beside the addresses that this machine has at the time. */
+interface InPlain {
+  port: number
+  /** names that it announced */ others: string[]
+}
 
 export const setReached = ({ port, names, authority }: Omit<Reached, 'secure'>): void => {
   reached = { port, names, authority, secure: true }
@@ -17,7 +23,9 @@ export const setReached = ({ port, names, authority }: Omit<Reached, 'secure'>):
 /** Undefined where only this machine reaches it, or nobody said how. */
 export function howReached(): Reached | undefined {
   const { HUSH_REACHED } = process.env
-  return (reached ??= HUSH_REACHED ? { ...(JSON.parse(HUSH_REACHED) as Reached), secure: false } : undefined)
+  if (reached || !HUSH_REACHED) return reached
+  const { port, others } = JSON.parse(HUSH_REACHED) as InPlain
+  return { port, names: [...lanAddresses(), ...others], secure: false }
 }
 
 /** SHA-256 of the authority's certificate, which people compare with what the start command printed. */

@@ -60,7 +60,7 @@ export default defineEventHandler(async event => {
     'referrer-policy': 'no-referrer',
     'cross-origin-opener-policy': 'same-origin',
     'cross-origin-resource-policy': 'same-origin',
-    'permissions-policy': 'camera=(), microphone=(), geolocation=()',
+    'permissions-policy': 'camera=(), microphone=(self), serial=(self), geolocation=()',
   })
   const host = getRequestHeader(event, 'host') ?? ''
   // What is guarded and what is routed are one path: a spelling that reads as another one is not taken.

@@ -3,8 +3,6 @@ import { useGZipCompression } from 'h3-compression'
 
 /** Below this an answer fits one packet anyway, bytes. */
 const LEAST = 1200
-/** What is a file or a stream of its own goes as it is. */
-const ALREADY = /^\/api\/(backup$|restore$|.*\/(photo|stream|logger)$)/
 
 /** Pages and answers leave compressed; gzip, since the best of brotli takes longer than the bytes that it saves. */
 async function compress(event: H3Event, body: string) {
@@ -20,11 +18,13 @@ export default defineNitroPlugin(nitro => {
       await compress(event, response.body)
   })
   nitro.hooks.hook('beforeResponse', async (event, response) => {
-    const { pathname } = getRequestURL(event)
-    if (!pathname.startsWith('/api/') || ALREADY.test(pathname)) return
-    if (response.body === null || typeof response.body !== 'object') return
+    if (!getRequestURL(event).pathname.startsWith('/api/')) return
+    const { body } = response
+    // What is bytes or a stream already goes as it is.
+    const isJson = Array.isArray(body) || (typeof body === 'object' && Object.getPrototypeOf(body) === Object.prototype)
+    if (!isJson) return
     appendResponseHeader(event, 'vary', 'accept-encoding')
-    const text = JSON.stringify(response.body)
+    const text = JSON.stringify(body)
     setResponseHeader(event, 'content-type', 'application/json')
     await compress(event, text)
   })

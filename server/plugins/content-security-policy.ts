@@ -23,6 +23,8 @@ export default defineNitroPlugin(nitro => {
         `script-src 'self' 'nonce-${nonce}'`,
         "style-src 'self' 'unsafe-inline'",
         "img-src 'self' data: blob:",
+        // A clip of this device, that is looked at here.
+        "media-src 'self' blob:",
         "font-src 'self'",
         "connect-src 'self'",
         "worker-src 'self'",

@@ -144,8 +144,8 @@ test('it installs, opens without the server what was opened last, and sends mark
     .toBe(false)
 
   // Whoever signs out leaves nothing to read.
-  await next.goto(`${server.url}/backup`)
-  await next.getByRole('button', { name: 'Sign out' }).click()
+  await next.goto(`${server.url}/school`)
+  await next.getByRole('button', { name: 'Sign out', exact: true }).click()
   await expect(next).toHaveURL(/\/sign-in$/)
   await expect.poll(() => next.evaluate(() => caches.keys())).toEqual(['hush-built'])
   await next.goto(`${server.url}/shelf`)

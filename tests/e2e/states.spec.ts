@@ -116,6 +116,7 @@ test('pages come drawn with what is on them, each with its title and what it is 
     ['/shelf', 'What have I got?'],
     ['/order/5a1d0000-0000-4000-8000-000000000301', 'In this order'],
     ['/live', 'Shows begun'],
+    ['/practice', 'Record of practice'],
     ['/logbook', 'ended as wanted'],
   ]
   const titles = new Set<string>()
@@ -257,6 +258,8 @@ test('every page is opened without an error or a warning', async ({ page }) => {
     '/logbook/new?staging=' + CAN.split('/').at(-1),
     '/logbook/record',
     '/backup',
+    '/practice',
+    '/practice/' + CAN.split('/').at(-1),
     show,
     '/sign-in',
   ]) {

@@ -71,6 +71,14 @@ async function fill(client: pg.Client): Promise<void> {
     show,
     randomUUID(),
   ])
+  await client.query("insert into person (id, name) values ($1, 'KB')", [randomUUID()])
+  await client.query(
+    `insert into practice (id, learner, demonstration, exercise, practised_at, document)
+     values ($1, (select id from person limit 1), 'can-plunge', 'by-eye', now(), '{}')`,
+    [randomUUID()],
+  )
+  await client.query('update run set logged_by = (select id from person limit 1)')
+  await client.query(`insert into school (document) values ('{"name": "Tern Bay School"}')`)
   const photo = Buffer.from(PNG, 'base64')
   await client.query(`insert into shelf_photo select id, 'image/png', $1 from shelf_item limit 2`, [photo])
   await client.query(`insert into run_photo select id, 'image/png', $1 from run limit 1`, [photo])
@@ -119,6 +127,15 @@ describe('a backup', () => {
     const settled = await contents(b)
     await into(b, text)
     expect(await contents(b)).toEqual(settled)
+  })
+  it('brings back no name that was taken away since', async () => {
+    const client = await fresh('backup_name', true)
+    const id = randomUUID()
+    await client.query("insert into person (id, name) values ($1, 'KB')", [id])
+    const text = await lines(client)
+    await client.query('update person set name = null, updated_at = now() where id = $1', [id])
+    await into(client, text)
+    expect((await client.query('select name from person')).rows).toEqual([{ name: null }])
   })
   it('made by an older version goes through the migrations since, and one of a newer is refused', async () => {
     const root = mkdtempSync(join(tmpdir(), 'hush-old-'))

@@ -44,6 +44,8 @@ describe('migrations', () => {
       { name: '0007-receipts-of-what.sql' },
       { name: '0008-run-scores.sql' },
       { name: '0009-put-away.sql' },
+      { name: '0010-who-and-school.sql' },
+      { name: '0011-practice.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

@@ -5,10 +5,14 @@ import { fits, TYPICAL_THINGS, type Demonstration, type StoredItem, type Typical
 const props = defineProps<{ demonstration: Demonstration; step: string }>()
 const emit = defineEmits<{ take: [item: StoredItem]; typical: [thing: TypicalThing] }>()
 const shelf = useShelfStore()
+const school = useSchoolStore()
 const place = computed(() => props.demonstration.shelf.find(p => p.step === props.step))
 const fitting = computed(() => (place.value ? shelf.inUse.filter(i => fits(i.document, place.value!)) : []))
 const items = computed(() => fitting.value.map(i => ({ value: i.id, label: i.document.name })))
-const usual = computed(() => (place.value ? TYPICAL_THINGS.filter(t => fits(t.document, place.value!)) : []))
+/** The school's own first. */
+const usual = computed(() =>
+  place.value ? [...school.typical, ...TYPICAL_THINGS].filter(t => fits(t.document, place.value!)) : [],
+)
 const more = computed(() => usual.value.map(t => ({ value: t.id, label: t.document.name })))
 function take(id: string | undefined) {
   const item = shelf.inUse.find(i => i.id === id)

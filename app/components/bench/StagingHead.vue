@@ -6,6 +6,7 @@ const props = defineProps<{ editor: StagingEditor; id: string }>()
 defineEmits<{ log: [] }>()
 const { draft, dirty, saving, stored, steps } = props.editor
 const { canUndo, canRedo } = steps
+const who = useWhoStore()
 useUndoKeys(steps)
 </script>
 
@@ -40,13 +41,15 @@ useUndoKeys(steps)
     <UButton :to="`/live?staging=${id}`">
       {{ $t('Go live') }}
     </UButton>
+    <UButton :to="`/practice?staging=${id}`">{{ $t('Practise it') }}</UButton>
     <UButton @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></UButton>
     <span class="soft" role="status" data-testid="save-state">{{
       saving
         ? $t('Saving…')
         : dirty
           ? $t('Unsaved changes, kept on this device')
-          : $t('Saved, version {version}', { version: stored!.version })
+          : $t('Saved, version {version}', { version: stored!.version }) +
+            (who.nameOf(stored!.by) ? `, ${who.nameOf(stored!.by)}` : '')
     }}</span>
   </div>
 </template>

@@ -30,6 +30,11 @@ const units = useUnitsStore()
         story.gates.has(cue.step.id) ? '✓ ' : ''
       }}{{ units.told(cue.gate) }}
     </p>
+    <SchoolCautions
+      v-if="story.times['heat-on'] === undefined && story.times.sealed === undefined"
+      class="text-lg"
+      :demonstration="act.read.demonstration.id"
+    />
     <p class="cue-words" data-testid="cue">
       {{ words }}
     </p>

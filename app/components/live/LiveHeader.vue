@@ -8,8 +8,9 @@ defineProps<{
   /** s of the show */ sinceStart?: number
   /** how the marks of this device get through; `refused` tells why */
   line: { online: boolean; waiting: number; canKeep: boolean; refused: readonly string[] }
+  /** whether the microphone listens; undefined where it has nothing to hear */ ear?: boolean
 }>()
-defineEmits<{ keys: [] }>()
+defineEmits<{ keys: []; listen: [] }>()
 const sounds = defineModel<boolean>('sounds', { required: true })
 </script>
 
@@ -45,6 +46,9 @@ const sounds = defineModel<boolean>('sounds', { required: true })
         }}</b>
       </template>
     </span>
+    <UButton v-if="ear !== undefined" icon="i-lucide-mic" :aria-pressed="ear" @click="$emit('listen')">
+      {{ $t(ear ? 'Listening' : 'Listen') }} <kbd aria-hidden="true">e</kbd>
+    </UButton>
     <UButton :aria-pressed="sounds" @click="sounds = !sounds">
       {{ $t(sounds ? 'Sound on' : 'Sound off') }} <kbd aria-hidden="true">m</kbd>
     </UButton>

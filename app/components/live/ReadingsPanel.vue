@@ -1,7 +1,9 @@
 <script setup lang="ts">
 /** The data logger of an act: its line, what it has brought, and the curve. */
+import { useMounted } from '@vueuse/core'
 import type { Reading } from '~~/core'
 import type { LiveAct } from '~/composables/useLiveActs'
+import { BIT_RATES, hasPorts } from '~/serial/port'
 
 defineProps<{
   act: LiveAct
@@ -9,6 +11,9 @@ defineProps<{
   /** s from the seal */ readings: readonly Reading[]
   speed: number
 }>()
+const mounted = useMounted()
+const ports = computed(() => mounted.value && hasPorts())
+const rate = ref<number>(BIT_RATES[0])
 </script>
 
 <template>
@@ -17,7 +22,18 @@ defineProps<{
       <button v-if="logger.state.value !== 'on'" class="mark-key" @click="logger.connect(act.id, speed)">
         {{ $t('Connect the simulated logger') }}
       </button>
-      <button v-else class="mark-key" @click="logger.disconnect">
+      <template v-if="ports && logger.state.value !== 'on'">
+        <button class="mark-key" @click="logger.connectPort(act.id, rate)">
+          {{ $t('Connect a logger at a serial port') }}
+        </button>
+        <ChoiceField
+          v-model="rate"
+          class="w-36"
+          :label="$t('bits a second')"
+          :items="BIT_RATES.map(value => ({ value, label: String(value) }))"
+        />
+      </template>
+      <button v-if="logger.state.value === 'on'" class="mark-key" @click="logger.disconnect">
         {{ $t('Disconnect') }}
       </button>
       <span class="figures" data-testid="logger-state"
@@ -30,6 +46,9 @@ defineProps<{
           })
         }}</template></span
       >
+    </p>
+    <p v-if="logger.failure.value" class="fault" role="alert">
+      {{ $t('The logger can’t be read: {why}', { why: logger.failure.value }) }}
     </p>
     <ReadingsChart
       v-if="readings.length"

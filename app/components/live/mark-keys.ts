@@ -22,6 +22,7 @@ export const OTHER_KEYS: readonly (readonly [key: string, what: string])[] = [
   ['v', 'vote'],
   ['r', 'readings'],
   ['m', 'sound'],
+  ['e', 'listen with the microphone'],
 ]
 
 /** What the marks are called. @param sealed what sealing is called: a jar is not sealed, it goes */

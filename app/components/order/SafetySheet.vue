@@ -10,6 +10,7 @@ const props = defineProps<{
   /** by act: few draws are enough for the cautions */ forecasts: Readonly<Record<string, { forecast: Forecast }>>
 }>()
 const { t } = useI18n()
+const school = useSchoolStore()
 const units = useUnitsStore()
 const hazards = computed(() =>
   props.acts.map(({ act, read, simulation }) => {
@@ -69,6 +70,7 @@ const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sent
           </tr>
         </tbody>
       </table>
+      <SchoolCautions class="text-sm" :demonstration="h.demonstration" />
       <p class="text-sm mt-1">
         <b>{{ $t('How big:') }}</b>
         {{ h.sizes.map(s => `${h.told(s.name)} ${units.format(s.value, s.units, s.quantity, 2)}`).join('; ') }}.
@@ -85,11 +87,23 @@ const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sent
     <h3 class="text-lg font-bold">
       {{ $t('In an emergency') }}
     </h3>
+    <dl v-if="school.document.emergency.length" class="flex flex-wrap gap-x-6 my-1" data-testid="emergency-numbers">
+      <div v-for="line in school.document.emergency" :key="line.who + line.number" class="flex gap-2">
+        <dt>{{ line.who }}</dt>
+        <dd class="font-bold figures whitespace-nowrap">{{ line.number }}</dd>
+      </div>
+    </dl>
     <ol class="list-decimal pl-5">
       <li v-for="line in EMERGENCY" :key="line">
         {{ $t(line) }}
       </li>
     </ol>
+    <template v-if="school.document.rules.length">
+      <h3 class="text-lg font-bold mt-3">{{ $t('Rules that hold here') }}</h3>
+      <ul class="list-disc pl-5">
+        <li v-for="rule in school.document.rules" :key="rule">{{ rule }}</li>
+      </ul>
+    </template>
     <dl class="grid grid-cols-[14rem_1fr] gap-y-4 mt-5">
       <template
         v-for="line in [

@@ -67,6 +67,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </p>
         <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <LanguageNote :demonstration="demonstration.id" />
+        <SchoolCautions :demonstration="demonstration.id" />
         <ProcedureSteps
           :demonstration="demonstration"
           :document="draft"

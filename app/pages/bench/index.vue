@@ -4,6 +4,7 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import { finds } from '~/components/gallery/search-words'
 import { StagingFaults, loadDemonstrations, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
 const units = useUnitsStore()
+const who = useWhoStore()
 useHead({ title: 'Bench · Zealous Hush' })
 useSeoMeta({ description: 'Stagings: demonstrations planned with real apparatus, and how often they were run.' })
 const [{ data, error, status, refresh }, { of: listedOf }] = await Promise.all([
@@ -51,12 +52,15 @@ const titleOf = (s: ListedStaging) => s.document.title || 'Untitled'
 const shown = computed(() => {
   const found = (data.value ?? []).filter(s => {
     if (s.archived && !withArchived.value) return false
+    if (onlyMine.value && s.by !== who.mine && s.madeBy !== who.mine) return false
     const { name, summary } = listedOf(s.document.demonstration) ?? { name: '', summary: '' }
     return finds(`${titleOf(s)} ${name} ${summary}`, words.value)
   })
   if (order.value === 'title') return found.sort((a, b) => titleOf(a).localeCompare(titleOf(b), units.locale))
   return order.value === 'runs' ? found.sort((a, b) => b.runs - a.runs) : found
 })
+/** Those that whoever has this device made, or changed last. */
+const onlyMine = ref(false)
 /** Out of the way, but not gone. */
 const withArchived = ref(false)
 const archived = computed(() => (data.value ?? []).filter(s => s.archived).length)
@@ -83,7 +87,10 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
       </label>
       <ChoiceField v-model="order" class="w-44" label="In order of" :items="ORDERS" />
     </div>
-    <UCheckbox v-if="archived" v-model="withArchived" class="mb-3" :label="`archived ones too (${archived})`" />
+    <div class="flex flex-wrap gap-x-5 mb-3 empty:hidden">
+      <OnlyMine v-model="onlyMine" />
+      <UCheckbox v-if="archived" v-model="withArchived" :label="`archived ones too (${archived})`" />
+    </div>
     <p v-if="error" class="fault" role="alert">
       The stagings can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
@@ -99,7 +106,10 @@ const when = (iso: string) => units.date(iso, { day: 'numeric', month: 'long' })
             <UBadge v-if="staging.archived" variant="outline">archived</UBadge>
             <UBadge v-if="unsaved.has(staging.id)" variant="outline">unsaved changes here</UBadge></span
           >
-          <span class="soft text-sm text-right">version {{ staging.version }}, {{ when(staging.updatedAt) }}</span>
+          <span class="soft text-sm text-right"
+            >version {{ staging.version }}, {{ when(staging.updatedAt)
+            }}<template v-if="who.nameOf(staging.by)">, {{ who.nameOf(staging.by) }}</template></span
+          >
           <span class="soft">{{ listedOf(staging.document.demonstration)?.summary }}</span>
           <span class="soft text-sm text-right">{{
             staging.runs === 0 ? 'not run yet' : staging.runs === 1 ? 'run once' : `run ${staging.runs} times`

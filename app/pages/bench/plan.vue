@@ -79,6 +79,7 @@ const print = () => window.print()
       {{ $t('The odds are still being computed; cautions may become stricter. Print it then.') }}
     </p>
     <template v-if="!unfit.length && draft && read && simulation && demonstration && !misfits.length">
+      <SheetHead />
       <h1 class="text-2xl">{{ title }}</h1>
       <p class="soft text-sm mb-1">
         {{ units.told(demonstration.name) }}<template v-if="room"> · {{ $t('room: {room}', { room }) }}</template>
@@ -129,6 +130,7 @@ const print = () => window.print()
           {{ c.control }}
         </li>
       </ul>
+      <SchoolCautions class="cautions" :demonstration="demonstration.id" />
       <p v-if="otherwise" class="cautions">
         <b>{{ $t('If it ends otherwise') }}:</b> {{ otherwise }}
       </p>

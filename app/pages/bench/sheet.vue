@@ -8,6 +8,7 @@ import { useI18n } from 'vue-i18n'
 const { t } = useI18n()
 const id = String(useRoute().query.staging ?? '')
 const units = useUnitsStore()
+const school = useSchoolStore()
 const open = useOpenStaging(id)
 const { draft, failure } = open.editor
 await open.open()
@@ -25,7 +26,8 @@ const sheet = computed(() => {
 const fileName = computed(() => `${title.value.replace(/[^\p{L}\p{N}]+/gu, '-')}-sheet`)
 /** A file that any browser and word processor opens. */
 function saveHtml() {
-  const body = document.querySelector('.pupils')!.outerHTML
+  const head = document.querySelector('[data-testid=sheet-head] b')?.outerHTML ?? ''
+  const body = head + document.querySelector('.pupils')!.outerHTML
   const style =
     'body{font-family:sans-serif;max-width:48rem;margin:2rem auto}table{border-collapse:collapse;width:100%}' +
     '.write-line{display:inline-block;width:24rem;border-bottom:1px solid}' +
@@ -42,7 +44,7 @@ async function saveDocx() {
   const { sheetDocx } = await import('~/files/sheet-docx')
   const type = 'application/vnd.openxmlformats-officedocument.wordprocessingml.document'
   const words = (text: string, named = {}) => t(text, named)
-  download(`${fileName.value}.docx`, await sheetDocx(sheet.value!, units.locale, words), type)
+  download(`${fileName.value}.docx`, await sheetDocx(sheet.value!, units.locale, words, school.document.name), type)
 }
 const print = () => window.print()
 </script>
@@ -56,6 +58,7 @@ const print = () => window.print()
       <NuxtLink class="plain-link self-center" :to="`/bench/${id}`">{{ $t('Back to the Bench') }}</NuxtLink>
     </p>
     <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
+    <SheetHead />
     <PupilsSheet v-if="sheet" :sheet="sheet" />
   </div>
 </template>

@@ -20,6 +20,7 @@ import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()
+const who = useWhoStore()
 useHead({ title: 'Live · Zealous Hush' })
 useSeoMeta({ description: 'Begin a show or a rehearsal: one cue at a time, one key a mark.' })
 const room = useRoomStore()
@@ -146,7 +147,10 @@ const wholeOrders = computed(() =>
 )
 const withArchived = ref(false)
 const archived = computed(() => (shows.value ?? []).filter(s => s.archived).length)
-const shown = computed(() => (shows.value ?? []).filter(s => withArchived.value || !s.archived))
+const onlyMine = ref(false)
+const shown = computed(() =>
+  (shows.value ?? []).filter(s => (withArchived.value || !s.archived) && (!onlyMine.value || s.by === who.mine)),
+)
 const when = (iso: string) =>
   units.date(iso, { weekday: 'short', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
@@ -158,6 +162,7 @@ const when = (iso: string) =>
     </h1>
     <p class="soft mb-4">
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
+      <NuxtLink to="/practice" class="plain-link">{{ $t('Practise it first, without a vessel') }}</NuxtLink>
     </p>
     <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
       <ChoiceField
@@ -198,12 +203,10 @@ const when = (iso: string) =>
         <UButton variant="solid" to="/bench/choose">{{ $t('Choose a demonstration') }}</UButton>
       </template>
     </EmptyPlace>
-    <UCheckbox
-      v-if="archived"
-      v-model="withArchived"
-      class="mb-2"
-      :label="$t('archived ones too ({n})', { n: archived })"
-    />
+    <div class="flex flex-wrap gap-x-5 mb-2 empty:hidden">
+      <OnlyMine v-model="onlyMine" />
+      <UCheckbox v-if="archived" v-model="withArchived" :label="$t('archived ones too ({n})', { n: archived })" />
+    </div>
     <ul>
       <li v-for="s in shown" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4 items-center">
         <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
@@ -212,7 +215,8 @@ const when = (iso: string) =>
         <span class="soft figures"
           >{{ when(s.createdAt) }},
           {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length)
-          }}{{ s.document.rehearsal ? $t(', rehearsal') : '' }}</span
+          }}{{ s.document.rehearsal ? $t(', rehearsal') : ''
+          }}{{ who.nameOf(s.by) ? `, ${who.nameOf(s.by)}` : '' }}</span
         >
         <UBadge v-if="s.archived" variant="outline">{{ $t('archived') }}</UBadge>
         <PutAwayButtons

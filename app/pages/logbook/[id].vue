@@ -17,6 +17,7 @@ import {
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
+const who = useWhoStore()
 const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${id}`)
 if (error.value?.status === 404) useMissing()()
 await loadDemonstrations(run.value ? [run.value.demonstration] : [])
@@ -103,6 +104,7 @@ const exportRun = () =>
       </h1>
       <p class="soft figures">
         {{ units.date(run.document.performedAt, { dateStyle: 'full', timeStyle: 'short' }) }},
+        <template v-if="who.nameOf(run.by)">logged by {{ who.nameOf(run.by) }}, </template>
         <NuxtLink :to="`/bench/${run.stagingId}`" class="plain-link">staging</NuxtLink> version {{ run.stagingVersion
         }}<b v-if="run.document.rehearsal">, a rehearsal: nothing real</b>
       </p>

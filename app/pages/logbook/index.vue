@@ -18,6 +18,7 @@ import {
   type StoredRun,
 } from '~~/core'
 const units = useUnitsStore()
+const who = useWhoStore()
 const { of: listedOf } = await useCatalogue()
 useHead({ title: 'Logbook · Zealous Hush' })
 useSeoMeta({ description: 'What was run, how it ended, and what it taught.' })
@@ -40,9 +41,10 @@ const ENDINGS: { value: typeof ending.value; label: string }[] = [
   { value: 'rehearsal', label: 'rehearsals' },
 ]
 const archived = ref(false)
+const onlyMine = ref(false)
 const calm = refDebounced(search, 10)
 const pages = ref(1)
-watch([calm, demonstration, ending, archived], () => {
+watch([calm, demonstration, ending, archived, onlyMine], () => {
   pages.value = 1
 })
 const query = computed(() => ({
@@ -51,6 +53,7 @@ const query = computed(() => ({
   ...(demonstration.value && { demonstration: demonstration.value }),
   ...(ending.value && { ended: ending.value }),
   ...(archived.value && { archived: 'true' }),
+  ...(onlyMine.value && who.mine && { by: who.mine }),
 }))
 const { data: found, error, refresh } = await useFetch<FoundRuns>('/api/runs', { query, lazy: true })
 /** What is past the first two hundred, fetched as one asks for it. */
@@ -85,7 +88,7 @@ const demonstrations = computed(() => [
 
 function showAll() {
   search.value = demonstration.value = ending.value = ''
-  archived.value = false
+  archived.value = onlyMine.value = false
 }
 const failure = ref('')
 const faults = ref<CsvFault[]>([])
@@ -199,6 +202,7 @@ async function importFile(file: File) {
       /></label>
       <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
       <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
+      <OnlyMine v-model="onlyMine" class="pb-1" />
       <UCheckbox v-model="archived" class="pb-1" label="archived" />
       <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
     </div>
@@ -246,7 +250,8 @@ async function importFile(file: File) {
             <span v-if="run.document.rehearsal" class="soft text-sm font-normal">rehearsal</span></span
           >
           <span class="soft text-sm text-right figures"
-            >{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt) }}</span
+            >{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt)
+            }}<template v-if="who.nameOf(run.by)">, {{ who.nameOf(run.by) }}</template></span
           >
           <span class="soft col-span-2">{{ run.document.note }}</span>
         </NuxtLink>

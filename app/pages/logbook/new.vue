@@ -4,7 +4,11 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import {
   findDemonstration,
   loadDemonstrations,
+  expectedHush,
   findInput,
+  hushOf,
+  popOf,
+  keptOnsets,
   keptReadings,
   attemptReading,
   readStaging,
@@ -85,6 +89,25 @@ function readingsOfRun(): Partial<RunDocument> {
   return { readings: keptReadings(readings, 0), readingsFrom: imported.value.from.slice(0, 60) }
 }
 
+/** What lies between the seal and the bang, where that is how this demonstration ends. */
+const heardResult = computed(() => demonstration.value && hushOf(demonstration.value))
+const popResult = computed(() => demonstration.value && popOf(demonstration.value))
+const stated = computed(() => planned.value && planned.value.demonstration.simulate(planned.value.values, 'summary'))
+const hearing = useHearing(
+  () => expectedHush(heardResult.value && stated.value?.results[heardResult.value.id]),
+  () => expectedHush(popResult.value && stated.value?.results[popResult.value.id]),
+)
+watch([hearing.hush, hearing.pop, hearing.settled], () => {
+  if (heardResult.value && hearing.hush.value && hearing.settled.value)
+    draft.value.seen[heardResult.value.id] = hearing.hush.value
+  if (popResult.value && hearing.pop.value && hearing.settled.value)
+    draft.value.seen[popResult.value.id] = hearing.pop.value
+})
+const heardInRun = (): Partial<RunDocument> =>
+  hearing.sound.value && hearing.ends.value && hearing.settled.value
+    ? { heard: keptOnsets(hearing.sound.value.from, hearing.onsets.value, hearing.ends.value.seal) }
+    : {}
+
 async function save() {
   failure.value = ''
   faults.value = []
@@ -118,6 +141,7 @@ async function save() {
     rehearsal: false,
     model: useRuntimeConfig().public.model,
     ...readingsOfRun(),
+    ...heardInRun(),
   }
   try {
     await sendWrite(
@@ -208,6 +232,25 @@ async function save() {
             @problem="problems[r.id] = $event"
           />
         </div>
+      </fieldset>
+      <fieldset>
+        <legend class="display text-xl mb-1">
+          Filmed? <span class="soft text-base font-normal">Its moments, to half a frame.</span>
+        </legend>
+        <ClipTake :read="planned" @use="(what, id, value) => (draft[what][id] = value)" />
+      </fieldset>
+      <PhotoRuler
+        :read="planned"
+        :results="seenResults"
+        :inputs="usedInputs"
+        @use="(what, id, value) => (draft[what][id] = value)"
+      />
+      <WeighedAfterwards :read="planned" @use="(id, value) => (draft.seen[id] = value)" />
+      <fieldset v-if="heardResult">
+        <legend class="display text-xl mb-1">
+          Heard? <span class="soft text-base font-normal">The hush, to a few milliseconds.</span>
+        </legend>
+        <SoundTake :hearing="hearing" />
       </fieldset>
       <fieldset>
         <legend class="display text-xl mb-1">

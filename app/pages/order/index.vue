@@ -4,6 +4,7 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import { tomorrowAt } from '~/components/order/tomorrow'
 import { runningOrderSchema, type RunningOrderDocument, type ListedOrder } from '~~/core'
 const units = useUnitsStore()
+const who = useWhoStore()
 useHead({ title: 'Running order · Zealous Hush' })
 useSeoMeta({ description: 'Shows and lessons: several stagings on one clock.' })
 const { data, error, refresh } = await useFetch<ListedOrder[]>('/api/running-orders', { lazy: true })
@@ -41,7 +42,11 @@ async function importFile(file: File) {
 }
 const withArchived = ref(false)
 const archived = computed(() => (data.value ?? []).filter(o => o.archived).length)
-const shown = computed(() => (data.value ?? []).filter(o => withArchived.value || !o.archived))
+const onlyMine = ref(false)
+const isMine = (o: ListedOrder) => o.by === who.mine || o.madeBy === who.mine
+const shown = computed(() =>
+  (data.value ?? []).filter(o => (withArchived.value || !o.archived) && (!onlyMine.value || isMine(o))),
+)
 const when = (local: string) =>
   units.date(local, { weekday: 'long', day: 'numeric', month: 'long', hour: '2-digit', minute: '2-digit' })
 </script>
@@ -61,7 +66,10 @@ const when = (local: string) =>
       <NuxtLink class="plain-link" to="/order/lesson">Plan a lesson</NuxtLink>
       <FileButton label="Read one from a file" accept="application/json,.json" @file="importFile" />
     </div>
-    <UCheckbox v-if="archived" v-model="withArchived" class="mb-3" :label="`archived ones too (${archived})`" />
+    <div class="flex flex-wrap gap-x-5 mb-3 empty:hidden">
+      <OnlyMine v-model="onlyMine" />
+      <UCheckbox v-if="archived" v-model="withArchived" :label="`archived ones too (${archived})`" />
+    </div>
     <ul class="border-t rule">
       <li v-for="order in shown" :key="order.id" class="border-b rule py-3 flex items-center justify-between gap-3">
         <div>
@@ -76,6 +84,7 @@ const when = (local: string) =>
               order.document.acts.length === 1 ? '' : 's'
             }}
             on {{ order.document.heaters }} heater{{ order.document.heaters === 1 ? '' : 's' }}
+            <template v-if="who.nameOf(order.by)">· {{ who.nameOf(order.by) }}</template>
             <UBadge v-if="order.archived" variant="outline">archived</UBadge>
           </p>
         </div>

@@ -14,6 +14,7 @@ const units = useUnitsStore()
 const room = useRoomStore()
 const [{ data: cards, error, refresh }] = await Promise.all([
   useFetch<(Omit<GalleryCard, 'with'> & { with: string[] })[]>('/api/gallery'),
+  useSchoolStore().load(),
 ])
 watch(
   () => room.version,
@@ -116,6 +117,7 @@ const print = () => window.print()
           Nothing fits: tick more of what is there, give it more minutes, or take another topic.
         </p>
         <section v-else aria-labelledby="lesson-title" data-testid="lesson">
+          <SheetHead />
           <h2 id="lesson-title" class="!text-2xl">{{ document?.title ?? 'Lesson' }}</h2>
           <p class="figures soft" role="status">
             {{ chosen.acts.length }} demonstration{{ chosen.acts.length === 1 ? '' : 's' }},

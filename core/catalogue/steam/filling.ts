@@ -1,5 +1,5 @@
 /** Vessel, room and heat of a steam demonstration from its inputs, and the gas that is inside when it is sealed. */
-import type { Has } from '../../demonstration'
+import type { Has, Performed } from '../../demonstration'
 import { roomLoss } from '../../mechanisms/convection'
 import { type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { COOLING, COOLING_SIZE } from '../../mechanisms/cooling-plan'
@@ -15,18 +15,19 @@ type RoomNumber = 'stationPressure' | 'airTemperature' | 'relativeHumidity'
 /** What is stated of the room. */
 export type RoomValues = Has<RoomNumber>
 /** What is stated of the room, the water and the heat. */
-export type HeatedValues = Has<
-  | RoomNumber
-  | 'heaterPower'
-  | 'heatingEfficiency'
-  | 'heaterLimit'
-  | 'waterCharge'
-  | 'chargeTemperature'
-  | 'purgeMixing'
-  | 'plumeVapourFraction'
-  | 'purgeTime'
-  | 'airLayerFactor'
->
+export type HeatedValues = Performed &
+  Has<
+    | RoomNumber
+    | 'heaterPower'
+    | 'heatingEfficiency'
+    | 'heaterLimit'
+    | 'waterCharge'
+    | 'chargeTemperature'
+    | 'purgeMixing'
+    | 'plumeVapourFraction'
+    | 'purgeTime'
+    | 'airLayerFactor'
+  >
 
 /** The room's air round a vessel. */
 export function roomOf({ numbers: n }: RoomValues, vessel: SteamVessel): Room {
@@ -61,6 +62,7 @@ export function heatingPlan(values: HeatedValues, vessel: SteamVessel): HeatingP
     mixing: n.purgeMixing,
     plumeFraction: n.plumeVapourFraction,
     purgeTime: n.purgeTime,
+    liftedAfter: n.liftedAfter,
     airLayerFactor: n.airLayerFactor,
   }
 }

@@ -1,4 +1,5 @@
 import { newShowSchema, readStaging, unfitThings } from '../../../core'
+import { whoIs } from '../../access/desk'
 import { listShelf } from '../../database/shelf'
 import { addShow } from '../../database/shows'
 import { findStagingVersion } from '../../database/stagings'
@@ -37,5 +38,6 @@ export default defineEventHandler(async event => {
         404,
       )
   }
-  return withFreeId(() => addShow(id, writeId, document))
+  const who = await whoIs(event)
+  return withFreeId(() => addShow(id, writeId, document, who))
 })

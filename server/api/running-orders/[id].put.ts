@@ -1,4 +1,5 @@
 import { changedOrderSchema } from '../../../core'
+import { whoIs } from '../../access/desk'
 import { findOrder, saveOrder } from '../../database/running-orders'
 import { readJson, routeId } from '../../http/body'
 import { checkActs } from '../../http/acts'
@@ -9,5 +10,5 @@ export default defineEventHandler(async event => {
   const id = routeId(event)
   const { document, ...write } = await readJson(event, changedOrderSchema)
   checkActs(document, (await findOrder(id))?.document)
-  return savedOrRefused(await saveOrder(id, write, document), 'running order')
+  return savedOrRefused(await saveOrder(id, write, document, await whoIs(event)), 'running order')
 })

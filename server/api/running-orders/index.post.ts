@@ -1,4 +1,5 @@
 import { newOrderSchema } from '../../../core'
+import { whoIs } from '../../access/desk'
 import { addOrder } from '../../database/running-orders'
 import { readJson } from '../../http/body'
 import { checkActs } from '../../http/acts'
@@ -8,5 +9,6 @@ import { withFreeId } from '../../http/faults'
 export default defineEventHandler(async event => {
   const { id, writeId, document } = await readJson(event, newOrderSchema)
   checkActs(document)
-  return withFreeId(() => addOrder(id, writeId, document))
+  const who = await whoIs(event)
+  return withFreeId(() => addOrder(id, writeId, document, who))
 })

@@ -9,6 +9,7 @@ const query = z.object({
   search: z.string().max(200).default(''),
   demonstration: z.string().max(60).optional(),
   ended: z.enum(['wanted', 'other', 'rehearsal']).optional(),
+  by: z.uuid('a person’s id').optional(),
   archived: z.literal('true').optional(),
   offset: z.coerce.number().int().min(0).max(1e6).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),

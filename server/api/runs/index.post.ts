@@ -1,4 +1,5 @@
 import { checkRun, newRunSchema } from '../../../core'
+import { whoIs } from '../../access/desk'
 import { addRun } from '../../database/runs'
 import { findStagingVersion } from '../../database/stagings'
 import { readJson } from '../../http/body'
@@ -14,5 +15,6 @@ export default defineEventHandler(async event => {
       404,
     )
   accepted(() => checkRun(staging, document))
-  return withFreeId(() => addRun(id, writeId, stagingId, stagingVersion, document))
+  const who = await whoIs(event)
+  return withFreeId(() => addRun(id, writeId, stagingId, stagingVersion, document, who))
 })

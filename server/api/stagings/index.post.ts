@@ -1,4 +1,5 @@
 import { newStagingSchema, readStaging } from '../../../core'
+import { whoIs } from '../../access/desk'
 import { addStaging } from '../../database/stagings'
 import { readJson } from '../../http/body'
 import { accepted, withFreeId } from '../../http/faults'
@@ -7,5 +8,6 @@ import { accepted, withFreeId } from '../../http/faults'
 export default defineEventHandler(async event => {
   const { id, writeId, document } = await readJson(event, newStagingSchema)
   const { document: checked } = accepted(() => readStaging(document))
-  return withFreeId(() => addStaging(id, writeId, checked))
+  const who = await whoIs(event)
+  return withFreeId(() => addStaging(id, writeId, checked, who))
 })

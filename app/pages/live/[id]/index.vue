@@ -15,6 +15,8 @@ useHead({
   title: () => `${show.value?.title ?? 'Live'} · Live · Zealous Hush`,
   htmlAttrs: { style: 'background:#0e1217' },
 })
+// Live opens whether or not the server answers.
+void useSchoolStore().load()
 await live.refresh()
 
 const wake = useWakeLock()
@@ -67,6 +69,11 @@ const buttonWords = computed(() => {
       )
 })
 const bar = ref<{ focus: () => void }>()
+/** Then Enter is a mark again, and not the microphone. */
+async function listen() {
+  await ear.toggle()
+  bar.value?.focus()
+}
 /** Turned to by hand; the big button gets the focus, so that Enter is a mark and not this choice again. */
 async function turnTo(to: string) {
   marking.turnTo(to)
@@ -134,6 +141,8 @@ const votes = computed(() =>
   ),
 )
 
+const ear = useEar({ act, story, now: clock.now })
+const { on: listening, failure: earFailure, of: heardAct } = ear
 const voteCount = computed(() => Object.values(votes.value).reduce((a, b) => a + b, 0))
 const notes = useLocalStorage<Record<string, string>>(`hush-notes:${id}`, {})
 const {
@@ -149,6 +158,7 @@ const {
   logger,
   past,
   note: of => notes.value[of] ?? '',
+  heard: ear.heard,
   now: clock.now,
   logged: of => live.mark(of, 'closed', 'logged'),
 })
@@ -172,6 +182,8 @@ const unrevealed = computed(() =>
     .map(r => ({ act: r.act, title: r.document.title })),
 )
 const keysOpen = ref(false)
+/** A rehearsal makes no sound of its own. */
+const canListen = computed(() => show.value !== undefined && !show.value.rehearsal)
 useShortcut((key, event) => {
   const onButton = (event.target as HTMLElement).closest('button, a, label')
   if (key === 'Enter' || key === ' ') {
@@ -184,6 +196,7 @@ useShortcut((key, event) => {
   else if (key === 'v') toggle('vote')
   else if (key === 'r') toggle('readings')
   else if (key === 'm') sounds.value = !sounds.value
+  else if (key === 'e' && canListen.value) void ear.toggle()
   else if (key === '?') keysOpen.value = true
   else if (
     story.value.outcome !== undefined &&
@@ -204,7 +217,9 @@ useShortcut((key, event) => {
       :speed="speed"
       :since-start="sinceStart"
       :line="{ online, waiting, canKeep, refused: refused.map(r => r.refused!) }"
+      :ear="canListen ? listening : undefined"
       @keys="keysOpen = true"
+      @listen="listen"
     />
 
     <p v-if="failure && !show" class="text-2xl" role="alert">
@@ -225,6 +240,7 @@ useShortcut((key, event) => {
       <p v-if="failure" class="fault" role="alert">
         {{ failure }}
       </p>
+      <p v-if="earFailure" class="fault" role="alert">{{ $t('It can’t listen: {why}', { why: earFailure }) }}</p>
       <p v-for="b in broken" :key="b.id" class="fault" role="alert">
         <b>{{ b.title }}</b>: {{ b.faults?.map(f => units.told(f.message)).join('; ') }}
       </p>
@@ -281,6 +297,10 @@ useShortcut((key, event) => {
         />
       </template>
 
+      <section v-if="act && !hushing && heardAct === act.id" :aria-label="$t('Heard')">
+        <h2>{{ $t('Heard') }}</h2>
+        <LazySoundWave :hearing="ear.hearing" />
+      </section>
       <VotePanel
         v-if="panel === 'vote' && act"
         :show-id="id"

@@ -9,7 +9,8 @@ const order = useRunningOrder(id)
 const { document, acts, planned, failure } = order
 const shelf = useShelfStore()
 const units = useUnitsStore()
-await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
+const school = useSchoolStore()
+await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load(), school.load()])
 useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealous Hush` })
 useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 
@@ -37,6 +38,7 @@ const print = () => window.print()
       {{ failure }}
     </p>
     <template v-if="document">
+      <SheetHead />
       <h1 class="text-2xl">
         {{ document.title }}
       </h1>

@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const cloudBottle = defineDemonstration<CloudBottleValues, CloudBottleRun>({
   id: 'cloud-bottle',
@@ -37,6 +38,7 @@ export const cloudBottle = defineDemonstration<CloudBottleValues, CloudBottleRun
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

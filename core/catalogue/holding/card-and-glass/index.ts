@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const cardAndGlass = defineDemonstration<CardAndGlassValues, CardAndGlassRun>({
   id: 'card-and-glass',
@@ -37,6 +38,7 @@ export const cardAndGlass = defineDemonstration<CardAndGlassValues, CardAndGlass
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

@@ -7,6 +7,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
+import { practice } from './practice'
 
 export const plates = defineDemonstration<PlatesValues, PlatesRun>({
   id: 'plates',
@@ -39,6 +40,7 @@ export const plates = defineDemonstration<PlatesValues, PlatesRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

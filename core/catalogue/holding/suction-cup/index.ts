@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
   id: 'suction-cup',
@@ -37,6 +38,7 @@ export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

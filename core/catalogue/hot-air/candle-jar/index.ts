@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
+import { practice } from './practice'
 
 export const candleJar = defineDemonstration<CandleJarValues, CandleJarRun>({
   id: 'candle-jar',
@@ -38,6 +39,7 @@ export const candleJar = defineDemonstration<CandleJarValues, CandleJarRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes, suspects } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const eggInBottle = defineDemonstration<EggInBottleValues, EggInBottleRun>({
   id: 'egg-in-bottle',
@@ -38,6 +39,7 @@ export const eggInBottle = defineDemonstration<EggInBottleValues, EggInBottleRun
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const eggOut = defineDemonstration<EggOutValues, EggOutRun>({
   id: 'egg-out',
@@ -37,6 +38,7 @@ export const eggOut = defineDemonstration<EggOutValues, EggOutRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, variants, why } from './teaching'
+import { practice } from './practice'
 
 export const vacuumCannon = defineDemonstration<VacuumCannonValues, VacuumCannonRun>({
   id: 'vacuum-cannon',
@@ -37,6 +38,7 @@ export const vacuumCannon = defineDemonstration<VacuumCannonValues, VacuumCannon
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

@@ -8,6 +8,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, ready, shelf } from './procedure'
 import { simulate, type BalloonIntoFlaskRun } from './simulate'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const balloonIntoFlask = defineDemonstration<BalloonIntoFlaskValues, BalloonIntoFlaskRun>({
   id: 'balloon-into-flask',
@@ -40,6 +41,7 @@ export const balloonIntoFlask = defineDemonstration<BalloonIntoFlaskValues, Ball
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   ready,
   drawing,

@@ -8,6 +8,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const bottleFill = defineDemonstration<BottleFillValues, BottleFillRun>({
   id: 'bottle-fill',
@@ -40,6 +41,7 @@ export const bottleFill = defineDemonstration<BottleFillValues, BottleFillRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   ready,
   drawing,

@@ -8,6 +8,7 @@ import { outcomes, ledger, logged, results, sizes } from './outcomes'
 import { procedure, kit, ready, shelf, waterWindow } from './procedure'
 import { repeats, simulate, type CanPlungeRun } from './simulate'
 import { explanation, why, teaching } from './teaching'
+import { practice } from './practice'
 
 export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
   id: 'can-plunge',
@@ -33,6 +34,7 @@ export const canPlunge = defineDemonstration<CanPlungeValues, CanPlungeRun>({
   wanted: 'crush',
   columns: COLUMNS,
   procedure,
+  practice,
   simulate,
   drawing,
   shell,

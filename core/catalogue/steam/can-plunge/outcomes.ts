@@ -66,7 +66,7 @@ export const results = steamResults(
 
 export const logged = {
   used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth', 'heaterPower'],
-  seen: ['hush', 'waterDrawnIn', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
+  seen: ['hush', 'waterDrawnIn', 'volumeLost', 'timeToBoil', 'timeToPlume', 'bathTemperatureAfter'],
 } as const
 
 export const ledger: CanPlunge['ledger'] = steamLedger('when the wall gives way')

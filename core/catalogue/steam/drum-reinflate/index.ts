@@ -6,6 +6,7 @@ import { check, inputs, type DrumReinflateValues } from './inputs'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const drumReinflate = defineDemonstration<DrumReinflateValues, DrumReinflateRun>({
   id: 'drum-reinflate',
@@ -37,6 +38,7 @@ export const drumReinflate = defineDemonstration<DrumReinflateValues, DrumReinfl
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   teaching,

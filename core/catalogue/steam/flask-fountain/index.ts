@@ -9,6 +9,7 @@ import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const flaskFountain = defineDemonstration<FlaskFountainValues, FlaskFountainRun>({
   id: 'flask-fountain',
@@ -41,6 +42,7 @@ export const flaskFountain = defineDemonstration<FlaskFountainValues, FlaskFount
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   ready,
   drawing,

@@ -5,6 +5,7 @@ import { inputs, type HotWaterBottleValues } from './inputs'
 import { logged } from './outcomes'
 import { kit, procedure } from './procedure'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const hotWaterBottle = softBottleFace<HotWaterBottleValues>({
   id: 'hot-water-bottle',
@@ -25,6 +26,7 @@ export const hotWaterBottle = softBottleFace<HotWaterBottleValues>({
   inputs,
   logged,
   procedure,
+  practice,
   kit,
   teaching,
   why,

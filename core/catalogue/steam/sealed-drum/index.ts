@@ -9,6 +9,7 @@ import { check, inputs, type SealedDrumValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing, shell } from './drawing'
+import { practice } from './practice'
 
 export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   id: 'sealed-drum',
@@ -43,6 +44,7 @@ export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   ready,
   repeats,

@@ -9,6 +9,7 @@ import { ledger, logged, outcomes, sizes } from './outcomes'
 import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
 import { drawing, shell } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   id: 'sealed-tin',
@@ -41,6 +42,7 @@ export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   ready,
   repeats,

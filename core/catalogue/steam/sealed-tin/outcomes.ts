@@ -6,7 +6,7 @@ import type { SealedTin } from './simulate'
 
 export const logged = {
   used: ['waterCharge', 'purgeTime', 'sealDelay', 'bathTemperature', 'coolantFlow', 'heaterPower'],
-  seen: ['hush', 'talkTime', 'timeToBoil', 'timeToPlume'],
+  seen: ['hush', 'talkTime', 'volumeLost', 'timeToBoil', 'timeToPlume'],
 } as const
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -5,6 +5,7 @@ import { inputs, type WarmedBottleValues } from './inputs'
 import { logged } from './outcomes'
 import { kit, procedure } from './procedure'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const warmedBottle = softBottleFace<WarmedBottleValues>({
   id: 'warmed-bottle',
@@ -26,6 +27,7 @@ export const warmedBottle = softBottleFace<WarmedBottleValues>({
   inputs,
   logged,
   procedure,
+  practice,
   kit,
   teaching,
   why,

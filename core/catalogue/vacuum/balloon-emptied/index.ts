@@ -7,6 +7,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, variants, why } from './teaching'
+import { pumpPractice } from '../practice'
 
 export const balloonEmptied = defineDemonstration<BalloonEmptiedValues, BalloonEmptiedRun>({
   id: 'balloon-emptied',
@@ -39,6 +40,7 @@ export const balloonEmptied = defineDemonstration<BalloonEmptiedValues, BalloonE
   sizes,
   shelf,
   procedure,
+  practice: pumpPractice,
   kit,
   drawing,
   why,

@@ -9,6 +9,7 @@ import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { pumpPractice } from '../practice'
 
 export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuumRun>({
   id: 'bell-in-vacuum',
@@ -41,6 +42,7 @@ export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuum
   outcomes,
   shelf,
   procedure,
+  practice: pumpPractice,
   kit,
   drawing,
   why,

@@ -8,6 +8,7 @@ import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { pumpPractice } from '../practice'
 
 export const bellJarBalloon = defineDemonstration<BellJarBalloonValues, BellJarBalloonRun>({
   id: 'bell-jar-balloon',
@@ -40,6 +41,7 @@ export const bellJarBalloon = defineDemonstration<BellJarBalloonValues, BellJarB
   outcomes,
   shelf,
   procedure,
+  practice: pumpPractice,
   kit,
   drawing,
   why,

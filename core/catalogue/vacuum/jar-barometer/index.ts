@@ -8,6 +8,7 @@ import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { pumpPractice } from '../practice'
 
 export const jarBarometer = defineDemonstration<JarBarometerValues, JarBarometerRun>({
   id: 'jar-barometer',
@@ -40,6 +41,7 @@ export const jarBarometer = defineDemonstration<JarBarometerValues, JarBarometer
   outcomes,
   shelf,
   procedure,
+  practice: pumpPractice,
   kit,
   drawing,
   why,

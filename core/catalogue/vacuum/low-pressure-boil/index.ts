@@ -8,6 +8,7 @@ import { ledger, logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
+import { GAUGE, pumpPractice, THERMOMETER } from '../practice'
 
 export const lowPressureBoil = defineDemonstration<LowPressureBoilValues, LowPressureBoilRun>({
   id: 'low-pressure-boil',
@@ -40,6 +41,7 @@ export const lowPressureBoil = defineDemonstration<LowPressureBoilValues, LowPre
   ledger,
   shelf,
   procedure,
+  practice: { ...pumpPractice, instruments: [GAUGE, THERMOMETER] },
   kit,
   drawing,
   why,

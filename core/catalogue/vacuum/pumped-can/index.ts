@@ -7,6 +7,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing, shell } from './drawing'
 import { explanation, teaching, variants, why } from './teaching'
+import { pumpPractice } from '../practice'
 
 export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
   id: 'pumped-can',
@@ -39,6 +40,7 @@ export const pumpedCan = defineDemonstration<PumpedCanValues, PumpedCanRun>({
   sizes,
   shelf,
   procedure,
+  practice: { ...pumpPractice, opaque: true },
   kit,
   drawing,
   shell,

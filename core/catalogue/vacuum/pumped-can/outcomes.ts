@@ -2,7 +2,10 @@
 import { type Demonstration, HUSH, result } from '../../../demonstration'
 import type { PumpedCan } from './simulate'
 
-export const logged = { used: ['pumpTime', 'ultimatePressure'], seen: ['hush', 'talkTime', 'finalPressure'] } as const
+export const logged = {
+  used: ['pumpTime', 'ultimatePressure'],
+  seen: ['hush', 'talkTime', 'volumeLost', 'finalPressure'],
+} as const
 
 export const results = [
   result('criticalPressureDifference', 'difference the wall holds', 'kPa'),
@@ -15,8 +18,8 @@ export const results = [
   result('peakNetForce', 'greatest difference on the whole surface', 'N'),
   result('work', 'work the air can do', 'J'),
   result('hush', 'pump on to the wall giving way', 's', HUSH),
-  result('talkTime', 'panels talk after', 's'),
-  result('volumeLost', 'volume lost', '%'),
+  { ...result('talkTime', 'panels talk after', 's'), firstPop: true },
+  { ...result('volumeLost', 'volume lost', '%'), weighed: 'lost' as const },
 ]
 
 export const outcomes: Demonstration['outcomes'] = [

@@ -8,6 +8,7 @@ import { logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
   id: 'soft-pack',
@@ -41,6 +42,7 @@ export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   drawing,
   why,

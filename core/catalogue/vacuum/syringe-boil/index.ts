@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { COLUMNS, simulate, type SyringeBoilRun } from './simulate'
 import { advice, explanation, teaching, why } from './teaching'
+import { practice } from './practice'
 
 export const syringeBoil = defineDemonstration<SyringeBoilValues, SyringeBoilRun>({
   id: 'syringe-boil',
@@ -34,6 +35,7 @@ export const syringeBoil = defineDemonstration<SyringeBoilValues, SyringeBoilRun
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   gates,
   cautions,

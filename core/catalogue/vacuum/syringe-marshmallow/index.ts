@@ -6,6 +6,7 @@ import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { COLUMNS, simulate, type SyringeMarshmallowRun } from './simulate'
 import { explanation, teaching, variants, why } from './teaching'
+import { practice } from './practice'
 
 export const syringeMarshmallow = defineDemonstration<SyringeMarshmallowValues, SyringeMarshmallowRun>({
   id: 'syringe-marshmallow',
@@ -34,6 +35,7 @@ export const syringeMarshmallow = defineDemonstration<SyringeMarshmallowValues, 
   sizes,
   shelf,
   procedure,
+  practice,
   kit,
   gates,
   cautions,

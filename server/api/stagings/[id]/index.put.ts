@@ -1,4 +1,5 @@
 import { changedStagingSchema, readStaging } from '../../../../core'
+import { whoIs } from '../../../access/desk'
 import { saveStaging } from '../../../database/stagings'
 import { readJson, routeId } from '../../../http/body'
 import { accepted } from '../../../http/faults'
@@ -8,5 +9,6 @@ import { savedOrRefused } from '../../../http/saved'
 export default defineEventHandler(async event => {
   const id = routeId(event)
   const { document, ...write } = await readJson(event, changedStagingSchema)
-  return savedOrRefused(await saveStaging(id, write, accepted(() => readStaging(document)).document), 'staging')
+  const { document: checked } = accepted(() => readStaging(document))
+  return savedOrRefused(await saveStaging(id, write, checked, await whoIs(event)), 'staging')
 })

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+/** Guided: what a vessel weighs afterwards tells what came in and how much of it is gone. */
+import { QuantityError, momentsOf, siOf, usualSpread, volumeGone, waterCameIn } from '~~/core'
+import type { QuantityDocument, QuantityInput, ReadStaging, Weighed } from '~~/core'
+
+const props = defineProps<{ read: ReadStaging }>()
+const emit = defineEmits<{ use: [result: string, value: QuantityDocument] }>()
+const units = useUnitsStore()
+const results = computed(() => props.read.demonstration.results)
+const cameIn = computed(() => results.value.find(r => r.weighed === 'came-in'))
+const wasIn = computed(() => results.value.find(r => r.weighed === 'was-in'))
+const lost = computed(() => results.value.find(r => r.weighed === 'lost'))
+const vessel = computed(() =>
+  props.read.demonstration.inputs.find(
+    (i): i is QuantityInput => i.kind === 'quantity' && i.tells === 'vessel' && i.quantity === 'volume',
+  ),
+)
+const masses = reactive<Record<'emptied' | 'after' | 'brimful' | 'balance', QuantityDocument | undefined>>({
+  emptied: undefined,
+  after: undefined,
+  brimful: undefined,
+  balance: { value: 1, unit: 'g' },
+})
+const problems = reactive<Record<string, string>>({})
+const FIELDS = computed(() => [
+  { field: 'emptied' as const, label: 'Emptied', hint: 'shaken out' },
+  ...(cameIn.value ? [{ field: 'after' as const, label: 'With what came in', hint: 'as it was lifted out' }] : []),
+  ...(lost.value && vessel.value ? [{ field: 'brimful' as const, label: 'Brim-full', hint: 'as it is now' }] : []),
+  { field: 'balance' as const, label: 'The balance shows', hint: 'its least step' },
+])
+const digits = (value: number) => Number(value.toPrecision(4))
+
+const found = computed(() => {
+  const { emptied, after, brimful, balance } = masses
+  if (!emptied || !balance) return { uses: [] }
+  const stated = props.read.demonstration.simulate(props.read.values, 'summary')
+  const kg = (q: QuantityDocument) => siOf(q, 'mass')
+  const common = { emptied: kg(emptied), waterTemperature: props.read.values.numbers.airTemperature ?? 293.15 }
+  const uses: { id: string; words: string; value: QuantityDocument }[] = []
+  const add = (spec: (typeof results.value)[number], { value, uncertainty }: Weighed, unit: string, factor: number) =>
+    uses.push({
+      id: spec.id,
+      words: `${spec.name}: ${units.number(value * factor, 3)} ± ${units.number(uncertainty * factor, 2)} ${unit}`,
+      value: { value: digits(value * factor), unit, spread: { value: digits(uncertainty * factor), unit } },
+    })
+  try {
+    if (after && cameIn.value)
+      add(
+        cameIn.value,
+        waterCameIn(
+          { ...common, after: kg(after), before: (wasIn.value && stated.results[wasIn.value.id]) ?? 0 },
+          kg(balance),
+        ),
+        'mL',
+        1e6,
+      )
+    if (brimful && lost.value && vessel.value) {
+      const capacity = props.read.values.numbers[vessel.value.id]!
+      const { id, range } = vessel.value
+      const { deviation } = momentsOf(
+        props.read.given.spreads[id] ?? usualSpread(vessel.value, props.read.values),
+        capacity,
+        range,
+      )
+      add(
+        lost.value,
+        volumeGone({ ...common, brimful: kg(brimful), capacity, capacityUncertainty: deviation }, kg(balance)),
+        '%',
+        100,
+      )
+    }
+  } catch (error) {
+    if (!(error instanceof RangeError) && !(error instanceof QuantityError)) throw error
+    return { uses, fault: error.message }
+  }
+  return { uses }
+})
+</script>
+
+<template>
+  <Folded v-if="cameIn || lost">
+    <template #title>Weigh it afterwards</template>
+    <div class="grid gap-2 pl-5">
+      <p class="text-sm soft">
+        A kitchen balance tells what came in, and how much of the vessel is gone: dry it outside, fill it to the brim.
+      </p>
+      <div class="grid sm:grid-cols-4 gap-3">
+        <QuantityField
+          v-for="f in FIELDS"
+          :key="f.field"
+          v-model="masses[f.field]"
+          :label="f.label"
+          kind="mass"
+          :unit="units.shown(['g', 'oz'])"
+          :hint="f.hint"
+          :fault="problems[f.field] ?? ''"
+          @problem="problems[f.field] = $event"
+        />
+      </div>
+      <p v-for="use in found.uses" :key="use.id" class="figures" role="status">
+        {{ use.words }} <UButton class="ml-2" @click="emit('use', use.id, use.value)">Use it</UButton>
+      </p>
+      <p v-if="found.fault" class="fault" role="alert">{{ found.fault }}</p>
+    </div>
+  </Folded>
+</template>

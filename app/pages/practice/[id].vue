@@ -1,0 +1,254 @@
+<script setup lang="ts">
+/** A staging practised without a vessel: the exercise, the bench, the debrief. */
+import { newId } from '~/api/new-id'
+import { refusalOf, sendWrite } from '~/api/sending'
+import {
+  attemptReading,
+  courseOf,
+  findDemonstration,
+  loadDemonstrations,
+  practiceSchema,
+  readStaging,
+  settingOf,
+  stepWords,
+  withRoom,
+  type Debrief,
+  type Investigation,
+  type PracticeDocument,
+  type StoredStaging,
+  type Traced,
+} from '~~/core'
+
+const route = useRoute()
+const id = String(route.params.id)
+const units = useUnitsStore()
+const who = useWhoStore()
+const room = useRoomStore()
+const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${id}`)
+if (error.value?.status === 404) useMissing()()
+await loadDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
+if (!room.loaded) await room.load()
+
+const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))
+const title = computed(() => staging.value?.document.title || demonstration.value?.name || 'Practice')
+useHead({ title: () => `${title.value} · Practice · Zealous Hush` })
+useSeoMeta({ description: 'Practise it without a vessel: what you do decides what happens, and a debrief tells why.' })
+
+const document = computed(
+  () => staging.value && demonstration.value && withRoom(staging.value.document, room.document, demonstration.value),
+)
+const attempted = computed(() => document.value && attemptReading(() => readStaging(document.value!)))
+const read = computed(() => attempted.value?.read)
+const course = computed(() => (read.value ? courseOf(read.value.demonstration, read.value.values) : []))
+const exercise = computed(() => course.value.find(e => e.id === route.query.exercise) ?? course.value[0])
+/** Another draw with every attempt; none is drawn on the server, which does not practise. */
+const seed = ref(0)
+const setting = computed(() =>
+  read.value && exercise.value && seed.value > 0
+    ? settingOf(read.value.demonstration, read.value.given, exercise.value, seed.value)
+    : undefined,
+)
+const MOST_SEEDS = 2 ** 31 - 1
+function again() {
+  debrief.value = logbook.value = undefined
+  kept.value = ''
+  seed.value = 1 + Math.floor(Math.random() * (MOST_SEEDS - 1))
+}
+onMounted(() => again())
+watch(exercise, () => again())
+
+const attempt = usePracticeAttempt(setting)
+const { now, speed, state, scene, senses, instruments, seen, asked, inHand, sealed, answered, done } = attempt
+
+const steps = computed(() =>
+  read.value
+    ? read.value.demonstration.procedure.map(step => ({
+        id: step.id,
+        words: stepWords(read.value!.demonstration, step, read.value!.values, units.reader),
+      }))
+    : [],
+)
+const clock = computed(() => {
+  const s = Math.floor(now.value)
+  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`
+})
+
+// --- the debrief, and the record of it ------------------------------------------------------------
+const debrief = shallowRef<Debrief>()
+const logbook = shallowRef<Investigation>()
+const failure = ref('')
+const kept = ref('')
+const learner = ref<string>()
+onMounted(() => {
+  learner.value = who.mine ?? ''
+})
+const worker = useForecastWorker(answer => {
+  if (answer.kind === 'debrief') {
+    debrief.value = answer.debrief
+    logbook.value = answer.logbook
+    write = writeOf(answer.debrief)
+    void keep()
+  } else if (answer.kind === 'failed') failure.value = answer.message
+})
+watch(state, is => {
+  if (is !== 'over' || !document.value || !exercise.value) return
+  worker.ask({
+    kind: 'debrief',
+    document: document.value,
+    exercise: exercise.value.id,
+    acts: [...done.value],
+    now: now.value,
+    seed: seed.value,
+  })
+})
+const { model } = useRuntimeConfig().public
+/** The same for every try, so that it is kept once. */
+let write: { id: string; learner: string | null; document: PracticeDocument } | undefined
+function writeOf(told: Debrief) {
+  return {
+    id: newId(),
+    learner: learner.value || null,
+    document: practiceSchema.parse({
+      practisedAt: new Date().toISOString(),
+      staging: document.value!,
+      exercise: exercise.value!.id,
+      seed: seed.value,
+      acts: done.value.map(a => ({ ...a, at: +a.at.toFixed(3) })),
+      outcome: told.outcome ?? null,
+      wanted: told.wanted,
+      well: told.well,
+      stopped: told.stopped !== undefined,
+      planned: told.planned,
+      again: told.again,
+      mistakes: told.deviations.map(d => d.input),
+      model,
+    }),
+  }
+}
+async function keep() {
+  if (!write) return
+  failure.value = ''
+  try {
+    await sendWrite('POST', '/api/practice', write, write.id)
+    const name = who.nameOf(write.learner)
+    kept.value = name ? `Kept for ${name}.` : 'Kept, without a name.'
+  } catch (problem) {
+    failure.value = `It could not be kept: ${refusalOf(problem).message}`
+  }
+}
+const following = computed(() => course.value[course.value.findIndex(e => e.id === exercise.value?.id) + 1])
+const heading = useTemplateRef<HTMLElement>('heading')
+watch(debrief, async is => {
+  await nextTick()
+  if (is) heading.value?.focus()
+})
+</script>
+
+<template>
+  <div class="max-w-6xl mx-auto px-4 sm:px-6 py-5">
+    <p><NuxtLink :to="`/practice?staging=${id}`" class="plain-link">Practice</NuxtLink></p>
+    <p v-if="error || !staging" class="fault mt-3" role="alert">
+      There is no such staging, or it can’t be read just now.
+    </p>
+    <template v-else-if="attempted?.faults">
+      <h1 class="text-3xl">{{ title }}</h1>
+      <p class="fault mt-3" role="alert">
+        It can’t be practised: {{ attempted.faults.map(f => units.told(f.message)).join('; ') }}
+      </p>
+    </template>
+    <template v-else-if="exercise && read">
+      <h1 class="text-3xl">{{ title }}</h1>
+      <p class="soft mb-3">{{ units.told(exercise.words) }}. {{ units.told(exercise.task) }}</p>
+
+      <div v-if="state === 'ready'" class="grid gap-4 max-w-3xl">
+        <ol class="list-decimal pl-6 grid gap-1" aria-label="The plan">
+          <li v-for="s in steps" :key="s.id">{{ s.words }}</li>
+        </ol>
+        <p v-if="!exercise.guided" class="soft">Look at it now: once you begin, its numbers are hidden.</p>
+        <ChoiceField
+          v-if="who.people.length"
+          v-model="learner"
+          class="max-w-xs"
+          label="Who practises"
+          :items="[{ value: '', label: 'nobody named' }, ...who.people.map(p => ({ value: p.id, label: p.name }))]"
+        />
+        <p>
+          <UButton variant="solid" class="text-lg" :disabled="!setting" @click="attempt.begin">Begin</UButton>
+        </p>
+        <p class="soft text-sm">
+          Nothing real is heated, closed or pumped here. It is practice, and no permit: your employer decides who may do
+          it before others.
+        </p>
+      </div>
+
+      <div v-else-if="state !== 'over' && setting && scene" class="grid lg:grid-cols-[3fr_2fr] gap-x-8 gap-y-4">
+        <div class="grid gap-3 content-start">
+          <div class="flex flex-wrap items-center gap-3">
+            <span class="figures text-3xl" role="timer" aria-label="Since you began">{{ clock }}</span>
+            <div
+              role="group"
+              aria-label="How fast time goes"
+              class="flex border rule rounded-md overflow-hidden text-sm"
+            >
+              <UButton
+                v-for="times in [1, 4, 16]"
+                :key="times"
+                variant="ghost"
+                class="px-2 py-1 rounded-none figures"
+                :aria-pressed="speed === times"
+                :disabled="inHand && times > 1"
+                :class="speed === times ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
+                @click="speed = times"
+              >
+                × {{ times }}
+              </UButton>
+            </div>
+          </div>
+          <SceneDrawing :scene="scene" />
+          <p v-if="instruments.length" class="flex flex-wrap gap-x-6 figures text-xl">
+            <span v-for="i in instruments" :key="i.name"
+              >{{ i.name }} {{ units.format(i.reads, i.units, i.quantity) }}</span
+            >
+          </p>
+          <ul v-if="senses.length" class="text-xl grid gap-1" aria-label="What you hear and see" aria-live="polite">
+            <li v-for="(s, i) in senses" :key="i">{{ units.told(s) }}</li>
+          </ul>
+        </div>
+        <WhatNow
+          v-if="asked"
+          :question="asked"
+          :seen="seen ?? setting.demonstration.outcomes.find(o => o.id === attempt.run.value?.outcome)?.sentence ?? ''"
+          :answered="answered"
+          @choose="attempt.choose"
+        />
+        <BenchActs v-else :key="seed" :setting="setting" :attempt="attempt" :data-sealed="sealed" />
+      </div>
+
+      <div v-else-if="state === 'over' && setting" class="grid gap-4">
+        <h2 ref="heading" tabindex="-1" class="text-xl">Debrief</h2>
+        <p v-if="failure" class="fault" role="alert">{{ failure }}</p>
+        <p v-if="!debrief && !failure" class="soft" role="status">
+          Doing it again in many ways, to see what decided it…
+        </p>
+        <DebriefView
+          v-if="debrief"
+          :setting="setting"
+          :done="done"
+          :debrief="debrief"
+          :logbook="logbook"
+          :values="attempt.values.value!"
+          :run="attempt.run.value as Traced"
+        />
+        <p v-if="kept" class="soft" role="status">{{ kept }}</p>
+        <UButton v-else-if="debrief && failure" class="justify-self-start" @click="keep">Try to keep it again</UButton>
+        <p class="flex flex-wrap gap-3">
+          <UButton variant="solid" @click="again">Once more</UButton>
+          <UButton v-if="following" :to="`/practice/${id}?exercise=${following.id}`">
+            Next: {{ units.told(following.words) }}
+          </UButton>
+          <UButton :to="`/practice?staging=${id}`">Course and record</UButton>
+        </p>
+      </div>
+    </template>
+  </div>
+</template>

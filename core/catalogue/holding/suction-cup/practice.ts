@@ -1,0 +1,3 @@
+import type { SuctionCup } from './simulate'
+
+export const practice: SuctionCup['practice'] = { spans: [{ input: 'liftTime', from: 'sealed', to: 'off' }] }

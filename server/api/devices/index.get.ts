@@ -1,0 +1,3 @@
+import { listDevices } from '../../access/desk'
+
+export default defineEventHandler(event => listDevices(event))

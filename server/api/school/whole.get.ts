@@ -1,0 +1,3 @@
+import { currentSchool } from '../../database/school'
+
+export default defineEventHandler(() => currentSchool())

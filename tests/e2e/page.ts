@@ -63,6 +63,17 @@ export async function choose(page: Page, label: string, option: string): Promise
     .click()
 }
 
+/**
+ * Address of a copy of a staging: what a test saves is its own, as others of the same worker rely on the demo data.
+ */
+export async function copyOf(page: Page, staging: string, title: string): Promise<string> {
+  const { document } = await (await page.request.get(`/api/stagings/${staging}`)).json()
+  const id = crypto.randomUUID()
+  const data = { id, writeId: id, document: { ...document, title } }
+  expect((await page.request.post('/api/stagings', { data })).ok()).toBe(true)
+  return `/bench/${id}`
+}
+
 /** The place in a sentence of the Bench where an input stands. */
 export const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
 export const verdict = (page: Page) => page.getByTestId('verdict')

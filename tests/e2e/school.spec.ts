@@ -1,6 +1,6 @@
 /** Whose device it is, and what a school puts on its sheets. */
 import { readFileSync } from 'node:fs'
-import { choose, expect, test } from './page'
+import { choose, copyOf, expect, test } from './page'
 
 const CAN = '5a1d0000-0000-4000-8000-000000000001'
 const SHEETS = '/order/5a1d0000-0000-4000-8000-000000000301/sheets'
@@ -58,7 +58,7 @@ test('what is made with a device says whose it is; lists are narrowed to one’s
   await page.getByLabel('Another name').fill('Kim Bell')
   await page.getByRole('button', { name: 'Add', exact: true }).click()
   await expect(page.getByRole('link', { name: 'Kim Bell’s device; our school' })).toHaveText('KB')
-  await page.goto(`/bench/${CAN}`)
+  await page.goto(await copyOf(page, CAN, 'A can of one’s own'))
   await page.getByLabel('Title of the staging').fill('Slim can, by Kim')
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByTestId('save-state')).toHaveText(/^Saved, version \d+, Kim Bell$/)

@@ -50,7 +50,7 @@ async function stage(demonstration: string) {
   try {
     await loadDemonstrations([demonstration])
     const { document } = readStaging({ demonstration, title: await freeTitle(listedOf(demonstration)!.name) })
-    await sendWrite('POST', '/api/stagings', { id, document }, id)
+    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
     await navigateTo(`/bench/${id}`)
   } catch (error) {
     toast.add({ title: refusalOf(error).message, color: 'error' })

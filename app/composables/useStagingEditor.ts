@@ -28,6 +28,8 @@ export function useStagingEditor(id: string) {
   const baseVersion = ref(0)
   const failure = ref('')
   const saving = ref(false)
+  /** Nothing was changed since it was begun: it is in no list, until something is. */
+  const begun = computed(() => stored.value?.begun === true)
   const faults = ref<Fault[]>([])
   /** the stored staging, where somebody else saved first */
   const conflict = shallowRef<StoredStaging>()
@@ -103,10 +105,22 @@ export function useStagingEditor(id: string) {
     } else leftBehind.value = drafts.others()
   })
 
+  /** What was only begun is in the lists from now on. */
+  let keeping: Promise<void> | undefined
+  async function keep() {
+    if (!begun.value) return
+    await $fetch(`/api/stagings/${id}/keep`, { method: 'PUT' })
+    stored.value = { ...stored.value!, begun: false }
+  }
+  const kept = () => (keeping ??= keep().finally(() => (keeping = undefined)))
+
   watch([draft, dirty], () => {
     if (!draft.value || !stored.value || !lookedForDrafts) return
-    if (dirty.value) drafts.keep(baseVersion.value, draft.value)
-    else drafts.drop()
+    if (dirty.value) {
+      drafts.keep(baseVersion.value, draft.value)
+      // A server that is away is asked again at the next change, and saving says what stands in the way.
+      kept().catch(() => {})
+    } else drafts.drop()
   })
 
   /** Faults that a change would bring; none means that it can be made. */
@@ -182,6 +196,7 @@ export function useStagingEditor(id: string) {
     if (!draft.value || !stored.value || saving.value) return
     held.value = unsettled.size > 0
     if (held.value) return
+    if (begun.value && !dirty.value) return saveAsBegun()
     saving.value = true
     failure.value = ''
     faults.value = []
@@ -207,6 +222,19 @@ export function useStagingEditor(id: string) {
         failure.value = refusal.faults.length > 0 ? '' : refusal.message
         faults.value = refusal.faults
       }
+    } finally {
+      saving.value = false
+    }
+  }
+
+  /** Nothing is written anew: what was begun is kept as it is. */
+  async function saveAsBegun() {
+    saving.value = true
+    failure.value = ''
+    try {
+      await kept()
+    } catch (error) {
+      failure.value = refusalOf(error).message
     } finally {
       saving.value = false
     }
@@ -263,6 +291,7 @@ export function useStagingEditor(id: string) {
     draft,
     baseVersion,
     dirty,
+    begun,
     read,
     misfits,
     simulation,

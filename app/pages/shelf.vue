@@ -96,7 +96,7 @@ const stage = (item: StoredItem, demonstrationId: string) =>
       inputs: inputsFromItem(item.document, demonstration),
       things: thingsFrom([item]),
     })
-    await sendWrite('POST', '/api/stagings', { id, document }, id)
+    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
     await navigateTo(`/bench/${id}`)
   })
 

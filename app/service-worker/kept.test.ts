@@ -2,6 +2,10 @@ import { describe, expect, it } from 'vitest'
 import { cacheKeyOf, isKeptPage, isKeptRecord } from './kept'
 
 describe('what a device keeps', () => {
+  it('is one list of stagings, with or without one that was only begun', () => {
+    expect(cacheKeyOf('http://hush/api/stagings?also=1')).toBe(cacheKeyOf('http://hush/api/stagings'))
+    expect(cacheKeyOf('http://hush/api/stagings/1?taught=no')).not.toBe(cacheKeyOf('http://hush/api/stagings/1'))
+  })
   it('is pages that are worth something without the server', () => {
     for (const page of ['/', '/bench', '/bench/1', '/bench/plan', '/order/1/sheets', '/live/1', '/shelf'])
       expect(isKeptPage(page), page).toBe(true)

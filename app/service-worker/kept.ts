@@ -17,8 +17,11 @@ export const FROM_KEPT = 'hush-kept'
 
 export const isKeptPage = (path: string): boolean => !NOT_KEPT.test(path)
 export const isKeptRecord = (path: string): boolean => RECORD.test(path) && !WHOLE.test(path)
+/** One list, whichever of those that were only begun is asked for with it. */
+const STAGINGS = '/api/stagings'
 /** @param address whole */
 export const cacheKeyOf = (address: string): string => {
   const { origin, pathname, search } = new URL(address)
-  return pathname.startsWith(LIVE) ? `${origin}${LIVE}` : `${origin}${pathname}${search}`
+  if (pathname.startsWith(LIVE)) return `${origin}${LIVE}`
+  return pathname === STAGINGS ? `${origin}${STAGINGS}` : `${origin}${pathname}${search}`
 }

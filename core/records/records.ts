@@ -18,7 +18,14 @@ const moment = z.string().describe('ISO 8601')
 const by = z.uuid().nullable().describe('whose device it was; null where nobody said, or the name was taken away')
 const photo = z.string().nullable().describe('when it was last changed, which tells a browser’s cache apart')
 
-export const storedStagingSchema = z.object({ id: z.uuid(), version, document: stagingSchema, updatedAt: moment, by })
+export const storedStagingSchema = z.object({
+  id: z.uuid(),
+  version,
+  document: stagingSchema,
+  updatedAt: moment,
+  by,
+  begun: z.boolean().describe('nothing of it was changed, saved, shown or logged yet'),
+})
 export type StoredStaging = z.output<typeof storedStagingSchema>
 /** One of a list, with how many runs it has. */
 export type ListedStaging = StoredStaging & { runs: number; archived: boolean; madeBy: string | null }

@@ -17,7 +17,9 @@ const MOST_ITEMS = 5000
 const MOST_RUNS = 2000
 
 /** A staging is read by `readStaging`, which names each fault better than a schema can. */
-export const newStagingSchema = newRecord(z.unknown())
+export const newStagingSchema = newRecord(z.unknown()).extend({
+  begun: z.boolean().default(false).describe('nothing of it was changed yet: in no list until something is'),
+})
 export const changedStagingSchema = changedRecord(z.unknown())
 export const newOrderSchema = newRecord(runningOrderSchema)
 export const changedOrderSchema = changedRecord(runningOrderSchema)

@@ -4,6 +4,7 @@ import type { Photo } from '../http/photo'
 import { contentId } from './content-id'
 import { pool, takeReceipt, transaction } from './pool'
 import { here } from './put-away'
+import { keepStagings } from './stagings'
 
 /** Runs that are not deleted. */
 const RUNS = `(select * from run x where ${here('x')}) r`
@@ -142,19 +143,21 @@ export async function findRun(id: string): Promise<StoredRun | undefined> {
   return rows[0]
 }
 
-const insertRun = (
+const insertRun = async (
   client: pg.PoolClient,
   id: string,
   stagingId: string,
   stagingVersion: number,
   document: RunDocument,
   who: string | null,
-) =>
-  client.query(
+): Promise<void> => {
+  await keepStagings([stagingId], client)
+  await client.query(
     'insert into run (id, staging_id, staging_version, performed_at, outcome, document, logged_by) values ($1, ' +
       '$2, $3, $4, $5, $6, $7)',
     [id, stagingId, stagingVersion, document.performedAt, document.outcome, document, who],
   )
+}
 
 /** Logs a run; a retry with the same write id changes nothing. @param who a person's id */
 export async function addRun(

@@ -2,6 +2,7 @@ import type { ListedShow, Mark, ShowDocument, StoredShow } from '../../core'
 import { announce } from '../live/announcements'
 import { pool, takeReceipt, transaction } from './pool'
 import { here } from './put-away'
+import { keepStagings } from './stagings'
 
 const COLUMNS = 'id, document, created_at as "createdAt", begun_by as by'
 
@@ -26,13 +27,18 @@ export async function addShow(
   who: string | null,
 ): Promise<StoredShow> {
   return transaction(async client => {
-    if (await takeReceipt(client, writeId, [id, document]))
+    if (await takeReceipt(client, writeId, [id, document])) {
+      await keepStagings(
+        document.acts.map(a => a.stagingId),
+        client,
+      )
       await client.query('insert into show (id, title, document, begun_by) values ($1, $2, $3, $4)', [
         id,
         document.title,
         document,
         who,
       ])
+    }
     const { rows } = await client.query<StoredShow>(`select ${COLUMNS} from show where id = $1`, [id])
     return rows[0]
   })

@@ -46,6 +46,7 @@ describe('migrations', () => {
       { name: '0009-put-away.sql' },
       { name: '0010-who-and-school.sql' },
       { name: '0011-practice.sql' },
+      { name: '0012-begun.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

@@ -89,6 +89,40 @@ describe('stagings', () => {
     })
     expect((await send('GET', `/api/stagings/${id}`)).body.document.inputs.bathTemperature).toEqual(q(9, 'degC'))
   })
+  it('are in no list while they are only begun, until one is kept, saved, shown or logged', async () => {
+    const listed = async (id: string, query = '') =>
+      (await send('GET', `/api/stagings${query}`)).body.some((s: { id: string }) => s.id === id)
+    const begin = async () => {
+      const id = randomUUID()
+      const write = { id, writeId: randomUUID(), document: staging(5), begun: true }
+      expect((await send('POST', '/api/stagings', write)).body).toMatchObject({ begun: true, version: 1 })
+      expect([await listed(id), await listed(id, `?also=${id}`), await listed(id, '?also=1')]).toEqual([
+        false,
+        true,
+        false,
+      ])
+      return id
+    }
+    const run = { performedAt: '2026-11-20T10:00:00Z', outcome: 'crush', note: '', used: {} }
+    const ways: readonly ((id: string) => Promise<{ status: number }>)[] = [
+      id => send('PUT', `/api/stagings/${id}/keep`),
+      id => send('PUT', `/api/stagings/${id}`, { writeId: randomUUID(), baseVersion: 1, document: staging(6) }),
+      id =>
+        send('POST', '/api/runs', {
+          ...{ id: randomUUID(), writeId: randomUUID(), stagingId: id, stagingVersion: 1, document: run },
+        }),
+      id => {
+        const acts = [{ id: 'can', run: randomUUID(), stagingId: id, stagingVersion: 1, staging: staging(5) }]
+        const document = { title: 'Evening', acts }
+        return send('POST', '/api/live', { id: randomUUID(), writeId: randomUUID(), document })
+      },
+    ]
+    for (const keep of ways) {
+      const id = await begin()
+      expect((await keep(id)).status).toBe(200)
+      expect(await listed(id)).toBe(true)
+    }
+  })
   it('let only one of many simultaneous saves through', async () => {
     const id = await addStaging()
     const answers = await Promise.all(

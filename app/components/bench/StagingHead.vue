@@ -4,7 +4,7 @@ import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{ editor: StagingEditor; id: string }>()
 defineEmits<{ log: [] }>()
-const { draft, dirty, saving, stored, steps } = props.editor
+const { draft, dirty, begun, saving, stored, steps } = props.editor
 const { canUndo, canRedo } = steps
 const who = useWhoStore()
 useUndoKeys(steps)
@@ -31,7 +31,7 @@ useUndoKeys(steps)
     </h1>
   </div>
   <div class="flex flex-wrap items-center gap-2 text-sm mb-2">
-    <UButton variant="solid" :disabled="!dirty || saving" @click="editor.save()">
+    <UButton variant="solid" :disabled="(!dirty && !begun) || saving" @click="editor.save()">
       {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
     </UButton>
     <UndoButtons :can-undo="canUndo" :can-redo="canRedo" @undo="steps.undo()" @redo="steps.redo()" />
@@ -48,8 +48,10 @@ useUndoKeys(steps)
         ? $t('Saving…')
         : dirty
           ? $t('Unsaved changes, kept on this device')
-          : $t('Saved, version {version}', { version: stored!.version }) +
-            (who.nameOf(stored!.by) ? `, ${who.nameOf(stored!.by)}` : '')
+          : begun
+            ? $t('Only begun: in your lists once you change or save it')
+            : $t('Saved, version {version}', { version: stored!.version }) +
+              (who.nameOf(stored!.by) ? `, ${who.nameOf(stored!.by)}` : '')
     }}</span>
   </div>
 </template>

@@ -136,7 +136,7 @@ async function start(card: { id: string; name: string; with: string[] }) {
       document = readStaging({ demonstration: card.id, title }).document
     }
     const id = newId()
-    await sendWrite('POST', '/api/stagings', { id, document }, id)
+    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
     await navigateTo(`/bench/${id}`)
   } catch (problem) {
     failure.value = refusalOf(problem).message

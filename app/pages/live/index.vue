@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { listedWith } from '~/api/listed-with'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
@@ -24,13 +25,13 @@ const who = useWhoStore()
 useHead({ title: 'Live · Zealous Hush' })
 useSeoMeta({ description: 'Begin a show or a rehearsal: one cue at a time, one key a mark.' })
 const room = useRoomStore()
+const route = useRoute()
 const [{ data: shows, error, refresh }, { data: orders }, { data: stagings }] = await Promise.all([
   useFetch<ListedShow[]>('/api/live'),
   useFetch<ListedOrder[]>('/api/running-orders'),
-  useFetch<ListedStaging[]>('/api/stagings'),
+  useFetch<ListedStaging[]>('/api/stagings', listedWith(route.query.staging)),
 ])
 if (!room.loaded) await room.load()
-const route = useRoute()
 const what = ref(
   String(
     route.query.order

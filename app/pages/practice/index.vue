@@ -9,6 +9,7 @@ import {
   type ListedStaging,
   type StoredPractice,
 } from '~~/core'
+import { listedWith } from '~/api/listed-with'
 import { refusalOf } from '~/api/sending'
 
 useHead({ title: 'Practice · Zealous Hush' })
@@ -17,7 +18,7 @@ const units = useUnitsStore()
 const who = useWhoStore()
 const route = useRoute()
 const [{ data: stagings }, { data: practice, error, refresh }] = await Promise.all([
-  useFetch<ListedStaging[]>('/api/stagings'),
+  useFetch<ListedStaging[]>('/api/stagings', listedWith(route.query.staging)),
   useFetch<StoredPractice[]>('/api/practice'),
 ])
 const choices = useStagingChoices(

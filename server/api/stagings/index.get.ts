@@ -1,3 +1,5 @@
 import { listStagings } from '../../database/stagings'
+import { idAsked } from '../../http/query'
 
-export default defineEventHandler(() => listStagings())
+/** Every staging that is kept; `also` names one that was only begun and is asked for. */
+export default defineEventHandler(event => listStagings(idAsked(event, 'also')))

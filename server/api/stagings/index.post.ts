@@ -6,8 +6,8 @@ import { accepted, withFreeId } from '../../http/faults'
 
 /** Adds a staging: a new one, a copy, or an imported document. */
 export default defineEventHandler(async event => {
-  const { id, writeId, document } = await readJson(event, newStagingSchema)
+  const { id, writeId, document, begun } = await readJson(event, newStagingSchema)
   const { document: checked } = accepted(() => readStaging(document))
   const who = await whoIs(event)
-  return withFreeId(() => addStaging(id, writeId, checked, who))
+  return withFreeId(() => addStaging(id, writeId, checked, who, begun))
 })

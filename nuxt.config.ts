@@ -50,11 +50,23 @@ const BUILD = {
 
 const CORE = join(import.meta.dirname, 'core/')
 const CHUNK_OF_PACKAGE = [
-  ['@stdlib', 'core'],
+  ['@stdlib', 'matter'],
+  ['js-quantities', 'words'],
   ['zod', 'documents'],
   ['papaparse', 'tables'],
 ] as const
 
+/** Rooms that a page fetches together; what one of these needs is of it, or of one above it. */
+const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
+  ...{ units: 'words', sentence: 'words' },
+  ...{ elementary: 'matter', substances: 'matter', place: 'matter', vessels: 'matter' },
+  ...{ cautions: 'contract', demonstration: 'contract', picture: 'contract' },
+  solver: 'physics',
+  ...{ forecast: 'core', 'running-order': 'core', lesson: 'core', live: 'core', readings: 'core' },
+  ...{ practice: 'practice', hearing: 'hearing' },
+  // The rooms that read and check documents stand above all others: pages that only show something do without.
+  ...{ formats: 'documents', records: 'documents' },
+}
 /** Of the mechanisms, what the Shelf and the kit ask of. */
 const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
 
@@ -71,11 +83,10 @@ function chunkOf(id: string): string | undefined {
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')
-  if (room === 'solver' || (room === 'mechanisms' && !EVERYWHERE.includes(path))) return 'physics'
-  // The rooms that read and check documents stand above all others: pages that only show something do without.
+  if (room === 'mechanisms') return EVERYWHERE.includes(path) ? 'matter' : 'physics'
   if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
-  if (room === 'formats' || room === 'records') return 'documents'
-  if (room !== 'catalogue' || demonstration === undefined) return 'core'
+  if (room !== 'catalogue') return CHUNK_OF_ROOM[room!]
+  if (demonstration === undefined) return 'contract'
   const shared = demonstration.endsWith('.ts') || demonstration === 'scene'
   return shared ? `family-${family}` : `demonstration-${demonstration}`
 }
@@ -109,7 +120,8 @@ export default defineNuxtConfig({
   devtools: { enabled: false },
   modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
   pwa: PWA,
-  runtimeConfig: { public: { model: modelOf(import.meta.dirname) } },
+  // samples: draws of a whole forecast, as many as usual at 0; NUXT_PUBLIC_SAMPLES sets them for a slow machine.
+  runtimeConfig: { public: { model: modelOf(import.meta.dirname), samples: 0 } },
   css: ['~/assets/main.css', '~/assets/live.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   app: {

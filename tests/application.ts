@@ -13,6 +13,11 @@ import { migrate } from '../scripts/database/migrate'
 const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
 const quiet = () => {}
 
+/** Draws of a forecast in a browser's tests: what is tested there is the page, not how sure a share is. */
+export const SAMPLES = 400
+
+const FEWER = { NUXT_PUBLIC_SAMPLES: String(SAMPLES) }
+
 /** Folder of the test run's cluster; the test command sets it, so that all suites share one. */
 export const clusterFolder = (): string =>
   process.env.HUSH_TEST_CLUSTER ?? join(tmpdir(), `zealous-hush-test-${process.pid}`)
@@ -42,7 +47,7 @@ export async function openApplication(database: string): Promise<Application> {
   const databaseUrl = cluster.url.replace(/\/[^/]*$/, `/${database}`)
   await migrate(root, databaseUrl, quiet)
   const port = await freePort()
-  const start = () => startServer({ entry, databaseUrl, host: '127.0.0.1', port, quiet: true })
+  const start = () => startServer({ entry, databaseUrl, host: '127.0.0.1', port, quiet: true, environment: FEWER })
   let server = await start()
   const others: Awaited<ReturnType<typeof startServer>>[] = []
   return {
@@ -57,7 +62,10 @@ export async function openApplication(database: string): Promise<Application> {
     },
     async another(host = '127.0.0.1', environment = {}, secure = undefined, asked = 0) {
       const port = asked || (await freePort())
-      const second = await startServer({ entry, databaseUrl, host, port, quiet: true, environment, secure })
+      const second = await startServer({
+        ...{ entry, databaseUrl, host, port, secure, quiet: true },
+        environment: { ...FEWER, ...environment },
+      })
       others.push(second)
       return second
     },

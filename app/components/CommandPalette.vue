@@ -1,16 +1,7 @@
 <script setup lang="ts">
 /** Ctrl K: any page, staging, order, run, thing on the Shelf, and a few acts, found by typing. */
-import { freeTitle } from '~/api/free-title'
-import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
-import {
-  loadDemonstrations,
-  readStaging,
-  type FoundRuns,
-  type ListedOrder,
-  type StoredRun,
-  type ListedStaging,
-} from '~~/core'
+import { refusalOf } from '~/api/sending'
+import { type FoundRuns, type ListedOrder, type StoredRun, type ListedStaging } from '~~/core'
 import { LANGUAGES, type Language } from '~/locales'
 import { PLACES } from './places'
 
@@ -46,12 +37,9 @@ async function go(to: string) {
 }
 async function stage(demonstration: string) {
   close()
-  const id = newId()
   try {
-    await loadDemonstrations([demonstration])
-    const { document } = readStaging({ demonstration, title: await freeTitle(listedOf(demonstration)!.name) })
-    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
-    await navigateTo(`/bench/${id}`)
+    const { beginStaging } = await import('~/stagings/begin')
+    await navigateTo(await beginStaging(demonstration, listedOf(demonstration)!.name))
   } catch (error) {
     toast.add({ title: refusalOf(error).message, color: 'error' })
   }

@@ -3,9 +3,14 @@ const room = useRoomStore()
 const units = useUnitsStore()
 const open = ref(false)
 
-const pressure = computed(() => units.format(room.values.stationPressure!, ['hPa', 'inHg'], 'pressure', 4))
-const air = computed(() => units.format(room.values.airTemperature!, ['degC', 'degF'], 'temperature'))
-const boils = computed(() => units.format(room.boilingPoint, ['degC', 'degF'], 'temperature', 4))
+const told = computed(
+  () =>
+    room.glance && {
+      pressure: units.format(room.glance.stationPressure, ['hPa', 'inHg'], 'pressure', 4),
+      air: units.format(room.glance.airTemperature, ['degC', 'degF'], 'temperature'),
+      boils: units.format(room.glance.boilingPoint, ['degC', 'degF'], 'temperature', 4),
+    },
+)
 </script>
 
 <template>
@@ -17,13 +22,13 @@ const boils = computed(() => units.format(room.boilingPoint, ['degC', 'degF'], '
       @click="open = true"
     >
       <span class="sr-only">{{ `${$t('Room conditions:')} ` }}</span>
-      <template v-if="room.loaded">
-        <b class="text-(--outside-air)">{{ pressure }}</b><span class="soft max-sm:sr-only">{{
+      <template v-if="told">
+        <b class="text-(--outside-air)">{{ told.pressure }}</b><span class="soft max-sm:sr-only">{{
           ` ${$t('outside ·')} `
         }}</span
-        ><span class="soft sm:hidden" aria-hidden="true"> · </span>{{ air
+        ><span class="soft sm:hidden" aria-hidden="true"> · </span>{{ told.air
         }}<span class="soft max-sm:sr-only">{{ ` ${$t('· water boils at')} ` }}</span
-        ><span class="soft sm:hidden" aria-hidden="true"> · </span><b class="text-(--water)">{{ boils }}</b>
+        ><span class="soft sm:hidden" aria-hidden="true"> · </span><b class="text-(--water)">{{ told.boils }}</b>
       </template>
       <span v-else class="soft">{{ room.failure || $t('room conditions…') }}</span>
     </UButton>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The room's conditions, to be changed; made when it is opened. */
 import { refusalOf } from '~/api/sending'
-import { readRoom, saturationTemperature, StagingFaults, type Fault, type RoomDocument } from '~~/core'
+import { StagingFaults, roomAtAGlance, type Fault, type RoomDocument, type StoredRoom } from '~~/core'
 
 const room = useRoomStore()
 const units = useUnitsStore()
@@ -28,8 +28,8 @@ const chosen = computed<RoomDocument>(() => {
 })
 const outcome = computed(() => {
   try {
-    const numbers = readRoom(chosen.value)
-    return { faults: [], pressure: numbers.stationPressure!, boiling: saturationTemperature(numbers.stationPressure!) }
+    const { stationPressure, boilingPoint } = roomAtAGlance(chosen.value)
+    return { faults: [], pressure: stationPressure, boiling: boilingPoint }
   } catch (error) {
     if (error instanceof StagingFaults) return { faults: error.faults }
     throw error
@@ -55,7 +55,7 @@ async function save() {
     const refusal = refusalOf(error)
     faults.value = refusal.faults
     if (refusal.status === 409) {
-      room.take(refusal.current as { version: number; document: RoomDocument })
+      room.take(refusal.current as StoredRoom)
       failure.value = 'The room was changed in another window. Save again to put yours on top.'
     } else if (refusal.faults.length === 0) failure.value = refusal.message
   } finally {

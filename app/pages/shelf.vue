@@ -1,28 +1,14 @@
 <script setup lang="ts">
-import { freeTitle } from '~/api/free-title'
-import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
+import { refusalOf } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
 import { download } from '~/files/download'
-import {
-  findDemonstration,
-  loadDemonstrations,
-  inputsFromItem,
-  thingsFrom,
-  readStaging,
-  shelfCsv,
-  vesselValues,
-  ShelfFaults,
-  type ItemKind,
-  type StoredItem,
-  type VesselValues,
-} from '~~/core'
+import { shelfCsv, vesselValues, ShelfFaults, type ItemKind, type StoredItem, type VesselValues } from '~~/core'
 import { KINDS, matchingItems } from '~/components/shelf/shelf-search'
 
 useHead({ title: 'Shelf · Zealous Hush' })
 useSeoMeta({ description: 'What the prep room has: vessels, heaters, baths and pumps, measured once.' })
 const shelf = useShelfStore()
-const [{ listed }] = await Promise.all([useCatalogue(), shelf.loaded ? undefined : shelf.load()])
+const [{ listed, of: listedOf }] = await Promise.all([useCatalogue(), shelf.loaded ? undefined : shelf.load()])
 
 /** Items shown of one kind before more are asked for: thousands stay quick. A rack of vessels is seen at once. */
 const PAGE = 12
@@ -85,19 +71,12 @@ useUndoKeys({ undo: () => step('undo'), redo: () => step('redo') })
 const retire = (item: StoredItem) => attempt(() => shelf.save(item, item.document, !item.retired))
 const photo = (item: StoredItem, file: File | null) =>
   attempt(async () => shelf.savePhoto(item.id, file ? await photoFromFile(file) : null))
-const stage = (item: StoredItem, demonstrationId: string) =>
+const stage = (item: StoredItem, demonstration: string) =>
   attempt(async () => {
-    const id = newId()
-    await loadDemonstrations([demonstrationId])
-    const demonstration = findDemonstration(demonstrationId)!
-    const { document } = readStaging({
-      demonstration: demonstration.id,
-      title: await freeTitle(`${demonstration.name}: ${item.document.name}`),
-      inputs: inputsFromItem(item.document, demonstration),
-      things: thingsFrom([item]),
-    })
-    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
-    await navigateTo(`/bench/${id}`)
+    const { beginStaging } = await import('~/stagings/begin')
+    await navigateTo(
+      await beginStaging(demonstration, `${listedOf(demonstration)!.name}: ${item.document.name}`, [item]),
+    )
   })
 
 const live = () => shelf.items.filter(i => !i.retired).map(i => i.document)

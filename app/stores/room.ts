@@ -1,28 +1,27 @@
 import { refusalOf, sendWrite } from '~/api/sending'
 import { defineStore } from 'pinia'
-import { readRoom, saturationTemperature, type RoomDocument } from '~~/core'
+import type { RoomDocument, StoredRoom } from '~~/core'
 
 /** Conditions that hold for every staging that does not state its own. */
 export const useRoomStore = defineStore('room', () => {
   const version = ref(0)
   const document = ref<RoomDocument>({})
+  /** what the server works out of them */
+  const glance = ref<StoredRoom['glance']>()
   const loaded = ref(false)
   const failure = ref('')
 
-  // The server has checked what it stores, so this can be read as it is.
-  const values = computed(() => readRoom(document.value))
-  const boilingPoint = computed(() => saturationTemperature(values.value.stationPressure!))
-
-  function take(room: { version: number; document: RoomDocument }) {
+  function take(room: StoredRoom) {
     version.value = room.version
     document.value = room.document
+    glance.value = room.glance
     loaded.value = true
   }
 
   const ask = useFromServer()
   async function load() {
     try {
-      take(await ask<{ version: number; document: RoomDocument }>('/api/room'))
+      take(await ask<StoredRoom>('/api/room'))
       failure.value = ''
     } catch (error) {
       failure.value = refusalOf(error).message
@@ -34,5 +33,5 @@ export const useRoomStore = defineStore('room', () => {
     take(await sendWrite('PUT', '/api/room', { baseVersion: version.value, document: next }))
   }
 
-  return { version, document, loaded, failure, values, boilingPoint, load, save, take }
+  return { version, document, glance, loaded, failure, load, save, take }
 })

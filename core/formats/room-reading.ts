@@ -1,5 +1,6 @@
 /** The room's conditions as SI numbers, whatever demonstration they will serve. */
 import { ROOM_INPUTS, resolve } from '../demonstration'
+import { saturationTemperature } from '../substances/water'
 import type { RoomDocument } from './shelf'
 import { StagingFaults, readInputs } from './staging'
 
@@ -17,4 +18,21 @@ export function readRoom(document: RoomDocument): Readonly<Partial<Record<string
   const all = [...faults, ...resolved.faults.filter(f => !named.has(f.input))]
   if (all.length > 0) throw new StagingFaults(all)
   return resolved.values.numbers
+}
+
+/** What the room is, for a page that computes nothing. */
+export interface RoomAtAGlance {
+  /** Pa */ stationPressure: number
+  /** K */ airTemperature: number
+  /** at which water boils here, K */ boilingPoint: number
+}
+
+/** @throws StagingFaults with every fault found */
+export function roomAtAGlance(document: RoomDocument): RoomAtAGlance {
+  const { stationPressure, airTemperature } = readRoom(document)
+  return {
+    stationPressure: stationPressure!,
+    airTemperature: airTemperature!,
+    boilingPoint: saturationTemperature(stationPressure!),
+  }
 }

@@ -49,7 +49,11 @@ export const storedItemSchema = z.object({
 })
 export type StoredItem = z.output<typeof storedItemSchema>
 
-export const storedRoomSchema = z.object({ version, document: roomSchema })
+export const storedRoomSchema = z.object({
+  version,
+  document: roomSchema,
+  glance: z.object({ stationPressure: z.number(), airTemperature: z.number(), boilingPoint: z.number() }),
+})
 export type StoredRoom = z.output<typeof storedRoomSchema>
 
 export const storedSchoolSchema = z.object({ version, document: schoolSchema })

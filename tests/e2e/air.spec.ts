@@ -1,4 +1,4 @@
-import { blank, complete, expect, odds, test, verdict, type Page } from './page'
+import { ask, blank, complete, expect, odds, test, verdict, type Page } from './page'
 
 const staging = (n: number) => `/bench/5a1d0000-0000-4000-8000-0000000000${String(n).padStart(2, '0')}`
 
@@ -32,6 +32,7 @@ test('an egg too large tears, a smaller one goes in whole; the size it names is 
   await page.getByRole('region', { name: 'What the numbers suggest' }).getByRole('button', { name: /^Take/ }).click()
   await expect.poll(() => odds(page)).toBeGreaterThan(80)
   // How little the oxygen does stands in the ledger.
+  await ask(page, 'Where does the difference come from?')
   await expect(page.getByRole('row', { name: /the gas getting colder since the egg last sealed/ })).toBeVisible()
   await page.getByRole('button', { name: 'Undo all' }).click()
 })
@@ -96,6 +97,7 @@ test('warm water under a pump that cannot reach its boiling point is refused, wi
 test('the particle board follows the scrubber, and the notes for the class are there', async ({ page }) => {
   await page.goto(staging(10))
   await complete(page)
+  await ask(page, 'What do the particles do?')
   const particles = page.getByTestId('particles')
   const scrubber = page.getByLabel('Time scrubber')
   await scrubber.fill('0')
@@ -105,6 +107,7 @@ test('the particle board follows the scrubber, and the notes for the class are t
   await expect
     .poll(async () => Number(/Inside (\d+) of air/.exec(await particles.innerText())![1]))
     .toBeLessThan(full / 3)
+  await ask(page, 'What do I tell the class?')
   await page.getByText('Wrong ideas that classes have').click()
   await expect(page.getByText('The vacuum sucks the balloon bigger.')).toBeVisible()
   await page.getByText('Questions before and after').click()

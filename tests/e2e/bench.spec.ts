@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { spawnSync } from 'node:child_process'
-import { blank, choose, complete, copyOf, expect, odds, test, verdict, type Page } from './page'
+import { SAMPLES } from '../application'
+import { ask, blank, choose, complete, copyOf, expect, FILES, odds, test, verdict, type Page } from './page'
 
 const STAGING = '/bench/5a1d0000-0000-4000-8000-000000000001'
 
@@ -106,12 +107,13 @@ test("the same seed gives the same numbers in the browser's worker and in Node",
   await page.goto('/bench/choose')
   await page.getByRole('button', { name: 'Stage it Can plunge' }).click()
   await complete(page)
+  await ask(page, FILES)
   const staging = await downloaded(page, 'Staging (JSON)')
   const prediction = await downloaded(page, 'Prediction (JSON)')
   const inBrowser = JSON.parse(prediction)
-  const node = spawnSync('npm', ['run', '-s', 'predict', '--', '-'], { input: staging, encoding: 'utf8' })
+  const node = spawnSync('npm', ['run', '-s', 'predict', '--', '-', '--samples', String(SAMPLES)], { input: staging, encoding: 'utf8' })
   const inNode = JSON.parse(node.stdout)
-  expect(inBrowser.forecast.samples).toBe(2000)
+  expect(inBrowser.forecast.samples).toBe(SAMPLES)
   expect(inBrowser).toEqual(inNode)
 
   // Both can be read again: the prediction beside what is predicted now, the staging as a new one.
@@ -263,18 +265,16 @@ for (const [name, path] of [
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
     if (name.startsWith('Bench')) await complete(page)
-    const faults = async (only?: string[]) => {
-      const axe = new AxeBuilder({ page })
-      if (only) axe.withRules(only)
-      else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-      const { violations } = await axe.analyze()
+    const faults = async () => {
+      const { violations } = await new AxeBuilder({ page })
+        .options({ resultTypes: ['violations'] })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+        .analyze()
       return violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)
     }
     expect(await faults()).toEqual([])
     await page.emulateMedia({ colorScheme: 'dark' })
     await expect(page.locator('html')).toHaveClass(/dark/)
-    // Colours are all that differs.
-    expect(await faults(['color-contrast', 'link-in-text-block']), 'dark').toEqual([])
     for (const width of [390, 320]) {
       await page.setViewportSize({ width, height: 844 })
       await expect

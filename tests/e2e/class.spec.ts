@@ -1,7 +1,7 @@
 /** What stands before a class: the projector's pages of a staging, its sheet as a document, a lesson planned. */
 import { readFileSync } from 'node:fs'
 import { strFromU8, unzipSync } from 'fflate'
-import { choose, complete, expect, test } from './page'
+import { ask, choose, complete, expect, FILES, test } from './page'
 
 const BALLOON = '5a1d0000-0000-4000-8000-000000000010'
 
@@ -23,7 +23,7 @@ test('a class is told of a can that filled what happened to it, on the Bench and
   expect(status).toBe(200)
   await page.goto(`/bench/${id}`)
   await complete(page)
-  const notes = page.getByRole('region', { name: 'For the class' })
+  const notes = await ask(page, 'What do I tell the class?')
   await notes.getByRole('button', { name: 'Age 7 to 11' }).click()
   await expect(notes).toContainText('pushed water in through the hole')
   await expect(notes).not.toContainText('pushed the can in')
@@ -32,6 +32,7 @@ test('a class is told of a can that filled what happened to it, on the Bench and
   await expect(notes).toContainText('so the wall was never pressed hard enough')
   await expect(notes).not.toContainText('Why was it so fast?')
 
+  await ask(page, FILES)
   await page.getByRole('link', { name: 'Projector pages' }).click()
   const wall = page.locator('.wall')
   const pages: string[] = []
@@ -131,6 +132,7 @@ test('a lesson is planned from a topic, an age, minutes and ticked boxes, printe
 
 test('a staging travels in an address, is read and kept, and one that was cut short is told', async ({ page }) => {
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
+  await ask(page, FILES)
   await page.getByRole('button', { name: 'Share as a link' }).click()
   const dialog = page.getByRole('dialog', { name: 'Share this staging' })
   await expect(dialog.getByRole('img', { name: 'QR code of the address' })).toBeVisible()

@@ -1,6 +1,6 @@
 /** What the browser tests share: an application of each worker's own, pages that are alive, and the Bench's parts. */
 import { expect, test as base, type Page } from '@playwright/test'
-import { openApplication, type Application } from '../application'
+import { SAMPLES, openApplication, type Application } from '../application'
 
 /** Goes on once the page answers to what is done on it, as a person does who sees that nothing happens yet. */
 const alive = (page: Page) =>
@@ -77,10 +77,20 @@ export async function copyOf(page: Page, staging: string, title: string): Promis
 /** The place in a sentence of the Bench where an input stands. */
 export const blank = (page: Page, input: string) => page.locator(`[data-input="${input}"]`)
 export const verdict = (page: Page) => page.getByTestId('verdict')
+/** Asks one of the Bench's questions, unless it is open already. @returns the part that answers it */
+export async function ask(page: Page, question: string) {
+  const part = page.getByRole('region', { name: question })
+  const button = part.getByRole('button', { name: question })
+  if ((await button.getAttribute('aria-expanded')) === 'false') await button.click()
+  await expect(button).toHaveAttribute('aria-expanded', 'true')
+  return part
+}
+export const FILES = 'How do I print, share or copy it?'
+export const NUMBERS = 'What are all its numbers?'
 /** How many of 100 end as wanted, as the verdict says. */
 export const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
 /** Waits for the whole forecast. */
-export const complete = (page: Page) => expect(verdict(page).last()).toContainText('2000 stagings computed')
+export const complete = (page: Page) => expect(verdict(page).last()).toContainText(`${SAMPLES} stagings computed`)
 /** Stages a demonstration from the list, and waits for its forecast. */
 export async function stage(page: Page, name: string): Promise<void> {
   await page.goto('/bench/choose')

@@ -1,5 +1,5 @@
 /** Who reads: units by region, marks by language, and a second language. */
-import { blank, expect, test } from './page'
+import { ask, blank, expect, FILES, test } from './page'
 
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
 const DRUM = '/bench/5a1d0000-0000-4000-8000-000000000004'
@@ -30,6 +30,7 @@ test('a sheet for pupils is one page and its answers the next, in the units of w
   ] as const) {
     await page.goto('/bench/5a1d0000-0000-4000-8000-000000000010')
     await page.getByRole('button', { name: units, exact: true }).click()
+    await ask(page, FILES)
     await page.getByRole('link', { name: 'Sheet for pupils' }).click()
     await expect(page.getByRole('heading', { name: '1 Predict' })).toBeVisible()
     const text = await page.locator('.pupils').innerText()

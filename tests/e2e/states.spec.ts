@@ -1,4 +1,4 @@
-import { blank, choose, complete, expect, odds, test, type Page } from './page'
+import { ask, blank, choose, complete, expect, odds, test, type Page } from './page'
 
 /** The first of the demo's stagings. */
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
@@ -387,8 +387,7 @@ test('a staging is printed on one page: steps, kit, cautions, odds', async ({ pa
 test('the crushed can is shown in three dimensions, or it is said that the device can’t', async ({ page }) => {
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   await complete(page)
-  const part = page.getByRole('region', { name: 'What is left, in three dimensions' })
-  await part.getByRole('button', { name: 'Show it' }).click()
+  const part = await ask(page, 'What is left of it, in three dimensions?')
   await expect(part).toContainText(/\d+\s% of its volume gone: .* left, and .* high/)
   const drawn = page.getByTestId('vessel-3d')
   await expect(drawn.or(part.getByText('cannot draw in three dimensions'))).toBeVisible()

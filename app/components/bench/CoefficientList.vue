@@ -30,10 +30,7 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
 </script>
 
 <template>
-  <section aria-labelledby="doubt-title">
-    <h2 id="doubt-title">
-      {{ $t('What decides it') }}
-    </h2>
+  <AskedPart id="doubt" :title="$t('What decides it, and what was assumed?')">
     <p v-if="!telling.length" class="soft">
       {{ $t('No single unknown decides it: the outcome hardly varies.') }}
     </p>
@@ -77,5 +74,5 @@ const telling = computed(() => props.influences.filter(i => i.share >= 0.03).sli
         </li>
       </ul>
     </Folded>
-  </section>
+  </AskedPart>
 </template>

@@ -28,10 +28,7 @@ const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(
 </script>
 
 <template>
-  <section aria-labelledby="ledger-title">
-    <h2 id="ledger-title">
-      {{ $t('Where the difference comes from') }}
-    </h2>
+  <AskedPart id="ledger" :title="$t('Where does the difference come from?')">
     <p class="soft text-sm mb-2">
       {{ units.told(ledger.moment) }}
     </p>
@@ -78,5 +75,5 @@ const signed = (pa: number) => `${pa < 0 ? '−' : '+'} ${units.format(Math.abs(
         </tr>
       </tfoot>
     </table>
-  </section>
+  </AskedPart>
 </template>

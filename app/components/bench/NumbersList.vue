@@ -32,10 +32,7 @@ const results = computed(() =>
 </script>
 
 <template>
-  <section aria-labelledby="numbers-title">
-    <h2 id="numbers-title">
-      {{ $t('Numbers') }}
-    </h2>
+  <AskedPart id="numbers" :title="$t('What are all its numbers?')">
     <dl class="figures grid grid-cols-[1fr_auto] gap-x-4">
       <template v-for="r in results" :key="r.id">
         <dt class="soft capitalize-first">
@@ -46,5 +43,5 @@ const results = computed(() =>
         </dd>
       </template>
     </dl>
-  </section>
+  </AskedPart>
 </template>

@@ -21,10 +21,7 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
 </script>
 
 <template>
-  <section aria-labelledby="repeats-title">
-    <h2 id="repeats-title">
-      {{ $t('Several in a row') }}
-    </h2>
+  <AskedPart id="repeats" :title="$t('How often in a row?')">
     <div>
       <label
         >{{ $t('How many') }}
@@ -69,5 +66,5 @@ const bring = computed(() => props.forecast && vesselsNeeded(props.forecast.shar
         </tr>
       </tbody>
     </table>
-  </section>
+  </AskedPart>
 </template>

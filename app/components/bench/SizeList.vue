@@ -7,10 +7,7 @@ const units = useUnitsStore()
 </script>
 
 <template>
-  <section aria-labelledby="sizes-title">
-    <h2 id="sizes-title">
-      {{ $t('How big') }}
-    </h2>
+  <AskedPart id="sizes" :title="$t('How big is that?')">
     <dl class="figures">
       <div
         v-for="size in sizes"
@@ -28,5 +25,5 @@ const units = useUnitsStore()
         </dd>
       </div>
     </dl>
-  </section>
+  </AskedPart>
 </template>

@@ -21,11 +21,8 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
 </script>
 
 <template>
-  <div
-    v-if="draft && read && simulation && demonstration && ledger"
-    class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
-  >
-    <div class="grid gap-6 content-start">
+  <div v-if="draft && read && simulation && demonstration && ledger" class="border-t rule mt-6 pt-5">
+    <div class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8">
       <section aria-labelledby="why-title">
         <h2 id="why-title">
           {{ $t('Why') }}
@@ -34,63 +31,70 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           {{ units.told(line) }}
         </p>
       </section>
-      <LedgerBars :ledger="ledger" />
-      <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
-      <ParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
-        <template #scrubber>
-          <StagingScrubber />
-        </template>
-      </ParticleBoard>
-      <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-      <SizeList v-if="judgement" :sizes="judgement.sizes" />
-      <RepeatTable
-        v-if="demonstration.repeats && sharesBath"
-        :demonstration="demonstration"
-        :values="read.values"
-        :simulation="simulation"
-        :forecast="complete ? forecast : undefined"
-      />
-    </div>
-    <div class="grid gap-6 content-start">
-      <div ref="leverPart">
-        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+      <div class="grid gap-6 content-start">
+        <div ref="leverPart">
+          <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+        </div>
+        <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
       </div>
-      <CoefficientList
-        :demonstration="demonstration"
-        :document="draft"
-        :values="read.values"
-        :given="read.given"
-        :influences="influences"
-        :strip="strip"
-        :editor="editor"
-        @strip="askStrip"
-      />
-      <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
-      <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
-      <NotGoneList v-if="judgement" :failures="failures" />
+      <div class="grid gap-6 content-start">
+        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
+        <NotGoneList v-if="judgement" :failures="failures" />
+      </div>
     </div>
-    <div class="grid gap-6 content-start">
-      <NumbersList
-        :demonstration="demonstration"
-        :simulation="simulation"
-        :forecast="complete ? forecast : undefined"
-      />
-      <TeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-      <section aria-labelledby="kit-title">
-        <h2 id="kit-title">
-          {{ $t('Kit') }}
-        </h2>
-        <p>{{ kit.map(units.told).join('; ') }}.</p>
-      </section>
-      <StagingFiles
-        :id="id"
-        :read="read"
-        :as-stated="asStated!"
-        :simulation="simulation"
-        :representative="representative"
-        :forecast="complete ? forecast : undefined"
-        @copy="copyAway"
-      />
+    <div class="grid grid-cols-1 md:grid-cols-2 gap-x-8 mt-6 items-start">
+      <div>
+        <LedgerBars :ledger="ledger" />
+        <AskedPart id="particles" :title="$t('What do the particles do?')">
+          <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
+            <template #scrubber>
+              <StagingScrubber />
+            </template>
+          </LazyParticleBoard>
+        </AskedPart>
+        <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+        <SizeList v-if="judgement" :sizes="judgement.sizes" />
+        <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
+        <NumbersList
+          :demonstration="demonstration"
+          :simulation="simulation"
+          :forecast="complete ? forecast : undefined"
+        />
+      </div>
+      <div>
+        <CoefficientList
+          :demonstration="demonstration"
+          :document="draft"
+          :values="read.values"
+          :given="read.given"
+          :influences="influences"
+          :strip="strip"
+          :editor="editor"
+          @strip="askStrip"
+        />
+        <AskedPart id="kit" :title="$t('What do I need?')">
+          <p>{{ kit.map(units.told).join('; ') }}.</p>
+        </AskedPart>
+        <RepeatTable
+          v-if="demonstration.repeats && sharesBath"
+          :demonstration="demonstration"
+          :values="read.values"
+          :simulation="simulation"
+          :forecast="complete ? forecast : undefined"
+        />
+        <AskedPart id="tell" :title="$t('What do I tell the class?')">
+          <LazyTeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+        </AskedPart>
+        <StagingFiles
+          :id="id"
+          :read="read"
+          :as-stated="asStated!"
+          :simulation="simulation"
+          :representative="representative"
+          :forecast="complete ? forecast : undefined"
+          @copy="copyAway"
+        />
+      </div>
     </div>
   </div>
 </template>

@@ -58,10 +58,7 @@ const exportTrace = () =>
 </script>
 
 <template>
-  <section aria-labelledby="files-title">
-    <h2 id="files-title">
-      {{ $t('Files') }}
-    </h2>
+  <AskedPart id="files" :title="$t('How do I print, share or copy it?')">
     <p class="flex flex-wrap gap-3">
       <UButton variant="link" @click="exportStaging">
         {{ $t('Staging (JSON)') }}
@@ -98,5 +95,5 @@ const exportTrace = () =>
       :simulation="simulation"
       :forecast="forecast"
     />
-  </section>
+  </AskedPart>
 </template>

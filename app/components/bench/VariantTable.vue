@@ -9,11 +9,13 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
 </script>
 
 <template>
-  <section v-if="table" aria-labelledby="variants-title">
-    <h2 id="variants-title">
-      {{ units.told(table.title) }}
-    </h2>
-    <table class="w-full figures text-sm">
+  <AskedPart id="variants" :title="$t('What would another one do?')">
+    <table v-if="table" class="w-full figures text-sm">
+      <caption class="soft text-left">
+        {{
+          units.told(table.title)
+        }}
+      </caption>
       <thead>
         <tr class="soft text-left align-bottom">
           <td />
@@ -37,5 +39,5 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
         </tr>
       </tbody>
     </table>
-  </section>
+  </AskedPart>
 </template>

@@ -77,42 +77,44 @@ const short = computed(() => mesh.value !== undefined && (shell.value?.lost ?? 0
 </script>
 
 <template>
-  <section v-if="shell && shell.lost > 0.02" aria-labelledby="after-title">
-    <h2 id="after-title">{{ $t('What is left, in three dimensions') }}</h2>
-    <UButton v-if="!opened" @click="opened = true">{{ $t('Show it') }}</UButton>
+  <AskedPart
+    v-if="shell && shell.lost > 0.02"
+    id="after"
+    :title="$t('What is left of it, in three dimensions?')"
+    anew
+    @asked="asked => (opened = asked)"
+  >
+    <template v-if="flat">
+      <p role="status">{{ $t('This device cannot draw in three dimensions; here it is flat, to scale.') }}</p>
+      <SceneDrawing :scene="scene" column />
+    </template>
     <template v-else>
-      <template v-if="flat">
-        <p role="status">{{ $t('This device cannot draw in three dimensions; here it is flat, to scale.') }}</p>
-        <SceneDrawing :scene="scene" column />
-      </template>
-      <template v-else>
-        <canvas
-          ref="canvas"
-          class="w-full h-64 block touch-none cursor-grab border-y rule"
-          tabindex="0"
-          role="img"
-          :aria-label="$t('Crushed {noun}, to be turned with the arrow keys: {told}', { noun, told })"
-          data-testid="vessel-3d"
-          @keydown="turnByKey"
-        />
-        <p class="flex gap-1 my-1">
-          <UButton icon="i-lucide-arrow-left" :aria-label="$t('Turn to the left')" @click="view?.turn(-1, 0)" />
-          <UButton icon="i-lucide-arrow-right" :aria-label="$t('Turn to the right')" @click="view?.turn(1, 0)" />
-          <UButton icon="i-lucide-arrow-up" :aria-label="$t('See it from higher up')" @click="view?.turn(0, 1)" />
-          <UButton icon="i-lucide-arrow-down" :aria-label="$t('See it from lower down')" @click="view?.turn(0, -1)" />
-        </p>
-      </template>
-      <p>{{ told }}</p>
-      <p class="soft text-sm">
-        {{
-          shell.lobes > 1
-            ? $t('{n} lobes by the buckling formula; its wall has the area that it had. A real one folds unevenly.', {
-                n: shell.lobes,
-              })
-            : $t('Its four sides drawn in alike; its wall has the area that it had. A real one folds unevenly.')
-        }}
-        <template v-if="short">{{ $t('It is folded further than even lobes can show.') }}</template>
+      <canvas
+        ref="canvas"
+        class="w-full h-64 block touch-none cursor-grab border-y rule"
+        tabindex="0"
+        role="img"
+        :aria-label="$t('Crushed {noun}, to be turned with the arrow keys: {told}', { noun, told })"
+        data-testid="vessel-3d"
+        @keydown="turnByKey"
+      />
+      <p class="flex gap-1 my-1">
+        <UButton icon="i-lucide-arrow-left" :aria-label="$t('Turn to the left')" @click="view?.turn(-1, 0)" />
+        <UButton icon="i-lucide-arrow-right" :aria-label="$t('Turn to the right')" @click="view?.turn(1, 0)" />
+        <UButton icon="i-lucide-arrow-up" :aria-label="$t('See it from higher up')" @click="view?.turn(0, 1)" />
+        <UButton icon="i-lucide-arrow-down" :aria-label="$t('See it from lower down')" @click="view?.turn(0, -1)" />
       </p>
     </template>
-  </section>
+    <p>{{ told }}</p>
+    <p class="soft text-sm">
+      {{
+        shell.lobes > 1
+          ? $t('{n} lobes by the buckling formula; its wall has the area that it had. A real one folds unevenly.', {
+              n: shell.lobes,
+            })
+          : $t('Its four sides drawn in alike; its wall has the area that it had. A real one folds unevenly.')
+      }}
+      <template v-if="short">{{ $t('It is folded further than even lobes can show.') }}</template>
+    </p>
+  </AskedPart>
 </template>

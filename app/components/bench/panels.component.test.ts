@@ -27,7 +27,16 @@ const verdict = (of: Forecast | undefined, complete = true) =>
     props: { demonstration: can, complete, simulation: staged().simulation, ...(of && { forecast: of }) },
   })
 
+/** A part that is folded, once somebody asks. */
+async function asked(...given: Parameters<typeof mountSuspended>) {
+  const part = await mountSuspended(...given)
+  const question = part.get('h2 button')
+  if (question.attributes('aria-expanded') === 'false') await question.trigger('click')
+  return part
+}
+
 beforeEach(() => {
+  localStorage.removeItem('hush-asked-parts')
   useUnitsStore().system = 'si'
 })
 
@@ -69,7 +78,7 @@ describe('the ledger', () => {
     async (_, d) => {
       const { simulation } = staged(d)
       const ledger = d.ledger(simulation)
-      const shown = await mountSuspended(LedgerBars, { props: { ledger } })
+      const shown = await asked(LedgerBars, { props: { ledger } })
       const rows = ledger.rows.filter(r => Math.abs(r.pressure) > 0.002 * Math.abs(ledger.difference))
       const bars = shown.findAll('tbody rect')
       expect(bars).toHaveLength(rows.length)
@@ -139,14 +148,14 @@ describe('sizes and repeats', () => {
     const sizes = d.sizes(values, simulation)
     for (const system of ['si', 'us'] as const) {
       useUnitsStore().system = system
-      const shown = await mountSuspended(SizeList, { props: { sizes } })
+      const shown = await asked(SizeList, { props: { sizes } })
       expect(shown.findAll('dt')).toHaveLength(sizes.length)
       expect(shown.text()).not.toMatch(/NaN|undefined|\d[eE][+-]?\d/)
     }
   })
   it('shows the bath before each of several, warmer every time, and follows how many', async () => {
     const { values, simulation } = staged()
-    const shown = await mountSuspended(RepeatTable, { props: { demonstration: can, values, simulation } })
+    const shown = await asked(RepeatTable, { props: { demonstration: can, values, simulation } })
     const rows = () => shown.findAll('tbody tr').map(r => r.findAll('td').map(c => c.text()))
     expect(rows()).toHaveLength(6)
     const ice = rows().map(r => parseFloat(r[2]!))

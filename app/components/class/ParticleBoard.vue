@@ -217,9 +217,9 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <section ref="frame" aria-labelledby="board-title" class="board" :data-full="isFullscreen || onWall">
+  <div ref="frame" role="group" :aria-label="$t('Particle board')" class="board" :data-full="isFullscreen || onWall">
     <div class="flex items-baseline gap-3 mb-1">
-      <h2 id="board-title" class="flex-1">
+      <h2 v-if="isFullscreen || onWall" class="flex-1">
         {{ $t('Particle board') }}
       </h2>
       <button v-if="!onWall" class="quiet-button text-sm" @click="toggle()">
@@ -257,7 +257,7 @@ onBeforeUnmount(() => {
       {{ caption }} <span class="motion-reduce:hidden">{{ $t('The bars are counted hits on the wall.') }}</span>
     </p>
     <slot v-if="isFullscreen" name="scrubber" />
-  </section>
+  </div>
 </template>
 
 <style scoped>

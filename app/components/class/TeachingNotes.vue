@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced }>()
-defineSlots<{ default?(): unknown }>()
 const units = useUnitsStore()
 const levels = computed(() => props.demonstration.explanation(props.values, props.simulation))
 const ages = (of: readonly { from: number }[], i: number) =>
@@ -21,11 +20,7 @@ const notCrushed = computed(() => {
 </script>
 
 <template>
-  <section aria-labelledby="tell-title">
-    <h2 id="tell-title">
-      {{ $t('For the class') }}
-    </h2>
-    <slot />
+  <div>
     <Folded v-for="(level, i) in levels" :key="level.from" class="border-t rule py-1">
       <template #title>
         {{ $t('Age {ages}', { ages: ages(levels, i) }) }}
@@ -91,5 +86,5 @@ const notCrushed = computed(() => {
         </li>
       </ul>
     </Folded>
-  </section>
+  </div>
 </template>

@@ -4,27 +4,21 @@
  * What that takes is fetched then.
  */
 import { usePreferredReducedMotion } from '@vueuse/core'
-import { findDemonstration, loadDemonstrations, timeAt, usualStaging, type Scene } from '~~/core'
+import type { Scene } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
+import type { Film } from './film'
 
 const props = defineProps<{ id: string; still: Scene; running: boolean }>()
 const motion = usePreferredReducedMotion()
 const room = useRoomStore()
-/** stages, and the drawing at a number of them passed */
-const film = shallowRef<{ stages: number; at: (position: number) => Scene }>()
+const film = shallowRef<Film>()
 /** undefined while it stands still */
 const position = ref<number>()
 const scene = computed(() => (film.value && position.value !== undefined ? film.value.at(position.value) : props.still))
 
 async function develop() {
-  await loadDemonstrations([props.id])
-  const { demonstration, values } = usualStaging(findDemonstration(props.id)!, room.document)
-  const simulation = demonstration.simulate(values, 'trace')
-  const { stages } = simulation.trace
-  film.value = {
-    stages: stages.length,
-    at: passed => demonstration.drawing(values, simulation, timeAt(stages, passed)),
-  }
+  const { filmOf } = await import('./film')
+  film.value = await filmOf(props.id, room.document)
 }
 watch(
   () => room.document,

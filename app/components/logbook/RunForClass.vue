@@ -19,13 +19,13 @@ const cause = computed(() => {
 </script>
 
 <template>
-  <div v-if="run" class="mt-6" data-testid="for-class">
-    <TeachingNotes :demonstration="read.demonstration" :values="run.values" :simulation="run.simulation">
-      <p v-if="failed" class="my-2">
-        It did not go as it was meant to, and that is worth telling: “{{ units.told(outcome.sentence) }}”
-        {{ cause }}
-        Ask what the class would change, and try that next.
-      </p>
-    </TeachingNotes>
-  </div>
+  <section v-if="run" class="mt-6" aria-labelledby="tell-title" data-testid="for-class">
+    <h2 id="tell-title">{{ $t('For the class') }}</h2>
+    <p v-if="failed" class="my-2">
+      It did not go as it was meant to, and that is worth telling: “{{ units.told(outcome.sentence) }}”
+      {{ cause }}
+      Ask what the class would change, and try that next.
+    </p>
+    <TeachingNotes :demonstration="read.demonstration" :values="run.values" :simulation="run.simulation" />
+  </section>
 </template>

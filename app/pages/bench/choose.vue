@@ -1,18 +1,11 @@
 <script setup lang="ts">
-import { freeTitle } from '~/api/free-title'
-import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
+import { refusalOf } from '~/api/sending'
 import { namesLiving } from '~/components/bench/names-living'
 import { finds } from '~/components/gallery/search-words'
 import {
   EQUIPMENT,
   EQUIPMENT_IDS,
   FAMILIES,
-  findDemonstration,
-  inputsFromItem,
-  thingsFrom,
-  loadDemonstrations,
-  readStaging,
   type Equipment,
   type Family,
   type GalleryCard,
@@ -113,31 +106,9 @@ const MISSING: Record<ShelfKind, string> = {
 async function start(card: { id: string; name: string; with: string[] }) {
   failure.value = ''
   try {
-    const title = await freeTitle(card.name)
-    await loadDemonstrations([card.id])
-    const demonstration = findDemonstration(card.id)!
-    const inputs = Object.assign(
-      {},
-      ...card.with.flatMap(id => {
-        const item = named.value.get(id)
-        return item ? [inputsFromItem(item, demonstration)] : []
-      }),
-    )
-    let document
-    try {
-      document = readStaging({
-        demonstration: card.id,
-        title,
-        inputs,
-        things: thingsFrom(shelf.items.filter(i => card.with.includes(i.id))),
-      }).document
-    } catch {
-      // Things that do not go together with the usual amounts: start from the usual ones.
-      document = readStaging({ demonstration: card.id, title }).document
-    }
-    const id = newId()
-    await sendWrite('POST', '/api/stagings', { id, document, begun: true }, id)
-    await navigateTo(`/bench/${id}`)
+    const { beginStaging } = await import('~/stagings/begin')
+    const things = card.with.flatMap(id => shelf.items.find(i => i.id === id) ?? [])
+    await navigateTo(await beginStaging(card.id, card.name, things))
   } catch (problem) {
     failure.value = refusalOf(problem).message
   }

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
+import { refusalOf } from '~/api/sending'
 import { finds } from '~/components/gallery/search-words'
-import { StagingFaults, loadDemonstrations, readStaging, type StagingDocument, type ListedStaging } from '~~/core'
+import type { ListedStaging } from '~~/core'
 const units = useUnitsStore()
 const who = useWhoStore()
 useHead({ title: 'Bench · Zealous Hush' })
@@ -14,29 +13,20 @@ const [{ data, error, status, refresh }, { of: listedOf }] = await Promise.all([
 const faults = ref<string[]>([])
 const failure = ref('')
 
-async function add(document: StagingDocument) {
-  const id = newId()
-  try {
-    await sendWrite('POST', '/api/stagings', { id, document }, id)
-    await navigateTo(`/bench/${id}`)
-  } catch (problem) {
-    const refusal = refusalOf(problem)
-    faults.value = refusal.faults.map(f => `${f.input}: ${f.message}`)
-    failure.value = refusal.faults.length ? '' : refusal.message
-  }
-}
-
 async function importFile(file: File) {
   faults.value = []
   failure.value = ''
   try {
-    const read: unknown = JSON.parse(await file.text())
-    await loadDemonstrations([String((read as { demonstration?: unknown } | null)?.demonstration)])
-    await add(readStaging(read).document)
+    // Fetched as somebody has a file: what reads and checks documents.
+    const { takeStaging } = await import('~/stagings/take-file')
+    const read = await takeStaging(file, units.told)
+    if ('address' in read) await navigateTo(read.address)
+    else if ('faults' in read) faults.value = read.faults
+    else failure.value = read.failure
   } catch (problem) {
-    if (problem instanceof StagingFaults)
-      faults.value = problem.faults.map(f => `${f.input ? `${f.input}: ` : ''}${units.told(f.message)}`)
-    else failure.value = `${file.name} is not a staging document: it is not JSON.`
+    const refusal = refusalOf(problem)
+    faults.value = refusal.faults.map(f => `${f.input}: ${f.message}`)
+    failure.value = refusal.faults.length ? '' : refusal.message
   }
 }
 /** So few are seen at a glance. */

@@ -2,21 +2,7 @@
 import { listedWith } from '~/api/listed-with'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
-import {
-  showSchema,
-  withRoom,
-  findDemonstration,
-  loadDemonstrations,
-  actOf,
-  readStaging,
-  type Plan,
-  type RunningOrderDocument,
-  type ShowDocument,
-  type ListedOrder,
-  type ListedShow,
-  type ListedStaging,
-  type StoredStaging,
-} from '~~/core'
+import type { ListedOrder, ListedShow, ListedStaging, ShowDocument } from '~~/core'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -53,14 +39,18 @@ async function begin() {
     failure.value = t('What: choose a running order or a staging.')
     return
   }
+  const order = kind === 'order' ? orders.value?.find(o => o.id === of) : undefined
+  const staging = kind === 'staging' ? stagings.value?.find(s => s.id === of) : undefined
   busy.value = true
   try {
-    await loadDemonstrations(
-      kind === 'order'
-        ? orders.value?.find(o => o.id === of)?.document.acts.map(a => a.staging.demonstration)
-        : stagings.value?.filter(s => s.id === of).map(s => s.document.demonstration),
-    )
-    const document = kind === 'order' ? await fromOrder(of) : fromStaging(of)
+    const { showOfOrder, showOfStaging } = await import('~/shows/show-to-begin')
+    const more = rehearsal.value ? { rehearsal: true, speed: speed.value } : {}
+    let document: ShowDocument
+    if (order && order.document.acts.length === 0) throw new RangeError(t('This running order is empty.'))
+    else if (order) document = await showOfOrder(order, stagings.value ?? [], room.document, more)
+    else if (staging) document = await showOfStaging(staging, room.document, more)
+    else if (kind === 'order') throw new RangeError(t('There is no such running order any more.'))
+    else throw new RangeError(t('There is no such staging any more.'))
     const id = newId()
     await sendWrite('POST', '/api/live', { id, document }, id)
     await navigateTo(`/live/${id}`)
@@ -69,73 +59,6 @@ async function begin() {
   } finally {
     busy.value = false
   }
-}
-const pace = () => (rehearsal.value ? { rehearsal: true, speed: speed.value } : {})
-const actFor = (stored: StoredStaging, id: string) => ({
-  id,
-  run: newId(),
-  stagingId: stored.id,
-  stagingVersion: stored.version,
-  staging: withRoom(stored.document, room.document, findDemonstration(stored.document.demonstration)!),
-})
-function fromStaging(id: string): ShowDocument {
-  const stored = stagings.value!.find(s => s.id === id)
-  if (!stored) throw new RangeError(t('There is no such staging any more.'))
-  return showSchema.parse({
-    title: stored.document.title || findDemonstration(stored.document.demonstration)!.name,
-    ...pace(),
-    acts: [actFor(stored, 'only')],
-  })
-}
-/**
- * The order as it stands, planned afresh; stagings that came from a file get a record of their own, so that their
- * runs can be logged.
- */
-async function fromOrder(id: string): Promise<ShowDocument> {
-  const order = orders.value!.find(o => o.id === id)
-  if (!order) throw new RangeError(t('There is no such running order any more.'))
-  if (order.document.acts.length === 0) throw new RangeError(t('This running order is empty.'))
-  const acts = []
-  for (const a of order.document.acts) {
-    let stored: StoredStaging | undefined = stagings.value!.find(s => s.id === a.from)
-    if (!stored) {
-      const own = newId()
-      stored = await sendWrite<StoredStaging>('POST', '/api/stagings', { id: own, document: a.staging }, own)
-    }
-    acts.push(actFor(stored, a.id))
-  }
-  const plan = await planOf(order.document, acts)
-  return showSchema.parse({
-    title: order.document.title,
-    order: id,
-    ...pace(),
-    acts: acts.map((a, i) => ({
-      ...a,
-      ...(plan && {
-        lift: Math.round(plan.acts[i]!.lift),
-        ...(plan.acts[i]!.heater !== undefined && { heatOn: Math.round(plan.acts[i]!.heatOn) }),
-      }),
-    })),
-  })
-}
-async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]): Promise<Plan | undefined> {
-  const asked = acts.map((a, i) => {
-    const read = readStaging(a.staging)
-    const planned = actOf(
-      a.id,
-      a.staging.title,
-      read.demonstration,
-      read.values,
-      read.demonstration.simulate(read.values, 'trace'),
-      d.acts[i]!.talk,
-    )
-    return { ...planned, ...(d.acts[i]!.target !== undefined && { target: d.acts[i]!.target }) }
-  })
-  const { plan } = await $fetch<{ plan?: Plan }>('/api/running-orders/plan', {
-    method: 'POST',
-    body: { order: newId(), acts: asked, stage: stageOf(d) },
-  })
-  return plan
 }
 const oneStaging = useStagingChoices(
   () => stagings.value,

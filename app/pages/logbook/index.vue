@@ -1,22 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
-import { download } from '~/files/download'
-import {
-  checkRun,
-  StagingFaults,
-  loadDemonstrations,
-  logbookCsv,
-  logbookSchema,
-  readLogbookCsv,
-  LOGBOOK_FORMAT,
-  type CsvFault,
-  type FoundRuns,
-  type LoggedRun,
-  type StoredStaging,
-  type StoredRun,
-} from '~~/core'
+import { refusalOf } from '~/api/sending'
+import type { CsvFault, FoundRuns, StoredRun } from '~~/core'
 const units = useUnitsStore()
 const who = useWhoStore()
 const { of: listedOf } = await useCatalogue()
@@ -24,8 +9,6 @@ useHead({ title: 'Logbook · Zealous Hush' })
 useSeoMeta({ description: 'What was run, how it ended, and what it taught.' })
 /** Runs that come at once; more as one asks for them. */
 const PAGE = 30
-/** What one request brings at most; letters of other alphabets take more bytes than one each. */
-const PIECE = { runs: 1000, bytes: 8e6 }
 const outcomeOf = (run: StoredRun) => listedOf(run.demonstration)?.outcomes.find(o => o.id === run.document.outcome)
 const outcomeName = (run: StoredRun) => outcomeOf(run)?.name ?? run.document.outcome
 const wanted = (run: StoredRun) => listedOf(run.demonstration)?.wanted === run.document.outcome
@@ -93,96 +76,29 @@ function showAll() {
 const failure = ref('')
 const faults = ref<CsvFault[]>([])
 const taken = ref('')
+/** Fetched as somebody asks for it: what reads and writes tables and documents. */
+const files = () => import('~/runs/logbook-file')
 async function exportAll(kind: 'json' | 'csv') {
   failure.value = ''
   try {
-    const all = await $fetch<StoredRun[]>('/api/runs/export')
-    const list: LoggedRun[] = all.map(({ id, stagingId, stagingVersion, staging, document }) => ({
-      id,
-      stagingId,
-      stagingVersion,
-      staging,
-      document,
-    }))
-    if (kind === 'csv') download('logbook.csv', logbookCsv(list), 'text/csv')
-    else
-      download(
-        'logbook.json',
-        JSON.stringify({ format: LOGBOOK_FORMAT, version: 1, runs: list }, null, 2),
-        'application/json',
-      )
+    const { downloadLogbook } = await files()
+    await downloadLogbook(kind)
   } catch (problem) {
     failure.value = refusalOf(problem).message
   }
-}
-/** A logbook of years is sent in pieces that the server takes at once. */
-function inPieces(list: readonly LoggedRun[]): LoggedRun[][] {
-  const pieces: LoggedRun[][] = []
-  let bytes = Infinity
-  for (const run of list) {
-    const size = JSON.stringify(run).length
-    if (bytes + size > PIECE.bytes || pieces.at(-1)!.length >= PIECE.runs) {
-      pieces.push([])
-      bytes = 0
-    }
-    pieces.at(-1)!.push(run)
-    bytes += size
-  }
-  return pieces
 }
 async function importFile(file: File) {
   failure.value = taken.value = ''
   faults.value = []
   try {
-    const [text] = await Promise.all([file.text(), loadDemonstrations()])
-    let list: LoggedRun[]
-    if (/\.csv$/i.test(file.name)) {
-      const stagings = await $fetch<StoredStaging[]>('/api/stagings')
-      const read = readLogbookCsv(text, title => stagings.find(s => s.document.title === title)?.document, newId)
-      faults.value = read.faults
-      // A run refers to the staging that is here, where it is.
-      list = read.runs.map(r => {
-        const stored = stagings.find(s => s.document.title === r.staging.title)!
-        return { ...r, stagingId: stored.id, stagingVersion: stored.version }
-      })
-    } else {
-      const parsed = logbookSchema.safeParse(JSON.parse(text))
-      if (!parsed.success) {
-        failure.value = `${file.name}: ${parsed.error.issues
-          .slice(0, 5)
-          .map(i => `${i.path.join('.') || 'the file'}: accepted: ${i.message}`)
-          .join('; ')}`
-        return
-      }
-      list = parsed.data.runs
-    }
-    // Nothing of a file with faults: it is put right and read again as a whole.
-    if (faults.value.length || list.length === 0) {
-      if (list.length === 0 && !faults.value.length) failure.value = `${file.name} holds no run.`
-      return
-    }
-    // Each is looked at before any is sent: what goes in pieces goes as a whole.
-    for (const [i, { staging, document }] of list.entries()) {
-      try {
-        checkRun(staging, document)
-      } catch (problem) {
-        if (!(problem instanceof StagingFaults)) throw problem
-        const [first] = problem.faults
-        failure.value = `${file.name}: run ${i + 1}, ${first!.input}: ${units.told(first!.message)}`
-        return
-      }
-    }
-    let added = 0
-    for (const piece of inPieces(list))
-      added += (await sendWrite<{ added: number }>('POST', '/api/runs/import', { runs: piece })).added
-    const known = added < list.length ? `; ${list.length - added} were here already` : ''
-    taken.value = `${added} run${added === 1 ? '' : 's'} taken from ${file.name}${known}.`
-    await refresh()
+    const { takeLogbook } = await files()
+    const read = await takeLogbook(file, units.told)
+    faults.value = read.faults ?? []
+    failure.value = read.failure ?? ''
+    taken.value = read.taken ?? ''
+    if (read.taken) await refresh()
   } catch (problem) {
-    failure.value =
-      problem instanceof SyntaxError
-        ? `${file.name} is not JSON; accepted: a logbook as JSON or CSV`
-        : refusalOf(problem).message
+    failure.value = refusalOf(problem).message
   }
 }
 </script>

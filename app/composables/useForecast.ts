@@ -24,7 +24,7 @@ const FIRST_SAMPLES = 200
  */
 export function useForecast(document: () => StagingDocument | undefined) {
   const room = useRoomStore()
-  const { samples } = useRuntimeConfig().public
+  const asMany = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
   const forecast = shallowRef<Forecast>()
   const complete = ref(false)
   const influences = shallowRef<Influence[]>([])
@@ -132,7 +132,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       main.ask({
         kind: 'forecast',
         document: asked,
-        samples: provisional ? FIRST_SAMPLES : samples || DEFAULT_SAMPLES,
+        samples: provisional ? FIRST_SAMPLES : asMany,
         seed: DEFAULT_SEED,
         taught: past.taught.value,
       })

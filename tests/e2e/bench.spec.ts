@@ -111,7 +111,8 @@ test("the same seed gives the same numbers in the browser's worker and in Node",
   const staging = await downloaded(page, 'Staging (JSON)')
   const prediction = await downloaded(page, 'Prediction (JSON)')
   const inBrowser = JSON.parse(prediction)
-  const node = spawnSync('npm', ['run', '-s', 'predict', '--', '-', '--samples', String(SAMPLES)], { input: staging, encoding: 'utf8' })
+  const command = ['run', '-s', 'predict', '--', '-', '--samples', String(SAMPLES)]
+  const node = spawnSync('npm', command, { input: staging, encoding: 'utf8' })
   const inNode = JSON.parse(node.stdout)
   expect(inBrowser.forecast.samples).toBe(SAMPLES)
   expect(inBrowser).toEqual(inNode)

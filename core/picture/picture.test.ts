@@ -42,6 +42,34 @@ describe('a picture', () => {
     expect(texts.map(t => t.text)).toEqual(['first', 'second'])
     expect(Math.abs((texts[1].attributes.y as number) - (texts[0].attributes.y as number))).toBeGreaterThanOrEqual(14)
   })
+  it.each([
+    ['si', METRIC, 0.2, /^20\scm$/],
+    ['us', { ...METRIC, units: 'us' }, 12 * 0.0254, /^12\sin$/],
+  ] as const)('tells its scale by a bar that is round in %s units', (ruler, reader, length, told) => {
+    const { elements } = pictureOf(square, 700, 'p', said => tell(inARow(said), reader), { ruler })
+    const all = flat(elements)
+    const scale = ((all.find(e => e.tag === 'ellipse')!.attributes.rx as number) * 2) / 0.4
+    const bar = all.find(e => e.attributes.class === 'scale')!
+    const long = Number(/h([\d.]+)m/.exec(String(bar.attributes.d))![1])
+    expect(all.filter(e => e.tag === 'text')[0]!.text).toMatch(told)
+    expect(long / scale).toBeCloseTo(length, 3)
+  })
+  it.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('of %s has a bar to read lengths by', (_, d) => {
+    const { values } = resolve(d, { numbers: {}, choices: {} })
+    const simulation = d.simulate(values, 'trace')
+    const scene = d.drawing(values, simulation, simulation.trace.stages.at(-1)!.end)
+    for (const [ruler, round] of [
+      ['si', /^(0\.)?[1-5]0?0?\s(mm|cm|m)$/],
+      ['us', /^(0\.25|0\.5|[124562]{1,2}|10)\s(in|ft)$/],
+    ] as const) {
+      const said = pictureOf(scene, 700, 'p', s => tell(inARow(s), { ...METRIC, units: ruler }), { ruler, height: 360 })
+      const all = flat(said.elements)
+      const long = Number(/h([\d.]+)m/.exec(String(all.find(e => e.attributes.class === 'scale')!.attributes.d))![1])
+      expect(long).toBeGreaterThan(30)
+      expect(long).toBeLessThanOrEqual(96)
+      expect(all.find(e => e.tag === 'text')!.text).toMatch(round)
+    }
+  })
   it('draws a short push with a small head', () => {
     const push = flat(pictureOf(square, 700, 'p', words).elements).find(e => e.attributes['marker-end'])!
     expect(push.attributes['stroke-width']).toBeLessThan(1)

@@ -3,10 +3,12 @@
  * A screen and the server's small pages draw the same.
  */
 import type { Note, Point, Scene, Shape } from '../demonstration'
+import { asLength } from '../sentence'
+import type { UnitSystem } from '../units'
 import { drawn, type Drawn } from './drawn'
 import { FILL, LINE, inkOfWords } from './inks'
 
-/** Height of every picture, in its own units, unless its scene is flatter. */
+/** Height of a picture, in its own units, unless its scene is flatter. */
 const HEIGHT = 258
 const MARGIN = 8
 /** Under the bench, for names. */
@@ -24,14 +26,32 @@ export interface Picture {
 
 type Of<K extends Shape['kind']> = Extract<Shape, { kind: K }>
 
+/** Lengths that a scale is told by, m: round ones of those who read metres, and of those who read inches. */
+const INCH = 0.0254
+const ROUND: Readonly<Record<UnitSystem, readonly number[]>> = {
+  si: [1, 2, 5].flatMap(n => [1e-3, 1e-2, 0.1, 1].map(of => n * of)),
+  us: [0.25, 0.5, 1, 2, 4, 6, 12, 24, 60, 120].map(n => n * INCH),
+}
+/** A scale's bar is at most so long. */
+const BAR = 96
+
 /**
  * @param width of the picture, in its own units
  * @param uid what its patterns and markers are named by: unlike any other on the page
  * @param words what a reader is told by notes
+ * @param more.height at most, in its own units
+ * @param more.ruler tells the scale by a bar that is round in these units
  */
-export function pictureOf(scene: Scene, width: number, uid: string, words: (said: readonly Note[]) => string): Picture {
+export function pictureOf(
+  scene: Scene,
+  width: number,
+  uid: string,
+  words: (said: readonly Note[]) => string,
+  more: { height?: number; ruler?: UnitSystem } = {},
+): Picture {
   const { left, right, bottom, top } = scene.frame
-  const scale = Math.min((width - 2 * MARGIN) / (right - left), (HEIGHT - FOOT - MARGIN) / (top - bottom))
+  const most = more.height ?? HEIGHT
+  const scale = Math.min((width - 2 * MARGIN) / (right - left), (most - FOOT - MARGIN) / (top - bottom))
   // No higher than what it shows: a wide scene on a narrow screen leaves no empty sky.
   const height = (top - bottom) * scale + MARGIN + FOOT
   const px = ([x, y]: Point): [x: number, y: number] => [
@@ -155,6 +175,11 @@ export function pictureOf(scene: Scene, width: number, uid: string, words: (said
 
   /** Names that would stand over one another are moved down a line. */
   const notes: { x: number; y: number; wide: number; text: string; fill: string }[] = []
+  const bar = more.ruler && Math.max(0, ...ROUND[more.ruler].filter(length => length * scale <= BAR))
+  if (bar) {
+    const text = words([asLength(bar)])
+    notes.push({ x: MARGIN + bar * scale + 6, y: 14, wide: text.length * LETTER, text, fill: 'var(--soft-ink)' })
+  }
   for (const shape of scene.shapes) {
     if (shape.kind !== 'note') continue
     const [at, high] = px(shape.at)
@@ -180,10 +205,16 @@ export function pictureOf(scene: Scene, width: number, uid: string, words: (said
       ]),
       drawn('line', { 'x1': 0, 'x2': width, 'y1': bench, 'y2': bench, 'stroke': 'var(--hairline)', 'stroke-width': 2 }),
       ...scene.shapes.flatMap(shape => (shape.kind === 'note' ? [] : [shapeOf(shape)])),
+      ...(bar
+        ? [drawn('path', { d: barOf(bar * scale), fill: 'none', stroke: 'var(--soft-ink)', class: 'scale' })]
+        : []),
       ...notes.map(({ x, y, fill, text }) => ({ ...drawn('text', { x, y, fill, class: 'label' }), text })),
     ],
   }
 }
+
+/** The bar of a scale, with its two ends, at the upper left. */
+const barOf = (long: number): string => `M${MARGIN} 5v10m0-5h${long.toFixed(1)}m0-5v10`
 
 /** The hatching of air. */
 const air = (uid: string): Drawn =>

@@ -21,8 +21,11 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
 </script>
 
 <template>
-  <div v-if="draft && read && simulation && demonstration && ledger" class="border-t rule mt-6 pt-5">
-    <div class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8">
+  <div
+    v-if="draft && read && simulation && demonstration && ledger"
+    class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
+  >
+    <div class="grid gap-6 content-start">
       <section aria-labelledby="why-title">
         <h2 id="why-title">
           {{ $t('Why') }}
@@ -31,19 +34,7 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           {{ units.told(line) }}
         </p>
       </section>
-      <div class="grid gap-6 content-start">
-        <div ref="leverPart">
-          <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
-        </div>
-        <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
-      </div>
-      <div class="grid gap-6 content-start">
-        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
-        <NotGoneList v-if="judgement" :failures="failures" />
-      </div>
-    </div>
-    <div class="grid grid-cols-1 md:grid-cols-2 gap-x-8 mt-6 items-start">
-      <div>
+      <div class="border-b rule">
         <LedgerBars :ledger="ledger" />
         <AskedPart id="particles" :title="$t('What do the particles do?')">
           <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
@@ -61,7 +52,13 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           :forecast="complete ? forecast : undefined"
         />
       </div>
-      <div>
+    </div>
+    <div class="grid gap-6 content-start">
+      <div ref="leverPart">
+        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+      </div>
+      <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
+      <div class="border-b rule">
         <CoefficientList
           :demonstration="demonstration"
           :document="draft"
@@ -72,9 +69,6 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           :editor="editor"
           @strip="askStrip"
         />
-        <AskedPart id="kit" :title="$t('What do I need?')">
-          <p>{{ kit.map(units.told).join('; ') }}.</p>
-        </AskedPart>
         <RepeatTable
           v-if="demonstration.repeats && sharesBath"
           :demonstration="demonstration"
@@ -82,6 +76,15 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
           :simulation="simulation"
           :forecast="complete ? forecast : undefined"
         />
+      </div>
+    </div>
+    <div class="grid gap-6 content-start">
+      <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
+      <NotGoneList v-if="judgement" :failures="failures" />
+      <div class="border-b rule">
+        <AskedPart id="kit" :title="$t('What do I need?')">
+          <p>{{ kit.map(units.told).join('; ') }}.</p>
+        </AskedPart>
         <AskedPart id="tell" :title="$t('What do I tell the class?')">
           <LazyTeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
         </AskedPart>

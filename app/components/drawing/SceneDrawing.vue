@@ -8,6 +8,7 @@ const props = defineProps<{
   scene: Scene
   /** fills much of a projector's screen */ tall?: boolean
   /** stands in a narrow column */ column?: boolean
+  /** one of many: smaller, and without its scale */ card?: boolean
 }>()
 const units = useUnitsStore()
 const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
@@ -17,7 +18,13 @@ const mounted = useMounted()
 const small = useMediaQuery('(max-width: 640px)')
 const narrow = computed(() => mounted.value && small.value)
 const picture = computed(() =>
-  pictureOf(props.scene, narrow.value || props.column ? 430 : 700, uid, said => units.told(inARow(said))),
+  pictureOf(
+    props.scene,
+    narrow.value || props.column ? 430 : 700,
+    uid,
+    said => units.told(inARow(said)),
+    props.card ? {} : { height: 360, ruler: units.system },
+  ),
 )
 const nodeOf = ({ tag, attributes, inside = [], text }: Drawn): VNode =>
   h(tag, attributes, text === undefined ? inside.map(nodeOf) : text)
@@ -29,7 +36,7 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
     <svg
       :viewBox="`0 0 ${picture.width} ${picture.height}`"
       class="bench-drawing w-full block"
-      :class="tall ? 'max-h-[60vh]' : 'max-h-[275px]'"
+      :class="tall ? 'max-h-[60vh]' : card ? 'max-h-[275px]' : 'max-h-[min(46vh,385px)]'"
       role="img"
       :aria-label="`Bench drawing: ${picture.caption}`"
     >

@@ -54,5 +54,5 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
 </script>
 
 <template>
-  <SceneDrawing :scene="scene" />
+  <SceneDrawing :scene="scene" card />
 </template>

@@ -3,7 +3,7 @@ import type { Scene } from '../../../demonstration'
 import type { Look } from './look'
 
 /** Width over height of the screen's drawing, which the frame is made to fit. */
-const ASPECT = 2.6
+const ASPECT = 2.03
 
 export interface Bench {
   frame: Scene['frame']

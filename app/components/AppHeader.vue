@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { LANGUAGES } from '~/locales'
 import { PLACES } from './places'
 
 const units = useUnitsStore()
@@ -8,7 +7,9 @@ const route = useRoute()
 const keysOpen = ref(false)
 
 const findOpen = ref(false)
+const menuOpen = ref(false)
 const isHere = (to: string) => route.path === to || route.path.startsWith(`${to}/`)
+const here = computed(() => PLACES.find(p => isHere(p.to)))
 
 useShortcut((key, event) => {
   const place = PLACES.find(p => p.key === key)
@@ -31,7 +32,7 @@ defineShortcuts({
 
 <template>
   <header class="border-b rule bg-(--paper) px-4 sm:px-6">
-    <div class="flex flex-wrap items-center gap-x-2 sm:gap-x-3 gap-y-1 py-2 max-sm:py-1 max-w-[1500px] mx-auto">
+    <div class="flex sm:flex-wrap items-center gap-x-2 sm:gap-x-3 gap-y-1 py-2 max-sm:py-1 max-w-[1500px] mx-auto">
       <NuxtLink
         to="/bench"
         class="display text-lg no-underline max-sm:sr-only max-sm:focus:not-sr-only"
@@ -39,53 +40,30 @@ defineShortcuts({
       >
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
-      <nav :aria-label="$t('Places')" class="flex gap-1 sm:gap-0.5">
+      <UButton
+        class="sm:hidden px-2"
+        icon="i-lucide-menu"
+        aria-haspopup="dialog"
+        :aria-label="here ? $t('Places; this is {place}', { place: $t(here.name) }) : $t('Places')"
+        @click="menuOpen = true"
+        >{{ here && $t(here.name) }}</UButton
+      >
+      <nav :aria-label="$t('Places')" class="flex gap-0.5 max-sm:hidden">
         <NuxtLink
           v-for="place in PLACES"
           :key="place.to"
           :to="place.to"
           :aria-current="isHere(place.to) ? 'page' : undefined"
           :title="$t(place.question)"
-          class="px-1.5 max-sm:px-1 max-sm:text-sm py-1 border-b-2 whitespace-nowrap"
+          class="px-1.5 py-1 border-b-2 whitespace-nowrap"
           :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
         >
-          {{ $t(place.name) }} <kbd class="max-sm:hidden" aria-hidden="true">{{ place.key }}</kbd>
+          {{ $t(place.name) }} <kbd aria-hidden="true">{{ place.key }}</kbd>
         </NuxtLink>
       </nav>
-      <RoomConditions class="sm:ml-auto" />
-      <div class="flex items-center gap-2 max-sm:ml-auto">
-        <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
-          <UButton
-            v-for="[system, label] in [
-              ['si', 'SI'],
-              ['us', 'US'],
-            ] as const"
-            :key="system"
-            variant="ghost"
-            class="px-2 py-1 rounded-none"
-            :aria-pressed="units.system === system"
-            :class="units.system === system ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
-            @click="units.system = system"
-          >
-            {{ label }}
-          </UButton>
-        </div>
-        <div role="group" :aria-label="$t('Language')" class="flex border rule rounded-md overflow-hidden text-sm">
-          <UButton
-            v-for="(name, language) in LANGUAGES"
-            :key="language"
-            variant="ghost"
-            class="px-2 py-1 rounded-none uppercase"
-            :lang="language"
-            :aria-label="name"
-            :title="name"
-            :aria-pressed="units.language === language"
-            :class="units.language === language ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
-            @click="units.language = language"
-          >
-            {{ language }}
-          </UButton>
-        </div>
+      <RoomConditions class="ml-auto min-w-0" />
+      <div class="flex items-center gap-2">
+        <ReaderSwitches class="max-sm:hidden" />
         <UButton
           class="px-2"
           icon="i-lucide-search"
@@ -94,7 +72,7 @@ defineShortcuts({
           @click="findOpen = true"
         />
         <UButton
-          class="px-2"
+          class="px-2 max-sm:hidden"
           to="/school"
           :icon="who.myName ? undefined : 'i-lucide-user-round'"
           :aria-label="
@@ -109,6 +87,7 @@ defineShortcuts({
       </div>
     </div>
     <LazyKeyList v-if="keysOpen" v-model:open="keysOpen" />
+    <LazyPhoneMenu v-if="menuOpen" v-model:open="menuOpen" />
     <LazyCommandPalette v-if="findOpen" v-model:open="findOpen" />
   </header>
 </template>

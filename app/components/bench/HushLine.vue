@@ -65,8 +65,6 @@ const readable = (events: Traced['events'], end: number) =>
     return { time: e.time, name: next && next.time - e.time < 0.15 * end ? '' : t(SHORT[e.id] ?? '') }
   })
 
-/** Something is pressed or blown up over the room's pressure. */
-const rises = computed(() => Math.max(...trace.value.columns.pressure!) > outside.value * 1.002)
 const lowest = (index: number) => Math.min(...rows(index, 'pressure', x => x).map(r => r[1]))
 
 /** One scale for all stages: where the room's pressure lies on it, and how far it goes. */
@@ -82,12 +80,14 @@ const scale = computed(() => {
   const ceiling = above ? highest + 0.06 * (highest - outside.value) : outside.value
   return { highest, above, ceiling }
 })
-/** The highest that a stage's panel shows, Pa: a crush rebounds over the room's pressure, and is shown to do so. */
+/** So small a part of a panel's height is no wider than the line that is drawn. */
+const UNSEEN = 0.01
+/** The highest that a stage's panel shows, Pa: what rises over the room's pressure is shown to do so. */
 function ceilingOf(index: number): number {
   const { ceiling } = scale.value
-  if (trace.value.stages[index]!.id !== 'crush') return ceiling
   const over = Math.max(...rows(index, 'pressure', x => x).map(r => r[1])) - outside.value
-  return over > 0 ? Math.max(ceiling, outside.value + 1.06 * over) : ceiling
+  const seen = over > UNSEEN * (ceiling - floorOf(index))
+  return seen ? Math.max(ceiling, outside.value + 1.06 * over) : ceiling
 }
 /** The lowest that a stage's panel shows, Pa. */
 function floorOf(index: number): number {
@@ -231,7 +231,7 @@ const words = computed(() => {
       <span
         ><span class="text-(--ink)" aria-hidden="true">━</span>
         {{
-          rises
+          panels.some(p => p.room !== undefined)
             ? $t('inside, {unit}; dashed: outside', { unit: unitLabel(unit) })
             : $t('inside, {unit}; top edge: outside', { unit: unitLabel(unit) })
         }}</span

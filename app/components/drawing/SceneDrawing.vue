@@ -23,7 +23,7 @@ const picture = computed(() =>
     narrow.value || props.column ? 430 : 700,
     uid,
     said => units.told(inARow(said)),
-    props.card ? {} : { height: 360, ruler: units.system },
+    props.card ? {} : { height: 320, ruler: units.system },
   ),
 )
 const nodeOf = ({ tag, attributes, inside = [], text }: Drawn): VNode =>
@@ -36,7 +36,7 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
     <svg
       :viewBox="`0 0 ${picture.width} ${picture.height}`"
       class="bench-drawing w-full block"
-      :class="tall ? 'max-h-[60vh]' : card ? 'max-h-[275px]' : 'max-h-[min(46vh,385px)]'"
+      :class="tall ? 'max-h-[60vh]' : card ? 'max-h-[275px]' : 'max-h-[min(42vh,385px)]'"
       role="img"
       :aria-label="`Bench drawing: ${picture.caption}`"
     >

@@ -206,7 +206,7 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
             >
           </div>
           <p>{{ d.gallery.effect }}</p>
-          <LivePreview :id="d.id" :still="d.still" :running="looked === d.id" />
+          <LazyLivePreview hydrate-on-visible :id="d.id" :still="d.still" :running="looked === d.id" />
           <p class="text-sm">
             <span v-if="d.gallery.whatIf" class="soft">Nothing is needed: a thought experiment.</span>
             <span v-else-if="d.kit.length" class="soft">Needs: {{ d.kit.map(units.told).join(', ') }}.</span>

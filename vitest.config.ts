@@ -15,7 +15,7 @@ export default defineConfig({
         test: {
           name: 'unit',
           isolate: false,
-          include: ['core/**/*.test.ts', 'app/**/*.test.ts'],
+          include: ['{core,app,server,scripts}/**/*.test.ts'],
           exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts', '**/*.component.test.ts'],
           testTimeout: 60_000,
         },

@@ -20,8 +20,11 @@ beforeEach(() => {
   useUnitsStore().system = 'si'
   useUnitsStore().language = 'en'
 })
-afterEach(() => {
+/** The words of all that is drawn follow the language a moment later: other tests read English. */
+afterEach(async () => {
   useUnitsStore().language = 'en'
+  const { $i18n } = useNuxtApp().vueApp.config.globalProperties
+  await expect.poll(() => $i18n.locale).toBe('en')
 })
 
 describe('the head of a page', () => {
@@ -92,5 +95,12 @@ describe('units and language', () => {
       expect(pressed()).toHaveLength(2)
     }
     expect([useUnitsStore().system, useUnitsStore().language]).toEqual(['us', 'de'])
+    // There and back before the words of the other language have come.
+    for (const language of ['en', 'de', 'en'] as const) {
+      useUnitsStore().language = language
+      await nextTick()
+    }
+    await new Promise(resolve => setTimeout(resolve, 50))
+    expect(switches.get('[aria-label=Units]').exists()).toBe(true)
   })
 })

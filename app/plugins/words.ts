@@ -18,7 +18,8 @@ export default defineNuxtPlugin(async ({ vueApp }) => {
   const units = useUnitsStore()
   async function speak(language: Language) {
     if (language !== 'en') i18n.global.setLocaleMessage(language, await loadWords(language))
-    i18n.global.locale.value = language as 'en'
+    // Changed back while its words were on their way, it stays as it was chosen last.
+    if (language === units.language) i18n.global.locale.value = language as 'en'
   }
   // Before anything is drawn.
   await speak(units.language)

@@ -132,7 +132,8 @@ describe('the whole logbook', () => {
     expect(await takeLogbook(file(text, `logbook.${kind}`), told)).toEqual({
       taken: `2 runs taken from logbook.${kind}.`,
     })
-    const said = (list: readonly LoggedRun[]) => list.map(({ document: d }) => [Date.parse(d.performedAt), d.outcome, d.note])
+    const said = (list: readonly LoggedRun[]) =>
+      list.map(({ document: d }) => [Date.parse(d.performedAt), d.outcome, d.note])
     expect(said(sent[0]!)).toEqual(said(exported))
   })
 })

@@ -27,7 +27,7 @@ const reading = computed(() => {
 </script>
 
 <template>
-  <div class="flex items-center gap-3">
+  <div class="flex max-sm:flex-wrap items-center gap-x-3">
     <button class="quiet-button !px-2 text-sm min-w-20" :aria-pressed="playing" @click="emit('toggle')">
       <span aria-hidden="true">{{ playing ? '❚❚' : '▶' }}</span> {{ playing ? $t('stop') : $t('play') }}
     </button>
@@ -42,6 +42,8 @@ const reading = computed(() => {
         :aria-valuetext="reading"
       />
     </div>
-    <output class="text-sm figures soft whitespace-nowrap min-w-40 text-right">{{ reading }}</output>
+    <output class="text-sm figures soft whitespace-nowrap max-sm:basis-full sm:min-w-40 sm:text-right">{{
+      reading
+    }}</output>
   </div>
 </template>

@@ -23,9 +23,9 @@ beforeEach(() => {
 /** The words of all that is drawn follow the language a moment later: other tests read English. */
 afterEach(async () => {
   useUnitsStore().language = 'en'
-  const { $i18n } = useNuxtApp().vueApp.config.globalProperties
-  await expect.poll(() => $i18n.locale).toBe('en')
+  await expect.poll(spoken).toBe('en')
 })
+const spoken = (): string => useNuxtApp().vueApp.config.globalProperties.$i18n.locale
 
 describe('the head of a page', () => {
   it('has every place, in the order of the work, each with its question', async () => {
@@ -101,6 +101,6 @@ describe('units and language', () => {
       await nextTick()
     }
     await new Promise(resolve => setTimeout(resolve, 50))
-    expect(switches.get('[aria-label=Units]').exists()).toBe(true)
+    expect(spoken()).toBe('en')
   })
 })

@@ -110,7 +110,7 @@ describe('the room, changed', () => {
     expect(sent.filter(s => JSON.stringify(s).includes(text))).toEqual([])
     expect(field(label).value).toBe(text)
   })
-  it('somebody else changed meanwhile is not overwritten unseen, and one’s own goes on top when one says so', async () => {
+  it('somebody else changed meanwhile is not overwritten unseen; one’s own goes on top when one says so', async () => {
     await opened()
     kept = stored(9, { ...HIGH, airTemperature: { value: 25, unit: 'degC' } })
     await type('Height above sea level', '300 m')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /**
- * The verdict in one line, on a phone: it stands at the top while the procedure under it is changed. It repeats what the
- * verdict itself says, so that it is for the eye alone, and not there while that one is in sight.
+ * The verdict in one line, on a phone: it stands at the top while the procedure under it is changed. It repeats what
+ * the verdict itself says, so that it is for the eye alone, and not there while that one is in sight.
  */
 import { useIntersectionObserver } from '@vueuse/core'
 import { countInHundred, type Demonstration, type Forecast } from '~~/core'

@@ -16,7 +16,6 @@ const press = (key: string, target: EventTarget = document.body) => {
 const at = () => useRoute().path
 
 beforeEach(() => {
-  document.body.innerHTML = ''
   useUnitsStore().system = 'si'
   useUnitsStore().language = 'en'
 })
@@ -102,5 +101,6 @@ describe('units and language', () => {
     }
     await new Promise(resolve => setTimeout(resolve, 50))
     expect(spoken()).toBe('en')
+    switches.unmount()
   })
 })

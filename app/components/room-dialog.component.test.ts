@@ -2,8 +2,8 @@
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { flushPromises } from '@vue/test-utils'
 import { readBody } from 'h3'
-import { beforeEach, describe, expect, it } from 'vitest'
-import { roomAtAGlance, type RoomDocument, type StoredRoom } from '~~/core'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { NO_SCHOOL, roomAtAGlance, type RoomDocument, type StoredRoom } from '~~/core'
 import RoomConditions from './RoomConditions.vue'
 import RoomDialog from './RoomDialog.vue'
 
@@ -30,10 +30,7 @@ registerEndpoint('/api/room', {
     return kept
   },
 })
-registerEndpoint('/api/school', () => ({
-  ...{ version: 0, hasLogo: false },
-  document: { name: '', numbers: [], rules: [], cautions: [], typical: [], room: HIGH },
-}))
+registerEndpoint('/api/school', () => ({ version: 0, hasLogo: false, document: { ...NO_SCHOOL, room: HIGH } }))
 
 /** What stands in the dialog, which is drawn at the end of the page. */
 const dialog = () => document.querySelector<HTMLElement>('[role=dialog]')!
@@ -54,24 +51,30 @@ async function press(name: string) {
   await new Promise(resolve => setTimeout(resolve))
   await flushPromises()
 }
+let page: Awaited<ReturnType<typeof mountSuspended>> | undefined
 async function opened() {
   useRoomStore().take(kept)
-  const page = await mountSuspended(RoomDialog, { props: { open: true } })
+  page = await mountSuspended(RoomDialog, { props: { open: true } })
   await flushPromises()
-  return page
 }
 
 beforeEach(() => {
-  document.body.innerHTML = ''
   sent.length = 0
   kept = stored(4, HIGH)
   useUnitsStore().system = 'si'
+})
+
+// What stays mounted would be drawn anew in another test, for the sake of a store that it shares.
+afterEach(() => {
+  page?.unmount()
+  page = undefined
 })
 
 describe('the room at the head of every page', () => {
   it('is told in both unit systems, by what the server has worked out', async () => {
     useRoomStore().take(kept)
     const head = await mountSuspended(RoomConditions)
+    page = head as never
     expect(head.text()).toMatch(/877\.\d\shPa.*18\s°C.*96\.\d\d?\s°C|877\.\d\shPa.*18\s°C.*96\s°C/)
     useUnitsStore().system = 'us'
     await nextTick()

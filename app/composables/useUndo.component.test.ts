@@ -105,7 +105,7 @@ describe('steps back and forth', () => {
           part.unmount()
         },
       ),
-      { seed: 13, numRuns: 25 },
+      { seed: 13, numRuns: 10 },
     )
   })
   it('go by keys, but not in a field, nor in a dialog', async () => {

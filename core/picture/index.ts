@@ -2,4 +2,4 @@
 export type { Drawn } from './drawn'
 export { signOf, type Sign } from './signs'
 export { pictureOf, type Picture } from './scene-picture'
-export { escaped, svgOf } from './written'
+export { escaped, markupOf, svgOf } from './written'

@@ -14,7 +14,10 @@ const written = ({ tag, attributes, inside, text }: Drawn): string => {
 const short = (value: string | number): string =>
   typeof value === 'number' ? String(Math.round(value * 10) / 10) : value
 
+/** What stands in a picture's frame; whatever words are in it are words. */
+export const markupOf = ({ elements }: Pick<Picture, 'elements'>): string => elements.map(written).join('')
+
 /** @param label what it is called, for those who do not see it */
-export const svgOf = ({ width, height, elements }: Picture, label: string): string =>
-  `<svg viewBox="0 0 ${short(width)} ${short(height)}" role="img" aria-label="${escaped(label)}">` +
-  `${elements.map(written).join('')}</svg>`
+export const svgOf = (picture: Picture, label: string): string =>
+  `<svg viewBox="0 0 ${short(picture.width)} ${short(picture.height)}" role="img" aria-label="${escaped(label)}">` +
+  `${markupOf(picture)}</svg>`

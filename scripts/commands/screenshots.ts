@@ -46,6 +46,7 @@ await take('particle-board', staging, {
   motion: 'no-preference',
   act: async page => {
     await page.getByLabel('Time scrubber').fill('1.4')
+    await page.getByRole('button', { name: 'What do the particles do?' }).click()
     await page.getByRole('button', { name: 'Fill the screen' }).click()
     // Long enough for the counted hits to settle.
     await page.waitForTimeout(8000)

@@ -1,4 +1,4 @@
-import { ask, blank, choose, complete, expect, odds, test, type Page } from './page'
+import { ask, blank, choose, complete, expect, odds, stage, test, type Page } from './page'
 
 /** The first of the demo's stagings. */
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
@@ -48,6 +48,33 @@ test('how sure one is changes the odds, and a spread that is none is refused', a
   await page.reload()
   await blank(page, 'transferTime').click()
   await expect(page.getByLabel('How sure')).toHaveValue('± 90 %')
+})
+
+test('what is begun is in no list until something of it is changed or saved', async ({ page }) => {
+  const listed = async (address: string) => {
+    await page.goto('/bench')
+    await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
+    await expect(page.locator('main li').first()).toBeVisible()
+    return page.locator(`main a[href="${new URL(address).pathname}"]`)
+  }
+  await stage(page, 'Cloud in a bottle')
+  await expect(page.getByTestId('save-state')).toHaveText('Only begun: in your lists once you change or save it')
+  const begun = page.url()
+  await expect(await listed(begun)).toHaveCount(0)
+  // It is there all the same, and Live takes it.
+  await page.goto(`/live?staging=${begun.split('/').pop()}`)
+  await expect(page.getByLabel('What', { exact: true })).toContainText('Cloud in a bottle')
+  await page.goto(begun)
+  await complete(page)
+  await page.getByLabel('Title of the staging').fill('A cloud, changed')
+  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
+  await expect(await listed(begun)).toHaveCount(1)
+
+  await stage(page, 'Cloud in a bottle')
+  const saved = page.url()
+  await page.getByRole('button', { name: 'Save', exact: true }).click()
+  await expect(page.getByTestId('save-state')).toHaveText('Saved, version 1')
+  await expect(await listed(saved)).toHaveCount(1)
 })
 
 test('the drawing follows the scrubber from the heat to the bath', async ({ page }) => {

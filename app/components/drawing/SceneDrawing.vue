@@ -2,7 +2,7 @@
 /** Draws a demonstration's own shapes to scale, in the colours of their substances. */
 import { useMediaQuery, useMounted } from '@vueuse/core'
 import { h, type FunctionalComponent, type VNode } from 'vue'
-import { inARow, pictureOf, type Drawn, type Scene } from '~~/core'
+import { inARow, markupOf, pictureOf, type Drawn, type Scene } from '~~/core'
 
 const props = defineProps<{
   scene: Scene
@@ -26,6 +26,15 @@ const picture = computed(() =>
     props.card ? {} : { height: 320, ruler: units.system },
   ),
 )
+const frame = computed(() => ({
+  'viewBox': `0 0 ${picture.value.width} ${picture.value.height}`,
+  'class': [
+    'bench-drawing w-full block',
+    props.tall ? 'max-h-[60vh]' : props.card ? 'max-h-[275px]' : 'max-h-[min(42vh,385px)]',
+  ],
+  'role': 'img',
+  'aria-label': `Bench drawing: ${picture.value.caption}`,
+}))
 const nodeOf = ({ tag, attributes, inside = [], text }: Drawn): VNode =>
   h(tag, attributes, text === undefined ? inside.map(nodeOf) : text)
 const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.map(nodeOf)
@@ -33,13 +42,10 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
 
 <template>
   <figure class="m-0">
-    <svg
-      :viewBox="`0 0 ${picture.width} ${picture.height}`"
-      class="bench-drawing w-full block"
-      :class="tall ? 'max-h-[60vh]' : card ? 'max-h-[275px]' : 'max-h-[min(42vh,385px)]'"
-      role="img"
-      :aria-label="`Bench drawing: ${picture.caption}`"
-    >
+    <!-- Of our own shapes, and words in it are escaped. Many at once are written, not mounted. -->
+    <!-- eslint-disable-next-line vue/no-v-html -- see there -->
+    <svg v-if="card" v-bind="frame" v-html="markupOf(picture)" />
+    <svg v-else v-bind="frame">
       <Elements :of="picture.elements" />
     </svg>
     <figcaption class="soft" :class="tall || column ? 'wall-words' : 'text-sm'">

@@ -109,7 +109,8 @@ export function useStagingEditor(id: string) {
   let keeping: Promise<void> | undefined
   async function keep() {
     if (!begun.value) return
-    await $fetch(`/api/stagings/${id}/keep`, { method: 'PUT' })
+    // Also where one leaves at once.
+    await $fetch(`/api/stagings/${id}/keep`, { method: 'PUT', keepalive: true })
     stored.value = { ...stored.value!, begun: false }
   }
   const kept = () => (keeping ??= keep().finally(() => (keeping = undefined)))

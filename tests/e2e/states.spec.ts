@@ -66,8 +66,10 @@ test('what is begun is in no list until something of it is changed or saved', as
   await expect(page.getByLabel('What', { exact: true })).toContainText('Cloud in a bottle')
   await page.goto(begun)
   await complete(page)
+  const kept = page.waitForResponse(/\/keep$/)
   await page.getByLabel('Title of the staging').fill('A cloud, changed')
   await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
+  expect((await kept).ok()).toBe(true)
   await expect(await listed(begun)).toHaveCount(1)
 
   await stage(page, 'Cloud in a bottle')

@@ -110,7 +110,7 @@ export function useStagingEditor(id: string) {
   async function keep() {
     if (!begun.value) return
     // Also where one leaves at once.
-    await $fetch(`/api/stagings/${id}/keep`, { method: 'PUT', keepalive: true })
+    await $fetch(`/api/stagings/${id}/keep`, { method: 'PUT', body: {}, keepalive: true })
     stored.value = { ...stored.value!, begun: false }
   }
   const kept = () => (keeping ??= keep().finally(() => (keeping = undefined)))

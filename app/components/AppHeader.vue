@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PLACES } from './places'
+import { PLACES, isIn } from './places'
 
 const units = useUnitsStore()
 const who = useWhoStore()
@@ -8,7 +8,7 @@ const keysOpen = ref(false)
 
 const findOpen = ref(false)
 const menuOpen = ref(false)
-const isHere = (to: string) => route.path === to || route.path.startsWith(`${to}/`)
+const isHere = (to: string) => isIn(to, route.path)
 const here = computed(() => PLACES.find(p => isHere(p.to)))
 
 useShortcut((key, event) => {

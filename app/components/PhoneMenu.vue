@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** The places, and what stands at the head of a wider screen, on a phone; made when it is opened. */
-import { PLACES } from './places'
+import { PLACES, isIn } from './places'
 
 const open = defineModel<boolean>('open', { required: true })
 const route = useRoute()
-const isHere = (to: string) => route.path === to || route.path.startsWith(`${to}/`)
+const isHere = (to: string) => isIn(to, route.path)
 watch(
   () => route.fullPath,
   () => {

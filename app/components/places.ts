@@ -6,3 +6,6 @@ export const PLACES = [
   { key: '4', name: 'Live', to: '/live', question: 'what do I do now?' },
   { key: '5', name: 'Logbook', to: '/logbook', question: 'what happened, and why?' },
 ] as const
+
+/** Whether a path is a place's own, or lies in it. */
+export const isIn = (place: string, path: string): boolean => path === place || path.startsWith(`${place}/`)

@@ -9,6 +9,7 @@ const props = defineProps<{
   /** fills much of a projector's screen */ tall?: boolean
   /** stands in a narrow column */ column?: boolean
   /** one of many: smaller, and without its scale */ card?: boolean
+  /** drawn anew with every frame, so that what rises and falls in it goes on */ moves?: boolean
 }>()
 const units = useUnitsStore()
 const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
@@ -44,7 +45,7 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
   <figure class="m-0">
     <!-- Of our own shapes, and words in it are escaped. Many at once are written, not mounted. -->
     <!-- eslint-disable-next-line vue/no-v-html -- see there -->
-    <svg v-if="card" v-bind="frame" v-html="markupOf(picture)" />
+    <svg v-if="card && !moves" v-bind="frame" v-html="markupOf(picture)" />
     <svg v-else v-bind="frame">
       <Elements :of="picture.elements" />
     </svg>

@@ -54,5 +54,5 @@ onBeforeUnmount(() => cancelAnimationFrame(frame))
 </script>
 
 <template>
-  <SceneDrawing :scene="scene" card />
+  <SceneDrawing :scene="scene" card :moves="position !== undefined" />
 </template>

@@ -48,22 +48,28 @@ defineShortcuts({
         @click="menuOpen = true"
         >{{ here && $t(here.name) }}</UButton
       >
-      <nav :aria-label="$t('Places')" class="flex gap-0.5 max-sm:hidden">
-        <NuxtLink
-          v-for="place in PLACES"
-          :key="place.to"
-          :to="place.to"
-          :aria-current="isHere(place.to) ? 'page' : undefined"
-          :title="$t(place.question)"
-          class="px-1.5 py-1 border-b-2 whitespace-nowrap"
-          :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
-        >
-          {{ $t(place.name) }} <kbd aria-hidden="true">{{ place.key }}</kbd>
-        </NuxtLink>
-      </nav>
-      <RoomConditions class="ml-auto min-w-0" />
+      <InTurn>
+        <nav :aria-label="$t('Places')" class="flex gap-0.5 max-sm:hidden">
+          <NuxtLink
+            v-for="place in PLACES"
+            :key="place.to"
+            :to="place.to"
+            :aria-current="isHere(place.to) ? 'page' : undefined"
+            :title="$t(place.question)"
+            class="px-1.5 py-1 border-b-2 whitespace-nowrap"
+            :class="isHere(place.to) ? 'border-(--ink) font-bold' : 'border-transparent soft hover:border-(--hairline)'"
+          >
+            {{ $t(place.name) }} <kbd aria-hidden="true">{{ place.key }}</kbd>
+          </NuxtLink>
+        </nav>
+      </InTurn>
+      <InTurn>
+        <RoomConditions class="ml-auto min-w-0" />
+      </InTurn>
       <div class="flex items-center gap-2">
-        <ReaderSwitches class="max-sm:hidden" />
+        <InTurn>
+          <ReaderSwitches class="max-sm:hidden" />
+        </InTurn>
         <UButton
           class="px-2"
           icon="i-lucide-search"

@@ -1,4 +1,5 @@
-import { useTimeoutFn } from '@vueuse/core'
+import { useTimeoutFn, watchDebounced } from '@vueuse/core'
+import { awake } from '~/waking/turns'
 import {
   DEFAULT_SAMPLES,
   DEFAULT_SEED,
@@ -12,6 +13,7 @@ import {
   type Representative,
   type StagingDocument,
   type StripPoint,
+  type WaterWindow,
 } from '~~/core'
 
 /** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
@@ -32,6 +34,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const representative = shallowRef<Representative>()
   const levers = shallowRef<Lever[]>()
   const strip = shallowRef<{ input: string; points: StripPoint[] }>()
+  const waterWindow = shallowRef<WaterWindow>()
   const failure = ref('')
 
   const main = useForecastWorker(answer => {
@@ -49,9 +52,11 @@ export function useForecast(document: () => StagingDocument | undefined) {
     } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
     else if (answer.kind === 'failed') failure.value = answer.message
   })
-  // A strip is asked for while the forecast still runs, by another worker, which has its share of the levers too.
+  // A strip and the water's window are asked for while the forecast still runs, by another worker, which has its share
+  // of the levers too.
   const side = useForecastWorker(answer => {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
+    else if (answer.kind === 'window') waterWindow.value = answer.window
     else if (answer.kind === 'levers') haveLevers(1, answer.levers)
   })
 
@@ -113,11 +118,12 @@ export function useForecast(document: () => StagingDocument | undefined) {
     JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }),
   )
   watch(
-    [wholeText, past.taught, past.ready],
+    [wholeText, past.taught, past.ready, awake],
     () => {
       complete.value = false
       representative.value = undefined
-      if (!whole.value) return
+      // What is shown stays as it came, until all parts of the page have taken it up.
+      if (!whole.value || !awake.value) return
       askedFor = wholeText.value + JSON.stringify(past.taught.value?.mean)
       // What came with the page is of the first staging that is asked about.
       if (forecast.value) shownFor ??= askedFor
@@ -140,6 +146,17 @@ export function useForecast(document: () => StagingDocument | undefined) {
     { immediate: true },
   )
 
+  // It needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
+  watchDebounced(
+    [wholeText, awake],
+    () => {
+      if (whole.value && findDemonstration(whole.value.demonstration)?.waterWindow) {
+        if (awake.value) side.ask({ kind: 'window', document: { ...whole.value, title: '' }, seed: DEFAULT_SEED })
+      } else waterWindow.value = undefined
+    },
+    { debounce: 120, immediate: true },
+  )
+
   /** Takes odds that came with the page, which stand until there are as many draws of the same. */
   function come(first?: FirstOdds) {
     if (first?.learnt) past.take(first.learnt)
@@ -156,5 +173,6 @@ export function useForecast(document: () => StagingDocument | undefined) {
         taught: past.taught.value,
       })
   }
-  return { forecast, complete, influences, representative, levers, strip, failure, askStrip, past, come, leversSeen }
+  const found = { forecast, complete, influences, representative, levers, strip, waterWindow, failure }
+  return { ...found, askStrip, past, come, leversSeen }
 }

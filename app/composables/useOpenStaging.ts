@@ -1,5 +1,4 @@
 import type { InjectionKey } from 'vue'
-import { watchDebounced } from '@vueuse/core'
 import {
   changedThings,
   inputsFromItem,
@@ -60,16 +59,6 @@ export function useOpenStaging(id: string) {
   }
   const kit = computed(() => (read.value ? read.value.demonstration.kit(read.value.values) : []))
 
-  // The window needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
-  const waterWindow = shallowRef<ReturnType<NonNullable<NonNullable<typeof demonstration.value>['waterWindow']>>>()
-  watchDebounced(
-    () => read.value?.values,
-    values => {
-      waterWindow.value = values && demonstration.value?.waterWindow?.(values)
-    },
-    { debounce: 120, immediate: true },
-  )
-
   function pull(input: QuantityInput, si: number) {
     const unit = units.shown(input.units)
     editor.setInput(input.id, { value: Number(fromSi(si, unit, input.quantity).toPrecision(6)), unit })
@@ -127,7 +116,6 @@ export function useOpenStaging(id: string) {
     scrubber,
     showFirst,
     kit,
-    waterWindow,
     pull,
     shelfProblem,
     take,

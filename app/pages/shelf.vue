@@ -101,34 +101,36 @@ const exportJson = () =>
         <UInput id="shelf-search" v-model="search" type="search" placeholder="Search name, place, note…" />
       </div>
     </div>
-    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
-      <div class="flex flex-wrap gap-x-3 gap-y-1 *:min-h-6" role="group" aria-label="Show only">
-        <UButton
-          variant="link"
-          :aria-pressed="only === ''"
-          :class="only === '' ? 'font-bold !no-underline' : ''"
-          @click="only = ''"
-        >
-          everything
-        </UButton>
-        <UButton
-          variant="link"
-          v-for="k in KINDS"
-          :key="k.kind"
-          :aria-pressed="only === k.kind"
-          :class="only === k.kind ? 'font-bold !no-underline' : ''"
-          @click="only = k.kind"
-        >
-          {{ k.title.toLowerCase() }} <span class="figures soft">{{ matching.get(k.kind)?.length ?? 0 }}</span>
-        </UButton>
+    <InTurn>
+      <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
+        <div class="flex flex-wrap gap-x-3 gap-y-1 *:min-h-6" role="group" aria-label="Show only">
+          <UButton
+            variant="link"
+            :aria-pressed="only === ''"
+            :class="only === '' ? 'font-bold !no-underline' : ''"
+            @click="only = ''"
+          >
+            everything
+          </UButton>
+          <UButton
+            variant="link"
+            v-for="k in KINDS"
+            :key="k.kind"
+            :aria-pressed="only === k.kind"
+            :class="only === k.kind ? 'font-bold !no-underline' : ''"
+            @click="only = k.kind"
+          >
+            {{ k.title.toLowerCase() }} <span class="figures soft">{{ matching.get(k.kind)?.length ?? 0 }}</span>
+          </UButton>
+        </div>
+        <UCheckbox v-model="showRetired" label="show what is retired" />
+        <span class="flex-1" />
+        <UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')" />
+        <ShelfImport />
+        <UButton variant="link" @click="exportCsv">Export CSV</UButton>
+        <UButton variant="link" @click="exportJson">Export JSON</UButton>
       </div>
-      <UCheckbox v-model="showRetired" label="show what is retired" />
-      <span class="flex-1" />
-      <UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')" />
-      <ShelfImport />
-      <UButton variant="link" @click="exportCsv">Export CSV</UButton>
-      <UButton variant="link" @click="exportJson">Export JSON</UButton>
-    </div>
+    </InTurn>
     <p v-if="shelf.failure || failure" class="fault" role="alert">
       {{ shelf.failure || failure }}
       <UButton variant="link" v-if="shelf.failure" @click="shelf.load()">Try again</UButton>
@@ -150,44 +152,44 @@ const exportJson = () =>
       </div>
       <p v-if="shelf.loaded && !all.length" class="soft">None yet. Add {{ one }} to use it in a staging.</p>
       <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
-        <li
-          v-for="{ item, values } in vessels"
-          :key="item.id"
-          class="grid grid-cols-[auto_1fr] gap-4 items-end border-b-2 border-(--vessel)"
-          :class="item.retired ? 'opacity-60' : ''"
-        >
-          <ShelfVessel :item="item" :values="values" :scale="SCALE">
-            <ShelfItemActions
-              :demonstrations="listed"
-              :item="item"
-              @stage="stage(item, $event)"
-              @edit="dialog?.edit(item)"
-              @copy="dialog?.duplicate(item)"
-              @retire="retire(item)"
-              @photo="photo(item, $event)"
-            />
-          </ShelfVessel>
-        </li>
+        <InTurn v-for="{ item, values } in vessels" :key="item.id">
+          <li
+            class="grid grid-cols-[auto_1fr] gap-4 items-end border-b-2 border-(--vessel)"
+            :class="item.retired ? 'opacity-60' : ''"
+          >
+            <ShelfVessel :item="item" :values="values" :scale="SCALE">
+              <ShelfItemActions
+                :demonstrations="listed"
+                :item="item"
+                @stage="stage(item, $event)"
+                @edit="dialog?.edit(item)"
+                @copy="dialog?.duplicate(item)"
+                @retire="retire(item)"
+                @photo="photo(item, $event)"
+              />
+            </ShelfVessel>
+          </li>
+        </InTurn>
       </ul>
       <ul v-else class="grid sm:grid-cols-2 gap-x-8">
-        <li
-          v-for="item in list"
-          :key="item.id"
-          class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0"
-          :class="item.retired ? 'opacity-60' : ''"
-        >
-          <ShelfThing :item="item">
-            <ShelfItemActions
-              :demonstrations="listed"
-              :item="item"
-              @stage="stage(item, $event)"
-              @edit="dialog?.edit(item)"
-              @copy="dialog?.duplicate(item)"
-              @retire="retire(item)"
-              @photo="photo(item, $event)"
-            />
-          </ShelfThing>
-        </li>
+        <InTurn v-for="item in list" :key="item.id">
+          <li
+            class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0"
+            :class="item.retired ? 'opacity-60' : ''"
+          >
+            <ShelfThing :item="item">
+              <ShelfItemActions
+                :demonstrations="listed"
+                :item="item"
+                @stage="stage(item, $event)"
+                @edit="dialog?.edit(item)"
+                @copy="dialog?.duplicate(item)"
+                @retire="retire(item)"
+                @photo="photo(item, $event)"
+              />
+            </ShelfThing>
+          </li>
+        </InTurn>
       </ul>
       <p v-if="all.length > list.length" class="mt-4">
         <UButton class="figures" @click="more[kind] = list.length + PAGE">

@@ -17,6 +17,7 @@ import type {
   Traced,
   UnitSystem,
   Values,
+  WaterWindow,
 } from '~~/core'
 
 /** `taught`: what past runs have taught, where it is to be used */
@@ -31,6 +32,7 @@ export type ForecastRequest =
   | (Request & { kind: 'forecast'; samples: number })
   | (Request & { kind: 'levers'; units: UnitSystem; part?: LeverPart })
   | (Request & { kind: 'strip'; input: string })
+  | (Request & { kind: 'window' })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
   | (Request & { kind: 'learn'; runs: PastRunDocument[] })
   | (Request & { kind: 'end'; outcome: string })
@@ -53,6 +55,7 @@ export type ForecastAnswer =
     }
   | { kind: 'levers'; job: number; levers: Lever[] }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }
+  | { kind: 'window'; job: number; window?: WaterWindow }
   | { kind: 'follow'; job: number; followed: Followed; complete: boolean }
   | { kind: 'learn'; job: number; taught: Taught }
   | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }

@@ -133,6 +133,8 @@ async function work(request: ForecastRequest): Promise<void> {
       // What it would have been worth to ask the Logbook.
       ...(debrief.decided.length > 0 && { logbook: await logbookSays(setting, request.acts, real, current) }),
     })
+  } else if (request.kind === 'window') {
+    answer({ kind: 'window', job: request.job, window: demonstration.waterWindow?.(values) })
   } else if (request.kind === 'end') {
     answer({ kind: 'end', job: request.job, run: runThatEnds(demonstration, given, request.outcome) })
   } else if (request.kind === 'investigate') {

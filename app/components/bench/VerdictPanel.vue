@@ -17,6 +17,9 @@ const hundred = computed(() =>
 )
 const wanted = computed(() => hundred.value.find(o => o.id === props.demonstration.wanted))
 const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.count }, () => o.look)))
+/** Each sign is drawn once, and used as often as it is counted. */
+const signs = useId()
+const looks = computed(() => [...new Set(marks.value)])
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
 const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
@@ -55,13 +58,17 @@ const uncertain = computed(() =>
         role="img"
         :aria-label="hundred.map(o => `${o.count} ${units.told(o.name)}`).join(', ') + ` ${$t('of 100')}`"
       >
-        <g
+        <defs>
+          <g v-for="look in looks" :id="`${signs}-${look}`" :key="look">
+            <OutcomeShape :subject="demonstration.subject" :look="look" />
+          </g>
+        </defs>
+        <use
           v-for="(mark, i) in marks"
           :key="i"
+          :href="`#${signs}-${mark}`"
           :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`"
-        >
-          <OutcomeShape :subject="demonstration.subject" :look="mark" />
-        </g>
+        />
       </svg>
       <p class="figures">
         <template v-if="hush">

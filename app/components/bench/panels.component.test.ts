@@ -53,7 +53,9 @@ describe('the verdict', () => {
         expect(counts.reduce((a, b) => a + b, 0)).toBe(100)
         // None is more than one off its share.
         can.outcomes.forEach((o, i) => expect(Math.abs(counts[i]! - 100 * shares[o.id]!)).toBeLessThan(1.0001))
-        expect(shown.findAll('svg[role=img] > g')).toHaveLength(100)
+        const drawn = shown.findAll('svg[role=img] > use').map(sign => sign.attributes('href')!)
+        expect(drawn).toHaveLength(100)
+        for (const sign of new Set(drawn)) expect(shown.find(sign).find('path').exists()).toBe(true)
       }),
       { seed: 6, numRuns: 12 },
     )

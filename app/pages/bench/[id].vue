@@ -7,7 +7,7 @@ const route = useRoute()
 const id = String(route.params.id)
 const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
-const { editor, demonstration, asStated, risk, scrubber, waterWindow, pull, shelfProblem, take, takeTypical } = staging
+const { editor, demonstration, asStated, risk, scrubber, pull, shelfProblem, take, takeTypical } = staging
 const { copyAway, logRun, unfit } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
@@ -19,7 +19,7 @@ useSeoMeta({
   description: 'Will it work, and how do I make it work? Odds, pressures, cautions and levers of one staging.',
 })
 
-const { forecast, complete, representative, strip, failure: forecastFailure, askStrip } = staging.odds
+const { forecast, complete, representative, strip, waterWindow, failure: forecastFailure, askStrip } = staging.odds
 const { shownValues, simulation, ledger, advice } = staging.shown
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const { stageIndex, time } = scrubber
@@ -58,14 +58,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       class="grid grid-cols-1 lg:grid-cols-[2fr_3fr] gap-x-8 gap-y-4"
     >
       <div class="order-2 lg:order-1">
-        <StagingHead :id="id" :editor="editor" @log="logRun" />
+        <InTurn>
+          <StagingHead :id="id" :editor="editor" @log="logRun" />
+        </InTurn>
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
         <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
           {{ $t('No living thing goes into a vacuum: nothing here is worked out for one.') }}
         </p>
-        <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
+        <InTurn>
+          <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
+        </InTurn>
         <LanguageNote :demonstration="demonstration.id" />
         <SchoolCautions :demonstration="demonstration.id" />
         <ProcedureSteps
@@ -96,13 +100,15 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
 
       <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
-        <VerdictPanel
-          v-if="!unfit.length"
-          :demonstration="demonstration"
-          :forecast="forecast"
-          :complete="complete"
-          :simulation="simulation"
-        />
+        <InTurn>
+          <VerdictPanel
+            v-if="!unfit.length"
+            :demonstration="demonstration"
+            :forecast="forecast"
+            :complete="complete"
+            :simulation="simulation"
+          />
+        </InTurn>
         <p v-if="forecastFailure" class="fault" role="alert">
           {{ $t('The odds can’t be computed: {why}', { why: forecastFailure }) }}
         </p>
@@ -119,16 +125,22 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             })
           }}
         </p>
-        <SceneDrawing v-if="scene" :scene="scene" />
-        <StagingScrubber />
-        <HushLine
-          :demonstration="demonstration"
-          :simulation="simulation"
-          :forecast="forecast"
-          :time="time"
-          :stage-index="stageIndex"
-          @move="scrubber.moveTo"
-        />
+        <InTurn>
+          <SceneDrawing v-if="scene" :scene="scene" />
+        </InTurn>
+        <InTurn>
+          <StagingScrubber />
+        </InTurn>
+        <InTurn>
+          <HushLine
+            :demonstration="demonstration"
+            :simulation="simulation"
+            :forecast="forecast"
+            :time="time"
+            :stage-index="stageIndex"
+            @move="scrubber.moveTo"
+          />
+        </InTurn>
       </div>
     </div>
     <p v-else-if="!failure" class="soft p-8">

@@ -132,29 +132,33 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
       }}</NuxtLink>
       <NuxtLink class="plain-link" to="/bench">all stagings</NuxtLink>
     </nav>
-    <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
-      <UCheckbox v-model="onlyShelf" label="with what is on the Shelf" />
-      <ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" />
-      <ChoiceField v-model="age" class="w-24" label="Age" :items="AGES" />
-      <ChoiceField v-model="topic" class="w-44" label="Topic" :items="topics" />
-      <label class="text-sm flex-1 min-w-40"
-        >Effect, or any word
-        <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
-      </label>
-    </div>
-    <Folded class="border-y rule py-1 mb-3">
-      <template #title>I have… {{ have.length ? have.map(thing => EQUIPMENT[thing]).join(', ') : '' }}</template>
-      <div class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-6 py-1">
-        <UCheckbox
-          v-for="thing in EQUIPMENT_IDS"
-          :key="thing"
-          class="min-h-7"
-          :model-value="have.includes(thing)"
-          :label="EQUIPMENT[thing]"
-          @update:model-value="tick(thing, $event)"
-        />
+    <InTurn>
+      <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
+        <UCheckbox v-model="onlyShelf" label="with what is on the Shelf" />
+        <ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" />
+        <ChoiceField v-model="age" class="w-24" label="Age" :items="AGES" />
+        <ChoiceField v-model="topic" class="w-44" label="Topic" :items="topics" />
+        <label class="text-sm flex-1 min-w-40"
+          >Effect, or any word
+          <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
+        </label>
       </div>
-    </Folded>
+    </InTurn>
+    <InTurn>
+      <Folded class="border-y rule py-1 mb-3">
+        <template #title>I have… {{ have.length ? have.map(thing => EQUIPMENT[thing]).join(', ') : '' }}</template>
+        <div class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-6 py-1">
+          <UCheckbox
+            v-for="thing in EQUIPMENT_IDS"
+            :key="thing"
+            class="min-h-7"
+            :model-value="have.includes(thing)"
+            :label="EQUIPMENT[thing]"
+            @update:model-value="tick(thing, $event)"
+          />
+        </div>
+      </Folded>
+    </InTurn>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
@@ -188,44 +192,44 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
         <template v-if="group.family === 'vacuum'"> No living thing goes into a vacuum: none is offered. </template>
       </p>
       <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
-        <li
-          v-for="d in group.entries"
-          :key="d.id"
-          class="border-t rule py-4 grid gap-2 content-start"
-          @pointerenter="looked = d.id"
-          @pointerleave="looked = ''"
-          @focusin="looked = d.id"
-          @focusout="looked = ''"
-        >
-          <div class="flex items-baseline gap-3">
-            <h3 class="text-2xl flex-1">
-              {{ d.name }}
-            </h3>
-            <span class="soft text-sm figures whitespace-nowrap"
-              >{{ d.gallery.whatIf ? 'what if' : `about ${d.minutes} min` }}, from {{ d.gallery.ages[0] }}</span
-            >
-          </div>
-          <p>{{ d.gallery.effect }}</p>
-          <LazyLivePreview hydrate-on-visible :id="d.id" :still="d.still" :running="looked === d.id" />
-          <p class="text-sm">
-            <span v-if="d.gallery.whatIf" class="soft">Nothing is needed: a thought experiment.</span>
-            <span v-else-if="d.kit.length" class="soft">Needs: {{ d.kit.map(units.told).join(', ') }}.</span>
-            <template v-else>
-              <span v-if="has(d).length" class="soft">On the Shelf: {{ has(d).join(', ') }}. </span>
-              <span v-if="d.missing.length" class="font-bold"
-                >Missing: {{ d.missing.map(kind => MISSING[kind]).join(', ') }}.</span
+        <InTurn v-for="d in group.entries" :key="d.id">
+          <li
+            class="border-t rule py-4 grid gap-2 content-start"
+            @pointerenter="looked = d.id"
+            @pointerleave="looked = ''"
+            @focusin="looked = d.id"
+            @focusout="looked = ''"
+          >
+            <div class="flex items-baseline gap-3">
+              <h3 class="text-2xl flex-1">
+                {{ d.name }}
+              </h3>
+              <span class="soft text-sm figures whitespace-nowrap"
+                >{{ d.gallery.whatIf ? 'what if' : `about ${d.minutes} min` }}, from {{ d.gallery.ages[0] }}</span
               >
-            </template>
-          </p>
-          <p class="text-sm soft">
-            {{ d.gallery.topics.join(', ') }}
-          </p>
-          <p>
-            <UButton variant="solid" @click="start(d)">
-              {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
-            </UButton>
-          </p>
-        </li>
+            </div>
+            <p>{{ d.gallery.effect }}</p>
+            <LazyLivePreview hydrate-on-visible :id="d.id" :still="d.still" :running="looked === d.id" />
+            <p class="text-sm">
+              <span v-if="d.gallery.whatIf" class="soft">Nothing is needed: a thought experiment.</span>
+              <span v-else-if="d.kit.length" class="soft">Needs: {{ d.kit.map(units.told).join(', ') }}.</span>
+              <template v-else>
+                <span v-if="has(d).length" class="soft">On the Shelf: {{ has(d).join(', ') }}. </span>
+                <span v-if="d.missing.length" class="font-bold"
+                  >Missing: {{ d.missing.map(kind => MISSING[kind]).join(', ') }}.</span
+                >
+              </template>
+            </p>
+            <p class="text-sm soft">
+              {{ d.gallery.topics.join(', ') }}
+            </p>
+            <p>
+              <UButton variant="solid" @click="start(d)">
+                {{ d.gallery.whatIf ? 'Ask what if' : 'Stage it' }}<span class="sr-only"> {{ d.name }}</span>
+              </UButton>
+            </p>
+          </li>
+        </InTurn>
       </ul>
     </section>
   </div>

@@ -88,33 +88,35 @@ const when = (iso: string) =>
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
       <NuxtLink to="/practice" class="plain-link">{{ $t('Practise it first, without a vessel') }}</NuxtLink>
     </p>
-    <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
-      <ChoiceField
-        v-model="what"
-        class="max-w-xl"
-        :label="$t('What')"
-        :placeholder="$t('choose…')"
-        :headings="[$t('Running orders'), $t('One staging')]"
-        :items="wholeOrders"
-        :more="oneStaging"
-      />
-      <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-        <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')" />
+    <InTurn>
+      <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
         <ChoiceField
-          v-if="rehearsal"
-          v-model="speed"
-          class="w-24"
-          :label="$t('clock')"
-          :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
+          v-model="what"
+          class="max-w-xl"
+          :label="$t('What')"
+          :placeholder="$t('choose…')"
+          :headings="[$t('Running orders'), $t('One staging')]"
+          :items="wholeOrders"
+          :more="oneStaging"
         />
-      </div>
-      <p v-if="failure" class="fault" role="alert">
-        {{ failure }}
-      </p>
-      <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
-        {{ $t('Go on stage') }}
-      </UButton>
-    </form>
+        <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
+          <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')" />
+          <ChoiceField
+            v-if="rehearsal"
+            v-model="speed"
+            class="w-24"
+            :label="$t('clock')"
+            :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
+          />
+        </div>
+        <p v-if="failure" class="fault" role="alert">
+          {{ failure }}
+        </p>
+        <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
+          {{ $t('Go on stage') }}
+        </UButton>
+      </form>
+    </InTurn>
     <h2 class="mt-6">
       {{ $t('Shows begun') }}
     </h2>
@@ -132,24 +134,26 @@ const when = (iso: string) =>
       <UCheckbox v-if="archived" v-model="withArchived" :label="$t('archived ones too ({n})', { n: archived })" />
     </div>
     <ul>
-      <li v-for="s in shown" :key="s.id" class="border-t rule py-2 flex flex-wrap gap-x-4 items-center">
-        <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
-          {{ s.document.title }}
-        </NuxtLink>
-        <span class="soft figures"
-          >{{ when(s.createdAt) }},
-          {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length)
-          }}{{ s.document.rehearsal ? $t(', rehearsal') : ''
-          }}{{ who.nameOf(s.by) ? `, ${who.nameOf(s.by)}` : '' }}</span
-        >
-        <UBadge v-if="s.archived" variant="outline">{{ $t('archived') }}</UBadge>
-        <PutAwayButtons
-          class="ml-auto"
-          kind="shows"
-          :record="{ id: s.id, title: s.document.title, archived: s.archived }"
-          :refresh="refresh"
-        />
-      </li>
+      <InTurn v-for="s in shown" :key="s.id">
+        <li class="border-t rule py-2 flex flex-wrap gap-x-4 items-center">
+          <NuxtLink :to="`/live/${s.id}`" class="font-bold underline decoration-(--gap) underline-offset-3">
+            {{ s.document.title }}
+          </NuxtLink>
+          <span class="soft figures"
+            >{{ when(s.createdAt) }},
+            {{ $t('no demonstrations | {n} demonstration | {n} demonstrations', s.document.acts.length)
+            }}{{ s.document.rehearsal ? $t(', rehearsal') : ''
+            }}{{ who.nameOf(s.by) ? `, ${who.nameOf(s.by)}` : '' }}</span
+          >
+          <UBadge v-if="s.archived" variant="outline">{{ $t('archived') }}</UBadge>
+          <PutAwayButtons
+            class="ml-auto"
+            kind="shows"
+            :record="{ id: s.id, title: s.document.title, archived: s.archived }"
+            :refresh="refresh"
+          />
+        </li>
+      </InTurn>
     </ul>
   </div>
 </template>

@@ -112,23 +112,27 @@ async function importFile(file: File) {
     <p v-if="error" class="fault" role="alert">
       The runs can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
-    <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
-      <label class="grid text-sm"
-        >Search<UInput v-model="search" type="search" placeholder="title, note, month"
-      /></label>
-      <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
-      <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
-      <OnlyMine v-model="onlyMine" class="pb-1" />
-      <UCheckbox v-model="archived" class="pb-1" label="archived" />
-      <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
-    </div>
-    <div class="flex flex-wrap gap-3 text-sm mb-3">
-      <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
-      <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
-      <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
-      <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
-      <span role="status">{{ taken }}</span>
-    </div>
+    <InTurn>
+      <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
+        <label class="grid text-sm"
+          >Search<UInput v-model="search" type="search" placeholder="title, note, month"
+        /></label>
+        <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
+        <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
+        <OnlyMine v-model="onlyMine" class="pb-1" />
+        <UCheckbox v-model="archived" class="pb-1" label="archived" />
+        <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
+      </div>
+    </InTurn>
+    <InTurn>
+      <div class="flex flex-wrap gap-3 text-sm mb-3">
+        <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
+        <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
+        <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
+        <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
+        <span role="status">{{ taken }}</span>
+      </div>
+    </InTurn>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>
@@ -149,34 +153,36 @@ async function importFile(file: File) {
       <UButton variant="link" @click="showAll">Show all</UButton>
     </p>
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
-      <li v-for="run in shown" :key="run.id" class="flex items-center">
-        <NuxtLink
-          :to="`/logbook/${run.id}`"
-          class="flex-1 grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
-        >
-          <OutcomeMark
-            v-if="outcomeOf(run)"
-            :subject="listedOf(run.demonstration)!.subject"
-            :look="outcomeOf(run)!.look"
-            class="row-span-2 !h-9 self-center justify-self-center"
+      <InTurn v-for="run in shown" :key="run.id">
+        <li class="flex items-center">
+          <NuxtLink
+            :to="`/logbook/${run.id}`"
+            class="flex-1 grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"
+          >
+            <OutcomeMark
+              v-if="outcomeOf(run)"
+              :subject="listedOf(run.demonstration)!.subject"
+              :look="outcomeOf(run)!.look"
+              class="row-span-2 !h-9 self-center justify-self-center"
+            />
+            <span class="display text-lg"
+              >{{ run.title }}
+              <span class="font-normal" :class="wanted(run) ? '' : 'text-(--danger)'">{{ outcomeName(run) }}</span>
+              <span v-if="run.document.rehearsal" class="soft text-sm font-normal">rehearsal</span></span
+            >
+            <span class="soft text-sm text-right figures"
+              >{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt)
+              }}<template v-if="who.nameOf(run.by)">, {{ who.nameOf(run.by) }}</template></span
+            >
+            <span class="soft col-span-2">{{ run.document.note }}</span>
+          </NuxtLink>
+          <PutAwayButtons
+            kind="runs"
+            :record="{ id: run.id, title: run.title, archived: run.archived }"
+            :refresh="refresh"
           />
-          <span class="display text-lg"
-            >{{ run.title }}
-            <span class="font-normal" :class="wanted(run) ? '' : 'text-(--danger)'">{{ outcomeName(run) }}</span>
-            <span v-if="run.document.rehearsal" class="soft text-sm font-normal">rehearsal</span></span
-          >
-          <span class="soft text-sm text-right figures"
-            >{{ day(run.document.performedAt) }}, {{ clock(run.document.performedAt)
-            }}<template v-if="who.nameOf(run.by)">, {{ who.nameOf(run.by) }}</template></span
-          >
-          <span class="soft col-span-2">{{ run.document.note }}</span>
-        </NuxtLink>
-        <PutAwayButtons
-          kind="runs"
-          :record="{ id: run.id, title: run.title, archived: run.archived }"
-          :refresh="refresh"
-        />
-      </li>
+        </li>
+      </InTurn>
     </ol>
     <p v-if="isMore" class="my-3">
       <UButton variant="outline" @click="more">Show more</UButton>

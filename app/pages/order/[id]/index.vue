@@ -319,86 +319,84 @@ async function exportCalendar() {
         <section aria-labelledby="acts-title">
           <h2 id="acts-title">In this order</h2>
           <ol>
-            <li
-              v-for="(a, i) in acts"
-              :key="a.act.id"
-              class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline"
-            >
-              <span class="display soft figures">{{ i + 1 }}</span>
-              <div>
-                <NuxtLink
-                  class="font-bold underline decoration-(--gap) underline-offset-3"
-                  :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'"
-                >
-                  {{ a.act.title }}
-                </NuxtLink>
-                <p class="text-sm soft figures">
-                  <template v-if="plan">
-                    <template v-if="a.act.heating > 0">
-                      heat on {{ clock(plan.acts[i]!.heatOn) }}, ready {{ clock(plan.acts[i]!.ready) }},
+            <InTurn v-for="(a, i) in acts" :key="a.act.id">
+              <li class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline">
+                <span class="display soft figures">{{ i + 1 }}</span>
+                <div>
+                  <NuxtLink
+                    class="font-bold underline decoration-(--gap) underline-offset-3"
+                    :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'"
+                  >
+                    {{ a.act.title }}
+                  </NuxtLink>
+                  <p class="text-sm soft figures">
+                    <template v-if="plan">
+                      <template v-if="a.act.heating > 0">
+                        heat on {{ clock(plan.acts[i]!.heatOn) }}, ready {{ clock(plan.acts[i]!.ready) }},
+                      </template>
+                      lift {{ clock(plan.acts[i]!.lift) }}
                     </template>
-                    lift {{ clock(plan.acts[i]!.lift) }}
-                  </template>
-                </p>
-                <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                  <label class="grid"
-                    >talk before, s<KeptInput
-                      type="number"
-                      min="0"
-                      max="3600"
-                      step="10"
-                      class="w-24"
-                      :value="document.acts[i]!.talk"
-                      @commit="
-                        text =>
-                          change(d => {
-                            d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
-                          })
-                      "
-                  /></label>
-                  <label class="grid"
-                    >at minute<KeptInput
-                      class="w-24"
-                      :value="targetWords(document.acts[i]!.target)"
-                      placeholder="as it fits"
-                      :aria-invalid="targetFault?.index === i"
-                      @commit="setTarget(i, $event)"
-                  /></label>
+                  </p>
+                  <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
+                    <label class="grid"
+                      >talk before, s<KeptInput
+                        type="number"
+                        min="0"
+                        max="3600"
+                        step="10"
+                        class="w-24"
+                        :value="document.acts[i]!.talk"
+                        @commit="
+                          text =>
+                            change(d => {
+                              d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
+                            })
+                        "
+                    /></label>
+                    <label class="grid"
+                      >at minute<KeptInput
+                        class="w-24"
+                        :value="targetWords(document.acts[i]!.target)"
+                        placeholder="as it fits"
+                        :aria-invalid="targetFault?.index === i"
+                        @commit="setTarget(i, $event)"
+                    /></label>
+                  </div>
+                  <p v-if="targetFault?.index === i" class="fault" role="alert">
+                    {{ targetFault.message }}
+                  </p>
                 </div>
-                <p v-if="targetFault?.index === i" class="fault" role="alert">
-                  {{ targetFault.message }}
-                </p>
-              </div>
-              <span class="flex gap-1">
-                <UButton
-                  class="px-2"
-                  :disabled="i === 0"
-                  :aria-label="`${a.act.title} one earlier`"
-                  @click="change(d => swap(d, i, i - 1))"
-                >
-                  ↑
-                </UButton>
-                <UButton
-                  class="px-2"
-                  :disabled="i === acts.length - 1"
-                  :aria-label="`${a.act.title} one later`"
-                  @click="change(d => swap(d, i, i + 1))"
-                >
-                  ↓
-                </UButton>
-                <UButton
-                  class="px-2"
-                  :aria-label="`Take ${a.act.title} out`"
-                  @click="
-                    change(d => {
-                      d.acts.splice(i, 1)
-                    })
-                  "
-                >
-                  ×
-                </UButton>
-              </span>
-            </li>
+                <span class="flex gap-1">
+                  <UButton
+                    class="px-2"
+                    :disabled="i === 0"
+                    :aria-label="`${a.act.title} one earlier`"
+                    @click="change(d => swap(d, i, i - 1))"
+                  >
+                    ↑
+                  </UButton>
+                  <UButton
+                    class="px-2"
+                    :disabled="i === acts.length - 1"
+                    :aria-label="`${a.act.title} one later`"
+                    @click="change(d => swap(d, i, i + 1))"
+                  >
+                    ↓
+                  </UButton>
+                  <UButton
+                    class="px-2"
+                    :aria-label="`Take ${a.act.title} out`"
+                    @click="
+                      change(d => {
+                        d.acts.splice(i, 1)
+                      })
+                    "
+                  >
+                    ×
+                  </UButton>
+                </span>
+              </li>
+            </InTurn>
           </ol>
         </section>
         <div class="grid gap-6 content-start">

@@ -1,0 +1,22 @@
+<script lang="ts">
+import type { FunctionalComponent } from 'vue'
+import { inTurn } from '~/waking/turns'
+
+/**
+ * Part of a page that came drawn from the server is woken in its turn, not in one go with all others, for which a slow
+ * device would hear nobody for seconds. What is drawn later, by a page that is awake, is there at once.
+ */
+export default defineComponent({
+  inheritAttrs: false,
+  setup(_, { slots }) {
+    const drawn = import.meta.server || useNuxtApp().isHydrating
+    if (!drawn) return () => slots.default?.()
+    // A boundary of its own on both sides: ids are counted from it.
+    const Part = defineAsyncComponent({
+      loader: () => Promise.resolve(((_props, { slots }) => slots.default?.()) satisfies FunctionalComponent),
+      hydrate: inTurn,
+    })
+    return () => h(Part, null, slots)
+  },
+})
+</script>

@@ -1,0 +1,42 @@
+import { ref, type HydrationStrategy } from 'vue'
+
+/** Parts of a page that came drawn from the server, in the order in which they stand on it. */
+const waiting = new Set<() => void>()
+const emptied = new Set<() => void>()
+let going = false
+
+/** ms for which parts are woken one after the other, before the browser has its turn: to paint, and to hear a click */
+const TURN = 8
+
+function wake() {
+  const until = performance.now() + TURN
+  for (const part of waiting) {
+    waiting.delete(part)
+    part()
+    if (performance.now() > until) break
+  }
+  if (waiting.size > 0) return void setTimeout(wake)
+  going = false
+  for (const heard of emptied) heard()
+  emptied.clear()
+}
+
+/** Wakes a part in its turn, in a task of its own: the browser is never kept from whoever uses it for long. */
+export const inTurn: HydrationStrategy = hydrate => {
+  waiting.add(hydrate)
+  if (!going) setTimeout(wake)
+  going = true
+  return () => waiting.delete(hydrate)
+}
+
+/** Resolves once no part waits. */
+const noneWaits = () => new Promise<void>(resolve => void (going ? emptied.add(resolve) : resolve()))
+
+/** In the browser true once the whole page answers: what works beside it (a forecast, say) begins then. */
+export const awake = ref(false)
+
+/** To be called when the page itself is awake, and its parts wait for their turns. */
+export async function wakeAll() {
+  await noneWaits()
+  awake.value = true
+}

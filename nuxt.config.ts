@@ -67,6 +67,8 @@ const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
   // The rooms that read and check documents stand above all others: pages that only show something do without.
   ...{ formats: 'documents', records: 'documents' },
 }
+/** Of the documents, what is asked of things on the Shelf that were read before. */
+const OF_THINGS = /^formats\/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words))\.ts$/
 /** Of the mechanisms, what the Shelf and the kit ask of. */
 const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
 
@@ -84,6 +86,7 @@ function chunkOf(id: string): string | undefined {
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')
   if (room === 'mechanisms') return EVERYWHERE.includes(path) ? 'matter' : 'physics'
+  if (OF_THINGS.test(path)) return 'core'
   if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
   if (room !== 'catalogue') return CHUNK_OF_ROOM[room!]
   if (demonstration === undefined) return 'contract'
@@ -153,7 +156,11 @@ export default defineNuxtConfig({
   },
   // Fonts (imported in the style sheet) and icons ship with it; nothing is fetched when it is built or run.
   // Icons are drawn into the page.
-  icon: { mode: 'svg', provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
+  icon: {
+    ...{ mode: 'svg', provider: 'server', serverBundle: 'local', fallbackToApi: false, clientBundle: { scan: true } },
+    // Each icon sorts the names of all sets that it may be of.
+    collections: ['lucide'],
+  },
   ui: { colorMode: false, fonts: false },
   // Live runs from this device's own clock and store, and opens without the server.
   routeRules: { '/live/*': { ssr: false }, '/live/*/**': { ssr: false } },
@@ -167,6 +174,8 @@ export default defineNuxtConfig({
   // White space between elements is a space, wherever a line is broken: the layout of a template changes no text.
   vue: { compilerOptions: { whitespace: 'preserve' } },
   vite: {
+    // Of vue-i18n neither its older interface nor its components are used.
+    define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
     // One file: a worker that is begun works, also while there is no server.
     worker: { format: 'es', rollupOptions: { output: { inlineDynamicImports: true } } },
     build: { chunkSizeWarningLimit: 1500 },

@@ -27,7 +27,7 @@ if (!roomless.value) await Promise.all([room.load(), who.load()])
       class="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:bg-(--sheet) focus:p-2"
       >{{ $t('Skip to content') }}</a
     >
-    <AppHeader v-if="!alone" />
+    <InTurn><AppHeader v-if="!alone" /></InTurn>
     <p v-if="!roomless" class="kept-note" role="status">
       {{ $t('No connection to the server: this is how the page was when it was last opened here.') }}
     </p>

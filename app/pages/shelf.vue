@@ -2,7 +2,7 @@
 import { refusalOf } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
 import { download } from '~/files/download'
-import { shelfCsv, vesselValues, ShelfFaults, type ItemKind, type StoredItem, type VesselValues } from '~~/core'
+import { vesselValues, ShelfFaults, type ItemKind, type StoredItem, type VesselValues } from '~~/core'
 import { KINDS, matchingItems } from '~/components/shelf/shelf-search'
 
 useHead({ title: 'Shelf · Zealous Hush' })
@@ -80,13 +80,10 @@ const stage = (item: StoredItem, demonstration: string) =>
   })
 
 const live = () => shelf.items.filter(i => !i.retired).map(i => i.document)
-const exportCsv = () => download('shelf.csv', shelfCsv(live()), 'text/csv')
-const exportJson = () =>
-  download(
-    'shelf.json',
-    JSON.stringify({ format: 'zealous-hush/shelf', version: 1, items: live() }, null, 2),
-    'application/json',
-  )
+async function exportAs(kind: 'csv' | 'json') {
+  const { shelfFiles } = await import('~/things/shelf-file')
+  download(`shelf.${kind}`, shelfFiles[kind](live()), kind === 'csv' ? 'text/csv' : 'application/json')
+}
 </script>
 
 <template>
@@ -127,8 +124,8 @@ const exportJson = () =>
         <span class="flex-1" />
         <UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')" />
         <ShelfImport />
-        <UButton variant="link" @click="exportCsv">Export CSV</UButton>
-        <UButton variant="link" @click="exportJson">Export JSON</UButton>
+        <UButton variant="link" @click="exportAs('csv')">Export CSV</UButton>
+        <UButton variant="link" @click="exportAs('json')">Export JSON</UButton>
       </div>
     </InTurn>
     <p v-if="shelf.failure || failure" class="fault" role="alert">

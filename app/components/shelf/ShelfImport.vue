@@ -5,15 +5,7 @@
  */
 import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
-import {
-  ShelfFaults,
-  checkShelfItem,
-  itemWords,
-  readShelfCsv,
-  shelfItemSchema,
-  type CsvFault,
-  type ShelfItemDocument,
-} from '~~/core'
+import type { CsvFault, ShelfItemDocument } from '~~/core'
 const units = useUnitsStore()
 const shelf = useShelfStore()
 const read = shallowRef<{
@@ -27,54 +19,19 @@ const problem = ref('')
 const done = ref('')
 const sending = ref(false)
 
-function fromJson(text: string): { good: ShelfItemDocument[]; faults: CsvFault[] } {
-  const json = JSON.parse(text) as { format?: string; items?: unknown }
-  if (json.format !== 'zealous-hush/shelf' || !Array.isArray(json.items))
-    return {
-      good: [],
-      faults: [
-        {
-          line: 1,
-          column: 'format',
-          message: `given ${JSON.stringify(json.format)}; accepted: "format": "zealous-hush/shelf", with its items`,
-        },
-      ],
-    }
-  const good: ShelfItemDocument[] = []
-  const faults: CsvFault[] = []
-  json.items.forEach((item, index) => {
-    const parsed = shelfItemSchema.safeParse(item)
-    if (!parsed.success) {
-      for (const i of parsed.error.issues)
-        faults.push({ line: index + 1, column: i.path.join('.'), message: i.message })
-      return
-    }
-    try {
-      checkShelfItem(parsed.data)
-      good.push(parsed.data)
-    } catch (error) {
-      if (!(error instanceof ShelfFaults)) throw error
-      for (const f of error.faults) faults.push({ line: index + 1, column: f.input, message: units.told(f.message) })
-    }
-  })
-  return { good, faults }
-}
-
 async function choose(file: File) {
   problem.value = done.value = ''
   read.value = undefined
   try {
-    const text = await file.text()
-    const found = /\.json$/i.test(file.name)
-      ? fromJson(text)
-      : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
-    // What is here already is not added once more.
-    const here = new Set(shelf.items.map(i => itemWords(i.document)))
-    const good = found.good.filter(document => !here.has(itemWords(document)))
+    const { shelfFromFile } = await import('~/things/shelf-file')
+    const documents = shelf.items.map(i => i.document)
     // The same file added again after a lost answer is the same write.
-    read.value = { file: file.name, ...found, good, known: found.good.length - good.length, writeId: newId() }
-  } catch {
-    problem.value = `${file.name} can't be read: it is not JSON.`
+    read.value = { file: file.name, ...(await shelfFromFile(file, documents, units.told)), writeId: newId() }
+  } catch (error) {
+    problem.value =
+      error instanceof SyntaxError
+        ? `${file.name} can't be read: it is not JSON.`
+        : `${file.name} can't be read just now: what reads it could not be fetched.`
   }
 }
 async function add() {

@@ -71,7 +71,7 @@ defineExpose({ edit, duplicate })
     :ui="{ content: 'max-w-2xl' }"
   >
     <template #body>
-      <ShelfItemForm
+      <LazyShelfItemForm
         v-if="editing"
         ref="form"
         :key="editing.id"

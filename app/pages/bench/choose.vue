@@ -72,6 +72,7 @@ const shown = computed(() =>
     if (topic.value && !d.gallery.topics.includes(topic.value)) return false
     const there = d.gallery.needs.every(thing => have.value.includes(thing))
     if (have.value.length > 0 && (d.gallery.whatIf || !there)) return false
+    if (!words.value.trim()) return true
     const needs = [...d.gallery.needs.map(thing => EQUIPMENT[thing]), ...d.kit.map(units.told)]
     return finds([d.name, d.summary, d.gallery.effect, ...d.gallery.topics, ...needs].join(' '), words.value)
   }),
@@ -209,7 +210,7 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
               >
             </div>
             <p>{{ d.gallery.effect }}</p>
-            <LazyLivePreview hydrate-on-visible :id="d.id" :still="d.still" :running="looked === d.id" />
+            <LivePreview :id="d.id" :still="d.still" :running="looked === d.id" />
             <p class="text-sm">
               <span v-if="d.gallery.whatIf" class="soft">Nothing is needed: a thought experiment.</span>
               <span v-else-if="d.kit.length" class="soft">Needs: {{ d.kit.map(units.told).join(', ') }}.</span>

@@ -2,23 +2,27 @@ import { ref, type HydrationStrategy } from 'vue'
 
 /** Parts of a page that came drawn from the server, in the order in which they stand on it. */
 const waiting = new Set<() => void>()
-const emptied = new Set<() => void>()
+const heard = new Set<() => void>()
 let going = false
 
 /** ms for which parts are woken one after the other, before the browser has its turn: to paint, and to hear a click */
 const TURN = 8
 
 function wake() {
+  // Parts of a part that was woken have come to wait by now.
+  if (waiting.size === 0) {
+    going = false
+    for (const hear of heard) hear()
+    heard.clear()
+    return
+  }
   const until = performance.now() + TURN
   for (const part of waiting) {
     waiting.delete(part)
     part()
     if (performance.now() > until) break
   }
-  if (waiting.size > 0) return void setTimeout(wake)
-  going = false
-  for (const heard of emptied) heard()
-  emptied.clear()
+  setTimeout(wake)
 }
 
 /** Wakes a part in its turn, in a task of its own: the browser is never kept from whoever uses it for long. */
@@ -30,7 +34,7 @@ export const inTurn: HydrationStrategy = hydrate => {
 }
 
 /** Resolves once no part waits. */
-const noneWaits = () => new Promise<void>(resolve => void (going ? emptied.add(resolve) : resolve()))
+const noneWaits = () => new Promise<void>(resolve => void (going ? heard.add(resolve) : resolve()))
 
 /** In the browser true once the whole page answers: what works beside it (a forecast, say) begins then. */
 export const awake = ref(false)

@@ -31,7 +31,7 @@ declare global {
   }
 }
 
-/** What the browser itself observes: largest paint, shifts nobody caused, time that no click would have been heard. */
+/** What the browser itself observes: largest paint, shifts nobody caused, time that no click would have been heard (TBT). */
 const observe = () => {
   const measured = (window.measured = { largest: 0, shift: 0, blocked: 0 })
   const watch = (type: string, each: (entry: PerformanceEntry) => void) => {
@@ -46,8 +46,21 @@ const observe = () => {
     const shift = e as PerformanceEntry & { value: number; hadRecentInput: boolean }
     if (!shift.hadRecentInput) measured.shift += shift.value
   })
+  // From when there is something that one could want to touch: before it nobody is kept waiting by a task.
+  const tasks: PerformanceEntry[] = []
+  let first = Infinity
+  const count = () => {
+    measured.blocked = tasks
+      .map(e => e.startTime + e.duration - Math.max(first, e.startTime))
+      .reduce((sum, duration) => sum + Math.max(0, duration - 50), 0)
+  }
+  watch('paint', e => {
+    if (e.name === 'first-contentful-paint') first = e.startTime
+    count()
+  })
   watch('longtask', e => {
-    measured.blocked += Math.max(0, e.duration - 50)
+    tasks.push(e)
+    count()
   })
 }
 

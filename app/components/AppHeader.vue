@@ -70,26 +70,28 @@ defineShortcuts({
         <InTurn>
           <ReaderSwitches class="max-sm:hidden" />
         </InTurn>
-        <UButton
-          class="px-2"
-          icon="i-lucide-search"
-          :aria-label="$t('Find anything')"
-          :title="$t('Find anything (Ctrl K)')"
-          @click="findOpen = true"
-        />
-        <UButton
-          class="px-2 max-sm:hidden"
-          to="/school"
-          :icon="who.myName ? undefined : 'i-lucide-user-round'"
-          :aria-label="
-            who.myName
-              ? $t('{name}’s device; our school', { name: who.myName })
-              : $t('Whose device is this; our school')
-          "
-          :title="$t('Our school, and whose device this is')"
-          >{{ who.initials }}</UButton
-        >
-        <UButton class="px-2 max-sm:hidden" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
+        <InTurn>
+          <UButton
+            class="px-2"
+            icon="i-lucide-search"
+            :aria-label="$t('Find anything')"
+            :title="$t('Find anything (Ctrl K)')"
+            @click="findOpen = true"
+          />
+          <UButton
+            class="px-2 max-sm:hidden"
+            to="/school"
+            :icon="who.myName ? undefined : 'i-lucide-user-round'"
+            :aria-label="
+              who.myName
+                ? $t('{name}’s device; our school', { name: who.myName })
+                : $t('Whose device is this; our school')
+            "
+            :title="$t('Our school, and whose device this is')"
+            >{{ who.initials }}</UButton
+          >
+          <UButton class="px-2 max-sm:hidden" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
+        </InTurn>
       </div>
     </div>
     <LazyKeyList v-if="keysOpen" v-model:open="keysOpen" />

@@ -38,9 +38,9 @@ function commit(event: FocusEvent) {
 </script>
 
 <template>
-  <span class="inline-block" @focusout="commit">
+  <span class="inline-block min-w-48" @focusout="commit">
     <!-- Its parts take any text until they are alive: before that it is read only. -->
-    <span v-if="!mounted" class="inline-block px-2 py-1 min-w-48 text-base">
+    <span v-if="!mounted" class="inline-block px-2 py-0.5 text-base">
       {{ value && units.date(value, { dateStyle: 'short', timeStyle: 'short' }) }}
     </span>
     <UInputDate v-else v-model="typed" granularity="minute" :locale="units.locale" :aria-label="label" hide-time-zone />

@@ -179,46 +179,48 @@ async function exportCalendar() {
                 })
             "
         /></span>
-        <label class="grid"
-          >Length, min<KeptInput
-            type="number"
-            min="1"
-            max="480"
-            class="w-24"
-            placeholder="open"
-            :value="document.length ?? ''"
-            @commit="setLength"
-        /></label>
-        <label class="grid"
-          >Heaters<KeptInput
-            type="number"
-            min="0"
-            max="12"
-            class="w-20"
-            :value="document.heaters"
-            @commit="number('heaters', 12, 0, $event)"
-        /></label>
-        <label class="grid"
-          >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
-        /></label>
-        <label class="grid"
-          >Pairs of hands<KeptInput
-            type="number"
-            min="1"
-            max="8"
-            class="w-20"
-            :value="document.hands"
-            @commit="number('hands', 8, 1, $event)"
-        /></label>
-        <label class="grid"
-          >Heat from, min before<KeptInput
-            type="number"
-            min="0"
-            max="240"
-            class="w-24"
-            :value="document.before"
-            @commit="number('before', 240, 0, $event)"
-        /></label>
+        <InTurn>
+          <label class="grid"
+            >Length, min<KeptInput
+              type="number"
+              min="1"
+              max="480"
+              class="w-24"
+              placeholder="open"
+              :value="document.length ?? ''"
+              @commit="setLength"
+          /></label>
+          <label class="grid"
+            >Heaters<KeptInput
+              type="number"
+              min="0"
+              max="12"
+              class="w-20"
+              :value="document.heaters"
+              @commit="number('heaters', 12, 0, $event)"
+          /></label>
+          <label class="grid"
+            >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
+          /></label>
+          <label class="grid"
+            >Pairs of hands<KeptInput
+              type="number"
+              min="1"
+              max="8"
+              class="w-20"
+              :value="document.hands"
+              @commit="number('hands', 8, 1, $event)"
+          /></label>
+          <label class="grid"
+            >Heat from, min before<KeptInput
+              type="number"
+              min="0"
+              max="240"
+              class="w-24"
+              :value="document.before"
+              @commit="number('before', 240, 0, $event)"
+          /></label>
+        </InTurn>
         <div class="flex gap-2">
           <UndoButtons
             :can-undo="canUndo && !busy"
@@ -273,7 +275,7 @@ async function exportCalendar() {
       <USkeleton
         v-if="planning && acts.length"
         class="rounded-none"
-        :style="{ height: `${acts.length * 46 + 52}px` }"
+        :style="{ height: `${acts.length * 46 + 72}px` }"
         aria-hidden="true"
       />
       <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
@@ -400,29 +402,33 @@ async function exportCalendar() {
           </ol>
         </section>
         <div class="grid gap-6 content-start">
-          <section aria-labelledby="kit-title">
-            <h2 id="kit-title">Kit</h2>
-            <p v-for="line in kit.missing" :key="line" class="font-bold">
-              {{ line }}
-            </p>
-            <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
-            <ul class="columns-2 text-sm">
-              <li v-for="line in kit.lines" :key="line.name">
-                {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>
-              </li>
-            </ul>
-          </section>
-          <section aria-labelledby="files-title">
-            <h2 id="files-title">Take it along</h2>
-            <p class="flex flex-wrap gap-3">
-              <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
-                Run sheet, kit list and safety sheet, to print
-              </NuxtLink>
-              <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
-              <UButton variant="link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</UButton>
-              <UButton variant="link" @click="exportJson">Running order (JSON)</UButton>
-            </p>
-          </section>
+          <InTurn>
+            <section aria-labelledby="kit-title">
+              <h2 id="kit-title">Kit</h2>
+              <p v-for="line in kit.missing" :key="line" class="font-bold">
+                {{ line }}
+              </p>
+              <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
+              <ul class="columns-2 text-sm">
+                <li v-for="line in kit.lines" :key="line.name">
+                  {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>
+                </li>
+              </ul>
+            </section>
+          </InTurn>
+          <InTurn>
+            <section aria-labelledby="files-title">
+              <h2 id="files-title">Take it along</h2>
+              <p class="flex flex-wrap gap-3">
+                <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
+                  Run sheet, kit list and safety sheet, to print
+                </NuxtLink>
+                <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
+                <UButton variant="link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</UButton>
+                <UButton variant="link" @click="exportJson">Running order (JSON)</UButton>
+              </p>
+            </section>
+          </InTurn>
         </div>
       </div>
     </template>

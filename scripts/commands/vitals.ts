@@ -31,7 +31,10 @@ declare global {
   }
 }
 
-/** What the browser itself observes: largest paint, shifts nobody caused, time that no click would have been heard (TBT). */
+/**
+ * What the browser itself observes: largest paint, shifts nobody caused, time that no click would have been heard
+ * (TBT).
+ */
 const observe = () => {
   const measured = (window.measured = { largest: 0, shift: 0, blocked: 0 })
   const watch = (type: string, each: (entry: PerformanceEntry) => void) => {

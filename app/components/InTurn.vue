@@ -9,7 +9,8 @@ import { inTurn } from '~/waking/turns'
 export default defineComponent({
   inheritAttrs: false,
   setup(_, { slots }) {
-    const drawn = import.meta.server || useNuxtApp().isHydrating
+    // A part of a part is set up when the page as a whole has long been awake: what it takes over tells.
+    const drawn = import.meta.server || getCurrentInstance()!.vnode.el !== null
     if (!drawn) return () => slots.default?.()
     // A boundary of its own on both sides: ids are counted from it.
     const Part = defineAsyncComponent({

@@ -21,12 +21,13 @@ const masses = reactive<Record<'emptied' | 'after' | 'brimful' | 'balance', Quan
   brimful: undefined,
   balance: { value: 1, unit: 'g' },
 })
-const problems = reactive<Record<string, string>>({})
-const FIELDS = computed(() => [
-  { field: 'emptied' as const, label: 'Emptied', hint: 'shaken out' },
-  ...(cameIn.value ? [{ field: 'after' as const, label: 'With what came in', hint: 'as it was lifted out' }] : []),
-  ...(lost.value && vessel.value ? [{ field: 'brimful' as const, label: 'Brim-full', hint: 'as it is now' }] : []),
-  { field: 'balance' as const, label: 'The balance shows', hint: 'its least step' },
+const weighed = (id: keyof typeof masses, label: string, hint: string) =>
+  ({ id, label, hint, kind: 'mass', units: ['g', 'oz'] }) as const
+const fields = computed(() => [
+  weighed('emptied', 'Emptied', 'shaken out'),
+  ...(cameIn.value ? [weighed('after', 'With what came in', 'as it was lifted out')] : []),
+  ...(lost.value && vessel.value ? [weighed('brimful', 'Brim-full', 'as it is now')] : []),
+  weighed('balance', 'The balance shows', 'its least step'),
 ])
 const digits = (value: number) => Number(value.toPrecision(4))
 
@@ -85,17 +86,7 @@ const found = computed(() => {
         A kitchen balance tells what came in, and how much of the vessel is gone: dry it outside, fill it to the brim.
       </p>
       <div class="grid sm:grid-cols-4 gap-3">
-        <QuantityField
-          v-for="f in FIELDS"
-          :key="f.field"
-          v-model="masses[f.field]"
-          :label="f.label"
-          kind="mass"
-          :unit="units.shown(['g', 'oz'])"
-          :hint="f.hint"
-          :fault="problems[f.field] ?? ''"
-          @problem="problems[f.field] = $event"
-        />
+        <MeasuredFields :fields="fields" :values="masses" @change="(id, value) => (masses[id] = value)" />
       </div>
       <p v-for="use in found.uses" :key="use.id" class="figures" role="status">
         {{ use.words }} <UButton class="ml-2" @click="emit('use', use.id, use.value)">Use it</UButton>

@@ -122,16 +122,13 @@ useShortcut((key, event) => {
       <template v-if="next">
         <p class="text-lg" data-testid="bench-step">{{ words }}</p>
         <form class="grid gap-3" novalidate @submit.prevent="doIt(next)">
-          <QuantityField
-            v-for="input in next.amounts"
-            :key="input.id"
-            v-model="amounts[input.id]"
-            :label="input.name"
-            :kind="input.quantity"
-            :unit="units.shown(input.units)"
-            :fault="faults[input.id]"
+          <MeasuredFields
+            :fields="next.amounts.map(i => ({ id: i.id, label: i.name, kind: i.quantity, units: i.units }))"
+            :values="amounts"
+            :fault-of="id => faults[id]"
             required
-            @problem="problems[input.id] = $event"
+            @change="(id, value) => (amounts[id] = value)"
+            @problem="(id, fault) => (problems[id] = fault)"
           />
           <UButton
             type="submit"

@@ -12,14 +12,13 @@ const trial = reactive<Record<string, QuantityDocument | undefined>>({
   time: undefined,
   vesselMass: undefined,
 })
-const problems = reactive<Record<string, string>>({})
 const vessel = ref<'none' | 'aluminium' | 'steel' | 'glass'>('none')
 
-const FIELDS: { field: string; label: string; kind: QuantityKind; units: readonly [string, string]; hint: string }[] = [
-  { field: 'waterMass', label: 'Water, weighed', kind: 'mass', units: ['g', 'oz'], hint: 'about what you will boil' },
-  { field: 'from', label: 'From', kind: 'temperature', units: ['degC', 'degF'], hint: 'once it rises steadily' },
-  { field: 'to', label: 'To', kind: 'temperature', units: ['degC', 'degF'], hint: 'below 60 °C' },
-  { field: 'time', label: 'Took', kind: 'time', units: ['s', 's'], hint: 'or use the clock' },
+const FIELDS: { id: string; label: string; kind: QuantityKind; units: readonly [string, string]; hint: string }[] = [
+  { id: 'waterMass', label: 'Water, weighed', kind: 'mass', units: ['g', 'oz'], hint: 'about what you will boil' },
+  { id: 'from', label: 'From', kind: 'temperature', units: ['degC', 'degF'], hint: 'once it rises steadily' },
+  { id: 'to', label: 'To', kind: 'temperature', units: ['degC', 'degF'], hint: 'below 60 °C' },
+  { id: 'time', label: 'Took', kind: 'time', units: ['s', 's'], hint: 'or use the clock' },
 ]
 
 // A clock for wet hands: one press starts it, the next one takes the time.
@@ -47,7 +46,7 @@ onBeforeUnmount(stopClock)
 const percent = (share: number) => (share * 100).toFixed(1)
 const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: boolean } | undefined>(() => {
   if (!props.ratedPower) return { words: 'Give the rated power above first.' }
-  if (FIELDS.some(f => !trial[f.field])) return undefined
+  if (FIELDS.some(f => !trial[f.id])) return undefined
   try {
     const solid = vessel.value === 'none' ? undefined : SOLIDS[vessel.value]
     const measured = efficiencyFromWarming({
@@ -84,17 +83,7 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
       temperatures.
     </p>
     <div class="grid sm:grid-cols-4 gap-3">
-      <QuantityField
-        v-for="f in FIELDS"
-        :key="f.field"
-        v-model="trial[f.field]"
-        :label="f.label"
-        :kind="f.kind"
-        :unit="units.shown(f.units)"
-        :hint="f.hint"
-        :fault="problems[f.field] ?? ''"
-        @problem="problems[f.field] = $event"
-      />
+      <MeasuredFields :fields="FIELDS" :values="trial" @change="(id, value) => (trial[id] = value)" />
     </div>
     <div class="flex flex-wrap items-end gap-3">
       <UButton class="figures" @click="clock">
@@ -117,8 +106,6 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
           kind="mass"
           :unit="units.shown(['g', 'oz'])"
           hint="weigh it"
-          :fault="problems.vesselMass ?? ''"
-          @problem="problems.vesselMass = $event"
         />
       </div>
     </div>

@@ -64,6 +64,12 @@ const usedInputs = computed(() =>
     .value!.logged.used.map(id => findInput(demonstration.value!, id))
     .filter((i): i is QuantityInput => i?.kind === 'quantity'),
 )
+const usedFields = computed(() =>
+  usedInputs.value.map(({ id, name, quantity, units: shown }) => ({
+    ...{ id, label: name, kind: quantity, units: shown },
+    hint: `planned ${units.format(planned.value!.values.numbers[id]!, shown, quantity)}`,
+  })),
+)
 const seenResults = computed(() =>
   demonstration.value!.logged.seen.map(id => demonstration.value!.results.find(r => r.id === id)!).filter(Boolean),
 )
@@ -221,15 +227,12 @@ async function save() {
           What was measured? <span class="soft text-base font-normal">Leave empty what was not.</span>
         </legend>
         <div class="grid sm:grid-cols-3 gap-3">
-          <QuantityField
-            v-for="r in seenResults"
-            :key="r.id"
-            v-model="draft.seen[r.id]"
-            :label="r.name"
-            :kind="r.quantity"
-            :unit="units.shown(r.units)"
-            :fault="faultOf(r.id)"
-            @problem="problems[r.id] = $event"
+          <MeasuredFields
+            :fields="seenResults.map(r => ({ id: r.id, label: r.name, kind: r.quantity, units: r.units }))"
+            :values="draft.seen"
+            :fault-of="faultOf"
+            @change="(id, value) => (draft.seen[id] = value)"
+            @problem="(id, fault) => (problems[id] = fault)"
           />
         </div>
       </fieldset>
@@ -257,16 +260,12 @@ async function save() {
           What was different from the plan? <span class="soft text-base font-normal">Empty means as planned.</span>
         </legend>
         <div class="grid sm:grid-cols-3 gap-3">
-          <QuantityField
-            v-for="input in usedInputs"
-            :key="input.id"
-            v-model="draft.used[input.id]"
-            :label="input.name"
-            :kind="input.quantity"
-            :unit="units.shown(input.units)"
-            :hint="`planned ${units.format(planned.values.numbers[input.id]!, input.units, input.quantity)}`"
-            :fault="faultOf(input.id)"
-            @problem="problems[input.id] = $event"
+          <MeasuredFields
+            :fields="usedFields"
+            :values="draft.used"
+            :fault-of="faultOf"
+            @change="(id, value) => (draft.used[id] = value)"
+            @problem="(id, fault) => (problems[id] = fault)"
           />
         </div>
       </fieldset>

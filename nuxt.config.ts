@@ -163,8 +163,7 @@ export default defineNuxtConfig({
   },
   ui: { colorMode: false, fonts: false },
   // Live runs from this device's own clock and store, and opens without the server.
-  // Home is the question.
-  routeRules: { '/': { redirect: '/bench/choose' }, '/live/*': { ssr: false }, '/live/*/**': { ssr: false } },
+  routeRules: { '/live/*': { ssr: false }, '/live/*/**': { ssr: false } },
   // Pages that may be gone to are fetched as one reaches for them, not beside the first one.
   experimental: { defaults: { nuxtLink: { prefetchOn: { visibility: false, interaction: true } } } },
   nitro: {

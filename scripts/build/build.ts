@@ -2,9 +2,10 @@
  * Builds the application into a folder named for what went into it, so that nothing is built twice or under a running
  * copy.
  */
-import { spawnSync } from 'node:child_process'
+import { execFile } from 'node:child_process'
 import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { promisify } from 'node:util'
 import { build } from 'esbuild'
 import { fingerprint } from './fingerprint'
 import { withLock } from '../install/lock.mjs'
@@ -32,17 +33,16 @@ export async function ensureBuild(root: string, say: Say): Promise<string> {
   const entry = join(folder, 'server', 'index.mjs')
   if (existsSync(complete)) return entry
   mkdirSync(builds, { recursive: true })
-  await withLock(join(builds, 'lock'), say, () => {
+  await withLock(join(builds, 'lock'), say, async () => {
     if (existsSync(complete)) return
     say('Building the application (about a minute)…')
-    const nuxt = spawnSync(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
+    await promisify(execFile)(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
       cwd: root,
-      encoding: 'utf8',
-      stdio: ['ignore', 'pipe', 'pipe'],
       maxBuffer: 1 << 28,
       env: { ...process.env, HUSH_BUILD_DIR: folder, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
+    }).catch(({ message, stdout, stderr }: Error & { stdout?: string; stderr?: string }) => {
+      throw new Error(`the build failed:\n${message}\n${stdout}${stderr}`)
     })
-    if (nuxt.status !== 0) throw new Error(`the build failed:\n${nuxt.stdout}${nuxt.stderr}`)
     writeFileSync(complete, '')
     const old = readdirSync(builds)
       .filter(name => name.startsWith('app-') && join(builds, name) !== folder)

@@ -140,21 +140,21 @@ async function checkCode() {
 async function application() {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
-  say('Running the server and browser tests…')
-  await vitest(['integration'], environment)
+  say('Running the tests of the parts, of the server and in the browser…')
+  // Those of the parts in one run: where one file is long, others are tested beside it. The server's wait for a
+  // process more often than they compute.
+  await Promise.all([vitest(['unit', 'component', 'thorough']), vitest(['integration'], environment)])
   await browser(environment)
 }
 
 try {
-  say('Checking style, directions and types, and running the unit tests…')
+  say('Checking style, directions and types…')
   await prepare()
   if (QUICK) {
     await Promise.all([checkCode(), vitest(['unit'])])
   } else {
     // The build keeps one core busy at most of the time.
     await Promise.all([checkCode(), ensureBuild(root, say)])
-    // In one run: where one file is long, others are tested beside it.
-    await vitest(['unit', 'component', 'thorough'])
     await application()
   }
 } catch (error) {

@@ -36,13 +36,22 @@ export async function ensureBuild(root: string, say: Say): Promise<string> {
   await withLock(join(builds, 'lock'), say, async () => {
     if (existsSync(complete)) return
     say('Building the application (about a minute)…')
-    await promisify(execFile)(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
+    const building = promisify(execFile)(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
       cwd: root,
       maxBuffer: 1 << 28,
       env: { ...process.env, HUSH_BUILD_DIR: folder, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
-    }).catch(({ message, stdout, stderr }: Error & { stdout?: string; stderr?: string }) => {
-      throw new Error(`the build failed:\n${message}\n${stdout}${stderr}`)
     })
+    // Ended meanwhile, it leaves no build behind that writes where the next one does.
+    const end = () => building.child.kill()
+    process.once('exit', end)
+    try {
+      await building
+    } catch (error) {
+      const { message, stdout, stderr } = error as Error & { stdout?: string; stderr?: string }
+      throw new Error(`the build failed:\n${message}\n${stdout}${stderr}`, { cause: error })
+    } finally {
+      process.off('exit', end)
+    }
     writeFileSync(complete, '')
     const old = readdirSync(builds)
       .filter(name => name.startsWith('app-') && join(builds, name) !== folder)

@@ -23,6 +23,7 @@ const SOURCES = [
   'package.json',
 ]
 const KEPT = 4
+const QUIETLY = { NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' }
 
 /** Builds what changed. @returns the server's entry file @throws Error with what the build printed */
 export async function ensureBuild(root: string, say: Say): Promise<string> {
@@ -36,11 +37,11 @@ export async function ensureBuild(root: string, say: Say): Promise<string> {
   await withLock(join(builds, 'lock'), say, async () => {
     if (existsSync(complete)) return
     say('Building the application (about a minute)…')
-    const building = promisify(execFile)(process.execPath, [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'], {
-      cwd: root,
-      maxBuffer: 1 << 28,
-      env: { ...process.env, HUSH_BUILD_DIR: folder, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
-    })
+    const building = promisify(execFile)(
+      process.execPath,
+      [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'],
+      { cwd: root, maxBuffer: 1 << 28, env: { ...process.env, ...QUIETLY, HUSH_BUILD_DIR: folder } },
+    )
     // Ended meanwhile, it leaves no build behind that writes where the next one does.
     const end = () => building.child.kill()
     process.once('exit', end)

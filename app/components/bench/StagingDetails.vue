@@ -90,15 +90,17 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
         <AskedPart id="tell" :title="$t('What do I tell the class?')">
           <LazyTeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
         </AskedPart>
-        <StagingFiles
-          :id="id"
-          :read="read"
-          :as-stated="asStated!"
-          :simulation="simulation"
-          :representative="representative"
-          :forecast="complete ? forecast : undefined"
-          @copy="copyAway"
-        />
+        <AskedPart id="files" :title="$t('How do I print, share or copy it?')">
+          <LazyStagingFiles
+            :id="id"
+            :read="read"
+            :as-stated="asStated!"
+            :simulation="simulation"
+            :representative="representative"
+            :forecast="complete ? forecast : undefined"
+            @copy="copyAway"
+          />
+        </AskedPart>
       </div>
     </div>
   </div>

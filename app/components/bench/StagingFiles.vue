@@ -58,7 +58,7 @@ const exportTrace = () =>
 </script>
 
 <template>
-  <AskedPart id="files" :title="$t('How do I print, share or copy it?')">
+  <div>
     <p class="flex flex-wrap gap-3">
       <UButton variant="link" @click="exportStaging">
         {{ $t('Staging (JSON)') }}
@@ -95,5 +95,5 @@ const exportTrace = () =>
       :simulation="simulation"
       :forecast="forecast"
     />
-  </AskedPart>
+  </div>
 </template>

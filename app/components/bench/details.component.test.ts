@@ -206,7 +206,7 @@ describe('files of a staging', () => {
     })
     const { read, simulation } = staged(d)
     const props = { id: 'x', read, asStated: simulation, simulation, representative: undefined, forecast: undefined }
-    const files = await asked(StagingFiles, { props })
+    const files = await mountSuspended(StagingFiles, { props })
     for (const button of files.findAll('p button').slice(0, 3)) await button.trigger('click')
     expect(given.map(g => g.name.split('.').slice(-2).join('.'))).toEqual([
       'staging.json',

@@ -98,6 +98,13 @@ export default ts.config(
       'vue/html-closing-bracket-newline': 'off',
       'vue/html-indent': 'off',
       'vue/require-default-prop': 'off',
+      'vue/no-restricted-syntax': [
+        'error',
+        {
+          selector: "VExpressionContainer CallExpression[callee.property.name='toFixed']",
+          message: 'a number that is read has the marks of who reads it: units.number',
+        },
+      ],
     },
   },
   {

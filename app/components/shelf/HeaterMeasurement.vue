@@ -43,7 +43,7 @@ function stopClock() {
 }
 onBeforeUnmount(stopClock)
 
-const percent = (share: number) => (share * 100).toFixed(1)
+const percent = (share: number) => units.number(share * 100)
 const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: boolean } | undefined>(() => {
   if (!props.ratedPower) return { words: 'Give the rated power above first.' }
   if (FIELDS.some(f => !trial[f.id])) return undefined
@@ -87,7 +87,7 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
     </div>
     <div class="flex flex-wrap items-end gap-3">
       <UButton class="figures" @click="clock">
-        {{ startedAt === undefined ? 'Start the clock' : `Stop at ${shown.toFixed(0)} s` }}
+        {{ startedAt === undefined ? 'Start the clock' : `Stop at ${Math.round(shown)} s` }}
       </UButton>
       <ChoiceField
         v-model="vessel"

@@ -132,11 +132,10 @@ const y = (share: number) => 20 + (1 - share) * SIZE
       <p class="text-lg my-2 figures" role="status" data-testid="score">
         <template v-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
         <template v-else>
-          Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ score.expected.toFixed(1) }} were forecast to end
-          as wanted; {{ score.happened }} did. Brier score {{ score.brier.toFixed(3) }} (0 is perfect; always saying “{{
-            hundred(score.happened / score.runs)
-          }}
-          of 100” would score {{ score.brierOfBaseRate.toFixed(3) }}).
+          Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ units.number(score.expected) }} were forecast to
+          end as wanted; {{ score.happened }} did. Brier score {{ units.number(score.brier) }} (0 is perfect; always
+          saying “{{ hundred(score.happened / score.runs) }} of 100” would score
+          {{ units.number(score.brierOfBaseRate) }}).
         </template>
       </p>
       <p v-if="runsInAll < FEW_RUNS" class="font-bold" data-testid="few">
@@ -214,9 +213,9 @@ const y = (share: number) => 20 + (1 - share) * SIZE
                     {{ g.name }}
                   </th>
                   <td>{{ g.runs }}</td>
-                  <td>{{ g.expected.toFixed(1) }}</td>
+                  <td>{{ units.number(g.expected) }}</td>
                   <td>{{ g.happened }}</td>
-                  <td>{{ g.brier.toFixed(2) }}</td>
+                  <td>{{ units.number(g.brier, 2) }}</td>
                 </tr>
               </tbody>
             </table>

@@ -15,7 +15,7 @@ const slow = (name: string, inside: () => VNode | VNode[] | string = () => name)
   defineComponent({
     setup() {
       if (app) woken.push(name)
-      for (const end = performance.now() + 9; app && performance.now() < end; );
+      for (const end = performance.now() + 9; app && performance.now() < end;);
       return () => h('section', { id: name }, inside())
     },
   })

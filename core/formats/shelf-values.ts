@@ -11,7 +11,7 @@ import { siOf } from './document-values'
 import { fieldsOf } from './shelf-fields'
 import type { BathDocument, HeaterDocument, PumpDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'
-import { asLength, asVolume, say } from '../sentence'
+import { MeasureError, asLength, asVolume, say } from '../sentence'
 
 export interface VesselValues {
   shape: VesselShape
@@ -162,7 +162,7 @@ function guarded(input: string, faults: Fault[], compute: () => number): number 
     return compute()
   } catch (error) {
     if (!(error instanceof QuantityError) && !(error instanceof RangeError)) throw error
-    faults.push({ input, message: error.message })
+    faults.push({ input, message: error instanceof MeasureError ? error.told : error.message })
     return NaN
   }
 }

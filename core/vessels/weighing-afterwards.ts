@@ -1,6 +1,6 @@
 /** What a balance tells of a vessel once it is over. */
 import { liquidDensity } from '../substances/water'
-import { requireRange } from '../units/require-range'
+import { MeasureError, asMass, asNumber, asVolume, requireMeasured, say } from '../sentence'
 
 export interface Weighed {
   /** SI */ value: number
@@ -14,9 +14,13 @@ const LEFT_BEFORE = 0.5
 
 /** @param balance the least that it shows, kg: taken for its standard uncertainty */
 function requireMasses(more: number, less: number, balance: number, moreIs: string): void {
-  requireRange('mass emptied', less, 1e-4, 1e3, 'kg')
-  requireRange('the balance', balance, 0, 10, 'kg')
-  if (!(more >= less)) throw new RangeError(`${moreIs}: ${more} kg must be no less than the mass emptied, ${less} kg`)
+  requireMeasured('mass emptied', less, [1e-4, 1e3], asMass)
+  requireMeasured('the balance', balance, [0, 10], asMass)
+  const exact = { digits: 4 }
+  if (!(more >= less))
+    throw new MeasureError(
+      say`${moreIs}: ${asMass(more, exact)} must be no less than the mass emptied, ${asMass(less, exact)}`,
+    )
 }
 
 /**
@@ -28,7 +32,7 @@ function requireMasses(more: number, less: number, balance: number, moreIs: stri
  * @param waterTemperature K, 273.15 to 373
  * @param balance the least that it shows, kg
  * @returns m3
- * @throws RangeError if the masses make no sense
+ * @throws MeasureError if the masses make no sense
  */
 export function waterCameIn(
   { after, emptied, before, waterTemperature }: Record<'after' | 'emptied' | 'before' | 'waterTemperature', number>,
@@ -52,7 +56,7 @@ export function waterCameIn(
  * @param capacityUncertainty standard, m3
  * @param waterTemperature K, 273.15 to 373
  * @param balance the least that it shows, kg
- * @throws RangeError if the masses make no sense, or it holds more than a sound one
+ * @throws MeasureError if the masses make no sense, or it holds more than a sound one
  */
 export function volumeGone(
   {
@@ -65,14 +69,14 @@ export function volumeGone(
   balance: number,
 ): Weighed {
   requireMasses(brimful, emptied, balance, 'mass brim-full')
-  requireRange('capacity', capacity, 1e-7, 10, 'm³')
+  requireMeasured('capacity', capacity, [1e-7, 10], asVolume)
   const density = liquidDensity(waterTemperature)
   const left = (brimful - emptied) / density / capacity
   const errors = [(Math.SQRT2 * balance) / density / capacity, (left * capacityUncertainty) / capacity, CLINGS * left]
   const uncertainty = Math.sqrt(errors.reduce((sum, e) => sum + e * e, 0))
   if (left > 1 + 3 * uncertainty)
-    throw new RangeError(
-      `it would hold ${left.toFixed(2)} times what the sound vessel holds: another vessel, or its capacity is more`,
+    throw new MeasureError(
+      say`it would hold ${asNumber(left)} times what the sound vessel holds: another vessel, or its capacity is more`,
     )
   return { value: Math.max(0, 1 - left), uncertainty }
 }

@@ -1,6 +1,8 @@
 /** Measures of a vessel from a kitchen balance. */
 import { liquidDensity } from '../substances/water'
-import { requireRange } from '../units/require-range'
+import { MeasureError, asMass, asTemperature, requireMeasured, say } from '../sentence'
+
+const EXACT = { digits: 4 }
 
 /**
  * Capacity from weighing the vessel brim-full of water and empty.
@@ -9,12 +11,15 @@ import { requireRange } from '../units/require-range'
  * @param emptyMass kg, above 0 and below `fullMass`
  * @param waterTemperature K, 273.15 to 373
  * @returns m3
- * @throws RangeError if the masses make no sense
+ * @throws MeasureError if the masses make no sense
  */
 export function capacityFromWeighing(fullMass: number, emptyMass: number, waterTemperature: number): number {
-  requireRange('empty mass', emptyMass, 1e-4, 1e3, 'kg')
+  requireMeasured('empty mass', emptyMass, [1e-4, 1e3], asMass)
+  requireMeasured('water temperature', waterTemperature, [273.15, 373.15], asTemperature)
   if (!(fullMass > emptyMass))
-    throw new RangeError(`full mass: ${fullMass} kg must be more than the empty mass, ${emptyMass} kg`)
+    throw new MeasureError(
+      say`full mass: ${asMass(fullMass, EXACT)} must be more than the empty mass, ${asMass(emptyMass, EXACT)}`,
+    )
   return (fullMass - emptyMass) / liquidDensity(waterTemperature)
 }
 
@@ -27,6 +32,6 @@ export function capacityFromWeighing(fullMass: number, emptyMass: number, waterT
  * @returns m; ends and seams that are thicker than the side make this an upper value for the side
  */
 export function thicknessFromMass(emptyMass: number, surface: number, density: number): number {
-  requireRange('empty mass', emptyMass, 1e-4, 1e3, 'kg')
+  requireMeasured('empty mass', emptyMass, [1e-4, 1e3], asMass)
   return emptyMass / (surface * density)
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Guided: what a vessel weighs afterwards tells what came in and how much of it is gone. */
-import { QuantityError, momentsOf, siOf, usualSpread, volumeGone, waterCameIn } from '~~/core'
+import { MeasureError, QuantityError, momentsOf, siOf, usualSpread, volumeGone, waterCameIn } from '~~/core'
 import type { QuantityDocument, QuantityInput, ReadStaging, Weighed } from '~~/core'
 
 const props = defineProps<{ read: ReadStaging }>()
@@ -71,8 +71,8 @@ const found = computed(() => {
       )
     }
   } catch (error) {
-    if (!(error instanceof RangeError) && !(error instanceof QuantityError)) throw error
-    return { uses, fault: error.message }
+    if (!(error instanceof MeasureError) && !(error instanceof QuantityError)) throw error
+    return { uses, fault: error instanceof MeasureError ? units.told(error.told) : error.message }
   }
   return { uses }
 })

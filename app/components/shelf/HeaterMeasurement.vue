@@ -1,6 +1,14 @@
 <script setup lang="ts">
 /** Guided: time a known mass of water from one temperature to another; what share of the rated power got in? */
-import { QuantityError, SOLIDS, efficiencyFromWarming, siOf, type QuantityDocument, type QuantityKind } from '~~/core'
+import {
+  MeasureError,
+  QuantityError,
+  SOLIDS,
+  efficiencyFromWarming,
+  siOf,
+  type QuantityDocument,
+  type QuantityKind,
+} from '~~/core'
 
 const props = defineProps<{ ratedPower?: QuantityDocument }>()
 const emit = defineEmits<{ use: [efficiency: QuantityDocument] }>()
@@ -69,8 +77,8 @@ const result = computed<{ efficiency?: QuantityDocument; words: string; fault?: 
       )} % of the label, ± ${percent(measured.spread)} % of that.`,
     }
   } catch (error) {
-    if (!(error instanceof RangeError) && !(error instanceof QuantityError)) throw error
-    return { words: error.message, fault: true }
+    if (!(error instanceof MeasureError) && !(error instanceof QuantityError)) throw error
+    return { words: error instanceof MeasureError ? units.told(error.told) : error.message, fault: true }
   }
 })
 </script>

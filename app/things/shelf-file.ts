@@ -55,7 +55,7 @@ export async function shelfFromFile(
   const text = await file.text()
   const { good: all, faults } = /\.json$/i.test(file.name)
     ? fromJson(text, told)
-    : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text))
+    : (({ items, faults }) => ({ good: items.map(i => i.document), faults }))(readShelfCsv(text, told))
   const known = new Set(here.map(itemWords))
   const good = all.filter(document => !known.has(itemWords(document)))
   return { good, faults, known: all.length - good.length }

@@ -4,7 +4,8 @@ import { efficiencyFromWarming } from '../mechanisms/heater-efficiency'
 import { CUSTOMARY, METRIC, MeasureError, requireMeasured, asPressure, tell } from '../sentence'
 import { capacityFromWeighing, thicknessFromMass } from '../vessels/weighing'
 import { volumeGone, waterCameIn } from '../vessels/weighing-afterwards'
-import { ShelfFaults, vesselValues } from './shelf-values'
+import { readShelfCsv } from './shelf-csv'
+import { vesselValues, type ShelfFaults } from './shelf-values'
 import { shelfItemSchema, type VesselDocument } from './shelf'
 
 const trial = { waterMass: 0.5, from: 293.15, to: 323.15, time: 90, ratedPower: 1000 }
@@ -42,6 +43,14 @@ describe('a measured amount that makes no sense', () => {
   it('is none at the ends of what is accepted', () => {
     for (const at of [1e3, 2e3]) expect(() => requireMeasured('x', at, [1e3, 2e3], asPressure)).not.toThrow()
     expect(() => requireMeasured('x', NaN, [1e3, 2e3], asPressure)).toThrow(MeasureError)
+  })
+  it('of a file of rows is told as its reader reads', () => {
+    const rows = 'kind,name,diameter (mm),height (mm),mouthDiameter (mm),fullMass (g),emptyMass (g)\n'
+    const file = `${rows}vessel,Bowl can,66,115,22,12,14\n`
+    const about = (faults: readonly { column: string; message: string }[]) =>
+      faults.filter(f => /mass/i.test(f.column)).map(f => f.message)
+    expect(about(readShelfCsv(file).faults).join()).toContain('12 g must be more')
+    expect(about(readShelfCsv(file, s => tell(s, CUSTOMARY)).faults).join()).toMatch(/0\.42\d* oz must be more/)
   })
   it('of a thing on the Shelf is told at its field', () => {
     const g = (value: number) => ({ value, unit: 'g' })

@@ -2,7 +2,7 @@
  * A shelf as rows: one line an item, units in the header. Reading tells every bad cell by line and column and keeps
  * the good rows.
  */
-import { METRIC, tell } from '../sentence'
+import { METRIC, tell, type Sentence } from '../sentence'
 import Papa from 'papaparse'
 import { FORMULA, plainCell } from './csv-cells'
 import { QuantityError, readNumber, unitLabel, usesDecimalComma } from '../units'
@@ -90,10 +90,14 @@ function readHeader(cells: readonly string[], faults: CsvFault[]): Column[] {
 /**
  * Reads rows with units in the header ("diameter (mm)"); a quantity may also carry its own unit in the cell ("2 in").
  *
+ * @param told how a sentence reads to whoever brought the file
  * @returns the items that are good, each with its line, and a fault for every cell that is not; one bad row costs no
  *   other
  */
-export function readShelfCsv(text: string): {
+export function readShelfCsv(
+  text: string,
+  told: (sentence: Sentence) => string = sentence => tell(sentence, METRIC),
+): {
   items: { line: number; document: ShelfItemDocument }[]
   faults: CsvFault[]
 } {
@@ -186,7 +190,7 @@ export function readShelfCsv(text: string): {
       items.push({ line: at, document: parsed.data })
     } catch (error) {
       if (!(error instanceof ShelfFaults)) throw error
-      for (const f of error.faults) fault(f.input, tell(f.message, METRIC))
+      for (const f of error.faults) fault(f.input, told(f.message))
     }
   })
   return { items, faults }

@@ -97,10 +97,7 @@ function readHeader(cells: readonly string[], faults: CsvFault[]): Column[] {
 export function readShelfCsv(
   text: string,
   told: (sentence: Sentence) => string = sentence => tell(sentence, METRIC),
-): {
-  items: { line: number; document: ShelfItemDocument }[]
-  faults: CsvFault[]
-} {
+): { items: { line: number; document: ShelfItemDocument }[]; faults: CsvFault[] } {
   const faults: CsvFault[] = []
   const items: { line: number; document: ShelfItemDocument }[] = []
   const rows = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false, transform: plainCell }).data

@@ -5,6 +5,8 @@ import { inTurn } from '~/waking/turns'
 /**
  * Part of a page that came drawn from the server is woken in its turn, not in one go with all others, for which a slow
  * device would hear nobody for seconds. What is drawn later, by a page that is awake, is there at once.
+ *
+ * For what stays as it came until then (a list, the head): words would follow a change, attributes would not.
  */
 export default defineComponent({
   inheritAttrs: false,

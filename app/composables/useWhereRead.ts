@@ -1,3 +1,5 @@
+import { whenAwake } from '~/waking/turns'
+
 /**
  * Languages and time zone of whoever reads: the server is told the languages by the browser and the zone by a cookie,
  * so that what it draws is what the browser would; what differs is put right once the page is there.
@@ -38,7 +40,7 @@ export function useWhereRead() {
   const kept = useCookie<string | undefined>('hush-zone', ZONE_COOKIE)
   /** empty until it is known: asking for it takes a browser a tenth of the time in which a page is to be there */
   const zone = useState('zone', () => (kept.value !== undefined && isZone(kept.value) ? kept.value : ''))
-  onNuxtReady(() => {
+  whenAwake(() => {
     if (navigator.languages.join() !== languages.value.join()) languages.value = [...navigator.languages]
     zone.value = kept.value = Intl.DateTimeFormat().resolvedOptions().timeZone
   })

@@ -12,6 +12,7 @@ import {
   type Sentence,
   type UnitSystem,
 } from '~~/core'
+import { whenAwake } from '~/waking/turns'
 import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 import { LANGUAGES, isTranslated, loadedWords, type Language, type Words } from '~/locales'
 
@@ -30,7 +31,7 @@ export const useUnitsStore = defineStore('units', () => {
     },
   })
   // Where an earlier version kept them.
-  onNuxtReady(() => {
+  whenAwake(() => {
     chosenLanguage.value ??= localStorage.getItem('hush-language') ?? undefined
     chosenUnits.value ??= localStorage.getItem('hush-units') ?? undefined
   })

@@ -1,4 +1,4 @@
-import { ref, type HydrationStrategy } from 'vue'
+import { ref, watch, type HydrationStrategy } from 'vue'
 
 /** Parts of a page that came drawn from the server, in the order in which they stand on it. */
 const waiting = new Set<() => void>()
@@ -38,6 +38,20 @@ const noneWaits = () => new Promise<void>(resolve => void (going ? heard.add(res
 
 /** In the browser true once the whole page answers: what works beside it (a forecast, say) begins then. */
 export const awake = ref(false)
+
+/** Does what changes the page once all of it has taken over what came: before that, an attribute would not follow. */
+export function whenAwake(act: () => void) {
+  if (import.meta.server) return
+  const stop = watch(
+    awake,
+    is => {
+      if (!is) return
+      act()
+      void Promise.resolve().then(() => stop())
+    },
+    { immediate: true },
+  )
+}
 
 /** To be called when the page itself is awake, and its parts wait for their turns. */
 export async function wakeAll() {

@@ -25,36 +25,34 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
     v-if="draft && read && simulation && demonstration && ledger"
     class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
   >
-    <InTurn>
-      <div class="grid gap-6 content-start">
-        <section aria-labelledby="why-title">
-          <h2 id="why-title">
-            {{ $t('Why') }}
-          </h2>
-          <p v-for="line in why" :key="keyOf(line)" class="mb-1">
-            {{ units.told(line) }}
-          </p>
-        </section>
-        <div class="border-b rule">
-          <LedgerBars :ledger="ledger" />
-          <AskedPart id="particles" :title="$t('What do the particles do?')">
-            <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
-              <template #scrubber>
-                <StagingScrubber />
-              </template>
-            </LazyParticleBoard>
-          </AskedPart>
-          <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-          <SizeList v-if="judgement" :sizes="judgement.sizes" />
-          <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
-          <NumbersList
-            :demonstration="demonstration"
-            :simulation="simulation"
-            :forecast="complete ? forecast : undefined"
-          />
-        </div>
+    <div class="grid gap-6 content-start">
+      <section aria-labelledby="why-title">
+        <h2 id="why-title">
+          {{ $t('Why') }}
+        </h2>
+        <p v-for="line in why" :key="keyOf(line)" class="mb-1">
+          {{ units.told(line) }}
+        </p>
+      </section>
+      <div class="border-b rule">
+        <LedgerBars :ledger="ledger" />
+        <AskedPart id="particles" :title="$t('What do the particles do?')">
+          <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
+            <template #scrubber>
+              <StagingScrubber />
+            </template>
+          </LazyParticleBoard>
+        </AskedPart>
+        <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+        <SizeList v-if="judgement" :sizes="judgement.sizes" />
+        <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
+        <NumbersList
+          :demonstration="demonstration"
+          :simulation="simulation"
+          :forecast="complete ? forecast : undefined"
+        />
       </div>
-    </InTurn>
+    </div>
     <div class="grid gap-6 content-start">
       <div ref="leverPart">
         <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />

@@ -58,18 +58,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       class="grid grid-cols-1 lg:grid-cols-[2fr_3fr] gap-x-8 gap-y-4"
     >
       <div class="order-2 lg:order-1">
-        <InTurn>
-          <StagingHead :id="id" :editor="editor" @log="logRun" />
-        </InTurn>
+        <StagingHead :id="id" :editor="editor" @log="logRun" />
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
         <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
           {{ $t('No living thing goes into a vacuum: nothing here is worked out for one.') }}
         </p>
-        <InTurn>
-          <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
-        </InTurn>
+        <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
         <LanguageNote :demonstration="demonstration.id" />
         <SchoolCautions :demonstration="demonstration.id" />
         <ProcedureSteps
@@ -100,15 +96,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
 
       <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
-        <InTurn>
-          <VerdictPanel
-            v-if="!unfit.length"
-            :demonstration="demonstration"
-            :forecast="forecast"
-            :complete="complete"
-            :simulation="simulation"
-          />
-        </InTurn>
+        <VerdictPanel
+          v-if="!unfit.length"
+          :demonstration="demonstration"
+          :forecast="forecast"
+          :complete="complete"
+          :simulation="simulation"
+        />
         <p v-if="forecastFailure" class="fault" role="alert">
           {{ $t('The odds can’t be computed: {why}', { why: forecastFailure }) }}
         </p>
@@ -125,22 +119,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             })
           }}
         </p>
-        <InTurn>
-          <SceneDrawing v-if="scene" :scene="scene" />
-        </InTurn>
-        <InTurn>
-          <StagingScrubber />
-        </InTurn>
-        <InTurn>
-          <HushLine
-            :demonstration="demonstration"
-            :simulation="simulation"
-            :forecast="forecast"
-            :time="time"
-            :stage-index="stageIndex"
-            @move="scrubber.moveTo"
-          />
-        </InTurn>
+        <SceneDrawing v-if="scene" :scene="scene" />
+        <StagingScrubber />
+        <HushLine
+          :demonstration="demonstration"
+          :simulation="simulation"
+          :forecast="forecast"
+          :time="time"
+          :stage-index="stageIndex"
+          @move="scrubber.moveTo"
+        />
       </div>
     </div>
     <p v-else-if="!failure" class="soft p-8">

@@ -1,4 +1,5 @@
-import { ref, watch, type HydrationStrategy } from 'vue'
+import { whenever } from '@vueuse/core'
+import { ref, type HydrationStrategy } from 'vue'
 
 /** Parts of a page that came drawn from the server, in the order in which they stand on it. */
 const waiting = new Set<() => void>()
@@ -41,16 +42,7 @@ export const awake = ref(false)
 
 /** Does what changes the page once all of it has taken over what came: before that, an attribute would not follow. */
 export function whenAwake(act: () => void) {
-  if (import.meta.server) return
-  const stop = watch(
-    awake,
-    is => {
-      if (!is) return
-      act()
-      void Promise.resolve().then(() => stop())
-    },
-    { immediate: true },
-  )
+  if (import.meta.client) whenever(awake, act, { immediate: true, once: true })
 }
 
 /** To be called when the page itself is awake, and its parts wait for their turns. */

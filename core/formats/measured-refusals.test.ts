@@ -22,6 +22,7 @@ const REFUSED: readonly [string, () => unknown, metric: RegExp, customary: RegEx
   ['steam', () => capacityFromWeighing(0.4, 0.02, 400), /water temperature: given 126\.9 °C/, /260\.\d °F/],
   ['no mass', () => thicknessFromMass(0, 0.03, 2700), /empty mass: given 0/, /0\.00\d+ oz|lb/],
   ['less than emptied', () => waterCameIn({ ...weighed, after: 0.01, before: 0 }, 0.001), /10 g must be no less/, /oz/],
+  ['a frosty room', () => volumeGone({ ...can, waterTemperature: 263.15, brimful: 0.2 }, 0), /given -10 °C/, /14 °F/],
   ['more than whole', () => volumeGone({ ...can, brimful: 0.6 }, 0.001), /hold 1\.7\d times/, /hold 1\.7\d times/],
 ]
 

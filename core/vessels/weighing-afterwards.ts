@@ -1,6 +1,6 @@
 /** What a balance tells of a vessel once it is over. */
 import { liquidDensity } from '../substances/water'
-import { MeasureError, asMass, asNumber, asVolume, requireMeasured, say } from '../sentence'
+import { MeasureError, asMass, asNumber, asTemperature, asVolume, requireMeasured, say } from '../sentence'
 
 export interface Weighed {
   /** SI */ value: number
@@ -39,6 +39,7 @@ export function waterCameIn(
   balance: number,
 ): Weighed {
   requireMasses(after, emptied, balance, 'mass with its water')
+  requireMeasured('water temperature', waterTemperature, [273.15, 373.15], asTemperature)
   const density = liquidDensity(waterTemperature)
   const held = after - emptied
   return {
@@ -70,6 +71,7 @@ export function volumeGone(
 ): Weighed {
   requireMasses(brimful, emptied, balance, 'mass brim-full')
   requireMeasured('capacity', capacity, [1e-7, 10], asVolume)
+  requireMeasured('water temperature', waterTemperature, [273.15, 373.15], asTemperature)
   const density = liquidDensity(waterTemperature)
   const left = (brimful - emptied) / density / capacity
   const errors = [(Math.SQRT2 * balance) / density / capacity, (left * capacityUncertainty) / capacity, CLINGS * left]

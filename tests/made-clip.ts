@@ -1,44 +1,62 @@
-/** A clip that a browser films itself: dark, then red for the hush, then blue. */
+/** A clip whose frames stand where they are put: dark, then red for the hush, then blue. */
+import { BufferTarget, EncodedPacket, EncodedVideoPacketSource, Output, WebMOutputFormat } from 'mediabunny'
 import type { Page } from '@playwright/test'
 
-/** Records a canvas. @returns the clip, and for how long it was red, s */
-export const film = (page: Page) =>
-  page.evaluate(async () => {
+/** s into the clip at which it turns red and blue, and at which it ends. */
+const [RED, BLUE, END] = [0.6, 1.1, 1.7]
+/** s between two frames; cameras leave frames out: a quarter of a second has none. */
+const STEP = 0.04
+const LEFT_OUT = [0.2, 0.45] as const
+
+/** Frames that the page's browser has encoded, one after the other, each with the time that it was given. */
+const encoded = (page: Page, frames: readonly { at: number; colour: string }[]) =>
+  page.evaluate(async frames => {
     const canvas = Object.assign(document.createElement('canvas'), { width: 64, height: 48 })
     const pen = canvas.getContext('2d')!
-    // A frame is taken when it is painted, not when the recorder comes round.
-    const stream = canvas.captureStream(0)
-    const [track] = stream.getVideoTracks() as CanvasCaptureMediaStreamTrack[]
-    const recorder = new MediaRecorder(stream, { mimeType: 'video/webm;codecs=vp8' })
-    const parts: Blob[] = []
-    recorder.ondataavailable = ({ data }) => parts.push(data)
-    const ended = new Promise(resolve => (recorder.onstop = resolve))
-    const began = performance.now()
-    recorder.start()
-    const turned: number[] = []
-    await new Promise<void>(resolve => {
-      const timer = setInterval(() => {
-        const s = (performance.now() - began) / 1000
-        // Cameras leave frames out: a quarter of a second has none.
-        if (s > 0.2 && s < 0.45) return
-        const colour = s < 0.6 ? 0 : s < 1.1 ? 1 : 2
-        if (colour > turned.length) turned.push(s)
-        pen.fillStyle = ['#111', '#d00', '#00d'][colour]!
-        pen.fillRect(0, 0, 64, 48)
-        // A frame that is like the one before may be left out: each bears a mark of its own.
-        pen.fillStyle = '#fff'
-        pen.fillRect((s * 40) % 60, 44, 4, 4)
-        track!.requestFrame()
-        if (s > 1.7) {
-          clearInterval(timer)
-          resolve()
-        }
-      }, 40)
+    const packets: { bytes: number[]; key: boolean; at: number }[] = []
+    let failure: unknown
+    const encoder = new VideoEncoder({
+      output: chunk => {
+        const bytes = new Uint8Array(chunk.byteLength)
+        chunk.copyTo(bytes)
+        packets.push({ bytes: [...bytes], key: chunk.type === 'key', at: chunk.timestamp / 1e6 })
+      },
+      error: problem => (failure = problem),
     })
-    recorder.stop()
-    await ended
-    const bytes = new Uint8Array(await new Blob(parts).arrayBuffer())
-    let text = ''
-    for (const byte of bytes) text += String.fromCharCode(byte)
-    return { clip: btoa(text), red: turned[1]! - turned[0]! }
-  })
+    encoder.configure({ codec: 'vp8', width: 64, height: 48, latencyMode: 'quality', bitrate: 200_000 })
+    for (const { at, colour } of frames) {
+      pen.fillStyle = colour
+      pen.fillRect(0, 0, 64, 48)
+      const frame = new VideoFrame(canvas, { timestamp: at * 1e6 })
+      encoder.encode(frame)
+      frame.close()
+    }
+    await encoder.flush()
+    encoder.close()
+    if (failure) throw failure
+    return packets
+  }, frames)
+
+/** @returns the clip, and for how long it is red, s */
+export async function film(page: Page): Promise<{ clip: Buffer; red: number }> {
+  const times = Array.from({ length: Math.round(END / STEP) }, (_, i) => i * STEP)
+  const packets = await encoded(
+    page,
+    times
+      .filter(at => at <= LEFT_OUT[0] || at >= LEFT_OUT[1])
+      .map(at => ({ at, colour: at < RED ? '#111' : at < BLUE ? '#d00' : '#00d' })),
+  )
+  const target = new BufferTarget()
+  const output = new Output({ format: new WebMOutputFormat(), target })
+  const source = new EncodedVideoPacketSource('vp8')
+  output.addVideoTrack(source)
+  await output.start()
+  const decoderConfig = { codec: 'vp8', codedWidth: 64, codedHeight: 48 }
+  for (const { bytes, key, at } of packets) {
+    const packet = new EncodedPacket(Uint8Array.from(bytes), key ? 'key' : 'delta', at, STEP)
+    await source.add(packet, { decoderConfig })
+  }
+  await output.finalize()
+  const first = (from: number) => times.find(at => at >= from)!
+  return { clip: Buffer.from(target.buffer!), red: first(BLUE) - first(RED) }
+}

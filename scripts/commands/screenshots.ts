@@ -89,7 +89,7 @@ await take('hearing', `/logbook/new?staging=${demo(1)}`, {
     const { clip } = await film(page)
     await page
       .locator('input[type=file][accept*=video]')
-      .setInputFiles({ name: 'can.webm', mimeType: 'video/webm', buffer: Buffer.from(clip, 'base64') })
+      .setInputFiles({ name: 'can.webm', mimeType: 'video/webm', buffer: clip })
     await page.getByTestId('clip-at').waitFor()
     for (let i = 0; i < 20; i++) await page.getByRole('group', { name: /^The clip/ }).press('ArrowRight')
     await page.getByRole('button', { name: 'hush begins', exact: true }).click()

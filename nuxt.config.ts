@@ -1,8 +1,9 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
 import { modelOf } from './scripts/build/fingerprint'
+import { orderOf } from './scripts/build/script-order'
 import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
@@ -54,6 +55,11 @@ const CHUNK_OF_PACKAGE = [
   ['js-quantities', 'words'],
   ['zod', 'documents'],
   ['papaparse', 'tables'],
+  // What every page begins with lies in several files, each of which is read in a task of its own (early/turns.js).
+  ...['vue-router', 'pinia', 'unhead', 'vue-i18n', '@intlify', 'ofetch', 'ufo', 'devalue'].map(
+    name => [name, 'frame'] as const,
+  ),
+  ...['tailwind-variants', 'tailwindcss', '@iconify'].map(name => [name, 'looks'] as const),
 ] as const
 
 /** Rooms that a page fetches together; what one of these needs is of it, or of one above it. */
@@ -67,8 +73,11 @@ const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
   // The rooms that read and check documents stand above all others: pages that only show something do without.
   ...{ formats: 'documents', records: 'documents' },
 }
-/** Of the documents, what is asked of things on the Shelf that were read before. */
-const OF_THINGS = /^formats\/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words))\.ts$/
+/** Of the documents, what is asked of those that were read before. */
+const OF_READ = new RegExp(
+  '^(formats/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words)|' +
+    '(staging|run|room)-reading|school-words|gallery-card)|records/past-run)\\.ts$',
+)
 /** Of the mechanisms, what the Shelf and the kit ask of. */
 const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
 
@@ -82,11 +91,13 @@ function chunkOf(id: string): string | undefined {
   if (/\/node_modules\/(@vue|vue)\//.test(id)) return 'vue'
   if (id.includes('/node_modules/'))
     return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
+  // What a page shares with a part that comes later lies apart from both, or the page would have no script of its own.
+  if (/\/app\/.*\/(BlankButton\.vue|useShownInput\.ts)/.test(id)) return 'blanks'
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')
   if (room === 'mechanisms') return EVERYWHERE.includes(path) ? 'matter' : 'physics'
-  if (OF_THINGS.test(path)) return 'core'
+  if (OF_READ.test(path)) return 'core'
   if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
   if (room !== 'catalogue') return CHUNK_OF_ROOM[room!]
   if (demonstration === undefined) return 'contract'
@@ -117,6 +128,11 @@ const PWA = {
   },
 }
 
+/** A script that stands in the page itself. */
+const early = (name: string) => readFileSync(join(import.meta.dirname, `app/early/${name}.js`), 'utf8')
+/** Scripts of the client, each after all that it needs; known once the client is built. */
+let order: string[] = []
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: false,
@@ -136,9 +152,7 @@ export default defineNuxtConfig({
         { name: 'description', content: 'Plan, forecast and log gas pressure-differential demonstrations.' },
         { name: 'color-scheme', content: 'light dark' },
       ],
-      script: ['dark', 'acts'].map(name => ({
-        innerHTML: readFileSync(join(import.meta.dirname, `app/early/${name}.js`), 'utf8'),
-      })),
+      script: ['dark', 'acts'].map(name => ({ innerHTML: early(name) })),
       link: [
         { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
         { rel: 'apple-touch-icon', href: '/icons/any-192.png' },
@@ -161,7 +175,8 @@ export default defineNuxtConfig({
     // Each icon sorts the names of all sets that it may be of.
     collections: ['lucide'],
   },
-  ui: { colorMode: false, fonts: false },
+  // Only what is used of its parts has a style.
+  ui: { colorMode: false, fonts: false, experimental: { componentDetection: true } },
   // Live runs from this device's own clock and store, and opens without the server.
   routeRules: { '/live/*': { ssr: false }, '/live/*/**': { ssr: false } },
   // Pages that may be gone to are fetched as one reaches for them, not beside the first one.
@@ -170,6 +185,10 @@ export default defineNuxtConfig({
     ...BUILD,
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
     typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
+    virtual: {
+      '#page-scripts': () =>
+        `export const order = ${JSON.stringify(order)}, reading = ${JSON.stringify(early('turns'))}`,
+    },
   },
   // White space between elements is a space, wherever a line is broken: the layout of a template changes no text.
   vue: { compilerOptions: { whitespace: 'preserve' } },
@@ -182,7 +201,7 @@ export default defineNuxtConfig({
     $client: {
       build: {
         rollupOptions: {
-          output: { manualChunks: chunkOf },
+          output: { manualChunks: chunkOf, onlyExplicitManualChunks: true },
           // A module of the computation does nothing by being read: what a page does not use of it is not fetched.
           treeshake: { moduleSideEffects: (id: string) => !id.startsWith(CORE) },
         },
@@ -190,6 +209,13 @@ export default defineNuxtConfig({
     },
   },
   hooks: {
+    'build:manifest'(manifest) {
+      order = orderOf(manifest)
+      const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })
+      const shared = files.filter(file => file.endsWith('.vue') && !(`pages/${file}` in manifest))
+      // It would be asked for only once the application runs.
+      if (shared.length > 0) throw new Error(`no script of its own: ${shared.join(', ')}; see chunkOf`)
+    },
     // What an answer holds is said where it is asked for (core's stored records): worked out by the compiler from all
     // routes at each call it goes past what the compiler takes.
     'nitro:init'(nitro) {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { nextTurn } from '~/waking/turns'
+
 const room = useRoomStore()
 const units = useUnitsStore()
 const who = useWhoStore()
@@ -16,6 +18,8 @@ watch(roomless, () => {
   if (!room.loaded) void room.load()
   if (!who.loaded) void who.load()
 })
+// The page after its frame, in a task of its own.
+if (useNuxtApp().isHydrating && import.meta.client) await nextTurn()
 if (!roomless.value) await Promise.all([room.load(), who.load()])
 </script>
 

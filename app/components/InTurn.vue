@@ -1,25 +1,19 @@
 <script lang="ts">
-import type { FunctionalComponent } from 'vue'
-import { inTurn } from '~/waking/turns'
+import { itsTurn } from '~/waking/turns'
 
 /**
- * Part of a page that came drawn from the server is woken in its turn, not in one go with all others, for which a slow
- * device would hear nobody for seconds. What is drawn later, by a page that is awake, is there at once.
- *
- * For what stays as it came until then (a list, the head): words would follow a change, attributes would not.
+ * Part of a page that came drawn from the server takes it over in its turn, not in one go with all others, for which a
+ * slow device would hear nobody for seconds. Nothing on the page is mounted before its last part has had its turn, so
+ * what `onMounted` changes changes all of it. What is drawn later, by a page that is awake, is there at once.
  */
 export default defineComponent({
   inheritAttrs: false,
   setup(_, { slots }) {
-    // A part of a part is set up when the page as a whole has long been awake: what it takes over tells.
+    const draw = () => slots.default?.()
+    // A part of a part is set up when the page as a whole has long been awake: what it takes over tells. The server
+    // waits too: ids are counted from whatever waits.
     const drawn = import.meta.server || getCurrentInstance()!.vnode.el !== null
-    if (!drawn) return () => slots.default?.()
-    // A boundary of its own on both sides: ids are counted from it.
-    const Part = defineAsyncComponent({
-      loader: () => Promise.resolve(((_props, { slots }) => slots.default?.()) satisfies FunctionalComponent),
-      hydrate: inTurn,
-    })
-    return () => h(Part, null, slots)
+    return drawn ? itsTurn().then(() => draw) : draw
   },
 })
 </script>

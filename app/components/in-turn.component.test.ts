@@ -1,9 +1,8 @@
 /** Parts of a page that came drawn: woken in their order, each in a task of its own, on what stands there. */
 import { flushPromises } from '@vue/test-utils'
 import { renderToString } from 'vue/server-renderer'
-import { createSSRApp, type App, type VNode } from 'vue'
+import { createSSRApp, onMounted, Suspense, type App, type VNode } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { wakeAll } from '~/waking/turns'
 import InTurn from './InTurn.vue'
 
 const woken: string[] = []
@@ -23,11 +22,16 @@ const part = (...inside: (VNode | (() => VNode))[]) =>
   h(InTurn, null, { default: () => inside.map(i => (typeof i === 'function' ? i() : i)) })
 
 /** Draws it as the server would, and takes over what is drawn. */
-async function open(page: () => VNode) {
+async function open(page: () => VNode, mounted = () => {}) {
   host = document.createElement('div')
   document.body.append(host)
-  host.innerHTML = await renderToString(createSSRApp({ render: page }))
-  app = createSSRApp({ render: page })
+  const Page = defineComponent(() => {
+    onMounted(mounted)
+    return page
+  })
+  const root = { render: () => h(Suspense, null, { default: () => h(Page) }) }
+  host.innerHTML = await renderToString(createSSRApp(root))
+  app = createSSRApp(root)
   app.mount(host)
   await flushPromises()
 }
@@ -64,16 +68,6 @@ describe('parts that wake in turn', () => {
     expect(seen).toEqual([1, 2, 3])
     expect(woken).toEqual(['first', 'second', 'third'])
   })
-  it('wake together where they are quick', async () => {
-    const heard: number[] = []
-    const button = (n: number) => () => h('button', { onClick: () => heard.push(n) }, String(n))
-    await open(() => h('main', [part(button(1)), part(button(2))]))
-    await task()
-    host.querySelectorAll('button').forEach(b => {
-      b.click()
-    })
-    expect(heard).toEqual([1, 2])
-  })
   it('take over what stands there', async () => {
     const count = ref(0)
     await open(() => part(() => h('button', { onClick: () => count.value++ }, `pressed ${count.value}`)))
@@ -86,32 +80,35 @@ describe('parts that wake in turn', () => {
     expect(host.querySelector('button')).toBe(button)
     expect(button.textContent).toBe('pressed 1')
   })
-  it('have parts that wait for turns of their own, and all of them are waited for', async () => {
+  it('have parts that wait for turns of their own, and nothing is mounted before all had theirs', async () => {
     const inner = slow('inner')
     const outer = slow('outer', () => part(h(inner)))
-    await open(() => part(h(outer)))
-    let all = false
-    void wakeAll().then(() => {
-      all = true
-    })
+    const mounted = vi.fn()
+    await open(() => part(h(outer)), mounted)
     await task()
-    expect([woken, all]).toEqual([['outer'], false])
+    expect([woken, mounted.mock.calls.length]).toEqual([['outer'], 0])
     await task()
-    expect([woken, all]).toEqual([['outer', 'inner'], false])
-    await task()
-    expect(all).toBe(true)
+    expect([woken, mounted.mock.calls.length]).toEqual([['outer', 'inner'], 1])
     expect(host.textContent).toBe('inner')
   })
-  it('show what has become of the page meanwhile', async () => {
-    const error = vi.spyOn(console, 'error').mockImplementation(() => {})
-    const warn = vi.spyOn(console, 'warn').mockImplementation(() => {})
-    const words = ref('as it came')
-    await open(() => part(() => h('p', words.value)))
-    words.value = 'as it is now'
+  it('follow what the page changes once it is mounted: words and attributes', async () => {
+    const ready = ref(false)
+    const button = () => h('button', { disabled: !ready.value }, ready.value ? 'on' : 'off')
+    await open(
+      () => h('main', [part(button), part(button)]),
+      () => {
+        ready.value = true
+      },
+    )
+    const buttons = [...host.querySelectorAll('button')]
+    expect(buttons.map(b => b.disabled)).toEqual([true, true])
     await task()
-    expect(host.textContent).toBe('as it is now')
-    error.mockRestore()
-    warn.mockRestore()
+    expect(buttons.map(b => b.disabled)).toEqual([true, true])
+    await task()
+    expect(buttons.map(b => [b.disabled, b.textContent])).toEqual([
+      [false, 'on'],
+      [false, 'on'],
+    ])
   })
   it('are left asleep where the page is left first', async () => {
     await open(() => part(h(slow('late'))))

@@ -4,7 +4,7 @@ import {
   focusOf,
   nextHeat,
   placeIn,
-  readStaging,
+  resolveStaging,
   startOf,
   storyOf,
   wantedNow,
@@ -22,7 +22,7 @@ export function useLiveActs(
   /** Every act read and simulated once: the document never changes. */
   const acts = computed(() =>
     (show.value?.acts ?? []).flatMap(act => {
-      const { read } = attemptReading(() => readStaging(act.staging))
+      const { read } = attemptReading(() => resolveStaging(act.staging))
       if (!read) return []
       const simulation = read.demonstration.simulate(read.values, 'trace')
       return {
@@ -38,7 +38,7 @@ export function useLiveActs(
   const broken = computed(() =>
     (show.value?.acts ?? [])
       .filter(a => !acts.value.some(b => b.id === a.id))
-      .map(a => ({ id: a.id, title: a.staging.title, ...attemptReading(() => readStaging(a.staging)) })),
+      .map(a => ({ id: a.id, title: a.staging.title, ...attemptReading(() => resolveStaging(a.staging)) })),
   )
   const standings = computed(() =>
     acts.value.map(a => ({ id: a.id, story: storyOf(marks.value, a.id), heatOn: a.heatOn, lift: a.lift })),

@@ -3,7 +3,7 @@ import { orderActs, type OrderAct } from '~/components/order/order-acts'
 import {
   attemptReading,
   fitsShow,
-  readStaging,
+  resolveStaging,
   say,
   unfitThings,
   withRoom,
@@ -101,7 +101,7 @@ export function useRunningOrder(id: string) {
       const demonstration = findDemonstration(staging.demonstration)
       const named = { id: actId, from, title: staging.title || (demonstration?.name ?? staging.demonstration) }
       const { faults } = attemptReading(() =>
-        readStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging),
+        resolveStaging(demonstration ? withRoom(staging, room.document, demonstration) : staging),
       )
       if (faults) return [{ ...named, faults }]
       const unfit = demonstration ? unfitThings(staging, demonstration, shelf.items) : []

@@ -3,7 +3,7 @@ import { refusalOf, sendWrite } from '~/api/sending'
 import { typedInputs, withInput, type TypedInput } from '~/components/bench/typed-inputs'
 import {
   StagingFaults,
-  readStaging,
+  resolveStaging,
   withRoom,
   findDemonstration,
   findInput,
@@ -51,7 +51,7 @@ export function useStagingEditor(id: string) {
     if (!draft.value || !room.loaded) return { faults: [] }
     try {
       return {
-        read: readStaging(withRoom(draft.value, room.document, findDemonstration(draft.value.demonstration)!)),
+        read: resolveStaging(withRoom(draft.value, room.document, findDemonstration(draft.value.demonstration)!)),
         faults: [],
       }
     } catch (error) {
@@ -129,7 +129,7 @@ export function useStagingEditor(id: string) {
     const candidate = copy(draft.value!)
     change(candidate)
     try {
-      readStaging(withRoom(candidate, room.document, findDemonstration(candidate.demonstration)!))
+      resolveStaging(withRoom(candidate, room.document, findDemonstration(candidate.demonstration)!))
       return []
     } catch (error) {
       if (error instanceof StagingFaults) return [...error.faults]

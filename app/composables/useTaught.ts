@@ -5,7 +5,7 @@ import {
   attemptReading,
   DEFAULT_SEED,
   lessonsOf,
-  readStaging,
+  resolveStaging,
   teachersAmong,
   teachingKey,
   type Lesson,
@@ -82,7 +82,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
   }
   const lessons = computed<Lesson[]>(() => {
     const staging = learnt.value && document()
-    const read = staging && attemptReading(() => readStaging(staging)).read
+    const read = staging && attemptReading(() => resolveStaging(staging)).read
     return read && learnt.value ? lessonsOf(read.demonstration, read.given, learnt.value) : []
   })
   return {

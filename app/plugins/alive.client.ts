@@ -1,4 +1,4 @@
-import { wakeAll } from '~/waking/turns'
+import { awake, nextTurn } from '~/waking/turns'
 
 declare global {
   interface Window {
@@ -9,8 +9,9 @@ declare global {
 /** Says that the whole page answers from now on, and does what was done on it before (early/acts.js). */
 export default defineNuxtPlugin(nuxt => {
   nuxt.hooks.hookOnce('app:suspense:resolve', async () => {
-    await nextTick()
-    await wakeAll()
+    // What `onMounted` changes first, and a click is heard, before forecasts are asked for.
+    await nextTurn()
+    awake.value = true
     window.hushAlive?.()
   })
 })

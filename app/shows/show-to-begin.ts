@@ -6,7 +6,7 @@ import {
   actOf,
   findDemonstration,
   loadDemonstrations,
-  readStaging,
+  resolveStaging,
   showSchema,
   withRoom,
   type ListedOrder,
@@ -78,7 +78,7 @@ export async function showOfOrder(
 /** @returns nothing where there is no plan that holds */
 async function planOf(d: RunningOrderDocument, acts: ReturnType<typeof actFor>[]): Promise<Plan | undefined> {
   const asked = acts.map((a, i) => {
-    const { demonstration, values } = readStaging(a.staging)
+    const { demonstration, values } = resolveStaging(a.staging)
     const simulation = demonstration.simulate(values, 'trace')
     const { talk, target } = d.acts[i]!
     const planned = actOf(a.id, a.staging.title, demonstration, values, simulation, talk)

@@ -14,7 +14,7 @@ import {
   logbookSays,
   oddsStrip,
   pullLevers,
-  readStaging,
+  resolveStaging,
   runThatEnds,
   representativeOf,
   seenNow,
@@ -78,7 +78,7 @@ async function work(request: ForecastRequest): Promise<void> {
     await pause()
     if (newest[request.kind] !== request.job) throw new Cancelled()
   }
-  const { demonstration, given, values } = readStaging(request.document)
+  const { demonstration, given, values } = resolveStaging(request.document)
   if (request.kind === 'forecast') {
     const sample = sampleOf(demonstration, given, request.samples, request)
     let told = performance.now()
@@ -116,7 +116,7 @@ async function work(request: ForecastRequest): Promise<void> {
     const taught = await learn(
       demonstration,
       given,
-      request.runs.map(r => ({ given: readStaging(r.staging).given, seen: r.seen })),
+      request.runs.map(r => ({ given: resolveStaging(r.staging).given, seen: r.seen })),
       undefined,
       current,
     )
@@ -138,7 +138,7 @@ async function work(request: ForecastRequest): Promise<void> {
   } else if (request.kind === 'end') {
     answer({ kind: 'end', job: request.job, run: runThatEnds(demonstration, given, request.outcome) })
   } else if (request.kind === 'investigate') {
-    const used = readStaging(request.used).given
+    const used = resolveStaging(request.used).given
     const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)
     while (!sample.advance(CHUNK)) await current()
     const investigation = await investigate(

@@ -5,7 +5,7 @@ import type { Sentence } from '../sentence'
 import { siOf, withRoom } from './document-values'
 import type { RoomDocument, ShelfItemDocument } from './shelf'
 import { fitsOf } from './shelf-fit'
-import { attemptReading, readStaging, type ReadStaging } from './staging'
+import { attemptReading, resolveStaging, type ReadStaging } from './staging-reading'
 
 /** From this capacity on a strong heater is wanted, m3. */
 const LARGE = 3e-3
@@ -27,7 +27,7 @@ export interface GalleryCard {
 
 /** A demonstration with usual values in a room. @throws StagingFaults where it can't be staged so there */
 export const usualStaging = (demonstration: Demonstration, room: RoomDocument): ReadStaging =>
-  readStaging(
+  resolveStaging(
     withRoom(
       { format: 'zealous-hush/staging', version: 1, demonstration: demonstration.id, title: '', inputs: {} },
       room,

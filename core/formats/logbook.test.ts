@@ -2,7 +2,8 @@ import '../catalogue/everything'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { loggedRunSchema, logbookCsv, logbookSchema, readLogbookCsv, type LoggedRun } from './logbook'
-import { keptReadings, readingsOf, runSchema } from './run'
+import { keptReadings, runSchema } from './run'
+import { readingsOf } from './run-reading'
 import { stagingSchema, type StagingDocument } from './staging'
 
 const demo = (name: string) => JSON.parse(readFileSync(`db/demo/${name}.json`, 'utf8'))

@@ -6,7 +6,8 @@ import { cautionsOf, type Ledger, type Simulation } from '../demonstration'
 import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
 import { SI_UNIT, type QuantityKind } from '../units'
 import { modelSchema } from './model'
-import { readStaging, type ReadStaging } from './staging'
+import { readStaging } from './staging'
+import type { ReadStaging } from './staging-reading'
 
 export const PREDICTION_FORMAT = 'zealous-hush/prediction'
 

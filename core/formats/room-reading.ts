@@ -2,7 +2,7 @@
 import { ROOM_INPUTS, resolve } from '../demonstration'
 import { saturationTemperature } from '../substances/water'
 import type { RoomDocument } from './shelf'
-import { StagingFaults, readInputs } from './staging'
+import { StagingFaults, readInputs } from './staging-reading'
 
 const ROOM = { id: 'the room', inputs: ROOM_INPUTS, check: () => [] }
 

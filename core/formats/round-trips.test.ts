@@ -9,7 +9,8 @@ import { logbookCsv, readLogbookCsv, type LoggedRun } from './logbook'
 import { runSchema } from './run'
 import { readShelfCsv, shelfCsv } from './shelf-csv'
 import { shelfItemSchema } from './shelf'
-import { attemptReading, readStaging } from './staging'
+import { readStaging } from './staging'
+import { attemptReading } from './staging-reading'
 
 const SEED = { seed: 21, numRuns: 25 }
 /** What people call their things: other alphabets, quotes, line breaks, what a table takes for a formula. */

@@ -4,7 +4,8 @@ import { hushOf, measuredBy, popOf, THUMB, type ActStory } from '../live'
 import type { Reading } from '../readings'
 import { keptReadings, type RunDocument } from './run'
 import type { ShowDocument } from './show'
-import type { QuantityDocument, ReadStaging } from './staging'
+import type { QuantityDocument } from './staging'
+import type { ReadStaging } from './staging-reading'
 
 interface Given {
   show: ShowDocument

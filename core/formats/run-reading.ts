@@ -1,11 +1,12 @@
 /** A logged run as core sees it: the staging with what was really used, and what was seen as an observation. */
 import type { Observation } from '../forecast'
-import { saidByReadings } from '../readings'
+import { saidByReadings, type Channel, type Reading } from '../readings'
 import type { QuantityKind } from '../units'
 import { differenceToSi } from '../units'
 import { siOf } from './document-values'
-import { readingsOf, type RunDocument } from './run'
-import { readStaging, type ReadStaging, type StagingDocument } from './staging'
+import type { RunDocument } from './run'
+import type { StagingDocument } from './staging'
+import { resolveStaging, type ReadStaging } from './staging-reading'
 
 /** Standard uncertainty of a reading taken by hand, relative to its value, with a least value in SI. Assumptions. */
 const HAND_READING: Partial<Record<QuantityKind, { relative: number; least: number }>> = {
@@ -17,7 +18,13 @@ const HAND_READING: Partial<Record<QuantityKind, { relative: number; least: numb
 
 /** @throws StagingFaults if the run's inputs do not fit the staging */
 export const stagingOfRun = (staging: StagingDocument, run: RunDocument): ReadStaging =>
-  readStaging({ ...staging, inputs: { ...staging.inputs, ...run.used } })
+  resolveStaging({ ...staging, inputs: { ...staging.inputs, ...run.used } })
+
+/** What it kept of readings, with s from the seal. */
+export const readingsOf = (run: RunDocument): Reading[] =>
+  Object.entries(run.readings ?? {}).flatMap(([channel, { time, value }]) =>
+    time.map((t, i) => ({ channel: channel as Channel, time: t, value: value[i] })),
+  )
 
 /** What was seen, with the uncertainty stated or that of a reading by hand. */
 export function observationOf(read: ReadStaging, run: RunDocument): Observation {

@@ -6,7 +6,8 @@ import { CHANNELS, type Channel, type Reading } from '../readings'
 import { QuantityError } from '../units'
 import { siOf } from './document-values'
 import { modelSchema } from './model'
-import { quantitySchema, readStaging, StagingFaults, type StagingDocument } from './staging'
+import { quantitySchema, readStaging, type StagingDocument } from './staging'
+import { StagingFaults } from './staging-reading'
 
 export const RUN_FORMAT = 'zealous-hush/run'
 
@@ -116,12 +117,6 @@ export function keptOnsets(from: string, onsets: readonly Onset[], seal: number)
       })),
   }
 }
-
-/** The other way round: readings with s from the seal. */
-export const readingsOf = (run: RunDocument): Reading[] =>
-  Object.entries(run.readings ?? {}).flatMap(([channel, { time, value }]) =>
-    time.map((t, i) => ({ channel: channel as Channel, time: t, value: value[i] })),
-  )
 
 /**
  * Checks a run against the staging it used: the outcome is one of the demonstration's, inputs and readings have the

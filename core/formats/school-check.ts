@@ -1,5 +1,5 @@
 import type { Fault } from '../demonstration'
-import { StagingFaults } from './staging'
+import { StagingFaults } from './staging-reading'
 import { readRoom } from './room-reading'
 import { checkShelfItem, ShelfFaults } from './shelf-values'
 import type { SchoolDocument } from './school'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { cautionsOfSchool, NO_SCHOOL, schoolSchema } from './school'
+import { schoolSchema } from './school'
+import { cautionsOfSchool, NO_SCHOOL } from './school-words'
 
 describe('a school’s document', () => {
   it('holds nothing that would leave one of our cautions out', () => {
@@ -16,6 +17,7 @@ describe('a school’s document', () => {
     })
     expect(cautionsOfSchool(school, 'can-plunge')).toEqual(['Windows open.', 'Only over a tray.'])
     expect(cautionsOfSchool(school, 'diver')).toEqual(['Windows open.'])
+    expect(NO_SCHOOL).toEqual(schoolSchema.parse({}))
     expect(cautionsOfSchool(NO_SCHOOL, 'can-plunge')).toEqual([])
   })
   it('is the same once written and read', () => {

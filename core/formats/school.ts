@@ -1,12 +1,10 @@
 /** The school document: what a school puts on the sheets, and adds to what the application says of dangers. */
 import * as z from 'zod'
 import { DEMONSTRATION_IDS } from '../catalogue'
+import { MOST_LOGO_LETTERS } from './school-words'
 import { heaterSchema, roomSchema, vesselSchema } from './shelf'
 
 export const SCHOOL_FORMAT = 'zealous-hush/school'
-
-/** 110 kB of picture: printed at the head of a sheet, no more. */
-export const MOST_LOGO_LETTERS = 150_000
 
 const words = (what: string, most: number) => {
   const message = `${what} of 1 to ${most} characters`
@@ -47,10 +45,3 @@ export const schoolSchema = z
   })
   .meta({ title: 'School', description: 'A school’s own: name, numbers, rules, cautions, typical things, room.' })
 export type SchoolDocument = z.infer<typeof schoolSchema>
-
-/** As it is before anybody said anything. */
-export const NO_SCHOOL: SchoolDocument = schoolSchema.parse({})
-
-/** The school's own cautions for a demonstration: those for all of them first. */
-export const cautionsOfSchool = (school: Pick<SchoolDocument, 'cautions'>, demonstration: string): string[] =>
-  [undefined, demonstration].flatMap(of => school.cautions.filter(c => c.demonstration === of).map(c => c.text))

@@ -134,7 +134,9 @@ function trianglesOf(): { triangles: Uint32Array; wallTriangles: number } {
   }
   return { triangles: Uint32Array.from(list), wallTriangles }
 }
-const { triangles: TRIANGLES, wallTriangles: WALL } = trianglesOf()
+let made: ReturnType<typeof trianglesOf> | undefined
+/** Made once a vessel is shown crushed: most pages show none. */
+const mesh = () => (made ??= trianglesOf())
 
 /** Points of a shell whose sections are given, at a height. */
 function pointsOf(sections: readonly Point[][], height: number): Float64Array {
@@ -150,11 +152,12 @@ function pointsOf(sections: readonly Point[][], height: number): Float64Array {
 
 /** m³ inside, by the triangles themselves. */
 function volumeIn(p: Float64Array): number {
+  const { triangles } = mesh()
   let volume = 0
-  for (let t = 0; t < TRIANGLES.length; t += 3) {
-    const a = 3 * TRIANGLES[t]
-    const b = 3 * TRIANGLES[t + 1]
-    const c = 3 * TRIANGLES[t + 2]
+  for (let t = 0; t < triangles.length; t += 3) {
+    const a = 3 * triangles[t]
+    const b = 3 * triangles[t + 1]
+    const c = 3 * triangles[t + 2]
     volume +=
       p[a] * (p[b + 1] * p[c + 2] - p[b + 2] * p[c + 1]) +
       p[a + 1] * (p[b + 2] * p[c] - p[b] * p[c + 2]) +
@@ -241,8 +244,7 @@ export function crushedMesh(shell: CrushedShell): ShellMesh {
   const course = last <= 0 ? FOLDED : falsePosition(over, [0, -lost], [FOLDED, last], CLOSE)
   const shape = shapeOf(course)!
   return {
-    triangles: TRIANGLES,
-    wallTriangles: WALL,
+    ...mesh(),
     around: AROUND,
     rings: LEVELS + 1,
     ...shape,

@@ -26,80 +26,86 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
     class="grid grid-cols-1 md:grid-cols-2 xl:grid-cols-3 gap-8 border-t rule mt-6 pt-5"
   >
     <div class="grid gap-6 content-start">
-      <section aria-labelledby="why-title">
-        <h2 id="why-title">
-          {{ $t('Why') }}
-        </h2>
-        <p v-for="line in why" :key="keyOf(line)" class="mb-1">
-          {{ units.told(line) }}
-        </p>
-      </section>
-      <div class="border-b rule">
-        <LedgerBars :ledger="ledger" />
-        <AskedPart id="particles" :title="$t('What do the particles do?')">
-          <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
-            <template #scrubber>
-              <StagingScrubber />
-            </template>
-          </LazyParticleBoard>
-        </AskedPart>
-        <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-        <SizeList v-if="judgement" :sizes="judgement.sizes" />
-        <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
-        <NumbersList
-          :demonstration="demonstration"
-          :simulation="simulation"
-          :forecast="complete ? forecast : undefined"
-        />
-      </div>
-    </div>
-    <div class="grid gap-6 content-start">
-      <div ref="leverPart">
-        <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
-      </div>
-      <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
-      <div class="border-b rule">
-        <CoefficientList
-          :demonstration="demonstration"
-          :document="draft"
-          :values="read.values"
-          :given="read.given"
-          :influences="influences"
-          :strip="strip"
-          :editor="editor"
-          @strip="askStrip"
-        />
-        <RepeatTable
-          v-if="demonstration.repeats && sharesBath"
-          :demonstration="demonstration"
-          :values="read.values"
-          :simulation="simulation"
-          :forecast="complete ? forecast : undefined"
-        />
-      </div>
-    </div>
-    <div class="grid gap-6 content-start">
-      <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
-      <NotGoneList v-if="judgement" :failures="failures" />
-      <div class="border-b rule">
-        <AskedPart id="kit" :title="$t('What do I need?')">
-          <p>{{ kit.map(units.told).join('; ') }}.</p>
-        </AskedPart>
-        <AskedPart id="tell" :title="$t('What do I tell the class?')">
-          <LazyTeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
-        </AskedPart>
-        <AskedPart id="files" :title="$t('How do I print, share or copy it?')">
-          <LazyStagingFiles
-            :id="id"
-            :read="read"
-            :as-stated="asStated!"
+      <InTurn>
+        <section aria-labelledby="why-title">
+          <h2 id="why-title">
+            {{ $t('Why') }}
+          </h2>
+          <p v-for="line in why" :key="keyOf(line)" class="mb-1">
+            {{ units.told(line) }}
+          </p>
+        </section>
+        <div class="border-b rule">
+          <LedgerBars :ledger="ledger" />
+          <AskedPart id="particles" :title="$t('What do the particles do?')">
+            <LazyParticleBoard :simulation="simulation" :time="time" :room="read.values.numbers.airTemperature!">
+              <template #scrubber>
+                <StagingScrubber />
+              </template>
+            </LazyParticleBoard>
+          </AskedPart>
+          <VesselAfter :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+          <SizeList v-if="judgement" :sizes="judgement.sizes" />
+          <VariantTable v-if="demonstration.variants" :demonstration="demonstration" :values="read.values" />
+          <NumbersList
+            :demonstration="demonstration"
             :simulation="simulation"
-            :representative="representative"
             :forecast="complete ? forecast : undefined"
-            @copy="copyAway"
           />
-        </AskedPart>
-      </div>
+        </div>
+      </InTurn>
+    </div>
+    <div class="grid gap-6 content-start">
+      <InTurn>
+        <div ref="leverPart">
+          <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+        </div>
+        <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
+        <div class="border-b rule">
+          <CoefficientList
+            :demonstration="demonstration"
+            :document="draft"
+            :values="read.values"
+            :given="read.given"
+            :influences="influences"
+            :strip="strip"
+            :editor="editor"
+            @strip="askStrip"
+          />
+          <RepeatTable
+            v-if="demonstration.repeats && sharesBath"
+            :demonstration="demonstration"
+            :values="read.values"
+            :simulation="simulation"
+            :forecast="complete ? forecast : undefined"
+          />
+        </div>
+      </InTurn>
+    </div>
+    <div class="grid gap-6 content-start">
+      <InTurn>
+        <ReadyNote v-if="judgement?.ready" :ready="judgement.ready" :pressure="read!.values.numbers.stationPressure!" />
+        <NotGoneList v-if="judgement" :failures="failures" />
+        <div class="border-b rule">
+          <AskedPart id="kit" :title="$t('What do I need?')">
+            <p>{{ kit.map(units.told).join('; ') }}.</p>
+          </AskedPart>
+          <AskedPart id="tell" :title="$t('What do I tell the class?')">
+            <LazyTeachingNotes :demonstration="demonstration" :values="shownValues!" :simulation="simulation" />
+          </AskedPart>
+          <AskedPart id="files" :title="$t('How do I print, share or copy it?')">
+            <LazyStagingFiles
+              :id="id"
+              :read="read"
+              :as-stated="asStated!"
+              :simulation="simulation"
+              :representative="representative"
+              :forecast="complete ? forecast : undefined"
+              @copy="copyAway"
+            />
+          </AskedPart>
+        </div>
+      </InTurn>
     </div>
   </div>
 </template>

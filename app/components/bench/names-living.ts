@@ -58,11 +58,11 @@ const MEANT_OTHERWISE = new Set([
   'clam',
   'krill',
 ])
-const NAMES = [...animals.filter(a => !MEANT_OTHERWISE.has(a)), ...OTHERS].map(a => a.replace(/[_-]/g, ' '))
-/** Singular and plural. */
-const LIVING = new RegExp(
-  `\\b(?:${NAMES.map(n => (n.endsWith('y') ? `${n.slice(0, -1)}(?:y|ies)` : `${n}(?:s|es)?`)).join('|')})\\b`,
-  'i',
-)
+const patternOf = () => {
+  const names = [...animals.filter(a => !MEANT_OTHERWISE.has(a)), ...OTHERS].map(a => a.replace(/[_-]/g, ' '))
+  const singularAndPlural = names.map(n => (n.endsWith('y') ? `${n.slice(0, -1)}(?:y|ies)` : `${n}(?:s|es)?`))
+  return new RegExp(`\\b(?:${singularAndPlural.join('|')})\\b`, 'i')
+}
+let living: RegExp | undefined
 
-export const namesLiving = (words: string): boolean => LIVING.test(words)
+export const namesLiving = (words: string): boolean => words.trim() !== '' && (living ??= patternOf()).test(words)

@@ -27,14 +27,34 @@ const picture = computed(() =>
     props.card ? {} : { height: 320, ruler: units.system },
   ),
 )
+/** A card's drawing that came with the page stands as it came, until it is another: many would be worked out anew. */
+const came = shallowRef(props.card ? drawnIn(getCurrentInstance()!.vnode.el) : undefined)
+watch([() => props.scene, () => units.reader, narrow], () => {
+  came.value = undefined
+})
+function drawnIn(figure: unknown) {
+  const svg = figure instanceof Element && figure.querySelector('svg')
+  const caption = svg && figure.querySelector('figcaption')?.textContent
+  return svg && caption
+    ? { viewBox: svg.getAttribute('viewBox')!, caption: caption.trim(), markup: svg.innerHTML }
+    : undefined
+}
+const shown = computed(
+  () =>
+    came.value ?? {
+      viewBox: `0 0 ${picture.value.width} ${picture.value.height}`,
+      caption: picture.value.caption,
+      markup: markupOf(picture.value),
+    },
+)
 const frame = computed(() => ({
-  'viewBox': `0 0 ${picture.value.width} ${picture.value.height}`,
+  'viewBox': shown.value.viewBox,
   'class': [
     'bench-drawing w-full block',
     props.tall ? 'max-h-[60vh]' : props.card ? 'max-h-[275px]' : 'max-h-[min(42vh,385px)]',
   ],
   'role': 'img',
-  'aria-label': `Bench drawing: ${picture.value.caption}`,
+  'aria-label': `Bench drawing: ${shown.value.caption}`,
 }))
 const nodeOf = ({ tag, attributes, inside = [], text }: Drawn): VNode =>
   h(tag, attributes, text === undefined ? inside.map(nodeOf) : text)
@@ -45,12 +65,12 @@ const Elements: FunctionalComponent<{ of: readonly Drawn[] }> = ({ of }) => of.m
   <figure class="m-0">
     <!-- Of our own shapes, and words in it are escaped. Many at once are written, not mounted. -->
     <!-- eslint-disable-next-line vue/no-v-html -- see there -->
-    <svg v-if="card && !moves" v-bind="frame" v-html="markupOf(picture)" />
+    <svg v-if="card && !moves" v-bind="frame" v-html="shown.markup" />
     <svg v-else v-bind="frame">
       <Elements :of="picture.elements" />
     </svg>
     <figcaption class="soft" :class="tall || column ? 'wall-words' : 'text-sm'">
-      {{ picture.caption }}
+      {{ shown.caption }}
     </figcaption>
   </figure>
 </template>

@@ -3,7 +3,7 @@
 import {
   countWords,
   findInput,
-  readStaging,
+  resolveStaging,
   type OutcomeSpec,
   type ReadStaging,
   type StagingDocument,
@@ -27,7 +27,7 @@ const used = computed(() =>
     const spec = findInput(props.read.demonstration, input)
     if (spec?.kind !== 'quantity')
       return { id: input, name: spec?.name ?? input, words: String(run.value.document.used[input]), plan: '' }
-    const before = readStaging(props.planned).values.numbers[input]
+    const before = resolveStaging(props.planned).values.numbers[input]
     const words = units.format(props.read.values.numbers[input]!, spec.units, spec.quantity)
     const plan = before === undefined || spec.group === 'room' ? '' : units.format(before, spec.units, spec.quantity)
     return { id: input, name: spec.name, words, plan: plan === words ? '' : plan }

@@ -2,7 +2,7 @@
 import {
   actOf,
   findDemonstration,
-  readStaging,
+  resolveStaging,
   withRoom,
   type Act,
   type ReadStaging,
@@ -20,7 +20,7 @@ export interface OrderAct {
 /** @throws StagingFaults where one of them can't be staged so */
 export const orderActs = (acts: RunningOrderDocument['acts'], room: RoomDocument): OrderAct[] =>
   acts.map(({ id, staging, talk, target }) => {
-    const read = readStaging(withRoom(staging, room, findDemonstration(staging.demonstration)!))
+    const read = resolveStaging(withRoom(staging, room, findDemonstration(staging.demonstration)!))
     const { demonstration, values } = read
     const simulation = demonstration.simulate(values, 'trace')
     const act = actOf(id, staging.title || demonstration.name, demonstration, values, simulation, talk)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { namesLiving } from '~/components/bench/names-living'
 import { useEventListener } from '@vueuse/core'
+import { itsTurn } from '~/waking/turns'
 import { WHO_DECIDES } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 const route = useRoute()
@@ -13,7 +14,10 @@ const shelf = useShelfStore()
 const units = useUnitsStore()
 const { draft, read, failure } = editor
 await Promise.all([staging.open(), shelf.loaded ? undefined : shelf.load()])
+// The staging as stated takes a slow device long: in a task of its own.
+await itsTurn()
 staging.showFirst()
+await itsTurn()
 useHead({ title: () => `${draft.value?.title || 'Staging'} · Bench · Zealous Hush` })
 useSeoMeta({
   description: 'Will it work, and how do I make it work? Odds, pressures, cautions and levers of one staging.',
@@ -58,51 +62,57 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       class="grid grid-cols-1 lg:grid-cols-[2fr_3fr] gap-x-8 gap-y-4"
     >
       <div class="order-2 lg:order-1">
-        <StagingHead :id="id" :editor="editor" @log="logRun" />
+        <InTurn><StagingHead :id="id" :editor="editor" @log="logRun" /></InTurn>
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
         <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
           {{ $t('No living thing goes into a vacuum: nothing here is worked out for one.') }}
         </p>
-        <AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull" />
+        <InTurn
+          ><AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull"
+        /></InTurn>
         <LanguageNote :demonstration="demonstration.id" />
         <SchoolCautions :demonstration="demonstration.id" />
-        <ProcedureSteps
-          :demonstration="demonstration"
-          :document="draft"
-          :values="read.values"
-          :given="read.given"
-          :simulation="asStated!"
-          :risk="risk"
-          :strip="strip"
-          :editor="editor"
-          @strip="askStrip"
-        >
-          <template #inline="{ step }">
-            <FromShelf :demonstration="demonstration" :step="step" @take="take" @typical="takeTypical" />
-          </template>
-          <template #after="{ step }">
-            <WaterWindowNote
-              v-if="step === 'charge' && waterWindow && waterWindowApplies"
-              :window="waterWindow"
-              :values="read.values"
-            />
-          </template>
-        </ProcedureSteps>
+        <InTurn>
+          <ProcedureSteps
+            :demonstration="demonstration"
+            :document="draft"
+            :values="read.values"
+            :given="read.given"
+            :simulation="asStated!"
+            :risk="risk"
+            :strip="strip"
+            :editor="editor"
+            @strip="askStrip"
+          >
+            <template #inline="{ step }">
+              <FromShelf :demonstration="demonstration" :step="step" @take="take" @typical="takeTypical" />
+            </template>
+            <template #after="{ step }">
+              <WaterWindowNote
+                v-if="step === 'charge' && waterWindow && waterWindowApplies"
+                :window="waterWindow"
+                :values="read.values"
+              />
+            </template>
+          </ProcedureSteps>
+        </InTurn>
         <p class="text-sm soft mt-2 border-t rule pt-2">
           {{ units.told(WHO_DECIDES) }}
         </p>
       </div>
 
       <div class="order-1 lg:order-2 grid grid-cols-1 gap-1 content-start lg:sticky lg:top-2 self-start min-w-0">
-        <VerdictPanel
-          v-if="!unfit.length"
-          :demonstration="demonstration"
-          :forecast="forecast"
-          :complete="complete"
-          :simulation="simulation"
-        />
+        <InTurn>
+          <VerdictPanel
+            v-if="!unfit.length"
+            :demonstration="demonstration"
+            :forecast="forecast"
+            :complete="complete"
+            :simulation="simulation"
+          />
+        </InTurn>
         <p v-if="forecastFailure" class="fault" role="alert">
           {{ $t('The odds can’t be computed: {why}', { why: forecastFailure }) }}
         </p>
@@ -119,22 +129,24 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             })
           }}
         </p>
-        <SceneDrawing v-if="scene" :scene="scene" />
-        <StagingScrubber />
-        <HushLine
-          :demonstration="demonstration"
-          :simulation="simulation"
-          :forecast="forecast"
-          :time="time"
-          :stage-index="stageIndex"
-          @move="scrubber.moveTo"
-        />
+        <InTurn><SceneDrawing v-if="scene" :scene="scene" /></InTurn>
+        <InTurn><StagingScrubber /></InTurn>
+        <InTurn>
+          <HushLine
+            :demonstration="demonstration"
+            :simulation="simulation"
+            :forecast="forecast"
+            :time="time"
+            :stage-index="stageIndex"
+            @move="scrubber.moveTo"
+          />
+        </InTurn>
       </div>
     </div>
     <p v-else-if="!failure" class="soft p-8">
       {{ $t('Laying it out…') }}
     </p>
 
-    <StagingDetails v-if="draft && read && simulation && demonstration && ledger" />
+    <InTurn><StagingDetails v-if="draft && read && simulation && demonstration && ledger" /></InTurn>
   </div>
 </template>

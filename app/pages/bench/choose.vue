@@ -133,30 +133,28 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
       }}</NuxtLink>
       <NuxtLink class="plain-link" to="/bench">all stagings</NuxtLink>
     </nav>
-    <InTurn>
-      <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
-        <UCheckbox v-model="onlyShelf" label="with what is on the Shelf" />
-        <ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" />
-        <ChoiceField v-model="age" class="w-24" label="Age" :items="AGES" />
-        <ChoiceField v-model="topic" class="w-44" label="Topic" :items="topics" />
-        <label class="text-sm flex-1 min-w-40"
-          >Effect, or any word
-          <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
-        </label>
-      </div>
-    </InTurn>
+    <div class="flex flex-wrap gap-x-6 gap-y-3 items-end my-4">
+      <InTurn><UCheckbox v-model="onlyShelf" label="with what is on the Shelf" /></InTurn>
+      <InTurn><ChoiceField v-model="minutes" class="w-32" label="Time" :items="TIMES" /></InTurn>
+      <InTurn><ChoiceField v-model="age" class="w-24" label="Age" :items="AGES" /></InTurn>
+      <InTurn><ChoiceField v-model="topic" class="w-44" label="Topic" :items="topics" /></InTurn>
+      <label class="text-sm flex-1 min-w-40"
+        >Effect, or any word
+        <UInput v-model="words" type="search" placeholder="bang, fountain, bottle…" />
+      </label>
+    </div>
     <InTurn>
       <Folded class="border-y rule py-1 mb-3">
         <template #title>I have… {{ have.length ? have.map(thing => EQUIPMENT[thing]).join(', ') : '' }}</template>
         <div class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-6 py-1">
-          <UCheckbox
-            v-for="thing in EQUIPMENT_IDS"
-            :key="thing"
-            class="min-h-7"
-            :model-value="have.includes(thing)"
-            :label="EQUIPMENT[thing]"
-            @update:model-value="tick(thing, $event)"
-          />
+          <InTurn v-for="thing in EQUIPMENT_IDS" :key="thing">
+            <UCheckbox
+              class="min-h-7"
+              :model-value="have.includes(thing)"
+              :label="EQUIPMENT[thing]"
+              @update:model-value="tick(thing, $event)"
+            />
+          </InTurn>
         </div>
       </Folded>
     </InTurn>

@@ -2,7 +2,7 @@
 /** Two stagings side by side: odds, traces, what differs. */
 import {
   findInput,
-  readStaging,
+  resolveStaging,
   withRoom,
   findDemonstration,
   loadDemonstrations,
@@ -51,7 +51,7 @@ const sides = computed(() =>
     const staging = stagings.value?.find(s => s.id === id)
     if (!staging) return undefined
     try {
-      const read = readStaging(
+      const read = resolveStaging(
         withRoom(staging.document, room.document, findDemonstration(staging.document.demonstration)!),
       )
       return { staging, read, simulation: read.demonstration.simulate(read.values, 'trace') }

@@ -11,7 +11,7 @@ import {
   keptOnsets,
   keptReadings,
   attemptReading,
-  readStaging,
+  resolveStaging,
   withRoom,
   type Fault,
   type QuantityDocument,
@@ -56,7 +56,7 @@ const attempted = computed(
   () =>
     staging.value &&
     demonstration.value &&
-    attemptReading(() => readStaging(withRoom(staging.value!.document, room.document, demonstration.value!))),
+    attemptReading(() => resolveStaging(withRoom(staging.value!.document, room.document, demonstration.value!))),
 )
 const planned = computed(() => attempted.value?.read)
 const usedInputs = computed(() =>

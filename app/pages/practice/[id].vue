@@ -8,7 +8,7 @@ import {
   findDemonstration,
   loadDemonstrations,
   practiceSchema,
-  readStaging,
+  resolveStaging,
   settingOf,
   stepWords,
   withRoom,
@@ -37,7 +37,7 @@ useSeoMeta({ description: 'Practise it without a vessel: what you do decides wha
 const document = computed(
   () => staging.value && demonstration.value && withRoom(staging.value.document, room.document, demonstration.value),
 )
-const attempted = computed(() => document.value && attemptReading(() => readStaging(document.value!)))
+const attempted = computed(() => document.value && attemptReading(() => resolveStaging(document.value!)))
 const read = computed(() => attempted.value?.read)
 const course = computed(() => (read.value ? courseOf(read.value.demonstration, read.value.values) : []))
 const exercise = computed(() => course.value.find(e => e.id === route.query.exercise) ?? course.value[0])

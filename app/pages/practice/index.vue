@@ -5,7 +5,7 @@ import {
   courseOf,
   findDemonstration,
   loadDemonstrations,
-  readStaging,
+  resolveStaging,
   type ListedStaging,
   type StoredPractice,
 } from '~~/core'
@@ -36,7 +36,7 @@ watch(chosen, async is => {
 })
 const read = computed(() =>
   staging.value && known.value === chosen.value
-    ? attemptReading(() => readStaging(staging.value!.document))
+    ? attemptReading(() => resolveStaging(staging.value!.document))
     : undefined,
 )
 const course = computed(() => (read.value?.read ? courseOf(read.value.read.demonstration, read.value.read.values) : []))

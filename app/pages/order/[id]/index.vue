@@ -179,61 +179,63 @@ async function exportCalendar() {
                 })
             "
         /></span>
-        <label class="grid"
-          >Length, min<KeptInput
-            type="number"
-            min="1"
-            max="480"
-            class="w-24"
-            placeholder="open"
-            :value="document.length ?? ''"
-            @commit="setLength"
-        /></label>
-        <label class="grid"
-          >Heaters<KeptInput
-            type="number"
-            min="0"
-            max="12"
-            class="w-20"
-            :value="document.heaters"
-            @commit="number('heaters', 12, 0, $event)"
-        /></label>
-        <label class="grid"
-          >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
-        /></label>
-        <label class="grid"
-          >Pairs of hands<KeptInput
-            type="number"
-            min="1"
-            max="8"
-            class="w-20"
-            :value="document.hands"
-            @commit="number('hands', 8, 1, $event)"
-        /></label>
-        <label class="grid"
-          >Heat from, min before<KeptInput
-            type="number"
-            min="0"
-            max="240"
-            class="w-24"
-            :value="document.before"
-            @commit="number('before', 240, 0, $event)"
-        /></label>
-        <div class="flex gap-2">
-          <UndoButtons
-            :can-undo="canUndo && !busy"
-            :can-redo="canRedo && !busy"
-            @undo="steps.undo()"
-            @redo="steps.redo()"
+        <InTurn>
+          <label class="grid"
+            >Length, min<KeptInput
+              type="number"
+              min="1"
+              max="480"
+              class="w-24"
+              placeholder="open"
+              :value="document.length ?? ''"
+              @commit="setLength"
+          /></label>
+          <label class="grid"
+            >Heaters<KeptInput
+              type="number"
+              min="0"
+              max="12"
+              class="w-20"
+              :value="document.heaters"
+              @commit="number('heaters', 12, 0, $event)"
+          /></label>
+          <label class="grid"
+            >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
+          /></label>
+          <label class="grid"
+            >Pairs of hands<KeptInput
+              type="number"
+              min="1"
+              max="8"
+              class="w-20"
+              :value="document.hands"
+              @commit="number('hands', 8, 1, $event)"
+          /></label>
+          <label class="grid"
+            >Heat from, min before<KeptInput
+              type="number"
+              min="0"
+              max="240"
+              class="w-24"
+              :value="document.before"
+              @commit="number('before', 240, 0, $event)"
+          /></label>
+          <div class="flex gap-2">
+            <UndoButtons
+              :can-undo="canUndo && !busy"
+              :can-redo="canRedo && !busy"
+              @undo="steps.undo()"
+              @redo="steps.redo()"
+            />
+          </div>
+          <ChoiceField
+            label="Add a staging"
+            :items="choices"
+            :model-value="undefined"
+            placeholder="from the Bench…"
+            @update:model-value="add"
           />
-        </div>
-        <ChoiceField
-          label="Add a staging"
-          :items="choices"
-          :model-value="undefined"
-          placeholder="from the Bench…"
-          @update:model-value="add"
-        />
+        </InTurn>
         <span class="soft" role="status" data-testid="plan-state">{{
           busy || planning
             ? 'Planning…'
@@ -324,96 +326,100 @@ async function exportCalendar() {
               :key="a.act.id"
               class="border-t rule py-2 grid grid-cols-[1.4rem_1fr_auto] gap-2 items-baseline"
             >
-              <span class="display soft figures">{{ i + 1 }}</span>
-              <div>
-                <NuxtLink
-                  class="font-bold underline decoration-(--gap) underline-offset-3"
-                  :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'"
-                >
-                  {{ a.act.title }}
-                </NuxtLink>
-                <p class="text-sm soft figures">
-                  <template v-if="plan">
-                    <template v-if="a.act.heating > 0">
-                      heat on {{ clock(plan.acts[i]!.heatOn) }}, ready {{ clock(plan.acts[i]!.ready) }},
+              <InTurn>
+                <span class="display soft figures">{{ i + 1 }}</span>
+                <div>
+                  <NuxtLink
+                    class="font-bold underline decoration-(--gap) underline-offset-3"
+                    :to="document.acts[i]!.from ? `/bench/${document.acts[i]!.from}` : '/bench'"
+                  >
+                    {{ a.act.title }}
+                  </NuxtLink>
+                  <p class="text-sm soft figures">
+                    <template v-if="plan">
+                      <template v-if="a.act.heating > 0">
+                        heat on {{ clock(plan.acts[i]!.heatOn) }}, ready {{ clock(plan.acts[i]!.ready) }},
+                      </template>
+                      lift {{ clock(plan.acts[i]!.lift) }}
                     </template>
-                    lift {{ clock(plan.acts[i]!.lift) }}
-                  </template>
-                </p>
-                <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                  <label class="grid"
-                    >talk before, s<KeptInput
-                      type="number"
-                      min="0"
-                      max="3600"
-                      step="10"
-                      class="w-24"
-                      :value="document.acts[i]!.talk"
-                      @commit="
-                        text =>
-                          change(d => {
-                            d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
-                          })
-                      "
-                  /></label>
-                  <label class="grid"
-                    >at minute<KeptInput
-                      class="w-24"
-                      :value="targetWords(document.acts[i]!.target)"
-                      placeholder="as it fits"
-                      :aria-invalid="targetFault?.index === i"
-                      @commit="setTarget(i, $event)"
-                  /></label>
+                  </p>
+                  <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
+                    <label class="grid"
+                      >talk before, s<KeptInput
+                        type="number"
+                        min="0"
+                        max="3600"
+                        step="10"
+                        class="w-24"
+                        :value="document.acts[i]!.talk"
+                        @commit="
+                          text =>
+                            change(d => {
+                              d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
+                            })
+                        "
+                    /></label>
+                    <label class="grid"
+                      >at minute<KeptInput
+                        class="w-24"
+                        :value="targetWords(document.acts[i]!.target)"
+                        placeholder="as it fits"
+                        :aria-invalid="targetFault?.index === i"
+                        @commit="setTarget(i, $event)"
+                    /></label>
+                  </div>
+                  <p v-if="targetFault?.index === i" class="fault" role="alert">
+                    {{ targetFault.message }}
+                  </p>
                 </div>
-                <p v-if="targetFault?.index === i" class="fault" role="alert">
-                  {{ targetFault.message }}
-                </p>
-              </div>
-              <span class="flex gap-1">
-                <UButton
-                  class="px-2"
-                  :disabled="i === 0"
-                  :aria-label="`${a.act.title} one earlier`"
-                  @click="change(d => swap(d, i, i - 1))"
-                >
-                  ↑
-                </UButton>
-                <UButton
-                  class="px-2"
-                  :disabled="i === acts.length - 1"
-                  :aria-label="`${a.act.title} one later`"
-                  @click="change(d => swap(d, i, i + 1))"
-                >
-                  ↓
-                </UButton>
-                <UButton
-                  class="px-2"
-                  :aria-label="`Take ${a.act.title} out`"
-                  @click="
-                    change(d => {
-                      d.acts.splice(i, 1)
-                    })
-                  "
-                >
-                  ×
-                </UButton>
-              </span>
+                <span class="flex gap-1">
+                  <UButton
+                    class="px-2"
+                    :disabled="i === 0"
+                    :aria-label="`${a.act.title} one earlier`"
+                    @click="change(d => swap(d, i, i - 1))"
+                  >
+                    ↑
+                  </UButton>
+                  <UButton
+                    class="px-2"
+                    :disabled="i === acts.length - 1"
+                    :aria-label="`${a.act.title} one later`"
+                    @click="change(d => swap(d, i, i + 1))"
+                  >
+                    ↓
+                  </UButton>
+                  <UButton
+                    class="px-2"
+                    :aria-label="`Take ${a.act.title} out`"
+                    @click="
+                      change(d => {
+                        d.acts.splice(i, 1)
+                      })
+                    "
+                  >
+                    ×
+                  </UButton>
+                </span>
+              </InTurn>
             </li>
           </ol>
         </section>
         <div class="grid gap-6 content-start">
-          <section aria-labelledby="kit-title">
-            <h2 id="kit-title">Kit</h2>
-            <p v-for="line in kit.missing" :key="line" class="font-bold">
-              {{ line }}
-            </p>
-            <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
-            <ul class="columns-2 text-sm">
-              <li v-for="line in kit.lines" :key="line.name">
-                {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>
-              </li>
-            </ul>
-          </section>
+          <InTurn>
+            <section aria-labelledby="kit-title">
+              <h2 id="kit-title">Kit</h2>
+              <p v-for="line in kit.missing" :key="line" class="font-bold">
+                {{ line }}
+              </p>
+              <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
+              <ul class="columns-2 text-sm">
+                <li v-for="line in kit.lines" :key="line.name">
+                  {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>
+                </li>
+              </ul>
+            </section>
+          </InTurn>
           <section aria-labelledby="files-title">
             <h2 id="files-title">Take it along</h2>
             <p class="flex flex-wrap gap-3">

@@ -1,0 +1,14 @@
+/**
+ * The page's scripts are read one after the other, each in a task of its own: read in one go, with all that they need,
+ * they would keep a slow device from hearing a click. The application waits until the last one is read
+ * (app/plugins/scripts-read.client.ts).
+ */
+let read
+window.hushRead = new Promise(resolve => (read = resolve))
+for (const script of JSON.parse(document.getElementById('scripts-in-order').textContent)) {
+  const turn = new Promise(resolve => setTimeout(resolve))
+  // One that does not come is asked for again by whoever needs it, who says so.
+  await import(script).catch(() => {})
+  await turn
+}
+read()

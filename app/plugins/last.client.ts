@@ -1,0 +1,4 @@
+import { nextTurn } from '~/waking/turns'
+
+/** The page is taken over in a task of its own, after all that is set up for it. */
+export default defineNuxtPlugin({ order: 100, setup: nextTurn })

@@ -1,0 +1,18 @@
+import { nextTurn } from '~/waking/turns'
+
+declare global {
+  interface Window {
+    /** of early/turns.js, which stands in the page: resolves once all its scripts are read */ hushRead?: Promise<void>
+  }
+}
+
+/** Before anything else: the application begins once all scripts of its page are read. */
+export default defineNuxtPlugin({
+  order: -100,
+  async setup() {
+    await window.hushRead
+    // The first number that is written takes a slow device as long as a part of the page: it has a task of its own.
+    new Intl.NumberFormat(navigator.language).format(1)
+    await nextTurn()
+  },
+})

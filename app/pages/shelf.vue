@@ -98,9 +98,9 @@ async function exportAs(kind: 'csv' | 'json') {
         <UInput id="shelf-search" v-model="search" type="search" placeholder="Search name, place, note…" />
       </div>
     </div>
-    <InTurn>
-      <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
-        <div class="flex flex-wrap gap-x-3 gap-y-1 *:min-h-6" role="group" aria-label="Show only">
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
+      <InTurn
+        ><div class="flex flex-wrap gap-x-3 gap-y-1 *:min-h-6" role="group" aria-label="Show only">
           <UButton
             variant="link"
             :aria-pressed="only === ''"
@@ -119,15 +119,17 @@ async function exportAs(kind: 'csv' | 'json') {
           >
             {{ k.title.toLowerCase() }} <span class="figures soft">{{ matching.get(k.kind)?.length ?? 0 }}</span>
           </UButton>
-        </div>
-        <UCheckbox v-model="showRetired" label="show what is retired" />
-        <span class="flex-1" />
-        <UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')" />
-        <ShelfImport />
-        <UButton variant="link" @click="exportAs('csv')">Export CSV</UButton>
-        <UButton variant="link" @click="exportAs('json')">Export JSON</UButton>
-      </div>
-    </InTurn>
+        </div></InTurn
+      >
+      <InTurn><UCheckbox v-model="showRetired" label="show what is retired" /></InTurn>
+      <span class="flex-1" />
+      <InTurn
+        ><UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')"
+      /></InTurn>
+      <InTurn><ShelfImport /></InTurn>
+      <UButton variant="link" @click="exportAs('csv')">Export CSV</UButton>
+      <UButton variant="link" @click="exportAs('json')">Export JSON</UButton>
+    </div>
     <p v-if="shelf.failure || failure" class="fault" role="alert">
       {{ shelf.failure || failure }}
       <UButton variant="link" v-if="shelf.failure" @click="shelf.load()">Try again</UButton>

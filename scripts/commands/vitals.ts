@@ -84,7 +84,8 @@ async function measure(page: Page, path: string) {
   await page.addInitScript(observe)
   const start = performance.now()
   // As soon as there is something: the odds may stand there before all scripts have come.
-  await page.goto(`${address}${path}`, { waitUntil: 'commit' })
+  const answer = await page.goto(`${address}${path}`, { waitUntil: 'commit' })
+  if (!answer?.ok()) throw new Error(`${path}: answered ${answer?.status()}`)
   let odds: number | undefined
   if (path.startsWith('/bench/5a')) {
     await page.getByTestId('odds').waitFor({ timeout: 120_000 })

@@ -28,7 +28,7 @@ const picture = computed(() =>
   ),
 )
 /** A card's drawing that came with the page stands as it came, until it is another: many would be worked out anew. */
-const came = shallowRef(props.card ? drawnIn(getCurrentInstance()!.vnode.el) : undefined)
+const came = shallowRef(import.meta.client && props.card ? drawnIn(getCurrentInstance()!.vnode.el) : undefined)
 watch([() => props.scene, () => units.reader, narrow], () => {
   came.value = undefined
 })

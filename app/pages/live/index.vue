@@ -88,9 +88,9 @@ const when = (iso: string) =>
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
       <NuxtLink to="/practice" class="plain-link">{{ $t('Practise it first, without a vessel') }}</NuxtLink>
     </p>
-    <InTurn>
-      <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
-        <ChoiceField
+    <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
+      <InTurn
+        ><ChoiceField
           v-model="what"
           class="max-w-xl"
           :label="$t('What')"
@@ -98,25 +98,26 @@ const when = (iso: string) =>
           :headings="[$t('Running orders'), $t('One staging')]"
           :items="wholeOrders"
           :more="oneStaging"
+      /></InTurn>
+      <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
+        <InTurn
+          ><UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')"
+        /></InTurn>
+        <ChoiceField
+          v-if="rehearsal"
+          v-model="speed"
+          class="w-24"
+          :label="$t('clock')"
+          :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
         />
-        <div class="flex flex-wrap gap-x-6 gap-y-2 items-center">
-          <UCheckbox v-model="rehearsal" :label="$t('Rehearsal: nothing real, its runs are not used for forecasts')" />
-          <ChoiceField
-            v-if="rehearsal"
-            v-model="speed"
-            class="w-24"
-            :label="$t('clock')"
-            :items="[1, 2, 5, 10, 20, 60].map(s => ({ value: s, label: `× ${s}` }))"
-          />
-        </div>
-        <p v-if="failure" class="fault" role="alert">
-          {{ failure }}
-        </p>
-        <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
-          {{ $t('Go on stage') }}
-        </UButton>
-      </form>
-    </InTurn>
+      </div>
+      <p v-if="failure" class="fault" role="alert">
+        {{ failure }}
+      </p>
+      <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
+        {{ $t('Go on stage') }}
+      </UButton>
+    </form>
     <h2 class="mt-6">
       {{ $t('Shows begun') }}
     </h2>

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { nextTurn } from '~/waking/turns'
-
 const room = useRoomStore()
 const units = useUnitsStore()
 const who = useWhoStore()
@@ -18,8 +16,6 @@ watch(roomless, () => {
   if (!room.loaded) void room.load()
   if (!who.loaded) void who.load()
 })
-// The page after its frame, in a task of its own.
-if (useNuxtApp().isHydrating && import.meta.client) await nextTurn()
 if (!roomless.value) await Promise.all([room.load(), who.load()])
 </script>
 
@@ -36,7 +32,7 @@ if (!roomless.value) await Promise.all([room.load(), who.load()])
       {{ $t('No connection to the server: this is how the page was when it was last opened here.') }}
     </p>
     <main id="main" tabindex="-1" class="outline-none">
-      <NuxtPage />
+      <InTurn><NuxtPage /></InTurn>
     </main>
     <LazyUToaster v-if="toasts.length" />
   </UApp>

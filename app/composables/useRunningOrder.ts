@@ -1,5 +1,6 @@
 import { refusalOf, sendWrite } from '~/api/sending'
-import { orderActs, type OrderAct } from '~/components/order/order-acts'
+import { itsTurn } from '~/waking/turns'
+import { orderActs, type OrderAct, type Simulated } from '~/components/order/order-acts'
 import {
   attemptReading,
   fitsShow,
@@ -44,6 +45,7 @@ export function useRunningOrder(id: string) {
   const room = useRoomStore()
   const shelf = useShelfStore()
   const stored = shallowRef<StoredOrder>()
+  const simulated: Simulated = new Map()
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
   const request = useFromServer()
   const missing = useMissing()
@@ -69,6 +71,12 @@ export function useRunningOrder(id: string) {
         acts: order.document.acts.map(a => ({ ...a, staging: (a.from && current.get(a.from)) || a.staging })),
       }
       await fetchFor(document)
+      // One after the other, each in a task of its own: together they would take a slow device long.
+      for (const act of document.acts) {
+        await itsTurn()
+        if (findDemonstration(act.staging.demonstration))
+          attemptReading(() => orderActs([act], room.document, simulated))
+      }
       stored.value = { ...order, document }
       steps.begin()
       failure.value = ''
@@ -109,7 +117,7 @@ export function useRunningOrder(id: string) {
         ? []
         : [{ ...named, faults: unfit.map(name => ({ input: '', message: say`“${name}” is not to be used any more` })) }]
     })
-  const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document)
+  const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document, simulated)
   const ask = async (d: RunningOrderDocument): Promise<Planned> =>
     brokenOf(d).length > 0
       ? { clashes: [], mends: [] }

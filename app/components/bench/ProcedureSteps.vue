@@ -6,6 +6,7 @@ import {
   isBlank,
   partsOf,
   usualSpread,
+  type Caution,
   type Demonstration,
   type Given,
   type Risk,
@@ -29,15 +30,19 @@ const props = defineProps<{
 const emit = defineEmits<{ strip: [string] }>()
 defineSlots<{ inline(props: { step: string }): unknown; after(props: { step: string }): unknown }>()
 
-const steps = computed(() => {
-  const cautions = cautionsOf(props.demonstration, props.values, props.simulation, props.risk)
-  return props.demonstration.procedure.map(step => ({
+/** The same for as long as they say the same: with each share of the draws the risk is another by a little. */
+const cautions = computed<Caution[]>(before => {
+  const now = cautionsOf(props.demonstration, props.values, props.simulation, props.risk)
+  return before && JSON.stringify(before) === JSON.stringify(now) ? before : now
+})
+const steps = computed(() =>
+  props.demonstration.procedure.map(step => ({
     ...step,
     sentence: partsOf(step, props.values),
     seconds: step.duration?.(props.simulation),
-    cautions: cautions.filter(c => c.step === step.id),
-  }))
-})
+    cautions: cautions.value.filter(c => c.step === step.id),
+  })),
+)
 const units = useUnitsStore()
 const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
 const usualOf = (id: string) => {

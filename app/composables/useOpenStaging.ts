@@ -110,7 +110,6 @@ export function useOpenStaging(id: string) {
     open,
     demonstration,
     asStated,
-    risk,
     shown,
     stages,
     scrubber,

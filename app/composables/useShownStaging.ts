@@ -1,4 +1,19 @@
-import { adviceOf, failuresOf, type ReadStaging, type Representative, type Risk, type Traced } from '~~/core'
+import {
+  adviceOf,
+  cautionsOf,
+  failuresOf,
+  type ReadStaging,
+  type Representative,
+  type Risk,
+  type Traced,
+} from '~~/core'
+
+/** With each share of the draws it is worked out anew, and mostly is the same: then nothing is drawn anew. */
+const steady = <T>(work: () => T) =>
+  computed<T>(before => {
+    const now = work()
+    return before !== undefined && JSON.stringify(before) === JSON.stringify(now) ? before : now
+  })
 
 /**
  * The staging that is drawn and explained: one that ends as the likeliest, which is what is stated or the draw nearest
@@ -41,10 +56,15 @@ export function useShownStaging(
       sizes: demonstration.sizes(shownValues.value!, simulation.value),
     }
   })
-  const failures = computed(() => {
+  const failures = steady(() => {
     if (!simulation.value) return []
     const { demonstration, values } = read.value!
     return failuresOf(demonstration, values, asStated.value!, risk.value)
   })
-  return { shownValues, simulation, ledger, why, advice, judgement, failures }
+  const cautions = steady(() => {
+    if (!read.value || !asStated.value) return []
+    const { demonstration, values } = read.value
+    return cautionsOf(demonstration, values, asStated.value, risk.value)
+  })
+  return { shownValues, simulation, ledger, why, advice, judgement, failures, cautions }
 }

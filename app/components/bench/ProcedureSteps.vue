@@ -1,7 +1,6 @@
 <script setup lang="ts">
 /** The procedure is the form: numbered sentences whose numbers are the controls. */
 import {
-  cautionsOf,
   findInput,
   isBlank,
   partsOf,
@@ -9,7 +8,6 @@ import {
   type Caution,
   type Demonstration,
   type Given,
-  type Risk,
   type Traced,
   type StagingDocument,
   type StripPoint,
@@ -23,24 +21,19 @@ const props = defineProps<{
   values: Values
   given: Given
   simulation: Traced
-  /** of the draws, once there are some */ risk?: Risk
+  cautions: readonly Caution[]
   strip?: { input: string; points: StripPoint[] }
   editor: StagingEditor
 }>()
 const emit = defineEmits<{ strip: [string] }>()
 defineSlots<{ inline(props: { step: string }): unknown; after(props: { step: string }): unknown }>()
 
-/** The same for as long as they say the same: with each share of the draws the risk is another by a little. */
-const cautions = computed<Caution[]>(before => {
-  const now = cautionsOf(props.demonstration, props.values, props.simulation, props.risk)
-  return before && JSON.stringify(before) === JSON.stringify(now) ? before : now
-})
 const steps = computed(() =>
   props.demonstration.procedure.map(step => ({
     ...step,
     sentence: partsOf(step, props.values),
     seconds: step.duration?.(props.simulation),
-    cautions: cautions.value.filter(c => c.step === step.id),
+    cautions: props.cautions.filter(c => c.step === step.id),
   })),
 )
 const units = useUnitsStore()

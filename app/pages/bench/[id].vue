@@ -8,7 +8,7 @@ const route = useRoute()
 const id = String(route.params.id)
 const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
-const { editor, demonstration, asStated, risk, scrubber, pull, shelfProblem, take, takeTypical } = staging
+const { editor, demonstration, asStated, scrubber, pull, shelfProblem, take, takeTypical } = staging
 const { copyAway, logRun, unfit } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
@@ -24,7 +24,7 @@ useSeoMeta({
 })
 
 const { forecast, complete, representative, strip, waterWindow, failure: forecastFailure, askStrip } = staging.odds
-const { shownValues, simulation, ledger, advice } = staging.shown
+const { shownValues, simulation, ledger, advice, cautions } = staging.shown
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const { stageIndex, time } = scrubber
 const scene = computed(
@@ -81,7 +81,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             :values="read.values"
             :given="read.given"
             :simulation="asStated!"
-            :risk="risk"
+            :cautions="cautions"
             :strip="strip"
             :editor="editor"
             @strip="askStrip"

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 /** A staging on one page, to work from: odds, drawing, steps, kit, cautions, and room for what happened. */
-import { WHO_DECIDES, cautionsOf, keyOf, stepWords } from '~~/core'
+import { WHO_DECIDES, keyOf, stepWords } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 
 const id = String(useRoute().query.staging ?? '')
 const units = useUnitsStore()
 const open = useOpenStaging(id)
 provide(OPEN_STAGING, open)
-const { editor, shown, odds, demonstration, kit, risk, asStated, unfit } = open
+const { editor, shown, odds, demonstration, kit, asStated, unfit } = open
 const { draft, read, misfits, failure } = editor
-const { simulation, shownValues, judgement, failures } = shown
+const { simulation, shownValues, judgement, failures, cautions } = shown
 await open.open()
 const title = computed(() => draft.value?.title || demonstration.value?.name || '')
 useHead({ title: () => `${title.value} · Plan · Zealous Hush` })
@@ -30,11 +30,6 @@ const steps = computed(() => {
     gates: of.gates.filter(g => g.step === step.id).map(g => units.told(g.text)),
   }))
 })
-const cautions = computed(() =>
-  read.value && asStated.value
-    ? cautionsOf(read.value.demonstration, read.value.values, asStated.value, risk.value)
-    : [],
-)
 /** A control that several cautions share is written once, under all of them. */
 const controls = computed(() => {
   const by = new Map<string, { hazards: string[]; raised: boolean }>()

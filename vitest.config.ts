@@ -31,6 +31,7 @@ export default defineConfig({
           name: 'component',
           include: ['app/**/*.component.test.ts'],
           environment: 'nuxt',
+          setupFiles: ['tests/component-setup.ts'],
           isolate: false,
           testTimeout: 30_000,
           hookTimeout: 60_000,

@@ -5,16 +5,18 @@ import { createSSRApp, onMounted, Suspense, type App, type VNode } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import InTurn from './InTurn.vue'
 
+// A turn that the test gives: after this timer.
+vi.mock('~/waking/next-turn', () => ({ nextTurn: () => new Promise<void>(resolve => setTimeout(resolve)) }))
+
 const woken: string[] = []
 let app: App | undefined
 let host: HTMLElement
 
-/** Says when it is set up in the browser, and takes longer than a turn. */
-const slow = (name: string, inside: () => VNode | VNode[] | string = () => name) =>
+/** Says when it is set up in the browser. */
+const telling = (name: string, inside: () => VNode | VNode[] | string = () => name) =>
   defineComponent({
     setup() {
       if (app) woken.push(name)
-      for (const end = performance.now() + 9; app && performance.now() < end;);
       return () => h('section', { id: name }, inside())
     },
   })
@@ -55,8 +57,8 @@ afterEach(() => {
 })
 
 describe('parts that wake in turn', () => {
-  it('wake in the order in which they stand, one a task where one is slow', async () => {
-    const [first, second, third] = ['first', 'second', 'third'].map(name => slow(name))
+  it('wake in the order in which they stand, one a task', async () => {
+    const [first, second, third] = ['first', 'second', 'third'].map(name => telling(name))
     await open(() => h('main', [part(h(first!)), part(h(second!)), part(h(third!))]))
     expect(host.textContent).toBe('firstsecondthird')
     expect(woken).toEqual([])
@@ -81,8 +83,8 @@ describe('parts that wake in turn', () => {
     expect(button.textContent).toBe('pressed 1')
   })
   it('have parts that wait for turns of their own, and nothing is mounted before all had theirs', async () => {
-    const inner = slow('inner')
-    const outer = slow('outer', () => part(h(inner)))
+    const inner = telling('inner')
+    const outer = telling('outer', () => part(h(inner)))
     const mounted = vi.fn()
     await open(() => part(h(outer)), mounted)
     await task()
@@ -111,7 +113,7 @@ describe('parts that wake in turn', () => {
     ])
   })
   it('are left asleep where the page is left first', async () => {
-    await open(() => part(h(slow('late'))))
+    await open(() => part(h(telling('late'))))
     app!.unmount()
     app = undefined
     await task()
@@ -119,7 +121,7 @@ describe('parts that wake in turn', () => {
   })
   it('are there at once on a page that is awake', async () => {
     const shown = ref(false)
-    await open(() => h('main', shown.value ? [part(h(slow('new')))] : []))
+    await open(() => h('main', shown.value ? [part(h(telling('new')))] : []))
     shown.value = true
     await nextTick()
     expect(host.textContent).toBe('new')

@@ -1,4 +1,5 @@
-import { awake, nextTurn } from '~/waking/turns'
+import { nextTurn } from '~/waking/next-turn'
+import { awake } from '~/waking/turns'
 
 declare global {
   interface Window {

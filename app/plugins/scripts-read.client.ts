@@ -1,4 +1,4 @@
-import { nextTurn } from '~/waking/turns'
+import { nextTurn } from '~/waking/next-turn'
 
 declare global {
   interface Window {

@@ -1,8 +1,6 @@
 import { whenever } from '@vueuse/core'
 import { ref } from 'vue'
-
-/** Resolves in a task of its own: until then the browser paints, and hears a click. */
-export const nextTurn = () => new Promise<void>(resolve => setTimeout(resolve))
+import { nextTurn } from './next-turn'
 
 let last = Promise.resolve()
 /** Resolves once all that asked before had a turn, in a task of its own; at once on the server, which keeps nobody. */

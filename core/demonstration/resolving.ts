@@ -67,18 +67,18 @@ export function resolve(
   return { values, faults }
 }
 
-/**
- * "± 10 %" or "± 1 °C": how sure one is, in words.
- * @param stated SI, for spreads that are told as a range @param locale BCP 47, for the marks in numbers
- * @param words of the reader's language for an English text with `{0}`
- */
+interface SpreadWords {
+  /** SI, for spreads that are told as a range */ stated?: number
+  /** BCP 47, for the marks in numbers */ locale?: string
+  /** of the reader's language for an English text with `{0}` */ words?: (english: string) => string
+}
+
+/** "± 10 %" or "± 1 °C": how sure one is, in words. */
 export function describeSpread(
   spread: Spread,
   input: QuantityInput,
   unit: string,
-  stated?: number,
-  locale?: string,
-  words: (english: string) => string = english => english,
+  { stated, locale, words = english => english }: SpreadWords = {},
 ): string {
   const marks = { locale }
   const range = (least: number, most: number) =>

@@ -18,7 +18,7 @@ function inputRow(input: Input, values: Values): string {
     input.spread.shape === 'exact'
       ? 'exact'
       : `${usualSpread(input, values).shape}, ` +
-        `${describeSpread(usualSpread(input, values), input, input.units[0], value)}`
+        `${describeSpread(usualSpread(input, values), input, input.units[0], { stated: value })}`
   return (
     `| \`${input.id}\` | ${cell(input.name)} | ${shown}` +
     (typeof input.default === 'function' ? ' (follows from others)' : '') +

@@ -243,11 +243,5 @@ export function crushedMesh(shell: CrushedShell): ShellMesh {
   const last = over(FOLDED)
   const course = last <= 0 ? FOLDED : falsePosition(over, [0, -lost], [FOLDED, last], CLOSE)
   const shape = shapeOf(course)!
-  return {
-    ...mesh(),
-    around: AROUND,
-    rings: LEVELS + 1,
-    ...shape,
-    lost: 1 - shape.volume / whole,
-  }
+  return { ...mesh(), around: AROUND, rings: LEVELS + 1, ...shape, lost: 1 - shape.volume / whole }
 }

@@ -8,7 +8,7 @@ const placeOf = (src: string) => order.indexOf(src.slice(src.lastIndexOf('/') + 
 
 /** The parts of a page in which its scripts are read one by one instead of in one go, see app/early/turns.js. */
 export function inTurn(head: string[], bodyAppend: string[]): { head: string[]; bodyAppend: string[] } {
-  const scripts = [...head.join('').matchAll(FETCHED)].map(([, src]) => src!)
+  const scripts = [...head.join('').matchAll(FETCHED)].map(([, src]) => src)
   const list = JSON.stringify(scripts.sort((a, b) => placeOf(a) - placeOf(b)))
   const begin = (part: string) =>
     part.replace(

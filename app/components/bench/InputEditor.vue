@@ -57,17 +57,15 @@ function begin() {
   if (problem.value === '') refresh()
   if (quantity.value) emit('strip')
 }
+const spreadWords = (spread: Spread, input: QuantityInput) =>
+  describeSpread(spread, input, unit.value, { stated: Number(props.value), locale: units.locale, words: units.told })
 function refresh() {
   text.value = shown.value
   sureness.value = quantity.value
-    ? describeSpread(
-        props.spread ?? props.usual ?? quantity.value.spread,
-        quantity.value,
-        unit.value,
-        Number(props.value),
-        units.locale,
-        units.told,
-      ).replace(units.told('taken as exact'), 'exact')
+    ? spreadWords(props.spread ?? props.usual ?? quantity.value.spread, quantity.value).replace(
+        units.told('taken as exact'),
+        'exact',
+      )
     : ''
   problem.value = ''
   sureProblem.value = ''
@@ -174,16 +172,7 @@ function slide(event: Event) {
 }
 const toUnit = (si: number) => fromSi(si, unit.value, quantity.value!.quantity)
 const defaultSpreadWords = computed(() =>
-  quantity.value
-    ? describeSpread(
-        props.usual ?? quantity.value.spread,
-        quantity.value,
-        unit.value,
-        Number(props.value),
-        units.locale,
-        units.told,
-      )
-    : '',
+  quantity.value ? spreadWords(props.usual ?? quantity.value.spread, quantity.value) : '',
 )
 function putBack() {
   props.editor.setInput(props.input.id, undefined)

@@ -27,6 +27,12 @@ describe('read without schemas', () => {
     { value: 4, unit: 'degC', spread: {} },
     { value: 4, unit: 'degC', spread: { value: 1, unit: null } },
     { value: 4, unit: 'degC', spread: 'much' },
+    { value: 4, unit: 'degC', spread: null },
+    { value: 4, unit: 'degC', spread: -0.1 },
+    { value: 4, unit: 'degC', spread: 1.5 },
+    { value: 4, unit: 'degC', spread: NaN },
+    { value: 4, unit: 'degC', spread: { value: -1, unit: 'degC' } },
+    { value: 4, unit: 'degC', spread: { value: 1 } },
     { value: 4 },
     { value: 4, unit: 'kg' },
   ])('what is no temperature is refused, as with them: %j', bath => {

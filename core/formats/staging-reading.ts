@@ -55,16 +55,17 @@ export function attemptReading<T>(
 /** A quantity as a document states it; undefined for what is none. */
 type QuantityOf = (document: unknown) => QuantityDocument | undefined
 
-const isAmount = ({ value, unit }: Partial<QuantityDocument>): boolean =>
-  Number.isFinite(value) && (unit === undefined || typeof unit === 'string')
-/** Of what comes from here or from the server, which has checked it: an earlier version may have kept it otherwise. */
-const keptQuantity: QuantityOf = document => {
-  if (typeof document !== 'object' || document === null) return undefined
-  const quantity = document as QuantityDocument
-  const { spread } = quantity
-  const hasSpread = typeof spread === 'object' ? isAmount(spread) : spread === undefined || Number.isFinite(spread)
-  return isAmount(quantity) && hasSpread ? quantity : undefined
-}
+const isObject = (x: unknown): x is Readonly<Record<string, unknown>> => typeof x === 'object' && x !== null
+const isAmount = (x: unknown): boolean =>
+  isObject(x) && Number.isFinite(x.value) && (x.unit === undefined || typeof x.unit === 'string')
+/** Relative up to 1, or an amount with its unit; never below nothing. */
+const isSpread = (x: unknown): boolean =>
+  typeof x === 'number' ? x >= 0 && x <= 1 : isAmount(x) && isObject(x) && Number(x.value) >= 0 && x.unit !== undefined
+/** As `quantitySchema` has it, without what makes schemas. */
+const isQuantity = (x: unknown): x is QuantityDocument =>
+  isObject(x) && isAmount(x) && (x.spread === undefined || isSpread(x.spread))
+/** Of what is typed here, or comes from the server. */
+const keptQuantity: QuantityOf = document => (isQuantity(document) ? document : undefined)
 
 /**
  * A staging whose form is known: it came from the server, or is changed here. What comes from anywhere else is read by

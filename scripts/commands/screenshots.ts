@@ -28,6 +28,8 @@ interface View {
 
 async function take(name: string, path: string, { width = 1280, height = 800, motion = 'reduce', act }: View = {}) {
   const page = await browser.newPage({ viewport: { width, height }, locale: 'en-GB', reducedMotion: motion })
+  // The loader names functions for their stacks, with a helper that a page does not have.
+  await page.addInitScript('globalThis.__name = f => f')
   await page.goto(`${address}${path}`)
   await page.locator('h1').waitFor()
   await page.waitForLoadState('networkidle')

@@ -55,15 +55,22 @@ export function attemptReading<T>(
 /** A quantity as a document states it; undefined for what is none. */
 type QuantityOf = (document: unknown) => QuantityDocument | undefined
 
-const isObject = (x: unknown): x is Readonly<Record<string, unknown>> => typeof x === 'object' && x !== null
-const isAmount = (x: unknown): boolean =>
-  isObject(x) && Number.isFinite(x.value) && (x.unit === undefined || typeof x.unit === 'string')
+interface Amount {
+  value: number
+  unit?: string
+  spread?: unknown
+}
+const isAmount = (x: unknown): x is Amount =>
+  typeof x === 'object' &&
+  x !== null &&
+  'value' in x &&
+  Number.isFinite(x.value) &&
+  (!('unit' in x) || x.unit === undefined || typeof x.unit === 'string')
 /** Relative up to 1, or an amount with its unit; never below nothing. */
 const isSpread = (x: unknown): boolean =>
-  typeof x === 'number' ? x >= 0 && x <= 1 : isAmount(x) && isObject(x) && Number(x.value) >= 0 && x.unit !== undefined
+  typeof x === 'number' ? x >= 0 && x <= 1 : isAmount(x) && x.value >= 0 && x.unit !== undefined
 /** As `quantitySchema` has it, without what makes schemas. */
-const isQuantity = (x: unknown): x is QuantityDocument =>
-  isObject(x) && isAmount(x) && (x.spread === undefined || isSpread(x.spread))
+const isQuantity = (x: unknown): x is QuantityDocument => isAmount(x) && (x.spread === undefined || isSpread(x.spread))
 /** Of what is typed here, or comes from the server. */
 const keptQuantity: QuantityOf = document => (isQuantity(document) ? document : undefined)
 

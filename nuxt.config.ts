@@ -141,6 +141,7 @@ export default defineNuxtConfig({
   pwa: PWA,
   // samples: draws of a whole forecast, as many as usual at 0; NUXT_PUBLIC_SAMPLES sets them for a slow machine.
   runtimeConfig: { public: { model: modelOf(import.meta.dirname), samples: 0 } },
+  sourcemap: false,
   css: ['~/assets/main.css', '~/assets/live.css'],
   components: [{ path: '~/components', pathPrefix: false }],
   app: {
@@ -197,7 +198,7 @@ export default defineNuxtConfig({
     define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
     // One file: a worker that is begun works, also while there is no server.
     worker: { format: 'es', rollupOptions: { output: { inlineDynamicImports: true } } },
-    build: { chunkSizeWarningLimit: 1500 },
+    build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
     $client: {
       build: {
         rollupOptions: {

@@ -14,7 +14,7 @@ const root = realpathSync(dirname(dirname(fileURLToPath(import.meta.url))))
 const quiet = () => {}
 
 /** Draws of a forecast in a browser's tests: what is tested there is the page, not how sure a share is. */
-export const SAMPLES = 400
+export const SAMPLES = 200
 
 const FEWER = { NUXT_PUBLIC_SAMPLES: String(SAMPLES) }
 

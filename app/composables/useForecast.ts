@@ -1,7 +1,6 @@
 import { useTimeoutFn, watchDebounced } from '@vueuse/core'
 import { awake } from '~/waking/turns'
 import {
-  DEFAULT_SAMPLES,
   DEFAULT_SEED,
   byEffect,
   withRoom,
@@ -26,7 +25,6 @@ const FIRST_SAMPLES = 200
  */
 export function useForecast(document: () => StagingDocument | undefined) {
   const room = useRoomStore()
-  const asMany = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
   const forecast = shallowRef<Forecast>()
   const complete = ref(false)
   const influences = shallowRef<Influence[]>([])
@@ -138,7 +136,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       main.ask({
         kind: 'forecast',
         document: asked,
-        samples: provisional ? FIRST_SAMPLES : asMany,
+        ...(provisional && { samples: FIRST_SAMPLES }),
         seed: DEFAULT_SEED,
         taught: past.taught.value,
       })

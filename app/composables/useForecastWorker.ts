@@ -1,13 +1,15 @@
+import { DEFAULT_SAMPLES } from '~~/core'
 import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
 
 /** Distributes Omit over the kinds of request. */
-type Asked<R> = R extends ForecastRequest ? Omit<R, 'job'> : never
+type Asked<R> = R extends ForecastRequest ? Omit<R, 'job' | 'whole'> : never
 
 const CANNOT = 'the part that computes could not be fetched; read the page again'
 
 /** A worker of the component's own, ended with it. `ask` gives the job's number; answers of older jobs are dropped. */
 export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
   const newest: Record<string, number> = {}
+  const whole = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
   let jobs = 0
   let worker: Worker | undefined
   /** Begun when it is first asked: a page that is drawn on the server asks nothing. */
@@ -32,7 +34,7 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
     newest[request.kind] = job
     if (import.meta.server) return job
     worker ??= begin()
-    worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job })
+    worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job, whole })
     return job
   }
   /** Levers that are under way are of no use any more. */

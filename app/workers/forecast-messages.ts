@@ -20,16 +20,17 @@ import type {
   WaterWindow,
 } from '~~/core'
 
-/** `taught`: what past runs have taught, where it is to be used */
+/** `whole`: draws of a whole forecast here; `taught`: what past runs have taught, where it is to be used */
 interface Request {
   job: number
+  whole: number
   document: StagingDocument
   seed: number
   taught?: Taught
 }
 
 export type ForecastRequest =
-  | (Request & { kind: 'forecast'; samples: number })
+  | (Request & { kind: 'forecast'; /** as many as a whole one has, where fewer are not enough */ samples?: number })
   | (Request & { kind: 'levers'; units: UnitSystem; part?: LeverPart })
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'window' })

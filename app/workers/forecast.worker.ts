@@ -33,10 +33,16 @@ import {
 import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
 
 const CHUNK = 40
-const LEVER_SAMPLES = 400
 const STRIP_POINTS = 9
+/** Draws where a whole forecast has as many as usual; where it has fewer, on a slow machine, so have these. */
+const LEVER_SAMPLES = 400
 const STRIP_SAMPLES = 160
 const FOLLOW_SAMPLES = 1000
+const INVESTIGATION_SAMPLES = 1000
+/** Fewer tell nothing. */
+const FEWEST = 40
+const asFew = (usual: number, { whole }: { whole: number }) =>
+  Math.max(FEWEST, Math.round((usual * Math.min(whole, DEFAULT_SAMPLES)) / DEFAULT_SAMPLES))
 
 class Cancelled extends Error {}
 
@@ -64,9 +70,12 @@ const sampleOf = (
 const leversOf = (
   demonstration: Demonstration,
   given: Given,
-  { seed, taught, units, part }: { seed: number; taught?: Taught; units: UnitSystem; part?: LeverPart },
+  request: { seed: number; whole: number; taught?: Taught; units: UnitSystem; part?: LeverPart },
   pause: () => Promise<void>,
-) => pullLevers(demonstration, given, LEVER_SAMPLES, seed, pause, taught, units, part)
+) => {
+  const { seed, taught, units, part } = request
+  return pullLevers(demonstration, given, asFew(LEVER_SAMPLES, request), seed, pause, taught, units, part)
+}
 
 /** The act being followed: its sample is kept while its marks stay the same. */
 let followed: { key: string; sample: StagingSample } | undefined
@@ -80,7 +89,8 @@ async function work(request: ForecastRequest): Promise<void> {
   }
   const { demonstration, given, values } = resolveStaging(request.document)
   if (request.kind === 'forecast') {
-    const sample = sampleOf(demonstration, given, request.samples, request)
+    const { whole, samples = whole } = request
+    const sample = sampleOf(demonstration, given, samples, request)
     let told = performance.now()
     while (!sample.advance(CHUNK)) {
       await current()
@@ -103,7 +113,8 @@ async function work(request: ForecastRequest): Promise<void> {
     const story = storyOf(request.marks, request.act)
     const now = givenNow(demonstration, given, story, request.speed)
     const key = JSON.stringify([request.document, now, request.taught?.mean])
-    if (followed?.key !== key) followed = { key, sample: sampleOf(demonstration, now, FOLLOW_SAMPLES, request) }
+    if (followed?.key !== key)
+      followed = { key, sample: sampleOf(demonstration, now, asFew(FOLLOW_SAMPLES, request), request) }
     const { sample } = followed
     while (!sample.advance(CHUNK)) await current()
     answer({
@@ -139,13 +150,13 @@ async function work(request: ForecastRequest): Promise<void> {
     answer({ kind: 'end', job: request.job, run: runThatEnds(demonstration, given, request.outcome) })
   } else if (request.kind === 'investigate') {
     const used = resolveStaging(request.used).given
-    const sample = sampleOf(demonstration, used, DEFAULT_SAMPLES, request)
+    const sample = sampleOf(demonstration, used, request.whole, request)
     while (!sample.advance(CHUNK)) await current()
     const investigation = await investigate(
       demonstration,
       { plan: given, used, measured: request.measured },
       request.seen,
-      undefined,
+      asFew(INVESTIGATION_SAMPLES, request),
       request.seed,
       current,
     )
@@ -167,7 +178,7 @@ async function work(request: ForecastRequest): Promise<void> {
         given,
         input,
         STRIP_POINTS,
-        STRIP_SAMPLES,
+        asFew(STRIP_SAMPLES, request),
         request.seed,
         current,
         request.taught,

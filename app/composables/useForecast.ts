@@ -12,6 +12,7 @@ import {
   type Representative,
   type StagingDocument,
   type StripPoint,
+  type Traced,
   type WaterWindow,
 } from '~~/core'
 
@@ -29,7 +30,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const complete = ref(false)
   const influences = shallowRef<Influence[]>([])
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
-  const representative = shallowRef<Representative>()
+  const representative = shallowRef<Representative & { run?: Traced }>()
   const levers = shallowRef<Lever[]>()
   const strip = shallowRef<{ input: string; points: StripPoint[] }>()
   const waterWindow = shallowRef<WaterWindow>()

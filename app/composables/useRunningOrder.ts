@@ -10,6 +10,7 @@ import {
   withRoom,
   findDemonstration,
   loadDemonstrations,
+  type ActTimes,
   type Fault,
   type Mend,
   type Plan,
@@ -46,6 +47,8 @@ export function useRunningOrder(id: string) {
   const shelf = useShelfStore()
   const stored = shallowRef<StoredOrder>()
   const simulated: Simulated = new Map()
+  /** As the server found them for the page: simulating them again would take a slow device long. */
+  const times = toRaw(useState<Record<string, ActTimes>>('act-times', () => ({})).value)
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
   const request = useFromServer()
   const missing = useMissing()
@@ -75,7 +78,7 @@ export function useRunningOrder(id: string) {
       for (const act of document.acts) {
         await itsTurn()
         if (findDemonstration(act.staging.demonstration))
-          attemptReading(() => orderActs([act], room.document, simulated))
+          attemptReading(() => orderActs([act], room.document, simulated, times))
       }
       stored.value = { ...order, document }
       steps.begin()
@@ -117,7 +120,7 @@ export function useRunningOrder(id: string) {
         ? []
         : [{ ...named, faults: unfit.map(name => ({ input: '', message: say`“${name}” is not to be used any more` })) }]
     })
-  const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document, simulated)
+  const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document, simulated, times)
   const ask = async (d: RunningOrderDocument): Promise<Planned> =>
     brokenOf(d).length > 0
       ? { clashes: [], mends: [] }

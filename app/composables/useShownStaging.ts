@@ -21,7 +21,7 @@ const steady = <T>(work: () => T) =>
  */
 export function useShownStaging(
   stated: { read: Ref<ReadStaging | undefined>; asStated: Ref<Traced | undefined> },
-  representative: Ref<Representative | undefined>,
+  representative: Ref<(Representative & { run?: Traced }) | undefined>,
   risk: Ref<Risk | undefined>,
   complete: Ref<boolean>,
 ) {
@@ -33,11 +33,7 @@ export function useShownStaging(
         numbers: representative.value?.numbers ?? read.value.values.numbers,
       },
   )
-  const simulation = computed(() =>
-    representative.value?.numbers && read.value && shownValues.value
-      ? read.value.demonstration.simulate(shownValues.value, 'trace')
-      : asStated.value,
-  )
+  const simulation = computed(() => representative.value?.run ?? asStated.value)
   const ledger = computed(() => simulation.value && read.value!.demonstration.ledger(simulation.value))
   const why = computed(() =>
     simulation.value ? read.value!.demonstration.why(shownValues.value!, simulation.value) : [],

@@ -66,7 +66,8 @@ export function useStagingEditor(id: string) {
   let lastGood: ReadStaging | undefined
   const read = computed(() => (lastGood = reading.value.read ?? lastGood))
   const misfits = computed(() => reading.value.faults)
-  const simulation = computed<Traced | undefined>(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+  const simulate = useSimulated()
+  const simulation = computed<Traced | undefined>(() => read.value && simulate(read.value))
 
   function adopt(staging: StoredStaging, document = staging.document) {
     stored.value = staging

@@ -52,7 +52,8 @@ export type ForecastAnswer =
       forecast: Forecast
       complete: boolean
       influences: Influence[]
-      /** once complete */ shown?: Representative
+      /** once complete: what is drawn and explained, with its run where it is not what is stated */
+      shown?: Representative & { run?: Traced }
     }
   | { kind: 'levers'; job: number; levers: Lever[] }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }

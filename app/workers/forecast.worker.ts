@@ -77,6 +77,16 @@ const leversOf = (
   return pullLevers(demonstration, given, asFew(LEVER_SAMPLES, request), seed, pause, taught, units, part)
 }
 
+/** With the run of what is drawn, which the screen's thread need not simulate. */
+function shownOf(sample: StagingSample) {
+  const shown = representativeOf(sample)
+  const { demonstration, nominal } = sample
+  return {
+    ...shown,
+    ...(shown.numbers && { run: demonstration.simulate({ ...nominal, numbers: shown.numbers }, 'trace') }),
+  }
+}
+
 /** The act being followed: its sample is kept while its marks stay the same. */
 let followed: { key: string; sample: StagingSample } | undefined
 
@@ -105,7 +115,7 @@ async function work(request: ForecastRequest): Promise<void> {
       forecast: summarise(sample),
       complete: true,
       influences: influences(sample),
-      shown: representativeOf(sample),
+      shown: shownOf(sample),
     })
   } else if (request.kind === 'levers') {
     answer({ kind: 'levers', job: request.job, levers: await leversOf(demonstration, given, request, current) })

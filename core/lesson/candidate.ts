@@ -1,6 +1,6 @@
 /** What a lesson needs to know of a demonstration: nothing of it is simulated to choose it. */
 import type { Demonstration, Family, Equipment, Traced, Values } from '../demonstration'
-import { actOf, type Act } from '../running-order'
+import { timesOf, type ActTimes } from '../running-order'
 import { keyOf } from '../sentence'
 
 export interface LessonCandidate {
@@ -11,7 +11,7 @@ export interface LessonCandidate {
   /** ages that it suits and may watch it */ ages: readonly [from: number, to: number]
   needs: readonly Equipment[]
   /** ideas that it brings out, each by its kind or its own words */ wrongIdeas: readonly string[]
-  act: Omit<Act, 'id' | 'title' | 'talk' | 'target'>
+  act: ActTimes
 }
 
 /** @param simulation with usual values in the room that it is taught in */
@@ -23,7 +23,6 @@ export function lessonCandidate(
   const { id, name, gallery, people, teaching } = demonstration
   // What is only told of is no part of a sequence of things that are done.
   if (gallery.whatIf) return undefined
-  const { heating, power, wait, early, show } = actOf(id, name, demonstration, values, simulation, 0)
   return {
     id,
     name,
@@ -32,6 +31,6 @@ export function lessonCandidate(
     ages: [Math.max(gallery.ages[0], people.watches), gallery.ages[1]],
     needs: gallery.needs,
     wrongIdeas: teaching.wrongIdeas.map(w => w.kin ?? keyOf(w.idea)),
-    act: { heating, ...(power !== undefined && { power }), wait, early, show },
+    act: timesOf(demonstration, values, simulation),
   }
 }

@@ -4,16 +4,20 @@
  */
 import type { Demonstration, Traced, Values } from '../demonstration'
 
-export interface Act {
+export interface Act extends ActTimes {
   id: string
   title: string
+  /** s of talk before the lift */ talk: number
+  /** s from the start at which it should be lifted, if that is fixed */ target?: number
+}
+
+/** What a staging asks of a show, wherever in it it stands. */
+export interface ActTimes {
   /** s on a heater until it may be lifted; 0 if it needs none */ heating: number
   /** W of the heater that it is planned on */ power?: number
   /** s that it can wait on a low flame after that */ wait: number
   /** s that it should be ready before its lift, where it can wait */ early: number
   /** s that the presenter is taken from the lift on: the transfer, the hush and what follows */ show: number
-  /** s of talk before the lift */ talk: number
-  /** s from the start at which it should be lifted, if that is fixed */ target?: number
 }
 
 /** A hush may last so many times its nominal length before the next thing begins. */
@@ -29,18 +33,8 @@ const MOST_WAIT = 600
 /** Margin before a vessel without a low flame would be dry, s. */
 const DRY_MARGIN = 30
 
-/**
- * What a staging asks of the show.
- * @param talk s of talk before it
- */
-export function actOf(
-  id: string,
-  title: string,
-  demonstration: Demonstration,
-  values: Values,
-  simulation: Traced,
-  talk: number,
-): Act {
+/** What a staging asks of a show. */
+export function timesOf(demonstration: Demonstration, values: Values, simulation: Traced): ActTimes {
   const { details, results, trace } = simulation
   const lifting = details.timeOfLifting ?? 0
   const ready = demonstration.ready?.(values, simulation)
@@ -55,13 +49,23 @@ export function actOf(
   const wait = lifting > 0 ? Math.min(MOST_WAIT, Math.max(0, ready?.lowFlame ?? dry)) : 0
   const power = lifting > 0 ? values.numbers.heaterPower : undefined
   return {
-    id,
-    title,
     heating: lifting,
     ...(power !== undefined && { power }),
     wait,
     early: Math.min(IN_HAND, wait / 2),
     show: show + WONDER,
-    talk,
   }
 }
+
+/**
+ * A staging as an act of a show.
+ * @param talk s of talk before it
+ */
+export const actOf = (
+  id: string,
+  title: string,
+  demonstration: Demonstration,
+  values: Values,
+  simulation: Traced,
+  talk: number,
+): Act => ({ id, title, talk, ...timesOf(demonstration, values, simulation) })

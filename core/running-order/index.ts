@@ -1,5 +1,5 @@
 export * from './by-hand'
-export { actOf, type Act } from './act'
+export { actOf, timesOf, type Act, type ActTimes } from './act'
 export { firstPlan } from './first-plan'
 export { breaks } from './breaks'
 export { planShow, type Solved, type SolveProgramme } from './plan'

@@ -49,10 +49,15 @@ const exportPrediction = () =>
 const stagingShown = computed(() =>
   props.representative?.numbers ? `likeliest-${props.representative.outcome}` : 'as-stated',
 )
+const exactly = () => {
+  const { demonstration, values } = props.read
+  return demonstration.simulate({ ...values, numbers: props.representative?.numbers ?? values.numbers }, 'trace')
+}
 const exportTrace = () =>
   download(
     `${fileName.value}.${stagingShown.value}.trace.csv`,
-    traceCsv(props.read.demonstration, props.simulation.trace),
+    // To the last digit: what is drawn may have come with the page, rounded.
+    traceCsv(props.read.demonstration, exactly().trace),
     'text/csv',
   )
 </script>

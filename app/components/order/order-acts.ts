@@ -1,10 +1,11 @@
 /** Acts of a running order or a lesson, read and simulated in this room. */
 import {
-  actOf,
   findDemonstration,
   resolveStaging,
   withRoom,
+  timesOf,
   type Act,
+  type ActTimes,
   type ReadStaging,
   type RoomDocument,
   type RunningOrderDocument,
@@ -14,19 +15,28 @@ import {
 
 export interface OrderAct {
   read: ReadStaging
-  simulation: Traced
+  /** simulated once it is asked for */ readonly simulation: Traced
   act: Act
 }
 
+interface Known {
+  read: ReadStaging
+  simulation: () => Traced
+  times: ActTimes
+}
 /** Stagings as they go in their room, by what they are: one that stays as it is needs not be simulated again. */
-export type Simulated = Map<string, Pick<OrderAct, 'read' | 'simulation'>>
+export type Simulated = Map<string, Known>
 
-function simulatedOf(staging: StagingDocument, simulated: Simulated) {
+function knownOf(staging: StagingDocument, simulated: Simulated, times: Record<string, ActTimes>): Known {
   const key = JSON.stringify(staging)
   let known = simulated.get(key)
   if (!known) {
     const read = resolveStaging(staging)
-    known = { read, simulation: read.demonstration.simulate(read.values, 'trace') }
+    const { demonstration, values } = read
+    let made: Traced | undefined
+    const simulation = () => (made ??= demonstration.simulate(values, 'trace'))
+    const is = JSON.stringify([demonstration.id, values])
+    known = { read, simulation, times: (times[is] ??= timesOf(demonstration, values, simulation())) }
     simulated.set(key, known)
   }
   return known
@@ -34,17 +44,24 @@ function simulatedOf(staging: StagingDocument, simulated: Simulated) {
 
 /**
  * @param simulated is read and added to
+ * @param times what is known of stagings without simulating them, by demonstration and values; read and added to
  * @throws StagingFaults where one of them can't be staged so
  */
 export const orderActs = (
   acts: RunningOrderDocument['acts'],
   room: RoomDocument,
   simulated: Simulated = new Map(),
+  times: Record<string, ActTimes> = {},
 ): OrderAct[] =>
   acts.map(({ id, staging, talk, target }) => {
     const there = withRoom(staging, room, findDemonstration(staging.demonstration)!)
-    const { read, simulation } = simulatedOf(there, simulated)
-    const { demonstration, values } = read
-    const act = actOf(id, staging.title || demonstration.name, demonstration, values, simulation, talk)
-    return { read, simulation, act: { ...act, ...(target !== undefined && { target }) } }
+    const { read, simulation, times: its } = knownOf(there, simulated, times)
+    const title = staging.title || read.demonstration.name
+    return {
+      read,
+      get simulation() {
+        return simulation()
+      },
+      act: { id, title, talk, ...its, ...(target !== undefined && { target }) },
+    }
   })

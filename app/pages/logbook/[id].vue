@@ -43,7 +43,8 @@ const planned = computed<StagingDocument | undefined>(
       },
     },
 )
-const simulation = computed(() => read.value?.demonstration.simulate(read.value.values, 'trace'))
+const simulate = useSimulated()
+const simulation = computed(() => read.value && simulate(read.value))
 const readings = computed(() => (run.value ? readingsOf(run.value.document) : []))
 
 const { forecast, found, levers, failure } = useInvestigation(run, read, planned)

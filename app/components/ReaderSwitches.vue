@@ -3,45 +3,21 @@
 import { LANGUAGES } from '~/locales'
 
 const units = useUnitsStore()
+const SYSTEMS = [
+  { value: 'si', label: 'SI' },
+  { value: 'us', label: 'US' },
+] as const
+const languages = (Object.keys(LANGUAGES) as (keyof typeof LANGUAGES)[]).map(language => ({
+  value: language,
+  label: language.toUpperCase(),
+  lang: language,
+  name: LANGUAGES[language],
+}))
 </script>
 
 <template>
   <div class="flex items-center gap-2">
-    <InTurn>
-      <div role="group" :aria-label="$t('Units')" class="flex border rule rounded-md overflow-hidden text-sm">
-        <UButton
-          v-for="[system, label] in [
-            ['si', 'SI'],
-            ['us', 'US'],
-          ] as const"
-          :key="system"
-          variant="ghost"
-          class="px-2 py-1 rounded-none"
-          :aria-pressed="units.system === system"
-          :class="units.system === system ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
-          @click="units.system = system"
-        >
-          {{ label }}
-        </UButton>
-      </div>
-    </InTurn>
-    <InTurn>
-      <div role="group" :aria-label="$t('Language')" class="flex border rule rounded-md overflow-hidden text-sm">
-        <UButton
-          v-for="(name, language) in LANGUAGES"
-          :key="language"
-          variant="ghost"
-          class="px-2 py-1 rounded-none uppercase"
-          :lang="language"
-          :aria-label="name"
-          :title="name"
-          :aria-pressed="units.language === language"
-          :class="units.language === language ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
-          @click="units.language = language"
-        >
-          {{ language }}
-        </UButton>
-      </div>
-    </InTurn>
+    <InTurn><OneOf v-model="units.system" :label="$t('Units')" :choices="SYSTEMS" /></InTurn>
+    <InTurn><OneOf v-model="units.language" :label="$t('Language')" :choices="languages" /></InTurn>
   </div>
 </template>

@@ -78,6 +78,14 @@ const stage = (item: StoredItem, demonstration: string) =>
       await beginStaging(demonstration, `${listedOf(demonstration)!.name}: ${item.document.name}`, [item]),
     )
   })
+/** What is done with a thing, wherever on the page it stands. */
+const actsOn = (item: StoredItem) => ({
+  stage: (demonstration: string) => stage(item, demonstration),
+  edit: () => dialog.value?.edit(item),
+  copy: () => dialog.value?.duplicate(item),
+  retire: () => retire(item),
+  photo: (file: File | null) => photo(item, file),
+})
 
 const live = () => shelf.items.filter(i => !i.retired).map(i => i.document)
 async function exportAs(kind: 'csv' | 'json') {
@@ -157,15 +165,7 @@ async function exportAs(kind: 'csv' | 'json') {
             :class="item.retired ? 'opacity-60' : ''"
           >
             <ShelfVessel :item="item" :values="values" :scale="SCALE">
-              <ShelfItemActions
-                :demonstrations="listed"
-                :item="item"
-                @stage="stage(item, $event)"
-                @edit="dialog?.edit(item)"
-                @copy="dialog?.duplicate(item)"
-                @retire="retire(item)"
-                @photo="photo(item, $event)"
-              />
+              <ShelfItemActions :demonstrations="listed" :item="item" v-on="actsOn(item)" />
             </ShelfVessel>
           </li>
         </InTurn>
@@ -177,15 +177,7 @@ async function exportAs(kind: 'csv' | 'json') {
             :class="item.retired ? 'opacity-60' : ''"
           >
             <ShelfThing :item="item">
-              <ShelfItemActions
-                :demonstrations="listed"
-                :item="item"
-                @stage="stage(item, $event)"
-                @edit="dialog?.edit(item)"
-                @copy="dialog?.duplicate(item)"
-                @retire="retire(item)"
-                @photo="photo(item, $event)"
-              />
+              <ShelfItemActions :demonstrations="listed" :item="item" v-on="actsOn(item)" />
             </ShelfThing>
           </li>
         </InTurn>

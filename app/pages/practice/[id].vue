@@ -185,24 +185,12 @@ watch(debrief, async is => {
         <div class="grid gap-3 content-start">
           <div class="flex flex-wrap items-center gap-3">
             <span class="figures text-3xl" role="timer" aria-label="Since you began">{{ clock }}</span>
-            <div
-              role="group"
-              aria-label="How fast time goes"
-              class="flex border rule rounded-md overflow-hidden text-sm"
-            >
-              <UButton
-                v-for="times in [1, 4, 16]"
-                :key="times"
-                variant="ghost"
-                class="px-2 py-1 rounded-none figures"
-                :aria-pressed="speed === times"
-                :disabled="inHand && times > 1"
-                :class="speed === times ? 'bg-(--ink) text-(color:--paper) hover:bg-(--ink)' : 'bg-(--sheet)'"
-                @click="speed = times"
-              >
-                × {{ times }}
-              </UButton>
-            </div>
+            <OneOf
+              v-model="speed"
+              class="figures"
+              label="How fast time goes"
+              :choices="[1, 4, 16].map(x => ({ value: x, label: `× ${x}`, disabled: inHand && x > 1 }))"
+            />
           </div>
           <SceneDrawing :scene="scene" />
           <p v-if="instruments.length" class="flex flex-wrap gap-x-6 figures text-xl">

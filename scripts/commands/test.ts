@@ -48,8 +48,11 @@ function count(name: string, ok: number, bad: number, output: string) {
   if (bad > 0) say(output)
 }
 
+/** What compilers make and throw away is kept apart for longer: a fifth of their time would go into clearing up. */
+const ROOM_TO_WORK = { NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim() }
+
 async function check(name: string, args: string[], label: string) {
-  const { ok, output } = await program(name, args)
+  const { ok, output } = await program(name, args, ROOM_TO_WORK)
   count(label, ok ? 1 : 0, ok ? 0 : 1, output)
 }
 

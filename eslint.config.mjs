@@ -121,7 +121,10 @@ export default ts.config(
       'app/pages/live/*/**',
     ],
     rules: {
-      'vue/no-restricted-html-elements': ['error', 'button', 'input', 'select', 'textarea', 'details', 'dialog'],
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...['button', 'input', 'select', 'textarea', 'details', 'dialog', 'form'],
+      ],
     },
   },
   {

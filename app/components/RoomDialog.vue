@@ -1,6 +1,7 @@
 <script setup lang="ts">
 /** The room's conditions, to be changed; made when it is opened. */
 import { refusalOf } from '~/api/sending'
+import type { FormError } from '@nuxt/ui'
 import { StagingFaults, roomAtAGlance, type Fault, type RoomDocument, type StoredRoom } from '~~/core'
 
 const room = useRoomStore()
@@ -44,8 +45,11 @@ function takeUsual() {
   draft.value = JSON.parse(JSON.stringify(school.document.room))
   by.value = draft.value.stationPressure ? 'barometer' : 'report'
 }
+const wrong = (): FormError[] => [
+  ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
+  ...outcome.value.faults.map(f => ({ name: f.input, message: units.told(f.message) })),
+]
 async function save() {
-  if (Object.values(problems).some(p => p)) return
   saving.value = true
   failure.value = ''
   try {
@@ -71,7 +75,15 @@ async function save() {
     :description="$t('Every number hangs on these. They hold for all stagings that do not state their own.')"
   >
     <template #body>
-      <form class="grid gap-4" @submit.prevent="save">
+      <UForm
+        :state="draft"
+        :validate="wrong"
+        :validate-on="[]"
+        :loading-auto="false"
+        class="grid gap-4"
+        novalidate
+        @submit="save"
+      >
         <p v-if="school.document.room">
           <UButton variant="link" @click="takeUsual">{{ $t('As it usually is here') }}</UButton>
         </p>
@@ -148,7 +160,7 @@ async function save() {
             {{ $t('Save') }}
           </UButton>
         </div>
-      </form>
+      </UForm>
     </template>
   </UModal>
 </template>

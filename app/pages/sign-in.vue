@@ -5,7 +5,7 @@ import { forgetKept } from '~/files/keep-page'
 useHead({ title: 'Sign in · Zealous Hush' })
 useSeoMeta({ description: 'Sign in with the passphrase of this copy.' })
 const route = useRoute()
-const passphrase = ref('')
+const typed = reactive({ passphrase: '' })
 const failure = ref('')
 const busy = ref(false)
 
@@ -15,7 +15,7 @@ async function signIn() {
   busy.value = true
   failure.value = ''
   try {
-    await $fetch('/api/sign-in', { method: 'POST', body: { passphrase: passphrase.value }, retry: 0 })
+    await $fetch('/api/sign-in', { method: 'POST', body: typed, retry: 0 })
     window.location.assign(afterSignIn(String(route.query.to ?? '/'), window.location.origin))
   } catch (error) {
     failure.value = refusalOf(error).message
@@ -28,11 +28,11 @@ async function signIn() {
 <template>
   <div class="max-w-md mx-auto px-4 py-16">
     <h1 class="text-3xl">Zealous <span class="text-(--gap)">Hush</span></h1>
-    <form class="grid gap-3 mt-6" @submit.prevent="signIn">
+    <UForm :state="typed" :loading-auto="false" class="grid gap-3 mt-6" @submit="signIn">
       <label class="font-bold" for="passphrase">Passphrase of this prep room</label>
       <UInput
         id="passphrase"
-        v-model="passphrase"
+        v-model="typed.passphrase"
         type="password"
         :ui="{ base: 'py-2' }"
         autocomplete="current-password"
@@ -45,6 +45,6 @@ async function signIn() {
       </p>
       <UButton type="submit" variant="solid" class="justify-self-start" :disabled="busy">Sign in</UButton>
       <p class="soft text-sm">Here to vote? <a class="plain-link" href="/join">Enter the code from the screen.</a></p>
-    </form>
+    </UForm>
   </div>
 </template>

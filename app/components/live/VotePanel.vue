@@ -4,6 +4,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { refusalOf } from '~/api/sending'
 import { changeRound } from '~/api/vote-round'
 import type { Demonstration, VoteRound } from '~~/core'
+import type { FormError } from '@nuxt/ui'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -55,19 +56,24 @@ async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record
     failure.value = refusalOf(error).message
   }
 }
-function sendHands() {
-  const counts: Record<string, number> = {}
-  for (const o of props.demonstration.outcomes) {
-    const typed = (hands[o.id] ?? '').trim()
-    if (typed === '') continue
-    if (!/^\d{1,4}$/.test(typed)) {
-      failure.value = `${units.told(o.name)}: ${t('given "{typed}"; accepted: a whole number of hands', { typed })}`
-      return
-    }
-    counts[o.id] = Number(typed)
-  }
-  void send('hands', counts)
+const handsFor = (outcome: string) => (hands[outcome] ?? '').trim()
+function faultsInHands(): FormError[] {
+  const found = props.demonstration.outcomes
+    .filter(o => !/^\d{0,4}$/.test(handsFor(o.id)))
+    .map(o => {
+      const why = t('given "{typed}"; accepted: a whole number of hands', { typed: handsFor(o.id) })
+      return { name: o.id, message: `${units.told(o.name)}: ${why}` }
+    })
+  failure.value = found[0]?.message ?? ''
+  return found
 }
+const sendHands = () =>
+  send(
+    'hands',
+    Object.fromEntries(
+      props.demonstration.outcomes.filter(o => handsFor(o.id) !== '').map(o => [o.id, Number(handsFor(o.id))]),
+    ),
+  )
 const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(props.round?.hands[id] ?? 0)
 </script>
 
@@ -110,7 +116,16 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
         </tr>
       </tbody>
     </table>
-    <form v-else class="mt-2" novalidate @submit.prevent="sendHands">
+    <UForm
+      v-else
+      :state="hands"
+      :validate="faultsInHands"
+      :validate-on="[]"
+      :loading-auto="false"
+      class="mt-2"
+      novalidate
+      @submit="sendHands"
+    >
       <p class="soft">
         {{ $t('Or hands, counted in the room:') }}
       </p>
@@ -123,7 +138,7 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
           {{ $t('Take these') }}
         </button>
       </div>
-    </form>
+    </UForm>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>

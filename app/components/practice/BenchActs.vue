@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What can be done now: the next act large, with what is measured out in it; the others; and what occurs to one. */
+import type { FormError } from '@nuxt/ui'
 import {
   dangersOf,
   fromSi,
@@ -70,20 +71,22 @@ watch(
   },
   { immediate: true },
 )
+/** What is measured out in an act and can't be read, or is missing. */
+function wrongIn(act: BenchAct): FormError[] {
+  const found = act.amounts
+    .filter(({ id }) => problems.value[id] || !amounts.value[id])
+    .map(({ id }) => ({ name: id, message: problems.value[id] || 'how much?' }))
+  faults.value = Object.fromEntries(found.map(f => [f.name, f.message]))
+  return found
+}
 function doIt(act: BenchAct) {
   // What is measured out is asked for what is next alone.
   if (act !== next.value) {
     props.attempt.act(act)
     return
   }
-  const measured: Record<string, number> = {}
-  faults.value = {}
-  for (const input of act.amounts) {
-    const amount = amounts.value[input.id]
-    if (problems.value[input.id] || !amount) faults.value[input.id] = problems.value[input.id] || 'how much?'
-    else measured[input.id] = siOf(amount, input.quantity)
-  }
-  if (Object.keys(faults.value).length > 0) return
+  if (wrongIn(act).length > 0) return
+  const measured = Object.fromEntries(act.amounts.map(i => [i.id, siOf(amounts.value[i.id]!, i.quantity)]))
   for (const fault of props.attempt.act(act, measured)) faults.value[fault.input] = units.told(fault.message)
 }
 /** Stays in the order in which it first stood: its place says nothing. */
@@ -121,7 +124,15 @@ useShortcut((key, event) => {
     <div ref="acts" class="grid gap-3">
       <template v-if="next">
         <p class="text-lg" data-testid="bench-step">{{ words }}</p>
-        <form class="grid gap-3" novalidate @submit.prevent="doIt(next)">
+        <UForm
+          :state="amounts"
+          :validate="() => wrongIn(next!)"
+          :validate-on="[]"
+          :loading-auto="false"
+          class="grid gap-3"
+          novalidate
+          @submit="doIt(next)"
+        >
           <MeasuredFields
             :fields="next.amounts.map(i => ({ id: i.id, label: i.name, kind: i.quantity, units: i.units }))"
             :values="amounts"
@@ -138,7 +149,7 @@ useShortcut((key, event) => {
           >
             {{ wordsOf(next) }} <kbd v-if="keyOf(next)" aria-hidden="true">{{ keyOf(next) }}</kbd>
           </UButton>
-        </form>
+        </UForm>
       </template>
       <div v-if="sealed" class="flex flex-wrap gap-2">
         <UButton class="grow justify-center py-3" variant="solid" @click="attempt.call('gone')">

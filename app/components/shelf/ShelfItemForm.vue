@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** Add or change an item: what can be weighed or read in a prep room, with what it comes to. */
+import type { FormError } from '@nuxt/ui'
 import {
   ShelfFaults,
   checkShelfItem,
@@ -71,10 +72,12 @@ const unseenFaults = computed(() =>
     : [],
 )
 
-function save() {
+function wrong(): FormError[] {
   tried.value = true
-  if (Object.values(problems).some(p => p) || !checked.value.document) return
-  emit('save', checked.value.document)
+  return [
+    ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
+    ...checked.value.faults.map(f => ({ name: f.input, message: units.told(f.message) })),
+  ]
 }
 function cancel() {
   drafts.drop()
@@ -88,7 +91,15 @@ const number = (typed: string | number) => {
 </script>
 
 <template>
-  <form class="grid gap-4" novalidate @submit.prevent="save">
+  <UForm
+    :state="draft"
+    :validate="wrong"
+    :validate-on="[]"
+    :loading-auto="false"
+    class="grid gap-4"
+    novalidate
+    @submit="emit('save', checked.document!)"
+  >
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="block text-sm font-bold" for="item-name">Name</label>
@@ -183,5 +194,5 @@ const number = (typed: string | number) => {
       <UButton @click="cancel">Cancel</UButton>
       <UButton variant="solid" type="submit" :disabled="saving">Save</UButton>
     </div>
-  </form>
+  </UForm>
 </template>

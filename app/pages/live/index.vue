@@ -3,6 +3,7 @@ import { listedWith } from '~/api/listed-with'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import type { ListedOrder, ListedShow, ListedStaging, ShowDocument } from '~~/core'
+import type { FormError } from '@nuxt/ui'
 import { useI18n } from 'vue-i18n'
 
 const { t } = useI18n()
@@ -32,13 +33,12 @@ const speed = ref(10)
 const failure = ref('')
 const busy = ref(false)
 
+function missingIn(): FormError[] {
+  failure.value = what.value.includes(':') ? '' : t('What: choose a running order or a staging.')
+  return failure.value ? [{ name: 'what', message: failure.value }] : []
+}
 async function begin() {
-  failure.value = ''
   const [kind, of] = what.value.split(':')
-  if (!of) {
-    failure.value = t('What: choose a running order or a staging.')
-    return
-  }
   const order = kind === 'order' ? orders.value?.find(o => o.id === of) : undefined
   const staging = kind === 'staging' ? stagings.value?.find(s => s.id === of) : undefined
   busy.value = true
@@ -88,7 +88,15 @@ const when = (iso: string) =>
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
       <NuxtLink to="/practice" class="plain-link">{{ $t('Practise it first, without a vessel') }}</NuxtLink>
     </p>
-    <form class="border-y rule py-4 grid gap-3" novalidate @submit.prevent="begin">
+    <UForm
+      :state="{ what }"
+      :validate="missingIn"
+      :validate-on="[]"
+      :loading-auto="false"
+      class="border-y rule py-4 grid gap-3"
+      novalidate
+      @submit="begin"
+    >
       <InTurn
         ><ChoiceField
           v-model="what"
@@ -117,7 +125,7 @@ const when = (iso: string) =>
       <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
         {{ $t('Go on stage') }}
       </UButton>
-    </form>
+    </UForm>
     <h2 class="mt-6">
       {{ $t('Shows begun') }}
     </h2>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { FormError } from '@nuxt/ui'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
@@ -114,22 +115,25 @@ const heardInRun = (): Partial<RunDocument> =>
     ? { heard: keptOnsets(hearing.sound.value.from, hearing.onsets.value, hearing.ends.value.seal) }
     : {}
 
-async function save() {
+const momentOf = (typed: string) => new Date(typed)
+function wrong(): FormError[] {
   failure.value = ''
-  faults.value = []
-  if (!draft.value.outcome) faults.value = [{ input: 'outcome', message: 'choose what the room saw' }]
-  const at = new Date(draft.value.at)
-  if (Number.isNaN(at.getTime()))
-    faults.value = [
-      ...faults.value,
-      { input: 'performedAt', message: `given "${draft.value.at}"; accepted: a date and a time` },
-    ]
-  if (imported.value && !Number.isFinite(Number(sealAt.value.replace(',', '.'))))
-    faults.value = [
-      ...faults.value,
-      { input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` },
-    ]
-  if (faults.value.length || Object.values(problems).some(p => p)) return
+  const { outcome, at } = draft.value
+  faults.value = [
+    ...(outcome ? [] : [{ input: 'outcome', message: 'choose what the room saw' }]),
+    ...(Number.isNaN(momentOf(at).getTime())
+      ? [{ input: 'performedAt', message: `given "${at}"; accepted: a date and a time` }]
+      : []),
+    ...(imported.value && !Number.isFinite(Number(sealAt.value.replace(',', '.')))
+      ? [{ input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` }]
+      : []),
+  ]
+  return [
+    ...faults.value.map(f => ({ name: f.input, message: units.told(f.message) })),
+    ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
+  ]
+}
+async function save() {
   saving.value = true
   // The room as it is now belongs to the run, since it may be changed later.
   const own = staging.value!.document
@@ -139,7 +143,7 @@ async function save() {
   const document: RunDocument = {
     format: 'zealous-hush/run',
     version: 1,
-    performedAt: at.toISOString(),
+    performedAt: momentOf(draft.value.at).toISOString(),
     outcome: draft.value.outcome,
     used: { ...Object.fromEntries(conditions), ...given(draft.value.used) },
     seen: given(draft.value.seen),
@@ -191,7 +195,16 @@ async function save() {
       {{ attempted.faults.map(f => units.told(f.message)).join('; ') }}
       <NuxtLink :to="`/bench/${staging.id}`" class="plain-link">To the Bench</NuxtLink>
     </p>
-    <form v-else-if="demonstration && planned" class="grid gap-6 mt-2" novalidate @submit.prevent="save">
+    <UForm
+      v-else-if="demonstration && planned"
+      :state="draft"
+      :validate="wrong"
+      :validate-on="[]"
+      :loading-auto="false"
+      class="grid gap-6 mt-2"
+      novalidate
+      @submit="save"
+    >
       <p class="soft">
         <b class="text-(--ink)">{{ staging.document.title }}</b>, version {{ staging.version }}. This run keeps that
         version, whatever changes later.
@@ -304,6 +317,6 @@ async function save() {
         <UButton :to="`/bench/${stagingId}`"> Back to the Bench </UButton>
         <UButton variant="solid" type="submit" :disabled="saving">Log it</UButton>
       </div>
-    </form>
+    </UForm>
   </div>
 </template>

@@ -91,6 +91,19 @@ export const NUMBERS = 'What are all its numbers?'
 export const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
 /** Waits for the whole forecast. */
 export const complete = (page: Page) => expect(verdict(page).last()).toContainText(`${SAMPLES} stagings computed`)
+/** Opens the Bench with a demonstration as it usually is, without the way through the gallery. */
+export async function begin(page: Page, name: string): Promise<void> {
+  const listed = (await (await page.request.get('/api/catalogue')).json()) as { id: string; name: string }[]
+  const id = crypto.randomUUID()
+  const document = {
+    ...{ format: 'zealous-hush/staging', version: 1 },
+    ...{ demonstration: listed.find(d => d.name === name)!.id, title: name, inputs: {} },
+  }
+  const answer = await page.request.post('/api/stagings', { data: { id, writeId: id, document, begun: true } })
+  expect(answer.ok()).toBe(true)
+  await page.goto(`/bench/${id}`)
+  await expect(verdict(page).last()).toBeVisible()
+}
 /** Stages a demonstration from the list, and waits for its forecast. */
 export async function stage(page: Page, name: string): Promise<void> {
   await page.goto('/bench/choose')

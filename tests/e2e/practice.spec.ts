@@ -1,4 +1,4 @@
-import { blank, expect, stage, test, type Page } from './page'
+import { begin, blank, expect, test, type Page } from './page'
 
 /** A choice that is refused: its words are read, and the old one stays in force. */
 async function refused(page: Page, input: string, choice: string, words: RegExp) {
@@ -18,10 +18,10 @@ test('a microwave is offered for the glass bottle and never for metal', async ({
     await page.keyboard.press('Escape')
     return lines.join(' ')
   }
-  await stage(page, 'Bottle that drinks')
+  await begin(page, 'Bottle that drinks')
   await expect.poll(offered).toContain('microwave')
   for (const metal of ['Can plunge', 'Sealed tin', 'Sealed drum']) {
-    await stage(page, metal)
+    await begin(page, metal)
     await expect.poll(offered).toContain('plate')
     expect(await offered(), metal).not.toContain('microwave')
   }
@@ -31,14 +31,14 @@ test(
   'what would hurt is refused with words: oxygen, free flight, smoke with spirits, a bath too cold ' +
     'for glass, a scratched jar',
   async ({ page }) => {
-    await stage(page, 'Bottle on a line')
+    await begin(page, 'Bottle on a line')
     await refused(page, 'burnsIn', 'oxygen', /refused: with oxygen it detonates/)
     await refused(page, 'guide', 'freely', /refused: a burning bottle that flies freely/)
-    await stage(page, 'Cloud in a bottle')
+    await begin(page, 'Cloud in a bottle')
     await refused(page, 'liquid', 'ethanol', /refused: smoke means a match/)
-    await stage(page, 'Balloon in a bell jar')
+    await begin(page, 'Balloon in a bell jar')
     await refused(page, 'jarKind', 'jar with a scratch or a chip', /implodes without warning/)
-    await stage(page, 'Bottle that drinks')
+    await begin(page, 'Bottle that drinks')
     await blank(page, 'bathTemperature').click()
     const field = page.getByRole('dialog').getByLabel(/, with any unit$/)
     await field.fill('5 °C')

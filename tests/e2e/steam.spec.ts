@@ -1,4 +1,4 @@
-import { ask, blank, choose, complete, expect, NUMBERS, stage, test, type Page } from './page'
+import { ask, begin, blank, choose, complete, expect, NUMBERS, test, type Page } from './page'
 import { DEMONSTRATIONS } from '../../core/catalogue/everything'
 
 const POOL = '5a1d0000-0000-4000-8000-000000000004'
@@ -41,7 +41,7 @@ test(
 )
 
 test('re-inflation without a way out for the steam is refused, with the reason', async ({ page }) => {
-  await stage(page, 'Drum that pops back')
+  await begin(page, 'Drum that pops back')
   await blank(page, 'reliefPath').click()
   await page.getByRole('radio', { name: 'none, the bung in' }).check()
   await expect(page.getByRole('alert')).toContainText('refused: a closed vessel is never heated')

@@ -75,15 +75,7 @@ async function save() {
     :description="$t('Every number hangs on these. They hold for all stagings that do not state their own.')"
   >
     <template #body>
-      <UForm
-        :state="draft"
-        :validate="wrong"
-        :validate-on="[]"
-        :loading-auto="false"
-        class="grid gap-4"
-        novalidate
-        @submit="save"
-      >
+      <CheckedForm :state="draft" :check="wrong" class="grid gap-4" @submit="save">
         <p v-if="school.document.room">
           <UButton variant="link" @click="takeUsual">{{ $t('As it usually is here') }}</UButton>
         </p>
@@ -160,7 +152,7 @@ async function save() {
             {{ $t('Save') }}
           </UButton>
         </div>
-      </UForm>
+      </CheckedForm>
     </template>
   </UModal>
 </template>

@@ -116,16 +116,7 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
         </tr>
       </tbody>
     </table>
-    <UForm
-      v-else
-      :state="hands"
-      :validate="faultsInHands"
-      :validate-on="[]"
-      :loading-auto="false"
-      class="mt-2"
-      novalidate
-      @submit="sendHands"
-    >
+    <CheckedForm v-else :state="hands" :check="faultsInHands" class="mt-2" @submit="sendHands">
       <p class="soft">
         {{ $t('Or hands, counted in the room:') }}
       </p>
@@ -138,7 +129,7 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
           {{ $t('Take these') }}
         </button>
       </div>
-    </UForm>
+    </CheckedForm>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>

@@ -124,15 +124,7 @@ useShortcut((key, event) => {
     <div ref="acts" class="grid gap-3">
       <template v-if="next">
         <p class="text-lg" data-testid="bench-step">{{ words }}</p>
-        <UForm
-          :state="amounts"
-          :validate="() => wrongIn(next!)"
-          :validate-on="[]"
-          :loading-auto="false"
-          class="grid gap-3"
-          novalidate
-          @submit="doIt(next)"
-        >
+        <CheckedForm :state="amounts" :check="() => wrongIn(next!)" class="grid gap-3" @submit="doIt(next)">
           <MeasuredFields
             :fields="next.amounts.map(i => ({ id: i.id, label: i.name, kind: i.quantity, units: i.units }))"
             :values="amounts"
@@ -149,7 +141,7 @@ useShortcut((key, event) => {
           >
             {{ wordsOf(next) }} <kbd v-if="keyOf(next)" aria-hidden="true">{{ keyOf(next) }}</kbd>
           </UButton>
-        </UForm>
+        </CheckedForm>
       </template>
       <div v-if="sealed" class="flex flex-wrap gap-2">
         <UButton class="grow justify-center py-3" variant="solid" @click="attempt.call('gone')">

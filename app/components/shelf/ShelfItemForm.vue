@@ -91,15 +91,7 @@ const number = (typed: string | number) => {
 </script>
 
 <template>
-  <UForm
-    :state="draft"
-    :validate="wrong"
-    :validate-on="[]"
-    :loading-auto="false"
-    class="grid gap-4"
-    novalidate
-    @submit="emit('save', checked.document!)"
-  >
+  <CheckedForm :state="draft" :check="wrong" class="grid gap-4" @submit="emit('save', checked.document!)">
     <div class="grid sm:grid-cols-2 gap-3">
       <div>
         <label class="block text-sm font-bold" for="item-name">Name</label>
@@ -194,5 +186,5 @@ const number = (typed: string | number) => {
       <UButton @click="cancel">Cancel</UButton>
       <UButton variant="solid" type="submit" :disabled="saving">Save</UButton>
     </div>
-  </UForm>
+  </CheckedForm>
 </template>

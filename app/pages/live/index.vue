@@ -88,15 +88,7 @@ const when = (iso: string) =>
       {{ $t('What do I do now? One cue at a time, one key a mark.') }}
       <NuxtLink to="/practice" class="plain-link">{{ $t('Practise it first, without a vessel') }}</NuxtLink>
     </p>
-    <UForm
-      :state="{ what }"
-      :validate="missingIn"
-      :validate-on="[]"
-      :loading-auto="false"
-      class="border-y rule py-4 grid gap-3"
-      novalidate
-      @submit="begin"
-    >
+    <CheckedForm :state="{ what }" :check="missingIn" class="border-y rule py-4 grid gap-3" @submit="begin">
       <InTurn
         ><ChoiceField
           v-model="what"
@@ -125,7 +117,7 @@ const when = (iso: string) =>
       <UButton type="submit" variant="solid" class="justify-self-start text-lg" :disabled="busy">
         {{ $t('Go on stage') }}
       </UButton>
-    </UForm>
+    </CheckedForm>
     <h2 class="mt-6">
       {{ $t('Shows begun') }}
     </h2>

@@ -195,14 +195,11 @@ async function save() {
       {{ attempted.faults.map(f => units.told(f.message)).join('; ') }}
       <NuxtLink :to="`/bench/${staging.id}`" class="plain-link">To the Bench</NuxtLink>
     </p>
-    <UForm
+    <CheckedForm
       v-else-if="demonstration && planned"
       :state="draft"
-      :validate="wrong"
-      :validate-on="[]"
-      :loading-auto="false"
+      :check="wrong"
       class="grid gap-6 mt-2"
-      novalidate
       @submit="save"
     >
       <p class="soft">
@@ -317,6 +314,6 @@ async function save() {
         <UButton :to="`/bench/${stagingId}`"> Back to the Bench </UButton>
         <UButton variant="solid" type="submit" :disabled="saving">Log it</UButton>
       </div>
-    </UForm>
+    </CheckedForm>
   </div>
 </template>

@@ -44,6 +44,10 @@ function read() {
   }
   emit('problem', problem.value)
 }
+// A field that is gone says nothing any more: what was wrong in it would hold up a form in which nobody sees why.
+onBeforeUnmount(() => {
+  if (problem.value) emit('problem', '')
+})
 const shownFault = computed(() => problem.value || props.fault || '')
 </script>
 

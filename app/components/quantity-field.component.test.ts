@@ -31,6 +31,14 @@ describe('a field for a quantity', () => {
     expect(shown.get('input').attributes('aria-invalid')).toBe('true')
     expect(shown.get('input').attributes('aria-describedby')).toBe(shown.get('[role=alert]').attributes('id'))
   })
+  it('says nothing any more once it is gone, as where another shape has no such size', async () => {
+    const said: string[] = []
+    const shown = await field({ onProblem: (problem: string) => said.push(problem) })
+    await typed(shown, '6.6 kg')
+    expect(said.at(-1)).toMatch(/kg/)
+    shown.unmount()
+    expect(said.at(-1)).toBe('')
+  })
   it('keeps how sure one is of it when the number is changed', async () => {
     const shown = await field({ modelValue: { value: 6.6, unit: 'cm', spread: 0.02 } })
     await typed(shown, '6.7')

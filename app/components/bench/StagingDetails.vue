@@ -4,7 +4,7 @@ import { useElementVisibility } from '@vueuse/core'
 import { keyOf } from '~~/core'
 
 const staging = inject(OPEN_STAGING)!
-const { id, editor, demonstration, asStated, scrubber, kit, pull, copyAway } = staging
+const { id, editor, demonstration, scrubber, kit, pull, copyAway } = staging
 const { draft, read } = editor
 const { forecast, complete, influences, representative, levers, strip, askStrip, past } = staging.odds
 const { shownValues, simulation, ledger, why, judgement, failures } = staging.shown
@@ -97,7 +97,6 @@ const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.v
             <LazyStagingFiles
               :id="id"
               :read="read"
-              :as-stated="asStated!"
               :simulation="simulation"
               :representative="representative"
               :forecast="complete ? forecast : undefined"

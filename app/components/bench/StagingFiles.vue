@@ -13,7 +13,6 @@ import {
 const props = defineProps<{
   id: string
   read: ReadStaging
-  /** exactly what is stated */ asStated: Traced
   /** the one that is drawn */ simulation: Traced
   representative: Representative | undefined
   /** undefined until it is complete */ forecast: Forecast | undefined
@@ -29,35 +28,28 @@ const fileName = computed(() =>
 const { model } = useRuntimeConfig().public
 const exportStaging = () =>
   download(`${fileName.value}.staging.json`, JSON.stringify(props.read.document, null, 2), 'application/json')
-const exportPrediction = () =>
-  download(
-    `${fileName.value}.prediction.json`,
-    JSON.stringify(
-      predictionDocument(
-        props.read,
-        props.asStated,
-        props.read.demonstration.ledger(props.asStated),
-        props.forecast,
-        model,
-      ),
-      null,
-      2,
-    ),
-    'application/json',
+/** To the last digit: what is drawn may have come with the page, rounded. */
+const exactly = (numbers = props.read.values.numbers) =>
+  props.read.demonstration.simulate({ ...props.read.values, numbers }, 'trace')
+function exportPrediction() {
+  const stated = exactly()
+  const document = predictionDocument(
+    props.read,
+    stated,
+    props.read.demonstration.ledger(stated),
+    props.forecast,
+    model,
   )
+  download(`${fileName.value}.prediction.json`, JSON.stringify(document, null, 2), 'application/json')
+}
 /** Which staging is drawn, for the name of its file. */
 const stagingShown = computed(() =>
   props.representative?.numbers ? `likeliest-${props.representative.outcome}` : 'as-stated',
 )
-const exactly = () => {
-  const { demonstration, values } = props.read
-  return demonstration.simulate({ ...values, numbers: props.representative?.numbers ?? values.numbers }, 'trace')
-}
 const exportTrace = () =>
   download(
     `${fileName.value}.${stagingShown.value}.trace.csv`,
-    // To the last digit: what is drawn may have come with the page, rounded.
-    traceCsv(props.read.demonstration, exactly().trace),
+    traceCsv(props.read.demonstration, exactly(props.representative?.numbers).trace),
     'text/csv',
   )
 </script>

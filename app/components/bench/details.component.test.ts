@@ -1,8 +1,18 @@
 /** What the Bench answers below its fold: numbers, what decides it, windows, what to do otherwise, files. */
 import { mountSuspended } from '@nuxt/test-utils/runtime'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { readStaging, riskOf, type Demonstration, type Forecast, type Influence, type Values } from '~~/core'
+import {
+  predictionDocument,
+  readStaging,
+  riskOf,
+  traceCsv,
+  type Demonstration,
+  type Forecast,
+  type Influence,
+  type Values,
+} from '~~/core'
 import { DEMONSTRATIONS, findDemonstration } from '~~/core/catalogue/everything'
+import { leanRun } from '~/stagings/lean-run'
 import type { StagingEditor } from '~/composables/useStagingEditor'
 import CoefficientList from './CoefficientList.vue'
 import NotGoneList from './NotGoneList.vue'
@@ -205,7 +215,9 @@ describe('files of a staging', () => {
       given.push({ name: this.download, text: blob!.text() })
     })
     const { read, simulation } = staged(d)
-    const props = { id: 'x', read, asStated: simulation, simulation, representative: undefined, forecast: undefined }
+    // As it comes with a page: what is handed over has its last digits all the same.
+    const shown = leanRun(simulation)
+    const props = { id: 'x', read, simulation: shown, representative: undefined, forecast: undefined }
     const files = await mountSuspended(StagingFiles, { props })
     for (const button of files.findAll('p button').slice(0, 3)) await button.trigger('click')
     expect(given.map(g => g.name.split('.').slice(-2).join('.'))).toEqual([
@@ -215,7 +227,10 @@ describe('files of a staging', () => {
     ])
     const [staging, prediction, trace] = await Promise.all(given.map(g => g.text))
     expect(readStaging(JSON.parse(staging!)).document).toEqual(read.document)
-    expect(JSON.parse(prediction!)).toMatchObject({ format: 'zealous-hush/prediction', outcome: simulation.outcome })
+    const { model } = useRuntimeConfig().public
+    const whole = predictionDocument(read, simulation, d.ledger(simulation), undefined, model)
+    expect(JSON.parse(prediction!)).toEqual(JSON.parse(JSON.stringify(whole)))
+    expect(trace).toBe(traceCsv(d, simulation.trace))
     const [head, ...rows] = trace!.trim().split(/\r?\n/)
     expect(rows.length).toBeGreaterThan(5)
     expect(new Set(rows.map(r => r.split(',').length))).toEqual(new Set([head!.split(',').length]))

@@ -21,7 +21,7 @@ const isOld = (path: string) => Date.now() - statSync(path).mtimeMs > DAY
  * @returns folder of what was compiled
  */
 async function compile(root: string, core: string): Promise<string> {
-  const name = `core-of-tests-${fingerprint(root, ['core', 'package-lock.json'])}`
+  const name = `core-of-tests-${fingerprint(root, ['core', 'package-lock.json', 'tests/compiled-core.ts'])}`
   const builds = join(root, '.builds')
   const whole = join(builds, name)
   if (existsSync(whole)) return whole

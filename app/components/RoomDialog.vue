@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The room's conditions, to be changed; made when it is opened. */
 import { refusalOf } from '~/api/sending'
-import type { FormError } from '@nuxt/ui'
+import { formErrors } from '~/components/form-errors'
 import { StagingFaults, roomAtAGlance, type Fault, type RoomDocument, type StoredRoom } from '~~/core'
 
 const room = useRoomStore()
@@ -45,10 +45,7 @@ function takeUsual() {
   draft.value = JSON.parse(JSON.stringify(school.document.room))
   by.value = draft.value.stationPressure ? 'barometer' : 'report'
 }
-const wrong = (): FormError[] => [
-  ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
-  ...outcome.value.faults.map(f => ({ name: f.input, message: units.told(f.message) })),
-]
+const wrong = () => formErrors(problems, outcome.value.faults, units.told)
 async function save() {
   saving.value = true
   failure.value = ''

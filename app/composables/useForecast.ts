@@ -1,5 +1,6 @@
 import { useTimeoutFn, watchDebounced } from '@vueuse/core'
 import { awake } from '~/waking/turns'
+import type { Shown } from '~/workers/forecast-messages'
 import {
   DEFAULT_SEED,
   byEffect,
@@ -9,10 +10,8 @@ import {
   type Forecast,
   type Influence,
   type Lever,
-  type Representative,
   type StagingDocument,
   type StripPoint,
-  type Traced,
   type WaterWindow,
 } from '~~/core'
 
@@ -30,7 +29,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const complete = ref(false)
   const influences = shallowRef<Influence[]>([])
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
-  const representative = shallowRef<Representative & { run?: Traced }>()
+  const representative = shallowRef<Shown>()
   const levers = shallowRef<Lever[]>()
   const strip = shallowRef<{ input: string; points: StripPoint[] }>()
   const waterWindow = shallowRef<WaterWindow>()

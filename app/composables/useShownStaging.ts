@@ -1,12 +1,5 @@
-import {
-  adviceOf,
-  cautionsOf,
-  failuresOf,
-  type ReadStaging,
-  type Representative,
-  type Risk,
-  type Traced,
-} from '~~/core'
+import type { Shown } from '~/workers/forecast-messages'
+import { adviceOf, cautionsOf, failuresOf, type ReadStaging, type Risk, type Traced } from '~~/core'
 
 /** With each share of the draws it is worked out anew, and mostly is the same: then nothing is drawn anew. */
 const steady = <T>(work: () => T) =>
@@ -21,7 +14,7 @@ const steady = <T>(work: () => T) =>
  */
 export function useShownStaging(
   stated: { read: Ref<ReadStaging | undefined>; asStated: Ref<Traced | undefined> },
-  representative: Ref<(Representative & { run?: Traced }) | undefined>,
+  representative: Ref<Shown | undefined>,
   risk: Ref<Risk | undefined>,
   complete: Ref<boolean>,
 ) {

@@ -1,4 +1,4 @@
-import { leanRun } from '~/stagings/lean-run'
+import { leanRun, textOf } from '~/stagings/lean-run'
 import type { ReadStaging, Traced } from '~~/core'
 
 /**
@@ -12,8 +12,15 @@ export function useSimulated() {
   return (read: ReadStaging): Traced => {
     const { demonstration, values } = read
     const key = JSON.stringify([demonstration.id, values])
-    if (import.meta.server) came[key] ??= JSON.stringify(leanRun(demonstration.simulate(values, 'trace')))
     const kept = came[key]
-    return kept === undefined ? demonstration.simulate(values, 'trace') : (JSON.parse(kept) as Traced)
+    if (kept !== undefined) return JSON.parse(kept) as Traced
+    const run = demonstration.simulate(values, 'trace')
+    if (import.meta.client) return run
+    const lean = leanRun(run)
+    const text = textOf(lean)
+    if (text === undefined) return run
+    // What the server draws is what the browser takes up.
+    came[key] = text
+    return lean
   }
 }

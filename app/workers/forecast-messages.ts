@@ -40,6 +40,9 @@ export type ForecastRequest =
   | (Request & { kind: 'debrief'; exercise: string; acts: PracticeAct[]; now: number })
   | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })
 
+/** What is drawn and explained, with its run where it is not what is stated. */
+export type Shown = Representative & { run?: Traced }
+
 /** Ends the levers of what has been changed. */
 export interface Idle {
   kind: 'idle'
@@ -52,8 +55,8 @@ export type ForecastAnswer =
       forecast: Forecast
       complete: boolean
       influences: Influence[]
-      /** once complete: what is drawn and explained, with its run where it is not what is stated */
-      shown?: Representative & { run?: Traced }
+      /** once complete */
+      shown?: Shown
     }
   | { kind: 'levers'; job: number; levers: Lever[] }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }

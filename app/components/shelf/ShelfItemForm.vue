@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Add or change an item: what can be weighed or read in a prep room, with what it comes to. */
-import type { FormError } from '@nuxt/ui'
+import { formErrors } from '~/components/form-errors'
 import {
   ShelfFaults,
   checkShelfItem,
@@ -72,12 +72,9 @@ const unseenFaults = computed(() =>
     : [],
 )
 
-function wrong(): FormError[] {
+function wrong() {
   tried.value = true
-  return [
-    ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
-    ...checked.value.faults.map(f => ({ name: f.input, message: units.told(f.message) })),
-  ]
+  return formErrors(problems, checked.value.faults, units.told)
 }
 function cancel() {
   drafts.drop()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FormError } from '@nuxt/ui'
+import { formErrors } from '~/components/form-errors'
 import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
@@ -116,7 +116,7 @@ const heardInRun = (): Partial<RunDocument> =>
     : {}
 
 const momentOf = (typed: string) => new Date(typed)
-function wrong(): FormError[] {
+function wrong() {
   failure.value = ''
   const { outcome, at } = draft.value
   faults.value = [
@@ -128,10 +128,7 @@ function wrong(): FormError[] {
       ? [{ input: 'sealAt', message: `given "${sealAt.value}"; accepted: s on the logger's clock` }]
       : []),
   ]
-  return [
-    ...faults.value.map(f => ({ name: f.input, message: units.told(f.message) })),
-    ...Object.entries(problems).flatMap(([name, message]) => (message ? [{ name, message }] : [])),
-  ]
+  return formErrors(problems, faults.value, units.told)
 }
 async function save() {
   saving.value = true

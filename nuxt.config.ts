@@ -88,11 +88,10 @@ const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
  * one that it needs itself, so what all of them rest on is named here too.
  */
 function chunkOf(id: string): string | undefined {
-  if (/\/node_modules\/(@vue|vue)\//.test(id)) return 'vue'
+  // With what the bundler adds, which all others use.
+  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper/.test(id)) return 'vue'
   if (id.includes('/node_modules/'))
     return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
-  // What a page shares with a part that comes later lies apart from both, or the page would have no script of its own.
-  if (/\/app\/.*\/(BlankButton\.vue|useShownInput\.ts)/.test(id)) return 'blanks'
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
   const [room, family, demonstration] = path.split('/')
@@ -104,6 +103,20 @@ function chunkOf(id: string): string | undefined {
   const shared = demonstration.endsWith('.ts') || demonstration === 'scene'
   return shared ? `family-${family}` : `demonstration-${demonstration}`
 }
+
+/** From what rests on nothing to what rests on all others: each takes along what it needs that none before it took. */
+const CHUNKS = [
+  ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'core', 'documents', 'tables'],
+  ...['practice', 'hearing', 'family-', 'demonstration-'],
+]
+const GROUPS = CHUNKS.map((chunk, i) => ({
+  name: (id: string) => {
+    const own = chunkOf(id)
+    return own && (chunk.endsWith('-') ? own.startsWith(chunk) : own === chunk) ? own : null
+  },
+  priority: CHUNKS.length - i,
+  debugName: chunk,
+}))
 
 const icon = (size: number, purpose: 'any' | 'maskable') => ({
   ...{ src: `/icons/${purpose}-${size}.png`, sizes: `${size}x${size}` },
@@ -197,12 +210,12 @@ export default defineNuxtConfig({
     // Of vue-i18n neither its older interface nor its components are used.
     define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
     // One file: a worker that is begun works, also while there is no server.
-    worker: { format: 'es', rollupOptions: { output: { inlineDynamicImports: true } } },
+    worker: { format: 'es', rolldownOptions: { output: { codeSplitting: false } } },
     build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
     $client: {
       build: {
-        rollupOptions: {
-          output: { manualChunks: chunkOf, onlyExplicitManualChunks: true },
+        rolldownOptions: {
+          output: { codeSplitting: { groups: [...GROUPS, { name: 'common', minShareCount: 36 }] } },
           // A module of the computation does nothing by being read: what a page does not use of it is not fetched.
           treeshake: { moduleSideEffects: (id: string) => !id.startsWith(CORE) },
         },
@@ -212,6 +225,8 @@ export default defineNuxtConfig({
   hooks: {
     'build:manifest'(manifest) {
       order = orderOf(manifest)
+      // A worker fetches itself: asked for as a script of the page, it would come twice.
+      for (const entry of Object.values(manifest)) entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
       const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })
       const shared = files.filter(file => file.endsWith('.vue') && !(`pages/${file}` in manifest))
       // It would be asked for only once the application runs.

@@ -1,4 +1,3 @@
-import type { InjectionKey } from 'vue'
 import {
   changedThings,
   inputsFromItem,
@@ -127,7 +126,3 @@ export function useOpenStaging(id: string) {
     logRun,
   }
 }
-
-export type OpenStaging = ReturnType<typeof useOpenStaging>
-/** For parts of the page that look it up themselves, so that none of them is drawn anew for another's sake. */
-export const OPEN_STAGING: InjectionKey<OpenStaging> = Symbol('open staging')

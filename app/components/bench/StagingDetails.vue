@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What is asked once the verdict has been read: why, what it hangs on, what the class is told, what to bring. */
+import { OPEN_STAGING } from '~/stagings/open-staging'
 import { useElementVisibility } from '@vueuse/core'
 import { keyOf } from '~~/core'
 

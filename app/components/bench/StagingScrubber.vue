@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** The scrubber of the open staging, wherever it stands on the page: all move together. */
+import { OPEN_STAGING } from '~/stagings/open-staging'
 const { stages, scrubber } = inject(OPEN_STAGING)!
 const { position, stageIndex, time, playing } = scrubber
 </script>

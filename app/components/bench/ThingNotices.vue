@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** What has become of things on the Shelf that the staging was made with, and what can be done about it. */
+import { OPEN_STAGING } from '~/stagings/open-staging'
 const { things, settle, useAnother, editor } = inject(OPEN_STAGING)!
 const shelf = useShelfStore()
 /** What became of the things is not known: silence would read as if all were well. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { OPEN_STAGING } from '~/stagings/open-staging'
 import { namesLiving } from '~/components/bench/names-living'
 import { useEventListener } from '@vueuse/core'
 import { itsTurn } from '~/waking/turns'
@@ -147,6 +148,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       {{ $t('Laying it out…') }}
     </p>
 
-    <InTurn><StagingDetails v-if="draft && read && simulation && demonstration && ledger" /></InTurn>
+    <WhenNear
+      v-if="draft && read && simulation && demonstration && ledger"
+      :of="() => import('~/components/bench/StagingDetails.vue')"
+      file="components/bench/StagingDetails.vue"
+    />
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 /** A staging on one page, to work from: odds, drawing, steps, kit, cautions, and room for what happened. */
+import { OPEN_STAGING } from '~/stagings/open-staging'
 import { WHO_DECIDES, keyOf, stepWords } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 

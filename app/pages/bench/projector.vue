@@ -3,6 +3,7 @@
  * One staging for the projector, page by page: the questions, how it might end, the drawing and the particles as the
  * scrubber has them, what happened and why at the level of the class. Arrows turn pages.
  */
+import { OPEN_STAGING } from '~/stagings/open-staging'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { askedOfRun, keyOf, whyNotCrushed } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'

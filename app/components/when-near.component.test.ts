@@ -1,0 +1,118 @@
+/** A part below what is seen first: as it came until it is near, then drawn anew on the spot. */
+import { flushPromises } from '@vue/test-utils'
+import { createSSRApp, defineComponent, h, Suspense, type App } from 'vue'
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import WhenNear from './WhenNear.vue'
+
+/** Tells every place that is watched that it is in sight. */
+const inSight: (() => void)[] = []
+const fetched = vi.fn()
+const pressed = vi.fn()
+let app: App | undefined
+let host: HTMLElement
+
+/** Draws it as the server would, with one number, and takes over what is drawn, with another. */
+async function open(...fails: boolean[]) {
+  const number = ref(1)
+  const Part = defineComponent({
+    props: { said: { type: String, required: true } },
+    setup:
+      ({ said }) =>
+      () =>
+        h('section', [
+          h('p', `${said} ${number.value}`),
+          h('button', { onClick: pressed }, 'Press'),
+          h('button', 'Other'),
+        ]),
+  })
+  const of = async () => {
+    fetched()
+    if (fails.shift()) throw new Error('not there')
+    return { default: Part }
+  }
+  const root = {
+    render: () =>
+      h(Suspense, null, {
+        default: () => h('main', [h(WhenNear, { of, file: 'part.vue', said: 'number' }), h('input')]),
+      }),
+  }
+  host = document.createElement('div')
+  document.body.append(host)
+  const came = '<section><p>number 1</p><button>Press</button><button>Other</button></section>'
+  host.innerHTML = `<main><div>${came}</div><input></main>`
+  number.value = 2
+  app = createSSRApp(root)
+  app.mount(host)
+  await flushPromises()
+  return number
+}
+const told = () => host.querySelector('p')!.textContent
+const button = (name: string) => [...host.querySelectorAll('button')].find(b => b.textContent === name)!
+
+beforeEach(() => {
+  fetched.mockClear()
+  pressed.mockClear()
+  inSight.length = 0
+  vi.stubGlobal(
+    'IntersectionObserver',
+    class {
+      constructor(tell: (seen: { isIntersecting: boolean }[]) => void) {
+        inSight.push(() => tell([{ isIntersecting: true }]))
+      }
+      observe() {}
+      disconnect() {}
+    },
+  )
+})
+afterEach(() => {
+  app?.unmount()
+  app = undefined
+  host.remove()
+  vi.unstubAllGlobals()
+})
+
+it('stands as it came, and nothing of it is fetched', async () => {
+  const number = await open()
+  number.value = 3
+  await flushPromises()
+  expect([told(), fetched.mock.calls.length]).toEqual(['number 1', 0])
+})
+it('is drawn as things are by then once it is near, and follows from then on', async () => {
+  const number = await open()
+  inSight.forEach(tell => tell())
+  await flushPromises()
+  expect([told(), host.querySelectorAll('section').length]).toEqual(['number 2', 1])
+  number.value = 3
+  await flushPromises()
+  expect(told()).toBe('number 3')
+})
+it.each(['keydown', 'pointerdown', 'input'])('is drawn after %s anywhere on the page', async event => {
+  await open()
+  host.querySelector('input')!.dispatchEvent(new Event(event, { bubbles: true }))
+  await vi.waitFor(() => expect(told()).toBe('number 2'))
+})
+it('does what was pressed in it once it is there, once', async () => {
+  await open()
+  button('Press').click()
+  await flushPromises()
+  expect([told(), pressed.mock.calls.length]).toEqual(['number 2', 1])
+  button('Press').click()
+  expect(pressed).toHaveBeenCalledTimes(2)
+})
+it('keeps the focus where it is', async () => {
+  await open()
+  button('Other').focus()
+  const before = document.activeElement
+  await flushPromises()
+  expect(document.activeElement).toBe(button('Other'))
+  expect(before).not.toBe(document.activeElement)
+})
+it('asks again for what did not come', async () => {
+  await open(true)
+  inSight.forEach(tell => tell())
+  await flushPromises()
+  expect([told(), fetched.mock.calls.length]).toEqual(['number 1', 1])
+  button('Press').click()
+  await flushPromises()
+  expect([told(), fetched.mock.calls.length, pressed.mock.calls.length]).toEqual(['number 2', 2, 1])
+})

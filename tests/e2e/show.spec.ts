@@ -266,6 +266,8 @@ test('two devices on one run: every mark on both, none doubled; taking one back 
 test('past runs shape the next forecast, and can be switched off', async ({ page }) => {
   await page.goto(`${app.url}/bench/5a1d0000-0000-4000-8000-000000000001`)
   const past = page.getByTestId('past-runs')
+  // Below the first screen things stand as they came until one is near.
+  await page.getByRole('heading', { name: 'Why', exact: true }).scrollIntoViewIfNeeded()
   await expect(past).toContainText('share of the heat that gets into the can', { timeout: 120_000 })
   await complete(page)
   await ask(page, NUMBERS)

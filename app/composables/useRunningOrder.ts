@@ -32,6 +32,9 @@ interface Planned {
   mends: Mend[]
 }
 
+/** Longest that a page waits for its plan, ms. */
+const PLAN_WAITS = 300
+
 /** What the acts share. */
 export const stageOf = (d: RunningOrderDocument): Stagecraft => ({
   heaters: d.powers?.length ?? d.heaters,
@@ -51,6 +54,8 @@ export function useRunningOrder(id: string) {
   const times = toRaw(useState<Record<string, ActTimes>>('act-times', () => ({})).value)
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
   const request = useFromServer()
+  const app = useNuxtApp()
+  const send = useRequestFetch()
   const missing = useMissing()
   const failure = ref('')
   const refused = ref<{ clashes: string[]; mends: Mend[] }>()
@@ -80,6 +85,7 @@ export function useRunningOrder(id: string) {
         if (findDemonstration(act.staging.demonstration))
           attemptReading(() => orderActs([act], room.document, simulated, times))
       }
+      await bringPlan(document)
       stored.value = { ...order, document }
       steps.begin()
       failure.value = ''
@@ -89,10 +95,22 @@ export function useRunningOrder(id: string) {
       if (refusal.status === 404) missing()
     }
   }
-  /** The page stands before its plan does. */
+  /** A page that comes from the server brings its plan, unless that takes long. */
+  async function bringPlan(d: RunningOrderDocument) {
+    const carried = app.payload.data as Record<string, unknown>
+    const key = `plan of ${id}`
+    if (import.meta.server) {
+      const late = new Promise<undefined>(resolve => setTimeout(resolve, PLAN_WAITS))
+      carried[key] = await Promise.race([ask(d), late]).catch(() => undefined)
+    } else if (!app.isHydrating) return
+    if (!carried[key]) return
+    planned.value = carried[key] as Planned
+    planning.value = false
+  }
+  /** Else the page stands before its plan does. */
   onMounted(() => {
     queue = queue.then(async () => {
-      if (!document.value) return
+      if (!document.value || !planning.value) return
       busy.value = true
       try {
         planned.value = await ask(document.value)
@@ -124,7 +142,7 @@ export function useRunningOrder(id: string) {
   const ask = async (d: RunningOrderDocument): Promise<Planned> =>
     brokenOf(d).length > 0
       ? { clashes: [], mends: [] }
-      : $fetch('/api/running-orders/plan', {
+      : send<Planned>('/api/running-orders/plan', {
           method: 'POST',
           body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
         })

@@ -1,8 +1,9 @@
 /**
  * Plans shows one at a time in a thread of their own. For one order the newest question counts: one that is still being
- * worked on is answered with what can be told at once.
+ * worked on is answered with what can be told at once, unless the newest is the same.
  */
 import { dirname, join } from 'node:path'
+import { isDeepStrictEqual } from 'node:util'
 import { Worker } from 'node:worker_threads'
 import { forecasts } from '../watching/metrics'
 import { quickAnswer, type Job, type Planned } from './job'
@@ -15,8 +16,9 @@ const MOST_WAITING = 20
 interface Asked {
   order: string
   job: Job
-  told: (answer: Planned) => void
+  /** all that asked it */ told: ((answer: Planned) => void)[]
 }
+const tellAll = (asked: Asked | undefined, answer: Planned) => asked?.told.forEach(told => told(answer))
 
 /** Beside the server's entry, where the build puts it. */
 const PROGRAM = join(dirname(process.argv[1]), 'workers', 'planner.mjs')
@@ -30,7 +32,7 @@ function end(answer: Planned): void {
   clearTimeout(limit)
   const asked = current
   current = undefined
-  asked?.told(answer)
+  tellAll(asked, answer)
   next()
 }
 
@@ -67,13 +69,15 @@ export function planInTurn(order: string, job: Job): Promise<Planned> {
       done()
       answered(answer)
     }
+    const same = [current, ...waiting].find(a => a?.order === order && isDeepStrictEqual(a.job, job))
+    if (same) return void same.told.push(told)
     const older = waiting.findIndex(w => w.order === order)
     if (older >= 0) {
       const [left] = waiting.splice(older, 1)
-      left.told(quickAnswer(left.job))
+      tellAll(left, quickAnswer(left.job))
     }
     if (waiting.length >= MOST_WAITING) return told(quickAnswer(job))
-    waiting.push({ order, job, told })
+    waiting.push({ order, job, told: [told] })
     if (current?.order === order) giveUp()
     else next()
   })

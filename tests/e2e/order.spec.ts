@@ -5,6 +5,8 @@ const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
 test('a show fits; a bar is moved by keys; one that would break the order stays where it is, and says why', async ({
   page,
 }) => {
+  // It comes with its plan: nobody waits for scripts to read it. The first plan of a server takes it longer.
+  await expect.poll(async () => (await page.request.get(SHOW)).text()).toContain('It fits')
   await page.goto(SHOW)
   const state = page.getByTestId('plan-state')
   await expect(state).toHaveText('It fits')

@@ -272,24 +272,24 @@ async function exportCalendar() {
           </li>
         </ul>
       </section>
-      <USkeleton
-        v-if="planning && acts.length"
-        class="rounded-none"
-        :style="{ height: `${acts.length * 46 + 72}px` }"
-        aria-hidden="true"
-      />
-      <section v-if="plan && acts.length" aria-label="Time line" class="border-y rule py-2">
-        <TimeLine
-          :acts="acts.map(a => a.act)"
-          :plan="plan"
-          :clock="clock"
-          @move="
-            (i, lift) =>
-              change(d => {
-                d.acts[i]!.target = lift
-              }, true)
-          "
-        />
+      <section v-if="acts.length && (plan || planning)" aria-label="Time line" class="border-y rule py-2">
+        <!-- As wide as there is room, which only the browser knows. -->
+        <ClientOnly>
+          <TimeLine
+            v-if="plan"
+            :acts="acts.map(a => a.act)"
+            :plan="plan"
+            :clock="clock"
+            @move="
+              (i, lift) =>
+                change(d => {
+                  d.acts[i]!.target = lift
+                }, true)
+            "
+          />
+          <TimeLineToCome v-else :acts="acts.length" />
+          <template #fallback><TimeLineToCome :acts="acts.length" /></template>
+        </ClientOnly>
       </section>
       <div v-if="refused" class="border-l-4 border-(--danger) pl-3 my-2" role="alert">
         <p class="font-bold">Not moved: it would break the order.</p>

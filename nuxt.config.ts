@@ -215,6 +215,7 @@ export default defineNuxtConfig({
     $client: {
       build: {
         rolldownOptions: {
+          // In one file too: what three in four of all pages, and of parts that are fetched later, share.
           output: { codeSplitting: { groups: [...GROUPS, { name: 'common', minShareCount: 36 }] } },
           // A module of the computation does nothing by being read: what a page does not use of it is not fetched.
           treeshake: { moduleSideEffects: (id: string) => !id.startsWith(CORE) },

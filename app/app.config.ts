@@ -41,7 +41,10 @@ export default defineAppConfig({
         size: {
           md: {
             base: 'px-2 py-1 text-base md:text-base gap-0',
-            segment: 'px-0.5 data-[segment=day]:w-auto data-[segment=month]:w-auto data-[segment=year]:w-auto',
+            // Two slim digits, such as of 11:11, would be too small a target.
+            segment:
+              'px-0.5 text-center not-data-[segment=literal]:min-w-6 ' +
+              'data-[segment=day]:w-auto data-[segment=month]:w-auto data-[segment=year]:w-auto',
           },
         },
       },

@@ -1,6 +1,7 @@
 <script lang="ts">
 import { useEventListener, useIntersectionObserver } from '@vueuse/core'
 import type { Component, PropType } from 'vue'
+import { itsTurn } from '~/waking/turns'
 
 /** Until a part is in sight, px: as far as one scrolls while it is fetched. */
 const NEAR = 200
@@ -11,61 +12,93 @@ const saying = (element: Element) =>
   [element.tagName, element.id, element.getAttribute('aria-label'), element.textContent].join('\n')
 
 /**
- * Part of a page that lies below what is seen first. Drawn by the server it stays as it came, and its scripts are not
- * fetched, until it is nearly in sight, the focus is in it or, as soon as the browser has nothing else to do, something
- * is done on the page; then it is drawn anew in one go. What was pressed in it meanwhile is pressed then, and the focus
- * stays where it was. On a page that is awake it is drawn at once. What is given to it is given to the part.
+ * Part of a page that may lie below what is seen first. Drawn by the server it stays as it came, and its scripts are
+ * not fetched, until it is nearly in sight, the focus is in it or, as soon as the browser has nothing else to do,
+ * something is done on the page or it has become stale; then it is drawn anew in one go. What was pressed in it
+ * meanwhile is pressed then, and the focus stays where it was. What is in sight from the beginning is taken over in its
+ * turn, and on a page that is awake it is drawn at once.
  */
 export default defineComponent({
   inheritAttrs: false,
   props: {
-    of: { type: Function as PropType<() => Promise<{ default: Component }>>, required: true },
-    /** file of the part in `app/`, by which the server knows the scripts that its page can do without */
-    file: { type: String, required: true },
+    /** what is drawn, where it is a part with scripts of its own: it is given the attributes; else the slot is */
+    of: Function as PropType<() => Promise<{ default: Component }>>,
+    /** its file in `app/`, by which the server knows the scripts that its page can do without */
+    file: { type: String, default: '' },
+    /** element that it stands in */
+    as: { type: String, default: 'div' },
+    /** what came is no longer so */
+    stale: Boolean,
   },
-  async setup(props, { attrs }) {
-    const came = import.meta.client && getCurrentInstance()!.vnode.el !== null
+  setup(props, { attrs, slots }) {
+    const came = import.meta.client ? getCurrentInstance()!.vnode.el : null
     const part = shallowRef<Component>()
+    const drawn = ref(false)
     const place = shallowRef<HTMLElement>()
-    const draw = () => h('div', { ref: place }, part.value && [h(part.value, attrs)])
-    if (!came) {
-      // The page is not told of its scripts, nor of styles of its own: such a part has none.
-      if (import.meta.server)
-        useNuxtApp().hook('app:rendered', ({ ssrContext }) => void ssrContext!.modules!.delete(props.file))
-      part.value = (await props.of()).default
-      return draw
+    const fetchPart = async () => {
+      part.value = props.of && (await props.of()).default
+    }
+    const draw = () =>
+      h(
+        props.as,
+        { ref: place, ...(props.of ? {} : attrs) },
+        drawn.value ? (part.value ? [h(part.value, attrs)] : slots.default?.()) : undefined,
+      )
+    // The page is not told of its scripts, nor of styles of its own: such a part has none.
+    if (import.meta.server && props.of)
+      useNuxtApp().hook('app:rendered', ({ ssrContext }) => void ssrContext!.modules!.delete(props.file))
+    // One that has to be fetched would hold up the page.
+    const seen = !props.of && came instanceof Element && came.getBoundingClientRect().top < innerHeight + NEAR
+    if (!came || seen) {
+      drawn.value = true
+      // The server waits wherever the browser does: ids are counted from whatever waits.
+      if (props.of) return fetchPart().then(() => draw)
+      return seen || import.meta.server ? itsTurn().then(() => draw) : draw
     }
 
     const later: (() => void)[] = []
-    /** Does it with what takes this one's place. */
-    const again = (element: Element, act: (same: HTMLElement) => void) => {
+    const held = () => [...place.value!.querySelectorAll<HTMLElement>(HELD)]
+    /** Does it with what takes this one's place: what says the same, or else stands where it stood, if that will do. */
+    const again = (element: Element, act: (same: HTMLElement) => void, or: 'nothing' | 'inItsPlace') => {
       const said = saying(element)
+      const index = held().indexOf(element as HTMLElement)
       later.push(() => {
-        const same = [...place.value!.querySelectorAll<HTMLElement>(HELD)].find(e => saying(e) === said)
+        const same = held().find(e => saying(e) === said) ?? (or === 'inItsPlace' ? held()[index] : undefined)
         if (same) act(same)
+      })
+    }
+    /** Resolves once nothing in it is being pressed: taken away under the pointer, it would hear no click. */
+    let released: Promise<void> | undefined
+    const press = () => {
+      released = new Promise(resolve => {
+        const letGo = () => setTimeout(resolve)
+        for (const end of ['pointerup', 'pointercancel']) addEventListener(end, letGo, { once: true })
       })
     }
     let asked = false
     async function wake() {
       if (asked) return
       asked = true
-      const fetched = await props.of().catch(() => undefined)
+      if (props.of) asked = await fetchPart().then(...([() => true, () => false] as const))
+      await released
       // One that did not come is asked for again with what is done next.
-      asked = fetched !== undefined
-      if (!fetched || !place.value) return
+      if (!asked || !place.value) return
       for (const stop of listening) stop()
       const focused = document.activeElement
-      if (focused && place.value.contains(focused)) again(focused, same => same.focus({ preventScroll: true }))
+      if (focused && place.value.contains(focused))
+        again(focused, same => same.focus({ preventScroll: true }), 'inItsPlace')
       // Vue knows nothing of what came: it draws beside it.
       place.value.replaceChildren()
-      part.value = fetched.default
+      drawn.value = true
       await nextTick()
       for (const act of later) act()
     }
+    const soon = () => requestIdleCallback(() => void wake())
     const listening = [
-      useIntersectionObserver(place, ([seen]) => seen!.isIntersecting && wake(), { rootMargin: `${NEAR}px` }).stop,
+      useIntersectionObserver(place, ([sight]) => sight!.isIntersecting && wake(), { rootMargin: `${NEAR}px` }).stop,
+      useEventListener(place, 'pointerdown', press, { capture: true, passive: true }),
       useEventListener(place, 'focusin', wake),
-      useEventListener(['keydown', 'pointerdown', 'input'], () => requestIdleCallback(wake), { passive: true }),
+      useEventListener(['keydown', 'pointerdown', 'input'], soon, { passive: true }),
       useEventListener(
         place,
         'click',
@@ -74,13 +107,14 @@ export default defineComponent({
           if (!pressed) return
           event.preventDefault()
           event.stopPropagation()
-          again(pressed, same => same.click())
+          again(pressed, same => same.click(), 'nothing')
           void wake()
         },
         { capture: true },
       ),
+      watch(() => props.stale, soon),
     ]
-    return draw
+    return Promise.resolve(draw)
   },
 })
 </script>

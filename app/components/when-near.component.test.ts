@@ -69,6 +69,7 @@ afterEach(() => {
   app = undefined
   host.remove()
   vi.unstubAllGlobals()
+  vi.restoreAllMocks()
 })
 
 it('stands as it came, and nothing of it is fetched', async () => {
@@ -99,6 +100,18 @@ it('does what was pressed in it once it is there, once', async () => {
   button('Press').click()
   expect(pressed).toHaveBeenCalledTimes(2)
 })
+it('is not taken away while something in it is being pressed', async () => {
+  await open()
+  const other = button('Other')
+  other.dispatchEvent(new Event('pointerdown', { bubbles: true }))
+  inSight.forEach(tell => tell())
+  await flushPromises()
+  expect(button('Other')).toBe(other)
+  button('Press').click()
+  other.dispatchEvent(new Event('pointerup', { bubbles: true }))
+  await vi.waitFor(() => expect(told()).toBe('number 2'))
+  expect(pressed).toHaveBeenCalledTimes(1)
+})
 it('keeps the focus where it is', async () => {
   await open()
   button('Other').focus()
@@ -115,4 +128,46 @@ it('asks again for what did not come', async () => {
   button('Press').click()
   await flushPromises()
   expect([told(), fetched.mock.calls.length, pressed.mock.calls.length]).toEqual(['number 2', 2, 1])
+})
+
+/** A part that is in the page's own scripts, so far from the top of the screen, px. */
+async function openOwn(top: number) {
+  vi.spyOn(Element.prototype, 'getBoundingClientRect').mockReturnValue(new DOMRect(0, top, 0, 0))
+  const number = ref(1)
+  const stale = ref(false)
+  const inside = () => h('button', { onClick: pressed }, `number ${number.value}`)
+  const step = () => h(WhenNear, { as: 'li', class: 'step', stale: stale.value }, { default: inside })
+  host = document.createElement('div')
+  document.body.append(host)
+  host.innerHTML = '<ol><li class="step"><button>number 1</button></li></ol>'
+  const came = host.querySelector('button')!
+  app = createSSRApp({ render: () => h(Suspense, null, { default: () => h('ol', [step()]) }) })
+  app.mount(host)
+  await flushPromises()
+  await vi.waitFor(() => expect(host.querySelectorAll('li.step')).toHaveLength(1))
+  return { number, stale, came }
+}
+const only = () => host.querySelector('button')!
+
+it('is taken over where it stands in sight from the beginning', async () => {
+  const { number, came } = await openOwn(100)
+  number.value = 3
+  await vi.waitFor(() => expect(only().textContent).toBe('number 3'))
+  expect(only()).toBe(came)
+})
+it('stands as it came farther down, until what came is no longer so', async () => {
+  const { number, stale, came } = await openOwn(5000)
+  number.value = 3
+  await flushPromises()
+  expect([only(), only().textContent]).toEqual([came, 'number 1'])
+  stale.value = true
+  await vi.waitFor(() => expect(only().textContent).toBe('number 3'))
+})
+it('puts the focus where it was, also where what stands there says something else by now', async () => {
+  const { number } = await openOwn(5000)
+  number.value = 3
+  only().focus()
+  await flushPromises()
+  expect(only().textContent).toBe('number 3')
+  expect(document.activeElement).toBe(only())
 })

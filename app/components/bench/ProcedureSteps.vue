@@ -46,66 +46,66 @@ const usualOf = (id: string) => {
 
 <template>
   <ol class="grid" :aria-label="$t('Procedure')">
-    <li
+    <WhenNear
       v-for="(step, index) in steps"
       :key="step.id"
+      as="li"
+      :stale="editor.dirty.value"
       class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0"
     >
-      <InTurn>
-        <span class="display soft figures">{{ index + 1 }}</span>
-        <div>
-          <p
-            v-for="gate in demonstration.gates.filter(g => g.step === step.id)"
-            :key="gate.step"
-            class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1"
-          >
-            <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
-          </p>
-          <div class="leading-[1.7]">
-            <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">
-              <template v-if="!isBlank(part)">
-                {{ units.told(part) }}
-              </template>
-              <InputBlank
-                v-else
-                :input="findInput(demonstration, part.input)!"
-                :value="valueOf(part.input)"
-                :document="document.inputs[part.input]"
-                :spread="given.spreads[part.input]"
-                :usual="usualOf(part.input)"
-                :outcomes="demonstration.outcomes"
-                :subject="demonstration.subject"
-                :strip="strip?.input === part.input ? strip.points : undefined"
-                :editor="editor"
-                @strip="emit('strip', part.input)"
-              />
-            </template>
-            {{ ' ' }}<slot name="inline" :step="step.id" />
-          </div>
-          <slot name="after" :step="step.id" />
-          <Folded
-            v-for="caution in step.cautions"
-            :key="caution.id"
-            class="text-sm mt-1"
-            :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'"
-          >
-            <template #title>
-              <span aria-hidden="true">⚠</span>
-              <span class="sr-only">{{
-                caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ')
-              }}</span>{{ units.told(caution.hazard) }}
-            </template>
-            <p class="pl-5 text-(--ink) font-normal">
-              {{ units.told(caution.control) }}
-            </p>
-          </Folded>
-        </div>
-        <span
-          class="text-sm soft figures text-right whitespace-nowrap pt-1"
-          :title="step.seconds === undefined ? undefined : $t('predicted')"
-          >{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span
+      <span class="display soft figures">{{ index + 1 }}</span>
+      <div>
+        <p
+          v-for="gate in demonstration.gates.filter(g => g.step === step.id)"
+          :key="gate.step"
+          class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1"
         >
-      </InTurn>
-    </li>
+          <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
+        </p>
+        <div class="leading-[1.7]">
+          <template v-for="(part, i) in step.sentence" :key="isBlank(part) ? part.input : i">
+            <template v-if="!isBlank(part)">
+              {{ units.told(part) }}
+            </template>
+            <InputBlank
+              v-else
+              :input="findInput(demonstration, part.input)!"
+              :value="valueOf(part.input)"
+              :document="document.inputs[part.input]"
+              :spread="given.spreads[part.input]"
+              :usual="usualOf(part.input)"
+              :outcomes="demonstration.outcomes"
+              :subject="demonstration.subject"
+              :strip="strip?.input === part.input ? strip.points : undefined"
+              :editor="editor"
+              @strip="emit('strip', part.input)"
+            />
+          </template>
+          {{ ' ' }}<slot name="inline" :step="step.id" />
+        </div>
+        <slot name="after" :step="step.id" />
+        <Folded
+          v-for="caution in step.cautions"
+          :key="caution.id"
+          class="text-sm mt-1"
+          :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'"
+        >
+          <template #title>
+            <span aria-hidden="true">⚠</span>
+            <span class="sr-only">{{
+              caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ')
+            }}</span>{{ units.told(caution.hazard) }}
+          </template>
+          <p class="pl-5 text-(--ink) font-normal">
+            {{ units.told(caution.control) }}
+          </p>
+        </Folded>
+      </div>
+      <span
+        class="text-sm soft figures text-right whitespace-nowrap pt-1"
+        :title="step.seconds === undefined ? undefined : $t('predicted')"
+        >{{ step.seconds === undefined ? '' : units.clock(step.seconds) }}</span
+      >
+    </WhenNear>
   </ol>
 </template>

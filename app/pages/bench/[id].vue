@@ -13,7 +13,7 @@ const { editor, demonstration, asStated, scrubber, pull, shelfProblem, take, tak
 const { copyAway, logRun, unfit } = staging
 const shelf = useShelfStore()
 const units = useUnitsStore()
-const { draft, read, failure } = editor
+const { draft, read, dirty, failure } = editor
 await Promise.all([staging.open(), shelf.loaded ? undefined : shelf.load()])
 // The staging as stated takes a slow device long: in a task of its own.
 await itsTurn()
@@ -152,6 +152,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       v-if="draft && read && simulation && demonstration && ledger"
       :of="() => import('~/components/bench/StagingDetails.vue')"
       file="components/bench/StagingDetails.vue"
+      :stale="dirty"
     />
   </div>
 </template>

@@ -31,7 +31,7 @@ export default defineComponent({
     stale: Boolean,
   },
   setup(props, { attrs, slots }) {
-    const came = import.meta.client ? getCurrentInstance()!.vnode.el : null
+    const came = import.meta.client ? (getCurrentInstance()!.vnode.el as Element | null) : null
     const part = shallowRef<Component>()
     const drawn = ref(false)
     const place = shallowRef<HTMLElement>()
@@ -48,7 +48,7 @@ export default defineComponent({
     if (import.meta.server && props.of)
       useNuxtApp().hook('app:rendered', ({ ssrContext }) => void ssrContext!.modules!.delete(props.file))
     // One that has to be fetched would hold up the page.
-    const seen = !props.of && came instanceof Element && came.getBoundingClientRect().top < innerHeight + NEAR
+    const seen = !props.of && came !== null && came.getBoundingClientRect().top < innerHeight + NEAR
     if (!came || seen) {
       drawn.value = true
       // The server waits wherever the browser does: ids are counted from whatever waits.

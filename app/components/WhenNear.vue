@@ -79,7 +79,10 @@ export default defineComponent({
     async function wake() {
       if (asked) return
       asked = true
-      if (props.of) asked = await fetchPart().then(...([() => true, () => false] as const))
+      asked = await fetchPart().then(
+        () => true,
+        () => false,
+      )
       await released
       // One that did not come is asked for again with what is done next.
       if (!asked || !place.value) return

@@ -36,6 +36,8 @@ const steps = computed(() =>
     cautions: props.cautions.filter(c => c.step === step.id),
   })),
 )
+/** Those that the server drew: a step that warns of something else by now is stale. */
+const came = props.cautions
 const units = useUnitsStore()
 const valueOf = (id: string) => props.values.numbers[id] ?? props.values.choices[id]!
 const usualOf = (id: string) => {
@@ -50,7 +52,7 @@ const usualOf = (id: string) => {
       v-for="(step, index) in steps"
       :key="step.id"
       as="li"
-      :stale="editor.dirty.value"
+      :stale="editor.dirty.value || cautions !== came"
       class="grid grid-cols-[1.4rem_1fr_auto] gap-x-2 py-2 border-t rule first:border-t-0"
     >
       <span class="display soft figures">{{ index + 1 }}</span>

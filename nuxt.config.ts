@@ -104,19 +104,32 @@ function chunkOf(id: string): string | undefined {
   return shared ? `family-${family}` : `demonstration-${demonstration}`
 }
 
+type ChunkOf = (id: string) => string | undefined
 /** From what rests on nothing to what rests on all others: each takes along what it needs that none before it took. */
-const CHUNKS = [
-  ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'core', 'documents', 'tables'],
-  ...['practice', 'hearing', 'family-', 'demonstration-'],
-]
-const GROUPS = CHUNKS.map((chunk, i) => ({
-  name: (id: string) => {
-    const own = chunkOf(id)
-    return own && (chunk.endsWith('-') ? own.startsWith(chunk) : own === chunk) ? own : null
-  },
-  priority: CHUNKS.length - i,
-  debugName: chunk,
-}))
+const groups = (chunks: readonly string[], of: ChunkOf) =>
+  chunks.map((chunk, i) => ({
+    name: (id: string) => {
+      const own = of(id)
+      return own && (chunk.endsWith('-') ? own.startsWith(chunk) : own === chunk) ? own : null
+    },
+    priority: chunks.length - i,
+    debugName: chunk,
+  }))
+const CATALOGUE = ['family-', 'demonstration-']
+const OF_PAGES = groups(
+  [
+    ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'core', 'documents', 'tables'],
+    ...['practice', 'hearing', ...CATALOGUE],
+  ],
+  chunkOf,
+)
+/** A worker is one file, but for the demonstrations: it reads those that it is asked about. */
+const OF_WORKERS = groups(['computing', ...CATALOGUE], id => {
+  const own = chunkOf(id)
+  return CATALOGUE.some(part => own?.startsWith(part)) ? own : 'computing'
+})
+/** A module of the computation does nothing by being read: what is not used of it is not fetched. */
+const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(CORE) }
 
 const icon = (size: number, purpose: 'any' | 'maskable') => ({
   ...{ src: `/icons/${purpose}-${size}.png`, sizes: `${size}x${size}` },
@@ -209,16 +222,14 @@ export default defineNuxtConfig({
   vite: {
     // Of vue-i18n neither its older interface nor its components are used.
     define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
-    // One file: a worker that is begun works, also while there is no server.
-    worker: { format: 'es', rolldownOptions: { output: { codeSplitting: false } } },
+    worker: { format: 'es', rolldownOptions: { output: { codeSplitting: { groups: OF_WORKERS } }, treeshake } },
     build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
     $client: {
       build: {
         rolldownOptions: {
           // In one file too: what three in four of all pages, and of parts that are fetched later, share.
-          output: { codeSplitting: { groups: [...GROUPS, { name: 'common', minShareCount: 36 }] } },
-          // A module of the computation does nothing by being read: what a page does not use of it is not fetched.
-          treeshake: { moduleSideEffects: (id: string) => !id.startsWith(CORE) },
+          output: { codeSplitting: { groups: [...OF_PAGES, { name: 'common', minShareCount: 36 }] } },
+          treeshake,
         },
       },
     },

@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { launchOptions } from './scripts/browser/chromium'
 
 export default defineConfig({
   testDir: 'tests/e2e',
@@ -15,17 +16,6 @@ export default defineConfig({
     // What moves is drawn anew sixty times a second, without a graphics card: tests of motion ask for it.
     contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: process.env.HUSH_CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: launchOptions(),
   },
 })

@@ -1,5 +1,5 @@
-import { DEFAULT_SAMPLES } from '~~/core'
-import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
+import { DEFAULT_SAMPLES, knownDemonstrations } from '~~/core'
+import type { ForecastAnswer, ForecastRequest, Idle, Known } from '~/workers/forecast-messages'
 
 /** Distributes Omit over the kinds of request. */
 type Asked<R> = R extends ForecastRequest ? Omit<R, 'job' | 'whole'> : never
@@ -22,9 +22,11 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
     // One that can't be fetched or begun (the server is away) answers nothing: whoever waits is told.
     begun.onerror = event => {
       event.preventDefault()
+      begun.terminate()
       worker = undefined
       for (const job of Object.values(newest)) onAnswer({ kind: 'failed', job, message: CANNOT })
     }
+    begun.postMessage({ kind: 'known', demonstrations: knownDemonstrations().map(({ id }) => id) } satisfies Known)
     return begun
   }
   onScopeDispose(() => worker?.terminate())

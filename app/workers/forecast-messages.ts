@@ -43,6 +43,12 @@ export type ForecastRequest =
 /** What is drawn and explained, with its run where it is not what is stated. */
 export type Shown = Representative & { run?: Traced }
 
+/** Names the demonstrations that the page has at hand, before all else. */
+export interface Known {
+  kind: 'known'
+  demonstrations: string[]
+}
+
 /** Ends the levers of what has been changed. */
 export interface Idle {
   kind: 'idle'

@@ -1,5 +1,4 @@
 /** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
-import '~~/core/catalogue/everything'
 import {
   DEFAULT_SAMPLES,
   StagingSample,
@@ -11,6 +10,7 @@ import {
   influences,
   investigate,
   learn,
+  loadDemonstrations,
   logbookSays,
   oddsStrip,
   pullLevers,
@@ -30,7 +30,7 @@ import {
   type Taught,
   type UnitSystem,
 } from '~~/core'
-import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
+import type { ForecastAnswer, ForecastRequest, Idle, Known } from './forecast-messages'
 
 const CHUNK = 40
 const STRIP_POINTS = 9
@@ -92,11 +92,31 @@ let followed: { key: string; sample: StagingSample } | undefined
 
 const answer = (message: ForecastAnswer) => postMessage(message)
 
+const demonstrationsOf = (request: ForecastRequest): string[] =>
+  [
+    request.document,
+    ...(request.kind === 'learn' ? request.runs.map(run => run.staging) : []),
+    ...(request.kind === 'investigate' ? [request.used] : []),
+  ].map(staging => staging.demonstration)
+
+/** What could not be fetched once, this worker never fetches again: whoever began it is told, and begins another. */
+const fetchAll = (demonstrations: string[]) =>
+  loadDemonstrations(demonstrations).catch((error: unknown) => {
+    setTimeout(() => {
+      throw error
+    })
+    throw new Cancelled()
+  })
+
+/** What the page knows: fetched once there is nothing more urgent, so that it is at hand while the server is away. */
+let known: string[] = []
+
 async function work(request: ForecastRequest): Promise<void> {
   const current = async () => {
     await pause()
     if (newest[request.kind] !== request.job) throw new Cancelled()
   }
+  await fetchAll(demonstrationsOf(request))
   const { demonstration, given, values } = resolveStaging(request.document)
   if (request.kind === 'forecast') {
     const { whole, samples = whole } = request
@@ -197,14 +217,20 @@ async function work(request: ForecastRequest): Promise<void> {
   }
 }
 
-self.onmessage = (event: MessageEvent<ForecastRequest | Idle>) => {
+self.onmessage = (event: MessageEvent<ForecastRequest | Idle | Known>) => {
   const request = event.data
+  if (request.kind === 'known') {
+    known = request.demonstrations
+    return
+  }
   // Levers of what has just been changed are of no use to anybody.
   if (request.kind === 'forecast' || request.kind === 'idle') delete newest.levers
   if (request.kind === 'idle') return
   newest[request.kind] = request.job
-  work(request).catch((error: unknown) => {
-    if (!(error instanceof Cancelled))
-      answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })
-  })
+  work(request)
+    .then(() => loadDemonstrations(known).catch(() => undefined))
+    .catch((error: unknown) => {
+      if (!(error instanceof Cancelled))
+        answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })
+    })
 }

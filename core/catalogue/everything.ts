@@ -1,4 +1,4 @@
-/** All demonstrations at hand from the start: for the server, workers, the command line and the tests. */
+/** All demonstrations at hand from the start: for the server, its threads, the command line and the tests. */
 import type { Demonstration } from '../demonstration'
 import { balloonEmptied } from './vacuum/balloon-emptied'
 import { balloonInGlass } from './holding/balloon-in-glass'

@@ -1,6 +1,6 @@
 /**
- * The demonstrations that are at hand. The server, a worker and the tests have all of them from the start
- * (`core/catalogue/everything`); a page fetches those that it is about before it shows anything.
+ * The demonstrations that are at hand. The server and the tests have all of them from the start
+ * (`core/catalogue/everything`); a page or a worker fetches those that it is about before it shows anything.
  */
 import type { Demonstration } from '../demonstration'
 import { DEMONSTRATION_IDS, DIRECTORY } from './directory'

@@ -1,7 +1,7 @@
 /** A department that has kept everything for years: five thousand runs, a thousand things. */
 import { chromium } from '@playwright/test'
 import pg from 'pg'
-import { chromiumProgram } from '../install/debian-packages.mjs'
+import { launchOptions } from '../browser/chromium'
 import { percentile, type Figure, type Stage } from './stage'
 
 const [RUNS, THINGS] = [5000, 1000]
@@ -33,8 +33,7 @@ async function fill(url: string): Promise<void> {
 
 /** How long a page takes to show its list, and to answer what is typed into its search, in a real browser. */
 async function pages(stage: Stage, part: string): Promise<Figure[]> {
-  const program = chromiumProgram()
-  const browser = await chromium.launch({ args: ['--no-sandbox'], ...(program && { executablePath: program }) })
+  const browser = await chromium.launch(launchOptions())
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     // What runs these scripts names their functions with a helper that no page has.

@@ -2,7 +2,7 @@
 import { createServer, connect, type Socket } from 'node:net'
 import type { AddressInfo } from 'node:net'
 import { chromium } from '@playwright/test'
-import { chromiumProgram } from '../install/debian-packages.mjs'
+import { launchOptions } from '../browser/chromium'
 import type { Figure, Stage } from './stage'
 
 /** A proxy that can stop passing anything on, with every connection left open. */
@@ -40,8 +40,7 @@ async function silentProxy(target: URL) {
 export async function silence(stage: Stage): Promise<Figure[]> {
   const show = await stage.beginShow()
   const proxy = await silentProxy(new URL(stage.url))
-  const program = chromiumProgram()
-  const browser = await chromium.launch({ args: ['--no-sandbox'], ...(program && { executablePath: program }) })
+  const browser = await chromium.launch(launchOptions())
   try {
     const page = await browser.newPage()
     await page.goto(`${proxy.url}/live/${show}`)

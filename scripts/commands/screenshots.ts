@@ -1,7 +1,7 @@
 /** `npm run screenshots -- ADDRESS`: takes the pictures in docs/screenshots/ of a running copy with the demo data. */
 import { join } from 'node:path'
 import { chromium, type Page } from '@playwright/test'
-import { chromiumProgram } from '../install/debian-packages.mjs'
+import { launchOptions } from '../browser/chromium'
 import { makeSound, wavOf } from '../../tests/made-sounds'
 import { film } from '../../tests/made-clip'
 import { root } from '../root'
@@ -14,10 +14,7 @@ if (!address) {
 const folder = join(root, 'docs', 'screenshots')
 const demo = (number: number) => `5a1d0000-0000-4000-8000-${String(number).padStart(12, '0')}`
 const staging = `/bench/${demo(1)}`
-const browser = await chromium.launch({
-  executablePath: chromiumProgram()!,
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-})
+const browser = await chromium.launch(launchOptions())
 
 interface View {
   width?: number

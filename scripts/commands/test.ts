@@ -7,7 +7,6 @@ import type { JSONReport, JSONReportSuite } from '@playwright/test/reporter'
 import type { JsonTestResults } from 'vitest/node'
 import { ensureBuild } from '../build/build'
 import { openCluster, type Cluster } from '../database/cluster'
-import { chromiumProgram } from '../install/debian-packages.mjs'
 import { withLock } from '../install/lock.mjs'
 import { messageOf, root } from '../root'
 
@@ -80,8 +79,7 @@ async function vitest(projects: readonly string[], environment?: Environment) {
 
 async function browser(environment: Environment) {
   const file = join(folder, 'browser.json')
-  const HUSH_CHROMIUM = chromiumProgram() ?? ''
-  const { output } = await program('playwright', ['test'], { ...environment, HUSH_TEST_REPORT: file, HUSH_CHROMIUM })
+  const { output } = await program('playwright', ['test'], { ...environment, HUSH_TEST_REPORT: file })
   const report = reportIn<JSONReport>(file)
   const bad = report ? report.stats.unexpected + report.stats.flaky : 1
   countSuite('browser tests', report?.stats.expected ?? 0, bad, (report ? `${failures(report)}\n` : '') + output)

@@ -3,7 +3,7 @@
  * a processor four times slower and nothing cached; one JSON object a line, each with its limits.
  */
 import { chromium, type Page } from '@playwright/test'
-import { chromiumProgram } from '../install/debian-packages.mjs'
+import { launchOptions } from '../browser/chromium'
 
 const address = process.argv[2]
 if (!address) {
@@ -98,10 +98,7 @@ async function measure(page: Page, path: string) {
   return { ...(await page.evaluate(() => window.measured)), script: bytes / 1000, ...(odds !== undefined && { odds }) }
 }
 
-const browser = await chromium.launch({
-  executablePath: chromiumProgram()!,
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
-})
+const browser = await chromium.launch(launchOptions())
 for (const [name, path] of Object.entries(PAGES)) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
   const measured = await measure(await context.newPage(), path)

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import '../../core/catalogue/everything'
 import { readStaging, type StoredRun, type StoredStaging } from '../../core'
+import { launchOptions } from '../../scripts/browser/chromium'
 import { makeSound, wavOf } from '../made-sounds'
 import { expect, test } from './page'
 
@@ -26,16 +27,11 @@ const played = join(folder, 'can.wav')
 writeFileSync(played, wavOf(splashAndBang(3, 30)))
 test.use({
   permissions: ['microphone'],
-  launchOptions: {
-    executablePath: process.env.HUSH_CHROMIUM ?? '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--disable-gpu',
-      '--use-fake-device-for-media-stream',
-      '--use-fake-ui-for-media-stream',
-      `--use-file-for-fake-audio-capture=${played}`,
-    ],
-  },
+  launchOptions: launchOptions(
+    '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
+    `--use-file-for-fake-audio-capture=${played}`,
+  ),
 })
 
 test('a sound file gives the hush to 15 ms, is put right by hand, and the run keeps what began in it', async ({

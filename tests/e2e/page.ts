@@ -6,6 +6,9 @@ import { SAMPLES, openApplication, type Application } from '../application'
 const alive = (page: Page) =>
   page.waitForFunction(
     () => document.documentElement.dataset.alive !== undefined || document.getElementById('__nuxt') === null,
+    undefined,
+    // Asked at each frame, it would have every frame drawn.
+    { polling: 50 },
   )
 
 /** Its errors fail the test; gone to or read again, it is waited for until it is alive. */

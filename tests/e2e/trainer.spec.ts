@@ -43,6 +43,21 @@ async function until(page: Page, words: RegExp) {
   await press(page, '× 1')
 }
 
+test('the plan to be practised warns as the Bench does, and a guided act of what is next', async ({ page }) => {
+  await page.goto(`/practice/${CAN}?exercise=as-planned`)
+  const plan = page.getByRole('list', { name: 'The plan' })
+  await expect(plan).toContainText('Before this step: Everyone behind the line')
+  const raised = await plan.getByRole('button', { name: /Raised caution/ }).allInnerTexts()
+  expect(raised.length).toBeGreaterThan(0)
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(act(page)).toBeVisible()
+  const warned = page.getByRole('list', { name: 'Cautions' })
+  await expect(warned.getByRole('listitem').first()).toContainText(/on the floor.*\./s)
+  await page.goto(`/bench/${CAN}`)
+  const procedure = page.getByRole('list', { name: 'Procedure' })
+  for (const words of raised) await expect(procedure).toContainText(words.replace(/^.*caution: /is, ''))
+})
+
 test('a can that was carried too slowly: what decided it, and what to do better', async ({ page }) => {
   await begin(page, CAN, 'as-planned')
   await upTo(page, /^Plume/)

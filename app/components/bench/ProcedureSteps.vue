@@ -86,22 +86,7 @@ const usualOf = (id: string) => {
           {{ ' ' }}<slot name="inline" :step="step.id" />
         </div>
         <slot name="after" :step="step.id" />
-        <Folded
-          v-for="caution in step.cautions"
-          :key="caution.id"
-          class="text-sm mt-1"
-          :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'"
-        >
-          <template #title>
-            <span aria-hidden="true">⚠</span>
-            <span class="sr-only">{{
-              caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ')
-            }}</span>{{ units.told(caution.hazard) }}
-          </template>
-          <p class="pl-5 text-(--ink) font-normal">
-            {{ units.told(caution.control) }}
-          </p>
-        </Folded>
+        <CautionNote v-for="caution in step.cautions" :key="caution.id" :caution="caution" />
       </div>
       <span
         class="text-sm soft figures text-right whitespace-nowrap pt-1"

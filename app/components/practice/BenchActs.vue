@@ -7,6 +7,7 @@ import {
   siOf,
   stepWords,
   type BenchAct,
+  type Caution,
   type MarkKind,
   type QuantityDocument,
   type QuantityInput,
@@ -15,7 +16,7 @@ import {
 import { MARK_KEYS, markNames, SEALED_WORDS } from '~/components/live/mark-keys'
 import type { PracticeAttempt } from '~/composables/usePracticeAttempt'
 
-const props = defineProps<{ setting: Setting; attempt: PracticeAttempt }>()
+const props = defineProps<{ setting: Setting; attempt: PracticeAttempt; cautions: readonly Caution[] }>()
 const units = useUnitsStore()
 const { open, phase, refusal, sealed, done } = props.attempt
 
@@ -52,6 +53,10 @@ const words = computed(() =>
     : '',
 )
 
+/** Guided, it is warned of what is next; alone, one has read it before. */
+const warned = computed(() =>
+  props.setting.exercise.guided ? props.cautions.filter(c => c.step === next.value?.step.id) : [],
+)
 function planned(input: QuantityInput): QuantityDocument {
   const unit = units.shown(input.units)
   const value = fromSi(props.setting.values.numbers[input.id]!, unit, input.quantity)
@@ -124,6 +129,16 @@ useShortcut((key, event) => {
     <div ref="acts" class="grid gap-3">
       <template v-if="next">
         <p class="text-lg" data-testid="bench-step">{{ words }}</p>
+        <ul v-if="warned.length" class="text-sm grid gap-1" aria-label="Cautions">
+          <li
+            v-for="caution in warned"
+            :key="caution.id"
+            :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : ''"
+          >
+            <span aria-hidden="true">⚠</span> {{ units.told(caution.hazard) }}
+            <span class="text-(--ink) font-normal">{{ units.told(caution.control) }}</span>
+          </li>
+        </ul>
         <CheckedForm :state="amounts" :check="() => wrongIn(next!)" class="grid gap-3" @submit="doIt(next)">
           <MeasuredFields
             :fields="next.amounts.map(i => ({ id: i.id, label: i.name, kind: i.quantity, units: i.units }))"

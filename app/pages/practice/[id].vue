@@ -4,15 +4,18 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   attemptReading,
+  cautionsOf,
   courseOf,
   findDemonstration,
   loadDemonstrations,
   practiceSchema,
   resolveStaging,
+  riskOfForecast,
   settingOf,
   stepWords,
   withRoom,
   type Debrief,
+  type FirstOdds,
   type Investigation,
   type PracticeDocument,
   type StoredStaging,
@@ -24,7 +27,11 @@ const id = String(route.params.id)
 const units = useUnitsStore()
 const who = useWhoStore()
 const room = useRoomStore()
-const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${id}`)
+const [{ data: staging, error }, { data: odds }] = await Promise.all([
+  useFetch<StoredStaging>(`/api/stagings/${id}`),
+  useFetch<FirstOdds>(`/api/stagings/${id}/odds`),
+  useSchoolStore().load(),
+])
 if (error.value?.status === 404) useMissing()()
 await loadDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
 if (!room.loaded) await room.load()
@@ -60,11 +67,20 @@ watch(exercise, () => again())
 const attempt = usePracticeAttempt(setting)
 const { now, speed, state, scene, senses, instruments, seen, asked, inHand, sealed, answered, done } = attempt
 
+/** By the draws where there are some, as on the Bench; else by the one run that is stated. */
+const cautions = computed(() => {
+  if (!read.value) return []
+  const { demonstration, values } = read.value
+  const risk = odds.value?.forecast && riskOfForecast(odds.value.forecast)
+  return cautionsOf(demonstration, values, demonstration.simulate(values, 'summary'), risk)
+})
 const steps = computed(() =>
   read.value
     ? read.value.demonstration.procedure.map(step => ({
         id: step.id,
         words: stepWords(read.value!.demonstration, step, read.value!.values, units.reader),
+        gates: read.value!.demonstration.gates.filter(g => g.step === step.id),
+        cautions: cautions.value.filter(c => c.step === step.id),
       }))
     : [],
 )
@@ -162,8 +178,15 @@ watch(debrief, async is => {
 
       <div v-if="state === 'ready'" class="grid gap-4 max-w-3xl">
         <ol class="list-decimal pl-6 grid gap-1" aria-label="The plan">
-          <li v-for="s in steps" :key="s.id">{{ s.words }}</li>
+          <li v-for="s in steps" :key="s.id">
+            <p v-for="gate in s.gates" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2">
+              <span class="sr-only">Before this step: </span>{{ units.told(gate.text) }}
+            </p>
+            {{ s.words }}
+            <CautionNote v-for="caution in s.cautions" :key="caution.id" :caution="caution" />
+          </li>
         </ol>
+        <SchoolCautions :demonstration="read.demonstration.id" />
         <p v-if="!exercise.guided" class="soft">Look at it now: once you begin, its numbers are hidden.</p>
         <ChoiceField
           v-if="who.people.length"
@@ -209,7 +232,14 @@ watch(debrief, async is => {
           :answered="answered"
           @choose="attempt.choose"
         />
-        <BenchActs v-else :key="seed" :setting="setting" :attempt="attempt" :data-sealed="sealed" />
+        <BenchActs
+          v-else
+          :key="seed"
+          :setting="setting"
+          :attempt="attempt"
+          :cautions="cautions"
+          :data-sealed="sealed"
+        />
       </div>
 
       <div v-else-if="state === 'over' && setting" class="grid gap-4">

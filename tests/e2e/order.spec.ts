@@ -99,6 +99,8 @@ test('run sheet, kit list, safety sheet and calendar come out of it', async ({ p
   await page.getByRole('link', { name: /Run sheet, kit list and safety sheet/ }).click()
   await expect(page.getByRole('heading', { name: 'Run sheet' })).toBeVisible()
   const rows = page.getByRole('region', { name: 'Run sheet' }).getByRole('row')
+  // There once it is planned.
+  await expect(rows.filter({ hasText: 'Only now it is closed' }).first()).toBeVisible()
   const times = (await rows.allInnerTexts()).map(t => /\d\d:\d\d(:\d\d)?/.exec(t)?.[0]).filter(Boolean)
   expect(times).toEqual([...times].sort())
   // What must be confirmed is read before the act, never after it.

@@ -57,16 +57,13 @@ async function send(what: 'open' | 'close' | 'reveal' | 'hands', counts?: Record
   }
 }
 const handsFor = (outcome: string) => (hands[outcome] ?? '').trim()
-function faultsInHands(): FormError[] {
-  const found = props.demonstration.outcomes
+const faultsInHands = (): FormError[] =>
+  props.demonstration.outcomes
     .filter(o => !/^\d{0,4}$/.test(handsFor(o.id)))
-    .map(o => {
-      const why = t('given "{typed}"; accepted: a whole number of hands', { typed: handsFor(o.id) })
-      return { name: o.id, message: `${units.told(o.name)}: ${why}` }
-    })
-  failure.value = found[0]?.message ?? ''
-  return found
-}
+    .map(o => ({
+      name: o.id,
+      message: t('given "{typed}"; accepted: a whole number of hands', { typed: handsFor(o.id) }),
+    }))
 const sendHands = () =>
   send(
     'hands',
@@ -120,15 +117,23 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
       <p class="soft">
         {{ $t('Or hands, counted in the room:') }}
       </p>
-      <div class="flex flex-wrap gap-3 items-end">
-        <label v-for="o in demonstration.outcomes" :key="o.id" class="grid text-sm"
-          >{{ units.told(o.name)
-          }}<UInput v-model="hands[o.id]" inputmode="numeric" class="w-20" :ui="{ base: 'figures text-lg md:text-lg' }"
-        /></label>
-        <button class="mark-key">
-          {{ $t('Take these') }}
-        </button>
+      <div class="flex flex-wrap gap-3 items-start">
+        <UFormField
+          v-for="o in demonstration.outcomes"
+          :key="o.id"
+          :name="o.id"
+          :label="units.told(o.name)"
+          class="max-w-48"
+        >
+          <UInput v-model="hands[o.id]" inputmode="numeric" class="w-20" :ui="{ base: 'figures text-lg md:text-lg' }" />
+          <template #error="{ error }"
+            ><span v-if="error" role="alert">{{ error }}</span></template
+          >
+        </UFormField>
       </div>
+      <button class="mark-key mt-2">
+        {{ $t('Take these') }}
+      </button>
     </CheckedForm>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}

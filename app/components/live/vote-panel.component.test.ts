@@ -93,7 +93,12 @@ describe('the vote in Live', () => {
     await fields[0]!.setValue('12')
     await fields[1]!.setValue('a few')
     await vote.get('form').trigger('submit')
-    expect(vote.get('[role=alert]').text()).toContain('given "a few"; accepted: a whole number of hands')
+    const told = 'given "a few"; accepted: a whole number of hands'
+    await vi.waitFor(() => expect(vote.get('[role=alert]').text()).toBe(told))
+    // At the field itself, of which a reader of the screen tells it too.
+    expect(fields[1]!.attributes('aria-invalid')).toBe('true')
+    expect(vote.get(`[id="${fields[1]!.attributes('aria-describedby')}"]`).text()).toBe(told)
+    expect(fields[0]!.attributes('aria-invalid')).toBe('false')
     expect((fields[0]!.element as HTMLInputElement).value).toBe('12')
     await fields[1]!.setValue('')
     await vote.get('form').trigger('submit')

@@ -60,6 +60,9 @@ const print = () => window.print()
           :powers="document.powers"
           :clock="clock"
         />
+        <p v-else-if="order.planning.value" class="soft" role="status">
+          {{ $t('It is still being planned. Print it then.') }}
+        </p>
       </section>
       <section aria-labelledby="carry-title" class="new-page">
         <h2 id="carry-title" class="!text-xl">

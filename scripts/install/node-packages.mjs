@@ -1,9 +1,45 @@
 /** Installs the locked npm packages when they are missing or the lock has changed. Uses nothing but Node itself. */
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { addressed } from './addresses.mjs'
 import { withLock } from './lock.mjs'
+
+/** @param {string} folder @param {string[]} args */
+const npm = (folder, ...args) =>
+  spawnSync('npm', args, { cwd: folder, stdio: ['ignore', 'pipe', 'pipe'], encoding: 'utf8' })
+/** @param {string} folder @returns {string | undefined} why it failed */
+function cleanInstall(folder) {
+  const { status, stdout, stderr } = npm(folder, 'ci', '--no-audit', '--no-fund', '--loglevel=error')
+  return status === 0 ? undefined : `npm ci failed:\n${stdout}${stderr}`
+}
+
+/**
+ * Installs beside the clone, by a lock with addresses, and moves what came into it.
+ * @param {string} root @returns {string | undefined} why it failed
+ */
+function installByAddress(root) {
+  const beside = join(root, '.data', 'packages')
+  const modules = join(root, 'node_modules')
+  try {
+    rmSync(beside, { recursive: true, force: true })
+    mkdirSync(beside, { recursive: true })
+    for (const file of ['package.json', '.npmrc']) copyFileSync(join(root, file), join(beside, file))
+    const registry = npm(root, 'config', 'get', 'registry').stdout.trim()
+    const lock = addressed(JSON.parse(readFileSync(join(root, 'package-lock.json'), 'utf8')), registry)
+    writeFileSync(join(beside, 'package-lock.json'), JSON.stringify(lock))
+    const failure = cleanInstall(beside)
+    if (failure) return failure
+    rmSync(modules, { recursive: true, force: true })
+    renameSync(join(beside, 'node_modules'), modules)
+    return undefined
+  } catch (error) {
+    return String(error)
+  } finally {
+    rmSync(beside, { recursive: true, force: true })
+  }
+}
 
 /** @param {string} root of the clone @param {(line: string) => void} say */
 export async function ensureNodePackages(root, say) {
@@ -17,12 +53,10 @@ export async function ensureNodePackages(root, say) {
   await withLock(join(root, '.data', 'install.lock'), say, () => {
     if (current()) return
     say('Installing npm packages (a minute or two the first time)…')
-    const npm = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
-      cwd: root,
-      stdio: ['ignore', 'pipe', 'pipe'],
-      encoding: 'utf8',
-    })
-    if (npm.status !== 0) throw new Error(`npm ci failed:\n${npm.stdout}${npm.stderr}`)
+    let failure = installByAddress(root)
+    // A registry may keep its packages elsewhere, and node_modules may be a disk of its own.
+    if (failure && /E404|EXDEV|EBUSY/.test(failure)) failure = cleanInstall(root)
+    if (failure) throw new Error(failure)
     writeFileSync(stamp, wanted)
   })
 }

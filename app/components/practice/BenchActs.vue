@@ -135,7 +135,9 @@ useShortcut((key, event) => {
             :key="caution.id"
             :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : ''"
           >
-            <span aria-hidden="true">⚠</span> {{ units.told(caution.hazard) }}
+            <span aria-hidden="true">⚠</span
+            ><span class="sr-only">{{ caution.severity === 'raised' ? 'Raised caution:' : 'Caution:' }}</span>
+            {{ units.told(caution.hazard) }}
             <span class="text-(--ink) font-normal">{{ units.told(caution.control) }}</span>
           </li>
         </ul>

@@ -1,8 +1,8 @@
 /** Where a registry keeps what a lock names. */
 
 /**
- * The lock names no host, so npm would ask the registry about every package before it fetches it: two in three of its
- * requests. With the usual addresses of the registry that is set it fetches at once; sums are checked all the same.
+ * The lock names no host, so npm would ask the registry about every package before it fetches it. With the usual
+ * addresses of the registry that is set it fetches at once; sums are checked all the same.
  *
  * @typedef {{ name?: string, version?: string, resolved?: string, integrity?: string, inBundle?: boolean }} Locked
  * @param {{ packages: Record<string, Locked> }} lock as in package-lock.json

@@ -2,7 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
+import { addVitePlugin } from 'nuxt/kit'
 import { modelOf } from './scripts/build/fingerprint'
+import { leftOut } from './scripts/build/left-out'
 import { orderOf } from './scripts/build/script-order'
 import type { Nitro } from 'nitropack'
 
@@ -37,7 +39,7 @@ const BUILD = {
   externals: {
     traceInclude: [join(import.meta.dirname, 'node_modules/highs/build/highs.mjs')],
     // They ask for two versions of one package, of which the tracer leaves out one: a moved build would lack it.
-    inline: ['pinia', 'vue-i18n', 'vue-router', '@intlify', '@vue/devtools-api'],
+    inline: ['pinia', 'petite-vue-i18n', 'vue-router', '@intlify', '@vue/devtools-api'],
   },
   publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),
   serverAssets: [
@@ -56,7 +58,7 @@ const CHUNK_OF_PACKAGE = [
   ['zod', 'documents'],
   ['papaparse', 'tables'],
   // What every page begins with lies in several files, each of which is read in a task of its own (early/turns.js).
-  ...['vue-router', 'pinia', 'unhead', 'vue-i18n', '@intlify', 'ofetch', 'ufo', 'devalue'].map(
+  ...['vue-router', 'pinia', 'unhead', 'petite-vue-i18n', '@intlify', 'ofetch', 'ufo', 'devalue'].map(
     name => [name, 'frame'] as const,
   ),
   ...['tailwind-variants', 'tailwindcss', '@iconify'].map(name => [name, 'looks'] as const),
@@ -163,7 +165,7 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt'],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt', () => addVitePlugin(leftOut(), { server: false })],
   pwa: PWA,
   // samples: draws of a whole forecast, as many as usual at 0; NUXT_PUBLIC_SAMPLES sets them for a slow machine.
   runtimeConfig: { public: { model: modelOf(import.meta.dirname), samples: 0 } },
@@ -220,8 +222,11 @@ export default defineNuxtConfig({
   // White space between elements is a space, wherever a line is broken: the layout of a template changes no text.
   vue: { compilerOptions: { whitespace: 'preserve' } },
   vite: {
-    // Of vue-i18n neither its older interface nor its components are used.
-    define: { __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false, __INTLIFY_PROD_DEVTOOLS__: false },
+    // Nothing is written in Vue's older way, and the interface's texts are read by `locales/message.ts`.
+    define: {
+      ...{ __VUE_OPTIONS_API__: false, __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false },
+      ...{ __INTLIFY_PROD_DEVTOOLS__: false, __INTLIFY_DROP_MESSAGE_COMPILER__: true },
+    },
     worker: { format: 'es', rolldownOptions: { output: { codeSplitting: { groups: OF_WORKERS } }, treeshake } },
     build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
     $client: {

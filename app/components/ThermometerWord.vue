@@ -12,7 +12,7 @@ import {
   wordOf,
   type Place,
 } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{ /** of the room, Pa */ pressure: number }>()

@@ -8,7 +8,7 @@ import {
   type MarkKind,
   type Wanted,
 } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 import type { LiveAct } from './useLiveActs'
 
 interface Of {

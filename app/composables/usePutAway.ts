@@ -1,4 +1,4 @@
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 import { refusalOf } from '~/api/sending'
 import type { Away, Kept } from '~~/core'
 

@@ -1,5 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 /** Words and a tone for whoever has no hand or eye free; on only where it was asked for, on this device. */
 export function useStageVoice() {

@@ -1,5 +1,6 @@
-import { createI18n } from 'vue-i18n'
+import { createI18n } from 'petite-vue-i18n'
 import { loadWords, type Language } from '~/locales'
+import { message } from '~/locales/message'
 
 /** The interface's words: English is the key, so that a text without a translation stands in English. */
 export default defineNuxtPlugin(async ({ vueApp }) => {
@@ -11,6 +12,7 @@ export default defineNuxtPlugin(async ({ vueApp }) => {
     missingWarn: false,
     fallbackWarn: false,
     messages: { en: {} },
+    messageCompiler: message,
     // Texts are keys: a full stop in one is no path.
     messageResolver: (words, key) => (words as Record<string, string>)[key] ?? null,
   })

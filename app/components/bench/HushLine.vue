@@ -6,7 +6,7 @@
 import { useResizeObserver } from '@vueuse/core'
 import { range, ticks } from 'd3-array'
 import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Traced } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 

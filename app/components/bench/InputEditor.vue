@@ -17,7 +17,7 @@ import {
   type OutcomeSpec,
   type Subject,
 } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 import type { StagingEditor } from '~/composables/useStagingEditor'
 
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** Every result of a staging, with its spread over the forecast. */
 import type { Demonstration, Forecast, ResultSpec, Traced } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const props = defineProps<{
   demonstration: Demonstration

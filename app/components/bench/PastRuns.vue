@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What past runs taught, and the switch that leaves it out. */
 import type { Lesson } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 defineProps<{ runs: number; unlike: number; lessons: readonly Lesson[] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Stage } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()

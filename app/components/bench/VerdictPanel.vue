@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** The verdict in natural frequencies, with the hundred drawn. */
 import { atLeastOne, countInHundred, vesselsNeeded, type Demonstration, type Forecast, type Traced } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()

@@ -3,7 +3,7 @@
 import { useFullscreen, usePreferredDark, usePreferredReducedMotion, useResizeObserver } from '@vueuse/core'
 import { largestVolume, particlesAt, type Traced } from '~~/core'
 import { ParticleBox, sequence } from './particle-box'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{

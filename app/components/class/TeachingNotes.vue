@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** For the class: what happened by age, the usual wrong idea, questions, and where else it happens. */
 import { askedOfRun, keyOf, whyNotCrushed, type Demonstration, type Traced, type Values } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced }>()

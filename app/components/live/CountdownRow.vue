@@ -3,7 +3,7 @@
 import { COUNTDOWN_WORDS } from './countdown-words'
 import { countWords } from '~~/core'
 import type { Countdown } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{ countdowns: readonly Countdown[]; time: number; speed: number }>()

@@ -5,7 +5,7 @@ import { refusalOf } from '~/api/sending'
 import { changeRound } from '~/api/vote-round'
 import type { Demonstration, VoteRound } from '~~/core'
 import type { FormError } from '@nuxt/ui'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const props = defineProps<{

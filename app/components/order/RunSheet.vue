@@ -2,7 +2,7 @@
 /** What is made ready before, and everything that somebody does, by a clock that a hand can keep. */
 import { byHand, gatesFirst, preparationOf, stepWords, tell, type Plan } from '~~/core'
 import type { OrderAct } from './order-acts'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const props = defineProps<{
   acts: readonly OrderAct[]

@@ -2,7 +2,7 @@
 /** Hazards with the numbers behind them, what is done about each, what is done when it fails, and who signs for it. */
 import { EMERGENCY } from './emergency'
 import { WHO_DECIDES, cautionsOf, failuresOf, riskOfForecast, tell, type Forecast, type Sentence } from '~~/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 import type { OrderAct } from './order-acts'
 
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A sound with what begins in it: where the hush begins and ends, to be put right by hand; zoomed, played, kept. */
 import { useElementBounding } from '@vueuse/core'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 import type { Hearing } from '~/composables/useHearing'
 import { download } from '~/files/download'
 import { secondsOf } from '~/sound/sound'

@@ -7,7 +7,7 @@ import { OPEN_STAGING } from '~/stagings/open-staging'
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { askedOfRun, keyOf, whyNotCrushed } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const id = String(useRoute().query.staging ?? '')

@@ -3,7 +3,7 @@
 import { pupilsSheet } from '~~/core'
 import { toldSheet } from '~/components/class/told-sheet'
 import { download } from '~/files/download'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const id = String(useRoute().query.staging ?? '')

@@ -4,7 +4,7 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import type { ListedOrder, ListedShow, ListedStaging, ShowDocument } from '~~/core'
 import type { FormError } from '@nuxt/ui'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const units = useUnitsStore()

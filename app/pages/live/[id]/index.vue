@@ -3,7 +3,7 @@ import { keepPage } from '~/files/keep-page'
 import { useIntervalFn, useLocalStorage, useWakeLock } from '@vueuse/core'
 import { failuresOf, riskOfForecast, stepWords, type MarkKind } from '~~/core'
 import { MARK_KEYS, markNames, SEALED_WORDS } from '~/components/live/mark-keys'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const id = String(useRoute().params.id)

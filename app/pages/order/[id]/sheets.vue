@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
 import { clockAt } from '~/components/order/clock-at'
-import { useI18n } from 'vue-i18n'
+import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const id = String(useRoute().params.id)

@@ -11,7 +11,7 @@ const NOT_KEPT = /^\/(backup|school|sign-in|join|trust|authority\.crt|api)(\/|$)
 /** What pages ask for when they are opened. */
 const RECORD = /^\/api\/(stagings|running-orders|shelf|room|school|who|catalogue|gallery|runs|practice)(\/[^/]+)?$/
 /** Files that one downloads, and the records of all. */
-const WHOLE = /^\/api\/runs\/(export|scores|unscored)$/
+const WHOLE = /^\/api\/runs\/(export|scores)$/
 /** What the worker tells its pages when it answered with a record that it kept. */
 export const FROM_KEPT = 'hush-kept'
 

@@ -1,5 +1,6 @@
 export * from './past-run'
 export * from './put-away'
 export * from './records'
+export * from './run-score'
 export * from './who'
 export * from './writes'

@@ -88,13 +88,13 @@ export interface FoundRuns {
   /** that any run is of */ demonstrations: string[]
 }
 
-export const runScoreSchema = z.object({
-  run: z.uuid(),
-  share: z.number().min(0).max(1).describe('of the draws that were forecast to end as wanted'),
-  volume: z.number().positive().optional().describe('of the vessel, m3'),
-  power: z.number().positive().optional().describe('of the heater, W'),
-})
-export type RunScore = z.output<typeof runScoreSchema>
+/** How well a run was forecast. */
+export interface RunScore {
+  run: string
+  /** of the draws that were forecast to end as wanted; null where that can't be worked out */ share: number | null
+  /** of the vessel, m3 */ volume: number | null
+  /** of the heater, W */ power: number | null
+}
 export interface ScoredRun {
   id: string
   demonstration: string

@@ -91,24 +91,31 @@ export async function listScores(build: string): Promise<ScoredRun[]> {
   const { rows } = await pool().query<ScoredRun>(
     `select r.id, s.demonstration, r.outcome, c.share, c.volume, c.power
      from ${RUNS} join staging s on s.id = r.staging_id join run_score c on c.run_id = r.id and c.build = $1
-     where not ${REHEARSAL}`,
+     where not ${REHEARSAL} and c.share is not null`,
     [build],
   )
   return rows
 }
 
-/** Runs that have no score yet, and how many there are. */
+/** Nothing is known of it yet. */
+const OPEN = `not ${REHEARSAL} and not exists (select 1 from run_score c where c.run_id = r.id and c.build = $1)`
+
+/** How many runs there are of which nothing is known yet. */
+export async function countUnscored(build: string): Promise<number> {
+  const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from ${RUNS} where ${OPEN}`, [
+    build,
+  ])
+  return rows[0].left
+}
+
+/** The newest of them, and how many there are. */
 export async function listUnscored(build: string, most: number): Promise<{ runs: StoredRun[]; left: number }> {
-  const open = `not ${REHEARSAL} and not exists (select 1 from run_score c where c.run_id = r.id and c.build = $1)`
   const { rows: runs } = await pool().query<StoredRun>(
-    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} where ${open}
+    `select ${COLUMNS}, r.document - 'readings' as document ${FROM} where ${OPEN}
      order by r.performed_at desc limit $2`,
     [build, most],
   )
-  const { rows } = await pool().query<{ left: number }>(`select count(*)::int as left from ${RUNS} where ${open}`, [
-    build,
-  ])
-  return { runs, left: rows[0].left }
+  return { runs, left: await countUnscored(build) }
 }
 
 /** Keeps scores; those of earlier builds go. */
@@ -121,13 +128,7 @@ export async function saveScores(build: string, scores: readonly RunScore[]): Pr
        join run r on r.id = row.id order by r.id
        on conflict (run_id) do update set build = excluded.build, share = excluded.share, volume = excluded.volume,
          power = excluded.power`,
-      [
-        build,
-        scores.map(c => c.run),
-        scores.map(c => c.share),
-        scores.map(c => c.volume ?? null),
-        scores.map(c => c.power ?? null),
-      ],
+      [build, scores.map(c => c.run), scores.map(c => c.share), scores.map(c => c.volume), scores.map(c => c.power)],
     )
   })
 }

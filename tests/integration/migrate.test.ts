@@ -47,6 +47,7 @@ describe('migrations', () => {
       { name: '0010-who-and-school.sql' },
       { name: '0011-practice.sql' },
       { name: '0012-begun.sql' },
+      { name: '0013-runs-without-score.sql' },
     ])
     // Demo data that somebody removed does not come back.
     await query(url, 'delete from run')

@@ -386,15 +386,34 @@ describe('the door', () => {
     const teachers = await send('GET', '/api/runs/teachers?demonstration=can-plunge')
     expect(teachers.body.every((r: { demonstration: string }) => r.demonstration === 'can-plunge')).toBe(true)
   })
-  it('keeps how well a run was forecast, once, until the run is worked out anew', async () => {
-    const { body } = await send('GET', '/api/runs/unscored')
-    expect(body.left).toBeGreaterThan(0)
-    const scores = body.runs.map((r: { id: string }, i: number) => ({ run: r.id, share: i / 20, volume: 3.3e-4 }))
-    for (let i = 0; i < 2; i++)
-      expect((await send('POST', '/api/runs/scores', { scores })).body.kept).toBe(scores.length)
-    expect((await send('GET', '/api/runs/scores')).body).toHaveLength(scores.length)
-    expect((await send('GET', '/api/runs/unscored')).body.left).toBe(body.left - scores.length)
-    expect((await send('POST', '/api/runs/scores', { scores: [{ ...scores[0], share: 2 }] })).status).toBe(422)
+  it('works out once how well runs were forecast, and passes over one that is accepted no more', async () => {
+    const outdated = await addStaging()
+    const run = { performedAt: '2026-03-01T09:00:00Z', outcome: 'crush', note: '', used: {} }
+    const logged = { id: randomUUID(), writeId: randomUUID(), stagingId: outdated, stagingVersion: 1, document: run }
+    expect((await send('POST', '/api/runs', logged)).status).toBe(200)
+    await database.query(
+      `update staging_version set document = jsonb_set(document, '{inputs,heaterPower}', $2) where staging_id = $1`,
+      [outdated, q(-5, 'W')],
+    )
+    const { left } = (await send('GET', '/api/runs/scores')).body
+    expect(left).toBeGreaterThan(1)
+    const told = []
+    for (let open = left; open > 0;) {
+      // Whoever asks meanwhile is told the same.
+      const [one, two] = await Promise.all([0, 1].map(() => send('POST', '/api/runs/scores', {})))
+      expect(two.body).toEqual(one.body)
+      expect(one.body.left).toBeLessThan(open)
+      told.push(...one.body.runs)
+      open = one.body.left
+    }
+    const { body } = await send('GET', '/api/runs/scores')
+    expect(body.left).toBe(0)
+    expect(body.runs).toHaveLength(left - 1)
+    const inOrder = (runs: { id: string }[]) => [...runs].sort((a, b) => a.id.localeCompare(b.id))
+    expect(inOrder(told)).toEqual(inOrder(body.runs))
+    for (const { share } of body.runs) expect(share).toBeGreaterThanOrEqual(0)
+    expect((await send('POST', '/api/runs/scores', {})).body).toEqual({ runs: [], left: 0 })
+    await database.query('delete from run where staging_id = $1', [outdated])
   })
   it('refuses numbers and moments that no database has, and tells no more faults than anybody reads', async () => {
     const id = await addStaging()

@@ -1,94 +1,41 @@
 <script setup lang="ts">
 /** Forecast against outcome over all runs, honest about how few they are. */
-import {
-  attemptReading,
-  DEFAULT_SEED,
-  FEW_RUNS,
-  loadDemonstrations,
-  scoreOf,
-  stagingOfRun,
-  type RunScore,
-  type Scored,
-  type ScoredRun,
-  type StoredRun,
-  pastRun,
-} from '~~/core'
+import { FEW_RUNS, scoreOf, type Scored, type ScoredRun } from '~~/core'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
 useSeoMeta({ description: 'Forecasts against outcomes over all runs.' })
 const units = useUnitsStore()
-type Unscored = { runs: StoredRun[]; left: number }
-const [{ data, error }, { data: first }, { of: listedOf }] = await Promise.all([
-  useFetch<ScoredRun[]>('/api/runs/scores', { lazy: true }),
-  useFetch<Unscored>('/api/runs/unscored', { lazy: true }),
+interface Scores {
+  runs: ScoredRun[]
+  left: number
+}
+const [{ data, error, refresh }, { of: listedOf }] = await Promise.all([
+  useFetch<Scores>('/api/runs/scores', { lazy: true }),
   useCatalogue(),
 ])
-const fresh = shallowRef<ScoredRun[]>([])
-const known = computed(() => [...(data.value ?? []), ...fresh.value].filter(r => listedOf(r.demonstration)))
-/** Worked out since the last were shown: they are shown together, so that nothing moves under the eye. */
-let unshown: ScoredRun[] = []
+const known = computed(() => (data.value?.runs ?? []).filter(r => listedOf(r.demonstration)))
 /** runs whose score is still to be worked out */
-const left = ref(first.value?.left)
-const runsInAll = computed(() => known.value.length + unshown.length + (left.value ?? 0))
-const SAMPLES = 500
-
-/**
- * What a run was forecast to do is what was kept with it, otherwise worked out once, here, from what was planned and
- * used; the server keeps it for the next look.
- */
-const jobs = new Map<number, StoredRun>()
-const done: RunScore[] = []
-let waiting: StoredRun[] = []
-const worker = useForecastWorker(answer => {
-  if (answer.kind === 'failed') return void next()
-  if (answer.kind !== 'forecast' || !answer.complete) return
-  const run = jobs.get(answer.job)
-  if (run) take(run, answer.forecast.shares[listedOf(run.demonstration)!.wanted]!)
-  void next()
-})
-function take(run: StoredRun, share: number) {
-  const { numbers } = stagingOfRun(run.staging, run.document).values
-  const { vesselVolume: volume, heaterPower: power } = numbers as Partial<Record<string, number>>
-  done.push({ run: run.id, share, ...(volume && { volume }), ...(power && { power }) })
-  const { id, demonstration, document } = run
-  const shown = { id, demonstration, outcome: document.outcome, share, volume: volume ?? null, power: power ?? null }
-  unshown.push(shown)
-  if (left.value) left.value--
-}
-async function next(): Promise<void> {
-  for (;;) {
-    const run = waiting.shift()
-    if (!run) return more()
-    const wanted = listedOf(run.demonstration)?.wanted
-    // What is no longer accepted can't be worked out, and counts nowhere.
-    if (wanted === undefined || !attemptReading(() => stagingOfRun(run.staging, run.document)).read) continue
-    const kept = run.document.forecast?.outcomes[wanted]
-    if (kept !== undefined) take(run, kept)
-    else {
-      const document = { ...pastRun(run).staging, title: '' }
-      jobs.set(worker.ask({ kind: 'forecast', document, samples: SAMPLES, seed: DEFAULT_SEED }), run)
-      return
-    }
-  }
-}
-/** Sends what has been worked out, and asks for more of what has not. */
-async function more(given?: Unscored) {
-  fresh.value = [...fresh.value, ...unshown]
-  unshown = []
+const left = computed(() => data.value?.left)
+const runsInAll = computed(() => known.value.length + (left.value ?? 0))
+const stuck = ref(false)
+let gone = false
+onBeforeUnmount(() => (gone = true))
+/** The server works them out a few at a time, and keeps them. */
+onMounted(async () => {
+  if (!data.value) await refresh({ dedupe: 'defer' })
+  if (!left.value) return
   try {
-    if (done.length > 0) await $fetch('/api/runs/scores', { method: 'POST', body: { scores: done.splice(0) } })
-    const answer = given ?? (await $fetch<Unscored>('/api/runs/unscored'))
-    left.value = answer.left
-    await loadDemonstrations(answer.runs.map(r => r.demonstration))
-    waiting = answer.runs.filter(r => !fresh.value.some(f => f.id === r.id))
-    if (waiting.length > 0) await next()
-    else left.value = 0
+    while (!gone && left.value! > 0) {
+      const { runs, left: open } = await $fetch<Scores>('/api/runs/scores', { method: 'POST', body: {} })
+      if (open >= left.value!) throw new Error('none was worked out')
+      data.value = { runs: [...data.value!.runs, ...runs], left: open }
+    }
+    // With those that another window was told of.
+    if (!gone) await refresh()
   } catch {
-    // What could not be kept is worked out again at the next look.
-    left.value ??= 0
+    stuck.value = true
   }
-}
-onMounted(() => more(first.value))
+})
 const scored = (list: readonly ScoredRun[]): Scored[] =>
   list.map(r => ({ share: r.share, happened: r.outcome === listedOf(r.demonstration)!.wanted }))
 const score = computed(() => scoreOf(scored(known.value)))
@@ -130,7 +77,10 @@ const y = (share: number) => 20 + (1 - share) * SIZE
     <p v-else-if="left === 0 && known.length === 0" class="soft">No run is logged yet.</p>
     <template v-else>
       <p class="text-lg my-2 figures" role="status" data-testid="score">
-        <template v-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
+        <template v-if="stuck">
+          {{ left }} of {{ runsInAll }} can't be worked out just now; read the page again later.
+        </template>
+        <template v-else-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
         <template v-else>
           Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ units.number(score.expected) }} were forecast to
           end as wanted; {{ score.happened }} did. Brier score {{ units.number(score.brier) }} (0 is perfect; always

@@ -1,3 +1,8 @@
-import { listScores } from '../../database/runs'
+import { countUnscored, listScores } from '../../database/runs'
 
-export default defineEventHandler(() => listScores(useRuntimeConfig().public.model))
+/** What is known of how well each run was forecast, and how many runs nothing is known of yet. */
+export default defineEventHandler(async () => {
+  const { model } = useRuntimeConfig().public
+  const [runs, left] = await Promise.all([listScores(model), countUnscored(model)])
+  return { runs, left }
+})

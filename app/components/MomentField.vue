@@ -1,6 +1,9 @@
 <script setup lang="ts">
-/** A day and a time of day as the reader's language writes them, typed part by part. */
-import { useMounted } from '@vueuse/core'
+/**
+ * A day and a time of day as the reader's language writes them, typed part by part. On a page that came from the server
+ * it is a button until one reaches for it: what it is typed with is not fetched before.
+ */
+import type { Component } from 'vue'
 import { parseDateTime, type CalendarDateTime, type DateValue } from '@internationalized/date'
 
 const props = defineProps<{
@@ -12,7 +15,25 @@ const props = defineProps<{
 /** Told once one leaves it, as a whole; what is half typed changes nothing. */
 const emit = defineEmits<{ commit: [value: string] }>()
 const units = useUnitsStore()
-const mounted = useMounted()
+/** Its parts take any text until they are alive, so the server draws none. */
+const Parts = shallowRef<Component>()
+const place = useTemplateRef<HTMLElement>('place')
+const shown = computed(() =>
+  read(props.value) ? units.date(props.value, { dateStyle: 'short', timeStyle: 'short' }) : '…',
+)
+/** Whoever came to the button is in the first part then. */
+async function open() {
+  const { default: parts } = await import('#ui/components/InputDate.vue')
+  const focused = place.value?.contains(document.activeElement)
+  Parts.value = parts
+  await nextTick()
+  if (focused) place.value?.querySelector<HTMLElement>('[role=spinbutton]')?.focus()
+}
+if (import.meta.client && !useNuxtApp().isHydrating) void open()
+// Or came to it before it could answer.
+onMounted(() => {
+  if (place.value?.contains(document.activeElement)) void open()
+})
 
 function read(text: string): CalendarDateTime | undefined {
   try {
@@ -38,11 +59,24 @@ function commit(event: FocusEvent) {
 </script>
 
 <template>
-  <span class="inline-block min-w-48" @focusout="commit">
-    <!-- Its parts take any text until they are alive: before that it is read only. -->
-    <span v-if="!mounted" class="inline-block px-2 py-0.5 text-base">
-      {{ value && units.date(value, { dateStyle: 'short', timeStyle: 'short' }) }}
-    </span>
-    <UInputDate v-else v-model="typed" granularity="minute" :locale="units.locale" :aria-label="label" hide-time-zone />
+  <span ref="place" class="inline-block min-w-48" @focusout="commit">
+    <component
+      :is="Parts"
+      v-if="Parts"
+      v-model="typed"
+      granularity="minute"
+      :locale="units.locale"
+      :aria-label="label"
+      hide-time-zone
+    />
+    <UButton
+      v-else
+      class="w-full px-2 text-base figures"
+      :aria-label="`${label}: ${shown}`"
+      @click="open"
+      @pointerenter.once="open"
+      @focus.once="open"
+      >{{ shown }}</UButton
+    >
   </span>
 </template>

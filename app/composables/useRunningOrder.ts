@@ -1,6 +1,6 @@
 import { refusalOf, sendWrite } from '~/api/sending'
 import { itsTurn } from '~/waking/turns'
-import { orderActs, type OrderAct, type Simulated } from '~/components/order/order-acts'
+import { listAct, orderActs, type ActListed, type OrderAct, type Simulated } from '~/components/order/order-acts'
 import {
   attemptReading,
   fitsShow,
@@ -10,6 +10,7 @@ import {
   withRoom,
   findDemonstration,
   loadDemonstrations,
+  type Act,
   type ActTimes,
   type Fault,
   type Mend,
@@ -32,6 +33,12 @@ interface Planned {
   mends: Mend[]
 }
 
+/** Its acts as a page lists them: none where some of them can't be staged. */
+interface Listed {
+  acts: ActListed[]
+  broken: BrokenAct[]
+}
+
 /** Longest that a page waits for its plan, ms. */
 const PLAN_WAITS = 300
 
@@ -44,8 +51,11 @@ export const stageOf = (d: RunningOrderDocument): Stagecraft => ({
   ...(d.length !== undefined && { length: d.length * 60 }),
 })
 
-/** A running order with its stagings read and its plan; every change is planned before it counts, and kept at once. */
-export function useRunningOrder(id: string) {
+/**
+ * A running order with its stagings read and its plan; every change is planned before it counts, and kept at once.
+ * @param needs a page that only lists the acts brings that along, and fetches no demonstration until something changes
+ */
+export function useRunningOrder(id: string, needs: 'lists' | 'simulations') {
   const room = useRoomStore()
   const shelf = useShelfStore()
   const stored = shallowRef<StoredOrder>()
@@ -53,8 +63,14 @@ export function useRunningOrder(id: string) {
   /** As the server found them for the page: simulating them again would take a slow device long. */
   const times = toRaw(useState<Record<string, ActTimes>>('act-times', () => ({})).value)
   const planned = shallowRef<Planned>({ clashes: [], mends: [] })
+  /** What the page came with. */
+  const brought = shallowRef<Listed>()
+  /** true once the demonstrations of its acts have been fetched */
+  const atHand = ref(false)
   const request = useFromServer()
   const app = useNuxtApp()
+  const carried = app.payload.data as Record<string, unknown>
+  const keyOf = { plan: `plan of ${id}`, acts: `acts of ${id}` }
   const send = useRequestFetch()
   const missing = useMissing()
   const failure = ref('')
@@ -78,15 +94,12 @@ export function useRunningOrder(id: string) {
         ...order.document,
         acts: order.document.acts.map(a => ({ ...a, staging: (a.from && current.get(a.from)) || a.staging })),
       }
-      await fetchFor(document)
-      // One after the other, each in a task of its own: together they would take a slow device long.
-      for (const act of document.acts) {
-        await itsTurn()
-        if (findDemonstration(act.staging.demonstration))
-          attemptReading(() => orderActs([act], room.document, simulated, times))
-      }
+      if (import.meta.client && app.isHydrating) brought.value = carried[keyOf.acts] as Listed | undefined
+      if (!brought.value || atHand.value) await readActs(document)
       await bringPlan(document)
       stored.value = { ...order, document }
+      if (import.meta.server && needs === 'lists')
+        carried[keyOf.acts] = { acts: listed.value, broken: broken.value } satisfies Listed
       steps.begin()
       failure.value = ''
     } catch (error) {
@@ -95,16 +108,23 @@ export function useRunningOrder(id: string) {
       if (refusal.status === 404) missing()
     }
   }
+  async function readActs(d: RunningOrderDocument) {
+    await fetchFor(d)
+    // One after the other, each in a task of its own: together they would take a slow device long.
+    for (const act of d.acts) {
+      await itsTurn()
+      if (findDemonstration(act.staging.demonstration))
+        attemptReading(() => orderActs([act], room.document, simulated, times))
+    }
+  }
   /** A page that comes from the server brings its plan, unless that takes long. */
   async function bringPlan(d: RunningOrderDocument) {
-    const carried = app.payload.data as Record<string, unknown>
-    const key = `plan of ${id}`
     if (import.meta.server) {
       const late = new Promise<undefined>(resolve => setTimeout(resolve, PLAN_WAITS))
-      carried[key] = await Promise.race([ask(d), late]).catch(() => undefined)
+      carried[keyOf.plan] = await Promise.race([ask(d), late]).catch(() => undefined)
     } else if (!app.isHydrating) return
-    if (!carried[key]) return
-    planned.value = carried[key] as Planned
+    if (!carried[keyOf.plan]) return
+    planned.value = carried[keyOf.plan] as Planned
     planning.value = false
   }
   /** Else the page stands before its plan does. */
@@ -122,7 +142,17 @@ export function useRunningOrder(id: string) {
       }
     })
   })
-  const fetchFor = (d: RunningOrderDocument) => loadDemonstrations(d.acts.map(a => a.staging.demonstration))
+  /** With those of the order as it is: once they are at hand, it is read. */
+  async function fetchFor(d: RunningOrderDocument) {
+    await loadDemonstrations([...(document.value?.acts ?? []), ...d.acts].map(a => a.staging.demonstration))
+    atHand.value = true
+  }
+  // What came was of the room and the Shelf as they were.
+  onMounted(() =>
+    watch([() => room.document, () => shelf.items], () => {
+      if (document.value) void fetchFor(document.value)
+    }),
+  )
 
   /** Acts whose staging can't be read as it stands here: with them there is no plan. */
   const brokenOf = (d: RunningOrderDocument): BrokenAct[] =>
@@ -139,13 +169,19 @@ export function useRunningOrder(id: string) {
         : [{ ...named, faults: unfit.map(name => ({ input: '', message: say`“${name}” is not to be used any more` })) }]
     })
   const actsOf = (d: RunningOrderDocument): OrderAct[] => orderActs(d.acts, room.document, simulated, times)
-  const ask = async (d: RunningOrderDocument): Promise<Planned> =>
-    brokenOf(d).length > 0
-      ? { clashes: [], mends: [] }
-      : send<Planned>('/api/running-orders/plan', {
-          method: 'POST',
-          body: { order: id, acts: actsOf(d).map(a => a.act), stage: stageOf(d) },
-        })
+  /** @returns undefined where some of them can't be staged */
+  function actsToPlan(d: RunningOrderDocument): Act[] | undefined {
+    const { broken: faulty, acts: of } = atHand.value
+      ? { broken: brokenOf(d), acts: () => actsOf(d) }
+      : { broken: brought.value!.broken, acts: () => brought.value!.acts }
+    return faulty.length > 0 ? undefined : of().map(a => a.act)
+  }
+  async function ask(d: RunningOrderDocument): Promise<Planned> {
+    const toPlan = actsToPlan(d)
+    if (!toPlan) return { clashes: [], mends: [] }
+    const body = { order: id, acts: toPlan, stage: stageOf(d) }
+    return send<Planned>('/api/running-orders/plan', { method: 'POST', body })
+  }
 
   /** A step that was taken once is planned and kept like any other change. */
   const steps = useUndo(document, step =>
@@ -201,7 +237,16 @@ export function useRunningOrder(id: string) {
       busy.value = false
     }
   }
-  const broken = computed(() => (document.value ? brokenOf(document.value) : []))
-  const acts = computed(() => (document.value && broken.value.length === 0 ? actsOf(document.value) : []))
-  return { stored, document, acts, broken, planned, planning, refused, failure, busy, load, change, steps }
+  const broken = computed(() => {
+    if (!document.value) return []
+    return atHand.value ? brokenOf(document.value) : (brought.value?.broken ?? [])
+  })
+  const acts = computed(() =>
+    document.value && atHand.value && broken.value.length === 0 ? actsOf(document.value) : [],
+  )
+  const listed = computed(() => {
+    const items = shelf.inUse.map(i => i.document)
+    return atHand.value ? acts.value.map(act => listAct(act, items)) : (brought.value?.acts ?? [])
+  })
+  return { stored, document, acts, listed, broken, planned, planning, refused, failure, busy, load, change, steps }
 }

@@ -53,7 +53,22 @@ const SCALE = computed(() =>
   ),
 )
 
-const dialog = useTemplateRef('dialog')
+/** A thing is seen before it is changed: what it is changed in is fetched then. */
+const fetchDialog = () => import('~/components/shelf/ShelfItemDialog.vue')
+type ItemDialog = Awaited<ReturnType<typeof fetchDialog>>['default']
+const Dialog = shallowRef<ItemDialog>()
+const dialog = useTemplateRef<InstanceType<ItemDialog>>('dialog')
+const inDialog = (act: (dialog: InstanceType<ItemDialog>) => void) =>
+  attempt(async () => {
+    Dialog.value ??= await fetchDialog().then(
+      file => file.default,
+      () => {
+        throw new Error('What a thing is changed in could not be fetched. Try again in a moment.')
+      },
+    )
+    await nextTick()
+    act(dialog.value!)
+  })
 const failure = ref('')
 async function attempt(act: () => Promise<unknown>) {
   failure.value = ''
@@ -81,8 +96,8 @@ const stage = (item: StoredItem, demonstration: string) =>
 /** What is done with a thing, wherever on the page it stands. */
 const actsOn = (item: StoredItem) => ({
   stage: (demonstration: string) => stage(item, demonstration),
-  edit: () => dialog.value?.edit(item),
-  copy: () => dialog.value?.duplicate(item),
+  edit: () => inDialog(d => d.edit(item)),
+  copy: () => inDialog(d => d.duplicate(item)),
   retire: () => retire(item),
   photo: (file: File | null) => photo(item, file),
 })
@@ -155,7 +170,7 @@ async function exportAs(kind: 'csv' | 'json') {
         <h2 :id="`kind-${kind}`" class="text-xl">
           {{ title }}
         </h2>
-        <UButton variant="link" class="text-sm" @click="dialog?.edit(undefined, kind)">Add {{ one }}</UButton>
+        <UButton variant="link" class="text-sm" @click="inDialog(d => d.edit(undefined, kind))">Add {{ one }}</UButton>
       </div>
       <p v-if="shelf.loaded && !all.length" class="soft">None yet. Add {{ one }} to use it in a staging.</p>
       <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
@@ -188,6 +203,6 @@ async function exportAs(kind: 'csv' | 'json') {
         </UButton>
       </p>
     </section>
-    <ShelfItemDialog ref="dialog" />
+    <component :is="Dialog" v-if="Dialog" ref="dialog" />
   </div>
 </template>

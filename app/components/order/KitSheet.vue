@@ -1,8 +1,7 @@
 <script setup lang="ts">
 /** What to carry, summed over the acts, with spares of what may fail, and what the Shelf can't give. */
-import { fitShelf } from '~~/core'
 import { kitList, type Stage } from './kit-list'
-import type { OrderAct } from './order-acts'
+import { listAct, type OrderAct } from './order-acts'
 
 const props = defineProps<{
   acts: readonly OrderAct[]
@@ -13,8 +12,9 @@ const props = defineProps<{
 const units = useUnitsStore()
 const shelf = useShelfStore()
 const kit = computed(() => {
-  const items = props.withoutShelf ? [] : shelf.inUse.map(i => i.document)
-  return kitList(props.acts, props.stage, props.withoutShelf ? [] : fitShelf(items), items, units.readerOf)
+  const items = props.withoutShelf ? undefined : shelf.inUse.map(i => i.document)
+  const listed = props.acts.map(act => listAct(act, items))
+  return kitList(listed, props.stage, items ?? [], units.readerOf)
 })
 </script>
 

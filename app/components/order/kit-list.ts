@@ -1,5 +1,5 @@
-import { FOR_ALL, say, SHARED_KIT, tell, type Fit, type Reader, type ShelfItemDocument } from '~~/core'
-import type { OrderAct } from './order-acts'
+import { FOR_ALL, say, SHARED_KIT, tell, type Reader, type ShelfItemDocument } from '~~/core'
+import type { ActListed } from './order-acts'
 
 const PLACES: Record<string, string> = {
   vessel: 'a vessel that will do',
@@ -30,37 +30,24 @@ function carried(line: string, acts: number, { heaters, hands }: Stage): number 
 
 /** What to carry for all acts together, and what the Shelf can't give. */
 export function kitList(
-  acts: readonly OrderAct[],
+  acts: readonly ActListed[],
   stage: Stage,
-  fits: readonly Fit[],
   items: readonly ShelfItemDocument[],
   readerOf: (demonstration?: string) => Reader,
 ): Kit {
   const asked = new Map<string, { name: string; acts: number }>()
   const missing: string[] = []
-  for (const { read, act } of acts) {
-    for (const line of read.demonstration.kit(read.values)) {
-      const name = tell(line, readerOf(read.demonstration.id))
+  for (const { act, demonstration, kit, lacking } of acts) {
+    for (const line of kit) {
+      const name = tell(line, readerOf(demonstration))
       // By what is said of it, in whatever language: shared things go by their English words.
       const key = typeof line === 'string' ? line : name
       asked.set(key, { name, acts: (asked.get(key)?.acts ?? 0) + 1 })
     }
-    const fit = fits.find(f => f.demonstration.id === read.demonstration.id)
-    for (const place of fit?.missing ?? [])
-      missing.push(tell(say`Missing: ${PLACES[place.kind]} for ${act.title}`, readerOf()))
+    for (const kind of lacking) missing.push(tell(say`Missing: ${PLACES[kind]} for ${act.title}`, readerOf()))
   }
   // Ice is bought by the bag: all of it together.
-  const ice = acts.reduce(
-    (
-      sum,
-      {
-        read: {
-          values: { choices, numbers },
-        },
-      },
-    ) => sum + (['ice-pool', undefined].includes(choices.coolingMethod) ? (numbers.iceMass ?? 0) : 0),
-    0,
-  )
+  const ice = acts.reduce((sum, act) => sum + act.ice, 0)
   const low = items
     .filter(i => i.kind === 'consumable' && i.count <= i.restockAt)
     .map(i => tell(say`${i.name}: few left`, readerOf()))

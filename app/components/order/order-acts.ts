@@ -1,6 +1,7 @@
 /** Acts of a running order or a lesson, read and simulated in this room. */
 import {
   findDemonstration,
+  fitsOf,
   resolveStaging,
   withRoom,
   timesOf,
@@ -9,6 +10,9 @@ import {
   type ReadStaging,
   type RoomDocument,
   type RunningOrderDocument,
+  type Sentence,
+  type ShelfItemDocument,
+  type ShelfPlace,
   type StagingDocument,
   type Traced,
 } from '~~/core'
@@ -65,3 +69,31 @@ export const orderActs = (
       act: { id, title, talk, ...its, ...(target !== undefined && { target }) },
     }
   })
+
+/** What lists say of an act: plain data, which a page brings along instead of what it follows from. */
+export interface ActListed {
+  act: Act
+  demonstration: string
+  /** one of what it takes, and several */ noun: readonly [string, string]
+  /** the outcome that is hoped for */ wanted: string
+  /** with the room's conditions in it */ staging: StagingDocument
+  kit: readonly Sentence[]
+  /** kg */ ice: number
+  /** places that nothing on the Shelf can fill */ lacking: readonly ShelfPlace['kind'][]
+}
+
+/** @param items what is on the Shelf; undefined where nobody asks what it lacks */
+export function listAct({ read, act }: OrderAct, items?: readonly ShelfItemDocument[]): ActListed {
+  const { demonstration, document, values } = read
+  const { choices, numbers } = values
+  return {
+    act,
+    demonstration: demonstration.id,
+    noun: demonstration.noun,
+    wanted: demonstration.wanted,
+    staging: { ...document, title: '' },
+    kit: demonstration.kit(values),
+    ice: ['ice-pool', undefined].includes(choices.coolingMethod) ? (numbers.iceMass ?? 0) : 0,
+    lacking: items ? fitsOf(demonstration, items).missing.map(place => place.kind) : [],
+  }
+}

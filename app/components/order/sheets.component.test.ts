@@ -5,7 +5,7 @@ import '~~/core/catalogue/everything'
 import { DEMONSTRATIONS } from '~~/core/catalogue/everything'
 import { CUSTOMARY, METRIC, cautionsOf, firstPlan, runningOrderSchema, tell, type Plan } from '~~/core'
 import { kitList } from './kit-list'
-import { orderActs } from './order-acts'
+import { listAct, orderActs } from './order-acts'
 import KitSheet from './KitSheet.vue'
 import RunSheet from './RunSheet.vue'
 import SafetySheet from './SafetySheet.vue'
@@ -18,6 +18,7 @@ const order = (...ids: string[]) =>
     acts: ids.map((id, i) => ({ id: `${i}`, staging: { demonstration: id, title: id, inputs: {} } })),
   })
 const actsOf = (...ids: string[]) => orderActs(order(...ids).acts, {})
+const listing = (acts: ReturnType<typeof actsOf>) => acts.map(act => listAct(act))
 const planOf = (acts: ReturnType<typeof actsOf>, heaters = 1): Plan => ({
   acts: firstPlan(
     acts.map(a => a.act),
@@ -69,7 +70,7 @@ describe('the kit list', () => {
   it('names every thing of every act once, with how many', () => {
     const acts = actsOf('can-plunge', 'can-plunge', 'egg-in-bottle')
     for (const reader of [METRIC, CUSTOMARY]) {
-      const { lines } = kitList(acts, ONE, [], [], () => reader)
+      const { lines } = kitList(listing(acts), ONE, [], () => reader)
       expect(new Set(lines.map(l => l.name)).size).toBe(lines.length)
       const wanted = acts.flatMap(a => a.read.demonstration.kit(a.read.values).map(k => tell(k, reader)))
       expect(new Set(lines.map(l => l.name))).toEqual(new Set(wanted))
@@ -82,7 +83,7 @@ describe('the kit list', () => {
         .slice(0, 24),
     )
     const counts = (heaters: number, hands: number) => {
-      const { lines } = kitList(acts, { heaters, hands }, [], [], () => METRIC)
+      const { lines } = kitList(listing(acts), { heaters, hands }, [], () => METRIC)
       return (name: string) => lines.filter(l => l.name === name).map(l => l.count)
     }
     for (const heaters of [1, 2, 40]) {
@@ -98,12 +99,12 @@ describe('the kit list', () => {
     ])
     // A can is needed for each.
     const [can] = acts[0]!.read.demonstration.kit(acts[0]!.read.values).map(k => tell(k, METRIC))
-    const twice = kitList(actsOf('can-plunge', 'can-plunge'), ONE, [], [], () => METRIC).lines
+    const twice = kitList(listing(actsOf('can-plunge', 'can-plunge')), ONE, [], () => METRIC).lines
     expect(twice.find(l => l.name === can)!.count).toBe(2)
   })
   it('adds up the ice of all acts that cool with it', async () => {
     const [one, two] = [actsOf('can-plunge'), actsOf('can-plunge', 'can-plunge')]
-    const ice = (acts: typeof one) => kitList(acts, ONE, [], [], () => METRIC).ice
+    const ice = (acts: typeof one) => kitList(listing(acts), ONE, [], () => METRIC).ice
     expect(ice(one)).toBeGreaterThan(0)
     expect(ice(two)).toBeCloseTo(2 * ice(one), 9)
     expect(ice(actsOf('plates'))).toBe(0)

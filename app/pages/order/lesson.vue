@@ -5,6 +5,7 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import { toldSheet } from '~/components/class/told-sheet'
 import { FIRST_WISHES, SHELVED, type LessonWishes } from '~/components/order/wishes'
+import { listAct } from '~/components/order/order-acts'
 import { whyLeftOut } from '~/components/order/lesson-words'
 import { LESSON_TIMES, aimOf, isLessonTopic, keyOf, pupilsSheet, type GalleryCard } from '~~/core'
 
@@ -25,7 +26,7 @@ const { chosen, document, acts, plan, failure } = useLesson(
   computed(() => cards.value ?? []),
   wishes,
 )
-const spares = useSpares(() => acts.value)
+const spares = useSpares(() => acts.value.map(act => listAct(act)))
 const nameOf = (id: string) => cards.value?.find(c => c.id === id)?.name ?? id
 
 const onShelf = computed(() => {

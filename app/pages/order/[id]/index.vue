@@ -3,19 +3,11 @@ import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
 import { kitList } from '~/components/order/kit-list'
 import { download } from '~/files/download'
-import {
-  QuantityError,
-  byHand,
-  fitShelf,
-  parseQuantity,
-  toSi,
-  type RunningOrderDocument,
-  type ListedStaging,
-} from '~~/core'
+import { QuantityError, byHand, parseQuantity, toSi, type RunningOrderDocument, type ListedStaging } from '~~/core'
 
 const id = String(useRoute().params.id)
-const order = useRunningOrder(id)
-const { document, acts, broken, planned, planning, refused, failure, busy, change, steps } = order
+const order = useRunningOrder(id, 'lists')
+const { document, listed: acts, broken, planned, planning, refused, failure, busy, change, steps } = order
 const { canUndo, canRedo } = steps
 useUndoKeys(steps)
 const shelf = useShelfStore()
@@ -124,7 +116,6 @@ const kit = computed(() =>
   kitList(
     acts.value,
     document.value!,
-    fitShelf(shelf.inUse.map(i => i.document)),
     shelf.inUse.map(i => i.document),
     units.readerOf,
   ),

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 /** What is printed: run sheet, kit list, safety sheet; on A4 or Letter, one beginning on a page of its own. */
 import { clockAt } from '~/components/order/clock-at'
+import { listAct } from '~/components/order/order-acts'
 import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
 const id = String(useRoute().params.id)
-const order = useRunningOrder(id)
+const order = useRunningOrder(id, 'simulations')
 const { document, acts, planned, failure } = order
 const shelf = useShelfStore()
 const units = useUnitsStore()
@@ -16,7 +17,7 @@ useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 
 const clock = (s: number) => clockAt(document.value!.start, s)
 const plan = computed(() => planned.value.plan)
-const spares = useSpares(() => acts.value)
+const spares = useSpares(() => acts.value.map(act => listAct(act)))
 const when = computed(() =>
   document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '',
 )

@@ -8,7 +8,7 @@ interface Change {
 }
 
 /** What packages would bring to every page, though nothing here uses it. */
-const CHANGES: readonly Change[] = [
+export const CHANGES: readonly Change[] = [
   // Vue is asked by name at run time, so that nothing of it could be left out.
   {
     file: '/petite-vue-i18n/dist/petite-vue-i18n.mjs',

@@ -12,10 +12,15 @@ test('a show fits; a bar is moved by keys; one that would break the order stays 
   await expect(state).toHaveText('It fits')
   const tin = page.getByRole('slider', { name: 'Moment of Oil tin, poured' })
   const before = Number(await tin.getAttribute('aria-valuenow'))
+  // What it came with of its acts is what is found once something is changed.
+  const listed = page.getByRole('region', { name: 'Kit' }).getByRole('list').last()
+  const kit = await listed.innerText()
+  expect(kit).toContain('heat-proof gloves')
   await expect(tin).toHaveAttribute('aria-valuetext', /on heater [12] at 18:\d\d.*ready.*no later than.*lifted 18:42/)
   await tin.focus()
   await page.keyboard.press('PageDown')
   await expect.poll(async () => Number(await tin.getAttribute('aria-valuenow'))).toBe(before + 60)
+  expect(await listed.innerText()).toBe(kit)
   // Dragged onto the can: the presenter is busy.
   const box = (await tin.locator('rect').boundingBox())!
   await page.mouse.move(box.x + 5, box.y + 10)

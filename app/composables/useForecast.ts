@@ -20,6 +20,9 @@ const UNSEEN = 10_000
 /** Draws that are shown while it is still worked out what past runs have taught. */
 const FIRST_SAMPLES = 200
 
+/** What refines the odds is drawn once there are so many times as many draws, or all: each drawing takes its time. */
+const WORTH_DRAWING = 4
+
 /**
  * The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input.
  */
@@ -37,9 +40,9 @@ export function useForecast(document: () => StagingDocument | undefined) {
 
   const main = useForecastWorker(answer => {
     if (answer.kind === 'forecast') {
-      // Fewer draws of the very same say less than what is shown.
-      if (shownFor !== askedFor || answer.forecast.samples >= (forecast.value?.samples ?? 0))
-        forecast.value = answer.forecast
+      // Fewer draws of the very same say less than what is shown, and a few more hardly anything.
+      const drawn = shownFor === askedFor ? (forecast.value?.samples ?? 0) : 0
+      if (answer.forecast.samples >= (answer.complete ? 1 : WORTH_DRAWING) * drawn) forecast.value = answer.forecast
       shownFor = askedFor
       complete.value = answer.complete && !provisional
       if (complete.value) {

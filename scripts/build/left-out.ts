@@ -7,7 +7,7 @@ interface Change {
   readonly to: string
 }
 
-/** What packages would bring to every page, though nothing here uses it. */
+/** What packages would bring to every page, or do on it, though nothing here uses it. */
 export const CHANGES: readonly Change[] = [
   // Vue is asked by name at run time, so that nothing of it could be left out.
   {
@@ -26,6 +26,12 @@ export const CHANGES: readonly Change[] = [
     file: '/@nuxt/icon/dist/runtime/components/index.js',
     from: `import { NuxtIconCss } from "./css.js";`,
     to: `const NuxtIconCss = null;`,
+  },
+  // What is folded away has no height; to be told so, the browser would lay out the page for each.
+  {
+    file: '/reka-ui/dist/Collapsible/CollapsibleContent.js',
+    from: `const rect = node.getBoundingClientRect();`,
+    to: `const rect = isOpen.value || height.value > 0 ? node.getBoundingClientRect() : { height: 0, width: 0 };`,
   },
 ]
 

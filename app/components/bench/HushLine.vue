@@ -46,16 +46,35 @@ const strength = computed(() => {
   return q ? ([q.p10, q.p90] as const) : ([nominal * 0.97, nominal * 1.03] as const)
 })
 
-/** Rows of one stage, its ends included exactly. */
-function rows(index: number, column: string, scale: (x: number) => number): [number, number][] {
+/** Rows of one stage, from its beginning, its ends included exactly. */
+function rows(index: number, column: string): [number, number][] {
   const stage = trace.value.stages[index]!
-  const points: [number, number][] = [[0, scale(valueAt(trace.value, column, stage.start + 1e-9))]]
+  const values = trace.value.columns[column]!
+  const points: [number, number][] = [[0, valueAt(trace.value, column, stage.start + 1e-9)]]
   trace.value.time.forEach((t, i) => {
-    if (t > stage.start && t < stage.end) points.push([t - stage.start, scale(trace.value.columns[column]![i]!)])
+    if (t > stage.start && t < stage.end) points.push([t - stage.start, values[i]!])
   })
-  points.push([stage.end - stage.start, scale(valueAt(trace.value, column, stage.end))])
+  points.push([stage.end - stage.start, valueAt(trace.value, column, stage.end)])
   return points
 }
+/** What is drawn of each stage, and how far it goes, Pa: read once, however often the odds change. */
+const pressures = computed(() =>
+  trace.value.stages.map((_, index) => {
+    const line = rows(index, 'pressure')
+    const pascals = line.map(r => r[1])
+    return { line, least: Math.min(...pascals), most: Math.max(...pascals) }
+  }),
+)
+/** Open to the room nothing happens to the pressure: what changes is what the gas is made of. */
+const made = computed(() => {
+  const { columns, stages } = trace.value
+  const column = columns.airFraction ? 'airFraction' : columns.oxygen ? 'oxygen' : undefined
+  if (!column) return undefined
+  const fullest = Math.max(...columns[column]!)
+  return stages.map((stage, index) =>
+    stage.id === 'heat' ? rows(index, column).map(([s, share]) => [s, share / fullest] as const) : undefined,
+  )
+})
 
 /** Marks for events; a name that would run into the next one's is left out. */
 const SHORT: Record<string, string> = { boil: 'boils', plume: 'plume', dry: 'dry', lift: 'off' }
@@ -65,17 +84,13 @@ const readable = (events: Traced['events'], end: number) =>
     return { time: e.time, name: next && next.time - e.time < 0.15 * end ? '' : t(SHORT[e.id] ?? '') }
   })
 
-const lowest = (index: number) => Math.min(...rows(index, 'pressure', x => x).map(r => r[1]))
-
 /** One scale for all stages: where the room's pressure lies on it, and how far it goes. */
 const scale = computed(() => {
   const { stages } = trace.value
   // Pumped up, or heated against a relief, the inside rises above the room; otherwise the room is the ceiling,
   // whatever rebounds after a crush.
-  const highest = Math.max(
-    ...stages.flatMap((s, i) => (s.id === 'crush' ? [] : rows(i, 'pressure', x => x).map(r => r[1]))),
-  )
-  const reaches = outside.value - Math.min(...stages.map((_, i) => lowest(i)))
+  const highest = Math.max(...pressures.value.filter((_, i) => stages[i]!.id !== 'crush').map(p => p.most))
+  const reaches = outside.value - Math.min(...pressures.value.map(p => p.least))
   const above = highest - outside.value > Math.max(0.002 * outside.value, 0.15 * reaches)
   const ceiling = above ? highest + 0.06 * (highest - outside.value) : outside.value
   return { highest, above, ceiling }
@@ -85,7 +100,7 @@ const UNSEEN = 0.01
 /** The highest that a stage's panel shows, Pa: what rises over the room's pressure is shown to do so. */
 function ceilingOf(index: number): number {
   const { ceiling } = scale.value
-  const over = Math.max(...rows(index, 'pressure', x => x).map(r => r[1])) - outside.value
+  const over = pressures.value[index]!.most - outside.value
   const seen = over > UNSEEN * (ceiling - floorOf(index))
   return seen ? Math.max(ceiling, outside.value + 1.06 * over) : ceiling
 }
@@ -98,7 +113,7 @@ function floorOf(index: number): number {
     stage.id === 'hush' && banded.value && strength.value[1] < outside.value * 0.9
       ? outside.value - strength.value[1] * 1.25
       : outside.value
-  const reach = outside.value - Math.min(lowest(index), band)
+  const reach = outside.value - Math.min(pressures.value[index]!.least, band)
   return Math.max(
     0,
     outside.value - Math.max(reach * 1.12, above ? 0.12 * (highest - outside.value) : 0.0005 * outside.value),
@@ -133,9 +148,6 @@ const panels = computed(() => {
   const left = narrow.value ? 34 : 46
   const gap = narrow.value ? 30 : 42
   const across = (width.value - left - 8 - gap * (stages.length - 1)) / stages.length
-  // Open to the room nothing happens to the pressure: what changes is what the gas is made of.
-  const made = trace.value.columns.airFraction ? 'airFraction' : trace.value.columns.oxygen ? 'oxygen' : undefined
-  const fullest = made ? Math.max(...trace.value.columns[made]!) : 1
   const hush = props.forecast?.quantiles.hush
   return stages.map((stage, index) => {
     const heating = stage.id === 'heat'
@@ -152,7 +164,8 @@ const panels = computed(() => {
       width: Math.max(0, x1 - x0),
       height: Math.max(0, y1 - y0),
     })
-    const curve = rows(index, 'pressure', y).map(([s, at]) => [x(s), at] as const)
+    const curve = lineOf(pressures.value[index]!.line.map(([s, pa]) => [x(s), y(pa)] as const))
+    const air = made.value?.[index]
     const clock = clockOf(span)
     const digits = ceiling - floor < 0.03 * ceiling ? 5 : 3
     return {
@@ -171,12 +184,9 @@ const panels = computed(() => {
         const pa = floor + (k * (ceiling - floor)) / 3
         return { at: y(pa), text: units.number(shown(pa), digits) }
       }),
-      curve: lineOf(curve),
-      difference: `${lineOf(curve)}L${px(x(span))},${px(y(outside.value))}L${px(x(0))},${px(y(outside.value))}Z`,
-      air:
-        heating && made
-          ? lineOf(rows(index, made, share => BOTTOM - ((BOTTOM - TOP) * share) / fullest).map(([s, at]) => [x(s), at]))
-          : undefined,
+      curve,
+      difference: `${curve}L${px(x(span))},${px(y(outside.value))}L${px(x(0))},${px(y(outside.value))}Z`,
+      air: air && lineOf(air.map(([s, share]) => [x(s), BOTTOM - (BOTTOM - TOP) * share] as const)),
       strength:
         !heating && banded.value && strength.value[0] < outside.value
           ? band(

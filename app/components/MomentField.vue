@@ -71,7 +71,7 @@ function commit(event: FocusEvent) {
     />
     <UButton
       v-else
-      class="w-full px-2 text-base figures"
+      class="w-full px-2 max-md:text-base figures bg-(--field) ring-(--field-line)"
       :aria-label="`${label}: ${shown}`"
       @click="open"
       @pointerenter.once="open"

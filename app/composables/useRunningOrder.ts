@@ -147,10 +147,10 @@ export function useRunningOrder(id: string, needs: 'lists' | 'simulations') {
     await loadDemonstrations([...(document.value?.acts ?? []), ...d.acts].map(a => a.staging.demonstration))
     atHand.value = true
   }
-  // What came was of the room and the Shelf as they were.
+  // What came was of the room and the Shelf as they were: it stands where their demonstrations can't be fetched.
   onMounted(() =>
     watch([() => room.document, () => shelf.items], () => {
-      if (document.value) void fetchFor(document.value)
+      if (document.value) fetchFor(document.value).catch(() => {})
     }),
   )
 

@@ -18,6 +18,8 @@ const narrow = computed(() => width.value < 560)
 const LEFT = computed(() => (narrow.value ? 8 : 190))
 const ROW = computed(() => (narrow.value ? 62 : 46))
 const TOP = 26
+/** px that a time may reach to either side */
+const HALF_LABEL = 26
 const from = computed(() => Math.min(0, ...props.plan.acts.map(a => a.heatOn)) - 30)
 const to = computed(() => Math.max(60, ...props.plan.acts.map(a => a.done)) + 60)
 const x = (s: number) => LEFT.value + ((s - from.value) / (to.value - from.value)) * (width.value - LEFT.value - 12)
@@ -76,7 +78,16 @@ const words = (i: number) => {
           :stroke="t === 0 ? 'var(--ink)' : 'var(--hairline)'"
           :stroke-width="t === 0 ? 2 : 1"
         />
-        <text :x="x(t)" y="14" text-anchor="middle" class="label" fill="var(--soft-ink)">{{ clock(t) }}</text>
+        <!-- The first one begins at the edge where it would be cut off by it. -->
+        <text
+          :x="x(t) < HALF_LABEL ? 0 : x(t)"
+          y="14"
+          :text-anchor="x(t) < HALF_LABEL ? 'start' : 'middle'"
+          class="label"
+          fill="var(--soft-ink)"
+        >
+          {{ clock(t) }}
+        </text>
       </g>
       <g v-for="(p, i) in plan.acts" :key="p.id" :transform="`translate(0 ${TOP + i * ROW})`">
         <text

@@ -18,10 +18,23 @@ const act = (id: string, more: Partial<Act> = {}): Act => ({
 })
 const STAGE = { heaters: 2, hands: 2, before: 600 }
 const planOf = (acts: readonly Act[]): Plan => ({ acts: firstPlan(acts, STAGE)!, missed: 0, unproven: 0 })
-const clock = (s: number) => clockAt('2026-12-04T18:00', s)
+const written = (locale: string) => (when: string, options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' }).format(new Date(`${when}Z`))
+const clock = (s: number) => clockAt('2026-12-04T18:00', s, written('en-GB'))
 const line = (acts: readonly Act[], plan = planOf(acts)) =>
   mountSuspended(TimeLine, { props: { acts, plan, clock }, attachTo: document.body })
 const TWO = [act('a'), act('b', { heating: 0 })]
+
+describe('the clock of a show', () => {
+  it.each([
+    ['en-GB', '18:00', '18:04:30', '00:00'],
+    ['en-US', '6:00 PM', '6:04:30 PM', '12:00 AM'],
+    ['de-DE', '18:00', '18:04:30', '00:00'],
+  ])('is as %s writes it, with seconds where there are some, past midnight too', (locale, begins, later, midnight) => {
+    const at = (s: number) => clockAt('2026-12-04T18:00', s, written(locale)).replace(/\s/g, ' ')
+    expect([at(0), at(269.6), at(6 * 3600)]).toEqual([begins, later, midnight])
+  })
+})
 
 describe('the time line', () => {
   it('has a slider for each act that says all its moments', async () => {

@@ -40,6 +40,8 @@ const scored = (list: readonly ScoredRun[]): Scored[] =>
   list.map(r => ({ share: r.share, happened: r.outcome === listedOf(r.demonstration)!.wanted }))
 const score = computed(() => scoreOf(scored(known.value)))
 const hundred = (x: number) => Math.round(x * 100)
+/** Nobody reads more of one than thousandths. */
+const brier = (x: number) => units.number(Math.round(x * 1000) / 1000)
 
 function groups(nameOf: (run: ScoredRun) => string) {
   const by = new Map<string, ScoredRun[]>()
@@ -83,9 +85,10 @@ const y = (share: number) => 20 + (1 - share) * SIZE
         <template v-else-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
         <template v-else>
           Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ units.number(score.expected) }} were forecast to
-          end as wanted; {{ score.happened }} did. Brier score {{ units.number(score.brier) }} (0 is perfect; always
-          saying “{{ hundred(score.happened / score.runs) }} of 100” would score
-          {{ units.number(score.brierOfBaseRate) }}).
+          end as wanted; {{ score.happened }} did. Brier score {{ brier(score.brier) }} (0 is perfect; always saying “{{
+            hundred(score.happened / score.runs)
+          }}
+          of 100” would score {{ brier(score.brierOfBaseRate) }}).
         </template>
       </p>
       <p v-if="runsInAll < FEW_RUNS" class="font-bold" data-testid="few">
@@ -165,7 +168,7 @@ const y = (share: number) => 20 + (1 - share) * SIZE
                   <td>{{ g.runs }}</td>
                   <td>{{ units.number(g.expected) }}</td>
                   <td>{{ g.happened }}</td>
-                  <td>{{ units.number(g.brier, 2) }}</td>
+                  <td>{{ brier(g.brier) }}</td>
                 </tr>
               </tbody>
             </table>

@@ -17,7 +17,7 @@ await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
 useSeoMeta({ description: 'When each act goes on the heat and is lifted, what does not fit, what to bring.' })
 
-const clock = (s: number) => clockAt(document.value!.start, byHand(s))
+const clock = (s: number) => clockAt(document.value!.start, byHand(s), units.date)
 const plan = computed(() => planned.value.plan)
 const misses = computed(() => planned.value.clashes)
 

@@ -15,7 +15,7 @@ await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load(), school
 useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealous Hush` })
 useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 
-const clock = (s: number) => clockAt(document.value!.start, s)
+const clock = (s: number) => clockAt(document.value!.start, s, units.date)
 const plan = computed(() => planned.value.plan)
 const spares = useSpares(() => acts.value.map(act => listAct(act)))
 const when = computed(() =>

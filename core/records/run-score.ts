@@ -1,6 +1,5 @@
 import { attemptReading, stagingOfRun, type ReadStaging, type StagingDocument } from '../formats'
 import type { Thing } from '../demonstration'
-import { pastRun } from './past-run'
 import type { RunScore, StoredRun } from './records'
 
 /** What tells a run's vessel, or its heater, from another. */
@@ -30,6 +29,6 @@ export function scoringOf(run: StoredRun): Scoring {
       volume: measured(read, 'vessel', 'volume') ?? null,
       power: measured(read, 'heater', 'power') ?? null,
     },
-    ...(kept === undefined && { open: { ...pastRun(run).staging, title: '' } }),
+    ...(kept === undefined && { open: { ...read.document, title: '' } }),
   }
 }

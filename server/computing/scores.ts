@@ -15,7 +15,7 @@ export interface WorkedOut {
   /** how many are still to be */ left: number
 }
 
-/** @returns undefined where the thread was lost: it is asked again another time */
+/** @returns undefined where the thread was lost over it: it is asked again another time */
 async function scored(run: StoredRun) {
   const { score, open } = scoringOf(run)
   if (!open) return score
@@ -38,8 +38,8 @@ async function work(build: string): Promise<WorkedOut> {
   for (const run of runs) {
     if (done.length > 0 && performance.now() > until) break
     const score = await scored(run)
-    if (!score) break
-    done.push(score)
+    // One that the thread is lost over holds up no other.
+    if (score) done.push(score)
   }
   await saveScores(build, done)
   const byId = new Map(runs.map(run => [run.id, run]))

@@ -76,14 +76,12 @@ const y = (share: number) => 20 + (1 - share) * SIZE
     <p><NuxtLink to="/logbook" class="plain-link">Logbook</NuxtLink></p>
     <h1 class="text-3xl">How good are the forecasts?</h1>
     <p v-if="error" class="fault" role="alert">The runs can't be read just now.</p>
-    <p v-else-if="left === 0 && known.length === 0" class="soft">No run is logged yet.</p>
+    <p v-else-if="left === 0 && known.length === 0" class="soft">There is no run to judge by yet.</p>
     <template v-else>
       <p class="text-lg my-2 figures" role="status" data-testid="score">
-        <template v-if="stuck">
-          {{ left }} of {{ runsInAll }} can't be worked out just now; read the page again later.
-        </template>
-        <template v-else-if="left !== 0"> Working out {{ left }} of {{ runsInAll }}… </template>
-        <template v-else>
+        <template v-if="left !== 0 && !stuck"> Working out {{ left }} of {{ runsInAll }}… </template>
+        <template v-else-if="left"> {{ left }} of {{ runsInAll }} can't be worked out just now. </template>
+        <template v-if="known.length > 0 && (left === 0 || stuck)">
           Of {{ score.runs }} run{{ score.runs === 1 ? '' : 's' }}, {{ units.number(score.expected) }} were forecast to
           end as wanted; {{ score.happened }} did. Brier score {{ brier(score.brier) }} (0 is perfect; always saying “{{
             hundred(score.happened / score.runs)

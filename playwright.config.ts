@@ -4,7 +4,8 @@ import { launchOptions } from './scripts/browser/chromium'
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
-  timeout: 90_000,
+  // Of the longest test on a machine that others use, too: what a test waits for has its own.
+  timeout: 240_000,
   expect: { timeout: 30_000 },
   reporter: process.env.HUSH_TEST_REPORT ? [['json', { outputFile: process.env.HUSH_TEST_REPORT }]] : [['list']],
   outputDir: 'test-results',

@@ -11,12 +11,17 @@ const HELD = 'a, button, input, select, textarea, [tabindex]'
 const saying = (element: Element) =>
   [element.tagName, element.id, element.getAttribute('aria-label'), element.textContent].join('\n')
 
+/** How a button stands, which a press changes. */
+const standing = (button: Element) =>
+  ['aria-expanded', 'aria-pressed', 'aria-checked'].map(name => button.getAttribute(name)).join()
+
 /**
  * Part of a page that may lie below what is seen first. Drawn by the server it stays as it came, and its scripts are
  * not fetched, until it is nearly in sight, the focus is in it or, as soon as the browser has nothing else to do,
  * something is done on the page or it has become stale; then it is drawn anew in one go. What was pressed in it
- * meanwhile is pressed then, and the focus stays where it was. What is in sight from the beginning is taken over in its
- * turn, and on a page that is awake it is drawn at once.
+ * meanwhile is pressed then, unless it stands otherwise by then (as it was left on this device, which the server does
+ * not know: that is what was asked for), and the focus stays where it was. What is in sight from the beginning is taken
+ * over in its turn, and on a page that is awake it is drawn at once.
  */
 export default defineComponent({
   inheritAttrs: false,
@@ -110,7 +115,14 @@ export default defineComponent({
           if (!pressed) return
           event.preventDefault()
           event.stopPropagation()
-          again(pressed, same => same.click(), 'nothing')
+          const was = standing(pressed)
+          again(
+            pressed,
+            same => {
+              if (standing(same) === was) same.click()
+            },
+            'nothing',
+          )
           void wake()
         },
         { capture: true },

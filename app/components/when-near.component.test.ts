@@ -1,6 +1,6 @@
 /** A part below what is seen first: as it came until it is near, then drawn anew on the spot. */
 import { flushPromises } from '@vue/test-utils'
-import { createSSRApp, defineComponent, h, Suspense, type App } from 'vue'
+import { createSSRApp, defineComponent, h, Suspense, type App, type Ref } from 'vue'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import WhenNear from './WhenNear.vue'
 
@@ -16,14 +16,20 @@ async function open(...fails: boolean[]) {
   const number = ref(1)
   const Part = defineComponent({
     props: { said: { type: String, required: true } },
-    setup:
-      ({ said }) =>
-      () =>
+    setup({ said }) {
+      const [left, never] = [ref(false), ref(false)]
+      // As it was left on this device.
+      onMounted(() => (left.value = true))
+      const turn = (of: Ref<boolean>) => ({ 'aria-expanded': of.value, 'onClick': () => (of.value = !of.value) })
+      return () =>
         h('section', [
           h('p', `${said} ${number.value}`),
           h('button', { onClick: pressed }, 'Press'),
           h('button', 'Other'),
-        ]),
+          h('button', turn(left), 'Left open'),
+          h('button', turn(never), 'Never asked'),
+        ])
+    },
   })
   const of = async () => {
     fetched()
@@ -38,7 +44,8 @@ async function open(...fails: boolean[]) {
   }
   host = document.createElement('div')
   document.body.append(host)
-  const came = '<section><p>number 1</p><button>Press</button><button>Other</button></section>'
+  const closed = ['Left open', 'Never asked'].map(name => `<button aria-expanded="false">${name}</button>`).join('')
+  const came = `<section><p>number 1</p><button>Press</button><button>Other</button>${closed}</section>`
   host.innerHTML = `<main><div>${came}</div><input></main>`
   number.value = 2
   app = createSSRApp(root)
@@ -99,6 +106,13 @@ it('does what was pressed in it once it is there, once', async () => {
   expect([told(), pressed.mock.calls.length]).toEqual(['number 2', 1])
   button('Press').click()
   expect(pressed).toHaveBeenCalledTimes(2)
+})
+it.each(['Left open', 'Never asked'])('opens what was pressed in it: “%s”', async name => {
+  await open()
+  expect(button(name).getAttribute('aria-expanded')).toBe('false')
+  button(name).click()
+  await flushPromises()
+  expect([told(), button(name).getAttribute('aria-expanded')]).toEqual(['number 2', 'true'])
 })
 it('is not taken away while something in it is being pressed', async () => {
   await open()

@@ -5,12 +5,17 @@
  */
 {
   const acts = []
+  /** How a button stands, which a press changes (as in `WhenNear`). */
+  const standing = button =>
+    ['aria-expanded', 'aria-pressed', 'aria-checked'].map(name => button.getAttribute(name)).join()
   const clicked = event => {
     const button = event.target instanceof Element ? event.target.closest('button') : null
     if (!button) return
     event.preventDefault()
     event.stopImmediatePropagation()
-    acts.push(() => button.isConnected && button.click())
+    const was = standing(button)
+    // One that stands otherwise by then (as it was left on this device) stands as was asked for.
+    acts.push(() => button.isConnected && standing(button) === was && button.click())
   }
   const typed = ({ target: field }) => {
     const ticked = field.type === 'checkbox' || field.type === 'radio'

@@ -23,7 +23,8 @@ test.beforeAll(async () => {
 })
 test.afterAll(async () => {
   await app.close()
-  rmSync(folder, { recursive: true, force: true })
+  // A browser that a test left behind still writes there.
+  rmSync(folder, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 })
 })
 
 /** A browser of a person of its own, who keeps what he trusts in a folder. */

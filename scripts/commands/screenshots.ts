@@ -32,7 +32,10 @@ async function take(name: string, path: string, { width = 1280, height = 800, mo
   await page.waitForLoadState('networkidle')
   if (path.startsWith('/bench/5a')) {
     await page.getByText('2000 stagings computed').waitFor()
-    await page.getByText('Each tried on the same').waitFor()
+    // What lies below stands as it came until it is near.
+    await page.getByRole('heading', { name: 'Why', exact: true }).scrollIntoViewIfNeeded()
+    await page.getByText('Each tried on the same').waitFor({ timeout: 120_000 })
+    await page.evaluate(() => scrollTo(0, 0))
   }
   await act?.(page)
   await page.screenshot({ path: join(folder, `${name}.png`) })
@@ -53,7 +56,10 @@ await take('particle-board', staging, {
 })
 await take('gallery', '/bench/choose')
 await take('bench-narrow', staging, { width: 390, height: 844 })
-await take('shelf', '/shelf')
+await take('shelf', '/shelf', {
+  // Buttons come when there is a moment.
+  act: page => page.waitForFunction(() => !document.querySelector('li p.min-h-12[aria-hidden]')),
+})
 await take('lesson', '/order/lesson', {
   act: async page => {
     await page.getByTestId('lesson').waitFor()

@@ -103,6 +103,11 @@ export interface ScoredRun {
   volume: number | null
   power: number | null
 }
+/** How well runs were forecast, as the server knows it or has just worked out. */
+export interface ScoredRuns {
+  runs: ScoredRun[]
+  /** of how many runs nothing is known yet */ left: number
+}
 
 export const storedShowSchema = z.object({ id: z.uuid(), document: showSchema, createdAt: moment, by })
 export type StoredShow = z.output<typeof storedShowSchema>

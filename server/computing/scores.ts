@@ -2,18 +2,13 @@
  * How well runs were forecast, worked out once and kept. A page that asks waits for a few of them at a time, so that it
  * can tell how many are left, and others get at the thread in between.
  */
-import { findDemonstration, scoringOf, type ScoredRun, type StoredRun } from '../../core'
+import { findDemonstration, scoringOf, type ScoredRun, type ScoredRuns, type StoredRun } from '../../core'
 import { listUnscored, saveScores } from '../database/runs'
 import { compute } from './thread'
 
 const SAMPLES = 500
 /** Runs that are read at once, and how long is worked on them, ms. */
 const MOST = { runs: 20, wait: 1000 }
-
-export interface WorkedOut {
-  /** those that were worked out now */ runs: ScoredRun[]
-  /** how many are still to be */ left: number
-}
 
 /** @returns undefined where the thread was lost over it: it is asked again another time */
 async function scored(run: StoredRun) {
@@ -31,7 +26,8 @@ async function scored(run: StoredRun) {
   return forecast && { ...score, share: forecast.shares[wanted] ?? 0 }
 }
 
-async function work(build: string): Promise<WorkedOut> {
+/** @returns those that were worked out now, and how many are left */
+async function work(build: string): Promise<ScoredRuns> {
   const { runs, left } = await listUnscored(build, MOST.runs)
   const done = []
   const until = performance.now() + MOST.wait
@@ -50,7 +46,7 @@ async function work(build: string): Promise<WorkedOut> {
   return { runs: shown, left: left - done.length }
 }
 
-let working: Promise<WorkedOut> | undefined
+let working: Promise<ScoredRuns> | undefined
 /** Whoever asks while some are worked out is told of the same ones. */
-export const workOut = (build: string): Promise<WorkedOut> =>
+export const workOut = (build: string): Promise<ScoredRuns> =>
   (working ??= work(build).finally(() => (working = undefined)))

@@ -1,16 +1,12 @@
 <script setup lang="ts">
 /** Forecast against outcome over all runs, honest about how few they are. */
-import { FEW_RUNS, scoreOf, type Scored, type ScoredRun } from '~~/core'
+import { FEW_RUNS, scoreOf, type Scored, type ScoredRun, type ScoredRuns } from '~~/core'
 
 useHead({ title: 'How good are the forecasts? · Logbook · Zealous Hush' })
 useSeoMeta({ description: 'Forecasts against outcomes over all runs.' })
 const units = useUnitsStore()
-interface Scores {
-  runs: ScoredRun[]
-  left: number
-}
 const [{ data, error, refresh }, { of: listedOf }] = await Promise.all([
-  useFetch<Scores>('/api/runs/scores', { lazy: true }),
+  useFetch<ScoredRuns>('/api/runs/scores', { lazy: true }),
   useCatalogue(),
 ])
 const known = computed(() => (data.value?.runs ?? []).filter(r => listedOf(r.demonstration)))
@@ -26,7 +22,7 @@ onMounted(async () => {
   if (!left.value) return
   try {
     while (!gone && left.value! > 0) {
-      const { runs, left: open } = await $fetch<Scores>('/api/runs/scores', { method: 'POST', body: {} })
+      const { runs, left: open } = await $fetch<ScoredRuns>('/api/runs/scores', { method: 'POST', body: {} })
       if (open >= left.value!) throw new Error('none was worked out')
       data.value = { runs: [...data.value!.runs, ...runs], left: open }
     }

@@ -156,6 +156,12 @@ const PWA = {
   },
 }
 
+/** Packages without what nothing here uses of them. */
+const leaner = () => {
+  addVitePlugin(leftOut('browser'), { server: false })
+  addVitePlugin(leftOut('server'), { client: false })
+}
+
 /** A script that stands in the page itself. */
 const early = (name: string) => readFileSync(join(import.meta.dirname, `app/early/${name}.js`), 'utf8')
 /** Scripts of the client, each after all that it needs; known once the client is built. */
@@ -165,7 +171,7 @@ export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
   telemetry: false,
   devtools: { enabled: false },
-  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt', () => addVitePlugin(leftOut(), { server: false })],
+  modules: ['@nuxt/ui', '@pinia/nuxt', '@vite-pwa/nuxt', leaner],
   pwa: PWA,
   // samples: draws of a whole forecast, as many as usual at 0; NUXT_PUBLIC_SAMPLES sets them for a slow machine.
   runtimeConfig: { public: { model: modelOf(import.meta.dirname), samples: 0 } },
@@ -214,6 +220,7 @@ export default defineNuxtConfig({
     ...BUILD,
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
     typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
+    routeRules: { '/early/*': { headers: { 'cache-control': 'public, max-age=604800' } } },
     virtual: {
       '#page-scripts': () =>
         `export const order = ${JSON.stringify(order)}, reading = ${JSON.stringify(early('turns'))}`,

@@ -3,6 +3,8 @@
  * they would keep a slow device from hearing a click. The application waits until the last one is read
  * (app/plugins/scripts-read.client.ts).
  */
+// Ready by the time that the page writes its first number.
+new Worker('/early/first-number.js')
 let read
 window.hushRead = new Promise(resolve => (read = resolve))
 for (const script of JSON.parse(document.getElementById('scripts-in-order').textContent)) {

@@ -11,7 +11,7 @@ export default defineNuxtPlugin({
   order: -100,
   async setup() {
     await window.hushRead
-    // The first number that is written takes a slow device as long as a part of the page: it has a task of its own.
+    // Where a worker could not do so (early/turns.js), it takes as long as a part of the page: a task of its own.
     new Intl.NumberFormat(navigator.language).format(1)
     await nextTurn()
   },

@@ -26,8 +26,9 @@ self.addEventListener('activate', event => {
   event.waitUntil(takeOver())
 })
 
-// Built files carry their content in their name: what is kept is what would come. Fonts never change.
-registerRoute(({ url }) => /^\/(_nuxt|fonts)\//.test(url.pathname), new CacheFirst({ cacheName: BUILT }))
+// Built files carry their content in their name: what is kept is what would come. Fonts never change, nor what is done
+// early.
+registerRoute(({ url }) => /^\/(_nuxt|fonts|early)\//.test(url.pathname), new CacheFirst({ cacheName: BUILT }))
 
 /** Says where a page came from: the style sheet shows it. */
 const MARK = '<html data-kept="" '

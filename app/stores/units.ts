@@ -19,6 +19,21 @@ import { LANGUAGES, isTranslated, loadedWords, type Language, type Words } from 
 /** A day and a time of day as it is on the wall, wherever one reads it. */
 const ON_THE_WALL = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d)?$/
 
+/** To make one takes as long as to write dozens of dates with it. */
+const formats = new Map<string, Intl.DateTimeFormat>()
+const MOST_FORMATS = 100
+function dateFormat(locale: string, options: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = locale + JSON.stringify(options)
+  let format = formats.get(key)
+  if (!format) {
+    // Readers of the server write in any number of languages and zones.
+    if (formats.size === MOST_FORMATS) formats.clear()
+    format = new Intl.DateTimeFormat(locale, options)
+    formats.set(key, format)
+  }
+  return format
+}
+
 /** Whoever reads: units and language, kept on the device, and the marks of numbers and dates that go with them. */
 export const useUnitsStore = defineStore('units', () => {
   const { languages, zone } = useWhereRead()
@@ -101,10 +116,9 @@ export const useUnitsStore = defineStore('units', () => {
   /** A day or a time of day, in the browser's own order. */
   const date = (when: string | number | Date, options: Intl.DateTimeFormatOptions): string => {
     const onTheWall = typeof when === 'string' && ON_THE_WALL.test(when)
-    return new Intl.DateTimeFormat(locale.value, {
-      ...options,
-      ...(onTheWall ? { timeZone: 'UTC' } : zone.value && { timeZone: zone.value }),
-    }).format(new Date(onTheWall ? `${when}Z` : when))
+    const timeZone = onTheWall ? 'UTC' : zone.value
+    const format = dateFormat(locale.value, { ...options, ...(timeZone && { timeZone }) })
+    return format.format(new Date(onTheWall ? `${when}Z` : when))
   }
 
   return { system, language, words, locale, subject, readerOf, reader, shown, format, told, number, clock, date }

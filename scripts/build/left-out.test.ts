@@ -4,23 +4,31 @@ import { expect, it } from 'vitest'
 import { CHANGES, leftOut } from './left-out'
 
 type Hooks = Record<'transform' | 'buildEnd', (...given: unknown[]) => { code: string } | undefined>
-const hooks = () => leftOut() as unknown as Hooks
+const hooks = (where: Parameters<typeof leftOut>[0] = 'browser') => leftOut(where) as unknown as Hooks
 const installed = (file: string) => readFileSync(`node_modules${file}`, 'utf8')
+const FILES = [...new Set(CHANGES.map(c => c.file))]
 
 it('changes each of its files as it is installed, and no other', () => {
   const { transform, buildEnd } = hooks()
-  for (const { file, from, to } of CHANGES) {
+  for (const file of FILES) {
     const { code } = transform(installed(file), `/somewhere/node_modules${file}`)!
-    expect(code).toContain(to)
-    expect(code).not.toContain(from)
+    for (const { from, to } of CHANGES.filter(c => c.file === file)) {
+      expect(code).toContain(to)
+      if (!to.includes(from)) expect(code).not.toContain(from)
+    }
   }
   expect(transform('import * as Vue from "vue"', '/somewhere/node_modules/other.mjs')).toBeUndefined()
   buildEnd()
 })
+it('leaves the server what only browsers do without', () => {
+  const { transform } = hooks('server')
+  const changed = FILES.filter(file => transform(installed(file), `/node_modules${file}`) !== undefined)
+  expect(changed).toEqual([...new Set(CHANGES.filter(c => c.drawing).map(c => c.file))])
+})
 it('stops where a package says it in other words, or is built no more', () => {
   const { transform, buildEnd } = hooks()
-  expect(() => transform('export default {}', `/node_modules${CHANGES[0].file}`)).toThrow('no longer says')
-  expect(() => buildEnd()).toThrow(`not built any more: ${CHANGES[0].file}`)
+  expect(() => transform('export default {}', `/node_modules${FILES[0]}`)).toThrow('no longer says')
+  expect(() => buildEnd()).toThrow(`not built any more: ${FILES[0]}`)
   // The build's own error is told, not this one.
   expect(() => buildEnd(new Error('another'))).not.toThrow()
 })

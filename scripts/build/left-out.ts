@@ -5,9 +5,10 @@ interface Change {
   readonly file: string
   readonly from: string
   readonly to: string
+  /** where the server draws pages, too */ drawing?: true
 }
 
-/** What packages would bring to every page, or do on it, though nothing here uses it. */
+/** What packages would bring to every page, or do for each of its parts, though nothing here uses it. */
 export const CHANGES: readonly Change[] = [
   // Vue is asked by name at run time, so that nothing of it could be left out.
   {
@@ -33,27 +34,136 @@ export const CHANGES: readonly Change[] = [
     from: `const rect = node.getBoundingClientRect();`,
     to: `const rect = isOpen.value || height.value > 0 ? node.getBoundingClientRect() : { height: 0, width: 0 };`,
   },
+  // The settings are what they were built with: nobody watches for another, at each button, nor takes a copy.
+  {
+    file: '/nuxt/dist/app/config.js',
+    from: 'import.meta.server ? klona(__appConfig) : reactive(__appConfig)',
+    to: '__appConfig',
+    drawing: true,
+  },
+  // So the looks of a part are worked out once, not for each that is drawn.
+  {
+    file: '/@nuxt/ui/dist/runtime/utils/tv.js',
+    from: 'export const tv = ((componentConfig) => {',
+    to: `const made = new Map();
+const alike = (a, b) => {
+  const keys = Object.keys(a);
+  return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key]);
+};
+export const tv = (config2) => {
+  const before = made.get(config2.extend) ?? [];
+  let look = before.find((m) => alike(m.config, config2));
+  if (look === void 0) {
+    look = { config: config2, look: lookOf(config2) };
+    made.set(config2.extend, [look, ...before].slice(0, 4));
+  }
+  return look.look;
+};
+const lookOf = ((componentConfig) => {`,
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Button.vue',
+    from: 'const ui = computed(() => tv({\n  extend: theme,',
+    to: 'const ui = computed(() => lookOf(props.activeClass, props.inactiveClass, () => tv({\n  extend: theme,',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Button.vue',
+    from: '}, appConfig.ui?.button || {})\n})({',
+    to: '}, appConfig.ui?.button || {})\n}))({',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Button.vue',
+    from: 'import theme from "#build/ui/button";',
+    to: `import theme from "#build/ui/button";
+const looks = new Map();
+const lookOf = (active, inactive, make) => {
+  const key = JSON.stringify([active, inactive]);
+  if (!looks.has(key)) looks.set(key, make());
+  return looks.get(key);
+};`,
+    drawing: true,
+  },
+  // A button that leads nowhere has all that a link could have looked for, each behind three watchers.
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Button.vue',
+    from: 'const linkProps = useForwardProps(pickLinkProps(props));',
+    to: `const linkProps = computed(() => {
+  const given = {};
+  for (const key of linkKeys) {
+    const value = props[key];
+    if (value !== void 0) given[key] = value;
+  }
+  return given;
+});`,
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Button.vue',
+    from: 'import { pickLinkProps } from "../utils/link";',
+    to: 'import { linkKeys } from "../utils/link";',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Link.vue',
+    from: 'const nuxtLinkProps = useForwardProps(reactiveOmit(',
+    to: 'let forwarded;\nconst nuxtLinkProps = computed(() => (forwarded ??= useForwardProps(reactiveOmit(',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Link.vue',
+    from: '"to", "href", "raw", "custom", "locale", "class"));',
+    to: '"to", "href", "raw", "custom", "locale", "class"))).value);',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Icon.vue',
+    from: 'const iconProps = useForwardProps(reactivePick(props, "mode", "size", "customize"));',
+    to: `const iconProps = computed(() => {
+  const given = {};
+  for (const key of ["mode", "size", "customize"]) if (props[key]) given[key] = props[key];
+  return given;
+});`,
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/components/Icon.vue',
+    from: 'import { useForwardProps } from "reka-ui";',
+    to: 'import { computed } from "vue";',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
+    from: 'function kebabCase(str) {\n  return str.replace(',
+    to: 'const kebabs = {};\nfunction kebabCase(str) {\n  return kebabs[str] ??= str.replace(',
+    drawing: true,
+  },
 ]
 
 /**
- * Leaves it out of the client. A package that says it in other words by now stops the build: the change is looked at
- * anew, not lost unseen.
+ * Leaves it out of what is built for browsers, or of what draws pages on the server. A package that says it in other
+ * words by now stops the build: the change is looked at anew, not lost unseen.
  */
-export function leftOut(): Plugin {
+export function leftOut(where: 'browser' | 'server'): Plugin {
+  const changes = CHANGES.filter(c => where === 'browser' || c.drawing)
   const seen = new Set<Change>()
   return {
-    name: 'left-out',
+    name: `left-out-${where}`,
     enforce: 'pre',
     apply: 'build',
     transform(code, id) {
-      const change = CHANGES.find(c => id.endsWith(c.file))
-      if (change === undefined) return
-      if (!code.includes(change.from)) throw new Error(`${change.file} no longer says ${change.from}`)
-      seen.add(change)
-      return { code: code.replace(change.from, change.to), map: null }
+      const here = changes.filter(c => id.endsWith(c.file))
+      if (here.length === 0) return
+      for (const change of here) {
+        if (!code.includes(change.from)) throw new Error(`${change.file} no longer says ${change.from}`)
+        seen.add(change)
+      }
+      return { code: here.reduce((said, { from, to }) => said.replace(from, () => to), code), map: null }
     },
     buildEnd(error) {
-      const unseen = CHANGES.filter(c => !seen.has(c))
+      const unseen = changes.filter(c => !seen.has(c))
       if (!error && unseen.length > 0) throw new Error(`not built any more: ${unseen.map(c => c.file).join(', ')}`)
     },
   }

@@ -12,7 +12,7 @@ const FREE = [
   /^\/sign-in$/,
   /^\/api\/sign-in$/,
   /^\/api\/health$/,
-  /^\/(_nuxt|fonts)\//,
+  /^\/(_nuxt|fonts|early)\//,
   /^\/mark\.svg$/,
   /^\/favicon\.ico$/,
   /^\/trust$/,

@@ -39,7 +39,7 @@ new Gauge({
 export function routeOf(path: string): string {
   const [first = '', second = '', third = ''] = path.split('/', 4).slice(1)
   if (first === 'api') return /^[a-z-]+$/.test(second) ? `/api/${second}` : '/api/other'
-  if (['_nuxt', 'fonts', 'icons'].includes(first)) return 'file'
+  if (['_nuxt', 'fonts', 'icons', 'early'].includes(first)) return 'file'
   return /^(bench|order|live|logbook|join|shelf|sign-in|backup|trust|metrics)?$/.test(first)
     ? `/${first}${third || second ? '/…' : ''}`
     : 'other'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { itsTurn } from '~/waking/turns'
 import { suitedTo, type ListedDemonstration, type StoredItem } from '~~/core'
 
 const props = defineProps<{ item: StoredItem; demonstrations: readonly ListedDemonstration[] }>()
@@ -9,23 +10,12 @@ const emit = defineEmits<{
   retire: []
   photo: [file: File | null]
 }>()
-/** Of a hundred things those are read first and acted on after: their buttons come as soon as there is a moment. */
+/** Of a hundred things those are read first and acted on after: their buttons come one thing after another. */
 const ready = ref(false)
-let cancel = () => {}
-onMounted(() => {
-  const come = () => {
-    ready.value = true
-  }
-  // Not every browser tells of an idle moment.
-  if (typeof requestIdleCallback === 'function') {
-    const moment = requestIdleCallback(come, { timeout: 500 })
-    cancel = () => cancelIdleCallback(moment)
-  } else {
-    const moment = setTimeout(come)
-    cancel = () => clearTimeout(moment)
-  }
+onMounted(async () => {
+  await itsTurn()
+  ready.value = true
 })
-onBeforeUnmount(() => cancel())
 const options = computed(() => (props.item.retired ? [] : suitedTo(props.item.document, props.demonstrations)))
 const choices = computed(() => options.value.map(d => ({ value: d.id, label: d.name })))
 </script>

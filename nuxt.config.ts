@@ -30,6 +30,8 @@ const workers = {
   },
 }
 
+/** s */
+const A_WEEK = 7 * 24 * 3600
 /**
  * Fonts under names of their own; everything is compressed as it is built: a phone on the school's network waits for a
  * third of the bytes.
@@ -41,7 +43,10 @@ const BUILD = {
     // They ask for two versions of one package, of which the tracer leaves out one: a moved build would lack it.
     inline: ['pinia', 'petite-vue-i18n', 'vue-router', '@intlify', '@vue/devtools-api'],
   },
-  publicAssets: FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: 7 * 24 * 3600 })),
+  publicAssets: [
+    ...FONTS.map(font => ({ baseURL: 'fonts', dir: filesOf(font), maxAge: A_WEEK })),
+    { baseURL: 'early', dir: join(import.meta.dirname, 'app/early/beside'), maxAge: A_WEEK },
+  ],
   serverAssets: [
     { baseName: 'migrations', dir: join(import.meta.dirname, 'db/migrations') },
     { baseName: 'style', dir: join(import.meta.dirname, 'app/assets'), pattern: 'colours.css' },
@@ -220,7 +225,6 @@ export default defineNuxtConfig({
     ...BUILD,
     output: process.env.HUSH_BUILD_DIR ? { dir: process.env.HUSH_BUILD_DIR } : undefined,
     typescript: { tsConfig: { compilerOptions: { noUncheckedIndexedAccess: false } } },
-    routeRules: { '/early/*': { headers: { 'cache-control': 'public, max-age=604800' } } },
     virtual: {
       '#page-scripts': () =>
         `export const order = ${JSON.stringify(order)}, reading = ${JSON.stringify(early('turns'))}`,

@@ -1,4 +1,15 @@
+import { tv } from '#ui/utils/tv'
 import { nextTurn } from '~/waking/next-turn'
 
-/** The page is taken over in a task of its own, after all that is set up for it. */
-export default defineNuxtPlugin({ order: 100, setup: nextTurn })
+/**
+ * The page is taken over in a task of its own, after all that is set up for it. So is reading the rules by which one
+ * class takes the place of another, which the first look that is worked out asks for.
+ */
+export default defineNuxtPlugin({
+  order: 100,
+  async setup() {
+    await nextTurn()
+    tv({ base: 'p-0 p-1' })()
+    await nextTurn()
+  },
+})

@@ -134,6 +134,19 @@ const lookOf = (active, inactive, make) => {
     to: 'import { computed } from "vue";',
     drawing: true,
   },
+  // What a part was given is looked up hundreds of times, by Vue too, in two ways of writing.
+  {
+    file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
+    from: 'if (typeof prop !== "string") return raw;',
+    to: 'if (typeof prop !== "string" || prop.startsWith("__v_")) return raw;',
+    drawing: true,
+  },
+  {
+    file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
+    from: 'function camelCase(str) {\n  return str.replace(',
+    to: 'const camels = {};\nfunction camelCase(str) {\n  return camels[str] ??= str.replace(',
+    drawing: true,
+  },
   {
     file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
     from: 'function kebabCase(str) {\n  return str.replace(',

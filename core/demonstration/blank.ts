@@ -38,7 +38,7 @@ type Range = readonly [least: number, most: number]
 
 /**
  * @param spread relative standard uncertainty, or a whole shape; 0 is exact
- * @param more anything else an input can have: `lever`, `source`
+ * @param more anything else an input can have: `lever`, `source`, what it is `onShelf`
  */
 export function blank<const Id extends string>(
   id: Id,
@@ -49,7 +49,7 @@ export function blank<const Id extends string>(
   range: Range,
   usual: Range,
   spread: number | Spread,
-  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor' | 'tells'>> = {},
+  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor' | 'tells' | 'onShelf'>> = {},
 ): QuantityInput<Id> {
   const [quantity, customary] = UNITS[unit]
   const shape: Spread =

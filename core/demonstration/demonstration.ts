@@ -77,6 +77,8 @@ export interface Demonstration<V = Values, S extends Simulation = Simulation> {
   sizes(values: V, simulation: S): Size[]
   /** the same staging with other shapes, sizes or pumps, side by side */
   variants?(values: V): VariantTable
+  /** false where it is cooled so that bath and ice stay as they are; true if left out */
+  standsInBath?(values: V): boolean
   /** several in a row, where they share a bath */
   repeats?(values: V, simulation: S, count: number): Repeat[]
   /** least and most water, where the demonstration has such a window */

@@ -20,6 +20,33 @@ export type InputGroup = 'room' | 'vessel' | 'water' | 'heat' | 'cooling' | 'pum
 /** Things on a Shelf that carry what they are from one staging to another. */
 export type Thing = 'heater' | 'vessel'
 
+/** What the Shelf says of a thing. A round vessel is as wide as it is across. */
+export type ThingProperty =
+  | 'capacity'
+  | 'height'
+  | 'diameter'
+  | 'width'
+  | 'depth'
+  | 'shape'
+  | 'condition'
+  | 'wallMaterial'
+  | 'wallThickness'
+  | 'mouthDiameter'
+  | 'neckLength'
+  | 'hoopSpacing'
+  | 'stemLength'
+  | 'stemDiameter'
+  | 'heaterKind'
+  | 'ratedPower'
+  | 'efficiency'
+  | 'pumpKind'
+  | 'strokeVolume'
+  | 'pumpSpeed'
+  | 'ultimatePressure'
+  | 'water'
+  | 'ice'
+  | 'temperature'
+
 interface InputBase<Id extends string> {
   /** stable name in files and on the wire */
   id: Id
@@ -30,6 +57,8 @@ interface InputBase<Id extends string> {
   source?: string
   /** what it is a property of: a run with another such thing says nothing about it */
   belongsTo?: readonly Thing[]
+  /** what the Shelf says of the thing that is used, where it says so */
+  onShelf?: ThingProperty
   /** tells one such thing from another: stagings that agree in all of these are taken to have the same one */
   tells?: Thing
 }

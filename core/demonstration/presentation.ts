@@ -104,6 +104,8 @@ export interface VariantTable {
 }
 
 export interface WaterWindow {
+  /** step at which it is told, and the input that states the water (m3) */ step: string
+  input: string
   /** kg that survive heating, purge and the wait */ least: number
   /** kg that still boil in time and leave steam space */ most: number
   /** share of the vessel that steam needs */ steamSpace: number

@@ -41,7 +41,7 @@ function pick(
   items: readonly ShelfItemDocument[],
   candidates: readonly number[],
 ): number {
-  const usual = demonstration.inputs.find(i => i.id === 'pump')?.default
+  const usual = demonstration.inputs.find(i => i.onShelf === 'pumpKind')?.default
   const [first] = candidates
   // A pump of the kind that the demonstration usually takes, where there is one.
   if (items[first].kind === 'pump')
@@ -51,7 +51,7 @@ function pick(
         return item.kind === 'pump' && item.pumpKind === usual
       }) ?? first
     )
-  const volume = demonstration.inputs.find(i => i.id === 'vesselVolume')?.default
+  const volume = demonstration.inputs.find(i => i.onShelf === 'capacity')?.default
   if (items[first].kind !== 'heater' || typeof volume !== 'number' || volume < LARGE) return first
   const power = (i: number) => {
     const item = items[i]

@@ -5,7 +5,14 @@ import { hingeDifference } from '../vessels/flat-panel'
 import { capacityFromWeighing, thicknessFromMass } from '../vessels/weighing'
 import { pow } from '../elementary'
 import { SOLIDS, type SolidName } from '../substances/solids'
-import { acceptedRange, inLines, type Demonstration, type Fault, type VesselShape } from '../demonstration'
+import {
+  acceptedRange,
+  inLines,
+  type Demonstration,
+  type Fault,
+  type ThingProperty,
+  type VesselShape,
+} from '../demonstration'
 import { QuantityError } from '../units'
 import { siOf } from './document-values'
 import { fieldsOf } from './shelf-fields'
@@ -185,79 +192,72 @@ export function inputsFromItem(
   item: ShelfItemDocument,
   demonstration: Pick<Demonstration, 'inputs'>,
 ): StagingDocument['inputs'] {
-  const all =
+  const said =
     item.kind === 'vessel'
-      ? inputsFromVessel(item)
+      ? ofVessel(item)
       : item.kind === 'heater'
-        ? inputsFromHeater(item, demonstration)
+        ? ofHeater(item, demonstration)
         : item.kind === 'bath'
-          ? inputsFromBath(item)
+          ? ofBath(item)
           : item.kind === 'pump'
-            ? inputsFromPump(item)
+            ? ofPump(item)
             : {}
   return Object.fromEntries(
-    Object.entries(all).filter(([id, value]) =>
-      demonstration.inputs.some(
-        input =>
-          input.id === id &&
-          (input.kind === 'quantity' ? typeof value !== 'string' : input.choices.some(c => c.id === value)),
-      ),
-    ),
+    demonstration.inputs.flatMap(input => {
+      const value = input.onShelf && said[input.onShelf]
+      const fitting = input.kind === 'quantity' ? typeof value === 'object' : input.choices.some(c => c.id === value)
+      return value !== undefined && fitting ? [[input.id, value]] : []
+    }),
   )
 }
 
-function inputsFromVessel(item: VesselDocument): StagingDocument['inputs'] {
+/** What is known of a thing, as inputs hold it. */
+type Said = Partial<Record<ThingProperty, QuantityDocument | string>>
+
+function ofVessel(item: VesselDocument): Said {
   const v = vesselValues(item)
-  const inputs: StagingDocument['inputs'] = {
-    vesselVolume: measured(v.capacity * 1e6, 'mL'),
-    vesselHeight: measured(v.height * 1e3, 'mm'),
-    wallThickness: measured(v.wallThickness * 1e3, 'mm'),
+  const said: Said = {
+    capacity: measured(v.capacity * 1e6, 'mL'),
+    height: measured(v.height * 1e3, 'mm'),
+    diameter: measured(v.diameter * 1e3, 'mm'),
+    width: measured(v.diameter * 1e3, 'mm'),
+    depth: measured(v.depth * 1e3, 'mm'),
+    shape: v.shape,
+    condition: item.condition === 'sound' ? 'sound' : 'dented',
     wallMaterial: item.wallMaterial,
-    vesselCondition: item.condition === 'sound' ? 'sound' : 'dented',
-    vesselShape: v.shape,
-    // A round tin's width is its diameter.
-    vesselDiameter: measured(v.diameter * 1e3, 'mm'),
-    vesselWidth: measured(v.diameter * 1e3, 'mm'),
-    vesselDepth: measured(v.depth * 1e3, 'mm'),
+    wallThickness: measured(v.wallThickness * 1e3, 'mm'),
     mouthDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
-    neckDiameter: measured(v.mouthDiameter * 1e3, 'mm'),
-    jarVolume: measured(v.capacity * 1e6, 'mL'),
-    jarDiameter: measured(v.diameter * 1e3, 'mm'),
-    jarHeight: measured(v.height * 1e3, 'mm'),
   }
   for (const field of ['neckLength', 'hoopSpacing', 'stemLength', 'stemDiameter'] as const)
-    if (item[field]) inputs[field] = item[field]
-  return inputs
+    if (item[field]) said[field] = item[field]
+  return said
 }
 
 /** A share measured with a vessel so many times smaller or larger says little. */
 const COMPARABLE = 5
 
 function applies(item: HeaterDocument, { inputs }: Pick<Demonstration, 'inputs'>): boolean {
-  const volume = inputs.find(i => i.id === 'vesselVolume')?.default
+  const volume = inputs.find(i => i.onShelf === 'capacity')?.default
   if (!item.measuredWith || typeof volume !== 'number') return true
   const ratio = siOf(item.measuredWith, 'volume') / volume
   return ratio < COMPARABLE && ratio > 1 / COMPARABLE
 }
 
-const inputsFromHeater = (
-  item: HeaterDocument,
-  demonstration: Pick<Demonstration, 'inputs'>,
-): StagingDocument['inputs'] => ({
-  heaterPower: item.ratedPower,
-  ...(item.efficiency && applies(item, demonstration) && { heatingEfficiency: item.efficiency }),
-  ...(item.heaterKind === 'microwave' && { fillMethod: 'microwave' }),
+const ofHeater = (item: HeaterDocument, demonstration: Pick<Demonstration, 'inputs'>): Said => ({
+  heaterKind: item.heaterKind,
+  ratedPower: item.ratedPower,
+  ...(item.efficiency && applies(item, demonstration) && { efficiency: item.efficiency }),
 })
 
-const inputsFromPump = (item: PumpDocument): StagingDocument['inputs'] => ({
-  pump: item.pumpKind,
+const ofPump = (item: PumpDocument): Said => ({
+  pumpKind: item.pumpKind,
   ...(item.strokeVolume && { strokeVolume: item.strokeVolume }),
   ...(item.pumpSpeed && { pumpSpeed: item.pumpSpeed }),
   ...(item.ultimatePressure && { ultimatePressure: item.ultimatePressure }),
 })
 
-const inputsFromBath = (item: BathDocument): StagingDocument['inputs'] => ({
-  bathVolume: item.water,
-  iceMass: item.ice ?? { value: 0, unit: 'g' },
-  ...(item.temperature && { bathTemperature: item.temperature }),
+const ofBath = (item: BathDocument): Said => ({
+  water: item.water,
+  ice: item.ice ?? { value: 0, unit: 'g' },
+  ...(item.temperature && { temperature: item.temperature }),
 })

@@ -2,7 +2,7 @@
  * Everyday vessels and heaters, for whoever has nothing to measure with yet: sizes as they are usual in shops and prep
  * rooms (common practice, from memory), each as uncertain as one that was not measured.
  */
-import type { Demonstration } from '../demonstration'
+import type { Demonstration, ThingProperty } from '../demonstration'
 import type { HeaterDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import { inputsFromItem } from './shelf-values'
 import type { QuantityDocument, StagingDocument } from './staging'
@@ -119,23 +119,19 @@ export const TYPICAL_THINGS: readonly TypicalThing[] = [
 ]
 
 /** Standard uncertainty of what nobody measured, as a share of the value: our own judgement of how shops differ. */
-const UNMEASURED: Readonly<Record<string, number>> = {
-  vesselVolume: 0.05,
-  vesselDiameter: 0.03,
-  vesselWidth: 0.04,
-  vesselDepth: 0.04,
-  vesselHeight: 0.04,
-  jarVolume: 0.05,
-  jarDiameter: 0.03,
-  jarHeight: 0.04,
+const UNMEASURED: Readonly<Partial<Record<ThingProperty, number>>> = {
+  capacity: 0.05,
+  diameter: 0.03,
+  width: 0.04,
+  depth: 0.04,
+  height: 0.04,
   wallThickness: 0.15,
   mouthDiameter: 0.08,
-  neckDiameter: 0.08,
   neckLength: 0.2,
   hoopSpacing: 0.1,
   stemLength: 0.1,
   stemDiameter: 0.1,
-  heaterPower: 0.12,
+  ratedPower: 0.12,
 }
 
 /**
@@ -149,8 +145,9 @@ export function inputsFromTypical(
   const document: ShelfItemDocument = thing.document
   return Object.fromEntries(
     Object.entries(inputsFromItem(document, demonstration)).flatMap(([id, value]) => {
-      if (id === 'vesselCondition') return []
-      const spread = UNMEASURED[id]
+      const property = demonstration.inputs.find(input => input.id === id)?.onShelf
+      if (property === 'condition') return []
+      const spread = property && UNMEASURED[property]
       return [[id, typeof value === 'string' || spread === undefined ? value : { ...value, spread }]]
     }),
   )

@@ -2,7 +2,7 @@
  * One staging as the running order sees it: how long on a heater, how long it can wait, how long it takes the
  * presenter.
  */
-import type { Demonstration, Traced, Values } from '../demonstration'
+import { ofThing, type Demonstration, type Traced, type Values } from '../demonstration'
 
 export interface Act extends ActTimes {
   id: string
@@ -47,7 +47,7 @@ export function timesOf(demonstration: Demonstration, values: Values, simulation
         (results.hush === undefined ? PATIENCE : results.hush * LONG_HUSH)
       : end
   const wait = lifting > 0 ? Math.min(MOST_WAIT, Math.max(0, ready?.lowFlame ?? dry)) : 0
-  const power = lifting > 0 ? values.numbers.heaterPower : undefined
+  const power = lifting > 0 ? ofThing(demonstration, values, 'ratedPower') : undefined
   return {
     heating: lifting,
     ...(power !== undefined && { power }),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Several in a row on one bath: how it warms, what ice is left, and how much ice would keep it as it is. */
-import { iceToHold, vesselsNeeded, type Demonstration, type Forecast, type Traced, type Values } from '~~/core'
+import { iceToHold, ofThing, vesselsNeeded, type Demonstration, type Forecast, type Traced, type Values } from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration; values: Values; simulation: Traced; forecast?: Forecast }>()
 const units = useUnitsStore()
@@ -13,7 +13,7 @@ const iceForAll = computed(() => {
     temperature: r.bathTemperature,
     ice: r.iceLeft,
   }))
-  return iceToHold(first!, last!, props.values.numbers.bathVolume!)
+  return iceToHold(first!, last!, ofThing(props.demonstration, props.values, 'water')!)
 })
 /** From heat on to the seal: how long one keeps the heater busy. */
 const each = computed(() => props.simulation.details.timeOfLifting ?? 0)

@@ -18,7 +18,7 @@ watch(leversInSight, inSight => {
   if (inSight) staging.odds.leversSeen.value = true
 })
 /** What is sprayed or left to stand uses up no bath. */
-const sharesBath = computed(() => ['ice-pool', undefined].includes(read.value?.values.choices.coolingMethod))
+const sharesBath = computed(() => read.value && demonstration.value?.standsInBath?.(read.value.values) !== false)
 </script>
 
 <template>

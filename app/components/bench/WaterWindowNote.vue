@@ -5,7 +5,7 @@ import { type Values, type WaterWindow } from '~~/core'
 const props = defineProps<{ window: WaterWindow; values: Values }>()
 const units = useUnitsStore()
 const volume = (kg: number) => units.format(kg / 1000, kg < 2 ? ['mL', 'floz'] : ['L', 'qt'], 'volume', 2)
-const charge = computed(() => props.values.numbers.waterCharge! * 1000)
+const charge = computed(() => props.values.numbers[props.window.input]! * 1000)
 const state = computed(() =>
   charge.value < props.window.least ? 'little' : charge.value > props.window.most ? 'much' : 'within',
 )

@@ -153,7 +153,7 @@ describe('when it is ready, and how much water', () => {
   })
   it('says that there is no such amount where there is none', async () => {
     const { values } = staged(findDemonstration('can-plunge')!)
-    const window = { least: 0.02, most: 0.01, mostLimit: 'time', wait: 60, patience: 600, steamSpace: 0.6 } as const
+    const window = { ...findDemonstration('can-plunge')!.waterWindow!(values)!, least: 0.02, most: 0.01 }
     const note = await mountSuspended(WaterWindowNote, { props: { window, values } })
     expect(note.text()).toContain('No amount of water both lasts and boils in time')
   })

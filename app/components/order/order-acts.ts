@@ -2,6 +2,7 @@
 import {
   findDemonstration,
   fitsOf,
+  ofThing,
   resolveStaging,
   withRoom,
   timesOf,
@@ -85,7 +86,6 @@ export interface ActListed {
 /** @param items what is on the Shelf; undefined where nobody asks what it lacks */
 export function listAct({ read, act }: OrderAct, items?: readonly ShelfItemDocument[]): ActListed {
   const { demonstration, document, values } = read
-  const { choices, numbers } = values
   return {
     act,
     demonstration: demonstration.id,
@@ -93,7 +93,7 @@ export function listAct({ read, act }: OrderAct, items?: readonly ShelfItemDocum
     wanted: demonstration.wanted,
     staging: { ...document, title: '' },
     kit: demonstration.kit(values),
-    ice: ['ice-pool', undefined].includes(choices.coolingMethod) ? (numbers.iceMass ?? 0) : 0,
+    ice: (demonstration.standsInBath?.(values) !== false && ofThing(demonstration, values, 'ice')) || 0,
     lacking: items ? fitsOf(demonstration, items).missing.map(place => place.kind) : [],
   }
 }

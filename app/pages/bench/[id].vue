@@ -32,8 +32,6 @@ const scene = computed(
   () => simulation.value && demonstration.value!.drawing(shownValues.value!, simulation.value, time.value),
 )
 
-/** Boiling only: a bottle that is rinsed holds no charge. */
-const waterWindowApplies = computed(() => !read.value?.values.choices.fillMethod?.startsWith('rinse'))
 useShortcut((key, event) => {
   if (key === ' ' && (event.target as HTMLElement).closest('button, a, summary, input') === null) scrubber.toggle()
   else if (key === 'l') logRun()
@@ -92,7 +90,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             </template>
             <template #after="{ step }">
               <WaterWindowNote
-                v-if="step === 'charge' && waterWindow && waterWindowApplies"
+                v-if="waterWindow && step === waterWindow.step"
                 :window="waterWindow"
                 :values="read.values"
               />

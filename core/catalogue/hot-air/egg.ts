@@ -13,11 +13,21 @@ import {
 import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
 
 export const BOTTLE = defineInputs([
-  blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02, { tells: 'vessel' }),
-  blank('neckDiameter', 'neck inside', 'mm', 'vessel', 0.034, [0.015, 0.09], [0.028, 0.05], {
-    shape: 'normal',
-    absolute: 0.0003,
+  blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02, {
+    tells: 'vessel',
+    onShelf: 'capacity',
   }),
+  blank(
+    'neckDiameter',
+    'neck inside',
+    'mm',
+    'vessel',
+    0.034,
+    [0.015, 0.09],
+    [0.028, 0.05],
+    { shape: 'normal', absolute: 0.0003 },
+    { onShelf: 'mouthDiameter' },
+  ),
 ])
 export const EGG = defineInputs([
   blank(

@@ -15,6 +15,7 @@ const knockDown = ({ choices }: Values): number => (choices.vesselCondition === 
 const QUANTITIES = defineInputs([
   {
     id: 'vesselVolume',
+    onShelf: 'capacity',
     tells: 'vessel',
     name: 'capacity',
     kind: 'quantity',
@@ -28,6 +29,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'vesselDiameter',
+    onShelf: 'diameter',
     name: 'diameter',
     kind: 'quantity',
     quantity: 'length',
@@ -40,6 +42,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'vesselHeight',
+    onShelf: 'height',
     name: 'height',
     kind: 'quantity',
     quantity: 'length',
@@ -52,6 +55,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'wallThickness',
+    onShelf: 'wallThickness',
     name: 'wall thickness',
     kind: 'quantity',
     quantity: 'length',
@@ -64,6 +68,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'mouthDiameter',
+    onShelf: 'mouthDiameter',
     name: 'mouth',
     kind: 'quantity',
     quantity: 'length',
@@ -101,6 +106,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'heaterPower',
+    onShelf: 'ratedPower',
     tells: 'heater',
     heats: true,
     name: 'heater',
@@ -115,6 +121,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'heatingEfficiency',
+    onShelf: 'efficiency',
     belongsTo: ['heater', 'vessel'],
     heats: true,
     name: 'share of the heat that gets in',
@@ -158,6 +165,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'bathTemperature',
+    onShelf: 'temperature',
     name: 'bath',
     kind: 'quantity',
     quantity: 'temperature',
@@ -171,6 +179,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'bathVolume',
+    onShelf: 'water',
     name: 'water in the bath',
     kind: 'quantity',
     quantity: 'volume',
@@ -183,6 +192,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'iceMass',
+    onShelf: 'ice',
     name: 'ice in the bath',
     kind: 'quantity',
     quantity: 'mass',
@@ -468,6 +478,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'vesselWidth',
+    onShelf: 'width',
     name: 'width',
     kind: 'quantity',
     quantity: 'length',
@@ -480,6 +491,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'vesselDepth',
+    onShelf: 'depth',
     name: 'depth',
     kind: 'quantity',
     quantity: 'length',
@@ -492,6 +504,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'hoopSpacing',
+    onShelf: 'hoopSpacing',
     name: 'between hoops',
     kind: 'quantity',
     quantity: 'length',
@@ -504,6 +517,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'neckDiameter',
+    onShelf: 'mouthDiameter',
     name: 'neck',
     kind: 'quantity',
     quantity: 'length',
@@ -516,6 +530,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'neckLength',
+    onShelf: 'neckLength',
     name: 'neck length',
     kind: 'quantity',
     quantity: 'length',
@@ -528,6 +543,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'stemLength',
+    onShelf: 'stemLength',
     name: 'stem',
     kind: 'quantity',
     quantity: 'length',
@@ -540,6 +556,7 @@ const QUANTITIES = defineInputs([
   },
   {
     id: 'stemDiameter',
+    onShelf: 'stemDiameter',
     name: 'bore of the stem',
     kind: 'quantity',
     quantity: 'length',
@@ -737,6 +754,7 @@ const QUANTITIES = defineInputs([
 const CHOICES = defineInputs([
   {
     id: 'wallMaterial',
+    onShelf: 'wallMaterial',
     tells: 'vessel',
     name: 'wall',
     kind: 'choice',
@@ -746,6 +764,7 @@ const CHOICES = defineInputs([
   },
   {
     id: 'vesselCondition',
+    onShelf: 'condition',
     tells: 'vessel',
     name: 'condition',
     kind: 'choice',
@@ -758,6 +777,7 @@ const CHOICES = defineInputs([
   },
   {
     id: 'vesselShape',
+    onShelf: 'shape',
     name: 'shape',
     kind: 'choice',
     group: 'vessel',
@@ -784,6 +804,7 @@ const CHOICES = defineInputs([
   },
   {
     id: 'fillMethod',
+    onShelf: 'heaterKind',
     name: 'way of filling with steam',
     kind: 'choice',
     group: 'heat',

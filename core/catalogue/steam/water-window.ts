@@ -34,6 +34,8 @@ export function waterWindowOf(plan: HeatingPlan, waterCharge: number, patience =
   const least = boundary(1e-4, bySpace, charge => !survives(charge))
   const byTime = boundary(least, bySpace, inTime)
   return {
+    step: 'charge',
+    input: 'waterCharge',
     least,
     most: Math.min(byTime, bySpace),
     mostLimit: byTime < bySpace ? 'time' : 'space',

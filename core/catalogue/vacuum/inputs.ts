@@ -93,6 +93,7 @@ const kindOf = ({ choices }: Values): PumpKind => BY_ID[choices.pump ?? ''] ?? P
 export const pumpChoice = (standard: string, mouth = false) =>
   defineInput({
     id: 'pump',
+    onShelf: 'pumpKind',
     name: 'pump',
     kind: 'choice',
     group: 'pump',
@@ -112,15 +113,32 @@ const ultimateSpread = (stated: Has<'stationPressure' | 'ultimatePressure', 'pum
 
 /** What a pump does; the defaults follow from the choice. */
 export const PUMP_INPUTS = defineInputs([
-  blank('strokeVolume', 'volume of a stroke', 'mL', 'pump', v => kindOf(v).stroke, [2e-6, 3e-3], [10e-6, 500e-6], 0.05),
+  blank(
+    'strokeVolume',
+    'volume of a stroke',
+    'mL',
+    'pump',
+    v => kindOf(v).stroke,
+    [2e-6, 3e-3],
+    [10e-6, 500e-6],
+    0.05,
+    { onShelf: 'strokeVolume' },
+  ),
   blank('strokeTime', 'time of a stroke', 's', 'pump', v => kindOf(v).period, [0.2, 20], [0.5, 4], {
     shape: 'lognormal',
     relative: 0.15,
   }),
-  blank('pumpSpeed', 'pumping speed', 'L/min', 'pump', v => kindOf(v).speed, [1e-6, 0.05], [3e-5, 2e-3], {
-    shape: 'lognormal',
-    relative: 0.12,
-  }),
+  blank(
+    'pumpSpeed',
+    'pumping speed',
+    'L/min',
+    'pump',
+    v => kindOf(v).speed,
+    [1e-6, 0.05],
+    [3e-5, 2e-3],
+    { shape: 'lognormal', relative: 0.12 },
+    { onShelf: 'pumpSpeed' },
+  ),
   blank(
     'ultimatePressure',
     'lowest pressure the pump reaches',
@@ -130,7 +148,7 @@ export const PUMP_INPUTS = defineInputs([
     [1, 105e3],
     [10, 40e3],
     { shape: 'lognormal', relative: 0.12 },
-    { spreadFor: ultimateSpread },
+    { spreadFor: ultimateSpread, onShelf: 'ultimatePressure' },
   ),
 ])
 
@@ -198,9 +216,13 @@ export const jarInputs = (
 ) =>
   defineInputs([
     JAR_KIND,
-    blank('jarVolume', 'capacity of the jar', 'L', 'vessel', volume, [0.1e-3, 60e-3], [0.5e-3, 15e-3], 0.02),
-    blank('jarDiameter', 'inside of the jar across', 'cm', 'vessel', diameter, [0.04, 0.6], [0.08, 0.3], 0.01),
-    blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01),
+    blank('jarVolume', 'capacity of the jar', 'L', 'vessel', volume, [0.1e-3, 60e-3], [0.5e-3, 15e-3], 0.02, {
+      onShelf: 'capacity',
+    }),
+    blank('jarDiameter', 'inside of the jar across', 'cm', 'vessel', diameter, [0.04, 0.6], [0.08, 0.3], 0.01, {
+      onShelf: 'diameter',
+    }),
+    blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01, { onShelf: 'height' }),
   ])
 
 export const pumpingTime = (standard: number) =>

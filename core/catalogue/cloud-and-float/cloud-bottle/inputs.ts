@@ -99,8 +99,11 @@ export const inputs = defineInputs([
   },
   blank('vesselVolume', 'it holds', 'L', 'vessel', v => bottleOf(v).volume, [0.2e-3, 3e-3], [0.3e-3, 2e-3], 0.02, {
     tells: 'vessel',
+    onShelf: 'capacity',
   }),
-  blank('vesselDiameter', 'bottle across', 'cm', 'vessel', v => bottleOf(v).across, [0.04, 0.2], [0.06, 0.12], 0.01),
+  blank('vesselDiameter', 'bottle across', 'cm', 'vessel', v => bottleOf(v).across, [0.04, 0.2], [0.06, 0.12], 0.01, {
+    onShelf: 'diameter',
+  }),
   blank('stopperDiameter', 'mouth', 'mm', 'vessel', v => bottleOf(v).mouth, [0.01, 0.06], [0.018, 0.04], 0.02),
   {
     id: 'liquid',
@@ -161,7 +164,9 @@ export const inputs = defineInputs([
     0.06,
     { lever: [-30e3, 30e3, 60e3] },
   ),
-  blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05),
+  blank('strokeVolume', 'pump a stroke', 'mL', 'pump', 90e-6, [5e-6, 1e-3], [30e-6, 300e-6], 0.05, {
+    onShelf: 'strokeVolume',
+  }),
   blank('strokeTime', 'time of a stroke', 's', 'pump', 1, [0.2, 5], [0.5, 2], 0.1),
   blank(
     'squeezePressure',

@@ -7,7 +7,9 @@ const CELSIUS = 273.15
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
-  blank('vesselHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02),
+  blank('vesselHeight', 'water in the bottle stands', 'cm', 'vessel', 0.26, [0.05, 2], [0.15, 0.5], 0.02, {
+    onShelf: 'height',
+  }),
   blank(
     'waterTemperature',
     'water',

@@ -22,8 +22,8 @@ const rimWidth = ({ numbers: n, choices }: Has<'mouthDiameter' | 'jarDiameter', 
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
-  blank('jarVolume', 'jar', 'mL', 'vessel', 900e-6, [50e-6, 12e-3], [200e-6, 3e-3], 0.02),
-  blank('jarDiameter', 'jar across', 'cm', 'vessel', 0.095, [0.03, 0.4], [0.05, 0.2], 0.01),
+  blank('jarVolume', 'jar', 'mL', 'vessel', 900e-6, [50e-6, 12e-3], [200e-6, 3e-3], 0.02, { onShelf: 'capacity' }),
+  blank('jarDiameter', 'jar across', 'cm', 'vessel', 0.095, [0.03, 0.4], [0.05, 0.2], 0.01, { onShelf: 'diameter' }),
   {
     id: 'jarShape',
     name: 'shape',
@@ -37,8 +37,10 @@ export const inputs = defineInputs([
       { id: 'necked', name: 'flask with its neck down' },
     ],
   },
-  blank('mouthDiameter', 'its neck, if it has one', 'cm', 'vessel', 0.045, [0.015, 0.3], [0.03, 0.1], 0.02),
-  blank('neckLength', 'neck long', 'cm', 'vessel', 0.08, [0.005, 0.4], [0.02, 0.2], 0.03),
+  blank('mouthDiameter', 'its neck, if it has one', 'cm', 'vessel', 0.045, [0.015, 0.3], [0.03, 0.1], 0.02, {
+    onShelf: 'mouthDiameter',
+  }),
+  blank('neckLength', 'neck long', 'cm', 'vessel', 0.08, [0.005, 0.4], [0.02, 0.2], 0.03, { onShelf: 'neckLength' }),
   blank('dishDiameter', 'dish across', 'cm', 'vessel', DISH, [0.04, 1], [0.12, 0.4], 0.01),
   blank(
     'waterDepth',

@@ -7,7 +7,7 @@ import { simulate, type SealedDrumRun } from './simulate'
 import { explanation, why, teaching } from './teaching'
 import { check, inputs, type SealedDrumValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
-import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
+import { kit, procedure, ready, repeats, shelf, standsInBath, waterWindow } from './procedure'
 import { drawing, shell } from './drawing'
 import { practice } from './practice'
 
@@ -47,6 +47,7 @@ export const sealedDrum = defineDemonstration<SealedDrumValues, SealedDrumRun>({
   practice,
   kit,
   ready,
+  standsInBath,
   repeats,
   waterWindow,
   drawing,

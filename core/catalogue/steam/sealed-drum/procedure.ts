@@ -63,6 +63,9 @@ export const kit: SealedDrum['kit'] = values => [
 
 export const ready: NonNullable<SealedDrum['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
+export const standsInBath: NonNullable<SealedDrum['standsInBath']> = ({ choices }) =>
+  choices.coolingMethod === 'ice-pool'
+
 export const repeats: NonNullable<SealedDrum['repeats']> = repeatsInPool(values => drumOf(values).vessel)
 
 export const waterWindow: NonNullable<SealedDrum['waterWindow']> = values =>

@@ -6,7 +6,7 @@ import { afterFailure, cautions, gates } from './cautions'
 import { simulate, type SealedTinRun } from './simulate'
 import { check, inputs, type SealedTinValues } from './inputs'
 import { ledger, logged, outcomes, sizes } from './outcomes'
-import { kit, procedure, ready, repeats, shelf, waterWindow } from './procedure'
+import { kit, procedure, ready, repeats, shelf, standsInBath, waterWindow } from './procedure'
 import { drawing, shell } from './drawing'
 import { explanation, teaching, why } from './teaching'
 import { practice } from './practice'
@@ -45,6 +45,7 @@ export const sealedTin = defineDemonstration<SealedTinValues, SealedTinRun>({
   practice,
   kit,
   ready,
+  standsInBath,
   repeats,
   waterWindow,
   drawing,

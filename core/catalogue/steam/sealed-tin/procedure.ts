@@ -57,6 +57,9 @@ export const kit: SealedTin['kit'] = values => [
 
 export const ready: NonNullable<SealedTin['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
+export const standsInBath: NonNullable<SealedTin['standsInBath']> = ({ choices }) =>
+  choices.coolingMethod === 'ice-pool'
+
 export const repeats: NonNullable<SealedTin['repeats']> = repeatsInPool(values => tinOf(values).vessel)
 
 export const waterWindow: NonNullable<SealedTin['waterWindow']> = values =>

@@ -42,6 +42,13 @@ async function odds(query = ''): Promise<FirstOdds> {
   return first
 }
 
+const setRoom = (document: StoredRoom['document'], baseVersion: number) =>
+  fetch(`${app.url}/api/room`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ writeId: crypto.randomUUID(), baseVersion, document }),
+  })
+
 describe('odds that a page comes with', () => {
   it('are the same as a page works out by as many draws, in the room as it is', async () => {
     const [staging, room] = await Promise.all([
@@ -70,18 +77,12 @@ describe('odds that a page comes with', () => {
   })
   it('are those of the room that is set since', async () => {
     const room = await get<StoredRoom>('/api/room')
-    const set = (document: StoredRoom['document'], baseVersion: number) =>
-      fetch(`${app.url}/api/room`, {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ writeId: crypto.randomUUID(), baseVersion, document }),
-      })
     const before = await odds()
-    expect((await set({ ...room.document, altitude: { value: 3200, unit: 'm' } }, room.version)).status).toBe(200)
+    expect((await setRoom({ ...room.document, altitude: { value: 3200, unit: 'm' } }, room.version)).status).toBe(200)
     const after = await odds()
     // The outside pressure is what pushes: less of it.
     expect(after.forecast!.quantiles.outsideForce!.p50).toBeLessThan(0.9 * before.forecast!.quantiles.outsideForce!.p50)
-    expect((await set(room.document, room.version + 1)).status).toBe(200)
+    expect((await setRoom(room.document, room.version + 1)).status).toBe(200)
     expect(await odds()).toEqual(before)
   })
   it('of a staging that does not exist are refused', async () => {
@@ -108,6 +109,19 @@ describe('the gallery', () => {
       // Of each place something is there, or it is missing.
       expect(card.with.length + card.missing.length).toBe(findDemonstration(card.id)!.shelf.length)
     }
+  })
+  it('follows the room', async () => {
+    const [room, before] = [await get<StoredRoom>('/api/room'), await get<GalleryCard[]>('/api/gallery')]
+    const high = { ...room.document, altitude: { value: 3200, unit: 'm' } }
+    expect((await setRoom(high, room.version)).status).toBe(200)
+    const after = await get<GalleryCard[]>('/api/gallery')
+    expect((await setRoom(room.document, room.version + 1)).status).toBe(200)
+    // Water boils sooner up there.
+    const [low, up] = [before, after].map(cards => cards.find(c => c.id === 'can-plunge')!.still)
+    expect(up).not.toEqual(low)
+    const own = galleryCard(findDemonstration('can-plunge')!, high, [])!
+    expect(up).toEqual(JSON.parse(JSON.stringify(own.still)))
+    expect(await get('/api/gallery')).toEqual(before)
   })
   it('names in its list every end that a run can have', async () => {
     const listed = await get<ListedDemonstration[]>('/api/catalogue')

@@ -253,6 +253,9 @@ export default defineNuxtConfig({
   hooks: {
     'build:manifest'(manifest) {
       order = orderOf(manifest)
+      // The server names the script of a demonstration by its id (useDemonstrations), whatever the file is called.
+      for (const entry of Object.values(manifest))
+        if (entry.name?.startsWith('demonstration-')) manifest[entry.name] = entry
       // A worker fetches itself: asked for as a script of the page, it would come twice.
       for (const entry of Object.values(manifest)) entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
       const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })

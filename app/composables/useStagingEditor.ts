@@ -7,7 +7,6 @@ import {
   withRoom,
   findDemonstration,
   findInput,
-  loadDemonstrations,
   type Fault,
   type ReadStaging,
   type Traced,
@@ -23,6 +22,7 @@ export function useStagingEditor(id: string) {
   const units = useUnitsStore()
   const drafts = useDrafts<StagingDocument>(id)
   const ask = useFromServer()
+  const fetchDemonstrations = useDemonstrations()
   const stored = shallowRef<StoredStaging>()
   const draft = shallowRef<StagingDocument>()
   const baseVersion = ref(0)
@@ -80,7 +80,7 @@ export function useStagingEditor(id: string) {
   async function load() {
     try {
       const staging = await ask<StoredStaging>(`/api/stagings/${id}`)
-      await loadDemonstrations([staging.document.demonstration])
+      await fetchDemonstrations([staging.document.demonstration])
       adopt(staging)
       steps.begin()
       failure.value = ''

@@ -132,6 +132,13 @@ describe('the gallery', () => {
 })
 
 describe('a page', () => {
+  it('of a staging brings the script of its demonstration along', async () => {
+    const html = await (await fetch(`${app.url}/bench/${CAN}`)).text()
+    const scripts = JSON.parse(/id="scripts-in-order"[^>]*>([^<]+)</.exec(html)![1]!) as string[]
+    const texts = await Promise.all(scripts.map(async src => (await fetch(`${app.url}${src}`)).text()))
+    const bring = (id: string) => texts.filter(text => text.includes(findDemonstration(id)!.summary)).length
+    expect([bring('can-plunge'), bring('plates')]).toEqual([1, 0])
+  })
   it('is drawn in the units, the language and the time zone of whoever asks', async () => {
     const page = async (path: string, headers: Record<string, string>) =>
       (await fetch(`${app.url}${path}`, { headers: { accept: 'text/html', ...headers } })).text()

@@ -5,7 +5,6 @@ import {
   resolveStaging,
   withRoom,
   findDemonstration,
-  loadDemonstrations,
   StagingFaults,
   type Forecast,
   type ReadStaging,
@@ -19,6 +18,7 @@ useSeoMeta({ description: 'Two stagings side by side: odds, pressures, and what 
 const route = useRoute()
 const router = useRouter()
 const units = useUnitsStore()
+const fetchDemonstrations = useDemonstrations()
 const room = useRoomStore()
 const { data: stagings, error } = await useFetch<ListedStaging[]>('/api/stagings')
 if (!room.loaded) await room.load()
@@ -27,7 +27,7 @@ const asked = computed(() => [String(route.query.a ?? ''), String(route.query.b 
 /** Those asked for, once all that is needed of them is here. */
 const chosen = shallowRef<readonly [string, string]>(['', ''])
 async function fetchFor(ids: readonly [string, string]) {
-  await loadDemonstrations((stagings.value ?? []).filter(s => ids.includes(s.id)).map(s => s.document.demonstration))
+  await fetchDemonstrations((stagings.value ?? []).filter(s => ids.includes(s.id)).map(s => s.document.demonstration))
   chosen.value = ids
 }
 await fetchFor(asked.value)

@@ -5,7 +5,6 @@ import { download } from '~/files/download'
 import {
   findInput,
   fromSi,
-  loadDemonstrations,
   readingsOf,
   attemptReading,
   stagingOfRun,
@@ -17,10 +16,11 @@ import {
 
 const id = String(useRoute().params.id)
 const units = useUnitsStore()
+const fetchDemonstrations = useDemonstrations()
 const who = useWhoStore()
 const { data: run, error } = await useFetch<StoredRun>(`/api/runs/${id}`)
 if (error.value?.status === 404) useMissing()()
-await loadDemonstrations(run.value ? [run.value.demonstration] : [])
+await fetchDemonstrations(run.value ? [run.value.demonstration] : [])
 useHead({ title: () => `${run.value?.title ?? 'Run'} · Logbook · Zealous Hush` })
 useSeoMeta({ description: 'One run: forecast and outcome, what can have been off, what to change.' })
 

@@ -4,7 +4,6 @@ import { newId } from '~/api/new-id'
 import { refusalOf, sendWrite } from '~/api/sending'
 import {
   findDemonstration,
-  loadDemonstrations,
   expectedHush,
   findInput,
   hushOf,
@@ -28,11 +27,12 @@ useSeoMeta({ description: 'Log a run: what was used, what the room saw.' })
 const route = useRoute()
 const stagingId = String(route.query.staging ?? '')
 const units = useUnitsStore()
+const fetchDemonstrations = useDemonstrations()
 const room = useRoomStore()
 const { data: staging, error } = await useFetch<StoredStaging>(`/api/stagings/${stagingId}`)
 await Promise.all([
   room.loaded ? undefined : room.load(),
-  loadDemonstrations(staging.value ? [staging.value.document.demonstration] : []),
+  fetchDemonstrations(staging.value ? [staging.value.document.demonstration] : []),
 ])
 
 interface RunDraft {

@@ -7,7 +7,6 @@ import {
   cautionsOf,
   courseOf,
   findDemonstration,
-  loadDemonstrations,
   practiceSchema,
   resolveStaging,
   riskOfForecast,
@@ -25,6 +24,7 @@ import {
 const route = useRoute()
 const id = String(route.params.id)
 const units = useUnitsStore()
+const fetchDemonstrations = useDemonstrations()
 const who = useWhoStore()
 const room = useRoomStore()
 const [{ data: staging, error }, { data: odds }] = await Promise.all([
@@ -33,7 +33,7 @@ const [{ data: staging, error }, { data: odds }] = await Promise.all([
   useSchoolStore().load(),
 ])
 if (error.value?.status === 404) useMissing()()
-await loadDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
+await fetchDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
 if (!room.loaded) await room.load()
 
 const demonstration = computed(() => staging.value && findDemonstration(staging.value.document.demonstration))

@@ -4,7 +4,6 @@ import {
   attemptReading,
   courseOf,
   findDemonstration,
-  loadDemonstrations,
   resolveStaging,
   type ListedStaging,
   type StoredPractice,
@@ -15,6 +14,7 @@ import { refusalOf } from '~/api/sending'
 useHead({ title: 'Practice · Zealous Hush' })
 useSeoMeta({ description: 'Practise a demonstration without a vessel, with what can go wrong, and a debrief.' })
 const units = useUnitsStore()
+const fetchDemonstrations = useDemonstrations()
 const who = useWhoStore()
 const route = useRoute()
 const [{ data: stagings }, { data: practice, error, refresh }] = await Promise.all([
@@ -28,10 +28,10 @@ const choices = useStagingChoices(
 )
 const chosen = ref(String(route.query.staging ?? ''))
 const staging = computed(() => stagings.value?.find(s => s.id === chosen.value))
-await loadDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
+await fetchDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
 const known = ref(chosen.value)
 watch(chosen, async is => {
-  await loadDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
+  await fetchDemonstrations(staging.value ? [staging.value.document.demonstration] : [])
   known.value = is
 })
 const read = computed(() =>

@@ -7,6 +7,7 @@ useKeptMarksStore()
 useHead({ htmlAttrs: { lang: () => units.language } })
 const route = useRoute()
 const { toasts } = useToast()
+const missed = useMissedPart()
 /** Live and the way in do without the room. */
 const roomless = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
 /** They, and what a projector shows, stand alone: nothing but the matter in hand. */
@@ -34,6 +35,20 @@ if (!roomless.value) await Promise.all([room.load(), who.load()])
     <main id="main" tabindex="-1" class="outline-none">
       <InTurn><NuxtPage /></InTurn>
     </main>
+    <p
+      v-if="missed"
+      class="missed-part fault fixed bottom-3 inset-x-3 mx-auto max-w-xl border rounded-md p-3 no-print"
+      role="alert"
+    >
+      {{ $t('A part of this page could not be fetched. Read the page again once the server answers.') }}
+    </p>
     <LazyUToaster v-if="toasts.length" />
   </UApp>
 </template>
+
+<style scoped>
+.missed-part {
+  z-index: 50;
+  background: var(--sheet);
+}
+</style>

@@ -20,11 +20,18 @@ const props = defineProps<{
 }>()
 const model = defineModel<T>()
 const shown = computed(() => [...props.items, ...(props.more ?? [])].find(i => i.value === model.value)?.label)
-/** A page has many and one is opened at a time: the list is fetched as one reaches for it. */
-const fetchMenu = () => import('./ChoiceMenu.vue')
-const Menu = shallowRef<Awaited<ReturnType<typeof fetchMenu>>['default']>()
+/** A page has many and one is opened at a time: the list is fetched as one reaches for it. Told if it can't be. */
+async function fetchMenu() {
+  try {
+    const file = await import('./ChoiceMenu.vue')
+    return file.default
+  } catch {
+    return undefined
+  }
+}
+const Menu = shallowRef<Awaited<ReturnType<typeof fetchMenu>>>()
 async function touch() {
-  Menu.value = (await fetchMenu()).default
+  Menu.value = await fetchMenu()
 }
 </script>
 

@@ -21,9 +21,15 @@ const place = useTemplateRef<HTMLElement>('place')
 const shown = computed(() =>
   read(props.value) ? units.date(props.value, { dateStyle: 'short', timeStyle: 'short' }) : '…',
 )
-/** Whoever came to the button is in the first part then. */
+/** Whoever came to the button is in the first part then. Where it can't be fetched the page tells it. */
 async function open() {
-  const { default: parts } = await import('#ui/components/InputDate.vue')
+  let parts: Component
+  try {
+    const file = await import('#ui/components/InputDate.vue')
+    parts = file.default
+  } catch {
+    return
+  }
   const focused = place.value?.contains(document.activeElement)
   Parts.value = parts
   await nextTick()

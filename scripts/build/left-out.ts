@@ -144,13 +144,13 @@ const lookOf = (active, inactive, make) => {
   {
     file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
     from: 'function camelCase(str) {\n  return str.replace(',
-    to: 'const camels = {};\nfunction camelCase(str) {\n  return camels[str] ??= str.replace(',
+    to: 'const camels = Object.create(null);\nfunction camelCase(str) {\n  return camels[str] ??= str.replace(',
     drawing: true,
   },
   {
     file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',
     from: 'function kebabCase(str) {\n  return str.replace(',
-    to: 'const kebabs = {};\nfunction kebabCase(str) {\n  return kebabs[str] ??= str.replace(',
+    to: 'const kebabs = Object.create(null);\nfunction kebabCase(str) {\n  return kebabs[str] ??= str.replace(',
     drawing: true,
   },
 ]

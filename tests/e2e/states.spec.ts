@@ -268,6 +268,14 @@ test('what is clicked and typed before the page is alive is done once it is', as
   await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
 })
 
+test('a part that can’t be fetched as one reaches for it is told', async ({ page }) => {
+  await page.goto('/bench/choose')
+  await page.route('**/_nuxt/*.js', route => route.abort())
+  await page.getByLabel('Age', { exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('A part of this page could not be fetched')
+  await expect(page.getByLabel('Age', { exact: true })).toHaveText('any')
+})
+
 test('every page is opened without an error or a warning', async ({ page }) => {
   const said: string[] = []
   page.on('console', message => {

@@ -54,6 +54,9 @@ export const repeatsOf = (
     return { number: before + 1, bathTemperature: bath.temperature, iceLeft: bath.ice }
   })
 
+/** Only a pool is warmed by what stands in it: what is poured or sprayed runs off. */
+export const standsInPool = ({ choices }: Has<never, 'coolingMethod'>): boolean => choices.coolingMethod === 'ice-pool'
+
 /**
  * For a closed vessel that stands in its bath until all of it is as cold: what a simulation's seal says of its heat.
  */

@@ -3,7 +3,7 @@ import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
 import { heatingPlan } from '../filling'
 import { readyFromPlan } from '../judgement'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit } from '../metal-vessel'
-import { repeatsInPool } from '../repeats'
+import { repeatsInPool, standsInPool } from '../repeats'
 import { waterWindowOf } from '../water-window'
 import { drumOf, type SealedDrum } from './simulate'
 
@@ -63,8 +63,7 @@ export const kit: SealedDrum['kit'] = values => [
 
 export const ready: NonNullable<SealedDrum['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
-export const standsInBath: NonNullable<SealedDrum['standsInBath']> = ({ choices }) =>
-  choices.coolingMethod === 'ice-pool'
+export const standsInBath: NonNullable<SealedDrum['standsInBath']> = standsInPool
 
 export const repeats: NonNullable<SealedDrum['repeats']> = repeatsInPool(values => drumOf(values).vessel)
 

@@ -3,7 +3,7 @@ import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
 import { heatingPlan } from '../filling'
 import { readyFromPlan } from '../judgement'
 import { BOIL_SEAL_COOL, COOLING_STEP, coolingKit } from '../metal-vessel'
-import { repeatsInPool } from '../repeats'
+import { repeatsInPool, standsInPool } from '../repeats'
 import { waterWindowOf } from '../water-window'
 import { TIN_WORDS, tinOf } from '../tin-wall'
 import type { SealedTinValues } from './inputs'
@@ -57,8 +57,7 @@ export const kit: SealedTin['kit'] = values => [
 
 export const ready: NonNullable<SealedTin['ready']> = (values, s) => readyFromPlan(plan(values), s)
 
-export const standsInBath: NonNullable<SealedTin['standsInBath']> = ({ choices }) =>
-  choices.coolingMethod === 'ice-pool'
+export const standsInBath: NonNullable<SealedTin['standsInBath']> = standsInPool
 
 export const repeats: NonNullable<SealedTin['repeats']> = repeatsInPool(values => tinOf(values).vessel)
 

@@ -4,15 +4,19 @@ import type { Shown } from '~/workers/forecast-messages'
 import {
   DEFAULT_SEED,
   byEffect,
+  forecastKey,
   withRoom,
   findDemonstration,
+  resolveStaging,
   type FirstOdds,
   type Forecast,
   type Influence,
   type Lever,
   type StagingDocument,
   type StripPoint,
+  type Taught,
   type WaterWindow,
+  type WholeOdds,
 } from '~~/core'
 
 /** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
@@ -22,6 +26,15 @@ const FIRST_SAMPLES = 200
 
 /** What refines the odds is drawn once there are so many times as many draws, or all: each drawing takes its time. */
 const WORTH_DRAWING = 4
+
+interface CameWhole {
+  forecast: Forecast
+  whole: WholeOdds
+  taught: Taught | undefined
+  shown?: Shown
+}
+/** What a forecast hangs on. */
+const keyFor = (of: string, taught: Taught | undefined) => of + JSON.stringify(taught?.mean)
 
 /**
  * The forecast of a staging, streamed from a worker behind every change, with its levers and the strip of one input.
@@ -115,27 +128,59 @@ export function useForecast(document: () => StagingDocument | undefined) {
       : undefined
   })
   const past = useTaught(() => whole.value)
-  const wholeText = computed(() =>
-    JSON.stringify({ demonstration: whole.value?.demonstration, inputs: whole.value?.inputs }),
-  )
+  const wholeText = computed(() => (whole.value ? forecastKey(whole.value) : ''))
+  /** Odds that came with the page by all draws: of the staging that they are of nothing is to be worked out. */
+  let came: CameWhole | undefined
+  const about = () => keyFor(wholeText.value, past.taught.value)
+  /** While it is not known yet what past runs have taught, the server did: it counted in the runs that it has. */
+  const settled = () =>
+    came?.whole.of === wholeText.value && (!past.ready.value || about() === keyFor(came.whole.of, came.taught))
+      ? came
+      : undefined
+  /** The server tells which one is drawn, and not its run. */
+  const simulate = useSimulated()
+  function shownOf({ whole: { representative: found } }: CameWhole): Shown {
+    if (!found.numbers) return found
+    const read = resolveStaging(whole.value!)
+    const values = { choices: read.values.choices, numbers: found.numbers }
+    return { ...found, run: simulate({ ...read, values }) }
+  }
+  function showWhatCame(known: CameWhole) {
+    forecast.value = known.forecast
+    influences.value = known.whole.influences
+    representative.value = known.shown ??= shownOf(known)
+    waterWindow.value = known.whole.waterWindow
+    complete.value = true
+  }
   watch(
     [wholeText, past.taught, past.ready, awake],
     () => {
-      complete.value = false
-      representative.value = undefined
+      const known = settled()
+      if (known) showWhatCame(known)
+      else {
+        complete.value = false
+        representative.value = undefined
+      }
       // What is shown stays as it came, until all parts of the page have taken it up.
       if (!whole.value || !awake.value) return
-      askedFor = wholeText.value + JSON.stringify(past.taught.value?.mean)
+      if (known && asked && askedFor === about()) return
+      askedFor = about()
       // What came with the page is of the first staging that is asked about.
       if (forecast.value) shownFor ??= askedFor
-      provisional = !past.ready.value
+      provisional = !known && !past.ready.value
       if (provisional && forecast.value && shownFor === askedFor) return
       asked = { ...whole.value, title: '' }
       levers.value = undefined
       parts = []
       later.stop()
-      side.idle()
+      side.idle('levers')
       failure.value = ''
+      if (known) {
+        shownFor = askedFor
+        main.idle('forecast', 'levers')
+        leversSoon()
+        return
+      }
       main.ask({
         kind: 'forecast',
         document: asked,
@@ -151,17 +196,24 @@ export function useForecast(document: () => StagingDocument | undefined) {
   watchDebounced(
     [wholeText, awake],
     () => {
-      if (whole.value && findDemonstration(whole.value.demonstration)?.waterWindow) {
+      if (came?.whole.of === wholeText.value) waterWindow.value = came.whole.waterWindow
+      else if (whole.value && findDemonstration(whole.value.demonstration)?.waterWindow) {
         if (awake.value) side.ask({ kind: 'window', document: { ...whole.value, title: '' }, seed: DEFAULT_SEED })
       } else waterWindow.value = undefined
     },
     { debounce: 120, immediate: true },
   )
 
-  /** Takes odds that came with the page, which stand until there are as many draws of the same. */
+  /** Takes odds that came with the page, which stand until there are as many draws of the same, or for good. */
   function come(first?: FirstOdds) {
     if (first?.learnt) past.take(first.learnt)
+    if (first?.forecast && first.whole) {
+      const { forecast, whole, learnt } = first
+      came ??= { forecast, whole, taught: learnt && learnt.taught.runs > 0 ? learnt.taught : undefined }
+    }
     forecast.value ??= first?.forecast
+    const known = settled()
+    if (known) showWhatCame(known)
   }
 
   function askStrip(input: string) {

@@ -39,7 +39,10 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
     worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job, whole })
     return job
   }
-  /** Levers that are under way are of no use any more. */
-  const idle = () => worker?.postMessage({ kind: 'idle' } satisfies Idle)
+  /** Of these, what is under way is of no use any more, and is not told. */
+  function idle(...of: Idle['of']) {
+    for (const kind of of) delete newest[kind]
+    worker?.postMessage({ kind: 'idle', of } satisfies Idle)
+  }
   return { ask, idle }
 }

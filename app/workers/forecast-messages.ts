@@ -49,9 +49,10 @@ export interface Known {
   demonstrations: string[]
 }
 
-/** Ends the levers of what has been changed. */
+/** Ends what is of no use to anybody any more. */
 export interface Idle {
   kind: 'idle'
+  of: ForecastRequest['kind'][]
 }
 
 export type ForecastAnswer =

@@ -224,7 +224,8 @@ self.onmessage = (event: MessageEvent<ForecastRequest | Idle | Known>) => {
     return
   }
   // Levers of what has just been changed are of no use to anybody.
-  if (request.kind === 'forecast' || request.kind === 'idle') delete newest.levers
+  for (const kind of request.kind === 'idle' ? request.of : request.kind === 'forecast' ? ['levers' as const] : [])
+    delete newest[kind]
   if (request.kind === 'idle') return
   newest[request.kind] = request.job
   work(request)

@@ -1,6 +1,7 @@
 import { findDemonstration } from '../catalogue/known'
+import type { WaterWindow } from '../demonstration'
 import { attemptReading, observationOf, stagingOfRun, type StagingDocument } from '../formats'
-import type { Forecast, Observation, Taught } from '../forecast'
+import type { Forecast, Influence, Observation, Representative, Taught } from '../forecast'
 import type { StoredRun } from './records'
 
 /** A run as it teaches: its staging with what was really used, and what was seen. */
@@ -29,10 +30,23 @@ export interface Learnt {
   taught: Taught
 }
 
-/** How a staging stands, by a few draws; without a forecast where it is not accepted, or not there in time. */
+/** What says of which staging a forecast is: all that its draws hang on, but for what past runs taught. */
+export const forecastKey = ({ demonstration, inputs }: StagingDocument): string =>
+  JSON.stringify({ demonstration, inputs })
+
+/** How a staging stands; without a forecast where it is not accepted, or not there in time. */
 export interface FirstOdds {
-  forecast?: Forecast
+  /** by a few draws, or by all */ forecast?: Forecast
   /** where there are runs that teach */ learnt?: Learnt
+  /** where it is by all draws: what else they say */ whole?: WholeOdds
+}
+
+/** What all draws of a forecast say beside their shares. */
+export interface WholeOdds {
+  /** `forecastKey` of the staging, with the room's conditions in it */ of: string
+  influences: Influence[]
+  representative: Representative
+  waterWindow?: WaterWindow
 }
 
 /** What past runs can teach hangs on: the inputs that tell one vessel or heater from another, and the runs. */

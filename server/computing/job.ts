@@ -1,8 +1,8 @@
 import type { FirstOdds, PastRunDocument, Scene, Sentence, StagingDocument } from '../../core'
 
-/** How a staging stands by a few draws. */
+/** How a staging stands by so many draws; as a whole with all that they say, and others are answered in between. */
 export interface OddsAsked {
-  kind: 'odds'
+  kind: 'odds' | 'whole'
   document: StagingDocument
   samples: number
   /** runs that teach it, the oldest first */ teachers: readonly PastRunDocument[]

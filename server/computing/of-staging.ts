@@ -11,7 +11,7 @@ import { listTeachers } from '../database/runs'
 import { firstOdds } from './first-odds'
 
 /**
- * How a staging stands in the room as it is, by a few draws.
+ * How a staging stands in the room as it is, by a few draws, or by all where they are worked out already.
  * @param taught false leaves out what past runs have taught
  * @returns nothing in it where it is not there in time
  */
@@ -22,5 +22,6 @@ export async function oddsOfStaging(document: StagingDocument, taught = true): P
     currentRoom(),
     taught ? listTeachers(document.demonstration, MOST_TEACHERS) : [],
   ])
-  return firstOdds(withRoom(document, room.document, demonstration), teachersAmong(past))
+  const draws = Number(useRuntimeConfig().public.samples)
+  return firstOdds(withRoom(document, room.document, demonstration), teachersAmong(past), draws)
 }

@@ -1,11 +1,15 @@
 /** A thread for odds, and for runs that end as a real one did. */
+import { setImmediate } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import {
   DEFAULT_SEED,
   StagingSample,
   attemptReading,
+  forecastKey,
+  influences,
   learn,
   readStaging,
+  representativeOf,
   runThatEnds,
   summarise,
   taughtPoints,
@@ -18,6 +22,9 @@ import { DEMONSTRATIONS } from '../../core/catalogue/everything'
 import type { Asked, EndAsked, EndTold, OddsAsked } from './job'
 
 know(DEMONSTRATIONS)
+
+/** Draws of a whole forecast that others wait for. */
+const A_FEW = 10
 
 /** What was learnt last, by what it hangs on: other stagings with the same vessel and heater ask for the same. */
 const known = new Map<string, Learnt>()
@@ -43,8 +50,21 @@ async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {
   const points =
     taught && taught.runs > 0 ? taughtPoints(demonstration, taught, asked.samples, DEFAULT_SEED) : undefined
   const sample = new StagingSample(demonstration, given, asked.samples, DEFAULT_SEED, points)
-  sample.advance(asked.samples)
-  return { ...(learnt && { learnt }), forecast: summarise(sample) }
+  const odds = () => ({ ...(learnt && { learnt }), forecast: summarise(sample) })
+  if (asked.kind === 'odds') {
+    sample.advance(asked.samples)
+    return odds()
+  }
+  while (!sample.advance(A_FEW)) await setImmediate()
+  return {
+    ...odds(),
+    whole: {
+      of: forecastKey(asked.document),
+      influences: influences(sample),
+      representative: representativeOf(sample),
+      waterWindow: demonstration.waterWindow?.(sample.nominal),
+    },
+  }
 }
 
 function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): EndTold {
@@ -61,7 +81,7 @@ function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): E
 async function answered(asked: Asked): Promise<FirstOdds | EndTold> {
   const { read } = attemptReading(() => readStaging(asked.document))
   if (!read) return asked.kind === 'end' ? { looked: true } : {}
-  return asked.kind === 'odds' ? oddsOf(read, asked) : toldOf(read, asked)
+  return asked.kind === 'end' ? toldOf(read, asked) : oddsOf(read, asked)
 }
 
 parentPort!.on(

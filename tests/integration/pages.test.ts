@@ -3,7 +3,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import {
   DEFAULT_SEED,
   StagingSample,
+  forecastKey,
   galleryCard,
+  influences,
   learn,
   pastRun,
   taughtPoints,
@@ -12,17 +14,18 @@ import {
   type FirstOdds,
   type StoredRun,
   readStaging,
+  representativeOf,
   summarise,
   withRoom,
-  type Forecast,
   type GalleryCard,
   type ListedDemonstration,
   type StoredItem,
   type StoredRoom,
   type StoredStaging,
+  type WholeOdds,
 } from '../../core'
 import { DEMONSTRATIONS, findDemonstration } from '../../core/catalogue/everything'
-import { openApplication, type Application } from '../application'
+import { SAMPLES, openApplication, type Application } from '../application'
 
 let app: Application
 beforeAll(async () => {
@@ -57,12 +60,19 @@ describe('odds that a page comes with', () => {
     ])
     const demonstration = findDemonstration(staging.document.demonstration)!
     const { given } = readStaging(withRoom(staging.document, room.document, demonstration))
-    const drawn = (points?: Float64Array) => {
-      const sample = new StagingSample(demonstration, given, 200, DEFAULT_SEED, points)
-      sample.advance(200)
-      return JSON.parse(JSON.stringify(summarise(sample))) as Forecast
+    const document = withRoom(staging.document, room.document, demonstration)
+    const drawn = (points?: Float64Array, draws = SAMPLES) => {
+      const sample = new StagingSample(demonstration, given, draws, DEFAULT_SEED, points)
+      sample.advance(draws)
+      const whole: WholeOdds = {
+        of: forecastKey(document),
+        influences: influences(sample),
+        representative: representativeOf(sample),
+        waterWindow: demonstration.waterWindow?.(sample.nominal),
+      }
+      return JSON.parse(JSON.stringify({ forecast: summarise(sample), whole })) as FirstOdds
     }
-    expect((await odds('?taught=no')).forecast).toEqual(drawn())
+    expect(await odds('?taught=no')).toEqual(drawn())
     // With what past runs taught: the newest of them, which the page then has not to work out.
     const teachers = teachersAmong(
       await get<StoredRun[]>(`/api/runs/teachers?demonstration=${staging.document.demonstration}`),
@@ -72,8 +82,17 @@ describe('odds that a page comes with', () => {
     const taught = await learn(demonstration, given, past)
     const first = await odds()
     expect(first.learnt?.taught).toEqual(JSON.parse(JSON.stringify(taught)))
-    expect(first.learnt?.key).toBe(teachingKey(withRoom(staging.document, room.document, demonstration), teachers))
-    expect(first.forecast).toEqual(drawn(taughtPoints(demonstration, taught, 200, DEFAULT_SEED)))
+    expect(first.learnt?.key).toBe(teachingKey(document, teachers))
+    expect(first).toMatchObject(drawn(taughtPoints(demonstration, taught, SAMPLES, DEFAULT_SEED)))
+
+    // Where a whole forecast has more draws, a page that comes at once has a few of them, and one that comes later all.
+    const more = 3 * SAMPLES
+    const server = await app.another('127.0.0.1', { NUXT_PUBLIC_SAMPLES: String(more) })
+    const told = async () =>
+      (await (await fetch(`${server.url}/api/stagings/${CAN}/odds?taught=no`)).json()) as FirstOdds
+    await expect.poll(told, { timeout: 60_000 }).toEqual({ forecast: drawn().forecast })
+    await expect.poll(async () => (await told()).whole !== undefined, { timeout: 60_000, interval: 500 }).toBe(true)
+    expect(await told()).toEqual(drawn(undefined, more))
   })
   it('are those of the room that is set since', async () => {
     const room = await get<StoredRoom>('/api/room')

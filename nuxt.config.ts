@@ -6,6 +6,7 @@ import { addVitePlugin } from 'nuxt/kit'
 import { modelOf } from './scripts/build/fingerprint'
 import { leftOut } from './scripts/build/left-out'
 import { orderOf } from './scripts/build/script-order'
+import { filesFor, whoUses } from './scripts/build/who-uses'
 import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
@@ -74,9 +75,8 @@ const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
   ...{ units: 'words', sentence: 'words' },
   ...{ elementary: 'matter', substances: 'matter', place: 'matter', vessels: 'matter' },
   ...{ cautions: 'contract', demonstration: 'contract', picture: 'contract' },
-  solver: 'physics',
-  ...{ forecast: 'core', 'running-order': 'core', lesson: 'core', live: 'core', readings: 'core' },
-  ...{ practice: 'practice', hearing: 'hearing' },
+  ...{ 'forecast': 'core', 'running-order': 'order', 'live': 'live', 'lesson': 'lesson' },
+  ...{ readings: 'readings', practice: 'practice', hearing: 'hearing' },
   // The rooms that read and check documents stand above all others: pages that only show something do without.
   ...{ formats: 'documents', records: 'documents' },
 }
@@ -85,14 +85,19 @@ const OF_READ = new RegExp(
   '^(formats/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words)|' +
     '(staging|run|room)-reading|school-words|gallery-card)|records/past-run)\\.ts$',
 )
-/** Of the mechanisms, what the Shelf and the kit ask of. */
-const EVERYWHERE = ['mechanisms/bath.ts', 'mechanisms/heater-efficiency.ts']
+/** Of the catalogue's families and of what only they rest on: the rest of those rooms is everyone's. */
+const { users, all } = await whoUses(import.meta.dirname)
+const FILES = filesFor(users, all)
+/** Those that a few demonstrations share: what more of them rest on comes first. */
+const SHARED = [...new Set(FILES.values())]
+  .filter(name => name.startsWith('shared-'))
+  .sort((a, b) => b.split('+').length - a.split('+').length)
 
 /**
  * Which file of the client a module of the computation goes into: each demonstration is one, so that a page fetches
- * those that it is about; what a family shares, the mechanisms and the rest are one each. Left to itself the bundler
- * would make a file for each set of demonstrations that happen to share a module. Nothing in a file may be needed by
- * one that it needs itself, so what all of them rest on is named here too.
+ * those that it is about; what several share, and the rest, are few. Left to itself the bundler would make a file for
+ * each set of demonstrations that happen to share a module. Nothing in a file may be needed by one that it needs
+ * itself, so what all of them rest on is named here too.
  */
 function chunkOf(id: string): string | undefined {
   // With what the bundler adds, which all others use.
@@ -101,14 +106,11 @@ function chunkOf(id: string): string | undefined {
     return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
   if (path === undefined) return undefined
-  const [room, family, demonstration] = path.split('/')
-  if (room === 'mechanisms') return EVERYWHERE.includes(path) ? 'matter' : 'physics'
   if (OF_READ.test(path)) return 'core'
   if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
-  if (room !== 'catalogue') return CHUNK_OF_ROOM[room!]
-  if (demonstration === undefined) return 'contract'
-  const shared = demonstration.endsWith('.ts') || demonstration === 'scene'
-  return shared ? `family-${family}` : `demonstration-${demonstration}`
+  const [room, family, demonstration] = path.split('/')
+  if (room === 'catalogue' && demonstration === undefined && family?.endsWith('.ts')) return 'contract'
+  return CHUNK_OF_ROOM[room!] ?? FILES.get(path) ?? (room === 'catalogue' ? 'contract' : 'matter')
 }
 
 type ChunkOf = (id: string) => string | undefined
@@ -122,11 +124,11 @@ const groups = (chunks: readonly string[], of: ChunkOf) =>
     priority: chunks.length - i,
     debugName: chunk,
   }))
-const CATALOGUE = ['family-', 'demonstration-']
+const CATALOGUE = ['family-', ...SHARED, 'demonstration-']
 const OF_PAGES = groups(
   [
     ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'core', 'documents', 'tables'],
-    ...['practice', 'hearing', ...CATALOGUE],
+    ...['order', 'lesson', 'live', 'practice', 'readings', 'hearing', ...CATALOGUE],
   ],
   chunkOf,
 )

@@ -1,7 +1,7 @@
 /** What is left out of packages: a change that no longer fits stops the build. */
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { CHANGES, leftOut } from './left-out'
+import { CHANGES, leftOut, SCALES } from './left-out'
 
 type Hooks = Record<'transform' | 'buildEnd', (...given: unknown[]) => { code: string } | undefined>
 const hooks = (where: Parameters<typeof leftOut>[0] = 'browser') => leftOut(where) as unknown as Hooks
@@ -31,4 +31,8 @@ it('stops where a package says it in other words, or is built no more', () => {
   expect(() => buildEnd()).toThrow(`not built any more: ${FILES[0]}`)
   // The build's own error is told, not this one.
   expect(() => buildEnd(new Error('another'))).not.toThrow()
+})
+it('leaves all scales of colour that the theme names', () => {
+  const [, named] = /colors: \{([^}]*)\}/.exec(readFileSync('app/app.config.ts', 'utf8'))!
+  expect([...named!.matchAll(/'(\w+)'/g)].map(([, name]) => name).sort()).toEqual([...SCALES].sort())
 })

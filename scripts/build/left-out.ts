@@ -1,3 +1,4 @@
+import colors from 'tailwindcss/colors'
 import type { Plugin } from 'vite'
 
 /** A file of a package, and what is said otherwise in it. */
@@ -7,6 +8,10 @@ interface Change {
   readonly to: string
   /** where the server draws pages, too */ drawing?: true
 }
+
+/** Scales of colour that the application's theme names. */
+export const SCALES = ['violet', 'stone', 'red'] as const
+const ours = Object.fromEntries(SCALES.map(scale => [scale, colors[scale]]))
 
 /** What packages would bring to every page, or do for each of its parts, though nothing here uses it. */
 export const CHANGES: readonly Change[] = [
@@ -27,6 +32,35 @@ export const CHANGES: readonly Change[] = [
     file: '/@nuxt/icon/dist/runtime/components/index.js',
     from: `import { NuxtIconCss } from "./css.js";`,
     to: `const NuxtIconCss = null;`,
+  },
+  // All icons come with the scripts, and none is asked for later.
+  {
+    file: '/@nuxt/icon/dist/runtime/plugin.js',
+    from: 'import { addAPIProvider, _api, setCustomIconsLoader } from "@iconify/vue";',
+    to: 'const addAPIProvider = () => {}, _api = { setFetch() {} }, setCustomIconsLoader = () => {};',
+  },
+  {
+    file: '/@nuxt/icon/dist/runtime/components/shared.js',
+    from: 'import { getIcon as _getIcon, addIcon as _addIcon, loadIcon as _loadIcon } from "@iconify/vue";',
+    to: `import { addIcon as _addIcon } from "@iconify/vue/offline";
+const _getIcon = () => null, _loadIcon = async () => null;`,
+  },
+  {
+    file: '/@nuxt/icon/dist/runtime/components/svg.js',
+    from: 'import { Icon as Iconify, addIcon } from "@iconify/vue";',
+    to: 'import { Icon as Iconify, addIcon } from "@iconify/vue/offline";',
+  },
+  // Of a hundred scales of colour three are in use.
+  {
+    file: '/@nuxt/ui/dist/runtime/plugins/colors.js',
+    from: 'import colors from "tailwindcss/colors";',
+    to: `const colors = ${JSON.stringify(ours)};`,
+  },
+  // What tells an unwritable property of a function has every browser; what stands in for it brings texts of errors.
+  {
+    file: '/@stdlib/utils-define-property/lib/index.js',
+    from: `var polyfill = require( './polyfill.js' );`,
+    to: 'var polyfill = builtin;',
   },
   // What is folded away has no height; to be told so, the browser would lay out the page for each.
   {

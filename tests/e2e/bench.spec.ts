@@ -101,6 +101,31 @@ test('two tabs cannot silently overwrite each other', async ({ page, context }) 
   await expect(other.getByTestId('save-state')).toContainText('Saved, version 3')
 })
 
+test('a page that comes with all its draws works nothing out until something is changed', async ({ page }) => {
+  const path = await copyOf(page, STAGING.split('/').pop()!, 'Comes whole')
+  const first = async () => (await page.request.get(`/api/stagings/${path.split('/').pop()}/odds`)).json()
+  await expect.poll(async () => 'whole' in (await first())).toBe(true)
+  const forecasting: string[] = []
+  page.on('worker', worker => {
+    if (worker.url().includes('/forecast.worker')) forecasting.push(worker.url())
+  })
+  await page.goto(path)
+  await complete(page)
+  expect(forecasting).toEqual([])
+  const before = await odds(page)
+
+  await blank(page, 'bathTemperature').click()
+  await page.getByLabel('bath, with any unit').fill('70 °C')
+  await page.keyboard.press('Escape')
+  await expect.poll(() => odds(page)).toBeLessThan(before - 20)
+  await complete(page)
+  expect(forecasting).not.toEqual([])
+  // Taken back, it is what the page came with, and what was being worked out no longer counts.
+  await page.keyboard.press('Control+z')
+  await expect.poll(() => odds(page)).toBe(before)
+  await complete(page)
+})
+
 test("the same seed gives the same numbers in the browser's worker and in Node", async ({ page, baseURL }) => {
   // The command line knows no past runs.
   await page.context().addCookies([{ name: 'hush-taught', value: 'no', url: baseURL! }])

@@ -64,6 +64,8 @@ export function useForecast(document: () => StagingDocument | undefined) {
         leversSoon()
       }
     } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
+    // Odds that are there are not in question: it is the levers' part that could not be fetched.
+    else if (answer.kind === 'failed' && answer.again && complete.value) later.start()
     else if (answer.kind === 'failed') failure.value = answer.message
   })
   // A strip and the water's window are asked for while the forecast still runs, by another worker, which has its share

@@ -24,7 +24,7 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
       event.preventDefault()
       begun.terminate()
       worker = undefined
-      for (const job of Object.values(newest)) onAnswer({ kind: 'failed', job, message: CANNOT })
+      for (const job of Object.values(newest)) onAnswer({ kind: 'failed', job, message: CANNOT, again: true })
     }
     begun.postMessage({ kind: 'known', demonstrations: knownDemonstrations().map(({ id }) => id) } satisfies Known)
     return begun

@@ -73,4 +73,4 @@ export type ForecastAnswer =
   | { kind: 'investigate'; job: number; forecast: Forecast; investigation: Investigation; levers: Lever[] }
   | { kind: 'debrief'; job: number; debrief: Debrief; logbook?: Investigation }
   | { kind: 'end'; job: number; run?: { values: Values; simulation: Traced } }
-  | { kind: 'failed'; job: number; message: string }
+  | { kind: 'failed'; job: number; message: string; /** it could not be fetched, and may be later */ again?: true }

@@ -124,6 +124,21 @@ test('a page that comes with all its draws works nothing out until something is 
   await page.keyboard.press('Control+z')
   await expect.poll(() => odds(page)).toBe(before)
   await complete(page)
+
+  // What computes is fetched once something is changed: while it can't be, that is said, and nothing typed is lost.
+  await page.route('**/forecast.worker*', route => route.abort())
+  await page.reload()
+  await complete(page)
+  await blank(page, 'bathTemperature').click()
+  await page.getByLabel('bath, with any unit').fill('60 °C')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('alert')).toContainText('the part that computes could not be fetched')
+  await expect(blank(page, 'bathTemperature')).toHaveText('60 °C')
+  await page.unroute('**/forecast.worker*')
+  await blank(page, 'bathTemperature').click()
+  await page.getByLabel('bath, with any unit').fill('61 °C')
+  await complete(page)
+  expect(await odds(page)).toBeLessThan(before)
 })
 
 test("the same seed gives the same numbers in the browser's worker and in Node", async ({ page, baseURL }) => {

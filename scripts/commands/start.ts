@@ -55,6 +55,9 @@ function portAskedFor() {
   throw new Error(`PORT: given "${asked}"; accepted: a whole number from 1 to 65535`)
 }
 
+/** ms in which another copy says that it is one, also on a machine that is busy with something else */
+const PATIENCE = 6000
+
 /** @throws Error that says by whom the port is taken */
 async function ensureFree(host: string, port: number) {
   const code = await new Promise<string | undefined>(resolve => {
@@ -64,7 +67,7 @@ async function ensureFree(host: string, port: number) {
   })
   if (code === undefined) return
   if (code !== 'EADDRINUSE') throw new Error(`HOST ${host}, PORT ${port}: can't be listened on (${code})`)
-  const health = await fetch(`http://127.0.0.1:${port}/api/health`, { signal: AbortSignal.timeout(1000) })
+  const health = await fetch(`http://127.0.0.1:${port}/api/health`, { signal: AbortSignal.timeout(PATIENCE) })
     .then(answer => answer.json() as Promise<{ application?: string }>)
     .catch(() => undefined)
   const by = health?.application === 'zealous-hush' ? 'another copy of Zealous Hush' : 'another program'

@@ -84,7 +84,7 @@ export function firstOdds(
     }
     if (whole.samples > SAMPLES) {
       odds = keep(key, { ...whole, kind: 'odds', samples: SAMPLES })
-      workOutLater(key, whole)
+      workOutLater(key, { ...whole, unhurried: true })
     } else odds = keep(key, whole)
   } else {
     kept.delete(key)

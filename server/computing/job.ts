@@ -3,6 +3,7 @@ import type { FirstOdds, PastRunDocument, Scene, Sentence, StagingDocument } fro
 /** How a staging stands by so many draws; as a whole with all that they say, and others are answered in between. */
 export interface OddsAsked {
   kind: 'odds' | 'whole'
+  /** nobody waits for it yet */ unhurried?: true
   document: StagingDocument
   samples: number
   /** runs that teach it, the oldest first */ teachers: readonly PastRunDocument[]

@@ -1,5 +1,5 @@
 /** A thread for odds, and for runs that end as a real one did. */
-import { setImmediate } from 'node:timers/promises'
+import { setImmediate, setTimeout } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import {
   DEFAULT_SEED,
@@ -55,7 +55,12 @@ async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {
     sample.advance(asked.samples)
     return odds()
   }
-  while (!sample.advance(A_FEW)) await setImmediate()
+  let began = performance.now()
+  while (!sample.advance(A_FEW)) {
+    // Whoever waits for it waits no longer than it takes; nobody waiting, others have as much of the processor.
+    await (asked.unhurried ? setTimeout(performance.now() - began) : setImmediate())
+    began = performance.now()
+  }
   return {
     ...odds(),
     whole: {

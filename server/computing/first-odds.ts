@@ -3,7 +3,15 @@
  * browser has its own; by all draws once the thread had the time, and a page that comes then has nothing to work out.
  * They are kept by what they are of; what is not there in time is left out, and the page comes without.
  */
-import { DEFAULT_SAMPLES, pastRun, teachingKey, type FirstOdds, type StagingDocument, type StoredRun } from '../../core'
+import {
+  DEFAULT_SAMPLES,
+  forecastKey,
+  pastRun,
+  teachingKey,
+  type FirstOdds,
+  type StagingDocument,
+  type StoredRun,
+} from '../../core'
 import type { OddsAsked } from './job'
 import { atWork, compute } from './thread'
 
@@ -70,7 +78,7 @@ export function firstOdds(
   teachers: readonly StoredRun[],
   draws: number,
 ): Promise<FirstOdds> {
-  const key = JSON.stringify([document.demonstration, document.inputs, teachers.map(r => r.id)])
+  const key = [forecastKey(document), ...teachers.map(r => r.id)].join(' ')
   let odds = kept.get(key)
   if (!odds && atWork() >= MOST.waiting) return Promise.resolve({})
   if (!odds) {

@@ -8,7 +8,7 @@ import { setPassphrase } from '../../scripts/access/passphrase'
 import type { RunningServer } from '../../scripts/application'
 import { ensureCertificate } from '../../scripts/https/certificate'
 import { openApplication, type Application } from '../application'
-import { blank, odds, complete, expect, test, watched } from './page'
+import { complete, expect, odds, test, warmBathAndTakeBack, watched } from './page'
 
 const PASSPHRASE = 'wet gloves over https'
 const STAGING = '5a1d0000-0000-4000-8000-000000000001'
@@ -117,14 +117,7 @@ test('it installs, opens without the server what was opened last, and sends mark
   await expect(page.getByText('No connection to the server')).toBeVisible()
   await complete(page)
   // What is asked anew is worked out there.
-  const before = await odds(page)
-  await blank(page, 'bathTemperature').click()
-  await page.getByLabel('bath, with any unit').fill('70 °C')
-  await page.keyboard.press('Escape')
-  await expect.poll(() => odds(page)).toBeLessThan(before - 20)
-  await complete(page)
-  await page.keyboard.press('Control+z')
-  await expect.poll(() => odds(page)).toBe(before)
+  await warmBathAndTakeBack(page, await odds(page))
   await page.goto(live)
   await expect(page.getByTestId('cue')).toBeVisible()
   await page.keyboard.press('Enter')

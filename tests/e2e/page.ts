@@ -94,6 +94,16 @@ export const NUMBERS = 'What are all its numbers?'
 export const odds = async (page: Page) => Number(await page.getByTestId('odds').textContent())
 /** Waits for the whole forecast. */
 export const complete = (page: Page) => expect(verdict(page).last()).toContainText(`${SAMPLES} stagings computed`)
+/** Warms the bath, with which fewer crush, and takes that back. @param before of 100, as the page came */
+export async function warmBathAndTakeBack(page: Page, before: number): Promise<void> {
+  await blank(page, 'bathTemperature').click()
+  await page.getByLabel('bath, with any unit').fill('70 °C')
+  await page.keyboard.press('Escape')
+  await expect.poll(() => odds(page)).toBeLessThan(before - 20)
+  await complete(page)
+  await page.keyboard.press('Control+z')
+  await expect.poll(() => odds(page)).toBe(before)
+}
 /** Opens the Bench with a demonstration as it usually is, without the way through the gallery. */
 export async function begin(page: Page, name: string): Promise<void> {
   const listed = (await (await page.request.get('/api/catalogue')).json()) as { id: string; name: string }[]

@@ -5,6 +5,7 @@ import { build } from 'esbuild'
 import { addVitePlugin } from 'nuxt/kit'
 import { modelOf } from './scripts/build/fingerprint'
 import { leftOut } from './scripts/build/left-out'
+import { PAGE_FILES, pageFileOf } from './scripts/build/page-scripts'
 import { orderOf } from './scripts/build/script-order'
 import { filesFor, whoUses } from './scripts/build/who-uses'
 import type { Nitro } from 'nitropack'
@@ -101,7 +102,9 @@ const SHARED = [...new Set(FILES.values())]
  */
 function chunkOf(id: string): string | undefined {
   // With what the bundler adds, which all others use.
-  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper/.test(id)) return 'vue'
+  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper|rolldown\/runtime/.test(id)) return 'vue'
+  // Of the first page as of all others.
+  if (id.endsWith('/app/api/new-id.ts')) return 'frame'
   if (id.includes('/node_modules/'))
     return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
@@ -132,6 +135,14 @@ const OF_PAGES = groups(
   ],
   chunkOf,
 )
+/** In one file too: what three in four of all pages, and of parts that are fetched later, share. */
+const COMMON = { name: 'common', minShareCount: 36 }
+/** What the application begins with, apart from what pages share: no page's part takes it along. */
+const BEGIN = { name: 'begin', tags: ['$initial' as const] }
+const OF_CLIENT = [...OF_PAGES, COMMON, BEGIN, ...groups(PAGE_FILES, pageFileOf)].map((group, i, { length }) => ({
+  ...group,
+  priority: length - i,
+}))
 /** A worker is one file, but for the demonstrations: it reads those that it is asked about. */
 const OF_WORKERS = groups(['computing', ...CATALOGUE], id => {
   const own = chunkOf(id)
@@ -245,8 +256,7 @@ export default defineNuxtConfig({
     $client: {
       build: {
         rolldownOptions: {
-          // In one file too: what three in four of all pages, and of parts that are fetched later, share.
-          output: { codeSplitting: { groups: [...OF_PAGES, { name: 'common', minShareCount: 36 }] } },
+          output: { codeSplitting: { groups: OF_CLIENT } },
           treeshake,
         },
       },
@@ -259,7 +269,11 @@ export default defineNuxtConfig({
       for (const entry of Object.values(manifest))
         if (entry.name?.startsWith('demonstration-')) manifest[entry.name] = entry
       // A worker fetches itself: asked for as a script of the page, it would come twice.
-      for (const entry of Object.values(manifest)) entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
+      for (const entry of Object.values(manifest)) {
+        entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
+        // What may be reached for later is fetched then: asked for beside the page's own, it would hold up its picture.
+        entry.prefetch = false
+      }
       const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })
       const shared = files.filter(file => file.endsWith('.vue') && !(`pages/${file}` in manifest))
       // It would be asked for only once the application runs.

@@ -60,6 +60,12 @@ const BUILD = {
 
 const CORE = join(import.meta.dirname, 'core/')
 const CHUNK_OF_PACKAGE = [
+  ...[
+    'math-base-special-erfc',
+    'math-base-special-erfinv',
+    'stats-base-dists-normal-cdf',
+    'stats-base-dists-normal-quantile',
+  ].map(name => [`@stdlib/${name}`, 'normal'] as const),
   ['@stdlib', 'matter'],
   ['js-quantities', 'words'],
   ['zod', 'documents'],
@@ -84,8 +90,16 @@ const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
 /** Of the documents, what is asked of those that were read before. */
 const OF_READ = new RegExp(
   '^(formats/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words)|' +
-    '(staging|run|room)-reading|school-words|gallery-card)|records/past-run)\\.ts$',
+    '(staging|room)-reading|school-words|gallery-card)|records/first-odds)\\.ts$',
 )
+/** Of these rooms, what only a few pages need, or none but a worker: left to the bundler, it lies beside those. */
+const OF_FEW = new RegExp(
+  '/core/(forecast/(scoring|why-words)|readings/(sensors|simulated-logger|what-they-say)|' +
+    'vessels/(crushed-shape|weighing-afterwards|photo-scale)|mechanisms/heater-efficiency|' +
+    'formats/(run-reading|shelf-words)|demonstration/(pupils-sheet|particles))\\.ts',
+)
+/** What draws a staging many times over; pages that show what a worker drew do without. */
+const DRAWS = /\/core\/forecast\/(distributions|latin-hypercube|lessons|normal-scores)\.ts|\/pure-rand\//
 /** Of the catalogue's families and of what only they rest on: the rest of those rooms is everyone's. */
 const { users, all } = await whoUses(import.meta.dirname)
 const FILES = filesFor(users, all)
@@ -105,6 +119,8 @@ function chunkOf(id: string): string | undefined {
   if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper|rolldown\/runtime/.test(id)) return 'vue'
   // Of the first page as of all others.
   if (id.endsWith('/app/api/new-id.ts')) return 'frame'
+  if (OF_FEW.test(id)) return undefined
+  if (DRAWS.test(id)) return 'draws'
   if (id.includes('/node_modules/'))
     return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
   const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
@@ -130,7 +146,8 @@ const groups = (chunks: readonly string[], of: ChunkOf) =>
 const CATALOGUE = ['family-', ...SHARED, 'demonstration-']
 const OF_PAGES = groups(
   [
-    ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'core', 'documents', 'tables'],
+    ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'normal', 'core', 'draws'],
+    ...['documents', 'tables'],
     ...['order', 'lesson', 'live', 'practice', 'readings', 'hearing', ...CATALOGUE],
   ],
   chunkOf,
@@ -253,14 +270,7 @@ export default defineNuxtConfig({
     },
     worker: { format: 'es', rolldownOptions: { output: { codeSplitting: { groups: OF_WORKERS } }, treeshake } },
     build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
-    $client: {
-      build: {
-        rolldownOptions: {
-          output: { codeSplitting: { groups: OF_CLIENT } },
-          treeshake,
-        },
-      },
-    },
+    $client: { build: { rolldownOptions: { output: { codeSplitting: { groups: OF_CLIENT } }, treeshake } } },
   },
   hooks: {
     'build:manifest'(manifest) {

@@ -2,14 +2,8 @@
  * What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off.
  */
 import {
-  attemptReading,
   DEFAULT_SEED,
-  lessonsOf,
-  resolveStaging,
-  teachersAmong,
   teachingKey,
-  type Lesson,
-  pastRun,
   type Learnt,
   type StagingDocument,
   type StoredRun,
@@ -34,7 +28,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
   })
   const learnt = shallowRef<Taught>()
   /** false while it is being worked out: a forecast had better wait for it */ const ready = ref(false)
-  const runs = shallowRef<StoredRun[]>()
+  /** the oldest first */ const runs = shallowRef<StoredRun[]>()
   /** what came with the page: it holds until the runs are here, and after them where it is of the same */
   const carried = shallowRef<Learnt>()
   watch(
@@ -43,8 +37,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
       if (!demonstration) return
       const found = await $fetch<StoredRun[]>('/api/runs/teachers', { query: { demonstration } }).catch(() => [])
       // Another staging may have been turned to meanwhile.
-      // One that is no longer accepted teaches nothing; asked here once, and not at each touch of a lever.
-      if (document()?.demonstration === demonstration) runs.value = teachersAmong(found)
+      if (document()?.demonstration === demonstration) runs.value = [...found].reverse()
     },
     { immediate: true },
   )
@@ -71,7 +64,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
     ready.value = learnt.value !== undefined || teachers?.length === 0
     if (ready.value || !teachers) return
     asked = key
-    worker.ask({ kind: 'learn', document: { ...staging, title: '' }, seed: DEFAULT_SEED, runs: teachers.map(pastRun) })
+    worker.ask({ kind: 'learn', document: { ...staging, title: '' }, seed: DEFAULT_SEED, runs: teachers })
   }
   watch(() => subject.value?.key, settle, { immediate: true })
   /** Takes what the server has worked out for a page that it drew. Nothing is watched there: it is looked at at once.
@@ -80,16 +73,11 @@ export function useTaught(document: () => StagingDocument | undefined) {
     carried.value = told
     if (!ready.value) settle()
   }
-  const lessons = computed<Lesson[]>(() => {
-    const staging = learnt.value && document()
-    const read = staging && attemptReading(() => resolveStaging(staging)).read
-    return read && learnt.value ? lessonsOf(read.demonstration, read.given, learnt.value) : []
-  })
   return {
     on,
     ready,
     take,
-    lessons,
+    learnt,
     runs: computed(() => learnt.value?.runs ?? 0),
     unlike: computed(() => learnt.value?.unlike ?? 0),
     taught: computed(() => (on.value && (learnt.value?.runs ?? 0) > 0 ? learnt.value : undefined)),

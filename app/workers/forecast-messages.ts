@@ -8,10 +8,10 @@ import type {
   Lever,
   Mark,
   Observation,
-  PastRunDocument,
   PracticeAct,
   Representative,
   StagingDocument,
+  StoredRun,
   StripPoint,
   Taught,
   Traced,
@@ -35,7 +35,7 @@ export type ForecastRequest =
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'window' })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
-  | (Request & { kind: 'learn'; runs: PastRunDocument[] })
+  | (Request & { kind: 'learn'; runs: StoredRun[] })
   | (Request & { kind: 'end'; outcome: string })
   | (Request & { kind: 'debrief'; exercise: string; acts: PracticeAct[]; now: number })
   | (Request & { kind: 'investigate'; used: StagingDocument; measured: string[]; seen: Observation; units: UnitSystem })

@@ -13,6 +13,7 @@ import {
   loadDemonstrations,
   logbookSays,
   oddsStrip,
+  pastRun,
   pullLevers,
   resolveStaging,
   runThatEnds,
@@ -157,7 +158,7 @@ async function work(request: ForecastRequest): Promise<void> {
     const taught = await learn(
       demonstration,
       given,
-      request.runs.map(r => ({ given: resolveStaging(r.staging).given, seen: r.seen })),
+      request.runs.map(pastRun).map(r => ({ given: resolveStaging(r.staging).given, seen: r.seen })),
       undefined,
       current,
     )

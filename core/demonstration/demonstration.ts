@@ -1,5 +1,5 @@
 /** The face that every demonstration shows. Bench, Logbook, forecast and files know a demonstration only by this. */
-import type { CrushedShell } from '../vessels/crushed-shape'
+import type { CrushedShell } from '../vessels/crushed-shell'
 import type { Caution, People } from '../cautions'
 import type { Detail } from './accuracy'
 import type { FailureAct } from './failure'

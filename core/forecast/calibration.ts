@@ -3,7 +3,8 @@ import { CholeskyDecomposition, Matrix } from 'ml-matrix'
 import { findInput, resolve, type Demonstration, type Given, type QuantityInput, type Thing } from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
 import { scoreOf, shareOf } from './normal-scores'
-import { DEFAULT_SEED, StagingSample } from './sample'
+import { DEFAULT_SEED } from './draws'
+import { StagingSample } from './sample'
 import { weigh, type Observation } from './weighing'
 
 /** A run as it teaches: what was really used, what was seen. */

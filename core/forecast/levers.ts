@@ -4,20 +4,9 @@ import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
 import { roundStep, unitToShow, type UnitSystem } from '../units'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
+import { byEffect, type Lever } from './lever'
 import { StagingSample } from './sample'
 import { riskOfForecast, summarise } from './summary'
-
-export interface Lever {
-  input: string
-  name: string
-  /** SI, or a choice by id */ from: number | string
-  /** SI, or a choice by id */ to: number | string
-  /** share of the wanted outcome before and after, same random numbers */
-  before: number
-  after: number
-  /** share that boils dry after the change */
-  dryAfter: number
-}
 
 /** One of several shares of the tries, for as many workers. */
 export interface LeverPart {
@@ -56,10 +45,6 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
 
 /** Draws between two looks at whether it is still wanted: a change is answered within a tenth of a second. */
 const CHUNK = 40
-
-/** Orders levers, best first. */
-export const byEffect = (a: Lever, b: Lever): number =>
-  b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to))
 
 /**
  * Odds of the wanted outcome with and without each change, by common random numbers.

@@ -1,7 +1,8 @@
 /** The staging to be drawn and explained where exactly what is stated ends otherwise than most stagings like it. */
 import type { Values } from '../demonstration'
 import { scoreOf } from './normal-scores'
-import { NO_OUTCOME, type StagingSample } from './sample'
+import { NO_OUTCOME } from './draws'
+import type { StagingSample } from './sample'
 
 export interface Representative {
   /** the likeliest outcome, by id */ outcome: string

@@ -1,7 +1,8 @@
 /** A run of a staging that ends in the way that it really did, to tell a class of it with its numbers. */
 import type { Demonstration, Given, Traced, Values } from '../demonstration'
 import { nearestDraw } from './representative'
-import { DEFAULT_SEED, StagingSample } from './sample'
+import { DEFAULT_SEED } from './draws'
+import { StagingSample } from './sample'
 
 /** Enough to come upon an end that happens a few times in a hundred. */
 const DRAWS = 300

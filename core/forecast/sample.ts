@@ -10,13 +10,9 @@ import {
   type Spread,
   type Values,
 } from '../demonstration'
+import { DEFAULT_SAMPLES, DEFAULT_SEED, NO_OUTCOME } from './draws'
 import { latinHypercube } from './latin-hypercube'
 import { spreadQuantile } from './distributions'
-
-export const DEFAULT_SAMPLES = 2000
-export const DEFAULT_SEED = 1
-/** Stands in `outcomes` for a sample that could not be computed. */
-export const NO_OUTCOME = 255
 
 export interface UncertainInput {
   input: QuantityInput

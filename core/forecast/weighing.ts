@@ -1,6 +1,7 @@
 /** How well each computed staging matches what was seen. */
 import { exp } from '../elementary'
-import { NO_OUTCOME, type StagingSample } from './sample'
+import { NO_OUTCOME } from './draws'
+import type { StagingSample } from './sample'
 
 /** What was seen; SI. Left out what was not. */
 export interface Observation {

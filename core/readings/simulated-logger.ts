@@ -6,22 +6,8 @@ import { valueAt, type Trace } from '../demonstration'
 import { exp } from '../elementary'
 import { fromSi } from '../units'
 import { CHANNELS, LOGGER_GREETING, type Channel } from './protocol'
+import { SENSORS } from './sensors'
 
-interface Sensor {
-  channel: Channel
-  column: string
-  unit: string
-  digits: number
-  /** s */ lag: number
-  /** SI, standard deviation */ noise: number
-  /** share of values missing */ drops: number
-}
-
-/** Lags and noise of a school's absolute-pressure sensor and of a thin thermocouple in gas: assumptions. */
-const SENSORS: readonly Sensor[] = [
-  { channel: 'pressure', column: 'pressure', unit: 'kPa', digits: 2, lag: 0.02, noise: 150, drops: 0.01 },
-  { channel: 'temperature', column: 'gasTemperature', unit: 'degC', digits: 1, lag: 1.5, noise: 0.3, drops: 0.03 },
-]
 /** Share of lines lost on the way, singly. */
 const LOST = 0.005
 
@@ -69,6 +55,3 @@ export class SimulatedLogger {
     return uniformFloat64(this.random)
   }
 }
-
-/** Standard uncertainty of one value of a channel, SI. */
-export const sensorNoise = (channel: Channel): number => SENSORS.find(s => s.channel === channel)!.noise

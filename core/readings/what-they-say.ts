@@ -1,6 +1,6 @@
 /** What readings say of the results, for the diagnosis. */
 import type { Demonstration } from '../demonstration'
-import { sensorNoise } from './simulated-logger'
+import { sensorNoise } from './sensors'
 import type { Reading } from './protocol'
 
 export interface SaidByReadings {

@@ -1,3 +1,4 @@
+export * from './first-odds'
 export * from './past-run'
 export * from './put-away'
 export * from './records'

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { bodyOf, crushedMesh, type CrushedShell, type ShellPlan } from './crushed-shape'
+import { crushedMesh } from './crushed-shape'
+import { bodyOf, type CrushedShell, type ShellPlan } from './crushed-shell'
 
 const CAN: ShellPlan = { kind: 'round', diameter: 0.0575 }
 const DRUM: ShellPlan = { kind: 'round', diameter: 0.38 }

@@ -12,17 +12,7 @@
  */
 
 import { cos, falsePosition, pow, sin } from '../elementary'
-
-export type ShellPlan = { kind: 'round'; diameter: number } | { kind: 'box'; width: number; depth: number }
-
-export interface CrushedShell {
-  /** across, m */ plan: ShellPlan
-  /** of the part that has the whole section, before it was crushed, m */ height: number
-  /** of shoulders, neck and rims, which stay as they are, m */ ends: number
-  /** round the circumference; of a box its sides */ lobes: number
-  /** share of its volume gone, 0 to 1 */ lost: number
-  /** heights of hoops, m, before it was crushed */ hoops: readonly number[]
-}
+import type { CrushedShell } from './crushed-shell'
 
 export interface ShellMesh {
   /** m, three for each point, ring by ring from the bottom, height last */ positions: Float64Array
@@ -35,19 +25,6 @@ export interface ShellMesh {
   /** m³ */ volume: number
   /** m², of the wall alone */ wallArea: number
   /** share of the volume that it has lost; less than asked where lobes lie on one another before */ lost: number
-}
-
-/**
- * Height of the body of a vessel that holds so much, and what of its whole height is ends: shoulders and a neck are as
- * high as a body, but hold less.
- *
- * @param capacity m³
- * @param height m, from bottom to mouth
- */
-export function bodyOf(plan: ShellPlan, height: number, capacity: number): { height: number; ends: number } {
-  const section = plan.kind === 'round' ? (Math.PI * plan.diameter * plan.diameter) / 4 : plan.width * plan.depth
-  const body = Math.min(height, capacity / section)
-  return { height: body, ends: height - body }
 }
 
 type Point = readonly [x: number, y: number]

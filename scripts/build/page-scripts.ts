@@ -30,8 +30,8 @@ const FILES: Readonly<Record<string, readonly string[]>> = {
   /** what is asked about a staging wherever one is shown, and how its parts look */
   staged: [
     composables('Demonstrations', 'Drafts', 'ForecastWorker', 'Missing', 'Simulated', 'Subject', 'Taught', 'Undo'),
-    '/app/(stores/(school|shelf)|stagings/(lean-run|open-staging)|components/bench/names-living)\\.ts',
-    components('LanguageNote', 'UndoButtons', 'school/SchoolCautions', 'drawing/SceneDrawing'),
+    '/app/(stores/(school|shelf)|stagings/(lean-run|open-staging))\\.ts',
+    components('LanguageNote', 'UndoButtons', 'WhenNear', 'school/SchoolCautions', 'drawing/SceneDrawing'),
     components('bench/(OutcomeMark|OutcomeShape|ThingNotices|VerdictPanel)'),
   ],
   /** what changes one staging, and draws it */

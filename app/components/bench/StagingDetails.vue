@@ -2,16 +2,19 @@
 /** What is asked once the verdict has been read: why, what it hangs on, what the class is told, what to bring. */
 import { OPEN_STAGING } from '~/stagings/open-staging'
 import { useElementVisibility } from '@vueuse/core'
-import { keyOf } from '~~/core'
+import { keyOf, lessonsOf } from '~~/core'
 
 const staging = inject(OPEN_STAGING)!
 const { id, editor, demonstration, scrubber, kit, pull, copyAway } = staging
 const { draft, read } = editor
 const { forecast, complete, influences, representative, levers, strip, askStrip, past } = staging.odds
 const { shownValues, simulation, ledger, why, judgement, failures } = staging.shown
-const { on: pastOn, runs: pastRuns, unlike: pastUnlike, lessons } = past
+const { on: pastOn, runs: pastRuns, unlike: pastUnlike, learnt } = past
 const { time } = scrubber
 const units = useUnitsStore()
+const lessons = computed(() =>
+  read.value && learnt.value ? lessonsOf(read.value.demonstration, read.value.given, learnt.value) : [],
+)
 const leverPart = useTemplateRef<HTMLElement>('leverPart')
 const leversInSight = useElementVisibility(leverPart)
 watch(leversInSight, inSight => {

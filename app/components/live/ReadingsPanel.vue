@@ -50,7 +50,7 @@ const rate = ref<number>(BIT_RATES[0])
     <p v-if="logger.failure.value" class="fault" role="alert">
       {{ $t('The logger can’t be read: {why}', { why: logger.failure.value }) }}
     </p>
-    <ReadingsChart
+    <LazyReadingsChart
       v-if="readings.length"
       :simulation="act.simulation"
       :readings="readings"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { OPEN_STAGING } from '~/stagings/open-staging'
-import { namesLiving } from '~/components/bench/names-living'
 import { useEventListener } from '@vueuse/core'
 import { itsTurn } from '~/waking/turns'
 import { WHO_DECIDES } from '~~/core'
@@ -65,9 +64,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         <p v-if="shelfProblem" class="fault" role="alert">
           {{ shelfProblem }}
         </p>
-        <p v-if="demonstration!.gallery.family === 'vacuum' && namesLiving(draft!.title)" class="fault" role="alert">
-          {{ $t('No living thing goes into a vacuum: nothing here is worked out for one.') }}
-        </p>
+        <LazyLivingNote v-if="demonstration.gallery.family === 'vacuum'" :title="draft.title" />
         <InTurn
           ><AdviceList v-if="advice.length" :demonstration="demonstration" :advice="advice" @take="pull"
         /></InTurn>

@@ -162,7 +162,12 @@ const results = computed(() => {
       <p class="display text-xl mt-5" role="status" data-testid="odds-gap">
         {{ gap }}
       </p>
-      <TraceOverlay class="mt-4" :traces="traces" />
+      <WhenNear
+        :of="() => import('~/components/bench/TraceOverlay.vue')"
+        file="components/bench/TraceOverlay.vue"
+        class="mt-4"
+        :traces="traces"
+      />
       <div class="grid md:grid-cols-2 gap-x-10 gap-y-6 mt-4">
         <section aria-labelledby="differs-title">
           <h2 id="differs-title">What differs</h2>

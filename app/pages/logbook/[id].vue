@@ -145,7 +145,13 @@ const exportRun = () =>
           Readings over the trace
           <span class="soft font-normal text-base">({{ run.document.readingsFrom || 'logger' }})</span>
         </h2>
-        <ReadingsChart :simulation="simulation" :readings="readings" line="computed from what was really used" />
+        <WhenNear
+          :of="() => import('~/components/logbook/ReadingsChart.vue')"
+          file="components/logbook/ReadingsChart.vue"
+          :simulation="simulation"
+          :readings="readings"
+          line="computed from what was really used"
+        />
       </section>
       <p class="mt-6">
         <UButton variant="link" @click="exportRun">Run (JSON)</UButton>

@@ -1,6 +1,6 @@
 /** The wall of a metal vessel at a moment, for whoever wants to turn it and look at it. */
 import { valueAt, type Trace } from '../../demonstration'
-import { bodyOf, type CrushedShell, type ShellPlan } from '../../vessels/crushed-shape'
+import { bodyOf, type CrushedShell, type ShellPlan } from '../../vessels/crushed-shell'
 
 /** Hoops that stand apart evenly, none at the ends. */
 function hoopsOf(height: number, spacing: number): number[] {

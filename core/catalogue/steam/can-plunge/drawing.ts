@@ -1,5 +1,5 @@
 import type { Scene, Traced } from '../../../demonstration'
-import type { CrushedShell } from '../../../vessels/crushed-shape'
+import type { CrushedShell } from '../../../vessels/crushed-shell'
 import { steamScene } from '../scene'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun } from './simulate'

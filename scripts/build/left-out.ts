@@ -50,11 +50,13 @@ const _getIcon = () => null, _loadIcon = async () => null;`,
     from: 'import { Icon as Iconify, addIcon } from "@iconify/vue";',
     to: 'import { Icon as Iconify, addIcon } from "@iconify/vue/offline";',
   },
-  // Of a hundred scales of colour three are in use.
+  // Of a hundred scales of colour three are in use. Both sides say the same of the others: where the browser's style is
+  // not the server's it is put in its place, and every element is styled and laid out once more.
   {
     file: '/@nuxt/ui/dist/runtime/plugins/colors.js',
     from: 'import colors from "tailwindcss/colors";',
     to: `const colors = ${JSON.stringify(ours)};`,
+    drawing: true,
   },
   // What tells an unwritable property of a function has every browser; what stands in for it brings texts of errors.
   {

@@ -40,13 +40,15 @@ defineShortcuts({
       >
         Zealous <span class="text-(--gap)">Hush</span>
       </NuxtLink>
-      <UButton
-        class="sm:hidden px-2"
-        icon="i-lucide-menu"
-        aria-haspopup="dialog"
-        :aria-label="here ? $t('Places; this is {place}', { place: $t(here.name) }) : $t('Places')"
-        @click="menuOpen = true"
-        >{{ here && $t(here.name) }}</UButton
+      <InTurn
+        ><UButton
+          class="sm:hidden px-2"
+          icon="i-lucide-menu"
+          aria-haspopup="dialog"
+          :aria-label="here ? $t('Places; this is {place}', { place: $t(here.name) }) : $t('Places')"
+          @click="menuOpen = true"
+          >{{ here && $t(here.name) }}</UButton
+        ></InTurn
       >
       <InTurn>
         <nav :aria-label="$t('Places')" class="flex gap-0.5 max-sm:hidden">
@@ -78,6 +80,8 @@ defineShortcuts({
             :title="$t('Find anything (Ctrl K)')"
             @click="findOpen = true"
           />
+        </InTurn>
+        <InTurn>
           <UButton
             class="px-2 max-sm:hidden"
             to="/school"
@@ -90,6 +94,8 @@ defineShortcuts({
             :title="$t('Our school, and whose device this is')"
             >{{ who.initials }}</UButton
           >
+        </InTurn>
+        <InTurn>
           <UButton class="px-2 max-sm:hidden" :aria-label="$t('List of keys')" @click="keysOpen = true">?</UButton>
         </InTurn>
       </div>

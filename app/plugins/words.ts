@@ -1,6 +1,7 @@
 import { createI18n } from 'petite-vue-i18n'
 import { loadWords, type Language } from '~/locales'
 import { message } from '~/locales/message'
+import { nextTurn } from '~/waking/next-turn'
 
 /** The interface's words: English is the key, so that a text without a translation stands in English. */
 export default defineNuxtPlugin(async ({ vueApp }) => {
@@ -17,6 +18,8 @@ export default defineNuxtPlugin(async ({ vueApp }) => {
     messageResolver: (words, key) => (words as Record<string, string>)[key] ?? null,
   })
   vueApp.use(i18n)
+  // What is known of whoever reads comes in a task of its own: a click is heard between.
+  if (import.meta.client) await nextTurn()
   const units = useUnitsStore()
   async function speak(language: Language) {
     if (language !== 'en') i18n.global.setLocaleMessage(language, await loadWords(language))

@@ -5,6 +5,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { refusalOf } from '~/api/sending'
+import { whenAwake } from '~/waking/turns'
 import { dropMarks, readMarks, writeMark, type KeptMark } from '~/storage/device'
 import type { Mark } from '~~/core'
 
@@ -132,10 +133,11 @@ export const useKeptMarksStore = defineStore('kept-marks', () => {
     if (data === 'kept') void look()
     else kept.value = kept.value.filter(k => !data.includes(k.mark.id))
   })
-  if (!import.meta.server) {
+  // Nothing of it is seen at first: the page goes before.
+  whenAwake(() => {
     takeOver(keep)
     void look().then(send)
     setInterval(() => void send(), TRY_AGAIN)
-  }
+  })
   return { kept, waiting, canKeep, online, answered, keep, send }
 })

@@ -170,6 +170,23 @@ const lookOf = (active, inactive, make) => {
     to: 'import { computed } from "vue";',
     drawing: true,
   },
+  // A page's title and tags are looked through in a task of their own, after what its parts do once they are there.
+  {
+    file: '/nuxt/dist/head/runtime/plugins/unhead.js',
+    from: 'import { defineNuxtPlugin } from "#app/nuxt";',
+    to: 'import { defineNuxtPlugin } from "#app/nuxt"; import { nextTurn } from "~/waking/next-turn";',
+  },
+  {
+    file: '/nuxt/dist/head/runtime/plugins/unhead.js',
+    from: 'hook("app:suspense:resolve", syncHead)',
+    to: 'hook("app:suspense:resolve", () => nextTurn().then(syncHead))',
+  },
+  // What is closed and was never open is measured as it opens: measured before, each would have the page laid out anew.
+  {
+    file: '/reka-ui/dist/Collapsible/CollapsibleContent.js',
+    from: 'if (!node) return;',
+    to: 'if (!node || (!isOpen.value && height.value === 0)) return;',
+  },
   // What a part was given is looked up hundreds of times, by Vue too, in two ways of writing.
   {
     file: '/@nuxt/ui/dist/runtime/composables/useComponentProps.js',

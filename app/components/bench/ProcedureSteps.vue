@@ -83,10 +83,10 @@ const usualOf = (id: string) => {
               @strip="emit('strip', part.input)"
             />
           </template>
-          {{ ' ' }}<slot name="inline" :step="step.id" />
+          {{ ' ' }}<InTurn><slot name="inline" :step="step.id" /></InTurn>
         </div>
         <slot name="after" :step="step.id" />
-        <CautionNote v-for="caution in step.cautions" :key="caution.id" :caution="caution" />
+        <InTurn v-for="caution in step.cautions" :key="caution.id"><CautionNote :caution="caution" /></InTurn>
       </div>
       <span
         class="text-sm soft figures text-right whitespace-nowrap pt-1"

@@ -34,15 +34,19 @@ useUndoKeys(steps)
     <UButton variant="solid" :disabled="(!dirty && !begun) || saving" @click="editor.save()">
       {{ $t('Save') }} <kbd aria-hidden="true" class="!bg-transparent !text-inherit">{{ $t('Ctrl S') }}</kbd>
     </UButton>
-    <UndoButtons :can-undo="canUndo" :can-redo="canRedo" @undo="steps.undo()" @redo="steps.redo()" />
+    <InTurn><UndoButtons :can-undo="canUndo" :can-redo="canRedo" @undo="steps.undo()" @redo="steps.redo()" /></InTurn>
     <UButton v-if="dirty" @click="editor.undoAll()">
       {{ $t('Undo all') }}
     </UButton>
-    <UButton :to="`/live?staging=${id}`">
-      {{ $t('Go live') }}
-    </UButton>
-    <UButton :to="`/practice?staging=${id}`">{{ $t('Practise it') }}</UButton>
-    <UButton @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></UButton>
+    <InTurn>
+      <UButton :to="`/live?staging=${id}`">
+        {{ $t('Go live') }}
+      </UButton>
+    </InTurn>
+    <InTurn>
+      <UButton :to="`/practice?staging=${id}`">{{ $t('Practise it') }}</UButton>
+      <UButton @click="$emit('log')">{{ $t('Log a run') }} <kbd aria-hidden="true">l</kbd></UButton>
+    </InTurn>
     <span class="soft" role="status" data-testid="save-state">{{
       saving
         ? $t('Saving…')

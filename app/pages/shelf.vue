@@ -2,6 +2,7 @@
 import { refusalOf } from '~/api/sending'
 import { photoFromFile } from '~/files/photo-from-file'
 import { download } from '~/files/download'
+import { itsTurn } from '~/waking/turns'
 import { vesselValues, ShelfFaults, type ItemKind, type StoredItem, type VesselValues } from '~~/core'
 import { KINDS, matchingItems } from '~/components/shelf/shelf-search'
 
@@ -52,6 +53,11 @@ const SCALE = computed(() =>
     130 / Math.max(0.1, ...vessels.value.map(v => v.values?.diameter ?? 0)),
   ),
 )
+
+// What the vessels' measures come to takes a slow device long: in a task of its own.
+await itsTurn()
+void SCALE.value
+await itsTurn()
 
 /** A thing is seen before it is changed: what it is changed in is fetched then. */
 const fetchDialog = () => import('~/components/shelf/ShelfItemDialog.vue')
@@ -118,7 +124,9 @@ async function exportAs(kind: 'csv' | 'json') {
       </div>
       <div class="w-full sm:w-72">
         <label class="sr-only" for="shelf-search">Search the shelf</label>
-        <UInput id="shelf-search" v-model="search" type="search" placeholder="Search name, place, note…" />
+        <InTurn
+          ><UInput id="shelf-search" v-model="search" type="search" placeholder="Search name, place, note…"
+        /></InTurn>
       </div>
     </div>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-2 mb-5 text-sm">
@@ -150,8 +158,8 @@ async function exportAs(kind: 'csv' | 'json') {
         ><UndoButtons :can-undo="shelf.canUndo" :can-redo="shelf.canRedo" @undo="step('undo')" @redo="step('redo')"
       /></InTurn>
       <InTurn><ShelfImport /></InTurn>
-      <UButton variant="link" @click="exportAs('csv')">Export CSV</UButton>
-      <UButton variant="link" @click="exportAs('json')">Export JSON</UButton>
+      <InTurn><UButton variant="link" @click="exportAs('csv')">Export CSV</UButton></InTurn>
+      <InTurn><UButton variant="link" @click="exportAs('json')">Export JSON</UButton></InTurn>
     </div>
     <p v-if="shelf.failure || failure" class="fault" role="alert">
       {{ shelf.failure || failure }}
@@ -170,7 +178,11 @@ async function exportAs(kind: 'csv' | 'json') {
         <h2 :id="`kind-${kind}`" class="text-xl">
           {{ title }}
         </h2>
-        <UButton variant="link" class="text-sm" @click="inDialog(d => d.edit(undefined, kind))">Add {{ one }}</UButton>
+        <InTurn
+          ><UButton variant="link" class="text-sm" @click="inDialog(d => d.edit(undefined, kind))"
+            >Add {{ one }}</UButton
+          ></InTurn
+        >
       </div>
       <p v-if="shelf.loaded && !all.length" class="soft">None yet. Add {{ one }} to use it in a staging.</p>
       <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">

@@ -112,27 +112,27 @@ async function importFile(file: File) {
     <p v-if="error" class="fault" role="alert">
       The runs can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>
-    <InTurn>
-      <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
-        <label class="grid text-sm"
-          >Search<UInput v-model="search" type="search" placeholder="title, note, month"
-        /></label>
-        <ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations" />
-        <ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" />
-        <OnlyMine v-model="onlyMine" class="pb-1" />
-        <UCheckbox v-model="archived" class="pb-1" label="archived" />
-        <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
-      </div>
-    </InTurn>
-    <InTurn>
-      <div class="flex flex-wrap gap-3 text-sm mb-3">
-        <UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton>
-        <UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton>
-        <FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile" />
-        <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
-        <span role="status">{{ taken }}</span>
-      </div>
-    </InTurn>
+    <div class="flex flex-wrap gap-x-4 gap-y-2 items-end mb-3">
+      <label class="grid text-sm"
+        >Search<InTurn><UInput v-model="search" type="search" placeholder="title, note, month" /></InTurn
+      ></label>
+      <InTurn
+        ><ChoiceField v-model="demonstration" class="w-56" label="Demonstration" :items="demonstrations"
+      /></InTurn>
+      <InTurn><ChoiceField v-model="ending" class="w-36" label="Ended" :items="ENDINGS" /></InTurn>
+      <InTurn><OnlyMine v-model="onlyMine" class="pb-1" /></InTurn>
+      <InTurn><UCheckbox v-model="archived" class="pb-1" label="archived" /></InTurn>
+      <NuxtLink class="plain-link pb-1" to="/logbook/record"> How good are the forecasts? </NuxtLink>
+    </div>
+    <div class="flex flex-wrap gap-3 text-sm mb-3">
+      <InTurn><UButton variant="link" @click="exportAll('json')">Whole logbook (JSON)</UButton></InTurn>
+      <InTurn><UButton variant="link" @click="exportAll('csv')">As a table (CSV)</UButton></InTurn>
+      <InTurn
+        ><FileButton label="Read runs from a file" accept=".json,.csv,application/json,text/csv" @file="importFile"
+      /></InTurn>
+      <NuxtLink class="plain-link" to="/backup">Back up everything</NuxtLink>
+      <span role="status">{{ taken }}</span>
+    </div>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}
     </p>

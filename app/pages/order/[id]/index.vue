@@ -144,34 +144,36 @@ async function exportCalendar() {
     <template v-if="document">
       <h1 class="text-3xl">
         <label class="sr-only" for="order-title">Title of the running order</label>
-        <KeptInput
-          id="order-title"
-          variant="none"
-          :ui="{ base: 'heading-field' }"
-          maxlength="200"
-          :value="document.title"
-          @commit="
-            text =>
-              change(d => {
-                d.title = text.trim() || d.title
-              })
-          "
-        />
-      </h1>
-      <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
-        <span class="grid"
-          >Begins<MomentField
-            :value="document.start"
-            label="Begins"
+        <InTurn
+          ><KeptInput
+            id="order-title"
+            variant="none"
+            :ui="{ base: 'heading-field' }"
+            maxlength="200"
+            :value="document.title"
             @commit="
               text =>
                 change(d => {
-                  d.start = text
+                  d.title = text.trim() || d.title
                 })
             "
-        /></span>
-        <InTurn>
-          <label class="grid"
+        /></InTurn>
+      </h1>
+      <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
+        <span class="grid"
+          >Begins<InTurn
+            ><MomentField
+              :value="document.start"
+              label="Begins"
+              @commit="
+                text =>
+                  change(d => {
+                    d.start = text
+                  })
+              " /></InTurn
+        ></span>
+        <InTurn
+          ><label class="grid"
             >Length, min<KeptInput
               type="number"
               min="1"
@@ -179,54 +181,63 @@ async function exportCalendar() {
               class="w-24"
               placeholder="open"
               :value="document.length ?? ''"
-              @commit="setLength"
-          /></label>
-          <label class="grid"
+              @commit="setLength" /></label
+        ></InTurn>
+        <InTurn
+          ><label class="grid"
             >Heaters<KeptInput
               type="number"
               min="0"
               max="12"
               class="w-20"
               :value="document.heaters"
-              @commit="number('heaters', 12, 0, $event)"
-          /></label>
-          <label class="grid"
-            >Which heaters<KeptInput class="w-40" :value="powerWords" placeholder="any will do" @commit="setPowers"
-          /></label>
-          <label class="grid"
+              @commit="number('heaters', 12, 0, $event)" /></label
+        ></InTurn>
+        <InTurn
+          ><label class="grid"
+            >Which heaters<KeptInput
+              class="w-40"
+              :value="powerWords"
+              placeholder="any will do"
+              @commit="setPowers" /></label
+        ></InTurn>
+        <InTurn
+          ><label class="grid"
             >Pairs of hands<KeptInput
               type="number"
               min="1"
               max="8"
               class="w-20"
               :value="document.hands"
-              @commit="number('hands', 8, 1, $event)"
-          /></label>
-          <label class="grid"
+              @commit="number('hands', 8, 1, $event)" /></label
+        ></InTurn>
+        <InTurn
+          ><label class="grid"
             >Heat from, min before<KeptInput
               type="number"
               min="0"
               max="240"
               class="w-24"
               :value="document.before"
-              @commit="number('before', 240, 0, $event)"
-          /></label>
-          <div class="flex gap-2">
+              @commit="number('before', 240, 0, $event)" /></label
+        ></InTurn>
+        <InTurn
+          ><div class="flex gap-2">
             <UndoButtons
               :can-undo="canUndo && !busy"
               :can-redo="canRedo && !busy"
               @undo="steps.undo()"
               @redo="steps.redo()"
-            />
-          </div>
-          <ChoiceField
+            /></div
+        ></InTurn>
+        <InTurn
+          ><ChoiceField
             label="Add a staging"
             :items="choices"
             :model-value="undefined"
             placeholder="from the Bench…"
             @update:model-value="add"
-          />
-        </InTurn>
+        /></InTurn>
         <span class="soft" role="status" data-testid="plan-state">{{
           busy || planning
             ? 'Planning…'

@@ -46,7 +46,8 @@ const uncertain = computed(() =>
 <template>
   <section :aria-label="$t('Verdict')" class="min-h-[14rem] sm:min-h-[8.25rem]" data-testid="verdict">
     <template v-if="forecast && wanted">
-      <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite">
+      <!-- When it is painted is measured (npm run vitals). -->
+      <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite" elementtiming="odds">
         <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }}
         <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }}
         <span class="soft text-lg font-normal">{{ $t('stagings like this') }}</span>

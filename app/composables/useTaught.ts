@@ -1,14 +1,7 @@
 /**
  * What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off.
  */
-import {
-  DEFAULT_SEED,
-  teachingKey,
-  type Learnt,
-  type StagingDocument,
-  type StoredRun,
-  type Taught,
-} from '~~/core'
+import { DEFAULT_SEED, teachingKey, type Learnt, type StagingDocument, type StoredRun, type Taught } from '~~/core'
 import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 
 /** Worked out once on this device while the application is open, by `teachingKey`. */

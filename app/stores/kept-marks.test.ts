@@ -20,6 +20,8 @@ async function page(answer: (request: Request) => unknown) {
   setActivePinia(createPinia())
   const { useKeptMarksStore } = await import('./kept-marks')
   const store = useKeptMarksStore()
+  const { awake } = await import('~/waking/turns')
+  awake.value = true
   return { store, requests }
 }
 const away = () => Promise.reject(Object.assign(new Error('away'), { status: 0 }))

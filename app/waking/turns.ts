@@ -11,5 +11,5 @@ export const awake = ref(false)
 
 /** Does what changes the page once all of it has taken over what came: before that, an attribute would not follow. */
 export function whenAwake(act: () => void) {
-  if (import.meta.client) whenever(awake, act, { immediate: true, once: true })
+  if (!import.meta.server) whenever(awake, act, { immediate: true, once: true })
 }

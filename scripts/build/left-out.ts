@@ -171,14 +171,12 @@ const lookOf = (active, inactive, make) => {
     drawing: true,
   },
   // What is fetched is known by what it is, in full: a digest of it is shorter, but brings what works it out.
-  ...['fetch', 'asyncData'].map(
-    (name): Change => ({
-      file: `/nuxt/dist/app/composables/${name}.js`,
-      from: 'import { hash } from "ohash";',
-      to: 'import { serialize as hash } from "ohash";',
-      drawing: true,
-    }),
-  ),
+  ...['fetch', 'asyncData'].map((name): Change => ({
+    file: `/nuxt/dist/app/composables/${name}.js`,
+    from: 'import { hash } from "ohash";',
+    to: 'import { serialize as hash } from "ohash";',
+    drawing: true,
+  })),
   // A page's title and tags are looked through in a task of their own, after what its parts do once they are there.
   {
     file: '/nuxt/dist/head/runtime/plugins/unhead.js',

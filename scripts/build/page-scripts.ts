@@ -14,7 +14,7 @@ const composables = (...names: string[]) => `/app/composables/(${names.map(name 
 const components = (...paths: string[]) => `/app/components/(${paths.join('|')})\\.vue`
 
 /** By name of the file, from what rests on nothing to what rests on the others: paths of its modules. */
-const FILES: Readonly<Record<string, readonly string[]>> = {
+export const FILES: Readonly<Record<string, readonly string[]>> = {
   /** what is typed into, chosen or folded */
   fields: [
     reka('Label/', 'Presence/', 'Collapsible/', 'shared/useId\\.'),

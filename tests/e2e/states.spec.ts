@@ -284,6 +284,14 @@ test('every page is opened without an error or a warning', async ({ page }) => {
     if (['error', 'warning'].includes(message.type())) said.push(`${page.url()}: ${message.text()}`)
   })
   page.on('pageerror', error => said.push(`${page.url()}: ${error.message}`))
+  // A style that is written anew once the page is read has every element styled and laid out once more.
+  await page.addInitScript(() => {
+    new MutationObserver(changes => {
+      for (const { target } of changes)
+        if (target.nodeName === 'STYLE' && document.readyState !== 'loading')
+          console.warn(`written anew: ${(target as Element).id || 'a style'}`)
+    }).observe(document, { childList: true, subtree: true })
+  })
   const show = '/live'
   for (const path of [
     '/',

@@ -161,17 +161,16 @@ async function exportCalendar() {
       </h1>
       <div class="flex flex-wrap gap-x-5 gap-y-2 items-end my-3 text-sm">
         <span class="grid"
-          >Begins<InTurn
-            ><MomentField
-              :value="document.start"
-              label="Begins"
-              @commit="
-                text =>
-                  change(d => {
-                    d.start = text
-                  })
-              " /></InTurn
-        ></span>
+          >Begins<MomentField
+            :value="document.start"
+            label="Begins"
+            @commit="
+              text =>
+                change(d => {
+                  d.start = text
+                })
+            "
+        /></span>
         <InTurn
           ><label class="grid"
             >Length, min<KeptInput

@@ -116,7 +116,7 @@ const SHARED = [...new Set(FILES.values())]
  */
 function chunkOf(id: string): string | undefined {
   // With what the bundler adds, which all others use.
-  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper|rolldown\/runtime/.test(id)) return 'vue'
+  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper/.test(id)) return 'vue'
   // Of the first page as of all others.
   if (id.endsWith('/app/api/new-id.ts')) return 'frame'
   if (OF_FEW.test(id)) return undefined
@@ -279,11 +279,7 @@ export default defineNuxtConfig({
       for (const entry of Object.values(manifest))
         if (entry.name?.startsWith('demonstration-')) manifest[entry.name] = entry
       // A worker fetches itself: asked for as a script of the page, it would come twice.
-      for (const entry of Object.values(manifest)) {
-        entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
-        // What may be reached for later is fetched then: asked for beside the page's own, it would hold up its picture.
-        entry.prefetch = false
-      }
+      for (const entry of Object.values(manifest)) entry.assets = entry.assets?.filter(file => !file.endsWith('.js'))
       const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })
       const shared = files.filter(file => file.endsWith('.vue') && !(`pages/${file}` in manifest))
       // It would be asked for only once the application runs.

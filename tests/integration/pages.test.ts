@@ -158,6 +158,23 @@ describe('a page', () => {
     const bring = (id: string) => texts.filter(text => text.includes(findDemonstration(id)!.summary)).length
     expect([bring('can-plunge'), bring('plates')]).toEqual([1, 0])
   })
+  it('brings no more than 250 kB of scripts, and names what it may reach for later without asking for it', async () => {
+    const html = await (await fetch(`${app.url}/bench/${CAN}`)).text()
+    const named = (id: string) => JSON.parse(new RegExp(`id="${id}"[^>]*>([^<]+)<`).exec(html)![1]!) as string[]
+    const [scripts, later] = [named('scripts-in-order'), named('files-for-later')]
+    const sizes = await Promise.all(
+      scripts.map(async src => {
+        const { headers } = await fetch(`${app.url}${src}`, { method: 'HEAD', headers: { 'accept-encoding': 'br' } })
+        return Number(headers.get('content-length'))
+      }),
+    )
+    expect(Math.min(...sizes)).toBeGreaterThan(0)
+    expect(sizes.reduce((sum, size) => sum + size, 0)).toBeLessThan(250_000)
+    expect(html).not.toContain('rel="prefetch"')
+    expect(later.filter(file => scripts.includes(file))).toEqual([])
+    const answers = await Promise.all(later.map(async file => (await fetch(`${app.url}${file}`)).status))
+    expect(new Set(answers)).toEqual(new Set([200]))
+  })
   it('is drawn in the units, the language and the time zone of whoever asks', async () => {
     const page = async (path: string, headers: Record<string, string>) =>
       (await fetch(`${app.url}${path}`, { headers: { accept: 'text/html', ...headers } })).text()

@@ -3,7 +3,7 @@ import { BUILT, cacheKeyOf, isKeptPage, PAGES, RECORDS } from '~/service-worker/
 /** Files of the application that an address or a page as it is drawn names. */
 const FILES = /\/(_nuxt|fonts)\/[\w./-]+\.\w+/g
 
-/** Where no page can be kept, the open one goes on: what it may still reach for is fetched while the server is there. */
+/** Where no page can be kept, the open one goes on: what it may reach for is fetched while the server is there. */
 function fetchForLater() {
   const named = document.getElementById('files-for-later')
   for (const href of JSON.parse(named?.textContent ?? '[]') as string[]) {

@@ -17,7 +17,7 @@ export function pastRun(run: StoredRun): PastRunDocument {
   }
 }
 
-/** One that is no longer accepted teaches nothing. */
+/** Whether a run teaches: one that is no longer accepted does not. */
 export const teaches = (run: StoredRun): boolean => attemptReading(() => pastRun(run)).read !== undefined
 
 /** Runs that teach, the oldest first. */

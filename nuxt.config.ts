@@ -4,10 +4,9 @@ import { dirname, join } from 'node:path'
 import { build } from 'esbuild'
 import { addVitePlugin } from 'nuxt/kit'
 import { modelOf } from './scripts/build/fingerprint'
-import { leftOut } from './scripts/build/left-out'
-import { PAGE_FILES, pageFileOf } from './scripts/build/page-scripts'
-import { orderOf } from './scripts/build/script-order'
-import { filesFor, whoUses } from './scripts/build/who-uses'
+import { bundles } from './scripts/build/bundles/bundles'
+import { orderOf } from './scripts/build/bundles/script-order'
+import { packageChanges } from './scripts/build/package-changes/apply'
 import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
@@ -58,115 +57,8 @@ const BUILD = {
   compressPublicAssets: { gzip: true, brotli: true },
 }
 
-const CORE = join(import.meta.dirname, 'core/')
-const CHUNK_OF_PACKAGE = [
-  ...[
-    'math-base-special-erfc',
-    'math-base-special-erfinv',
-    'stats-base-dists-normal-cdf',
-    'stats-base-dists-normal-quantile',
-  ].map(name => [`@stdlib/${name}`, 'normal'] as const),
-  ['@stdlib', 'matter'],
-  ['js-quantities', 'words'],
-  ['zod', 'documents'],
-  ['papaparse', 'tables'],
-  // What every page begins with lies in several files, each of which is read in a task of its own (early/turns.js).
-  ...['vue-router', 'pinia', 'unhead', 'petite-vue-i18n', '@intlify', 'ofetch', 'ufo', 'devalue'].map(
-    name => [name, 'frame'] as const,
-  ),
-  ...['tailwind-variants', 'tailwindcss', '@iconify'].map(name => [name, 'looks'] as const),
-] as const
-
-/** Rooms that a page fetches together; what one of these needs is of it, or of one above it. */
-const CHUNK_OF_ROOM: Readonly<Record<string, string>> = {
-  ...{ units: 'words', sentence: 'words' },
-  ...{ elementary: 'matter', substances: 'matter', place: 'matter', vessels: 'matter' },
-  ...{ cautions: 'contract', demonstration: 'contract', picture: 'contract' },
-  ...{ 'forecast': 'core', 'running-order': 'order', 'live': 'live', 'lesson': 'lesson' },
-  ...{ readings: 'readings', practice: 'practice', hearing: 'hearing' },
-  // The rooms that read and check documents stand above all others: pages that only show something do without.
-  ...{ formats: 'documents', records: 'documents' },
-}
-/** Of the documents, what is asked of those that were read before. */
-const OF_READ = new RegExp(
-  '^(formats/(document-values|same-item|typical-things|shelf-(fields|fit|things|values|words)|' +
-    '(staging|room)-reading|school-words|gallery-card)|records/first-odds)\\.ts$',
-)
-/** Of these rooms, what only a few pages need, or none but a worker: left to the bundler, it lies beside those. */
-const OF_FEW = new RegExp(
-  '/core/(forecast/(scoring|why-words)|readings/(sensors|simulated-logger|what-they-say)|' +
-    'vessels/(crushed-shape|weighing-afterwards|photo-scale)|mechanisms/heater-efficiency|' +
-    'formats/(run-reading|shelf-words)|demonstration/(pupils-sheet|particles))\\.ts',
-)
-/** What draws a staging many times over; pages that show what a worker drew do without. */
-const DRAWS = /\/core\/forecast\/(distributions|latin-hypercube|lessons|normal-scores)\.ts|\/pure-rand\//
-/** Of the catalogue's families and of what only they rest on: the rest of those rooms is everyone's. */
-const { users, all } = await whoUses(import.meta.dirname)
-const FILES = filesFor(users, all)
-/** Those that a few demonstrations share: what more of them rest on comes first. */
-const SHARED = [...new Set(FILES.values())]
-  .filter(name => name.startsWith('shared-'))
-  .sort((a, b) => b.split('+').length - a.split('+').length)
-
-/**
- * Which file of the client a module of the computation goes into: each demonstration is one, so that a page fetches
- * those that it is about; what several share, and the rest, are few. Left to itself the bundler would make a file for
- * each set of demonstrations that happen to share a module. Nothing in a file may be needed by one that it needs
- * itself, so what all of them rest on is named here too.
- */
-function chunkOf(id: string): string | undefined {
-  // With what the bundler adds, which all others use.
-  if (/\/node_modules\/(@vue|vue)\/|preload-helper|plugin-vue:export-helper/.test(id)) return 'vue'
-  // Of the first page as of all others.
-  if (id.endsWith('/app/api/new-id.ts')) return 'frame'
-  if (OF_FEW.test(id)) return undefined
-  if (DRAWS.test(id)) return 'draws'
-  if (id.includes('/node_modules/'))
-    return CHUNK_OF_PACKAGE.find(([name]) => id.includes(`/node_modules/${name}/`))?.[1]
-  const [, path] = /\/core\/(.*\.ts)$/.exec(id) ?? []
-  if (path === undefined) return undefined
-  if (OF_READ.test(path)) return 'core'
-  if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
-  const [room, family, demonstration] = path.split('/')
-  if (room === 'catalogue' && demonstration === undefined && family?.endsWith('.ts')) return 'contract'
-  return CHUNK_OF_ROOM[room!] ?? FILES.get(path) ?? (room === 'catalogue' ? 'contract' : 'matter')
-}
-
-type ChunkOf = (id: string) => string | undefined
-/** From what rests on nothing to what rests on all others: each takes along what it needs that none before it took. */
-const groups = (chunks: readonly string[], of: ChunkOf) =>
-  chunks.map((chunk, i) => ({
-    name: (id: string) => {
-      const own = of(id)
-      return own && (chunk.endsWith('-') ? own.startsWith(chunk) : own === chunk) ? own : null
-    },
-    priority: chunks.length - i,
-    debugName: chunk,
-  }))
-const CATALOGUE = ['family-', ...SHARED, 'demonstration-']
-const OF_PAGES = groups(
-  [
-    ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'normal', 'core', 'draws'],
-    ...['documents', 'tables'],
-    ...['order', 'lesson', 'live', 'practice', 'readings', 'hearing', ...CATALOGUE],
-  ],
-  chunkOf,
-)
-/** In one file too: what three in four of all pages, and of parts that are fetched later, share. */
-const COMMON = { name: 'common', minShareCount: 36 }
-/** What the application begins with, apart from what pages share: no page's part takes it along. */
-const BEGIN = { name: 'begin', tags: ['$initial' as const] }
-const OF_CLIENT = [...OF_PAGES, COMMON, BEGIN, ...groups(PAGE_FILES, pageFileOf)].map((group, i, { length }) => ({
-  ...group,
-  priority: length - i,
-}))
-/** A worker is one file, but for the demonstrations: it reads those that it is asked about. */
-const OF_WORKERS = groups(['computing', ...CATALOGUE], id => {
-  const own = chunkOf(id)
-  return CATALOGUE.some(part => own?.startsWith(part)) ? own : 'computing'
-})
-/** A module of the computation does nothing by being read: what is not used of it is not fetched. */
-const treeshake = { moduleSideEffects: (id: string) => !id.startsWith(CORE) }
+/** Scripts of the client and of its workers. */
+const { OF_PAGES, OF_WORKERS } = await bundles(import.meta.dirname)
 
 const icon = (size: number, purpose: 'any' | 'maskable') => ({
   ...{ src: `/icons/${purpose}-${size}.png`, sizes: `${size}x${size}` },
@@ -193,8 +85,8 @@ const PWA = {
 
 /** Packages without what nothing here uses of them. */
 const leaner = () => {
-  addVitePlugin(leftOut('browser'), { server: false })
-  addVitePlugin(leftOut('server'), { client: false })
+  addVitePlugin(packageChanges('browser'), { server: false })
+  addVitePlugin(packageChanges('server'), { client: false })
 }
 
 /** A script that stands in the page itself. */
@@ -268,9 +160,9 @@ export default defineNuxtConfig({
       ...{ __VUE_OPTIONS_API__: false, __VUE_I18N_LEGACY_API__: false, __VUE_I18N_FULL_INSTALL__: false },
       ...{ __INTLIFY_PROD_DEVTOOLS__: false, __INTLIFY_DROP_MESSAGE_COMPILER__: true },
     },
-    worker: { format: 'es', rolldownOptions: { output: { codeSplitting: { groups: OF_WORKERS } }, treeshake } },
+    worker: { format: 'es', rolldownOptions: OF_WORKERS },
     build: { chunkSizeWarningLimit: 1500, reportCompressedSize: false },
-    $client: { build: { rolldownOptions: { output: { codeSplitting: { groups: OF_CLIENT } }, treeshake } } },
+    $client: { build: { rolldownOptions: OF_PAGES } },
   },
   hooks: {
     'build:manifest'(manifest) {
@@ -283,7 +175,7 @@ export default defineNuxtConfig({
       const files = readdirSync(join(import.meta.dirname, 'app/pages'), { recursive: true, encoding: 'utf8' })
       const shared = files.filter(file => file.endsWith('.vue') && !(`pages/${file}` in manifest))
       // It would be asked for only once the application runs.
-      if (shared.length > 0) throw new Error(`no script of its own: ${shared.join(', ')}; see chunkOf`)
+      if (shared.length > 0) throw new Error(`no script of its own: ${shared.join(', ')}; see scripts/build/bundles`)
     },
     // What an answer holds is said where it is asked for (core's stored records): worked out by the compiler from all
     // routes at each call it goes past what the compiler takes.

@@ -11,13 +11,15 @@ import { fingerprint } from './fingerprint'
 import { withLock } from '../install/lock.mjs'
 import { installedBuild, isInstalled, type Say } from '../root'
 
-const SOURCES = [
+/** What a build is made of, and by. */
+export const SOURCES = [
   'app',
   'core',
   'server',
   'public',
   'db/migrations',
   'nuxt.config.ts',
+  'scripts/build',
   'package-lock.json',
   'tsconfig.json',
   'package.json',

@@ -1,6 +1,6 @@
 /** Which file of the client a module goes into: a page fetches what its demonstration rests on, and little else. */
 import { describe, expect, it } from 'vitest'
-import { DEMONSTRATIONS } from '../../core/catalogue/everything'
+import { DEMONSTRATIONS } from '../../../core/catalogue/everything'
 import { demonstrationsIn, filesFor, whoUses } from './who-uses'
 
 const own = (name: string) => name.slice(name.indexOf('/') + 1)

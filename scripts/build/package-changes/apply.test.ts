@@ -1,10 +1,11 @@
-/** What is left out of packages: a change that no longer fits stops the build. */
+/** What is changed in packages: a change that no longer fits stops the build. */
 import { readFileSync } from 'node:fs'
 import { expect, it } from 'vitest'
-import { CHANGES, leftOut, SCALES } from './left-out'
+import { CHANGES, packageChanges } from './apply'
+import { SCALES } from './nuxt-ui'
 
 type Hooks = Record<'transform' | 'buildEnd', (...given: unknown[]) => { code: string } | undefined>
-const hooks = (where: Parameters<typeof leftOut>[0] = 'browser') => leftOut(where) as unknown as Hooks
+const hooks = (where: Parameters<typeof packageChanges>[0] = 'browser') => packageChanges(where) as unknown as Hooks
 const installed = (file: string) => readFileSync(`node_modules${file}`, 'utf8')
 const FILES = [...new Set(CHANGES.map(c => c.file))]
 

@@ -1,7 +1,7 @@
 /**
  * Which file the parts of the interface that several pages share go into: a few files, as each costs a request and its
  * headers, but none for what only some pages need. What three in four of all pages need is in one of its own, see
- * `nuxt.config.ts`; what one page needs is in that page's.
+ * `bundles.ts`; what one page needs is in that page's.
  */
 const REKA = 'node_modules/reka-ui/dist/'
 const nuxtUi = (...names: string[]) => [
@@ -44,7 +44,7 @@ export const FILES: Readonly<Record<string, readonly string[]>> = {
 const PATTERNS = Object.entries(FILES).map(([name, paths]) => [name, new RegExp(paths.join('|'))] as const)
 
 /** Names of the files, each after those that it may rest on. */
-export const PAGE_FILES: readonly string[] = Object.keys(FILES)
+export const INTERFACE_FILES: readonly string[] = Object.keys(FILES)
 
 /** @param id path of a module @returns the file that it goes into, if it is one that pages share */
-export const pageFileOf = (id: string): string | undefined => PATTERNS.find(([, paths]) => paths.test(id))?.[0]
+export const interfaceFileOf = (id: string): string | undefined => PATTERNS.find(([, paths]) => paths.test(id))?.[0]

@@ -1,0 +1,28 @@
+/** Icons: all come with the scripts that draw them. */
+import type { Change } from './change'
+
+export const ICONS: readonly Change[] = [
+  // Icons are drawn into the page, not into its style.
+  {
+    file: '/@nuxt/icon/dist/runtime/components/index.js',
+    from: `import { NuxtIconCss } from "./css.js";`,
+    to: `const NuxtIconCss = null;`,
+  },
+  // All icons come with the scripts, and none is asked for later.
+  {
+    file: '/@nuxt/icon/dist/runtime/plugin.js',
+    from: 'import { addAPIProvider, _api, setCustomIconsLoader } from "@iconify/vue";',
+    to: 'const addAPIProvider = () => {}, _api = { setFetch() {} }, setCustomIconsLoader = () => {};',
+  },
+  {
+    file: '/@nuxt/icon/dist/runtime/components/shared.js',
+    from: 'import { getIcon as _getIcon, addIcon as _addIcon, loadIcon as _loadIcon } from "@iconify/vue";',
+    to: `import { addIcon as _addIcon } from "@iconify/vue/offline";
+const _getIcon = () => null, _loadIcon = async () => null;`,
+  },
+  {
+    file: '/@nuxt/icon/dist/runtime/components/svg.js',
+    from: 'import { Icon as Iconify, addIcon } from "@iconify/vue";',
+    to: 'import { Icon as Iconify, addIcon } from "@iconify/vue/offline";',
+  },
+]

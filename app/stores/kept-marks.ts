@@ -62,12 +62,11 @@ export const useKeptMarksStore = defineStore('kept-marks', () => {
     }
   }
 
-  /** @returns settled once it is kept; it is sent whether or not */
+  /** @returns resolves once it is kept, or can't be (`canKeep`); it is sent whether or not */
   function keep(show: string, mark: Mark): Promise<void> {
     const one: KeptMark = { show, mark }
     kept.value = [...kept.value, one]
-    const written = writeMark(one)
-    written.then(() => others?.postMessage('kept'), failed)
+    const written = writeMark(one).then(() => others?.postMessage('kept'), failed)
     void send()
     return written
   }

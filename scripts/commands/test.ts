@@ -70,11 +70,14 @@ async function vitest(projects: readonly string[], environment?: Environment) {
   const file = join(folder, `${projects.join('-')}.json`)
   const chosen = projects.flatMap(project => ['--project', project])
   const args = ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  const { output } = await program('vitest', args, environment)
+  const { ok, output } = await program('vitest', args, environment)
   const report = reportIn<JsonTestResults>(file)
   // A file that could not be loaded has no tests of its own; it counts as one failure.
   const broken = report?.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length ?? 0
-  countSuite(`${name} tests`, report?.numPassedTests ?? 0, (report?.numFailedTests ?? 0) + broken, output)
+  const bad = (report?.numFailedTests ?? 0) + broken
+  // An error that no test waited for: all tests pass, and yet something went wrong.
+  const beside = bad === 0 && !ok ? 1 : 0
+  countSuite(`${name} tests`, report?.numPassedTests ?? 0, bad + beside, output)
 }
 
 async function browser(environment: Environment) {

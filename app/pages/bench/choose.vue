@@ -193,7 +193,7 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
       <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
         <InTurn v-for="d in group.entries" :key="d.id">
           <li
-            class="border-t rule py-4 grid gap-2 content-start"
+            class="one-of-many [--about:28rem] md:[--about:26.5rem] border-t rule py-4 grid gap-2 content-start"
             @pointerenter="looked = d.id"
             @pointerleave="looked = ''"
             @focusin="looked = d.id"

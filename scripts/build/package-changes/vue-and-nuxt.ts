@@ -8,6 +8,19 @@ export const VUE_AND_NUXT: readonly Change[] = [
     from: `import * as Vue from 'vue';`,
     to: `import { getCurrentInstance as asked } from 'vue'; const Vue = { getCurrentInstance: asked };`,
   },
+  // What came drawn says already what a part would say: said once more, each of a hundred attributes has the page laid
+  // out and painted anew. What somebody may have changed meanwhile (what is typed, chosen, ticked) is put right.
+  {
+    file: '/@vue/runtime-core/dist/runtime-core.esm-bundler.js',
+    from: `  if (!resourceProps.has(key)) {
+    return false;
+  }
+  return el.getAttribute(key) === (`,
+    to: `  if (key === "innerHTML") return el.innerHTML === clientValue;
+  if (typeof clientValue === "function" || typeof clientValue === "object" && clientValue) return false;
+  if (/^[^a-z]|value$|^(checked|selected|indeterminate|muted|textContent)$/i.test(key)) return false;
+  return el.getAttribute(key) === (`,
+  },
   // The settings are what they were built with: nobody watches for another, at each button, nor takes a copy.
   {
     file: '/nuxt/dist/app/config.js',

@@ -6,13 +6,19 @@
 import { useEventListener, useResizeObserver } from '@vueuse/core'
 import type { Act, Plan } from '~~/core'
 
-const props = defineProps<{ acts: readonly Act[]; plan: Plan; clock: (s: number) => string }>()
+const props = defineProps<{
+  acts: readonly Act[]
+  plan: Plan
+  clock: (s: number) => string
+  /** px across, where that is known before it is drawn: it need not be drawn twice */ room?: number
+}>()
 const emit = defineEmits<{ move: [index: number, lift: number] }>()
 
 const box = ref<HTMLElement>()
-const width = ref(900)
+const LEAST = 240
+const width = ref(Math.max(LEAST, props.room ?? 900))
 useResizeObserver(box, ([entry]) => {
-  width.value = Math.max(240, entry!.contentRect.width)
+  width.value = Math.max(LEAST, entry!.contentRect.width)
 })
 const narrow = computed(() => width.value < 560)
 const LEFT = computed(() => (narrow.value ? 8 : 190))

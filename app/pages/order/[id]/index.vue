@@ -19,6 +19,7 @@ useSeoMeta({ description: 'When each act goes on the heat and is lifted, what do
 
 const clock = (s: number) => clockAt(document.value!.start, byHand(s), units.date)
 const plan = computed(() => planned.value.plan)
+const timeLine = useTemplateRef<HTMLElement>('time-line')
 const misses = computed(() => planned.value.clashes)
 
 const choices = useStagingChoices(() => stagings.value)
@@ -273,7 +274,12 @@ async function exportCalendar() {
           </li>
         </ul>
       </section>
-      <section v-if="acts.length && (plan || planning)" aria-label="Time line" class="border-y rule py-2">
+      <section
+        v-if="acts.length && (plan || planning)"
+        ref="time-line"
+        aria-label="Time line"
+        class="border-y rule py-2"
+      >
         <!-- As wide as there is room, which only the browser knows. -->
         <ClientOnly>
           <TimeLine
@@ -281,6 +287,7 @@ async function exportCalendar() {
             :acts="acts.map(a => a.act)"
             :plan="plan"
             :clock="clock"
+            :room="timeLine?.clientWidth"
             @move="
               (i, lift) =>
                 change(d => {
@@ -421,17 +428,19 @@ async function exportCalendar() {
               </ul>
             </section>
           </InTurn>
-          <section aria-labelledby="files-title">
-            <h2 id="files-title">Take it along</h2>
-            <p class="flex flex-wrap gap-3">
-              <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
-                Run sheet, kit list and safety sheet, to print
-              </NuxtLink>
-              <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
-              <UButton variant="link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</UButton>
-              <UButton variant="link" @click="exportJson">Running order (JSON)</UButton>
-            </p>
-          </section>
+          <InTurn>
+            <section aria-labelledby="files-title">
+              <h2 id="files-title">Take it along</h2>
+              <p class="flex flex-wrap gap-3">
+                <NuxtLink class="plain-link" :to="`/order/${id}/sheets`">
+                  Run sheet, kit list and safety sheet, to print
+                </NuxtLink>
+                <NuxtLink class="plain-link" :to="`/live?order=${id}`"> Go live </NuxtLink>
+                <UButton variant="link" :disabled="!plan" @click="exportCalendar">Calendar (iCal)</UButton>
+                <UButton variant="link" @click="exportJson">Running order (JSON)</UButton>
+              </p>
+            </section>
+          </InTurn>
         </div>
       </div>
     </template>

@@ -3,6 +3,7 @@ import { awake } from '~/waking/turns'
 import type { Shown } from '~/workers/forecast-messages'
 import {
   DEFAULT_SEED,
+  FEW_SAMPLES,
   byEffect,
   forecastKey,
   withRoom,
@@ -21,9 +22,6 @@ import {
 
 /** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
 const UNSEEN = 10_000
-/** Draws that are shown while it is still worked out what past runs have taught. */
-const FIRST_SAMPLES = 200
-
 /** What refines the odds is drawn once there are so many times as many draws, or all: each drawing takes its time. */
 const WORTH_DRAWING = 4
 
@@ -123,27 +121,28 @@ export function useForecast(document: () => StagingDocument | undefined) {
       if (complete.value) leversSoon()
     },
   )
-  const whole = computed(() => {
+  /** the staging with the conditions of its room in it */
+  const inRoom = computed(() => {
     const staging = document()
     return staging && room.loaded
       ? withRoom(staging, room.document, findDemonstration(staging.demonstration)!)
       : undefined
   })
-  const past = useTaught(() => whole.value)
-  const wholeText = computed(() => (whole.value ? forecastKey(whole.value) : ''))
+  const past = useTaught(() => inRoom.value)
+  const roomKey = computed(() => (inRoom.value ? forecastKey(inRoom.value) : ''))
   /** Odds that came with the page by all draws: of the staging that they are of nothing is to be worked out. */
   let came: CameWhole | undefined
-  const about = () => keyFor(wholeText.value, past.taught.value)
+  const about = () => keyFor(roomKey.value, past.taught.value)
   /** While it is not known yet what past runs have taught, the server did: it counted in the runs that it has. */
   const settled = () =>
-    came?.whole.of === wholeText.value && (!past.ready.value || about() === keyFor(came.whole.of, came.taught))
+    came?.whole.of === roomKey.value && (!past.ready.value || about() === keyFor(came.whole.of, came.taught))
       ? came
       : undefined
   /** The server tells which one is drawn, and not its run. */
   const simulate = useSimulated()
   function shownOf({ whole: { representative: found } }: CameWhole): Shown {
     if (!found.numbers) return found
-    const read = resolveStaging(whole.value!)
+    const read = resolveStaging(inRoom.value!)
     const values = { choices: read.values.choices, numbers: found.numbers }
     return { ...found, run: simulate({ ...read, values }) }
   }
@@ -155,7 +154,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     complete.value = true
   }
   watch(
-    [wholeText, past.taught, past.ready, awake],
+    [roomKey, past.taught, past.ready, awake],
     () => {
       const known = settled()
       if (known) showWhatCame(known)
@@ -164,14 +163,14 @@ export function useForecast(document: () => StagingDocument | undefined) {
         representative.value = undefined
       }
       // What is shown stays as it came, until all parts of the page have taken it up.
-      if (!whole.value || !awake.value) return
+      if (!inRoom.value || !awake.value) return
       if (known && asked && askedFor === about()) return
       askedFor = about()
       // What came with the page is of the first staging that is asked about.
       if (forecast.value) shownFor ??= askedFor
       provisional = !known && !past.ready.value
       if (provisional && forecast.value && shownFor === askedFor) return
-      asked = { ...whole.value, title: '' }
+      asked = { ...inRoom.value, title: '' }
       levers.value = undefined
       parts = []
       later.stop()
@@ -186,7 +185,8 @@ export function useForecast(document: () => StagingDocument | undefined) {
       main.ask({
         kind: 'forecast',
         document: asked,
-        ...(provisional && { samples: FIRST_SAMPLES }),
+        // While it is still worked out what past runs have taught.
+        ...(provisional && { samples: FEW_SAMPLES }),
         seed: DEFAULT_SEED,
         taught: past.taught.value,
       })
@@ -196,11 +196,11 @@ export function useForecast(document: () => StagingDocument | undefined) {
 
   // It needs a few dozen heatings: worked out a moment after a change, not on the slider's path.
   watchDebounced(
-    [wholeText, awake],
+    [roomKey, awake],
     () => {
-      if (came?.whole.of === wholeText.value) waterWindow.value = came.whole.waterWindow
-      else if (whole.value && findDemonstration(whole.value.demonstration)?.waterWindow) {
-        if (awake.value) side.ask({ kind: 'window', document: { ...whole.value, title: '' }, seed: DEFAULT_SEED })
+      if (came?.whole.of === roomKey.value) waterWindow.value = came.whole.waterWindow
+      else if (inRoom.value && findDemonstration(inRoom.value.demonstration)?.waterWindow) {
+        if (awake.value) side.ask({ kind: 'window', document: { ...inRoom.value, title: '' }, seed: DEFAULT_SEED })
       } else waterWindow.value = undefined
     },
     { debounce: 120, immediate: true },
@@ -219,10 +219,10 @@ export function useForecast(document: () => StagingDocument | undefined) {
   }
 
   function askStrip(input: string) {
-    if (whole.value)
+    if (inRoom.value)
       side.ask({
         kind: 'strip',
-        document: { ...whole.value, title: '' },
+        document: { ...inRoom.value, title: '' },
         input,
         seed: DEFAULT_SEED,
         taught: past.taught.value,

@@ -185,7 +185,7 @@ async function exportAs(kind: 'csv' | 'json') {
         >
       </div>
       <p v-if="shelf.loaded && !all.length" class="soft">None yet. Add {{ one }} to use it in a staging.</p>
-      <ul v-if="kind === 'vessel'" class="grid sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
+      <ul v-if="kind === 'vessel'" class="grid grid-cols-1 sm:grid-cols-2 lg:grid-cols-3 gap-x-8 gap-y-6">
         <InTurn v-for="{ item, values } in vessels" :key="item.id">
           <li
             class="grid grid-cols-[auto_1fr] gap-4 items-end border-b-2 border-(--vessel)"
@@ -197,7 +197,7 @@ async function exportAs(kind: 'csv' | 'json') {
           </li>
         </InTurn>
       </ul>
-      <ul v-else class="grid sm:grid-cols-2 gap-x-8">
+      <ul v-else class="grid grid-cols-1 sm:grid-cols-2 gap-x-8">
         <InTurn v-for="item in list" :key="item.id">
           <li
             class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0"

@@ -1,6 +1,6 @@
 export { momentsOf, spreadQuantile } from './distributions'
 export { latinHypercube } from './latin-hypercube'
-export { DEFAULT_SAMPLES, DEFAULT_SEED } from './draws'
+export { DEFAULT_SAMPLES, DEFAULT_SEED, FEW_SAMPLES } from './draws'
 export { StagingSample } from './sample'
 export { riskOfForecast, summarise, quantile, samplingError, type Forecast, type Quantiles } from './summary'
 export { representativeOf, type Representative } from './representative'

@@ -5,6 +5,7 @@
  */
 import {
   DEFAULT_SAMPLES,
+  FEW_SAMPLES,
   forecastKey,
   pastRun,
   teachingKey,
@@ -12,59 +13,41 @@ import {
   type StagingDocument,
   type StoredRun,
 } from '../../core'
-import type { OddsAsked } from './job'
+import { inQuiet, waitsForQuiet } from './in-quiet'
 import { atWork, compute } from './thread'
+import type { OddsAsked } from './job'
 
-const SAMPLES = 200
 /** No page waits longer for its odds, ms. */
 const PATIENCE = 700
-/**
- * Stagings whose odds are kept; those that may wait for theirs at once; and those that may wait to be worked out as a
- * whole.
- */
-const MOST = { kept: 200, waiting: 6, later: 20 }
-/** ms in which whoever opened a page works them out, on this machine too perhaps */
-const LATER = 6000
+/** Stagings whose odds are kept, and those that may wait for theirs at once. */
+const MOST = { kept: 200, waiting: 6 }
 
+/** Of one staging, in one room, as these runs taught it. */
+interface Kept {
+  odds: Promise<FirstOdds>
+  /** by all draws, or on the way there */ whole: boolean
+}
 /** by what they are of; the one asked for last stands last */
-const kept = new Map<string, Promise<FirstOdds>>()
+const kept = new Map<string, Kept>()
 
-/** @returns nothing in it where the thread was lost over it: it is asked again another time */
-function keep(key: string, asked: OddsAsked): Promise<FirstOdds> {
-  const odds = compute(asked)
-  kept.set(key, odds)
-  void odds.then(answer => {
-    if (!answer.forecast && kept.get(key) === odds) kept.delete(key)
+/** Where the thread was lost over it nothing is kept: it is asked again another time. */
+function keep(key: string, asked: OddsAsked): Kept {
+  const entry: Kept = { odds: compute(asked), whole: asked.kind === 'whole' }
+  kept.set(key, entry)
+  void entry.odds.then(answer => {
+    if (!answer.forecast && kept.get(key) === entry) kept.delete(key)
   })
-  return odds
+  return entry
 }
 
-/** what is still to be worked out as a whole, by key, the oldest first */
-const later = new Map<string, OddsAsked>()
-let clock: ReturnType<typeof setTimeout> | undefined
-
-/** One after the other, and none while somebody waits for something else. */
-async function workOutOne() {
-  const [next] = later
-  if (!next) return
-  const [key, asked] = next
-  if (atWork() === 0) {
-    later.delete(key)
-    const odds = await compute(asked)
-    // Meanwhile nobody went without: the few draws are given up for all of them.
-    if (odds.forecast && kept.has(key)) kept.set(key, Promise.resolve(odds))
-  }
-  waitForNext()
-}
-function waitForNext() {
-  clearTimeout(clock)
-  if (later.size > 0) clock = setTimeout(() => void workOutOne(), LATER).unref()
-}
-
-function workOutLater(key: string, asked: OddsAsked) {
-  later.set(key, asked)
-  for (const oldest of [...later.keys()].slice(0, Math.max(0, later.size - MOST.later))) later.delete(oldest)
-  waitForNext()
+/** Meanwhile nobody goes without: the few draws are given up for all of them once they are there. */
+async function keepWhole(key: string, asked: OddsAsked) {
+  const few = kept.get(key)
+  if (!few) return
+  few.whole = true
+  const odds = await compute({ ...asked, unhurried: true })
+  few.whole = odds.forecast !== undefined
+  if (few.whole && kept.has(key)) kept.set(key, { odds: Promise.resolve(odds), whole: true })
 }
 
 /**
@@ -79,28 +62,25 @@ export function firstOdds(
   draws: number,
 ): Promise<FirstOdds> {
   const key = [forecastKey(document), ...teachers.map(r => r.id)].join(' ')
-  let odds = kept.get(key)
-  if (!odds && atWork() >= MOST.waiting) return Promise.resolve({})
-  if (!odds) {
-    const whole: OddsAsked = {
-      kind: 'whole',
-      document: { ...document, title: '' },
-      samples: draws || DEFAULT_SAMPLES,
-      teachers: teachers.map(pastRun),
-      about: teachingKey(document, []),
-      key: teachingKey(document, teachers),
-    }
-    if (whole.samples > SAMPLES) {
-      odds = keep(key, { ...whole, kind: 'odds', samples: SAMPLES })
-      workOutLater(key, { ...whole, unhurried: true })
-    } else odds = keep(key, whole)
-  } else {
-    kept.delete(key)
-    kept.set(key, odds)
+  let entry = kept.get(key)
+  if (!entry && atWork() >= MOST.waiting) return Promise.resolve({})
+  const whole: OddsAsked = {
+    kind: 'whole',
+    document: { ...document, title: '' },
+    samples: draws || DEFAULT_SAMPLES,
+    teachers: teachers.map(pastRun),
+    about: teachingKey(document, []),
+    key: teachingKey(document, teachers),
   }
+  const isMany = whole.samples > FEW_SAMPLES
+  entry ??= keep(key, isMany ? { ...whole, kind: 'odds', samples: FEW_SAMPLES } : whole)
+  // Of too many that waited it may have been given up: whoever comes back asks for it again.
+  if (!entry.whole && !waitsForQuiet(key)) inQuiet(key, () => keepWhole(key, whole))
+  kept.delete(key)
+  kept.set(key, entry)
   for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST.kept))) kept.delete(oldest)
   return Promise.race([
-    odds,
+    entry.odds,
     new Promise<FirstOdds>(resolve => {
       setTimeout(() => resolve({}), PATIENCE).unref()
     }),

@@ -190,7 +190,7 @@ const last = computed(() => (stagings.value ?? []).filter(s => !s.archived).slic
         {{ group.line }}
         <template v-if="group.family === 'vacuum'"> No living thing goes into a vacuum: none is offered. </template>
       </p>
-      <ul class="grid md:grid-cols-2 gap-x-10" :aria-label="group.name">
+      <ul class="grid grid-cols-1 md:grid-cols-2 gap-x-10" :aria-label="group.name">
         <InTurn v-for="d in group.entries" :key="d.id">
           <li
             class="one-of-many [--about:28rem] md:[--about:26.5rem] border-t rule py-4 grid gap-2 content-start"

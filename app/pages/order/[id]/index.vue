@@ -173,26 +173,23 @@ async function exportCalendar() {
             "
         /></span>
         <InTurn
-          ><label class="grid"
-            >Length, min<KeptInput
-              type="number"
-              min="1"
-              max="480"
-              class="w-24"
-              placeholder="open"
-              :value="document.length ?? ''"
-              @commit="setLength" /></label
-        ></InTurn>
+          ><OrderNumber
+            label="Length, min"
+            class="w-24"
+            :least="1"
+            :most="480"
+            placeholder="open"
+            :value="document.length"
+            @commit="setLength"
+        /></InTurn>
         <InTurn
-          ><label class="grid"
-            >Heaters<KeptInput
-              type="number"
-              min="0"
-              max="12"
-              class="w-20"
-              :value="document.heaters"
-              @commit="number('heaters', 12, 0, $event)" /></label
-        ></InTurn>
+          ><OrderNumber
+            label="Heaters"
+            class="w-20"
+            :most="12"
+            :value="document.heaters"
+            @commit="number('heaters', 12, 0, $event)"
+        /></InTurn>
         <InTurn
           ><label class="grid"
             >Which heaters<KeptInput
@@ -202,25 +199,22 @@ async function exportCalendar() {
               @commit="setPowers" /></label
         ></InTurn>
         <InTurn
-          ><label class="grid"
-            >Pairs of hands<KeptInput
-              type="number"
-              min="1"
-              max="8"
-              class="w-20"
-              :value="document.hands"
-              @commit="number('hands', 8, 1, $event)" /></label
-        ></InTurn>
+          ><OrderNumber
+            label="Pairs of hands"
+            class="w-20"
+            :least="1"
+            :most="8"
+            :value="document.hands"
+            @commit="number('hands', 8, 1, $event)"
+        /></InTurn>
         <InTurn
-          ><label class="grid"
-            >Heat from, min before<KeptInput
-              type="number"
-              min="0"
-              max="240"
-              class="w-24"
-              :value="document.before"
-              @commit="number('before', 240, 0, $event)" /></label
-        ></InTurn>
+          ><OrderNumber
+            label="Heat from, min before"
+            class="w-24"
+            :most="240"
+            :value="document.before"
+            @commit="number('before', 240, 0, $event)"
+        /></InTurn>
         <InTurn
           ><div class="flex gap-2">
             <UndoButtons
@@ -352,21 +346,19 @@ async function exportCalendar() {
                     </template>
                   </p>
                   <div class="flex flex-wrap gap-x-4 gap-y-1 items-end text-sm mt-1">
-                    <label class="grid"
-                      >talk before, s<KeptInput
-                        type="number"
-                        min="0"
-                        max="3600"
-                        step="10"
-                        class="w-24"
-                        :value="document.acts[i]!.talk"
-                        @commit="
-                          text =>
-                            change(d => {
-                              d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
-                            })
-                        "
-                    /></label>
+                    <OrderNumber
+                      label="talk before, s"
+                      class="w-24"
+                      step="10"
+                      :most="3600"
+                      :value="document.acts[i]!.talk"
+                      @commit="
+                        text =>
+                          change(d => {
+                            d.acts[i]!.talk = Math.min(3600, Math.max(0, Number(text) || 0))
+                          })
+                      "
+                    />
                     <label class="grid"
                       >at minute<KeptInput
                         class="w-24"

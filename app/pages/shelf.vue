@@ -189,7 +189,7 @@ async function exportAs(kind: 'csv' | 'json') {
         <InTurn v-for="{ item, values } in vessels" :key="item.id">
           <li
             class="grid grid-cols-[auto_1fr] gap-4 items-end border-b-2 border-(--vessel)"
-            :class="['one-of-many [--about:13rem] sm:[--about:14.5rem]', item.retired && 'opacity-60']"
+            :class="item.retired ? 'opacity-60' : ''"
           >
             <ShelfVessel :item="item" :values="values" :scale="SCALE">
               <ShelfItemActions :demonstrations="listed" :item="item" v-on="actsOn(item)" />
@@ -201,7 +201,7 @@ async function exportAs(kind: 'csv' | 'json') {
         <InTurn v-for="item in list" :key="item.id">
           <li
             class="py-2 border-t rule first:border-t-0 sm:[&:nth-child(2)]:border-t-0"
-            :class="['one-of-many [--about:6.7rem] sm:[--about:5.25rem]', item.retired && 'opacity-60']"
+            :class="item.retired ? 'opacity-60' : ''"
           >
             <ShelfThing :item="item">
               <ShelfItemActions :demonstrations="listed" :item="item" v-on="actsOn(item)" />

@@ -37,3 +37,34 @@ it('leaves all scales of colour that the theme names', () => {
   const [, named] = /colors: \{([^}]*)\}/.exec(readFileSync('app/app.config.ts', 'utf8'))!
   expect([...named!.matchAll(/'(\w+)'/g)].map(([, name]) => name).sort()).toEqual([...SCALES].sort())
 })
+it('leaves of a drawn element what says already what it should, and nothing that somebody may have changed', async () => {
+  const file = '/@vue/runtime-core/dist/runtime-core.esm-bundler.js'
+  const { code } = hooks().transform(installed(file), `/somewhere/node_modules${file}`)!
+  const [said] = /const resourceProps[^]*?function isUnchangedResourceProp[^]*?\n\}/.exec(code)!
+  const source = `${said}\nexport default isUnchangedResourceProp`
+  const { default: stays } = (await import(
+    /* @vite-ignore */ `data:text/javascript,${encodeURIComponent(source)}`
+  )) as { default: (element: unknown, key: string, value: unknown) => boolean }
+  const drawn: Record<string, string> = { 'd': 'M0 0', 'tabindex': '0', 'href': '/bench', 'aria-pressed': 'true' }
+  const element = { getAttribute: (name: string) => drawn[name] ?? null, innerHTML: '<path/>' }
+  const same = [
+    ['d', 'M0 0'],
+    ['tabindex', 0],
+    ['href', '/bench'],
+    ['aria-pressed', true],
+    ['id', undefined],
+  ] as const
+  for (const [key, value] of [...same, ['innerHTML', '<path/>'] as const])
+    expect(stays(element, key, value), key).toBe(true)
+  const other = [
+    ['d', 'M1 1'],
+    ['id', 'new'],
+    ['aria-pressed', false],
+    ['d', undefined],
+    ['innerHTML', '<g/>'],
+  ] as const
+  for (const [key, value] of other) expect(stays(element, key, value), key).toBe(false)
+  const ofSomebody = ['value', 'modelValue', 'checked', 'selected', 'indeterminate', '.scrollTop', 'textContent']
+  for (const key of ofSomebody) expect(stays(element, key, undefined), key).toBe(false)
+  expect(stays(element, 'onClick', () => {})).toBe(false)
+})

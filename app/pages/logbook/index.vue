@@ -154,7 +154,7 @@ async function importFile(file: File) {
     </p>
     <ol v-else class="border-y rule divide-y divide-(--hairline)">
       <InTurn v-for="run in shown" :key="run.id">
-        <li class="one-of-many [--about:10rem] sm:[--about:4.3rem] flex items-center">
+        <li class="flex items-center">
           <NuxtLink
             :to="`/logbook/${run.id}`"
             class="flex-1 grid grid-cols-[2.2rem_1fr_auto] gap-x-3 py-3 px-1 hover:bg-(--gap-wash)"

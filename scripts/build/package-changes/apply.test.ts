@@ -37,7 +37,7 @@ it('leaves all scales of colour that the theme names', () => {
   const [, named] = /colors: \{([^}]*)\}/.exec(readFileSync('app/app.config.ts', 'utf8'))!
   expect([...named!.matchAll(/'(\w+)'/g)].map(([, name]) => name).sort()).toEqual([...SCALES].sort())
 })
-it('leaves of a drawn element what says already what it should, and nothing that somebody may have changed', async () => {
+it('leaves of a drawn element what says what it should, and nothing that somebody may have changed', async () => {
   const file = '/@vue/runtime-core/dist/runtime-core.esm-bundler.js'
   const { code } = hooks().transform(installed(file), `/somewhere/node_modules${file}`)!
   const [said] = /const resourceProps[^]*?function isUnchangedResourceProp[^]*?\n\}/.exec(code)!

@@ -148,7 +148,7 @@ export default ts.config(
       '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
     },
   },
-  // Prettier lays everything out; what it can't break is broken by hand.
+  // Oxfmt lays everything out; what it can't break is broken by hand.
   { files: ['**/*.{ts,mjs,vue}'], rules: { '@stylistic/max-len': ['error', { code: 120 }] } },
   {
     files: ['core/**/*.ts'],

@@ -1,9 +1,16 @@
 import { defineConfig } from '@playwright/test'
 import { launchOptions } from './scripts/browser/chromium'
 
+const LONG = ['show.spec.ts', 'bench.spec.ts']
+
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 2,
+  // The files that take longest, one test after the other, come first: no core waits for them at the end.
+  projects: [
+    { name: 'long', testMatch: LONG },
+    { name: 'others', testIgnore: LONG },
+  ],
   // Of the longest test on a machine that others use, too: what a test waits for has its own.
   timeout: 240_000,
   expect: { timeout: 30_000 },

@@ -23,9 +23,8 @@ const told = computed(
     >
       <span class="sr-only">{{ `${$t('Room conditions:')} ` }}</span>
       <template v-if="told">
-        <b class="text-(--outside-air)">{{ told.pressure }}</b><span class="soft max-sm:sr-only">{{
-          ` ${$t('outside ·')} `
-        }}</span
+        <b class="text-(--outside-air)">{{ told.pressure }}</b
+        ><span class="soft max-sm:sr-only">{{ ` ${$t('outside ·')} ` }}</span
         ><span class="soft sm:hidden" aria-hidden="true"> · </span>{{ told.air
         }}<span class="soft max-sm:sr-only">{{ ` ${$t('· water boils at')} ` }}</span
         ><span class="soft sm:hidden" aria-hidden="true"> · </span><b class="text-(--water)">{{ told.boils }}</b>

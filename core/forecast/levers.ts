@@ -15,7 +15,8 @@ export interface LeverPart {
 }
 
 export type LeverTry =
-  { input: QuantityInput; from: number; to: number } | { input: ChoiceInput; from: string; to: string }
+  | { input: QuantityInput; from: number; to: number }
+  | { input: ChoiceInput; from: string; to: string }
 
 /**
  * Changes to try: each step of each lever that stays in the usual range, and each other school of those that differ.

@@ -263,7 +263,8 @@ export interface ExpansionEnd {
   /** when the gas is coldest */ coldest: Mist
   /** saturation ratio at most */ wettest: number
   /** s after the release at which the depth passes a threshold, and falls under six tenths of it again */ seen:
-    number | undefined
+    | number
+    | undefined
   gone: number | undefined
   end: number
 }

@@ -134,7 +134,8 @@ class ReinflationSystem implements OdeSystem {
 export interface ReinflationEnd {
   /** s from heat on; undefined if the wall never moves back */ pop: number | undefined
   /** s: when the relief first lets steam out, or water boils at room pressure through an open hole */ steaming:
-    number | undefined
+    | number
+    | undefined
   /** fraction of the volume still lost */ lost: number
   /** Pa over the room */ peakGauge: number
   /** kg */ waterLeft: number

@@ -16,7 +16,7 @@ const square: Scene = {
   caption: ['as it is'],
   shapes: [
     { kind: 'round', at: [0, 0.5], across: 0.4, stuff: 'rubber' },
-    { kind: 'body', points: [[-0.5, 0], [-0.5, 0.5], [0.5, 0.5], [0.5, 0]], stuff: 'metal' }, // prettier-ignore
+    { kind: 'body', points: [[-0.5, 0], [-0.5, 0.5], [0.5, 0.5], [0.5, 0]], stuff: 'metal' }, // oxfmt-ignore
     { kind: 'push', from: [0.6, 0.5], to: [0.62, 0.5], stuff: 'outside-air' },
     { kind: 'note', at: [0, 0.5], said: ['first'] },
     { kind: 'note', at: [0, 0.5], said: ['second'] },

@@ -12,7 +12,16 @@ export const PLACE_NAMES: Readonly<Record<Place, string>> = {
 }
 
 export type Verdict =
-  'cold' | 'warming' | 'boiling' | 'superheated' | 'mixed' | 'full' | 'wet-behind' | 'over-the-heat' | 'dry' | 'wrong'
+  | 'cold'
+  | 'warming'
+  | 'boiling'
+  | 'superheated'
+  | 'mixed'
+  | 'full'
+  | 'wet-behind'
+  | 'over-the-heat'
+  | 'dry'
+  | 'wrong'
 
 export interface Word {
   verdict: Verdict

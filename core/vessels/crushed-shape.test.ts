@@ -78,7 +78,7 @@ describe('a crushed shell', () => {
         [1, 2],
         [2, 0],
       ] as const)
-        // prettier-ignore
+        // oxfmt-ignore
         count(`${triangles[t + a]} ${triangles[t + b]}`)
     for (const [edge, times] of edges) {
       expect(times).toBe(1)

@@ -113,7 +113,7 @@ process.on('SIGTERM', () => void end(143))
 
 /** `npm run check`: style, types and the quick unit tests, for while one works. */
 const QUICK = process.argv.includes('--quick')
-/** What Prettier lays out. */
+/** What is laid out by rule. */
 const LAID_OUT = ['*.ts', '*.mjs', '{core,app,server,tests,scripts}/**/*.{ts,mjs,vue}']
 
 /** Writes the types that Nuxt makes of the folders: the checks of types and the unit tests need them. */
@@ -139,7 +139,7 @@ const PROJECTS = {
 async function checkCode() {
   const style = async () => {
     await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint')
-    await check('prettier', ['--check', '--log-level=warn', ...LAID_OUT], 'layout')
+    await check('oxfmt', ['--check', ...LAID_OUT], 'layout')
     await check('knip', ['--no-progress'], 'no export that nobody uses')
   }
   const types = async () => {
@@ -155,10 +155,11 @@ async function application() {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
   say('Running the tests of the parts, of the server and in the browser…')
-  // Those of the parts in one run: where one file is long, others are tested beside it. The server's wait for a
-  // process more often than they compute.
-  await Promise.all([vitest(['unit', 'component', 'thorough']), vitest(['integration'], environment)])
-  await browser(environment)
+  // The server's wait for a process more often than they compute.
+  const server = vitest(['integration'], environment)
+  // Those of the parts in one run: where one file is long, others are tested beside it.
+  await vitest(['unit', 'component', 'thorough'])
+  await Promise.all([server, browser(environment)])
 }
 
 try {
@@ -167,9 +168,14 @@ try {
   if (QUICK) {
     await Promise.all([checkCode(), vitest(['unit'])])
   } else {
-    // The build keeps one core busy at most of the time.
-    await Promise.all([checkCode(), ensureBuild(root, say)])
-    await application()
+    // Each check, and most of the time the build too, keeps one core busy: no core waits for the last of them.
+    const checks = checkCode()
+    try {
+      await ensureBuild(root, say)
+      await application()
+    } finally {
+      await checks
+    }
   }
 } catch (error) {
   console.error(messageOf(error))

@@ -410,7 +410,7 @@ test('what is archived leaves the list, what is deleted can be taken back for a 
     ['/order', 'running order'],
     ['/logbook', 'run'],
   ] as const) {
-    // prettier-ignore
+    // oxfmt-ignore
     await page.goto(path)
     const all = page.getByRole('button', { name: /^Delete: / })
     await expect(all.first(), things).toBeVisible()

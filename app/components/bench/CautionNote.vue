@@ -10,9 +10,8 @@ const units = useUnitsStore()
   <Folded class="text-sm mt-1" :class="caution.severity === 'raised' ? 'text-(--danger) font-bold' : 'soft'">
     <template #title>
       <span aria-hidden="true">⚠</span>
-      <span class="sr-only">{{ caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ') }}</span>{{
-        units.told(caution.hazard)
-      }}
+      <span class="sr-only">{{ caution.severity === 'raised' ? $t('Raised caution: ') : $t('Caution: ') }}</span
+      >{{ units.told(caution.hazard) }}
     </template>
     <p class="pl-5 text-(--ink) font-normal">
       {{ units.told(caution.control) }}

@@ -256,8 +256,7 @@ function takeBack() {
               :value="value as number"
             />
             <p :id="`${id}-about`" class="text-sm soft flex justify-between figures">
-              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span
-              ><span>{{ inUnit(high) }}</span>
+              <span>{{ inUnit(low) }}</span><span>{{ $t('usual range') }}</span><span>{{ inUnit(high) }}</span>
             </p>
           </div>
           <div class="grid grid-cols-[auto_1fr] gap-2 items-center">

@@ -80,9 +80,7 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
             class="flex gap-3 py-1 border-t rule first:border-t-0 items-baseline"
           >
             <span class="flex-1">{{ words(lever).split(' → ')[1] }}</span>
-            <span
-              >{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span
-            >
+            <span>{{ count(lever.before) }} → <b>{{ count(lever.after) }}</b> {{ $t('of 100') }}</span>
             <UButton class="text-sm" @click="pull(lever)">
               {{ $t('Do it') }}<span class="sr-only">{{ ` ${words(lever)}` }}</span>
             </UButton>

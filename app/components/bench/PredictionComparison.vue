@@ -60,9 +60,7 @@ const rows = computed(() => {
     <template v-if="earlier">
       <table v-if="rows.length" class="w-full figures mt-2">
         <caption class="text-left text-sm soft">
-          {{
-            $t('{name} against now; what is the same is left out', { name })
-          }}
+          {{ $t('{name} against now; what is the same is left out', { name }) }}
         </caption>
         <thead class="text-left text-sm soft">
           <tr>

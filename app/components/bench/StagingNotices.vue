@@ -31,9 +31,8 @@ const { failure, stored, leftBehind, conflict, misfits, faults, unsettled, held,
         when: units.date(leftBehind.draft.at, { dateStyle: 'medium', timeStyle: 'short' }),
       })
     }}
-    <UButton @click="editor.takeLeftBehind()"> {{ $t('Take them') }}</UButton><UButton
-      @click="editor.leaveLeftBehind()"
-    >
+    <UButton @click="editor.takeLeftBehind()"> {{ $t('Take them') }}</UButton
+    ><UButton @click="editor.leaveLeftBehind()">
       {{ $t('Throw them away') }}
     </UButton>
   </div>

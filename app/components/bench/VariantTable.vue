@@ -12,9 +12,7 @@ const specs = computed(() => table.value?.results.map(id => props.demonstration.
   <AskedPart id="variants" :title="$t('What would another one do?')">
     <table v-if="table" class="w-full figures text-sm">
       <caption class="soft text-left">
-        {{
-          units.told(table.title)
-        }}
+        {{ units.told(table.title) }}
       </caption>
       <thead>
         <tr class="soft text-left align-bottom">

@@ -37,8 +37,7 @@ const place = (kg: number) => {
     <p class="figures" :class="state === 'within' ? 'soft' : 'text-(--danger) font-bold'">
       {{ $t('Water window {least} to {most}', { least: volume(window.least), most: volume(window.most) })
       }}<template v-if="state === 'little'">{{ $t(': too little') }}</template
-      ><template v-else-if="state === 'much'">{{ $t(': too much') }}</template
-      >.
+      ><template v-else-if="state === 'much'">{{ $t(': too much') }}</template>.
       <span class="font-normal soft">{{
         window.mostLimit === 'time'
           ? $t('Least survives {wait} s of waiting after the purge; most still shows a plume within {patience} min.', {

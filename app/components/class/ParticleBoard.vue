@@ -230,9 +230,7 @@ onBeforeUnmount(() => {
       <span
         >{{ $t('inside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span>
         <span class="text-(--vapour)">{{ $t('△ vapour') }}</span></span
-      ><span
-        >{{ $t('outside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span></span
-      >
+      ><span>{{ $t('outside:') }} <span class="text-(--outside-air)">{{ $t('● air') }}</span></span>
     </div>
     <canvas
       ref="canvas"

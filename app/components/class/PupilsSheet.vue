@@ -69,9 +69,7 @@ const id = useId()
           {{ $t('Set {letter}, from {age} years', { letter: set.letter, age: set.from }) }}
         </h3>
         <ol class="list-decimal pl-5">
-          <li v-for="q in set.questions" :key="q.ask">
-            {{ q.ask }} <br /><span class="soft">{{ q.answer }}</span>
-          </li>
+          <li v-for="q in set.questions" :key="q.ask">{{ q.ask }} <br /><span class="soft">{{ q.answer }}</span></li>
         </ol>
       </template>
     </section>

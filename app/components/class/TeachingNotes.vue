@@ -37,9 +37,7 @@ const notCrushed = computed(() => {
         <dt>
           <q class="font-bold">{{ units.told(wrong.idea) }}</q>
         </dt>
-        <dd>
-          <span class="soft">{{ $t('Ask:') }}</span> {{ units.told(wrong.ask) }}
-        </dd>
+        <dd><span class="soft">{{ $t('Ask:') }}</span> {{ units.told(wrong.ask) }}</dd>
         <dd>{{ units.told(wrong.answer) }}</dd>
       </dl>
     </Folded>

@@ -26,9 +26,8 @@ const units = useUnitsStore()
       class="text-2xl border-l-8 border-(--danger) pl-4"
       :class="story.gates.has(cue.step.id) ? 'soft' : 'font-bold'"
     >
-      <span class="sr-only">{{ $t(story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ') }}</span>{{
-        story.gates.has(cue.step.id) ? '✓ ' : ''
-      }}{{ units.told(cue.gate) }}
+      <span class="sr-only">{{ $t(story.gates.has(cue.step.id) ? 'Confirmed: ' : 'Before this: ') }}</span
+      >{{ story.gates.has(cue.step.id) ? '✓ ' : '' }}{{ units.told(cue.gate) }}
     </p>
     <SchoolCautions
       v-if="story.times['heat-on'] === undefined && story.times.sealed === undefined"

@@ -34,9 +34,7 @@ const sounds = defineModel<boolean>('sounds', { required: true })
         {{ $t('{n} mark kept on this device. | {n} marks kept on this device.', line.waiting) }}</template
       >
       <template v-else-if="line.waiting">{{ $t('Sending {n}…', { n: line.waiting }) }}</template>
-      <template v-else
-        ><span class="soft">{{ $t('All marks sent') }}</span></template
-      >
+      <template v-else><span class="soft">{{ $t('All marks sent') }}</span></template>
       <template v-if="!line.canKeep">
         <b class="text-(--danger)">{{ $t('⚠ This device can keep nothing: stay on this page until all is sent.') }}</b>
       </template>

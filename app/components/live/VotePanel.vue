@@ -126,9 +126,7 @@ const countOf = (id: string) => Number(props.round?.votes[id] ?? 0) + Number(pro
           class="max-w-48"
         >
           <UInput v-model="hands[o.id]" inputmode="numeric" class="w-20" :ui="{ base: 'figures text-lg md:text-lg' }" />
-          <template #error="{ error }"
-            ><span v-if="error" role="alert">{{ error }}</span></template
-          >
+          <template #error="{ error }"><span v-if="error" role="alert">{{ error }}</span></template>
         </UFormField>
       </div>
       <button class="mark-key mt-2">

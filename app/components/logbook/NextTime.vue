@@ -21,9 +21,7 @@ const { mends, helpful } = props.remedies
     </ul>
     <ul>
       <li v-for="l in helpful" :key="l.input + l.to" class="border-t rule py-1 flex flex-wrap gap-x-3 items-baseline">
-        <span class="grow"
-          >{{ l.words }} <b class="figures whitespace-nowrap">{{ l.odds }}</b></span
-        >
+        <span class="grow">{{ l.words }} <b class="figures whitespace-nowrap">{{ l.odds }}</b></span>
         <UButton :disabled="making" @click="$emit('make', l)">Make it the next staging</UButton>
       </li>
     </ul>

@@ -70,9 +70,7 @@ async function photo(file: File) {
       <h2 id="seen-title">What happened</h2>
       <p class="display text-2xl my-2 flex gap-2 items-center">
         <OutcomeMark :subject="read.demonstration.subject" :look="outcome.look" class="!h-9" />
-        <span
-          >Seen: <span data-testid="outcome">{{ outcome.name }}</span></span
-        >
+        <span>Seen: <span data-testid="outcome">{{ outcome.name }}</span></span>
       </p>
       <p>{{ outcome.sentence }}</p>
       <blockquote v-if="run.document.note" class="border-l-2 border-(--gap) pl-3 my-3">
@@ -87,9 +85,7 @@ async function photo(file: File) {
     <section v-if="marks.length" aria-labelledby="marks-title">
       <h2 id="marks-title">Marks</h2>
       <ol class="figures flex flex-wrap gap-x-5" data-testid="run-marks">
-        <li v-for="(m, i) in marks" :key="i">
-          <b>{{ m.at }}</b> <span class="soft">{{ m.name }}</span>
-        </li>
+        <li v-for="(m, i) in marks" :key="i"><b>{{ m.at }}</b> <span class="soft">{{ m.name }}</span></li>
       </ol>
     </section>
     <section v-if="used.length" aria-labelledby="used-title">
@@ -99,9 +95,7 @@ async function photo(file: File) {
           <dt class="soft">
             {{ u.name }}
           </dt>
-          <dd>
-            {{ u.words }} <span v-if="u.plan" class="soft">(planned {{ u.plan }})</span>
-          </dd>
+          <dd>{{ u.words }} <span v-if="u.plan" class="soft">(planned {{ u.plan }})</span></dd>
         </template>
       </dl>
     </section>

@@ -21,8 +21,6 @@ const units = useUnitsStore()
       </template>
       <b v-else>{{ $t('unlikely as planned: change something on the Bench first') }}</b>
     </li>
-    <li v-if="ice > 0">
-      {{ $t('Ice in all:') }} <b>{{ units.format(ice, ['kg', 'lb'], 'mass', 2) }}</b>
-    </li>
+    <li v-if="ice > 0">{{ $t('Ice in all:') }} <b>{{ units.format(ice, ['kg', 'lb'], 'mass', 2) }}</b></li>
   </ul>
 </template>

@@ -20,9 +20,7 @@ const share = (id: string) => `${total.value ? ((props.counts[id] ?? 0) / total.
     <ul class="grid gap-3">
       <li v-for="o in outcomes" :key="o.id">
         <div class="flex justify-between gap-6 wall-words">
-          <span
-            ><b v-if="happened === o.id">{{ `${$t('It happened:')} ` }}</b
-            >{{ units.told(o.name) }}</span
+          <span><b v-if="happened === o.id">{{ `${$t('It happened:')} ` }}</b>{{ units.told(o.name) }}</span
           ><b class="figures">{{ counts[o.id] ?? 0 }}</b>
         </div>
         <div class="h-4 rounded bg-(--sheet)" aria-hidden="true">

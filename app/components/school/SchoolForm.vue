@@ -142,7 +142,7 @@ const usualRoom = computed(() => {
     return 'it can’t be read'
   }
 })
-const remove = <T,>(list: T[], i: number) => list.splice(i, 1)
+const remove = <T>(list: T[], i: number) => list.splice(i, 1)
 
 /** What is wrong with a document, the first few of it. */
 const faultsIn = (found: { issues: { path: PropertyKey[]; message: string }[] }) =>

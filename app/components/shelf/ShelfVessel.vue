@@ -41,7 +41,8 @@ const capacity = computed(() => {
         <b>{{ capacity }}</b>
         <span class="soft">{{ values.capacityFrom }}</span>, {{ vessel.wallMaterial }}
         <b>{{ units.format(values.wallThickness, ['mm', 'mil'], 'length', 2) }}</b>
-        <span class="soft">{{ values.thicknessFrom }}</span><template v-if="vessel.condition !== 'sound'"
+        <span class="soft">{{ values.thicknessFrom }}</span
+        ><template v-if="vessel.condition !== 'sound'"
           >,
           <b class="text-(--danger)">{{
             vessel.condition === 'unfit' ? 'unfit for a pressure difference' : vessel.condition

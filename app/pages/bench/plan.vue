@@ -95,9 +95,7 @@ const print = () => window.print()
       <ol class="steps">
         <li v-for="(step, i) in steps" :key="step.id" class="grid grid-cols-[1.3rem_1.3rem_1fr_auto] gap-x-1">
           <span aria-hidden="true">☐</span><b>{{ i + 1 }}</b>
-          <span>
-            <b v-for="gate in step.gates" :key="gate">{{ `${$t('First:')} ${gate} ` }}</b>{{ step.words }}
-          </span>
+          <span> <b v-for="gate in step.gates" :key="gate">{{ `${$t('First:')} ${gate} ` }}</b>{{ step.words }} </span>
           <span class="figures soft whitespace-nowrap">{{
             step.duration === undefined ? '' : units.clock(step.duration)
           }}</span>
@@ -119,17 +117,12 @@ const print = () => window.print()
       <h2>{{ $t('Cautions') }}</h2>
       <ul class="cautions">
         <li v-for="c in controls" :key="c.control">
-          <b
-            ><template v-if="c.raised">{{ `${$t('Raised:')} ` }}</template
-            >{{ c.hazards.join('; ') }}.</b
-          >
+          <b><template v-if="c.raised">{{ `${$t('Raised:')} ` }}</template>{{ c.hazards.join('; ') }}.</b>
           {{ c.control }}
         </li>
       </ul>
       <SchoolCautions class="cautions" :demonstration="demonstration.id" />
-      <p v-if="otherwise" class="cautions">
-        <b>{{ $t('If it ends otherwise') }}:</b> {{ otherwise }}
-      </p>
+      <p v-if="otherwise" class="cautions"><b>{{ $t('If it ends otherwise') }}:</b> {{ otherwise }}</p>
       <p class="soft">{{ units.told(WHO_DECIDES) }}</p>
       <h2>{{ $t('What happened') }}</h2>
       <p>{{ demonstration.outcomes.map(o => `☐\u00a0${units.told(o.name)}`).join('   ') }}</p>

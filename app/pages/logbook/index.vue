@@ -106,9 +106,7 @@ async function importFile(file: File) {
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-6">
     <h1 class="text-3xl">Logbook</h1>
-    <p class="soft mb-4">
-      What happened, and why? <span class="figures">{{ tally }}</span>
-    </p>
+    <p class="soft mb-4">What happened, and why? <span class="figures">{{ tally }}</span></p>
     <p v-if="error" class="fault" role="alert">
       The runs can't be read just now. <UButton variant="link" @click="refresh()">Try again</UButton>
     </p>

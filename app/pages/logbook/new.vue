@@ -84,7 +84,7 @@ const faultOf = (id: string) => {
   return found && units.told(found.message)
 }
 
-const given = <T,>(record: Record<string, T | undefined>) =>
+const given = <T>(record: Record<string, T | undefined>) =>
   Object.fromEntries(Object.entries(record).filter(([, v]) => v !== undefined)) as Record<string, T>
 
 const imported = shallowRef<{ readings: Reading[]; from: string }>()

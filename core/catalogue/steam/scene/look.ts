@@ -4,7 +4,13 @@ import type { OutlineShape } from '../../../demonstration'
 export interface Look {
   shape: Exclude<OutlineShape, 'bell-jar'>
   /** what closes it, or dips into the water */ closure:
-    'bung' | 'cap' | 'vent' | 'mouth' | 'stem' | 'relief' | 'balloon'
+    | 'bung'
+    | 'cap'
+    | 'vent'
+    | 'mouth'
+    | 'stem'
+    | 'relief'
+    | 'balloon'
   /** one of the ways of cooling, `bath` for what is turned over into one, nothing for what is heated again */
   cooling: 'bath' | 'ice-pool' | 'spray' | 'pour' | 'sprinkle' | 'still-air' | 'inside' | ''
   /** what heats it, or nothing */ heat: 'flame' | 'microwave' | ''

@@ -37,7 +37,7 @@ export function useLiveClock() {
       /* offline: the last offset stands */
     }
   }
-  useIntervalFn(measure, EVERY, { immediateCallback: true })
+  useIntervalFn(() => void measure(), EVERY, { immediateCallback: true })
   const now = () => Date.now() + (known.value?.offset ?? 0)
   const time = ref(now())
   useIntervalFn(() => {

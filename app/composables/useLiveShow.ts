@@ -66,7 +66,7 @@ export function useLiveShow(id: string, now: () => number) {
   /** @param at ms on the server's clock; now, unless it is told */
   function mark(act: string, kind: AnyMarkKind, value?: string, at = now()): Mark {
     const made: Mark = { id: newId(), act, kind, at, ...(value !== undefined && { value }) }
-    own.keep(id, made)
+    void own.keep(id, made)
     return made
   }
 

@@ -129,7 +129,7 @@ export function useLoggerStream(showId: string, now: () => number) {
       sending = false
     }
   }
-  useIntervalFn(send, SEND_EVERY)
+  useIntervalFn(() => void send(), SEND_EVERY)
   onScopeDispose(disconnect)
   return { readings, state, source, reader, failure, load, complete, connect, connectPort, disconnect }
 }

@@ -36,8 +36,8 @@ beforeEach(() => {
 describe('marks on the device', () => {
   it('outlive the page that could not send them, of whatever show, and go from any page after it', async () => {
     const first = await page(away)
-    first.store.keep('evening', heat)
-    first.store.keep('morning', plume)
+    void first.store.keep('evening', heat)
+    void first.store.keep('morning', plume)
     await vi.waitFor(() => expect(first.store.online).toBe(false))
     const next = await page(taken)
     await vi.waitFor(() => expect(next.requests).toHaveLength(2))
@@ -52,10 +52,10 @@ describe('marks on the device', () => {
     const { store, requests } = await page(r =>
       requests.length > 1 ? taken(r) : new Promise(resolve => (answer = () => resolve(taken(r)))),
     )
-    store.keep('evening', heat)
+    void store.keep('evening', heat)
     await vi.waitFor(() => expect(requests).toHaveLength(1))
-    store.keep('evening', plume)
-    store.keep('evening', lift)
+    void store.keep('evening', plume)
+    void store.keep('evening', lift)
     expect(store.waiting).toHaveLength(3)
     answer()
     await vi.waitFor(() => expect(store.waiting).toEqual([]))
@@ -65,7 +65,7 @@ describe('marks on the device', () => {
     const { store } = await page(r =>
       r.marks.some(m => m.id === plume.id) ? Promise.reject(refusal(422, 'no such act')) : taken(r),
     )
-    for (const m of [heat, plume, lift]) store.keep('evening', m)
+    for (const m of [heat, plume, lift]) void store.keep('evening', m)
     await vi.waitFor(() => expect(store.waiting).toEqual([]))
     expect(store.kept).toEqual([{ show: 'evening', mark: plume, refused: 'no such act' }])
   })
@@ -76,7 +76,7 @@ describe('marks on the device', () => {
       },
     })
     const { store, requests } = await page(taken)
-    store.keep('evening', heat)
+    void store.keep('evening', heat)
     await vi.waitFor(() => expect(store.canKeep).toBe(false))
     await vi.waitFor(() => expect(store.waiting).toEqual([]))
     expect(requests).toHaveLength(1)

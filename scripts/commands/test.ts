@@ -139,6 +139,7 @@ const PROJECTS = {
 async function checkCode() {
   const style = async () => {
     await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint')
+    await check('oxlint', ['--type-aware', '--deny-warnings'], 'lint by types')
     await check('oxfmt', ['--check', ...LAID_OUT], 'layout')
     await check('knip', ['--no-progress'], 'no export that nobody uses')
   }

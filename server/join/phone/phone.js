@@ -61,6 +61,6 @@ if (form) {
       event.target.checked = false
     }
   })
-  look()
-  setInterval(look, 3000)
+  void look()
+  setInterval(() => void look(), 3000)
 }

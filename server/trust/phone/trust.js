@@ -14,7 +14,9 @@ async function check() {
     open.hidden = true
   }
 }
-document.getElementById('check').addEventListener('click', check)
+document.getElementById('check').addEventListener('click', () => void check())
 // Who comes back from the settings sees at once whether it helped.
-document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && check())
-check()
+document.addEventListener('visibilitychange', () => {
+  if (document.visibilityState === 'visible') void check()
+})
+void check()

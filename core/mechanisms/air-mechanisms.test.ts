@@ -43,7 +43,7 @@ import {
   type Mist,
 } from './moist-expansion'
 import { nozzleFlow, openingFlow } from './nozzle-flow'
-import { afterStroke, leakIn, pressureWithSwelling, pumpDown, type Pump, type PumpedSpace } from './pump-down'
+import { afterStroke, leakIn, pressureWithSwelling, pumpDown, type Pump, type PressureOfAmount } from './pump-down'
 import { balloonVolume, heldAt, hump, restingStretch, skinPressure, type Rubber } from './rubber-balloon'
 import { gasPathLoss, sumOfLevels } from './sound-in-gas'
 
@@ -97,18 +97,12 @@ const pumped = (
     target: number
     longest: number
     tolerance: number
-    pressure: PumpedSpace['pressure']
+    pressure: PressureOfAmount
   }> = {},
   onStep?: (t: number, p: number, s: Float64Array) => void,
 ) =>
   pumpDown(
-    {
-      pump,
-      outside: P0,
-      temperature: T0,
-      leakArea,
-      pressure: pressure ?? ((amount, beside) => amount / (volume + beside)),
-    },
+    { pump, outside: P0, temperature: T0, leakArea, ...(pressure ? { pressure } : { volume }) },
     Float64Array.of(P0 * volume),
     { tolerance, longest, onStep, events: [{ id: 'target', direction: -1, stops: true, value: (_, p) => p - target }] },
   )
@@ -577,8 +571,7 @@ describe('a jar with a swelling thing in it', () => {
     let last: number | undefined
     let strokes = 0
     let near = P0
-    const pressure: PumpedSpace['pressure'] = (held, beside) =>
-      (near = pressureWithSwelling(held, beside, near, volume))
+    const pressure: PressureOfAmount = (held, beside) => (near = pressureWithSwelling(held, beside, near, volume))
     pumpDown(
       {
         pump: { kind: 'strokes', swept: 500e-6, period: 1, ultimate: 0 },

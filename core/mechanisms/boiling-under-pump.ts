@@ -58,11 +58,31 @@ export class BoilingUnderPump {
   /** false until the first bubbles: they need more than what keeps them going */
   started = false
 
-  constructor(private readonly plan: BoilPlan) {}
+  // Everything the inner loop reads is a plain number of this object; the volume alone may change.
+  private readonly outside: number
+  private readonly room: number
+  private readonly surface: number
+  private readonly glass: number
+  private readonly wallCapacity: number
+  private readonly mass: number
+  private readonly evaporation: number
+  private readonly over: number
+
+  constructor(private readonly plan: BoilPlan) {
+    this.outside = plan.outside
+    this.room = plan.room
+    this.surface = plan.surface
+    this.glass = plan.glass
+    this.wallCapacity = plan.wallCapacity ?? GLASS_CAPACITY
+    this.mass = plan.water
+    this.evaporation = plan.evaporation
+    this.over = plan.over
+  }
 
   /** Air of the room, with its vapour, over water of a temperature (K). */
   start(water: number, humidity: number): Float64Array {
-    const { outside, room, volume } = this.plan
+    const { outside, room } = this
+    const { volume } = this.plan
     const vapour = humidity * quickSaturationPressure(room) * volume
     return Float64Array.of(outside * volume - vapour, vapour, water, room, 0, 0)
   }
@@ -78,7 +98,7 @@ export class BoilingUnderPump {
   }
 
   private vigourAt(superpressure: number): number {
-    const { over } = this.plan
+    const { over } = this
     const share = (superpressure - GOES_ON * over) / Math.max((1 - GOES_ON) * over, 1)
     return share <= 0 ? 0 : share >= 1 ? 1 : share
   }
@@ -86,9 +106,10 @@ export class BoilingUnderPump {
   readonly contents: NonNullable<PumpedSpace['contents']> = {
     scale: [5, 5, 1e-4, 1e-4],
     rates: (_, pressure, state, slope) => {
-      const { outside, room, volume, surface, glass, evaporation, wallCapacity = GLASS_CAPACITY } = this.plan
+      const { outside, room, surface, glass, evaporation, wallCapacity } = this
+      const { volume } = this.plan
       const water = state[BOIL.water]
-      const mass = Math.max(1e-6, this.plan.water - state[BOIL.given])
+      const mass = Math.max(1e-6, this.mass - state[BOIL.given])
       const partial = state[BOIL.vapour] / volume
       const saturation = quickSaturationPressure(water)
       const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1000))

@@ -17,11 +17,11 @@ import {
   quickSaturationTemperature,
 } from '../substances/steam-tables'
 import type { OdeSystem } from '../solver'
-import { roomLossFlux } from './convection'
+import { roomLossFlux, type RoomLoss } from './convection'
 import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation'
 import { beyond, heldFraction, wallInertance } from './collapse'
 import { openingFlow } from './nozzle-flow'
-import { jetCondensation, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
+import { jetCondensation, type Jet, type Steam, slugAcceleration, slugLength, spraySteam } from './inflow'
 import { COOLING, COOLING_SIZE, type CoolingPlan, type Skin } from './cooling-plan'
 import type { SteamVessel } from './steam-vessel'
 
@@ -144,6 +144,13 @@ export class CoolingVessel implements OdeSystem {
   private readonly sprayFlow: number
   private readonly mouthWater: number
   private readonly mouthDepth: number
+  private readonly plungeSpeed: number
+  private readonly height: number
+  private readonly jet: Jet | undefined
+  private readonly roomLoss: RoomLoss
+  private readonly roomTemperature: number
+  private readonly roomAirDensity: number
+  private readonly strength: CoolingPlan['strength']
   private readonly entryLoss: number
   private readonly critical293: number
   /** of what surrounds a closed vessel, K, and the pressure of vapour over water as cold, Pa */
@@ -212,6 +219,13 @@ export class CoolingVessel implements OdeSystem {
     this.sprayFlow = spray?.flow ?? 0
     this.mouthWater = mouth?.waterTemperature ?? 0
     this.mouthDepth = depth
+    this.plungeSpeed = mouth?.plungeSpeed ?? 0
+    this.height = vessel.height
+    this.jet = mouth?.jet
+    this.roomLoss = room.loss
+    this.roomTemperature = room.temperature
+    this.roomAirDensity = room.airDensity
+    this.strength = plan.strength
     this.entryLoss = mouth?.entryLoss ?? 0
     this.critical293 = plan.strength.criticalDifference
     this.coldest =
@@ -279,9 +293,8 @@ export class CoolingVessel implements OdeSystem {
 
   /** Pressure that pushes water into an open mouth, hydrostatics included, Pa; negative pushes it out. */
   drive(time: number, state: Float64Array): number {
-    const { mouth } = this.plan
     const drawnIn = state[COOLING.drawnIn]
-    const depth = this.dependsOnTime ? mouth!.plungeSpeed * time : this.mouthDepth
+    const depth = this.dependsOnTime ? this.plungeSpeed * time : this.mouthDepth
     const standing =
       this.stemMass > 0
         ? Math.min((drawnIn > 0 ? drawnIn : 0) / (this.density * this.mouthArea), this.stemLength)
@@ -308,7 +321,7 @@ export class CoolingVessel implements OdeSystem {
   /** Difference the wall holds just now, Pa. */
   held(state: Float64Array): number {
     if (this.skin) return this.skin.held(state[COOLING.lost])
-    const { residualLoad, stiffening, packing } = this.plan.strength
+    const { residualLoad, stiffening, packing } = this.strength
     return this.critical(state) * heldFraction(state[COOLING.lost], residualLoad, stiffening, packing)
   }
 
@@ -448,21 +461,20 @@ export class CoolingVessel implements OdeSystem {
 
   /** Vapour condenses on the walls; the coolant takes the heat from the wet one, the room from the dry one. */
   private walls(time: number, state: Float64Array, slope: Float64Array): void {
-    const { now, dewPoint } = this
-    const { room } = this.plan
+    const { now, dewPoint, roomLoss } = this
     const wetWall = state[COOLING.wetWall]
     const dryWall = state[COOLING.dryWall]
     const wetArea = this.dependsOnTime ? this.atOnce + this.wettingRate * time : this.coolantArea
     const dryArea = this.wholeWall - wetArea
     const onDry = condensingFlux(this.film, dewPoint - dryWall, now.toWall)
-    const dryLoss = roomLossFlux(room.loss, dryWall)
+    const dryLoss = roomLossFlux(roomLoss, dryWall)
     let onWet = 0
     slope[COOLING.wetWall] = 0
     if (wetArea > 0) {
       onWet = condensingFlux(this.film, dewPoint - wetWall, now.toWall)
       const taken = this.cooled
         ? this.coolantConductance * (wetWall - this.coolantTemperature)
-        : roomLossFlux(room.loss, wetWall)
+        : roomLossFlux(roomLoss, wetWall)
       slope[COOLING.wetWall] =
         (onWet - taken) / this.wallCapacity +
         (this.dependsOnTime ? ((dryWall - wetWall) * this.wettingRate) / wetArea : 0)
@@ -503,7 +515,7 @@ export class CoolingVessel implements OdeSystem {
     const liquid = state[COOLING.liquid]
     const drawnIn = state[COOLING.drawnIn]
     const speed = state[COOLING.speed]
-    const depth = this.dependsOnTime ? this.plan.mouth!.plungeSpeed * time : this.mouthDepth
+    const depth = this.dependsOnTime ? this.plungeSpeed * time : this.mouthDepth
     let length = this.slug
     let loss = this.entryLoss
     let standing: number
@@ -522,11 +534,11 @@ export class CoolingVessel implements OdeSystem {
     let jet = 0
     let liquidHeat = now.surfaceHeat
     if (entering > 0) {
-      const above = this.plan.vessel.height - this.rise(drawnIn)
+      const above = this.height - this.rise(drawnIn)
       jet =
         entering *
         jetCondensation(
-          this.plan.mouth!.jet,
+          this.jet!,
           this.dewPoint,
           this.layer,
           pressure,
@@ -574,13 +586,12 @@ export class CoolingVessel implements OdeSystem {
     now.vapourOut = 0
     if (this.leakArea > 0) {
       const { outside } = this
-      const { room } = this.plan
       const { vapour, air, volume, pressure } = now
       const inside = (air + vapour) / volume
       if (pressure !== this.leakPressure || inside !== this.leakDensity) {
         this.leakPressure = pressure
         this.leakDensity = inside
-        this.leakFlow = openingFlow(this.leakArea, outside, room.airDensity, pressure, inside)
+        this.leakFlow = openingFlow(this.leakArea, outside, this.roomAirDensity, pressure, inside)
       }
       const flow = this.leakFlow
       // What passes is room air inward and the gas outward; about zero the two blend, or the integrator stops at each
@@ -592,7 +603,7 @@ export class CoolingVessel implements OdeSystem {
       now.vapourOut = (-flow * (1 - inward) * vapour) / gasMass
       now.leakHeat =
         flow *
-        (inward * (AIR_CONSTANT_PRESSURE * room.temperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state[COOLING.gas]) +
+        (inward * (AIR_CONSTANT_PRESSURE * this.roomTemperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state[COOLING.gas]) +
           ((1 - inward) * pressure * volume) / gasMass)
     }
     slope[COOLING.air] = airIn

@@ -42,25 +42,31 @@ export function leakIn(area: number, outside: number, temperature: number, insid
   return openingFlow(area, outside, outside / amount, inside, inside / amount) * amount
 }
 
+/**
+ * Pressure (Pa) at which a space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J)
+ * between them.
+ */
+export type PressureOfAmount = (amount: number, beside: number, state: Float64Array) => number
+
 /** A space that is pumped out, with what stands in it. */
-export interface PumpedSpace {
+export type PumpedSpace = {
   pump: Pump
   /** Pa */ outside: number
   /** K */ temperature: number
   /** hole to the room, m2 */ leakArea: number
-  /**
-   * Pressure (Pa) at which the space, and so much room beside it (m3, the pump's cylinder), hold an amount of gas (J)
-   * between them. For a plain vessel that is amount/(volume + beside).
-   */
-  pressure(amount: number, beside: number, state: Float64Array): number
-  /** true where finding the pressure is a search: it is asked once for a state then */ searched?: true
   /** how many of the first unknowns are gases, in J; the first is air; 1 if left out */ gases?: number
   /** what else changes; its rates may also add to the gases' */
   contents?: {
     /** typical size of each unknown after the gases */ scale: readonly number[]
     rates(time: number, pressure: number, state: Float64Array, slope: Float64Array): void
   }
-}
+} & (
+  | { /** of a vessel that keeps its room, m3 free for gas */ volume: number }
+  | {
+      /** where something in it swells, or its wall gives way */ pressure: PressureOfAmount
+      /** true where finding the pressure is a search: it is asked once for a state then */ searched?: true
+    }
+)
 
 /** A moment to be found: where `value` crosses zero. */
 export interface PumpEvent {
@@ -180,8 +186,11 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     for (let i = 0; i < gases; i++) sum += s[i]
     return sum
   }
-  const fresh = (s: Float64Array): number => space.pressure(held(s), 0, s)
-  const pressureOf = space.searched ? askedOnce(size, fresh) : fresh
+  const volume = 'volume' in space ? space.volume : 0
+  const pressureWith: PressureOfAmount =
+    'volume' in space ? (amount, beside) => amount / (volume + beside) : space.pressure
+  const fresh = (s: Float64Array): number => pressureWith(held(s), 0, s)
+  const pressureOf = 'searched' in space && space.searched ? askedOnce(size, fresh) : fresh
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)
   contents?.scale.forEach((typical, i) => {
@@ -193,10 +202,13 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     scale,
     dependsOnTime: false,
     derivatives(time: number, s: Float64Array, slope: Float64Array): void {
-      const pressure = pressureOf(s)
+      // Written out for a plain vessel: this is the inner loop of every pumped demonstration.
+      const amount = held(s)
+      const pressure = volume > 0 ? amount / volume : pressureOf(s)
       // Below its lowest pressure a pump lets gas back instead.
-      const taken = steady ? (steady.speed * (pressure - steady.ultimate)) / Math.max(held(s), 1e-12) : 0
-      for (let i = 0; i < size; i++) slope[i] = i < gases ? -taken * s[i] : 0
+      const taken = steady ? (steady.speed * (pressure - steady.ultimate)) / Math.max(amount, 1e-12) : 0
+      for (let i = 0; i < gases; i++) slope[i] = -taken * s[i]
+      for (let i = gases; i < size; i++) slope[i] = 0
       slope[0] += leakIn(leakArea, outside, temperature, pressure)
       contents?.rates(time, pressure, s, slope)
     },
@@ -329,7 +341,7 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
     // The stroke: the space and the cylinder, which has kept its dead space's gas, come to one pressure.
     const before = held(state)
     const total = before + ultimate * swept
-    const pressureAt = (drawn: number): number => space.pressure(total, drawn, state)
+    const pressureAt = (drawn: number): number => pressureWith(total, drawn, state)
     const after = pressureAt(swept)
     const found: { event: PumpEvent; drawn: number; time: number }[] = []
     for (const event of events) {

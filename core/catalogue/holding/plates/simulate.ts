@@ -45,7 +45,7 @@ export function simulate(values: PlatesValues, detail: Detail, refinement = 1) {
   const amount = Float64Array.of(outside * n.chamberVolume)
   const nearly = pump.ultimate + ENOUGH * (outside - pump.ultimate)
   const { pressure, time, strokes } = pumpDown(
-    { pump, outside, temperature, leakArea: n.leakArea, pressure: (held, beside) => held / (n.chamberVolume + beside) },
+    { pump, outside, temperature, leakArea: n.leakArea, volume: n.chamberVolume },
     amount,
     {
       tolerance: stepTolerance(detail, refinement),

@@ -45,7 +45,7 @@ export function simulate(values: VacuumCannonValues, detail: Detail, refinement 
       outside,
       temperature,
       leakArea: n.leakArea,
-      pressure: (held, beside) => held / (volume + beside),
+      volume,
     },
     Float64Array.of(outside * volume),
     {

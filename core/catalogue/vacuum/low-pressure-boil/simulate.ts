@@ -84,7 +84,7 @@ export function simulate(values: LowPressureBoilValues, detail: Detail, refineme
     temperature: room,
     leakArea: n.leakArea,
     gases: 2,
-    pressure: (amount, beside) => amount / (volume + beside),
+    volume,
     contents: boil.contents,
   }
   do {

@@ -603,7 +603,8 @@ export class CoolingVessel implements OdeSystem {
       now.vapourOut = (-flow * (1 - inward) * vapour) / gasMass
       now.leakHeat =
         flow *
-        (inward * (AIR_CONSTANT_PRESSURE * this.roomTemperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state[COOLING.gas]) +
+        (inward *
+          (AIR_CONSTANT_PRESSURE * this.roomTemperature - AIR_SPECIFIC_HEAT_CONSTANT_VOLUME * state[COOLING.gas]) +
           ((1 - inward) * pressure * volume) / gasMass)
     }
     slope[COOLING.air] = airIn

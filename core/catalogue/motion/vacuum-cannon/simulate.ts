@@ -40,13 +40,7 @@ export function simulate(values: VacuumCannonValues, detail: Detail, refinement 
   })
   const tolerance = stepTolerance(detail, refinement)
   const pumped = pumpDown(
-    {
-      pump: pumpOf(values),
-      outside,
-      temperature,
-      leakArea: n.leakArea,
-      volume,
-    },
+    { pump: pumpOf(values), outside, temperature, leakArea: n.leakArea, volume },
     Float64Array.of(outside * volume),
     {
       tolerance,

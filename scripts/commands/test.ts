@@ -151,16 +151,33 @@ async function checkCode() {
   await Promise.all([style(), types()])
 }
 
-/** The suites that take minutes: the server with its database, the browser. */
-async function application() {
+/** The server with its database, beside the `parts`, and the browser once both are tested: it needs all cores. */
+async function application(parts: Promise<void>) {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
-  say('Running the tests of the parts, of the server and in the browser…')
+  say('Running the tests of the server, and then in the browser…')
   // The server's wait for a process more often than they compute.
-  const server = vitest(['integration'], environment)
-  // Those of the parts in one run: where one file is long, others are tested beside it.
-  await vitest(['unit', 'component', 'thorough'])
-  await Promise.all([server, browser(environment)])
+  await Promise.all([parts, vitest(['integration'], environment)])
+  await browser(environment)
+}
+
+/** Tests of the parts in one run: where one file is long, others are tested beside it. */
+function testParts() {
+  say('Running the tests of the parts…')
+  return vitest(['unit', 'component', 'thorough'])
+}
+
+/** Each check, and most of the time the build too, keeps one core busy: no core waits for the last of them. */
+async function all() {
+  const checks = checkCode()
+  const build = ensureBuild(root, say)
+  const parts = Promise.race([checks, build.catch(() => undefined)]).then(testParts)
+  try {
+    await build
+    await application(parts)
+  } finally {
+    await Promise.all([checks, parts])
+  }
 }
 
 try {
@@ -169,14 +186,7 @@ try {
   if (QUICK) {
     await Promise.all([checkCode(), vitest(['unit'])])
   } else {
-    // Each check, and most of the time the build too, keeps one core busy: no core waits for the last of them.
-    const checks = checkCode()
-    try {
-      await ensureBuild(root, say)
-      await application()
-    } finally {
-      await checks
-    }
+    await all()
   }
 } catch (error) {
   console.error(messageOf(error))

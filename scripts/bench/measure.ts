@@ -212,7 +212,6 @@ function saturation() {
   }))
   const ours = Math.min(...turns.map(t => t.ours))
   const c = Math.min(...turns.map(t => t.c))
-  const ratio = middle(turns.map(t => t.ours / t.c))
   rmSync(folder, { recursive: true, force: true })
   const line = {
     measure: 'IF97 saturation pressure',
@@ -221,7 +220,7 @@ function saturation() {
     checksum,
   }
   return built
-    ? { ...line, nanosecondsInC: c, ratio, limit: 2, meets: ratio < 2 }
+    ? { ...line, nanosecondsInC: c, ratio: ours / c, limit: 2, meets: ours / c < 2 }
     : { ...line, note: 'no C compiler here, so no comparison' }
 }
 

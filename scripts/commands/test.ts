@@ -151,32 +151,28 @@ async function checkCode() {
   await Promise.all([style(), types()])
 }
 
-/** The server with its database, beside the `parts`, and the browser once both are tested: it needs all cores. */
-async function application(parts: Promise<void>) {
+/** The suites that take minutes: the server with its database, the browser. */
+async function application() {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
-  say('Running the tests of the server, and then in the browser…')
-  // The server's wait for a process more often than they compute.
-  await Promise.all([parts, vitest(['integration'], environment)])
+  say('Running the tests of the parts, of the server and in the browser…')
+  // Those of the parts in one run: where one file is long, others are tested beside it. The server's wait for a
+  // process more often than they compute.
+  await Promise.all([vitest(['unit', 'component', 'thorough']), vitest(['integration'], environment)])
   await browser(environment)
 }
 
-/** Tests of the parts in one run: where one file is long, others are tested beside it. */
-function testParts() {
-  say('Running the tests of the parts…')
-  return vitest(['unit', 'component', 'thorough'])
-}
-
-/** Each check, and most of the time the build too, keeps one core busy: no core waits for the last of them. */
+/**
+ * Each check, and most of the time the build too, keeps one core busy: no core waits for the last of the checks. The
+ * tests wait for the build, which writes where the parts of the interface are read from.
+ */
 async function all() {
   const checks = checkCode()
-  const build = ensureBuild(root, say)
-  const parts = Promise.race([checks, build.catch(() => undefined)]).then(testParts)
   try {
-    await build
-    await application(parts)
+    await ensureBuild(root, say)
+    await application()
   } finally {
-    await Promise.all([checks, parts])
+    await checks
   }
 }
 

@@ -7,6 +7,8 @@
 export default defineAppConfig({
   ui: {
     colors: { primary: 'violet', neutral: 'stone', error: 'red' },
+    // Violet as it is written with: the primary one is for surfaces, too light for words.
+    badge: { compoundVariants: [{ color: 'primary', variant: 'outline', class: 'text-(--gap) ring-(--gap)' }] },
     button: {
       slots: { base: 'rounded-md font-normal cursor-pointer disabled:cursor-default leading-normal align-baseline' },
       variants: { size: { md: { base: 'px-3 py-1 text-[length:inherit] gap-1.5' } } },
@@ -58,7 +60,11 @@ export default defineAppConfig({
       compoundVariants: [{ variant: 'outline', class: 'ring-(--field-line) hover:ring-(--gap)' }],
       defaultVariants: { size: 'md', color: 'neutral', variant: 'outline' },
     },
-    formField: { slots: { label: 'font-normal', container: 'mt-0' } },
+    formField: {
+      slots: { label: 'font-normal' },
+      // Said where the gap is: a slot's would be overruled by it.
+      variants: { orientation: { vertical: { container: 'mt-0' } } },
+    },
     radioGroup: {
       slots: { legend: 'font-bold text-sm', label: 'font-normal text-base' },
       defaultVariants: { color: 'neutral' },

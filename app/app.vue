@@ -12,11 +12,14 @@ const missed = useMissedPart()
 const roomless = computed(() => /^\/live\/.|^\/sign-in/.test(route.path))
 /** They, and what a projector shows, stand alone: nothing but the matter in hand. */
 const alone = computed(() => roomless.value || route.path === '/bench/projector')
-watch(roomless, () => {
-  if (roomless.value) return
-  if (!room.loaded) void room.load()
-  if (!who.loaded) void who.load()
-})
+watch(
+  () => route.path,
+  () => {
+    if (roomless.value) return
+    void room.ready()
+    if (!who.loaded) void who.load()
+  },
+)
 if (!roomless.value) await Promise.all([room.load(), who.load()])
 </script>
 

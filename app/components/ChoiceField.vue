@@ -36,7 +36,7 @@ async function touch() {
 </script>
 
 <template>
-  <UFormField :label="label" :ui="{ label: quiet ? 'sr-only' : '', container: quiet ? 'mt-0' : '' }">
+  <UFormField :label="label" :ui="{ label: quiet ? 'sr-only' : '' }">
     <component
       :is="Menu"
       v-if="Menu"

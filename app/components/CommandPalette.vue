@@ -21,7 +21,7 @@ onMounted(async () => {
       $fetch<ListedStaging[]>('/api/stagings'),
       $fetch<ListedOrder[]>('/api/running-orders'),
       $fetch<FoundRuns>('/api/runs', { query: { limit: 200 } }).then(found => found.runs),
-      shelf.loaded ? undefined : shelf.load(),
+      shelf.ready(),
     ])
   } catch (error) {
     toast.add({ title: refusalOf(error).message, color: 'error' })

@@ -18,6 +18,8 @@ const saving = ref(false)
 
 draft.value = JSON.parse(JSON.stringify(room.document))
 by.value = draft.value.stationPressure ? 'barometer' : 'report'
+/** What is changed here was made from this one. */
+let base = room.version
 
 const chosen = computed<RoomDocument>(() => {
   const { altitude, seaLevelPressure, stationPressure, airTemperature, relativeHumidity } = draft.value
@@ -50,13 +52,14 @@ async function save() {
   saving.value = true
   failure.value = ''
   try {
-    await room.save(JSON.parse(JSON.stringify(chosen.value)))
+    await room.save(JSON.parse(JSON.stringify(chosen.value)), base)
     open.value = false
   } catch (error) {
     const refusal = refusalOf(error)
     faults.value = refusal.faults
     if (refusal.status === 409) {
       room.take(refusal.current as StoredRoom)
+      base = room.version
       failure.value = 'The room was changed in another window. Save again to put yours on top.'
     } else if (refusal.faults.length === 0) failure.value = refusal.message
   } finally {

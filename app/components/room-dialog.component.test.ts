@@ -2,7 +2,7 @@
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { flushPromises } from '@vue/test-utils'
 import { readBody } from 'h3'
-import { afterEach, beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { NO_SCHOOL, roomAtAGlance, type RoomDocument, type StoredRoom } from '~~/core'
 import RoomConditions from './RoomConditions.vue'
 import RoomDialog from './RoomDialog.vue'
@@ -123,5 +123,16 @@ describe('the room, changed', () => {
     await press('Save')
     expect(sent.map(s => s.baseVersion)).toEqual([4, 9])
     expect(useRoomStore().document.altitude).toEqual({ value: 300, unit: 'm' })
+  })
+  it('nor is what somebody else changed, where this page heard of it while one was typing', async () => {
+    await opened()
+    kept = stored(9, { ...HIGH, airTemperature: { value: 25, unit: 'degC' } })
+    registerEndpoint('/api/room', { method: 'GET', handler: () => kept })
+    await useRoomStore().ready()
+    await vi.waitFor(() => expect(useRoomStore().version).toBe(9))
+    await type('Height above sea level', '300 m')
+    await press('Save')
+    expect(dialog().textContent).toContain('changed in another window')
+    expect(useRoomStore().document.airTemperature).toEqual({ value: 25, unit: 'degC' })
   })
 })

@@ -15,7 +15,7 @@ export function useActFollowing(
     if (answer.kind !== 'follow') return
     followed.value = answer.followed
     of.value = asked
-  })
+  }, true)
   function again() {
     const what = ask()
     if (!what) return

@@ -65,7 +65,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     // Odds that are there are not in question: it is the levers' part that could not be fetched.
     else if (answer.kind === 'failed' && answer.again && complete.value) later.start()
     else if (answer.kind === 'failed') failure.value = answer.message
-  })
+  }, true)
   // A strip and the water's window are asked for while the forecast still runs, by another worker, which has its share
   // of the levers too.
   const side = useForecastWorker(answer => {
@@ -206,16 +206,25 @@ export function useForecast(document: () => StagingDocument | undefined) {
     { debounce: 120, immediate: true },
   )
 
-  /** Takes odds that came with the page, which stand until there are as many draws of the same, or for good. */
+  /** Takes the server's odds, which stand until there are as many draws of the same, or for good. */
   function come(first?: FirstOdds) {
     if (first?.learnt) past.take(first.learnt)
     if (first?.forecast && first.whole) {
       const { forecast, whole, learnt } = first
       came ??= { forecast, whole, taught: learnt && learnt.taught.runs > 0 ? learnt.taught : undefined }
     }
-    forecast.value ??= first?.forecast
+    if (first?.forecast && !forecast.value) {
+      forecast.value = first.forecast
+      shownFor = askedFor
+    }
     const known = settled()
-    if (known) showWhatCame(known)
+    if (!known) return
+    showWhatCame(known)
+    // It was being worked out here, too.
+    if (asked) {
+      main.idle('forecast')
+      leversSoon()
+    }
   }
 
   function askStrip(input: string) {

@@ -1,48 +1,60 @@
-import { DEFAULT_SAMPLES, knownDemonstrations } from '~~/core'
-import type { ForecastAnswer, ForecastRequest, Idle, Known } from '~/workers/forecast-messages'
+import { DEFAULT_SAMPLES } from '~~/core'
+import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
+import { workerFor, type SharedWorker } from '~/workers/shared'
 
 /** Distributes Omit over the kinds of request. */
-type Asked<R> = R extends ForecastRequest ? Omit<R, 'job' | 'whole'> : never
+type Asked<R> = R extends ForecastRequest ? Omit<R, 'asker' | 'job' | 'whole'> : never
+type Kind = ForecastRequest['kind']
 
 const CANNOT = 'the part that computes could not be fetched; read the page again'
 
-/** A worker of the component's own, ended with it. `ask` gives the job's number; answers of older jobs are dropped. */
-export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void) {
-  const newest: Record<string, number> = {}
-  const whole = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
-  let jobs = 0
-  let worker: Worker | undefined
-  /** Begun when it is first asked: a page that is drawn on the server asks nothing. */
-  function begin(): Worker {
-    const begun = new Worker(new URL('../workers/forecast.worker.ts', import.meta.url), { type: 'module' })
-    begun.onmessage = (event: MessageEvent<ForecastAnswer>) => {
-      const { kind, job } = event.data
-      if (kind === 'failed' ? Object.values(newest).includes(job) : newest[kind] === job) onAnswer(event.data)
-    }
-    // One that can't be fetched or begun (the server is away) answers nothing: whoever waits is told.
-    begun.onerror = event => {
-      event.preventDefault()
-      begun.terminate()
-      worker = undefined
-      for (const job of Object.values(newest)) onAnswer({ kind: 'failed', job, message: CANNOT, again: true })
-    }
-    begun.postMessage({ kind: 'known', demonstrations: knownDemonstrations().map(({ id }) => id) } satisfies Known)
-    return begun
-  }
-  onScopeDispose(() => worker?.terminate())
+let askers = 0
+let jobs = 0
 
-  function ask(request: Asked<ForecastRequest>): number {
+/**
+ * Asks one of the application's workers, until the component goes. Answers of older jobs are dropped.
+ * @param forVerdict for what somebody looks at and waits for
+ */
+export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void, forVerdict = false) {
+  const whole = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
+  const asker = ++askers
+  /** the newest job of each kind that still has an answer to come */ const open = new Map<Kind, number>()
+  let worker: SharedWorker | undefined
+
+  function answered(answer: ForecastAnswer) {
+    const [kind] = [...open].find(([, job]) => job === answer.job) ?? []
+    if (!kind) return
+    if (!('complete' in answer) || answer.complete) open.delete(kind)
+    onAnswer(answer)
+  }
+  function lost() {
+    const jobs = [...open.values()]
+    open.clear()
+    for (const job of jobs) onAnswer({ kind: 'failed', job, message: CANNOT, again: true })
+  }
+  /** Joined when it is first asked. A page that is drawn on the server asks nothing, nor does one that was left. */
+  function join() {
+    const joined = workerFor(forVerdict)
+    joined.askers.set(asker, { answered, lost })
+    return joined
+  }
+  let gone = import.meta.server
+  onScopeDispose(() => {
+    gone = true
+    worker?.leave(asker)
+  })
+
+  function ask(request: Asked<ForecastRequest>): void {
+    if (gone) return
     const job = ++jobs
-    newest[request.kind] = job
-    if (import.meta.server) return job
-    worker ??= begin()
-    worker.postMessage({ ...JSON.parse(JSON.stringify(request)), job, whole })
-    return job
+    open.set(request.kind, job)
+    worker ??= join()
+    worker.ask({ ...JSON.parse(JSON.stringify(request)), asker, job, whole })
   }
   /** Of these, what is under way is of no use any more, and is not told. */
-  function idle(...of: Idle['of']) {
-    for (const kind of of) delete newest[kind]
-    worker?.postMessage({ kind: 'idle', of } satisfies Idle)
+  function idle(...of: NonNullable<Idle['of']>) {
+    for (const kind of of) open.delete(kind)
+    worker?.idle(asker, of)
   }
   return { ask, idle }
 }

@@ -30,20 +30,21 @@ export function useOpenStaging(id: string) {
     read.value && misfits.value.length === 0 && unfit.value.length === 0 ? draft.value : undefined,
   )
   const ask = useFromServer()
-  const { isHydrating } = useNuxtApp()
-  /** A page that is drawn on the server comes with odds, by a few draws. */
+  /** A page that is drawn on the server comes with odds; one that is gone to waits for none. */
+  const drawn = import.meta.server || useNuxtApp().isHydrating
   async function firstOdds() {
-    if (!import.meta.server && !isHydrating) return undefined
     const plain = odds.past.on.value ? '' : '?taught=no'
     return ask<FirstOdds>(`/api/stagings/${id}/odds${plain}`).catch(() => undefined)
   }
   /** Loads the staging. In the browser its odds are known first, which come with the page: they are not asked again. */
   async function open() {
     const coming = firstOdds()
-    const things = shelf.loaded ? undefined : shelf.load()
-    if (!import.meta.server) odds.come(await coming)
+    const things = shelf.ready()
+    if (import.meta.client && drawn) odds.come(await coming)
     await Promise.all([editor.load(), things, school.load()])
-    odds.come(await coming)
+    if (drawn) odds.come(await coming)
+    // Of what is stored: of a draft it says only what past runs taught.
+    else void coming.then(first => odds.come(dirty.value ? { learnt: first?.learnt } : first))
   }
   const demonstration = computed(() => read.value?.demonstration)
   useSubject(() => demonstration.value?.id)

@@ -84,7 +84,7 @@ export function useRunningOrder(id: string, needs: 'lists' | 'simulations') {
   /** The stagings as they are now, where they still exist. */
   async function load() {
     try {
-      await Promise.all([room.loaded ? undefined : room.load(), shelf.loaded ? undefined : shelf.load()])
+      await Promise.all([room.loaded ? undefined : room.load(), shelf.ready()])
       const [order, stagings] = await Promise.all([
         request<StoredOrder>(`/api/running-orders/${id}`),
         request<StoredStaging[]>('/api/stagings'),

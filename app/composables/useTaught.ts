@@ -55,6 +55,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
     const { staging, teachers, key } = subject.value
     learnt.value = known.get(key) ?? (carried.value?.key === key ? carried.value.taught : undefined)
     ready.value = learnt.value !== undefined || teachers?.length === 0
+    if (ready.value) worker.idle('learn')
     if (ready.value || !teachers) return
     asked = key
     worker.ask({ kind: 'learn', document: { ...staging, title: '' }, seed: DEFAULT_SEED, runs: teachers })

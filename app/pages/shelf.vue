@@ -9,7 +9,7 @@ import { KINDS, matchingItems } from '~/components/shelf/shelf-search'
 useHead({ title: 'Shelf · Zealous Hush' })
 useSeoMeta({ description: 'What the prep room has: vessels, heaters, baths and pumps, measured once.' })
 const shelf = useShelfStore()
-const [{ listed, of: listedOf }] = await Promise.all([useCatalogue(), shelf.loaded ? undefined : shelf.load()])
+const [{ listed, of: listedOf }] = await Promise.all([useCatalogue(), shelf.ready()])
 
 /** Items shown of one kind before more are asked for: thousands stay quick. A rack of vessels is seen at once. */
 const PAGE = 12

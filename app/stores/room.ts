@@ -28,10 +28,27 @@ export const useRoomStore = defineStore('room', () => {
     }
   }
 
-  /** @throws the refusal of the server */
-  async function save(next: RoomDocument) {
-    take(await sendWrite('PUT', '/api/room', { baseVersion: version.value, document: next }))
+  const app = useNuxtApp()
+  /**
+   * Waits for it where it is not known yet. It is looked at again on every other page: a tab stays open for days, and
+   * others read the barometer.
+   */
+  async function ready() {
+    if (!loaded.value) return load()
+    if (app.isHydrating) return
+    void $fetch<StoredRoom>('/api/room').then(
+      room => {
+        if (room.version > version.value) take(room)
+      },
+      // Away: it stays as it was known last.
+      () => undefined,
+    )
   }
 
-  return { version, document, glance, loaded, failure, load, save, take }
+  /** @param base version that it was made from @throws the refusal of the server */
+  async function save(next: RoomDocument, base: number) {
+    take(await sendWrite('PUT', '/api/room', { baseVersion: base, document: next }))
+  }
+
+  return { version, document, glance, loaded, failure, load, ready, save, take }
 })

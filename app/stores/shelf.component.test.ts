@@ -1,7 +1,7 @@
 /** The Shelf on this device: steps back and forth, by what the server keeps. */
 import { registerEndpoint } from '@nuxt/test-utils/runtime'
 import { readBody } from 'h3'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { ShelfItemDocument, StoredItem } from '~~/core'
 
 /** A server of two things: it counts versions and turns away what was not made from the last one. */
@@ -15,6 +15,19 @@ registerEndpoint('/api/shelf', {
     const item: StoredItem = { id: body.id, version: 1, document: body.document, retired: false, photo: null }
     kept.set(item.id, item)
     return item
+  },
+})
+/** The server does not answer. */
+let away = false
+/** It takes until then to answer what it has read. */
+let slow: Promise<void> | undefined
+registerEndpoint('/api/shelf', {
+  method: 'GET',
+  handler: async () => {
+    if (away) throw createError({ statusCode: 503 })
+    const read = [...kept.values()]
+    await slow
+    return read
   },
 })
 for (const n of [1, 2])
@@ -71,5 +84,60 @@ describe('the Shelf', () => {
     await expect(shelf().undo()).rejects.toMatchObject({ statusCode: 409 })
     expect(named(1)).toBe('elsewhere')
     expect(shelf().canUndo).toBe(true)
+  })
+})
+
+describe('the Shelf, changed by somebody else', () => {
+  const shelf = () => useShelfStore()
+  /** Goes to another page, and waits until what is asked there is answered. */
+  async function lookAgain() {
+    await shelf().ready()
+    await vi.waitFor(() => expect(asked.at(-1)).toBe('answered'))
+  }
+  const asked: string[] = []
+  beforeEach(async () => {
+    away = false
+    slow = undefined
+    kept.clear()
+    shelf().items.splice(0)
+    await shelf().add(id(1), can('first'))
+    await shelf().add(id(2), can('second'))
+    shelf().loaded = true
+    asked.length = 0
+    const { $fetch } = globalThis
+    vi.stubGlobal('$fetch', async (...given: Parameters<typeof $fetch>) => {
+      asked.push('asked')
+      // Its promise is heard first by whoever asked.
+      return ($fetch(...given) as Promise<unknown>).finally(() => setTimeout(() => asked.push('answered')))
+    })
+  })
+  afterEach(() => void vi.unstubAllGlobals())
+
+  it('is seen on the next page, and what was done to that thing can’t be gone back', async () => {
+    await shelf().save(shelf().items[0]!, can('renamed'))
+    await shelf().save(shelf().items[1]!, can('other'))
+    kept.set(id(2), { ...kept.get(id(2))!, version: 9, document: can('unfit since') })
+    await lookAgain()
+    expect(shelf().items.map(({ document }) => document.name)).toEqual(['renamed', 'unfit since'])
+    await shelf().undo()
+    expect(shelf().items.map(({ document }) => document.name)).toEqual(['first', 'unfit since'])
+  })
+  it('stays as it was known while the server is away', async () => {
+    away = true
+    await lookAgain()
+    expect(shelf().items).toHaveLength(2)
+    expect(shelf().failure).toBe('')
+  })
+  it('is not what was read before something was saved here', async () => {
+    let answer = () => {}
+    slow = new Promise(resolve => {
+      answer = resolve
+    })
+    await shelf().ready()
+    await new Promise(resolve => setTimeout(resolve, 5))
+    await shelf().save(shelf().items[0]!, can('saved meanwhile'))
+    answer()
+    await vi.waitFor(() => expect(asked.filter(a => a === 'answered')).toHaveLength(2))
+    expect(shelf().items[0]!.document.name).toBe('saved meanwhile')
   })
 })

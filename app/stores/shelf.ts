@@ -29,7 +29,36 @@ export const useShelfStore = defineStore('shelf', () => {
     }
   }
 
+  const app = useNuxtApp()
+  /** counts what was saved from here: what was read before that is old */ let saved = 0
+  /**
+   * Waits for it where it is not known yet. It is looked at again wherever it is used: a tab stays open for days, and
+   * what somebody else has found unfit is not to be used here either.
+   */
+  async function ready() {
+    if (!loaded.value) return load()
+    if (app.isHydrating) return
+    const before = saved
+    void $fetch<StoredItem[]>('/api/shelf').then(
+      found => {
+        if (saved === before && JSON.stringify(found) !== JSON.stringify(items.value)) takeAll(found)
+      },
+      // Away: it stays as it was known last.
+      () => undefined,
+    )
+  }
+  /** Steps over what somebody else has changed meanwhile can't be gone back. */
+  function takeAll(found: StoredItem[]) {
+    const versions = new Map(items.value.map(({ id, version }) => [id, version]))
+    const changed = new Set(found.filter(({ id, version }) => versions.get(id) !== version).map(({ id }) => id))
+    const untouched = (step: Step) => step.every(({ after }) => !changed.has(after.id))
+    done.value = done.value.filter(untouched)
+    undone.value = undone.value.filter(untouched)
+    items.value = found
+  }
+
   function replace(item: StoredItem) {
+    saved++
     const index = items.value.findIndex(i => i.id === item.id)
     if (index >= 0) items.value.splice(index, 1, item)
     else items.value.push(item)
@@ -104,6 +133,7 @@ export const useShelfStore = defineStore('shelf', () => {
     loaded,
     failure,
     load,
+    ready,
     add,
     addAll,
     save,

@@ -22,6 +22,7 @@ import type {
 
 /** `whole`: draws of a whole forecast here; `taught`: what past runs have taught, where it is to be used */
 interface Request {
+  /** a newer request of the same asker and kind ends an older one */ asker: number
   job: number
   whole: number
   document: StagingDocument
@@ -43,7 +44,7 @@ export type ForecastRequest =
 /** What is drawn and explained, with its run where it is not what is stated. */
 export type Shown = Representative & { run?: Traced }
 
-/** Names the demonstrations that the page has at hand, before all else. */
+/** Names the demonstrations that the page has at hand. */
 export interface Known {
   kind: 'known'
   demonstrations: string[]
@@ -52,7 +53,8 @@ export interface Known {
 /** Ends what is of no use to anybody any more. */
 export interface Idle {
   kind: 'idle'
-  of: ForecastRequest['kind'][]
+  asker: number
+  /** all that it asked for, where none is named */ of?: ForecastRequest['kind'][]
 }
 
 export type ForecastAnswer =

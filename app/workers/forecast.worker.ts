@@ -1,6 +1,10 @@
-/** Forecasts, levers and strips away from the screen's thread. A newer request of the same kind ends an older one. */
+/**
+ * Forecasts, levers and strips away from the screen's thread. A newer request of the same asker and kind ends an older
+ * one.
+ */
 import {
   DEFAULT_SAMPLES,
+  LearntSteps,
   StagingSample,
   courseOf,
   debriefOf,
@@ -45,9 +49,12 @@ const FEWEST = 40
 const asFew = (usual: number, { whole }: { whole: number }) =>
   Math.max(FEWEST, Math.round((usual * Math.min(whole, DEFAULT_SAMPLES)) / DEFAULT_SAMPLES))
 
+const steps = new LearntSteps<Taught>()
+
 class Cancelled extends Error {}
 
-const newest: Partial<Record<ForecastRequest['kind'], number>> = {}
+/** The newest jobs of each asker. */
+const newest = new Map<number, Partial<Record<ForecastRequest['kind'], number>>>()
 const breath = new MessageChannel()
 const waiting: (() => void)[] = []
 breath.port1.onmessage = () => waiting.shift()?.()
@@ -115,7 +122,7 @@ let known: string[] = []
 async function work(request: ForecastRequest): Promise<void> {
   const current = async () => {
     await pause()
-    if (newest[request.kind] !== request.job) throw new Cancelled()
+    if (newest.get(request.asker)?.[request.kind] !== request.job) throw new Cancelled()
   }
   await fetchAll(demonstrationsOf(request))
   const { demonstration, given, values } = resolveStaging(request.document)
@@ -161,6 +168,7 @@ async function work(request: ForecastRequest): Promise<void> {
       request.runs.map(pastRun).map(r => ({ given: resolveStaging(r.staging).given, seen: r.seen })),
       undefined,
       current,
+      steps,
     )
     answer({ kind: 'learn', job: request.job, taught })
   } else if (request.kind === 'debrief') {
@@ -224,11 +232,16 @@ self.onmessage = (event: MessageEvent<ForecastRequest | Idle | Known>) => {
     known = request.demonstrations
     return
   }
+  if (request.kind === 'idle') {
+    if (!request.of) newest.delete(request.asker)
+    for (const kind of request.of ?? []) delete newest.get(request.asker)?.[kind]
+    return
+  }
+  const ofAsker = newest.get(request.asker) ?? {}
+  newest.set(request.asker, ofAsker)
+  ofAsker[request.kind] = request.job
   // Levers of what has just been changed are of no use to anybody.
-  for (const kind of request.kind === 'idle' ? request.of : request.kind === 'forecast' ? ['levers' as const] : [])
-    delete newest[kind]
-  if (request.kind === 'idle') return
-  newest[request.kind] = request.job
+  if (request.kind === 'forecast') delete ofAsker.levers
   work(request)
     .then(() => loadDemonstrations(known).catch(() => undefined))
     .catch((error: unknown) => {

@@ -2,6 +2,7 @@
 import { CholeskyDecomposition, Matrix } from 'ml-matrix'
 import { findInput, resolve, type Demonstration, type Given, type QuantityInput, type Thing } from '../demonstration'
 import { latinHypercube } from './latin-hypercube'
+import { LearntSteps } from './learnt-steps'
 import { scoreOf, shareOf } from './normal-scores'
 import { DEFAULT_SEED } from './draws'
 import { StagingSample } from './sample'
@@ -25,6 +26,8 @@ export interface Taught {
 /** Two measures of a thing are the same within this share. */
 const LIKE = 0.02
 const SAMPLES = 400
+/** Draws between pauses. */
+const SLICE = 40
 const FEWEST = 15
 /** Spread kept however many runs there are: the model itself is not exact. */
 const LEAST_DEVIATION = 0.15
@@ -53,6 +56,44 @@ function speaksOf(demonstration: Demonstration, run: Given, target: Given, ids: 
   return new Set(ids.filter(id => belongs(id).every(thing => things[thing])))
 }
 
+/** Learns from one run more. @param index of the run: each has random numbers of its own */
+async function learnOne(
+  demonstration: Demonstration,
+  before: Taught,
+  run: PastRun,
+  index: number,
+  speaks: ReadonlySet<string>,
+  samples: number,
+  pause: () => Promise<void>,
+): Promise<Taught> {
+  const { inputs, mean, covariance } = before
+  const { points, scores } = drawScores(demonstration, before, samples, DEFAULT_SEED + 7 * index, id => speaks.has(id))
+  const sample = new StagingSample(demonstration, run.given, samples, DEFAULT_SEED, points)
+  sample.tolerant = true
+  while (!sample.advance(SLICE)) await pause()
+  const weights = weigh(sample, run.seen)
+  if (weights.effective < FEWEST) return { ...before, unlike: before.unlike + 1 }
+  const trust = weights.effective / (weights.effective + inputs.length)
+  const seenMean = inputs.map((_, i) => scores.reduce((sum, row, k) => sum + weights.each[k] * row[i], 0) / weights.sum)
+  const next = inputs.map((_, i) =>
+    inputs.map((_, j) => {
+      const seen =
+        scores.reduce((sum, row, k) => sum + weights.each[k] * (row[i] - seenMean[i]) * (row[j] - seenMean[j]), 0) /
+        weights.sum
+      return covariance[i][j] + trust * (seen - covariance[i][j])
+    }),
+  )
+  next.forEach((row, i) => {
+    row[i] = Math.max(row[i], LEAST_DEVIATION * LEAST_DEVIATION)
+    // The two halves differ by rounding.
+    for (let j = 0; j < i; j++) row[j] = next[j][i]!
+  })
+  return {
+    ...{ inputs, runs: before.runs + 1, unlike: before.unlike },
+    ...{ mean: mean.map((m, i) => m + trust * (seenMean[i] - m)), covariance: next },
+  }
+}
+
 /**
  * Learns from runs in the order given: each is weighed on a sample from what the earlier ones taught, and the
  * weighted mean and covariance of the scores become the next one's start (assumed-density filtering). With few
@@ -61,6 +102,7 @@ function speaksOf(demonstration: Demonstration, run: Given, target: Given, ids: 
  * @param target the staging for which it is learnt: runs with another heater or vessel don't speak about its heater
  *   or vessel
  * @param pause awaited between slices; may throw to cancel
+ * @param steps what was learnt already of such runs; what is learnt now is added
  * @source T. P. Minka, A family of algorithms for approximate Bayesian inference (2001), ch. 3, with importance
  *   sampling for the moments
  */
@@ -70,52 +112,24 @@ export async function learn(
   runs: readonly PastRun[],
   samples = SAMPLES,
   pause: () => Promise<void> = async () => {},
+  steps = new LearntSteps<Taught>(),
 ): Promise<Taught> {
   const inputs = sharedInputs(demonstration).map(i => i.id)
-  const size = inputs.length
-  let mean = inputs.map(() => 0)
-  let covariance: number[][] = inputs.map((_, i) => inputs.map((_, j) => (i === j ? 1 : 0)))
-  let taught = 0
-  let unlike = 0
-  for (const [r, run] of runs.entries()) {
-    const speaks = speaksOf(demonstration, run.given, target, inputs)
-    const { points, scores } = drawScores(
-      demonstration,
-      { inputs, mean, covariance },
-      samples,
-      DEFAULT_SEED + 7 * r,
-      id => speaks.has(id),
-    )
-    const sample = new StagingSample(demonstration, run.given, samples, DEFAULT_SEED, points)
-    sample.tolerant = true
-    while (!sample.advance(40)) await pause()
-    const weights = weigh(sample, run.seen)
-    if (weights.effective < FEWEST) {
-      unlike++
-      continue
-    }
-    taught++
-    const trust = weights.effective / (weights.effective + size)
-    const seenMean = inputs.map(
-      (_, i) => scores.reduce((sum, row, k) => sum + weights.each[k] * row[i], 0) / weights.sum,
-    )
-    const next = inputs.map((_, i) =>
-      inputs.map((_, j) => {
-        const seen =
-          scores.reduce((sum, row, k) => sum + weights.each[k] * (row[i] - seenMean[i]) * (row[j] - seenMean[j]), 0) /
-          weights.sum
-        return covariance[i][j] + trust * (seen - covariance[i][j])
-      }),
-    )
-    next.forEach((row, i) => {
-      row[i] = Math.max(row[i], LEAST_DEVIATION * LEAST_DEVIATION)
-      // The two halves differ by rounding.
-      for (let j = 0; j < i; j++) row[j] = next[j][i]!
-    })
-    mean = mean.map((m, i) => m + trust * (seenMean[i] - m))
-    covariance = next
+  let taught: Taught = {
+    ...{ inputs, runs: 0, unlike: 0 },
+    ...{ mean: inputs.map(() => 0), covariance: inputs.map((_, i) => inputs.map((_, j) => (i === j ? 1 : 0))) },
   }
-  return { inputs, mean, covariance, runs: taught, unlike }
+  let before = 0
+  for (const [index, run] of runs.entries()) {
+    const speaks = speaksOf(demonstration, run.given, target, inputs)
+    const about = JSON.stringify([demonstration.id, samples, run, [...speaks]])
+    const step = await steps.after(before, about, () =>
+      learnOne(demonstration, taught, run, index, speaks, samples, pause),
+    )
+    before = step.id
+    taught = step.learnt
+  }
+  return taught
 }
 
 /** A Latin hypercube whose shared columns follow what was taught; with `included` only some of them do. */

@@ -3,6 +3,7 @@ import { setImmediate, setTimeout } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import {
   DEFAULT_SEED,
+  LearntSteps,
   StagingSample,
   attemptReading,
   forecastKey,
@@ -16,6 +17,7 @@ import {
   type FirstOdds,
   type Learnt,
   type ReadStaging,
+  type Taught,
 } from '../../core'
 import { know } from '../../core/catalogue/known'
 import { DEMONSTRATIONS } from '../../core/catalogue/everything'
@@ -26,21 +28,11 @@ know(DEMONSTRATIONS)
 /** Draws of a whole forecast that others wait for. */
 const A_FEW = 10
 
-/** What was learnt last, by what it hangs on: other stagings with the same vessel and heater ask for the same. */
-const known = new Map<string, Learnt>()
-const MOST_KNOWN = 50
+const steps = new LearntSteps<Taught>()
 
-async function learntFor({ demonstration, given }: ReadStaging, asked: OddsAsked): Promise<Learnt> {
-  const { teachers, about, key } = asked
-  let learnt = known.get(key)
-  if (!learnt) {
-    const runs = teachers.map(t => ({ given: readStaging(t.staging).given, seen: t.seen }))
-    learnt = { about, key, taught: await learn(demonstration, given, runs) }
-  }
-  known.delete(key)
-  known.set(key, learnt)
-  for (const oldest of [...known.keys()].slice(0, Math.max(0, known.size - MOST_KNOWN))) known.delete(oldest)
-  return learnt
+async function learntFor({ demonstration, given }: ReadStaging, { teachers, about, key }: OddsAsked): Promise<Learnt> {
+  const runs = teachers.map(t => ({ given: readStaging(t.staging).given, seen: t.seen }))
+  return { about, key, taught: await learn(demonstration, given, runs, undefined, undefined, steps) }
 }
 
 async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {

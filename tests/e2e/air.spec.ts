@@ -1,4 +1,4 @@
-import { ask, blank, complete, expect, odds, test, verdict, type Page } from './page'
+import { ask, blank, complete, expect, odds, inTab as test, verdict, type Page } from './page'
 
 const staging = (n: number) => `/bench/5a1d0000-0000-4000-8000-0000000000${String(n).padStart(2, '0')}`
 

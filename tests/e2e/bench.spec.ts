@@ -9,6 +9,7 @@ import {
   copyOf,
   expect,
   FILES,
+  inTab,
   odds,
   test,
   verdict,
@@ -74,7 +75,7 @@ test('change, forecast, save, reload; what is refused changes nothing', async ({
   await expect(page).toHaveURL(/\/logbook\/new\?staging=/)
 })
 
-test('a failure is logged, a reload on the way loses nothing, and it is read in the Logbook', async ({ page }) => {
+inTab('a failure is logged, a reload on the way loses nothing, and it is read in the Logbook', async ({ page }) => {
   await page.goto(`/logbook/new?staging=${STAGING.split('/').pop()}`)
   await page.getByRole('button', { name: 'Log it' }).click()
   await expect(page.getByRole('alert')).toContainText('Outcome: choose what the room saw')
@@ -181,7 +182,7 @@ test("the same seed gives the same numbers in the browser's worker and in Node",
   await expect(page.getByTestId('save-state')).toHaveText('Saved, version 1')
 })
 
-test('the room can be changed from anywhere and every number follows', async ({ page }) => {
+inTab('the room can be changed from anywhere and every number follows', async ({ page }) => {
   await page.goto('/shelf')
   const button = page.getByRole('button', { name: /Room conditions/ })
   await expect(button).toContainText('877.8')
@@ -202,7 +203,7 @@ test('the room can be changed from anywhere and every number follows', async ({ 
   expect((await page.request.put('/api/room', { data })).ok()).toBe(true)
 })
 
-test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) => {
+inTab('a weighed vessel goes on the Shelf and into a staging', async ({ page }) => {
   await page.goto('/shelf')
   await page.getByRole('button', { name: 'Add a vessel' }).click()
   await page.getByRole('button', { name: 'Save' }).click()
@@ -249,7 +250,7 @@ test('a weighed vessel goes on the Shelf and into a staging', async ({ page }) =
   await expect(verdict(page)).toContainText('of 100')
 })
 
-test('works from the keyboard and lists its keys', async ({ page }) => {
+inTab('works from the keyboard and lists its keys', async ({ page }) => {
   await page.goto('/shelf')
   await page.getByRole('heading', { name: 'Shelf' }).waitFor()
   await page.keyboard.press('2')
@@ -307,20 +308,29 @@ for (const [name, path] of [
   ['a practised can', '/practice/5a1d0000-0000-4000-8000-000000000001'],
   ['form for a run', '/logbook/new?staging=5a1d0000-0000-4000-8000-000000000001'],
 ] as const) {
-  test(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
-    await page.emulateMedia({ reducedMotion: 'reduce' })
+  inTab(`${name} passes axe and fits a narrow screen`, async ({ page }) => {
     await page.goto(path)
     await page.locator('h1').waitFor()
     await page.waitForLoadState('networkidle')
     if (name.startsWith('Bench')) await complete(page)
     const faults = async () => {
+      // What is still turning from one colour to another has neither.
+      await page.evaluate(() => {
+        const ending = document.getAnimations().filter(a => a.effect?.getComputedTiming().endTime !== Infinity)
+        return Promise.allSettled(ending.map(({ finished }) => finished))
+      })
       // In the page itself: there are no frames, for which a second page would put the results together.
       const { violations } = await new AxeBuilder({ page })
         .setLegacyMode()
         .options({ resultTypes: ['violations'] })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze()
-      return violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`)
+      const ids = await page.locator('[id]').evaluateAll(all => all.map(({ id }) => id))
+      const twice = ids.filter((id, i) => ids.indexOf(id) !== i)
+      return [
+        ...violations.map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(', ')}`),
+        ...twice.map(id => `twice: ${id}`),
+      ]
     }
     expect(await faults()).toEqual([])
     await page.emulateMedia({ colorScheme: 'dark' })

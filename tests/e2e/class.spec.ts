@@ -1,7 +1,7 @@
 /** What stands before a class: the projector's pages of a staging, its sheet as a document, a lesson planned. */
 import { readFileSync } from 'node:fs'
 import { strFromU8, unzipSync } from 'fflate'
-import { ask, choose, complete, expect, FILES, test } from './page'
+import { ask, choose, complete, expect, FILES, inTab as test } from './page'
 
 const BALLOON = '5a1d0000-0000-4000-8000-000000000010'
 

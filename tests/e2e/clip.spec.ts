@@ -1,6 +1,6 @@
 /** A clip of a run, stepped frame by frame: dark, then red for the hush, then blue. */
 import { film } from '../made-clip'
-import { expect, test, type Page } from './page'
+import { expect, inTab as test, type Page } from './page'
 
 const CAN = '5a1d0000-0000-4000-8000-000000000001'
 

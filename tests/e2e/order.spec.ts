@@ -1,4 +1,4 @@
-import { choose, expect, test } from './page'
+import { choose, expect, inTab, test } from './page'
 
 const SHOW = '/order/5a1d0000-0000-4000-8000-000000000301'
 
@@ -38,7 +38,7 @@ test('a show fits; a bar is moved by keys; one that would break the order stays 
     .toBe(before + 60)
 })
 
-test('what does not fit names who clashes and ways to fix it; without a heater there is no plan', async ({ page }) => {
+inTab('what does not fit names who clashes and ways to fix it; without a heater there is no plan', async ({ page }) => {
   await page.goto('/order')
   await page.getByRole('button', { name: 'New running order' }).click()
   await page.getByLabel('Title of the running order').fill('Two drums')
@@ -84,7 +84,7 @@ test('what does not fit names who clashes and ways to fix it; without a heater t
   await expect(page.getByTestId('clashes')).toContainText('needs a heater, and there is none')
 })
 
-test('run sheet, kit list, safety sheet and calendar come out of it', async ({ page }) => {
+inTab('run sheet, kit list, safety sheet and calendar come out of it', async ({ page }) => {
   await page.goto(SHOW)
   await expect(page.getByTestId('plan-state')).toHaveText('It fits')
   await expect(page.getByTestId('spares')).toContainText(/Oil tin, poured:\s+\d tins? for 99 in 100 to see one/)

@@ -30,9 +30,40 @@ export function watched(page: Page): Page {
   return page
 }
 
+/** Goes to another page of the application as a link does. */
+async function follow(page: Page, to: string): Promise<null> {
+  await page.evaluate(async path => {
+    const { hooks, $router } = (window as unknown as { useNuxtApp: () => NuxtApp }).useNuxtApp()
+    const finished = new Promise<void>(resolve => hooks.hookOnce('page:finish', resolve))
+    if (!(await $router.push(path))) await finished
+  }, to)
+  return null
+}
+/** What is asked of Nuxt's. */
+interface NuxtApp {
+  hooks: { hookOnce: (name: string, done: () => void) => void }
+  /** with what came between */ $router: { push: (to: string) => Promise<unknown> }
+}
+
+/** One page after the other in this tab: what was fetched and compiled for one stays for the next. */
+function staying(page: Page): Page {
+  const { goto } = page
+  page.goto = async (path, options) => {
+    const here = new URL(page.url())
+    const there = path.startsWith('/') && here.protocol === 'http:' ? new URL(path, here) : undefined
+    // Another question at the same place is a page read anew, as somebody has it who types it into the address bar.
+    return there && there.pathname !== here.pathname ? follow(page, path) : goto.call(page, path, options)
+  }
+  return page
+}
+
+/** A page with hardly anything on it. */
+const RESTING = '/backup'
+
 interface OfWorker {
   /** database of the application that its tests share; the worker's number is added */ database: string
   application: Application
+  /** for tests that stay in one tab */ tab: Page
 }
 /** Tests of one worker share a server and a database with the demo data; two workers share nothing. */
 export const test = base.extend<object, OfWorker>({
@@ -45,12 +76,37 @@ export const test = base.extend<object, OfWorker>({
     },
     { scope: 'worker', timeout: 120_000 },
   ],
+  tab: [
+    async ({ browser, application }, use, { project }) => {
+      const { viewport, locale, serviceWorkers, contextOptions } = project.use
+      const context = await browser.newContext({
+        ...{ ...contextOptions, viewport, locale, serviceWorkers, baseURL: application.url },
+      })
+      await use(staying(watched(await context.newPage())))
+      await context.close()
+    },
+    { scope: 'worker' },
+  ],
   baseURL: ({ application }, use) => use(application.url),
   context: async ({ context }, use) => {
     context.on('page', watched)
     await use(context)
     // What a page still asks for as its test ends is nobody's fault.
     await Promise.all(context.pages().map(page => page.unrouteAll({ behavior: 'ignoreErrors' })))
+  },
+})
+/**
+ * For tests that a person would do one after the other in one tab: a third cheaper than a browser's window of their own
+ * for each. Whoever changes units, language or clock has a window of its own.
+ */
+export const inTab = test.extend({
+  page: async ({ tab, viewport }, use) => {
+    await use(tab)
+    await tab.unrouteAll({ behavior: 'ignoreErrors' })
+    await tab.setViewportSize(viewport!)
+    await tab.emulateMedia({ colorScheme: null })
+    // A page that is left computes nothing more.
+    if (new URL(tab.url()).pathname !== RESTING) await tab.goto(RESTING)
   },
 })
 export { expect, type Browser, type Page } from '@playwright/test'

@@ -1,4 +1,4 @@
-import { begin, blank, expect, test, type Page } from './page'
+import { begin, blank, expect, inTab as test, type Page } from './page'
 
 /** A choice that is refused: its words are read, and the old one stays in force. */
 async function refused(page: Page, input: string, choice: string, words: RegExp) {

@@ -1,4 +1,4 @@
-import { ask, blank, choose, complete, expect, odds, stage, test, type Page } from './page'
+import { ask, blank, choose, complete, expect, inTab, odds, stage, test, type Page } from './page'
 
 /** The first of the demo's stagings. */
 const CAN = '/bench/5a1d0000-0000-4000-8000-000000000001'
@@ -17,7 +17,7 @@ async function slowStaging(page: Page) {
   return id
 }
 
-test('a lever can be pulled, and everything be undone', async ({ page }) => {
+inTab('a lever can be pulled, and everything be undone', async ({ page }) => {
   await slowStaging(page)
   const before = await odds(page)
   const levers = page.getByTestId('levers')
@@ -31,7 +31,7 @@ test('a lever can be pulled, and everything be undone', async ({ page }) => {
   await expect(page.getByTestId('save-state')).toContainText('Saved, version 1')
 })
 
-test('how sure one is changes the odds, and a spread that is none is refused', async ({ page }) => {
+inTab('how sure one is changes the odds, and a spread that is none is refused', async ({ page }) => {
   await slowStaging(page)
   await blank(page, 'transferTime').click()
   const sure = page.getByLabel('How sure')
@@ -50,7 +50,7 @@ test('how sure one is changes the odds, and a spread that is none is refused', a
   await expect(page.getByLabel('How sure')).toHaveValue('± 90 %')
 })
 
-test('what is begun is in no list until something of it is changed or saved', async ({ page }) => {
+inTab('what is begun is in no list until something of it is changed or saved', async ({ page }) => {
   const listed = async (address: string) => {
     await page.goto('/bench')
     await expect(page.getByRole('heading', { name: 'Bench' })).toBeVisible()
@@ -79,7 +79,7 @@ test('what is begun is in no list until something of it is changed or saved', as
   await expect(await listed(saved)).toHaveCount(1)
 })
 
-test('the drawing follows the scrubber from the heat to the bath', async ({ page }) => {
+inTab('the drawing follows the scrubber from the heat to the bath', async ({ page }) => {
   await slowStaging(page)
   const slider = page.getByRole('slider', { name: 'Time scrubber' })
   const drawing = page.getByRole('img', { name: /^Bench drawing/ })
@@ -93,7 +93,7 @@ test('the drawing follows the scrubber from the heat to the bath', async ({ page
   await expect(drawing).toHaveAccessibleName(/drawn in|gone/)
 })
 
-test('a room in which a staging no longer goes together is told, not hidden', async ({ page }) => {
+inTab('a room in which a staging no longer goes together is told, not hidden', async ({ page }) => {
   const id = crypto.randomUUID()
   const document = {
     demonstration: 'can-plunge',
@@ -192,7 +192,7 @@ test('an item changed in two windows is not overwritten unseen', async ({ page, 
   await expect(other.getByText('second place')).toBeVisible()
 })
 
-test('retired things leave the Shelf but are not lost', async ({ page }) => {
+inTab('retired things leave the Shelf but are not lost', async ({ page }) => {
   await page.goto('/shelf')
   await page.getByRole('button', { name: 'Retire Squat can, 250 mL' }).click()
   await expect(page.getByRole('heading', { name: 'Squat can, 250 mL' })).toHaveCount(0)
@@ -201,33 +201,34 @@ test('retired things leave the Shelf but are not lost', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Retire Squat can, 250 mL' })).toBeVisible()
 })
 
-test('half a number is no number: refused, it leaves the one before it, and nothing is saved behind its back', async ({
-  page,
-}) => {
-  await slowStaging(page)
-  const inForce = await blank(page, 'waterCharge').innerText()
-  await blank(page, 'waterCharge').click()
-  const field = page.getByLabel(/, with any unit$/)
-  await field.fill('')
-  await field.pressSequentially('5000 mL')
-  await expect(page.getByRole('alert')).toContainText('accepted')
-  await expect(blank(page, 'waterCharge')).toHaveText(inForce)
-  await page.keyboard.press('Escape')
-  await page.getByLabel('Title of the staging').fill('Typed just now')
-  await page.keyboard.press('Control+s')
-  await expect(page.getByRole('alert')).toContainText('“5000 mL”')
-  await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
-  await blank(page, 'waterCharge').click()
-  await expect(field).toHaveValue('5000 mL')
-  await page.getByRole('button', { name: /^Keep / }).click()
-  await page.keyboard.press('Escape')
-  // The title is still being typed.
-  await page.getByLabel('Title of the staging').fill('Typed just now, and saved')
-  await page.keyboard.press('Control+s')
-  await expect(page.getByTestId('save-state')).toContainText('Saved, version')
-  await page.reload()
-  await expect(page.getByLabel('Title of the staging')).toHaveValue('Typed just now, and saved')
-})
+inTab(
+  'half a number is no number: refused, it leaves the one before it, and nothing is saved behind its back',
+  async ({ page }) => {
+    await slowStaging(page)
+    const inForce = await blank(page, 'waterCharge').innerText()
+    await blank(page, 'waterCharge').click()
+    const field = page.getByLabel(/, with any unit$/)
+    await field.fill('')
+    await field.pressSequentially('5000 mL')
+    await expect(page.getByRole('alert')).toContainText('accepted')
+    await expect(blank(page, 'waterCharge')).toHaveText(inForce)
+    await page.keyboard.press('Escape')
+    await page.getByLabel('Title of the staging').fill('Typed just now')
+    await page.keyboard.press('Control+s')
+    await expect(page.getByRole('alert')).toContainText('“5000 mL”')
+    await expect(page.getByTestId('save-state')).toContainText('Unsaved changes')
+    await blank(page, 'waterCharge').click()
+    await expect(field).toHaveValue('5000 mL')
+    await page.getByRole('button', { name: /^Keep / }).click()
+    await page.keyboard.press('Escape')
+    // The title is still being typed.
+    await page.getByLabel('Title of the staging').fill('Typed just now, and saved')
+    await page.keyboard.press('Control+s')
+    await expect(page.getByTestId('save-state')).toContainText('Saved, version')
+    await page.reload()
+    await expect(page.getByLabel('Title of the staging')).toHaveValue('Typed just now, and saved')
+  },
+)
 
 test('Ctrl K finds a staging, a page and an act by typing', async ({ page }) => {
   await page.goto('/shelf')
@@ -387,7 +388,7 @@ test('an order with a staging that is no longer accepted says which, and lets on
   await expect(broken.getByRole('button', { name: /^Take .* out$/ }).first()).toBeVisible()
 })
 
-test('what is archived leaves the list, what is deleted can be taken back for a while', async ({ page }) => {
+inTab('what is archived leaves the list, what is deleted can be taken back for a while', async ({ page }) => {
   const row = page.getByRole('listitem').filter({ has: page.locator('a[href$="000000000003"]') })
   const undo = page.getByRole('listitem').filter({ hasText: 'is deleted' }).getByRole('button', { name: 'Undo' })
   await page.goto('/bench')
@@ -421,7 +422,7 @@ test('what is archived leaves the list, what is deleted can be taken back for a 
     await expect(all).toHaveCount(before)
   }
 })
-test('a staging is printed on one page: steps, kit, cautions, odds', async ({ page }) => {
+inTab('a staging is printed on one page: steps, kit, cautions, odds', async ({ page }) => {
   for (const number of [1, 2, 5]) {
     await page.goto(`/bench/plan?staging=5a1d0000-0000-4000-8000-00000000000${number}`)
     await complete(page)
@@ -431,7 +432,7 @@ test('a staging is printed on one page: steps, kit, cautions, odds', async ({ pa
     expect(sheet.match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
   }
 })
-test('the crushed can is shown in three dimensions, or it is said that the device can’t', async ({ page }) => {
+inTab('the crushed can is shown in three dimensions, or it is said that the device can’t', async ({ page }) => {
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   await complete(page)
   const part = await ask(page, 'What is left of it, in three dimensions?')
@@ -440,7 +441,7 @@ test('the crushed can is shown in three dimensions, or it is said that the devic
   await expect(drawn.or(part.getByText('cannot draw in three dimensions'))).toBeVisible()
 })
 
-test('an everyday can is taken without measuring, and is less certain than a measured one', async ({ page }) => {
+inTab('an everyday can is taken without measuring, and is less certain than a measured one', async ({ page }) => {
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   await complete(page)
   await choose(page, 'Take a vessel from the Shelf', 'drinks can, 330 mL')
@@ -452,7 +453,7 @@ test('an everyday can is taken without measuring, and is less certain than a mea
   await page.getByRole('button', { name: 'Undo' }).first().click()
   await expect(blank(page, 'vesselHeight')).toHaveText('145 mm')
 })
-test('on a phone the verdict stays in sight while the procedure is read', async ({ page }) => {
+inTab('on a phone the verdict stays in sight while the procedure is read', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto('/bench/5a1d0000-0000-4000-8000-000000000001')
   await complete(page)

@@ -1,4 +1,4 @@
-import { ask, begin, blank, choose, complete, expect, NUMBERS, test, type Page } from './page'
+import { ask, begin, blank, choose, complete, expect, NUMBERS, inTab as test, type Page } from './page'
 import { DEMONSTRATIONS } from '../../core/catalogue/everything'
 
 const POOL = '5a1d0000-0000-4000-8000-000000000004'

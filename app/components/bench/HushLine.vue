@@ -264,7 +264,7 @@ const words = computed(() => {
       @click="click"
     >
       <defs>
-        <clipPath v-for="(p, i) in panels" :id="`${uid}-${i}`" :key="p.id">
+        <clipPath v-for="(p, i) in panels" :id="`${uid}-panel-${i}`" :key="p.id">
           <rect :x="p.from" :y="TOP" :width="p.across" :height="BOTTOM - TOP" />
         </clipPath>
       </defs>
@@ -275,7 +275,7 @@ const words = computed(() => {
           {{ tick.text }}
         </text>
         <text class="name" :x="p.from + p.across / 2" :y="BOTTOM + 29" text-anchor="middle">{{ p.name }}</text>
-        <g :clip-path="`url(#${uid}-${i})`">
+        <g :clip-path="`url(#${uid}-panel-${i})`">
           <rect v-if="p.strength" class="strength" v-bind="p.strength" />
           <rect v-if="p.ends" class="ends" v-bind="p.ends" />
           <path class="difference" :d="p.difference" />

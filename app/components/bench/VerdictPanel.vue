@@ -60,14 +60,14 @@ const uncertain = computed(() =>
         :aria-label="hundred.map(o => `${o.count} ${units.told(o.name)}`).join(', ') + ` ${$t('of 100')}`"
       >
         <defs>
-          <g v-for="look in looks" :id="`${signs}-${look}`" :key="look">
+          <g v-for="look in looks" :id="`${signs}-look-${look}`" :key="look">
             <OutcomeShape :subject="demonstration.subject" :look="look" />
           </g>
         </defs>
         <use
           v-for="(mark, i) in marks"
           :key="i"
-          :href="`#${signs}-${mark}`"
+          :href="`#${signs}-look-${mark}`"
           :transform="`translate(${(i % 50) * 12 + 1} ${Math.floor(i / 50) * 17 + 1}) scale(1.05)`"
         />
       </svg>

@@ -12,7 +12,7 @@ const props = defineProps<{
   /** drawn anew with every frame, so that what rises and falls in it goes on */ moves?: boolean
 }>()
 const units = useUnitsStore()
-const uid = useId().replace(/[^a-zA-Z0-9]/g, '')
+const uid = useId()
 // Narrower on a phone, so that the words in it stay readable; only once the page that the server drew is taken over,
 // which knows of no phone: drawn in two widths at once it would be cut off.
 const mounted = useMounted()

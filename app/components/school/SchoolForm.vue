@@ -13,10 +13,7 @@ const shelf = useShelfStore()
 const room = useRoomStore()
 const units = useUnitsStore()
 const { listed } = await useCatalogue()
-const [{ data: stored, error }] = await Promise.all([
-  useFetch<StoredSchool>('/api/school/whole'),
-  shelf.loaded ? undefined : shelf.load(),
-])
+const [{ data: stored, error }] = await Promise.all([useFetch<StoredSchool>('/api/school/whole'), shelf.ready()])
 /** Deep, and without what Vue adds: a document of its own. */
 const copied = (document: SchoolDocument): SchoolDocument => JSON.parse(JSON.stringify(document)) as SchoolDocument
 const version = ref(stored.value?.version ?? 0)
@@ -196,18 +193,10 @@ async function importFile(file: File) {
       <fieldset class="grid gap-2">
         <legend class="font-bold">In an emergency, call</legend>
         <div v-for="(line, i) in draft.emergency" :key="i" class="flex flex-wrap gap-2 items-start">
-          <UFormField
-            :name="`emergency.${i}.who`"
-            :label="`Who answers, ${i + 1}`"
-            :ui="{ label: 'sr-only', container: 'mt-0' }"
-          >
+          <UFormField :name="`emergency.${i}.who`" :label="`Who answers, ${i + 1}`" :ui="{ label: 'sr-only' }">
             <UInput v-model="line.who" class="w-64" maxlength="60" placeholder="first-aid room" />
           </UFormField>
-          <UFormField
-            :name="`emergency.${i}.number`"
-            :label="`Number, ${i + 1}`"
-            :ui="{ label: 'sr-only', container: 'mt-0' }"
-          >
+          <UFormField :name="`emergency.${i}.number`" :label="`Number, ${i + 1}`" :ui="{ label: 'sr-only' }">
             <UInput v-model="line.number" class="w-44" maxlength="40" placeholder="number" inputmode="tel" />
           </UFormField>
           <UButton
@@ -232,7 +221,7 @@ async function importFile(file: File) {
             class="flex-1 min-w-64"
             :name="`cautions.${i}.text`"
             :label="`Caution ${i + 1}`"
-            :ui="{ label: 'sr-only', container: 'mt-0' }"
+            :ui="{ label: 'sr-only' }"
           >
             <UTextarea v-model="caution.text" class="w-full" :rows="1" autoresize maxlength="400" />
           </UFormField>

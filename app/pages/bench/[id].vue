@@ -10,10 +10,9 @@ const staging = useOpenStaging(id)
 provide(OPEN_STAGING, staging)
 const { editor, demonstration, asStated, scrubber, pull, shelfProblem, take, takeTypical } = staging
 const { copyAway, logRun, unfit } = staging
-const shelf = useShelfStore()
 const units = useUnitsStore()
 const { draft, read, dirty, failure } = editor
-await Promise.all([staging.open(), shelf.loaded ? undefined : shelf.load()])
+await staging.open()
 // The staging as stated takes a slow device long: in a task of its own.
 await itsTurn()
 staging.showFirst()

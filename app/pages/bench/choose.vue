@@ -20,7 +20,7 @@ const room = useRoomStore()
 const units = useUnitsStore()
 const [{ data: cards, error, refresh }] = await Promise.all([
   useFetch<(Omit<GalleryCard, 'with'> & { with: string[] })[]>('/api/gallery'),
-  shelf.loaded ? undefined : shelf.load(),
+  shelf.ready(),
 ])
 // In another room other times hold, and other demonstrations can be staged.
 watch(

@@ -13,7 +13,7 @@ useUndoKeys(steps)
 const shelf = useShelfStore()
 const units = useUnitsStore()
 const { data: stagings } = await useFetch<ListedStaging[]>('/api/stagings', { lazy: true })
-await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load()])
+await order.load()
 useHead({ title: () => `${document.value?.title ?? 'Running order'} · Zealous Hush` })
 useSeoMeta({ description: 'When each act goes on the heat and is lifted, what does not fit, what to bring.' })
 

@@ -8,10 +8,9 @@ const { t } = useI18n()
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id, 'simulations')
 const { document, acts, planned, failure } = order
-const shelf = useShelfStore()
 const units = useUnitsStore()
 const school = useSchoolStore()
-await Promise.all([order.load(), shelf.loaded ? undefined : shelf.load(), school.load()])
+await Promise.all([order.load(), school.load()])
 useHead({ title: () => `${t('Sheets')}: ${document.value?.title ?? ''} · Zealous Hush` })
 useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 

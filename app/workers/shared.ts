@@ -1,0 +1,66 @@
+/**
+ * The workers that compute. They are the whole application's and stay from page to page: what one of them has fetched
+ * and compiled, the next page need not. One is kept for the verdict that somebody looks at; the others share the rest.
+ */
+import { knownDemonstrations } from '~~/core'
+import type { ForecastAnswer, ForecastRequest, Idle, Known } from './forecast-messages'
+
+/** More at once hardly help anybody, and each takes its memory. */
+const MOST = 4
+
+/** Who asks; it hears all answers of its worker. */
+interface Asker {
+  answered: (answer: ForecastAnswer) => void
+  /** the worker could not be fetched or begun, and answers nothing of what it was asked */ lost: () => void
+}
+
+function sharedWorker() {
+  let worker: Worker | undefined
+  const askers = new Map<number, Asker>()
+  /** demonstrations that it was told of */ let told = 0
+
+  function begin(): Worker {
+    const begun = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' })
+    begun.onmessage = ({ data }: MessageEvent<ForecastAnswer>) => {
+      for (const asker of [...askers.values()]) asker.answered(data)
+    }
+    begun.onerror = event => {
+      event.preventDefault()
+      begun.terminate()
+      worker = undefined
+      for (const asker of [...askers.values()]) asker.lost()
+    }
+    told = 0
+    return begun
+  }
+  /** Begun when it is first asked. */
+  function ask(request: ForecastRequest): void {
+    worker ??= begin()
+    const known = knownDemonstrations()
+    // What the page knows now, it may ask about while the server is away.
+    if (known.length > told) {
+      told = known.length
+      worker.postMessage({ kind: 'known', demonstrations: known.map(({ id }) => id) } satisfies Known)
+    }
+    worker.postMessage(request)
+  }
+  const idle = (asker: number, of?: Idle['of']): void => worker?.postMessage({ kind: 'idle', asker, of } satisfies Idle)
+  /** What it asked for is of no use any more. */
+  function leave(asker: number): void {
+    askers.delete(asker)
+    idle(asker)
+  }
+  return { askers, ask, idle, leave }
+}
+export type SharedWorker = ReturnType<typeof sharedWorker>
+
+let verdict: SharedWorker | undefined
+const others: SharedWorker[] = []
+
+/** @param forVerdict whether somebody looks at what it computes, and waits for it */
+export function workerFor(forVerdict: boolean): SharedWorker {
+  if (forVerdict) return (verdict ??= sharedWorker())
+  const most = Math.min(MOST, Math.max(2, navigator.hardwareConcurrency)) - 1
+  if (others.length < most && others.every(({ askers }) => askers.size > 0)) others.push(sharedWorker())
+  return others.reduce((least, other) => (other.askers.size < least.askers.size ? other : least))
+}

@@ -220,8 +220,9 @@ export function useForecast(document: () => StagingDocument | undefined) {
     const known = settled()
     if (!known) return
     showWhatCame(known)
-    // It was being worked out here, too.
+    // It was being worked out here, too, or could not be.
     if (asked) {
+      failure.value = ''
       main.idle('forecast')
       leversSoon()
     }

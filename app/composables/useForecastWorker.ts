@@ -1,9 +1,9 @@
-import { DEFAULT_SAMPLES } from '~~/core'
+import { DEFAULT_SAMPLES, knownDemonstrations } from '~~/core'
 import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
 import { workerFor, type SharedWorker } from '~/workers/shared'
 
 /** Distributes Omit over the kinds of request. */
-type Asked<R> = R extends ForecastRequest ? Omit<R, 'asker' | 'job' | 'whole'> : never
+type Asked<R> = R extends ForecastRequest ? Omit<R, 'asker' | 'job' | 'whole' | 'known'> : never
 type Kind = ForecastRequest['kind']
 
 const CANNOT = 'the part that computes could not be fetched; read the page again'
@@ -49,7 +49,8 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void, fo
     const job = ++jobs
     open.set(request.kind, job)
     worker ??= join()
-    worker.ask({ ...JSON.parse(JSON.stringify(request)), asker, job, whole })
+    const known = knownDemonstrations().map(({ id }) => id)
+    worker.ask({ ...JSON.parse(JSON.stringify(request)), asker, job, whole, known })
   }
   /** Of these, what is under way is of no use any more, and is not told. */
   function idle(...of: NonNullable<Idle['of']>) {

@@ -27,6 +27,7 @@ interface Request {
   whole: number
   document: StagingDocument
   seed: number
+  /** demonstrations that the page has at hand: it may ask about them while the server is away */ known: string[]
   taught?: Taught
 }
 
@@ -43,12 +44,6 @@ export type ForecastRequest =
 
 /** What is drawn and explained, with its run where it is not what is stated. */
 export type Shown = Representative & { run?: Traced }
-
-/** Names the demonstrations that the page has at hand. */
-export interface Known {
-  kind: 'known'
-  demonstrations: string[]
-}
 
 /** Ends what is of no use to anybody any more. */
 export interface Idle {

@@ -35,7 +35,7 @@ import {
   type Taught,
   type UnitSystem,
 } from '~~/core'
-import type { ForecastAnswer, ForecastRequest, Idle, Known } from './forecast-messages'
+import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
 
 const CHUNK = 40
 const STRIP_POINTS = 9
@@ -115,9 +115,6 @@ const fetchAll = (demonstrations: string[]) =>
     })
     throw new Cancelled()
   })
-
-/** What the page knows: fetched once there is nothing more urgent, so that it is at hand while the server is away. */
-let known: string[] = []
 
 async function work(request: ForecastRequest): Promise<void> {
   const current = async () => {
@@ -226,12 +223,8 @@ async function work(request: ForecastRequest): Promise<void> {
   }
 }
 
-self.onmessage = (event: MessageEvent<ForecastRequest | Idle | Known>) => {
+self.onmessage = (event: MessageEvent<ForecastRequest | Idle>) => {
   const request = event.data
-  if (request.kind === 'known') {
-    known = request.demonstrations
-    return
-  }
   if (request.kind === 'idle') {
     if (!request.of) newest.delete(request.asker)
     for (const kind of request.of ?? []) delete newest.get(request.asker)?.[kind]
@@ -243,7 +236,8 @@ self.onmessage = (event: MessageEvent<ForecastRequest | Idle | Known>) => {
   // Levers of what has just been changed are of no use to anybody.
   if (request.kind === 'forecast') delete ofAsker.levers
   work(request)
-    .then(() => loadDemonstrations(known).catch(() => undefined))
+    // What the page knows is fetched once there is nothing more urgent.
+    .then(() => loadDemonstrations(request.known).catch(() => undefined))
     .catch((error: unknown) => {
       if (!(error instanceof Cancelled))
         answer({ kind: 'failed', job: request.job, message: error instanceof Error ? error.message : String(error) })

@@ -2,8 +2,7 @@
  * The workers that compute. They are the whole application's and stay from page to page: what one of them has fetched
  * and compiled, the next page need not. One is kept for the verdict that somebody looks at; the others share the rest.
  */
-import { knownDemonstrations } from '~~/core'
-import type { ForecastAnswer, ForecastRequest, Idle, Known } from './forecast-messages'
+import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
 
 /** More at once hardly help anybody, and each takes its memory. */
 const MOST = 4
@@ -17,31 +16,24 @@ interface Asker {
 function sharedWorker() {
   let worker: Worker | undefined
   const askers = new Map<number, Asker>()
-  /** demonstrations that it was told of */ let told = 0
 
   function begin(): Worker {
     const begun = new Worker(new URL('./forecast.worker.ts', import.meta.url), { type: 'module' })
     begun.onmessage = ({ data }: MessageEvent<ForecastAnswer>) => {
-      for (const asker of [...askers.values()]) asker.answered(data)
+      for (const asker of askers.values()) asker.answered(data)
     }
     begun.onerror = event => {
       event.preventDefault()
       begun.terminate()
       worker = undefined
+      // Whoever asks again at once has begun another one.
       for (const asker of [...askers.values()]) asker.lost()
     }
-    told = 0
     return begun
   }
   /** Begun when it is first asked. */
   function ask(request: ForecastRequest): void {
     worker ??= begin()
-    const known = knownDemonstrations()
-    // What the page knows now, it may ask about while the server is away.
-    if (known.length > told) {
-      told = known.length
-      worker.postMessage({ kind: 'known', demonstrations: known.map(({ id }) => id) } satisfies Known)
-    }
     worker.postMessage(request)
   }
   const idle = (asker: number, of?: Idle['of']): void => worker?.postMessage({ kind: 'idle', asker, of } satisfies Idle)

@@ -137,6 +137,12 @@ test('a page that comes with all its draws works nothing out until something is 
   await page.route('**/forecast.worker*', route => route.abort())
   await page.reload()
   await complete(page)
+  // Gone to within the application, they come from the server all the same.
+  await page.getByRole('link', { name: /^Shelf/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Shelf' })).toBeVisible()
+  await page.goBack()
+  await complete(page)
+  await expect(page.getByRole('alert')).toHaveCount(0)
   await blank(page, 'bathTemperature').click()
   await page.getByLabel('bath, with any unit').fill('60 °C')
   await page.keyboard.press('Escape')

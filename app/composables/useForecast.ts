@@ -206,17 +206,17 @@ export function useForecast(document: () => StagingDocument | undefined) {
     { debounce: 120, immediate: true },
   )
 
-  /** Takes the server's odds, which stand until there are as many draws of the same, or for good. */
-  function come(first?: FirstOdds) {
+  /**
+   * Takes the server's odds, which stand until there are as many draws of the same, or for good. Few draws don't say
+   * what they are of: those are taken only with the page that they came with.
+   */
+  function come(first: FirstOdds | undefined, withPage: boolean) {
     if (first?.learnt) past.take(first.learnt)
     if (first?.forecast && first.whole) {
       const { forecast, whole, learnt } = first
       came ??= { forecast, whole, taught: learnt && learnt.taught.runs > 0 ? learnt.taught : undefined }
     }
-    if (first?.forecast && !forecast.value) {
-      forecast.value = first.forecast
-      shownFor = askedFor
-    }
+    if (withPage) forecast.value ??= first?.forecast
     const known = settled()
     if (!known) return
     showWhatCame(known)

@@ -40,11 +40,10 @@ export function useOpenStaging(id: string) {
   async function open() {
     const coming = firstOdds()
     const things = shelf.ready()
-    if (import.meta.client && drawn) odds.come(await coming)
+    if (import.meta.client && drawn) odds.come(await coming, true)
     await Promise.all([editor.load(), things, school.load()])
-    if (drawn) odds.come(await coming)
-    // Of what is stored: of a draft it says only what past runs taught.
-    else void coming.then(first => odds.come(dirty.value ? { learnt: first?.learnt } : first))
+    if (drawn) odds.come(await coming, true)
+    else void coming.then(first => odds.come(first, false))
   }
   const demonstration = computed(() => read.value?.demonstration)
   useSubject(() => demonstration.value?.id)

@@ -22,10 +22,11 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void, fo
   let worker: SharedWorker | undefined
 
   function answered(answer: ForecastAnswer) {
-    const [kind] = [...open].find(([, job]) => job === answer.job) ?? []
-    if (!kind) return
-    if (!('complete' in answer) || answer.complete) open.delete(kind)
-    onAnswer(answer)
+    for (const [kind, job] of open)
+      if (job === answer.job) {
+        if (!('complete' in answer) || answer.complete) open.delete(kind)
+        onAnswer(answer)
+      }
   }
   function lost() {
     const jobs = [...open.values()]
@@ -41,7 +42,9 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void, fo
   let gone = import.meta.server
   onScopeDispose(() => {
     gone = true
-    worker?.leave(asker)
+    // What it asked for is of no use any more.
+    worker?.askers.delete(asker)
+    worker?.idle(asker)
   })
 
   function ask(request: Asked<ForecastRequest>): void {

@@ -37,12 +37,7 @@ function sharedWorker() {
     worker.postMessage(request)
   }
   const idle = (asker: number, of?: Idle['of']): void => worker?.postMessage({ kind: 'idle', asker, of } satisfies Idle)
-  /** What it asked for is of no use any more. */
-  function leave(asker: number): void {
-    askers.delete(asker)
-    idle(asker)
-  }
-  return { askers, ask, idle, leave }
+  return { askers, ask, idle }
 }
 export type SharedWorker = ReturnType<typeof sharedWorker>
 
@@ -52,7 +47,8 @@ const others: SharedWorker[] = []
 /** @param forVerdict whether somebody looks at what it computes, and waits for it */
 export function workerFor(forVerdict: boolean): SharedWorker {
   if (forVerdict) return (verdict ??= sharedWorker())
-  const most = Math.min(MOST, Math.max(2, navigator.hardwareConcurrency)) - 1
-  if (others.length < most && others.every(({ askers }) => askers.size > 0)) others.push(sharedWorker())
-  return others.reduce((least, other) => (other.askers.size < least.askers.size ? other : least))
+  const most = Math.min(MOST, navigator.hardwareConcurrency) - 1 || 1
+  if (others.length < most && others.every(({ askers }) => askers.size)) others.push(sharedWorker())
+  // The one that the fewest ask.
+  return others.sort((a, b) => a.askers.size - b.askers.size)[0]!
 }

@@ -1,6 +1,6 @@
 import { DEFAULT_SAMPLES, knownDemonstrations } from '~~/core'
 import type { ForecastAnswer, ForecastRequest, Idle } from '~/workers/forecast-messages'
-import { workerFor, type SharedWorker } from '~/workers/shared'
+import { workerFor, type PooledWorker } from '~/workers/pool'
 
 /** Distributes Omit over the kinds of request. */
 type Asked<R> = R extends ForecastRequest ? Omit<R, 'asker' | 'job' | 'whole' | 'known'> : never
@@ -19,7 +19,7 @@ export function useForecastWorker(onAnswer: (answer: ForecastAnswer) => void, fo
   const whole = Number(useRuntimeConfig().public.samples) || DEFAULT_SAMPLES
   const asker = ++askers
   /** the newest job of each kind that still has an answer to come */ const open = new Map<Kind, number>()
-  let worker: SharedWorker | undefined
+  let worker: PooledWorker | undefined
 
   function answered(answer: ForecastAnswer) {
     for (const [kind, job] of open)

@@ -30,7 +30,7 @@ export const FILES: Readonly<Record<string, readonly string[]>> = {
   /** what is asked about a staging wherever one is shown, and how its parts look */
   staged: [
     composables('Demonstrations', 'Drafts', 'ForecastWorker', 'Missing', 'Simulated', 'Subject', 'Taught', 'Undo'),
-    '/app/(stores/(school|shelf)|stagings/(lean-run|open-staging)|workers/shared)\\.ts',
+    '/app/(stores/(school|shelf)|stagings/(lean-run|open-staging)|workers/pool)\\.ts',
     components('LanguageNote', 'UndoButtons', 'WhenNear', 'school/SchoolCautions', 'drawing/SceneDrawing'),
     components('bench/(OutcomeMark|OutcomeShape|ThingNotices|VerdictPanel)'),
   ],

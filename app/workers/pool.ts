@@ -13,7 +13,7 @@ interface Asker {
   /** the worker could not be fetched or begun, and answers nothing of what it was asked */ lost: () => void
 }
 
-function sharedWorker() {
+function pooledWorker() {
   let worker: Worker | undefined
   const askers = new Map<number, Asker>()
 
@@ -39,16 +39,16 @@ function sharedWorker() {
   const idle = (asker: number, of?: Idle['of']): void => worker?.postMessage({ kind: 'idle', asker, of } satisfies Idle)
   return { askers, ask, idle }
 }
-export type SharedWorker = ReturnType<typeof sharedWorker>
+export type PooledWorker = ReturnType<typeof pooledWorker>
 
-let verdict: SharedWorker | undefined
-const others: SharedWorker[] = []
+let verdict: PooledWorker | undefined
+const others: PooledWorker[] = []
 
 /** @param forVerdict whether somebody looks at what it computes, and waits for it */
-export function workerFor(forVerdict: boolean): SharedWorker {
-  if (forVerdict) return (verdict ??= sharedWorker())
+export function workerFor(forVerdict: boolean): PooledWorker {
+  if (forVerdict) return (verdict ??= pooledWorker())
   const most = Math.min(MOST, navigator.hardwareConcurrency) - 1 || 1
-  if (others.length < most && others.every(({ askers }) => askers.size)) others.push(sharedWorker())
+  if (others.length < most && others.every(({ askers }) => askers.size)) others.push(pooledWorker())
   // The one that the fewest ask.
   return others.sort((a, b) => a.askers.size - b.askers.size)[0]!
 }

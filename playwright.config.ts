@@ -1,16 +1,11 @@
+import { availableParallelism } from 'node:os'
 import { defineConfig } from '@playwright/test'
-import { launchOptions } from './scripts/browser/chromium'
-
-const LONG = ['show.spec.ts', 'bench.spec.ts']
+import { testBrowser } from './tests/e2e/test-browser'
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 2,
-  // The files that take longest, one test after the other, come first: no core waits for them at the end.
-  projects: [
-    { name: 'long', testMatch: LONG },
-    { name: 'others', testIgnore: LONG },
-  ],
+  // Server, page and its workers keep more than one core busy: on two, two of them took as long as one after the other.
+  workers: Math.max(1, Math.floor(availableParallelism() / 2)),
   // Of the longest test on a machine that others use, too: what a test waits for has its own.
   timeout: 240_000,
   expect: { timeout: 30_000 },
@@ -24,6 +19,6 @@ export default defineConfig({
     // What moves is drawn anew sixty times a second, without a graphics card: tests of motion ask for it.
     contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',
-    launchOptions: launchOptions(),
+    launchOptions: testBrowser(),
   },
 })

@@ -10,6 +10,10 @@ const server = { deps: { external: [/\/\.builds\/core-of-tests-/] } }
 // Watching, one changes core, and its tests are run as it is written.
 const core = process.argv.includes('run') ? await compiledCore(root, /\/catalogue\/known\.test\.ts$/) : undefined
 
+/** They are run in the gaps that the browser's tests leave, on machines that others use, too. */
+const PATIENCE = 300_000
+const expect = { poll: { timeout: 60_000 } }
+
 export default defineConfig({
   plugins: [core],
   resolve: { alias: { '~~': root, '~': `${root}/app` } },
@@ -17,6 +21,7 @@ export default defineConfig({
     // All cores: by default one is left idle, which is half of the machine that this is meant for.
     maxWorkers: '100%',
     server,
+    expect,
     projects: [
       {
         extends: true,
@@ -25,26 +30,27 @@ export default defineConfig({
           isolate: false,
           include: ['{core,app,server,scripts}/**/*.test.ts'],
           exclude: ['**/node_modules/**', '.builds/**', '**/*.thorough.test.ts', '**/*.component.test.ts'],
-          testTimeout: 60_000,
+          testTimeout: PATIENCE,
         },
       },
       {
         // Hundreds of draws of every demonstration: minutes, so that a quick check leaves them out.
         extends: true,
-        test: { name: 'thorough', isolate: false, include: ['core/**/*.thorough.test.ts'], testTimeout: 120_000 },
+        test: { name: 'thorough', isolate: false, include: ['core/**/*.thorough.test.ts'], testTimeout: PATIENCE },
       },
       // Parts of the interface, mounted in a document without a browser.
       await defineVitestProject({
         plugins: [core],
         test: {
           server,
+          expect,
           name: 'component',
           include: ['app/**/*.component.test.ts'],
           environment: 'nuxt',
           setupFiles: ['tests/component-setup.ts'],
           isolate: false,
-          testTimeout: 30_000,
-          hookTimeout: 60_000,
+          testTimeout: PATIENCE,
+          hookTimeout: PATIENCE,
         },
       }),
       {
@@ -52,8 +58,8 @@ export default defineConfig({
         test: {
           name: 'integration',
           include: ['tests/integration/**/*.test.ts'],
-          testTimeout: 120_000,
-          hookTimeout: 180_000,
+          testTimeout: PATIENCE,
+          hookTimeout: PATIENCE,
           fileParallelism: false,
         },
       },

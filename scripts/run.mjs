@@ -40,8 +40,9 @@ process.argv.splice(2, 1)
 /** What a command prints may be read by a program, so that this goes beside it. @param {string} line */
 const say = line => (command === 'start' || command === 'test' ? console.log(line) : console.error(line))
 try {
-  ensureDebianPackages(needs, say)
-  await ensureNodePackages(root, say)
+  // Where one fails, what the other is installing is not left half installed.
+  const both = await Promise.allSettled([ensureDebianPackages(needs, say), ensureNodePackages(root, say)])
+  for (const one of both) if (one.status === 'rejected') throw one.reason
 } catch (error) {
   console.error(error instanceof Error ? error.message : error)
   process.exit(1)

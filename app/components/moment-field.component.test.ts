@@ -1,13 +1,14 @@
 import { mountSuspended } from '@nuxt/test-utils/runtime'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import MomentField from './MomentField.vue'
+import { until } from '~~/tests/until'
 
 const mount = (value: string) =>
   mountSuspended(MomentField, { props: { value, label: 'Begins' }, attachTo: document.body })
 const part = (field: Awaited<ReturnType<typeof mount>>, name: string) => field.find(`[data-segment="${name}"]`)
 async function open(value: string) {
   const field = await mount(value)
-  await vi.waitFor(() => expect(part(field, 'day').exists()).toBe(true))
+  await until(() => expect(part(field, 'day').exists()).toBe(true))
   return field
 }
 
@@ -28,7 +29,7 @@ describe('a day and a time of day', () => {
     const button = field.get('button')
     expect(button.attributes('aria-label')!.replace(/\s+/g, ' ')).toBe('Begins: 3/1/27, 6:30 PM')
     button.element.focus()
-    await vi.waitFor(() => expect(document.activeElement).toBe(part(field, 'month').element))
+    await until(() => expect(document.activeElement).toBe(part(field, 'month').element))
     expect(field.find('button').exists()).toBe(false)
     field.unmount()
   })

@@ -2,10 +2,11 @@
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { flushPromises } from '@vue/test-utils'
 import { readBody } from 'h3'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { NO_SCHOOL, roomAtAGlance, type RoomDocument, type StoredRoom } from '~~/core'
 import RoomConditions from './RoomConditions.vue'
 import RoomDialog from './RoomDialog.vue'
+import { until } from '~~/tests/until'
 
 const HIGH: RoomDocument = {
   altitude: { value: 1240, unit: 'm' },
@@ -129,7 +130,7 @@ describe('the room, changed', () => {
     kept = stored(9, { ...HIGH, airTemperature: { value: 25, unit: 'degC' } })
     registerEndpoint('/api/room', { method: 'GET', handler: () => kept })
     await useRoomStore().ready()
-    await vi.waitFor(() => expect(useRoomStore().version).toBe(9))
+    await until(() => expect(useRoomStore().version).toBe(9))
     await type('Height above sea level', '300 m')
     await press('Save')
     expect(dialog().textContent).toContain('changed in another window')

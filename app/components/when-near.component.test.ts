@@ -3,6 +3,7 @@ import { flushPromises } from '@vue/test-utils'
 import { createSSRApp, defineComponent, h, Suspense, type App, type Ref } from 'vue'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
 import WhenNear from './WhenNear.vue'
+import { until } from '~~/tests/until'
 
 /** Tells every place that is watched that it is in sight. */
 const inSight: (() => void)[] = []
@@ -97,7 +98,7 @@ it('is drawn as things are by then once it is near, and follows from then on', a
 it.each(['keydown', 'pointerdown', 'input'])('is drawn after %s anywhere on the page', async event => {
   await open()
   host.querySelector('input')!.dispatchEvent(new Event(event, { bubbles: true }))
-  await vi.waitFor(() => expect(told()).toBe('number 2'))
+  await until(() => expect(told()).toBe('number 2'))
 })
 it('does what was pressed in it once it is there, once', async () => {
   await open()
@@ -123,7 +124,7 @@ it('is not taken away while something in it is being pressed', async () => {
   expect(button('Other')).toBe(other)
   button('Press').click()
   other.dispatchEvent(new Event('pointerup', { bubbles: true }))
-  await vi.waitFor(() => expect(told()).toBe('number 2'))
+  await until(() => expect(told()).toBe('number 2'))
   expect(pressed).toHaveBeenCalledTimes(1)
 })
 it('keeps the focus where it is', async () => {
@@ -158,7 +159,7 @@ async function openOwn(top: number) {
   app = createSSRApp({ render: () => h(Suspense, null, { default: () => h('ol', [step()]) }) })
   app.mount(host)
   await flushPromises()
-  await vi.waitFor(() => expect(host.querySelectorAll('li.step')).toHaveLength(1))
+  await until(() => expect(host.querySelectorAll('li.step')).toHaveLength(1))
   return { number, stale, came }
 }
 const only = () => host.querySelector('button')!
@@ -166,7 +167,7 @@ const only = () => host.querySelector('button')!
 it('is taken over where it stands in sight from the beginning', async () => {
   const { number, came } = await openOwn(100)
   number.value = 3
-  await vi.waitFor(() => expect(only().textContent).toBe('number 3'))
+  await until(() => expect(only().textContent).toBe('number 3'))
   expect(only()).toBe(came)
 })
 it('stands as it came farther down, until what came is no longer so', async () => {
@@ -175,7 +176,7 @@ it('stands as it came farther down, until what came is no longer so', async () =
   await flushPromises()
   expect([only(), only().textContent]).toEqual([came, 'number 1'])
   stale.value = true
-  await vi.waitFor(() => expect(only().textContent).toBe('number 3'))
+  await until(() => expect(only().textContent).toBe('number 3'))
 })
 it('puts the focus where it was, also where what stands there says something else by now', async () => {
   const { number } = await openOwn(5000)

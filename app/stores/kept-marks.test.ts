@@ -3,6 +3,7 @@ import { IDBFactory } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Mark } from '~~/core'
+import { until } from '~~/tests/until'
 
 const mark = (kind: Mark['kind'], at: number): Mark => ({ id: `${kind}${at}`, act: 'can', kind, at })
 const [heat, plume, lift] = [mark('heat-on', 1000), mark('plume', 27000), mark('lifted', 61500)]
@@ -38,10 +39,10 @@ describe('marks on the device', () => {
     const first = await page(away)
     void first.store.keep('evening', heat)
     void first.store.keep('morning', plume)
-    await vi.waitFor(() => expect(first.store.online).toBe(false))
+    await until(() => expect(first.store.online).toBe(false))
     const next = await page(taken)
-    await vi.waitFor(() => expect(next.requests).toHaveLength(2))
-    await vi.waitFor(() => expect(next.store.waiting).toEqual([]))
+    await until(() => expect(next.requests).toHaveLength(2))
+    await until(() => expect(next.store.waiting).toEqual([]))
     expect(next.requests.map(r => r.url).sort()).toEqual(['/api/live/evening/marks', '/api/live/morning/marks'])
     const last = await page(taken)
     await new Promise(resolve => setTimeout(resolve, 50))
@@ -53,12 +54,12 @@ describe('marks on the device', () => {
       requests.length > 1 ? taken(r) : new Promise(resolve => (answer = () => resolve(taken(r)))),
     )
     void store.keep('evening', heat)
-    await vi.waitFor(() => expect(requests).toHaveLength(1))
+    await until(() => expect(requests).toHaveLength(1))
     void store.keep('evening', plume)
     void store.keep('evening', lift)
     expect(store.waiting).toHaveLength(3)
     answer()
-    await vi.waitFor(() => expect(store.waiting).toEqual([]))
+    await until(() => expect(store.waiting).toEqual([]))
     expect(requests.map(r => r.marks.map(m => m.kind))).toEqual([['heat-on'], ['plume', 'lifted']])
   })
   it('that are refused stay, with why, and hold up no other', async () => {
@@ -66,7 +67,7 @@ describe('marks on the device', () => {
       r.marks.some(m => m.id === plume.id) ? Promise.reject(refusal(422, 'no such act')) : taken(r),
     )
     for (const m of [heat, plume, lift]) void store.keep('evening', m)
-    await vi.waitFor(() => expect(store.waiting).toEqual([]))
+    await until(() => expect(store.waiting).toEqual([]))
     expect(store.kept).toEqual([{ show: 'evening', mark: plume, refused: 'no such act' }])
   })
   it('are sent where the browser keeps nothing, and it is said', async () => {
@@ -77,8 +78,8 @@ describe('marks on the device', () => {
     })
     const { store, requests } = await page(taken)
     void store.keep('evening', heat)
-    await vi.waitFor(() => expect(store.canKeep).toBe(false))
-    await vi.waitFor(() => expect(store.waiting).toEqual([]))
+    await until(() => expect(store.canKeep).toBe(false))
+    await until(() => expect(store.waiting).toEqual([]))
     expect(requests).toHaveLength(1)
   })
   it('of an earlier version are taken over', async () => {
@@ -91,7 +92,7 @@ describe('marks on the device', () => {
     Object.defineProperty(old, 'removeItem', { value: (key: string) => Reflect.deleteProperty(old, key) })
     vi.stubGlobal('localStorage', old)
     const { requests } = await page(taken)
-    await vi.waitFor(() => expect(requests).toEqual([{ url: '/api/live/evening/marks', marks: [heat] }]))
-    await vi.waitFor(() => expect(Object.keys(old)).toEqual([]))
+    await until(() => expect(requests).toEqual([{ url: '/api/live/evening/marks', marks: [heat] }]))
+    await until(() => expect(Object.keys(old)).toEqual([]))
   })
 })

@@ -3,6 +3,7 @@ import { registerEndpoint } from '@nuxt/test-utils/runtime'
 import { readBody } from 'h3'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { ShelfItemDocument, StoredItem } from '~~/core'
+import { until } from '~~/tests/until'
 
 /** A server of two things: it counts versions and turns away what was not made from the last one. */
 const kept = new Map<string, StoredItem>()
@@ -92,7 +93,7 @@ describe('the Shelf, changed by somebody else', () => {
   /** Goes to another page, and waits until what is asked there is answered. */
   async function lookAgain() {
     await shelf().ready()
-    await vi.waitFor(() => expect(asked.at(-1)).toBe('answered'))
+    await until(() => expect(asked.at(-1)).toBe('answered'))
   }
   const asked: string[] = []
   beforeEach(async () => {
@@ -137,7 +138,7 @@ describe('the Shelf, changed by somebody else', () => {
     await new Promise(resolve => setTimeout(resolve, 5))
     await shelf().save(shelf().items[0]!, can('saved meanwhile'))
     answer()
-    await vi.waitFor(() => expect(asked.filter(a => a === 'answered')).toHaveLength(2))
+    await until(() => expect(asked.filter(a => a === 'answered')).toHaveLength(2))
     expect(shelf().items[0]!.document.name).toBe('saved meanwhile')
   })
 })

@@ -26,6 +26,8 @@ export const SOURCES = [
 ]
 const KEPT = 4
 const QUIETLY = { NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' }
+/** What is made and thrown away is kept apart for longer: a fifth of the time would go into clearing up. */
+const ROOM_TO_WORK = '--max-semi-space-size=128'
 
 /** Builds what changed. @returns the server's entry file @throws Error with what the build printed */
 export async function ensureBuild(root: string, say: Say): Promise<string> {
@@ -41,7 +43,7 @@ export async function ensureBuild(root: string, say: Say): Promise<string> {
     say('Building the application (about a minute)…')
     const building = promisify(execFile)(
       process.execPath,
-      [join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'],
+      [ROOM_TO_WORK, join(root, 'node_modules', 'nuxt', 'bin', 'nuxt.mjs'), 'build'],
       { cwd: root, maxBuffer: 1 << 28, env: { ...process.env, ...QUIETLY, HUSH_BUILD_DIR: folder } },
     )
     // Ended meanwhile, it leaves no build behind that writes where the next one does.

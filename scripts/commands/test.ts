@@ -1,5 +1,4 @@
 /** `npm test`: runs every suite, and closes with the count of all of them together. */
-import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -8,6 +7,7 @@ import type { JsonTestResults } from 'vitest/node'
 import { ensureBuild } from '../build/build'
 import { openCluster, type Cluster } from '../database/cluster'
 import { withLock } from '../install/lock.mjs'
+import { run } from '../install/run-program.mjs'
 import { messageOf, root } from '../root'
 
 const say = (line: string) => console.log(line)
@@ -16,29 +16,13 @@ let failed = 0
 
 type Environment = Record<string, string>
 
-/** Runs a program of node_modules. */
-function program(
-  name: string,
-  args: string[],
-  environment: Environment = {},
-): Promise<{ ok: boolean; output: string }> {
-  return new Promise(resolve => {
-    const child = spawn(join(root, 'node_modules', '.bin', name), args, {
-      cwd: root,
-      env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', NO_COLOR: '1', ...environment },
-      stdio: ['ignore', 'pipe', 'pipe'],
-    })
-    let output = ''
-    child.stdout.on('data', text => {
-      output += text
-    })
-    child.stderr.on('data', text => {
-      output += text
-    })
-    child.on('error', error => resolve({ ok: false, output: error.message }))
-    child.on('close', code => resolve({ ok: code === 0, output }))
+/** Runs a program of node_modules. @param nice whether it is done in the time that what takes longest leaves */
+const program = (name: string, args: string[], environment: Environment = {}, nice = false) =>
+  run(join(root, 'node_modules', '.bin', name), args, {
+    folder: root,
+    environment: { NUXT_TELEMETRY_DISABLED: '1', NO_COLOR: '1', ...environment },
+    nice,
   })
-}
 
 function count(name: string, ok: number, bad: number, output: string) {
   passed += ok
@@ -51,7 +35,7 @@ function count(name: string, ok: number, bad: number, output: string) {
 const ROOM_TO_WORK = { NODE_OPTIONS: `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=64`.trim() }
 
 async function check(name: string, args: string[], label: string) {
-  const { ok, output } = await program(name, args, ROOM_TO_WORK)
+  const { ok, output } = await program(name, args, ROOM_TO_WORK, true)
   count(label, ok ? 1 : 0, ok ? 0 : 1, output)
 }
 
@@ -70,7 +54,7 @@ async function vitest(projects: readonly string[], environment?: Environment) {
   const file = join(folder, `${projects.join('-')}.json`)
   const chosen = projects.flatMap(project => ['--project', project])
   const args = ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]
-  const { ok, output } = await program('vitest', args, environment)
+  const { ok, output } = await program('vitest', args, { ...ROOM_TO_WORK, ...environment }, true)
   const report = reportIn<JsonTestResults>(file)
   // A file that could not be loaded has no tests of its own; it counts as one failure.
   const broken = report?.testResults.filter(f => f.status === 'failed' && f.assertionResults.length === 0).length ?? 0
@@ -156,16 +140,13 @@ async function application() {
   cluster = await openCluster(clusterFolder, say)
   const environment = { HUSH_TEST_CLUSTER: clusterFolder }
   say('Running the tests of the parts, of the server and in the browser…')
-  // Those of the parts in one run: where one file is long, others are tested beside it. The server's wait for a
-  // process more often than they compute.
-  await Promise.all([vitest(['unit', 'component', 'thorough']), vitest(['integration'], environment)])
-  await browser(environment)
+  // The browser's take longest, one after the other, and often wait: all else is done meanwhile. Those of the parts in
+  // one run: where one file is long, others are tested beside it.
+  const parts = ['unit', 'component', 'thorough']
+  await Promise.all([browser(environment), vitest(parts), vitest(['integration'], environment)])
 }
 
-/**
- * Each check, and most of the time the build too, keeps one core busy: no core waits for the last of the checks. The
- * tests wait for the build, which writes where the parts of the interface are read from.
- */
+/** No core waits for another's end: the checks go on beside the tests. These wait for the build, which they need. */
 async function all() {
   const checks = checkCode()
   try {

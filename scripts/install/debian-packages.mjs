@@ -1,7 +1,7 @@
 /** Finds programs that come from Debian's packages; installs them as root, or says what an administrator must do. */
-import { spawnSync } from 'node:child_process'
 import { existsSync, readdirSync } from 'node:fs'
 import { delimiter, join } from 'node:path'
+import { run } from './run-program.mjs'
 
 /** @param {string} name */
 export const onPath = name =>
@@ -30,19 +30,27 @@ const NEEDS = {
   'libnss3-tools': { found: () => onPath('certutil'), what: 'certutil, for the browser tests over https' },
 }
 
-/** @param {DebianPackage[]} packages @param {(line: string) => void} say */
+/**
+ * Something else can be fetched meanwhile; that an administrator is needed is thrown before anything is begun.
+ * @param {DebianPackage[]} packages @param {(line: string) => void} say
+ * @returns {Promise<void>}
+ */
 export function ensureDebianPackages(packages, say) {
   const missing = packages.filter(name => !NEEDS[name].found())
-  if (missing.length === 0) return
+  if (missing.length === 0) return Promise.resolve()
   const line = `apt-get install -y --no-install-recommends ${missing.join(' ')}`
   if (process.getuid?.() !== 0) {
     const what = missing.map(name => NEEDS[name].what).join(' and ')
     throw new Error(`Missing: ${what}. Ask an administrator to run:\n  sudo apt-get update && sudo ${line}`)
   }
   say(`Installing ${missing.map(name => NEEDS[name].what).join(' and ')} from Debian's packages…`)
-  const environment = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
-  spawnSync('apt-get', ['update', '-qq'], { stdio: 'ignore', env: environment })
-  const apt = spawnSync('sh', ['-c', line], { encoding: 'utf8', env: environment })
-  const still = missing.filter(name => !NEEDS[name].found())
-  if (still.length > 0) throw new Error(`${line} did not help:\n${apt.stdout}${apt.stderr}`)
+  return install(missing, line)
+}
+
+/** @param {DebianPackage[]} missing @param {string} line */
+async function install(missing, line) {
+  const { output } = await run('sh', ['-c', `apt-get update -qq; ${line}`], {
+    environment: { DEBIAN_FRONTEND: 'noninteractive' },
+  })
+  if (missing.some(name => !NEEDS[name].found())) throw new Error(`${line} did not help:\n${output}`)
 }

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import '../../core/catalogue/everything'
 import { readStaging, type StoredRun, type StoredStaging } from '../../core'
-import { launchOptions } from '../../scripts/browser/chromium'
+import { testBrowser } from './test-browser'
 import { makeSound, wavOf } from '../made-sounds'
 import { expect, test } from './page'
 
@@ -27,7 +27,7 @@ const played = join(folder, 'can.wav')
 writeFileSync(played, wavOf(splashAndBang(3, 30)))
 test.use({
   permissions: ['microphone'],
-  launchOptions: launchOptions(
+  launchOptions: testBrowser(
     '--use-fake-device-for-media-stream',
     '--use-fake-ui-for-media-stream',
     `--use-file-for-fake-audio-capture=${played}`,

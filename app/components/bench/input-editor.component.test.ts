@@ -5,6 +5,7 @@ import { findDemonstration } from '~~/core/catalogue/everything'
 import type { QuantityDocument } from '~~/core'
 import type { StagingEditor } from '~/composables/useStagingEditor'
 import InputEditor from './InputEditor.vue'
+import { until } from '~~/tests/until'
 
 const demonstration = findDemonstration('can-plunge')!
 const input = demonstration.inputs.find(i => i.id === 'waterCharge')!
@@ -43,7 +44,7 @@ async function opened(start?: QuantityDocument) {
     attachTo: document.body,
   })
   mounted.push(shown)
-  await vi.waitFor(() => expect(document.querySelector('[role=group] input')).not.toBeNull())
+  await until(() => expect(document.querySelector('[role=group] input')).not.toBeNull())
   const field = (label: RegExp) => {
     const found = [...document.querySelectorAll<HTMLInputElement>('[role=group] input')].find(i =>
       label.test(i.labels?.[0]?.textContent || i.getAttribute('aria-label') || ''),

@@ -1,10 +1,11 @@
 /** The vote in Live: opened for an age, hands counted, told; what is wrong is said and nothing typed is lost. */
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { readBody, setResponseStatus } from 'h3'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { findDemonstration } from '~~/core/catalogue/everything'
 import type { VoteRound } from '~~/core'
 import VotePanel from './VotePanel.vue'
+import { until } from '~~/tests/until'
 
 const demonstration = findDemonstration('can-plunge')!
 const asked: unknown[] = []
@@ -53,7 +54,7 @@ describe('the vote in Live', () => {
     const vote = await panel()
     await vote.get('input').setValue('14')
     await press(vote, 'Open the vote')
-    await vi.waitFor(() => expect(vote.emitted('changed')).toHaveLength(1))
+    await until(() => expect(vote.emitted('changed')).toHaveLength(1))
     expect(asked).toEqual([{ do: 'open', age: 14 }])
     expect(localStorage.getItem('hush-class-age')).toBe('14')
   })
@@ -75,7 +76,7 @@ describe('the vote in Live', () => {
     const closed = await panel(round({ closedAt: '2026-12-04T18:10:00Z' }))
     expect(closed.text()).not.toContain('Close the vote')
     await press(closed, 'Reveal')
-    await vi.waitFor(() => expect(asked).toEqual([{ do: 'close' }, { do: 'reveal' }]))
+    await until(() => expect(asked).toEqual([{ do: 'close' }, { do: 'reveal' }]))
     // After the seal nothing is opened again.
     const sealed = await panel(round({ closedAt: '2026-12-04T18:10:00Z' }), true)
     expect(sealed.text()).not.toContain('Open the vote')
@@ -94,7 +95,7 @@ describe('the vote in Live', () => {
     await fields[1]!.setValue('a few')
     await vote.get('form').trigger('submit')
     const told = 'given "a few"; accepted: a whole number of hands'
-    await vi.waitFor(() => expect(vote.get('[role=alert]').text()).toBe(told))
+    await until(() => expect(vote.get('[role=alert]').text()).toBe(told))
     // At the field itself, of which a reader of the screen tells it too.
     expect(fields[1]!.attributes('aria-invalid')).toBe('true')
     expect(vote.get(`[id="${fields[1]!.attributes('aria-describedby')}"]`).text()).toBe(told)
@@ -102,13 +103,13 @@ describe('the vote in Live', () => {
     expect((fields[0]!.element as HTMLInputElement).value).toBe('12')
     await fields[1]!.setValue('')
     await vote.get('form').trigger('submit')
-    await vi.waitFor(() => expect(asked).toEqual([{ do: 'hands', hands: { [demonstration.outcomes[0]!.id]: 12 } }]))
+    await until(() => expect(asked).toEqual([{ do: 'hands', hands: { [demonstration.outcomes[0]!.id]: 12 } }]))
   })
   it('says why the server refused', async () => {
     refuse = { statusCode: 409, message: 'the vote is closed' }
     const vote = await panel(round())
     await press(vote, 'Close the vote')
-    await vi.waitFor(() => expect(vote.get('[role=alert]').text()).toContain('the vote is closed'))
+    await until(() => expect(vote.get('[role=alert]').text()).toContain('the vote is closed'))
     expect(vote.emitted('changed')).toBeUndefined()
   })
 })

@@ -1,14 +1,15 @@
 /** Readings from a file: columns are guessed, asked, and taken only where all of it is right. */
 import { mountSuspended } from '@nuxt/test-utils/runtime'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import FileButton from '../FileButton.vue'
 import ReadingsImport from './ReadingsImport.vue'
+import { until } from '~~/tests/until'
 
 /** As if the file had been chosen. */
 async function chosen(text: string, name = 'logger.csv') {
   const shown = await mountSuspended(ReadingsImport)
   shown.getComponent(FileButton).vm.$emit('file', new File([text], name))
-  await vi.waitFor(() => expect(shown.find('[role=status], [role=alert]').exists()).toBe(true))
+  await until(() => expect(shown.find('[role=status], [role=alert]').exists()).toBe(true))
   return shown
 }
 const last = (emitted: unknown[][] | undefined) => emitted?.at(-1)

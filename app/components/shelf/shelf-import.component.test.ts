@@ -1,9 +1,10 @@
 /** A shelf from a file: what is good can be added, what is not is told, what is here is not added again. */
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { readBody, setResponseStatus } from 'h3'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import FileButton from '../FileButton.vue'
 import ShelfImport from './ShelfImport.vue'
+import { until } from '~~/tests/until'
 
 const sent: { items: { document: { name: string } }[]; writeId: string }[] = []
 let away = false
@@ -25,7 +26,7 @@ const json = (items: unknown[]) => JSON.stringify({ format: 'zealous-hush/shelf'
 async function chosen(text: string, name: string) {
   const shown = await mountSuspended(ShelfImport)
   shown.getComponent(FileButton).vm.$emit('file', new File([text], name))
-  await vi.waitFor(() => expect(shown.find('[data-testid=import-result], [role=alert]').exists()).toBe(true))
+  await until(() => expect(shown.find('[data-testid=import-result], [role=alert]').exists()).toBe(true))
   return shown
 }
 const press = (of: Awaited<ReturnType<typeof chosen>>, name: RegExp) =>
@@ -45,7 +46,7 @@ describe('a shelf from a file', () => {
     expect(shown.get('[data-testid=import-result]').text()).toContain('1 good, 1 fault')
     expect(shown.get('[role=alert]').text()).toContain('line 3, water')
     await press(shown, /Add the 1 good one/)
-    await vi.waitFor(() => expect(shown.get('[role=status]').text()).toBe('1 added from shelf.csv.'))
+    await until(() => expect(shown.get('[role=status]').text()).toBe('1 added from shelf.csv.'))
     expect(sent[0]!.items.map(i => i.document.name)).toEqual(['Washing-up bowl'])
   })
   it('of JSON names the item and the field', async () => {
@@ -65,10 +66,10 @@ describe('a shelf from a file', () => {
     away = true
     const shown = await chosen(json([bowl('Bowl')]), 'shelf.json')
     await press(shown, /Add the 1/)
-    await vi.waitFor(() => expect(shown.get('[role=alert]').text()).toContain('the disk is full'))
+    await until(() => expect(shown.get('[role=alert]').text()).toContain('the disk is full'))
     away = false
     await press(shown, /Add the 1/)
-    await vi.waitFor(() => expect(shown.find('[role=status]').exists()).toBe(true))
+    await until(() => expect(shown.find('[role=status]').exists()).toBe(true))
     expect(sent).toHaveLength(2)
     expect(sent[0]!.writeId).toBe(sent[1]!.writeId)
   })

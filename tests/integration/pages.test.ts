@@ -34,9 +34,7 @@ beforeAll(async () => {
 afterAll(async () => {
   await app?.close()
 })
-/** Each by a connection of its own: one that is kept while this process computes for seconds is closed meanwhile. */
-const get = async <T>(path: string): Promise<T> =>
-  (await fetch(`${app.url}${path}`, { headers: { connection: 'close' } })).json() as Promise<T>
+const get = async <T>(path: string): Promise<T> => (await fetch(`${app.url}${path}`)).json() as Promise<T>
 const CAN = '5a1d0000-0000-4000-8000-000000000001'
 /** Asked until they are there: a page comes without them while the thread still works. */
 async function odds(query = ''): Promise<FirstOdds> {

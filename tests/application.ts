@@ -60,7 +60,7 @@ export async function openApplication(database: string): Promise<Application> {
     async restart() {
       server = await start()
     },
-    async another(host = '127.0.0.1', environment = {}, secure = undefined, asked = 0) {
+    async another(host = '127.0.0.1', environment = {}, secure, asked = 0) {
       const port = asked || (await freePort())
       const second = await startServer({
         ...{ entry, databaseUrl, host, port, secure, quiet: true },

@@ -6,7 +6,7 @@ interface Sent {
   body: Record<string, unknown>
 }
 const sent: Sent[] = []
-let answers: (unknown | Error)[] = []
+let answers: unknown[] = []
 beforeEach(() => {
   sent.length = 0
   vi.useFakeTimers()

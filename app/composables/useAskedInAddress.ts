@@ -1,13 +1,17 @@
+import type { LocationQueryRaw } from 'vue-router'
+
 /** What is asked for on a page, which stands in its address as long as it is not what it is at first. */
 export function useAskedInAddress<const T extends Record<string, string>>(first: T): Record<keyof T, string> {
   const route = useRoute()
   const router = useRouter()
   const here = route.path
   const names = Object.keys(first)
-  const read = () =>
-    Object.fromEntries(names.map(name => [name, String(route.query[name] ?? first[name])])) as Record<keyof T, string>
+  /** Of several in an address the first counts. */
+  const wordOf = (query: LocationQueryRaw, name: string): string =>
+    [query[name]].flat()[0]?.toString() ?? first[name] ?? ''
+  const read = () => Object.fromEntries(names.map(name => [name, wordOf(route.query, name)])) as Record<keyof T, string>
   const asked = reactive(read()) as Record<keyof T, string>
-  const words = (of: Record<string, unknown>) => names.map(name => String(of[name] ?? first[name])).join('\n')
+  const words = (query: LocationQueryRaw) => names.map(name => wordOf(query, name)).join('\n')
   /** What this page wrote into the address itself: it comes back a moment later, when more may have been typed. */
   const written = new Set<string>()
   watch(asked, () => {

@@ -10,6 +10,7 @@ afterEach(() => page.remove())
 function open(html: string) {
   page.innerHTML = html
   document.body.append(page)
+  // oxlint-disable-next-line typescript/no-implied-eval -- as a page runs what stands in its head
   new Function(script)()
   const button = page.querySelector('button')!
   let heard = 0

@@ -6,7 +6,7 @@ type Context = Pick<MessageContext, 'list' | 'named' | 'plural'>
 /** What stands in a text as it is, and what is put in: `{n}` by name, `{0}` by number. */
 const pieces = (form: string) => form.split(/\{(\w+)\}/)
 const put = (name: string, context: Context) =>
-  String((/^\d+$/.test(name) ? context.list(Number(name)) : context.named(name)) ?? '')
+  String(((/^\d+$/.test(name) ? context.list(Number(name)) : context.named(name)) ?? '') as string | number)
 const filled = (form: readonly string[], context: Context) =>
   form.map((piece, i) => (i % 2 === 1 ? put(piece, context) : piece)).join('')
 

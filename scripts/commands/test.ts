@@ -122,8 +122,8 @@ const PROJECTS = {
 /** Style, directions and types. */
 async function checkCode() {
   const style = async () => {
-    await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint')
-    await check('oxlint', ['--type-aware', '--deny-warnings'], 'lint by types')
+    await check('oxlint', ['-c', 'oxlint.config.mjs', '--type-aware', '--deny-warnings'], 'lint')
+    await check('eslint', ['.', '--max-warnings=0', '--cache', '--cache-location=.builds/eslint'], 'lint of templates')
     await check('oxfmt', ['--check', ...LAID_OUT], 'layout')
     await check('knip', ['--no-progress'], 'no export that nobody uses')
   }

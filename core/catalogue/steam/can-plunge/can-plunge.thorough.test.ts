@@ -175,7 +175,7 @@ describe('can plunge, simulation', () => {
     expect(cautionsOf(canPlunge, values, simulation).find(c => c.id === 'dry')!.severity).toBe('raised')
     expect(
       cautionsOf(canPlunge, values, simulation)
-        .map(c => c.hazard)
+        .map(c => tell(c.hazard, METRIC))
         .join(' '),
     ).not.toMatch(/\bsafe\b/)
   })

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { cautionsOf, type QuantityInput, resolve } from '../../../demonstration'
 import { canPlunge } from '.'
+import { METRIC, tell } from '../../../sentence'
 import type { CanPlungeValues } from './inputs'
 import { simulate } from './simulate'
 
@@ -62,39 +63,39 @@ describe('can plunge, any staging', () => {
       RUNS,
     )
   })
-  it(
-    'has a ledger that adds up, cautions at steps that exist, words without holes, and a drawing at ' + 'every moment',
-    () => {
-      const steps = new Set(canPlunge.procedure.map(s => s.id))
-      fc.assert(
-        fc.property(anyStaging, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
-          const simulation = canPlunge.simulate(values, 'trace')
-          const { rows, difference } = canPlunge.ledger(simulation)
-          expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(
-            1e-6 * Math.max(1, Math.abs(difference)),
-          )
-          for (const caution of cautionsOf(canPlunge, values, simulation)) {
-            expect(steps.has(caution.step)).toBe(true)
-            expect(`${caution.hazard} ${caution.control}`).not.toMatch(/NaN|undefined|–|\bsafe\b/)
-          }
-          const words = [
-            ...canPlunge.why(values, simulation),
-            ...canPlunge.explanation(values, simulation).map(e => e.text),
-          ].join(' ')
-          expect(words).not.toMatch(/NaN|undefined/)
-          expect(words).not.toMatch(/\bsucks (it|the|in)/)
-          const { time, stages } = simulation.trace!
-          const end = time[time.length - 1]
-          // What is not a number is null in JSON.
-          expect(JSON.stringify(canPlunge.drawing(values, simulation, share * end))).not.toContain('null')
-          expect(stages[0].start).toBe(0)
-          stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1].end, 9))
-          expect(time.every((t, i) => i === 0 || t >= time[i - 1])).toBe(true)
-        }),
-        { ...RUNS, numRuns: 60 },
-      )
-    },
-  )
+  it('has a ledger that adds up, cautions at its steps, words without holes, a drawing at every moment', () => {
+    const steps = new Set(canPlunge.procedure.map(s => s.id))
+    fc.assert(
+      fc.property(anyStaging, fc.double({ min: 0, max: 1, noNaN: true }), (values, share) => {
+        const simulation = canPlunge.simulate(values, 'trace')
+        const { rows, difference } = canPlunge.ledger(simulation)
+        expect(Math.abs(rows.reduce((sum, row) => sum + row.pressure, 0) - difference)).toBeLessThan(
+          1e-6 * Math.max(1, Math.abs(difference)),
+        )
+        for (const caution of cautionsOf(canPlunge, values, simulation)) {
+          expect(steps.has(caution.step)).toBe(true)
+          for (const told of [caution.hazard, caution.control])
+            expect(tell(told, METRIC)).not.toMatch(/NaN|undefined|–|\bsafe\b/)
+        }
+        const words = [
+          ...canPlunge.why(values, simulation),
+          ...canPlunge.explanation(values, simulation).map(e => e.text),
+        ]
+          .map(told => tell(told, METRIC))
+          .join(' ')
+        expect(words).not.toMatch(/NaN|undefined/)
+        expect(words).not.toMatch(/\bsucks (it|the|in)/)
+        const { time, stages } = simulation.trace!
+        const end = time[time.length - 1]
+        // What is not a number is null in JSON.
+        expect(JSON.stringify(canPlunge.drawing(values, simulation, share * end))).not.toContain('null')
+        expect(stages[0].start).toBe(0)
+        stages.forEach((s, i) => expect(s.start).toBeCloseTo(i === 0 ? 0 : stages[i - 1].end, 9))
+        expect(time.every((t, i) => i === 0 || t >= time[i - 1])).toBe(true)
+      }),
+      { ...RUNS, numRuns: 60 },
+    )
+  })
   it('boils sooner with more power, less water, warmer water and in thinner air', () => {
     fc.assert(
       fc.property(

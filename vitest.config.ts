@@ -10,6 +10,10 @@ const server = { deps: { external: [/\/\.builds\/core-of-tests-/] } }
 // Watching, one changes core, and its tests are run as it is written.
 const core = process.argv.includes('run') ? await compiledCore(root, /\/catalogue\/known\.test\.ts$/) : undefined
 
+const asked = process.argv.filter((_, i, all) => all[i - 1] === '--project')
+/** Whether a project is run: the settings of Nuxt, which the parts of the interface need, take ten seconds to load. */
+const runs = (project: string) => asked.length === 0 || asked.includes(project)
+
 /** They are run in the gaps that the browser's tests leave, on machines that others use, too. */
 const PATIENCE = 300_000
 const expect = { poll: { timeout: 60_000 } }
@@ -39,20 +43,24 @@ export default defineConfig({
         test: { name: 'thorough', isolate: false, include: ['core/**/*.thorough.test.ts'], testTimeout: PATIENCE },
       },
       // Parts of the interface, mounted in a document without a browser.
-      await defineVitestProject({
-        plugins: [core],
-        test: {
-          server,
-          expect,
-          name: 'component',
-          include: ['app/**/*.component.test.ts'],
-          environment: 'nuxt',
-          setupFiles: ['tests/component-setup.ts'],
-          isolate: false,
-          testTimeout: PATIENCE,
-          hookTimeout: PATIENCE,
-        },
-      }),
+      ...(runs('component')
+        ? [
+            await defineVitestProject({
+              plugins: [core],
+              test: {
+                server,
+                expect,
+                name: 'component',
+                include: ['app/**/*.component.test.ts'],
+                environment: 'nuxt',
+                setupFiles: ['tests/component-setup.ts'],
+                isolate: false,
+                testTimeout: PATIENCE,
+                hookTimeout: PATIENCE,
+              },
+            }),
+          ]
+        : []),
       {
         extends: true,
         test: {

@@ -16,7 +16,7 @@ const quiet = () => {}
 /** Draws of a forecast in a browser's tests: what is tested there is the page, not how sure a share is. */
 export const SAMPLES = 200
 
-const FEWER = { NUXT_PUBLIC_SAMPLES: String(SAMPLES) }
+export const FEWER = { NUXT_PUBLIC_SAMPLES: String(SAMPLES) }
 
 /** Folder of the test run's cluster; the test command sets it, so that all suites share one. */
 export const clusterFolder = (): string =>

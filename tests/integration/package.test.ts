@@ -8,6 +8,7 @@ import { freePort } from '../../scripts/database/cluster'
 import { withLock } from '../../scripts/install/lock.mjs'
 import { buildPackage } from '../../scripts/package/debian'
 import { root } from '../../scripts/root'
+import { FEWER } from '../application'
 
 const folder = mkdtempSync(join(tmpdir(), 'zealous-hush-deb-'))
 let file: string
@@ -68,7 +69,7 @@ describe.skipIf(!mayInstall)('installed', () => {
     const port = await freePort()
     const child = spawn('runuser', ['-u', 'zealous-hush', '--', 'sh', '-c', `exec ${command}`], {
       cwd: '/',
-      env: { PATH: process.env.PATH, HUSH_DATA: join(STATE, 'data'), PORT: String(port), HOST: '127.0.0.1' },
+      env: { PATH: process.env.PATH, ...FEWER, HUSH_DATA: join(STATE, 'data'), PORT: String(port), HOST: '127.0.0.1' },
     })
     service = child
     url = await new Promise<string>((resolve, reject) => {

@@ -6,6 +6,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, describe, expect, it } from 'vitest'
+import { FEWER } from '../application'
 
 // Not in a folder of one's own making: run as root, the database's user must be able to enter it.
 const data = join(tmpdir(), `zealous-hush-start-${process.pid}`)
@@ -18,7 +19,7 @@ afterAll(() => {
 /** The start command as a person runs it; resolves once it prints its address. */
 async function start(environment: Record<string, string> = {}) {
   const child = spawn(process.execPath, ['scripts/run.mjs', 'start'], {
-    env: { ...process.env, HUSH_DATA: data, PORT: '', HOST: '', ...environment },
+    env: { ...process.env, ...FEWER, HUSH_DATA: data, PORT: '', HOST: '', ...environment },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
   children.push(child)

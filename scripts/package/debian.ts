@@ -98,7 +98,9 @@ export async function buildPackage(root: string, folder: string, say: Say, versi
     mkdirSync(folder, { recursive: true })
     const file = join(folder, `zealous-hush_${named}_all.deb`)
     // As fast as it is small enough: the whole is a few megabytes.
-    const made = spawnSync('dpkg-deb', ['--root-owner-group', '-Zgzip', '-z4', '--build', tree, file], { encoding: 'utf8' })
+    const made = spawnSync('dpkg-deb', ['--root-owner-group', '-Zgzip', '-z4', '--build', tree, file], {
+      encoding: 'utf8',
+    })
     if (made.status !== 0) throw new Error(`dpkg-deb: ${made.stderr || made.error?.message}`)
     return file
   } finally {

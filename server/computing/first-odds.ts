@@ -3,6 +3,7 @@
  * browser has its own; by all draws once the thread had the time, and a page that comes then has nothing to work out.
  * They are kept by what they are of; what is not there in time is left out, and the page comes without.
  */
+import { LRUCache } from 'lru-cache'
 import {
   DEFAULT_SAMPLES,
   FEW_SAMPLES,
@@ -27,22 +28,22 @@ interface Kept {
   odds: Promise<FirstOdds>
   /** by all draws, or on the way there */ whole: boolean
 }
-/** by what they are of; the one asked for last stands last */
-const kept = new Map<string, Kept>()
+/** by what they are of; those that nobody has asked for longest go first */
+const kept = new LRUCache<string, Kept>({ max: MOST.kept })
 
 /** Where the thread was lost over it nothing is kept: it is asked again another time. */
 function keep(key: string, asked: OddsAsked): Kept {
   const entry: Kept = { odds: compute(asked), whole: asked.kind === 'whole' }
   kept.set(key, entry)
   void entry.odds.then(answer => {
-    if (!answer.forecast && kept.get(key) === entry) kept.delete(key)
+    if (!answer.forecast && kept.peek(key) === entry) kept.delete(key)
   })
   return entry
 }
 
 /** Meanwhile nobody goes without: the few draws are given up for all of them once they are there. */
 async function keepWhole(key: string, asked: OddsAsked) {
-  const few = kept.get(key)
+  const few = kept.peek(key)
   if (!few) return
   few.whole = true
   const odds = await compute({ ...asked, unhurried: true })
@@ -76,9 +77,6 @@ export function firstOdds(
   entry ??= keep(key, isMany ? { ...whole, kind: 'odds', samples: FEW_SAMPLES } : whole)
   // Of too many that waited it may have been given up: whoever comes back asks for it again.
   if (!entry.whole && !waitsForQuiet(key)) inQuiet(key, () => keepWhole(key, whole))
-  kept.delete(key)
-  kept.set(key, entry)
-  for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST.kept))) kept.delete(oldest)
   return Promise.race([
     entry.odds,
     new Promise<FirstOdds>(resolve => {

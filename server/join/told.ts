@@ -1,4 +1,5 @@
 /** What a phone shows once the room has been told: what happened, why, at the level of the class, and how it stands. */
+import { LRUCache } from 'lru-cache'
 import { inARow, pictureOf, storyOf, svgOf, tell, type Reader, type Sentence, type VoteRound } from '../../core'
 import { compute } from '../computing/thread'
 import { findShow, listMarks } from '../database/shows'
@@ -15,19 +16,17 @@ export interface Told {
 }
 
 /** by round, outcome and reader: a few hundred phones of one room ask for the same */
-const kept = new Map<string, Promise<Told & { looked?: true }>>()
-const MOST_KEPT = 50
+const kept = new LRUCache<string, Promise<Told & { looked?: true }>>({ max: 50 })
 
 /** Hundreds of phones ask every three seconds: one look at the marks serves all for so long, ms. */
 const FRESH = 500
-const looked = new Map<string, Promise<string | undefined>>()
+const looked = new LRUCache<string, Promise<string | undefined>>({ max: 100, ttl: FRESH })
 function outcomeOf({ showId, act }: VoteRound): Promise<string | undefined> {
   const key = `${showId} ${act}`
   let looking = looked.get(key)
   if (!looking) {
     looking = listMarks(showId).then(marks => storyOf(marks, act).outcome)
     looked.set(key, looking)
-    setTimeout(() => looked.delete(key), FRESH).unref()
   }
   return looking
 }
@@ -50,7 +49,6 @@ export async function toldOf(
     // A thread that was lost has said nothing: the next phone asks again. Where no run ends so, that is the answer.
     const again = () => kept.delete(key)
     told.then(({ looked }) => looked || again(), again)
-    for (const oldest of [...kept.keys()].slice(0, Math.max(0, kept.size - MOST_KEPT))) kept.delete(oldest)
   }
   const { looked: _, ...shown } = await told
   return shown

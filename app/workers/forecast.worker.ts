@@ -37,7 +37,9 @@ import {
 } from '~~/core'
 import type { ForecastAnswer, ForecastRequest, Idle } from './forecast-messages'
 
-const CHUNK = 40
+const CHUNK = 32
+/** A forecast is told while it runs: first by so few draws as say how it stands, then at every so many ms. */
+const TOLD = { first: 2 * CHUNK, each: 150 }
 const STRIP_POINTS = 9
 /** Draws where a whole forecast has as many as usual; where it has fewer, on a slow machine, so have these. */
 const LEVER_SAMPLES = 400
@@ -126,10 +128,10 @@ async function work(request: ForecastRequest): Promise<void> {
   if (request.kind === 'forecast') {
     const { whole, samples = whole } = request
     const sample = sampleOf(demonstration, given, samples, request)
-    let told = performance.now()
-    while (!sample.advance(CHUNK)) {
+    let told = 0
+    for (let drawn = CHUNK; !sample.advance(CHUNK); drawn += CHUNK) {
       await current()
-      if (performance.now() - told > 150) {
+      if (told === 0 ? drawn >= TOLD.first : performance.now() - told > TOLD.each) {
         told = performance.now()
         answer({ kind: 'forecast', job: request.job, forecast: summarise(sample), complete: false, influences: [] })
       }

@@ -68,14 +68,21 @@ const pause = (): Promise<void> =>
     breath.port2.postMessage(0)
   })
 
+/** What past runs taught does not hang on the plan: its points are kept from one change of the plan to the next. */
+let kept: { of: string; points: Float64Array } | undefined
+function pointsOf(demonstration: Demonstration, samples: number, seed: number, taught: Taught): Float64Array {
+  const of = JSON.stringify([demonstration.id, samples, seed, taught])
+  if (kept?.of !== of) kept = { of, points: taughtPoints(demonstration, taught, samples, seed) }
+  return kept.points
+}
+
 /** A sample, from what past runs taught where that is to be used. */
 const sampleOf = (
   demonstration: Demonstration,
   given: Given,
   samples: number,
   { seed, taught }: { seed: number; taught?: Taught },
-) =>
-  new StagingSample(demonstration, given, samples, seed, taught && taughtPoints(demonstration, taught, samples, seed))
+) => new StagingSample(demonstration, given, samples, seed, taught && pointsOf(demonstration, samples, seed, taught))
 
 const leversOf = (
   demonstration: Demonstration,

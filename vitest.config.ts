@@ -10,9 +10,12 @@ const server = { deps: { external: [/\/\.builds\/core-of-tests-/] } }
 // Watching, one changes core, and its tests are run as it is written.
 const core = process.argv.includes('run') ? await compiledCore(root, /\/catalogue\/known\.test\.ts$/) : undefined
 
-const asked = process.argv.filter((_, i, all) => all[i - 1] === '--project')
-/** Whether a project is run: the settings of Nuxt, which the parts of the interface need, take ten seconds to load. */
-const runs = (project: string) => asked.length === 0 || asked.includes(project)
+/** The settings of Nuxt take ten seconds to load: they are left out where only these are asked for. */
+const WITHOUT_NUXT = ['unit', 'thorough', 'integration']
+const asked = process.argv.flatMap((word, i, all) =>
+  word.startsWith('--project=') ? [word.slice(10)] : all[i - 1] === '--project' ? [word] : [],
+)
+const withNuxt = asked.length === 0 || asked.some(project => !WITHOUT_NUXT.includes(project))
 
 /** They are run in the gaps that the browser's tests leave, on machines that others use, too. */
 const PATIENCE = 300_000
@@ -43,7 +46,7 @@ export default defineConfig({
         test: { name: 'thorough', isolate: false, include: ['core/**/*.thorough.test.ts'], testTimeout: PATIENCE },
       },
       // Parts of the interface, mounted in a document without a browser.
-      ...(runs('component')
+      ...(withNuxt
         ? [
             await defineVitestProject({
               plugins: [core],

@@ -60,10 +60,10 @@ export function useForecast(document: () => StagingDocument | undefined) {
         influences.value = answer.influences
         representative.value = answer.shown
         leversSoon()
-      }
+      } else if (!provisional && leversSeen.value) beginLevers()
     } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
     // Odds that are there are not in question: it is the levers' part that could not be fetched.
-    else if (answer.kind === 'failed' && answer.again && complete.value) later.start()
+    else if (answer.kind === 'failed' && answer.again && complete.value) leversAgain()
     else if (answer.kind === 'failed') failure.value = answer.message
   }, true)
   // A strip and the water's window are asked for while the forecast still runs, by another worker, which has its share
@@ -72,6 +72,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
     else if (answer.kind === 'window') waterWindow.value = answer.window
     else if (answer.kind === 'levers') haveLevers(1, answer.levers)
+    else if (answer.kind === 'failed' && answer.again) leversAgain()
   })
 
   let asked: StagingDocument | undefined
@@ -81,34 +82,49 @@ export function useForecast(document: () => StagingDocument | undefined) {
   /** what past runs have taught is not known yet: a few draws without it say how it stands, meanwhile */
   let provisional = false
   const units = useUnitsStore()
-  function askLevers() {
+  /** Levers come in two parts, from both workers. */
+  let parts: Lever[][] = []
+  /** the other worker has begun with most of them while the odds are still worked out by the one */
+  let begun = false
+  function askLevers(from: typeof main, which: number[], of: number) {
     if (!asked) return
+    const { system } = units
+    const part = { which, of }
+    from.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value, units: system, part })
+  }
+  function beginLevers() {
+    if (!begun) askLevers(side, [1, 2], 3)
+    begun = true
+  }
+  function allLevers() {
+    if (!begun) {
+      parts = []
+      askLevers(side, [1], 2)
+    }
+    askLevers(main, [0], begun ? 3 : 2)
+  }
+  function noLevers() {
+    levers.value = undefined
+    begun = false
     parts = []
-    const document = asked
-    ;[main, side].forEach(({ ask }, index, { length: of }) =>
-      ask({
-        kind: 'levers',
-        document,
-        seed: DEFAULT_SEED,
-        taught: past.taught.value,
-        units: units.system,
-        part: { index, of },
-      }),
-    )
+    later.stop()
+    side.idle('levers')
   }
   /** true once somebody looks at them: they are worth seconds of work, which a page that is left at once is spared */
   const leversSeen = ref(false)
-  const later = useTimeoutFn(askLevers, UNSEEN, { immediate: false })
+  const later = useTimeoutFn(allLevers, UNSEEN, { immediate: false })
   function leversSoon() {
     later.stop()
-    if (leversSeen.value) askLevers()
+    if (leversSeen.value) allLevers()
     else later.start()
+  }
+  function leversAgain() {
+    begun = false
+    if (complete.value && !levers.value) later.start()
   }
   watch(leversSeen, () => {
     if (later.isPending.value) leversSoon()
   })
-  /** Levers come in two parts, from both workers. */
-  let parts: Lever[][] = []
   function haveLevers(part: number, found: Lever[]) {
     parts[part] = found
     if (parts[0] && parts[1]) levers.value = parts.flat().sort(byEffect)
@@ -117,7 +133,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   watch(
     () => units.system,
     () => {
-      levers.value = undefined
+      noLevers()
       if (complete.value) leversSoon()
     },
   )
@@ -171,10 +187,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       provisional = !known && !past.ready.value
       if (provisional && forecast.value && shownFor === askedFor) return
       asked = { ...inRoom.value, title: '' }
-      levers.value = undefined
-      parts = []
-      later.stop()
-      side.idle('levers')
+      noLevers()
       failure.value = ''
       if (known) {
         shownFor = askedFor
@@ -228,6 +241,10 @@ export function useForecast(document: () => StagingDocument | undefined) {
     }
   }
 
+  /** Has a worker begun, and what it needs fetched, before a change comes. */
+  function prepare() {
+    if (asked) main.ask({ kind: 'prepare', document: asked, seed: DEFAULT_SEED, taught: past.taught.value })
+  }
   function askStrip(input: string) {
     if (inRoom.value)
       side.ask({
@@ -239,5 +256,5 @@ export function useForecast(document: () => StagingDocument | undefined) {
       })
   }
   const found = { forecast, complete, influences, representative, levers, strip, waterWindow, failure }
-  return { ...found, askStrip, past, come, leversSeen }
+  return { ...found, askStrip, past, come, prepare, leversSeen }
 }

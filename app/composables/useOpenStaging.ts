@@ -12,6 +12,7 @@ import {
   type ThingChange,
   type TypicalThing,
 } from '~~/core'
+import { itsTurn } from '~/waking/turns'
 
 /** The staging on the Bench: its draft, its odds, what is drawn and said of it, and what changes it. */
 export function useOpenStaging(id: string) {
@@ -55,6 +56,12 @@ export function useOpenStaging(id: string) {
   /** Opens just after the moment that ends the hush. */
   const showFirst = () => {
     if (shown.simulation.value) scrubber.position.value = showingPosition(shown.simulation.value)
+  }
+  /** Somebody is about to change something: what follows on that is run once before, so that it is compiled by then. */
+  async function prepare() {
+    odds.prepare()
+    await itsTurn()
+    if (read.value) read.value.demonstration.simulate(read.value.values, 'trace')
   }
   const kit = computed(() => (read.value ? read.value.demonstration.kit(read.value.values) : []))
 
@@ -114,6 +121,7 @@ export function useOpenStaging(id: string) {
     scrubber,
     showFirst,
     kit,
+    prepare,
     pull,
     shelfProblem,
     take,

@@ -1,4 +1,4 @@
-import { findInput, type Investigation, type Lever, type ReadStaging } from '~~/core'
+import { WORTH_TELLING, findInput, type Investigation, type Lever, type ReadStaging } from '~~/core'
 import { inHundred } from '~/components/logbook/in-hundred'
 
 /** Odds that count as a change worth making after a failure. */
@@ -39,8 +39,8 @@ export function useRemedies(
     levers.value
       .filter(
         l =>
-          l.after > l.before + (failed.value ? NOTABLE : 0.01) ||
-          (l.after > l.before + 0.01 && onCause.value.has(l.input)),
+          l.after > l.before + (failed.value ? NOTABLE : WORTH_TELLING) ||
+          (l.after > l.before + WORTH_TELLING && onCause.value.has(l.input)),
       )
       .slice(0, MOST.levers)
       .map(lever => {

@@ -33,6 +33,7 @@ interface Request {
 
 export type ForecastRequest =
   | (Request & { kind: 'forecast'; /** as many as a whole one has, where fewer are not enough */ samples?: number })
+  | (Request & { /** a change is about to come: what it will need is fetched and begun */ kind: 'prepare' })
   | (Request & { kind: 'levers'; units: UnitSystem; part?: LeverPart })
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'window' })
@@ -62,6 +63,7 @@ export type ForecastAnswer =
       /** once complete */
       shown?: Shown
     }
+  | { kind: 'prepared'; job: number }
   | { kind: 'levers'; job: number; levers: Lever[] }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }
   | { kind: 'window'; job: number; window?: WaterWindow }

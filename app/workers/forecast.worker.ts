@@ -19,12 +19,14 @@ import {
   oddsStrip,
   pastRun,
   pullLevers,
+  resolve,
   resolveStaging,
   runThatEnds,
   representativeOf,
   seenNow,
   settingOf,
   storyOf,
+  stripValues,
   summarise,
   taughtPoints,
   truthOf,
@@ -32,6 +34,7 @@ import {
   type Given,
   type LeverPart,
   type QuantityInput,
+  type StripPoint,
   type Taught,
   type UnitSystem,
 } from '~~/core'
@@ -94,6 +97,27 @@ const leversOf = (
   return pullLevers(demonstration, given, asFew(LEVER_SAMPLES, request), seed, pause, taught, units, part)
 }
 
+/** A strip does not hang on what the plan says of its own input: while that is being typed it stays the same. */
+let lastStrip: { of: string; points: StripPoint[] } | undefined
+async function stripOf(
+  demonstration: Demonstration,
+  given: Given,
+  input: QuantityInput,
+  request: { seed: number; whole: number; taught?: Taught },
+  pause: () => Promise<void>,
+): Promise<StripPoint[]> {
+  const { seed, taught } = request
+  const samples = asFew(STRIP_SAMPLES, request)
+  const at = stripValues(input, resolve(demonstration, given).values.numbers[input.id]!, STRIP_POINTS)
+  const others = { ...given, numbers: { ...given.numbers, [input.id]: undefined } }
+  const of = JSON.stringify([demonstration.id, input.id, others, at, samples, seed, taught])
+  if (lastStrip?.of !== of) {
+    const points = await oddsStrip(demonstration, given, input, STRIP_POINTS, samples, seed, pause, taught)
+    lastStrip = { of, points }
+  }
+  return lastStrip.points
+}
+
 /** With the run of what is drawn, which the screen's thread need not simulate. */
 function shownOf(sample: StagingSample) {
   const shown = representativeOf(sample)
@@ -151,6 +175,15 @@ async function work(request: ForecastRequest): Promise<void> {
       influences: influences(sample),
       shown: shownOf(sample),
     })
+  } else if (request.kind === 'prepare') {
+    // What has run once is compiled: the first change is answered as soon as any other.
+    const sample = sampleOf(demonstration, given, request.whole, request)
+    for (let drawn = 0; drawn < TOLD.first; drawn += CHUNK) {
+      sample.advance(CHUNK)
+      await current()
+    }
+    summarise(sample)
+    answer({ kind: 'prepared', job: request.job })
   } else if (request.kind === 'levers') {
     answer({ kind: 'levers', job: request.job, levers: await leversOf(demonstration, given, request, current) })
   } else if (request.kind === 'follow') {
@@ -214,21 +247,8 @@ async function work(request: ForecastRequest): Promise<void> {
     })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!
-    answer({
-      kind: 'strip',
-      job: request.job,
-      input: request.input,
-      strip: await oddsStrip(
-        demonstration,
-        given,
-        input,
-        STRIP_POINTS,
-        asFew(STRIP_SAMPLES, request),
-        request.seed,
-        current,
-        request.taught,
-      ),
-    })
+    const strip = await stripOf(demonstration, given, input, request, current)
+    answer({ kind: 'strip', job: request.job, input: request.input, strip })
   }
 }
 
@@ -242,8 +262,8 @@ self.onmessage = (event: MessageEvent<ForecastRequest | Idle>) => {
   const ofAsker = newest.get(request.asker) ?? {}
   newest.set(request.asker, ofAsker)
   ofAsker[request.kind] = request.job
-  // Levers of what has just been changed are of no use to anybody.
-  if (request.kind === 'forecast') delete ofAsker.levers
+  // Levers of what has just been changed are of no use to anybody, nor is it about to be.
+  if (request.kind === 'forecast') for (const kind of ['levers', 'prepare'] as const) delete ofAsker[kind]
   work(request)
     // What the page knows is fetched once there is nothing more urgent.
     .then(() => loadDemonstrations(request.known).catch(() => undefined))

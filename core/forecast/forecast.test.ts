@@ -4,7 +4,8 @@ import { resolve } from '../demonstration'
 import { diagnose } from './diagnosis'
 import { spreadQuantile } from './distributions'
 import { latinHypercube } from './latin-hypercube'
-import { byEffect } from './lever'
+import { byEffect, WORTH_TELLING } from './lever'
+import { gainOf, makesLess } from './lever-gain'
 import { leverTries, pullLevers } from './levers'
 import { oddsStrip } from './odds-strip'
 import { runThatEnds } from './run-that-ends'
@@ -116,10 +117,53 @@ describe('levers, strips and influences', () => {
   it('are the same in parts as in one', async () => {
     const whole = await pullLevers(canPlunge, poor, 40, 1)
     const parts = await Promise.all(
-      [0, 1, 2].map(index => pullLevers(canPlunge, poor, 40, 1, undefined, undefined, undefined, { index, of: 3 })),
+      [[0, 2], [1]].map(which => pullLevers(canPlunge, poor, 40, 1, undefined, undefined, undefined, { which, of: 3 })),
     )
     expect(parts.every(p => p.length > 0)).toBe(true)
     expect(parts.flat().sort(byEffect)).toEqual(whole)
+  })
+  it('try no step that changes nothing any further than tells it', async () => {
+    let looks = 0
+    const tries = leverTries(canPlunge, nothing).length
+    expect((await pullLevers(canPlunge, nothing, 1000, 1, async () => void looks++)).length).toBeLessThan(tries)
+    // Twenty looks each are all.
+    expect(looks).toBeLessThan(tries * 10)
+  })
+  it('have the strongest step of each input both ways, by all draws', async () => {
+    const SAMPLES = 400
+    const found = await pullLevers(canPlunge, poor, SAMPLES, 1)
+    const oddsOf = (numbers: Record<string, number>) => {
+      const sample = new StagingSample(canPlunge, { ...poor, numbers }, SAMPLES, 1)
+      sample.advance(SAMPLES)
+      return summarise(sample).shares[canPlunge.wanted]!
+    }
+    const before = oddsOf(poor.numbers)
+    const all = leverTries(canPlunge, poor)
+      .map(({ input: { id }, to }) => ({ input: id, to: Number(to) }))
+      .map(t => ({ ...t, before, after: oddsOf({ ...poor.numbers, [t.input]: t.to }) }))
+    const gain = (t: (typeof all)[number]) => t.after - before
+    const beats = (a: (typeof all)[number], b: typeof a) =>
+      a.input === b.input && gain(a) * gain(b) > 0 && Math.abs(gain(a)) > Math.abs(gain(b))
+    const notable = all.filter(t => Math.abs(gain(t)) >= WORTH_TELLING && !all.some(other => beats(other, t)))
+    expect(notable.length).toBeGreaterThan(3)
+    for (const lever of notable) expect(found).toContainEqual(expect.objectContaining(lever))
+    expect(found.length).toBeLessThan(all.length)
+  })
+  it('count what ends as wanted only with the change, less what does only without', () => {
+    const [before, after] = [
+      [0, 0, 1, 1, 2, 2, 0],
+      [0, 1, 0, 0, 1, 0, 0],
+    ].map(o => Uint8Array.from(o))
+    // Three won, one lost; an end for another that is not wanted either is neither.
+    expect(gainOf(before, after, 0, 7)).toEqual({ of: 7, share: 2 / 7, error: (2 * 2) / 7 })
+    expect(gainOf(before, after, 0, 2)).toEqual({ of: 2, share: -1 / 2, error: 2 / 2 })
+  })
+  it('are known to make less by 150 draws without a difference, not by fewer, nor where it may yet make more', () => {
+    const none = { share: 0, error: 0 }
+    expect([149, 150].map(of => makesLess({ of, ...none }, []))).toEqual([false, true])
+    expect([0.05, 0.2].map(known => makesLess({ of: 200, share: 0.06, error: 0.05 }, [known]))).toEqual([false, true])
+    expect(makesLess({ of: 200, share: -0.06, error: 0.05 }, [0.2])).toBe(false)
+    expect(makesLess({ of: 200, share: -0.06, error: 0.05 }, [-0.2])).toBe(true)
   })
   it('can be cancelled between tries', async () => {
     let tries = 0

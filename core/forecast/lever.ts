@@ -11,6 +11,12 @@ export interface Lever {
   dryAfter: number
 }
 
+/** Change of a share that is worth telling: smaller ones drown in the sampling error of the tries. */
+export const WORTH_TELLING = 0.02
+
+/** Share of the draws that may boil dry after a change that is proposed. */
+export const RUNS_DRY = 0.05
+
 /** Orders levers, best first. */
 export const byEffect = (a: Lever, b: Lever): number =>
   b.after - a.after || a.input.localeCompare(b.input) || String(a.to).localeCompare(String(b.to))

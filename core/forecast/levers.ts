@@ -4,13 +4,14 @@ import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
 import { roundStep, unitToShow, type UnitSystem } from '../units'
 import { taughtPoints, type Taught } from './calibration'
 import { latinHypercube } from './latin-hypercube'
-import { byEffect, type Lever } from './lever'
+import { byEffect, RUNS_DRY, type Lever } from './lever'
+import { gainOf, makesLess } from './lever-gain'
 import { StagingSample } from './sample'
 import { riskOfForecast, summarise } from './summary'
 
-/** One of several shares of the tries, for as many workers. */
+/** What one of several workers tries: of so many shares these. */
 export interface LeverPart {
-  index: number
+  which: readonly number[]
   of: number
 }
 
@@ -44,18 +45,35 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
   return tries
 }
 
+/**
+ * Shares the tries out, as evenly as can be with all steps of an input in one share, the longest step first: what
+ * a shorter one makes is mostly less, and then need not be known.
+ */
+function partOf(tries: readonly LeverTry[], { which, of }: LeverPart): LeverTry[] {
+  const ofInput = new Map<string, LeverTry[]>()
+  for (const t of tries) ofInput.set(t.input.id, [...(ofInput.get(t.input.id) ?? []), t])
+  const shares = Array.from({ length: of }, (): LeverTry[] => [])
+  for (const steps of [...ofInput.values()].sort((a, b) => b.length - a.length))
+    shares
+      .reduce((least, share) => (share.length < least.length ? share : least))
+      .push(...steps.sort((a, b) => stepOf(b) - stepOf(a)))
+  return which.flatMap(share => shares[share])
+}
+const stepOf = (t: LeverTry) => (typeof t.to === 'number' ? Math.abs(t.to - Number(t.from)) : 0)
+
 /** Draws between two looks at whether it is still wanted: a change is answered within a tenth of a second. */
-const CHUNK = 40
+const CHUNK = 50
 
 /**
  * Odds of the wanted outcome with and without each change, by common random numbers.
  *
- * @param samples for each try
+ * @param samples for each try, but for those that show sooner that they make little
  * @param pause awaited every few draws; may throw to cancel
  * @param taught by past runs, where that is to be used
  * @param system in whose units a step is a round number
  * @param part of the tries only; the parts together, `byEffect`, are the whole
- * @returns the levers, best first; none that is refused or raises a caution
+ * @returns the levers, best first; none that is refused or raises a caution, no step that makes little or less than
+ *   another of the same input
  */
 export async function pullLevers(
   demonstration: Demonstration,
@@ -65,16 +83,22 @@ export async function pullLevers(
   pause: () => Promise<void> = async () => {},
   taught?: Taught,
   system: UnitSystem = 'si',
-  part: LeverPart = { index: 0, of: 1 },
+  part: LeverPart = { which: [0], of: 1 },
 ): Promise<Lever[]> {
   const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
   const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
-  const odds = async (changed: Given) => {
+  const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
+  /** @param dull whether no more of it need be known, by the outcomes of so many draws */
+  const odds = async (changed: Given, dull?: (outcomes: Uint8Array, done: number) => boolean) => {
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
-    while (!sample.advance(CHUNK)) await pause()
-    const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
+    const { outcomes } = sample
+    while (!sample.advance(CHUNK)) {
+      if (dull?.(outcomes, sample.done)) return undefined
+      await pause()
+    }
     return {
-      share: sample.outcomes.filter(o => o === wanted).length / samples,
+      outcomes,
+      share: outcomes.filter(o => o === wanted).length / samples,
       dry: sample.dryCount / samples,
       risk: riskOfForecast(summarise(sample)),
     }
@@ -83,19 +107,24 @@ export async function pullLevers(
     const { values } = resolve(demonstration, changed)
     return cautionsOf(demonstration, values, demonstration.simulate(values, 'summary'), risk)
   }
-  const asGiven = await odds(given)
+  const asGiven = (await odds(given))!
   const before = asGiven.share
   const cautions = cautionsAt(given, asGiven.risk)
   const levers: Lever[] = []
-  const tries = leverTries(demonstration, given, system).filter((_, i) => i % part.of === part.index)
-  for (const { input, from, to } of tries) {
+  for (const { input, from, to } of partOf(leverTries(demonstration, given, system), part)) {
     await pause()
     const changed: Given =
       input.kind === 'choice'
         ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
         : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
     if (resolve(demonstration, changed).faults.length > 0) continue
-    const { share, dry, risk } = await odds(changed)
+    const known = levers.filter(l => l.input === input.id && l.dryAfter < RUNS_DRY).map(l => l.after - before)
+    const dull = (outcomes: Uint8Array, done: number) =>
+      makesLess(gainOf(asGiven.outcomes, outcomes, wanted, done), known)
+    // Another way of doing it is told with what it makes, be it nothing.
+    const found = await odds(changed, input.kind === 'quantity' ? dull : undefined)
+    if (!found) continue
+    const { share, dry, risk } = found
     // No lever proposes what a caution then warns of more strongly.
     if (endangers(cautions, cautionsAt(changed, risk))) continue
     levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })

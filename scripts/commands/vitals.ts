@@ -2,7 +2,8 @@
  * `npm run vitals -- ADDRESS [ROUNDS]`: how soon the pages of a running copy with the demo data are there, in real
  * Chromium with a processor four times slower and nothing cached; one JSON object a line, each with its limits. Middle
  * of several visits each, in turns, and all times that a page was blocked: other programs on the machine slow one visit
- * and not the next. `blockedOwn` leaves them out.
+ * and not the next. `blockedOwn` leaves them out. And how soon the Bench answers a change, by a processor as fast as it
+ * is: first odds, painted; levers, from the whole odds on.
  */
 import { chromium, type Page } from '@playwright/test'
 import { launchOptions } from '../browser/chromium'
@@ -20,6 +21,9 @@ if (!Number.isInteger(rounds) || rounds < 1) {
 const SLOWER = 4
 /** ms, ms, kB compressed, ms; and what moves by itself, as a share of the screen */
 const LIMITS = { largest: 2000, shift: 0.02, blocked: 300, blockedOwn: 300, script: 250, odds: 1500 }
+/** ms */
+const LIMITS_OF_CHANGE = { odds: 100, levers: 1000 }
+const CHANGES = 5
 const FIGURES = ['largest', 'shift', 'blocked', 'blockedOwn', 'script', 'odds'] as const
 /** A task of more keeps a click waiting, ms. */
 const LONG = 50
@@ -38,6 +42,7 @@ const PAGES: Readonly<Record<string, string>> = {
 declare global {
   interface Window {
     measured: { largest: number; shift: number; blocked: number; odds?: number }
+    /** moments */ change: { typed: number; first: number; whole: number; levers: number }
   }
 }
 
@@ -138,6 +143,54 @@ async function measureOwn(page: Page, path: string): Promise<number> {
     .reduce((sum, duration) => sum + Math.max(0, duration - LONG), 0)
 }
 
+/** Watches what the next change of a blank does to the Bench. */
+const observeChange = () => {
+  const moments: Partial<typeof window.change> = (window.change = {} as typeof window.change)
+  const now = () => performance.now()
+  addEventListener('input', () => void (moments.typed ??= now()), { capture: true, once: true })
+  const told = (part: string) => document.querySelector(`[data-testid=${part}]`)?.textContent ?? ''
+  const painted = () => {
+    const { port1, port2 } = new MessageChannel()
+    port1.onmessage = () => void (moments.first ??= now())
+    requestAnimationFrame(() => port2.postMessage(0))
+  }
+  const observer = new MutationObserver(() => {
+    if (!moments.typed) return
+    if (!moments.first && told('verdict').includes('so far')) painted()
+    if (moments.first && told('verdict').includes('stagings computed')) moments.whole ??= now()
+    if (!moments.whole || told('levers').includes('Trying')) return
+    moments.levers = now()
+    observer.disconnect()
+  })
+  observer.observe(document.body, { subtree: true, childList: true, characterData: true })
+}
+
+/** @returns ms that each of some changes in turn took */
+async function measureChanges(page: Page, path: string): Promise<Record<keyof typeof LIMITS_OF_CHANGE, number>[]> {
+  await page.addInitScript('globalThis.__name = f => f')
+  await page.goto(`${address}${path}`, { waitUntil: 'networkidle' })
+  const levers = page.getByTestId('levers')
+  // The details come as one scrolls towards them.
+  while (!(await levers.count())) {
+    await page.mouse.wheel(0, 400)
+    await page.waitForTimeout(100)
+  }
+  await levers.scrollIntoViewIfNeeded()
+  await levers.getByRole('list').first().waitFor()
+  await page.locator('[data-input="bathTemperature"]').first().click()
+  const found = []
+  for (let change = 0; change < CHANGES; change++) {
+    // Nobody has typed sooner.
+    await page.waitForTimeout(1000)
+    await page.evaluate(observeChange)
+    await page.getByLabel('bath, with any unit').fill(`${4 + change} °C`)
+    await page.waitForFunction(() => window.change.levers, null, { timeout: 120_000 })
+    const { typed, first, whole, levers } = await page.evaluate(() => window.change)
+    found.push({ odds: first - typed, levers: levers - whole })
+  }
+  return found
+}
+
 const browser = await chromium.launch(launchOptions())
 /** In a window of its own, with nothing cached. */
 async function visit<T>(measuring: (page: Page, path: string) => Promise<T>, path: string): Promise<T> {
@@ -156,6 +209,8 @@ const visits = Object.keys(PAGES).map((): Measured[] => [])
 for (let round = 0; round < rounds; round++)
   for (const [i, path] of Object.values(PAGES).entries())
     visits[i].push({ ...(await visit(measure, path)), blockedOwn: await visit(measureOwn, path) })
+const changes: Awaited<ReturnType<typeof measureChanges>> = []
+for (let round = 0; round < rounds; round++) changes.push(...(await visit(measureChanges, PAGES.bench)))
 await browser.close()
 
 const middle = (numbers: readonly number[]) => numbers.toSorted((a, b) => a - b)[numbers.length >> 1]
@@ -169,3 +224,18 @@ Object.keys(PAGES).forEach((page, i) => {
   const figures = Object.fromEntries(measured.map(([what, value]) => [what, rounded(value)]))
   console.log(JSON.stringify({ page, ...figures, blockedEach: all('blocked').map(rounded), limits: LIMITS, meets }))
 })
+
+const middleChange = {
+  odds: rounded(middle(changes.map(c => c.odds))),
+  levers: rounded(middle(changes.map(c => c.levers))),
+}
+console.log(
+  JSON.stringify({
+    page: 'bench, a change',
+    ...middleChange,
+    oddsEach: changes.map(c => rounded(c.odds)),
+    leversEach: changes.map(c => rounded(c.levers)),
+    limits: LIMITS_OF_CHANGE,
+    meets: middleChange.odds <= LIMITS_OF_CHANGE.odds && middleChange.levers <= LIMITS_OF_CHANGE.levers,
+  }),
+)

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 /** Changes within reach, best first, each with what it does to the odds. */
-import { asQuantity, findInput, say, type Demonstration, type Lever, type QuantityInput } from '~~/core'
+import {
+  RUNS_DRY,
+  WORTH_TELLING,
+  asQuantity,
+  findInput,
+  say,
+  type Demonstration,
+  type Lever,
+  type QuantityInput,
+} from '~~/core'
 
 const props = defineProps<{ demonstration: Demonstration; levers?: Lever[] }>()
 const emit = defineEmits<{ pull: [input: QuantityInput, si: number]; choose: [input: string, choice: string] }>()
@@ -30,12 +39,13 @@ function strongest(levers: Lever[]): Lever[] {
   }
   return [...byInput.values()]
 }
-// Differences below two in a hundred drown in the sampling error of the tries.
 const steps = computed(() => props.levers?.filter(l => typeof l.to === 'number') ?? [])
 /** Other ways that people do it, each with what it buys here, be it nothing. */
 const schools = computed(() => props.levers?.filter(l => typeof l.to === 'string') ?? [])
-const better = computed(() => strongest(steps.value.filter(l => l.after >= l.before + 0.02 && l.dryAfter < 0.05)))
-const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.before - 0.02)))
+const better = computed(() =>
+  strongest(steps.value.filter(l => l.after >= l.before + WORTH_TELLING && l.dryAfter < RUNS_DRY)),
+)
+const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.before - WORTH_TELLING)))
 </script>
 
 <template>
@@ -88,7 +98,7 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
         </ul>
       </template>
       <p class="text-sm soft mt-1">
-        {{ $t('Each tried on the same 400 stagings: its strongest step, where it makes two in a hundred or more.') }}
+        {{ $t('Each tried on up to 400 stagings, the same for all: its strongest step of two in a hundred or more.') }}
       </p>
     </template>
   </section>

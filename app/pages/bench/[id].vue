@@ -45,7 +45,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3">
+  <div class="max-w-[1500px] mx-auto px-4 sm:px-6 py-3" @focusin.once="staging.prepare">
     <VerdictLine
       v-if="forecast && demonstration && !unfit.length"
       :demonstration="demonstration"

@@ -1,9 +1,19 @@
 /**
  * What past runs of the same demonstration have taught, for the forecast of a staging; on unless it is switched off.
  */
-import { DEFAULT_SEED, teachingKey, type Learnt, type StagingDocument, type StoredRun, type Taught } from '~~/core'
+import {
+  DEFAULT_SEED,
+  teachingKey,
+  type FirstOdds,
+  type Learnt,
+  type StagingDocument,
+  type StoredRun,
+  type Taught,
+} from '~~/core'
 import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 
+/** A page that could have worked it out meanwhile waits no longer for the server, ms. */
+const PATIENCE = 3000
 /** Worked out once on this device while the application is open, by `teachingKey`. */
 const known = new Map<string, Taught>()
 
@@ -34,12 +44,31 @@ export function useTaught(document: () => StagingDocument | undefined) {
     },
     { immediate: true },
   )
-  let asked = ''
+  /** what is being worked out, by `teachingKey` */ let asked = ''
+  /** Worked out by the server once for all devices; nothing where it is away or takes longer than it would here. */
+  async function askServer(document: StagingDocument): Promise<Learnt | undefined> {
+    const asking = { method: 'POST', body: { document }, signal: AbortSignal.timeout(PATIENCE) } as const
+    return $fetch<Pick<FirstOdds, 'learnt'>>('/api/learnt', asking).then(
+      told => told.learnt,
+      () => undefined,
+    )
+  }
+  async function ask(staging: StagingDocument, teachers: StoredRun[], key: string) {
+    asked = key
+    const document = { ...staging, title: '' }
+    const told = await askServer(document)
+    // Another staging may have been turned to meanwhile, or this one be known by now.
+    if (asked !== key) return
+    if (told?.key !== key) return worker.ask({ kind: 'learn', document, seed: DEFAULT_SEED, runs: teachers })
+    known.set(key, told.taught)
+    settle()
+  }
   const worker = useForecastWorker(answer => {
     if (answer.kind === 'learn') {
       learnt.value = answer.taught
       known.set(asked, answer.taught)
     } else if (answer.kind !== 'failed') return
+    asked = ''
     ready.value = true
   })
   const subject = computed(() => {
@@ -55,10 +84,10 @@ export function useTaught(document: () => StagingDocument | undefined) {
     const { staging, teachers, key } = subject.value
     learnt.value = known.get(key) ?? (carried.value?.key === key ? carried.value.taught : undefined)
     ready.value = learnt.value !== undefined || teachers?.length === 0
-    if (ready.value) worker.idle('learn')
-    if (ready.value || !teachers) return
-    asked = key
-    worker.ask({ kind: 'learn', document: { ...staging, title: '' }, seed: DEFAULT_SEED, runs: teachers })
+    if (ready.value) {
+      asked = ''
+      worker.idle('learn')
+    } else if (teachers && asked !== key) void ask(staging, teachers, key)
   }
   watch(() => subject.value?.key, settle, { immediate: true })
   /** Takes what the server has worked out for a page that it drew. Nothing is watched there: it is looked at at once.

@@ -1,26 +1,10 @@
 /** The workers that the whole application shares: who hears what, and what is ended as whoever asked for it goes. */
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, describe, expect, it } from 'vitest'
 import { useForecastWorker } from '~/composables/useForecastWorker'
 import { DEFAULT_SEED, readStaging } from '~~/core'
 import '~~/core/catalogue/everything'
+import { FakeWorker, fakeWorkers } from '../../tests/fake-worker'
 import type { ForecastAnswer } from './forecast-messages'
-
-class FakeWorker {
-  static readonly begun: FakeWorker[] = []
-  readonly heard: { kind: string; asker: number; job: number }[] = []
-  onmessage?: (event: { data: ForecastAnswer }) => void
-  onerror?: (event: { preventDefault: () => void }) => void
-  terminate = vi.fn()
-  constructor() {
-    FakeWorker.begun.push(this)
-  }
-  postMessage(message: { kind: string; asker: number; job: number }) {
-    this.heard.push(message)
-  }
-  tell(answer: Partial<ForecastAnswer>) {
-    this.onmessage!({ data: answer as ForecastAnswer })
-  }
-}
 
 const { document } = readStaging({ demonstration: 'can-plunge', title: '' })
 const strip = (input = 'bathTemperature') => ({ kind: 'strip', document, seed: DEFAULT_SEED, input }) as const
@@ -38,16 +22,9 @@ function asker(forVerdict = false) {
   return one
 }
 
-beforeEach(() => {
-  vi.stubGlobal('Worker', FakeWorker)
-  vi.spyOn(navigator, 'hardwareConcurrency', 'get').mockReturnValue(2)
-})
+fakeWorkers()
 afterEach(() => {
   for (const { go } of asking.splice(0)) go()
-  // Lost, each is begun anew by the next test.
-  for (const worker of FakeWorker.begun.splice(0)) worker.onerror!({ preventDefault: () => {} })
-  vi.restoreAllMocks()
-  vi.unstubAllGlobals()
 })
 
 describe('workers that compute', () => {

@@ -34,5 +34,9 @@ export interface WholeOdds {
 /** What past runs can teach hangs on: the inputs that tell one vessel or heater from another, and the runs. */
 export function teachingKey(staging: StagingDocument, runs: readonly StoredRun[]): string {
   const bound = findDemonstration(staging.demonstration)?.inputs.filter(i => i.tells) ?? []
-  return JSON.stringify([staging.demonstration, bound.map(i => staging.inputs[i.id]), runs.map(r => r.id)])
+  return JSON.stringify([staging.demonstration, bound.map(i => inOrder(staging.inputs[i.id])), runs.map(r => r.id)])
 }
+
+/** However it was written down: neither a database nor a reader keeps the order of what belongs to a quantity. */
+const inOrder = (input: StagingDocument['inputs'][string] | undefined) =>
+  typeof input === 'object' ? Object.entries(input).sort(([a], [b]) => a.localeCompare(b)) : input

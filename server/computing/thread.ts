@@ -3,7 +3,7 @@ import { dirname, join } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import type { FirstOdds } from '../../core'
 import { forecasts } from '../watching/metrics'
-import type { Answered, Asked, EndAsked, EndTold, OddsAsked } from './job'
+import type { Answered, Asked, EndAsked, EndTold, LearntAsked, OddsAsked } from './job'
 
 /** Beside the server's entry, where the build puts it. */
 const PROGRAM = join(dirname(process.argv[1]), 'workers', 'computing.mjs')
@@ -34,9 +34,9 @@ function begin(): Worker {
 }
 
 /** @returns nothing in it where the thread was lost meanwhile */
-export function compute(asked: OddsAsked): Promise<FirstOdds>
+export function compute(asked: OddsAsked | LearntAsked): Promise<FirstOdds>
 export function compute(asked: EndAsked): Promise<EndTold>
-export function compute(asked: OddsAsked | EndAsked): Promise<FirstOdds | EndTold> {
+export function compute(asked: OddsAsked | LearntAsked | EndAsked): Promise<FirstOdds | EndTold> {
   const job = ++jobs
   const done = forecasts.startTimer({ kind: asked.kind })
   return new Promise(told => {

@@ -1,4 +1,4 @@
-/** A thread for odds, and for runs that end as a real one did. */
+/** A thread for odds, for what past runs have taught, and for runs that end as a real one did. */
 import { setImmediate, setTimeout } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import {
@@ -21,7 +21,7 @@ import {
 } from '../../core'
 import { know } from '../../core/catalogue/known'
 import { DEMONSTRATIONS } from '../../core/catalogue/everything'
-import type { Asked, EndAsked, EndTold, OddsAsked } from './job'
+import type { Asked, EndAsked, EndTold, LearntAsked, OddsAsked } from './job'
 
 know(DEMONSTRATIONS)
 
@@ -30,7 +30,10 @@ const A_FEW = 10
 
 const steps = new LearntSteps<Taught>()
 
-async function learntFor({ demonstration, given }: ReadStaging, { teachers, about, key }: OddsAsked): Promise<Learnt> {
+async function learntFor(
+  { demonstration, given }: ReadStaging,
+  { teachers, about, key }: OddsAsked | LearntAsked,
+): Promise<Learnt> {
   const runs = teachers.map(t => ({ given: readStaging(t.staging).given, seen: t.seen }))
   return { about, key, taught: await learn(demonstration, given, runs, undefined, undefined, steps) }
 }
@@ -78,7 +81,8 @@ function toldOf({ demonstration, given }: ReadStaging, { outcome }: EndAsked): E
 async function answered(asked: Asked): Promise<FirstOdds | EndTold> {
   const { read } = attemptReading(() => readStaging(asked.document))
   if (!read) return asked.kind === 'end' ? { looked: true } : {}
-  return asked.kind === 'end' ? toldOf(read, asked) : oddsOf(read, asked)
+  if (asked.kind === 'end') return toldOf(read, asked)
+  return asked.kind === 'learnt' ? { learnt: await learntFor(read, asked) } : oddsOf(read, asked)
 }
 
 parentPort!.on(

@@ -21,6 +21,7 @@ import {
   type ListedDemonstration,
   type StoredItem,
   type StoredRoom,
+  type StagingDocument,
   type StoredStaging,
   type WholeOdds,
 } from '../../core'
@@ -101,6 +102,26 @@ describe('odds that a page comes with', () => {
     expect(after.forecast!.quantiles.outsideForce!.p50).toBeLessThan(0.9 * before.forecast!.quantiles.outsideForce!.p50)
     expect((await setRoom(room.document, room.version + 1)).status).toBe(200)
     expect(await odds()).toEqual(before)
+  })
+  it('come with what past runs taught, which is told also of a staging that is not kept', async () => {
+    const ask = (inputs: StagingDocument['inputs']) =>
+      fetch(`${app.url}/api/learnt`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ document: { ...staging.document, title: '', inputs } }),
+      })
+    const staging = await get<StoredStaging>(`/api/stagings/${CAN}`)
+    const { inputs } = staging.document
+    expect(await (await ask(inputs)).json()).toEqual({ learnt: (await odds()).learnt })
+    // With another heater the runs teach something else.
+    const other = await (await ask({ ...inputs, heaterPower: { value: 2.5, unit: 'kW' } })).json()
+    const runs = teachersAmong(await get<StoredRun[]>('/api/runs/teachers?demonstration=can-plunge'))
+    expect(other.learnt.key).toContain(runs.at(-1)!.id)
+    expect(other.learnt.taught.mean).not.toEqual((await odds()).learnt!.taught.mean)
+    // One that is not accepted.
+    const refused = await ask({ ...inputs, mouthDepth: { value: -5, unit: 'cm' } })
+    expect(refused.status).toBe(422)
+    expect(await refused.text()).toContain('mouthDepth')
   })
   it('of a staging that does not exist are refused', async () => {
     expect((await fetch(`${app.url}/api/stagings/5a1d0000-0000-4000-8000-00000000dead/odds`)).status).toBe(404)

@@ -100,7 +100,7 @@ const uncertain = computed(() =>
         <span class="soft text-sm whitespace-nowrap">{{
           complete
             ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain })
-            : $t('{n} computed so far…', { n: forecast.samples })
+            : $t('{n} computed so far: ± {error} of 100…', { n: forecast.samples, error: uncertain })
         }}</span>
       </p>
     </template>

@@ -70,7 +70,7 @@ describe('the verdict', () => {
   })
   it('says what is stated as long as there are no odds, and how many there are so far', async () => {
     expect((await verdict(undefined)).text()).toContain('Nominally it crushes; computing the odds…')
-    expect((await verdict(forecast({ crush: 1 }), false)).text()).toContain('2000 computed so far…')
+    expect((await verdict(forecast({ crush: 1 }), false)).text()).toContain('2000 computed so far: ± 2 of 100…')
   })
 })
 

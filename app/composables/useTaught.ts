@@ -12,7 +12,7 @@ import {
 } from '~~/core'
 import { KEPT_IN_COOKIE } from '~/storage/kept-in-cookie'
 
-/** A page that could have worked it out meanwhile waits no longer for the server, ms. */
+/** No page waits longer for the server, ms: a fast device has worked it out itself by then. */
 const PATIENCE = 3000
 /** Worked out once on this device while the application is open, by `teachingKey`. */
 const known = new Map<string, Taught>()
@@ -45,7 +45,7 @@ export function useTaught(document: () => StagingDocument | undefined) {
     { immediate: true },
   )
   /** what is being worked out, by `teachingKey` */ let asked = ''
-  /** Worked out by the server once for all devices; nothing where it is away or takes longer than it would here. */
+  /** Worked out by the server once for all devices; nothing where it is away or not there in time. */
   async function askServer(document: StagingDocument): Promise<Learnt | undefined> {
     const asking = { method: 'POST', body: { document }, signal: AbortSignal.timeout(PATIENCE) } as const
     return $fetch<Pick<FirstOdds, 'learnt'>>('/api/learnt', asking).then(

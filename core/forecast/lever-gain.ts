@@ -3,8 +3,8 @@ import { WORTH_TELLING } from './lever'
 
 export interface Gain {
   /** draws */ of: number
-  /** share that ends as wanted after the change and did not before, less the other way round */ share: number
-  /** twice its standard error */ error: number
+  /** share, −1 to 1, that ends as wanted after the change and did not before, less the other way round */ share: number
+  /** twice its standard error at most: what the mean takes off the variance is left in */ error: number
 }
 
 /**

@@ -39,8 +39,8 @@ export function useRemedies(
     levers.value
       .filter(
         l =>
-          l.after > l.before + (failed.value ? NOTABLE : WORTH_TELLING) ||
-          (l.after > l.before + WORTH_TELLING && onCause.value.has(l.input)),
+          l.after >= l.before + (failed.value ? NOTABLE : WORTH_TELLING) ||
+          (l.after >= l.before + WORTH_TELLING && onCause.value.has(l.input)),
       )
       .slice(0, MOST.levers)
       .map(lever => {

@@ -1,12 +1,14 @@
 /**
  * `npm run vitals -- ADDRESS [ROUNDS]`: how soon the pages of a running copy with the demo data are there, in real
  * Chromium with a processor four times slower and nothing cached; one JSON object a line, each with its limits. Middle
- * of several visits each, in turns, and all times that a page was blocked: other programs on the machine slow one visit
- * and not the next. `blockedOwn` leaves them out. And how soon the Bench answers a change, by a processor as fast as it
- * is: first odds, painted; levers, from the whole odds on.
+ * of several visits each, in turns, and all times that a page was blocked. A visit in which something else took the
+ * machine is made again, a few times at most; `quiet` tells how many were left alone, and only those count where there
+ * are any. `blockedOwn` leaves out what others take. And how soon the Bench answers a change, by a processor as fast as
+ * it is: first odds, painted; levers, from the whole odds on.
  */
 import { chromium, type Page } from '@playwright/test'
 import { launchOptions } from '../browser/chromium'
+import { quietly, type Measuring } from '../vitals/quiet'
 
 const [address, asked = '3'] = process.argv.slice(2)
 if (!address) {
@@ -166,7 +168,10 @@ const observeChange = () => {
 }
 
 /** @returns ms that each of some changes in turn took */
-async function measureChanges(page: Page, path: string): Promise<Record<keyof typeof LIMITS_OF_CHANGE, number>[]> {
+async function measureChanges(
+  page: Page,
+  path: string,
+): Promise<Measuring<Record<keyof typeof LIMITS_OF_CHANGE, number>>[]> {
   await page.addInitScript('globalThis.__name = f => f')
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle' })
   const levers = page.getByTestId('levers')
@@ -178,63 +183,78 @@ async function measureChanges(page: Page, path: string): Promise<Record<keyof ty
   await levers.scrollIntoViewIfNeeded()
   await levers.getByRole('list').first().waitFor()
   await page.locator('[data-input="bathTemperature"]').first().click()
-  const found = []
-  for (let change = 0; change < CHANGES; change++) {
+  let degrees = 4
+  const change = async () => {
     // Nobody has typed sooner.
     await page.waitForTimeout(1000)
     await page.evaluate(observeChange)
-    await page.getByLabel('bath, with any unit').fill(`${4 + change} °C`)
+    degrees = Number((degrees + 0.1).toFixed(1))
+    await page.getByLabel('bath, with any unit').fill(`${degrees} °C`)
     await page.waitForFunction(() => window.change.levers, null, { timeout: 120_000 })
     const { typed, first, whole, levers } = await page.evaluate(() => window.change)
-    found.push({ odds: first - typed, levers: levers - whole })
+    return { odds: first - typed, levers: levers - whole }
   }
+  const found = []
+  for (let k = 0; k < CHANGES; k++) found.push(await quietly('a change on the Bench', change))
   return found
 }
 
 const browser = await chromium.launch(launchOptions())
 /** In a window of its own, with nothing cached. */
-async function visit<T>(measuring: (page: Page, path: string) => Promise<T>, path: string): Promise<T> {
+async function visitOnce<T>(measuring: (page: Page, path: string) => Promise<T>, path: string): Promise<T> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
   const measured = await measuring(await context.newPage(), path)
   await context.close()
   return measured
 }
+const visit = <T>(measuring: (page: Page, path: string) => Promise<T>, path: string) =>
+  quietly(path, () => visitOnce(measuring, path))
 // The browser's own beginning is not the first page's.
 const beginning = await browser.newPage()
 await beginning.goto(`${address}/api/health`)
 await beginning.close()
 
 type Measured = Awaited<ReturnType<typeof measure>> & { blockedOwn: number }
-const visits = Object.keys(PAGES).map((): Measured[] => [])
+const visits = Object.keys(PAGES).map((): Measuring<Measured>[] => [])
 for (let round = 0; round < rounds; round++)
-  for (const [i, path] of Object.values(PAGES).entries())
-    visits[i].push({ ...(await visit(measure, path)), blockedOwn: await visit(measureOwn, path) })
+  for (const [i, path] of Object.values(PAGES).entries()) {
+    const seen = await visit(measure, path)
+    const own = await visit(measureOwn, path)
+    visits[i].push({ measured: { ...seen.measured, blockedOwn: own.measured }, quiet: seen.quiet })
+  }
 const changes: Awaited<ReturnType<typeof measureChanges>> = []
-for (let round = 0; round < rounds; round++) changes.push(...(await visit(measureChanges, PAGES.bench)))
+for (let round = 0; round < rounds; round++) changes.push(...(await visitOnce(measureChanges, PAGES.bench)))
 await browser.close()
 
 const middle = (numbers: readonly number[]) => numbers.toSorted((a, b) => a - b)[numbers.length >> 1]
 const rounded = (value: number) => Number(value.toPrecision(3))
+const quietOf = <T>(all: readonly Measuring<T>[]) => all.filter(m => m.quiet)
+/** What was measured in quiet, or all where there was none. */
+const counted = <T>(all: readonly Measuring<T>[]) =>
+  (all.some(m => m.quiet) ? quietOf(all) : all).map(({ measured }) => measured)
 Object.keys(PAGES).forEach((page, i) => {
-  const all = (what: keyof Measured) => visits[i].flatMap(visit => visit[what] ?? [])
-  const measured = FIGURES.map(what => [what, all(what)] as const)
+  const measured = FIGURES.map(what => [what, counted(visits[i]).flatMap(m => m[what] ?? [])] as const)
     .filter(([, values]) => values.length > 0)
     .map(([what, values]) => [what, middle(values)] as const)
   const meets = measured.every(([what, value]) => value <= LIMITS[what])
   const figures = Object.fromEntries(measured.map(([what, value]) => [what, rounded(value)]))
-  console.log(JSON.stringify({ page, ...figures, blockedEach: all('blocked').map(rounded), limits: LIMITS, meets }))
+  const blockedEach = visits[i].map(({ measured }) => rounded(measured.blocked))
+  const quiet = quietOf(visits[i]).length
+  console.log(JSON.stringify({ page, ...figures, blockedEach, quiet, limits: LIMITS, meets }))
 })
 
+const each = (what: keyof typeof LIMITS_OF_CHANGE) => changes.map(({ measured }) => rounded(measured[what]))
 const middleChange = {
-  odds: rounded(middle(changes.map(c => c.odds))),
-  levers: rounded(middle(changes.map(c => c.levers))),
+  odds: rounded(middle(counted(changes).map(c => c.odds))),
+  levers: rounded(middle(counted(changes).map(c => c.levers))),
 }
 console.log(
   JSON.stringify({
     page: 'bench, a change',
     ...middleChange,
-    oddsEach: changes.map(c => rounded(c.odds)),
-    leversEach: changes.map(c => rounded(c.levers)),
+    oddsEach: each('odds'),
+    leversEach: each('levers'),
+    quiet: quietOf(changes).length,
     limits: LIMITS_OF_CHANGE,
     meets: middleChange.odds <= LIMITS_OF_CHANGE.odds && middleChange.levers <= LIMITS_OF_CHANGE.levers,
   }),

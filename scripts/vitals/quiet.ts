@@ -1,0 +1,75 @@
+/**
+ * Whether anything else took the processor or its memory while something was measured: another program, or another
+ * machine on the same host. What was measured then tells of those, and not of the pages.
+ */
+import { readFileSync } from 'node:fs'
+import { setTimeout as wait } from 'node:timers/promises'
+
+/** How much longer than at its best the same work may take. */
+const SLOWER = 1.5
+/** Share of the time in which something wanted the processor and the host gave it to others. */
+const STOLEN = 0.02
+/** Nothing is tried more often. */
+const AGAIN = 6
+/** For a moment of quiet, ms; and then all the same. */
+const PATIENCE = 60_000
+
+/** Numbers that fit no core's own cache: neighbours slow down the memory as much as the processor. */
+const FIELD = new Float64Array(1 << 19)
+function sameWork(): number {
+  const start = performance.now()
+  let x = 1
+  for (let i = 0; i < 6 * FIELD.length; i++) {
+    const at = (i * 7919) & (FIELD.length - 1)
+    x = x * 1.0000001 + FIELD[at]
+    FIELD[at] = x * 1e-9
+  }
+  return performance.now() - start
+}
+
+/** @returns ticks wanted of the processors, and those of them that went to others; none where the system doesn't say */
+function ticks(): { wanted: number; stolen: number } {
+  try {
+    const [user, nice, system, , , interrupts, soft, stolen] = readFileSync('/proc/stat', 'utf8')
+      .split('\n')[0]
+      .split(/\s+/)
+      .slice(1)
+      .map(Number)
+    return { wanted: user + nice + system + interrupts + soft + stolen, stolen }
+  } catch {
+    return { wanted: 0, stolen: 0 }
+  }
+}
+
+let best = Infinity
+function isQuiet(): boolean {
+  const took = Math.min(sameWork(), sameWork(), sameWork())
+  best = Math.min(best, took)
+  return took <= SLOWER * best
+}
+
+export interface Measuring<T> {
+  measured: T
+  /** nothing else took the machine meanwhile */ quiet: boolean
+}
+
+/** Measures in a moment of quiet, where one comes, and tells whether it lasted. */
+async function whenQuiet<T>(measuring: () => Promise<T>): Promise<Measuring<T>> {
+  const until = performance.now() + PATIENCE
+  while (!isQuiet() && performance.now() < until) await wait(250)
+  const before = ticks()
+  const measured = await measuring()
+  const after = ticks()
+  const stolen = (after.stolen - before.stolen) / Math.max(1, after.wanted - before.wanted)
+  return { measured, quiet: isQuiet() && stolen <= STOLEN }
+}
+
+/** Measures until nothing disturbs it, a few times at most; what was measured has no say in whether it counts. */
+export async function quietly<T>(what: string, measuring: () => Promise<T>): Promise<Measuring<T>> {
+  let made = await whenQuiet(measuring)
+  for (let again = 1; !made.quiet && again < AGAIN; again++) {
+    console.error(`${what}: disturbed, measured again`)
+    made = await whenQuiet(measuring)
+  }
+  return made
+}

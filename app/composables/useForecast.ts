@@ -13,6 +13,7 @@ import {
   type Forecast,
   type Influence,
   type Lever,
+  type LeverPart,
   type StagingDocument,
   type StripPoint,
   type Taught,
@@ -86,22 +87,21 @@ export function useForecast(document: () => StagingDocument | undefined) {
   let parts: Lever[][] = []
   /** the other worker has begun with most of them while the odds are still worked out by the one */
   let begun = false
-  function askLevers(from: typeof main, which: number[], of: number) {
+  function askLevers(from: typeof main, part: LeverPart) {
     if (!asked) return
     const { system } = units
-    const part = { which, of }
     from.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value, units: system, part })
   }
   function beginLevers() {
-    if (!begun) askLevers(side, [1, 2], 3)
+    if (!begun) askLevers(side, { which: [1, 2], of: 3 })
     begun = true
   }
   function allLevers() {
     if (!begun) {
       parts = []
-      askLevers(side, [1], 2)
+      askLevers(side, { which: [1], of: 2 })
     }
-    askLevers(main, [0], begun ? 3 : 2)
+    askLevers(main, { which: [0], of: begun ? 3 : 2 })
   }
   function noLevers() {
     levers.value = undefined

@@ -18,6 +18,7 @@ import {
   logbookSays,
   oddsStrip,
   pastRun,
+  pointsFor,
   pullLevers,
   resolve,
   resolveStaging,
@@ -28,7 +29,6 @@ import {
   storyOf,
   stripValues,
   summarise,
-  taughtPoints,
   truthOf,
   type Demonstration,
   type Given,
@@ -71,21 +71,13 @@ const pause = (): Promise<void> =>
     breath.port2.postMessage(0)
   })
 
-/** What past runs taught does not hang on the plan: its points are kept from one change of the plan to the next. */
-let kept: { of: string; points: Float64Array } | undefined
-function pointsOf(demonstration: Demonstration, samples: number, seed: number, taught: Taught): Float64Array {
-  const of = JSON.stringify([demonstration.id, samples, seed, taught])
-  if (kept?.of !== of) kept = { of, points: taughtPoints(demonstration, taught, samples, seed) }
-  return kept.points
-}
-
 /** A sample, from what past runs taught where that is to be used. */
 const sampleOf = (
   demonstration: Demonstration,
   given: Given,
   samples: number,
   { seed, taught }: { seed: number; taught?: Taught },
-) => new StagingSample(demonstration, given, samples, seed, taught && pointsOf(demonstration, samples, seed, taught))
+) => new StagingSample(demonstration, given, samples, seed, pointsFor(demonstration, samples, seed, taught))
 
 const leversOf = (
   demonstration: Demonstration,
@@ -93,8 +85,9 @@ const leversOf = (
   request: { seed: number; whole: number; taught?: Taught; units: UnitSystem; part?: LeverPart },
   pause: () => Promise<void>,
 ) => {
-  const { seed, taught, units, part } = request
-  return pullLevers(demonstration, given, asFew(LEVER_SAMPLES, request), seed, pause, taught, units, part)
+  const { seed, taught, units: system, part } = request
+  const samples = asFew(LEVER_SAMPLES, request)
+  return pullLevers(demonstration, given, { samples, seed, taught, system, part }, pause)
 }
 
 /** A strip does not hang on what the plan says of its own input: while that is being typed it stays the same. */

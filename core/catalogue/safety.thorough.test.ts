@@ -194,7 +194,11 @@ describe('every staging', () => {
     ]
     for (const given of some) {
       const before = cautionsAt(given.numbers, given.choices)
-      for (const { input, name, to } of await pullLevers(d, { ...given, spreads: {} }, LEVER_DRAWS, 3)) {
+      for (const { input, name, to } of await pullLevers(
+        d,
+        { ...given, spreads: {} },
+        { samples: LEVER_DRAWS, seed: 3 },
+      )) {
         const after =
           typeof to === 'string'
             ? cautionsAt(given.numbers, { ...given.choices, [input]: to })

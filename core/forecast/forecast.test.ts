@@ -8,6 +8,7 @@ import { byEffect, WORTH_TELLING } from './lever'
 import { gainOf, makesLess } from './lever-gain'
 import { leverTries, pullLevers } from './levers'
 import { oddsStrip } from './odds-strip'
+import { pointsFor } from './points'
 import { runThatEnds } from './run-that-ends'
 import { StagingSample } from './sample'
 import { influences } from './sensitivity'
@@ -79,6 +80,17 @@ describe('sampling', () => {
     while (!sliced.advance(7));
     expect(summarise(sliced)).toEqual(summarise(whole))
   })
+  it('has its random numbers kept from one plan to the next, of each demonstration, size and seed its own', () => {
+    const points = pointsFor(canPlunge, 50, 5, undefined)
+    expect(points).toEqual(latinHypercube(50, points.length / 50, 5))
+    const others = [pointsFor(canPlunge, 60, 5, undefined), pointsFor(canPlunge, 50, 6, undefined)]
+    for (const other of others) expect(other).not.toEqual(points)
+    expect(pointsFor(canPlunge, 50, 5, undefined)).toBe(points)
+    // The one that nobody has asked for longest goes.
+    for (let seed = 7; seed < 10; seed++) pointsFor(canPlunge, 50, seed, undefined)
+    expect(pointsFor(canPlunge, 50, 5, undefined)).toBe(points)
+    expect(pointsFor(canPlunge, 50, 6, undefined)).not.toBe(others[1])
+  })
   it('names the input at fault', () => {
     expect(() => new StagingSample(canPlunge, { ...nothing, numbers: { bathTemperature: 500 } }, 5)).toThrow(
       /bathTemperature/,
@@ -104,7 +116,7 @@ describe('spares', () => {
 describe('levers, strips and influences', () => {
   const poor = { numbers: { transferTime: 9, bathTemperature: 293.15 }, choices: {}, spreads: {} }
   it('find that a quicker transfer and a colder bath mend a slow, warm plunge', async () => {
-    const levers = await pullLevers(canPlunge, poor, 150, 1)
+    const levers = await pullLevers(canPlunge, poor, { samples: 150, seed: 1 })
     const best = levers.filter(l => l.after > l.before + 0.02).map(l => l.input)
     expect(best).toContain('transferTime')
     expect(levers.filter(l => l.input === 'transferTime' && l.to > l.from).every(l => l.after <= l.before)).toBe(true)
@@ -115,9 +127,9 @@ describe('levers, strips and influences', () => {
     ).toBe(true)
   })
   it('are the same in parts as in one', async () => {
-    const whole = await pullLevers(canPlunge, poor, 40, 1)
+    const whole = await pullLevers(canPlunge, poor, { samples: 40, seed: 1 })
     const parts = await Promise.all(
-      [[0, 2], [1]].map(which => pullLevers(canPlunge, poor, 40, 1, undefined, undefined, undefined, { which, of: 3 })),
+      [[0, 2], [1]].map(which => pullLevers(canPlunge, poor, { samples: 40, seed: 1, part: { which, of: 3 } })),
     )
     expect(parts.every(p => p.length > 0)).toBe(true)
     expect(parts.flat().sort(byEffect)).toEqual(whole)
@@ -125,13 +137,15 @@ describe('levers, strips and influences', () => {
   it('try no step that changes nothing any further than tells it', async () => {
     let looks = 0
     const tries = leverTries(canPlunge, nothing).length
-    expect((await pullLevers(canPlunge, nothing, 1000, 1, async () => void looks++)).length).toBeLessThan(tries)
+    expect(
+      (await pullLevers(canPlunge, nothing, { samples: 1000, seed: 1 }, async () => void looks++)).length,
+    ).toBeLessThan(tries)
     // Twenty looks each are all.
     expect(looks).toBeLessThan(tries * 10)
   })
   it('have the strongest step of each input both ways, by all draws', async () => {
     const SAMPLES = 400
-    const found = await pullLevers(canPlunge, poor, SAMPLES, 1)
+    const found = await pullLevers(canPlunge, poor, { samples: SAMPLES, seed: 1 })
     const oddsOf = (numbers: Record<string, number>) => {
       const sample = new StagingSample(canPlunge, { ...poor, numbers }, SAMPLES, 1)
       sample.advance(SAMPLES)
@@ -168,7 +182,7 @@ describe('levers, strips and influences', () => {
   it('can be cancelled between tries', async () => {
     let tries = 0
     await expect(
-      pullLevers(canPlunge, poor, 10, 1, async () => {
+      pullLevers(canPlunge, poor, { samples: 10, seed: 1 }, async () => {
         if (++tries > 2) throw new Error('newer request')
       }),
     ).rejects.toThrow('newer request')

@@ -2,10 +2,10 @@
 import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstration'
 import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
 import { roundStep, unitToShow, type UnitSystem } from '../units'
-import { taughtPoints, type Taught } from './calibration'
-import { latinHypercube } from './latin-hypercube'
+import type { Taught } from './calibration'
 import { byEffect, RUNS_DRY, type Lever } from './lever'
 import { gainOf, makesLess } from './lever-gain'
+import { pointsFor } from './points'
 import { StagingSample } from './sample'
 import { riskOfForecast, summarise } from './summary'
 
@@ -64,29 +64,28 @@ const stepOf = (t: LeverTry) => (typeof t.to === 'number' ? Math.abs(t.to - Numb
 /** Draws between two looks at whether it is still wanted: a change is answered within a tenth of a second. */
 const CHUNK = 50
 
+export interface LeversAsked {
+  /** draws of each try, but for those that show sooner that they make little */ samples: number
+  seed: number
+  /** by past runs, where that is to be used */ taught?: Taught
+  /** in whose units a step is a round number */ system?: UnitSystem
+  /** of the tries only; the parts together, `byEffect`, are the whole */ part?: LeverPart
+}
+
 /**
  * Odds of the wanted outcome with and without each change, by common random numbers.
  *
- * @param samples for each try, but for those that show sooner that they make little
  * @param pause awaited every few draws; may throw to cancel
- * @param taught by past runs, where that is to be used
- * @param system in whose units a step is a round number
- * @param part of the tries only; the parts together, `byEffect`, are the whole
  * @returns the levers, best first; none that is refused or raises a caution, no step that makes little or less than
  *   another of the same input
  */
 export async function pullLevers(
   demonstration: Demonstration,
   given: Given,
-  samples: number,
-  seed: number,
+  { samples, seed, taught, system = 'si', part = { which: [0], of: 1 } }: LeversAsked,
   pause: () => Promise<void> = async () => {},
-  taught?: Taught,
-  system: UnitSystem = 'si',
-  part: LeverPart = { which: [0], of: 1 },
 ): Promise<Lever[]> {
-  const variables = demonstration.inputs.filter(i => i.kind === 'quantity').length
-  const points = taught ? taughtPoints(demonstration, taught, samples, seed) : latinHypercube(samples, variables, seed)
+  const points = pointsFor(demonstration, samples, seed, taught)
   const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
   /** @param dull whether no more of it need be known, by the outcomes of so many draws */
   const odds = async (changed: Given, dull?: (outcomes: Uint8Array, done: number) => boolean) => {

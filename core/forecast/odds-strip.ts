@@ -1,7 +1,7 @@
 /** Odds of each outcome across an input's usual range, for the strip in the editor of that input. */
 import { resolve, type Demonstration, type Given, type QuantityInput } from '../demonstration'
-import { taughtPoints, type Taught } from './calibration'
-import { latinHypercube } from './latin-hypercube'
+import type { Taught } from './calibration'
+import { pointsFor } from './points'
 import { StagingSample } from './sample'
 
 export interface StripPoint {
@@ -31,9 +31,7 @@ export async function oddsStrip(
   taught?: Taught,
 ): Promise<StripPoint[]> {
   const { values } = resolve(demonstration, given)
-  const draws = taught
-    ? taughtPoints(demonstration, taught, samples, seed)
-    : latinHypercube(samples, demonstration.inputs.filter(i => i.kind === 'quantity').length, seed)
+  const draws = pointsFor(demonstration, samples, seed, taught)
   const strip: StripPoint[] = []
   for (const value of stripValues(input, values.numbers[input.id]!, points)) {
     await pause()

@@ -15,13 +15,13 @@ import {
   type StoredRun,
 } from '../../core'
 import { inQuiet, waitsForQuiet } from './in-quiet'
-import { atWork, compute } from './thread'
+import { compute, isFull } from './thread'
 import type { OddsAsked } from './job'
 
 /** No page waits longer for its odds, ms. */
 const PATIENCE = 700
-/** Stagings whose odds are kept, and those that may wait for theirs at once. */
-const MOST = { kept: 200, waiting: 6 }
+/** Stagings whose odds are kept. */
+const MOST_KEPT = 200
 
 /** Of one staging, in one room, as these runs taught it. */
 interface Kept {
@@ -29,7 +29,7 @@ interface Kept {
   /** by all draws, or on the way there */ whole: boolean
 }
 /** by what they are of; those that nobody has asked for longest go first */
-const kept = new LRUCache<string, Kept>({ max: MOST.kept })
+const kept = new LRUCache<string, Kept>({ max: MOST_KEPT })
 
 /** Where the thread was lost over it nothing is kept: it is asked again another time. */
 function keep(key: string, asked: OddsAsked): Kept {
@@ -64,7 +64,7 @@ export function firstOdds(
 ): Promise<FirstOdds> {
   const key = [forecastKey(document), ...teachers.map(r => r.id)].join(' ')
   let entry = kept.get(key)
-  if (!entry && atWork() >= MOST.waiting) return Promise.resolve({})
+  if (!entry && isFull()) return Promise.resolve({})
   const whole: OddsAsked = {
     kind: 'whole',
     document: { ...document, title: '' },

@@ -10,11 +10,10 @@ import {
   type StagingDocument,
 } from '../../core'
 import { listTeachers } from '../database/runs'
-import { atWork, compute } from './thread'
+import { compute, isFull } from './thread'
 
-/** What is kept, and how many may wait for theirs at once. */
-const MOST = { kept: 200, waiting: 6 }
-const kept = new LRUCache<string, Promise<FirstOdds>>({ max: MOST.kept })
+const MOST_KEPT = 200
+const kept = new LRUCache<string, Promise<FirstOdds>>({ max: MOST_KEPT })
 
 /** @returns nothing where no run teaches, or the thread has much to do: the page works it out itself */
 export async function learntOf(document: StagingDocument): Promise<Learnt | undefined> {
@@ -23,7 +22,7 @@ export async function learntOf(document: StagingDocument): Promise<Learnt | unde
   const key = teachingKey(document, teachers)
   let answer = kept.get(key)
   if (!answer) {
-    if (atWork() >= MOST.waiting) return undefined
+    if (isFull()) return undefined
     const about = teachingKey(document, [])
     answer = compute({ kind: 'learnt', document, teachers: teachers.map(pastRun), about, key })
     kept.set(key, answer)

@@ -8,12 +8,15 @@ import type { Answered, Asked, EndAsked, EndTold, LearntAsked, OddsAsked } from 
 /** Beside the server's entry, where the build puts it. */
 const PROGRAM = join(dirname(process.argv[1]), 'workers', 'computing.mjs')
 
+const MOST_WAITING = 6
 const waiting = new Map<number, (answer: object) => void>()
 let jobs = 0
 let worker: Worker | undefined
 
 /** How many wait for an answer. */
 export const atWork = (): number => waiting.size
+/** So many wait that a page had better do without: its own device is sooner there. */
+export const isFull = (): boolean => waiting.size >= MOST_WAITING
 
 function begin(): Worker {
   const begun = new Worker(PROGRAM)

@@ -9,11 +9,11 @@ import {
   forecastKey,
   influences,
   learn,
+  pointsFor,
   readStaging,
   representativeOf,
   runThatEnds,
   summarise,
-  taughtPoints,
   type FirstOdds,
   type Learnt,
   type ReadStaging,
@@ -42,8 +42,7 @@ async function oddsOf(read: ReadStaging, asked: OddsAsked): Promise<FirstOdds> {
   const { demonstration, given } = read
   const learnt = asked.teachers.length > 0 ? await learntFor(read, asked) : undefined
   const taught = learnt?.taught
-  const points =
-    taught && taught.runs > 0 ? taughtPoints(demonstration, taught, asked.samples, DEFAULT_SEED) : undefined
+  const points = pointsFor(demonstration, asked.samples, DEFAULT_SEED, taught && taught.runs > 0 ? taught : undefined)
   const sample = new StagingSample(demonstration, given, asked.samples, DEFAULT_SEED, points)
   const odds = () => ({ ...(learnt && { learnt }), forecast: summarise(sample) })
   if (asked.kind === 'odds') {

@@ -7,8 +7,8 @@ import {
   galleryCard,
   influences,
   learn,
+  pointsFor,
   pastRun,
-  taughtPoints,
   teachersAmong,
   teachingKey,
   type FirstOdds,
@@ -82,7 +82,7 @@ describe('odds that a page comes with', () => {
     const first = await odds()
     expect(first.learnt?.taught).toEqual(JSON.parse(JSON.stringify(taught)))
     expect(first.learnt?.key).toBe(teachingKey(document, teachers))
-    expect(first).toMatchObject(drawn(taughtPoints(demonstration, taught, SAMPLES, DEFAULT_SEED)))
+    expect(first).toMatchObject(drawn(pointsFor(demonstration, SAMPLES, DEFAULT_SEED, taught)))
 
     // Where a whole forecast has more draws, a page that comes at once has a few of them, and one that comes later all.
     const more = 3 * SAMPLES

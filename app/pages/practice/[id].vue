@@ -1,7 +1,8 @@
 <script setup lang="ts">
 /** A staging practised without a vessel: the exercise, the bench, the debrief. */
 import { newId } from '~/api/new-id'
-import { refusalOf, sendWrite } from '~/api/sending'
+import { refusalOf } from '~/api/sending'
+import type { PracticeWrite } from '~/composables/useUnkeptPractice'
 import {
   attemptReading,
   cautionsOf,
@@ -16,7 +17,6 @@ import {
   type Debrief,
   type FirstOdds,
   type Investigation,
-  type PracticeDocument,
   type StoredStaging,
   type Traced,
 } from '~~/core'
@@ -118,9 +118,10 @@ watch(state, is => {
   })
 })
 const { model } = useRuntimeConfig().public
-/** The same for every try, so that it is kept once. */
-let write: { id: string; learner: string | null; document: PracticeDocument } | undefined
-function writeOf(told: Debrief) {
+const unkept = useUnkeptPractice()
+onMounted(() => void unkept.keepLeft())
+let write: PracticeWrite | undefined
+function writeOf(told: Debrief): PracticeWrite {
   return {
     id: newId(),
     learner: learner.value || null,
@@ -145,7 +146,7 @@ async function keep() {
   if (!write) return
   failure.value = ''
   try {
-    await sendWrite('POST', '/api/practice', write, write.id)
+    await unkept.keep(write)
     const name = who.nameOf(write.learner)
     kept.value = name ? `Kept for ${name}.` : 'Kept, without a name.'
   } catch (problem) {

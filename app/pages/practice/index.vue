@@ -21,6 +21,10 @@ const [{ data: stagings }, { data: practice, error, refresh }] = await Promise.a
   useFetch<ListedStaging[]>('/api/stagings', listedWith(route.query.staging)),
   useFetch<StoredPractice[]>('/api/practice'),
 ])
+const unkept = useUnkeptPractice()
+onMounted(async () => {
+  if (await unkept.keepLeft()) await refresh()
+})
 const choices = useStagingChoices(
   () => stagings.value,
   of => of,

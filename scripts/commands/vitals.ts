@@ -220,7 +220,7 @@ for (let round = 0; round < rounds; round++)
   for (const [i, path] of Object.values(PAGES).entries()) {
     const seen = await visit(measure, path)
     const own = await visit(measureOwn, path)
-    visits[i].push({ measured: { ...seen.measured, blockedOwn: own.measured }, quiet: seen.quiet })
+    visits[i].push(Object.assign(seen, { measured: { ...seen.measured, blockedOwn: own.measured } }))
   }
 const changes: Awaited<ReturnType<typeof measureChanges>> = []
 for (let round = 0; round < rounds; round++) changes.push(...(await visitOnce(measureChanges, PAGES.bench)))

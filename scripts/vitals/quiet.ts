@@ -11,8 +11,11 @@ const SLOWER = 1.5
 const STOLEN = 0.02
 /** Nothing is tried more often. */
 const AGAIN = 6
-/** For a moment of quiet, ms; and then all the same. */
-const PATIENCE = 60_000
+/** Of all waiting for moments of quiet, and of all that was disturbed, ms: then each is measured once, as it comes. */
+const PATIENCE = 20 * 60_000
+/** One that is waited for, ms; and then it is measured all the same. */
+const LONGEST = 60_000
+let lost = 0
 
 /** Numbers that fit no core's own cache: neighbours slow down the memory as much as the processor. */
 const FIELD = new Float64Array(1 << 19)
@@ -42,32 +45,50 @@ function ticks(): { wanted: number; stolen: number } {
 }
 
 let best = Infinity
-function isQuiet(): boolean {
+/** @returns ms that the same work takes just now */
+function pace(): number {
   const took = Math.min(sameWork(), sameWork(), sameWork())
   best = Math.min(best, took)
-  return took <= SLOWER * best
+  return took
 }
+const isQuiet = (took: number) => took <= SLOWER * best
 
 export interface Measuring<T> {
   measured: T
-  /** nothing else took the machine meanwhile */ quiet: boolean
+  /** nothing else took the machine meanwhile, by the most quiet moment that was seen until it is asked */
+  readonly quiet: boolean
 }
 
 /** Measures in a moment of quiet, where one comes, and tells whether it lasted. */
 async function whenQuiet<T>(measuring: () => Promise<T>): Promise<Measuring<T>> {
-  const until = performance.now() + PATIENCE
-  while (!isQuiet() && performance.now() < until) await wait(250)
-  const before = ticks()
+  const start = performance.now()
+  const since = (moment: number) => performance.now() - moment
+  let before = pace()
+  while (!isQuiet(before) && since(start) < LONGEST && lost + since(start) < PATIENCE) {
+    await wait(250)
+    before = pace()
+  }
+  lost += since(start)
+  const began = performance.now()
+  const first = ticks()
   const measured = await measuring()
-  const after = ticks()
-  const stolen = (after.stolen - before.stolen) / Math.max(1, after.wanted - before.wanted)
-  return { measured, quiet: isQuiet() && stolen <= STOLEN }
+  const last = ticks()
+  const stolen = (last.stolen - first.stolen) / Math.max(1, last.wanted - first.wanted)
+  const slowest = Math.max(before, pace())
+  const made = {
+    measured,
+    get quiet() {
+      return isQuiet(slowest) && stolen <= STOLEN
+    },
+  }
+  if (!made.quiet) lost += since(began)
+  return made
 }
 
 /** Measures until nothing disturbs it, a few times at most; what was measured has no say in whether it counts. */
 export async function quietly<T>(what: string, measuring: () => Promise<T>): Promise<Measuring<T>> {
   let made = await whenQuiet(measuring)
-  for (let again = 1; !made.quiet && again < AGAIN; again++) {
+  for (let again = 1; !made.quiet && again < AGAIN && lost < PATIENCE; again++) {
     console.error(`${what}: disturbed, measured again`)
     made = await whenQuiet(measuring)
   }

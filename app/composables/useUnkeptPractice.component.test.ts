@@ -42,12 +42,12 @@ describe('attempts that the server does not have yet', () => {
       await expect(unkept.keep(attempt('b'))).rejects.toThrow()
     })
     expect(left()).toEqual([attempt('a'), attempt('b')])
-    expect(await opened(unkept => unkept.keepLeft())).toBe(0)
+    expect(await opened(unkept => unkept.keepLeft())).toEqual({ kept: 0, refused: [] })
     status = 0
-    expect(await opened(unkept => unkept.keepLeft())).toBe(2)
+    expect(await opened(unkept => unkept.keepLeft())).toEqual({ kept: 2, refused: [] })
     expect(heard).toEqual(['a', 'b'].map(id => ({ ...attempt(id), writeId: id })))
     expect(left()).toEqual([])
-    expect(await opened(unkept => unkept.keepLeft())).toBe(0)
+    expect(await opened(unkept => unkept.keepLeft())).toEqual({ kept: 0, refused: [] })
   })
   it('leave nothing behind where it is kept at once', async () => {
     await opened(unkept => unkept.keep(attempt('a')))
@@ -60,5 +60,9 @@ describe('attempts that the server does not have yet', () => {
     status = 401
     await opened(unkept => expect(unkept.keep(attempt('b'))).rejects.toThrow())
     expect(left()).toEqual([attempt('b')])
+    // Signed in, but the learner's name is gone meanwhile: it is said.
+    status = 409
+    const told = await opened(unkept => unkept.keepLeft())
+    expect([told.kept, told.refused.length, left()]).toEqual([0, 1, []])
   })
 })

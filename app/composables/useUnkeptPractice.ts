@@ -16,7 +16,7 @@ export function useUnkeptPractice() {
   const unkept = useLocalStorage<PracticeWrite[]>('hush-unkept-practice', [])
   const without = ({ id }: PracticeWrite) => unkept.value.filter(w => w.id !== id)
 
-  /** @throws the failure; it is tried again when practice is opened next, unless it never can be kept */
+  /** @throws the failure; it is tried again when the course is opened next, unless it never can be kept */
   async function keep(write: PracticeWrite): Promise<void> {
     if (!unkept.value.some(w => w.id === write.id)) unkept.value = [...unkept.value, write]
     try {
@@ -27,19 +27,22 @@ export function useUnkeptPractice() {
       throw problem
     }
   }
-  /** @returns how many of those that were left are kept now */
-  async function keepLeft(): Promise<number> {
+  /** @returns how many of those that were left are kept now, and why others never will be */
+  async function keepLeft(): Promise<{ kept: number; refused: string[] }> {
     let kept = 0
+    const refused: string[] = []
     // One after the other: the first that gets no answer says that there is none now.
     for (const write of [...unkept.value]) {
       try {
         await keep(write)
         kept++
       } catch (problem) {
-        if (!OF_THE_ATTEMPT.has(refusalOf(problem).status)) break
+        const { status, message } = refusalOf(problem)
+        if (!OF_THE_ATTEMPT.has(status)) break
+        refused.push(message)
       }
     }
-    return kept
+    return { kept, refused }
   }
   return { keep, keepLeft }
 }

@@ -119,7 +119,6 @@ watch(state, is => {
 })
 const { model } = useRuntimeConfig().public
 const unkept = useUnkeptPractice()
-onMounted(() => void unkept.keepLeft())
 let write: PracticeWrite | undefined
 function writeOf(told: Debrief): PracticeWrite {
   return {

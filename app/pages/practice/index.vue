@@ -23,7 +23,9 @@ const [{ data: stagings }, { data: practice, error, refresh }] = await Promise.a
 ])
 const unkept = useUnkeptPractice()
 onMounted(async () => {
-  if (await unkept.keepLeft()) await refresh()
+  const { kept, refused } = await unkept.keepLeft()
+  if (refused.length > 0) failure.value = `An attempt made before could not be kept: ${refused.join(' ')}`
+  if (kept > 0) await refresh()
 })
 const choices = useStagingChoices(
   () => stagings.value,

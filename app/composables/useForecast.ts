@@ -1,10 +1,9 @@
-import { useTimeoutFn, watchDebounced } from '@vueuse/core'
+import { watchDebounced } from '@vueuse/core'
 import { awake } from '~/waking/turns'
 import type { Shown } from '~/workers/forecast-messages'
 import {
   DEFAULT_SEED,
   FEW_SAMPLES,
-  byEffect,
   forecastKey,
   withRoom,
   findDemonstration,
@@ -12,8 +11,6 @@ import {
   type FirstOdds,
   type Forecast,
   type Influence,
-  type Lever,
-  type LeverPart,
   type StagingDocument,
   type StripPoint,
   type Taught,
@@ -21,8 +18,6 @@ import {
   type WholeOdds,
 } from '~~/core'
 
-/** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
-const UNSEEN = 10_000
 /** What refines the odds is drawn once there are so many times as many draws, or all: each drawing takes its time. */
 const WORTH_DRAWING = 4
 
@@ -45,7 +40,6 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const influences = shallowRef<Influence[]>([])
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
   const representative = shallowRef<Shown>()
-  const levers = shallowRef<Lever[]>()
   const strip = shallowRef<{ input: string; points: StripPoint[] }>()
   const waterWindow = shallowRef<WaterWindow>()
   const failure = ref('')
@@ -60,20 +54,16 @@ export function useForecast(document: () => StagingDocument | undefined) {
       if (complete.value) {
         influences.value = answer.influences
         representative.value = answer.shown
-        leversSoon()
-      } else if (!provisional && leversSeen.value) beginLevers()
-    } else if (answer.kind === 'levers') haveLevers(0, answer.levers)
-    // Odds that are there are not in question: it is the levers' part that could not be fetched.
-    else if (answer.kind === 'failed' && answer.again && complete.value) leversAgain()
-    else if (answer.kind === 'failed') failure.value = answer.message
+      }
+      if (!provisional) leversSoon()
+    }
+    // Odds that are there are not in question.
+    else if (answer.kind === 'failed' && !complete.value) failure.value = answer.message
   }, true)
-  // A strip and the water's window are asked for while the forecast still runs, by another worker, which has its share
-  // of the levers too.
+  // A strip and the water's window are asked for while the forecast still runs, by another worker.
   const side = useForecastWorker(answer => {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
     else if (answer.kind === 'window') waterWindow.value = answer.window
-    else if (answer.kind === 'levers') haveLevers(1, answer.levers)
-    else if (answer.kind === 'failed' && answer.again) leversAgain()
   })
 
   let asked: StagingDocument | undefined
@@ -82,60 +72,15 @@ export function useForecast(document: () => StagingDocument | undefined) {
   let askedFor: string | undefined
   /** what past runs have taught is not known yet: a few draws without it say how it stands, meanwhile */
   let provisional = false
-  const units = useUnitsStore()
-  /** Levers come in two parts, from both workers. */
-  let parts: Lever[][] = []
-  /** the other worker has begun with most of them while the odds are still worked out by the one */
-  let begun = false
-  function askLevers(from: typeof main, part: LeverPart) {
-    if (!asked) return
-    const { system } = units
-    from.ask({ kind: 'levers', document: asked, seed: DEFAULT_SEED, taught: past.taught.value, units: system, part })
-  }
-  function beginLevers() {
-    if (!begun) askLevers(side, { which: [1, 2], of: 3 })
-    begun = true
-  }
-  function allLevers() {
-    if (!begun) {
-      parts = []
-      askLevers(side, { which: [1], of: 2 })
-    }
-    askLevers(main, { which: [0], of: begun ? 3 : 2 })
-  }
-  function noLevers() {
-    levers.value = undefined
-    begun = false
-    parts = []
-    later.stop()
-    side.idle('levers')
-  }
-  /** true once somebody looks at them: they are worth seconds of work, which a page that is left at once is spared */
-  const leversSeen = ref(false)
-  const later = useTimeoutFn(allLevers, UNSEEN, { immediate: false })
-  function leversSoon() {
-    later.stop()
-    if (leversSeen.value) allLevers()
-    else later.start()
-  }
-  function leversAgain() {
-    begun = false
-    if (complete.value && !levers.value) later.start()
-  }
-  watch(leversSeen, () => {
-    if (later.isPending.value) leversSoon()
-  })
-  function haveLevers(part: number, found: Lever[]) {
-    parts[part] = found
-    if (parts[0] && parts[1]) levers.value = parts.flat().sort(byEffect)
-  }
-  // A step is round in the units shown.
-  watch(
-    () => units.system,
-    () => {
-      noLevers()
-      if (complete.value) leversSoon()
-    },
+  const {
+    levers,
+    leversSeen,
+    soon: leversSoon,
+    drop: noLevers,
+  } = useLevers(
+    () => asked && { document: asked, taught: past.taught.value },
+    () => complete.value,
+    message => (failure.value = message),
   )
   /** the staging with the conditions of its room in it */
   const inRoom = computed(() => {
@@ -191,7 +136,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       failure.value = ''
       if (known) {
         shownFor = askedFor
-        main.idle('forecast', 'levers')
+        main.idle('forecast')
         leversSoon()
         return
       }

@@ -32,8 +32,8 @@ import {
   truthOf,
   type Demonstration,
   type Given,
-  type LeverPart,
   type QuantityInput,
+  type AsStated,
   type StripPoint,
   type Taught,
   type UnitSystem,
@@ -79,15 +79,18 @@ const sampleOf = (
   { seed, taught }: { seed: number; taught?: Taught },
 ) => new StagingSample(demonstration, given, samples, seed, pointsFor(demonstration, samples, seed, taught))
 
-const leversOf = (
-  demonstration: Demonstration,
-  given: Given,
-  request: { seed: number; whole: number; taught?: Taught; units: UnitSystem; part?: LeverPart },
-  pause: () => Promise<void>,
-) => {
-  const { seed, taught, units: system, part } = request
+interface LeversAsked {
+  seed: number
+  whole: number
+  taught?: Taught
+  units: UnitSystem
+  input?: string
+  asStated?: AsStated
+}
+const leversOf = (demonstration: Demonstration, given: Given, request: LeversAsked, pause: () => Promise<void>) => {
+  const { seed, taught, units: system, input, asStated } = request
   const samples = asFew(LEVER_SAMPLES, request)
-  return pullLevers(demonstration, given, { samples, seed, taught, system, part }, pause)
+  return pullLevers(demonstration, given, { samples, seed, taught, system, input, asStated }, pause)
 }
 
 /** A strip does not hang on what the plan says of its own input: while that is being typed it stays the same. */
@@ -178,7 +181,7 @@ async function work(request: ForecastRequest): Promise<void> {
     summarise(sample)
     answer({ kind: 'prepared', job: request.job })
   } else if (request.kind === 'levers') {
-    answer({ kind: 'levers', job: request.job, levers: await leversOf(demonstration, given, request, current) })
+    answer({ kind: 'levers', job: request.job, ...(await leversOf(demonstration, given, request, current)) })
   } else if (request.kind === 'follow') {
     const story = storyOf(request.marks, request.act)
     const now = givenNow(demonstration, given, story, request.speed)
@@ -236,7 +239,7 @@ async function work(request: ForecastRequest): Promise<void> {
       job: request.job,
       forecast: summarise(sample),
       investigation,
-      levers: await leversOf(demonstration, given, request, current),
+      levers: (await leversOf(demonstration, given, request, current)).levers,
     })
   } else {
     const input = demonstration.inputs.find((i): i is QuantityInput => i.id === request.input && i.kind === 'quantity')!
@@ -255,8 +258,8 @@ self.onmessage = (event: MessageEvent<ForecastRequest | Idle>) => {
   const ofAsker = newest.get(request.asker) ?? {}
   newest.set(request.asker, ofAsker)
   ofAsker[request.kind] = request.job
-  // Levers of what has just been changed are of no use to anybody, nor is it about to be.
-  if (request.kind === 'forecast') for (const kind of ['levers', 'prepare'] as const) delete ofAsker[kind]
+  // What has just been changed is not about to be any more.
+  if (request.kind === 'forecast') delete ofAsker.prepare
   work(request)
     // What the page knows is fetched once there is nothing more urgent.
     .then(() => loadDemonstrations(request.known).catch(() => undefined))

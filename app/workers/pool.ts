@@ -41,14 +41,17 @@ function pooledWorker() {
 }
 export type PooledWorker = ReturnType<typeof pooledWorker>
 
+/** How many there can be, the verdict's included; on a page that is drawn on the server nothing is computed so. */
+export const workersAtMost = (): number =>
+  import.meta.client ? Math.max(2, Math.min(MOST, navigator.hardwareConcurrency)) : 0
+
 let verdict: PooledWorker | undefined
 const others: PooledWorker[] = []
 
 /** @param forVerdict whether somebody looks at what it computes, and waits for it */
 export function workerFor(forVerdict: boolean): PooledWorker {
   if (forVerdict) return (verdict ??= pooledWorker())
-  const most = Math.min(MOST, navigator.hardwareConcurrency) - 1 || 1
-  if (others.length < most && others.every(({ askers }) => askers.size)) others.push(pooledWorker())
+  if (others.length < workersAtMost() - 1 && others.every(({ askers }) => askers.size)) others.push(pooledWorker())
   // The one that the fewest ask.
   return others.sort((a, b) => a.askers.size - b.askers.size)[0]!
 }

@@ -194,11 +194,8 @@ describe('every staging', () => {
     ]
     for (const given of some) {
       const before = cautionsAt(given.numbers, given.choices)
-      for (const { input, name, to } of await pullLevers(
-        d,
-        { ...given, spreads: {} },
-        { samples: LEVER_DRAWS, seed: 3 },
-      )) {
+      const { levers } = await pullLevers(d, { ...given, spreads: {} }, { samples: LEVER_DRAWS, seed: 3 })
+      for (const { input, name, to } of levers) {
         const after =
           typeof to === 'string'
             ? cautionsAt(given.numbers, { ...given.choices, [input]: to })

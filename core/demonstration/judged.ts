@@ -32,9 +32,12 @@ export function cautionsOf(
   )
 }
 
+/** A caution without its words. */
+export type CautionLevel = Pick<Caution, 'id' | 'severity'>
+
 /** True where a change raises a caution, or brings one that is raised. */
-export function endangers(before: readonly Caution[], after: readonly Caution[]): boolean {
-  const raised = (list: readonly Caution[]): Set<string> =>
+export function endangers(before: readonly CautionLevel[], after: readonly CautionLevel[]): boolean {
+  const raised = (list: readonly CautionLevel[]): Set<string> =>
     new Set(list.filter(c => c.severity === 'raised').map(c => c.id))
   const already = raised(before)
   return [...raised(after)].some(id => !already.has(id))

@@ -11,7 +11,7 @@ export interface Gain {
  * @param before outcomes of the draws, and `after` the change
  * @param done how many of them are known, from the first
  */
-export function gainOf(before: Uint8Array, after: Uint8Array, wanted: number, done: number): Gain {
+export function gainOf(before: ArrayLike<number>, after: ArrayLike<number>, wanted: number, done: number): Gain {
   let won = 0
   let lost = 0
   for (let i = 0; i < done; i++) {

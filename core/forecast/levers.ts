@@ -1,6 +1,6 @@
 /** Changes within reach and what each does to the odds of the wanted outcome. */
 import type { ChoiceInput, Demonstration, Given, QuantityInput } from '../demonstration'
-import { cautionsOf, endangers, resolve, type Risk } from '../demonstration'
+import { cautionsOf, endangers, resolve, type CautionLevel } from '../demonstration'
 import { roundStep, unitToShow, type UnitSystem } from '../units'
 import type { Taught } from './calibration'
 import { byEffect, RUNS_DRY, type Lever } from './lever'
@@ -8,12 +8,6 @@ import { gainOf, makesLess } from './lever-gain'
 import { pointsFor } from './points'
 import { StagingSample } from './sample'
 import { riskOfForecast, summarise } from './summary'
-
-/** What one of several workers tries: of so many shares these. */
-export interface LeverPart {
-  which: readonly number[]
-  of: number
-}
 
 export type LeverTry =
   | { input: QuantityInput; from: number; to: number }
@@ -46,87 +40,96 @@ export function leverTries(demonstration: Demonstration, given: Given, system: U
 }
 
 /**
- * Shares the tries out, as evenly as can be with all steps of an input in one share, the longest step first: what
- * a shorter one makes is mostly less, and then need not be known.
+ * Inputs that have a change to try, those with the most first: in this order several workers, each of which takes the
+ * next when it has done with one, end at about the same time. The steps of an input stay together, as one tells when
+ * another need not be known.
+ *
+ * @param system in whose units a step is a round number
  */
-function partOf(tries: readonly LeverTry[], { which, of }: LeverPart): LeverTry[] {
-  const ofInput = new Map<string, LeverTry[]>()
-  for (const t of tries) ofInput.set(t.input.id, [...(ofInput.get(t.input.id) ?? []), t])
-  const shares = Array.from({ length: of }, (): LeverTry[] => [])
-  for (const steps of [...ofInput.values()].sort((a, b) => b.length - a.length))
-    shares
-      .reduce((least, share) => (share.length < least.length ? share : least))
-      .push(...steps.sort((a, b) => stepOf(b) - stepOf(a)))
-  return which.flatMap(share => shares[share])
+export function leverInputs(demonstration: Demonstration, given: Given, system: UnitSystem = 'si'): string[] {
+  const steps = new Map<string, number>()
+  for (const { input } of leverTries(demonstration, given, system)) steps.set(input.id, (steps.get(input.id) ?? 0) + 1)
+  return [...steps].sort(([, a], [, b]) => b - a).map(([id]) => id)
 }
-const stepOf = (t: LeverTry) => (typeof t.to === 'number' ? Math.abs(t.to - Number(t.from)) : 0)
+
+const lengthOf = (t: LeverTry) => (typeof t.to === 'number' ? Math.abs(t.to - Number(t.from)) : 0)
 
 /** Draws between two looks at whether it is still wanted: a change is answered within a tenth of a second. */
 const CHUNK = 50
+
+/** How a staging as it is stated ends, to which each change is held; plain data, which one worker can tell another. */
+export interface AsStated {
+  /** of each draw, index into the demonstration's outcomes */ outcomes: readonly number[]
+  cautions: readonly CautionLevel[]
+}
 
 export interface LeversAsked {
   /** draws of each try, but for those that show sooner that they make little */ samples: number
   seed: number
   /** by past runs, where that is to be used */ taught?: Taught
   /** in whose units a step is a round number */ system?: UnitSystem
-  /** of the tries only; the parts together, `byEffect`, are the whole */ part?: LeverPart
+  /** of this one only; those of all `leverInputs`, ordered `byEffect`, are the whole */ input?: string
+  /** where it is known, by as many draws of the same seed and past runs */ asStated?: AsStated
 }
 
 /**
  * Odds of the wanted outcome with and without each change, by common random numbers.
  *
  * @param pause awaited every few draws; may throw to cancel
- * @returns the levers, best first; none that is refused or raises a caution, no step that makes little or less than
+ * @returns the levers, best first: none that is refused or raises a caution, no step that makes little or less than
  *   another of the same input
  */
 export async function pullLevers(
   demonstration: Demonstration,
   given: Given,
-  { samples, seed, taught, system = 'si', part = { which: [0], of: 1 } }: LeversAsked,
+  { samples, seed, taught, system = 'si', input: only, asStated: known }: LeversAsked,
   pause: () => Promise<void> = async () => {},
-): Promise<Lever[]> {
+): Promise<{ levers: Lever[]; asStated: AsStated }> {
   const points = pointsFor(demonstration, samples, seed, taught)
   const wanted = demonstration.outcomes.findIndex(o => o.id === demonstration.wanted)
+  const shareOf = (outcomes: ArrayLike<number>) => Array.from(outcomes).filter(o => o === wanted).length / samples
   /** @param dull whether no more of it need be known, by the outcomes of so many draws */
-  const odds = async (changed: Given, dull?: (outcomes: Uint8Array, done: number) => boolean) => {
+  const draw = async (changed: Given, dull?: (outcomes: Uint8Array, done: number) => boolean) => {
     const sample = new StagingSample(demonstration, changed, samples, seed, points)
-    const { outcomes } = sample
     while (!sample.advance(CHUNK)) {
-      if (dull?.(outcomes, sample.done)) return undefined
+      if (dull?.(sample.outcomes, sample.done)) return undefined
       await pause()
     }
-    return {
-      outcomes,
-      share: outcomes.filter(o => o === wanted).length / samples,
-      dry: sample.dryCount / samples,
-      risk: riskOfForecast(summarise(sample)),
-    }
+    return sample
   }
-  const cautionsAt = (changed: Given, risk: Risk) => {
-    const { values } = resolve(demonstration, changed)
-    return cautionsOf(demonstration, values, demonstration.simulate(values, 'summary'), risk)
+  const cautionsIn = (sample: StagingSample): CautionLevel[] => {
+    const { nominal } = sample
+    const risk = riskOfForecast(summarise(sample))
+    return cautionsOf(demonstration, nominal, demonstration.simulate(nominal, 'summary'), risk).map(
+      ({ id, severity }) => ({ id, severity }),
+    )
   }
-  const asGiven = (await odds(given))!
-  const before = asGiven.share
-  const cautions = cautionsAt(given, asGiven.risk)
+  const statedOf = (sample: StagingSample): AsStated => ({
+    outcomes: Array.from(sample.outcomes),
+    cautions: cautionsIn(sample),
+  })
+  const asStated = known ?? statedOf((await draw(given))!)
+  const before = shareOf(asStated.outcomes)
   const levers: Lever[] = []
-  for (const { input, from, to } of partOf(leverTries(demonstration, given, system), part)) {
+  const tries = leverTries(demonstration, given, system).filter(t => !only || t.input.id === only)
+  // What a shorter step makes is mostly less than a longer one's, and then need not be known.
+  for (const { input, from, to } of tries.sort((a, b) => lengthOf(b) - lengthOf(a))) {
     await pause()
     const changed: Given =
       input.kind === 'choice'
         ? { ...given, choices: { ...given.choices, [input.id]: to as string } }
         : { ...given, numbers: { ...given.numbers, [input.id]: to as number } }
     if (resolve(demonstration, changed).faults.length > 0) continue
-    const known = levers.filter(l => l.input === input.id && l.dryAfter < RUNS_DRY).map(l => l.after - before)
+    const others = levers.filter(l => l.input === input.id && l.dryAfter < RUNS_DRY).map(l => l.after - before)
     const dull = (outcomes: Uint8Array, done: number) =>
-      makesLess(gainOf(asGiven.outcomes, outcomes, wanted, done), known)
+      makesLess(gainOf(asStated.outcomes, outcomes, wanted, done), others)
     // Another way of doing it is told with what it makes, be it nothing.
-    const found = await odds(changed, input.kind === 'quantity' ? dull : undefined)
+    const found = await draw(changed, input.kind === 'quantity' ? dull : undefined)
     if (!found) continue
-    const { share, dry, risk } = found
     // No lever proposes what a caution then warns of more strongly.
-    if (endangers(cautions, cautionsAt(changed, risk))) continue
-    levers.push({ input: input.id, name: input.name, from, to, before, after: share, dryAfter: dry })
+    if (endangers(asStated.cautions, cautionsIn(found))) continue
+    const dryAfter = found.dryCount / samples
+    levers.push({ input: input.id, name: input.name, from, to, before, after: shareOf(found.outcomes), dryAfter })
   }
-  return levers.sort(byEffect)
+  return { levers: levers.sort(byEffect), asStated }
 }

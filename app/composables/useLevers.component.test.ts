@@ -1,0 +1,119 @@
+/** Levers from all workers: who tries what, and when they are told. */
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { useLevers } from '~/composables/useLevers'
+import { leverInputs, readStaging, resolveStaging, type AsStated, type Lever } from '~~/core'
+import '~~/core/catalogue/everything'
+import { FakeWorker, fakeWorkers } from '../../tests/fake-worker'
+
+const { document } = readStaging({ demonstration: 'can-plunge', title: '' })
+const { demonstration, given } = resolveStaging(document)
+const inputs = leverInputs(demonstration, given)
+const asStated: AsStated = { outcomes: [0], cautions: [] }
+const lever = (input: string): Lever => ({ input, name: '', from: 0, to: 1, before: 0.5, after: 0.6, dryAfter: 0 })
+
+interface Heard {
+  kind: string
+  job: number
+  asker: number
+  input?: string
+  asStated?: AsStated
+}
+/** What worker `i` was asked last. */
+const last = (i: number) => FakeWorker.begun[i]?.heard.at(-1) as Heard | undefined
+const asked = () => FakeWorker.begun.flatMap(w => (w.heard as Heard[]).flatMap(({ input }) => input ?? []))
+const answer = (i: number, levers = [lever(last(i)!.input!)]) =>
+  FakeWorker.begun[i]!.tell({ kind: 'levers', job: last(i)!.job, levers, asStated })
+
+const scopes: { stop: () => void }[] = []
+afterEach(() => {
+  for (const scope of scopes.splice(0)) scope.stop()
+  vi.useRealTimers()
+})
+function begun() {
+  const whole = ref(false)
+  const failed = vi.fn()
+  const scope = effectScope()
+  scopes.push(scope)
+  const found = scope.run(() =>
+    useLevers(
+      () => ({ document, taught: undefined }),
+      () => whole.value,
+      failed,
+    ),
+  )!
+  found.leversSeen.value = true
+  return { ...found, whole, failed }
+}
+
+fakeWorkers()
+
+describe('levers', () => {
+  it('are begun by the other worker while the odds are worked out, and by both after them, each input once', () => {
+    const { levers, soon, whole } = begun()
+    soon()
+    soon()
+    expect(asked()).toEqual([inputs[0]])
+    answer(0)
+    expect(asked()).toEqual(inputs.slice(0, 2))
+    whole.value = true
+    soon()
+    expect(FakeWorker.begun).toHaveLength(2)
+    // How it stands is not worked out twice.
+    expect([last(0), last(1)]).toMatchObject([{ asStated }, { asStated }])
+    while (asked().length < inputs.length) answer(1)
+    expect(asked().toSorted()).toEqual(inputs.toSorted())
+    answer(1)
+    expect(levers.value).toBeUndefined()
+    answer(0)
+    expect(levers.value!.map(({ input }) => input)).toEqual(inputs.toSorted((a, b) => a.localeCompare(b)))
+    soon()
+    expect(asked()).toHaveLength(inputs.length)
+  })
+  it('of what has changed are ended, and begun anew', () => {
+    const { levers, soon, drop, whole } = begun()
+    whole.value = true
+    soon()
+    const before = [last(0)!, last(1)!]
+    drop()
+    expect([last(0), last(1)]).toMatchObject([{ kind: 'idle', of: ['levers'] }, { kind: 'idle' }])
+    soon()
+    // What is answered all the same is of before.
+    before.forEach(({ job }, i) => FakeWorker.begun[i]!.tell({ kind: 'levers', job, levers: [lever('old')], asStated }))
+    while (!levers.value) for (const i of [0, 1]) if (last(i)!.kind === 'levers') answer(i)
+    expect(levers.value.map(({ input }) => input)).not.toContain('old')
+    expect(levers.value).toHaveLength(inputs.length)
+  })
+  it('that one input fails are told without it, and why', () => {
+    const { levers, soon, whole, failed } = begun()
+    whole.value = true
+    soon()
+    FakeWorker.begun[0]!.tell({ kind: 'failed', job: last(0)!.job, message: 'why' })
+    expect(failed).toHaveBeenCalledWith('why')
+    for (let n = 0; !levers.value && n < 2 * inputs.length; n++) answer(n % 2)
+    expect(levers.value).toHaveLength(inputs.length - 1)
+  })
+  it('are tried again after ten seconds where what computes could not be fetched', () => {
+    vi.useFakeTimers()
+    const { levers, soon, whole, failed } = begun()
+    whole.value = true
+    soon()
+    FakeWorker.begun[0]!.onerror!({ preventDefault: () => {} })
+    vi.advanceTimersByTime(9000)
+    const before = asked().length
+    vi.advanceTimersByTime(2000)
+    expect(asked().slice(before)).toHaveLength(2)
+    expect([levers.value, failed.mock.calls]).toEqual([undefined, []])
+  })
+  it('are not begun before somebody looks at them, for ten seconds', () => {
+    vi.useFakeTimers()
+    const { soon, whole, leversSeen } = begun()
+    leversSeen.value = false
+    soon()
+    whole.value = true
+    soon()
+    vi.advanceTimersByTime(9000)
+    expect(asked()).toEqual([])
+    vi.advanceTimersByTime(2000)
+    expect(asked()).toHaveLength(2)
+  })
+})

@@ -8,6 +8,7 @@ import { airLayerConductance, condensingFlux, nusseltFilm } from './condensation
 import { roomLoss, roomLossFlux } from './convection'
 import { differenceByCause } from './difference-by-cause'
 import { heat, HEATING, type HeatingPlan } from './heating'
+import { heatOnce } from './kept-heating'
 import { heldFraction } from './collapse'
 import { buoyantExchange } from './mouth-exchange'
 import { slugAcceleration } from './inflow'
@@ -79,6 +80,25 @@ describe('heating', () => {
     const heated = heat({ ...plan, room: lossy, power: 4 }, new Float64Array(5), 1e-3)
     expect(heated.timeToBoil).toBeUndefined()
     expect(heated.timeToPlume).toBeUndefined()
+  })
+  it('is told again as it was computed, of each plan its own, whatever was done with what was told before', () => {
+    const told = (p: HeatingPlan, tolerance: number) => {
+      const state = new Float64Array(5)
+      return { heated: heatOnce(p, state, tolerance), state }
+    }
+    const computed = (p: HeatingPlan, tolerance: number) => {
+      const state = new Float64Array(5)
+      return { heated: heat(p, state, tolerance), state }
+    }
+    const plans = [plan, { ...plan, room: { ...room, loss: { ...noLoss, still: 1 } } }, { ...plan, liftedAfter: 200 }]
+    for (const p of [...plans, ...plans])
+      for (const tolerance of [1e-2, 1e-4]) {
+        const found = told(p, tolerance)
+        expect(found).toEqual(computed(p, tolerance))
+        found.state.fill(0)
+      }
+    const [first, second] = plans.map(p => told(p, 1e-4))
+    expect(first!.state).not.toEqual(second!.state)
   })
 })
 

@@ -4,6 +4,7 @@ import { roomLoss } from '../../mechanisms/convection'
 import { type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { COOLING, COOLING_SIZE } from '../../mechanisms/cooling-plan'
 import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
+import { heatOnce } from '../../mechanisms/kept-heating'
 import { transfer, TRANSFER } from '../../mechanisms/transfer'
 import type { Room, SteamVessel } from '../../mechanisms/steam-vessel'
 import { AIR_GAS_CONSTANT, AIR_MOLAR_MASS, GAS_CONSTANT, humidAirDensity } from '../../substances/air'
@@ -97,7 +98,7 @@ export function fillByBoiling(
   tolerance: number,
   recorder?: TraceRecorder,
 ): Filled {
-  const heated = heat(plan, heating, tolerance, recorder?.heating)
+  const heated = recorder ? heat(plan, heating, tolerance, recorder.heating) : heatOnce(plan, heating, tolerance)
   carried[TRANSFER.wall] = heating[HEATING.wall]!
   carried[TRANSFER.pool] = heated.boiledDry
     ? Math.min(heating[HEATING.base], 440)

@@ -1,15 +1,6 @@
 import { useTimeoutFn } from '@vueuse/core'
 import { workersAtMost } from '~/workers/pool'
-import {
-  DEFAULT_SEED,
-  byEffect,
-  leverInputs,
-  resolveStaging,
-  type Lever,
-  type StagingDocument,
-  type AsStated,
-  type Taught,
-} from '~~/core'
+import { DEFAULT_SEED, byEffect, type Lever, type StagingDocument, type AsStated, type Taught } from '~~/core'
 
 /** ms after which levers that nobody looks at yet are tried all the same: seconds of work, for whoever stays */
 const UNSEEN = 10_000
@@ -17,7 +8,8 @@ const UNSEEN = 10_000
 interface Work {
   document: StagingDocument
   taught: Taught | undefined
-  /** inputs that nobody has taken yet */ left: string[]
+  /** of the inputs that have a change to try, the first that nobody has taken yet */ next: number
+  /** how many those are, once one worker has told */ of: number
   found: Lever[]
   /** as one worker has found it, for all others */ asStated?: AsStated
 }
@@ -51,6 +43,7 @@ export function useLevers(
       }
       if (answer.kind === 'failed') failed(answer.message)
       else if (answer.kind === 'levers' && work) {
+        work.of = answer.of
         work.asStated ??= answer.asStated
         work.found.push(...answer.levers)
       }
@@ -64,23 +57,19 @@ export function useLevers(
   const hands = Array.from({ length: workersAtMost() }, (_, i) => handOf(i === 0))
 
   function take(hand: Hand) {
-    const input = hand.busy ? undefined : work?.left.shift()
-    if (!work || input === undefined) return
+    if (!work || hand.busy || work.next >= work.of) return
     const { document, taught, asStated } = work
     hand.busy = true
-    hand.ask({ kind: 'levers', document, seed: DEFAULT_SEED, taught, units: units.system, input, asStated })
+    hand.ask({ kind: 'levers', document, seed: DEFAULT_SEED, taught, units: units.system, nth: work.next++, asStated })
   }
   function done() {
-    if (work && !work.left.length && !hands.some(({ busy }) => busy)) levers.value = work.found.sort(byEffect)
+    if (work && work.next >= work.of && !hands.some(({ busy }) => busy)) levers.value = work.found.sort(byEffect)
   }
   /** Has those workers try that are not needed for the odds. */
   function begin() {
     const of = asked()
     if (!of) return
-    if (!work) {
-      const { demonstration, given } = resolveStaging(of.document)
-      work = { ...of, left: leverInputs(demonstration, given, units.system), found: [] }
-    }
+    work ??= { ...of, next: 0, of: Infinity, found: [] }
     for (const hand of hands) if (whole() || !hand.forVerdict) take(hand)
     done()
   }

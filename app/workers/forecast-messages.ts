@@ -34,7 +34,7 @@ interface Request {
 export type ForecastRequest =
   | (Request & { kind: 'forecast'; /** as many as a whole one has, where fewer are not enough */ samples?: number })
   | (Request & { /** a change is about to come: what it will need is fetched and begun */ kind: 'prepare' })
-  | (Request & { kind: 'levers'; units: UnitSystem; input?: string; asStated?: AsStated })
+  | (Request & { kind: 'levers'; units: UnitSystem; /** of `leverInputs` */ nth: number; asStated?: AsStated })
   | (Request & { kind: 'strip'; input: string })
   | (Request & { kind: 'window' })
   | (Request & { kind: 'follow'; marks: Mark[]; act: string; speed: number; now: number })
@@ -64,7 +64,7 @@ export type ForecastAnswer =
       shown?: Shown
     }
   | { kind: 'prepared'; job: number }
-  | { kind: 'levers'; job: number; levers: Lever[]; asStated: AsStated }
+  | { kind: 'levers'; job: number; levers: Lever[]; /** as many inputs */ of: number; asStated?: AsStated }
   | { kind: 'strip'; job: number; input: string; strip: StripPoint[] }
   | { kind: 'window'; job: number; window?: WaterWindow }
   | { kind: 'follow'; job: number; followed: Followed; complete: boolean }

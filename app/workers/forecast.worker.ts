@@ -14,6 +14,7 @@ import {
   influences,
   investigate,
   learn,
+  leverInputs,
   loadDemonstrations,
   logbookSays,
   oddsStrip,
@@ -181,7 +182,10 @@ async function work(request: ForecastRequest): Promise<void> {
     summarise(sample)
     answer({ kind: 'prepared', job: request.job })
   } else if (request.kind === 'levers') {
-    answer({ kind: 'levers', job: request.job, ...(await leversOf(demonstration, given, request, current)) })
+    const inputs = leverInputs(demonstration, given, request.units)
+    const input = inputs[request.nth]
+    const found = input ? await leversOf(demonstration, given, { ...request, input }, current) : { levers: [] }
+    answer({ kind: 'levers', job: request.job, ...found, of: inputs.length })
   } else if (request.kind === 'follow') {
     const story = storyOf(request.marks, request.act)
     const now = givenNow(demonstration, given, story, request.speed)

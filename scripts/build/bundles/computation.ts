@@ -43,12 +43,14 @@ const OF_FEW = new RegExp(
     'vessels/(crushed-shape|weighing-afterwards|photo-scale)|mechanisms/heater-efficiency|' +
     'formats/(run-reading|shelf-words)|demonstration/(pupils-sheet|particles))\\.ts',
 )
+/** Cautions that many demonstrations share, and as many don't. */
+const OF_SOME_STAGINGS = /^cautions\/(closed-vessels|moving|syringes)\.ts$/
 /** What draws a staging many times over; pages that show what a worker drew do without. */
 const DRAWS = /\/core\/forecast\/(distributions|latin-hypercube|lessons|normal-scores)\.ts|\/pure-rand\//
 
 /** From what rests on nothing to what rests on all others, without the catalogue. */
 export const COMPUTATION_FILES: readonly string[] = [
-  ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'physics', 'normal', 'core', 'draws'],
+  ...['vue', 'frame', 'looks', 'words', 'matter', 'contract', 'cautions', 'physics', 'normal', 'core', 'draws'],
   ...['documents', 'tables'],
   ...['order', 'lesson', 'live', 'practice', 'readings', 'hearing'],
 ]
@@ -70,6 +72,7 @@ export function computationFileOf(id: string, ofCatalogue: ReadonlyMap<string, s
   if (path === undefined) return undefined
   if (OF_READ.test(path)) return 'core'
   if (path.endsWith('-csv.ts') || path === 'formats/logbook.ts') return 'tables'
+  if (OF_SOME_STAGINGS.test(path)) return 'cautions'
   const [room, family, demonstration] = path.split('/')
   if (room === 'catalogue' && demonstration === undefined && family?.endsWith('.ts')) return 'contract'
   return FILE_OF_ROOM[room] ?? ofCatalogue.get(path) ?? (room === 'catalogue' ? 'contract' : 'matter')

@@ -36,7 +36,7 @@ export const FILES: Readonly<Record<string, readonly string[]>> = {
   ],
   /** what changes one staging, and draws it */
   bench: [
-    composables('Forecast', 'OpenStaging', 'Scrubber', 'ShownInput', 'ShownStaging', 'StagingEditor'),
+    composables('Forecast', 'Levers', 'OpenStaging', 'Scrubber', 'ShownInput', 'ShownStaging', 'StagingEditor'),
     '/app/components/bench/typed-inputs\\.ts',
     components('bench/(BlankButton|CautionNote|HushLine|TimeScrubber)'),
   ],

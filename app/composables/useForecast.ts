@@ -37,11 +37,16 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const room = useRoomStore()
   const forecast = shallowRef<Forecast>()
   const complete = ref(false)
+  /** what is shown is of the plan before: of this one there is no draw yet */
+  const stale = ref(false)
   const influences = shallowRef<Influence[]>([])
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
   const representative = shallowRef<Shown>()
   const strip = shallowRef<{ input: string; points: StripPoint[] }>()
   const waterWindow = shallowRef<WaterWindow>()
+  /** which staging that is of, and of which it is being worked out */
+  const windowOf = ref<string>()
+  let windowAsked: string | undefined
   const failure = ref('')
 
   const main = useForecastWorker(answer => {
@@ -49,7 +54,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
       // Fewer draws of the very same say less than what is shown, and a few more hardly anything.
       const drawn = shownFor === askedFor ? (forecast.value?.samples ?? 0) : 0
       if (answer.forecast.samples >= (answer.complete ? 1 : WORTH_DRAWING) * drawn) forecast.value = answer.forecast
-      shownFor = askedFor
+      isShown()
       complete.value = answer.complete && !provisional
       if (complete.value) {
         influences.value = answer.influences
@@ -58,18 +63,32 @@ export function useForecast(document: () => StagingDocument | undefined) {
       if (!provisional) leversSoon()
     }
     // Odds that are there are not in question.
-    else if (answer.kind === 'failed' && !complete.value) failure.value = answer.message
+    else if (answer.kind === 'failed' && !complete.value) {
+      failure.value = answer.message
+      if (stale.value) forget()
+    }
   }, true)
   // A strip and the water's window are asked for while the forecast still runs, by another worker.
   const side = useForecastWorker(answer => {
     if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
-    else if (answer.kind === 'window') waterWindow.value = answer.window
+    else if (answer.kind === 'window') haveWindow(answer.window, windowAsked)
+    else if (answer.kind === 'failed' && windowStale.value) waterWindow.value = undefined
   })
 
   let asked: StagingDocument | undefined
   /** the staging, and what was taught about it, of the forecast that is shown, and of the one that is worked out */
   let shownFor: string | undefined
   let askedFor: string | undefined
+  /** of those, the staging */
+  let shownPlan: string | undefined
+  /** its demonstration: odds of another one say nothing */
+  let subject: string | undefined
+  let askedPlan: string | undefined
+  function isShown() {
+    shownFor = askedFor
+    shownPlan = askedPlan
+    stale.value = false
+  }
   /** what past runs have taught is not known yet: a few draws without it say how it stands, meanwhile */
   let provisional = false
   const {
@@ -107,12 +126,22 @@ export function useForecast(document: () => StagingDocument | undefined) {
     const values = { choices: read.values.choices, numbers: found.numbers }
     return { ...found, run: simulate({ ...read, values }) }
   }
+  function haveWindow(found: WaterWindow | undefined, of: string | undefined) {
+    waterWindow.value = found
+    windowOf.value = of
+  }
+  const windowStale = computed(() => windowOf.value !== roomKey.value)
   function showWhatCame(known: CameWhole) {
     forecast.value = known.forecast
     influences.value = known.whole.influences
     representative.value = known.shown ??= shownOf(known)
-    waterWindow.value = known.whole.waterWindow
+    haveWindow(known.whole.waterWindow, known.whole.of)
     complete.value = true
+    stale.value = false
+  }
+  function forget() {
+    forecast.value = undefined
+    stale.value = false
   }
   watch(
     [roomKey, past.taught, past.ready, awake],
@@ -124,18 +153,29 @@ export function useForecast(document: () => StagingDocument | undefined) {
         representative.value = undefined
       }
       // What is shown stays as it came, until all parts of the page have taken it up.
-      if (!inRoom.value || !awake.value) return
+      if (!awake.value) return
+      if (!inRoom.value) {
+        stale.value = !!forecast.value
+        asked = undefined
+        noLevers()
+        main.idle('forecast')
+        return
+      }
+      if (!known && subject !== undefined && subject !== inRoom.value.demonstration) forget()
+      subject = inRoom.value.demonstration
       if (known && asked && askedFor === about()) return
       askedFor = about()
+      askedPlan = roomKey.value
       // What came with the page is of the first staging that is asked about.
-      if (forecast.value) shownFor ??= askedFor
+      if (forecast.value && shownFor === undefined) isShown()
+      stale.value = !!forecast.value && shownPlan !== askedPlan
       provisional = !known && !past.ready.value
       if (provisional && forecast.value && shownFor === askedFor) return
       asked = { ...inRoom.value, title: '' }
       noLevers()
       failure.value = ''
       if (known) {
-        shownFor = askedFor
+        isShown()
         main.idle('forecast')
         leversSoon()
         return
@@ -156,9 +196,11 @@ export function useForecast(document: () => StagingDocument | undefined) {
   watchDebounced(
     [roomKey, awake],
     () => {
-      if (came?.whole.of === roomKey.value) waterWindow.value = came.whole.waterWindow
+      if (came?.whole.of === roomKey.value) haveWindow(came.whole.waterWindow, roomKey.value)
       else if (inRoom.value && findDemonstration(inRoom.value.demonstration)?.waterWindow) {
-        if (awake.value) side.ask({ kind: 'window', document: { ...inRoom.value, title: '' }, seed: DEFAULT_SEED })
+        if (!awake.value) return
+        windowAsked = roomKey.value
+        side.ask({ kind: 'window', document: { ...inRoom.value, title: '' }, seed: DEFAULT_SEED })
       } else waterWindow.value = undefined
     },
     { debounce: 120, immediate: true },
@@ -180,6 +222,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     showWhatCame(known)
     // It was being worked out here, too, or could not be.
     if (asked) {
+      isShown()
       failure.value = ''
       main.idle('forecast')
       leversSoon()
@@ -200,6 +243,17 @@ export function useForecast(document: () => StagingDocument | undefined) {
         taught: past.taught.value,
       })
   }
-  const found = { forecast, complete, influences, representative, levers, strip, waterWindow, failure }
+  const found = {
+    forecast,
+    complete,
+    stale,
+    influences,
+    representative,
+    levers,
+    strip,
+    waterWindow,
+    windowStale,
+    failure,
+  }
   return { ...found, askStrip, past, come, prepare, leversSeen }
 }

@@ -3,9 +3,11 @@ import {
   inputsFromItem,
   inputsFromTypical,
   thingsFrom,
+  riskOf,
   riskOfForecast,
   fromSi,
   showingPosition,
+  stricter,
   type FirstOdds,
   type QuantityInput,
   type StoredItem,
@@ -49,7 +51,11 @@ export function useOpenStaging(id: string) {
   const demonstration = computed(() => read.value?.demonstration)
   useSubject(() => demonstration.value?.id)
   /** Cautions follow the draws as soon as there are some; until then the one run that is stated. */
-  const risk = computed(() => odds.forecast.value && riskOfForecast(odds.forecast.value))
+  const risk = computed(() => {
+    const drawn = odds.forecast.value && riskOfForecast(odds.forecast.value)
+    // Nothing grows milder by draws of the plan before.
+    return drawn && odds.stale.value && asStated.value ? stricter(drawn, riskOf(asStated.value)) : drawn
+  })
   const shown = useShownStaging({ read, asStated }, odds.representative, risk, odds.complete)
   const stages = computed(() => shown.simulation.value?.trace.stages ?? [])
   const scrubber = useScrubber(() => stages.value)

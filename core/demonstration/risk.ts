@@ -14,6 +14,7 @@ export interface Risk {
   dry: number
   /** SI value below which this share of the draws lies, over those in which the result occurs */
   quantile(result: string, share: RiskShare): number | undefined
+  /** where it is put together: each of these alone asks for no more than it does */ of?: readonly Risk[]
 }
 
 /** One run standing for all of them, until there are draws. */
@@ -21,6 +22,21 @@ export const riskOf = ({ outcome, results, details }: Simulation): Risk => ({
   share: id => (id === outcome ? 1 : 0),
   dry: details.boiledDry === 1 ? 1 : 0,
   quantile: id => results[id],
+})
+
+/**
+ * As strict as either: for a plan that has just been changed, whose own draws are not there yet, by its one run and the
+ * draws of the plan before.
+ */
+export const stricter = (a: Risk, b: Risk): Risk => ({
+  share: id => Math.max(a.share(id), b.share(id)),
+  dry: Math.max(a.dry, b.dry),
+  quantile(id, share) {
+    const [of, or] = [a.quantile(id, share), b.quantile(id, share)]
+    if (of === undefined || or === undefined) return of ?? or
+    return share < 0.5 ? Math.min(of, or) : Math.max(of, or)
+  },
+  of: [a, b],
 })
 
 /** Most that a result comes to in 99 of 100 draws; 0 where it never occurs. */
@@ -35,4 +51,6 @@ const A_MINUTE = 60
  * by then; where none goes, until no more difference comes.
  */
 export const mayStillGo = (risk: Risk): number =>
-  Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)
+  risk.of
+    ? Math.max(...risk.of.map(mayStillGo))
+    : Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)

@@ -6,7 +6,7 @@
 import { useIntersectionObserver } from '@vueuse/core'
 import { countInHundred, type Demonstration, type Forecast } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration; forecast: Forecast }>()
+const props = defineProps<{ demonstration: Demonstration; forecast: Forecast; stale: boolean }>()
 const units = useUnitsStore()
 /** Where the verdict begins; its heading is so high. */
 const here = useTemplateRef<HTMLElement>('here')
@@ -34,7 +34,8 @@ const wanted = computed(() => {
     >
       <OutcomeMark :subject="demonstration.subject" :look="wanted.look" />
       <b class="capitalize-first">{{ units.told(wanted.name) }}</b> {{ $t('in') }}
-      <b class="text-(--gap)">{{ wanted.count }}</b> {{ $t('of 100') }}
+      <b class="text-(--gap)">{{ wanted.count }}</b> {{ $t('of 100')
+      }}<template v-if="stale"> · {{ $t('the plan before') }}</template>
     </p>
   </div>
 </template>

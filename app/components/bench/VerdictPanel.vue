@@ -9,6 +9,7 @@ const props = defineProps<{
   demonstration: Demonstration
   forecast?: Forecast
   complete: boolean
+  /** the forecast is of the plan before; of this one there is none yet */ stale: boolean
   simulation: Traced
 }>()
 
@@ -49,7 +50,7 @@ const uncertain = computed(() =>
       <!-- When it is painted is measured (npm run vitals). -->
       <p class="display text-[clamp(1.6rem,2.5vw,2.2rem)] figures" aria-live="polite" elementtiming="odds">
         <span class="capitalize-first">{{ units.told(wanted.name) }}</span> {{ $t('in') }}
-        <span class="text-(--gap)" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }}
+        <span class="odds" :class="{ stale }" data-testid="odds">{{ wanted.count }}</span> {{ $t('of 100') }}
         <span class="soft text-lg font-normal">{{ $t('stagings like this') }}</span>
       </p>
       <svg
@@ -98,9 +99,11 @@ const uncertain = computed(() =>
           >{{ ' ' }}
         </template>
         <span class="soft text-sm whitespace-nowrap">{{
-          complete
-            ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain })
-            : $t('{n} computed so far: ± {error} of 100…', { n: forecast.samples, error: uncertain })
+          stale
+            ? $t('Of the plan before: this one has no odds yet.')
+            : complete
+              ? $t('{n} stagings computed: ± {error} of 100.', { n: forecast.samples, error: uncertain })
+              : $t('{n} computed so far: ± {error} of 100…', { n: forecast.samples, error: uncertain })
         }}</span>
       </p>
     </template>
@@ -113,3 +116,14 @@ const uncertain = computed(() =>
     </p>
   </section>
 </template>
+
+<style scoped>
+.odds {
+  color: var(--gap);
+}
+/* Most are there before it shows. */
+.stale {
+  color: var(--soft-ink);
+  transition: color 0.1s 0.3s;
+}
+</style>

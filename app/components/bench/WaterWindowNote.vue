@@ -2,13 +2,21 @@
 /** How much water: a window, not a number. */
 import { type Values, type WaterWindow } from '~~/core'
 
-const props = defineProps<{ window: WaterWindow; values: Values }>()
+const props = defineProps<{ window: WaterWindow; values: Values; /** of the plan before */ stale?: boolean }>()
 const units = useUnitsStore()
 const volume = (kg: number) => units.format(kg / 1000, kg < 2 ? ['mL', 'floz'] : ['L', 'qt'], 'volume', 2)
 const charge = computed(() => props.values.numbers[props.window.input]! * 1000)
 const state = computed(() =>
-  charge.value < props.window.least ? 'little' : charge.value > props.window.most ? 'much' : 'within',
+  props.stale
+    ? 'unknown'
+    : charge.value < props.window.least
+      ? 'little'
+      : charge.value > props.window.most
+        ? 'much'
+        : 'within',
 )
+const span = computed(() => ({ least: volume(props.window.least), most: volume(props.window.most) }))
+const amiss = computed(() => state.value === 'little' || state.value === 'much')
 // Laid out on a logarithmic scale around the window.
 const place = (kg: number) => {
   const low = Math.log(Math.min(props.window.least, charge.value) / 1.6)
@@ -27,15 +35,13 @@ const place = (kg: number) => {
         height="5"
         fill="var(--water-wash)"
       />
-      <rect
-        :x="place(charge) - 0.4"
-        width="0.9"
-        height="5"
-        :fill="state === 'within' ? 'var(--water)' : 'var(--danger)'"
-      />
+      <rect :x="place(charge) - 0.4" width="0.9" height="5" :fill="amiss ? 'var(--danger)' : 'var(--water)'" />
     </svg>
-    <p class="figures" :class="state === 'within' ? 'soft' : 'text-(--danger) font-bold'">
-      {{ $t('Water window {least} to {most}', { least: volume(window.least), most: volume(window.most) })
+    <p class="figures" :class="amiss ? 'text-(--danger) font-bold' : 'soft'">
+      {{
+        stale
+          ? $t('Of the plan before: water window {least} to {most}', span)
+          : $t('Water window {least} to {most}', span)
       }}<template v-if="state === 'little'">{{ $t(': too little') }}</template
       ><template v-else-if="state === 'much'">{{ $t(': too much') }}</template>.
       <span class="font-normal soft">{{
@@ -52,6 +58,7 @@ const place = (kg: number) => {
     </p>
   </div>
   <p v-else class="text-sm mt-1 text-(--danger) font-bold">
+    {{ stale ? $t('Of the plan before:') : '' }}
     {{ $t('No amount of water both lasts and boils in time on this heater.') }}
   </p>
 </template>

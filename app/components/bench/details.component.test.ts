@@ -139,10 +139,10 @@ describe('when it is ready, and how much water', () => {
   it.each(each.filter(([, d]) => d.waterWindow))('%s: says too little, within and too much', async (_, d) => {
     const { values } = staged(d)
     const window = d.waterWindow!(values)!
-    const told = async (kg: number) => {
+    const told = async (kg: number, stale = false) => {
       const numbers = { ...values.numbers, waterCharge: kg / 1000 }
       const note = await mountSuspended(WaterWindowNote, {
-        props: { window, values: { ...values, numbers } as Values },
+        props: { window, stale, values: { ...values, numbers } as Values },
       })
       return note.text()
     }
@@ -150,6 +150,10 @@ describe('when it is ready, and how much water', () => {
     expect(await told(window.least * 0.7)).toContain(': too little')
     expect(await told(Math.sqrt(window.least * window.most))).not.toMatch(/too little|too much/)
     expect(await told(window.most * 1.2)).toContain(': too much')
+    // Of another plan it says nothing about this one's water.
+    const before = await told(window.most * 1.2, true)
+    expect(before).toMatch(/^Of the plan before: water window/)
+    expect(before).not.toContain('too much')
   })
   it('says that there is no such amount where there is none', async () => {
     const { values } = staged(findDemonstration('can-plunge')!)

@@ -22,9 +22,9 @@ const forecast = (shares: Record<string, number>, hush?: [number, number]): Fore
     errors: Object.fromEntries(can.outcomes.map(o => [o.id, 0.01])),
     quantiles: hush ? { hush: { p10: hush[0], p50: hush[0], p90: hush[1] } } : {},
   }) as unknown as Forecast
-const verdict = (of: Forecast | undefined, complete = true) =>
+const verdict = (of: Forecast | undefined, complete = true, stale = false) =>
   mountSuspended(VerdictPanel, {
-    props: { demonstration: can, complete, simulation: staged().simulation, ...(of && { forecast: of }) },
+    props: { demonstration: can, complete, stale, simulation: staged().simulation, ...(of && { forecast: of }) },
   })
 
 /** A part that is folded, once somebody asks. */
@@ -71,6 +71,9 @@ describe('the verdict', () => {
   it('says what is stated as long as there are no odds, and how many there are so far', async () => {
     expect((await verdict(undefined)).text()).toContain('Nominally it crushes; computing the odds…')
     expect((await verdict(forecast({ crush: 1 }), false)).text()).toContain('2000 computed so far: ± 2 of 100…')
+    const before = (await verdict(forecast({ crush: 1 }), false, true)).text()
+    expect(before).toContain('Of the plan before')
+    expect(before).not.toContain('computed')
   })
 })
 

@@ -22,7 +22,17 @@ useSeoMeta({
   description: 'Will it work, and how do I make it work? Odds, pressures, cautions and levers of one staging.',
 })
 
-const { forecast, complete, representative, strip, waterWindow, failure: forecastFailure, askStrip } = staging.odds
+const {
+  forecast,
+  complete,
+  stale,
+  representative,
+  strip,
+  waterWindow,
+  windowStale,
+  failure: forecastFailure,
+  askStrip,
+} = staging.odds
 const { shownValues, simulation, ledger, advice, cautions } = staging.shown
 const outcomeName = (id: string) => units.told(demonstration.value!.outcomes.find(o => o.id === id)!.name)
 const { stageIndex, time } = scrubber
@@ -50,6 +60,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       v-if="forecast && demonstration && !unfit.length"
       :demonstration="demonstration"
       :forecast="forecast"
+      :stale="stale"
     />
     <StagingNotices :editor="editor" @copy="copyAway" />
     <ThingNotices />
@@ -88,6 +99,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
               <WaterWindowNote
                 v-if="waterWindow && step === waterWindow.step"
                 :window="waterWindow"
+                :stale="windowStale"
                 :values="read.values"
               />
             </template>
@@ -105,6 +117,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             :demonstration="demonstration"
             :forecast="forecast"
             :complete="complete"
+            :stale="stale"
             :simulation="simulation"
           />
         </InTurn>

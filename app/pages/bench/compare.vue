@@ -151,7 +151,8 @@ const results = computed(() => {
           :demonstration="side.read.demonstration"
           :simulation="side.simulation"
           :forecast="forecasts[index]"
-          :complete="index === 0 ? first.complete.value : second.complete.value"
+          :complete="(index === 0 ? first : second).complete.value"
+          :stale="(index === 0 ? first : second).stale.value"
         />
         <p v-if="side" class="mt-1">
           <NuxtLink class="plain-link" :to="`/bench/${side.staging.id}`"> Open it on the Bench </NuxtLink>

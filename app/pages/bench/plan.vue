@@ -87,6 +87,7 @@ const print = () => window.print()
           :demonstration="demonstration"
           :forecast="odds.forecast.value"
           :complete="odds.complete.value"
+          :stale="odds.stale.value"
           :simulation="simulation"
         />
         <SceneDrawing v-if="scene" :scene="scene" column />

@@ -6,7 +6,7 @@ import { galleryCards } from '../computing/gallery'
 export default defineEventHandler(async () => {
   const [room, shelf] = await Promise.all([currentRoom(), listShelf()])
   const items = shelf.filter(i => !i.retired)
-  const cards = galleryCards(
+  const cards = await galleryCards(
     room.document,
     items.map(i => i.document),
   )

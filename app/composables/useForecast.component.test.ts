@@ -99,6 +99,31 @@ describe('odds', () => {
       .w.tell({ kind: 'failed', job: asked().at(-1)!.r.job, message: 'why' })
     expect(waterWindow.value).toBeUndefined()
   })
+  it('across a range are those of this plan, whatever it says of that input, and are asked for again if it changes', async () => {
+    const { strip, askStrip, document } = await begun()
+    const asked = () =>
+      FakeWorker.begun.flatMap(w => w.heard.filter(({ kind }) => kind === 'strip').map(r => ({ w, r })))
+    const tell = (input: string) => {
+      const { w, r } = asked().at(-1)!
+      w.tell({ kind: 'strip', job: r.job, input, strip: [] })
+    }
+    askStrip('bathTemperature')
+    tell('bathTemperature')
+    expect(strip.value?.input).toBe('bathTemperature')
+    document.value = bath(7)
+    expect(strip.value?.input).toBe('bathTemperature')
+    const water = { ...bath(7).inputs, waterCharge: { value: 20, unit: 'mL' } }
+    document.value = staged('can-plunge', water)
+    expect(strip.value).toBeUndefined()
+    askStrip('bathTemperature')
+    document.value = staged('can-plunge', { ...water, purgeTime: { value: 40, unit: 's' } })
+    tell('bathTemperature')
+    // That was of a plan that is gone: it has been asked for again.
+    expect(asked()).toHaveLength(3)
+    expect(strip.value).toBeUndefined()
+    tell('bathTemperature')
+    expect(strip.value?.input).toBe('bathTemperature')
+  })
   it('of another demonstration are never shown', async () => {
     const { forecast, stale, document } = await begun()
     answer(2000, true)

@@ -42,7 +42,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
   const influences = shallowRef<Influence[]>([])
   /** what is drawn and explained; undefined until a forecast of just this staging is complete */
   const representative = shallowRef<Shown>()
-  const strip = shallowRef<{ input: string; points: StripPoint[] }>()
+  const drawnStrip = shallowRef<{ input: string; points: StripPoint[]; of: string | undefined }>()
   const waterWindow = shallowRef<WaterWindow>()
   /** which staging that is of, and of which it is being worked out */
   const windowOf = ref<string>()
@@ -70,8 +70,12 @@ export function useForecast(document: () => StagingDocument | undefined) {
   }, true)
   // A strip and the water's window are asked for while the forecast still runs, by another worker.
   const side = useForecastWorker(answer => {
-    if (answer.kind === 'strip') strip.value = { input: answer.input, points: answer.strip }
-    else if (answer.kind === 'window') haveWindow(answer.window, windowAsked)
+    if (answer.kind === 'strip') {
+      const { input, strip: points } = answer
+      drawnStrip.value = { input, points, of: stripAsked }
+      // It was changed meanwhile.
+      if (!strip.value) askStrip(input)
+    } else if (answer.kind === 'window') haveWindow(answer.window, windowAsked)
     else if (answer.kind === 'failed' && windowStale.value) waterWindow.value = undefined
   })
 
@@ -233,15 +237,26 @@ export function useForecast(document: () => StagingDocument | undefined) {
   function prepare() {
     if (asked) main.ask({ kind: 'prepare', document: asked, seed: DEFAULT_SEED, taught: past.taught.value })
   }
+  /** What a strip hangs on: all but what the plan says of its own input, of which only the spread counts. */
+  function stripKey(input: string): string | undefined {
+    const staging = inRoom.value
+    if (!staging) return undefined
+    const { [input]: own, ...inputs } = staging.inputs
+    const spread = typeof own === 'object' ? own.spread : undefined
+    const others = forecastKey({ ...staging, inputs })
+    return keyFor(others + JSON.stringify(spread), past.taught.value)
+  }
+  let stripAsked: string | undefined
+  /** of the plan as it is now */
+  const strip = computed(() => {
+    const drawn = drawnStrip.value
+    return drawn && drawn.of === stripKey(drawn.input) ? drawn : undefined
+  })
   function askStrip(input: string) {
-    if (inRoom.value)
-      side.ask({
-        kind: 'strip',
-        document: { ...inRoom.value, title: '' },
-        input,
-        seed: DEFAULT_SEED,
-        taught: past.taught.value,
-      })
+    stripAsked = stripKey(input)
+    if (!inRoom.value) return
+    const document = { ...inRoom.value, title: '' }
+    side.ask({ kind: 'strip', document, input, seed: DEFAULT_SEED, taught: past.taught.value })
   }
   const found = {
     forecast,

@@ -57,6 +57,13 @@ function begin() {
   if (problem.value === '') refresh()
   if (quantity.value) emit('strip')
 }
+// The strip hangs on all else that the plan says, which may be undone or redone meanwhile.
+watch(
+  () => JSON.stringify({ ...props.editor.draft.value?.inputs, [props.input.id]: undefined }),
+  () => {
+    if (open.value && quantity.value) emit('strip')
+  },
+)
 const spreadWords = (spread: Spread, input: QuantityInput) =>
   describeSpread(spread, input, unit.value, { stated: Number(props.value), locale: units.locale, words: units.told })
 function refresh() {

@@ -15,6 +15,7 @@ function editorOf(start?: QuantityDocument) {
   const state = { document: start as QuantityDocument | string | undefined }
   const unsettled = reactive(new Map<string, string>())
   const editor = {
+    draft: ref({ inputs: {} as Record<string, QuantityDocument> }),
     unsettled,
     setInput: vi.fn((_: string, document?: QuantityDocument, back?: { document?: QuantityDocument }) => {
       const small = document !== undefined && (document.unit ?? 'mL') === 'mL' && document.value < 1
@@ -71,6 +72,16 @@ afterEach(() => {
 const VALUE = /with any unit/
 
 describe('the editor of a number', () => {
+  it('asks for its strip, and once more as something else is changed, but not as its own number is', async () => {
+    const { shown, editor } = await opened()
+    expect(shown.emitted('strip')).toHaveLength(1)
+    editor.draft.value = { inputs: { waterCharge: { value: 20, unit: 'mL' } } }
+    await nextTick()
+    expect(shown.emitted('strip')).toHaveLength(1)
+    editor.draft.value = { inputs: { purgeTime: { value: 20, unit: 's' } } }
+    await nextTick()
+    expect(shown.emitted('strip')).toHaveLength(2)
+  })
   it('puts in force what can be read, in the unit that was typed', async () => {
     const { state, type, alerts } = await opened()
     await type(VALUE, '20')

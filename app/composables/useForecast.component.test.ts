@@ -99,7 +99,7 @@ describe('odds', () => {
       .w.tell({ kind: 'failed', job: asked().at(-1)!.r.job, message: 'why' })
     expect(waterWindow.value).toBeUndefined()
   })
-  it('across a range are those of this plan, whatever it says of that input, and are asked for again if it changes', async () => {
+  it('across a range are of this plan, whatever it says of that input; changed, they are asked for again', async () => {
     const { strip, askStrip, document } = await begun()
     const asked = () =>
       FakeWorker.begun.flatMap(w => w.heard.filter(({ kind }) => kind === 'strip').map(r => ({ w, r })))

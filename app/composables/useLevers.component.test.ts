@@ -97,6 +97,13 @@ describe('levers', () => {
     for (let n = 0; !levers.value && n < 2 * OF; n++) answer(n % 2)
     expect(levers.value).toHaveLength(OF - 1)
   })
+  it('of a plan that fails itself are not tried on and on', () => {
+    const { levers, soon, whole, failed } = begun()
+    whole.value = true
+    soon()
+    for (const i of [0, 1]) FakeWorker.begun[i]!.tell({ kind: 'failed', job: last(i)!.job, message: 'why' })
+    expect([asked().length, failed.mock.calls.length, levers.value]).toEqual([2, 2, undefined])
+  })
   it('are tried again after ten seconds where what computes could not be fetched', () => {
     vi.useFakeTimers()
     const { levers, soon, whole, failed } = begun()

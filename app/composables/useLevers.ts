@@ -47,7 +47,8 @@ export function useLevers(
         work.asStated ??= answer.asStated
         work.found.push(...answer.levers)
       }
-      take(hand)
+      // Where nobody has told how many there are, it is the plan itself that fails: the next would do so, too.
+      if (work && work.of < Infinity) take(hand)
       done()
     }, forVerdict)
     const hand = { ...worker, forVerdict, busy: false }

@@ -14,7 +14,7 @@ export interface Risk {
   dry: number
   /** SI value below which this share of the draws lies, over those in which the result occurs */
   quantile(result: string, share: RiskShare): number | undefined
-  /** where it is put together: each of these alone asks for no more than it does */ of?: readonly Risk[]
+  /** the risks that it is as strict as, where it is put together of some (`stricter`) */ of?: readonly Risk[]
 }
 
 /** One run standing for all of them, until there are draws. */

@@ -1,12 +1,18 @@
 /** Heatings that were computed already: what is changed about a plan is mostly something else. */
 import { heat, type Heated, type HeatingPlan } from './heating'
 
-/** A forecast's, those of its levers, and those of the plan before. */
+/** Heatings: a forecast's 2000, those of its levers, and those of the plan before; about a kilobyte each. */
 const MOST_KEPT = 5000
 /** by all that they hang on, the oldest first */
 const kept = new Map<string, { heated: Readonly<Heated>; state: Float64Array }>()
 
-/** As `heat`, to the last bit; not followed along the way. */
+/**
+ * As `heat`, to the last bit, but that nobody follows it along the way.
+ *
+ * @param state receives the unknowns at lifting, see `HEATING`: K, mol, kg
+ * @param tolerance relative, of one step
+ * @throws what `heat` throws; that is not kept
+ */
 export function heatOnce(plan: HeatingPlan, state: Float64Array, tolerance: number): Readonly<Heated> {
   const of = JSON.stringify([plan, tolerance])
   let known = kept.get(of)

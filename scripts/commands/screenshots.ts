@@ -34,7 +34,7 @@ async function take(name: string, path: string, { width = 1280, height = 800, mo
     await page.getByText('2000 stagings computed').waitFor()
     // What lies below stands as it came until it is near.
     await page.getByRole('heading', { name: 'Why', exact: true }).scrollIntoViewIfNeeded()
-    await page.getByText('Each tried on the same').waitFor({ timeout: 120_000 })
+    await page.getByTestId('levers').filter({ hasNotText: 'Trying' }).waitFor({ timeout: 120_000 })
     await page.evaluate(() => scrollTo(0, 0))
   }
   await act?.(page)

@@ -35,7 +35,7 @@ export function goesSuddenly(
     severity: large ? 'raised' : 'usual',
     covers: ['closed-hot-vessel', 'vacuum'],
     hazard: say`The outside air presses with ${asForce(force)} in all and can do ${asEnergy(work)} of work: it
-      goes suddenly, with a bang, and may still go ${asTime(until)} after it is closed.`,
+      goes suddenly, with a bang, and may still go ${asTime(until, { toward: 'above' })} after it is closed.`,
     control: large
       ? say`Outdoors or in a large hall; everyone at least ${asLength(5)} away and not in front of its ends; ear
         protection near it; nobody near once it is closed: ${apart}.`

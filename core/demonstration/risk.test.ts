@@ -1,6 +1,7 @@
 /** Risks put together: as strict as either, by cases whose answer is plain. */
 import { describe, expect, it } from 'vitest'
-import { atLeast, atWorst, mayStillGo, stricter, type Risk } from './risk'
+import { atLeast, atWorst, mayStillGo, riskOf, stricter, type Risk } from './risk'
+import type { Simulation } from './simulation'
 
 const risk = (shares: Record<string, number>, dry: number, all: Record<string, number>): Risk => ({
   share: id => shares[id] ?? 0,
@@ -24,7 +25,15 @@ describe('two risks together', () => {
   it('wait as long as for the slower, be it one that goes or one that never does', () => {
     expect([mayStillGo(before), mayStillGo(now)]).toEqual([90, 600])
     expect(mayStillGo(stricter(before, now))).toBe(600)
-    expect(mayStillGo(stricter(before, risk({}, 0, { giveUpTime: 70 })))).toBe(90)
+    expect(mayStillGo(stricter(before, risk({}, 0, { giveUpTime: 75 })))).toBe(90)
     expect(mayStillGo(stricter(stricter(now, before), before))).toBe(600)
+  })
+  it('wait by whole half minutes, never for less, and far longer by one run than by as many draws', () => {
+    const run = (results: Record<string, number>) => ({ outcome: 'crush', results, details: {} }) as Simulation
+    expect([61, 90, 90.1].map(hush => mayStillGo(risk({}, 0, { hush })))).toEqual([90, 90, 120])
+    expect(mayStillGo(riskOf(run({ hush: 21 })))).toBe(210)
+    expect(mayStillGo(riskOf(run({ giveUpTime: 100 })))).toBe(300)
+    // Beside draws the one run says what it comes to by itself.
+    expect(mayStillGo(stricter(riskOf(run({ hush: 21 })), before))).toBe(90)
   })
 })

@@ -1,3 +1,4 @@
+import { asTime, type Told } from '../sentence'
 import type { Simulation } from './simulation'
 
 /**
@@ -15,6 +16,7 @@ export interface Risk {
   /** SI value below which this share of the draws lies, over those in which the result occurs */
   quantile(result: string, share: RiskShare): number | undefined
   /** the risks that it is as strict as, where it is put together of some (`stricter`) */ of?: readonly Risk[]
+  /** there are no draws: it is told by one run */ ofOneRun?: true
 }
 
 /** One run standing for all of them, until there are draws. */
@@ -22,6 +24,7 @@ export const riskOf = ({ outcome, results, details }: Simulation): Risk => ({
   share: id => (id === outcome ? 1 : 0),
   dry: details.boiledDry === 1 ? 1 : 0,
   quantile: id => results[id],
+  ofOneRun: true,
 })
 
 /**
@@ -44,13 +47,32 @@ export const atWorst = (risk: Risk, result: string): number => risk.quantile(res
 /** Least that a result comes to in 99 of 100 draws; 0 where it never occurs. */
 export const atLeast = (risk: Risk, result: string): number => risk.quantile(result, 0.01) ?? 0
 
-/** Shortest wait that is told, s. */
-const A_MINUTE = 60
+/** Shortest wait that is told, and what longer ones are rounded up to, s. */
+const WAIT = { least: 60, step: 30 }
+/**
+ * How many times as long the slowest of a thousand may take as the one run that is stated, where there are no draws:
+ * more than in any staging of the catalogue as it usually is (eight times, a drum), and for one that never goes, until
+ * no more difference comes.
+ */
+const SLOWER = { hush: 10, giveUpTime: 3 }
+
+function slowest(risk: Risk, oneRun: boolean): number {
+  const times = (result: keyof typeof SLOWER) => {
+    const time = risk.quantile(result, 0.999)
+    return time === undefined ? undefined : time * (oneRun ? SLOWER[result] : 1)
+  }
+  return times('hush') ?? times('giveUpTime') ?? 0
+}
+const partsOf = (risk: Risk): readonly Risk[] => risk.of?.flatMap(partsOf) ?? [risk]
 /**
  * s from closing until nobody has to reckon with it any more: in all but one of a thousand draws that go it has gone
- * by then; where none goes, until no more difference comes.
+ * by then; where none goes, until no more difference comes. By one run alone it is told as long as it may come to.
  */
-export const mayStillGo = (risk: Risk): number =>
-  risk.of
-    ? Math.max(...risk.of.map(mayStillGo))
-    : Math.max(A_MINUTE, risk.quantile('hush', 0.999) ?? risk.quantile('giveUpTime', 0.999) ?? 0)
+export function mayStillGo(risk: Risk): number {
+  const parts = partsOf(risk)
+  const oneRun = parts.every(part => part.ofOneRun)
+  const longest = Math.max(...parts.map(part => slowest(part, oneRun)))
+  return Math.max(WAIT.least, WAIT.step * Math.ceil(longest / WAIT.step))
+}
+/** The same, as it stands in a sentence. */
+export const asWait = (risk: Risk): Told => asTime(mayStillGo(risk), { toward: 'above' })

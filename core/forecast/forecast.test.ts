@@ -13,7 +13,8 @@ import { runThatEnds } from './run-that-ends'
 import { StagingSample } from './sample'
 import { influences } from './sensitivity'
 import { atLeastOne, vesselsNeeded } from './spares'
-import { quantile, samplingError, summarise } from './summary'
+import { quantile } from './quantiles'
+import { samplingError, summarise } from './summary'
 
 const WIDE = [-1e9, 1e9] as const
 const nothing = { numbers: {}, choices: {}, spreads: {} }

@@ -1,4 +1,5 @@
 import type { Risk } from '../demonstration'
+import { expectedQuantile, farQuantile, quantile, type Weighed } from './quantiles'
 import type { StagingSample } from './sample'
 import type { Weights } from './weighing'
 
@@ -60,17 +61,8 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
       .slice(0, done)
       .filter(x => !Number.isNaN(x))
       .sort()
-    if (present.length > 0) {
-      quantiles[id] = {
-        p10: quantile(present, 0.1),
-        p50: quantile(present, 0.5),
-        p90: quantile(present, 0.9),
-        p1: quantile(present, 0.01),
-        p99: quantile(present, 0.99),
-        p999: quantile(present, 0.999),
-        count: present.length,
-      }
-    }
+    if (present.length > 0)
+      quantiles[id] = { ...told(share => quantile(present, share), present), count: present.length }
   }
   return {
     samples: done,
@@ -83,30 +75,31 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   }
 }
 
-/** Values at which the cumulated weight passes a tenth, half and nine tenths. */
+/** @param middle value below which a share of the draws lies, where there are always enough draws */
+const told = (middle: (share: number) => number, draws: ArrayLike<number> | Weighed): Omit<Quantiles, 'count'> => ({
+  p10: middle(0.1),
+  p50: middle(0.5),
+  p90: middle(0.9),
+  p1: expectedQuantile(draws, 0.01),
+  p99: expectedQuantile(draws, 0.99),
+  p999: farQuantile(draws, 0.999),
+})
+
+/** The middle ones are values at which the cumulated weight passes a tenth, half and nine tenths. */
 function weightedQuantiles(values: Float64Array, weights: Weights, done: number): Quantiles | undefined {
   const order = Array.from({ length: done }, (_, i) => i)
     .filter(i => !Number.isNaN(values[i]) && weights.each[i] > 0)
     .sort((a, b) => values[a] - values[b])
-  const total = order.reduce((sum, i) => sum + weights.each[i], 0)
+  const sorted = order.map(i => values[i])
+  const each = order.map(i => weights.each[i])
+  const total = each.reduce((sum, weight) => sum + weight, 0)
   if (!(total > 0)) return undefined
   const at = (share: number): number => {
     let cumulated = 0
-    for (const i of order) {
-      cumulated += weights.each[i]
-      if (cumulated >= share * total) return values[i]
-    }
-    return values[order.at(-1)!]
+    const found = each.findIndex(weight => (cumulated += weight) >= share * total)
+    return sorted.at(found)!
   }
-  return {
-    p10: at(0.1),
-    p50: at(0.5),
-    p90: at(0.9),
-    p1: at(0.01),
-    p99: at(0.99),
-    p999: at(0.999),
-    count: (total * done) / weights.sum,
-  }
+  return { ...told(at, { sorted, each }), count: (total * done) / weights.sum }
 }
 
 /**
@@ -117,17 +110,6 @@ export function samplingError(count: number, of: number): number {
   if (of === 0) return 0.5
   const p = (count + 1) / (of + 2)
   return Math.sqrt((p * (1 - p)) / of)
-}
-
-/**
- * Quantile of sorted numbers by linear interpolation between order statistics.
- * @source R. J. Hyndman & Y. Fan, Am. Stat. 50 (1996) 361, definition 7
- */
-export function quantile(sorted: ArrayLike<number>, share: number): number {
-  const place = share * (sorted.length - 1)
-  const below = Math.floor(place)
-  const above = Math.min(sorted.length - 1, below + 1)
-  return sorted[below] + (place - below) * (sorted[above] - sorted[below])
 }
 
 const AT = { 0.01: 'p1', 0.99: 'p99', 0.999: 'p999' } as const

@@ -17,7 +17,10 @@ const quantile = z.strictObject({
   p90: z.number(),
   p1: z.number().optional(),
   p99: z.number().optional(),
-  p999: z.number().optional().describe('99.9 of 100 draws lie below'),
+  p999: z
+    .number()
+    .optional()
+    .describe('one further draw in a thousand is expected above; by fewer than 999 draws their tail continued'),
   count: z.int(),
 })
 

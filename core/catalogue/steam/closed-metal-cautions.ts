@@ -4,6 +4,7 @@ import {
   atWorst,
   type FailureAct,
   type Gate,
+  asWait,
   mayStillGo,
   near,
   next,
@@ -31,7 +32,7 @@ import {
   type Caution,
 } from '../../cautions'
 import { dryMargin } from './judgement'
-import { asTime, say } from '../../sentence'
+import { say } from '../../sentence'
 
 export const closedMetalGates = (noun: string): readonly Gate[] => [
   {
@@ -131,7 +132,7 @@ export function closedMetalFailure(
   const wet = values.choices.coolingMethod !== 'still-air'
   return [
     standBack(
-      say`Nobody goes near it for ${asTime(mayStillGo(risk))} from closing: until then the forecast still lets it
+      say`Nobody goes near it for ${asWait(risk)} from closing: until then the forecast still lets it
         go; later it may go when it is touched or warmed by the sun.`,
     ),
     ...(wet ? [wait('The cooling water is shut off from where it was turned on.'), wait('Two minutes more.')] : []),

@@ -1,7 +1,7 @@
 /** Soft bottles with warm moist gas in an ice bath. */
-import { act, type Demonstration, mayStillGo, near, next, pressureOff, wait, type Has } from '../../demonstration'
+import { act, type Demonstration, asWait, near, next, pressureOff, wait, type Has } from '../../demonstration'
 import { applying, heavy, scald, wetFloor, type Caution } from '../../cautions'
-import { asTime, say } from '../../sentence'
+import { say } from '../../sentence'
 
 /** Hot water poured in, and the tub. */
 export const softBottleCautions = ({
@@ -16,7 +16,7 @@ export const softBottleCautions = ({
 
 export const softBottleFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [
   wait(
-    say`Leave it in the ice for ${asTime(mayStillGo(risk))} from the cap; hold it by the cap and turn it once so
+    say`Leave it in the ice for ${asWait(risk)} from the cap; hold it by the cap and turn it once so
       that the water inside touches the cold wall.`,
   ),
   pressureOff('Open the cap under your palm, away from faces: a hiss means that it held, no hiss that it leaked.'),

@@ -1,4 +1,4 @@
-import { type FailureAct, type Gate, mayStillGo, near, next, pressureOff, wait } from '../../../demonstration'
+import { type FailureAct, type Gate, asWait, near, next, pressureOff, wait } from '../../../demonstration'
 import {
   applying,
   noFood,
@@ -11,7 +11,7 @@ import {
 } from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
 import type { EggInBottle } from './simulate'
-import { asLength, asTime, say } from '../../../sentence'
+import { asLength, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -68,7 +68,7 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
         ...LAST,
       ]
     : [
-        wait(say`Hands and faces away from the neck for ${asTime(mayStillGo(risk))}: it may still go.`),
+        wait(say`Hands and faces away from the neck for ${asWait(risk)}: it may still go.`),
         pressureOff(
           'Then lift one side of the egg with a spoon’s handle, from beside it: air hisses in. Never with a ' +
             'mouth over it.',

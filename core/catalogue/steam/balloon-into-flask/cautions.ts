@@ -1,14 +1,4 @@
-import {
-  atWorst,
-  type Gate,
-  heatOff,
-  mayStillGo,
-  near,
-  next,
-  pressureOff,
-  standBack,
-  wait,
-} from '../../../demonstration'
+import { atWorst, type Gate, heatOff, asWait, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -22,7 +12,7 @@ import {
   scald,
   thermalShock,
 } from '../../../cautions'
-import { asTime, say } from '../../../sentence'
+import { say } from '../../../sentence'
 import { shareCracked } from '../glass-checks'
 import { dryMargin } from '../judgement'
 import type { BalloonIntoFlask } from './simulate'
@@ -76,7 +66,7 @@ export const cautions: BalloonIntoFlask['cautions'] = (values, s, risk): Caution
 
 export const afterFailure: BalloonIntoFlask['afterFailure'] = (_values, _s, risk, outcome) => [
   heatOff('Heater off, if it is not; the flask never goes back on it with the balloon on.'),
-  standBack(say`Screen stays up for ${asTime(mayStillGo(risk))}: it may still go in.`),
+  standBack(say`Screen stays up for ${asWait(risk)}: it may still go in.`),
   wait('Let it cool where it stands until a glove can stay on it.'),
   pressureOff('With gloves, from behind the screen, lift the edge of the balloon off the lip: air goes in.'),
   near(

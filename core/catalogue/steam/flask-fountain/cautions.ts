@@ -1,14 +1,4 @@
-import {
-  atWorst,
-  type Gate,
-  heatOff,
-  mayStillGo,
-  near,
-  next,
-  pressureOff,
-  standBack,
-  wait,
-} from '../../../demonstration'
+import { atWorst, type Gate, heatOff, asWait, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -25,7 +15,7 @@ import {
 import { shareCracked } from '../glass-checks'
 import { dryMargin } from '../judgement'
 import type { FlaskFountain } from './simulate'
-import { asTime, say } from '../../../sentence'
+import { say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -86,7 +76,7 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
 export const afterFailure: FlaskFountain['afterFailure'] = (_values, _s, risk, outcome) => [
   heatOff('Heater off, if it is not.'),
   standBack(
-    say`Everybody stays behind the screen for ${asTime(mayStillGo(risk))}: nobody touches, wets or warms the flask
+    say`Everybody stays behind the screen for ${asWait(risk)}: nobody touches, wets or warms the flask
       with a hand; it stands under vacuum, and cold water on hot glass cracks it.`,
   ),
   wait('Water halfway up that stands still: too much air inside. The water holds the air out; it may still come.'),

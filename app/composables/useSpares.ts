@@ -1,42 +1,84 @@
-import { DEFAULT_SEED, vesselsNeeded, type Forecast } from '~~/core'
+import { DEFAULT_SEED, forecastKey, vesselsNeeded, type Forecast, type StagingDocument } from '~~/core'
 import type { ActListed } from '~/components/order/order-acts'
 
-/** Enough for the number of spares, which goes by whole vessels. */
-const SAMPLES = 200
+/** Draws that say about how many to bring. */
+const FEW = 200
 
-interface Spares {
-  bring: number | undefined
+interface Found {
+  forecast: Forecast
+  /** by as many draws and with as much learnt as on the Bench: cautions are the same there */ whole: boolean
+}
+export interface Spares extends Found {
+  /** undefined where it is unlikely as planned */ bring: number | undefined
   noun: readonly [string, string]
-  /** few draws, enough for the cautions */ forecast: Forecast
+}
+interface Task {
+  /** of the staging */ key: string
+  staging: StagingDocument
+  whole: boolean
 }
 
 /**
- * How many of each act's vessels to bring so that 99 in 100 see at least one; worked out beside the page, one act at a
- * time.
+ * The odds of each act, and how many of its vessels to bring so that 99 in 100 see at least one; worked out beside the
+ * page, one act at a time, and only ever told of the acts as they are now.
+ * @param atOnce told by few draws first; else only by all of them
  */
-export function useSpares(acts: () => readonly ActListed[]) {
-  const spares = ref<Record<string, Spares>>({})
-  let waiting: ActListed[] = []
-  /** what the worker is at */
-  let asked: ActListed | undefined
+export function useSpares(acts: () => readonly ActListed[], { atOnce }: { atOnce: boolean }) {
+  /** by the key of a staging */
+  const found = shallowRef<Readonly<Record<string, Found>>>({})
+  const failures = shallowRef<Readonly<Record<string, string>>>({})
+  const keyed = computed(() => acts().map(listed => ({ ...listed, key: forecastKey(listed.staging) })))
+  let waiting: Task[] = []
+  const asked = shallowRef<Task>()
+  const past = useTaught(() => (asked.value?.whole ? asked.value.staging : undefined))
+
   const worker = useForecastWorker(answer => {
-    if (answer.kind === 'failed') return next()
-    if (answer.kind !== 'forecast' || !answer.complete || !asked) return
-    const { act, noun, wanted } = asked
-    const { forecast } = answer
-    const bring = vesselsNeeded(forecast.shares[wanted] ?? 0)
-    spares.value = { ...spares.value, [act.id]: { bring, noun, forecast } }
+    const task = asked.value
+    if (!task) return
+    if (answer.kind === 'failed') failures.value = { ...failures.value, [task.key]: answer.message }
+    else if (answer.kind !== 'forecast' || !answer.complete) return
+    else found.value = { ...found.value, [task.key]: { forecast: answer.forecast, whole: task.whole } }
     next()
   })
   function next() {
-    asked = waiting.shift()
-    if (asked) worker.ask({ kind: 'forecast', document: asked.staging, samples: SAMPLES, seed: DEFAULT_SEED })
+    asked.value = waiting.shift()
+    if (asked.value && !asked.value.whole) forecast(asked.value)
   }
-  const begin = () => {
-    waiting = [...acts()]
-    next()
+  function forecast({ staging, whole }: Task) {
+    const draws = whole ? { taught: past.taught.value } : { samples: FEW }
+    worker.ask({ kind: 'forecast', document: { ...staging, title: '' }, seed: DEFAULT_SEED, ...draws })
+  }
+  // By all draws once it is known what past runs have taught.
+  watch([asked, past.ready, past.taught], () => {
+    if (asked.value?.whole && past.ready.value) forecast(asked.value)
+  })
+  function begin() {
+    const lacking = new Map(keyed.value.map(({ key, staging }) => [key, staging]))
+    const tasks = (whole: boolean): Task[] =>
+      [...lacking]
+        .filter(([key]) => !failures.value[key] && !(whole ? found.value[key]?.whole : found.value[key]))
+        .map(([key, staging]) => ({ key, staging, whole }))
+    waiting = [...(atOnce ? tasks(false) : []), ...tasks(true)]
+    if (!asked.value) next()
   }
   onMounted(begin)
-  watch(acts, begin)
-  return spares
+  watch(keyed, begin)
+
+  const spares = computed(() => {
+    const told: Record<string, Spares> = {}
+    for (const { act, key, wanted, noun } of keyed.value) {
+      const of = found.value[key]
+      if (of) told[act.id] = { ...of, noun, bring: vesselsNeeded(of.forecast.shares[wanted] ?? 0) }
+    }
+    return told
+  })
+  /** why it can't be worked out, by act */
+  const failed = computed(() =>
+    Object.fromEntries(
+      keyed.value.flatMap(({ act, key }) => (failures.value[key] ? [[act.id, failures.value[key]]] : [])),
+    ),
+  )
+  /** nothing more is to come */
+  const settled = computed(() => keyed.value.every(({ key }) => found.value[key]?.whole || failures.value[key]))
+  return { spares, failed, settled }
 }

@@ -36,8 +36,10 @@ export function useTaught(document: () => StagingDocument | undefined) {
   const carried = shallowRef<Learnt>()
   watch(
     () => document()?.demonstration,
-    async demonstration => {
+    async (demonstration, before) => {
       if (!demonstration) return
+      // Those of another one say nothing of this: not even that there are none.
+      if (before) runs.value = undefined
       const found = await $fetch<StoredRun[]>('/api/runs/teachers', { query: { demonstration } }).catch(() => [])
       // Another staging may have been turned to meanwhile.
       if (document()?.demonstration === demonstration) runs.value = [...found].reverse()
@@ -80,7 +82,11 @@ export function useTaught(document: () => StagingDocument | undefined) {
     return { staging, teachers, key: teachingKey(staging, teachers) }
   })
   function settle() {
-    if (!subject.value) return
+    if (!subject.value) {
+      learnt.value = undefined
+      ready.value = false
+      return
+    }
     const { staging, teachers, key } = subject.value
     learnt.value = known.get(key) ?? (carried.value?.key === key ? carried.value.taught : undefined)
     ready.value = learnt.value !== undefined || teachers?.length === 0

@@ -115,6 +115,9 @@ inTab('run sheet, kit list, safety sheet and calendar come out of it', async ({ 
     expect(text, text).toMatch(/First: .*Then: .*(Go\.|lift, go|heat on\.)/s)
   expect(acts.some(t => /First: .*Only now it is closed/s.test(t))).toBe(true)
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('Risk assessment, number and date')
+  // It is printed once its cautions go by all draws.
+  await expect(page.getByRole('button', { name: 'Print' })).toBeEnabled({ timeout: 60_000 })
+  await expect(page.getByText('cautions may become stricter')).toBeHidden()
   await expect(page.getByRole('region', { name: 'Safety sheet' })).toContainText('A closed vessel on the heat bursts.')
   const pdf = await page.pdf({ format: 'A4' })
   expect(pdf.length).toBeGreaterThan(20000)

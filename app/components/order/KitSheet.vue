@@ -7,6 +7,7 @@ const props = defineProps<{
   acts: readonly OrderAct[]
   stage: Stage
   spares: Record<string, { bring: number | undefined; noun: readonly [string, string] }>
+  failed?: Record<string, string>
   /** nothing is told to be missing from the Shelf */ withoutShelf?: boolean
 }>()
 const units = useUnitsStore()
@@ -23,7 +24,7 @@ const kit = computed(() => {
     <p v-for="line in kit.missing" :key="line" class="font-bold">
       {{ line }}
     </p>
-    <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
+    <SparesList :acts="acts.map(a => a.act)" :spares="spares" :failed="failed" :ice="kit.ice" />
     <ul class="sm:columns-2 mt-1">
       <li v-for="line in kit.lines" :key="line.name">
         ☐ {{ line.name }}<template v-if="line.count > 1"> × {{ line.count }} </template>

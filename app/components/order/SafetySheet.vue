@@ -7,17 +7,21 @@ import type { OrderAct } from './order-acts'
 
 const props = defineProps<{
   acts: readonly OrderAct[]
-  /** by act: few draws are enough for the cautions */ forecasts: Readonly<Record<string, { forecast: Forecast }>>
+  /** by act; until it is there its cautions go by the one run that is stated */
+  forecasts: Readonly<Record<string, { forecast: Forecast }>>
+  /** why it can't be worked out, by act */ failed?: Readonly<Record<string, string>>
 }>()
 const { t } = useI18n()
 const school = useSchoolStore()
 const units = useUnitsStore()
+const lacking = computed(() => props.acts.filter(a => !props.forecasts[a.act.id] && !props.failed?.[a.act.id]).length)
 const hazards = computed(() =>
   props.acts.map(({ act, read, simulation }) => {
     const forecast = props.forecasts[act.id]?.forecast
     const risk = forecast && riskOfForecast(forecast)
     return {
       title: act.title,
+      failed: props.failed?.[act.id],
       demonstration: read.demonstration.id,
       told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)),
       gates: read.demonstration.gates,
@@ -41,11 +45,24 @@ const ownActs = (failures: ReturnType<typeof failuresOf>, i: number, told: (sent
     <p class="mb-2">
       {{ units.told(WHO_DECIDES) }}
     </p>
+    <p v-if="lacking" class="fault mb-2" role="status">
+      {{
+        $t('The odds are still being computed ({done} of {of}); cautions may become stricter. Print it then.', {
+          done: acts.length - lacking,
+          of: acts.length,
+        })
+      }}
+    </p>
     <div v-for="h in hazards" :key="h.title" class="mb-4">
       <h3 class="text-lg font-bold">
         {{ h.title }}
       </h3>
       <LanguageNote :demonstration="h.demonstration" />
+      <p v-if="h.failed" class="fault" role="alert">
+        {{
+          $t('The odds can’t be computed, and cautions may have to be stricter than these: {why}', { why: h.failed })
+        }}
+      </p>
       <table class="w-full text-sm">
         <thead>
           <tr class="text-left soft">

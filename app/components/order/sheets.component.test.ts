@@ -135,4 +135,15 @@ describe('the safety sheet', () => {
       expect(text).not.toMatch(/\bis safe\b|undefined|NaN/)
     },
   )
+  it('says where odds are still to come, and where they never will', async () => {
+    const acts = actsOf('can-plunge', 'plates')
+    const shown = await mountSuspended(SafetySheet, { props: { acts, forecasts: {} } })
+    expect(shown.get('[role=status]').text()).toContain('still being computed (0 of 2)')
+    await shown.setProps({ failed: { 0: 'no worker', 1: 'no worker' } })
+    expect(shown.find('[role=status]').exists()).toBe(false)
+    expect(shown.findAll('[role=alert]').map(a => a.text())).toEqual([
+      expect.stringContaining('no worker'),
+      expect.stringContaining('stricter than these: no worker'),
+    ])
+  })
 })

@@ -71,7 +71,10 @@ const print = () => window.print()
       {{ $t('In this room it does not go together as it stands:') }} {{ editor.faultLines(misfits).join('; ') }}
     </p>
     <ThingNotices />
-    <p v-if="!odds.complete.value && !unfit.length" class="fault" role="status">
+    <p v-if="odds.failure.value" class="fault" role="alert">
+      {{ $t('The odds can’t be computed: {why}', { why: odds.failure.value }) }}
+    </p>
+    <p v-else-if="!odds.complete.value && !unfit.length" class="fault" role="status">
       {{ $t('The odds are still being computed; cautions may become stricter. Print it then.') }}
     </p>
     <template v-if="!unfit.length && draft && read && simulation && demonstration && !misfits.length">

@@ -26,7 +26,7 @@ const { chosen, document, acts, plan, failure } = useLesson(
   computed(() => cards.value ?? []),
   wishes,
 )
-const spares = useSpares(() => acts.value.map(act => listAct(act)))
+const { spares, failed, settled } = useSpares(() => acts.value.map(act => listAct(act)), { atOnce: false })
 const nameOf = (id: string) => cards.value?.find(c => c.id === id)?.name ?? id
 
 const onShelf = computed(() => {
@@ -111,7 +111,7 @@ const print = () => window.print()
       <LessonWishes v-model="wishes" class="no-print" :on-shelf="onShelf" />
       <div class="sheets min-w-0">
         <div class="no-print flex flex-wrap gap-3 mb-3">
-          <UButton variant="solid" :disabled="!acts.length" @click="print">Print all of it</UButton>
+          <UButton variant="solid" :disabled="!acts.length || !settled" @click="print">Print all of it</UButton>
           <UButton :disabled="!acts.length" @click="keep">Make it a running order</UButton>
         </div>
         <p v-if="!chosen.acts.length" class="border-y rule py-6 text-center" role="status">
@@ -182,11 +182,11 @@ const print = () => window.print()
           </section>
           <section aria-labelledby="kit-title" class="mt-6">
             <h2 id="kit-title" class="!text-xl">Kit list</h2>
-            <KitSheet :acts="acts" :stage="document" :spares="spares" without-shelf />
+            <KitSheet :acts="acts" :stage="document" :spares="spares" :failed="failed" without-shelf />
           </section>
           <section aria-labelledby="safety-title" class="new-page mt-6">
             <h2 id="safety-title" class="!text-xl">Safety sheet</h2>
-            <SafetySheet :acts="acts" :forecasts="spares" />
+            <SafetySheet :acts="acts" :forecasts="spares" :failed="failed" />
           </section>
           <PupilsSheet
             v-for="s in sheets"

@@ -112,7 +112,7 @@ function setLength(text: string) {
 }
 
 /** What each demonstration needs from the Shelf, and whether it is there. */
-const spares = useSpares(() => acts.value)
+const { spares, failed } = useSpares(() => acts.value, { atOnce: true })
 const kit = computed(() =>
   kitList(
     acts.value,
@@ -412,7 +412,7 @@ async function exportCalendar() {
               <p v-for="line in kit.missing" :key="line" class="font-bold">
                 {{ line }}
               </p>
-              <SparesList :acts="acts.map(a => a.act)" :spares="spares" :ice="kit.ice" />
+              <SparesList :acts="acts.map(a => a.act)" :spares="spares" :failed="failed" :ice="kit.ice" />
               <ul class="columns-2 text-sm">
                 <li v-for="line in kit.lines" :key="line.name">
                   {{ line.name }}<span v-if="line.count > 1" class="soft figures"> × {{ line.count }}</span>

@@ -16,7 +16,7 @@ useSeoMeta({ description: 'Run sheet, kit list and safety sheet, to print.' })
 
 const clock = (s: number) => clockAt(document.value!.start, s, units.date)
 const plan = computed(() => planned.value.plan)
-const spares = useSpares(() => acts.value.map(act => listAct(act)))
+const { spares, failed, settled } = useSpares(() => acts.value.map(act => listAct(act)), { atOnce: false })
 const when = computed(() =>
   document.value ? units.date(document.value.start, { dateStyle: 'full', timeStyle: 'short' }) : '',
 )
@@ -27,7 +27,7 @@ const print = () => window.print()
 <template>
   <div class="max-w-4xl mx-auto px-4 sm:px-6 py-4 sheets">
     <p class="no-print flex gap-3 mb-3">
-      <UButton variant="solid" @click="print">
+      <UButton variant="solid" :disabled="!settled" @click="print">
         {{ $t('Print') }}
       </UButton>
       <NuxtLink class="plain-link self-center" :to="`/order/${id}`">
@@ -68,13 +68,13 @@ const print = () => window.print()
         <h2 id="carry-title" class="!text-xl">
           {{ $t('Kit list') }}
         </h2>
-        <KitSheet :acts="acts" :stage="document" :spares="spares" />
+        <KitSheet :acts="acts" :stage="document" :spares="spares" :failed="failed" />
       </section>
       <section aria-labelledby="safety-title" class="new-page">
         <h2 id="safety-title" class="!text-xl">
           {{ $t('Safety sheet') }}
         </h2>
-        <SafetySheet :acts="acts" :forecasts="spares" />
+        <SafetySheet :acts="acts" :forecasts="spares" :failed="failed" />
       </section>
     </template>
   </div>

@@ -5,8 +5,13 @@
 import { readFileSync } from 'node:fs'
 import { setTimeout as wait } from 'node:timers/promises'
 
-/** How much longer than at its best the same work may take. */
+/** How much longer than at its best the same work may take before what is measured and after it. */
 const SLOWER = 1.5
+/**
+ * While it is measured: how much longer, since the browser takes the memory, too; in what share of the glances it may
+ * be more; and how often one is taken, ms.
+ */
+const MEANWHILE = { slower: 2, share: 0.2, each: 100 }
 /** Share of the time in which something wanted the processor and the host gave it to others. */
 const STOLEN = 0.02
 /** Nothing is tried more often. */
@@ -19,15 +24,34 @@ let lost = 0
 
 /** Numbers that fit no core's own cache: neighbours slow down the memory as much as the processor. */
 const FIELD = new Float64Array(1 << 19)
-function sameWork(): number {
-  const start = performance.now()
+function once() {
   let x = 1
-  for (let i = 0; i < 6 * FIELD.length; i++) {
+  for (let i = 0; i < FIELD.length; i++) {
     const at = (i * 7919) & (FIELD.length - 1)
     x = x * 1.0000001 + FIELD[at]
     FIELD[at] = x * 1e-9
   }
-  return performance.now() - start
+}
+const TIMES = 6
+function sameWork(): number {
+  const start = performance.now()
+  for (let k = 0; k < TIMES; k++) once()
+  return (performance.now() - start) / TIMES
+}
+
+/** Looks from time to time. By the processor's own time: what is measured may well take turns with this. */
+function watching() {
+  const glances: number[] = []
+  const clock = setInterval(() => {
+    const before = process.cpuUsage()
+    once()
+    const { user, system } = process.cpuUsage(before)
+    glances.push((user + system) / 1000)
+  }, MEANWHILE.each)
+  return () => {
+    clearInterval(clock)
+    return glances
+  }
 }
 
 /** @returns ticks wanted of the processors, and those of them that went to others; none where the system doesn't say */
@@ -45,13 +69,15 @@ function ticks(): { wanted: number; stolen: number } {
 }
 
 let best = Infinity
-/** @returns ms that the same work takes just now */
+/** @returns ms that the same work takes just now, once */
 function pace(): number {
   const took = Math.min(sameWork(), sameWork(), sameWork())
   best = Math.min(best, took)
   return took
 }
 const isQuiet = (took: number) => took <= SLOWER * best
+const wereQuiet = (glances: readonly number[]) =>
+  glances.filter(took => took > MEANWHILE.slower * best).length <= MEANWHILE.share * glances.length
 
 export interface Measuring<T> {
   measured: T
@@ -71,14 +97,16 @@ async function whenQuiet<T>(measuring: () => Promise<T>): Promise<Measuring<T>> 
   lost += since(start)
   const began = performance.now()
   const first = ticks()
-  const measured = await measuring()
+  const end = watching()
+  const measured = await measuring().finally(end)
+  const glances = end()
   const last = ticks()
   const stolen = (last.stolen - first.stolen) / Math.max(1, last.wanted - first.wanted)
   const slowest = Math.max(before, pace())
   const made = {
     measured,
     get quiet() {
-      return isQuiet(slowest) && stolen <= STOLEN
+      return isQuiet(slowest) && wereQuiet(glances) && stolen <= STOLEN
     },
   }
   if (!made.quiet) lost += since(began)

@@ -113,6 +113,7 @@ const print = () => window.print()
         <div class="no-print flex flex-wrap gap-3 mb-3">
           <UButton variant="solid" :disabled="!acts.length || !settled" @click="print">Print all of it</UButton>
           <UButton :disabled="!acts.length" @click="keep">Make it a running order</UButton>
+          <span v-if="acts.length && !settled" class="soft self-center">Print: once the odds are computed</span>
         </div>
         <p v-if="!chosen.acts.length" class="border-y rule py-6 text-center" role="status">
           Nothing fits: tick more of what is there, give it more minutes, or take another topic.

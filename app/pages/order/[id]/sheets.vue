@@ -33,6 +33,7 @@ const print = () => window.print()
       <NuxtLink class="plain-link self-center" :to="`/order/${id}`">
         {{ $t('Back to the running order') }}
       </NuxtLink>
+      <span v-if="!settled" class="soft self-center">{{ $t('Print: once the odds are computed') }}</span>
     </p>
     <p v-if="failure" class="fault" role="alert">
       {{ failure }}

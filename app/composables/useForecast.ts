@@ -97,13 +97,13 @@ export function useForecast(document: () => StagingDocument | undefined) {
   let provisional = false
   const {
     levers,
+    leverFailure,
     leversSeen,
     soon: leversSoon,
     drop: noLevers,
   } = useLevers(
     () => asked && { document: asked, taught: past.taught.value },
     () => complete.value,
-    message => (failure.value = message),
   )
   /** the staging with the conditions of its room in it */
   const inRoom = computed(() => {
@@ -265,6 +265,7 @@ export function useForecast(document: () => StagingDocument | undefined) {
     influences,
     representative,
     levers,
+    leverFailure,
     strip,
     waterWindow,
     windowStale,

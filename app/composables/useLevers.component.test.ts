@@ -34,18 +34,16 @@ afterEach(() => {
 })
 function begun() {
   const whole = ref(false)
-  const failed = vi.fn()
   const scope = effectScope()
   scopes.push(scope)
   const found = scope.run(() =>
     useLevers(
       () => ({ document, taught: undefined }),
       () => whole.value,
-      failed,
     ),
   )!
   found.leversSeen.value = true
-  return { ...found, whole, failed }
+  return { ...found, whole }
 }
 
 fakeWorkers()
@@ -89,24 +87,24 @@ describe('levers', () => {
     expect(levers.value).toHaveLength(OF)
   })
   it('that one input fails are told without it, and why', () => {
-    const { levers, soon, whole, failed } = begun()
+    const { levers, leverFailure, soon, whole } = begun()
     whole.value = true
     soon()
     FakeWorker.begun[0]!.tell({ kind: 'failed', job: last(0)!.job, message: 'why' })
-    expect(failed).toHaveBeenCalledWith('why')
+    expect(leverFailure.value).toBe('why')
     for (let n = 0; !levers.value && n < 2 * OF; n++) answer(n % 2)
     expect(levers.value).toHaveLength(OF - 1)
   })
   it('of a plan that fails itself are not tried on and on', () => {
-    const { levers, soon, whole, failed } = begun()
+    const { levers, leverFailure, soon, whole } = begun()
     whole.value = true
     soon()
     for (const i of [0, 1]) FakeWorker.begun[i]!.tell({ kind: 'failed', job: last(i)!.job, message: 'why' })
-    expect([asked().length, failed.mock.calls.length, levers.value]).toEqual([2, 2, undefined])
+    expect([asked().length, leverFailure.value, levers.value]).toEqual([2, 'why', undefined])
   })
   it('are tried again after ten seconds where what computes could not be fetched', () => {
     vi.useFakeTimers()
-    const { levers, soon, whole, failed } = begun()
+    const { levers, leverFailure, soon, whole } = begun()
     whole.value = true
     soon()
     FakeWorker.begun[0]!.onerror!({ preventDefault: () => {} })
@@ -114,7 +112,7 @@ describe('levers', () => {
     const before = asked().length
     vi.advanceTimersByTime(2000)
     expect(asked().slice(before)).toHaveLength(2)
-    expect([levers.value, failed.mock.calls]).toEqual([undefined, []])
+    expect([levers.value, leverFailure.value]).toEqual([undefined, ''])
   })
   it('are none where there is nothing to change', () => {
     const { levers, soon, whole } = begun()

@@ -19,15 +19,12 @@ interface Work {
  *
  * @param asked of what; undefined while there is nothing yet
  * @param whole whether its odds are whole: until then the worker that they are looked at from is theirs
- * @param failed told why, where levers can't be computed
  */
-export function useLevers(
-  asked: () => Pick<Work, 'document' | 'taught'> | undefined,
-  whole: () => boolean,
-  failed: (message: string) => void,
-) {
+export function useLevers(asked: () => Pick<Work, 'document' | 'taught'> | undefined, whole: () => boolean) {
   const units = useUnitsStore()
   const levers = shallowRef<Lever[]>()
+  /** why some of them, or all, can't be computed */
+  const failure = ref('')
   /** true once somebody looks at them: they are worth seconds of work, which a page that is left at once is spared */
   const seen = ref(false)
   let work: Work | undefined
@@ -41,7 +38,7 @@ export function useLevers(
         if (whole()) later.start()
         return
       }
-      if (answer.kind === 'failed') failed(answer.message)
+      if (answer.kind === 'failed') failure.value = answer.message
       else if (answer.kind === 'levers' && work) {
         work.of = answer.of
         work.asStated ??= answer.asStated
@@ -86,6 +83,7 @@ export function useLevers(
     later.stop()
     work = undefined
     levers.value = undefined
+    failure.value = ''
     for (const hand of hands) {
       if (hand.busy) hand.idle('levers')
       hand.busy = false
@@ -102,5 +100,5 @@ export function useLevers(
       if (whole()) soon()
     },
   )
-  return { levers, leversSeen: seen, soon, drop }
+  return { levers, leverFailure: failure, leversSeen: seen, soon, drop }
 }

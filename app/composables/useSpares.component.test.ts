@@ -1,6 +1,6 @@
 /** The odds of a running order's acts: by how many draws, with what learnt, and of which plan. */
 import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { listAct, orderActs, type ActListed } from '~/components/order/order-acts'
 import { useSpares } from '~/composables/useSpares'
 import { readStaging, teachingKey, type Forecast, type StoredRun, type Taught } from '~~/core'
@@ -17,6 +17,7 @@ const can = (bath = 4) => act('can', 'can-plunge', { bathTemperature: { value: b
 const plates = act('plates', 'plates')
 
 beforeEach(() => registerEndpoint('/api/runs/teachers', () => []))
+afterEach(() => vi.useRealTimers())
 
 async function listed(acts: ActListed[], atOnce: boolean) {
   const shown = ref(acts)
@@ -51,12 +52,18 @@ const told = (of: Awaited<ReturnType<typeof listed>>) =>
   Object.fromEntries(Object.entries(of.spares.value).map(([id, s]) => [id, [s.whole, s.bring]]))
 
 describe('the odds of acts', () => {
-  it('are told by few draws at first and by all of them after that, where they are wanted at once', async () => {
+  it('are told by few draws at first and by all of them a while after, where they are wanted at once', async () => {
     const page = await listed([can(), plates], true)
+    vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
+    page.shown.value = [can(), plates]
+    await nextTick()
     await answer(0.95)
-    await answer(0.95)
+    await answer(0.95, 0)
     expect(told(page)).toMatchObject({ can: [false, 2], plates: [false, expect.anything()] })
-    expect(page.settled.value).toBe(false)
+    expect([page.settled.value, heard().length]).toEqual([false, 2])
+    vi.advanceTimersByTime(6000)
+    vi.useRealTimers()
+    await vi.waitUntil(() => heard().length === 3)
     await answer(0.8)
     expect(told(page)).toMatchObject({ can: [true, 3] })
     await answer(0.8, 0)

@@ -1,8 +1,11 @@
+import { useTimeoutFn } from '@vueuse/core'
 import { DEFAULT_SEED, forecastKey, vesselsNeeded, type Forecast, type StagingDocument } from '~~/core'
 import type { ActListed } from '~/components/order/order-acts'
 
 /** Draws that say about how many to bring. */
 const FEW = 200
+/** ms in which whoever opened a page, or changed something, has the device for that; all draws come after it */
+const LATER = 6000
 
 interface Found {
   forecast: Forecast
@@ -21,7 +24,7 @@ interface Task {
 /**
  * The odds of each act, and how many of its vessels to bring so that 99 in 100 see at least one; worked out beside the
  * page, one act at a time, and only ever told of the acts as they are now.
- * @param atOnce told by few draws first; else only by all of them
+ * @param atOnce told by few draws first, and by all of them after a while; else only by all of them
  */
 export function useSpares(acts: () => readonly ActListed[], { atOnce }: { atOnce: boolean }) {
   /** by the key of a staging */
@@ -48,18 +51,31 @@ export function useSpares(acts: () => readonly ActListed[], { atOnce }: { atOnce
     const draws = whole ? { taught: past.taught.value } : { samples: FEW }
     worker.ask({ kind: 'forecast', document: { ...staging, title: '' }, seed: DEFAULT_SEED, ...draws })
   }
-  // By all draws once it is known what past runs have taught.
-  watch([asked, past.ready, past.taught], () => {
-    if (asked.value?.whole && past.ready.value) forecast(asked.value)
-  })
-  function begin() {
-    const lacking = new Map(keyed.value.map(({ key, staging }) => [key, staging]))
-    const tasks = (whole: boolean): Task[] =>
-      [...lacking]
-        .filter(([key]) => !failures.value[key] && !(whole ? found.value[key]?.whole : found.value[key]))
-        .map(([key, staging]) => ({ key, staging, whole }))
-    waiting = [...(atOnce ? tasks(false) : []), ...tasks(true)]
+  // By all draws once it is known what past runs have taught; of which staging that is, is settled before.
+  watch(
+    [asked, past.ready, past.taught],
+    () => {
+      if (asked.value?.whole && past.ready.value) forecast(asked.value)
+    },
+    { flush: 'post' },
+  )
+  /** Of each staging that has none yet. */
+  function tasks(whole: boolean): Task[] {
+    const isLacking = (key: string) =>
+      !failures.value[key] &&
+      !(whole ? found.value[key]?.whole : found.value[key]) &&
+      !(asked.value?.key === key && asked.value.whole === whole)
+    const lacking = keyed.value.filter(({ key }) => isLacking(key))
+    return [...new Map(lacking.map(({ key, staging }) => [key, { key, staging, whole }])).values()]
+  }
+  function work(...list: Task[]) {
+    waiting = list
     if (!asked.value) next()
+  }
+  const refining = useTimeoutFn(() => work(...waiting, ...tasks(true)), LATER, { immediate: false })
+  function begin() {
+    work(...tasks(!atOnce))
+    if (atOnce) refining.start()
   }
   onMounted(begin)
   watch(keyed, begin)

@@ -11,7 +11,7 @@ import {
   type QuantityInput,
 } from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration; levers?: Lever[] }>()
+const props = defineProps<{ demonstration: Demonstration; levers?: Lever[]; failure?: string }>()
 const emit = defineEmits<{ pull: [input: QuantityInput, si: number]; choose: [input: string, choice: string] }>()
 const units = useUnitsStore()
 const inputOf = (id: string) => findInput(props.demonstration, id)!
@@ -53,10 +53,13 @@ const worse = computed(() => strongest(steps.value.filter(l => l.after <= l.befo
     <h2 id="levers-title">
       {{ $t('Levers') }}
     </h2>
-    <p v-if="!levers" class="soft">
+    <p v-if="failure" class="fault" role="alert">
+      {{ $t('Some levers can’t be computed: {why}', { why: failure }) }}
+    </p>
+    <p v-if="!levers && !failure" class="soft">
       {{ $t('Trying what is within reach…') }}
     </p>
-    <template v-else>
+    <template v-else-if="levers">
       <p v-if="!better.length" class="soft">
         {{ $t('Nothing within reach makes it noticeably better.') }}
       </p>

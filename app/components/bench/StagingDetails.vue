@@ -7,7 +7,7 @@ import { keyOf, lessonsOf } from '~~/core'
 const staging = inject(OPEN_STAGING)!
 const { id, editor, demonstration, scrubber, kit, pull, copyAway } = staging
 const { draft, read } = editor
-const { forecast, complete, influences, representative, levers, strip, askStrip, past } = staging.odds
+const { forecast, complete, influences, representative, levers, leverFailure, strip, askStrip, past } = staging.odds
 const { shownValues, simulation, ledger, why, judgement, failures } = staging.shown
 const { on: pastOn, runs: pastRuns, unlike: pastUnlike, learnt } = past
 const { time } = scrubber
@@ -62,7 +62,13 @@ const sharesBath = computed(() => read.value && demonstration.value?.standsInBat
     <div class="grid gap-6 content-start">
       <InTurn>
         <div ref="leverPart">
-          <LeverList :demonstration="demonstration" :levers="levers" @pull="pull" @choose="editor.setInput" />
+          <LeverList
+            :demonstration="demonstration"
+            :levers="levers"
+            :failure="leverFailure"
+            @pull="pull"
+            @choose="editor.setInput"
+          />
         </div>
         <PastRuns v-model:on="pastOn" :runs="pastRuns" :unlike="pastUnlike" :lessons="lessons" />
         <div class="border-b rule">

@@ -5,7 +5,7 @@ import {
   type Ledger,
   type Row,
   type Size,
-  stepTolerance,
+  closeTolerance,
   type Trace,
   type TraceColumn,
   TraceRows,
@@ -119,7 +119,7 @@ export function pumpJar(
   }
   while (target < outside) {
     end = pumpDown(space, state, {
-      tolerance: stepTolerance(detail, refinement),
+      tolerance: closeTolerance(refinement),
       longest: n.pumpTime,
       onStep: rows && ((t, p, s) => rows.add(t, row(p, t, s))),
       after: end,

@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -143,7 +143,7 @@ export function simulate(values: CloudBottleValues, detail: Detail, refinement =
     substance,
     nuclei,
   }
-  const tolerance = stepTolerance(detail, refinement)
+  const tolerance = closeTolerance(refinement)
   const ended = expand(plan, LOOK, threshold, tolerance)
   const { seen: seenAt, gone: goneAt, coldest } = ended
   // Shown: the cloud for as long as it stays, and then pressed once more.

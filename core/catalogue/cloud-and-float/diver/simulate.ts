@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -98,7 +98,7 @@ export function simulate(values: DiverValues, detail: Detail, refinement = 1) {
       squeezing: SQUEEZING,
       longest: LONGEST,
     },
-    stepTolerance(detail, refinement),
+    closeTolerance(refinement),
     rows &&
       ((t, depth, pressed) =>
         rows.add(t, {

@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -48,7 +48,7 @@ export function simulate(values: PlatesValues, detail: Detail, refinement = 1) {
     { pump, outside, temperature, leakArea: n.leakArea, volume: n.chamberVolume },
     amount,
     {
-      tolerance: stepTolerance(detail, refinement),
+      tolerance: closeTolerance(refinement),
       longest: n.pumpTime,
       onStep: (t, p) => {
         add(t, p, 0)

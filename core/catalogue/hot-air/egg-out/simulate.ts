@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -70,7 +70,7 @@ export function simulate(values: EggOutValues, detail: Detail, refinement = 1) {
       from: blown,
       until: (warming ? 5 * timeConstant : blown) + PATIENCE,
     },
-    stepTolerance(detail, refinement),
+    closeTolerance(refinement),
     rows &&
       (t => {
         time = t

@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -94,7 +94,7 @@ export function simulate(values: BalloonLineValues, detail: Detail, refinement =
             { id: 'empty', direction: -1, stops: false, value: (_, s) => over(volumeOf(s)) - EMPTY * pressure0 },
           ],
         },
-        stepTolerance(detail, refinement),
+        closeTolerance(refinement),
         rows && add,
       )
   const place = ended?.state[LINE.place] ?? 0

@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -70,7 +70,7 @@ export function simulate(values: BottleLineValues, detail: Detail, refinement = 
       spent: (s, time) => time > n.burnTime && gaugeOf(s) < SPENT * closedRise,
       peaks: [{ id: 'gauge', value: (_, s) => s[LINE.inner] }],
     },
-    stepTolerance(detail, refinement),
+    closeTolerance(refinement),
     rows &&
       ((time, s) =>
         rows.add(time, {

@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -28,7 +28,7 @@ export function simulate(values: CanisterPopValues, detail: Detail, refinement =
   const temperature = n.airTemperature
   const density = outside / (AIR_GAS_CONSTANT * temperature)
   const area = (Math.PI * n.lidDiameter * n.lidDiameter) / 4
-  const tolerance = stepTolerance(detail, refinement)
+  const tolerance = closeTolerance(refinement)
   const most = (n.pressureRise - 1) * outside
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const add = (time: number, gauge: number, hot: number, h: number) =>

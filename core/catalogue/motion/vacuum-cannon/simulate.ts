@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -38,7 +38,7 @@ export function simulate(values: VacuumCannonValues, detail: Detail, refinement 
     airMass: (p * volume) / (AIR_GAS_CONSTANT * temperature),
     steamMass: 0,
   })
-  const tolerance = stepTolerance(detail, refinement)
+  const tolerance = closeTolerance(refinement)
   const pumped = pumpDown(
     { pump: pumpOf(values), outside, temperature, leakArea: n.leakArea, volume },
     Float64Array.of(outside * volume),

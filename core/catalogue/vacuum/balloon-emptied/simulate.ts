@@ -2,7 +2,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -78,7 +78,7 @@ export function simulate(values: BalloonEmptiedValues, detail: Detail, refinemen
     },
     amount,
     {
-      tolerance: stepTolerance(detail, refinement),
+      tolerance: closeTolerance(refinement),
       longest: n.pumpTime,
       standstill: false,
       onStep:

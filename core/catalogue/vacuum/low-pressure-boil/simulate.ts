@@ -7,7 +7,7 @@
 import {
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
   type Demonstration,
@@ -63,7 +63,7 @@ export function simulate(values: LowPressureBoilValues, detail: Detail, refineme
   const state = boil.start(n.waterTemperature, n.relativeHumidity)
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
   // Every stroke begins a new stage: what a step may err by does not add up.
-  const tolerance = 1.5 * stepTolerance(detail, refinement)
+  const tolerance = closeTolerance(refinement)
   const occurrences: Occurrence[] = []
   const times: number[] = []
   const bubbles: number[] = []

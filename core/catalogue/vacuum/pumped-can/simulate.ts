@@ -3,7 +3,7 @@ import {
   type Demonstration,
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
 } from '../../../demonstration'
@@ -46,7 +46,7 @@ export function simulate(values: PumpedCanValues, detail: Detail, refinement = 1
     leakArea: n.leakArea,
     longest: n.pumpTime,
     talkAt,
-    tolerance: stepTolerance(detail, refinement),
+    tolerance: closeTolerance(refinement),
     onStep:
       rows &&
       ((time, pressure, lost) =>

@@ -1,5 +1,5 @@
 /** A soft, closed thing with gas in it while the air round it thins, and when it comes back. */
-import { type Detail, stepTolerance, type TraceColumn, type Demonstration } from '../../../demonstration'
+import { type Detail, closeTolerance, type TraceColumn, type Demonstration } from '../../../demonstration'
 import { leaking, packVolume, type Pack } from '../../../mechanisms/soft-pack'
 import { integratorOf } from '../../../solver'
 import { pumpJar, withTrace } from '../pumped'
@@ -95,7 +95,7 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
     }
     for (let time = from; time < from + duration;) {
       const stage = integratorOf(1).run(system, amount, time, from + duration, {
-        tolerance: stepTolerance(detail, refinement),
+        tolerance: closeTolerance(refinement),
         firstStep: duration / 20,
         between: rows ? 2 : 0,
         onStep: rows && ((t, y) => rows.add(t, pumped.row(at(t), t, Float64Array.of(0, y[0])))),

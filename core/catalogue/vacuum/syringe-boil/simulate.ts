@@ -3,7 +3,7 @@ import {
   type Demonstration,
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
 } from '../../../demonstration'
@@ -60,7 +60,7 @@ export function simulate(values: SyringeBoilValues, detail: Detail, refinement =
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const times: number[] = []
   const bubbles: number[] = []
-  const end = pullSyringe(plan, stepTolerance(detail, refinement), (time, pressure, s, boiling) => {
+  const end = pullSyringe(plan, closeTolerance(refinement), (time, pressure, s, boiling) => {
     times.push(time)
     bubbles.push(s[BOIL.bubbled])
     rows?.add(time, {

@@ -3,7 +3,7 @@ import {
   type Demonstration,
   type Detail,
   GAS_COLUMNS,
-  stepTolerance,
+  closeTolerance,
   type TraceColumn,
   TraceRows,
 } from '../../../demonstration'
@@ -43,7 +43,7 @@ export function simulate(values: SyringeMarshmallowValues, detail: Detail, refin
   const whole = (gas: number): number => (solid + gas * foam.rest) / n.foamVolume
   const end = squeezeFoam(
     plan,
-    stepTolerance(detail, refinement),
+    closeTolerance(refinement),
     rows &&
       ((time, pressure, gas, s) =>
         rows.add(time, {

@@ -499,9 +499,11 @@ export class CoolingVessel implements OdeSystem {
     let surfaceHeat = throughAir * crossSection * toSurface
     if (toSurface < 0) {
       // Water hotter than the pressure lets it be boils, whatever air lies over it; below that it only steams through
-      // the air.
-      const over = liquid - quickSaturationTemperature(now.pressure)
-      const boiling = over <= -1 ? 0 : over >= 1 ? over : ((over + 1) * (over + 1)) / 4
+      // the air. It comes to boil by and by, and not before it steams: with hardly any air the two lie together.
+      const saturated = quickSaturationTemperature(now.pressure)
+      const over = liquid - saturated
+      const edge = saturated - this.dewPoint < 1 ? saturated - this.dewPoint : 1
+      const boiling = over <= -edge ? 0 : over >= edge ? over : ((over + edge) * (over + edge)) / (4 * edge)
       if (boiling > 0) surfaceHeat -= (this.surfaceConductance - throughAir) * crossSection * boiling
     }
     now.surfaceHeat = surfaceHeat

@@ -5,13 +5,11 @@ import { bulbOf, waterForSqueeze, type Diver } from './simulate'
 import { asForce, asPressure, asShare, asTemperatureDifference, asVolume, say } from '../../../sentence'
 
 export const why: Diver['why'] = (values, s) => [
-  say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
-    ${
-      s.results.squeezeToSink === undefined
-        ? 'Its solids float by themselves: no squeeze sinks it.'
-        : say`A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
-            smaller, water goes in, and it is heavier than the water it pushes aside.`
-    }`,
+  s.results.squeezeToSink === undefined
+    ? 'It would float without any air: its solids float by themselves, and no squeeze sinks it.'
+    : say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
+        A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
+        smaller, water goes in, and it is heavier than the water it pushes aside.`,
   s.outcome === 'stays'
     ? say`At the bottom the water above squeezes it by ${asPressure(s.results.staysBelow)} as well, more than it
       has to spare: it stays down. Trim it lighter.`

@@ -2,7 +2,7 @@
 import { ofEnd } from '../../../demonstration'
 import { SUCTION } from '../../wrong-ideas'
 import type { EggOut } from './simulate'
-import { asPressure, asShare, asTemperature, asTemperatureDifference, say } from '../../../sentence'
+import { asPressure, asShare, asTemperature, asTemperatureDifference, asTimes, say } from '../../../sentence'
 
 export const why: EggOut['why'] = (values, s) => [
   say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
@@ -30,6 +30,7 @@ export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
 export const explanation: EggOut['explanation'] = (values, s) => {
   const breath = values.choices.method === 'breath'
   const { neededDifference, peakPressureDifference, neededTemperature } = s.results
+  const more = neededDifference / values.numbers.stationPressure
   return [
     {
       from: 7,
@@ -51,9 +52,9 @@ export const explanation: EggOut['explanation'] = (values, s) => {
     {
       from: 14,
       text: breath
-        ? say`Pressure goes with the number of particles: to get ${asPressure(neededDifference)} more, about
-            ${asShare(neededDifference / values.numbers.stationPressure)} more air must be in the bottle. A strong
-            breath can do about ${asPressure(8000)}.`
+        ? say`Pressure goes with the number of particles: to get ${asPressure(neededDifference)} more, ${
+            more < 1 ? say`about ${asShare(more)} more air` : say`${asTimes(1 + more)} as much air`
+          } must be in the bottle. A strong breath can do about ${asPressure(8000)}.`
         : say`Warming a closed gas by ${asTemperatureDifference(3)} raises its pressure by a hundredth. To get
             ${asPressure(neededDifference)} more the gas must reach ${asTemperature(neededTemperature)}, where damp in
             the bottle helps a good deal.`,

@@ -29,6 +29,7 @@ export const advice: NonNullable<LowPressureBoil['advice']> = values => {
 export const explanation: LowPressureBoil['explanation'] = (values, s) => {
   const r = s.results
   const late = values.numbers.waterTemperature > r.neededStart
+  const cooledBy = values.numbers.waterTemperature - r.endTemperature
   return [
     {
       from: 7,
@@ -73,15 +74,12 @@ export const explanation: LowPressureBoil['explanation'] = (values, s) => {
     {
       from: 16,
       text: say`Water boils where ps(T) exceeds p (ps its saturation pressure at the temperature T, p the pressure in
-      the jar).
-        Each ${asMass(0.01)} of vapour take ${asEnergy(23000)} along: m c ΔT = M L (m mass of water, c its heat
-        capacity, M
-        mass of vapour, L heat of evaporation), here ${asMass(r.evaporated)} and
-        ${asTemperatureDifference(values.numbers.waterTemperature - r.endTemperature)}. A pump must carry off the
-        vapour's
-        volume as well, so a small one hovers near saturation; a large one can go on until the water freezes. Assumed:
-        the
-        water is of one temperature.`,
+        the jar). Each ${asMass(0.01)} of vapour take ${asEnergy(23000)} along: m c ΔT = M L (m mass of water, c its
+        heat capacity, M mass of vapour, L heat of evaporation)${
+          // Water that is colder than the room may be warmed by it, and steams all the same.
+          cooledBy > 0 ? say`, here ${asMass(r.evaporated)} and ${asTemperatureDifference(cooledBy)}` : ''
+        }. A pump must carry off the vapour's volume as well, so a small one hovers near saturation; a large one can go
+        on until the water freezes. Assumed: the water is of one temperature.`,
     },
   ]
 }

@@ -58,7 +58,10 @@ export function failuresOf(
   }))
 }
 
-/** Advice whose value, taken, is accepted and raises no caution; what would is not given. */
+/**
+ * Advice whose value, taken, is accepted, ends as it is hoped for and raises no caution. Other advice is not given: it
+ * does not hold here.
+ */
 export function adviceOf(
   demonstration: Demonstration,
   values: Values,
@@ -77,6 +80,7 @@ export function adviceOf(
     const { values: taken, faults } = resolve(demonstration, given)
     if (faults.length > 0) return false
     const s = demonstration.simulate(taken, 'summary')
+    if (s.outcome !== demonstration.wanted) return false
     const after = demonstration.cautions(taken, s, riskOf(s))
     return !endangers([...before, ...stated], after)
   })

@@ -23,7 +23,7 @@ export const advice: NonNullable<CardAndGlass['advice']> = values => {
       ? {
           text: say`With this glass it falls between ${asShare(bad[0])} and ${asShare(bad[1])} full: fill it to
             the brim, or take a shorter glass.`,
-          take: { input: 'fillShare', value: Math.min(1, bad[1] + 0.05) },
+          take: { input: 'fillShare', value: 1 },
         }
       : { text: 'This glass holds however full it is; half full asks most of it.' },
   ]

@@ -56,7 +56,10 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
               ? ' There is no hurry with this one.'
               : say` This one must be on within ${asTime(latest)}.`
         }`,
-      take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) },
+      // A smaller one that goes in goes in more surely.
+      ...((s.outcome !== 'whole' || n.eggDiameter > safe) && {
+        take: { input: 'eggDiameter', value: Number(safe.toFixed(4)) },
+      }),
     },
   ]
 }

@@ -1,7 +1,8 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { BUBBLES_ARE_AIR } from '../../wrong-ideas'
-import { neededStart, type LowPressureBoil } from './simulate'
+import type { LowPressureBoilValues } from './inputs'
+import { neededStart, simulate, type LowPressureBoil } from './simulate'
 import { asEnergy, asMass, asPressure, asTemperature, asTemperatureDifference, say } from '../../../sentence'
 
 export const why: LowPressureBoil['why'] = (values, s) => [
@@ -15,15 +16,36 @@ export const why: LowPressureBoil['why'] = (values, s) => [
       vapour takes its heat along.`,
 ]
 
+/** K over the coldest water that this pump can ever bring to the boil, and so much warmer again while it does not. */
+const [WELL_OVER, WARMER] = [8, 4]
+/** Warmer water is no demonstration of a low pressure any more, K. */
+const WARMEST = 368
+
+/** The coldest water that boils with this pump and in this time, well over the least that it ever can; K. */
+function boilsFrom(values: LowPressureBoilValues): number | undefined {
+  for (let water = Math.round(neededStart(values) + WELL_OVER - 273.15) + 273.15; water < WARMEST; water += WARMER) {
+    const tried = { ...values, numbers: { ...values.numbers, waterTemperature: water } }
+    if (simulate(tried, 'summary').outcome === 'boils') return water
+  }
+  return undefined
+}
+
 export const advice: NonNullable<LowPressureBoil['advice']> = values => {
-  const needed = neededStart(values) + 8
-  return [
-    {
-      text: say`For this pump at this height start at ${asTemperature(needed)} or warmer (bare minimum
-        ${asTemperature(neededStart(values))}, with no time to cool).`,
-      take: { input: 'waterTemperature', value: Math.round(needed - 273.15) + 273.15 },
-    },
-  ]
+  const water = boilsFrom(values)
+  if (water === undefined)
+    return [
+      {
+        text:
+          'This pump, in this time, boils no water that is much colder than it boils in the open: ' +
+          'a better pump, or longer.',
+      },
+    ]
+  const text = say`For this pump, this height and this time start at ${asTemperature(water)} or warmer (bare minimum
+    ${asTemperature(neededStart(values))}, with all the time in the world).`
+  // Water that is warmer already boils more surely.
+  return values.numbers.waterTemperature >= water
+    ? [{ text }]
+    : [{ text, take: { input: 'waterTemperature', value: water } }]
 }
 
 export const explanation: LowPressureBoil['explanation'] = (values, s) => {

@@ -27,9 +27,9 @@ export const why: SyringeBoil['why'] = (values, s) => {
 const WELL_OVER = 8
 const WARMEST = 333.15
 
-export const advice: NonNullable<SyringeBoil['advice']> = (_values, s) => {
+export const advice: NonNullable<SyringeBoil['advice']> = (values, s) => {
   const warmer = s.results.neededStart + WELL_OVER
-  if (s.outcome === 'boils' || warmer > WARMEST) return []
+  if (s.outcome === 'boils' || warmer > WARMEST || warmer <= values.numbers.waterTemperature) return []
   return [
     {
       text: say`Water at ${asTemperature(warmer)} is well over the coldest that boils with so much air.`,

@@ -11,7 +11,7 @@ interface Found {
   forecast: Forecast
   /** by as many draws and with as much learnt as on the Bench: cautions are the same there */ whole: boolean
 }
-export interface Spares extends Found {
+interface Spares extends Found {
   /** undefined where it is unlikely as planned */ bring: number | undefined
   noun: readonly [string, string]
 }

@@ -16,18 +16,26 @@ export const why: LowPressureBoil['why'] = (values, s) => [
       vapour takes its heat along.`,
 ]
 
-/** K over the coldest water that this pump can ever bring to the boil, and so much warmer again while it does not. */
-const [WELL_OVER, WARMER] = [8, 4]
+/** K over the coldest water that this pump can ever bring to the boil; and how closely the one that does is found. */
+const [WELL_OVER, CLOSE] = [8, 4]
 /** Warmer water is no demonstration of a low pressure any more, K. */
 const WARMEST = 368
 
-/** The coldest water that boils with this pump and in this time, well over the least that it ever can; K. */
+/** About the coldest water that boils with this pump and in this time, well over the least that it ever can; K. */
 function boilsFrom(values: LowPressureBoilValues): number | undefined {
-  for (let water = Math.round(neededStart(values) + WELL_OVER - 273.15) + 273.15; water < WARMEST; water += WARMER) {
-    const tried = { ...values, numbers: { ...values.numbers, waterTemperature: water } }
-    if (simulate(tried, 'summary').outcome === 'boils') return water
+  const boils = (waterTemperature: number) =>
+    simulate({ ...values, numbers: { ...values.numbers, waterTemperature } }, 'summary').outcome === 'boils'
+  let cold = Math.round(neededStart(values) + WELL_OVER - 273.15) + 273.15
+  let warm = WARMEST
+  if (cold <= warm && boils(cold)) return cold
+  if (cold > warm || !boils(warm)) return undefined
+  // Halved, and not step by step: it is worked out anew with every change.
+  while (warm - cold > CLOSE) {
+    const middle = (cold + warm) / 2
+    if (boils(middle)) warm = middle
+    else cold = middle
   }
-  return undefined
+  return Math.ceil(warm - 273.15) + 273.15
 }
 
 export const advice: NonNullable<LowPressureBoil['advice']> = values => {

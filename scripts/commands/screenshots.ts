@@ -64,6 +64,8 @@ await take('lesson', '/order/lesson', {
   act: async page => {
     await page.getByTestId('lesson').waitFor()
     await page.getByRole('table', { name: 'In the lesson' }).getByText('End').waitFor()
+    // With the odds of its demonstrations.
+    await page.getByText('Print: once the odds are computed').waitFor({ state: 'hidden', timeout: 120_000 })
   },
 })
 // As it is printed on A4, at 96 dots an inch.

@@ -103,18 +103,28 @@ export class BoilingUnderPump {
     return share <= 0 ? 0 : share >= 1 ? 1 : share
   }
 
+  /** Evaporation by area and pascal that lack, kg/(m2 s Pa). */
+  private perArea(pressure: number): number {
+    return this.evaporation * STILL * Math.min(THINNEST, this.outside / Math.max(pressure, 1000))
+  }
+
+  /** Vapour that bubbles bring up, kg/s. @param superpressure of the water's vapour over the gas, Pa */
+  bubbling(pressure: number, superpressure: number): number {
+    const vigour = this.started ? this.vigourAt(superpressure) : 0
+    return vigour * BUBBLING * this.perArea(pressure) * this.surface * superpressure
+  }
+
   readonly contents: NonNullable<PumpedSpace['contents']> = {
     scale: [5, 5, 1e-4, 1e-4],
     rates: (_, pressure, state, slope) => {
-      const { outside, room, surface, glass, evaporation, wallCapacity } = this
+      const { room, surface, glass, wallCapacity } = this
       const { volume } = this.plan
       const water = state[BOIL.water]
       const mass = Math.max(1e-6, this.mass - state[BOIL.given])
       const partial = state[BOIL.vapour] / volume
       const saturation = quickSaturationPressure(water)
-      const perArea = evaporation * STILL * Math.min(THINNEST, outside / Math.max(pressure, 1000))
-      const superpressure = saturation - pressure
-      const bubbles = this.started ? this.vigourAt(superpressure) * BUBBLING * perArea * surface * superpressure : 0
+      const perArea = this.perArea(pressure)
+      const bubbles = this.bubbling(pressure, saturation - pressure)
       const given = perArea * surface * (saturation - partial) + bubbles
       const latent = quickLatentHeat(water)
       // Dew on the glass; what little there is of it evaporates again from the water's account, not from here.

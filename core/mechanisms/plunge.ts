@@ -1,6 +1,6 @@
 /** Runs an upturned vessel with its mouth under water from the seal to what ends the hush; see `cooling-vessel.ts`. */
 import { firstReachedOnCurve, integratorOf, type Occurrence, type OdeEvent } from '../solver'
-import { type CoolingVessel } from './cooling-vessel'
+import { WIDE_DIFFERENCE, type CoolingVessel } from './cooling-vessel'
 import { COOLING } from './cooling-plan'
 
 /**
@@ -31,6 +31,9 @@ const LONGEST_PLUNGE = 900
  */
 const ALL_BUT = 0.9
 
+/** Once it holds so much of its capacity without a wide difference, a vessel will hardly come to one. */
+const FILLING = 0.2
+
 const times: number[] = []
 const amounts: number[] = []
 const inflows: number[] = []
@@ -50,6 +53,10 @@ export interface PlungeEnd {
 /**
  * Follows the vessel from the seal until it is full, or nothing more will be seen, or for `longest` seconds.
  *
+ * Water that comes in as fast as the steam goes holds the difference down to a hundredth of the pressure or less, which
+ * steps that know the pressure to some thousandths can't tell: such a run is taken again from the seal, by closer
+ * steps where the difference is small. One that comes to a wide difference is told by the first.
+ *
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  * @param tolerance relative, of one step
  * @param record called with (seconds since the seal, state)
@@ -61,6 +68,25 @@ export function plunge(
   record?: (time: number, state: Float64Array) => void,
   longest = LONGEST_PLUNGE,
 ): PlungeEnd {
+  if (!record) {
+    const sealed = state.slice()
+    system.close = false
+    const quick = follow(system, state, tolerance, undefined, longest)
+    if (quick) return quick
+    state.set(sealed)
+  }
+  system.close = true
+  return follow(system, state, tolerance, record, longest)!
+}
+
+/** The same by one kind of steps. @returns undefined where they are too wide for what comes of it */
+function follow(
+  system: CoolingVessel,
+  state: Float64Array,
+  tolerance: number,
+  record: ((time: number, state: Float64Array) => void) | undefined,
+  longest: number,
+): PlungeEnd | undefined {
   const { plan } = system
   const { capacity } = plan.vessel
   const critical: OdeEvent = {
@@ -104,6 +130,14 @@ export function plunge(
     value: (_, s) => (s[COOLING.drawnIn] > 1.5 * system.passageMass ? s[COOLING.speed] - 0.01 : 1),
   }
   const settled: OdeEvent = { id: 'settled', direction: -1, stops: true, value: (_, s) => system.unrest(s) }
+  let widest = 0
+  const wide = WIDE_DIFFERENCE * plan.room.pressure
+  const fills: OdeEvent = {
+    id: 'fills',
+    direction: -1,
+    stops: true,
+    value: (_, s) => (widest > wide ? 1 : system.gasVolume(s) - (1 - FILLING) * capacity),
+  }
   let hush: number | undefined
   let peakDifference = 0
   let timeOfPeak = 0
@@ -116,6 +150,7 @@ export function plunge(
     times.push(at)
     amounts.push(s[COOLING.drawnIn])
     inflows.push(system.inflow(s))
+    widest = Math.max(widest, system.difference(s))
     record?.(at, s)
   }
   const peaks = [
@@ -140,6 +175,7 @@ export function plunge(
             mouthFull,
             full,
             ...(plan.mouth?.stem ? [still] : []),
+            ...(system.close ? [] : [fills]),
           ]
     const end = system.dependsOnTime ? system.plungeTime : longest
     const stage = integrator.run(system, state, time, end, {
@@ -151,6 +187,7 @@ export function plunge(
       onStep,
       between: record ? 1 : 0,
     })
+    if (stage.stoppedBy === 'fills') return undefined
     time = stage.time
     const { difference, speed } = stage.peaks
     if (difference.value > peakDifference) {
@@ -192,6 +229,7 @@ export function plunge(
       state[COOLING.losing] = 1e-6
     }
   }
+  if (!system.close && peakDifference < wide) return undefined
   const filled =
     firstReachedOnCurve(ALL_BUT * amounts.reduce((most, x) => Math.max(most, x), 0), times, amounts, inflows) ?? time
   return {

@@ -34,13 +34,13 @@ export const drawnVolume = ({ start, drawn, pullTime }: SyringePlan, time: numbe
  * of the room.
  *
  * @param tolerance relative, of one step
- * @param record called with (s since the start of the pull, pressure, state, boiling or not)
+ * @param record called with (s since the start of the pull, pressure, state, vapour in bubbles, kg/s)
  * @source ideal gases in a growing volume; evaporation, boiling and dew as in `boiling-under-pump.ts`
  */
 export function pullSyringe(
   plan: SyringePlan,
   tolerance: number,
-  record?: (time: number, pressure: number, state: Float64Array, boiling: boolean) => void,
+  record?: (time: number, pressure: number, state: Float64Array, bubbling: number) => void,
 ): SyringeEnd {
   const { outside, room, start, temperature, leakArea, pullTime, holdTime } = plan
   const boilPlan: BoilPlan = { ...plan, volume: start }
@@ -85,7 +85,7 @@ export function pullSyringe(
         record &&
         ((t, s) => {
           const pressure = pressureOf(t, s)
-          record(t, pressure, s, boil.vigour(pressure, s[BOIL.water]) > 0)
+          record(t, pressure, s, boil.bubbling(pressure, boil.superpressure(pressure, s[BOIL.water])))
         }),
     })
     time = stage.time

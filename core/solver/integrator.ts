@@ -154,11 +154,12 @@ export class Integrator {
         continue
       }
       let error = 0
+      const aim = system.closeness ? tolerance * system.closeness(reached) : tolerance
       for (let i = 0; i < size; i++) {
         const zero = reference ? reference[i] : 0
         const before = Math.abs(state[i] - zero)
         const after = Math.abs(reached[i] - zero)
-        const ratio = errors[i] / (tolerance * ((before > after ? before : after) + scale[i]))
+        const ratio = errors[i] / (aim * ((before > after ? before : after) + scale[i]))
         error += ratio * ratio
       }
       error = Math.sqrt(error / size)

@@ -12,6 +12,11 @@ export interface OdeSystem {
    * unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter
    */
   readonly amounts?: readonly number[]
+  /**
+   * Share of the tolerance that a step to `state` may use, (0, 1], where something small hangs on large unknowns; all
+   * of it if left out.
+   */
+  closeness?(state: Float64Array): number
   /** true if the right-hand side depends on time itself */
   readonly dependsOnTime?: boolean
   /** the right-hand side: writes dy/dt into `slope` */

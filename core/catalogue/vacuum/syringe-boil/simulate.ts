@@ -9,7 +9,7 @@ import {
 } from '../../../demonstration'
 import { BOIL } from '../../../mechanisms/boiling-under-pump'
 import { drawnVolume, pullSyringe, type SyringePlan } from '../../../mechanisms/pulled-syringe'
-import { firstReached } from '../../../solver'
+import { firstReachedOnCurve } from '../../../solver'
 import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { quickLiquidDensity, quickSaturationTemperature } from '../../../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../../../substances/water'
@@ -60,9 +60,11 @@ export function simulate(values: SyringeBoilValues, detail: Detail, refinement =
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
   const times: number[] = []
   const bubbles: number[] = []
-  const end = pullSyringe(plan, closeTolerance(refinement), (time, pressure, s, boiling) => {
+  const rates: number[] = []
+  const end = pullSyringe(plan, closeTolerance(refinement), (time, pressure, s, bubbling) => {
     times.push(time)
     bubbles.push(s[BOIL.bubbled])
+    rates.push(bubbling)
     rows?.add(time, {
       pressure,
       gasTemperature: room,
@@ -71,12 +73,12 @@ export function simulate(values: SyringeBoilValues, detail: Detail, refinement =
       waterTemperature: s[BOIL.water],
       boilingPoint: quickSaturationTemperature(Math.max(TRIPLE, pressure)),
       drawn: drawnVolume(plan, time),
-      boiling: boiling ? 1 : 0,
+      boiling: bubbling > 0 ? 1 : 0,
     })
   })
   const { boilsAt, boilPressure, state } = end
   const over = n.pullTime + n.holdTime
-  const lastBubble = firstReached(MOST_BUBBLES * state[BOIL.bubbled], times, bubbles) ?? over
+  const lastBubble = firstReachedOnCurve(MOST_BUBBLES * state[BOIL.bubbled], times, bubbles, rates) ?? over
   const bubbled =
     boilPressure === undefined ? 0 : (state[BOIL.bubbled] * WATER_GAS_CONSTANT * room) / (boilPressure * surface)
   const vapour = state[BOIL.vapour] / drawn

@@ -73,8 +73,8 @@ const CLINGING_WATER = 2e-5
  * needs steps that are closer by as much.
  */
 export const WIDE_DIFFERENCE = 0.05
-/** Down to this share of the tolerance: with an open mouth, and closed, where a leak keeps it small for hours. */
-const [CLOSEST, CLOSEST_SEALED] = [1 / 16, 1 / 8]
+/** Down to this share of the tolerance. */
+const CLOSEST = 1 / 16
 
 const SCALE = Float64Array.of(10, 10, 10, 1e-5, 10, 1e-3, 1, 1e-5, 2e-2, 1, 1e-2, 1e-4, 1e-4, 1e-4)
 
@@ -107,7 +107,7 @@ export class CoolingVessel implements OdeSystem {
   /** true: no water has come in, and none is pushed in: the mouth's water stands */
   kept = false
   /** true: steps are so close that a difference small against the room's pressure is told, too */
-  close = true
+  close = false
   /** false: the coolant is not there yet, and the wall it will reach stands in the room's air */
   cooled = true
 
@@ -302,9 +302,8 @@ export class CoolingVessel implements OdeSystem {
 
   closeness(state: Float64Array): number {
     if (!this.close) return 1
-    const closest = this.open ? CLOSEST : CLOSEST_SEALED
     const share = Math.abs(this.difference(state)) / (WIDE_DIFFERENCE * this.outside)
-    return share > 1 ? 1 : share < closest ? closest : share
+    return share > 1 ? 1 : share < CLOSEST ? CLOSEST : share
   }
 
   /** Pressure that pushes water into an open mouth, hydrostatics included, Pa; negative pushes it out. */

@@ -10,10 +10,10 @@ const LONGEST_SEALED = 12 * 3600
 /** Share of its greatest difference that a vessel has reached when no more is worth waiting for. */
 const NO_MORE = 0.95
 /**
- * A wall that creeps goes in and never out: what a step is off by adds up to too little, and how far it goes is what
- * is asked.
+ * A wall that creeps goes in and never out: what a step is off by adds up to too little. How far it goes is what is
+ * asked, all the more of a soft wall, which creeps all the way.
  */
-const CREEP_TOLERANCE = 0.15
+const [CREEP_TOLERANCE, SOFT_TOLERANCE] = [0.4, 0.15]
 /** A skin is followed by a law without a threshold, and its end is a balance that a step finds by itself. */
 const SKIN_TOLERANCE = 1.5
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
@@ -37,8 +37,8 @@ const OVER_BY = new Set(['settled', 'spent', 'falls', 'patience'])
 const SHOWS = 0.02
 
 /** How closely, against the way to the collapse, a wall is followed that gives way. */
-const following = ({ wall, plan }: CoolingVessel): number =>
-  wall !== 'creeping' ? 1 : plan.strength.skin ? SKIN_TOLERANCE : CREEP_TOLERANCE
+const following = ({ wall, plan }: CoolingVessel, soft: boolean): number =>
+  wall !== 'creeping' ? 1 : plan.strength.skin ? SKIN_TOLERANCE : soft ? SOFT_TOLERANCE : CREEP_TOLERANCE
 
 export interface SealedEnd {
   /** s from the seal; undefined if it never goes */
@@ -140,6 +140,8 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   const integrator = integratorOf(system.size)
   system.wall = soft ? 'creeping' : 'standing'
   system.cooled = coolDelay <= 0
+  // Little folds a soft wall, and nothing less than a wide difference a metal one.
+  system.close = soft && !system.plan.strength.skin
   while (time < longest) {
     const watched = [...talk, ...falls, ...(system.cooled ? ends : [])]
     const events =
@@ -147,7 +149,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
     const sudden = system.wall === 'moving' ? time + SUDDEN : Infinity
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
-      tolerance: following(system) * tolerance,
+      tolerance: following(system, soft) * tolerance,
       firstStep: system.wall === 'moving' ? 1e-5 : 0.05,
       explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0,
       events,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { latinHypercube } from '../forecast/latin-hypercube'
+import { drawnStagings } from '../../tests/drawn-stagings'
 import { DEMONSTRATIONS } from './everything'
 import { resolve, type Demonstration, type QuantityInput, type Simulation, type Values } from '../demonstration'
 
@@ -16,28 +16,13 @@ const STRAYS = 0.04
  */
 const SMALL_DIFFERENCE: Readonly<Record<string, number>> = { blowEnergy: 0.1 }
 
-/** Stagings over the usual ranges; half of the inputs stay as they are, or hardly any would go together. */
-function drawn(d: Demonstration, count: number): Values[] {
-  const tries = 4 * count
-  const points = latinHypercube(tries, d.inputs.length, 11)
-  return Array.from({ length: tries }, (_, i) => {
-    const numbers: Record<string, number> = {}
-    const choices: Record<string, string> = {}
-    d.inputs.forEach((input, column) => {
-      const u = points[i * d.inputs.length + column]
-      if (input.kind === 'choice') {
-        if ((i + column) % 2) choices[input.id] = input.choices[Math.floor(u * input.choices.length)].id
-      } else if ((i + column) % 2) {
-        const [low, high] = input.usual
-        numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
-      }
-    })
-    return resolve(d, { numbers, choices })
-  })
+/** As many as were not refused of four times as many. */
+const drawn = (d: Demonstration, count: number): Values[] =>
+  drawnStagings(d, 4 * count, 11)
+    .map(given => resolve(d, given))
     .filter(r => r.faults.length === 0)
     .map(r => r.values)
     .slice(0, count)
-}
 
 const quantileOf = (sorted: readonly number[], share: number): number => sorted[Math.floor(share * (sorted.length - 1))]
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { latinHypercube } from '../forecast/latin-hypercube'
+import { drawnStagings } from '../../tests/drawn-stagings'
 import { predict } from '../formats'
 import { DEMONSTRATIONS, findDemonstration } from './everything'
 import { METRIC, tell, type Sentence } from '../sentence'
@@ -38,28 +38,15 @@ describe('every demonstration', () => {
     '%s survives stagings drawn at random over all it accepts, ledger and window included',
     id => {
       const d = of(id)
-      const columns = d.inputs.length
-      const points = latinHypercube(90, columns, 7)
       let tried = 0
-      for (let i = 0; i < 90; i++) {
-        const numbers: Record<string, number> = {}
-        const choices: Record<string, string> = {}
-        d.inputs.forEach((input, column) => {
-          const u = points[i * columns + column]
-          if (input.kind === 'choice' && (i + column) % 2)
-            choices[input.id] = input.choices[Math.floor(u * input.choices.length)].id
-          // Half of them are left as they are, or hardly any staging would go together.
-          else if (input.kind === 'quantity' && (i + column) % 2) {
-            const [low, high] = (i + column) % 6 === 1 ? input.range : input.usual
-            numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
-          }
-        })
-        const { values, faults } = resolve(d, { numbers, choices })
+      const drawn = drawnStagings(d, 90, 7, (i, column) => ((i + column) % 6 === 1 ? 'range' : 'usual'))
+      for (const [i, given] of drawn.entries()) {
+        const { values, faults } = resolve(d, given)
         if (faults.length) continue
         tried++
         const s = d.simulate(values, 'trace')
         for (const [key, value] of Object.entries(s.results))
-          expect(Number.isFinite(value), `${key} ${JSON.stringify({ numbers, choices })}`).toBe(true)
+          expect(Number.isFinite(value), `${key} ${JSON.stringify(given)}`).toBe(true)
         const { rows, difference } = d.ledger(s)
         expect(Math.abs(rows.reduce((sum, r) => sum + r.pressure, 0) - difference)).toBeLessThan(1e-3)
         if (i % 9 === 0) d.waterWindow?.(values)

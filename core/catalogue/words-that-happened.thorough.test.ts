@@ -3,11 +3,11 @@
  * every choice, all four levels.
  */
 import { AVOIDED } from '../../tests/avoided-words'
+import { drawnStagings } from '../../tests/drawn-stagings'
 import { fleschKincaid } from 'flesch-kincaid'
 import { syllable } from 'syllable'
 import { describe, expect, it } from 'vitest'
 import { DEMONSTRATIONS } from './everything'
-import { latinHypercube } from '../forecast/latin-hypercube'
 import { CUSTOMARY, METRIC, tell } from '../sentence'
 import { askedOfRun, resolve, sentencesOf, type Demonstration, type Simulation, type Values } from '../demonstration'
 
@@ -24,33 +24,18 @@ const OF_A_KIND = 3
 
 /** Runs over all that is accepted: a few of every end and choice that come up. */
 function runsOf(d: Demonstration): Run[] {
-  const columns = d.inputs.length
   const kinds = new Map<string, number>()
   const runs: Run[] = []
-  for (const seed of SEEDS) {
-    const points = latinHypercube(DRAWS, columns, seed)
-    for (let i = 0; i < DRAWS; i++) {
-      const numbers: Record<string, number> = {}
-      const choices: Record<string, string> = {}
-      d.inputs.forEach((input, column) => {
-        const u = points[i * columns + column]!
-        // Half of them are left as they are, or hardly any staging would go together.
-        if (i === 0 || (i + column) % 2 === 0) return
-        if (input.kind === 'choice') choices[input.id] = input.choices[Math.floor(u * input.choices.length)]!.id
-        else {
-          const [low, high] = i % 4 === 1 ? input.range : input.usual
-          numbers[input.id] = low > 0 && high / low > 20 ? low * (high / low) ** u : low + (high - low) * u
-        }
-      })
-      const { values, faults } = resolve(d, { numbers, choices })
-      if (faults.length > 0) continue
-      const simulation = d.simulate(values, 'summary')
-      const kind = [simulation.outcome, ...Object.values(values.choices)].join()
-      const known = kinds.get(kind) ?? 0
-      if (known >= OF_A_KIND) continue
-      kinds.set(kind, known + 1)
-      runs.push({ values, simulation })
-    }
+  const drawn = SEEDS.flatMap(seed => drawnStagings(d, DRAWS, seed, i => (i % 4 === 1 ? 'range' : 'usual')))
+  for (const given of [{ numbers: {}, choices: {} }, ...drawn]) {
+    const { values, faults } = resolve(d, given)
+    if (faults.length > 0) continue
+    const simulation = d.simulate(values, 'summary')
+    const kind = [simulation.outcome, ...Object.values(values.choices)].join()
+    const known = kinds.get(kind) ?? 0
+    if (known >= OF_A_KIND) continue
+    kinds.set(kind, known + 1)
+    runs.push({ values, simulation })
   }
   return runs
 }

@@ -1,8 +1,8 @@
 /** What is advised with a value: by the draws of the plan before and after it is taken. */
 import { describe, expect, it } from 'vitest'
+import { drawnStagings } from '../../tests/drawn-stagings'
 import { DEMONSTRATIONS } from '../catalogue/everything'
 import { adviceOf, resolve, type Demonstration, type Given } from '../demonstration'
-import { latinHypercube } from './latin-hypercube'
 import { StagingSample } from './sample'
 import { riskOfForecast, summarise } from './summary'
 
@@ -11,22 +11,10 @@ const DRAWS = 240
 /** Of a share of so many draws, more than twice its greatest standard error, the same draws before and after. */
 const NOTICED = 0.07
 
-/** Stagings over the usual ranges; half of the inputs stay as they are, or hardly any would go together. */
-function stagings(d: Demonstration): Given[] {
-  const tries = 6 * STAGINGS
-  const points = latinHypercube(tries, d.inputs.length, 5)
-  return Array.from({ length: tries }, (_, i): Given => {
-    const numbers: Record<string, number> = {}
-    d.inputs.forEach((input, column) => {
-      if (input.kind === 'choice' || (i + column) % 2) return
-      const [low, high] = input.usual
-      numbers[input.id] = low + (high - low) * points[i * d.inputs.length + column]
-    })
-    return { numbers, choices: {}, spreads: {} }
-  })
+const stagings = (d: Demonstration): Given[] =>
+  drawnStagings(d, 6 * STAGINGS, 5)
     .filter(given => resolve(d, given).faults.length === 0)
     .slice(0, STAGINGS)
-}
 function oddsOf(d: Demonstration, given: Given) {
   const sample = new StagingSample(d, given, DRAWS, 1)
   sample.advance(DRAWS)

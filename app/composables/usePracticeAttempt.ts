@@ -35,7 +35,7 @@ export function usePracticeAttempt(setting: Readonly<Ref<Setting | undefined>>) 
   const done = shallowRef<readonly PracticeAct[]>([])
   /** s since it began */ const now = ref(0)
   const speed = ref(1)
-  const state = ref<'ready' | 'running' | 'asked' | 'over'>('ready')
+  const state = ref<'ready' | 'left' | 'running' | 'asked' | 'over'>('ready')
   const refusal = shallowRef<Sentence>()
   const asked = shallowRef<WhatNow>()
   /** what was seen as it came */ const seen = shallowRef<Sentence>()
@@ -96,6 +96,16 @@ export function usePracticeAttempt(setting: Readonly<Ref<Setting | undefined>>) 
     state.value = 'running'
     clock.resume()
   }
+  /** As it was when the page was left: it goes on when whoever practises says so. */
+  function restore(left: { acts: readonly PracticeAct[]; now: number; endedAt: string | null }) {
+    done.value = left.acts
+    now.value = left.now
+    state.value = left.endedAt === null ? 'left' : 'over'
+  }
+  function goOn() {
+    begin()
+    if (endedAt(done.value)) askHowItEnded()
+  }
   function finish() {
     clock.pause()
     asked.value = undefined
@@ -149,7 +159,10 @@ export function usePracticeAttempt(setting: Readonly<Ref<Setting | undefined>>) 
   function call(how: 'gone' | 'nothing') {
     if (!setting.value || state.value !== 'running' || phase.value !== 'under-way' || endedAt(done.value)) return
     add({ kind: 'mark', id: how })
-    const question = questionAfter(setting.value, done.value, values.value!, run.value!)
+    askHowItEnded()
+  }
+  function askHowItEnded() {
+    const question = questionAfter(setting.value!, done.value, values.value!, run.value!)
     if (question) ask(question)
     else finish()
   }
@@ -180,6 +193,8 @@ export function usePracticeAttempt(setting: Readonly<Ref<Setting | undefined>>) 
     open,
     inHand,
     begin,
+    restore,
+    goOn,
     act,
     hurt,
     call,

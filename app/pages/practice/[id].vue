@@ -1,6 +1,5 @@
 <script setup lang="ts">
 /** A staging practised without a vessel: the exercise, the bench, the debrief. */
-import { newId } from '~/api/new-id'
 import { refusalOf } from '~/api/sending'
 import type { PracticeWrite } from '~/composables/useUnkeptPractice'
 import {
@@ -8,6 +7,7 @@ import {
   cautionsOf,
   courseOf,
   findDemonstration,
+  forecastKey,
   practiceSchema,
   resolveStaging,
   riskOfForecast,
@@ -57,15 +57,39 @@ const setting = computed(() =>
 )
 const MOST_SEEDS = 2 ** 31 - 1
 function again() {
+  underWay.anew()
   debrief.value = logbook.value = undefined
   kept.value = ''
   seed.value = 1 + Math.floor(Math.random() * (MOST_SEEDS - 1))
 }
-onMounted(() => again())
 watch(exercise, () => again())
 
 const attempt = usePracticeAttempt(setting)
 const { now, speed, state, scene, senses, instruments, seen, asked, inHand, sealed, answered, done } = attempt
+
+// --- an attempt goes on after a reload --------------------------------------------------------------
+const underWay = useAttemptUnderWay()
+const practised = () => forecastKey(document.value!)
+onMounted(async () => {
+  const left = document.value && exercise.value && underWay.left(practised(), exercise.value.id)
+  if (!left) return again()
+  seed.value = left.seed
+  learner.value = left.learner ?? ''
+  await nextTick()
+  attempt.restore(left)
+})
+watch([done, () => Math.floor(now.value), state], () => {
+  if (state.value === 'ready' || state.value === 'left' || debrief.value) return
+  underWay.remember({
+    of: practised(),
+    exercise: exercise.value!.id,
+    seed: seed.value,
+    learner: learner.value || null,
+    acts: [...done.value],
+    now: now.value,
+    over: state.value === 'over',
+  })
+})
 
 /** By the draws where there are some, as on the Bench; else by the one run that is stated. */
 const cautions = computed(() => {
@@ -96,14 +120,15 @@ const failure = ref('')
 const kept = ref('')
 const learner = ref<string>()
 onMounted(() => {
-  learner.value = who.mine ?? ''
+  learner.value ??= who.mine ?? ''
 })
 const worker = useForecastWorker(answer => {
   if (answer.kind === 'debrief') {
     debrief.value = answer.debrief
     logbook.value = answer.logbook
     write = writeOf(answer.debrief)
-    void keep()
+    // From here on it is with those that are not kept yet.
+    void keep().then(underWay.forget)
   } else if (answer.kind === 'failed') failure.value = answer.message
 })
 watch(state, is => {
@@ -122,10 +147,10 @@ const unkept = useUnkeptPractice()
 let write: PracticeWrite | undefined
 function writeOf(told: Debrief): PracticeWrite {
   return {
-    id: newId(),
+    id: underWay.id(),
     learner: learner.value || null,
     document: practiceSchema.parse({
-      practisedAt: new Date().toISOString(),
+      practisedAt: underWay.endedAt(),
       staging: document.value!,
       exercise: exercise.value!.id,
       seed: seed.value,
@@ -201,6 +226,14 @@ watch(debrief, async is => {
         <p class="soft text-sm">
           Nothing real is heated, closed or pumped here. It is practice, and no permit: your employer decides who may do
           it before others.
+        </p>
+      </div>
+
+      <div v-else-if="state === 'left'" class="grid gap-3">
+        <p>{{ clock }} into this attempt the page was left. Nothing has gone on since.</p>
+        <p class="flex flex-wrap gap-3">
+          <UButton variant="solid" class="text-lg" @click="attempt.goOn">Go on</UButton>
+          <UButton @click="again">Begin anew</UButton>
         </p>
       </div>
 

@@ -74,7 +74,7 @@ test('a can that was carried too slowly: what decided it, and what to do better'
   await expect(page.getByText(`${before} into this attempt the page was left.`)).toBeVisible()
   await press(page, 'Go on')
   await expect(since).toHaveText(before)
-  await expect(act(page)).toHaveText(/^Off the heat/)
+  await expect(act(page)).toContainText('Off the heat')
   await page.keyboard.press('l')
   await page.clock.runFor(18_000)
   await page.keyboard.press('s')

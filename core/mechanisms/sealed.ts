@@ -1,6 +1,6 @@
 /** Runs a closed vessel from the seal until nothing more can come of it; see `cooling-vessel.ts`. */
 import { firstReached, integratorOf, type OdeEvent } from '../solver'
-import { type CoolingVessel } from './cooling-vessel'
+import { WIDE_DIFFERENCE, type CoolingVessel } from './cooling-vessel'
 import { COOLING } from './cooling-plan'
 
 /** Difference that nothing feels, Pa. */
@@ -29,6 +29,8 @@ const OVER = 0.9
  * anything else by half as many, nor by five times.
  */
 const PATIENCE = 60
+/** The same for a second run, which is for the greatest difference alone: that comes early. */
+const PATIENCE_FOR_THE_PEAK = 15
 const MOST_PATIENCE = 19_000
 /** Nothing more comes of it once all that can still come is less than this share of what has been. */
 const SPENT = 0.98
@@ -75,6 +77,21 @@ const losses: number[] = []
  * @param state in and out, see `COOLING`; vapour, air, gas, walls and liquid set by the caller, the rest zero
  */
 export function coolSealed(system: CoolingVessel, state: Float64Array, options: SealedOptions): SealedEnd {
+  const { soft = false, untilPeak = false, record } = options
+  const { skin } = system.plan.strength
+  // Little folds a soft wall; of a metal one a small difference is told by a second run, where it comes to no more.
+  system.close = soft && !skin
+  const sealed = state.slice()
+  const quick = follow(system, state, options)
+  const wide = WIDE_DIFFERENCE * system.plan.room.pressure
+  if (skin || soft || untilPeak || record || quick.peakDifference > wide || quick.peakDifference === 0) return quick
+  state.set(sealed)
+  system.close = true
+  return follow(system, state, options, PATIENCE_FOR_THE_PEAK)
+}
+
+/** The same by one kind of steps. */
+function follow(system: CoolingVessel, state: Float64Array, options: SealedOptions, patience = PATIENCE): SealedEnd {
   const {
     tolerance,
     soft = false,
@@ -141,8 +158,6 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   const integrator = integratorOf(system.size)
   system.wall = soft ? 'creeping' : 'standing'
   system.cooled = coolDelay <= 0
-  // Little folds a soft wall, and nothing less than a wide difference a metal one.
-  system.close = soft && !system.plan.strength.skin
   while (time < longest) {
     const watched = [...talk, ...falls, ...(system.cooled ? ends : [])]
     const events =
@@ -158,7 +173,7 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
       // What follows a collapse is told by the ends of its steps; the way there is watched more closely.
       between: record ? 2 : system.wall === 'creeping' && !soft ? 0 : 1,
       peaks: [{ id: 'difference', value: difference }],
-      patience: Math.min(MOST_PATIENCE, PATIENCE / Math.sqrt(tolerance)),
+      patience: Math.min(MOST_PATIENCE, patience / Math.sqrt(tolerance)),
     })
     time = stage.time
     const { value, time: at } = stage.peaks.difference

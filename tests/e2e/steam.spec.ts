@@ -61,6 +61,8 @@ test('a heater that is measured narrows the forecast', async ({ page }) => {
     return Number(high) / Number(low)
   }
   await choose(page, 'Take a heater from the Shelf', 'Double plate, large ring, 1.8 kW')
+  // Before that the odds of the plan without it are complete.
+  await expect(blank(page, 'heaterPower')).toHaveText('1.8 kW')
   await page.keyboard.press('Control+s')
   await complete(page)
   const before = await spread()

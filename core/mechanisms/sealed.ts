@@ -83,11 +83,17 @@ export function coolSealed(system: CoolingVessel, state: Float64Array, options: 
   system.close = soft && !skin
   const sealed = state.slice()
   const quick = follow(system, state, options)
-  const wide = WIDE_DIFFERENCE * system.plan.room.pressure
-  if (skin || soft || untilPeak || record || quick.peakDifference > wide || quick.peakDifference === 0) return quick
+  const told = quick.peakDifference > WIDE_DIFFERENCE * system.plan.room.pressure || quick.peakDifference === 0
+  // One that goes is told by how it went, however weak it is.
+  if (skin || soft || untilPeak || record || told || quick.hush !== undefined) return quick
+  const after = state.slice()
   state.set(sealed)
   system.close = true
-  return follow(system, state, options, PATIENCE_FOR_THE_PEAK)
+  const closer = follow(system, state, options, PATIENCE_FOR_THE_PEAK)
+  if (closer.end >= quick.timeOfPeak) return closer
+  // Cut off before the greatest difference: that of the first run is no smaller than it is.
+  state.set(after)
+  return quick
 }
 
 /** The same by one kind of steps. */

@@ -13,7 +13,14 @@ const emit = defineEmits<{ asked: [boolean] }>()
 const left = useLocalStorage<string[]>('hush-asked-parts', [], { initOnMounted: true })
 const now = ref(false)
 const open = computed(() => (props.anew ? now.value : left.value.includes(props.id)))
+/** Who presses sooner after it opened by itself, ms, saw it closed: that is what was asked for. */
+const SEEN = 1000
+let opened = -Infinity
+onMounted(() => {
+  if (open.value) opened = performance.now()
+})
 function turn() {
+  if (open.value && performance.now() < opened + SEEN) return
   if (props.anew) now.value = !now.value
   else left.value = open.value ? left.value.filter(id => id !== props.id) : [...left.value, props.id]
   emit('asked', open.value)

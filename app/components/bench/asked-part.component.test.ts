@@ -1,9 +1,10 @@
 /** A part that is made once it is asked, and stays as it was left on this device. */
 import { mountSuspended } from '@nuxt/test-utils/runtime'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import AskedPart from './AskedPart.vue'
 
 beforeEach(() => localStorage.removeItem('hush-asked-parts'))
+afterEach(() => void vi.useRealTimers())
 
 const part = (more: { id?: string; anew?: boolean } = {}) =>
   mountSuspended(AskedPart, {
@@ -32,8 +33,16 @@ describe('a part that answers a question', () => {
     const again = await part()
     await expect.poll(() => again.text()).toContain('a table')
     expect((await part({ id: 'numbers' })).text()).not.toContain('a table')
+  })
+  it('that has just opened by itself is not closed by who saw it closed, and is by who saw it open', async () => {
+    await (await part()).get('h2 button').trigger('click')
+    vi.useFakeTimers({ toFake: ['performance'] })
+    const again = await part()
     await again.get('h2 button').trigger('click')
-    expect(left()).toEqual([])
+    expect([again.text().includes('a table'), left()]).toEqual([true, ['sizes']])
+    vi.advanceTimersByTime(1100)
+    await again.get('h2 button').trigger('click')
+    expect([again.text().includes('a table'), left()]).toEqual([false, []])
   })
   it('that costs much is asked anew each time', async () => {
     const shown = await part({ anew: true })

@@ -1,7 +1,7 @@
 /** Sentences that more than one demonstration says to a class. */
 import { HAND_AREA } from '../demonstration'
 import { GRAVITY } from '../substances/water-transport'
-import { asForce, asMass, asPressure, asShare, say, type Sentence } from '../sentence'
+import { apart, asForce, asMass, asPressure, asShare, say, type Sentence, type Told } from '../sentence'
 
 /** Pa: what nobody would call a difference */
 const NEXT_TO_NOTHING = 50
@@ -15,6 +15,12 @@ export const handPush = (room: number): Sentence =>
 /** A difference of pressure as it came to be. @param difference Pa */
 export const reached = (difference: number): Sentence =>
   difference < NEXT_TO_NOTHING ? 'next to nothing' : say`${asPressure(difference)}`
+
+/** What a wall holds, and the difference that it came to. @param holds and `came`, Pa */
+export function wallAgainst(holds: number, came: number): [holds: Told, came: Sentence] {
+  const [critical, peak] = apart(asPressure(holds), asPressure(came))
+  return [critical, came < NEXT_TO_NOTHING ? reached(came) : say`${peak}`]
+}
 
 /** What cooling a gas alone would do, by the law of Gay-Lussac. @param from K @param to K, lower */
 export const coolingAlone = (from: number, to: number): Sentence =>

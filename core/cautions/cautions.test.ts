@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RULES, WHO_DECIDES, boilingDry, mayLetGo, projectile, scald, thermalShock } from '.'
+import { RULES, WHO_DECIDES, boilingDry, mayLetGo, mostLoad, projectile, scald, thermalShock, wantedFactor } from '.'
 import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
@@ -40,5 +40,24 @@ describe('cautions', () => {
       expect(`${plain(caution.hazard)} ${plain(caution.control)}`).not.toMatch(/\bsafe(ly)?\b/)
     }
     expect(WHO_DECIDES).toMatch(/risk assessment.*local code decide/)
+  })
+})
+
+describe('what hangs', () => {
+  it('is cautioned for when it lets go later, however strong it is at first', () => {
+    expect(mayLetGo('The cup', 8, 5, 'lift').severity).toBe('usual')
+    const leaks = mayLetGo('The cup', 8, 5, 'lift', 0.985)
+    expect([leaks.severity, plain(leaks.hazard).includes('in 99 of 100 it lets go before')]).toEqual(['raised', true])
+  })
+  it('may be as much as 99 of 100 hold twice, and four times where it may be a person', () => {
+    for (const [load, factor] of [
+      [5, 1.2],
+      [45, 1.5],
+      [65, 1],
+      [100, 3],
+    ]) {
+      const most = mostLoad(load, factor)
+      expect((load * factor) / most).toBeGreaterThanOrEqual(wantedFactor(most) - 1e-9)
+    }
   })
 })

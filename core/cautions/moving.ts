@@ -78,23 +78,43 @@ export const shatters = (energy: number, step: string): Caution => ({
   number: { name: 'energy, 99 of 100', value: energy, quantity: 'energy', units: ['J', 'ft lbf'], raisedFrom: SHARDS },
 })
 
+/** What a dead weight asks for, times its pull. */
+const DEAD_WEIGHT_FACTOR = 2
+/** How many times its pull 99 of 100 must hold. @param load kg */
+export const wantedFactor = (load: number): number => (load >= PERSON ? PERSON_FACTOR : DEAD_WEIGHT_FACTOR)
+/** Most that may hang, kg. @param load kg, of which 99 of 100 hold the pull `factor` times */
+export function mostLoad(load: number, factor: number): number {
+  const held = load * factor
+  return held < PERSON * DEAD_WEIGHT_FACTOR
+    ? held / DEAD_WEIGHT_FACTOR
+    : Math.max(held / PERSON_FACTOR, HARDLY_A_PERSON * PERSON)
+}
+/** A little under what may be a person. */
+const HARDLY_A_PERSON = 0.98
+
 /**
  * Somebody or something hangs.
- * @param factor holding force over pull; 99 of 100 are above it @param load kg
+ * @param factor holding force over pull as the load comes on; 99 of 100 are above it @param load kg
+ * @param later share that holds at first and lets go of it before its time, as air leaks in
  */
-export function mayLetGo(what: string, factor: number, load: number, step: string): Caution {
+export function mayLetGo(what: string, factor: number, load: number, step: string, later = 0): Caution {
   const person = load >= PERSON
-  const wanted = person ? PERSON_FACTOR : 2
+  const wanted = wantedFactor(load)
   return {
     id: 'lets-go',
     step,
-    severity: factor < wanted || person ? 'raised' : 'usual',
+    severity: factor < wanted || person || later >= HARM_RAISES ? 'raised' : 'usual',
     covers: ['load'],
     hazard: say`${what} can let go without warning: in 99 of 100 it holds at least ${asNumber(factor, 2, 'below')} times
       the pull of
       ${asMass(load)}${
         factor < wanted ? `, and ${wanted} is the least for ${person ? 'what may be a person' : 'a dead weight'}` : ''
-      }.`,
+      }.${
+        later >= 0.005
+          ? ` That is as the load comes on: air leaks in, and in ${Math.round(later * 100)} of 100 it lets go before ` +
+            'it is taken off.'
+          : ''
+      }`,
     control:
       `${person && factor < wanted ? 'No person on it: a dead weight, close to the floor. ' : ''}Proof ` +
       'load first, twice what will hang on it; a fall of a hand’s breadth at most, soft floor; a loose ' +

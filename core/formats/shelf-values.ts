@@ -3,7 +3,6 @@ import { outerSurface } from '../vessels/cylinder'
 import { windenburgTrillingPressure, vonMisesBuckling } from '../vessels/buckling'
 import { hingeDifference } from '../vessels/flat-panel'
 import { capacityFromWeighing, thicknessFromMass } from '../vessels/weighing'
-import { pow } from '../elementary'
 import { SOLIDS, type SolidName } from '../substances/solids'
 import {
   acceptedRange,
@@ -19,6 +18,7 @@ import { fieldsOf } from './shelf-fields'
 import type { BathDocument, HeaterDocument, PumpDocument, ShelfItemDocument, VesselDocument } from './shelf'
 import type { QuantityDocument, StagingDocument } from './staging'
 import { MeasureError, asLength, asVolume, say } from '../sentence'
+import { sphereDiameter } from '../vessels/sphere'
 
 export interface VesselValues {
   shape: VesselShape
@@ -93,9 +93,7 @@ export function vesselValues(vessel: VesselDocument): VesselValues {
 
   // A flask is the sphere that holds its capacity.
   const diameter =
-    shape === 'flask'
-      ? pow((6 * Math.max(capacity, 1e-9)) / Math.PI, 1 / 3)
-      : needed(shape === 'box' ? 'width' : 'diameter')
+    shape === 'flask' ? sphereDiameter(Math.max(capacity, 1e-9)) : needed(shape === 'box' ? 'width' : 'diameter')
   const depth = shape === 'box' ? needed('depth') : diameter
   const height = shape === 'flask' ? diameter : needed('height')
   const mouthDiameter =

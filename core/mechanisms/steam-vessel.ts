@@ -1,7 +1,7 @@
 /** What every stage of a steam-filled vessel needs to know of the vessel, its heater and its room; SI units. */
-import { pow } from '../elementary'
 import type { Solid } from '../substances/solids'
 import type { RoomLoss } from './convection'
+import { sphereDiameter } from '../vessels/sphere'
 
 export interface SteamVessel {
   /** m3, brim-full */ capacity: number
@@ -67,7 +67,7 @@ export function flaskVessel(
   measures: { capacity: number; wallThickness: number; mouthDiameter: number },
   solid: Solid,
 ): SteamVessel {
-  const diameter = pow((6 * measures.capacity) / Math.PI, 1 / 3)
+  const diameter = sphereDiameter(measures.capacity)
   const section = (Math.PI * diameter * diameter) / 4
   return {
     ...measures,

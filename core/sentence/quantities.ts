@@ -50,5 +50,24 @@ export const asNumber = (x: number, digits = 3, toward?: Told['toward']): Told =
   as: 'count',
   ...(toward && { toward }),
 })
+/** More digits than that tell nothing. */
+const MOST_DIGITS = 5
+/** Two of a kind that are told against each other: with digits enough to tell them apart in any unit. */
+export function apart(a: Told, b: Told): [Told, Told] {
+  const larger = Math.max(Math.abs(a.si), Math.abs(b.si))
+  const gap = Math.abs(a.si - b.si)
+  let digits = Math.max(a.digits, b.digits)
+  let step = 0.1 ** (digits - 1)
+  while (gap < larger * step && digits < MOST_DIGITS) {
+    digits++
+    step /= 10
+  }
+  // What is the same to so many digits is simply the same.
+  const told = gap < larger * step ? {} : { digits }
+  return [
+    { ...a, ...told },
+    { ...b, ...told },
+  ]
+}
 /** Of any kind. */
 export const asQuantity = (si: number, kind: QuantityKind, telling: Telling = {}): Told => of(kind, 3)(si, telling)

@@ -9,8 +9,16 @@ import {
   defineInputs,
   defineInput,
   type Has,
+  type Fault,
 } from '../../demonstration'
+import { lengthAtMost } from '../fits'
 import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
+import { sphereDiameter, sphereVolume } from '../../vessels/sphere'
+
+/** How many times as long as wide an egg is. */
+const SLENDER = 1.32
+/** Volume of a smooth egg from its waist, m3: a spheroid. */
+const eggVolume = (waist: number): number => SLENDER * sphereVolume(waist)
 
 export const BOTTLE = defineInputs([
   blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02, {
@@ -46,12 +54,22 @@ export const EGG = defineInputs([
     'egg without its shell',
     'g',
     'load',
-    ({ numbers: n }) => 1050 * 0.5236 * 1.32 * n.eggDiameter! * n.eggDiameter! * n.eggDiameter!,
+    ({ numbers: n }) => 1050 * eggVolume(n.eggDiameter!),
     [2e-3, 0.4],
     [0.02, 0.08],
     0.05,
   ),
 ])
+
+/** An egg that is in a bottle has room there. */
+export const eggFits = (values: Has<'eggDiameter' | 'vesselVolume'>): Fault[] =>
+  lengthAtMost(
+    values,
+    'eggDiameter',
+    sphereDiameter(values.numbers.vesselVolume / SLENDER),
+    'what has room in this bottle',
+  )
+
 export const EGG_END = defineInput({
   id: 'eggEnd',
   name: 'end that goes first',
@@ -179,7 +197,7 @@ export function eggShapes(
   const flip = (points: Point[]): Point[] =>
     upsideDown ? points.map(([x, y]) => [x, form.height - y + lift] as const) : points
   const wall = flip(bottle(0, 0, form))
-  const eggHigh = n.eggDiameter * 1.32
+  const eggHigh = n.eggDiameter * SLENDER
   const narrow = Math.max(0, 1 - Math.abs(through - 0.5) * 2)
   const width = n.eggDiameter - (n.eggDiameter - Math.min(n.eggDiameter, n.neckDiameter)) * Math.min(1, narrow * 1.6)
   const seat = form.height + eggHigh * 0.16

@@ -1,23 +1,9 @@
-import { over, type Has, type Fault } from '../../demonstration'
+import { under, type Has, type Fault } from '../../demonstration'
 import { saturationTemperature } from '../../substances/water'
 import { asLength, asPressure, asTemperature, asVolume, say } from '../../sentence'
 
-/** Capacity against what the outside encloses, m3. */
-export function capacityFits(
-  { numbers: n }: Has<'vesselVolume'>,
-  enclosed: number,
-  by = 'its diameter and height',
-): Fault[] {
-  return n.vesselVolume > enclosed * 1.03
-    ? [
-        {
-          input: 'vesselVolume',
-          message: say`given ${asVolume(n.vesselVolume, { digits: 4 })}; accepted: at most
-            ${asVolume(enclosed, { digits: 4, toward: 'below' })}, what ${by} enclose`,
-        },
-      ]
-    : []
-}
+/** Cooled by water, and not by the room's air alone: otherwise no number of that water counts. */
+export const isWetted = ({ choices }: Has<never, 'coolingMethod'>): boolean => choices.coolingMethod !== 'still-air'
 
 /** Water can't be poured in, or stand in a bath, hotter than it boils here. */
 export function belowBoiling<N extends string>(
@@ -62,17 +48,39 @@ export const brimful = ({ numbers: n }: Has<'waterCharge' | 'vesselVolume'>): Fa
       ]
     : []
 
-/** One length against another. */
-export function atMost<N extends string>({ numbers: n }: Has<NoInfer<N>>, input: N, limit: N, words: string): Fault[] {
-  return over(n[input], n[limit])
+/** What is drawn in comes out of the bath: where that holds less, air follows, which is not computed. */
+export const bathHolds = ({ numbers: n }: Has<'bathVolume' | 'vesselVolume'>, vessel: string): Fault[] =>
+  under(n.bathVolume, n.vesselVolume)
     ? [
         {
-          input,
-          message: say`given ${asLength(n[input], { digits: 4 })}; accepted: at most ${words},
-            ${asLength(n[limit], { digits: 4, toward: 'below' })}`,
+          input: 'bathVolume',
+          message: say`given ${asVolume(n.bathVolume, { digits: 4 })}; accepted: at least
+            ${asVolume(n.vesselVolume, { digits: 4, toward: 'above' })}, as much as the ${vessel} may draw in`,
         },
       ]
     : []
+
+/**
+ * The same for a mouth that stays in the bath until the vessel is full.
+ * @param sinks how far the water in it may sink meanwhile, m
+ * @param bath what the water stands in
+ */
+export function drawsNoAir(
+  values: Has<'bathVolume' | 'vesselVolume' | 'mouthDepth'>,
+  vessel: string,
+  sinks: number,
+  bath: string,
+): Fault[] {
+  const faults = bathHolds(values, vessel)
+  if (faults.length > 0 || !under(values.numbers.mouthDepth, sinks)) return faults
+  return [
+    {
+      input: 'mouthDepth',
+      message: say`given ${asLength(values.numbers.mouthDepth, { digits: 4 })}; accepted: at least
+        ${asLength(sinks, { digits: 4, toward: 'above' })}: so far the water in the ${bath} may sink as the ${vessel}
+        fills, and then air follows`,
+    },
+  ]
 }
 
 /** Thin-shell theory holds up to a twentieth of the diameter, m. */

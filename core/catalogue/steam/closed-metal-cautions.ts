@@ -31,6 +31,7 @@ import {
   wetFloor,
   type Caution,
 } from '../../cautions'
+import { isWetted } from './checks'
 import { dryMargin } from './judgement'
 import { say } from '../../sentence'
 
@@ -95,7 +96,7 @@ export function closedMetalCautions(
 ): Caution[] {
   const { numbers: n } = values
   const { results: r, details } = s
-  const wet = values.choices.coolingMethod !== 'still-air'
+  const wet = isWetted(values)
   const empty = details.emptyMass ?? 0
   return applying(
     formerContents(noun === 'drum' ? 'A drum' : 'A tin', 'charge'),
@@ -129,7 +130,7 @@ export function closedMetalFailure(
   noun: string,
   closure: string,
 ): FailureAct[] {
-  const wet = values.choices.coolingMethod !== 'still-air'
+  const wet = isWetted(values)
   return [
     standBack(
       say`Nobody goes near it for ${asWait(risk)} from closing: until then the forecast still lets it

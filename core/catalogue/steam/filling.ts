@@ -174,6 +174,13 @@ export function coolingStart(system: CoolingVessel, filled: Filled, gas: GasAtSe
   return state
 }
 
-/** Lowest pressure that can come, Pa: the air sealed in, cooled, and the vapour over water as cold as what cools it. */
-export const floorPressure = (gas: GasAtSeal, room: Room, coldest: number): number =>
-  (gas.residualAirFraction * room.pressure * coldest) / gas.temperature + quickSaturationPressure(coldest)
+/**
+ * Lowest pressure that can come, Pa: the air sealed in, cooled, and the vapour over water as cold as what cools it: the
+ * coolant or, where that is warmer, the room. What warms it takes nothing off.
+ * @param coolant K
+ */
+export function floorPressure(gas: GasAtSeal, room: Room, coolant: number): number {
+  const coldest = Math.min(coolant, room.temperature)
+  const left = (gas.residualAirFraction * room.pressure * coldest) / gas.temperature + quickSaturationPressure(coldest)
+  return Math.min(room.pressure, left)
+}

@@ -2,9 +2,10 @@
 import normalCdf from '@stdlib/stats-base-dists-normal-cdf'
 import { defineInput, type Has, type Fault } from '../../demonstration'
 import { CHILL_SPREAD, CRACKS_REFUSED } from '../../cautions'
-import { exp, ln, pow } from '../../elementary'
+import { exp, ln } from '../../elementary'
 import { saturationTemperature } from '../../substances/water'
 import { asLength, asTemperature, asTemperatureDifference, say } from '../../sentence'
+import { sphereDiameter } from '../../vessels/sphere'
 export const GLASS_STATE = defineInput({
   id: 'glassState',
   name: 'state of the glass',
@@ -94,7 +95,7 @@ export const roundBottom = ({ choices }: Has<never, 'flaskBottom'>): Fault[] =>
  */
 const THIN = 0.008
 export const thickEnough = ({ numbers: n }: Has<'vesselVolume' | 'wallThickness'>): Fault[] => {
-  const least = THIN * pow((6 / Math.PI) * n.vesselVolume, 1 / 3)
+  const least = THIN * sphereDiameter(n.vesselVolume)
   return n.wallThickness >= least
     ? []
     : [

@@ -10,6 +10,14 @@ const ASSUMED = 'assumption, to be narrowed by past runs'
  * Knock-down from a perfect cylinder's critical pressure: 0.75 after NASA SP-8007 (1968, rev. 2020) for external
  * pressure; a dent lowers it, by how much is an assumption.
  */
+/** Warmest water in which ice is usually left, K. */
+const ICE_LASTS = 288.15
+/** Ice where the bath is cold enough for it to last: nobody puts any into warm water. @param mass kg */
+export const iceIfCold =
+  (mass: number) =>
+  ({ numbers }: Values): number =>
+    numbers.bathTemperature! <= ICE_LASTS ? mass : 0
+
 const knockDown = ({ choices }: Values): number => (choices.vesselCondition === 'dented' ? 0.45 : 0.75)
 
 const QUANTITIES = defineInputs([
@@ -198,7 +206,7 @@ const QUANTITIES = defineInputs([
     quantity: 'mass',
     units: ['g', 'lb'],
     group: 'cooling',
-    default: 0.8,
+    default: iceIfCold(0.8),
     range: [0, 50],
     usual: [0, 3],
     spread: { shape: 'normal', relative: 0.15 },

@@ -12,6 +12,8 @@ import { EMPTY_PACKING } from '../../mechanisms/collapse'
 import { coolantOf, USUAL_WETTED, type CoolingMethod } from '../../mechanisms/coolants'
 import type { CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
+import { isWetted } from './checks'
+import { wallAgainst } from '../telling'
 import { crushOutcome, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, type HeatedValues } from './filling'
 import { quantities } from './inputs'
@@ -300,10 +302,10 @@ export function metalWhy(
         : 'No steady plume within an hour: the heat only makes up for what the wall loses.',
     )
   }
-  const critical = asPressure(r.criticalPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   if (r.hush === undefined) {
     lines.push(
-      say`The ${wall} holds about ${critical}; the difference reaches ${asPressure(r.peakPressureDifference)} at
+      say`The ${wall} holds about ${critical}; the difference reaches ${peak} at
         most, most of it within ${asTime(r.giveUpTime!)}. It stands, and may stand there for ever.`,
     )
     const airs = r.floorPressure > details.stationPressure - r.criticalPressureDifference
@@ -323,7 +325,7 @@ export function metalWhy(
       say`${asMass(r.waterLeft)} of hot water left inside keeps steaming as the pressure falls: it has to be
         cooled too.`,
     )
-  if (values.choices.coolingMethod === 'still-air')
+  if (!isWetted(values))
     lines.push(
       'Still air takes heat a hundred times more slowly than running water: this is where the long wait comes from.',
     )

@@ -57,15 +57,15 @@ type ResultsAtSeal = {
   timeToDry?: number
 }
 
-/** Results of heating and of the gas at the seal. @param coldest what cools the gas, K */
-export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coldest: number) {
+/** Results of heating and of the gas at the seal. @param coolant what cools the gas, K */
+export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, gas: GasAtSeal, coolant: number) {
   const { heated } = filled
   const results: ResultsAtSeal = {
     boilingTemperature: plan.room.boilingPoint,
     waterLeft: filled.waterMass,
     residualAirFraction: gas.residualAirFraction,
     steamMass: gas.steam,
-    floorPressure: floorPressure(gas, plan.room, coldest),
+    floorPressure: floorPressure(gas, plan.room, coolant),
   }
   // Added one by one: spreading what may be missing takes ten times as long, and this is done for every draw.
   if (heated?.timeToBoil !== undefined) results.timeToBoil = heated.timeToBoil

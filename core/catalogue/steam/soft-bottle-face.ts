@@ -9,9 +9,10 @@ import {
   defineDemonstration,
 } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
-import { atMost, belowBoiling, brimful, capacityFits, waterFits } from './checks'
+import { belowBoiling, brimful, waterFits } from './checks'
+import { atMost, capacityFits } from '../fits'
 import { steamScene } from './scene'
-import { quantities, quantity } from './inputs'
+import { iceIfCold, quantities, quantity } from './inputs'
 import { sizesOf } from './judgement'
 import { steamLedger } from './ledger'
 import { STEAM_SUSPECTS } from './suspects'
@@ -19,7 +20,7 @@ import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
-import { handPush, lowestPressure, reached } from '../telling'
+import { handPush, lowestPressure, wallAgainst } from '../telling'
 import { asPressure, asShare, asTime, say, type Sentence, asTemperature } from '../../sentence'
 export const SOFT_VESSEL = defineInputs([
   quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
@@ -40,7 +41,7 @@ export const SOFT_BATH = defineInputs([
   }),
   quantity('poolDepth', { name: 'held under to', default: 0.2, usual: [0.03, 0.3], lever: [-0.1] }),
   quantity('bathVolume', { default: 8e-3 }),
-  quantity('iceMass', { default: 1, usual: [0, 4] }),
+  quantity('iceMass', { default: iceIfCold(1), usual: [0, 4] }),
 ])
 
 export const SOFT_COEFFICIENTS = defineInputs([
@@ -124,6 +125,7 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
     check: values => [
       ...capacityFits(
         values,
+        'vesselVolume',
         enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
       ),
       ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
@@ -180,7 +182,7 @@ export const softExplanation =
   (cause: string) =>
   (values: Has<'stationPressure'>, s: SoftRun): { from: number; text: Sentence }[] => {
     const { results: r } = s
-    const peak = reached(r.peakPressureDifference)
+    const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
     return [
       {
         from: 7,
@@ -207,7 +209,7 @@ export const softExplanation =
         those
           of the vapour that condenses join the liquid. Both lower the pressure. The wall begins to fold at a
           difference of
-          about ${asPressure(r.criticalPressureDifference)}; ${ofEnd(s, {
+          about ${critical}; ${ofEnd(s, {
             fold: 'as it folds, the room inside gets smaller and the rest pushes back more.',
             dent: 'it went in a little, and the air inside, pressed together, stopped it.',
             stand: say`it had to hold ${peak}.`,

@@ -6,7 +6,8 @@ import { vonMisesBuckling } from '../../vessels/buckling'
 import type { ShellPlan } from '../../vessels/crushed-shell'
 import { enclosedVolume, outerSurface } from '../../vessels/cylinder'
 import { differenceForDeflection, hingeDifference, type Panel } from '../../vessels/flat-panel'
-import { atMost, capacityFits, thinWall } from './checks'
+import { thinWall } from './checks'
+import { atMost, capacityFits } from '../fits'
 import { choice, quantities, quantity } from './inputs'
 import type { MetalVessel } from './metal-vessel'
 
@@ -65,13 +66,18 @@ export const tinPlan = (values: TinValues): ShellPlan =>
 export const tinFits = (values: TinValues) => [
   ...capacityFits(
     values,
+    'vesselVolume',
     round(values)
       ? enclosedVolume({ diameter: values.numbers.vesselWidth, height: values.numbers.vesselHeight })
       : values.numbers.vesselWidth * values.numbers.vesselDepth * values.numbers.vesselHeight,
-    'its width, depth and height',
+    round(values) ? 'its width and height' : 'its width, depth and height',
   ),
   ...atMost(values, 'mouthDiameter', 'vesselWidth', "the tin's width"),
-  ...thinWall(values, Math.min(values.numbers.vesselWidth, values.numbers.vesselDepth)),
+  ...(round(values) ? [] : atMost(values, 'mouthDiameter', 'vesselDepth', "the tin's depth")),
+  ...thinWall(
+    values,
+    round(values) ? values.numbers.vesselWidth : Math.min(values.numbers.vesselWidth, values.numbers.vesselDepth),
+  ),
 ]
 
 /** The largest panel of a box. */
@@ -102,11 +108,15 @@ export function tinOf(values: TinValues): MetalVessel<{ lobes: number }> {
   const panel = panelOf(values)
   const width = n.vesselWidth
   const depth = n.vesselDepth
+  const criticalDifference =
+    (n.knockDown / SOUND_KNOCK_DOWN) * n.edgeHolding * hingeDifference(panel, solid.yieldStrength!)
+  const talkAt = differenceForDeflection(panel, solid, n.panelCrown)
   return {
     vessel: boxVessel({ ...measures, width, depth }, solid),
     surface: 2 * (width + depth) * n.vesselHeight + 2 * width * depth,
-    criticalDifference: (n.knockDown / SOUND_KNOCK_DOWN) * n.edgeHolding * hingeDifference(panel, solid.yieldStrength!),
-    talkAt: differenceForDeflection(panel, solid, n.panelCrown),
+    criticalDifference,
+    // A panel that has folded ticks no more.
+    ...(talkAt < criticalDifference && { talkAt }),
     details: { lobes: 0 },
   }
 }

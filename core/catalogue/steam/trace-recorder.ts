@@ -117,13 +117,15 @@ export class TraceRecorder {
   }
 
   /** Heat (minutes), hush, crush or fill (as long as it takes). */
-  finish({ details }: Simulation): Trace {
+  finish({ details, events }: Simulation): Trace {
     const { rows, sealing } = this
     const gone = details.goneAt
-    const settled = this.settledAfter(gone ?? sealing)
+    // All that is told to happen is drawn; the greatest difference after a fold comes slowly, and shows nothing.
+    const told = events.filter(e => gone === undefined || e.id !== 'peak').map(e => e.time)
+    const end = Math.min(rows.last, Math.max(this.settledAfter(gone ?? sealing), ...told, sealing + 0.2))
     rows.stage('heat', this.firstStage, sealing)
-    rows.stage('hush', 'hush', gone ?? Math.min(rows.last, Math.max(sealing + 0.2, settled)))
-    if (gone !== undefined) rows.stage('crush', this.lastStage, Math.min(rows.last, Math.max(settled, gone + 0.01)))
+    rows.stage('hush', 'hush', gone ?? end)
+    if (gone !== undefined) rows.stage('crush', this.lastStage, Math.max(end, Math.min(rows.last, gone + 0.01)))
     return rows.finish()
   }
 

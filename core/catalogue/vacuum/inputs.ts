@@ -12,6 +12,8 @@ import {
   type Values,
 } from '../../demonstration'
 import type { Pump } from '../../mechanisms/pump-down'
+import { crossSection } from '../../vessels/cylinder'
+import { capacityFits } from '../fits'
 import type { Fault } from '../../demonstration'
 
 interface PumpKind {
@@ -208,6 +210,15 @@ export const jarBears = ({ choices }: Values): Fault[] =>
             'and implodes without warning; accepted: vacuum',
         },
       ]
+
+/** Its own sizes against each other. */
+export const jarFits = (values: Has<'jarVolume' | 'jarDiameter' | 'jarHeight'>): Fault[] =>
+  capacityFits(
+    values,
+    'jarVolume',
+    crossSection(values.numbers.jarDiameter) * values.numbers.jarHeight,
+    'its inside diameter and height',
+  )
 
 export const jarInputs = (
   volume: QuantityInput['default'] = 6.5e-3,

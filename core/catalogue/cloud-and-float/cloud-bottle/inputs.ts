@@ -9,6 +9,7 @@ import {
   type Values,
   type Fault,
 } from '../../../demonstration'
+import { atMost } from '../../fits'
 import { LIGHTS, NUCLEI } from './simulate'
 import { asPressure, say } from '../../../sentence'
 /**
@@ -20,10 +21,12 @@ const READ_TO = 0.86
 const SQUEEZED_TO = 0.63
 
 /** What is refused: spirits near a flame, and more pressure than bottle and stopper are good for. */
-export function check({ numbers: n, choices }: CloudBottleValues): Fault[] {
+export function check(values: CloudBottleValues): Fault[] {
+  const { numbers: n, choices } = values
   const most = Math.min(MOST_GAUGE, READ_TO * n.pressureRating)
   const hardest = SQUEEZED_TO * n.pressureRating
   return [
+    ...atMost(values, 'stopperDiameter', 'vesselDiameter', "the bottle's width"),
     ...(choices.liquid === 'ethanol' && choices.nuclei === 'smoke'
       ? [
           {

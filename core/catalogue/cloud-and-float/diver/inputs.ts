@@ -1,5 +1,6 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { atMost } from '../../fits'
 import { MATERIALS, waterIn } from './simulate'
 import { asVolume, say } from '../../../sentence'
 
@@ -153,8 +154,9 @@ export const inputs = defineInputs([
 ])
 export type DiverValues = ValuesOf<typeof inputs>
 
-export const check: Check<DiverValues> = values =>
-  waterIn(values) >= values.numbers.bulbCapacity
+export const check: Check<DiverValues> = values => [
+  ...atMost(values, 'bulbLength', 'vesselHeight', 'the water that it stands in'),
+  ...(waterIn(values) >= values.numbers.bulbCapacity
     ? [
         {
           input: values.choices.waterBy === 'drops' ? 'drops' : 'waterInBulb',
@@ -162,4 +164,5 @@ export const check: Check<DiverValues> = values =>
             ${asVolume(values.numbers.bulbCapacity, { digits: 4, toward: 'below' })}`,
         },
       ]
-    : []
+    : []),
+]

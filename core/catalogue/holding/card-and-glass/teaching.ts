@@ -16,17 +16,23 @@ export const why: CardAndGlass['why'] = (values, s) => [
       : []),
 ]
 
-export const advice: NonNullable<CardAndGlass['advice']> = values => {
+/** Odds of falling from which a glass is not called one that holds. */
+const NEAR_ITS_LIMIT = 0.05
+
+export const advice: NonNullable<CardAndGlass['advice']> = (values, _s, risk) => {
   const bad = badFills(values)
-  return [
-    bad
-      ? {
-          text: say`With this glass it falls between ${asShare(bad[0])} and ${asShare(bad[1])} full: fill it to
-            the brim, or take a shorter glass.`,
-          take: { input: 'fillShare', value: 1 },
-        }
-      : { text: 'This glass holds however full it is; half full asks most of it.' },
-  ]
+  const full = { input: 'fillShare', value: 1 }
+  if (bad)
+    return [
+      {
+        text: say`With this glass it falls between ${asShare(bad[0])} and ${asShare(bad[1])} full: fill it to
+          the brim, or take a shorter glass.`,
+        take: full,
+      },
+    ]
+  return risk.share('falls') >= NEAR_ITS_LIMIT
+    ? [{ text: 'With this glass the rim is near its limit: full to the brim the card hangs least.', take: full }]
+    : [{ text: 'This glass holds however full it is; half full asks most of it.' }]
 }
 
 export const explanation: CardAndGlass['explanation'] = (values, s) => {

@@ -26,7 +26,7 @@ export const cautions: Plates['cautions'] = (values, _s, risk) =>
       control: 'Hands on the handles only.',
     },
     isDriven(values) ? usualPump('pump') : undefined,
-    mayLetGo('The pair', atLeast(risk, 'safetyFactor'), values.numbers.loadMass, 'hang'),
+    mayLetGo('The pair', atLeast(risk, 'safetyFactor'), values.numbers.loadMass, 'hang', risk.share('parts')),
     liftedByHand(values.numbers.loadMass, 18, LIFT_ADULT, 'hang'),
   )
 export const afterFailure: Plates['afterFailure'] = (_values, _s, _risk, outcome) => [

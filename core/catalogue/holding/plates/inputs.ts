@@ -8,6 +8,8 @@ import {
   type Check,
   type Values,
 } from '../../../demonstration'
+import { sphereVolume } from '../../../vessels/sphere'
+import { volumeAtMost } from '../../fits'
 import { PUMP_INPUTS, pumpChoice, pumpingTime } from '../../vacuum/inputs'
 
 export const hemispheres = ({ choices }: Values): boolean => choices.pairShape === 'hemispheres'
@@ -33,7 +35,7 @@ export const inputs = defineInputs([
     'vessel',
     v =>
       hemispheres(v)
-        ? (Math.PI / 6) * v.numbers.sealDiameter! * v.numbers.sealDiameter! * v.numbers.sealDiameter!
+        ? sphereVolume(v.numbers.sealDiameter!)
         : (Math.PI / 4) * v.numbers.sealDiameter! * v.numbers.sealDiameter! * 0.008,
     [1e-6, 0.1],
     [10e-6, 3e-3],
@@ -90,4 +92,13 @@ export const inputs = defineInputs([
 ])
 export type PlatesValues = ValuesOf<typeof inputs>
 
-export const check: Check<PlatesValues> = () => []
+/** Two half-spheres hold most; a tape and a measuring jug agree so well. */
+const MOST_OF_SPHERE = 1.1
+
+export const check: Check<PlatesValues> = values =>
+  volumeAtMost(
+    values,
+    'chamberVolume',
+    MOST_OF_SPHERE * sphereVolume(values.numbers.sealDiameter),
+    'what two half-spheres of that seal enclose',
+  )

@@ -2,9 +2,10 @@
 import { handPush } from '../../telling'
 import { AIR_ONLY_DOWN, STRONGER_VACUUM } from '../../wrong-ideas'
 import { ofEnd, sideBySide } from '../../../demonstration'
+import { lighterLoad, shorterTime } from '../lighter-load'
 import { hemispheres } from './inputs'
 import { simulate, type Plates } from './simulate'
-import { asArea, asForce, asLength, asNumber, asPressure, asShare, asTime, say } from '../../../sentence'
+import { apart, asArea, asForce, asLength, asNumber, asPressure, asShare, asTime, say } from '../../../sentence'
 
 /** What two people pulling against each other make: each some 300 N for a moment; from memory. */
 const TUG = 300
@@ -21,18 +22,30 @@ export const why: Plates['why'] = (values, s) => [
           ? ''
           : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`
       }.`
-    : say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`,
+    : s.outcome === 'weak'
+      ? say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`
+      : say`The pull of ${asForce(s.results.pull)} is less at first; air leaks in, and ${asTime(s.results.holdTime!)}
+        after the valve is shut it wins: cleaner rims, a quicker start, or less load.`,
 ]
 
-export const advice: NonNullable<Plates['advice']> = (_values, s) => [
-  {
-    text: say`Proof load: ${asForce(s.results.proofLoad)}, before anybody hangs. It would take about
-      ${Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))} people tugging at each side to part them straight.`,
-  },
-]
+export const advice: NonNullable<Plates['advice']> = (values, s, risk) => {
+  const found = [
+    lighterLoad('This pair', values.numbers.loadMass, risk),
+    shorterTime(risk, 'parts', 'hangTime', values.numbers.waitTime),
+  ].filter(advice => advice !== undefined)
+  if (found.length > 0) return found
+  const people = Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))
+  return [
+    {
+      text: say`Proof load: ${asForce(s.results.proofLoad)}, before anything hangs. It would take about
+        ${people === 1 ? 'one person' : say`${people} people`} tugging at each side to part them straight.`,
+    },
+  ]
+}
 
 export const explanation: Plates['explanation'] = (values, s) => {
   const { area } = s.details
+  const [holds, pull] = apart(asForce(s.results.holdingForce), asForce(s.results.pull))
   return [
     {
       from: 7,
@@ -47,7 +60,7 @@ export const explanation: Plates['explanation'] = (values, s) => {
       from: 11,
       text: say`${handPush(values.numbers.stationPressure)} Inside ${asPressure(s.results.finalPressure)} are left
         to press back. So the room presses each plate onto the other with a net force of
-        ${asForce(s.results.holdingForce)}; the pull was ${asForce(s.results.pull)}.`,
+        ${holds}; the pull was ${pull}.`,
     },
     {
       from: 14,
@@ -63,7 +76,7 @@ export const explanation: Plates['explanation'] = (values, s) => {
       from: 16,
       text: say`F = (p0 − p) A (p0 outside, p inside, A the area inside the seal).${
         hemispheres(values)
-          ? 'For half-spheres add up the components along the pull: ∫ (p0 − p) cos θ dA over the half-sphere ' +
+          ? ' For half-spheres add up the components along the pull: ∫ (p0 − p) cos θ dA over the half-sphere ' +
             'gives (p0 − p) ' +
             'π r², the area of the opening: a bulge holds no more than a flat plate.'
           : ' Only the opening counts: a thicker plate holds no more.'

@@ -7,7 +7,7 @@ export const gates: readonly Gate[] = [
 ]
 export const cautions: SuctionCup['cautions'] = (values, _s, risk) =>
   applying(
-    mayLetGo('The cup', atLeast(risk, 'safetyFactor'), values.numbers.loadMass, 'lift'),
+    mayLetGo('The cup', atLeast(risk, 'safetyFactor'), values.numbers.loadMass, 'lift', risk.share('later')),
     liftedByHand(values.numbers.loadMass, 8, LIFT_CHILD, 'lift'),
   )
 export const afterFailure: SuctionCup['afterFailure'] = (_values, _s, _risk, outcome) => [

@@ -5,7 +5,7 @@ import { check, inputs, type SuctionCupValues } from './inputs'
 import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
-import { explanation, teaching, why } from './teaching'
+import { advice, explanation, teaching, why } from './teaching'
 import { practice } from './practice'
 
 export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
@@ -42,6 +42,7 @@ export const suctionCup = defineDemonstration<SuctionCupValues, SuctionCupRun>({
   kit,
   drawing,
   why,
+  advice,
   explanation,
   teaching,
 })

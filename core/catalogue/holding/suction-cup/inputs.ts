@@ -8,6 +8,8 @@ import {
   type Check,
   type Values,
 } from '../../../demonstration'
+import { volumeAtMost } from '../../fits'
+import { sphereVolume } from '../../../vessels/sphere'
 
 /** Air kept when pressed on, how far it opens, and when the rim peels; assumptions. */
 const CUPS: Readonly<
@@ -124,4 +126,13 @@ export const inputs = defineInputs([
 ])
 export type SuctionCupValues = ValuesOf<typeof inputs>
 
-export const check: Check<SuctionCupValues> = () => []
+/** A cup as deep as half its rim is a half-sphere; a plunger may be a little deeper. */
+const DEEPEST = 1.5
+
+export const check: Check<SuctionCupValues> = values =>
+  volumeAtMost(
+    values,
+    'cupVolume',
+    (DEEPEST / 2) * sphereVolume(values.numbers.cupDiameter),
+    'what a deep cup of that rim encloses',
+  )

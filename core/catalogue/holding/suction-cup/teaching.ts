@@ -1,6 +1,7 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { AIR_ONLY_DOWN, SUCTION } from '../../wrong-ideas'
+import { lighterLoad, shorterTime } from '../lighter-load'
 import type { SuctionCup } from './simulate'
 import { asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
@@ -15,6 +16,11 @@ export const why: SuctionCup['why'] = (values, s) => [
         smoother top.`
       : say`The pull is ${asForce(s.results.pull)}.`,
 ]
+
+export const advice: NonNullable<SuctionCup['advice']> = (values, _s, risk) => {
+  const found = [lighterLoad('This cup', values.numbers.loadMass, risk), shorterTime(risk, 'later', 'liftTime')]
+  return found.filter(advice => advice !== undefined)
+}
 
 export const explanation: SuctionCup['explanation'] = (values, s) => [
   {

@@ -11,7 +11,8 @@ import {
   under,
 } from '../../../demonstration'
 import { WALL_TRANSFER } from '../inputs'
-import { volumeFor } from './simulate'
+import { lengthAtMost } from '../../fits'
+import { heightInside, volumeFor } from './simulate'
 import { asLength, asVolume, say } from '../../../sentence'
 
 /** A soup plate or a baking dish, m. */
@@ -105,6 +106,12 @@ export const retired: NonNullable<Demonstration['retired']> = [
 ]
 
 export const check: Check<CandleJarValues> = ({ numbers: n, choices }) => [
+  ...lengthAtMost(
+    { numbers: n, choices },
+    'wickHeight',
+    Math.max(0, heightInside({ numbers: n, choices }) - n.waterDepth),
+    'what has room between the water and the top of this jar',
+  ),
   ...(under(n.dishDiameter, 1.05 * rimWidth({ numbers: n, choices }))
     ? [
         {

@@ -28,18 +28,18 @@ export const procedure: CandleJar['procedure'] = [
     id: 'cover',
     hazards: ['heat'],
     marks: ['sealed'],
-    parts: [
+    parts: ({ choices }) => [
       'Put a ',
       { input: 'jarShape' },
       ' of ',
       { input: 'jarVolume' },
       ', ',
       { input: 'jarDiameter' },
-      ' across (neck ',
-      { input: 'mouthDiameter' },
-      ' wide, ',
-      { input: 'neckLength' },
-      ' long) over it, rim under water, on three coins.',
+      ' across',
+      ...(choices.jarShape === 'necked'
+        ? [' (neck ', { input: 'mouthDiameter' }, ' wide, ', { input: 'neckLength' }, ' long)']
+        : []),
+      ' over it, rim under water, on three coins.',
     ],
     duration: s => s.results.flameTime,
   },

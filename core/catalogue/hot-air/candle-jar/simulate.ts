@@ -27,6 +27,15 @@ function levelFor(values: CandleJarValues, volume: number): number {
   return volume <= inNeck ? volume / neck : neckLength + (volume - inNeck) / body
 }
 
+/** A flask's body holds two thirds of the cylinder round it, if it is a sphere. */
+const ROUNDED = 1.5
+/** Highest place in the jar over its rim, m: a straight one's own height, and at most so much in a flask. */
+export function heightInside(values: CandleJarValues): number {
+  const { body, neck, neckLength } = sections(values)
+  const inBody = Math.max(0, values.numbers.jarVolume - neck * neckLength) / body
+  return neckLength > 0 ? neckLength + ROUNDED * inBody : inBody
+}
+
 /** The other way round, m3. */
 export function volumeFor(values: CandleJarValues, level: number): number {
   const { body, neck, neckLength } = sections(values)

@@ -3,17 +3,7 @@ import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { ofEnd, sideBySide } from '../../../demonstration'
 import type { CandleJarValues } from './inputs'
 import { dishWater, simulate, type CandleJar } from './simulate'
-import {
-  asLength,
-  asNumber,
-  asPressure,
-  asShare,
-  asTemperature,
-  asTime,
-  asVolume,
-  say,
-  type Sentence,
-} from '../../../sentence'
+import { asLength, asPressure, asShare, asTemperature, asTime, asVolume, say, type Sentence } from '../../../sentence'
 
 /** Water in the gas: what the flame makes adds to it, dew takes it off. @param level m */
 const dew = (level: number): Sentence =>
@@ -24,8 +14,8 @@ const dew = (level: number): Sentence =>
 export const why: CandleJar['why'] = (_values, s) => {
   const { level, levelCooling, levelCondensation, levelOxygen, share, flameTime, bubbles, oxygenLeft } = s.results
   return [
-    say`Of ${asLength(level)} (${asShare(share)} of the jar), cooling makes ${asLength(Math.max(0, levelCooling))}.
-      ${dew(levelCondensation)}; oxygen used up, less carbon dioxide made, adds
+    say`It rises ${asLength(level)} (${asShare(share)} of the jar). Cooling makes
+      ${asLength(Math.max(0, levelCooling))}. ${dew(levelCondensation)}; oxygen used up, less carbon dioxide made, adds
       ${asLength(Math.max(0, levelOxygen))}.`,
     say`${
       bubbles > 1e-7
@@ -52,14 +42,11 @@ export const advice: NonNullable<CandleJar['advice']> = (values, s) => [
                   s.details.letIn < 0 ? (-s.details.letIn / s.details.stationPressure) * values.numbers.jarVolume : 0,
                 )),
           )}.`
-        : say`A jar of twice the size keeps the flame for about twice as long
-          (${asTime(2 * s.results.flameTime)}); a flask’s neck makes the same volume climb
-          ${asNumber(
-            (values.numbers.jarDiameter * values.numbers.jarDiameter) /
-              (values.numbers.mouthDiameter * values.numbers.mouthDiameter),
-            2,
-          )}
-          times as high.`,
+        : say`A jar of twice the size keeps the flame for about twice as long (${asTime(2 * s.results.flameTime)})${
+            values.choices.jarShape === 'necked'
+              ? ''
+              : '; in a flask with a neck half as wide the same volume climbs four times as high'
+          }.`,
   },
 ]
 
@@ -102,8 +89,7 @@ export const explanation: CandleJar['explanation'] = (_values, s) => {
     },
     {
       from: 14,
-      text: say`Of the ${asLength(r.level)}, cooling makes ${asLength(r.levelCooling)}: at one volume the pressure of
-      a gas
+      text: say`Cooling makes it rise by ${asLength(Math.max(0, r.levelCooling))}: at one volume the pressure of a gas
         goes with its absolute temperature. ${dew(r.levelCondensation)}; oxygen used up, less carbon dioxide made,
         adds ${asLength(Math.max(0, r.levelOxygen))}.`,
     },

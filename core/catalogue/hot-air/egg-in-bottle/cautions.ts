@@ -11,7 +11,7 @@ import {
 } from '../../../cautions'
 import { shareCracked } from '../../steam/glass-checks'
 import type { EggInBottle } from './simulate'
-import { asLength, say } from '../../../sentence'
+import { apart, asLength, say } from '../../../sentence'
 
 export const gates: readonly Gate[] = [
   {
@@ -53,8 +53,9 @@ export const cautions: EggInBottle['cautions'] = ({ numbers: n, choices }): Caut
 
 const LAST: readonly FailureAct[] = [next('Nobody eats it; ask about egg allergies before anybody cleans up.')]
 
-export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) =>
-  outcome === 'torn'
+export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices }, _s, risk, outcome) => {
+  const [egg, neck] = apart(asLength(n.eggDiameter), asLength(n.neckDiameter))
+  return outcome === 'torn'
     ? [
         wait('Let it burn out and cool; hands and faces away from the neck.'),
         pressureOff(
@@ -62,7 +63,7 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
         ),
         near('Rinse the pieces out with a bottle brush; never break the bottle.'),
         next(
-          say`It is too wide for this neck (${asLength(n.eggDiameter)} in ${asLength(n.neckDiameter)}): a smaller
+          say`It is too wide for this neck (${egg} in ${neck}): a smaller
             egg, wetted.`,
         ),
         ...LAST,
@@ -74,7 +75,7 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
             'mouth over it.',
         ),
         near('Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.'),
-        next(say`Measure egg and neck again: ${asLength(n.eggDiameter)} in ${asLength(n.neckDiameter)}.`),
+        next(say`Measure egg and neck again: ${egg} in ${neck}.`),
         next(
           choices.heating === 'hot-water'
             ? 'Wet or oil the neck, pointed end down, quicker from the pouring out; or a smaller egg.'
@@ -82,3 +83,4 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
         ),
         ...LAST,
       ]
+}

@@ -158,7 +158,7 @@ export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
         },
       ]
     : []),
-  ...(n.rinseTemperature <= n.coolingTemperature
+  ...(choices.heating === 'hot-water' && n.rinseTemperature <= n.coolingTemperature
     ? [
         {
           input: 'rinseTemperature',

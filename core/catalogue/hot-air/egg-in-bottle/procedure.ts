@@ -63,7 +63,7 @@ export const procedure: EggInBottle['procedure'] = [
   {
     id: 'egg',
     marks: ['sealed'],
-    parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It dances, it stops. Hush.'],
+    parts: ['Set the egg on the neck within ', { input: 'eggDelay' }, '. It may dance; once it sits still, hush.'],
     duration: s => s.results.hush,
   },
 ]

@@ -70,7 +70,9 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
     stepTolerance(detail, CLOSER * refinement),
     rows && ((t, s, p) => rows.add(t, row(s, p, 0))),
   )
-  const { seal, greatest, entered, flameOut } = ended
+  const { seal, greatest, entered } = ended
+  // What a fire does once the egg is in is not watched.
+  const flameOut = entered !== undefined && ended.flameOut! > entered ? undefined : ended.flameOut
   let time = ended.end
   if (entered !== undefined && rows) {
     const held = greatest.state
@@ -107,7 +109,7 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
       { id: 'seal', name: 'egg on', time: n.eggDelay },
       ...(flameOut !== undefined ? [{ id: 'out', name: 'flame out', time: flameOut }] : []),
       ...(entered !== undefined ? [{ id: 'in', name: 'in', time: entered }] : []),
-    ],
+    ].sort((a, b) => a.time - b.time),
     outcome: entered === undefined ? 'stays' : torn(values) ? 'torn' : 'whole',
     details: {
       stationPressure: outside,
@@ -122,7 +124,7 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
       difference: start - gasPressure(to, volume),
       peakTime: greatest.time,
       lastSeal: seal.time,
-      flameOut: flameOut ?? 0,
+      flameOut: ended.flameOut ?? 0,
       ...(entered !== undefined && { goneAt: entered }),
     },
     trace:

@@ -6,7 +6,7 @@ import { halving } from '../../../elementary'
 import { needed } from '../egg'
 import { simulate, type EggInBottle } from './simulate'
 import type { EggInBottleValues } from './inputs'
-import { asForce, asLength, asPressure, asShare, asTemperature, asTime, say } from '../../../sentence'
+import { apart, asForce, asLength, asPressure, asShare, asTemperature, asTime, say } from '../../../sentence'
 
 /** Later than this nobody waits with the egg in hand, s. */
 const LONGEST_DELAY = 20
@@ -22,6 +22,9 @@ const latestEgg = (values: EggInBottleValues): number =>
 
 export const why: EggInBottle['why'] = (values, s) => {
   const { results: r, details: d } = s
+  const [needs, gets] = apart(asPressure(r.neededDifference), asPressure(r.peakPressureDifference))
+  const n = values.numbers
+  const [squeeze, most] = apart(asShare((n.eggDiameter - n.neckDiameter) / n.eggDiameter), asShare(n.tearSqueeze))
   const total = d.cooled + d.condensed + d.oxygen + d.dioxide
   return [
     total < 1
@@ -31,11 +34,11 @@ export const why: EggInBottle['why'] = (values, s) => {
         ${asShare(Math.max(0, d.condensed) / total)}, oxygen used up less carbon dioxide made
         ${asShare(Math.max(0, d.oxygen + d.dioxide) / total)}.`,
     s.outcome === 'stays'
-      ? say`It needs ${asPressure(r.neededDifference)} and gets ${asPressure(r.peakPressureDifference)}.`
+      ? say`It needs ${needs} and gets ${gets}.`
       : s.outcome === 'torn'
         ? say`It is
-          ${asShare((values.numbers.eggDiameter - values.numbers.neckDiameter) / values.numbers.eggDiameter)} too
-          wide for the neck: the white tears above ${asShare(values.numbers.tearSqueeze)}.`
+          ${squeeze} too
+          wide for the neck: the white tears above ${most}.`
         : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush!)} after it is set on.`,
   ]
 }
@@ -149,7 +152,7 @@ export const teaching: EggInBottle['teaching'] = {
     {
       ask: 'Why did the egg dance?',
       answer: 'Warm gas lifted it, slipped out, and it fell back, again and again.',
-      when: (s, v) => v.choices.heating !== 'hot-water' && s.details.valve > 0,
+      when: s => s.results.danceTime > 0,
     },
     {
       ask: 'What was in the bottle afterwards?',

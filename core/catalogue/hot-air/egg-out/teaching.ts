@@ -1,11 +1,22 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { SUCTION } from '../../wrong-ideas'
-import type { EggOut } from './simulate'
-import { asPressure, asShare, asTemperature, asTemperatureDifference, asTimes, say } from '../../../sentence'
+import { GRAVITY } from '../../../substances/water-transport'
+import { crossSection } from '../../../vessels/cylinder'
+import type { EggOutValues } from './inputs'
+import type { EggOut, EggOutRun } from './simulate'
+import { apart, asPressure, asShare, asTemperature, asTemperatureDifference, asTimes, say } from '../../../sentence'
+
+/** The egg slides out as soon as the bottle is turned over: no pressure has any part in it. */
+const slidesOut = ({ results }: EggOutRun): boolean => results.neededDifference <= 0
+/** Pa: the egg's weight over the area that it closes. */
+const weightOnNeck = ({ numbers: n }: EggOutValues): number => (n.eggMass * GRAVITY) / crossSection(n.neckDiameter)
 
 export const why: EggOut['why'] = (values, s) => [
-  say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
+  slidesOut(s)
+    ? say`Its own weight, ${asPressure(weightOnNeck(values))} over the neck, is more than friction and squeeze hold:
+        it slides out by itself once the bottle is turned over.`
+    : say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
     ${
       values.choices.method === 'breath'
         ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.`
@@ -18,8 +29,9 @@ export const why: EggOut['why'] = (values, s) => [
 
 export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
   {
-    text:
-      s.outcome === 'stays'
+    text: slidesOut(s)
+      ? 'It slides out by itself: hold the bottle over a bowl as you turn it, or show it with a wider egg.'
+      : s.outcome === 'stays'
         ? say`Blowing this hard will not do: it needs ${asPressure(s.results.neededDifference)}. Warm the gas to
           ${asTemperature(s.results.neededTemperature)}, or cut the egg up and rinse it out.`
         : say`It needs ${asPressure(s.results.neededDifference)}: a strong breath, or the gas warmed to
@@ -30,7 +42,31 @@ export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
 export const explanation: EggOut['explanation'] = (values, s) => {
   const breath = values.choices.method === 'breath'
   const { neededDifference, peakPressureDifference, neededTemperature } = s.results
+  const [needs, got] = apart(asPressure(neededDifference), asPressure(peakPressureDifference))
   const more = neededDifference / values.numbers.stationPressure
+  const weight = asPressure(weightOnNeck(values))
+  if (slidesOut(s))
+    return [
+      {
+        from: 7,
+        text: 'This egg is small and slippery. Turn the bottle over, and it slides out. Nobody has to push it.',
+      },
+      {
+        from: 11,
+        text: 'Its own weight is more than the neck can hold. So it slides out, and no air needs to push from inside.',
+      },
+      {
+        from: 14,
+        text: say`The neck squeezes the egg, and friction holds it back. Spread over the opening, the egg's weight comes
+          to ${weight}, which is more than that friction: no difference of pressure is needed.`,
+      },
+      {
+        from: 16,
+        text: say`The threshold is the same press fit as on the way in, less the egg's weight over the neck's area
+          (${weight}), and nothing is left of it: the egg accelerates under gravity alone, whatever the gas does.
+          Assumed: the friction stays as it is while it slides.`,
+      },
+    ]
   return [
     {
       from: 7,
@@ -68,9 +104,7 @@ export const explanation: EggOut['explanation'] = (values, s) => {
               pressure of water): ps climbs so steeply that a wet bottle does far better than a dry one above
               ${asTemperature(323.15)}.`
       } The threshold is the same press fit as on the way in, less the egg's weight over the neck's area
-        (${asPressure(
-          (values.numbers.eggMass * 9.81) / (0.785 * values.numbers.neckDiameter * values.numbers.neckDiameter),
-        )}): ${asPressure(neededDifference)}, against ${asPressure(peakPressureDifference)} that were there. A push
+        (${weight}): ${needs}, against ${got} that were there. A push
         that lasts needs less, as the white gives way. Assumed: nothing leaks past the egg.`,
     },
   ]
@@ -102,7 +136,12 @@ export const teaching: EggOut['teaching'] = {
       ask: 'What was the same as on the way in, and what was the other way round?',
       answer:
         'A difference of pressure pushes the egg through the neck both times. This time the greater push is inside.',
-      when: s => s.outcome !== 'stays',
+      when: s => s.outcome !== 'stays' && !slidesOut(s),
+    },
+    {
+      ask: 'What pushed the egg out this time?',
+      answer: 'Nothing but its own weight: inside and outside the air pressed the same.',
+      when: slidesOut,
     },
     {
       ask: 'What held it back, and how could you make the push greater?',

@@ -15,6 +15,7 @@ import { AIR_GAS_CONSTANT } from '../../../substances/air'
 import { GRAVITY } from '../../../substances/water-transport'
 import { rubberOf } from '../../vacuum/rubber-inputs'
 import type { BalloonLineValues } from './inputs'
+import { sphereVolume } from '../../../vessels/sphere'
 
 export const COLUMNS: readonly TraceColumn[] = [
   ...GAS_COLUMNS,
@@ -40,7 +41,7 @@ export function simulate(values: BalloonLineValues, detail: Detail, refinement =
   const rubber = rubberOf(values)
   const long = values.choices.balloonShape === 'long'
   const rows = detail === 'trace' ? new TraceRows(COLUMNS) : undefined
-  const full = (Math.PI / 6) * n.blownTo * n.blownTo * n.blownTo
+  const full = sphereVolume(n.blownTo)
   const longWidth = LONG_STRETCH * 2 * rubber.radius * 0.5
   const slack = balloonVolume(rubber, 1)
   // It empties section by section; the last of it is slack.

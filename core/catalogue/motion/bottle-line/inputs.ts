@@ -7,6 +7,7 @@ import {
   defineInput,
   type Fault,
 } from '../../../demonstration'
+import { atMost } from '../../fits'
 import { BURNS_IN, WORST_RISE, noOxygen } from '../planned-only'
 import { simulate } from './simulate'
 import { asLength, asPressure, say } from '../../../sentence'
@@ -44,6 +45,7 @@ export function check(values: BottleLineValues): Fault[] {
               'pressure; others burst',
           },
         ]),
+    ...atMost(values, 'ventDiameter', 'bottleDiameter', "the bottle's width"),
     ...noOxygen(values),
     ...(choices.guide === 'free'
       ? [

@@ -2,9 +2,11 @@
 import { ROOM_INPUTS, coefficient, defineInputs, type Check, type ValuesOf } from '../../../demonstration'
 import { asLength, say } from '../../../sentence'
 import { RUBBER, slackBalloon } from '../../vacuum/rubber-inputs'
-import { belowBoiling, waterFits } from '../checks'
+import { lengthAtMost } from '../../fits'
+import { belowBoiling, isWetted, waterFits } from '../checks'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
+import { sphereDiameter } from '../../../vessels/sphere'
 
 /** A mouth that a folded balloon of its slack size goes through: this share of it, at least. */
 const LEAST_MOUTH = 0.25
@@ -70,13 +72,14 @@ export const inputs = defineInputs([
 export type BalloonIntoFlaskValues = ValuesOf<typeof inputs>
 
 export const check: Check<BalloonIntoFlaskValues> = values => {
-  const { numbers: n, choices } = values
+  const { numbers: n } = values
   return [
-    ...(choices.coolingMethod === 'pour' ? bearsTheChill(values, 'bathTemperature') : []),
+    ...(isWetted(values) ? bearsTheChill(values, 'bathTemperature') : []),
     ...soundGlass(values),
     // A balloon that sticks in the neck leaves the flask under full vacuum, whatever its skin could hold.
     ...roundBottom(values),
     ...thickEnough(values),
+    ...lengthAtMost(values, 'mouthDiameter', sphereDiameter(n.vesselVolume), 'the flask itself, as a sphere'),
     ...(n.mouthDiameter < LEAST_MOUTH * n.balloonSlack
       ? [
           {
@@ -87,7 +90,8 @@ export const check: Check<BalloonIntoFlaskValues> = values => {
           },
         ]
       : []),
-    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+    ...belowBoiling(values, 'chargeTemperature'),
+    ...(isWetted(values) ? belowBoiling(values, 'bathTemperature') : []),
     ...waterFits(values, 'flask'),
   ]
 }

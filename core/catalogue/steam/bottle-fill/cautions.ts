@@ -15,7 +15,7 @@ import {
   type Caution,
 } from '../../../cautions'
 import { dryMargin } from '../judgement'
-import type { BottleFillValues } from './inputs'
+import { onHeat } from './inputs'
 import type { BottleFill } from './simulate'
 
 export const gates: readonly Gate[] = [
@@ -35,9 +35,6 @@ export const gates: readonly Gate[] = [
     guards: ['chilled-glass', 'glass-under-difference'],
   },
 ]
-
-const onHeat = ({ choices }: BottleFillValues): boolean =>
-  choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
 
 export const cautions: BottleFill['cautions'] = (values, s, risk): Caution[] => {
   const { numbers: n, choices } = values

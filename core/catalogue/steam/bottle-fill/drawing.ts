@@ -1,5 +1,5 @@
 import { steamScene } from '../scene'
-import { onHeat } from './procedure'
+import { onHeat } from './inputs'
 import type { BottleFill } from './simulate'
 
 export const drawing: BottleFill['drawing'] = (values, s, time) =>
@@ -7,7 +7,7 @@ export const drawing: BottleFill['drawing'] = (values, s, time) =>
     shape: 'bottle',
     closure: values.numbers.stopperTime > 0 ? 'cap' : 'mouth',
     cooling: 'bath',
-    heat: !onHeat(values.choices) ? '' : values.choices.fillMethod === 'microwave' ? 'microwave' : 'flame',
+    heat: !onHeat(values) ? '' : values.choices.fillMethod === 'microwave' ? 'microwave' : 'flame',
     diameter: values.numbers.vesselDiameter,
     height: values.numbers.vesselHeight,
     mouth: values.numbers.neckDiameter,

@@ -7,9 +7,11 @@ import {
   defineInputs,
   type ValuesOf,
   type Check,
+  type Has,
 } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
-import { atMost, belowBoiling, capacityFits, glassWall, waterFits } from '../checks'
+import { belowBoiling, drawsNoAir, glassWall, waterFits } from '../checks'
+import { atMost, capacityFits } from '../../fits'
 import { DIPPED_COEFFICIENTS } from '../dipped-face'
 import { bearsTheChill, borneChill, GLASS_STATE, noTorch, soundGlass } from '../glass-checks'
 import { saturationTemperature } from '../../../substances/water'
@@ -151,16 +153,30 @@ export const inputs = defineInputs([
 ])
 export type BottleFillValues = ValuesOf<typeof inputs>
 
+/** Heated with water in it, and not filled from a kettle. */
+export const onHeat = ({ choices }: Has<never, 'fillMethod'>): boolean =>
+  choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
+
+/** Mouth and bowl are not known to the millimetre. */
+const IN_NEARLY_ALL = 1.5
+/** How far the water of a bowl with upright walls may sink under the mouth as the bottle fills, m. */
+const sinks = ({ numbers: n }: BottleFillValues): number =>
+  (IN_NEARLY_ALL * n.mouthClearance * n.vesselVolume) / Math.max(1e-9, n.bathVolume - n.vesselVolume)
+
 export const check: Check<BottleFillValues> = values => [
   ...capacityFits(
     values,
+    'vesselVolume',
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
   ),
   ...bearsTheChill(values, 'bathTemperature'),
   ...soundGlass(values),
   ...noTorch(values),
-  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...(onHeat(values) ? belowBoiling(values, 'chargeTemperature') : []),
+  ...belowBoiling(values, 'bathTemperature'),
   ...waterFits(values, 'bottle'),
+  ...drawsNoAir(values, 'bottle', sinks(values), 'bowl'),
   ...atMost(values, 'neckDiameter', 'vesselDiameter', "the bottle's diameter"),
+  ...atMost(values, 'neckLength', 'vesselHeight', "the bottle's height"),
   ...glassWall(values),
 ]

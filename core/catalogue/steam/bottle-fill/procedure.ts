@@ -2,7 +2,7 @@
 import { type Demonstration, FLAME_OR_PLATE, type SentencePart } from '../../../demonstration'
 import { readyFromPlan } from '../judgement'
 import { bottleHeating, type BottleFill } from './simulate'
-import type { BottleFillValues } from './inputs'
+import { onHeat, type BottleFillValues } from './inputs'
 
 const at = (input: string) => ({ input })
 
@@ -32,9 +32,6 @@ const FILLED_BY = (choices: BottleFillValues['choices']): SentencePart[] =>
         ]
       : ['.']
 
-export const onHeat = (choices: Readonly<Record<string, string>>) =>
-  choices.fillMethod === 'flame' || choices.fillMethod === 'microwave'
-
 export const shelf: Demonstration['shelf'] = [
   { step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] },
   { step: 'fill', kind: 'heater', heaters: [...FLAME_OR_PLATE, 'microwave'] },
@@ -48,7 +45,7 @@ export const procedure: BottleFill['procedure'] = [
   },
   {
     id: 'charge',
-    parts: ({ choices }) => [
+    parts: values => [
       'Take a bottle of ',
       { input: 'glassKind' },
       ', ',
@@ -65,7 +62,7 @@ export const procedure: BottleFill['procedure'] = [
       { input: 'neckLength' },
       ' long, ',
       { input: 'glassState' },
-      ...(onHeat(choices)
+      ...(onHeat(values)
         ? [
             '. In it ',
             { input: 'waterCharge' },
@@ -118,7 +115,7 @@ export const procedure: BottleFill['procedure'] = [
 
 export const kit: BottleFill['kit'] = values => [
   'bottle of sound, unscratched glass, and spares',
-  ...(onHeat(values.choices)
+  ...(onHeat(values)
     ? values.choices.fillMethod === 'microwave'
       ? ['microwave and a wooden stick']
       : ['heater', 'heat spreader']
@@ -132,7 +129,7 @@ export const kit: BottleFill['kit'] = values => [
 ]
 
 export const ready: NonNullable<BottleFill['ready']> = (values, s) =>
-  onHeat(values.choices)
+  onHeat(values)
     ? readyFromPlan(bottleHeating(values), s, values.choices.fillMethod === 'microwave')
     : {
         watch: [

@@ -2,7 +2,7 @@
 import { handPush } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_ARE_LOST, PLUME_IS_STEAM } from '../../wrong-ideas'
-import { onHeat } from './procedure'
+import { onHeat } from './inputs'
 import type { BottleFill } from './simulate'
 import { asForce, asPressure, asShare, asSpeed, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: BottleFill['teaching'] = {
@@ -54,7 +54,7 @@ export const why: BottleFill['why'] = (values, { results: r, outcome, details })
   const lines: Sentence[] = [
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
       under${
-        onHeat(values.choices)
+        onHeat(values)
           ? ''
           : say`: rinsing warms the glass to ${asTemperature(details.overheat)} and lets
               room air in each time it is emptied`

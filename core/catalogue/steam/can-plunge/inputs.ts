@@ -1,6 +1,7 @@
 import { defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
-import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../checks'
+import { bathHolds, belowBoiling, thinWall, waterFits } from '../checks'
+import { atMost, capacityFits } from '../../fits'
 import { ROOM_INPUTS } from '../../../demonstration'
 import { choice, quantities, quantity } from '../inputs'
 
@@ -39,10 +40,12 @@ export type CanPlungeValues = ValuesOf<typeof inputs>
 export const check: Check<CanPlungeValues> = (values: CanPlungeValues) => [
   ...capacityFits(
     values,
+    'vesselVolume',
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
   ),
   ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
   ...waterFits(values, 'can'),
+  ...bathHolds(values, 'can'),
   ...atMost(values, 'mouthDiameter', 'vesselDiameter', "the can's diameter"),
   ...atMost(values, 'mouthDepth', 'vesselHeight', "the can's height"),
   ...thinWall(values, values.numbers.vesselDiameter),

@@ -1,6 +1,6 @@
 /** Why it ends so, and what to tell a class. */
 import { SUCTION, PLUME_IS_STEAM } from '../../wrong-ideas'
-import { coolingAlone, handPush, lowestPressure, reached } from '../../telling'
+import { coolingAlone, handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun, CanPlunge } from './simulate'
@@ -8,8 +8,7 @@ import { asNumber, asPressure, asShare, asTemperature, asTime, say, type Sentenc
 
 export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence[] {
   const { results: r, outcome, details } = simulation
-  const critical = asPressure(r.criticalPressureDifference)
-  const peak = asPressure(r.peakPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   const air = asShare(r.residualAirFraction)
   const lines: Sentence[] = []
   if (r.timeToPlume === undefined) {
@@ -50,8 +49,7 @@ export const explanation: CanPlunge['explanation'] = (values, simulation) => {
   const { results: r } = simulation
   const n = values.numbers
   const air = asShare(r.residualAirFraction)
-  const critical = asPressure(r.criticalPressureDifference)
-  const peak = reached(r.peakPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   const mostlyAir = r.residualAirFraction > 0.3
   return [
     {

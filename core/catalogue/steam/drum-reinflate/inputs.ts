@@ -1,7 +1,8 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
-import { atMost, capacityFits, thinWall } from '../checks'
+import { thinWall } from '../checks'
+import { atMost, capacityFits } from '../../fits'
 import { choice, quantity } from '../inputs'
 import { reliefPasses } from './relief'
 import { asVolume, say } from '../../../sentence'
@@ -117,6 +118,7 @@ export const check: Check<DrumReinflateValues> = values => [
   ...reliefPasses(values),
   ...capacityFits(
     values,
+    'vesselVolume',
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
   ),
   ...(values.numbers.waterCharge > 0.6 * values.numbers.vesselVolume * (1 - values.numbers.lostBefore)

@@ -1,8 +1,8 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { NOTHING_PRESSES } from '../../wrong-ideas'
-import type { DrumReinflate } from './simulate'
-import { asPressure, asTemperatureDifference, asTime, say, type Sentence } from '../../../sentence'
+import type { DrumReinflate, DrumReinflateRun } from './simulate'
+import { apart, asPressure, asTemperatureDifference, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: DrumReinflate['teaching'] = {
   wrongIdeas: [
     {
@@ -45,10 +45,15 @@ export const teaching: DrumReinflate['teaching'] = {
   elsewhere: ['Dents in a table-tennis ball, in hot water.', 'A dented bottle that is blown up again.'],
 }
 
+/** What the folds ask for, and what the inside came to. */
+const foldsAgainst = (r: DrumReinflateRun['results']) =>
+  apart(asPressure(r.criticalPressureDifference), asPressure(r.peakGaugePressure))
+
 export const why: DrumReinflate['why'] = (values, { results: r, outcome, details }) => {
+  const [asks, gets] = foldsAgainst(r)
   const lines: Sentence[] = [
-    say`The folds ask for about ${asPressure(r.criticalPressureDifference)} over the room; the inside gets to
-      ${asPressure(r.peakGaugePressure)}.`,
+    say`The folds ask for about ${asks} over the room; the inside gets to
+      ${gets}.`,
   ]
   if (values.choices.reliefPath === 'bung-out')
     lines.push('With the bung out steam leaves as fast as it is made, so hardly any overpressure builds up.')
@@ -65,6 +70,7 @@ export const why: DrumReinflate['why'] = (values, { results: r, outcome, details
 
 export const explanation: DrumReinflate['explanation'] = (values, s) => {
   const { results: r } = s
+  const [asks, gets] = foldsAgainst(r)
   const open = values.choices.reliefPath === 'bung-out'
   return [
     {
@@ -91,8 +97,8 @@ export const explanation: DrumReinflate['explanation'] = (values, s) => {
       from: 14,
       text: say`Where steam is made faster than it can leave, more and more particles hit the wall and the pressure
         rises. The water then boils a little above its usual boiling point. The way out decides how far: here the
-        inside came to ${asPressure(r.peakGaugePressure)} over the room, and the folds ask for about
-        ${asPressure(r.criticalPressureDifference)}. ${ofEnd(s, {
+        inside came to ${gets} over the room, and the folds ask for about
+        ${asks}. ${ofEnd(s, {
           pop: 'Each fold that jumps out makes more room, so it went in steps.',
           partly: 'The sharpest folds ask for more than that.',
           stay: 'So nothing moved.',

@@ -1,10 +1,13 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { GRAVITY } from '../../../substances/water-transport'
-import { atMost, belowBoiling, waterFits } from '../checks'
+import { belowBoiling, drawsNoAir, waterFits } from '../checks'
+import { atMost } from '../../fits'
 import { DIPPED_COEFFICIENTS } from '../dipped-face'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
+import { pow } from '../../../elementary'
+import { crossSection } from '../../../vessels/cylinder'
 import { asLength, say } from '../../../sentence'
 
 export const inputs = defineInputs([
@@ -51,6 +54,10 @@ export const inputs = defineInputs([
 ])
 export type FlaskFountainValues = ValuesOf<typeof inputs>
 
+/** How far the water of a bucket that is filled as deep as it is wide sinks as the flask fills, m. */
+const sinks = ({ numbers: n }: FlaskFountainValues): number =>
+  n.vesselVolume / crossSection(pow((4 / Math.PI) * n.bathVolume, 1 / 3))
+
 export const check: Check<FlaskFountainValues> = values => [
   ...bearsTheChill(values, 'bathTemperature'),
   ...soundGlass(values),
@@ -58,6 +65,7 @@ export const check: Check<FlaskFountainValues> = values => [
   ...thickEnough(values),
   ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
   ...waterFits(values, 'flask'),
+  ...drawsNoAir(values, 'flask', sinks(values), 'bucket'),
   ...atMost(values, 'mouthDepth', 'stemLength', "the stem's length"),
   ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
     ? [

@@ -1,7 +1,8 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
-import { atMost, belowBoiling, capacityFits, thinWall } from '../checks'
+import { belowBoiling, isWetted, thinWall } from '../checks'
+import { atMost, capacityFits } from '../../fits'
 import { choice, quantities, quantity } from '../inputs'
 
 export const inputs = defineInputs([
@@ -93,9 +94,10 @@ export type ProcessVesselValues = ValuesOf<typeof inputs>
 export const check: Check<ProcessVesselValues> = values => [
   ...capacityFits(
     values,
+    'vesselVolume',
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
   ),
-  ...belowBoiling(values, 'bathTemperature'),
+  ...(isWetted(values) ? belowBoiling(values, 'bathTemperature') : []),
   ...atMost(values, 'hoopSpacing', 'vesselHeight', "the tank's height"),
   ...thinWall(values, values.numbers.vesselDiameter),
 ]

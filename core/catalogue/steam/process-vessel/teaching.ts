@@ -57,9 +57,15 @@ export const why: ProcessVessel['why'] = (values, { results: r }) => [
   say`To stay within ${asPressure(values.numbers.ratedVacuum)} of the room it needs about ${asArea(r.reliefArea)}
     of free opening; ${asArea(values.numbers.leakArea)} is open.`,
   r.talkTime === undefined
-    ? 'It never goes past its rating.'
-    : say`It goes past its rating after
-      ${asTime(r.talkTime)}${r.hush === undefined ? '' : say` and the shell gives way after ${asTime(r.hush)}`}.`,
+    ? r.hush === undefined
+      ? 'It never goes past its rating.'
+      : say`The shell gives way after ${asTime(r.hush)}, before it comes to its rating.`
+    : r.hush === undefined
+      ? say`It goes past its rating after ${asTime(r.talkTime)}.`
+      : r.hush < r.talkTime
+        ? say`The shell gives way after ${asTime(r.hush)}, before it comes to its rating, which it passes after
+            ${asTime(r.talkTime)}.`
+        : say`It goes past its rating after ${asTime(r.talkTime)} and the shell gives way after ${asTime(r.hush)}.`,
   say`With everything shut and cold it could fall to ${asPressure(r.floorPressure)}: only the
     ${asShare(r.residualAirFraction)} of air left inside would still push back.`,
 ]

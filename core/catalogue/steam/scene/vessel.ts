@@ -13,6 +13,7 @@ import {
 import type { Bench } from './bench'
 import type { Look } from './look'
 import type { Moment } from './moment'
+import { sphereDiameter } from '../../../vessels/sphere'
 
 /** Where the vessel is: its base's middle as it would stand upright, and how far it is turned over. */
 export interface Pose {
@@ -220,7 +221,7 @@ function balloonShapes(look: Look, { place, volumeLost }: Moment, p: Placed): Sh
     return [collar, other, rubber([[-half, p.height], ...hanging])]
   }
   // Round once it is stretched; before that it hangs down, as wide as a share of its size.
-  const across = Math.cbrt((6 * volume) / Math.PI)
+  const across = sphereDiameter(volume)
   const limp = Math.min(1, volume / slackBalloon)
   const wide = Math.min(0.96 * look.diameter, across * (0.6 + 0.4 * limp))
   const tall = Math.min(0.92 * look.height, volume / ((Math.PI / 6) * wide * wide))

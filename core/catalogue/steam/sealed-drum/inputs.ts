@@ -1,8 +1,9 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
 import { enclosedVolume } from '../../../vessels/cylinder'
-import { atMost, belowBoiling, capacityFits, thinWall, waterFits } from '../checks'
-import { choice, quantity } from '../inputs'
+import { belowBoiling, isWetted, thinWall, waterFits } from '../checks'
+import { atMost, capacityFits } from '../../fits'
+import { choice, iceIfCold, quantity } from '../inputs'
 import { METAL_COEFFICIENTS } from '../metal-vessel'
 
 export const inputs = defineInputs([
@@ -48,7 +49,13 @@ export const inputs = defineInputs([
   quantity('coolantFlow'),
   quantity('poolDepth'),
   quantity('bathVolume', { name: 'water in the pool', default: 25e-3, usual: [5e-3, 100e-3] }),
-  quantity('iceMass', { name: 'ice in the pool', units: ['kg', 'lb'], default: 5, range: [0, 200], usual: [0, 30] }),
+  quantity('iceMass', {
+    name: 'ice in the pool',
+    units: ['kg', 'lb'],
+    default: iceIfCold(5),
+    range: [0, 200],
+    usual: [0, 30],
+  }),
   quantity('hoopHolding'),
   ...METAL_COEFFICIENTS,
   quantity('plumeVapourFraction', { default: 0.6, spread: { shape: 'triangular', below: 0.25, above: 0.25 } }),
@@ -58,9 +65,11 @@ export type SealedDrumValues = ValuesOf<typeof inputs>
 export const check: Check<SealedDrumValues> = values => [
   ...capacityFits(
     values,
+    'vesselVolume',
     enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
   ),
-  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...belowBoiling(values, 'chargeTemperature'),
+  ...(isWetted(values) ? belowBoiling(values, 'bathTemperature') : []),
   ...waterFits(values, 'drum'),
   ...atMost(values, 'mouthDiameter', 'vesselDiameter', "the drum's diameter"),
   ...atMost(values, 'hoopSpacing', 'vesselHeight', "the drum's height"),

@@ -1,5 +1,5 @@
 /** Why it ends so, and what to tell a class. */
-import { handPush, lowestPressure, reached } from '../../telling'
+import { handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { NOTHING_PRESSES, SUCTION } from '../../wrong-ideas'
 import { metalWhy } from '../metal-vessel'
@@ -18,8 +18,7 @@ export function why(values: SealedDrumValues, simulation: SealedDrumRun): Senten
 
 export const explanation: SealedDrum['explanation'] = (values, simulation) => {
   const { results: r } = simulation
-  const critical = asPressure(r.criticalPressureDifference)
-  const peak = reached(r.peakPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   return [
     {
       from: 7,

@@ -1,7 +1,7 @@
 /** What is stated, and what does not go together. */
 import { ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
-import { belowBoiling, waterFits } from '../checks'
-import { choice, quantities, quantity } from '../inputs'
+import { belowBoiling, isWetted, waterFits } from '../checks'
+import { choice, iceIfCold, quantities, quantity } from '../inputs'
 import { METAL_COEFFICIENTS } from '../metal-vessel'
 import { TIN_INPUTS, tinFits } from '../tin-wall'
 
@@ -26,7 +26,7 @@ export const inputs = defineInputs([
   quantity('coolantFlow'),
   quantity('poolDepth', { default: 0.05 }),
   quantity('bathVolume', { name: 'water in the pool', default: 6e-3 }),
-  quantity('iceMass', { name: 'ice in the pool', default: 1, usual: [0, 5] }),
+  quantity('iceMass', { name: 'ice in the pool', default: iceIfCold(1), usual: [0, 5] }),
   ...quantities('edgeHolding', 'panelCrown', 'plumeVapourFraction'),
   ...METAL_COEFFICIENTS,
 ])
@@ -34,6 +34,7 @@ export type SealedTinValues = ValuesOf<typeof inputs>
 
 export const check: Check<SealedTinValues> = values => [
   ...tinFits(values),
-  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+  ...belowBoiling(values, 'chargeTemperature'),
+  ...(isWetted(values) ? belowBoiling(values, 'bathTemperature') : []),
   ...waterFits(values, 'tin'),
 ]

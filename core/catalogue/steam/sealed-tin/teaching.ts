@@ -1,5 +1,5 @@
 /** Why it ends so, and what to tell a class. */
-import { handPush, lowestPressure, reached } from '../../telling'
+import { handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_ARE_LOST, SUCTION } from '../../wrong-ideas'
 import { metalWhy } from '../metal-vessel'
@@ -64,8 +64,7 @@ export const why: SealedTin['why'] = (values, s) => {
 
 export const explanation: SealedTin['explanation'] = (values, simulation) => {
   const { results: r } = simulation
-  const critical = asPressure(r.criticalPressureDifference)
-  const peak = reached(r.peakPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   return [
     {
       from: 7,

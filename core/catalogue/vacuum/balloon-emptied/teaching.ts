@@ -3,56 +3,62 @@ import { reached } from '../../telling'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { ofEnd, sideBySide } from '../../../demonstration'
 import { simulate, type BalloonEmptied } from './simulate'
-import { asForce, asPressure, asTime, say } from '../../../sentence'
+import { apart, asForce, asPressure, asTime, say } from '../../../sentence'
 
-export const why: BalloonEmptied['why'] = (values, s) => [
-  say`The pump never pulls at the rubber. It takes air away, and the room, with
+export const why: BalloonEmptied['why'] = (values, s) => {
+  const [most, reaches] = apart(asPressure(values.numbers.stationPressure), asPressure(s.results.greatestPossible))
+  return [
+    say`The pump never pulls at the rubber. It takes air away, and the room, with
     ${asPressure(values.numbers.stationPressure)}, pushes the skin after it.
     ${
       s.results.hush === undefined
         ? 'Not enough was taken in the time.'
         : say`After ${asTime(s.results.hush)} the skins meet.`
     }`,
-  say`A bigger pump is faster, not stronger: the most that can ever press is the room's
-    ${asPressure(values.numbers.stationPressure)}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
-    and so reaches ${asPressure(s.results.greatestPossible)}.`,
-]
+    say`A bigger pump is faster, not stronger: the most that can ever press is the room's
+    ${most}; this pump leaves ${asPressure(values.numbers.ultimatePressure)}
+    and so reaches ${reaches}.`,
+  ]
+}
 
-export const explanation: BalloonEmptied['explanation'] = (values, s) => [
-  {
-    from: 7,
-    text: say`The pump takes air out of the balloon. ${ofEnd(s, {
-      flat: 'Then the air in the room squeezes the balloon flat, like a big soft hand.',
-      open: 'The air in the room squeezes it smaller. But some air is still inside and pushes back.',
-    })}`,
-  },
-  {
-    from: 11,
-    text: say`As long as there is air inside, its particles press back. ${ofEnd(s, {
-      flat: say`Once it is nearly gone, the room’s air presses the two skins together with
+export const explanation: BalloonEmptied['explanation'] = (values, s) => {
+  const [room, left] = apart(asPressure(values.numbers.stationPressure), asPressure(s.results.finalPressure))
+  return [
+    {
+      from: 7,
+      text: say`The pump takes air out of the balloon. ${ofEnd(s, {
+        flat: 'Then the air in the room squeezes the balloon flat, like a big soft hand.',
+        open: 'The air in the room squeezes it smaller. But some air is still inside and pushes back.',
+      })}`,
+    },
+    {
+      from: 11,
+      text: say`As long as there is air inside, its particles press back. ${ofEnd(s, {
+        flat: say`Once it is nearly gone, the room’s air presses the two skins together with
       ${asForce(s.results.squeeze)}.`,
-      open: say`The room presses with ${asPressure(values.numbers.stationPressure)}; inside there are still
-        ${asPressure(s.results.finalPressure)} against it.`,
-    })}`,
-  },
-  {
-    from: 14,
-    text: say`A pump of twice the speed needs half the time. But pressure outside less pressure inside can’t be more
+        open: say`The room presses with ${room}; inside there are still
+        ${left} against it.`,
+      })}`,
+    },
+    {
+      from: 14,
+      text: say`A pump of twice the speed needs half the time. But pressure outside less pressure inside can’t be more
     than
       ${asPressure(values.numbers.stationPressure)} here, whatever the pump: this one got to
       ${reached(s.results.peakPressureDifference)}.`,
-  },
-  {
-    from: 16,
-    text: say`While the skin is slack the air stays at the room's pressure and its volume falls at the pumping speed,
+    },
+    {
+      from: 16,
+      text: say`While the skin is slack the air stays at the room's pressure and its volume falls at the pumping speed,
       V = V0 − S t (V0 volume at the start, S pumping speed, t time). Once it is flat, only the hose is left, and its
       pressure falls exponentially to the pump's own limit of ${asPressure(values.numbers.ultimatePressure)}.
       ${ofEnd(s, {
         flat: say`It had fallen to ${asPressure(s.results.finalPressure)} when the pump stopped.`,
         open: 'Here the pump stopped before it was flat.',
       })} Assumed: one temperature, no leak at the neck.`,
-  },
-]
+    },
+  ]
+}
 
 export const teaching: BalloonEmptied['teaching'] = {
   wrongIdeas: [

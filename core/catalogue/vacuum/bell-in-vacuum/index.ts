@@ -1,10 +1,9 @@
 import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
-import { jarBears } from '../inputs'
 import { jarLedger, jarSizes } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate, type BellInVacuumRun } from './simulate'
-import { inputs, type BellInVacuumValues } from './inputs'
+import { check, inputs, type BellInVacuumValues } from './inputs'
 import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
@@ -32,11 +31,11 @@ export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuum
   wanted: 'silent',
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,
-  check: jarBears,
   simulate,
   ledger: jarLedger,
   sizes: jarSizes,
   inputs,
+  check,
   logged,
   results,
   outcomes,

@@ -1,6 +1,6 @@
 /** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf } from '../../../demonstration'
-import { jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
+import { blank, type Check, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf } from '../../../demonstration'
+import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 
 /** What a mount keeps back, dB: assumption, to be measured with the jar pumped well. */
 const MOUNTS: Readonly<Record<string, { name: string; loss: number }>> = {
@@ -65,3 +65,5 @@ export const inputs = defineInputs([
   ),
 ])
 export type BellInVacuumValues = ValuesOf<typeof inputs>
+
+export const check: Check<BellInVacuumValues> = values => [...jarBears(values), ...jarFits(values)]

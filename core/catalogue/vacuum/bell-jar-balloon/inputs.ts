@@ -1,6 +1,6 @@
 /** What is stated, and what does not go together. */
 import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check, over } from '../../../demonstration'
-import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
+import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 import { RUBBER, slackBalloon } from '../rubber-inputs'
 import { freeWidth, TOUCHES } from './simulate'
 import { asLength, say } from '../../../sentence'
@@ -31,6 +31,7 @@ export type BellJarBalloonValues = ValuesOf<typeof inputs>
 
 export const check: Check<BellJarBalloonValues> = ({ numbers: n, choices }) => [
   ...jarBears({ numbers: n, choices }),
+  ...jarFits({ numbers: n, choices }),
   ...(n.balloonStart > TOUCHES * freeWidth({ numbers: n, choices })
     ? [
         {

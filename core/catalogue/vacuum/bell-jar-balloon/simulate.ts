@@ -1,11 +1,11 @@
 /** A sealed balloon with a little air in a jar that is pumped out. */
 import type { Detail, TraceColumn, Demonstration } from '../../../demonstration'
 import { heldAt, hump, restingStretch, type Rubber } from '../../../mechanisms/rubber-balloon'
-import { pow } from '../../../elementary'
 import { acrossAt, followBalloon, pressureToPass, volumeAt } from '../following-rubber'
 import { rubberOf } from '../rubber-inputs'
 import { pumpJar, withTrace } from '../pumped'
 import type { BellJarBalloonValues } from './inputs'
+import { sphereDiameter } from '../../../vessels/sphere'
 
 export const COLUMNS: readonly TraceColumn[] = [
   { id: 'balloonAcross', name: 'balloon across', quantity: 'length' },
@@ -23,7 +23,7 @@ const AIM = 0.9
 const MOST_FILLED = 0.9
 /** Width that a round balloon has, m: it hangs clear of the plate, and is no larger than the jar. */
 export const freeWidth = ({ numbers: n }: BellJarBalloonValues): number =>
-  Math.min(n.jarDiameter, 0.92 * n.jarHeight, pow((6 * MOST_FILLED * n.jarVolume) / Math.PI, 1 / 3))
+  Math.min(n.jarDiameter, 0.92 * n.jarHeight, sphereDiameter(MOST_FILLED * n.jarVolume))
 
 /** Diameter to start with so that at a pressure it nearly fills the jar, m; undefined if it would burst first. */
 function startToFill(values: BellJarBalloonValues, pressure: number): number | undefined {

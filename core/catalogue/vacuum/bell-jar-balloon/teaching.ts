@@ -3,7 +3,7 @@ import { ofEnd } from '../../../demonstration'
 import { GAS_AT_THE_BOTTOM, PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { rubberOf } from '../rubber-inputs'
 import { freeWidth, type BellJarBalloon } from './simulate'
-import { asLength, asNumber, asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
+import { apart, asLength, asNumber, asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
 
 export const why: BellJarBalloon['why'] = (values, s) => {
   const n = values.numbers
@@ -43,9 +43,16 @@ export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   ]
 }
 
+/** Share by which a slack skin keeps it smaller, at most. */
+const NEXT_TO_NOTHING = 1e-3
+
 export const explanation: BellJarBalloon['explanation'] = (values, s) => {
   const n = values.numbers
   const r = s.results
+  const [could, grew] = apart(
+    asTimes(n.stationPressure / r.finalPressure),
+    asTimes(r.balloonGrowth * r.balloonGrowth * r.balloonGrowth),
+  )
   return [
     {
       from: 7,
@@ -75,10 +82,12 @@ export const explanation: BellJarBalloon['explanation'] = (values, s) => {
       from: 14,
       text: say`Pressure times volume of the shut-in air stays the same at one temperature (Boyle). From
         ${asPressure(n.stationPressure)} to ${asPressure(r.finalPressure)} the volume could grow
-        ${asTimes(n.stationPressure / r.finalPressure)}; the skin takes its share of the pressure${
+        ${could}; ${
           s.outcome === 'bursts'
-            ? ', and it tore on the way.'
-            : say`, so it grew ${asTimes(r.balloonGrowth * r.balloonGrowth * r.balloonGrowth)}.`
+            ? 'the skin takes its share of the pressure, and it tore on the way.'
+            : could.si > grew.si * (1 + NEXT_TO_NOTHING)
+              ? say`the skin takes its share of the pressure, so it grew ${grew}.`
+              : 'slack as it is, the skin takes next to nothing of that.'
         }`,
     },
     {

@@ -1,7 +1,7 @@
 /** What is stated, and what does not go together. */
 import { blank, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
-import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
-import { asLength, say } from '../../../sentence'
+import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
+import { lengthAtMost, volumeAtMost } from '../../fits'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -29,18 +29,9 @@ export const inputs = defineInputs([
 ])
 export type JarBarometerValues = ValuesOf<typeof inputs>
 
-export const check: Check<JarBarometerValues> = ({ numbers: n, choices }) => [
-  ...jarBears({ numbers: n, choices }),
-  ...(n.tubeHeight > 0.95 * n.jarHeight
-    ? [
-        {
-          input: 'tubeHeight',
-          message: say`given ${asLength(n.tubeHeight, { digits: 4 })}; accepted: at most
-            ${asLength(0.95 * n.jarHeight, { digits: 4, toward: 'below' })}, or it does not go under the jar`,
-        },
-      ]
-    : []),
-  ...(n.trappedAir > 0.7 * n.jarVolume
-    ? [{ input: 'trappedAir', message: 'given more than the jar holds; accepted: at most seven tenths of the jar' }]
-    : []),
+export const check: Check<JarBarometerValues> = values => [
+  ...jarBears(values),
+  ...jarFits(values),
+  ...lengthAtMost(values, 'tubeHeight', 0.95 * values.numbers.jarHeight, 'what goes under the jar'),
+  ...volumeAtMost(values, 'trappedAir', 0.7 * values.numbers.jarVolume, 'seven tenths of the jar'),
 ]

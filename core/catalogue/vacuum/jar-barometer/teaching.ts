@@ -4,7 +4,7 @@ import { ofEnd } from '../../../demonstration'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { isDriven } from '../inputs'
 import { pressureFor, tubeOf, type JarBarometer } from './simulate'
-import { asLength, asPressure, asRoomPressure, asTemperatureDifference, asVolume, say } from '../../../sentence'
+import { apart, asLength, asPressure, asRoomPressure, asTemperatureDifference, asVolume, say } from '../../../sentence'
 
 export const why: JarBarometer['why'] = (values, s) => [
   say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
@@ -36,6 +36,7 @@ export const advice: NonNullable<JarBarometer['advice']> = (values, s) => {
 
 export const explanation: JarBarometer['explanation'] = (values, s) => {
   const r = s.results
+  const [room, left] = apart(asPressure(values.numbers.stationPressure), asPressure(r.finalPressure))
   return [
     {
       from: 7,
@@ -53,7 +54,7 @@ export const explanation: JarBarometer['explanation'] = (values, s) => {
     {
       from: 11,
       text: say`The shut-in particles still hit the water nearly as hard as the room,
-        ${asPressure(values.numbers.stationPressure)}; those in the jar only with ${asPressure(r.finalPressure)}.
+        ${room}; those in the jar only with ${left}.
         ${ofEnd(s, {
           climbs: say`The difference carries ${asLength(r.level)} of water.`,
           spills: 'The difference is more than the tube is high for.',

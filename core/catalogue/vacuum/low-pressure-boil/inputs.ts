@@ -1,9 +1,11 @@
 /** What is stated, and what does not go together. */
-import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
+import { blank, coefficient, ROOM_INPUTS, defineInputs, over, type ValuesOf, type Check } from '../../../demonstration'
 import { saturationTemperature } from '../../../substances/water'
-import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
+import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime } from '../inputs'
+import { atMost, volumeAtMost } from '../../fits'
+import { crossSection } from '../../../vessels/cylinder'
 import { neededStart } from './simulate'
-import { asPressure, asTemperature, asVolume, say } from '../../../sentence'
+import { asLength, asPressure, asTemperature, say } from '../../../sentence'
 
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
@@ -53,7 +55,23 @@ export type LowPressureBoilValues = ValuesOf<typeof inputs>
 export const check: Check<LowPressureBoilValues> = values => {
   const n = values.numbers
   const needed = neededStart(values)
-  const faults = jarBears(values)
+  const depth = n.waterVolume / crossSection(n.beakerDiameter)
+  const faults = [
+    ...jarBears(values),
+    ...jarFits(values),
+    ...atMost(values, 'beakerDiameter', 'jarDiameter', 'what stands under the jar'),
+    ...volumeAtMost(values, 'waterVolume', 0.6 * n.jarVolume, 'six tenths of the jar'),
+    ...(over(depth, n.jarHeight)
+      ? [
+          {
+            input: 'beakerDiameter',
+            message: say`given ${asLength(n.beakerDiameter, { digits: 4 })}; accepted: at least
+              ${asLength(n.beakerDiameter * Math.sqrt(depth / n.jarHeight), { digits: 4, toward: 'above' })}, in which
+              so much water does not stand higher than the jar`,
+          },
+        ]
+      : []),
+  ]
   if (n.waterTemperature < needed) {
     faults.push({
       input: 'waterTemperature',
@@ -73,12 +91,6 @@ export const check: Check<LowPressureBoilValues> = values => {
           toward: 'below',
         })}, where it boils here in the
         open`,
-    })
-  if (n.waterVolume > 0.6 * n.jarVolume)
-    faults.push({
-      input: 'waterVolume',
-      message: say`given ${asVolume(n.waterVolume, { digits: 4 })}; accepted: at most
-        ${asVolume(0.6 * n.jarVolume, { digits: 4, toward: 'below' })}, six tenths of the jar`,
     })
   return faults
 }

@@ -1,5 +1,5 @@
 /** Why it ends so, and what to tell a class. */
-import { handPush } from '../../telling'
+import { handPush, wallAgainst } from '../../telling'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { ofEnd, resolve } from '../../../demonstration'
 import { asArea, asForce, asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
@@ -8,11 +8,12 @@ import { simulate, type PumpedCan } from './simulate'
 import type { PumpedCanValues } from './inputs'
 
 export const why: PumpedCan['why'] = (_values, { results: r, outcome }) => {
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   const lines: Sentence[] = [
     r.hush === undefined
-      ? say`The wall holds about ${asPressure(r.criticalPressureDifference)}; the pump makes
-          ${asPressure(r.peakPressureDifference)} at most. It stands, and is under strain as long as the air stays out.`
-      : say`The wall holds about ${asPressure(r.criticalPressureDifference)}. The pump has taken that much out after
+      ? say`The wall holds about ${critical}; the pump makes
+          ${peak} at most. It stands, and is under strain as long as the air stays out.`
+      : say`The wall holds about ${critical}. The pump has taken that much out after
           ${asTime(r.hush)}.`,
   ]
   if (r.hush !== undefined)
@@ -33,7 +34,7 @@ export const why: PumpedCan['why'] = (_values, { results: r, outcome }) => {
 
 export const explanation: PumpedCan['explanation'] = (values, s) => {
   const { results: r } = s
-  const critical = asPressure(r.criticalPressureDifference)
+  const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   return [
     {
       from: 7,
@@ -62,7 +63,7 @@ export const explanation: PumpedCan['explanation'] = (values, s) => {
         difference. It holds about ${critical}; ${ofEnd(s, {
           crush: 'more than that was taken out, and it folded.',
           dent: 'that was reached, and what air was left stopped the fold.',
-          stand: say`it had to hold ${asPressure(r.peakPressureDifference)}.`,
+          stand: say`it had to hold ${peak}.`,
         })}`,
     },
     {

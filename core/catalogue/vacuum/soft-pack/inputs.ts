@@ -8,7 +8,7 @@ import {
   type ValuesOf,
   type Check,
 } from '../../../demonstration'
-import { jarBears, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
+import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
 import { asVolume, say } from '../../../sentence'
 
 interface PackKind {
@@ -123,7 +123,9 @@ export type SoftPackValues = ValuesOf<typeof inputs>
 
 export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [
   ...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []),
-  ...(n.packGas * n.roomToGrow > 0.8 * n.jarVolume
+  // In a cabin there is no jar.
+  ...(choices.where === 'cabin' ? [] : jarFits({ numbers: n, choices })),
+  ...(choices.where !== 'cabin' && n.packGas * n.roomToGrow > 0.8 * n.jarVolume
     ? [
         {
           input: 'packGas',

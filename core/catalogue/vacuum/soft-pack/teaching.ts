@@ -1,21 +1,41 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
-import type { SoftPack } from './simulate'
-import { asPressure, asShare, asTime, asTimes, say } from '../../../sentence'
+import type { SoftPackValues } from './inputs'
+import type { SoftPack, SoftPackRun } from './simulate'
+import { apart, asPressure, asShare, asTime, asTimes, say, type Sentence } from '../../../sentence'
 
-export const why: SoftPack['why'] = (values, s) => [
-  say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
+export const why: SoftPack['why'] = (values, s) => {
+  const [would, has] = apart(
+    asTimes(values.numbers.stationPressure / s.results.finalPressure),
+    asTimes(s.results.growth),
+  )
+  return [
+    say`Its gas was shut in at ${asPressure(values.numbers.stationPressure)}. With
     ${asPressure(s.results.finalPressure)} round it, it would take
-    ${asTimes(values.numbers.stationPressure / s.results.finalPressure)} the room; skin and stiffness let it have
-    ${asTimes(s.results.growth)}.`,
-  s.outcome === 'opens'
-    ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.`
-    : s.results.shrunkTo < 0.97
-      ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
+    ${would} the room; skin and stiffness let it have
+    ${has}.`,
+    s.outcome === 'opens'
+      ? say`The skin stood ${asPressure(s.results.packDifference)} and gave way.`
+      : s.results.shrunkTo < 0.97
+        ? say`Meanwhile gas leaked out of it, so with the air back it is only ${asShare(s.results.shrunkTo)} of what
         it was.`
-      : 'Hardly any gas left it, so it comes back to its size.',
-]
+        : 'Hardly any gas left it, so it comes back to its size.',
+  ]
+}
+
+/** How many times its stiffness the pressure must fall by for that to count little. */
+const LITTLE = 5
+/** What the stuff itself does, by its kind and by how far the pressure falls. */
+function foam({ numbers: n, choices }: SoftPackValues, { results: r }: SoftPackRun): Sentence {
+  if (choices.pack !== 'marshmallow') return 'It follows Boyle until its skin is taut.'
+  const [from, to] = apart(asPressure(n.stationPressure), asPressure(r.finalPressure))
+  return n.stationPressure - r.finalPressure > LITTLE * n.packStiffness
+    ? say`Foam is a network of cells with a modulus of some ${asPressure(n.packStiffness)}: little against the fall
+        from ${from} to ${to}, so it follows Boyle until its walls are taut.`
+    : say`Foam is a network of cells with a modulus of some ${asPressure(n.packStiffness)}: beside a fall from ${from}
+        to ${to} that counts, and it grows less than by Boyle alone.`
+}
 
 export const explanation: SoftPack['explanation'] = (values, s) => [
   {
@@ -48,14 +68,8 @@ export const explanation: SoftPack['explanation'] = (values, s) => [
   {
     from: 16,
     text: say`(p + Δp) V is constant (p round it, Δp what the skin holds, ${asPressure(s.results.packDifference)}
-    here, V the
-      gas's volume), less what leaks out. Foam is a network of cells with a modulus of some ${asPressure(3000)}:
-      little against
-      the fall from ${asPressure(values.numbers.stationPressure)} to ${asPressure(s.results.finalPressure)}, so it
-      follows Boyle
-      until its walls are taut, while gas seeps out with a time constant of ${asTime(values.numbers.leakTime)}.
-      Assumed: one
-      temperature.`,
+    here, V the gas's volume), less what leaks out. ${foam(values, s)} Gas leaves it with a time constant of
+    ${asTime(values.numbers.leakTime)}. Assumed: one temperature.`,
   },
 ]
 

@@ -31,7 +31,18 @@ const jar = (demonstration: string): Refusal[] => [
   },
 ]
 
+/** A vessel that is closed may be cooled and never warmed. */
+const warmed = (demonstration: string, numbers: Readonly<Record<string, number>>): Refusal => ({
+  demonstration,
+  when: 'water warmer than the closed vessel',
+  input: 'bathTemperature',
+  example: { numbers },
+  source: PRACTICE,
+})
+
 export const REFUSALS: readonly Refusal[] = [
+  warmed('hot-water-bottle', { bathTemperature: 358 }),
+  warmed('warmed-bottle', { bathTemperature: 343 }),
   {
     demonstration: 'drum-reinflate',
     when: 'sealed heating: no way out for the steam',

@@ -84,6 +84,9 @@ export const burnerGas = (step: string, large: boolean): Caution => ({
     'extinguisher and blanket at hand.',
 })
 
+/** Share of the draws that are dry too early from which that is raised. */
+const MAY_BE_DRY = 0.05
+
 /**
  * Boiling dry.
  * @param margin s from the planned lift to dryness; negative or 0 if it dries before; undefined if it never would
@@ -105,7 +108,7 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
           raisedFrom: THIN_MARGIN,
         }
   const base = { id: 'dry', step, covers: ['heat' as const], control, ...(number && { number }) }
-  const risky = early >= 0.05
+  const risky = early >= MAY_BE_DRY
   if (margin === undefined && !risky)
     return { ...base, severity: 'usual', hazard: 'A vessel that boils dry overheats, softens and smokes.' }
   if (margin !== undefined && margin <= 0) {
@@ -128,6 +131,29 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
           : say`Dry ${asTime(margin)} after the planned lift`
     };
       a dry vessel overheats, softens and smokes.`,
+  }
+}
+
+/**
+ * Boiling dry where no planned moment ends the heating.
+ * @param share of the draws that are dry in the end
+ * @param first s after which 99 of 100 of those are dry
+ */
+export function leftOn(share: number, first: number, step: string): Caution {
+  const latest = share > 0 ? say`, and after ${asTime(first, { toward: 'below' })} at the latest` : ''
+  return {
+    id: 'dry',
+    step,
+    severity: share >= MAY_BE_DRY ? 'raised' : 'usual',
+    covers: ['heat'],
+    hazard:
+      share >= 0.005
+        ? say`Left on, the burner boils it dry in ${Math.round(share * 100)} of 100, the soonest of them after
+            ${asTime(first, { toward: 'below' })}: empty metal overheats and softens; its coating smokes, and smoke is
+            not steam.`
+        : 'Left on, the burner boils it dry in the end: empty metal overheats and softens.',
+    control: say`Burner off from a distance as soon as the folds are out${latest}. Dry and smoking: leave it to cool, no
+      water into it.`,
   }
 }
 

@@ -6,6 +6,7 @@ import {
   ofEnd,
   type Ran,
   type Has,
+  type Fault,
   defineDemonstration,
 } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
@@ -94,6 +95,21 @@ type Own<V extends FacedValues> = Omit<Parameters<typeof defineDemonstration<V, 
   /** true: emptied before it is capped, so that it may be filled to the brim */ brimful?: boolean
 }
 
+/** A closed bottle is cooled and never warmed: it would swell, and may burst its cap. */
+function neverWarmed({ numbers: n }: FacedValues, { details }: SoftRun): Fault[] {
+  const warmest = Math.max(details.wallAtSeal, details.liquidAtSeal)
+  return n.bathTemperature < warmest
+    ? []
+    : [
+        {
+          input: 'bathTemperature',
+          message: say`given ${asTemperature(n.bathTemperature, { digits: 4 })}; refused: what is in the bottle is at
+            ${asTemperature(warmest, { digits: 4 })} when it is capped, and a closed vessel is never warmed; accepted:
+            less than that`,
+        },
+      ]
+}
+
 /** Fills in what both bottles have in common. */
 export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...own }: Own<V>): Demonstration =>
   defineDemonstration<V, SoftRun>({
@@ -122,16 +138,21 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
     wanted: 'fold',
     columns: COLUMNS,
     suspects: STEAM_SUSPECTS,
-    check: values => [
-      ...capacityFits(
-        values,
-        'vesselVolume',
-        enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
-      ),
-      ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
-      ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')),
-      ...atMost(values, 'mouthDiameter', 'vesselDiameter', "the bottle's diameter"),
-    ],
+    check: values => {
+      const faults = [
+        ...capacityFits(
+          values,
+          'vesselVolume',
+          enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
+        ),
+        ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+        ...(toTheBrim ? brimful(values) : waterFits(values, 'bottle')),
+        ...atMost(values, 'mouthDiameter', 'vesselDiameter', "the bottle's diameter"),
+      ]
+      // A bath that is colder than the room cools any of them.
+      if (faults.length > 0 || values.numbers.bathTemperature <= values.numbers.airTemperature) return faults
+      return neverWarmed(values, own.simulate(values, 'summary'))
+    },
     ledger: steamLedger('when the fold shows'),
     drawing: (values, s, time) =>
       steamScene(values, s, time, {

@@ -1,9 +1,10 @@
-import { atWorst, type Gate, heatOff, near, next, pressureOff, standBack, wait } from '../../../demonstration'
+import { atLeast, atWorst, type Gate, heatOff, near, next, pressureOff, standBack, wait } from '../../../demonstration'
 import {
   applying,
   burnerGas,
   heavy,
   hotSurface,
+  leftOn,
   overpressure,
   scald,
   sharpFolds,
@@ -37,6 +38,7 @@ export const cautions: DrumReinflate['cautions'] = ({ numbers: n, choices }, s, 
     scald(s.results.boilingTemperature, n.waterCharge, 'heat'),
     hotSurface(s.results.boilingTemperature, 'heat', 'Burner and drum stay hot after use'),
     burnerGas('heat', n.heaterPower > 4000),
+    leftOn(risk.dry, atLeast(risk, 'timeToDry'), 'heat'),
   )
 export const afterFailure: DrumReinflate['afterFailure'] = (_values, _s, _risk, outcome) => [
   heatOff('Burner off from a distance; everybody stays behind the line.'),

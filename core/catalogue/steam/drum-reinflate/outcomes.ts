@@ -53,6 +53,7 @@ export const results = steamResults(
   'boilingTemperature',
   'timeToPlume',
   'timeToPop',
+  'timeToDry',
   'peakGaugePressure',
   'criticalPressureDifference',
   'peakPressureDifference',

@@ -56,6 +56,13 @@ export const procedure: DrumReinflate['procedure'] = [
     ],
     duration: s => s.results.timeToPop ?? s.results.timeToPlume,
   },
+  {
+    id: 'off',
+    parts: [
+      'Burner off from a distance once the folds are out, and before the water is gone. The way out stays open until ' +
+        'it is cold.',
+    ],
+  },
 ]
 
 export const kit: DrumReinflate['kit'] = () => [

@@ -91,6 +91,7 @@ export function simulate(values: DrumReinflateValues, detail: Detail, refinement
     height: vessel.height,
     wallThickness: vessel.wallThickness,
   })
+  const dry = ended.waterLeft < 0.06 * plan.water && ended.end < LONGEST_REINFLATION
   const results = {
     boilingTemperature: room.boilingPoint,
     waterLeft: ended.waterLeft,
@@ -102,15 +103,16 @@ export function simulate(values: DrumReinflateValues, detail: Detail, refinement
     peakPressureDifference: ended.peakGauge,
     ...(ended.steaming !== undefined && { timeToPlume: ended.steaming }),
     ...(ended.pop !== undefined && { timeToPop: ended.pop }),
+    ...(dry && { timeToDry: ended.end }),
   }
-  const end = ended.end
+  const { end } = ended
   return {
     results,
     outcome: back >= BACK ? 'pop' : back >= SEEN ? 'partly' : 'stay',
     events: new EventList()
       .add('relief', ended.steaming)
       .add('pop', ended.pop)
-      .add('dry', ended.waterLeft < 0.06 * plan.water && end < LONGEST_REINFLATION ? end : undefined)
+      .add('dry', dry ? end : undefined)
       .sorted(),
     details: {
       emptyMass: surface * vessel.wallThickness * vessel.solid.density,
@@ -119,7 +121,7 @@ export function simulate(values: DrumReinflateValues, detail: Detail, refinement
       sealing: 0,
       timeOfLifting: end,
       timeOfPeak: ended.pop ?? end,
-      boiledDry: ended.waterLeft < 0.06 * plan.water ? 1 : 0,
+      boiledDry: dry ? 1 : 0,
       ...(ended.pop !== undefined && { goneAt: ended.pop }),
     },
     ...(record && { trace: { time, columns, stages: stagesOf(ended.pop, end) } }),

@@ -38,6 +38,7 @@ export const procedure: CloudBottle['procedure'] = [
     id: 'press',
     hazards: ({ choices }) => (choices.way === 'squeeze' ? ['pressure'] : ['pressure', 'projectile']),
     parts: ({ choices }) => [
+      'Now ',
       { input: 'way' },
       ...(choices.way === 'squeeze'
         ? [': squeezed to ', { input: 'squeezePressure' }]

@@ -7,7 +7,9 @@ import { asForce, asPressure, asShare, asTemperatureDifference, asVolume, say } 
 export const why: Diver['why'] = (values, s) => [
   s.results.squeezeToSink === undefined
     ? 'It would float without any air: its solids float by themselves, and no squeeze sinks it.'
-    : say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
+    : s.outcome === 'sunk'
+      ? 'It is heavier than the water it pushes aside before anybody squeezes.'
+      : say`It floats by ${asShare(Math.max(0, s.results.freeboard))} of its air to spare.
         A squeeze of ${asPressure(s.results.squeezeToSink)} makes the bubble that much
         smaller, water goes in, and it is heavier than the water it pushes aside.`,
   s.outcome === 'stays'

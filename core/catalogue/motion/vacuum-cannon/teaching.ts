@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { targetMissed } from '../../vacuum/target'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { atWorst, ofEnd, sideBySide } from '../../../demonstration'
 import { soundSpeed } from '../../../mechanisms/ball-in-tube'
@@ -15,7 +16,8 @@ export const why: VacuumCannon['why'] = (values, s) => [
     ${asSpeed(s.results.lumpedSpeed)}.`,
 ]
 
-export const advice: NonNullable<VacuumCannon['advice']> = (_values, s, risk) => [
+export const advice: NonNullable<VacuumCannon['advice']> = (values, s, risk) => [
+  ...targetMissed(values, s.results),
   {
     text: say`Keep ${asLength(atWorst(risk, 'exclusion'), { toward: 'above' })} (99 of 100 shots stay within) forward
       of the muzzle clear if the backstop should fail, and pump for ${asTime(s.results.timeToPump)}.`,
@@ -28,7 +30,7 @@ export const explanation: VacuumCannon['explanation'] = (values, s) => [
     text: say`We took the air out in front of the ball. When the foil breaks, the air of the room rushes in behind it.
       ${ofEnd(s, {
         fast: 'It pushes the ball out, too fast to see.',
-        slow: 'It pushes the ball out, but not very fast.',
+        slow: 'It pushes the ball out, but not as fast as we wanted.',
         stuck: 'But some air was left in front. It is squeezed and stops the ball in the tube.',
       })}`,
   },

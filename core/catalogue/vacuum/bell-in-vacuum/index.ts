@@ -7,7 +7,7 @@ import { check, inputs, type BellInVacuumValues } from './inputs'
 import { logged, outcomes, results } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
-import { explanation, teaching, why } from './teaching'
+import { advice, explanation, teaching, why } from './teaching'
 import { pumpPractice } from '../practice'
 
 export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuumRun>({
@@ -45,6 +45,7 @@ export const bellInVacuum = defineDemonstration<BellInVacuumValues, BellInVacuum
   kit,
   drawing,
   why,
+  advice,
   explanation,
   teaching,
 })

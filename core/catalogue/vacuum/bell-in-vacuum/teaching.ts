@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { targetMissed } from '../target'
 import { ofEnd } from '../../../demonstration'
 import { GAS_AT_THE_BOTTOM, SOUND_NEEDS_NOTHING } from '../../wrong-ideas'
 import { gasPathLoss } from '../../../mechanisms/sound-in-gas'
@@ -18,6 +19,8 @@ export const why: BellInVacuum['why'] = (values: BellInVacuumValues, s) => [
     : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a ` +
       'better vacuum or more distance.',
 ]
+
+export const advice: NonNullable<BellInVacuum['advice']> = (values, s) => targetMissed(values, s.results)
 
 export const explanation: BellInVacuum['explanation'] = (values, s) => {
   const left = s.results.finalPressure / values.numbers.stationPressure

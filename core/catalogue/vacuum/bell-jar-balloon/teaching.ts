@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { targetMissed } from '../target'
 import { ofEnd } from '../../../demonstration'
 import { GAS_AT_THE_BOTTOM, PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { rubberOf } from '../rubber-inputs'
@@ -27,8 +28,10 @@ export const why: BellJarBalloon['why'] = (values, s) => {
 
 export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   const { startToFill: start, finalPressure } = s.results
+  const missed = targetMissed(values, s.results)
   if (start === undefined)
     return [
+      ...missed,
       {
         text: say`To fill this jar at ${asPressure(finalPressure)} the rubber would have to stretch
           ${asNumber((0.9 * freeWidth(values)) / (2 * rubberOf(values).radius), 2)} times; it bursts near
@@ -36,6 +39,7 @@ export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
       },
     ]
   return [
+    ...missed,
     {
       text: say`Start it ${asLength(start)} across: at ${asPressure(finalPressure)} it then nearly fills the jar.`,
       take: { input: 'balloonStart', value: Number(start.toFixed(4)) },

@@ -7,7 +7,7 @@ import { check, inputs, type SoftPackValues } from './inputs'
 import { logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
-import { explanation, teaching, why } from './teaching'
+import { advice, explanation, teaching, why } from './teaching'
 import { practice } from './practice'
 
 export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
@@ -46,6 +46,7 @@ export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
   kit,
   drawing,
   why,
+  advice,
   explanation,
   teaching,
 })

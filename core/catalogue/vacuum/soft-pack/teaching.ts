@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { targetMissed } from '../target'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import type { SoftPackValues } from './inputs'
@@ -36,6 +37,9 @@ function foam({ numbers: n, choices }: SoftPackValues, { results: r }: SoftPackR
     : say`Foam is a network of cells with a modulus of some ${asPressure(n.packStiffness)}: beside a fall from ${from}
         to ${to} that counts, and it grows less than by Boyle alone.`
 }
+
+export const advice: NonNullable<SoftPack['advice']> = (values, s) =>
+  values.choices.where === 'cabin' ? [] : targetMissed(values, s.results)
 
 export const explanation: SoftPack['explanation'] = (values, s) => [
   {

@@ -31,6 +31,21 @@ describe.each(DEMONSTRATIONS.map(d => [d.id, d] as const))('%s', (_, d) => {
 })
 
 describe('limits', () => {
+  // Wilson's expansions: damp air is never more than some tens of kelvins below its dew point (0 to 4 °C here).
+  it('a can that fills at once: fog keeps what gas is left from getting colder than any cloud', () => {
+    const can = byId('can-plunge')
+    for (const purgeTime of [8, 15]) {
+      const { values } = resolve(can, {
+        numbers: { wallThickness: 0.5e-3, mouthDiameter: 0.03, purgeTime },
+        choices: {},
+      })
+      const run = can.simulate(values, 'trace')
+      expect(run.outcome).toBe('fill')
+      expect(Math.min(...run.trace.columns.gasTemperature)).toBeGreaterThan(225)
+      const most = values.numbers.stationPressure! - run.results.floorPressure!
+      expect(run.results.peakPressureDifference).toBeLessThan(1.01 * most)
+    }
+  })
   it('a bath that is warmer than the room: the room’s air is what cools the rest of a tank', () => {
     const tank = byId('process-vessel')
     const { values } = resolve(tank, { numbers: { bathTemperature: 335 }, choices: { coolingMethod: 'sprinkle' } })

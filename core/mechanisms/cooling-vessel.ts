@@ -36,6 +36,13 @@ const FOG_TIME = 30e-3
  * at every turn.
  */
 const FOG_EDGE = 3
+/**
+ * Supercooling from which vapour turns to fog by itself, without a speck to begin on, K: clean damp air expanded 1.25
+ * times, 25 K below its dew point (C. T. R. Wilson, Phil. Trans. R. Soc. A 189 (1897) 265, from memory).
+ */
+const BY_ITSELF = 25
+/** Time of that, s: microseconds by nucleation theory; long against the solver's least step. */
+const AT_ONCE = 0.3e-3
 /** Natural convection of the gas inside, W/(m2 K). */
 const INSIDE_GAS_CONDUCTANCE = 8
 /** Gas to water that splashes about below it, W/(m2 K of cross-section): forced convection and drops. Assumption. */
@@ -648,7 +655,8 @@ export class CoolingVessel implements OdeSystem {
     const below = dewPoint - gas
     const supercooled =
       below >= FOG_EDGE ? below : below > -FOG_EDGE ? ((below + FOG_EDGE) * (below + FOG_EDGE)) / (4 * FOG_EDGE) : 0
-    const fog = (capacity * supercooled) / (FOG_TIME * latent)
+    const at = supercooled / FOG_TIME + (supercooled > BY_ITSELF ? (supercooled - BY_ITSELF) / AT_ONCE : 0)
+    const fog = (capacity * at) / latent
     const condensing = wallRate + jet + (surface > 0 ? surface : 0)
     const evaporating = surface < 0 ? -surface : 0
     if (!this.open) slope[COOLING.drawnIn] = wallRate + jet + surface + fog + (this.cooled ? this.sprayFlow : 0)

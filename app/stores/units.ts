@@ -110,7 +110,7 @@ export const useUnitsStore = defineStore('units', () => {
       : s < 100
         ? `${number(s, 2)} s`
         : s < 7200
-          ? `${Math.floor(s / 60)} min ${Math.round(s % 60)} s`
+          ? `${Math.floor(Math.round(s) / 60)} min ${Math.round(s) % 60} s`
           : `${number(s / 3600, 2)} h`
 
   /** A day or a time of day, in the browser's own order. */

@@ -5,7 +5,7 @@
  */
 import { useResizeObserver } from '@vueuse/core'
 import { range, ticks } from 'd3-array'
-import { fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Traced } from '~~/core'
+import { countWords, fromSi, unitLabel, valueAt, type Demonstration, type Forecast, type Traced } from '~~/core'
 import { useI18n } from 'petite-vue-i18n'
 
 const { t } = useI18n()
@@ -122,11 +122,7 @@ function floorOf(index: number): number {
 
 /** Times of a stage as one reads them, and in what. */
 function clockOf(span: number) {
-  if (span > 90)
-    return {
-      in: 'min:s',
-      told: (s: number) => `${Math.floor(Math.round(s) / 60)}:${String(Math.round(s) % 60).padStart(2, '0')}`,
-    }
+  if (span > 90) return { in: 'min:s', told: (s: number) => countWords(1000 * Math.round(s)) }
   return span < 1.5
     ? { in: 'ms', told: (s: number) => `${Math.round(s * 1000)}` }
     : { in: 's', told: (s: number) => units.number(s, 2) }

@@ -7,7 +7,7 @@ import { toldSheet } from '~/components/class/told-sheet'
 import { FIRST_WISHES, SHELVED, type LessonWishes } from '~/components/order/wishes'
 import { listAct } from '~/components/order/order-acts'
 import { whyLeftOut } from '~/components/order/lesson-words'
-import { LESSON_TIMES, aimOf, isLessonTopic, keyOf, pupilsSheet, type GalleryCard } from '~~/core'
+import { LESSON_TIMES, aimOf, countWords, isLessonTopic, keyOf, pupilsSheet, type GalleryCard } from '~~/core'
 
 useHead({ title: 'Lesson plan · Zealous Hush' })
 useSeoMeta({ description: 'A sequence of demonstrations for a topic, an age and the minutes there are.' })
@@ -41,7 +41,7 @@ const wrongIdeas = computed(() => {
 /** Minutes since the lesson began, before it with a minus; to ten seconds, which a hand can keep. */
 const clock = (s: number) => {
   const whole = Math.round(Math.abs(s) / 10) * 10
-  return `${s < -0.5 ? '−' : ''}${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`
+  return (s < -0.5 ? '−' : '') + countWords(1000 * whole)
 }
 const timeline = computed(() => {
   if (!plan.value) return []

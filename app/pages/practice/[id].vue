@@ -7,6 +7,7 @@ import {
   cautionsOf,
   courseOf,
   findDemonstration,
+  countWords,
   forecastKey,
   practiceSchema,
   resolveStaging,
@@ -108,10 +109,7 @@ const steps = computed(() =>
       }))
     : [],
 )
-const clock = computed(() => {
-  const s = Math.floor(now.value)
-  return `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`
-})
+const clock = computed(() => countWords(1000 * now.value))
 
 // --- the debrief, and the record of it ------------------------------------------------------------
 const debrief = shallowRef<Debrief>()

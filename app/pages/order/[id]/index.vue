@@ -3,7 +3,15 @@ import { newId } from '~/api/new-id'
 import { clockAt } from '~/components/order/clock-at'
 import { kitList } from '~/components/order/kit-list'
 import { download } from '~/files/download'
-import { QuantityError, byHand, parseQuantity, toSi, type RunningOrderDocument, type ListedStaging } from '~~/core'
+import {
+  QuantityError,
+  byHand,
+  countWords,
+  parseQuantity,
+  toSi,
+  type RunningOrderDocument,
+  type ListedStaging,
+} from '~~/core'
 
 const id = String(useRoute().params.id)
 const order = useRunningOrder(id, 'lists')
@@ -55,8 +63,7 @@ function setTarget(i: number, typed: string) {
   if (text === '' || match) targetFault.value = undefined
 }
 const targetFault = ref<{ index: number; message: string }>()
-const targetWords = (s: number | undefined) =>
-  s === undefined ? '' : `${Math.floor(s / 60)}:${String(Math.round(s % 60)).padStart(2, '0')}`
+const targetWords = (s: number | undefined) => (s === undefined ? '' : countWords(1000 * Math.round(s)))
 const numberFault = ref('')
 const NUMBER_NAMES = { length: 'Length', heaters: 'Heaters', hands: 'Pairs of hands', before: 'Heat from' }
 function number(field: keyof typeof NUMBER_NAMES, most: number, least: number, text: string) {

@@ -22,7 +22,6 @@ const marks = computed(() => hundred.value.flatMap(o => Array.from({ length: o.c
 const signs = useId()
 const looks = computed(() => [...new Set(marks.value)])
 const others = computed(() => hundred.value.filter(o => o.id !== props.demonstration.wanted && o.count > 0))
-const hush = computed(() => props.forecast?.quantiles.hush)
 /** A span in one unit. */
 const span = (a: number, b: number) =>
   t(
@@ -32,6 +31,21 @@ const span = (a: number, b: number) =>
       : { least: units.number(a, 2), most: `${units.number(b, 2)} s` },
   )
 const share = computed(() => props.forecast?.shares[props.demonstration.wanted] ?? 0)
+/** Of 100, from which one need not say in how many. */
+const NEARLY_ALL = 99
+/** How long it takes; in how many, where not in nearly all; and until what, where that is not what is wanted. */
+const hush = computed(() => {
+  const { forecast, demonstration } = props
+  const found = forecast?.quantiles.hush
+  if (!found) return ''
+  const count = Math.round((100 * found.count) / forecast.samples)
+  const how = { span: span(found.p10, found.p90), count }
+  if (count < 1) return ''
+  if (count >= NEARLY_ALL && 100 * share.value > count - 2) return t('Hush {span}.', how)
+  const name = units.told(demonstration.results.find(r => r.id === 'hush')?.name ?? 'hush')
+  const what = name.slice(0, 1).toLocaleUpperCase(units.locale) + name.slice(1)
+  return count < NEARLY_ALL ? t('{what} {span}, in {count} of 100.', { ...how, what }) : `${what} ${how.span}.`
+})
 const vessels = computed(() => vesselsNeeded(share.value))
 const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten', 'Eleven', 'Twelve']
 const bring = computed(() =>
@@ -73,9 +87,7 @@ const uncertain = computed(() =>
         />
       </svg>
       <p class="figures">
-        <template v-if="hush">
-          {{ `${$t('Hush {span}.', { span: span(hush.p10, hush.p90) })} ` }}
-        </template>
+        <template v-if="hush">{{ `${hush} ` }}</template>
         <template v-if="vessels !== undefined">
           {{
             `${$t(

@@ -15,12 +15,12 @@ const staged = (d = can) => {
   const { values } = resolve(d, { numbers: {}, choices: {} })
   return { values, simulation: d.simulate(values, 'trace') }
 }
-const forecast = (shares: Record<string, number>, hush?: [number, number]): Forecast =>
+const forecast = (shares: Record<string, number>, hush?: [number, number], count = 2000): Forecast =>
   ({
     samples: 2000,
     shares,
     errors: Object.fromEntries(can.outcomes.map(o => [o.id, 0.01])),
-    quantiles: hush ? { hush: { p10: hush[0], p50: hush[0], p90: hush[1] } } : {},
+    quantiles: hush ? { hush: { p10: hush[0], p50: hush[0], p90: hush[1], count } } : {},
   }) as unknown as Forecast
 const verdict = (of: Forecast | undefined, complete = true, stale = false) =>
   mountSuspended(VerdictPanel, {
@@ -63,6 +63,20 @@ describe('the verdict', () => {
   it('tells a hush of milliseconds in milliseconds, and one of seconds in seconds', async () => {
     expect((await verdict(forecast({ crush: 1 }, [0.06, 0.11]))).text()).toContain('Hush 60 to 110 ms.')
     expect((await verdict(forecast({ crush: 1 }, [40, 95]))).text()).toContain('Hush 40 to 95 s.')
+  })
+  it('tells in how many it comes to that, where not in nearly all, and nothing where in hardly any', async () => {
+    const told = async (count: number) =>
+      (await verdict(forecast({ fill: 0.99, crush: 0.01 }, [0.4, 0.5], count))).text()
+    expect(await told(40)).toContain('Hush 400 to 500 ms, in 2 of 100.')
+    expect(await told(3)).not.toContain('Hush')
+  })
+  it('says until what, where all come to what is not wanted', async () => {
+    const cup = findDemonstration('suction-cup')!
+    const { simulation } = staged(cup)
+    const props = { demonstration: cup, complete: true, stale: false, simulation }
+    const of = { ...forecast({ off: 1 }, [2, 3]), errors: {} }
+    const shown = await mountSuspended(VerdictPanel, { props: { ...props, forecast: of } })
+    expect(shown.text()).toContain('Comes off after 2 to 3 s.')
   })
   it('says how many to bring, and that more of the same is no help where it hardly ever goes', async () => {
     expect((await verdict(forecast({ crush: 0.95, fill: 0.05 }))).text()).toContain('Two cans give 99 in 100')

@@ -13,6 +13,5 @@ export {
 } from './cues'
 export { hushOf, measuredBy, popOf, THUMB } from './timings'
 export { givenNow, seenNow, follow, type Followed } from './following'
-export { countWords } from './count-words'
 export { countdowns, type Countdown } from './countdowns'
 export { focusOf, nextHeat, type Standing } from './agenda'

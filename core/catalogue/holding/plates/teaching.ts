@@ -1,6 +1,7 @@
 /** Why it ends so, and what to tell a class. */
 import { handPush } from '../../telling'
 import { AIR_ONLY_DOWN, STRONGER_VACUUM } from '../../wrong-ideas'
+import { HARM_RAISES } from '../../../cautions'
 import { ofEnd, sideBySide } from '../../../demonstration'
 import { lighterLoad, shorterTime } from '../lighter-load'
 import { hemispheres } from './inputs'
@@ -31,7 +32,8 @@ export const why: Plates['why'] = (values, s) => [
 export const advice: NonNullable<Plates['advice']> = (values, s, risk) => {
   const found = [
     lighterLoad('This pair', values.numbers.loadMass, risk),
-    shorterTime(risk, 'parts', 'hangTime', values.numbers.waitTime),
+    // One that is too weak has not held for any time: that is not the leak's doing.
+    risk.share('weak') < HARM_RAISES ? shorterTime(risk, 'parts', 'hangTime', values.numbers.waitTime) : undefined,
   ].filter(advice => advice !== undefined)
   if (found.length > 0) return found
   const people = Math.max(1, Math.ceil(s.results.holdingAtLoad / TUG))

@@ -72,7 +72,7 @@ export function simulate(values: EggInBottleValues, detail: Detail, refinement =
   )
   const { seal, greatest, entered } = ended
   // What a fire does once the egg is in is not watched.
-  const flameOut = entered !== undefined && ended.flameOut! > entered ? undefined : ended.flameOut
+  const flameOut = entered !== undefined && (ended.flameOut ?? 0) > entered ? undefined : ended.flameOut
   let time = ended.end
   if (entered !== undefined && rows) {
     const held = greatest.state

@@ -38,9 +38,10 @@ const FOG_TIME = 30e-3
 const FOG_EDGE = 3
 /**
  * Supercooling from which vapour turns to fog by itself, without a speck to begin on, K: clean damp air expanded 1.25
- * times, 25 K below its dew point (C. T. R. Wilson, Phil. Trans. R. Soc. A 189 (1897) 265, from memory).
+ * times, 25 K below its dew point (C. T. R. Wilson, Phil. Trans. R. Soc. A 189 (1897) 265, from memory), eased
+ * in over so many more.
  */
-const BY_ITSELF = 25
+const BY_ITSELF = { from: 25, over: 10 }
 /** Time of that, s: microseconds by nucleation theory; long against the solver's least step. */
 const AT_ONCE = 0.3e-3
 /** Natural convection of the gas inside, W/(m2 K). */
@@ -655,7 +656,10 @@ export class CoolingVessel implements OdeSystem {
     const below = dewPoint - gas
     const supercooled =
       below >= FOG_EDGE ? below : below > -FOG_EDGE ? ((below + FOG_EDGE) * (below + FOG_EDGE)) / (4 * FOG_EDGE) : 0
-    const at = supercooled / FOG_TIME + (supercooled > BY_ITSELF ? (supercooled - BY_ITSELF) / AT_ONCE : 0)
+    const past = supercooled - BY_ITSELF.from
+    const byItself =
+      past > BY_ITSELF.over ? past - BY_ITSELF.over / 2 : past > 0 ? (past * past) / (2 * BY_ITSELF.over) : 0
+    const at = supercooled / FOG_TIME + byItself / AT_ONCE
     const fog = (capacity * at) / latent
     const condensing = wallRate + jet + (surface > 0 ? surface : 0)
     const evaporating = surface < 0 ? -surface : 0

@@ -35,42 +35,23 @@ export function capacityFits<N extends string>(
   return []
 }
 
-/** One length against another. @param words what sets the limit */
+/** A number against the most that there is room for; its words say what sets the limit. */
+const noMoreThan =
+  (told: typeof asLength) =>
+  <N extends string>({ numbers: n }: Has<NoInfer<N>>, input: N, limit: number, words: string): Fault[] =>
+    over(n[input], limit)
+      ? [
+          {
+            input,
+            message: say`given ${told(n[input], { digits: 4 })}; accepted: at most ${words},
+              ${told(limit, { digits: 4, toward: 'below' })}`,
+          },
+        ]
+      : []
+/** m */
+export const lengthAtMost = noMoreThan(asLength)
+/** m3 */
+export const volumeAtMost = noMoreThan(asVolume)
+/** One length against another, m. */
 export const atMost = <N extends string>(values: Has<NoInfer<N>>, input: N, limit: N, words: string): Fault[] =>
   lengthAtMost(values, input, values.numbers[limit], words)
-
-/** A length against the longest that has room, m. @param words what sets the limit */
-export function lengthAtMost<N extends string>(
-  { numbers: n }: Has<NoInfer<N>>,
-  input: N,
-  limit: number,
-  words: string,
-): Fault[] {
-  return over(n[input], limit)
-    ? [
-        {
-          input,
-          message: say`given ${asLength(n[input], { digits: 4 })}; accepted: at most ${words},
-            ${asLength(limit, { digits: 4, toward: 'below' })}`,
-        },
-      ]
-    : []
-}
-
-/** A volume against the most that there is room for, m3. @param words what sets the limit */
-export function volumeAtMost<N extends string>(
-  { numbers: n }: Has<NoInfer<N>>,
-  input: N,
-  limit: number,
-  words: string,
-): Fault[] {
-  return over(n[input], limit)
-    ? [
-        {
-          input,
-          message: say`given ${asVolume(n[input], { digits: 4 })}; accepted: at most
-            ${asVolume(limit, { digits: 4, toward: 'below' })}, ${words}`,
-        },
-      ]
-    : []
-}

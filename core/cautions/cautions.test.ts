@@ -4,21 +4,27 @@ import { METRIC, tell, type Sentence } from '../sentence'
 
 const plain = (sentence: Sentence): string => tell(sentence, METRIC)
 
+/** Nothing that dries before the lift. */
+const never = { dry: 0 }
+
 describe('cautions', () => {
   it('carry the numbers they follow from', () => {
     expect(plain(scald(369.15, 20e-6, 'lift')!.hazard)).toContain('96 °C')
     expect(scald(369.15, 20e-6, 'lift')!.number).toMatchObject({ value: 369.15, raisedFrom: 333.15 })
-    expect(boilingDry(200, 380, 'purge').severity).toBe('usual')
-    expect(plain(boilingDry(200, 380, 'purge').hazard)).toContain('3.3 min after')
-    expect(boilingDry(20, 380, 'purge').severity).toBe('raised')
-    expect(plain(boilingDry(20, 380, 'purge').hazard)).toContain('20 s after')
-    expect(plain(boilingDry(0, 600, 'purge').hazard)).toMatch(/overheats and softens.*smoke is not steam/)
-    expect(plain(boilingDry(-5, 400, 'purge').hazard)).not.toMatch(/softens/)
-    expect(boilingDry(undefined, 380, 'purge').severity).toBe('usual')
+    expect(boilingDry(200, 380, 'purge', never).severity).toBe('usual')
+    expect(plain(boilingDry(200, 380, 'purge', never).hazard)).toContain('3.3 min after')
+    expect(boilingDry(20, 380, 'purge', never).severity).toBe('raised')
+    expect(plain(boilingDry(20, 380, 'purge', never).hazard)).toContain('20 s after')
+    expect(plain(boilingDry(0, 600, 'purge', never).hazard)).toMatch(/overheats and softens.*smoke is not steam/)
+    expect(plain(boilingDry(-5, 400, 'purge', never).hazard)).not.toMatch(/softens/)
+    expect(boilingDry(undefined, 380, 'purge', never).severity).toBe('usual')
   })
   it('follow the odds as well as the one run', () => {
-    expect(boilingDry(200, 380, 'purge', 0.2).severity).toBe('raised')
-    expect(plain(boilingDry(200, 380, 'purge', 0.2).hazard)).toContain('20 of 100')
+    expect(boilingDry(200, 380, 'purge', { dry: 0.2 }).severity).toBe('raised')
+    expect(plain(boilingDry(200, 380, 'purge', { dry: 0.2 }).hazard)).toContain('20 of 100')
+    expect(plain(boilingDry(200, 380, 'purge', { dry: 0, dryAfter: 70 }).hazard)).toContain('or 70 s after it in 1 of')
+    expect(plain(boilingDry(undefined, 380, 'purge', { dry: 0, dryAfter: 70 }).hazard)).toContain('70 s after the')
+    expect(plain(boilingDry(0, 600, 'purge', { dry: 0.6 }).hazard)).toContain('on the heat in 60 of 100')
     expect(thermalShock(40, 110, 0.015, 'turn').severity).toBe('raised')
     expect(thermalShock(40, 110, 0, 'turn').severity).toBe('usual')
   })
@@ -31,8 +37,8 @@ describe('cautions', () => {
   it('name a control each, and never promise anything', () => {
     for (const caution of [
       scald(373, 1e-3, 'a')!,
-      boilingDry(10, 300, 'c'),
-      boilingDry(0, 700, 'd'),
+      boilingDry(10, 300, 'c', never),
+      boilingDry(0, 700, 'd', never),
       projectile('the ball', 200, 40, 50, 'e'),
     ]) {
       expect(RULES[caution.id]).toBeDefined()

@@ -1,7 +1,7 @@
 /** Heat, steam, hot water and flames. */
 import type { Caution } from './caution'
 import { MUCH_HOT_WATER, SCALDS, SOFTENING, THIN_MARGIN, TOUCHABLE } from './limits'
-import { asTemperature, asTime, asVolume, say } from '../sentence'
+import { asTemperature, asTime, asVolume, say, type Sentence } from '../sentence'
 
 const FIRST_AID = 'A scald: 20 minutes under cool running water at once, then first aid.'
 
@@ -91,9 +91,15 @@ const MAY_BE_DRY = 0.05
  * Boiling dry.
  * @param margin s from the planned lift to dryness; negative or 0 if it dries before; undefined if it never would
  * @param hottest metal temperature reached, K
- * @param early share of the draws in which it dries before the lift
+ * @param risk share of the draws in which it dries before the lift, and what 99 of 100 of those that dry have from
+ *   the lift to dryness at least, s
  */
-export function boilingDry(margin: number | undefined, hottest: number, step: string, early = 0): Caution {
+export function boilingDry(
+  margin: number | undefined,
+  hottest: number,
+  step: string,
+  { dry: early, dryAfter: soonest = margin }: { dry: number; dryAfter?: number },
+): Caution {
   const control =
     'Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, ' +
     'leave it to cool, no water into it.'
@@ -109,29 +115,41 @@ export function boilingDry(margin: number | undefined, hottest: number, step: st
         }
   const base = { id: 'dry', step, covers: ['heat' as const], control, ...(number && { number }) }
   const risky = early >= MAY_BE_DRY
-  if (margin === undefined && !risky)
-    return { ...base, severity: 'usual', hazard: 'A vessel that boils dry overheats, softens and smokes.' }
+  const often = Math.round(100 * early)
   if (margin !== undefined && margin <= 0) {
+    const inSome = often > 0 && often < 100 ? say` in ${often} of 100` : ''
     return {
       ...base,
       severity: 'raised',
-      hazard:
-        `It boils dry on the heat: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''}; its ` +
-        'coating smokes, and smoke is not steam.',
+      hazard: say`It boils dry on the heat${inSome}: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''};
+        its coating smokes, and smoke is not steam.`,
     }
   }
+  const told = whenDry(margin, often, soonest)
   return {
     ...base,
     severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
-    hazard: say`${
-      margin === undefined
-        ? say`It is dry before the planned lift in ${Math.round(early * 100)} of 100`
-        : risky
-          ? say`Dry ${asTime(margin)} after the planned lift, and before it in ${Math.round(early * 100)} of 100`
-          : say`Dry ${asTime(margin)} after the planned lift`
-    };
-      a dry vessel overheats, softens and smokes.`,
+    hazard: told
+      ? say`${told}; a dry vessel overheats, softens and smokes.`
+      : 'A vessel that boils dry overheats, softens and smokes.',
   }
+}
+
+/** What of the stated moment the soonest must be under to be told beside it: otherwise they read the same. */
+const APART = 0.9
+
+/** @param often of 100 draws that are dry before the lift @param soonest s, that 99 of 100 have at least */
+function whenDry(margin: number | undefined, often: number, soonest: number | undefined): Sentence | undefined {
+  if (margin === undefined)
+    return often > 0
+      ? say`It is dry before the planned lift in ${often} of 100`
+      : soonest === undefined
+        ? undefined
+        : say`Dry ${asTime(Math.max(0, soonest), { toward: 'below' })} after the planned lift at the soonest`
+  if (often > 0) return say`Dry ${asTime(margin)} after the planned lift, and before it in ${often} of 100`
+  if (soonest === undefined || soonest > APART * margin) return say`Dry ${asTime(margin)} after the planned lift`
+  const early = asTime(Math.max(0, soonest), { toward: 'below' })
+  return say`Dry ${asTime(margin)} after the planned lift, or ${early} after it in 1 of 100`
 }
 
 /**

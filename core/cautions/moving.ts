@@ -18,7 +18,7 @@ export const usualPump = (step: string): Caution => ({
 })
 
 /** Something bursts or tears. @param share of the draws in which it does */
-export const bursts = (what: string, share: number, step: string): Caution => ({
+export const bursts = (what: string, share: number, step: string, bits = 'in hose and valve'): Caution => ({
   id: 'burst',
   step,
   severity: share > HARM_RAISES ? 'raised' : 'usual',
@@ -27,7 +27,7 @@ export const bursts = (what: string, share: number, step: string): Caution => ({
     `${what} may burst with a bang` +
     (share >= 0.005 ? `: ${Math.round(share * 100) || 'under 1'} of 100 do` : '') +
     '.',
-  control: 'Say so beforehand; goggles; look for bits in hose and valve afterwards.',
+  control: `Say so beforehand; goggles; look for bits ${bits} afterwards.`,
   number: { name: 'share that bursts', value: share, quantity: 'fraction', units: ['%', '%'], raisedFrom: HARM_RAISES },
 })
 

@@ -141,6 +141,7 @@ export const RULES: Readonly<Record<string, Rule>> = {
     source: PRACTICE,
   },
   'match': { hazard: 'a match for the smoke', raised: 'never', source: PRACTICE },
+  'out-at-once': { hazard: 'an egg that comes out at once', raised: 'never', source: PRACTICE },
   'ears': { hazard: 'blowing hard', raised: 'never', source: PRACTICE },
   'glass-heated': { hazard: 'glass heated at one spot', raised: 'several flames', source: PRACTICE },
   'line': { hazard: 'a tight line at neck height', raised: 'never', source: PRACTICE },

@@ -28,13 +28,13 @@ const CASES: readonly Case[] = [
     name: 'dry, by the time that is left',
     range: [600, -60],
     others: fc.tuple(between(300, 900), between(0, 0.04)),
-    make: (m, t, e) => cautions.boilingDry(m, t, NAMED, e),
+    make: (m, t, e) => cautions.boilingDry(m, t, NAMED, { dry: e }),
   },
   {
     name: 'dry, by the share that is',
     range: [0, 1],
     others: fc.tuple(between(31, 600)),
-    make: (e, m) => cautions.boilingDry(m, 380, NAMED, e),
+    make: (e, m) => cautions.boilingDry(m, 380, NAMED, { dry: e }),
   },
   {
     name: 'chill',

@@ -13,16 +13,29 @@ export interface Risk {
   share(outcome: string): number
   /** share of the draws that boil dry before the lift, 0 to 1 */
   dry: number
+  /** s from the lift to dryness that 99 of 100 draws have at least; undefined where none dries */
+  dryAfter?: number
   /** SI value below which this share of the draws lies, over those in which the result occurs */
   quantile(result: string, share: RiskShare): number | undefined
   /** the risks that it is as strict as, where it is put together of some (`stricter`) */ of?: readonly Risk[]
   /** there are no draws: it is told by one run */ ofOneRun?: true
 }
 
+/**
+ * s from the planned lift to dryness, for the caution; 0 or less if it is dry before, undefined if it never would be.
+ */
+export const dryMargin = ({ details, results: r }: Pick<Simulation, 'details' | 'results'>): number | undefined =>
+  details.boiledDry === 1
+    ? 0
+    : r.timeToDry === undefined || details.timeOfLifting === undefined
+      ? undefined
+      : r.timeToDry - details.timeOfLifting
+
 /** One run standing for all of them, until there are draws. */
 export const riskOf = ({ outcome, results, details }: Simulation): Risk => ({
   share: id => (id === outcome ? 1 : 0),
   dry: details.boiledDry === 1 ? 1 : 0,
+  dryAfter: dryMargin({ results, details }),
   quantile: id => results[id],
   ofOneRun: true,
 })
@@ -34,6 +47,7 @@ export const riskOf = ({ outcome, results, details }: Simulation): Risk => ({
 export const stricter = (a: Risk, b: Risk): Risk => ({
   share: id => Math.max(a.share(id), b.share(id)),
   dry: Math.max(a.dry, b.dry),
+  dryAfter: a.dryAfter === undefined ? b.dryAfter : Math.min(a.dryAfter, b.dryAfter ?? Infinity),
   quantile(id, share) {
     const [of, or] = [a.quantile(id, share), b.quantile(id, share)]
     if (of === undefined || or === undefined) return of ?? or

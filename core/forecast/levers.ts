@@ -128,7 +128,7 @@ export async function pullLevers(
     if (!found) continue
     // No lever proposes what a caution then warns of more strongly.
     if (endangers(asStated.cautions, cautionsIn(found))) continue
-    const dryAfter = found.dryCount / samples
+    const dryAfter = found.dryShare
     levers.push({ input: input.id, name: input.name, from, to, before, after: shareOf(found.outcomes), dryAfter })
   }
   return { levers: levers.sort(byEffect), asStated }

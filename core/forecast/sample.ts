@@ -1,6 +1,7 @@
 /** A staging many times over, each time with the unknowns drawn afresh. */
 import { METRIC, tell } from '../sentence'
 import {
+  dryMargin,
   resolve,
   usualSpread,
   type Demonstration,
@@ -37,8 +38,8 @@ export class StagingSample {
   readonly results: Readonly<Record<string, Float64Array>>
   /** drawn inputs by id */
   readonly inputs: Readonly<Record<string, Float64Array>>
-  /** samples that boil dry before the lift */
-  dryCount = 0
+  /** s from the planned lift to dryness of each sample: 0 or less where it is dry before, NaN where it never is */
+  readonly dryMargins: Float64Array
   done = 0
   /** samples that could not be computed; only with `tolerant`, otherwise the first one throws */
   failed = 0
@@ -76,6 +77,7 @@ export class StagingSample {
     })
     this.uncertain = uncertain
     this.outcomes = new Uint8Array(size)
+    this.dryMargins = new Float64Array(size).fill(NaN)
     this.results = Object.fromEntries(demonstration.results.map(r => [r.id, new Float64Array(size).fill(NaN)]))
     this.inputs = Object.fromEntries(uncertain.map(u => [u.input.id, u.drawn]))
   }
@@ -103,6 +105,11 @@ export class StagingSample {
     return end === this.size
   }
 
+  /** share of the samples done that boil dry before the lift */
+  get dryShare(): number {
+    return this.done > 0 ? this.dryMargins.subarray(0, this.done).filter(s => s <= 0).length / this.done : 0
+  }
+
   /** share in (0, 1) that sample `i` drew in a column */
   pointOf(i: number, column: number): number {
     return this.points[i * this.variables + column]
@@ -114,6 +121,6 @@ export class StagingSample {
       const column = this.results[id]
       if (column && value !== undefined) column[i] = value
     }
-    if (simulation.details.boiledDry === 1) this.dryCount++
+    this.dryMargins[i] = dryMargin(simulation) ?? NaN
   }
 }

@@ -27,6 +27,8 @@ export interface Forecast {
   quantiles: Record<string, Quantiles>
   /** share that boils dry before the lift */
   dryShare: number
+  /** s from the lift to dryness that 99 of 100 of those that dry have at least; undefined where none does */
+  dryAfter?: number
 }
 
 /**
@@ -52,17 +54,8 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
   }
   const quantiles: Record<string, Quantiles> = {}
   for (const { id } of demonstration.results) {
-    if (weights) {
-      const weighted = weightedQuantiles(sample.results[id], weights, done)
-      if (weighted) quantiles[id] = weighted
-      continue
-    }
-    const present = sample.results[id]
-      .slice(0, done)
-      .filter(x => !Number.isNaN(x))
-      .sort()
-    if (present.length > 0)
-      quantiles[id] = { ...told(share => quantile(present, share), present), count: present.length }
+    const found = quantilesOf(sample.results[id], done, weights)
+    if (found) quantiles[id] = found
   }
   return {
     samples: done,
@@ -71,8 +64,26 @@ export function summarise(sample: StagingSample, weights?: Weights): Forecast {
     shares,
     errors,
     quantiles,
-    dryShare: done > 0 ? sample.dryCount / done : 0,
+    dryShare: dryShareOf(sample, weights),
+    dryAfter: quantilesOf(sample.dryMargins, done, weights)?.p1,
   }
+}
+
+function dryShareOf(sample: StagingSample, weights?: Weights): number {
+  if (!weights) return sample.dryShare
+  let dry = 0
+  for (let i = 0; i < sample.done; i++) if (sample.dryMargins[i] <= 0) dry += weights.each[i]
+  return Math.min(1, dry / weights.sum)
+}
+
+/** Over the samples in which it occurs; undefined if it occurs in none. */
+function quantilesOf(values: Float64Array, done: number, weights?: Weights): Quantiles | undefined {
+  if (weights) return weightedQuantiles(values, weights, done)
+  const present = values
+    .slice(0, done)
+    .filter(x => !Number.isNaN(x))
+    .sort()
+  return present.length > 0 ? { ...told(share => quantile(present, share), present), count: present.length } : undefined
 }
 
 /** @param middle value below which a share of the draws lies, where there are always enough draws */
@@ -114,8 +125,9 @@ export function samplingError(count: number, of: number): number {
 
 const AT = { 0.01: 'p1', 0.99: 'p99', 0.999: 'p999' } as const
 /** What a forecast says of what can go wrong. */
-export const riskOfForecast = (forecast: Pick<Forecast, 'shares' | 'quantiles' | 'dryShare'>): Risk => ({
+export const riskOfForecast = (forecast: Pick<Forecast, 'shares' | 'quantiles' | 'dryShare' | 'dryAfter'>): Risk => ({
   share: outcome => forecast.shares[outcome] ?? 0,
   dry: forecast.dryShare,
+  dryAfter: forecast.dryAfter,
   quantile: (result, share) => forecast.quantiles[result]?.[AT[share]],
 })

@@ -139,6 +139,7 @@ export interface ReinflationEnd {
   /** fraction of the volume still lost */ lost: number
   /** Pa over the room */ peakGauge: number
   /** kg */ waterLeft: number
+  /** K, of water and wall in the end: heated all the time, they were never hotter */ hottest: number
   /** s */ end: number
 }
 
@@ -187,6 +188,7 @@ export function reinflate(
     lost: state[REINFLATION.lost],
     peakGauge: Math.max(0, ended.peaks.gauge.value),
     waterLeft: Math.max(0, state[REINFLATION.water]),
+    hottest: state[REINFLATION.temperature],
     end: ended.time,
   }
 }

@@ -14,6 +14,7 @@ import {
   wait,
   type Has,
   type Ran,
+  dryMargin,
 } from '../../demonstration'
 import {
   applying,
@@ -32,7 +33,6 @@ import {
   type Caution,
 } from '../../cautions'
 import { isWetted } from './checks'
-import { dryMargin } from './judgement'
 import { say } from '../../sentence'
 
 export const closedMetalGates = (noun: string): readonly Gate[] => [
@@ -104,7 +104,7 @@ export function closedMetalCautions(
     heavy(`The ${noun} with its water`, empty + 1000 * n.waterCharge, 'off'),
     hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature), 'heat', `Heater and ${noun} stay hot after use`),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin(s), details.overheat, 'purge', risk.dry),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk),
     scald(r.boilingTemperature, n.waterCharge, 'off'),
     neverHeatSealed('seal'),
     goesSuddenly(

@@ -1,5 +1,5 @@
 /** What a plan tells of readiness and of sizes; shared by the steam demonstrations. */
-import { type Ready, type Simulation, type Size, type Ran } from '../../demonstration'
+import { type Ready, type Size, type Ran } from '../../demonstration'
 import { roomLossFlux } from '../../mechanisms/convection'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { quickLatentHeat } from '../../substances/steam-tables'
@@ -12,12 +12,6 @@ const PURGED = 0.05
 const LOW_FLAME = 1.3
 /** Share of the outside air's work that goes into water thrown about. Assumption. */
 const THROWN = 0.2
-
-/**
- * s from the planned lift to dryness, for the caution; 0 or less if it is dry before, undefined if it never would be.
- */
-export const dryMargin = ({ details, results: r }: Pick<Simulation, 'details' | 'results'>): number | undefined =>
-  details.boiledDry === 1 ? 0 : r.timeToDry === undefined ? undefined : r.timeToDry - details.timeOfLifting!
 
 /** In an oven nobody sees a plume, and nobody holds a probe to the rim. */
 const MICROWAVE_SIGNS: Ready['watch'] = [

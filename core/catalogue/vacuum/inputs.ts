@@ -236,12 +236,12 @@ export const jarInputs = (
     blank('jarHeight', 'inside height', 'cm', 'vessel', height, [0.04, 0.8], [0.1, 0.4], 0.01, { onShelf: 'height' }),
   ])
 
-export const pumpingTime = (standard: number) =>
+export const pumpingTime = (standard: QuantityInput['default']) =>
   blank('pumpTime', 'longest time at the pump', 's', 'pump', standard, [1, 3600], [10, 600], 0, {
     lever: [-30, 60, 180],
   })
 
-export const target = (standard: number, lever: readonly number[] = [-10e3, 10e3]) =>
+export const target = (standard: QuantityInput['default'], lever: readonly number[] = [-10e3, 10e3]) =>
   blank('targetPressure', 'pressure to stop at', 'kPa', 'pump', standard, [1, 105e3], [100, 80e3], 0.03, { lever })
 
 export const LEAK = coefficient(

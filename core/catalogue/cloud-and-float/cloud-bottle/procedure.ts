@@ -18,7 +18,7 @@ export const procedure: CloudBottle['procedure'] = [
       { input: 'liquid' },
       ' in a ',
       { input: 'bottleKind' },
-      ' of ',
+      ', of ',
       { input: 'vesselVolume' },
       ' (',
       { input: 'vesselDiameter' },

@@ -12,7 +12,7 @@ export const gates: readonly Gate[] = [
 export const cautions: BalloonInGlass['cautions'] = (_values, _s, risk) =>
   applying(
     balloons('place', 7),
-    bursts('The balloon', risk.share('bursts'), 'blow'),
+    bursts('The balloon', risk.share('bursts'), 'blow', 'on table and floor'),
     dropped('lift', 'A glass that slips breaks'),
   )
 export const afterFailure: BalloonInGlass['afterFailure'] = (_values, _s, _risk, outcome) => [

@@ -5,11 +5,25 @@ import { HARM_RAISES } from '../../../cautions'
 import { ofEnd, sideBySide } from '../../../demonstration'
 import { lighterLoad, shorterTime } from '../lighter-load'
 import { hemispheres } from './inputs'
-import { simulate, type Plates } from './simulate'
-import { apart, asArea, asForce, asLength, asNumber, asPressure, asShare, asTime, say } from '../../../sentence'
+import { simulate, type Plates, type PlatesRun } from './simulate'
+import {
+  apart,
+  asArea,
+  asForce,
+  asLength,
+  asNumber,
+  asPressure,
+  asShare,
+  asTime,
+  asTimes,
+  say,
+} from '../../../sentence'
 
 /** What two people pulling against each other make: each some 300 N for a moment; from memory. */
 const TUG = 300
+
+/** What they hold as the load comes on, and what pulls. */
+const loaded = ({ results: r }: PlatesRun) => apart(asForce(r.holdingAtLoad), asForce(r.pull))
 
 export const why: Plates['why'] = (values, s) => [
   say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
@@ -17,8 +31,7 @@ export const why: Plates['why'] = (values, s) => [
     ${asForce(s.results.holdingForce)}, of at most ${asForce(s.results.mostPossible)} with nothing inside.
     Half-spheres hold no more than flat plates of the same width: only the opening counts.`,
   s.outcome === 'holds'
-    ? say`The pull of ${asForce(s.results.pull)} is ${asNumber(s.results.safetyFactor, 2)} times
-      less${
+    ? say`As the load comes on it holds ${loaded(s)[0]}, against a pull of ${loaded(s)[1]}${
         s.results.holdTime === undefined
           ? ''
           : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`
@@ -127,7 +140,7 @@ export const teaching: Plates['teaching'] = {
       when: s => s.outcome !== 'holds',
     },
     {
-      ask: 'Would they hold better at the sea or up here?',
+      ask: 'Would they hold better at the sea or on a mountain?',
       answer: 'At the sea. The more air outside presses, the larger the difference can be.',
     },
   ],

@@ -10,10 +10,10 @@ export const procedure: CandleJar['procedure'] = [
   {
     id: 'dish',
     hazards: ['flame'],
-    parts: [
+    parts: ({ numbers: n }) => [
       'Stand ',
       { input: 'candles' },
-      ' lit candle(s) (each about ',
+      n.candles === 1 ? ' lit candle (of about ' : ' lit candles (each of about ',
       { input: 'flamePower' },
       ', flame ',
       { input: 'wickHeight' },

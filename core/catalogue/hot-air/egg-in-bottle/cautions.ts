@@ -43,11 +43,14 @@ export const cautions: EggInBottle['cautions'] = ({ numbers: n, choices }): Caut
       step: 'light',
       severity: 'usual',
       covers: ['heat', 'chilled-glass'],
-      hazard: 'Glass heated at one spot, or hot glass put into cold water, can crack.',
-      control:
-        'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.',
+      hazard: flame
+        ? 'Glass heated at one spot, or hot glass put into cold water, can crack.'
+        : 'Cold glass that hot water is poured into, or hot glass put into cold water, can crack.',
+      control: flame
+        ? 'Thick bottle without a chip; the paper falls free of the wall; goggles; never cooled with ice after a flame.'
+        : 'A bottle without a chip, warmed with lukewarm water first; goggles; never cooled with ice.',
     },
-    noFood('Soot and hands have been on the egg.', 'egg'),
+    noFood(flame ? 'Soot and hands have been on the egg.' : 'Hands have been on the egg.', 'egg'),
   )
 }
 
@@ -57,7 +60,11 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
   const [egg, neck] = apart(asLength(n.eggDiameter), asLength(n.neckDiameter))
   return outcome === 'torn'
     ? [
-        wait('Let it burn out and cool; hands and faces away from the neck.'),
+        wait(
+          choices.heating === 'hot-water'
+            ? 'Let it cool; hands and faces away from the neck.'
+            : 'Let it burn out and cool; hands and faces away from the neck.',
+        ),
         pressureOff(
           'Torn eggs let the air in by themselves; a piece that still closes the neck is pushed aside with a stick.',
         ),
@@ -74,7 +81,11 @@ export const afterFailure: EggInBottle['afterFailure'] = ({ numbers: n, choices 
           'Then lift one side of the egg with a spoon’s handle, from beside it: air hisses in. Never with a ' +
             'mouth over it.',
         ),
-        near('Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.'),
+        near(
+          choices.heating === 'hot-water'
+            ? 'Take it off, look for a tear or a dry spot.'
+            : 'Take it off, look for a tear or a dry spot; glass that was in a flame stays hot for minutes.',
+        ),
         next(say`Measure egg and neck again: ${egg} in ${neck}.`),
         next(
           choices.heating === 'hot-water'

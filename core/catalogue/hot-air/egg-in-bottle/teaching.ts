@@ -39,7 +39,10 @@ export const why: EggInBottle['why'] = (values, s) => {
         ? say`It is
           ${squeeze} too
           wide for the neck: the white tears above ${most}.`
-        : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush!)} after it is set on.`,
+        : r.peakPressureDifference < r.neededDifference
+          ? say`To go at once it asks for ${needs}; under ${gets} that last its white gives way, and it goes
+            ${asTime(r.hush!)} after it is set on.`
+          : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush!)} after it is set on.`,
   ]
 }
 

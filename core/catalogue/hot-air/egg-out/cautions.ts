@@ -11,18 +11,29 @@ export const gates: readonly Gate[] = [
 ]
 export const cautions: EggOut['cautions'] = ({ numbers: n, choices }): Caution[] =>
   applying(
-    {
-      id: 'ears',
-      step: 'push',
-      severity: 'usual',
-      covers: ['pressure', 'projectile'],
-      hazard: 'Blowing hard makes dizzy and hurts ears; the egg comes out at the face.',
-      control:
-        'One strong breath, then turn the neck away; nobody shares a bottle; not with soot in it; nobody ' +
-        'with ear or lung trouble.',
-    },
-    choices.method === 'warming' ? scald(n.warmTemperature, 1e-3, 'push', 'Water over the bottle') : undefined,
-    noFood('The egg has been in a sooty bottle and on a mouth.', 'plain'),
+    choices.method === 'warming'
+      ? [
+          {
+            id: 'out-at-once',
+            step: 'push',
+            severity: 'usual',
+            covers: ['pressure', 'projectile'],
+            hazard: 'The egg comes out all at once, where the neck points, and hot water after it.',
+            control: 'Neck pointing at nobody and over a bowl; face out of its line; both hands on the bottle.',
+          },
+          scald(n.warmTemperature, 1e-3, 'push', 'Water over the bottle'),
+        ]
+      : {
+          id: 'ears',
+          step: 'push',
+          severity: 'usual',
+          covers: ['pressure', 'projectile'],
+          hazard: 'Blowing hard makes dizzy and hurts ears; the egg comes out at the face.',
+          control:
+            'One strong breath, then turn the neck away; nobody shares a bottle; not with soot in it; nobody ' +
+            'with ear or lung trouble.',
+        },
+    noFood(`The egg has been in a sooty bottle${choices.method === 'warming' ? '' : ' and on a mouth'}.`, 'plain'),
   )
 export const afterFailure: EggOut['afterFailure'] = ({ choices }, _s, _risk, outcome) => [
   standBack(

@@ -12,20 +12,25 @@ const slidesOut = ({ results }: EggOutRun): boolean => results.neededDifference 
 /** Pa: the egg's weight over the area that it closes. */
 const weightOnNeck = ({ numbers: n }: EggOutValues): number => (n.eggMass * GRAVITY) / crossSection(n.neckDiameter)
 
-export const why: EggOut['why'] = (values, s) => [
-  slidesOut(s)
-    ? say`Its own weight, ${asPressure(weightOnNeck(values))} over the neck, is more than friction and squeeze hold:
-        it slides out by itself once the bottle is turned over.`
-    : say`Friction and squeeze ask for ${asPressure(s.results.neededDifference)} (its own weight already taken off).
-    ${
-      values.choices.method === 'breath'
-        ? say`The breath leaves ${asPressure(s.results.peakPressureDifference)} inside.`
-        : say`Warmed, the gas makes ${asPressure(s.results.peakPressureDifference)}.`
-    }`,
-  ...(s.outcome === 'stays'
-    ? ['It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle.']
-    : []),
-]
+export const why: EggOut['why'] = (values, s) => {
+  const { neededDifference, peakPressureDifference } = s.results
+  if (slidesOut(s))
+    return [
+      say`Its own weight, ${asPressure(weightOnNeck(values))} over the neck, is more than friction and squeeze hold:
+        it slides out by itself once the bottle is turned over.`,
+    ]
+  const [needs, gets] = apart(asPressure(neededDifference), asPressure(peakPressureDifference))
+  const made =
+    values.choices.method === 'breath' ? say`The breath leaves ${gets} inside.` : say`Warmed, the gas makes ${gets}.`
+  return [
+    say`Friction and squeeze ask for ${needs} (its own weight already taken off). ${made}`,
+    ...(s.outcome === 'stays'
+      ? ['It stays: oil the neck, warm it more, or cut it up with a long knife. Never break the bottle.']
+      : peakPressureDifference < neededDifference
+        ? ['Under a push that lasts the white gives way, so less will do.']
+        : []),
+  ]
+}
 
 export const advice: NonNullable<EggOut['advice']> = (_values, s) => [
   {

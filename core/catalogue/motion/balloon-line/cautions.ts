@@ -21,7 +21,7 @@ export const cautions: BalloonLine['cautions'] = (_values, _s, risk) =>
       control: 'Above head height, marked with paper; away when done.',
     },
     balloons('blow', 5),
-    bursts('The balloon', risk.share('bursts'), 'blow'),
+    bursts('The balloon', risk.share('bursts'), 'blow', 'under the line'),
   )
 export const afterFailure: BalloonLine['afterFailure'] = (_values, _s, _risk, outcome) => [
   standBack('Hands and faces away from line and balloon.'),

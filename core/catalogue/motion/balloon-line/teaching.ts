@@ -1,14 +1,39 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
 import { PUSHES_ON_AIR } from '../../wrong-ideas'
-import type { BalloonLine } from './simulate'
-import { asForce, asLength, asNumber, asPressure, asSpeed, asTime, say } from '../../../sentence'
+import { rubberOf } from '../../vacuum/rubber-inputs'
+import type { BalloonLineValues } from './inputs'
+import type { BalloonLine, BalloonLineRun } from './simulate'
+import {
+  apart,
+  asForce,
+  asLength,
+  asNumber,
+  asPressure,
+  asSpeed,
+  asTime,
+  asTimes,
+  say,
+  type Sentence,
+} from '../../../sentence'
 
-export const why: BalloonLine['why'] = (_values, s) => [
-  say`The skin presses the air out at ${asPressure(s.results.peakPressureDifference)} over the room; the jet
-    pushes back with ${asForce(s.results.thrust)} for ${asTime(s.results.airTime)}. It runs
-    ${asLength(s.results.runLength)}, at most ${asSpeed(s.results.topSpeed)}: drag of the air round the balloon
-    holds it there.`,
+/** Rolling out and slowing: neither is told of one that has burst. */
+const run = (r: BalloonLineRun['results'], stands: boolean): Sentence =>
+  say`The skin presses the air out at ${asPressure(r.peakPressureDifference)} over the room; the jet pushes back with
+    ${asForce(r.thrust)} for ${asTime(r.airTime)}. It runs ${asLength(r.runLength)}, at most ${asSpeed(r.topSpeed)}: ${
+      stands ? 'friction on the line' : 'drag of the air round the balloon'
+    } holds it there.`
+
+function torn(values: BalloonLineValues): Sentence {
+  const { radius, burst } = rubberOf(values)
+  const { blownTo } = values.numbers
+  const [stretched, tears] = apart(asTimes(blownTo / (2 * radius)), asTimes(burst))
+  return say`Blown to ${asLength(blownTo)} its skin is stretched to ${stretched} its size; it tears near ${tears}: a larger
+    balloon, or less air.`
+}
+
+export const why: BalloonLine['why'] = (values, s) => [
+  s.outcome === 'bursts' ? torn(values) : run(s.results, s.outcome === 'stands'),
   ...(s.outcome === 'short'
     ? ['A wider nozzle pushes harder but not as long; a long balloon has less drag; nylon line has less friction.']
     : []),

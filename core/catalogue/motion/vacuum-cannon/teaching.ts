@@ -66,13 +66,12 @@ export const explanation: VacuumCannon['explanation'] = (values, s) => [
     text: say`Behind a running piston p = p0 (1 − (γ−1) u/2c)^(2γ/(γ−1)) (p0 the room's pressure, u the ball's speed, c
       the speed of sound, γ ${asNumber(1.4, 2)}): at half the speed of sound only half is left. Ahead a shock forms; at
       ${asPressure(s.results.finalPressure)}
-      ${s.results.finalPressure < 2000 ? 'it hardly matters' : 'it takes a good part of the push'}. ${
+      ${s.results.finalPressure < 2000 ? 'it hardly matters' : 'it takes a good part of the push'}.${
         s.outcome === 'stuck'
           ? ''
-          : say`A lump of air that is moved with the ball, p0 A t = (m + ρ A x) v, would give
+          : say` A lump of air that is moved with the ball, p0 A t = (m + ρ A x) v, would give
               ${asSpeed(s.results.lumpedSpeed)} with nothing ahead (A area, t time, m the ball's mass, ρ the air's
-              density, x
-              way, v speed; Ayars and Buchholtz, 2004). `
+              density, x way, v speed; Ayars and Buchholtz, 2004).`
       } Assumed: a ball that just fits.`,
   },
 ]

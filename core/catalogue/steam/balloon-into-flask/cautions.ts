@@ -1,4 +1,15 @@
-import { atWorst, type Gate, heatOff, asWait, near, next, pressureOff, standBack, wait } from '../../../demonstration'
+import {
+  atWorst,
+  dryMargin,
+  type Gate,
+  heatOff,
+  asWait,
+  near,
+  next,
+  pressureOff,
+  standBack,
+  wait,
+} from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -14,7 +25,6 @@ import {
 } from '../../../cautions'
 import { say } from '../../../sentence'
 import { shareCracked } from '../glass-checks'
-import { dryMargin } from '../judgement'
 import type { BalloonIntoFlask } from './simulate'
 
 export const gates: readonly Gate[] = [
@@ -52,7 +62,7 @@ export const cautions: BalloonIntoFlask['cautions'] = (values, s, risk): Caution
     ),
     hotSurface(Math.max(details.overheat, r.boilingTemperature), 'heat', 'Heater and flask stay hot after use'),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin(s), details.overheat, 'purge', risk.dry),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk),
     scald(r.boilingTemperature, n.waterCharge, 'heat'),
     scald(r.boilingTemperature, n.waterCharge, 'off', 'The open flask'),
     neverHeatSealed('cover'),
@@ -60,7 +70,7 @@ export const cautions: BalloonIntoFlask['cautions'] = (values, s, risk): Caution
     choices.coolingMethod === 'pour'
       ? thermalShock(chill, n.shockLimit, shareCracked(chill, n.shockLimit), 'cool')
       : keepDry('cool'),
-    bursts('The balloon', risk.share('bursts'), 'cool'),
+    bursts('The balloon', risk.share('bursts'), 'cool', 'in the flask'),
   )
 }
 

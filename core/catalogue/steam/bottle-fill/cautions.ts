@@ -1,4 +1,15 @@
-import { act, atWorst, BROKEN_GLASS, type Gate, heatOff, near, next, pressureOff, wait } from '../../../demonstration'
+import {
+  act,
+  atWorst,
+  BROKEN_GLASS,
+  dryMargin,
+  type Gate,
+  heatOff,
+  near,
+  next,
+  pressureOff,
+  wait,
+} from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -14,7 +25,6 @@ import {
   wetFloor,
   type Caution,
 } from '../../../cautions'
-import { dryMargin } from '../judgement'
 import { onHeat } from './inputs'
 import type { BottleFill } from './simulate'
 
@@ -52,7 +62,7 @@ export const cautions: BottleFill['cautions'] = (values, s, risk): Caution[] => 
             'fill',
             'Heater and bottle stay hot after use',
           ),
-          boilingDry(dryMargin(s), details.overheat, 'fill', risk.dry),
+          boilingDry(dryMargin(s), details.overheat, 'fill', risk),
           scald(r.boilingTemperature, n.waterCharge, 'fill'),
         ]
       : [scald(r.boilingTemperature, n.vesselVolume, 'fill', 'Water from the kettle', 'scald-kettle')],

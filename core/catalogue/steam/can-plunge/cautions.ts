@@ -1,4 +1,4 @@
-import { type Gate, heatOff, near, next, pressureOff, type Risk, wait } from '../../../demonstration'
+import { dryMargin, type Gate, heatOff, near, next, pressureOff, type Risk, wait } from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -11,7 +11,6 @@ import {
   wetFloor,
   type Caution,
 } from '../../../cautions'
-import { dryMargin } from '../judgement'
 import type { CanPlungeValues } from './inputs'
 import type { CanPlungeRun, CanPlunge } from './simulate'
 import { asForce, asLength, say } from '../../../sentence'
@@ -43,7 +42,7 @@ export function cautions({ numbers: n }: CanPlungeValues, { results, details }: 
       'Heater and can stay hot after use',
     ),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin({ results, details }), details.overheat, 'purge', risk.dry),
+    boilingDry(dryMargin({ results, details }), details.overheat, 'purge', risk),
     scald(results.boilingTemperature, n.waterCharge, 'lift'),
     {
       id: 'splash',

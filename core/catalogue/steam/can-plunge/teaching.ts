@@ -38,7 +38,7 @@ export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence
       say`${air} of the gas is still air when it is sealed; air does not condense, and it keeps steam from
         reaching the wall.`,
     )
-  if (values.numbers.bathTemperature > 313)
+  if (values.numbers.bathTemperature > 313 && outcome !== 'crush')
     lines.push(
       say`A bath at ${asTemperature(values.numbers.bathTemperature)} takes heat slowly: water has time to come in.`,
     )

@@ -120,6 +120,7 @@ export function simulate(values: DrumReinflateValues, detail: Detail, refinement
       capacity: vessel.capacity,
       sealing: 0,
       timeOfLifting: end,
+      hottest: ended.hottest,
       timeOfPeak: ended.pop ?? end,
       boiledDry: dry ? 1 : 0,
       ...(ended.pop !== undefined && { goneAt: ended.pop }),

@@ -1,4 +1,15 @@
-import { atWorst, type Gate, heatOff, asWait, near, next, pressureOff, standBack, wait } from '../../../demonstration'
+import {
+  atWorst,
+  dryMargin,
+  type Gate,
+  heatOff,
+  asWait,
+  near,
+  next,
+  pressureOff,
+  standBack,
+  wait,
+} from '../../../demonstration'
 import {
   applying,
   boilingDry,
@@ -13,7 +24,6 @@ import {
   type Caution,
 } from '../../../cautions'
 import { shareCracked } from '../glass-checks'
-import { dryMargin } from '../judgement'
 import type { FlaskFountain } from './simulate'
 import { say } from '../../../sentence'
 
@@ -46,7 +56,7 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
     stemInStopper('charge'),
     hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature), 'heat', 'Heater and flask stay hot after use'),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin(s), details.overheat, 'purge', risk.dry),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk),
     {
       id: 'blocked',
       step: 'heat',

@@ -4,7 +4,7 @@ import type { Look } from './look'
 import type { Moment } from './moment'
 import { climbed } from './vessel'
 
-/** Whether steam inside pushes harder than the room. */
+/** Whether the inside pushes harder than the room. */
 export const pushesOut = ({ pressure, outside }: Moment) => pressure > outside * 1.002
 
 /** Whether a stopper still holds the water out. */
@@ -21,7 +21,7 @@ function reheated(m: Moment): Sentence {
   const lost = say`${asShare(m.volumeLost)} of its volume gone`
   if (!pushesOut(m)) return say`On the heat with a way out for the steam; ${lost}.`
   const over = asPressure(m.pressure - m.outside, { digits: 3 })
-  return say`Steam inside pushes out with ${over} over the room; ${lost}.`
+  return say`The inside pushes out with ${over} over the room; ${lost}.`
 }
 
 function closed(look: Look, m: Moment): Sentence {

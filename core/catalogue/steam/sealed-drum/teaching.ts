@@ -26,16 +26,16 @@ export const explanation: SealedDrum['explanation'] = (values, simulation) => {
         pushed less. ${ofEnd(simulation, {
           crush: 'The air outside pushes all the time. It pushed the drum in.',
           dent: 'The air outside pushes all the time. It pushed one side in.',
-          stand: 'The air outside pushed hard, but the steel held today.',
+          stand: 'The air outside pushed hard, but the metal held today.',
         })}`,
     },
     {
       from: 11,
       text: say`${handPush(values.numbers.stationPressure)} While the drum is open, air or steam inside presses back
         just as hard. Closed and cooled, the steam turns to water and hardly presses at all. ${ofEnd(simulation, {
-          crush: 'The thin steel could not hold that alone, and the room’s air pushed it in. Nothing sucks.',
-          dent: 'The thin steel gave way, and the room’s air pushed that side in. Nothing sucks.',
-          stand: 'Here the steel and the air left inside could hold that.',
+          crush: 'The thin metal could not hold that alone, and the room’s air pushed it in. Nothing sucks.',
+          dent: 'The thin metal gave way, and the room’s air pushed that side in. Nothing sucks.',
+          stand: 'Here the metal and the air left inside could hold that.',
         })}`,
     },
     {

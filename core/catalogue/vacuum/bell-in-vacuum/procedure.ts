@@ -18,7 +18,7 @@ export const procedure: BellInVacuum['procedure'] = [
       { input: 'mount' },
       ', under a ',
       { input: 'jarKind' },
-      ' of ',
+      ', of ',
       { input: 'jarVolume' },
       ' (',
       { input: 'jarDiameter' },

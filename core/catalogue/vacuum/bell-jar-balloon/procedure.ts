@@ -15,7 +15,7 @@ export const procedure: BellJarBalloon['procedure'] = [
     parts: [
       'Grease the rim of a ',
       { input: 'jarKind' },
-      ' of ',
+      ', of ',
       { input: 'jarVolume' },
       ' (',
       { input: 'jarDiameter' },

@@ -11,7 +11,7 @@ export const why: BellJarBalloon['why'] = (values, s) => {
   const { results: r } = s
   return [
     say`The knot keeps the same air inside. When the jar has gone from ${asPressure(n.stationPressure)} to
-      ${asPressure(r.finalPressure)} nothing much pushes back, and that air takes
+      ${asPressure(r.finalPressure)} less pushes back, and that air takes
       ${asTimes(n.stationPressure / r.finalPressure)} the room, less what the skin holds back (it never presses
       with more than ${asPressure(r.hump)}).`,
     ...(s.outcome === 'bursts'
@@ -28,7 +28,8 @@ export const why: BellJarBalloon['why'] = (values, s) => {
 
 export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   const { startToFill: start, finalPressure } = s.results
-  const missed = targetMissed(values, s.results)
+  // A burst ends the pumping: neither a quicker pump nor more time would show less.
+  const missed = s.outcome === 'bursts' ? [] : targetMissed(values, s.results)
   if (start === undefined)
     return [
       ...missed,

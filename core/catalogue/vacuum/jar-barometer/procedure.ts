@@ -27,7 +27,7 @@ export const procedure: JarBarometer['procedure'] = [
     parts: [
       'Stand it under a ',
       { input: 'jarKind' },
-      ' of ',
+      ', of ',
       { input: 'jarVolume' },
       ' (',
       { input: 'jarDiameter' },

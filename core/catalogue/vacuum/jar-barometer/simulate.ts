@@ -19,12 +19,15 @@ export interface Tube {
   /** kg/m3 */ density: number
 }
 
+/** Pa for each metre of the water. */
+export const weightOf = ({ density }: Pick<Tube, 'density'>): number => density * GRAVITY
+
 /**
  * Height of the water in the tube over that in the bottle, m: trapped air at p0 V/(V + A h) balances p + ρ g h.
  * @param pressure in the jar, Pa
  */
-function levelAt({ outside, trapped, bore, density }: Tube, pressure: number): number {
-  const weight = density * GRAVITY
+export function levelAt({ outside, trapped, bore, density }: Tube, pressure: number): number {
+  const weight = weightOf({ density })
   // ρg A h² + (ρg V + p A) h + (p − p0) V = 0
   const b = weight * trapped + pressure * bore
   const c = (pressure - outside) * trapped
@@ -33,7 +36,7 @@ function levelAt({ outside, trapped, bore, density }: Tube, pressure: number): n
 
 /** Jar pressure at which the water stands at a height, Pa. */
 export const pressureFor = ({ outside, trapped, bore, density }: Tube, height: number): number =>
-  (outside * trapped) / (trapped + bore * height) - density * GRAVITY * height
+  (outside * trapped) / (trapped + bore * height) - weightOf({ density }) * height
 
 export const tubeOf = ({ numbers: n }: JarBarometerValues): Tube => ({
   outside: n.stationPressure,
@@ -55,7 +58,7 @@ export function simulate(values: JarBarometerValues, detail: Detail, refinement 
       target: n.stationPressure - n.stopDifference,
       row: p => ({
         level: Math.min(n.tubeHeight, levelAt(tube, p)),
-        trappedPressure: p + tube.density * GRAVITY * Math.min(n.tubeHeight, levelAt(tube, p)),
+        trappedPressure: p + weightOf(tube) * Math.min(n.tubeHeight, levelAt(tube, p)),
       }),
       events: [
         { id: 'seen', direction: 1, stops: false, value: (_, p) => levelAt(tube, p) - SEEN },

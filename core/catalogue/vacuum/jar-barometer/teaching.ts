@@ -3,13 +3,31 @@ import { reached } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { isDriven } from '../inputs'
-import { pressureFor, tubeOf, type JarBarometer } from './simulate'
-import { apart, asLength, asPressure, asRoomPressure, asTemperatureDifference, asVolume, say } from '../../../sentence'
+import type { JarBarometerValues } from './inputs'
+import { levelAt, pressureFor, type Tube, tubeOf, weightOf, type JarBarometer, type JarBarometerRun } from './simulate'
+import {
+  apart,
+  asLength,
+  asPressure,
+  asRoomPressure,
+  asShare,
+  asTemperatureDifference,
+  asVolume,
+  say,
+} from '../../../sentence'
+
+/** What presses on the water from below and from above, as it stands in the end: so many digits that they differ. */
+const pressing = (values: JarBarometerValues, { results: r }: JarBarometerRun) =>
+  apart(asPressure(r.finalPressure + weightOf(tubeOf(values)) * r.level), asPressure(r.finalPressure))
+/** How far the weather must change to be seen well, Pa. */
+const WEATHER = 1000
+/** How high it stands in a sealed jar of the room's pressure once the room has fallen by that, m. */
+const byWeather = (tube: Tube): number => levelAt(tube, tube.outside - WEATHER)
 
 export const why: JarBarometer['why'] = (values, s) => [
-  say`The shut-in air presses nearly like the room, and the jar less and less. What the jar has fallen by is taken
-    up by the height of the water (${asLength(0.1)} for every ${asPressure(980)}) and by the shut-in air, which
-    has more room the higher the water. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
+  say`The jar falls to ${pressing(values, s)[1]}; the shut-in air keeps ${pressing(values, s)[0]}, less than at first,
+    since it has more room the higher the water. What lies between them carries the water: ${asLength(0.1)} for every
+    ${asPressure(980)}. It spills ${asPressure(s.results.spillDifference)} below the room (jar at
     ${asPressure(s.results.spillPressure)}).`,
   ...(!isDriven(values)
     ? [
@@ -36,7 +54,9 @@ export const advice: NonNullable<JarBarometer['advice']> = (values, s) => {
 
 export const explanation: JarBarometer['explanation'] = (values, s) => {
   const r = s.results
-  const [room, left] = apart(asPressure(values.numbers.stationPressure), asPressure(r.finalPressure))
+  const [below, above] = pressing(values, s)
+  const tube = tubeOf(values)
+  const fallen = values.numbers.stationPressure - r.finalPressure
   return [
     {
       from: 7,
@@ -53,8 +73,7 @@ export const explanation: JarBarometer['explanation'] = (values, s) => {
     },
     {
       from: 11,
-      text: say`The shut-in particles still hit the water nearly as hard as the room,
-        ${room}; those in the jar only with ${left}.
+      text: say`The shut-in particles hit the water with ${below}; those in the jar only with ${above}.
         ${ofEnd(s, {
           climbs: say`The difference carries ${asLength(r.level)} of water.`,
           spills: 'The difference is more than the tube is high for.',
@@ -76,10 +95,11 @@ export const explanation: JarBarometer['explanation'] = (values, s) => {
       text: say`p0 V/(V + A h) = p + ρ g h (p0 the room's pressure, V the shut-in air, A the tube's area, h the level,
       p in
         the jar, ρ the water's density). With much shut-in air and a narrow tube the left side hardly falls and the tube
-        reads the difference; with little air (${asVolume(values.numbers.trappedAir)} here) it reads a little low. A
-        change
-        of the weather by ${asRoomPressure(1000)} would move it about ${asLength(0.1)}, and so would
-        ${asTemperatureDifference(3)} of warming: a sealed one is a thermometer too.`,
+        reads the difference; here, with ${asVolume(values.numbers.trappedAir)}, the water carries
+        ${asShare(Math.min(1, (weightOf(tube) * r.level) / fallen))} of it. A change of the weather by
+        ${asRoomPressure(WEATHER)} would move it about ${asLength(byWeather(tube))}, and so would
+        ${asTemperatureDifference((values.numbers.airTemperature * WEATHER) / tube.outside)} of warming: a sealed one is
+        a thermometer too.`,
     },
   ]
 }

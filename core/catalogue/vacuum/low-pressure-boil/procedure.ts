@@ -29,7 +29,7 @@ export const procedure: LowPressureBoil['procedure'] = [
     parts: [
       'Stand it under a ',
       { input: 'jarKind' },
-      ' of ',
+      ', of ',
       { input: 'jarVolume' },
       ' (',
       { input: 'jarDiameter' },

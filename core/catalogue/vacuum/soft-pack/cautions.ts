@@ -1,6 +1,7 @@
 import { act, BURST, type Gate, near, next, pressureOff, wait } from '../../../demonstration'
 import { applying, bursts, noFood, nothingAlive } from '../../../cautions'
 import { jarCautions, jarFailure, jarGates } from '../cautions'
+import { isUnderway } from './inputs'
 import type { SoftPack } from './simulate'
 
 export const gates: readonly Gate[] = [
@@ -14,17 +15,15 @@ export const gates: readonly Gate[] = [
   ...jarGates('jar').filter(g => g.step === 'pump'),
 ]
 export const cautions: SoftPack['cautions'] = (values, _s, risk) =>
-  applying(
-    values.choices.where === 'cabin'
-      ? undefined
-      : values.choices.where === 'jar'
-        ? jarCautions(values, risk)
-        : nothingAlive('pump'),
-    bursts('It', risk.share('opens'), 'pump'),
-    noFood('What stood in a jar is no food any more.', 'air'),
-  )
+  isUnderway(values)
+    ? [bursts('It', risk.share('opens'), 'pump', 'under the seats')]
+    : applying(
+        values.choices.where === 'jar' ? jarCautions(values, risk) : nothingAlive('pump'),
+        bursts('It', risk.share('opens'), 'pump'),
+        noFood('What stood in a jar is no food any more.', 'air'),
+      )
 export const afterFailure: SoftPack['afterFailure'] = (values, _s, _risk, outcome) =>
-  values.choices.where === 'cabin'
+  isUnderway(values)
     ? [
         wait('Leave it as it is.'),
         pressureOff('Nothing to open: it comes back by itself on the way down.'),

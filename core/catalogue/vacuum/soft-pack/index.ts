@@ -1,10 +1,9 @@
 import { GAS_COLUMNS, defineDemonstration } from '../../../demonstration'
-import { jarLedger } from '../pumped'
 import { VACUUM_SUSPECTS } from '../suspects'
 import { afterFailure, cautions, gates } from './cautions'
 import { COLUMNS, simulate, type SoftPackRun } from './simulate'
 import { check, inputs, type SoftPackValues } from './inputs'
-import { logged, outcomes, results, sizes } from './outcomes'
+import { ledger, logged, outcomes, results, sizes } from './outcomes'
 import { kit, procedure, shelf } from './procedure'
 import { drawing } from './drawing'
 import { advice, explanation, teaching, why } from './teaching'
@@ -33,7 +32,7 @@ export const softPack = defineDemonstration<SoftPackValues, SoftPackRun>({
   columns: [...GAS_COLUMNS, ...COLUMNS],
   suspects: VACUUM_SUSPECTS,
   simulate,
-  ledger: jarLedger,
+  ledger,
   inputs,
   check,
   logged,

@@ -9,7 +9,7 @@ import {
   type Check,
 } from '../../../demonstration'
 import { jarBears, jarFits, jarInputs, LEAK, PUMP_INPUTS, pumpChoice, pumpingTime, target } from '../inputs'
-import { asVolume, say } from '../../../sentence'
+import { asPressure, asVolume, say } from '../../../sentence'
 
 interface PackKind {
   name: string
@@ -38,6 +38,13 @@ const inBottle =
 
 const kind = ({ choices }: Values): PackKind => PACKS[choices.pack ?? ''] ?? PACKS.snack
 
+/** Nothing is pumped: the room itself thins as it climbs. */
+export const isUnderway = ({ choices }: Pick<Values, 'choices'>): boolean => choices.where === 'cabin'
+/** Pressure that a cabin keeps at least, Pa: that of 2438 m, 14 CFR 25.841; from memory. */
+const CABIN = 75e3
+/** As high as a road goes, some 5800 m: Pa; from memory. Above it nobody does without oxygen. */
+const HIGHEST_ROAD = 48e3
+
 export const inputs = defineInputs([
   ...ROOM_INPUTS,
   {
@@ -57,7 +64,7 @@ export const inputs = defineInputs([
     choices: [
       { id: 'jar', name: 'a bell jar with a pump' },
       { id: 'bottle', name: 'a wide bottle with a hand pump' },
-      { id: 'cabin', name: 'a flight cabin or a mountain road' },
+      { id: 'cabin', name: 'a flight cabin or a car on a mountain road' },
     ],
   },
   // A bottle with a hand pump is small; so is what goes into it.
@@ -74,8 +81,8 @@ export const inputs = defineInputs([
   ...jarInputs(inBottle(1e-3, 6.5e-3), inBottle(0.095, 0.19), inBottle(0.17, 0.26)),
   pumpChoice('hand'),
   ...PUMP_INPUTS,
-  target(20e3),
-  pumpingTime(180),
+  target(v => (isUnderway(v) ? CABIN : 20e3)),
+  pumpingTime(v => (isUnderway(v) ? 600 : 180)),
   blank('holdTime', 'held at the end', 's', 'pump', 20, [0, 1800], [0, 120], 0.1, { lever: [-15, 30] }),
   LEAK,
   coefficient(
@@ -121,20 +128,32 @@ export const inputs = defineInputs([
 ])
 export type SoftPackValues = ValuesOf<typeof inputs>
 
-export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => [
-  ...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []),
+export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => {
   // In a cabin there is no jar.
-  ...(choices.where === 'cabin' ? [] : jarFits({ numbers: n, choices })),
-  ...(choices.where !== 'cabin' && n.packGas * n.roomToGrow > 0.8 * n.jarVolume
-    ? [
-        {
-          input: 'packGas',
-          message: say`given so much that, swollen, it needs ${asVolume(n.packGas * n.roomToGrow, { digits: 4 })};
-            accepted: at most ${asVolume((0.8 * n.jarVolume) / n.roomToGrow, {
-              digits: 4,
-              toward: 'below',
-            })} for this jar`,
-        },
-      ]
-    : []),
-]
+  if (isUnderway({ choices }))
+    return n.targetPressure < HIGHEST_ROAD
+      ? [
+          {
+            input: 'targetPressure',
+            message: say`given ${asPressure(n.targetPressure, { digits: 4 })}; accepted: at least
+              ${asPressure(HIGHEST_ROAD)}, what the highest roads come to; a cabin keeps more, since people breathe there`,
+          },
+        ]
+      : []
+  return [
+    ...(choices.where === 'jar' ? jarBears({ numbers: n, choices }) : []),
+    ...jarFits({ numbers: n, choices }),
+    ...(n.packGas * n.roomToGrow > 0.8 * n.jarVolume
+      ? [
+          {
+            input: 'packGas',
+            message: say`given so much that, swollen, it needs ${asVolume(n.packGas * n.roomToGrow, { digits: 4 })};
+              accepted: at most ${asVolume((0.8 * n.jarVolume) / n.roomToGrow, {
+                digits: 4,
+                toward: 'below',
+              })} for this jar`,
+          },
+        ]
+      : []),
+  ]
+}

@@ -1,8 +1,9 @@
 /** How it can end, and what is computed of it. */
-import { type Demonstration, result, HUSH } from '../../../demonstration'
+import { type Demonstration, type Ledger, result, HUSH } from '../../../demonstration'
 import { JAR_RESULTS } from '../inputs'
-import { jarSizes } from '../pumped'
-import type { SoftPack } from './simulate'
+import { jarLedger, jarSizes } from '../pumped'
+import { isUnderway } from './inputs'
+import type { SoftPack, SoftPackRun } from './simulate'
 
 export const logged = { used: ['packGas', 'targetPressure'], seen: ['growth', 'shrunkTo', 'finalPressure'] } as const
 
@@ -21,7 +22,7 @@ export const outcomes: Demonstration['outcomes'] = [
 ]
 
 export const sizes: SoftPack['sizes'] = (values, s) =>
-  values.choices.where === 'cabin'
+  isUnderway(values)
     ? [
         {
           id: 'packDifference',
@@ -33,3 +34,12 @@ export const sizes: SoftPack['sizes'] = (values, s) =>
         },
       ]
     : jarSizes(values, s)
+
+export const ledger = (s: SoftPackRun): Ledger =>
+  s.details.underway === 1
+    ? {
+        moment: 'up there',
+        rows: [{ id: 'climbed', cause: 'less air above than where it was shut in', pressure: s.details.difference }],
+        difference: s.details.difference,
+      }
+    : jarLedger(s)

@@ -2,6 +2,7 @@
 import type { Demonstration } from '../../../demonstration'
 import { pumpWords } from '../inputs'
 import { jarKit } from '../pumped'
+import { isUnderway } from './inputs'
 import type { SoftPack } from './simulate'
 
 export const shelf: Demonstration['shelf'] = [
@@ -12,42 +13,63 @@ export const shelf: Demonstration['shelf'] = [
 export const procedure: SoftPack['procedure'] = [
   {
     id: 'jar',
-    parts: ({ choices }) => [
-      'Put ',
+    parts: values => [
+      isUnderway(values) ? 'Take ' : 'Put ',
       { input: 'pack' },
       ' (',
       { input: 'packGas' },
-      ' of gas in all) into ',
+      ` of gas in all) ${isUnderway(values) ? 'along in' : 'into'} `,
       { input: 'where' },
-      ...(choices.where === 'jar' ? [': a ', { input: 'jarKind' }, ' of '] : [': ']),
-      { input: 'jarVolume' },
-      ', ',
-      { input: 'jarDiameter' },
-      ' across, ',
-      { input: 'jarHeight' },
-      ' high.',
+      ...(isUnderway(values)
+        ? ['.']
+        : [
+            ...(values.choices.where === 'jar' ? [': a ', { input: 'jarKind' }, ', of '] : [': ']),
+            { input: 'jarVolume' },
+            ', ',
+            { input: 'jarDiameter' },
+            ' across, ',
+            { input: 'jarHeight' },
+            ' high.',
+          ]),
     ],
   },
   {
     id: 'pump',
     hazards: ({ choices }) => (choices.where === 'jar' ? ['glass-under-difference', 'burst'] : ['burst']),
     marks: ['sealed'],
-    parts: values => [
-      'Pump with a ',
-      ...pumpWords(values),
-      ' down to ',
-      { input: 'targetPressure' },
-      ', within ',
-      { input: 'pumpTime' },
-      ' (on a flight: the cabin’s pressure, and how long the climb takes).',
-    ],
+    parts: values =>
+      isUnderway(values)
+        ? [
+            'The way up takes ',
+            { input: 'pumpTime' },
+            ', and the air falls to ',
+            { input: 'targetPressure' },
+            ': read the pocket barometer.',
+          ]
+        : [
+            'Pump with a ',
+            ...pumpWords(values),
+            ' down to ',
+            { input: 'targetPressure' },
+            ', within ',
+            { input: 'pumpTime' },
+            '.',
+          ],
     duration: s => s.results.timeToPump,
   },
-  { id: 'hold', parts: ['Hold for ', { input: 'holdTime' }, '.'] },
-  { id: 'air', parts: ['Let the air back and look again.'] },
+  {
+    id: 'hold',
+    parts: values => [isUnderway(values) ? 'Stay up there for ' : 'Hold for ', { input: 'holdTime' }, '.'],
+  },
+  {
+    id: 'air',
+    parts: values => [
+      isUnderway(values) ? 'On the way down the air comes back: look again.' : 'Let the air back and look again.',
+    ],
+  },
 ]
 
 export const kit: SoftPack['kit'] = values =>
-  values.choices.where === 'cabin'
+  isUnderway(values)
     ? ['sealed packets', 'pocket barometer', 'camera', 'notebook']
     : jarKit(values, 'packets or marshmallows', 'one like it outside the jar to compare')

@@ -3,7 +3,7 @@ import { type Detail, closeTolerance, type TraceColumn, type Demonstration } fro
 import { leaking, packVolume, type Pack } from '../../../mechanisms/soft-pack'
 import { integratorOf } from '../../../solver'
 import { pumpJar, withTrace } from '../pumped'
-import type { SoftPackValues } from './inputs'
+import { isUnderway, type SoftPackValues } from './inputs'
 
 export const COLUMNS: readonly TraceColumn[] = [
   { id: 'packVolume', name: 'gas in the pack', quantity: 'volume' },
@@ -22,7 +22,7 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   const n = values.numbers
   const outside = n.stationPressure
   const pack: Pack = { rest: n.packGas, taut: n.packGas * n.roomToGrow, stiffness: n.packStiffness }
-  const inCabin = values.choices.where === 'cabin'
+  const inCabin = isUnderway(values)
   let opened: number | undefined
   const overOf = (amount: number, p: number): number =>
     opened === undefined ? Math.max(0, amount / packVolume(pack, amount, p) - p) : 0
@@ -129,7 +129,7 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
   const pressure = inCabin ? Math.min(n.targetPressure, outside) : pumped.pressure
   const time = inCabin ? climb : pumped.time
   // Held so long at the end, then the air back.
-  const held = inCabin ? 0 : n.holdTime
+  const held = n.holdTime
   const from = inCabin ? time : pumped.resume
   follow(from, held, pressure, pressure)
   const back = inCabin ? time * 0.5 : RETURN
@@ -139,13 +139,14 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
     rows.stage('hold', 'hold', time + held)
     rows.stage('after', inCabin ? 'descent' : 'return of the air', time + held + back)
   })
-  const { strokes, storedEnergy, ...shared } = s.results
+  const { strokes, storedEnergy, jarForce, ...shared } = s.results
   return {
     outcome: openedAt !== undefined ? 'opens' : seen !== undefined ? 'swells' : 'little',
     results: {
       ...shared,
       ...(!inCabin && strokes !== undefined && { strokes }),
       storedEnergy: inCabin ? 0 : storedEnergy,
+      jarForce: inCabin ? 0 : jarForce,
       finalPressure: pressure,
       timeToPump: time,
       peakPressureDifference: outside - pressure,
@@ -158,6 +159,7 @@ export function simulate(values: SoftPackValues, detail: Detail, refinement = 1)
     details: {
       ...s.details,
       difference: outside - pressure,
+      underway: inCabin ? 1 : 0,
       showAt: time + held,
       ...(seen !== undefined && { goneAt: seen }),
     },

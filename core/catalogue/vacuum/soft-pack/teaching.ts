@@ -2,7 +2,7 @@
 import { targetMissed } from '../target'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
-import type { SoftPackValues } from './inputs'
+import { isUnderway, type SoftPackValues } from './inputs'
 import type { SoftPack, SoftPackRun } from './simulate'
 import { apart, asPressure, asShare, asTime, asTimes, say, type Sentence } from '../../../sentence'
 
@@ -39,7 +39,7 @@ function foam({ numbers: n, choices }: SoftPackValues, { results: r }: SoftPackR
 }
 
 export const advice: NonNullable<SoftPack['advice']> = (values, s) =>
-  values.choices.where === 'cabin' ? [] : targetMissed(values, s.results)
+  isUnderway(values) ? [] : targetMissed(values, s.results)
 
 export const explanation: SoftPack['explanation'] = (values, s) => [
   {
@@ -117,7 +117,7 @@ export const teaching: SoftPack['teaching'] = {
     },
     {
       ask: 'Why did it hardly change?',
-      answer: 'There was little shut-in air, or its skin was too stiff, or the pump too weak.',
+      answer: 'There was little shut-in air, or its skin was too stiff, or the air round it hardly thinned.',
       when: s => s.outcome === 'little',
     },
     {

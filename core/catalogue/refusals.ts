@@ -40,7 +40,20 @@ const warmed = (demonstration: string, numbers: Readonly<Record<string, number>>
   source: PRACTICE,
 })
 
+/** Glass that the plan itself boils dry. */
+const boilsDry = (demonstration: string, input: string, example: Refusal['example']): Refusal => ({
+  demonstration,
+  when: 'glass that boils dry on the heat',
+  input,
+  example,
+  source: PRACTICE,
+})
+
 export const REFUSALS: readonly Refusal[] = [
+  boilsDry('bottle-fill', 'purgeTime', { numbers: { purgeTime: 1200 } }),
+  boilsDry('bottle-fill', 'ovenTime', { numbers: { ovenTime: 1200 }, choices: { fillMethod: 'microwave' } }),
+  boilsDry('flask-fountain', 'purgeTime', { numbers: { purgeTime: 1200 } }),
+  boilsDry('balloon-into-flask', 'purgeTime', { numbers: { purgeTime: 1200 } }),
   warmed('hot-water-bottle', { bathTemperature: 358 }),
   warmed('warmed-bottle', { bathTemperature: 343 }),
   {

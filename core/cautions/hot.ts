@@ -93,16 +93,19 @@ const MAY_BE_DRY = 0.05
  * @param hottest metal temperature reached, K
  * @param risk share of the draws in which it dries before the lift, and what 99 of 100 of those that dry have from
  *   the lift to dryness at least, s
+ * @param wall what it is made of: metal softens and its coating smokes, glass cracks
  */
 export function boilingDry(
   margin: number | undefined,
   hottest: number,
   step: string,
   { dry: early, dryAfter: soonest = margin }: { dry: number; dryAfter?: number },
+  wall: 'metal' | 'glass' = 'metal',
 ): Caution {
+  const glass = wall === 'glass'
   const control =
-    'Someone watches it all the time; lift it or add water before then. Dry and smoking: heat off, ' +
-    'leave it to cool, no water into it.'
+    `Someone watches it all the time; lift it or add water before then. Dry${glass ? '' : ' and smoking'}: heat off, ` +
+    `leave it to cool${glass ? ' behind the screen' : ''}, no water into it.`
   const number =
     margin === undefined
       ? undefined
@@ -121,7 +124,9 @@ export function boilingDry(
     return {
       ...base,
       severity: 'raised',
-      hazard: say`It boils dry on the heat${inSome}: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''};
+      hazard: glass
+        ? say`It boils dry on the heat${inSome}: empty glass overheats and cracks.`
+        : say`It boils dry on the heat${inSome}: empty metal overheats${hottest > SOFTENING ? ' and softens' : ''};
         its coating smokes, and smoke is not steam.`,
     }
   }
@@ -129,9 +134,13 @@ export function boilingDry(
   return {
     ...base,
     severity: risky || (margin !== undefined && margin < THIN_MARGIN) ? 'raised' : 'usual',
-    hazard: told
-      ? say`${told}; a dry vessel overheats, softens and smokes.`
-      : 'A vessel that boils dry overheats, softens and smokes.',
+    hazard: glass
+      ? told
+        ? say`${told}; dry glass overheats and cracks.`
+        : 'Glass that boils dry overheats and cracks.'
+      : told
+        ? say`${told}; a dry vessel overheats, softens and smokes.`
+        : 'A vessel that boils dry overheats, softens and smokes.',
   }
 }
 

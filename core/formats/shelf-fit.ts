@@ -1,19 +1,25 @@
 /** Which demonstrations a shelf's things are good for. */
 import { knownDemonstrations } from '../catalogue'
 import { type Demonstration, type ShelfPlace } from '../demonstration'
+import { siOf } from './document-values'
 import type { ShelfItemDocument } from './shelf'
 import { ShelfFaults, vesselValues } from './shelf-values'
+
+const between = (x: number, [least, most]: readonly [number, number] = [0, Infinity]) => x >= least && x <= most
 
 /** True if an item can stand in a place of a procedure; what is unfit can't stand anywhere. */
 export function fits(item: ShelfItemDocument, place: ShelfPlace): boolean {
   if (item.kind !== place.kind) return false
-  if (item.kind === 'heater') return !place.heaters || place.heaters.includes(item.heaterKind)
+  if (item.kind === 'heater')
+    return (
+      (!place.heaters || place.heaters.includes(item.heaterKind)) &&
+      between(siOf(item.ratedPower, 'power'), place.power)
+    )
   if (item.kind !== 'vessel') return true
   if (item.condition === 'unfit' || (item.condition === 'scratched' && item.wallMaterial === 'glass')) return false
   if (place.shapes && !place.shapes.includes(item.shape)) return false
   if (place.materials && !place.materials.includes(item.wallMaterial)) return false
   if (!place.capacity && !place.mouth) return true
-  const between = (x: number, [least, most]: readonly [number, number] = [0, Infinity]) => x >= least && x <= most
   try {
     const { capacity, mouthDiameter } = vesselValues(item)
     return between(capacity, place.capacity) && between(mouthDiameter, place.mouth)

@@ -107,7 +107,8 @@ const SIGNS: Readonly<Record<Subject, Readonly<Partial<Record<OutcomeLook, Sign>
       line('M3.8 3.5v3M6.2 3.5v3', VESSEL),
       area(round(5, 2.3, 1.7), RUBBER, RUBBER_LINE),
     ],
-    'harm': [area(round(5, 9.5, 3.4), FIELD, VESSEL), line('M5 6L3.5 .8M5 6V.8M5 6L6.5 .8', DANGER, 1.3)],
+    'part-filled': [area(round(5, 9.5, 3.4), FIELD, VESSEL), line('M5 6L3.5 .8M5 6V.8M5 6L6.5 .8', DANGER, 1.3)],
+    'harm': [area(round(5, 8.7, 3.9), FIELD, DANGER), line('M3.8 .8v4.5M6.2 .8v4.5', VESSEL), CRACK],
   },
   'egg-into-bottle': {
     'gone': [EGG(5, 10.2), EGG_BOTTLE],

@@ -40,6 +40,14 @@ export const DIPPED_COEFFICIENTS = quantities(
   'entryLoss',
 )
 
+/** Glass that did not stand it. */
+export const CRACKS: OutcomeSpec = {
+  id: 'crack',
+  look: 'harm',
+  name: 'cracks',
+  sentence: 'The glass cracks or breaks.',
+}
+
 export const FILL_OUTCOMES = (vessel: string): readonly OutcomeSpec[] => [
   { id: 'fill', look: 'filled', name: 'fills', sentence: `Water rushes in and fills the ${vessel} nearly to the end.` },
   {
@@ -49,4 +57,5 @@ export const FILL_OUTCOMES = (vessel: string): readonly OutcomeSpec[] => [
     sentence: `Water comes in, but a good part of the ${vessel} stays empty.`,
   },
   { id: 'nothing', look: 'nothing', name: 'nothing', sentence: 'Hardly any water comes in.' },
+  CRACKS,
 ]

@@ -2,11 +2,12 @@
 import { type Detail, stepTolerance, type Named } from '../../demonstration'
 import { CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { COOLING, type CoolingPlan } from '../../mechanisms/cooling-plan'
+import { dryBaseAfter } from '../../mechanisms/dry-base'
 import { plunge } from '../../mechanisms/plunge'
 import { coolSealed } from '../../mechanisms/sealed'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { HeatingPlan } from '../../mechanisms/heating'
-import { coolingStart, gasAtSeal, type Filled } from './filling'
+import { coolingStart, gasAtSeal, hottestPart, type Filled } from './filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
 import type { TraceRecorder } from './trace-recorder'
 
@@ -64,14 +65,19 @@ export function runDipped<M extends Named>(
   let opening = filled.sealing
   let system = new CoolingVessel(cooling, detail === 'trace')
   let state = coolingStart(system, filled, gas)
-  let glassAtDip = filled.wall
+  let glassAtDip = hottestPart(filled)
   if (stoppered > 0) {
     const closed = new CoolingVessel({ ...cooling, mouth: undefined }, detail === 'trace')
     recorder?.beginCooling(filled.sealing, closed)
     coolSealed(closed, state, { tolerance, longest: stoppered, coolDelay: carriedStoppered, record: recorder?.cooling })
     opening += stoppered
     // Left in the air all the time it meets the water as warm as it is by then.
-    if (carriedStoppered >= stoppered) glassAtDip = Math.max(state[COOLING.wetWall], state[COOLING.dryWall])
+    if (carriedStoppered >= stoppered)
+      glassAtDip = Math.max(
+        state[COOLING.wetWall],
+        state[COOLING.dryWall],
+        filled.dryBase === undefined ? 0 : dryBaseAfter(filled.dryBase, stoppered, vessel, room, tolerance),
+      )
     // It is down already when the stopper comes out.
     system = new CoolingVessel({ ...cooling, mouth: { ...mouth, plungeSpeed: 10 } }, detail === 'trace')
     state[COOLING.drawnIn] = 0

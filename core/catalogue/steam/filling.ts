@@ -3,6 +3,7 @@ import type { Has, Performed } from '../../demonstration'
 import { roomLoss } from '../../mechanisms/convection'
 import { type CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { COOLING, COOLING_SIZE } from '../../mechanisms/cooling-plan'
+import { dryBaseAfter } from '../../mechanisms/dry-base'
 import { heat, HEATING, type Heated, type HeatingPlan } from '../../mechanisms/heating'
 import { heatOnce } from '../../mechanisms/kept-heating'
 import { transfer, TRANSFER } from '../../mechanisms/transfer'
@@ -77,6 +78,7 @@ export interface Filled {
   /** s on the staging's clock */ timeOfLifting: number
   sealing: number
   /** hottest metal on the way, K */ overheat: number
+  /** its base at the seal, K, where it has boiled dry: hotter than the wall by far */ dryBase?: number
   heated?: Heated
 }
 
@@ -121,9 +123,15 @@ export function fillByBoiling(
     timeOfLifting: heated.timeOfLifting,
     sealing: heated.timeOfLifting + carrying.duration,
     overheat,
+    ...(heated.boiledDry && {
+      dryBase: dryBaseAfter(heating[HEATING.base], carrying.duration, plan.vessel, plan.room, tolerance),
+    }),
     heated,
   }
 }
+
+/** Hottest part of it at the seal, K: what water wets as it comes in or is poured over it. */
+export const hottestPart = ({ wall, liquid, dryBase }: Filled): number => Math.max(wall, dryBase ?? liquid)
 
 /** The gas in a vessel at room pressure. */
 export interface GasAtSeal {

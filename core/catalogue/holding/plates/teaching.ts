@@ -6,18 +6,7 @@ import { ofEnd, sideBySide } from '../../../demonstration'
 import { lighterLoad, shorterTime } from '../lighter-load'
 import { hemispheres } from './inputs'
 import { simulate, type Plates, type PlatesRun } from './simulate'
-import {
-  apart,
-  asArea,
-  asForce,
-  asLength,
-  asNumber,
-  asPressure,
-  asShare,
-  asTime,
-  asTimes,
-  say,
-} from '../../../sentence'
+import { apart, asArea, asForce, asLength, asPressure, asShare, asTime, say } from '../../../sentence'
 
 /** What two people pulling against each other make: each some 300 N for a moment; from memory. */
 const TUG = 300

@@ -1,5 +1,6 @@
 import {
   atWorst,
+  BROKEN_GLASS,
   dryMargin,
   type Gate,
   heatOff,
@@ -24,7 +25,6 @@ import {
   thermalShock,
 } from '../../../cautions'
 import { say } from '../../../sentence'
-import { shareCracked } from '../glass-checks'
 import type { BalloonIntoFlask } from './simulate'
 
 export const gates: readonly Gate[] = [
@@ -62,35 +62,36 @@ export const cautions: BalloonIntoFlask['cautions'] = (values, s, risk): Caution
     ),
     hotSurface(Math.max(details.overheat, r.boilingTemperature), 'heat', 'Heater and flask stay hot after use'),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin(s), details.overheat, 'purge', risk),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk, 'glass'),
     scald(r.boilingTemperature, n.waterCharge, 'heat'),
     scald(r.boilingTemperature, n.waterCharge, 'off', 'The open flask'),
     neverHeatSealed('cover'),
     scald(r.boilingTemperature, n.waterCharge, 'cover', 'Steam from the neck'),
-    choices.coolingMethod === 'pour'
-      ? thermalShock(chill, n.shockLimit, shareCracked(chill, n.shockLimit), 'cool')
-      : keepDry('cool'),
+    choices.coolingMethod === 'pour' ? thermalShock(chill, n.shockLimit, risk.share('crack'), 'cool') : keepDry('cool'),
     bursts('The balloon', risk.share('bursts'), 'cool', 'in the flask'),
   )
 }
 
-export const afterFailure: BalloonIntoFlask['afterFailure'] = (_values, _s, risk, outcome) => [
-  heatOff('Heater off, if it is not; the flask never goes back on it with the balloon on.'),
-  standBack(say`Screen stays up for ${asWait(risk)}: it may still go in.`),
-  wait('Let it cool where it stands until a glove can stay on it.'),
-  pressureOff('With gloves, from behind the screen, lift the edge of the balloon off the lip: air goes in.'),
-  near(
-    outcome === 'bursts'
-      ? 'Pick every piece of rubber out of the flask.'
-      : outcome === 'limp'
-        ? 'Draw the balloon out by its neck; look whether it stuck.'
-        : 'Take the balloon off; look at its neck.',
-  ),
-  next(
-    outcome === 'bursts'
-      ? 'A larger balloon, or a smaller flask.'
-      : outcome === 'limp'
-        ? 'A smaller or thinner balloon; boil on a little longer.'
-        : 'It was full of air: boil on longer, and be quicker with the balloon.',
-  ),
-]
+export const afterFailure: BalloonIntoFlask['afterFailure'] = (_values, _s, risk, outcome) =>
+  outcome === 'crack'
+    ? BROKEN_GLASS
+    : [
+        heatOff('Heater off, if it is not; the flask never goes back on it with the balloon on.'),
+        standBack(say`Screen stays up for ${asWait(risk)}: it may still go in.`),
+        wait('Let it cool where it stands until a glove can stay on it.'),
+        pressureOff('With gloves, from behind the screen, lift the edge of the balloon off the lip: air goes in.'),
+        near(
+          outcome === 'bursts'
+            ? 'Pick every piece of rubber out of the flask.'
+            : outcome === 'limp'
+              ? 'Draw the balloon out by its neck; look whether it stuck.'
+              : 'Take the balloon off; look at its neck.',
+        ),
+        next(
+          outcome === 'bursts'
+            ? 'A larger balloon, or a smaller flask.'
+            : outcome === 'limp'
+              ? 'A smaller or thinner balloon; boil on a little longer.'
+              : 'It was full of air: boil on longer, and be quicker with the balloon.',
+        ),
+      ]

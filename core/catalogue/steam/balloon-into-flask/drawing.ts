@@ -1,7 +1,8 @@
 import { balloonVolume } from '../../../mechanisms/rubber-balloon'
 import { rubberOf } from '../../vacuum/rubber-inputs'
 import { steamScene } from '../scene'
-import { flaskOf, type BalloonIntoFlask } from './simulate'
+import { flaskOf } from './inputs'
+import type { BalloonIntoFlask } from './simulate'
 
 export const drawing: BalloonIntoFlask['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {

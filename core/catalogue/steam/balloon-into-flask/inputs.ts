@@ -6,6 +6,10 @@ import { lengthAtMost } from '../../fits'
 import { belowBoiling, isWetted, waterFits } from '../checks'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
+import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
+import { SOLIDS } from '../../../substances/solids'
+import { keptWet } from '../dry-glass'
+import { heatingPlan } from '../filling'
 import { sphereDiameter } from '../../../vessels/sphere'
 
 /** A mouth that a folded balloon of its slack size goes through: this share of it, at least. */
@@ -71,9 +75,15 @@ export const inputs = defineInputs([
 ])
 export type BalloonIntoFlaskValues = ValuesOf<typeof inputs>
 
+export const flaskOf = ({ numbers: n }: BalloonIntoFlaskValues): SteamVessel =>
+  flaskVessel(
+    { capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter },
+    SOLIDS.glass,
+  )
+
 export const check: Check<BalloonIntoFlaskValues> = values => {
   const { numbers: n } = values
-  return [
+  const faults = [
     ...(isWetted(values) ? bearsTheChill(values, 'bathTemperature') : []),
     ...soundGlass(values),
     // A balloon that sticks in the neck leaves the flask under full vacuum, whatever its skin could hold.
@@ -94,4 +104,5 @@ export const check: Check<BalloonIntoFlaskValues> = values => {
     ...(isWetted(values) ? belowBoiling(values, 'bathTemperature') : []),
     ...waterFits(values, 'flask'),
   ]
+  return faults.length > 0 ? faults : keptWet(heatingPlan(values, flaskOf(values)), 'flask', 'purgeTime')
 }

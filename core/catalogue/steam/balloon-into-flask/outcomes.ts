@@ -1,10 +1,12 @@
 /** How it can end, and what is computed of it. */
 import { result, type Demonstration } from '../../../demonstration'
 import { crossSection } from '../../../vessels/cylinder'
+import { CRACKS } from '../dipped-face'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
 import { steamResults } from '../results'
-import { flaskOf, type BalloonIntoFlask } from './simulate'
+import { flaskOf } from './inputs'
+import type { BalloonIntoFlask } from './simulate'
 
 export const logged = {
   used: ['waterCharge', 'purgeTime', 'sealDelay', 'balloonSlack'],
@@ -40,7 +42,8 @@ export const outcomes: Demonstration['outcomes'] = [
   },
   { id: 'limp', look: 'partly', name: 'hangs in limp', sentence: 'It is pushed in and hangs there, not blown up.' },
   { id: 'stays', look: 'nothing', name: 'stays out', sentence: 'The balloon dips a little and stays where it is.' },
-  { id: 'bursts', look: 'harm', name: 'bursts', sentence: 'It bursts inside, and air rushes in.' },
+  { id: 'bursts', look: 'part-filled', name: 'bursts', sentence: 'It bursts inside, and air rushes in.' },
+  CRACKS,
 ]
 
 export const ledger: BalloonIntoFlask['ledger'] = steamLedger('when the balloon shows inside', {

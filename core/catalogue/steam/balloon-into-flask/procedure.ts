@@ -1,12 +1,13 @@
 /** What is done, with what, and when it is ready. */
-import { type Demonstration, FLAME_OR_PLATE } from '../../../demonstration'
+import { type Demonstration, FLAME_OR_PLATE, UNDER_GLASS } from '../../../demonstration'
 import { heatingPlan } from '../filling'
 import { readyFromPlan } from '../judgement'
-import { flaskOf, type BalloonIntoFlask } from './simulate'
+import { flaskOf } from './inputs'
+import type { BalloonIntoFlask } from './simulate'
 
 export const shelf: Demonstration['shelf'] = [
   { step: 'charge', kind: 'vessel', shapes: ['flask'], materials: ['glass'], capacity: [0.1e-3, 5e-3] },
-  { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE },
+  { step: 'heat', kind: 'heater', heaters: FLAME_OR_PLATE, power: UNDER_GLASS },
 ]
 
 export const procedure: BalloonIntoFlask['procedure'] = [

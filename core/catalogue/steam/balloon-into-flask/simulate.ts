@@ -6,13 +6,11 @@ import { CoolingVessel } from '../../../mechanisms/cooling-vessel'
 import { COOLING, type CoolingPlan } from '../../../mechanisms/cooling-plan'
 import { balloonVolume, hump, skinPressure, type Rubber } from '../../../mechanisms/rubber-balloon'
 import { coolSealed } from '../../../mechanisms/sealed'
-import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
-import { SOLIDS } from '../../../substances/solids'
 import { rubberOf } from '../../vacuum/rubber-inputs'
-import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from '../filling'
+import { coolingStart, fillByBoiling, gasAtSeal, hottestPart, heatingPlan, heldBelowBoiling } from '../filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../report'
 import { TraceRecorder } from '../trace-recorder'
-import type { BalloonIntoFlaskValues } from './inputs'
+import { flaskOf, type BalloonIntoFlaskValues } from './inputs'
 
 /** Stretch at which a balloon looks blown up and not only hung in. */
 const ROUND = 1.1
@@ -30,12 +28,6 @@ const DRAG = 200
 const AGAINST_GLASS = 2e5
 /** Followed so many times more closely than usual: the skin's hump is passed, or just not. */
 const CLOSER = 3
-
-export const flaskOf = ({ numbers: n }: BalloonIntoFlaskValues): SteamVessel =>
-  flaskVessel(
-    { capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.mouthDiameter },
-    SOLIDS.glass,
-  )
 
 /** Stretch of a balloon that holds a volume. @param volume m3 @returns 0 where it is empty */
 export const stretchAt = (rubber: Rubber, volume: number): number =>
@@ -110,6 +102,7 @@ export function simulate(values: BalloonIntoFlaskValues, detail: Detail, refinem
   const roundAt = ended.whenLost(Math.max(SEEN, slack * ROUND * ROUND * ROUND))
   const inside = ended.whenLost(SEEN)
   const burst = stretch >= rubber.burst
+  const glassChill = poured ? Math.max(0, hottestPart(filled) - temperature) : 0
   const at = (time: number | undefined) => (time === undefined ? undefined : filled.sealing + time)
   const events = new EventList({ seal: 'balloon on', critical: 'goes in' })
     .addHeating(filled)
@@ -124,14 +117,23 @@ export function simulate(values: BalloonIntoFlaskValues, detail: Detail, refinem
       balloonShare: lost,
       balloonAcross: stretch * 2 * rubber.radius,
       skinPressure: skinPressure(rubber, stretch),
-      glassChill: poured ? Math.max(0, filled.wall - temperature) : 0,
+      glassChill,
       ...(inside !== undefined && { hush: inside }),
       ...(roundAt !== undefined && { timeToRound: roundAt }),
       // No more is worth waiting for once all but a twentieth of its air is in.
       giveUpTime: ended.whenLost(ALL_BUT * lost) ?? ended.end,
     },
     events: events.sorted(),
-    outcome: burst ? 'bursts' : roundAt !== undefined ? 'in' : inside !== undefined ? 'limp' : 'stays',
+    outcome:
+      glassChill > n.shockLimit
+        ? 'crack'
+        : burst
+          ? 'bursts'
+          : roundAt !== undefined
+            ? 'in'
+            : inside !== undefined
+              ? 'limp'
+              : 'stays',
     details: {
       ...detailsAtSeal(plan, filled),
       timeOfPeak: filled.sealing + ended.timeOfPeak,

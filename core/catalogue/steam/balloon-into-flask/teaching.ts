@@ -48,6 +48,12 @@ export const teaching: BalloonIntoFlask['teaching'] = {
       when: s => s.outcome === 'bursts',
     },
     {
+      ask: 'What broke the glass, and how would you keep it whole?',
+      answer:
+        'Cold water met glass that was too hot for it. Let it stand in the room’s air first, or pour warmer water.',
+      when: s => s.outcome === 'crack',
+    },
+    {
       ask: 'How could you get it out again without touching it?',
       answer: 'Warm the flask: its gas needs more room, and water becomes vapour again, so the balloon is pushed out.',
       when: s => s.outcome === 'in' || s.outcome === 'limp',
@@ -65,7 +71,8 @@ export const why: BalloonIntoFlask['why'] = (values, { results: r, outcome }) =>
     say`When the balloon goes on, ${asShare(r.residualAirFraction)} of the gas is air and the rest steam. Steam that
       turns to water leaves room; the room’s air fills it at once, through the balloon.`,
   ]
-  if (r.timeToRound !== undefined)
+  if (outcome === 'crack') lines.push('The glass is too hot for water this cold: it cracks as that is poured over it.')
+  else if (r.timeToRound !== undefined)
     lines.push(
       say`It is round after ${asTime(r.timeToRound)} and ends ${asLength(r.balloonAcross)} across, with
         ${asVolume(r.balloonInside)} of the room’s air in it; its skin holds ${asPressure(r.skinPressure)} of the
@@ -102,13 +109,17 @@ export const explanation: BalloonIntoFlask['explanation'] = (values, s) => {
         bursts:
           'The flask was full of steam. It turned to a few drops. The air of the room pushed the balloon in and ' +
           'stretched it, until it burst.',
+        crack: 'The glass was hot and the water was cold. Glass cannot take that, and it broke.',
       }),
     },
     {
       from: 11,
       text: say`${handPush(values.numbers.stationPressure)} Steam takes up over a thousand times as much room as its
-        water. As it condenses, less presses back from inside, and the room’s air moves into the balloon:
-        ${asVolume(r.balloonInside)} of it here. Nothing sucks.`,
+        water. As it condenses, less presses back from inside, and the room’s air moves into the balloon${
+          s.outcome === 'crack'
+            ? '. Here the glass broke, and air came in through the crack.'
+            : say`: ${asVolume(r.balloonInside)} of it here.`
+        } Nothing sucks.`,
     },
     {
       from: 14,
@@ -127,6 +138,7 @@ export const explanation: BalloonIntoFlask['explanation'] = (values, s) => {
             limp: '; here it never came to the hump; ',
             stays: '; here it hardly began to climb; ',
             bursts: '; past the hump it grew until the rubber tore; ',
+            crack: '; here the glass broke first; ',
           },
         )}the air, ${asShare(r.residualAirFraction)} of the gas, keeps the rest of the flask. Assumed: gas and glass
         come to one temperature.`,

@@ -62,7 +62,7 @@ export const cautions: BottleFill['cautions'] = (values, s, risk): Caution[] => 
             'fill',
             'Heater and bottle stay hot after use',
           ),
-          boilingDry(dryMargin(s), details.overheat, 'fill', risk),
+          boilingDry(dryMargin(s), details.overheat, 'fill', risk, 'glass'),
           scald(r.boilingTemperature, n.waterCharge, 'fill'),
         ]
       : [scald(r.boilingTemperature, n.vesselVolume, 'fill', 'Water from the kettle', 'scald-kettle')],

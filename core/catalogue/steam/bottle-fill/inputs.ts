@@ -9,6 +9,11 @@ import {
   type Check,
   type Has,
 } from '../../../demonstration'
+import { cylinderVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
+import type { HeatingPlan } from '../../../mechanisms/heating'
+import { SOLIDS } from '../../../substances/solids'
+import { keptWet } from '../dry-glass'
+import { heatingPlan } from '../filling'
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { belowBoiling, drawsNoAir, glassWall, waterFits } from '../checks'
 import { atMost, capacityFits } from '../../fits'
@@ -163,20 +168,44 @@ const IN_NEARLY_ALL = 1.5
 const sinks = ({ numbers: n }: BottleFillValues): number =>
   (IN_NEARLY_ALL * n.mouthClearance * n.vesselVolume) / Math.max(1e-9, n.bathVolume - n.vesselVolume)
 
-export const check: Check<BottleFillValues> = values => [
-  ...capacityFits(
-    values,
-    'vesselVolume',
-    enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
-  ),
-  ...bearsTheChill(values, 'bathTemperature'),
-  ...soundGlass(values),
-  ...noTorch(values),
-  ...(onHeat(values) ? belowBoiling(values, 'chargeTemperature') : []),
-  ...belowBoiling(values, 'bathTemperature'),
-  ...waterFits(values, 'bottle'),
-  ...drawsNoAir(values, 'bottle', sinks(values), 'bowl'),
-  ...atMost(values, 'neckDiameter', 'vesselDiameter', "the bottle's diameter"),
-  ...atMost(values, 'neckLength', 'vesselHeight', "the bottle's height"),
-  ...glassWall(values),
-]
+export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
+  cylinderVessel(
+    {
+      capacity: n.vesselVolume,
+      diameter: n.vesselDiameter,
+      height: n.vesselHeight,
+      wallThickness: n.wallThickness,
+      mouthDiameter: n.neckDiameter,
+    },
+    SOLIDS.glass,
+  )
+
+/** In a microwave nobody sees a plume: the time in the oven is what is set. */
+export function bottleHeating(values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan {
+  const plan = heatingPlan(values, vessel)
+  return values.choices.fillMethod === 'microwave' ? Object.assign(plan, { totalTime: values.numbers.ovenTime }) : plan
+}
+
+export const check: Check<BottleFillValues> = values => {
+  const faults = [
+    ...capacityFits(
+      values,
+      'vesselVolume',
+      enclosedVolume({ diameter: values.numbers.vesselDiameter, height: values.numbers.vesselHeight }),
+    ),
+    ...bearsTheChill(values, 'bathTemperature'),
+    ...soundGlass(values),
+    ...noTorch(values),
+    ...(onHeat(values) ? belowBoiling(values, 'chargeTemperature') : []),
+    ...belowBoiling(values, 'bathTemperature'),
+    ...waterFits(values, 'bottle'),
+    ...drawsNoAir(values, 'bottle', sinks(values), 'bowl'),
+    ...atMost(values, 'neckDiameter', 'vesselDiameter', "the bottle's diameter"),
+    ...atMost(values, 'neckLength', 'vesselHeight', "the bottle's height"),
+    ...glassWall(values),
+  ]
+  const inOven = values.choices.fillMethod === 'microwave'
+  return faults.length > 0 || !onHeat(values)
+    ? faults
+    : keptWet(bottleHeating(values), 'bottle', inOven ? 'ovenTime' : 'purgeTime')
+}

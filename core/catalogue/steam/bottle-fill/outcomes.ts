@@ -14,10 +14,7 @@ export const logged = {
 
 export const results = [...DIPPED_RESULTS, ...steamResults('blowEnergy')]
 
-export const outcomes: Demonstration['outcomes'] = [
-  ...FILL_OUTCOMES('bottle'),
-  { id: 'crack', look: 'harm', name: 'cracks', sentence: 'The glass cracks or breaks.' },
-]
+export const outcomes: Demonstration['outcomes'] = FILL_OUTCOMES('bottle')
 
 export const ledger: BottleFill['ledger'] = steamLedger('when water comes through the neck')
 

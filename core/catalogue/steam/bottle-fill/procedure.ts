@@ -1,8 +1,8 @@
 /** What is done, with what, and when it is ready. */
-import { type Demonstration, FLAME_OR_PLATE, type SentencePart } from '../../../demonstration'
+import { type Demonstration, FLAME_OR_PLATE, UNDER_GLASS, type SentencePart } from '../../../demonstration'
 import { readyFromPlan } from '../judgement'
-import { bottleHeating, type BottleFill } from './simulate'
-import { onHeat, type BottleFillValues } from './inputs'
+import type { BottleFill } from './simulate'
+import { bottleHeating, onHeat, type BottleFillValues } from './inputs'
 
 const at = (input: string) => ({ input })
 
@@ -34,7 +34,7 @@ const FILLED_BY = (choices: BottleFillValues['choices']): SentencePart[] =>
 
 export const shelf: Demonstration['shelf'] = [
   { step: 'charge', kind: 'vessel', shapes: ['bottle'], materials: ['glass'], capacity: [50e-6, 5e-3] },
-  { step: 'fill', kind: 'heater', heaters: [...FLAME_OR_PLATE, 'microwave'] },
+  { step: 'fill', kind: 'heater', heaters: [...FLAME_OR_PLATE, 'microwave'], power: UNDER_GLASS },
   { step: 'bath', kind: 'bath' },
 ]
 

@@ -2,16 +2,15 @@
 import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
 import { blowEnergy } from '../../../mechanisms/pulled-bottle'
 import { bathConductance } from '../../../mechanisms/convection'
-import type { HeatingPlan } from '../../../mechanisms/heating'
 import { throughWall } from '../../../mechanisms/cooling-vessel'
-import { cylinderVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
+import type { SteamVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../../substances/solids'
 import { outerSurface } from '../../../vessels/cylinder'
 import { runDipped } from '../dipped-glass'
-import { fillByBoiling, heatingPlan, heldBelowBoiling, roomOf, type Filled } from '../filling'
+import { fillByBoiling, heldBelowBoiling, roomOf, type Filled } from '../filling'
 import { fillByRinsing } from '../rinsed'
 import { TraceRecorder } from '../trace-recorder'
-import type { BottleFillValues } from './inputs'
+import { bottleHeating, bottleOf, type BottleFillValues } from './inputs'
 
 /**
  * Contraction of the flow through the gap under a rim: sharp-edged slot, 0.61 (White, Fluid Mechanics, 4th ed., sect.
@@ -24,28 +23,10 @@ const STOPPERING = 0.5
 const FULL = 0.85
 const SEEN = 0.08
 
-const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
-  cylinderVessel(
-    {
-      capacity: n.vesselVolume,
-      diameter: n.vesselDiameter,
-      height: n.vesselHeight,
-      wallThickness: n.wallThickness,
-      mouthDiameter: n.neckDiameter,
-    },
-    SOLIDS.glass,
-  )
-
 /** Loss coefficient of the mouth, with what a gap between rim and bottom adds: the gap's own velocity head. */
 function throttledEntry(loss: number, mouth: number, clearance: number): number {
   const ratio = mouth / (4 * clearance * GAP_CONTRACTION)
   return loss + ratio * ratio
-}
-
-/** In a microwave nobody sees a plume: the time in the oven is what is set. */
-export function bottleHeating(values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan {
-  const plan = heatingPlan(values, vessel)
-  return values.choices.fillMethod === 'microwave' ? Object.assign(plan, { totalTime: values.numbers.ovenTime }) : plan
 }
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */

@@ -1,5 +1,6 @@
 import {
   atWorst,
+  BROKEN_GLASS,
   dryMargin,
   type Gate,
   heatOff,
@@ -23,7 +24,6 @@ import {
   wetFloor,
   type Caution,
 } from '../../../cautions'
-import { shareCracked } from '../glass-checks'
 import type { FlaskFountain } from './simulate'
 import { say } from '../../../sentence'
 
@@ -56,7 +56,7 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
     stemInStopper('charge'),
     hotSurface(Math.max(details.overheat ?? 0, r.boilingTemperature), 'heat', 'Heater and flask stay hot after use'),
     burnerGas('heat', n.heaterPower > 4000),
-    boilingDry(dryMargin(s), details.overheat, 'purge', risk),
+    boilingDry(dryMargin(s), details.overheat, 'purge', risk, 'glass'),
     {
       id: 'blocked',
       step: 'heat',
@@ -68,12 +68,7 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
     },
     scald(r.boilingTemperature, n.waterCharge, 'heat'),
     scald(r.boilingTemperature, n.waterCharge, 'turn', 'Steam and water from the stem'),
-    thermalShock(
-      atWorst(risk, 'glassChill'),
-      n.shockLimit,
-      shareCracked(atWorst(risk, 'glassChill'), n.shockLimit),
-      'turn',
-    ),
+    thermalShock(atWorst(risk, 'glassChill'), n.shockLimit, risk.share('crack'), 'turn'),
     glassUnderVacuum(
       atWorst(risk, 'peakPressureDifference'),
       atWorst(risk, 'peakPressureDifference') * n.vesselVolume,
@@ -83,22 +78,27 @@ export const cautions: FlaskFountain['cautions'] = ({ numbers: n }, s, risk): Ca
   )
 }
 
-export const afterFailure: FlaskFountain['afterFailure'] = (_values, _s, risk, outcome) => [
-  heatOff('Heater off, if it is not.'),
-  standBack(
-    say`Everybody stays behind the screen for ${asWait(risk)}: nobody touches, wets or warms the flask
+export const afterFailure: FlaskFountain['afterFailure'] = (_values, _s, risk, outcome) =>
+  outcome === 'crack'
+    ? BROKEN_GLASS
+    : [
+        heatOff('Heater off, if it is not.'),
+        standBack(
+          say`Everybody stays behind the screen for ${asWait(risk)}: nobody touches, wets or warms the flask
       with a hand; it stands under vacuum, and cold water on hot glass cracks it.`,
-  ),
-  wait('Water halfway up that stands still: too much air inside. The water holds the air out; it may still come.'),
-  pressureOff(
-    'To end it one adult, goggles and gloves, from behind the screen, lowers the bucket or lifts the ' +
-      'stand until the stem is out of the water: air rushes in, and what stood in the stem falls.',
-  ),
-  near('Let it cool where it stands; take it down with gloves.'),
-  next(
-    outcome === 'part'
-      ? 'Air was left in it: boil on longer, be quicker to the bucket.'
-      : 'It was full of air: a longer boil, a tight stopper, quicker to the bucket.',
-  ),
-  next('Never heat it upside down, and never with the stem under water.'),
-]
+        ),
+        wait(
+          'Water halfway up that stands still: too much air inside. The water holds the air out; it may still come.',
+        ),
+        pressureOff(
+          'To end it one adult, goggles and gloves, from behind the screen, lowers the bucket or lifts the ' +
+            'stand until the stem is out of the water: air rushes in, and what stood in the stem falls.',
+        ),
+        near('Let it cool where it stands; take it down with gloves.'),
+        next(
+          outcome === 'part'
+            ? 'Air was left in it: boil on longer, be quicker to the bucket.'
+            : 'It was full of air: a longer boil, a tight stopper, quicker to the bucket.',
+        ),
+        next('Never heat it upside down, and never with the stem under water.'),
+      ]

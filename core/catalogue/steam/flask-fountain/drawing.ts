@@ -1,5 +1,6 @@
 import { steamScene } from '../scene'
-import { flaskOf, type FlaskFountain } from './simulate'
+import { flaskOf } from './inputs'
+import type { FlaskFountain } from './simulate'
 
 export const drawing: FlaskFountain['drawing'] = (values, s, time) =>
   steamScene(values, s, time, {

@@ -7,6 +7,10 @@ import { DIPPED_COEFFICIENTS } from '../dipped-face'
 import { bearsTheChill, FLASK_BOTTOM, GLASS_STATE, roundBottom, soundGlass, thickEnough } from '../glass-checks'
 import { choice, quantities, quantity } from '../inputs'
 import { pow } from '../../../elementary'
+import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
+import { SOLIDS } from '../../../substances/solids'
+import { keptWet } from '../dry-glass'
+import { heatingPlan } from '../filling'
 import { crossSection } from '../../../vessels/cylinder'
 import { asLength, say } from '../../../sentence'
 
@@ -58,26 +62,32 @@ export type FlaskFountainValues = ValuesOf<typeof inputs>
 const sinks = ({ numbers: n }: FlaskFountainValues): number =>
   n.vesselVolume / crossSection(pow((4 / Math.PI) * n.bathVolume, 1 / 3))
 
-export const check: Check<FlaskFountainValues> = values => [
-  ...bearsTheChill(values, 'bathTemperature'),
-  ...soundGlass(values),
-  ...roundBottom(values),
-  ...thickEnough(values),
-  ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
-  ...waterFits(values, 'flask'),
-  ...drawsNoAir(values, 'flask', sinks(values), 'bucket'),
-  ...atMost(values, 'mouthDepth', 'stemLength', "the stem's length"),
-  ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
-    ? [
-        {
-          input: 'stemLength',
-          message: say`given ${asLength(values.numbers.stemLength, { digits: 4 })}; accepted: at most
+export const flaskOf = ({ numbers: n }: FlaskFountainValues): SteamVessel =>
+  flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass)
+
+export const check: Check<FlaskFountainValues> = values => {
+  const faults = [
+    ...bearsTheChill(values, 'bathTemperature'),
+    ...soundGlass(values),
+    ...roundBottom(values),
+    ...thickEnough(values),
+    ...belowBoiling(values, 'chargeTemperature', 'bathTemperature'),
+    ...waterFits(values, 'flask'),
+    ...drawsNoAir(values, 'flask', sinks(values), 'bucket'),
+    ...atMost(values, 'mouthDepth', 'stemLength', "the stem's length"),
+    ...(1000 * GRAVITY * values.numbers.stemLength > 0.9 * values.numbers.stationPressure
+      ? [
+          {
+            input: 'stemLength',
+            message: say`given ${asLength(values.numbers.stemLength, { digits: 4 })}; accepted: at most
             ${asLength((0.9 * values.numbers.stationPressure) / 1000 / GRAVITY, {
               digits: 4,
               toward: 'below',
             })}, nine tenths of
             what the air here can hold up`,
-        },
-      ]
-    : []),
-]
+          },
+        ]
+      : []),
+  ]
+  return faults.length > 0 ? faults : keptWet(heatingPlan(values, flaskOf(values)), 'flask', 'purgeTime')
+}

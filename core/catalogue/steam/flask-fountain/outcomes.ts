@@ -4,7 +4,8 @@ import { crossSection } from '../../../vessels/cylinder'
 import { FILL_OUTCOMES } from '../dipped-face'
 import { sizesOf } from '../judgement'
 import { steamLedger } from '../ledger'
-import { flaskOf, type FlaskFountain } from './simulate'
+import { flaskOf } from './inputs'
+import type { FlaskFountain } from './simulate'
 
 export const logged = {
   used: ['waterCharge', 'purgeTime', 'transferTime', 'bathTemperature', 'mouthDepth'],

@@ -1,19 +1,14 @@
 /** A boiling flask with a long stem turned into a bucket: slow rise, sudden finish. */
 import { type Detail, stepTolerance, type Demonstration } from '../../../demonstration'
-import { flaskVessel, type SteamVessel } from '../../../mechanisms/steam-vessel'
-import { SOLIDS } from '../../../substances/solids'
 import { runDipped } from '../dipped-glass'
 import { fillByBoiling, heatingPlan, heldBelowBoiling } from '../filling'
 import { TraceRecorder } from '../trace-recorder'
-import type { FlaskFountainValues } from './inputs'
+import { flaskOf, type FlaskFountainValues } from './inputs'
 
 /** How long a room watches the water climb, s. */
 const LONGEST_CLIMB = 900
 const FULL = 0.85
 const SEEN = 0.08
-
-export const flaskOf = ({ numbers: n }: FlaskFountainValues): SteamVessel =>
-  flaskVessel({ capacity: n.vesselVolume, wallThickness: n.wallThickness, mouthDiameter: n.stemDiameter }, SOLIDS.glass)
 
 export function simulate(values: FlaskFountainValues, detail: Detail, refinement = 1) {
   const n = values.numbers
@@ -61,8 +56,16 @@ export function simulate(values: FlaskFountainValues, detail: Detail, refinement
     },
     detail,
     refinement,
-    ({ fillFraction, hush }) => ({
-      outcome: fillFraction >= FULL ? 'fill' : hush !== undefined && fillFraction >= SEEN ? 'part' : 'nothing',
+    ({ fillFraction, hush, glassChill }) => ({
+      // Only water that comes over the top meets the glass.
+      outcome:
+        hush !== undefined && glassChill > n.shockLimit
+          ? 'crack'
+          : fillFraction >= FULL
+            ? 'fill'
+            : hush !== undefined && fillFraction >= SEEN
+              ? 'part'
+              : 'nothing',
       more: {},
     }),
     recorder,

@@ -4,7 +4,7 @@ import { ofEnd } from '../../../demonstration'
 import { PLUME_IS_STEAM, SUCTION } from '../../wrong-ideas'
 import { GRAVITY } from '../../../substances/water-transport'
 import type { FlaskFountain } from './simulate'
-import { asLength, asPressure, asShare, asTime, say, type Sentence } from '../../../sentence'
+import { asLength, asPressure, asShare, asTemperatureDifference, asTime, say, type Sentence } from '../../../sentence'
 export const teaching: FlaskFountain['teaching'] = {
   wrongIdeas: [
     {
@@ -49,6 +49,13 @@ export const teaching: FlaskFountain['teaching'] = {
       when: s => s.outcome === 'nothing',
     },
     {
+      ask: 'What broke the glass, and how would you keep it whole?',
+      answer:
+        'Cold water met glass that was too hot for it. Warmer water in the bucket and a flask that never boils ' +
+        'dry lower the risk; nothing takes it away.',
+      when: s => s.outcome === 'crack',
+    },
+    {
       ask: 'How long could the tube be at most?',
       answer: say`As long as the column that the air can push up: ${asLength(10.3)} of water at the sea, and
         then nothing is left to spray with.`,
@@ -74,7 +81,9 @@ export const why: FlaskFountain['why'] = (values, { results: r, outcome }) => {
         cold drops over the top condense steam at once: the rest takes
         ${asTime(Math.max(0.01, r.timeToFill - r.hush))}.`,
   )
-  if (outcome !== 'nothing')
+  if (outcome === 'crack')
+    lines.push('The glass is too hot for water this cold: it cracks as the first of it comes in.')
+  else if (outcome !== 'nothing')
     lines.push(
       say`It ends ${asShare(r.fillFraction)} full; ${asShare(r.residualAirFraction)} of the gas was air, and air
         takes its room.`,
@@ -98,6 +107,7 @@ export const explanation: FlaskFountain['explanation'] = (values, s) => {
         nothing:
           'The gas in the flask still pushed back nearly as hard as the air outside. So the water did not come up to ' +
           'the top of the tube.',
+        crack: 'The glass was hot and the water was cold. Glass cannot take that, and it broke.',
       }),
     },
     {
@@ -111,12 +121,18 @@ export const explanation: FlaskFountain['explanation'] = (values, s) => {
             'So the room’s air pushes water up the tube, until the air left inside presses back as hard. ' +
             'Nothing sucks.',
           nothing: 'Here too much gas was left, and the water only rose part of the way.',
+          crack: 'So the room’s air pushes water up the tube, and this time the glass did not stand it.',
         })}`,
     },
     {
       from: 14,
       text: say`How full it gets tells how much air was left. Vapour turns to liquid, air is only pressed together.
-        ${asShare(r.residualAirFraction)} of the gas was air here, and it ends ${asShare(r.fillFraction)} full.`,
+        ${asShare(r.residualAirFraction)} of the gas was air here${
+          s.outcome === 'crack'
+            ? say`. The glass was ${asTemperatureDifference(r.glassChill)} hotter than the water: what is chilled wants
+                to shrink, what is still hot holds it, and it tears.`
+            : say`, and it ends ${asShare(r.fillFraction)} full.`
+        }`,
     },
     {
       from: 16,
@@ -130,6 +146,7 @@ export const explanation: FlaskFountain['explanation'] = (values, s) => {
             'Once it is over the top, inflow causes condensation and condensation inflow, until the air is ' +
             'pressed together enough.',
           nothing: 'The balance was reached below the top, and it stayed there.',
+          crack: 'Once it is over the top there is no balance any more.',
         })} Assumed: the air left inside stays at the flask’s temperature and no more comes in.`,
     },
   ]

@@ -96,7 +96,7 @@ export const explanation: JarBarometer['explanation'] = (values, s) => {
       p in
         the jar, ρ the water's density). With much shut-in air and a narrow tube the left side hardly falls and the tube
         reads the difference; here, with ${asVolume(values.numbers.trappedAir)}, the water carries
-        ${asShare(Math.min(1, (weightOf(tube) * r.level) / fallen))} of it. A change of the weather by
+        ${asShare(fallen > 0 ? Math.min(1, (weightOf(tube) * r.level) / fallen) : 0)} of it. A change of the weather by
         ${asRoomPressure(WEATHER)} would move it about ${asLength(byWeather(tube))}, and so would
         ${asTemperatureDifference((values.numbers.airTemperature * WEATHER) / tube.outside)} of warming: a sealed one is
         a thermometer too.`,

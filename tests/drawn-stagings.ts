@@ -29,7 +29,8 @@ export function drawnStagings(
       if (input.kind === 'choice') choices[input.id] = input.choices[Math.floor(u * input.choices.length)].id
       else {
         const [low, high] = input[over(i, column)]
-        numbers[input.id] = low > 0 && high / low > BY_LOGARITHM ? low * (high / low) ** u : low + (high - low) * u
+        const drawn = low > 0 && high / low > BY_LOGARITHM ? low * (high / low) ** u : low + (high - low) * u
+        numbers[input.id] = input.whole ? Math.round(drawn) : drawn
       }
     })
     return { numbers, choices, spreads: {} }

@@ -49,7 +49,7 @@ export function blank<const Id extends string>(
   range: Range,
   usual: Range,
   spread: number | Spread,
-  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor' | 'tells' | 'onShelf'>> = {},
+  more: Partial<Pick<QuantityInput, 'lever' | 'source' | 'spreadFor' | 'tells' | 'onShelf' | 'whole'>> = {},
 ): QuantityInput<Id> {
   const [quantity, customary] = UNITS[unit]
   const shape: Spread =

@@ -79,6 +79,7 @@ export interface QuantityInput<Id extends string = string> extends InputBase<Id>
   default: number | undefined | Follows<number | undefined>
   /** SI; values outside are refused */
   range: readonly [least: number, most: number]
+  /** counted, in whole numbers */ whole?: true
   /** SI; where the slider runs */
   usual: readonly [least: number, most: number]
   spread: Spread

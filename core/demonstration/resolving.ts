@@ -60,7 +60,11 @@ export function resolve(
     if (Number.isNaN(number) || under(number, input.range[0]) || over(number, input.range[1])) {
       const shown = Number.isFinite(number) ? asInput(input, number, { digits: 4 }) : String(number)
       faults.push({ input: input.id, message: say`given ${shown}; accepted: ${acceptedRange(input)}` })
-    }
+    } else if (input.whole && !Number.isInteger(number))
+      faults.push({
+        input: input.id,
+        message: say`given ${asInput(input, number, { digits: 4 })}; accepted: whole numbers`,
+      })
     numbers[input.id] = number
   }
   if (faults.length === 0) faults.push(...demonstration.check(values))

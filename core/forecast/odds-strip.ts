@@ -9,11 +9,12 @@ export interface StripPoint {
   /** by outcome id */ shares: Record<string, number>
 }
 
-/** `points` values spread evenly over the usual range, widened to hold the value in use. */
+/** `points` values spread evenly over the usual range, widened to hold the value in use; fewer of what is counted. */
 export function stripValues(input: QuantityInput, current: number, points: number): number[] {
   const low = Math.min(input.usual[0], current)
   const high = Math.max(input.usual[1], current)
-  return Array.from({ length: points }, (_, i) => low + ((high - low) * i) / (points - 1))
+  const even = Array.from({ length: points }, (_, i) => low + ((high - low) * i) / (points - 1))
+  return input.whole ? [...new Set(even.map(Math.round))] : even
 }
 
 /**

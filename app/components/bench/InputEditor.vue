@@ -162,6 +162,7 @@ const refused = (document: QuantityDocument): string =>
 const low = computed(() => (quantity.value ? Math.min(quantity.value.usual[0], props.value as number) : 0))
 const high = computed(() => (quantity.value ? Math.max(quantity.value.usual[1], props.value as number) : 1))
 const stepOf = (input: QuantityInput) => {
+  if (input.whole) return 1
   const span = Math.abs(
     fromSi(input.usual[1], unit.value, input.quantity) - fromSi(input.usual[0], unit.value, input.quantity),
   )

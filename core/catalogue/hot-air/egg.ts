@@ -12,6 +12,7 @@ import {
   type Fault,
 } from '../../demonstration'
 import { lengthAtMost } from '../fits'
+import { asLength, asMass, say } from '../../sentence'
 import { pushThrough, tears, type EggInNeck, type Relaxing } from '../../mechanisms/egg-in-neck'
 import { sphereDiameter, sphereVolume } from '../../vessels/sphere'
 
@@ -19,6 +20,12 @@ import { sphereDiameter, sphereVolume } from '../../vessels/sphere'
 const SLENDER = 1.32
 /** Volume of a smooth egg from its waist, m3: a spheroid. */
 const eggVolume = (waist: number): number => SLENDER * sphereVolume(waist)
+
+/** Boiled white and yolk, kg/m3. */
+const EGG_DENSITY = 1050
+const usualMass = (waist: number): number => EGG_DENSITY * eggVolume(waist)
+/** From a ball to a long one, times the usual mass of its width. */
+const SHAPES = [0.65, 1.5] as const
 
 export const BOTTLE = defineInputs([
   blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02, {
@@ -54,12 +61,26 @@ export const EGG = defineInputs([
     'egg without its shell',
     'g',
     'load',
-    ({ numbers: n }) => 1050 * eggVolume(n.eggDiameter!),
+    ({ numbers: n }) => usualMass(n.eggDiameter!),
     [2e-3, 0.4],
     [0.02, 0.08],
     0.05,
   ),
 ])
+
+/** What an egg of a width weighs, whatever its shape: anything else is a slip, or no egg. */
+export function eggWeighs({ numbers: n }: Has<'eggDiameter' | 'eggMass'>): Fault[] {
+  const [least, most] = SHAPES.map(times => times * usualMass(n.eggDiameter))
+  if (n.eggMass >= least && n.eggMass <= most) return []
+  return [
+    {
+      input: 'eggMass',
+      message: say`given ${asMass(n.eggMass, { digits: 4 })}; accepted: ${asMass(least, { digits: 3, toward: 'above' })}
+        to ${asMass(most, { digits: 3, toward: 'below' })}, what an egg ${asLength(n.eggDiameter, { digits: 4 })} across
+        weighs`,
+    },
+  ]
+}
 
 /** An egg that is in a bottle has room there. */
 export const eggFits = (values: Has<'eggDiameter' | 'vesselVolume'>): Fault[] =>

@@ -1,9 +1,10 @@
 /** A vessel that is closed and cooled, from the seal on: shared by tin, drum, bottles and tank. */
-import { type Detail, stepTolerance } from '../../demonstration'
+import { type Detail, type Ran, stepTolerance } from '../../demonstration'
 import { CoolingVessel } from '../../mechanisms/cooling-vessel'
 import { COOLING, type CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolSealed } from '../../mechanisms/sealed'
+import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { coolingStart, type Filled, type GasAtSeal } from './filling'
 import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
 import type { TraceRecorder } from './trace-recorder'
@@ -66,6 +67,9 @@ export function runCapped(
   const coolest = cooling.coolant.area > 0 ? cooling.coolant.temperature : room.temperature
   // Read before another run takes over the state's array.
   const volumeLost = Math.max(0, state[COOLING.lost])
+  const leaked =
+    ((state[COOLING.air] - gas.air) * AIR_GAS_CONSTANT * state[COOLING.gas]) /
+    (plan.vessel.capacity * Math.max(0.02, 1 - volumeLost))
   let giveUpTime: number | undefined
   if (ended.hush === undefined) giveUpTime = ended.noMore
   else if (detail === 'trace') {
@@ -106,6 +110,7 @@ export function runCapped(
       ...detailsAtSeal(plan, filled),
       timeOfPeak: filled.sealing + ended.timeOfPeak,
       pool: cooling.pool,
+      /** Pa by which air that came in has made up for what was lost */ leaked,
       bathTemperature: cooling.coolant.temperature,
       ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
     },
@@ -118,3 +123,7 @@ export const crushOutcome =
   (stands: string) =>
   ({ volumeLost, hush }: CappedResults): string =>
     volumeLost >= CRUSHED ? 'crush' : volumeLost >= VISIBLE || hush !== undefined ? 'dent' : stands
+
+/** It stands, since more air has come in than is missing: neither its wall nor the air that was left holds it. */
+export const leaksIn = ({ results: r, details }: Ran<'peakPressureDifference', 'leaked', 'hush'>): boolean =>
+  r.hush === undefined && details.leaked > r.peakPressureDifference

@@ -480,6 +480,7 @@ const QUANTITIES = defineInputs([
     units: ['', ''],
     group: 'cooling',
     default: 0,
+    whole: true,
     range: [0, 60],
     usual: [0, 12],
     spread: { shape: 'exact' },

@@ -13,6 +13,9 @@ const CAUSES: Record<string, string> = {
   crush: 'room lost by caving in (gives back)',
 }
 
+/** Nothing comes into a vessel that is closed: what takes up room is what the steam turned to. */
+export const CLOSED = { inflow: 'room taken by the water it turned to (gives back)' } as const
+
 /**
  * The ledger at the moment that ends the hush (`moment` says it in words) or, if it never does, at the greatest
  * difference. Needs a simulation with a trace. Rows add up to the difference exactly; see `difference-by-cause.ts`

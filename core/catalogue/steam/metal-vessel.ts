@@ -14,7 +14,8 @@ import type { CoolingPlan } from '../../mechanisms/cooling-plan'
 import type { SteamVessel } from '../../mechanisms/steam-vessel'
 import { isWetted } from './checks'
 import { wallAgainst } from '../telling'
-import { crushOutcome, packingAbove, runCapped } from './capped'
+import { noPlume } from './no-plume'
+import { crushOutcome, leaksIn, packingAbove, runCapped } from './capped'
 import { fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling, type HeatedValues } from './filling'
 import { quantities } from './inputs'
 import { steamResults } from './results'
@@ -282,31 +283,26 @@ export function coolingKit({ numbers: n, choices }: Has<'iceMass', 'coolingMetho
 /** Why a capped metal vessel ends as it does; `wall` is what gives way. */
 export function metalWhy(
   values: Has<never, 'coolingMethod'>,
-  {
-    results: r,
-    details,
-  }: Ran<
+  run: Ran<
     'criticalPressureDifference' | 'peakPressureDifference' | 'floorPressure' | 'residualAirFraction' | 'waterLeft',
-    'stationPressure',
+    'stationPressure' | 'leaked',
     'timeToPlume' | 'hush' | 'giveUpTime',
     'boiledDry'
   >,
   noun: string,
   wall: string,
 ): Sentence[] {
-  const lines: Sentence[] = []
-  if (r.timeToPlume === undefined) {
-    lines.push(
-      details.boiledDry === 1
-        ? `The water is gone before any steady plume shows: the ${noun} never fills with steam.`
-        : 'No steady plume within an hour: the heat only makes up for what the wall loses.',
-    )
-  }
+  const { results: r, details } = run
+  const lines: Sentence[] = noPlume(run, noun)
   const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   if (r.hush === undefined) {
     lines.push(
       say`The ${wall} holds about ${critical}; the difference reaches ${peak} at
-        most, most of it within ${asTime(r.giveUpTime!)}. It stands, and may stand there for ever.`,
+        most, most of it within ${asTime(r.giveUpTime!)}. ${
+          leaksIn(run)
+            ? 'Air leaks in as fast as steam goes, so nothing is left to press on it: a tighter closure.'
+            : 'It stands, and may stand there for ever.'
+        }`,
     )
     const airs = r.floorPressure > details.stationPressure - r.criticalPressureDifference
     if (airs)

@@ -14,9 +14,10 @@ export const softBottleCautions = ({
     scald(n.bathTemperature, n.bathVolume, 'cool', 'The bath', 'scald-bath'),
   )
 
-export const softBottleFailure: Demonstration['afterFailure'] = (_values, _s, risk, outcome) => [
+export const softBottleFailure: Demonstration['afterFailure'] = ({ numbers: n }, _s, risk, outcome) => [
   wait(
-    say`Leave it in the ice for ${asWait(risk)} from the cap; hold it by the cap and turn it once so
+    say`Leave it in the ${(n.iceMass ?? 0) > 0 ? 'ice' : 'water'} for ${asWait(risk)} from the cap; hold it
+      by the cap and turn it once so
       that the water inside touches the cold wall.`,
   ),
   pressureOff('Open the cap under your palm, away from faces: a hiss means that it held, no hiss that it leaked.'),

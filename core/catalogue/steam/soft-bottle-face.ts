@@ -10,18 +10,19 @@ import {
   defineDemonstration,
 } from '../../demonstration'
 import { enclosedVolume } from '../../vessels/cylinder'
+import { leaksIn } from './capped'
 import { belowBoiling, brimful, waterFits } from './checks'
 import { atMost, capacityFits } from '../fits'
 import { steamScene } from './scene'
 import { iceIfCold, quantities, quantity } from './inputs'
 import { sizesOf } from './judgement'
-import { steamLedger } from './ledger'
+import { CLOSED, steamLedger } from './ledger'
 import { STEAM_SUSPECTS } from './suspects'
 import { steamResults } from './results'
 import { repeatsInPool } from './repeats'
 import { softBottle, SOFT_OUTCOMES, type SoftRun, type SoftValues } from './soft-bottle'
 import { COLUMNS } from './trace-recorder'
-import { handPush, lowestPressure, wallAgainst } from '../telling'
+import { handPush, lowestPressure, reached, wallAgainst } from '../telling'
 import { asPressure, asShare, asTime, say, type Sentence, asTemperature } from '../../sentence'
 export const SOFT_VESSEL = defineInputs([
   quantity('vesselVolume', { default: 1e-3, range: [0.1e-3, 5e-3], usual: [0.3e-3, 2e-3] }),
@@ -153,7 +154,7 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
       if (faults.length > 0 || values.numbers.bathTemperature <= values.numbers.airTemperature) return faults
       return neverWarmed(values, own.simulate(values, 'summary'))
     },
-    ledger: steamLedger('when the fold shows'),
+    ledger: steamLedger('when the fold shows', CLOSED),
     drawing: (values, s, time) =>
       steamScene(values, s, time, {
         shape: 'bottle',
@@ -172,16 +173,14 @@ export const softBottleFace = <V extends FacedValues>({ brimful: toTheBrim, ...o
 
 /** Why a soft bottle folds or not. */
 export function softWhy(
-  {
-    results: r,
-    outcome,
-  }: Ran<
+  run: Ran<
     'residualAirFraction' | 'floorPressure' | 'criticalPressureDifference' | 'peakPressureDifference',
-    never,
+    'leaked',
     'hush'
   >,
   filling: Sentence,
 ): Sentence[] {
+  const { results: r, outcome } = run
   const lines: Sentence[] = [
     say`${filling} ${asShare(r.residualAirFraction)} of the gas is still air when the cap goes on; the rest is
       vapour.`,
@@ -191,8 +190,10 @@ export function softWhy(
       ? say`Cooled, the inside would fall to ${asPressure(r.floorPressure)}; the thin wall begins to fold at a
         difference of about ${asPressure(r.criticalPressureDifference)} (less while it is hot), so it folds as
         fast as it is cooled: the fold shows ${asTime(r.hush)} after the cap.`
-      : say`The difference reaches ${asPressure(r.peakPressureDifference)} at most, and the wall begins to fold at
-        about ${asPressure(r.criticalPressureDifference)}.`,
+      : say`The difference reaches ${reached(r.peakPressureDifference)} at most, and the wall begins to fold at about
+          ${asPressure(r.criticalPressureDifference)}${
+            leaksIn(run) ? ': air leaks in past the cap as fast as the rest cools' : ''
+          }.`,
   )
   if (outcome === 'dent') lines.push('Air that can only shrink with its temperature limits how far it folds.')
   return lines
@@ -211,7 +212,9 @@ export const softExplanation =
           drops. ${ofEnd(s, {
             fold: 'The air outside pushed the soft sides in.',
             dent: 'The air outside pushed one soft side in a bit.',
-            stand: 'The air outside pushed a bit harder than the inside, but the bottle kept its shape.',
+            stand: leaksIn(s)
+              ? 'But air crept in past the cap, and the bottle kept its shape.'
+              : 'The air outside pushed a bit harder than the inside, but the bottle kept its shape.',
           })}`,
       },
       {
@@ -221,7 +224,7 @@ export const softExplanation =
           cooled, its particles get slower and hit less hard, and ${cause}. ${ofEnd(s, {
             fold: 'The room’s air folds the bottle. Nothing sucks.',
             dent: 'The room’s air pushes a side in. Nothing sucks.',
-            stand: 'Here the plastic could hold the difference.',
+            stand: leaksIn(s) ? 'Here air leaked in past the cap.' : 'Here the plastic could hold the difference.',
           })}`,
       },
       {
@@ -239,8 +242,8 @@ export const softExplanation =
       {
         from: 16,
         text: say`${lowestPressure(r.residualAirFraction, r.floorPressure)} If it could not give way, that is; the
-          difference came to ${peak}, because a soft wall gives way first. PET loses most of its stiffness near its
-          glass
+          difference came to ${peak}${s.outcome === 'stand' ? '' : ', because a soft wall gives way first'}. PET loses
+          most of its stiffness near its glass
           transition (about ${asTemperature(348.15)}), so a hot wall folds at almost no difference and sets in its
           folded shape.`,
       },

@@ -78,7 +78,7 @@ export const inputs = defineInputs([
     [0, 2000],
     [2, 60],
     { shape: 'normal', absolute: 0.5 },
-    { lever: [-1, 1, 3] },
+    { lever: [-1, 1, 3], whole: true },
   ),
   coefficient(
     'dropVolume',

@@ -25,7 +25,7 @@ export const procedure: Diver['procedure'] = [
         : [{ input: 'ballastMass' }, ' of ballast, ', { input: 'ballastBy' }, ',']),
       ' and ',
       ...(choices.waterBy === 'drops'
-        ? [{ input: 'drops' }, ' of water in ', { input: 'waterBy' }]
+        ? [{ input: 'drops' }, ' ', { input: 'waterBy' }, ' of water']
         : [{ input: 'waterInBulb' }, ' of water drawn in, ', { input: 'waterBy' }]),
       ': it must just float.',
     ],

@@ -54,7 +54,7 @@ export const inputs = defineInputs([
     { shape: 'normal', absolute: 0.001 },
     { lever: [-0.006, 0.01] },
   ),
-  blank('candles', 'candles', '1', 'heat', 1, [1, 12], [1, 5], 0, { lever: [1, 2] }),
+  blank('candles', 'candles', '1', 'heat', 1, [1, 12], [1, 5], 0, { lever: [1, 2], whole: true }),
   blank('wickHeight', 'flame above the water', 'cm', 'heat', 0.055, [0.005, 0.4], [0.02, 0.15], 0.04, {
     lever: [-0.03, 0.03],
   }),

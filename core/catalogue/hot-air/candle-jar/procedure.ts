@@ -31,7 +31,7 @@ export const procedure: CandleJar['procedure'] = [
     parts: ({ choices }) => [
       'Put a ',
       { input: 'jarShape' },
-      ' of ',
+      choices.jarShape === 'necked' ? ', of ' : ' of ',
       { input: 'jarVolume' },
       ', ',
       { input: 'jarDiameter' },

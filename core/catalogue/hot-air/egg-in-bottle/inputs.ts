@@ -8,7 +8,7 @@ import {
   type Check,
   type Has,
 } from '../../../demonstration'
-import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN } from '../egg'
+import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, EGG_SKIN, eggWeighs } from '../egg'
 import { chilled } from '../glass-chill'
 import { WALL_TRANSFER } from '../inputs'
 import { asLength, asTemperature, say } from '../../../sentence'
@@ -60,7 +60,7 @@ export const inputs = defineInputs([
   blank('paperMass', 'paper', 'g', 'heat', 0.2e-3, [0.02e-3, 5e-3], [0.05e-3, 1e-3], 0.15, {
     lever: [-0.1e-3, 0.2e-3],
   }),
-  blank('matches', 'matches', '1', 'heat', 3, [1, 12], [1, 6], 0, { lever: [-1, 1, 2] }),
+  blank('matches', 'matches', '1', 'heat', 3, [1, 12], [1, 6], 0, { lever: [-1, 1, 2], whole: true }),
   blank(
     'litDelay',
     'from lit to dropped in',
@@ -148,6 +148,7 @@ export const inputs = defineInputs([
 export type EggInBottleValues = ValuesOf<typeof inputs>
 
 export const check: Check<EggInBottleValues> = ({ numbers: n, choices }) => [
+  ...eggWeighs({ numbers: n, choices }),
   ...(choices.heating === 'hot-water' ? chilled(n.rinseTemperature, n.coolingTemperature, 'coolingTemperature') : []),
   ...(n.eggDiameter <= n.neckDiameter
     ? [

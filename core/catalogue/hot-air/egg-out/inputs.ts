@@ -1,6 +1,6 @@
 /** What is stated, and what does not go together. */
 import { blank, coefficient, ROOM_INPUTS, defineInputs, type ValuesOf, type Check } from '../../../demonstration'
-import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, eggFits, EGG_SKIN } from '../egg'
+import { BOTTLE, EGG, EGG_COEFFICIENTS, EGG_END, eggFits, EGG_SKIN, eggWeighs } from '../egg'
 import { chilled } from '../glass-chill'
 import { WALL_TRANSFER } from '../inputs'
 import { asLength, asTemperature, say } from '../../../sentence'
@@ -87,6 +87,7 @@ export type EggOutValues = ValuesOf<typeof inputs>
 export const check: Check<EggOutValues> = ({ numbers: n, choices }) => [
   ...(choices.method === 'warming' ? chilled(n.warmTemperature, n.airTemperature, 'warmTemperature') : []),
   ...eggFits({ numbers: n, choices }),
+  ...eggWeighs({ numbers: n, choices }),
   ...(n.eggDiameter <= n.neckDiameter
     ? [
         {

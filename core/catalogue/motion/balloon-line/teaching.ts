@@ -28,8 +28,8 @@ function torn(values: BalloonLineValues): Sentence {
   const { radius, burst } = rubberOf(values)
   const { blownTo } = values.numbers
   const [stretched, tears] = apart(asTimes(blownTo / (2 * radius)), asTimes(burst))
-  return say`Blown to ${asLength(blownTo)} its skin is stretched to ${stretched} its size; it tears near ${tears}: a larger
-    balloon, or less air.`
+  return say`Blown to ${asLength(blownTo)} its skin is stretched to ${stretched} its size; it tears near ${tears}: a
+    larger balloon, or less air.`
 }
 
 export const why: BalloonLine['why'] = (values, s) => [

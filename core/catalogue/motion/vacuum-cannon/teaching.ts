@@ -3,17 +3,57 @@ import { targetMissed } from '../../vacuum/target'
 import { STRONGER_VACUUM, SUCTION } from '../../wrong-ideas'
 import { atWorst, ofEnd, sideBySide } from '../../../demonstration'
 import { soundSpeed } from '../../../mechanisms/ball-in-tube'
-import { simulate, type VacuumCannon } from './simulate'
-import { asEnergy, asLength, asNumber, asPressure, asShare, asSpeed, asTime, say } from '../../../sentence'
+import type { VacuumCannonValues } from './inputs'
+import { simulate, type VacuumCannon, type VacuumCannonRun } from './simulate'
+import {
+  asEnergy,
+  asLength,
+  asNumber,
+  asPressure,
+  asShare,
+  asSpeed,
+  asTime,
+  say,
+  type Sentence,
+} from '../../../sentence'
+
+/** Share of the speed of sound from which the air that runs after the ball is what holds it back. */
+const THINS = 0.2
+/** Share of the tube that a ball must fill for little air to run past it. */
+const FITS = 0.9
+/** Left ahead, Pa, from which it takes a good part of the push. */
+const IN_THE_WAY = 2000
+
+const filled = ({ numbers: n }: VacuumCannonValues): number =>
+  (n.ballDiameter * n.ballDiameter) / (n.tubeDiameter * n.tubeDiameter)
+
+/** What keeps it from going faster. */
+function heldBack(values: VacuumCannonValues, { results: r }: VacuumCannonRun): Sentence[] {
+  const lines: Sentence[] = []
+  if (filled(values) < FITS)
+    lines.push(
+      say`The ball fills ${asShare(filled(values))} of the tube: air runs past it instead of pushing. One that just
+        fits is much faster.`,
+    )
+  if (r.muzzleSpeed > THINS * soundSpeed(values.numbers.airTemperature))
+    lines.push(
+      say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin. The lumped
+        estimate gives ${asSpeed(r.lumpedSpeed)}.`,
+    )
+  if (r.finalPressure > IN_THE_WAY)
+    lines.push(say`What was left ahead (${asPressure(r.finalPressure)}) is squeezed together and pushes back.`)
+  return lines
+}
 
 export const why: VacuumCannon['why'] = (values, s) => [
-  say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
-    ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
-    ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
-    ${asTime(s.results.hush ?? 0)}.`,
-  say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin; what was
-    left ahead (${asPressure(s.results.finalPressure)}) is squeezed together. The lumped estimate gives
-    ${asSpeed(s.results.lumpedSpeed)}.`,
+  s.outcome === 'stuck'
+    ? say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
+        ${asLength(values.numbers.ballDiameter)}, and the ball stays in the tube.`
+    : say`The room pushes with ${asPressure(values.numbers.stationPressure)} on
+        ${asLength(values.numbers.ballDiameter)}: the ball leaves at ${asSpeed(s.results.muzzleSpeed)},
+        ${asShare(s.results.muzzleSpeed / soundSpeed(values.numbers.airTemperature))} of the speed of sound, after
+        ${asTime(s.results.hush ?? 0)}.`,
+  ...heldBack(values, s),
 ]
 
 export const advice: NonNullable<VacuumCannon['advice']> = (values, s, risk) => [
@@ -66,13 +106,13 @@ export const explanation: VacuumCannon['explanation'] = (values, s) => [
     text: say`Behind a running piston p = p0 (1 − (γ−1) u/2c)^(2γ/(γ−1)) (p0 the room's pressure, u the ball's speed, c
       the speed of sound, γ ${asNumber(1.4, 2)}): at half the speed of sound only half is left. Ahead a shock forms; at
       ${asPressure(s.results.finalPressure)}
-      ${s.results.finalPressure < 2000 ? 'it hardly matters' : 'it takes a good part of the push'}.${
+      ${s.results.finalPressure < IN_THE_WAY ? 'it hardly matters' : 'it takes a good part of the push'}.${
         s.outcome === 'stuck'
           ? ''
           : say` A lump of air that is moved with the ball, p0 A t = (m + ρ A x) v, would give
               ${asSpeed(s.results.lumpedSpeed)} with nothing ahead (A area, t time, m the ball's mass, ρ the air's
               density, x way, v speed; Ayars and Buchholtz, 2004).`
-      } Assumed: a ball that just fits.`,
+      } Assumed: ${filled(values) < FITS ? 'the air that runs past it piles up ahead' : 'a ball that just fits'}.`,
   },
 ]
 

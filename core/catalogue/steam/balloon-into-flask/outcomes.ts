@@ -3,7 +3,7 @@ import { result, type Demonstration } from '../../../demonstration'
 import { crossSection } from '../../../vessels/cylinder'
 import { CRACKS } from '../dipped-face'
 import { sizesOf } from '../judgement'
-import { steamLedger } from '../ledger'
+import { CLOSED, steamLedger } from '../ledger'
 import { steamResults } from '../results'
 import { flaskOf } from './inputs'
 import type { BalloonIntoFlask } from './simulate'
@@ -47,6 +47,7 @@ export const outcomes: Demonstration['outcomes'] = [
 ]
 
 export const ledger: BalloonIntoFlask['ledger'] = steamLedger('when the balloon shows inside', {
+  ...CLOSED,
   wall: 'steam condensing on the glass',
   crush: 'room taken by the balloon (gives back)',
 })

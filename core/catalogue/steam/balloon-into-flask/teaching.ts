@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { noPlume } from '../no-plume'
 import { handPush } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { NOTHING_PRESSES, PARTICLES_ARE_LOST } from '../../wrong-ideas'
@@ -66,8 +67,10 @@ export const teaching: BalloonIntoFlask['teaching'] = {
   ],
 }
 
-export const why: BalloonIntoFlask['why'] = (values, { results: r, outcome }) => {
+export const why: BalloonIntoFlask['why'] = (values, s) => {
+  const { results: r, outcome } = s
   const lines: Sentence[] = [
+    ...noPlume(s, 'flask'),
     say`When the balloon goes on, ${asShare(r.residualAirFraction)} of the gas is air and the rest steam. Steam that
       turns to water leaves room; the room’s air fills it at once, through the balloon.`,
   ]
@@ -96,9 +99,12 @@ export const explanation: BalloonIntoFlask['explanation'] = (values, s) => {
     {
       from: 7,
       text: ofEnd(s, {
-        in:
-          'The flask was full of steam. It cooled and turned to a few drops. The air of the room wants in, but the ' +
-          'balloon is in the way. So the air pushes the balloon inside and fills it.',
+        in: say`${
+          r.residualAirFraction < 0.3
+            ? 'The flask was full of steam. It'
+            : 'There was steam in the flask, and air. The steam'
+        } cooled and turned to a few drops. The air of the room wants in, but the balloon is in the way. So the air
+          pushes the balloon inside and fills it.`,
         limp:
           'There was steam in the flask, and some air. The steam turned to drops. The air of the room pushed the ' +
           'balloon in a bit. The air inside kept its place.',

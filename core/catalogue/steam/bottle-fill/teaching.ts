@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { noPlume } from '../no-plume'
 import { handPush } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_ARE_LOST, PLUME_IS_STEAM } from '../../wrong-ideas'
@@ -50,8 +51,11 @@ export const teaching: BottleFill['teaching'] = {
   elsewhere: ['A dropper.', 'A syringe.', 'Drinking through a straw.', 'Bottling plants that fill by vacuum.'],
 }
 
-export const why: BottleFill['why'] = (values, { results: r, outcome, details }) => {
+export const why: BottleFill['why'] = (values, s) => {
+  const { results: r, outcome, details } = s
   const lines: Sentence[] = [
+    // In an oven nobody looks for a plume.
+    ...(values.choices.fillMethod === 'flame' ? noPlume(s, 'bottle') : []),
     say`${asShare(r.residualAirFraction)} of the gas is air when the mouth goes
       under${
         onHeat(values)

@@ -20,7 +20,10 @@ const anyStaging = fc
   })
   .map(({ shares, steel, dented }) => {
     const numbers = Object.fromEntries(
-      quantities.map((input, i) => [input.id, input.usual[0] + shares[i] * (input.usual[1] - input.usual[0])]),
+      quantities.map((input, i) => {
+        const drawn = input.usual[0] + shares[i] * (input.usual[1] - input.usual[0])
+        return [input.id, input.whole ? Math.round(drawn) : drawn]
+      }),
     )
     delete numbers.seaLevelPressure
     delete numbers.knockDown
@@ -53,7 +56,8 @@ describe('can plunge, any staging', () => {
         expect(r.waterLeft).toBeLessThanOrEqual(n.waterCharge! * 1000 * 1.001)
         expect(r.peakPressureDifference).toBeLessThan(n.stationPressure!)
         expect(r.peakNetForce / r.outsideForce).toBeCloseTo(r.peakPressureDifference / n.stationPressure!, 9)
-        expect(r.bathTemperatureAfter).toBeGreaterThan(n.bathTemperature! - 0.06)
+        // A can that comes colder than a hot bath takes a little heat from it; so did each before it.
+        expect(r.bathTemperatureAfter).toBeGreaterThan(n.bathTemperature! - 0.06 * (1 + n.restedCount!))
         if (r.hush !== undefined) expect(r.peakPressureDifference / r.criticalPressureDifference).toBeGreaterThan(0.98)
         else expect(r.volumeLost).toBe(0)
         if (r.timeToBoil !== undefined && r.timeToPlume !== undefined)

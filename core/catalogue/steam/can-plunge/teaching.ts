@@ -1,5 +1,6 @@
 /** Why it ends so, and what to tell a class. */
 import { SUCTION, PLUME_IS_STEAM } from '../../wrong-ideas'
+import { noPlume } from '../no-plume'
 import { coolingAlone, handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import type { CanPlungeValues } from './inputs'
@@ -7,17 +8,10 @@ import type { CanPlungeRun, CanPlunge } from './simulate'
 import { asNumber, asPressure, asShare, asTemperature, asTime, say, type Sentence } from '../../../sentence'
 
 export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence[] {
-  const { results: r, outcome, details } = simulation
+  const { results: r, outcome } = simulation
   const [critical, peak] = wallAgainst(r.criticalPressureDifference, r.peakPressureDifference)
   const air = asShare(r.residualAirFraction)
-  const lines: Sentence[] = []
-  if (r.timeToPlume === undefined) {
-    lines.push(
-      details.boiledDry === 1
-        ? 'The water is gone before any steady plume shows: the can never fills with steam.'
-        : 'No steady plume within an hour: the heat that gets in only makes up for what the can loses.',
-    )
-  }
+  const lines: Sentence[] = noPlume(simulation, 'can')
   if (r.hush !== undefined) {
     lines.push(
       say`The wall holds about ${critical}. The pressure inside is that far below the room's ${asTime(r.hush)}
@@ -26,6 +20,7 @@ export function why(values: CanPlungeValues, simulation: CanPlungeRun): Sentence
     if (outcome === 'crush')
       lines.push('The wall gives way before water has filled the can: steam goes faster than water comes in.')
     if (outcome === 'dent') lines.push('It buckles, but air left inside, or water coming in, stops it early.')
+    if (outcome === 'both') lines.push('It gives way, and water fills much of what is left.')
     if (outcome === 'fill') lines.push('It buckles only a little and water takes up the rest.')
   } else {
     lines.push(say`The difference reaches ${peak} at most; the wall holds about ${critical}.`)

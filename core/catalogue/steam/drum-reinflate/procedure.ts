@@ -33,14 +33,18 @@ export const procedure: DrumReinflate['procedure'] = [
   { id: 'open', parts: ['Loosen the bung and let air in until the hiss stops.'] },
   {
     id: 'relief',
-    parts: [
+    parts: ({ choices }) => [
       'Give the steam a way out: ',
       { input: 'reliefPath' },
-      ', ',
-      { input: 'reliefOpening' },
-      ' of free area, opening at ',
-      { input: 'reliefSetting' },
-      ' over the room.',
+      ...(choices.reliefPath === 'bung-out'
+        ? ['.']
+        : [
+            ', ',
+            { input: 'reliefOpening' },
+            ' of free area, opening at ',
+            { input: 'reliefSetting' },
+            ' over the room.',
+          ]),
     ],
   },
   {

@@ -1,16 +1,9 @@
 /** Why it ends so, and what to tell a class. */
 import { ofEnd } from '../../../demonstration'
+import { wallAgainst } from '../../telling'
 import { NOTHING_PRESSES } from '../../wrong-ideas'
 import type { DrumReinflate, DrumReinflateRun } from './simulate'
-import {
-  apart,
-  asPressure,
-  asTemperature,
-  asTemperatureDifference,
-  asTime,
-  say,
-  type Sentence,
-} from '../../../sentence'
+import { asPressure, asTemperature, asTemperatureDifference, asTime, say, type Sentence } from '../../../sentence'
 import { quickSaturationPressure } from '../../../substances/steam-tables'
 
 export const teaching: DrumReinflate['teaching'] = {
@@ -63,8 +56,7 @@ const BEYOND = 3
 const overTheRoom = (temperature: number, room: number): number => quickSaturationPressure(temperature) - room
 
 /** What the folds ask for, and what the inside came to. */
-const foldsAgainst = (r: DrumReinflateRun['results']) =>
-  apart(asPressure(r.criticalPressureDifference), asPressure(r.peakGaugePressure))
+const foldsAgainst = (r: DrumReinflateRun['results']) => wallAgainst(r.criticalPressureDifference, r.peakGaugePressure)
 
 export const why: DrumReinflate['why'] = (values, { results: r, outcome, details }) => {
   const [asks, gets] = foldsAgainst(r)
@@ -108,10 +100,12 @@ export const explanation: DrumReinflate['explanation'] = (values, s) => {
     {
       from: 11,
       text: say`The air outside pressed the drum in. ${boils ? 'Steam' : 'Warm air and vapour'} inside can press it out
-        again where the pressure inside gets some ${asks} above the room's. The way out sets how far that can go. Here it got ${gets} above it${ofEnd(
-          s,
-          { pop: ', and the folds moved.', partly: ': enough for some of the folds.', stay: ': not enough.' },
-        )}`,
+        again where the pressure inside gets some ${asks} above the room's. The way out sets how far that can
+        go. Here it got ${gets} above it${ofEnd(s, {
+          pop: ', and the folds moved.',
+          partly: ': enough for some of the folds.',
+          stay: ': not enough.',
+        })}`,
     },
     {
       from: 14,

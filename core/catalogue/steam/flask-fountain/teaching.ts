@@ -1,4 +1,5 @@
 /** Why it ends so, and what to tell a class. */
+import { noPlume } from '../no-plume'
 import { handPush } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PLUME_IS_STEAM, SUCTION } from '../../wrong-ideas'
@@ -68,9 +69,11 @@ export const teaching: FlaskFountain['teaching'] = {
   ],
 }
 
-export const why: FlaskFountain['why'] = (values, { results: r, outcome }) => {
+export const why: FlaskFountain['why'] = (values, s) => {
+  const { results: r, outcome } = s
   const lift = 1000 * GRAVITY * (values.numbers.stemLength - values.numbers.mouthDepth)
   const lines: Sentence[] = [
+    ...noPlume(s, 'flask'),
     say`To come over the top the water must be pushed up against ${asPressure(lift)} of its own weight.`,
   ]
   lines.push(

@@ -47,7 +47,7 @@ export const inputs = defineInputs([
     choices: [
       { id: 'spray', name: 'a cold rinse inside' },
       { id: 'sprinkle', name: 'rain or a hose outside' },
-      { id: 'still-air', name: 'standing in still air' },
+      { id: 'still-air', name: 'nothing but still air round it' },
     ],
   }),
   quantity('coolantFlow', {

@@ -1,7 +1,7 @@
 /** How it can end, and what is computed of it. */
 import type { Demonstration } from '../../../demonstration'
 import { sizesOf } from '../judgement'
-import { steamLedger } from '../ledger'
+import { CLOSED, steamLedger } from '../ledger'
 import { steamResults } from '../results'
 import type { ProcessVessel } from './simulate'
 
@@ -38,7 +38,7 @@ export const outcomes: Demonstration['outcomes'] = [
   { id: 'cave', look: 'gone', name: 'caves in', sentence: 'The shell folds in.' },
 ]
 
-export const ledger: ProcessVessel['ledger'] = steamLedger('when the shell gives way')
+export const ledger: ProcessVessel['ledger'] = steamLedger('when the shell gives way', CLOSED)
 
 export const sizes: ProcessVessel['sizes'] = (values, s) =>
   sizesOf(s, values.numbers.vesselDiameter * values.numbers.vesselHeight, false)

@@ -2,7 +2,7 @@
 import type { Demonstration } from '../../../demonstration'
 import { crossSection } from '../../../vessels/cylinder'
 import { sizesOf } from '../judgement'
-import { steamLedger } from '../ledger'
+import { CLOSED, steamLedger } from '../ledger'
 import type { SealedDrum } from './simulate'
 
 export const logged = {
@@ -16,7 +16,7 @@ export const outcomes: Demonstration['outcomes'] = [
   { id: 'stand', look: 'nothing', name: 'stands', sentence: 'It stands there, however long you wait.' },
 ]
 
-export const ledger: SealedDrum['ledger'] = steamLedger('when the shell gives way')
+export const ledger: SealedDrum['ledger'] = steamLedger('when the shell gives way', CLOSED)
 
 export const sizes: SealedDrum['sizes'] = (values, s) =>
   sizesOf(

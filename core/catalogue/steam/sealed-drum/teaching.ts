@@ -2,6 +2,7 @@
 import { handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { NOTHING_PRESSES, SUCTION } from '../../wrong-ideas'
+import { leaksIn } from '../capped'
 import { metalWhy } from '../metal-vessel'
 import type { SealedDrumValues } from './inputs'
 import type { SealedDrumRun, SealedDrum } from './simulate'
@@ -26,7 +27,9 @@ export const explanation: SealedDrum['explanation'] = (values, simulation) => {
         pushed less. ${ofEnd(simulation, {
           crush: 'The air outside pushes all the time. It pushed the drum in.',
           dent: 'The air outside pushes all the time. It pushed one side in.',
-          stand: 'The air outside pushed hard, but the metal held today.',
+          stand: leaksIn(simulation)
+            ? 'But air crept in and pushed back. So the drum stayed as it was.'
+            : 'The air outside pushed hard, but the metal held today.',
         })}`,
     },
     {
@@ -35,7 +38,9 @@ export const explanation: SealedDrum['explanation'] = (values, simulation) => {
         just as hard. Closed and cooled, the steam turns to water and hardly presses at all. ${ofEnd(simulation, {
           crush: 'The thin metal could not hold that alone, and the room’s air pushed it in. Nothing sucks.',
           dent: 'The thin metal gave way, and the room’s air pushed that side in. Nothing sucks.',
-          stand: 'Here the metal and the air left inside could hold that.',
+          stand: leaksIn(simulation)
+            ? 'Here air leaked in, and its particles pressed back instead.'
+            : 'Here the metal and the air left inside could hold that.',
         })}`,
     },
     {

@@ -1,7 +1,7 @@
 /** How it can end, and what is computed of it. */
 import type { Demonstration } from '../../../demonstration'
 import { sizesOf } from '../judgement'
-import { steamLedger } from '../ledger'
+import { CLOSED, steamLedger } from '../ledger'
 import type { SealedTin } from './simulate'
 
 export const logged = {
@@ -15,7 +15,7 @@ export const outcomes: Demonstration['outcomes'] = [
   { id: 'stand', look: 'nothing', name: 'stands', sentence: 'The panels may tick, but it stands.' },
 ]
 
-export const ledger: SealedTin['ledger'] = steamLedger('when the sides give way')
+export const ledger: SealedTin['ledger'] = steamLedger('when the sides give way', CLOSED)
 
 export const sizes: SealedTin['sizes'] = (values, s) =>
   sizesOf(s, Math.max(values.numbers.vesselWidth, values.numbers.vesselDepth) * values.numbers.vesselHeight, false)

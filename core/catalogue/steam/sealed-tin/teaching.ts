@@ -2,6 +2,7 @@
 import { handPush, lowestPressure, wallAgainst } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_ARE_LOST, SUCTION } from '../../wrong-ideas'
+import { leaksIn } from '../capped'
 import { metalWhy } from '../metal-vessel'
 import { round } from '../tin-wall'
 import type { SealedTin } from './simulate'
@@ -72,7 +73,9 @@ export const explanation: SealedTin['explanation'] = (values, simulation) => {
         ${ofEnd(simulation, {
           crush: 'The air outside pushes all the time. It pushed the sides in.',
           dent: 'The air outside pushes all the time. It pushed one side in.',
-          stand: 'The air outside pushed on the sides, but the tin was strong enough today.',
+          stand: leaksIn(simulation)
+            ? 'But air crept in and pushed back. So the sides stayed as they were.'
+            : 'The air outside pushed on the sides, but the tin was strong enough today.',
         })}`,
     },
     {
@@ -83,7 +86,9 @@ export const explanation: SealedTin['explanation'] = (values, simulation) => {
           {
             crush: 'Too few were left to hold the sides, and the room’s air pushed them in. Nothing sucks.',
             dent: 'Fewer were left to hold the sides, and the room’s air pushed one of them in. Nothing sucks.',
-            stand: 'Fewer were left to press back, but the stiff metal held.',
+            stand: leaksIn(simulation)
+              ? 'But air leaked in, and its particles pressed back instead.'
+              : 'Fewer were left to press back, but the stiff metal held.',
           },
         )}`,
     },

@@ -16,8 +16,11 @@ export const why: BellInVacuum['why'] = (values: BellInVacuumValues, s) => [
     ${decibel(s.results.mountFloor)} remain whatever the pump does.`,
   s.outcome === 'silent'
     ? say`It is lost in the room's ${decibel(values.numbers.roomNoise)} at ${asPressure(s.results.vanishPressure!)}.`
-    : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a ` +
-      'better vacuum or more distance.',
+    : s.outcome === 'never'
+      ? `The room’s ${decibel(values.numbers.roomNoise)} hide it with all the air in the jar, at ` +
+        `${decibel(s.results.levelBefore)}: a louder bell, a quieter room, or listeners who sit closer.`
+      : `At ${decibel(s.results.levelAfter)} it is still above what this room hides: a softer mount, a ` +
+        'better vacuum or more distance.',
 ]
 
 export const advice: NonNullable<BellInVacuum['advice']> = (values, s) => targetMissed(values, s.results)

@@ -89,14 +89,15 @@ export const drawing: SoftPack['drawing'] = (values, s, time) => {
     s,
     time,
     shapes,
-    [
-      open ? 'Open: its gas has gone. ' : '',
-      'Its gas takes ',
-      size,
-      ' times the room it had; it pushes ',
-      kPa(valueAt(s.trace, 'packDifference', time)),
-      ' over its surroundings.',
-    ],
+    open
+      ? ['Open: its gas goes where the air round it goes.']
+      : [
+          'Its gas takes ',
+          size,
+          ' times the room it had; it pushes ',
+          kPa(valueAt(s.trace, 'packDifference', time)),
+          ' over its surroundings.',
+        ],
     values.choices.where !== 'cabin',
   )
 }

@@ -136,7 +136,8 @@ export const check: Check<SoftPackValues> = ({ numbers: n, choices }) => {
           {
             input: 'targetPressure',
             message: say`given ${asPressure(n.targetPressure, { digits: 4 })}; accepted: at least
-              ${asPressure(HIGHEST_ROAD)}, what the highest roads come to; a cabin keeps more, since people breathe there`,
+              ${asPressure(HIGHEST_ROAD)}, what the highest roads come to; a cabin keeps more, since
+              people breathe there`,
           },
         ]
       : []

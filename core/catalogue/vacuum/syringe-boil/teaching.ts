@@ -77,8 +77,7 @@ export const explanation: SyringeBoil['explanation'] = (values, s) => [
       where ps exceeds the whole pressure by what bubbles need to start, and ends when air and vapour together reach
       it again.
       The hand holds F = (p0 − p) A (p0 the room's pressure, A the plunger's area): ${asForce(s.results.pull)} here.
-      Assumed:
-      the plunger lets nothing by.`,
+      Assumed: gas and vapour are mixed evenly.`,
   },
 ]
 

@@ -53,9 +53,8 @@ export const explanation: SyringeMarshmallow['explanation'] = (values, s) => {
         (V room in the syringe, Vs solid, Vf gas of the foam, Δp what its walls hold). Δp goes with the stretch, and
         climbs
         steeply once they are taut. Here p goes to ${asPressure(s.results.extremePressure)}, and the hand holds
-        ${asForce(s.results.hold)}, which is the difference to the room times the plunger's area. Assumed: nothing
-        leaks past
-        it.`,
+        ${asForce(s.results.hold)}, which is the difference to the room times the plunger's area. Assumed: one
+        temperature.`,
     },
   ]
 }

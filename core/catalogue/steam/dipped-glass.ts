@@ -90,7 +90,9 @@ export function runDipped<M extends Named>(
   const drawnIn = Math.max(0, state[COOLING.drawnIn])
   const stemMass = mouth.stem ? system.passageMass : 0
   const mouthArea = (Math.PI * vessel.mouthDiameter * vessel.mouthDiameter) / 4
-  const fillFraction = Math.min(1, Math.max(0, drawnIn - stemMass) / density / vessel.capacity)
+  const broughtIn = Math.max(0, drawnIn - stemMass)
+  // What stayed in as it was turned over takes up room, too.
+  const fillFraction = Math.min(1, (broughtIn + pool) / density / vessel.capacity)
   const entered = ended.occurrences.find(o => o.id === 'mouth-full')?.time
   const full = ended.occurrences.find(o => o.id === 'full')?.time
   const rushed = {

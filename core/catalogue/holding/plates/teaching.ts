@@ -14,6 +14,9 @@ const TUG = 300
 /** What they hold as the load comes on, and what pulls. */
 const loaded = ({ results: r }: PlatesRun) => apart(asForce(r.holdingAtLoad), asForce(r.pull))
 
+/** It would have held before the air that leaked in as it waited. */
+const leakedAway = ({ results: r }: PlatesRun): boolean => r.holdingForce > r.pull && r.holdingAtLoad <= r.pull
+
 export const why: Plates['why'] = (values, s) => [
   say`The room presses on ${asLength(values.numbers.sealDiameter)} across with
     ${asPressure(s.results.peakPressureDifference)} more than what is left inside:
@@ -26,7 +29,8 @@ export const why: Plates['why'] = (values, s) => [
           : say`; the seal's leak would part them after ${asTime(s.results.holdTime)}`
       }.`
     : s.outcome === 'weak'
-      ? say`The pull of ${asForce(s.results.pull)} is too much: a wider pair, a better vacuum, or less load.`
+      ? say`As the load comes on it holds ${loaded(s)[0]}, and the pull is ${loaded(s)[1]}: a wider pair, a better
+          vacuum, or less load${leakedAway(s) ? ', and above all a tighter seal' : ''}.`
       : say`The pull of ${asForce(s.results.pull)} is less at first; air leaks in, and ${asTime(s.results.holdTime!)}
         after the valve is shut it wins: cleaner rims, a quicker start, or less load.`,
 ]
@@ -57,14 +61,18 @@ export const explanation: Plates['explanation'] = (values, s) => {
         presses back. ${ofEnd(s, {
           holds: 'So they hold.',
           parts: 'So they hold, until enough air has leaked in.',
-          weak: 'But here we pulled harder than that, and they came apart.',
+          weak: leakedAway(s)
+            ? 'But air crept in while we waited, and they came apart.'
+            : 'But here we pulled harder than that, and they came apart.',
         })}`,
     },
     {
       from: 11,
       text: say`${handPush(values.numbers.stationPressure)} Inside ${asPressure(s.results.finalPressure)} are left
         to press back. So the room presses each plate onto the other with a net force of
-        ${holds}; the pull was ${pull}.`,
+        ${holds}; the pull was ${pull}.${
+          leakedAway(s) ? say` But air leaked in before that came on, and only ${loaded(s)[0]} were left.` : ''
+        }`,
     },
     {
       from: 14,
@@ -73,7 +81,9 @@ export const explanation: Plates['explanation'] = (values, s) => {
         ${ofEnd(s, {
           holds: 'That is more than the pull, and the seal lets little air in.',
           parts: 'Air that leaks in makes the difference smaller, until the pull wins.',
-          weak: 'The pull is more than that.',
+          weak: leakedAway(s)
+            ? say`Air that leaked in while it waited left ${loaded(s)[0]} of that, and the pull is more.`
+            : 'The pull is more than that.',
         })}`,
     },
     {

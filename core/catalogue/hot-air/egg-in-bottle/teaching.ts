@@ -3,8 +3,7 @@ import { reached } from '../../telling'
 import { ofEnd } from '../../../demonstration'
 import { PARTICLES_SWELL, SUCTION } from '../../wrong-ideas'
 import { halving } from '../../../elementary'
-import { needed } from '../egg'
-import { simulate, type EggInBottle } from './simulate'
+import { simulate, type EggInBottle, type EggInBottleRun } from './simulate'
 import type { EggInBottleValues } from './inputs'
 import { apart, asForce, asLength, asPressure, asShare, asTemperature, asTime, say } from '../../../sentence'
 
@@ -20,8 +19,22 @@ const latestEgg = (values: EggInBottleValues): number =>
     6,
   )
 
+/** As close to what it asks for as this, its white has hardly given way. */
+const AT_ONCE = 0.97
+
+/** Its weight alone is more than the neck holds: it goes in whatever the gas does. */
+const dropsIn = ({ results: r, details: d, outcome }: EggInBottleRun): boolean =>
+  outcome !== 'stays' && r.neededDifference <= d.valve
+
 export const why: EggInBottle['why'] = (values, s) => {
   const { results: r, details: d } = s
+  if (dropsIn(s)) {
+    const [weighs, holds] = apart(asPressure(d.valve), asPressure(r.neededDifference))
+    return [
+      say`Its own weight, ${weighs} over the neck, is more than friction and squeeze hold, ${holds}: it drops in by
+        itself as it is set on.`,
+    ]
+  }
   const [needs, gets] = apart(asPressure(r.neededDifference), asPressure(r.peakPressureDifference))
   const n = values.numbers
   const [squeeze, most] = apart(asShare((n.eggDiameter - n.neckDiameter) / n.eggDiameter), asShare(n.tearSqueeze))
@@ -39,10 +52,11 @@ export const why: EggInBottle['why'] = (values, s) => {
         ? say`It is
           ${squeeze} too
           wide for the neck: the white tears above ${most}.`
-        : r.peakPressureDifference < r.neededDifference
-          ? say`To go at once it asks for ${needs}; under ${gets} that last its white gives way, and it goes
-            ${asTime(r.hush!)} after it is set on.`
-          : say`It needs ${asPressure(needed(values))}; that is reached ${asTime(r.hush!)} after it is set on.`,
+        : r.peakPressureDifference + d.valve < AT_ONCE * r.neededDifference
+          ? say`To go at once it asks for ${needs}, of which its own weight makes ${asPressure(d.valve)}; under
+            ${gets} that last its white gives way, and it goes ${asTime(r.hush!)} after it is set on.`
+          : say`It asks for ${needs}, of which its own weight makes ${asPressure(d.valve)}; the rest is reached
+            ${asTime(r.hush!)} after it is set on.`,
   ]
 }
 
@@ -51,6 +65,7 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
   const whole = Math.min(s.results.widestEgg, n.neckDiameter / (1 - n.tearSqueeze))
   const latest = s.outcome === 'stays' ? undefined : latestEgg(values)
   const safe = n.neckDiameter + (whole - n.neckDiameter) * 0.8
+  if (dropsIn(s)) return [{ text: 'It drops in by itself: to show what the air does take a wider egg.' }]
   return [
     {
       text: say`For this neck and this heat: an egg up to ${asLength(whole, { digits: 3 })} goes in whole;
@@ -73,6 +88,22 @@ export const advice: NonNullable<EggInBottle['advice']> = (values, s) => {
 export const explanation: EggInBottle['explanation'] = (values, s) => {
   const { results: r, details: d } = s
   const water = values.choices.heating === 'hot-water'
+  if (dropsIn(s))
+    return [
+      { from: 7, text: 'This egg is small and slippery. Set on the neck, it drops in. Nothing has to push it.' },
+      { from: 11, text: 'Its own weight is more than the neck can hold. So it drops in, and no air needs to push.' },
+      {
+        from: 14,
+        text: say`The neck squeezes the egg, and friction holds it. Spread over the opening, the egg's weight comes to
+          ${asPressure(d.valve)}, which is more than that friction: no difference of pressure is needed.`,
+      },
+      {
+        from: 16,
+        text: say`It goes where Δp and the weight over the neck's area, ${asPressure(d.valve)}, together reach
+          4 q L (μ + s)/d = ${asPressure(r.neededDifference)} (q contact pressure, L band of contact, μ friction, s
+          slope, d the neck's diameter): the weight alone does. Assumed: one friction all round.`,
+      },
+    ]
   return [
     {
       from: 7,

@@ -22,7 +22,7 @@ const run = (r: BalloonLineRun['results'], stands: boolean): Sentence =>
   say`The skin presses the air out at ${asPressure(r.peakPressureDifference)} over the room; the jet pushes back with
     ${asForce(r.thrust)} for ${asTime(r.airTime)}. It runs ${asLength(r.runLength)}, at most ${asSpeed(r.topSpeed)}: ${
       stands ? 'friction on the line' : 'drag of the air round the balloon'
-    } holds it there.`
+    } keeps it from going faster.`
 
 function torn(values: BalloonLineValues): Sentence {
   const { radius, burst } = rubberOf(values)

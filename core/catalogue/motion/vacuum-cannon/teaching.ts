@@ -35,7 +35,7 @@ function heldBack(values: VacuumCannonValues, { results: r }: VacuumCannonRun): 
       say`The ball fills ${asShare(filled(values))} of the tube: air runs past it instead of pushing. One that just
         fits is much faster.`,
     )
-  if (r.muzzleSpeed > THINS * soundSpeed(values.numbers.airTemperature))
+  else if (r.muzzleSpeed > THINS * soundSpeed(values.numbers.airTemperature))
     lines.push(
       say`It can't get much faster, however long the tube: the air behind has to run after it and gets thin. The lumped
         estimate gives ${asSpeed(r.lumpedSpeed)}.`,

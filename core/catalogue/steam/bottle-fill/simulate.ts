@@ -127,7 +127,7 @@ export function simulate(values: BottleFillValues, detail: Detail, refinement = 
     },
     detail,
     refinement,
-    ({ glassChill, slamPressure, fillFraction, peakPull, inflowImpulse }) => {
+    ({ glassChill, slamPressure, fillFraction, waterDrawnIn, peakPull, inflowImpulse }) => {
       const energy = blowEnergy({
         pull: peakPull,
         grip: n.grip,
@@ -136,7 +136,8 @@ export function simulate(values: BottleFillValues, detail: Detail, refinement = 
         mass: glassMass(vessel),
       })
       const cracks = glassChill > n.shockLimit || slamPressure > n.slamLimit || energy > n.blowLimit
-      const outcome = cracks ? 'crack' : fillFraction >= FULL ? 'fill' : fillFraction >= SEEN ? 'part' : 'nothing'
+      const came = waterDrawnIn >= SEEN * vessel.capacity
+      const outcome = cracks ? 'crack' : !came ? 'nothing' : fillFraction >= FULL ? 'fill' : 'part'
       return { outcome, more: { blowEnergy: energy } }
     },
     recorder,

@@ -56,16 +56,16 @@ export function simulate(values: FlaskFountainValues, detail: Detail, refinement
     },
     detail,
     refinement,
-    ({ fillFraction, hush, glassChill }) => ({
-      // Only water that comes over the top meets the glass.
+    ({ fillFraction, waterDrawnIn, hush, glassChill }) => ({
+      // Only water that comes over the top meets the glass, and is seen.
       outcome:
         hush !== undefined && glassChill > n.shockLimit
           ? 'crack'
-          : fillFraction >= FULL
-            ? 'fill'
-            : hush !== undefined && fillFraction >= SEEN
-              ? 'part'
-              : 'nothing',
+          : hush === undefined || waterDrawnIn < SEEN * vessel.capacity
+            ? 'nothing'
+            : fillFraction >= FULL
+              ? 'fill'
+              : 'part',
       more: {},
     }),
     recorder,

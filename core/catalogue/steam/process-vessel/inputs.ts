@@ -45,7 +45,7 @@ export const inputs = defineInputs([
   choice('coolingMethod', {
     default: 'spray',
     choices: [
-      { id: 'spray', name: 'a cold rinse inside' },
+      { id: 'spray', name: 'a rinse with water inside' },
       { id: 'sprinkle', name: 'rain or a hose outside' },
       { id: 'still-air', name: 'nothing but still air round it' },
     ],

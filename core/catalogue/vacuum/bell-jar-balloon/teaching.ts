@@ -28,8 +28,8 @@ export const why: BellJarBalloon['why'] = (values, s) => {
 
 export const advice: NonNullable<BellJarBalloon['advice']> = (values, s) => {
   const { startToFill: start, finalPressure } = s.results
-  // A burst ends the pumping: neither a quicker pump nor more time would show less.
-  const missed = s.outcome === 'bursts' ? [] : targetMissed(values, s.results)
+  // A burst ends the pumping, and so does rubber on the glass: neither a quicker pump nor more time would show less.
+  const missed = s.outcome === 'bursts' || s.outcome === 'touches' ? [] : targetMissed(values, s.results)
   if (start === undefined)
     return [
       ...missed,

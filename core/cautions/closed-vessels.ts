@@ -1,7 +1,7 @@
 /** Vessels that are closed, that give way, and what is thrown about. */
 import type { Caution } from './caution'
-import { LARGE_VESSEL, LIFT_ADULT, RATING_RAISES } from './limits'
-import { asEnergy, asForce, asLength, asMass, asPressure, asTime, asVolume, say } from '../sentence'
+import { LARGE_VESSEL, RATING_RAISES } from './limits'
+import { asEnergy, asForce, asLength, asPressure, asTime, say } from '../sentence'
 
 /** A closed vessel on the heat is a boiler without a valve. */
 export const neverHeatSealed = (step: string): Caution => ({
@@ -44,18 +44,6 @@ export function goesSuddenly(
   }
 }
 
-/** Folded sheet metal. */
-export const sharpFolds = (step: string): Caution => ({
-  id: 'edges',
-  step,
-  severity: 'usual',
-  covers: ['heat'],
-  hazard: 'Crushed metal has sharp folds and holds hot water.',
-  control:
-    'Let it cool; cut-proof gloves; open it slowly and let air in before anything else; afterwards ' +
-    'into the scrap metal, edges taped.',
-})
-
 /** A vessel that has a dent already. */
 export const dented = (what: string, step: string): Caution => ({
   id: 'dented',
@@ -80,23 +68,6 @@ export const formerContents = (what: string, step: string): Caution => ({
   control:
     'Only one whose history is known, that has held food or water, washed out with hot water; never one that smells.',
 })
-
-/** Somebody carries it. @param mass kg with what is in it, at its heaviest @param what "The drum with its water" */
-export function heavy(what: string, mass: number, step: string): Caution | undefined {
-  if (mass < LIFT_ADULT / 3) return undefined
-  return {
-    id: 'heavy',
-    step,
-    severity: mass > LIFT_ADULT ? 'raised' : 'usual',
-    covers: ['load'],
-    hazard: say`${what}: ${asMass(mass)} to move.`,
-    control:
-      mass > LIFT_ADULT
-        ? 'Two or more people or a trolley, rehearsed cold; never carried hot and full; closed shoes.'
-        : 'Rehearsed cold; closed shoes; never carried hot and full.',
-    number: { name: 'mass', value: mass, quantity: 'mass', units: ['kg', 'lb'], raisedFrom: LIFT_ADULT },
-  }
-}
 
 /**
  * A damaged vessel with steam in it. @param gauge 99th percentile over the room, Pa @param setting Pa over the room,
@@ -136,16 +107,4 @@ export const pressurised = (gauge: number, rating: number, step: string): Cautio
     units: ['kPa', 'psi'],
     raisedFrom: RATING_RAISES * rating,
   },
-})
-
-/** Water on the floor. @param volume m3 that may come down */
-export const wetFloor = (volume: number, step: string): Caution => ({
-  id: 'wet',
-  step,
-  severity: volume > 5e-3 ? 'raised' : 'usual',
-  covers: [],
-  hazard: say`${asVolume(volume)} of water may end on the floor: it gets slippery, and plugs and laptops get wet.`,
-  control:
-    'Tray or tub; mop at hand; cables, sockets and heaters’ switches dry and off the floor; a ' +
-    'residual-current device for what is plugged in.',
 })

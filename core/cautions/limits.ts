@@ -14,6 +14,8 @@ export const SCALDS = 273.15 + 60
 export const MUCH_HOT_WATER = 150e-6
 /** Aluminium alloys lose half their strength about here, K: handbook range 200 to 250 °C, from memory. */
 export const SOFTENING = 500
+/** Share of the draws that are dry too early from which that is raised. */
+export const MAY_BE_DRY = 0.05
 /** Less time than this between the planned lift and dryness is no margin, s. Common practice. */
 export const THIN_MARGIN = 30
 /**

@@ -8,7 +8,7 @@ import { COOLING } from './cooling-plan'
  * all rushes turns stiff sooner.
  */
 const EXPLICIT_STEPS = 45
-const EXPLICIT_STEPS_RIGID = 14
+const EXPLICIT_STEPS_RIGID = 20
 /** First steps that are tried, s: of water let go, and of a wall. */
 const [FIRST_STEP, FIRST_STEP_OF_A_FOLD] = [1e-3, 1e-5]
 /** A wall stronger than this is glass and never gives way, Pa. */

@@ -17,7 +17,7 @@ const SOUND_IN_WATER = 1350
  * Followed so many times more closely than usual: how hard the water strikes is what a glass breaks by, and it comes
  * over a stem's top, or just not, as it swings.
  */
-const CLOSER = 3
+const CLOSER = 1.8
 /** Glass is strong enough that its wall never buckles here. */
 const RIGID = { criticalDifference: 1e9, residualLoad: 1, stiffening: 0, packing: 0.92 }
 

@@ -44,7 +44,7 @@ const OF_FEW = new RegExp(
     'formats/(run-reading|shelf-words)|demonstration/(pupils-sheet|particles))\\.ts',
 )
 /** Cautions that many demonstrations share, and as many don't. */
-const OF_SOME_STAGINGS = /^cautions\/(glass|moving|syringes)\.ts$/
+const OF_SOME_STAGINGS = /^cautions\/(closed-vessels|flames|glass|moving|syringes)\.ts$/
 /** What draws a staging many times over; pages that show what a worker drew do without. */
 const DRAWS = /\/core\/forecast\/(distributions|latin-hypercube|lessons|normal-scores)\.ts|\/pure-rand\//
 

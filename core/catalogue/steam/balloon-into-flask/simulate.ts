@@ -27,7 +27,7 @@ const DRAG = 200
 /** Pressure that a balloon gains in the last hundredth before it fills the flask, Pa: then the glass holds it. */
 const AGAINST_GLASS = 2e5
 /** Followed so many times more closely than usual: the skin's hump is passed, or just not. */
-const CLOSER = 3
+const CLOSER = 2
 
 /** Stretch of a balloon that holds a volume. @param volume m3 @returns 0 where it is empty */
 export const stretchAt = (rubber: Rubber, volume: number): number =>

@@ -43,6 +43,9 @@ const MOST_BUBBLES = 0.98
 /** Water this near to freezing boils no more to speak of, K. */
 const COLDEST = 273.5
 
+/** Every stroke begins a new stage, so what a step may err by does not add up: steps may be so many times wider. */
+const WIDER = 3
+
 export function simulate(values: LowPressureBoilValues, detail: Detail, refinement = 1) {
   const n = values.numbers
   const outside = n.stationPressure
@@ -62,8 +65,7 @@ export function simulate(values: LowPressureBoilValues, detail: Detail, refineme
   })
   const state = boil.start(n.waterTemperature, n.relativeHumidity)
   const rows = detail === 'trace' ? new TraceRows([...GAS_COLUMNS, ...COLUMNS]) : undefined
-  // Every stroke begins a new stage: what a step may err by does not add up.
-  const tolerance = closeTolerance(refinement)
+  const tolerance = WIDER * closeTolerance(refinement)
   const occurrences: Occurrence[] = []
   const times: number[] = []
   const bubbles: number[] = []

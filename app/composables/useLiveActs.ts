@@ -30,7 +30,7 @@ export function useLiveActs(
         title: act.staging.title || read.demonstration.name,
         read,
         simulation,
-        cues: cuesOf(read.demonstration, simulation),
+        cues: cuesOf(read.demonstration, simulation, read.values),
       }
     }),
   )

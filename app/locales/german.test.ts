@@ -61,11 +61,12 @@ function said(): Set<string> {
     for (const [, sentence] of sentencesOf(can, values, simulation)) add(sentence)
     for (const stage of simulation.trace.stages) add(stage.name)
     if (i > 0) continue
-    const cues = cuesOf(can, simulation)
+    const cues = cuesOf(can, simulation, values)
     add(refusalOfMark(cues, storyOf([], ''), 'heat-on')!)
     add(refusalOfMark(cues, storyOf([], ''), 'gone')!)
   }
-  for (const which of ['all', 'before-heat', 'after-heat'] as const) add(gatesFirst(can, which))
+  for (const which of ['all', 'before-heat', 'after-heat'] as const)
+    add(gatesFirst(can, which, resolve(can, { numbers: {}, choices: {} }).values))
   for (const place of PLACES)
     for (const kelvin of [280, 340, 362, 372, 378, 384, 395, 450]) add(sayWord(wordOf(place, kelvin, 101_325), kelvin))
   for (const word of [...can.noun, ...Object.values(can.hushWords), WHO_DECIDES]) add(word)

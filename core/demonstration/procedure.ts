@@ -32,4 +32,9 @@ export interface Gate {
   step: string
   text: Sentence
   guards: readonly Hazard[]
+  /** where it hangs on how it is done; always if left out */ when?: (values: Values) => boolean
 }
+
+/** Those of a demonstration that this staging brings, in order. */
+export const gatesOf = ({ gates }: { gates: readonly Gate[] }, values: Values): Gate[] =>
+  gates.filter(g => g.when?.(values) ?? true)

@@ -4,7 +4,7 @@ import type { Demonstration } from './demonstration'
 import { askedOfRun } from './presentation'
 import { whyNotCrushed } from './why-not-crushed'
 import { adviceOf, cautionsOf, failuresOf, partsOf } from './judged'
-import { isBlank } from './procedure'
+import { gatesOf, isBlank } from './procedure'
 import { pupilsSheet, sheetSentences } from './pupils-sheet'
 import { riskOf, type Risk } from './risk'
 import type { Traced } from './simulation'
@@ -41,7 +41,7 @@ export function sentencesOf(
     ),
     ...all(
       'gate',
-      demonstration.gates.map(g => g.text),
+      gatesOf(demonstration, values).map(g => g.text),
     ),
     ...all(
       'caution',

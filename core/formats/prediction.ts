@@ -2,7 +2,7 @@ import { METRIC, tell } from '../sentence'
 /** The prediction document: what a staging is expected to do. */
 import * as z from 'zod'
 import { WHO_DECIDES } from '../cautions'
-import { cautionsOf, type Ledger, type Simulation } from '../demonstration'
+import { cautionsOf, gatesOf, type Ledger, type Simulation } from '../demonstration'
 import { riskOfForecast, StagingSample, summarise, DEFAULT_SAMPLES, DEFAULT_SEED, type Forecast } from '../forecast'
 import { SI_UNIT, type QuantityKind } from '../units'
 import { modelSchema } from './model'
@@ -130,7 +130,7 @@ export function predictionDocument(
         }),
       }),
     ),
-    gates: demonstration.gates.map(({ step, text }) => ({ step, text: tell(text, METRIC) })),
+    gates: gatesOf(demonstration, staging.values).map(({ step, text }) => ({ step, text: tell(text, METRIC) })),
     whoDecides: WHO_DECIDES,
     ...(forecast && {
       forecast: {

@@ -1,5 +1,12 @@
 /** A procedure as cues: one thing to do at a time, and what is marked in it. */
-import type { Demonstration, MarkKind, ProcedureStep, Simulation } from '../demonstration'
+import {
+  gatesOf,
+  type Demonstration,
+  type MarkKind,
+  type ProcedureStep,
+  type Simulation,
+  type Values,
+} from '../demonstration'
 import { joined, say, type Sentence } from '../sentence'
 import type { ActStory } from './marks'
 
@@ -18,17 +25,19 @@ export function appliesMark(mark: MarkKind, simulation: Simulation): boolean {
 }
 
 /** What must be confirmed before a step; undefined where nothing must. */
-export function gateBefore(demonstration: Demonstration, step: ProcedureStep): Sentence | undefined {
-  const texts = demonstration.gates.filter(g => g.step === step.id).map(g => g.text)
+export function gateBefore(demonstration: Demonstration, step: ProcedureStep, values: Values): Sentence | undefined {
+  const texts = gatesOf(demonstration, values)
+    .filter(g => g.step === step.id)
+    .map(g => g.text)
   return texts.length > 0 ? joined(texts, ' ') : undefined
 }
 
 /** Cues up to the hush; what comes after it in the procedure is shown with the outcome. */
-export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cue[] {
+export function cuesOf(demonstration: Demonstration, simulation: Simulation, values: Values): Cue[] {
   const cues = demonstration.procedure.map(step => ({
     step,
     marks: (step.marks ?? []).filter(m => appliesMark(m, simulation)),
-    gate: gateBefore(demonstration, step),
+    gate: gateBefore(demonstration, step, values),
   }))
   return cues.slice(0, cues.findIndex(c => c.marks.includes('sealed')) + 1)
 }
@@ -37,10 +46,14 @@ export function cuesOf(demonstration: Demonstration, simulation: Simulation): Cu
  * Gates as a run sheet tells them, before the act: all of them, those up to the heat, or those after it. @returns ""
  * where there is none
  */
-export function gatesFirst(demonstration: Demonstration, which: 'all' | 'before-heat' | 'after-heat'): Sentence {
+export function gatesFirst(
+  demonstration: Demonstration,
+  which: 'all' | 'before-heat' | 'after-heat',
+  values: Values,
+): Sentence {
   const heat = demonstration.procedure.findIndex(s => s.marks?.includes('heat-on'))
   const place = (step: string): number => demonstration.procedure.findIndex(s => s.id === step)
-  const texts = demonstration.gates
+  const texts = gatesOf(demonstration, values)
     .filter(g => which === 'all' || place(g.step) <= heat === (which === 'before-heat'))
     .map(g => g.text)
   return texts.length === 0 ? '' : say`First: ${joined(texts, ' ')} Then: `

@@ -13,7 +13,7 @@ const NO_MORE = 0.95
  * A wall that creeps goes in and never out: what a step is off by adds up to too little. How far it goes is what is
  * asked, all the more of a soft wall, which creeps all the way.
  */
-const [CREEP_TOLERANCE, SOFT_TOLERANCE] = [0.55, 0.15]
+const [CREEP_TOLERANCE, SOFT_TOLERANCE] = [0.7, 0.15]
 /** A skin is followed by a law without a threshold, and its end is a balance that a step finds by itself. */
 const SKIN_TOLERANCE = 2
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */

@@ -31,7 +31,7 @@ export function actsOf(demonstration: Demonstration, values: Values, simulation:
     const moments = (practice?.moments ?? []).filter(m => m.step === step.id && (m.when?.(values) ?? true))
     const own = moments.map(m => ({ kind: 'moment' as const, id: m.id, step, words: m.words, amounts: [] }))
     const amounts = i <= firstMarked ? amountsOf(demonstration, step, values) : []
-    const before = gateBefore(demonstration, step)
+    const before = gateBefore(demonstration, step, values)
     const gate = before === undefined ? [] : [{ kind: 'gate' as const, id: step.id, step, words: before, amounts: [] }]
     const done =
       marks.length > 0

@@ -1,12 +1,28 @@
 <script setup lang="ts">
 /** In a step's sentence: takes a thing from the Shelf, with all that is known of it, or one as they usually are. */
-import { fits, TYPICAL_THINGS, type Demonstration, type StoredItem, type TypicalThing } from '~~/core'
+import {
+  findInput,
+  fits,
+  isBlank,
+  partsOf,
+  TYPICAL_THINGS,
+  type Demonstration,
+  type StoredItem,
+  type TypicalThing,
+  type Values,
+} from '~~/core'
 
-const props = defineProps<{ demonstration: Demonstration; step: string }>()
+const props = defineProps<{ demonstration: Demonstration; step: string; values: Values }>()
 const emit = defineEmits<{ take: [item: StoredItem]; typical: [thing: TypicalThing] }>()
 const shelf = useShelfStore()
 const school = useSchoolStore()
-const place = computed(() => props.demonstration.shelf.find(p => p.step === props.step))
+/** Only where the sentence, as it is now, says anything of such a thing. */
+const place = computed(() => {
+  const { demonstration, step: id, values } = props
+  const step = demonstration.procedure.find(s => s.id === id)
+  const told = step && partsOf(step, values).some(p => isBlank(p) && findInput(demonstration, p.input)?.onShelf)
+  return told ? demonstration.shelf.find(p => p.step === id) : undefined
+})
 const fitting = computed(() => (place.value ? shelf.inUse.filter(i => fits(i.document, place.value!)) : []))
 const items = computed(() => fitting.value.map(i => ({ value: i.id, label: i.document.name })))
 /** The school's own first. */

@@ -3,6 +3,7 @@
 import {
   findInput,
   isBlank,
+  gatesOf,
   partsOf,
   usualSpread,
   type Caution,
@@ -32,6 +33,7 @@ const steps = computed(() =>
   props.demonstration.procedure.map(step => ({
     ...step,
     sentence: partsOf(step, props.values),
+    gates: gatesOf(props.demonstration, props.values).filter(g => g.step === step.id),
     seconds: step.duration?.(props.simulation),
     cautions: props.cautions.filter(c => c.step === step.id),
   })),
@@ -57,11 +59,7 @@ const usualOf = (id: string) => {
     >
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
-        <p
-          v-for="gate in demonstration.gates.filter(g => g.step === step.id)"
-          :key="gate.step"
-          class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1"
-        >
+        <p v-for="gate in step.gates" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
           <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
         </p>
         <div class="leading-[1.7]">

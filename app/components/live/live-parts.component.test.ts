@@ -21,7 +21,7 @@ function actNamed(id: string): LiveAct {
     title: `Can ${id}`,
     read,
     simulation,
-    cues: cuesOf(can, simulation),
+    cues: cuesOf(can, simulation, read.values),
   } as unknown as LiveAct
 }
 const act = actNamed('a')

@@ -28,7 +28,7 @@ const lines = computed(() => {
     .flatMap((p, i) => {
       const { act, read } = acts[i]!
       const gates = (when: Parameters<typeof gatesFirst>[1]) =>
-        tell(gatesFirst(read.demonstration, when), units.readerOf(read.demonstration.id))
+        tell(gatesFirst(read.demonstration, when, read.values), units.readerOf(read.demonstration.id))
       const line = (at: number, who: string, what: string) => ({ at, who, what: `${act.title}: ${what}` })
       const talk = line(p.lift - act.talk, 'presenter', t('talk; the room predicts.'))
       const ask = line(p.done, 'presenter', t('ask what happened.'))

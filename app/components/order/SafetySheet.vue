@@ -1,7 +1,16 @@
 <script setup lang="ts">
 /** Hazards with the numbers behind them, what is done about each, what is done when it fails, and who signs for it. */
 import { EMERGENCY } from './emergency'
-import { WHO_DECIDES, cautionsOf, failuresOf, riskOfForecast, tell, type Forecast, type Sentence } from '~~/core'
+import {
+  WHO_DECIDES,
+  cautionsOf,
+  failuresOf,
+  gatesOf,
+  riskOfForecast,
+  tell,
+  type Forecast,
+  type Sentence,
+} from '~~/core'
 import { useI18n } from 'petite-vue-i18n'
 import type { OrderAct } from './order-acts'
 
@@ -24,7 +33,7 @@ const hazards = computed(() =>
       failed: props.failed?.[act.id],
       demonstration: read.demonstration.id,
       told: (sentence: Sentence) => tell(sentence, units.readerOf(read.demonstration.id)),
-      gates: read.demonstration.gates,
+      gates: gatesOf(read.demonstration, read.values),
       cautions: cautionsOf(read.demonstration, read.values, simulation, risk),
       sizes: read.demonstration.sizes(read.values, simulation),
       failures: failuresOf(read.demonstration, read.values, simulation, risk),

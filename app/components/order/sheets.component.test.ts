@@ -3,7 +3,7 @@ import { mountSuspended, registerEndpoint } from '@nuxt/test-utils/runtime'
 import { describe, expect, it } from 'vitest'
 import '~~/core/catalogue/everything'
 import { DEMONSTRATIONS } from '~~/core/catalogue/everything'
-import { CUSTOMARY, METRIC, cautionsOf, firstPlan, runningOrderSchema, tell, type Plan } from '~~/core'
+import { gatesOf, CUSTOMARY, METRIC, cautionsOf, firstPlan, runningOrderSchema, tell, type Plan } from '~~/core'
 import { kitList } from './kit-list'
 import { listAct, orderActs } from './order-acts'
 import KitSheet from './KitSheet.vue'
@@ -127,7 +127,7 @@ describe('the safety sheet', () => {
         expect(text).toContain(told(c.hazard))
         expect(text).toContain(told(c.control))
       }
-      for (const gate of read.demonstration.gates) expect(text).toContain(told(gate.text))
+      for (const gate of gatesOf(read.demonstration, read.values)) expect(text).toContain(told(gate.text))
       for (const o of read.demonstration.outcomes)
         if (o.id !== read.demonstration.wanted) expect(text).toContain(told(o.sentence))
       // Local rules decide, and nothing is called safe.

@@ -93,7 +93,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
             @strip="askStrip"
           >
             <template #inline="{ step }">
-              <FromShelf :demonstration="demonstration" :step="step" @take="take" @typical="takeTypical" />
+              <FromShelf
+                :demonstration="demonstration"
+                :step="step"
+                :values="read.values"
+                @take="take"
+                @typical="takeTypical"
+              />
             </template>
             <template #after="{ step }">
               <WaterWindowNote

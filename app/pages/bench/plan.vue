@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A staging on one page, to work from: odds, drawing, steps, kit, cautions, and room for what happened. */
 import { OPEN_STAGING } from '~/stagings/open-staging'
-import { WHO_DECIDES, keyOf, stepWords } from '~~/core'
+import { WHO_DECIDES, gatesOf, keyOf, stepWords } from '~~/core'
 import SceneDrawing from '~/components/drawing/SceneDrawing.vue'
 
 const id = String(useRoute().query.staging ?? '')
@@ -28,7 +28,9 @@ const steps = computed(() => {
     id: step.id,
     words: stepWords(of, step, values, units.readerOf(of.id)),
     duration: step.duration?.(asStated.value!),
-    gates: of.gates.filter(g => g.step === step.id).map(g => units.told(g.text)),
+    gates: gatesOf(of, values)
+      .filter(g => g.step === step.id)
+      .map(g => units.told(g.text)),
   }))
 })
 /** A control that several cautions share is written once, under all of them. */

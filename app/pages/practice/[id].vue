@@ -3,6 +3,7 @@
 import { refusalOf } from '~/api/sending'
 import type { PracticeWrite } from '~/composables/useUnkeptPractice'
 import {
+  gatesOf,
   attemptReading,
   cautionsOf,
   courseOf,
@@ -104,7 +105,7 @@ const steps = computed(() =>
     ? read.value.demonstration.procedure.map(step => ({
         id: step.id,
         words: stepWords(read.value!.demonstration, step, read.value!.values, units.reader),
-        gates: read.value!.demonstration.gates.filter(g => g.step === step.id),
+        gates: gatesOf(read.value!.demonstration, read.value!.values).filter(g => g.step === step.id),
         cautions: cautions.value.filter(c => c.step === step.id),
       }))
     : [],

@@ -20,14 +20,13 @@ export function jarScene(
   time: number,
   inside: Shape[],
   caption: readonly Note[],
-  pumping = true,
 ): Scene {
   const { jarDiameter: across, jarHeight: high, stationPressure: outside } = values.numbers
   const pressure = valueAt(simulation.trace, 'pressure', time)
   const wall = dome(0, 0, across, high)
   const right = across * 0.5
   const px = right + 0.42 * across
-  const stroke = isDriven(values) || !pumping ? 0 : (time / values.numbers.strokeTime) % 1
+  const stroke = isDriven(values) ? 0 : (time / values.numbers.strokeTime) % 1
   const lift = Math.abs(2 * stroke - 1)
   const arrow = 0.16 * across
   const pushes: Shape[] = [0.3, 0.62].flatMap((share): Shape[] =>

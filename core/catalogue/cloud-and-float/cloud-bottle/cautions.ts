@@ -8,12 +8,12 @@ const spirits = (choices: Readonly<Record<string, string>>): boolean => choices.
 const FLIES = 40
 
 export const gates: readonly Gate[] = [
+  { step: 'bottle', text: 'Bottle new, for fizzy drinks, without a scratch.', guards: ['pressure'] },
   {
     step: 'bottle',
-    text:
-      'Bottle new, for fizzy drinks, without a scratch. With spirits: no flame, match or hot plate in ' +
-      'the room, stock bottle away.',
-    guards: ['pressure', 'flame'],
+    text: 'No flame, match or hot plate in the room; stock bottle of spirits away.',
+    guards: ['flame'],
+    when: ({ choices }) => choices.liquid === 'ethanol',
   },
   { step: 'press', text: 'Goggles on; stopper towards nobody; gauge in view.', guards: ['projectile'] },
 ]

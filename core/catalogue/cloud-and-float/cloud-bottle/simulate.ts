@@ -51,7 +51,7 @@ const PRESS_POINTS = 12
 const ETHANOL_DENSITY = 789
 
 /** Droplets settle on what is there by smooth laws: steps so many times wider change one result of 400 by 1 in 100. */
-const WIDER = 2.5
+const WIDER = 4
 
 export function simulate(values: CloudBottleValues, detail: Detail, refinement = 1) {
   const n = values.numbers

@@ -43,6 +43,13 @@ export const gates: readonly Gate[] = [
     step: 'turn',
     text: 'Heat off before a stopper goes in or the bottle is moved; screen up; cloth round the bottle.',
     guards: ['chilled-glass', 'glass-under-difference'],
+    when: ({ choices }) => choices.fillMethod === 'flame' || choices.fillMethod === 'microwave',
+  },
+  {
+    step: 'turn',
+    text: 'Screen up; cloth round the bottle.',
+    guards: ['chilled-glass', 'glass-under-difference'],
+    when: ({ choices }) => choices.fillMethod?.startsWith('rinse') === true,
   },
 ]
 

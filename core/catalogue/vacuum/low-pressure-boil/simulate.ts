@@ -44,7 +44,7 @@ const MOST_BUBBLES = 0.98
 const COLDEST = 273.5
 
 /** Every stroke begins a new stage, so what a step may err by does not add up: steps may be so many times wider. */
-const WIDER = 3
+const WIDER = 5
 
 export function simulate(values: LowPressureBoilValues, detail: Detail, refinement = 1) {
   const n = values.numbers

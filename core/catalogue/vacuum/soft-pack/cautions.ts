@@ -1,4 +1,4 @@
-import { act, BURST, type Gate, near, next, pressureOff, wait } from '../../../demonstration'
+import { act, BURST, type Gate, type Values, near, next, pressureOff, wait } from '../../../demonstration'
 import { applying, bursts, noFood, nothingAlive } from '../../../cautions'
 import { jarCautions, jarFailure, jarGates } from '../cautions'
 import { isUnderway } from './inputs'
@@ -11,8 +11,11 @@ export const gates: readonly Gate[] = [
       'What holds it looked over: a jar made for vacuum without a scratch, or a bottle that may buckle; ' +
       'nothing that lives goes in.',
     guards: ['glass-under-difference'],
+    when: values => !isUnderway(values),
   },
-  ...jarGates('jar').filter(g => g.step === 'pump'),
+  ...jarGates('jar')
+    .filter(g => g.step === 'pump')
+    .map(g => ({ ...g, when: (values: Values) => !isUnderway(values) })),
 ]
 export const cautions: SoftPack['cautions'] = (values, _s, risk) =>
   isUnderway(values)

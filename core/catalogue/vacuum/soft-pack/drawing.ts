@@ -1,6 +1,7 @@
 /** What is seen of it at a moment. */
-import { kPa, rectangle, said, type Shape, valueAt } from '../../../demonstration'
+import { kPa, type Note, rectangle, said, type Shape, valueAt } from '../../../demonstration'
 import { jarScene } from '../jar-scene'
+import { isUnderway } from './inputs'
 import type { SoftPack } from './simulate'
 
 export const drawing: SoftPack['drawing'] = (values, s, time) => {
@@ -84,20 +85,32 @@ export const drawing: SoftPack['drawing'] = (values, s, time) => {
       })
   }
   const size = said(Math.max(0, volume / n.packGas), 'count', '1', '1')
-  return jarScene(
-    values,
-    s,
-    time,
-    shapes,
-    open
-      ? ['Open: its gas goes where the air round it goes.']
-      : [
-          'Its gas takes ',
-          size,
-          ' times the room it had; it pushes ',
-          kPa(valueAt(s.trace, 'packDifference', time)),
-          ' over its surroundings.',
-        ],
-    values.choices.where !== 'cabin',
-  )
+  const caption: readonly Note[] = open
+    ? ['Open: its gas goes where the air round it goes.']
+    : [
+        'Its gas takes ',
+        size,
+        ' times the room it had; it pushes ',
+        kPa(valueAt(s.trace, 'packDifference', time)),
+        ' over its surroundings.',
+      ]
+  if (!isUnderway(values)) return jarScene(values, s, time, shapes, caption)
+  // No jar: it lies open, and the air round it thins.
+  const [across, high] = [n.jarDiameter, n.jarHeight]
+  const pressure = valueAt(s.trace, 'pressure', time)
+  return {
+    frame: { left: -1.25 * across, right: 1.25 * across, bottom: -0.16 * high, top: 1.06 * high },
+    shapes: [
+      {
+        kind: 'gas',
+        points: rectangle(-1.15 * across, 0, 2.3 * across, 0.95 * high),
+        air: pressure / n.stationPressure,
+        vapour: 0,
+      },
+      ...shapes,
+      { kind: 'body', points: rectangle(-0.8 * across, -0.035 * high, 1.6 * across, 0.035 * high), stuff: 'card' },
+      { kind: 'note', at: [0, 0.8 * high], anchor: 'middle', stuff: 'ink', said: ['air round it ', kPa(pressure)] },
+    ],
+    caption,
+  }
 }

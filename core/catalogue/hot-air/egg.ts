@@ -24,8 +24,8 @@ const eggVolume = (waist: number): number => SLENDER * sphereVolume(waist)
 /** Boiled white and yolk, kg/m3. */
 const EGG_DENSITY = 1050
 const usualMass = (waist: number): number => EGG_DENSITY * eggVolume(waist)
-/** From a ball to a long one, times the usual mass of its width. */
-const SHAPES = [0.65, 1.5] as const
+/** Times the usual mass of its width: from a flat one to a very long one, or one whose other measure is typed next. */
+const SHAPES = [0.4, 2.5] as const
 
 export const BOTTLE = defineInputs([
   blank('vesselVolume', 'bottle', 'mL', 'vessel', 250e-6, [80e-6, 6e-3], [200e-6, 1.5e-3], 0.02, {

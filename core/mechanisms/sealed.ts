@@ -18,6 +18,8 @@ const [CREEP_TOLERANCE, SOFT_TOLERANCE] = [0.7, 0.15]
 const SKIN_TOLERANCE = 2
 /** The sudden part of a collapse is over by then, s: what still moves follows the difference. */
 const SUDDEN = 0.04
+/** First steps that are tried, s: of what stands or creeps, and of a wall that gives way. */
+const [FIRST_STEP, FIRST_STEP_OF_A_FOLD] = [0.1, 1e-5]
 /** Explicit steps tried in the collapse, which is too quick to be stiff. */
 const COLLAPSE_STEPS = 40
 /** The difference is past its greatest once it has fallen to this share of it. */
@@ -172,7 +174,7 @@ function follow(system: CoolingVessel, state: Float64Array, options: SealedOptio
     const until = Math.min(longest, system.cooled ? Infinity : coolDelay, sudden)
     const stage = integrator.run(system, state, time, until, {
       tolerance: following(system, soft) * tolerance,
-      firstStep: system.wall === 'moving' ? 1e-5 : 0.05,
+      firstStep: system.wall === 'moving' ? FIRST_STEP_OF_A_FOLD : FIRST_STEP,
       explicitSteps: system.wall === 'moving' ? COLLAPSE_STEPS : 0,
       events,
       onStep,

@@ -13,7 +13,7 @@ export interface Risk {
   share(outcome: string): number
   /** share of the draws that boil dry before the lift, 0 to 1 */
   dry: number
-  /** s from the lift to dryness that 99 of 100 draws have at least; undefined where none dries */
+  /** s from the lift to dryness that 99 of 100 of the draws that dry have at least; undefined where none does */
   dryAfter?: number
   /** SI value below which this share of the draws lies, over those in which the result occurs */
   quantile(result: string, share: RiskShare): number | undefined

@@ -59,7 +59,7 @@ const usualOf = (id: string) => {
     >
       <span class="display soft figures">{{ index + 1 }}</span>
       <div>
-        <p v-for="gate in step.gates" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
+        <p v-for="(gate, g) in step.gates" :key="g" class="text-sm font-bold border-l-4 border-(--danger) pl-2 mb-1">
           <span class="sr-only">{{ `${$t('Before this step:')} ` }}</span>{{ units.told(gate.text) }}
         </p>
         <div class="leading-[1.7]">

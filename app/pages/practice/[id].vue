@@ -203,7 +203,7 @@ watch(debrief, async is => {
       <div v-if="state === 'ready'" class="grid gap-4 max-w-3xl">
         <ol class="list-decimal pl-6 grid gap-1" aria-label="The plan">
           <li v-for="s in steps" :key="s.id">
-            <p v-for="gate in s.gates" :key="gate.step" class="text-sm font-bold border-l-4 border-(--danger) pl-2">
+            <p v-for="(gate, g) in s.gates" :key="g" class="text-sm font-bold border-l-4 border-(--danger) pl-2">
               <span class="sr-only">Before this step: </span>{{ units.told(gate.text) }}
             </p>
             {{ s.words }}

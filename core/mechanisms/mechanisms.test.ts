@@ -90,7 +90,13 @@ describe('heating', () => {
       const state = new Float64Array(5)
       return { heated: heat(p, state, tolerance), state }
     }
-    const plans = [plan, { ...plan, room: { ...room, loss: { ...noLoss, still: 1 } } }, { ...plan, liftedAfter: 200 }]
+    const plans = [
+      plan,
+      { ...plan, room: { ...room, loss: { ...noLoss, still: 1 } } },
+      { ...plan, liftedAfter: 200 },
+      { ...plan, totalTime: 200, liftedAfter: 150 },
+      { ...plan, totalTime: 150, liftedAfter: 200 },
+    ]
     for (const p of [...plans, ...plans])
       for (const tolerance of [1e-2, 1e-4]) {
         const found = told(p, tolerance)

@@ -9,8 +9,8 @@ const NOTHING = new Float64Array(0)
  * a page that never asks does not wait for it.
  */
 export class CubicTable {
-  private values = NOTHING
-  private slopes = NOTHING
+  /** value and slope of one node after the other: what a reading needs lies side by side */
+  private nodes = NOTHING
   private readonly perStep: number
 
   constructor(
@@ -26,28 +26,29 @@ export class CubicTable {
     const { of, from, to, intervals } = this
     const step = (to - from) / intervals
     const nudge = step * 1e-3
-    this.values = new Float64Array(intervals + 1)
-    this.slopes = new Float64Array(intervals + 1)
+    const nodes = new Float64Array(2 * (intervals + 1))
     for (let i = 0; i <= intervals; i++) {
       const x = from + i * step
       const left = i === 0 ? x : x - nudge
       const right = i === intervals ? x : x + nudge
-      this.values[i] = of(x)
-      this.slopes[i] = ((of(right) - of(left)) / (right - left)) * step
+      nodes[2 * i] = of(x)
+      nodes[2 * i + 1] = ((of(right) - of(left)) / (right - left)) * step
     }
+    this.nodes = nodes
   }
 
   at(x: number): number {
-    if (this.values === NOTHING) this.fill()
+    if (this.nodes === NOTHING) this.fill()
+    const { nodes } = this
     const place = (x - this.from) * this.perStep
-    if (!(place > 0)) return this.values[0]
-    if (place >= this.intervals) return this.values[this.intervals]
+    if (!(place > 0)) return nodes[0]
+    if (place >= this.intervals) return nodes[2 * this.intervals]
     const i = place | 0
     const s = place - i
-    const y0 = this.values[i]
-    const y1 = this.values[i + 1]
-    const m0 = this.slopes[i]
-    const m1 = this.slopes[i + 1]
+    const y0 = nodes[2 * i]
+    const m0 = nodes[2 * i + 1]
+    const y1 = nodes[2 * i + 2]
+    const m1 = nodes[2 * i + 3]
     const rise = y1 - y0
     return y0 + s * (m0 + s * (3 * rise - 2 * m0 - m1 + s * (m0 + m1 - 2 * rise)))
   }

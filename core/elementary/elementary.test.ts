@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { CubicTable, exp, falsePosition, integerPower, ln, pow } from '.'
+import { CubicTable, cubeRoot, exp, falsePosition, integerPower, ln, pow } from '.'
 
 describe('elementary functions', () => {
   it("agree with the engine's to a few units in the last place", () => {
@@ -13,6 +13,11 @@ describe('elementary functions', () => {
     expect(integerPower(1.5, 7)).toBeCloseTo(1.5 ** 7, 12)
     expect(integerPower(2, -10)).toBe(1 / 1024)
     expect(integerPower(3, 0)).toBe(1)
+  })
+  it('take a cube root from any guess, near or far, to the last bits', () => {
+    for (const x of [3e-21, 1e-9, 0.2, 1, 27, 4e7])
+      for (const guess of [NaN, 0, 1e-7, 1, 1e3, 1.0000001 * Math.cbrt(x), Math.cbrt(x)])
+        expect(Math.abs(cubeRoot(x, guess) / Math.cbrt(x) - 1)).toBeLessThan(1e-15)
   })
   it('tabulate a smooth function with an error of the fourth power of the step, and hold the ends', () => {
     const worst = (intervals: number) => {

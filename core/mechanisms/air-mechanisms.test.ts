@@ -637,4 +637,19 @@ describe('drops in steam', () => {
     expect(spraySteam(293, dewPoint, P0, contact) / ((4190 * (dewPoint - 293)) / 2.264e6)).toBeGreaterThan(0.85)
     expect(dropConductance(P0, dewPoint, 340)).toBeGreaterThan(2 * dropConductance(P0, 350, 340))
   })
+  it("meet Stefan's logarithm and the exponential of what they take up, by steam of 5 to 99.9 %", () => {
+    // Of one drop at one temperature all but the logarithm cancels.
+    const steam = (share: number) => ({ pressure: share * P0, latent: 2.3e6 })
+    const through = (share: number) => dropConductance(P0, 370, 300, steam(share))
+    const surface = saturationPressure(300) / P0
+    const logarithm = (share: number) => Math.log((1 - surface) / (1 - share))
+    for (const share of [0.05, 0.3, 0.7, 0.95, 0.999])
+      expect(Math.abs((through(share) / through(0.5)) * (logarithm(0.5) / logarithm(share)) - 1)).toBeLessThan(1e-6)
+    // N goes with contact and the gas alone: two contacts at one state tell each other.
+    const water = 300
+    const spray = (contact: number) => spraySteam(water, 370, P0, contact, steam(0.8))
+    const taken = (contact: number) => spray(contact) / spray(1)
+    const units = (contact: number) => -Math.log(1 - taken(contact)) / -Math.log(1 - contact)
+    for (const contact of [0.02, 0.5, 0.9]) expect(units(contact) / units(0.3)).toBeCloseTo(1, 6)
+  })
 })

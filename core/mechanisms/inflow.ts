@@ -1,5 +1,5 @@
 /** Water pushed by the outside air through a mouth or neck. */
-import { exp, ln, pow } from '../elementary'
+import { CubicTable, exp, ln, pow } from '../elementary'
 import { quickLatentHeat, quickSaturationPressure } from '../substances/steam-tables'
 import { WATER_GAS_CONSTANT } from '../substances/water'
 import { GRAVITY, LIQUID_SPECIFIC_HEAT } from '../substances/water-transport'
@@ -117,6 +117,11 @@ const [GAS_VISCOSITY, DIFFUSION] = [2.1e-5, 3.6e-5]
 /** Ranz & Marshall's Sherwood number, 2 + 0.6 Re^1/2 Sc^1/3, at one atmosphere. */
 const SHERWOOD = 2 + 0.6 * Math.sqrt((DROP_SPEED * DROP) / GAS_VISCOSITY) * pow(GAS_VISCOSITY / DIFFUSION, 1 / 3)
 
+// Both are asked for at every step of a fill, and a logarithm is dear there. Neither begins at its nought, about which
+// it would be told least well.
+const logOfFourthPower = new CubicTable(root => 4 * ln(root), 0.9, 6.8, 1024)
+const takenUp = new CubicTable(units => 1 - exp(-units), -1, 24, 1024)
+
 /**
  * Conductance of steam through air to a drop, W/(m2 K) on the difference between dew point and drop.
  *
@@ -135,16 +140,19 @@ export function dropConductance(
   const flux =
     (((pressure / (WATER_GAS_CONSTANT * dewPoint)) * ((DIFFUSION * 101325) / pressure)) / DROP) *
     SHERWOOD *
-    ln((1 - surface) / (1 - vapour))
+    logOfFourthPower.at(Math.sqrt(Math.sqrt((1 - surface) / (1 - vapour))))
   return (flux * steam.latent) / Math.max(dewPoint - water, 0.1)
 }
 
-/** −N for a share: one for each staging, asked for at every step of it. */
+/** N for a share: one for each staging, asked for at every step of it. */
 let [lastShare, lastUnits] = [NaN, NaN]
 function unitsOf(contact: number): number {
-  if (contact !== lastShare) [lastShare, lastUnits] = [contact, ln(1 - contact)]
+  if (contact !== lastShare) [lastShare, lastUnits] = [contact, -ln(1 - contact)]
   return lastUnits
 }
+
+/** What spray condensed when it was asked for last, and of what. */
+const last = { water: NaN, dewPoint: NaN, pressure: NaN, contact: NaN, steam: NaN, condensed: NaN }
 
 /**
  * Vapour that spread-out spray condenses, in kg per kg of water.
@@ -165,7 +173,21 @@ export function spraySteam(
 ): number {
   const subcooling = dewPoint - water
   if (!(subcooling > 0) || !(contact > 0)) return 0
+  // Asked for again and again at one state of the gas, where the walls or the water move: half of it is a logarithm.
+  if (
+    last.water === water &&
+    last.dewPoint === dewPoint &&
+    last.pressure === pressure &&
+    last.contact === contact &&
+    last.steam === steam.pressure
+  )
+    return last.condensed
   const gas = dropConductance(pressure, dewPoint, water + 0.6 * subcooling, steam)
-  const share = contact < 1 ? 1 - exp((unitsOf(contact) * gas) / (gas + DROP_CONDUCTANCE)) : 1
-  return (share * LIQUID_SPECIFIC_HEAT * subcooling) / steam.latent
+  const share = contact < 1 ? takenUp.at((unitsOf(contact) * gas) / (gas + DROP_CONDUCTANCE)) : 1
+  last.water = water
+  last.dewPoint = dewPoint
+  last.pressure = pressure
+  last.contact = contact
+  last.steam = steam.pressure
+  return (last.condensed = (share * LIQUID_SPECIFIC_HEAT * subcooling) / steam.latent)
 }

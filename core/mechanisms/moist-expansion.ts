@@ -4,7 +4,7 @@
  * One lump of gas and one size of droplet. Heat comes from the wall all the while; droplets grow by diffusion; a
  * nucleus takes part once the air is supersaturated enough for it.
  */
-import { exp, ln, pow } from '../elementary'
+import { cubeRoot, exp, ln } from '../elementary'
 import { integratorOf, type OdeEvent, type OdeSystem } from '../solver'
 import { GAS_CONSTANT } from '../substances/air'
 import { ethanolVapourPressure, ETHANOL_DENSITY, ETHANOL_LATENT_HEAT, ETHANOL_MOLAR_MASS } from '../substances/ethanol'
@@ -141,7 +141,35 @@ class MoistGas implements OdeSystem {
     this.molarLatent = plan.substance.latentHeat * plan.substance.molarMass
   }
 
+  // A column of the Jacobian leaves the moment as it was, and most of them the temperature: a power costs as much as
+  // all the rest of the rates.
+  private moment = NaN
+  private pressureThen = NaN
+  private temperature = NaN
+  private saturationThen = NaN
+  private lastRadius = SMALLEST
+
   pressure(time: number): number {
+    if (time !== this.moment) {
+      this.moment = time
+      this.pressureThen = this.pressureAt(time)
+    }
+    return this.pressureThen
+  }
+
+  private saturation(temperature: number): number {
+    if (temperature !== this.temperature) {
+      this.temperature = temperature
+      this.saturationThen = this.plan.substance.saturation(temperature)
+    }
+    return this.saturationThen
+  }
+
+  private cubeRoot(x: number): number {
+    return (this.lastRadius = cubeRoot(x, this.lastRadius))
+  }
+
+  private pressureAt(time: number): number {
     const { from, to, release, again } = this.plan
     if (again && time >= again.at) {
       const low = to + (from - to) * exp(-again.at / release)
@@ -153,8 +181,8 @@ class MoistGas implements OdeSystem {
   private pressureRate(time: number): number {
     const { from, to, release, again } = this.plan
     if (again && time >= again.at)
-      return time < again.at + again.within ? (from - this.pressure(again.at)) / again.within : 0
-    return (-(from - to) / release) * exp(-time / release)
+      return time < again.at + again.within ? (from - this.pressureAt(again.at)) / again.within : 0
+    return (to - this.pressure(time)) / release
   }
 
   partial(time: number, s: Float64Array): number {
@@ -162,13 +190,15 @@ class MoistGas implements OdeSystem {
   }
 
   ratio(time: number, s: Float64Array): number {
-    return this.partial(time, s) / this.plan.substance.saturation(s[MIST.temperature])
+    return this.partial(time, s) / this.saturation(s[MIST.temperature])
   }
 
   radius(s: Float64Array): number {
     const drops = s[MIST.drops]
     const liquid = s[MIST.liquid]
-    return drops > 1 && liquid > 0 ? pow((3 * liquid) / (4 * Math.PI * this.plan.substance.density * drops), 1 / 3) : 0
+    return drops > 1 && liquid > 0
+      ? this.cubeRoot((3 * liquid) / (4 * Math.PI * this.plan.substance.density * drops))
+      : 0
   }
 
   /** Extinction across the path, see `opticalDepth`. */
@@ -189,15 +219,14 @@ class MoistGas implements OdeSystem {
     const vapour = s[MIST.vapour]
     const moles = air + vapour
     const partial = (vapour / moles) * pressure
-    const saturated = substance.saturation(temperature)
+    const saturated = this.saturation(temperature)
     const drops = s[MIST.drops] > 0 ? s[MIST.drops] : 0
     const liquid = s[MIST.liquid] > 0 ? s[MIST.liquid] : 0
     // Growth by diffusion: mol/s = 4π D r N (c − c_sat).
     let turned = 0
     if (drops > 1) {
-      const radius = pow(
+      const radius = this.cubeRoot(
         SMALLEST * SMALLEST * SMALLEST + (3 * liquid) / (4 * Math.PI * substance.density * drops),
-        1 / 3,
       )
       turned =
         (4 * Math.PI * substance.diffusion * (101325 / pressure) * radius * drops * (partial - saturated)) /

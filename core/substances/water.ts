@@ -16,7 +16,35 @@ export interface PhaseProperties {
   enthalpy: number
 }
 
-const [n1, n2, n3, n4, n5, n6, n7, n8, n9, n10] = REGION_4
+/**
+ * Region 4, by the release's numbers. In a scope of their own, the coefficients are constants to the engine; those of a
+ * module are looked up at every call once modules are joined in one file.
+ */
+const { boilingPressure, boilingTemperature } = (() => {
+  const [n1, n2, n3, n4, n5, n6, n7, n8, n9, n10] = REGION_4
+  return {
+    /** Eq. 30. @param temperature K @returns Pa */
+    boilingPressure(temperature: number): number {
+      const theta = temperature + n9 / (temperature - n10)
+      const a = (theta + n1) * theta + n2
+      const b = (n3 * theta + n4) * theta + n5
+      const c = (n6 * theta + n7) * theta + n8
+      const root = (2 * c) / (-b + Math.sqrt(b * b - 4 * a * c))
+      const square = root * root
+      return square * square * 1e6
+    },
+    /** Eq. 31. @param pressure Pa @returns K */
+    boilingTemperature(pressure: number): number {
+      const beta = Math.sqrt(Math.sqrt(pressure * 1e-6))
+      const e = (beta + n3) * beta + n6
+      const f = (n1 * beta + n4) * beta + n7
+      const g = (n2 * beta + n5) * beta + n8
+      const d = (2 * g) / (-f - Math.sqrt(f * f - 4 * e * g))
+      const sum = n10 + d
+      return (sum - Math.sqrt(sum * sum - 4 * (n9 + n10 * d))) / 2
+    },
+  }
+})()
 
 /**
  * Pressure at which water boils.
@@ -28,13 +56,7 @@ const [n1, n2, n3, n4, n5, n6, n7, n8, n9, n10] = REGION_4
  */
 export function saturationPressure(temperature: number): number {
   if (!(temperature >= 273.15 && temperature <= 647.096)) requireRange('temperature', temperature, 273.15, 647.096, 'K')
-  const theta = temperature + n9 / (temperature - n10)
-  const a = (theta + n1) * theta + n2
-  const b = (n3 * theta + n4) * theta + n5
-  const c = (n6 * theta + n7) * theta + n8
-  const root = (2 * c) / (-b + Math.sqrt(b * b - 4 * a * c))
-  const square = root * root
-  return square * square * 1e6
+  return boilingPressure(temperature)
 }
 
 /**
@@ -47,13 +69,7 @@ export function saturationPressure(temperature: number): number {
  */
 export function saturationTemperature(pressure: number): number {
   requireRange('pressure', pressure, 611.212677, 22.064e6, 'Pa')
-  const beta = Math.sqrt(Math.sqrt(pressure * 1e-6))
-  const e = (beta + n3) * beta + n6
-  const f = (n1 * beta + n4) * beta + n7
-  const g = (n2 * beta + n5) * beta + n8
-  const d = (2 * g) / (-f - Math.sqrt(f * f - 4 * e * g))
-  const sum = n10 + d
-  return (sum - Math.sqrt(sum * sum - 4 * (n9 + n10 * d))) / 2
+  return boilingTemperature(pressure)
 }
 
 /**

@@ -278,6 +278,17 @@ export class CoolingVessel implements OdeSystem {
     return leaks ? this.leaking : this.still
   }
 
+  /** No mouth, no water in it; no leak, no other air; no wall that gives way, none that moves; no coolant, none wet. */
+  idleAt(): readonly number[] {
+    const idle: number[] = []
+    if (!this.open) idle.push(COOLING.speed, COOLING.impulse)
+    if (!this.open && this.coolantArea === 0) idle.push(COOLING.wetWall)
+    if (this.leakArea === 0) idle.push(COOLING.air)
+    if (this.wall === 'standing') idle.push(COOLING.lost)
+    if (this.wall !== 'moving') idle.push(COOLING.losing)
+    return idle
+  }
+
   /** Water that fills the mouth itself, or the stem where there is one, kg: beyond it water enters the vessel. */
   get passageMass(): number {
     return this.stemMass > 0 ? this.stemMass : this.mouthMass

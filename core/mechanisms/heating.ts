@@ -69,6 +69,8 @@ export interface Heated {
 
 const WARMING = [HEATING.base, HEATING.wall, HEATING.airMoles, HEATING.water]
 const BOILING = [HEATING.base, HEATING.wall, HEATING.airMoles]
+const NONE: readonly number[] = []
+const AT_ITS_BOILING_POINT = [HEATING.water]
 
 type Mode = 'warming' | 'boiling' | 'dry'
 
@@ -85,9 +87,16 @@ class HeatingSystem implements OdeSystem {
   coupledAt(): readonly number[] {
     return this.mode === 'warming' ? WARMING : BOILING
   }
+  idleAt(): readonly number[] {
+    return this.mode === 'warming' ? NONE : AT_ITS_BOILING_POINT
+  }
 
   /** kg/s boiled off at the last evaluation */
   steam = 0
+  /** of the gas at the last evaluation: mole fraction of air, K, and W/(m2 K) of the layer of air before a wall */
+  private airFraction = NaN
+  private dewPoint = NaN
+  private layer = NaN
   readonly baseCapacity: number
   private readonly film: number
   private readonly wallCapacity: number
@@ -104,6 +113,9 @@ class HeatingSystem implements OdeSystem {
   private readonly heaterLimit: number
   private readonly mixing: number
   private readonly airLayerFactor: number
+  /** of water that boils: its latent heat, J/kg, and its density, kg/m3 */
+  private readonly boilingLatent: number
+  private readonly boilingDensity: number
   /** vapour that its surface gives off by a pascal more at a kelvin, kg K/(s Pa) */
   private readonly steaming: number
 
@@ -120,6 +132,8 @@ class HeatingSystem implements OdeSystem {
     this.heaterLimit = plan.heaterLimit
     this.mixing = plan.mixing
     this.airLayerFactor = plan.airLayerFactor
+    this.boilingLatent = quickLatentHeat(room.boilingPoint)
+    this.boilingDensity = quickLiquidDensity(room.boilingPoint)
     this.steaming =
       ((plan.stirring ?? 1) * SURFACE_MASS_TRANSFER * vessel.crossSection * WATER_MOLAR_MASS) / GAS_CONSTANT
     // Air counts against a whole filling, water against the charge.
@@ -134,7 +148,7 @@ class HeatingSystem implements OdeSystem {
     const perArea = vessel.solid.density * vessel.solid.specificHeat * vessel.wallThickness
     this.baseCapacity = perArea * vessel.crossSection
     this.wallCapacity = perArea * vessel.upperArea
-    this.film = nusseltFilm(vessel.height, quickLatentHeat(room.boilingPoint))
+    this.film = nusseltFilm(vessel.height, this.boilingLatent)
     // Churchill-type correlation over a heated plate facing up, Nu = 0.54 Ra^1/4, L = D/4: Incropera & DeWitt, eq.
     // 9.30. Water at 330 K: expansion 5e-4 1/K, viscosity 5e-7 m2/s, diffusivity 1.6e-7 m2/s, conductivity 0.65 W/(m
     // K), table A.6, from memory.
@@ -156,7 +170,7 @@ class HeatingSystem implements OdeSystem {
       this.mode === 'dry'
         ? 0
         : state[HEATING.waterMass] /
-          quickLiquidDensity(this.mode === 'boiling' ? this.boilingPoint : state[HEATING.water])
+          (this.mode === 'boiling' ? this.boilingDensity : quickLiquidDensity(state[HEATING.water]))
     return (this.roomPressure * (this.capacity - liquid)) / (GAS_CONSTANT * this.gasTemperature(state))
   }
 
@@ -165,8 +179,7 @@ class HeatingSystem implements OdeSystem {
    * boiling point, and then what it loses to the room; the rest of the steam leaves.
    */
   timeLeft(state: Float64Array): number | undefined {
-    const { boilingPoint } = this
-    const latent = quickLatentHeat(boilingPoint)
+    const { boilingPoint, boilingLatent: latent } = this
     const leaving = this.steam - (this.upperArea * roomLossFlux(this.roomLoss, boilingPoint)) / latent
     const lacking = (this.wallCapacity * Math.max(0, boilingPoint - state[HEATING.wall])) / latent
     return leaving > 0 ? (state[HEATING.waterMass] + lacking) / leaving : undefined
@@ -185,13 +198,16 @@ class HeatingSystem implements OdeSystem {
     const gasMoles = this.gasMoles(state)
     const airFraction = Math.min(1, Math.max(0, state[HEATING.airMoles] / gasMoles))
     const vapourPressure = (1 - airFraction) * roomPressure
-    const latent = quickLatentHeat(water)
+    const latent = this.mode === 'boiling' ? this.boilingLatent : quickLatentHeat(water)
 
-    // Condensation on the upper wall.
-    const dewPoint = quickSaturationTemperature(vapourPressure)
-    const massRatio = (airFraction * AIR_MOLAR_MASS) / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
-    const condensingHeat =
-      upperArea * condensingFlux(this.film, dewPoint - wall, this.airLayerFactor * airLayerConductance(massRatio))
+    // Condensation on the upper wall. A column of the Jacobian that moves the base leaves the gas as it was.
+    if (airFraction !== this.airFraction) {
+      this.airFraction = airFraction
+      this.dewPoint = quickSaturationTemperature(vapourPressure)
+      const massRatio = (airFraction * AIR_MOLAR_MASS) / ((1 - airFraction) * WATER_MOLAR_MASS + 1e-12)
+      this.layer = this.airLayerFactor * airLayerConductance(massRatio)
+    }
+    const condensingHeat = upperArea * condensingFlux(this.film, this.dewPoint - wall, this.layer)
     const condensed = condensingHeat / latent
     const gasToWall = INSIDE_GAS_CONDUCTANCE * upperArea * (gas - wall)
     slope[HEATING.wall] =

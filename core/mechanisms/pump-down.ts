@@ -189,14 +189,15 @@ export function pumpDown(space: PumpedSpace, state: Float64Array, options: Pumpi
   const gases = space.gases ?? 1
   const size = gases + (contents?.scale.length ?? 0)
   const held = (s: Float64Array): number => {
-    let sum = 0
-    for (let i = 0; i < gases; i++) sum += s[i]
+    let sum = s[0]
+    for (let i = 1; i < gases; i++) sum += s[i]
     return sum
   }
   const volume = 'volume' in space ? space.volume : 0
   const pressureWith: PressureOfAmount =
     'volume' in space ? (amount, beside) => amount / (volume + beside) : space.pressure
-  const fresh = (s: Float64Array): number => pressureWith(held(s), 0, s)
+  const inPlainVessel = (s: Float64Array): number => held(s) / volume
+  const fresh = volume > 0 ? inPlainVessel : (s: Float64Array): number => pressureWith(held(s), 0, s)
   const pressureOf = 'searched' in space && space.searched ? askedOnce(size, fresh) : fresh
   const scale = new Float64Array(size)
   for (let i = 0; i < gases; i++) scale[i] = 1e-2 * held(state)

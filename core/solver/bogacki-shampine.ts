@@ -9,7 +9,7 @@ export class BogackiShampineStepper implements Stepper {
   evaluations = 0
   private readonly k2: Float64Array
   private readonly k3: Float64Array
-  readonly endSlope: Float64Array
+  endSlope: Float64Array
   private readonly trial: Float64Array
 
   constructor(private readonly size: number) {

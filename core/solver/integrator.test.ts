@@ -149,6 +149,7 @@ describe('integrator', () => {
         coupledAt && { coupledAt },
       )
     const COUPLED = [0, 2]
+    const STILL = [1]
     const run = (of: OdeSystem) => {
       const y = Float64Array.of(1, 0, 0)
       const integrator = new Integrator(3)
@@ -167,5 +168,15 @@ describe('integrator', () => {
       expect(y[1]).toBeCloseTo(2 * (1 - left) - second, 6)
     }
     expect(some.evaluations).toBeLessThan(all.evaluations)
+    // What is said to stand still is carried along as it was, between the steps, too.
+    const halved = { ...chain(() => COUPLED), idleAt: () => STILL }
+    const still = Float64Array.of(1, 0.3, 0)
+    const { peaks } = new Integrator(3).run(halved, still, 0, 2, {
+      tolerance: 1e-7,
+      firstStep: 1e-3,
+      peaks: [{ id: 'off', value: (_, y) => Math.abs(y[1] - 0.3) }],
+    })
+    expect([still[1], peaks.off.value]).toEqual([0.3, 0])
+    expect(still[2]).toBeCloseTo(second, 6)
   })
 })

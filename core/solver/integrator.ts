@@ -62,6 +62,7 @@ export class Integrator {
   private readonly implicit: RosenbrockStepper
   private readonly slope: Float64Array
   private readonly nextSlope: Float64Array
+  private readonly endSlope: Float64Array
   private readonly reached: Float64Array
   private readonly errors: Float64Array
   private readonly scratch: Float64Array
@@ -71,6 +72,7 @@ export class Integrator {
     this.implicit = new RosenbrockStepper(size)
     this.slope = new Float64Array(size)
     this.nextSlope = new Float64Array(size)
+    this.endSlope = this.explicit.endSlope
     this.reached = new Float64Array(size)
     this.errors = new Float64Array(size)
     this.scratch = new Float64Array(size)
@@ -91,6 +93,8 @@ export class Integrator {
     const evaluationsBefore = this.explicit.evaluations + this.implicit.evaluations
     let stepper: Stepper = explicitSteps > 0 ? this.explicit : this.implicit
     let { slope, nextSlope } = this
+    // The three go round as steps are taken.
+    this.explicit.endSlope = this.endSlope
     let time = start
     let step = Math.min(options.firstStep, end - start)
     let steps = 0
@@ -174,8 +178,11 @@ export class Integrator {
       if (steps++ === 0) opening = step
       held = NaN
       const reachedTime = time + step
-      if (stepper.endSlope) copy(stepper.endSlope, nextSlope)
-      else {
+      if (stepper.endSlope) {
+        const spare = nextSlope
+        nextSlope = stepper.endSlope
+        stepper.endSlope = spare
+      } else {
         system.derivatives(reachedTime, reached, nextSlope)
         evaluations++
       }

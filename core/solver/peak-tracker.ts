@@ -9,7 +9,7 @@ const ROUNDS = 3
  */
 export class PeakTracker {
   readonly id: string
-  best: Peak = { time: NaN, value: -Infinity }
+  readonly best: Peak = { time: NaN, value: -Infinity }
   private value = NaN
 
   constructor(private readonly peak: OdePeak) {
@@ -32,24 +32,27 @@ export class PeakTracker {
     reached: Float64Array,
     within: (share: number) => Float64Array,
   ): void {
-    const at = (s: number): number => this.peak.value(time + s * step, within(s))
-    const end = share < 1 ? at(share) : this.peak.value(time + step, reached)
-    const middle = at(0.5 * share)
+    const { peak, best } = this
+    const end = peak.value(time + share * step, share < 1 ? within(share) : reached)
+    // No step goes up and down again by half of the greatest value: it would have been refused.
+    if (best.value > 0 && (end > this.value ? end : this.value) < 0.5 * best.value) {
+      this.value = end
+      return
+    }
+    const middle = peak.value(time + 0.5 * share * step, within(0.5 * share))
     // A top inside shows as a middle that stands over the straight line by more than the ends differ.
     const bulge = middle - 0.5 * (this.value + end)
-    if (
-      !(bulge > 0.1 * Math.abs(end - this.value)) ||
-      Math.max(middle, end, this.value) + 0.5 * bulge <= this.best.value
-    ) {
+    if (!(bulge > 0.1 * Math.abs(end - this.value)) || Math.max(middle, end, this.value) + 0.5 * bulge <= best.value) {
       this.offer(time + share * step, end)
       this.value = end
       return
     }
+    const at = (s: number): number => peak.value(time + s * step, within(s))
     const places = [0, 0.25 * share, 0.5 * share, 0.75 * share, share]
     const values = [this.value, at(places[1]), middle, at(places[3]), end]
     let top = 0
     for (let i = 1; i < 5; i++) if (values[i] > values[top]) top = i
-    if (top > 0 && top < 4 && values[top] > this.best.value) {
+    if (top > 0 && top < 4 && values[top] > best.value) {
       let [a, b, c] = [places[top - 1], places[top], places[top + 1]]
       let [ya, yb, yc] = [values[top - 1], values[top], values[top + 1]]
       for (let round = 0; round < ROUNDS; round++) {
@@ -71,6 +74,9 @@ export class PeakTracker {
   }
 
   private offer(time: number, value: number): void {
-    if (value > this.best.value || Number.isNaN(this.best.time)) this.best = { time, value }
+    const { best } = this
+    if (!(value > best.value || Number.isNaN(best.time))) return
+    best.time = time
+    best.value = value
   }
 }

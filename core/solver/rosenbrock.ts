@@ -45,35 +45,41 @@ export class RosenbrockStepper implements Stepper {
   evaluations = 0
   /** every unknown, for a system that says nothing of its own */
   private readonly all: readonly number[]
-  /** unknowns of the step prepared that the rates hang on, and those that only follow */
+  /** unknowns of the step prepared that the rates hang on */
   private coupled: readonly number[]
-  private following: readonly number[] = []
+  /** places of the unknowns that move: the coupled ones, and then those that only follow */
+  private moving: Int32Array
+  /** and of those that stand still */
+  private idle: readonly number[] = []
   private readonly factors: DenseLu[] = []
-  /** a row for each coupled unknown, then one for each that follows; a column for each coupled unknown */
+  // What follows is kept in the order of `moving`.
+  /** a row for each unknown that moves, a column for each coupled one */
   private readonly jacobian: Float64Array
-  private readonly packed: Float64Array
   private readonly drift: Float64Array
-  private readonly scratch: Float64Array
   private readonly stages: readonly Float64Array[]
+  /** rates, by place */
+  private readonly scratch: Float64Array
 
-  constructor(private readonly size: number) {
+  constructor(size: number) {
     this.all = Array.from({ length: size }, (_, i) => i)
     this.coupled = this.all
+    this.moving = Int32Array.from(this.all)
     this.jacobian = new Float64Array(size * size)
-    this.packed = new Float64Array(size)
     this.drift = new Float64Array(size)
     this.scratch = new Float64Array(size)
     this.stages = Array.from({ length: STAGES }, () => new Float64Array(size))
   }
 
   prepare(system: OdeSystem, time: number, state: Float64Array, slope: Float64Array): void {
-    const { size, jacobian, scratch, drift, all } = this
+    const { jacobian, scratch, drift, all } = this
     const coupled = system.coupledAt?.(state) ?? all
     if (coupled !== this.coupled) {
       this.coupled = coupled
-      this.following = all.filter(i => !coupled.includes(i))
+      const idle = (this.idle = system.idleAt?.(state) ?? [])
+      this.moving = Int32Array.from([...coupled, ...all.filter(i => !coupled.includes(i) && !idle.includes(i))])
     }
-    const { following } = this
+    const { moving } = this
+    const rows = moving.length
     const columns = coupled.length
     for (let k = 0; k < columns; k++) {
       const column = coupled[k]
@@ -84,22 +90,15 @@ export class RosenbrockStepper implements Stepper {
       system.derivatives(time, state, scratch)
       state[column] = held
       const inverse = 1 / moved
-      for (let j = 0; j < columns; j++) {
-        const row = coupled[j]
-        jacobian[j * columns + k] = (scratch[row] - slope[row]) * inverse
-      }
-      for (let j = columns; j < size; j++) {
-        const row = following[j - columns]
-        jacobian[j * columns + k] = (scratch[row] - slope[row]) * inverse
-      }
+      for (let j = 0; j < rows; j++) jacobian[j * columns + k] = (scratch[moving[j]] - slope[moving[j]]) * inverse
     }
     this.evaluations += columns
     if (system.dependsOnTime) {
       const nudge = SQUARE_ROOT_EPSILON * Math.max(1e-3, Math.abs(time))
       system.derivatives(time + nudge, state, scratch)
       this.evaluations++
-      for (let row = 0; row < size; row++) drift[row] = (scratch[row] - slope[row]) / nudge
-    } else drift.fill(0)
+      for (let j = 0; j < rows; j++) drift[j] = (scratch[moving[j]] - slope[moving[j]]) / nudge
+    }
   }
 
   attempt(
@@ -111,10 +110,15 @@ export class RosenbrockStepper implements Stepper {
     reached: Float64Array,
     errors: Float64Array,
   ): boolean {
-    const { size, drift, scratch, stages } = this
+    const { moving, idle, drift, scratch, stages } = this
+    const rows = moving.length
     const columns = this.coupled.length
     const lu = (this.factors[columns] ??= new DenseLu(columns))
     if (!lu.factorShifted(1 / (GAMMA * step), this.jacobian)) return false
+    for (let j = 0; j < idle.length; j++) {
+      reached[idle[j]] = state[idle[j]]!
+      errors[idle[j]] = 0
+    }
     // Written out stage by stage: this is the inner loop of every forecast.
     const [k1, k2, k3, k4, k5, k6] = stages as readonly [
       Float64Array,
@@ -125,33 +129,51 @@ export class RosenbrockStepper implements Stepper {
       Float64Array,
     ]
     const per = 1 / step
-    for (let i = 0; i < size; i++) k1[i] = slope[i] + D1 * step * drift[i]
+    const drifting = system.dependsOnTime === true
+    for (let j = 0; j < rows; j++) k1[j] = slope[moving[j]]!
+    if (drifting) for (let j = 0; j < rows; j++) k1[j] += D1 * step * drift[j]
     this.solveStage(lu, k1, step)
-    for (let i = 0; i < size; i++) reached[i] = state[i] + A21 * k1[i]
+    for (let j = 0; j < rows; j++) {
+      const i = moving[j]
+      reached[i] = state[i] + A21 * k1[j]
+    }
     system.derivatives(time + T2 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k2[i] = scratch[i] + per * C21 * k1[i] + D2 * step * drift[i]
+    for (let j = 0; j < rows; j++) k2[j] = scratch[moving[j]] + per * C21 * k1[j]
+    if (drifting) for (let j = 0; j < rows; j++) k2[j] += D2 * step * drift[j]
     this.solveStage(lu, k2, step)
-    for (let i = 0; i < size; i++) reached[i] = state[i] + A31 * k1[i] + A32 * k2[i]
+    for (let j = 0; j < rows; j++) {
+      const i = moving[j]
+      reached[i] = state[i] + A31 * k1[j] + A32 * k2[j]
+    }
     system.derivatives(time + T3 * step, reached, scratch)
-    for (let i = 0; i < size; i++) k3[i] = scratch[i] + per * (C31 * k1[i] + C32 * k2[i]) + D3 * step * drift[i]
+    for (let j = 0; j < rows; j++) k3[j] = scratch[moving[j]] + per * (C31 * k1[j] + C32 * k2[j])
+    if (drifting) for (let j = 0; j < rows; j++) k3[j] += D3 * step * drift[j]
     this.solveStage(lu, k3, step)
-    for (let i = 0; i < size; i++) reached[i] = state[i] + A41 * k1[i] + A42 * k2[i] + A43 * k3[i]
+    for (let j = 0; j < rows; j++) {
+      const i = moving[j]
+      reached[i] = state[i] + A41 * k1[j] + A42 * k2[j] + A43 * k3[j]
+    }
     system.derivatives(time + T4 * step, reached, scratch)
-    for (let i = 0; i < size; i++)
-      k4[i] = scratch[i] + per * (C41 * k1[i] + C42 * k2[i] + C43 * k3[i]) + D4 * step * drift[i]
+    for (let j = 0; j < rows; j++) k4[j] = scratch[moving[j]] + per * (C41 * k1[j] + C42 * k2[j] + C43 * k3[j])
+    if (drifting) for (let j = 0; j < rows; j++) k4[j] += D4 * step * drift[j]
     this.solveStage(lu, k4, step)
-    for (let i = 0; i < size; i++) reached[i] = state[i] + A51 * k1[i] + A52 * k2[i] + A53 * k3[i] + A54 * k4[i]
+    for (let j = 0; j < rows; j++) {
+      const i = moving[j]
+      reached[i] = state[i] + A51 * k1[j] + A52 * k2[j] + A53 * k3[j] + A54 * k4[j]
+    }
     system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++) k5[i] = scratch[i] + per * (C51 * k1[i] + C52 * k2[i] + C53 * k3[i] + C54 * k4[i])
+    for (let j = 0; j < rows; j++)
+      k5[j] = scratch[moving[j]] + per * (C51 * k1[j] + C52 * k2[j] + C53 * k3[j] + C54 * k4[j])
     this.solveStage(lu, k5, step)
-    for (let i = 0; i < size; i++) reached[i] += k5[i]
+    for (let j = 0; j < rows; j++) reached[moving[j]] += k5[j]
     system.derivatives(time + step, reached, scratch)
-    for (let i = 0; i < size; i++)
-      k6[i] = scratch[i] + per * (C61 * k1[i] + C62 * k2[i] + C63 * k3[i] + C64 * k4[i] + C65 * k5[i])
+    for (let j = 0; j < rows; j++)
+      k6[j] = scratch[moving[j]] + per * (C61 * k1[j] + C62 * k2[j] + C63 * k3[j] + C64 * k4[j] + C65 * k5[j])
     this.solveStage(lu, k6, step)
-    for (let i = 0; i < size; i++) {
-      errors[i] = k6[i]!
-      reached[i] += k6[i]
+    for (let j = 0; j < rows; j++) {
+      const i = moving[j]
+      errors[i] = k6[j]!
+      reached[i] += k6[j]
     }
     this.evaluations += STAGES - 1
     return true
@@ -177,26 +199,27 @@ export class RosenbrockStepper implements Stepper {
       Float64Array,
       Float64Array,
     ]
+    const { moving, idle } = this
     const rest = 1 - share
-    for (let i = 0; i < this.size; i++) {
-      const second = SECOND[0] * k1[i] + SECOND[1] * k2[i] + SECOND[2] * k3[i] + SECOND[3] * k4[i] + SECOND[4] * k5[i]
-      const third = THIRD[0] * k1[i] + THIRD[1] * k2[i] + THIRD[2] * k3[i] + THIRD[3] * k4[i] + THIRD[4] * k5[i]
+    for (let j = 0; j < idle.length; j++) out[idle[j]] = from[idle[j]]!
+    for (let j = 0; j < moving.length; j++) {
+      const i = moving[j]
+      const second = SECOND[0] * k1[j] + SECOND[1] * k2[j] + SECOND[2] * k3[j] + SECOND[3] * k4[j] + SECOND[4] * k5[j]
+      const third = THIRD[0] * k1[j] + THIRD[1] * k2[j] + THIRD[2] * k3[j] + THIRD[3] * k4[j] + THIRD[4] * k5[j]
       out[i] = rest * from[i] + share * (to[i] + rest * (second + share * third))
     }
   }
 
   /** Solves a stage: the coupled unknowns by the factors, then the others, which only follow. */
   private solveStage(lu: DenseLu, stage: Float64Array, step: number): void {
-    const { size, jacobian, packed, coupled, following } = this
-    const columns = coupled.length
-    for (let k = 0; k < columns; k++) packed[k] = stage[coupled[k]]
-    lu.solve(packed)
-    for (let k = 0; k < columns; k++) stage[coupled[k]] = packed[k]
-    for (let j = columns; j < size; j++) {
-      const row = following[j - columns]
-      let sum = stage[row]
-      for (let k = 0; k < columns; k++) sum += jacobian[j * columns + k] * packed[k]
-      stage[row] = sum * GAMMA * step
+    const { jacobian } = this
+    const rows = this.moving.length
+    const columns = this.coupled.length
+    lu.solve(stage)
+    for (let j = columns; j < rows; j++) {
+      let sum = stage[j]
+      for (let k = 0; k < columns; k++) sum += jacobian[j * columns + k] * stage[k]
+      stage[j] = sum * GAMMA * step
     }
   }
 }

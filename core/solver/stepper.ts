@@ -30,8 +30,8 @@ export interface Stepper {
     toSlope: Float64Array,
     out: Float64Array,
   ): void
-  /** dy/dt at the end of the last successful try, where the method has it anyway */
-  readonly endSlope?: Float64Array
+  /** dy/dt at the end of the last successful try, where the method has it anyway; may be exchanged for another array */
+  endSlope?: Float64Array
   /** right-hand sides evaluated since it was made */
   evaluations: number
 }

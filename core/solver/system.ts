@@ -9,6 +9,11 @@ export interface OdeSystem {
    */
   coupledAt?(state: Float64Array): readonly number[]
   /**
+   * Places of the unknowns that stand still for as long as `coupledAt` names that set: their rates are nought whatever
+   * the others are. None if left out.
+   */
+  idleAt?(state: Float64Array): readonly number[]
+  /**
    * unknowns that are amounts and cannot be less than nought: a step that would make them so is taken again, shorter
    */
   readonly amounts?: readonly number[]

@@ -117,8 +117,10 @@ export class StagingSample {
 
   private record(i: number, simulation: Simulation): void {
     this.outcomes[i] = this.demonstration.outcomes.findIndex(o => o.id === simulation.outcome)
-    for (const [id, value] of Object.entries(simulation.results)) {
-      const column = this.results[id]
+    const { results } = simulation
+    // Not as entries: two thousand lists of pairs cost as much as a hundredth of all of it.
+    for (const id in results) {
+      const [column, value] = [this.results[id], results[id]]
       if (column && value !== undefined) column[i] = value
     }
     this.dryMargins[i] = dryMargin(simulation) ?? NaN

@@ -23,14 +23,17 @@ export interface Room {
   /** from the vessel's side to the room */ loss: RoomLoss
 }
 
+// Their numbers stand in one order, and none is spread from another: whoever reads them reads one shape, not four.
+
 /** Upright cylinder, by its outside; `capacity` as measured. */
 export function cylinderVessel(
   measures: { capacity: number; diameter: number; height: number; wallThickness: number; mouthDiameter: number },
   solid: Solid,
 ): SteamVessel {
-  const { diameter, height } = measures
-  const end = (Math.PI * diameter * diameter) / 4
-  return { ...measures, crossSection: end, upperArea: Math.PI * diameter * height + end, solid }
+  const { capacity, diameter, height, wallThickness, mouthDiameter } = measures
+  const crossSection = (Math.PI * diameter * diameter) / 4
+  const upperArea = Math.PI * diameter * height + crossSection
+  return { capacity, diameter, height, wallThickness, mouthDiameter, crossSection, upperArea, solid }
 }
 
 /** Upright box; its `diameter` is that of a circle of the same girth, which is what films and loss laws see. */
@@ -46,17 +49,10 @@ export function boxVessel(
   solid: Solid,
 ): SteamVessel {
   const { capacity, width, depth, height, wallThickness, mouthDiameter } = measures
-  const end = width * depth
-  return {
-    capacity,
-    height,
-    wallThickness,
-    mouthDiameter,
-    solid,
-    diameter: (2 * (width + depth)) / Math.PI,
-    crossSection: end,
-    upperArea: 2 * (width + depth) * height + end,
-  }
+  const crossSection = width * depth
+  const upperArea = 2 * (width + depth) * height + crossSection
+  const diameter = (2 * (width + depth)) / Math.PI
+  return { capacity, diameter, height, wallThickness, mouthDiameter, crossSection, upperArea, solid }
 }
 
 /** Share of a flask's greatest section that a few centimetres of water cover. */
@@ -67,14 +63,10 @@ export function flaskVessel(
   measures: { capacity: number; wallThickness: number; mouthDiameter: number },
   solid: Solid,
 ): SteamVessel {
-  const diameter = sphereDiameter(measures.capacity)
+  const { capacity, wallThickness, mouthDiameter } = measures
+  const diameter = sphereDiameter(capacity)
   const section = (Math.PI * diameter * diameter) / 4
-  return {
-    ...measures,
-    diameter,
-    height: diameter,
-    crossSection: FLASK_POOL * section,
-    upperArea: 4 * section - FLASK_POOL * section,
-    solid,
-  }
+  const crossSection = FLASK_POOL * section
+  const upperArea = 4 * section - crossSection
+  return { capacity, diameter, height: diameter, wallThickness, mouthDiameter, crossSection, upperArea, solid }
 }

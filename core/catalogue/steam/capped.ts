@@ -6,8 +6,8 @@ import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolSealed } from '../../mechanisms/sealed'
 import { AIR_GAS_CONSTANT } from '../../substances/air'
 import { coolingStart, type Filled, type GasAtSeal } from './filling'
-import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
-import type { TraceRecorder } from './trace-recorder'
+import { detailsAtSeal, EventList, forcesOf, goneAt, resultsAtSeal } from './report'
+import { traced, type TraceRecorder } from './trace-recorder'
 
 /** Fraction of the volume whose loss a room calls crushed, and the least that shows. */
 export const CRUSHED = 0.25
@@ -106,16 +106,18 @@ export function runCapped(
     results,
     events: events.sorted(),
     outcome: outcome(results),
-    details: {
-      ...detailsAtSeal(plan, filled),
-      timeOfPeak: filled.sealing + ended.timeOfPeak,
-      pool: cooling.pool,
-      /** Pa by which air that came in has made up for what was lost */ leaked,
-      bathTemperature: cooling.coolant.temperature,
-      ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
-    },
+    details: Object.assign(
+      {
+        timeOfPeak: filled.sealing + ended.timeOfPeak,
+        pool: cooling.pool,
+        /** Pa by which air that came in has made up for what was lost */ leaked,
+        bathTemperature: cooling.coolant.temperature,
+      },
+      detailsAtSeal(plan, filled),
+      goneAt(at(ended.hush)),
+    ),
   }
-  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
+  return traced(simulation, recorder)
 }
 
 /** Crushed, dented or standing, by the volume lost. */

@@ -8,8 +8,8 @@ import { coolSealed } from '../../mechanisms/sealed'
 import { quickLiquidDensity } from '../../substances/steam-tables'
 import type { HeatingPlan } from '../../mechanisms/heating'
 import { coolingStart, gasAtSeal, hottestPart, type Filled } from './filling'
-import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from './report'
-import type { TraceRecorder } from './trace-recorder'
+import { detailsAtSeal, EventList, forcesOf, goneAt, resultsAtSeal } from './report'
+import { traced, type TraceRecorder } from './trace-recorder'
 
 /** Speed of sound in water in a glass vessel, m/s: 1480 in the open, a little less behind a glass wall. */
 const SOUND_IN_WATER = 1350
@@ -129,8 +129,6 @@ export function runDipped<M extends Named>(
     .add('mouth-full', entered === undefined ? undefined : opening + entered)
     .add('full', full === undefined ? undefined : opening + full)
     .add('peak', opening + ended.timeOfPeak)
-  // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
-  const gone: { goneAt?: number } = entered === undefined ? {} : { goneAt: opening + entered }
   const simulation = {
     results: Object.assign(results, more),
     events: events.sorted(),
@@ -138,8 +136,9 @@ export function runDipped<M extends Named>(
     details: Object.assign(
       detailsAtSeal(plan, filled),
       { timeOfPeak: opening + ended.timeOfPeak, pool, opening, bathTemperature: mouth.waterTemperature },
-      gone,
+      // The hush of a stem ends when the first water comes over its top; a wide mouth has hardly any.
+      goneAt(entered === undefined ? undefined : opening + entered),
     ),
   }
-  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
+  return traced(simulation, recorder)
 }

@@ -110,12 +110,20 @@ export function fillByBoiling(
   const overheat = Math.max(heating[HEATING.base], heating[HEATING.wall])
   recorder?.beginTransfer(heated.timeOfLifting)
   transfer(
-    { vessel: plan.vessel, room: plan.room, ...carrying, airLayerFactor: plan.airLayerFactor, surfaceConductance },
+    {
+      vessel: plan.vessel,
+      room: plan.room,
+      duration: carrying.duration,
+      uprightShare: carrying.uprightShare,
+      moved: carrying.moved,
+      airLayerFactor: plan.airLayerFactor,
+      surfaceConductance,
+    },
     carried,
     tolerance,
     recorder?.transfer,
   )
-  return {
+  const filled: Filled = {
     wall: carried[TRANSFER.wall],
     liquid: carried[TRANSFER.pool],
     waterMass: carried[TRANSFER.waterMass],
@@ -123,11 +131,11 @@ export function fillByBoiling(
     timeOfLifting: heated.timeOfLifting,
     sealing: heated.timeOfLifting + carrying.duration,
     overheat,
-    ...(heated.boiledDry && {
-      dryBase: dryBaseAfter(heating[HEATING.base], carrying.duration, plan.vessel, plan.room, tolerance),
-    }),
     heated,
   }
+  if (heated.boiledDry)
+    filled.dryBase = dryBaseAfter(heating[HEATING.base], carrying.duration, plan.vessel, plan.room, tolerance)
+  return filled
 }
 
 /** Hottest part of it at the seal, K: what water wets as it comes in or is poured over it. */

@@ -110,14 +110,9 @@ export function boilSealCool<D extends Named>(
     crushOutcome('stand'),
     recorder,
   )
-  return {
-    ...simulation,
-    details: {
-      ...simulation.details,
-      ...metal.details,
-      emptyMass: metal.surface * vessel.wallThickness * vessel.solid.density,
-    },
-  }
+  const emptyMass = metal.surface * vessel.wallThickness * vessel.solid.density
+  const details = Object.assign(simulation.details, metal.details, { emptyMass })
+  return Object.assign(simulation, { details })
 }
 
 const at = (input: string) => ({ input })

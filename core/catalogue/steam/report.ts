@@ -74,6 +74,9 @@ export function resultsAtSeal(plan: Pick<HeatingPlan, 'room'>, filled: Filled, g
   return results
 }
 
+/** When it went, for the details of a run: nothing where it never did. */
+export const goneAt = (time: number | undefined): { goneAt?: number } => (time === undefined ? {} : { goneAt: time })
+
 /** What ledger, cautions and drawing need of the way to the seal. */
 export const detailsAtSeal = (plan: Pick<HeatingPlan, 'room' | 'vessel'>, filled: Filled) => ({
   timeOfLifting: filled.timeOfLifting,

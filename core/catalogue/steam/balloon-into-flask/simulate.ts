@@ -8,8 +8,8 @@ import { balloonVolume, hump, skinPressure, type Rubber } from '../../../mechani
 import { coolSealed } from '../../../mechanisms/sealed'
 import { rubberOf } from '../../vacuum/rubber-inputs'
 import { coolingStart, fillByBoiling, gasAtSeal, hottestPart, heatingPlan, heldBelowBoiling } from '../filling'
-import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../report'
-import { TraceRecorder } from '../trace-recorder'
+import { detailsAtSeal, EventList, forcesOf, goneAt, resultsAtSeal } from '../report'
+import { traced, TraceRecorder } from '../trace-recorder'
 import { flaskOf, type BalloonIntoFlaskValues } from './inputs'
 
 /** Stretch at which a balloon looks blown up and not only hung in. */
@@ -108,21 +108,25 @@ export function simulate(values: BalloonIntoFlaskValues, detail: Detail, refinem
     .addHeating(filled)
     .add('critical', at(inside))
     .add('round', at(roundAt))
+  const moments: { hush?: number; timeToRound?: number } = {}
+  if (inside !== undefined) moments.hush = inside
+  if (roundAt !== undefined) moments.timeToRound = roundAt
   const simulation = {
-    results: {
-      ...resultsAtSeal(plan, filled, gas, temperature),
-      ...forcesOf(vessel.upperArea + vessel.crossSection, room.pressure, ended.peakDifference),
-      criticalPressureDifference: hump(rubber),
-      balloonInside: lost * vessel.capacity,
-      balloonShare: lost,
-      balloonAcross: stretch * 2 * rubber.radius,
-      skinPressure: skinPressure(rubber, stretch),
-      glassChill,
-      ...(inside !== undefined && { hush: inside }),
-      ...(roundAt !== undefined && { timeToRound: roundAt }),
-      // No more is worth waiting for once all but a twentieth of its air is in.
-      giveUpTime: ended.whenLost(ALL_BUT * lost) ?? ended.end,
-    },
+    results: Object.assign(
+      {
+        criticalPressureDifference: hump(rubber),
+        balloonInside: lost * vessel.capacity,
+        balloonShare: lost,
+        balloonAcross: stretch * 2 * rubber.radius,
+        skinPressure: skinPressure(rubber, stretch),
+        glassChill,
+        // No more is worth waiting for once all but a twentieth of its air is in.
+        giveUpTime: ended.whenLost(ALL_BUT * lost) ?? ended.end,
+      },
+      resultsAtSeal(plan, filled, gas, temperature),
+      forcesOf(vessel.upperArea + vessel.crossSection, room.pressure, ended.peakDifference),
+      moments,
+    ),
     events: events.sorted(),
     outcome:
       glassChill > n.shockLimit
@@ -134,15 +138,13 @@ export function simulate(values: BalloonIntoFlaskValues, detail: Detail, refinem
             : inside !== undefined
               ? 'limp'
               : 'stays',
-    details: {
-      ...detailsAtSeal(plan, filled),
-      timeOfPeak: filled.sealing + ended.timeOfPeak,
-      pool: cooling.pool,
-      bathTemperature: temperature,
-      ...(inside !== undefined && { goneAt: filled.sealing + inside }),
-    },
+    details: Object.assign(
+      { timeOfPeak: filled.sealing + ended.timeOfPeak, pool: cooling.pool, bathTemperature: temperature },
+      detailsAtSeal(plan, filled),
+      goneAt(at(inside)),
+    ),
   }
-  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
+  return traced(simulation, recorder)
 }
 export type BalloonIntoFlaskRun = ReturnType<typeof simulate>
 /** The demonstration against its own values and its own run. */

@@ -12,8 +12,8 @@ import { SOLIDS, type SolidName } from '../../../substances/solids'
 import { quickLiquidDensity } from '../../../substances/steam-tables'
 import { coolingStart, fillByBoiling, gasAtSeal, heatingPlan, heldBelowBoiling } from '../filling'
 import { bathAfterMany, loadOf, repeatsOf } from '../repeats'
-import { detailsAtSeal, EventList, forcesOf, resultsAtSeal } from '../report'
-import { TraceRecorder } from '../trace-recorder'
+import { detailsAtSeal, EventList, forcesOf, goneAt, resultsAtSeal } from '../report'
+import { traced, TraceRecorder } from '../trace-recorder'
 import { outcomeOf } from './outcomes'
 import type { CanPlungeValues } from './inputs'
 
@@ -147,18 +147,20 @@ export function simulate(values: CanPlungeValues, detail: Detail, refinement = 1
     results,
     events: events.sorted(),
     outcome: outcomeOf(volumeLost, drawnIn, vessel.capacity),
-    details: {
-      ...detailsAtSeal(plan, filled),
-      lobes: perfect.lobes,
-      perfectPressure: perfect.pressure,
-      iceLeft: bath.ice,
-      bathTemperature,
-      timeOfPeak: filled.sealing + ended.timeOfPeak,
-      pool,
-      ...(ended.hush !== undefined && { goneAt: filled.sealing + ended.hush }),
-    },
+    details: Object.assign(
+      {
+        lobes: perfect.lobes,
+        perfectPressure: perfect.pressure,
+        iceLeft: bath.ice,
+        bathTemperature,
+        timeOfPeak: filled.sealing + ended.timeOfPeak,
+        pool,
+      },
+      detailsAtSeal(plan, filled),
+      goneAt(ended.hush === undefined ? undefined : filled.sealing + ended.hush),
+    ),
   }
-  return { ...simulation, ...(recorder && { trace: recorder.finish(simulation) }) }
+  return traced(simulation, recorder)
 }
 
 /** Bath and ice as one can after another goes into it. */

@@ -16,7 +16,16 @@ export function drumOf({
   const free = unsupportedLength(shell.height, n.hoopSpacing, n.hoopHolding)
   const perfect = vonMisesBuckling({ ...shell, height: free }, solid)
   return {
-    vessel: cylinderVessel({ ...shell, capacity: n.vesselVolume, mouthDiameter: n.mouthDiameter }, solid),
+    vessel: cylinderVessel(
+      {
+        capacity: n.vesselVolume,
+        diameter: n.vesselDiameter,
+        height: n.vesselHeight,
+        wallThickness: n.wallThickness,
+        mouthDiameter: n.mouthDiameter,
+      },
+      solid,
+    ),
     surface: outerSurface(shell),
     criticalDifference: n.knockDown * perfect.pressure,
     details: { lobes: perfect.lobes, unsupportedLength: free },

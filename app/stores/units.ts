@@ -103,6 +103,9 @@ export const useUnitsStore = defineStore('units', () => {
   /** A bare number. */
   const number = (value: number, digits = 3): string => formatNumber(value, digits, { locale: locale.value })
 
+  const minutes = (seconds: number): string =>
+    `${Math.floor(seconds / 60)} min` + (seconds % 60 > 0 ? ` ${seconds % 60} s` : '')
+
   /** A time as on a clock: "4 min 20 s". @param s seconds */
   const clock = (s: number): string =>
     s < 0.1
@@ -110,7 +113,7 @@ export const useUnitsStore = defineStore('units', () => {
       : s < 100
         ? `${number(s, 2)} s`
         : s < 7200
-          ? `${Math.floor(Math.round(s) / 60)} min ${Math.round(s) % 60} s`
+          ? minutes(Math.round(s))
           : `${number(s / 3600, 2)} h`
 
   /** A day or a time of day, in the browser's own order. */

@@ -1,7 +1,7 @@
 import { act, BURST, type Gate, type Values, near, next, pressureOff, wait } from '../../../demonstration'
 import { applying, bursts, noFood, nothingAlive } from '../../../cautions'
 import { jarCautions, jarFailure, jarGates } from '../cautions'
-import { isUnderway } from './inputs'
+import { isSealed, isUnderway } from './inputs'
 import type { SoftPack } from './simulate'
 
 export const gates: readonly Gate[] = [
@@ -17,14 +17,20 @@ export const gates: readonly Gate[] = [
     .filter(g => g.step === 'pump')
     .map(g => ({ ...g, when: (values: Values) => !isUnderway(values) })),
 ]
-export const cautions: SoftPack['cautions'] = (values, _s, risk) =>
-  isUnderway(values)
-    ? [bursts('It', risk.share('opens'), 'pump', 'under the seats')]
+export const cautions: SoftPack['cautions'] = (values, _s, risk) => {
+  const opens = risk.share('opens')
+  const bang =
+    isSealed(values) || opens > 0
+      ? bursts('It', opens, 'pump', isUnderway(values) ? 'under the seats' : undefined)
+      : undefined
+  return isUnderway(values)
+    ? applying(bang)
     : applying(
         values.choices.where === 'jar' ? jarCautions(values, risk) : nothingAlive('pump'),
-        bursts('It', risk.share('opens'), 'pump'),
+        bang,
         noFood('What stood in a jar is no food any more.', 'air'),
       )
+}
 export const afterFailure: SoftPack['afterFailure'] = (values, _s, _risk, outcome) =>
   isUnderway(values)
     ? [

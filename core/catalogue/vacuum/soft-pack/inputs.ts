@@ -38,6 +38,9 @@ const inBottle =
 
 const kind = ({ choices }: Values): PackKind => PACKS[choices.pack ?? ''] ?? PACKS.snack
 
+/** A sealed skin opens with a bang; the bubbles of a marshmallow only let their gas go. */
+export const isSealed = ({ choices }: Pick<Values, 'choices'>): boolean => choices.pack !== 'marshmallow'
+
 /** Nothing is pumped: the room itself thins as it climbs. */
 export const isUnderway = ({ choices }: Pick<Values, 'choices'>): boolean => choices.where === 'cabin'
 /** Pressure that a cabin keeps at least, Pa: that of 2438 m, 14 CFR 25.841; from memory. */

@@ -2,7 +2,7 @@
 import type { Demonstration } from '../../../demonstration'
 import { pumpWords } from '../inputs'
 import { jarKit } from '../pumped'
-import { isUnderway } from './inputs'
+import { isSealed, isUnderway } from './inputs'
 import type { SoftPack } from './simulate'
 
 export const shelf: Demonstration['shelf'] = [
@@ -35,7 +35,10 @@ export const procedure: SoftPack['procedure'] = [
   },
   {
     id: 'pump',
-    hazards: ({ choices }) => (choices.where === 'jar' ? ['glass-under-difference', 'burst'] : ['burst']),
+    hazards: values => [
+      ...(values.choices.where === 'jar' ? (['glass-under-difference'] as const) : []),
+      ...(isSealed(values) ? (['burst'] as const) : []),
+    ],
     marks: ['sealed'],
     parts: values =>
       isUnderway(values)

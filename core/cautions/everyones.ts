@@ -22,6 +22,16 @@ export const whoMay = ({ performs, watches }: People, first: string): Caution =>
     'beforehand and sits where it does not matter.',
 })
 
+/** Of a thought experiment: nobody performs it. @param watches youngest that it is told to */
+export const thoughtThrough = ({ watches }: Pick<People, 'watches'>, first: string): Caution => ({
+  id: 'people',
+  step: first,
+  severity: 'usual',
+  covers: [],
+  hazard: `Nothing of it is done: it is thought through, from ${watches} years on.`,
+  control: 'Nobody tries it, on a real one of any size.',
+})
+
 /** Jars and vacuum: nothing that lives. */
 export const nothingAlive = (step: string): Caution => ({
   id: 'alive',

@@ -1,5 +1,5 @@
 /** What a demonstration says of its dangers, put in order and held to the rules that all share. */
-import { applying, whoMay, type Caution, type Hazard } from '../cautions'
+import { applying, thoughtThrough, whoMay, type Caution, type Hazard } from '../cautions'
 import type { Advice } from './presentation'
 import type { Demonstration } from './demonstration'
 import type { ProcedureStep, SentencePart } from './procedure'
@@ -25,7 +25,8 @@ export function cautionsOf(
   risk: Risk = riskOf(simulation),
 ): Caution[] {
   const order = demonstration.procedure.map(s => s.id)
-  return applying(whoMay(demonstration.people, order[0]), demonstration.cautions(values, simulation, risk)).sort(
+  const who = demonstration.gallery.whatIf ? thoughtThrough : whoMay
+  return applying(who(demonstration.people, order[0]), demonstration.cautions(values, simulation, risk)).sort(
     (a, b) =>
       order.indexOf(a.step) - order.indexOf(b.step) ||
       Number(b.severity === 'raised') - Number(a.severity === 'raised'),

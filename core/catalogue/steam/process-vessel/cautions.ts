@@ -1,9 +1,14 @@
-import { act, atWorst, type Gate, mayStillGo, next, pressureOff, standBack } from '../../../demonstration'
-import { goesSuddenly, type Caution } from '../../../cautions'
-import type { ProcessVessel } from './simulate'
+import { act, atWorst, type Gate, next, pressureOff, type Risk, standBack } from '../../../demonstration'
+import type { Caution } from '../../../cautions'
+import { asEnergy, asForce, say } from '../../../sentence'
+import type { ProcessVessel, ProcessVesselRun } from './simulate'
 
 /** A thought experiment: nothing is done, so nothing is confirmed. */
 export const gates: readonly Gate[] = []
+
+/** J, at the greatest difference of the draws. */
+const workOn = (s: ProcessVesselRun, risk: Risk): number => atWorst(risk, 'peakPressureDifference') * s.details.capacity
+
 export const cautions: ProcessVessel['cautions'] = (_values, s, risk): Caution[] => [
   {
     id: 'not-a-design',
@@ -13,14 +18,22 @@ export const cautions: ProcessVessel['cautions'] = (_values, s, risk): Caution[]
     hazard: 'This is a classroom estimate of a real danger in works and breweries, not a design.',
     control: 'Vents and relief devices are sized and tested by qualified people under the code that holds there.',
   },
-  goesSuddenly(
-    s.results.outsideForce,
-    atWorst(risk, 'peakPressureDifference') * s.details.capacity,
-    s.details.capacity,
-    mayStillGo(risk),
-    'cool',
-    'a real tank is never cooled with its vent shut',
-  ),
+  {
+    id: 'goes',
+    step: 'cool',
+    severity: 'raised',
+    covers: ['closed-hot-vessel', 'vacuum'],
+    hazard:
+      risk.share('cave') > 0
+        ? say`The outside air presses on the shell with ${asForce(s.results.outsideForce)} in all: where it folds, it
+            goes suddenly, and the air does up to ${asEnergy(workOn(s, risk))} of work on it.`
+        : say`The outside air presses on the shell with ${asForce(s.results.outsideForce)} in all: what the inside
+            lacks of that, the shell has to bear.`,
+    control:
+      'A real tank is never cooled, emptied or pumped out with its vent shut, and nobody works on or beside one ' +
+      'whose vent is in doubt.',
+    number: { name: 'work the air can do', value: workOn(s, risk), quantity: 'energy', units: ['kJ', 'BTU'] },
+  },
 ]
 export const afterFailure: ProcessVessel['afterFailure'] = (_values, _s, _risk, outcome) => [
   standBack(

@@ -117,6 +117,25 @@ describe('integrator', () => {
     )
   })
 
+  it('finds the highest of ever higher swings, by either kind of steps (closed form)', () => {
+    // y = exp(t/10) sin t: its tops lie where tan t = -10.
+    const swing = system(2, (_, y, f) => {
+      f[0] = y[1]
+      f[1] = 0.2 * y[1] - 1.01 * y[0]
+    })
+    const top = Math.PI - Math.atan(10) + 6 * Math.PI
+    for (const explicitSteps of [0, 10_000]) {
+      const { peaks } = new Integrator(2).run(swing, Float64Array.of(0, 1), 0, 23, {
+        tolerance: 1e-3,
+        firstStep: 0.1,
+        explicitSteps,
+        peaks: [{ id: 'height', value: (_, y) => y[0] }],
+      })
+      expect(Math.abs(peaks.height.time - top)).toBeLessThan(0.05)
+      expect(Math.abs(peaks.height.value / (Math.exp(top / 10) * Math.sin(top)) - 1)).toBeLessThan(0.02)
+    }
+  })
+
   it('keeps running totals exact and gives the same bits twice', () => {
     const decay = system(
       2,

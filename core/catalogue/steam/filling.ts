@@ -50,9 +50,12 @@ export const heldBelowBoiling = (temperature: number, room: Room): number =>
   Math.min(temperature, room.boilingPoint - 0.05)
 
 /** The heating that the inputs describe. */
-export function heatingPlan(values: HeatedValues, vessel: SteamVessel): HeatingPlan {
+export function heatingPlan(
+  values: HeatedValues,
+  vessel: SteamVessel,
+  room: Room = roomOf(values, vessel),
+): HeatingPlan {
   const n = values.numbers
-  const room = roomOf(values, vessel)
   const chargeTemperature = heldBelowBoiling(n.chargeTemperature, room)
   return {
     vessel,

@@ -13,7 +13,7 @@ import { cylinderVessel, type SteamVessel } from '../../../mechanisms/steam-vess
 import type { HeatingPlan } from '../../../mechanisms/heating'
 import { SOLIDS } from '../../../substances/solids'
 import { keptWet } from '../dry-glass'
-import { heatingPlan } from '../filling'
+import { heatingPlan, roomOf } from '../filling'
 import { enclosedVolume } from '../../../vessels/cylinder'
 import { belowBoiling, drawsNoAir, glassWall, waterFits } from '../checks'
 import { atMost, capacityFits } from '../../fits'
@@ -181,8 +181,12 @@ export const bottleOf = ({ numbers: n }: BottleFillValues): SteamVessel =>
   )
 
 /** In a microwave nobody sees a plume: the time in the oven is what is set. */
-export function bottleHeating(values: BottleFillValues, vessel = bottleOf(values)): HeatingPlan {
-  const plan = heatingPlan(values, vessel)
+export function bottleHeating(
+  values: BottleFillValues,
+  vessel = bottleOf(values),
+  room = roomOf(values, vessel),
+): HeatingPlan {
+  const plan = heatingPlan(values, vessel, room)
   return values.choices.fillMethod === 'microwave' ? Object.assign(plan, { totalTime: values.numbers.ovenTime }) : plan
 }
 

@@ -3,7 +3,7 @@ import { type Detail, stepTolerance, type Demonstration } from '../../../demonst
 import { blowEnergy } from '../../../mechanisms/pulled-bottle'
 import { bathConductance } from '../../../mechanisms/convection'
 import { throughWall } from '../../../mechanisms/cooling-vessel'
-import type { SteamVessel } from '../../../mechanisms/steam-vessel'
+import type { Room, SteamVessel } from '../../../mechanisms/steam-vessel'
 import { SOLIDS } from '../../../substances/solids'
 import { outerSurface } from '../../../vessels/cylinder'
 import { runDipped } from '../dipped-glass'
@@ -30,7 +30,12 @@ function throttledEntry(loss: number, mouth: number, clearance: number): number 
 }
 
 /** A microwave puts its power into the water itself and a little into the glass; a flame heats through the base. */
-function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, recorder?: TraceRecorder): Filled {
+function fill(
+  values: BottleFillValues,
+  { vessel, room }: { vessel: SteamVessel; room: Room },
+  tolerance: number,
+  recorder?: TraceRecorder,
+): Filled {
   const n = values.numbers
   const { fillMethod } = values.choices
   // A stopper goes in where it was filled; otherwise it is open all the way to the water.
@@ -41,14 +46,13 @@ function fill(values: BottleFillValues, vessel: SteamVessel, tolerance: number, 
   const upright = (waiting + n.uprightShare * hand) / open
   if (fillMethod === 'flame' || fillMethod === 'microwave') {
     return fillByBoiling(
-      bottleHeating(values, vessel),
+      bottleHeating(values, vessel, room),
       { duration: open, uprightShare: upright, moved: true },
       n.surfaceConductance,
       tolerance,
       recorder,
     )
   }
-  const room = roomOf(values, vessel)
   return fillByRinsing(
     vessel,
     room,
@@ -80,7 +84,7 @@ export function simulate(values: BottleFillValues, detail: Detail, refinement = 
   const rinsed = values.choices.fillMethod.startsWith('rinse')
   const recorder =
     detail === 'trace' ? new TraceRecorder({ vessel, room }, rinsed ? 'carry' : 'heat', 'fill') : undefined
-  const filled = fill(values, vessel, stepTolerance(detail, refinement), recorder)
+  const filled = fill(values, { vessel, room }, stepTolerance(detail, refinement), recorder)
   const bathTemperature = heldBelowBoiling(n.bathTemperature, room)
   // Neck first: body only where the neck is shorter than the dip.
   const inNeck = Math.min(n.mouthDepth, n.neckLength)
